@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Canvas;
+
+/**
+ * What an edit led to. `base` is the edit after which this answer's changes begin.
+ */
+final readonly class Answer
+{
+    /**
+     * @param  list<array<string, mixed>>  $patches
+     * @param  list<string>  $added  ids of new layers that lie in no other new one, in drawing order
+     */
+    public function __construct(
+        public int $base,
+        public int $sequence,
+        public string $label,
+        public array $patches = [],
+        public array $added = [],
+    ) {}
+}

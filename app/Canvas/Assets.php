@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Canvas;
+
+use App\Models\Project;
+use Illuminate\Contracts\Filesystem\Filesystem;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Support\Str;
+use Kindred\Input\InvalidInput;
+
+/**
+ * Pictures that people bring. Each is recognised by its content, decoded within bounds and encoded
+ * anew, and kept under the SHA-256 of what came out.
+ */
+final readonly class Assets
+{
+    private const TYPES = [
+        IMAGETYPE_PNG => 'image/png',
+        IMAGETYPE_JPEG => 'image/jpeg',
+        IMAGETYPE_WEBP => 'image/webp',
+        IMAGETYPE_GIF => 'image/gif',
+    ];
+
+    public function __construct(private Filesystem $disk, private ConnectionInterface $database) {}
+
+    /**
+     * @return array{hash: string, width: int, height: int} px
+     *
+     * @throws InvalidInput when the bytes are no picture that can be taken
+     */
+    public function add(Project $project, string $bytes, string $name): array
+    {
+        [$png, $width, $height] = $this->decode($bytes);
+        $hash = hash('sha256', $png);
+        $this->keep($project, $hash, $png, $width, $height, $name);
+
+        return ['hash' => $hash, 'width' => $width, 'height' => $height];
+    }
+
+    /**
+     * Takes over pictures of a project file, which must keep the hashes by which layers name them.
+     *
+     * @param  array<string, string>  $pictures  bytes by hash
+     */
+    public function adopt(Project $project, array $pictures): void
+    {
+        foreach ($pictures as $hash => $bytes) {
+            [, $width, $height] = $this->decode($bytes, "pictures.{$hash}");
+            $this->keep($project, (string) $hash, $bytes, $width, $height, 'Picture');
+        }
+    }
+
+    public function bytes(Project $project, string $hash): ?string
+    {
+        $known = $this->database->table('assets')->where(['project_id' => $project->id, 'hash' => $hash])->exists();
+
+        return $known ? $this->disk->get("assets/{$hash}") : null;
+    }
+
+    public function type(string $bytes): string
+    {
+        return self::TYPES[getimagesizefromstring($bytes)[2] ?? 0] ?? 'application/octet-stream';
+    }
+
+    public function dataAddress(Project $project, string $hash): string
+    {
+        $bytes = $this->bytes($project, $hash);
+
+        return $bytes === null ? 'data:,' : "data:{$this->type($bytes)};base64,".base64_encode($bytes);
+    }
+
+    /**
+     * @param  list<string>  $hashes
+     * @return array<string, string> bytes by hash
+     */
+    public function all(Project $project, array $hashes): array
+    {
+        $out = [];
+        foreach ($hashes as $hash) {
+            $bytes = $this->bytes($project, $hash);
+            if ($bytes !== null) {
+                $out[$hash] = $bytes;
+            }
+        }
+
+        return $out;
+    }
+
+    /** @return array{string, int, int} the picture as PNG or JPEG, its width and height */
+    private function decode(string $bytes, string $place = 'picture'): array
+    {
+        $limits = config('kindred.pictures');
+        if (strlen($bytes) > $limits['bytes']) {
+            throw new InvalidInput($place, 'The picture is larger than '.intdiv($limits['bytes'], 1 << 20).' MB; make it smaller first.');
+        }
+        $head = strtolower(substr(ltrim($bytes), 0, 400));
+        if (str_contains($head, '<svg') || str_starts_with($head, '<?xml')) {
+            throw new InvalidInput($place, 'SVG drawings cannot be taken as pictures yet; export it as PNG, JPEG or WebP.');
+        }
+        $size = @getimagesizefromstring($bytes);
+        if ($size === false || ! isset(self::TYPES[$size[2]])) {
+            throw new InvalidInput($place, 'This is no picture that can be read; use PNG, JPEG, WebP or GIF.');
+        }
+        if ($size[0] * $size[1] > $limits['pixels'] || $size[0] < 1 || $size[1] < 1) {
+            throw new InvalidInput($place, "The picture measures {$size[0]} × {$size[1]} px; at most 40 million pixels can be taken.");
+        }
+        $image = @imagecreatefromstring($bytes);
+        if ($image === false) {
+            throw new InvalidInput($place, 'The picture is damaged or cut off; nothing was added.');
+        }
+
+        return $this->encode($image, $size[2], $limits['side']);
+    }
+
+    /** @return array{string, int, int} */
+    private function encode(\GdImage $image, int $type, int $side): array
+    {
+        $factor = min(1, $side / max(imagesx($image), imagesy($image)));
+        if ($factor < 1) {
+            $image = imagescale($image, max(1, (int) round(imagesx($image) * $factor)), max(1, (int) round(imagesy($image) * $factor)), IMG_BICUBIC);
+        }
+        if ($image === false) {
+            throw new InvalidInput('picture', 'The picture could not be made smaller; nothing was added.');
+        }
+        ob_start();
+        if ($type === IMAGETYPE_JPEG) {
+            imagejpeg($image, null, 90);
+        } else {
+            imagepalettetotruecolor($image);
+            imagesavealpha($image, true);
+            imagepng($image, null, 6);
+        }
+
+        return [(string) ob_get_clean(), imagesx($image), imagesy($image)];
+    }
+
+    private function keep(Project $project, string $hash, string $bytes, int $width, int $height, string $name): void
+    {
+        $this->disk->put("assets/{$hash}", $bytes);
+        $this->database->table('assets')->insertOrIgnore([
+            'project_id' => $project->id,
+            'hash' => $hash,
+            'type' => $this->type($bytes),
+            'width' => $width,
+            'height' => $height,
+            'name' => Str::limit((string) preg_replace('/[\p{Cc}\/\\\\]+/u', ' ', mb_scrub(basename($name))), 100, '…') ?: 'Picture',
+        ]);
+    }
+}

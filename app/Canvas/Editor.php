@@ -1,0 +1,278 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Canvas;
+
+use App\Models\Project;
+use App\Models\User;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Support\Collection;
+use Kindred\Document\Change;
+use Kindred\Document\Command\Command;
+use Kindred\Document\Difference;
+use Kindred\Document\Entity;
+use Kindred\Document\Overtaken;
+use Kindred\Document\Relayout;
+use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Input\Reader;
+
+/**
+ * The one way in which a document changes.
+ *
+ * In one transaction: lock, load the working set, run the commands, lay out what depends on them,
+ * take the difference, write the rows and the edit. The sequence comes from the project row, locked
+ * last, so whoever reads edits in order misses none. Answers are given after the commit.
+ */
+final readonly class Editor
+{
+    /** How often a transaction is tried again after a deadlock. */
+    private const ATTEMPTS = 8;
+
+    public function __construct(
+        private ConnectionInterface $database,
+        private TreeStore $store,
+        private Relayout $relayout,
+        private Patches $patches,
+    ) {}
+
+    /**
+     * @param  non-empty-list<Command>  $commands
+     * @param  int  $base  the latest edit that the caller had seen
+     * @param  string|null  $token  the caller's name for this edit; the same token is carried out once
+     *
+     * @throws Refused when others have changed the same layers since
+     */
+    public function edit(Project $project, User $user, array $commands, int $base, ?string $token = null): Answer
+    {
+        return $this->database->transaction(function () use ($project, $user, $commands, $base, $token): Answer {
+            $set = WorkingSet::join(...array_map(fn (Command $command): WorkingSet => $command->workingSet(), $commands));
+            $this->lock($project, $set);
+            if ($token !== null && ($done = $this->already($project, $token)) !== null) {
+                return $done;
+            }
+            $before = $this->store->load($project, $set);
+            $after = $before;
+            foreach ($commands as $command) {
+                $after = $command->apply($after);
+            }
+            $label = $commands[0]->label($before);
+
+            return $this->record($project, $user, $before, $this->relayout->after($before, $after), min($base, $project->sequence), [
+                'kind' => 'edit', 'label' => $label, 'token' => $token,
+            ]);
+        }, self::ATTEMPTS);
+    }
+
+    /** @throws Refused when the step cannot be taken back any more */
+    public function undo(Project $project, User $user): Answer
+    {
+        return $this->replay($project, $user, 'undo', fn (): ?\stdClass => $this->undoable($project, $user));
+    }
+
+    /** @throws Refused when the step cannot be made again any more */
+    public function redo(Project $project, User $user): Answer
+    {
+        return $this->replay($project, $user, 'redo', fn (): ?\stdClass => $this->redoable($project, $user));
+    }
+
+    /** The step that undo would take back: one's own latest that is not undone. */
+    public function undoable(Project $project, User $user): ?\stdClass
+    {
+        return $this->database->table('edits')->where('project_id', $project->id)->where('user_id', $user->id)
+            ->where('kind', 'edit')->where('undone', false)->orderByDesc('sequence')->first(['sequence', 'label', 'difference']);
+    }
+
+    /** The step that redo would make again: the one undone last, unless something was done since. */
+    public function redoable(Project $project, User $user): ?\stdClass
+    {
+        $own = fn () => $this->database->table('edits')->where('project_id', $project->id)->where('user_id', $user->id);
+        $latest = (int) $own()->where('kind', 'edit')->max('sequence');
+        $undo = $own()->where('kind', 'undo')->where('undone', false)->where('sequence', '>', $latest)
+            ->orderByDesc('sequence')->first(['sequence', 'target']);
+
+        return $undo === null ? null : $own()->where('sequence', $undo->target)->first(['sequence', 'label', 'difference']);
+    }
+
+    /** Everything that happened after an edit, as one answer. */
+    public function since(Project $project, int $base): Answer
+    {
+        $edits = $this->database->table('edits')->where('project_id', $project->id)->where('sequence', '>', $base)
+            ->orderBy('sequence')->limit(201)->get(['sequence', 'label', 'difference']);
+        if ($edits->count() > 200) {
+            return new Answer($base, $project->sequence, 'Many changes', [['reload' => true]]);
+        }
+        $patches = [];
+        foreach ($edits as $edit) {
+            $difference = $this->difference($edit);
+            $tree = $this->store->load($project, $this->workingSet($difference));
+            array_push($patches, ...$this->patches->of($project, $this->present($difference, $tree), $tree));
+        }
+
+        return new Answer($base, (int) ($edits->last()->sequence ?? $base), (string) ($edits->last()->label ?? ''), $patches);
+    }
+
+    /**
+     * The latest steps, newest first.
+     *
+     * @return Collection<int, \stdClass>
+     */
+    public function history(Project $project, int $limit): Collection
+    {
+        return $this->database->table('edits')->join('users', 'users.id', '=', 'edits.user_id')
+            ->where('project_id', $project->id)->orderByDesc('sequence')->limit($limit)
+            ->get(['edits.sequence', 'edits.label', 'edits.kind', 'edits.undone', 'edits.created_at', 'users.name']);
+    }
+
+    private function lock(Project $project, WorkingSet $set, bool $all = false): void
+    {
+        $loose = $set->screens === [] && $set->layers !== [];
+        $this->store->lock($project, $set, $all || $loose || $set->screens === []);
+        $project->setRawAttributes(
+            (array) $this->database->table('projects')->where('id', $project->id)->first() + $project->getAttributes(),
+            true,
+        );
+    }
+
+    private function already(Project $project, string $token): ?Answer
+    {
+        $edit = $this->database->table('edits')->where('project_id', $project->id)->where('token', $token)->first(['sequence', 'label']);
+
+        return $edit === null ? null : $this->since($project, (int) $edit->sequence - 1);
+    }
+
+    /** @param \Closure(): ?\stdClass $find */
+    private function replay(Project $project, User $user, string $kind, \Closure $find): Answer
+    {
+        return $this->database->transaction(function () use ($project, $user, $kind, $find): Answer {
+            $this->lock($project, new WorkingSet, true);
+            $edit = $find() ?? throw new Refused($kind === 'undo' ? 'There is nothing of yours to undo.' : 'There is nothing to redo.');
+            $difference = $kind === 'undo' ? $this->difference($edit)->inverse() : $this->difference($edit);
+            $before = $this->store->load($project, $this->workingSet($difference));
+            try {
+                $after = $difference->applyTo($before);
+            } catch (Overtaken $overtaken) {
+                throw new Refused($this->explain($project, $user, $kind, $edit, $overtaken, $difference));
+            }
+            $answer = $this->record($project, $user, $before, $after, $project->sequence, [
+                'kind' => $kind, 'label' => ucfirst($kind).': '.$edit->label, 'target' => (int) $edit->sequence,
+            ]);
+            $this->mark($project, (int) $edit->sequence, $kind);
+
+            return $answer;
+        }, self::ATTEMPTS);
+    }
+
+    private function mark(Project $project, int $sequence, string $kind): void
+    {
+        $edits = fn () => $this->database->table('edits')->where('project_id', $project->id);
+        $edits()->where('sequence', $sequence)->update(['undone' => $kind === 'undo']);
+        if ($kind === 'redo') {
+            $edits()->where('kind', 'undo')->where('target', $sequence)->update(['undone' => true]);
+        }
+    }
+
+    /** @param array{kind: string, label: string, token?: string|null, target?: int} $row */
+    private function record(Project $project, User $user, Tree $before, Tree $after, int $base, array $row): Answer
+    {
+        $difference = Difference::between($before, $after);
+        if ($difference->isEmpty()) {
+            return new Answer($base, $project->sequence, $row['label']);
+        }
+        $sequence = 1 + (int) $this->database->table('projects')->where('id', $project->id)->lockForUpdate()->value('sequence');
+        $touched = [...$difference->layers(), ...$difference->screens()];
+        if ($base < $sequence - 1) {
+            $this->mustNotOverrun($project, $base, $touched, $row['label']);
+        }
+        $this->database->table('projects')->where('id', $project->id)->update(['sequence' => $sequence, 'updated_at' => now()]);
+        $this->store->write($project, $difference, $after, $sequence);
+        $this->database->table('edits')->insert([
+            'project_id' => $project->id,
+            'sequence' => $sequence,
+            'user_id' => $user->id,
+            'touched' => json_encode($touched, JSON_THROW_ON_ERROR),
+            'difference' => json_encode($difference->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION),
+        ] + ['label' => mb_strimwidth($row['label'], 0, 190, '…')] + $row);
+        $project->sequence = $sequence;
+
+        return new Answer($sequence - 1, $sequence, $row['label'], $this->patches->of($project, $difference, $after), $this->patches->roots($difference, $after));
+    }
+
+    /**
+     * Reads the edits as they are now, not as they were when this transaction began: one that holds the
+     * project alone may have come in between.
+     *
+     * @param  list<string>  $touched
+     */
+    private function mustNotOverrun(Project $project, int $base, array $touched, string $label): void
+    {
+        $others = $this->database->table('edits')->join('users', 'users.id', '=', 'edits.user_id')
+            ->where('project_id', $project->id)->where('sequence', '>', $base)->orderBy('sequence')->sharedLock()
+            ->get(['edits.label', 'edits.touched', 'users.name']);
+        foreach ($others as $other) {
+            if (array_intersect($touched, json_decode($other->touched, true)) !== []) {
+                throw new Refused("“{$label}” was not made: in the meantime “{$other->label}” ({$other->name}) changed the same thing. It is shown now; make your change again if it is still wanted.");
+            }
+        }
+    }
+
+    private function difference(\stdClass $edit): Difference
+    {
+        return Difference::read(Reader::of(json_decode($edit->difference, true)));
+    }
+
+    /** Everything that a difference names, and what stands around it. */
+    private function workingSet(Difference $difference): WorkingSet
+    {
+        $screens = $difference->screens();
+        $layers = $difference->layers();
+        $whole = [];
+        foreach ($difference->changes as $change) {
+            foreach ([$change->before, $change->after] as $side) {
+                if (is_string($side['parent'] ?? null)) {
+                    $layers[] = $side['parent'];
+                }
+                if (is_string($side['screen'] ?? null)) {
+                    $screens[] = $side['screen'];
+                }
+            }
+            if ($change->entity === Entity::Screen && ($change->isRemoval() || $change->isAddition())) {
+                $whole[] = $change->id;
+            }
+        }
+
+        return WorkingSet::join(new WorkingSet($screens, $layers, whole: $whole));
+    }
+
+    /** A difference of the past against what is there now: what has gone since counts as removed. */
+    private function present(Difference $difference, Tree $now): Difference
+    {
+        $changes = [];
+        foreach ($difference->changes as $change) {
+            $gone = match ($change->entity) {
+                Entity::Project => false,
+                Entity::Screen => ! isset($now->screens[$change->id]),
+                Entity::Layer => ! isset($now->layers[$change->id]),
+            };
+            $changes[] = $gone
+                ? new Change($change->entity, $change->id, $change->before ?? [], null)
+                : ($change->isRemoval() ? new Change($change->entity, $change->id, null, $change->before) : $change);
+        }
+
+        return new Difference($changes);
+    }
+
+    private function explain(Project $project, User $user, string $kind, \stdClass $edit, Overtaken $overtaken, Difference $difference): string
+    {
+        $touched = [...$difference->layers(), ...$difference->screens()];
+        $later = $this->database->table('edits')->join('users', 'users.id', '=', 'edits.user_id')
+            ->where('project_id', $project->id)->where('sequence', '>', $edit->sequence)->where('user_id', '!=', $user->id)
+            ->orderByDesc('sequence')->get(['edits.label', 'edits.touched', 'users.name'])
+            ->first(fn (\stdClass $row): bool => array_intersect($touched, json_decode($row->touched, true)) !== []);
+        $who = $later === null ? 'it was changed since' : "{$later->name} changed it since (“{$later->label}”)";
+        $verb = $kind === 'undo' ? 'undone' : 'made again';
+
+        return "“{$edit->label}” cannot be {$verb}: {$who}. In the way: ".implode(', ', array_slice($overtaken->names, 0, 3)).'. Nothing was changed.';
+    }
+}

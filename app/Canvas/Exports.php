@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Canvas;
+
+use App\Models\Project;
+use Illuminate\Support\Facades\Process;
+use Kindred\Document\Missing;
+use Kindred\Exchange\WebPage;
+use Kindred\Render\Renderer;
+use Kindred\Type\FaceBook;
+
+/** What leaves the application. */
+final readonly class Exports
+{
+    public function __construct(
+        private TreeStore $store,
+        private Pictures $pictures,
+        private Projects $projects,
+        private Assets $assets,
+        private Renderer $renderer,
+        private FaceBook $faces,
+    ) {}
+
+    public function page(Project $project): string
+    {
+        $page = new WebPage(
+            $this->renderer,
+            $this->faces,
+            (string) file_get_contents(public_path('build/player/player.js')),
+            (string) file_get_contents(public_path('build/player/player.css')),
+        );
+
+        return $page->write($this->store->whole($project), fn (string $hash): string => $this->assets->dataAddress($project, $hash));
+    }
+
+    public function project(Project $project): string
+    {
+        return $this->projects->file($project)->write();
+    }
+
+    /** @throws Missing when there is no such screen */
+    public function svg(Project $project, string $screen): string
+    {
+        $tree = $this->store->withLayersOf($project, [$screen]);
+
+        return $this->renderer->screen($tree, $tree->screen($screen), $this->pictures->standalone($project))."\n";
+    }
+
+    /** @param int $scale pixels of the picture to a px of the screen */
+    public function png(Project $project, string $screen, int $scale): string
+    {
+        $result = Process::timeout(60)->input($this->svg($project, $screen))->run(['rsvg-convert', '--unlimited', '--zoom', (string) $scale, '--format', 'png']);
+        if (! $result->successful()) {
+            throw new \RuntimeException('The picture could not be drawn: '.trim($result->errorOutput()));
+        }
+
+        return $result->output();
+    }
+
+    public function screenName(Project $project, string $screen): string
+    {
+        return $this->store->withLayersOf($project, [])->screen($screen)->name;
+    }
+
+    /** A name as a file can bear it: no separators, control characters or leading dots. */
+    public static function fileName(string $name): string
+    {
+        $clean = trim((string) preg_replace('/[\p{Cc}\p{Cf}\/\\\\:*?"<>|]+/u', ' ', $name), " .\t");
+
+        return $clean === '' ? 'untitled' : mb_strimwidth($clean, 0, 80);
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Canvas;
+
+use App\Models\Project;
+use Kindred\Document\Change;
+use Kindred\Document\Difference;
+use Kindred\Document\Entity;
+use Kindred\Document\Layer;
+use Kindred\Document\Screen;
+use Kindred\Document\Tree;
+use Kindred\Render\Renderer;
+
+/**
+ * A Difference as the picture on the wall needs it.
+ *
+ * A layer's patch holds its SVG and, when it is new or has gone elsewhere, what it stands in and
+ * above. A group that was there already is sent as a shell: its own attributes, not its content.
+ */
+final readonly class Patches
+{
+    public function __construct(private Renderer $renderer, private Pictures $pictures, private TreeStore $store) {}
+
+    /** @return list<array<string, mixed>> */
+    public function of(Project $project, Difference $difference, Tree $after): array
+    {
+        $added = $this->added($difference);
+        $patches = [];
+        foreach ($difference->changes as $change) {
+            $patch = match ($change->entity) {
+                Entity::Project => ['project' => $after->project->toArray()],
+                Entity::Screen => $this->screen($change, $after),
+                Entity::Layer => $this->layer($project, $change, $after, $added),
+            };
+            if ($patch !== null) {
+                $patches[] = $patch;
+            }
+        }
+
+        // Lower layers first, so that each finds the one that it stands above.
+        usort($patches, fn (array $a, array $b): int => [isset($a['layer']), $a['rank'] ?? ''] <=> [isset($b['layer']), $b['rank'] ?? '']);
+
+        return $patches;
+    }
+
+    /** @return list<string> */
+    public function roots(Difference $difference, Tree $after): array
+    {
+        $added = $this->added($difference);
+        $roots = array_filter(
+            array_map(fn (string $id): Layer => $after->layer($id), array_map(strval(...), array_keys($added))),
+            fn (Layer $layer): bool => ! isset($added[$layer->parent ?? '']),
+        );
+        usort($roots, fn (Layer $a, Layer $b): int => strcmp($a->rank, $b->rank));
+
+        return array_map(fn (Layer $layer): string => $layer->id, $roots);
+    }
+
+    /** @return array<string, true> */
+    private function added(Difference $difference): array
+    {
+        $added = [];
+        foreach ($difference->changes as $change) {
+            if ($change->entity === Entity::Layer && $change->isAddition()) {
+                $added[$change->id] = true;
+            }
+        }
+
+        return $added;
+    }
+
+    /** @return array<string, mixed> */
+    private function screen(Change $change, Tree $after): array
+    {
+        return $change->isRemoval()
+            ? ['screen' => $change->id, 'removed' => true]
+            : ['screen' => $change->id, 'added' => $change->isAddition()] + self::describe($after->screen($change->id));
+    }
+
+    /** @return array<string, mixed> what the wall knows of a screen */
+    public static function describe(Screen $screen): array
+    {
+        return [
+            'name' => $screen->name,
+            'box' => [$screen->box->x, $screen->box->y, $screen->box->width, $screen->box->height],
+            'view' => $screen->view,
+            'ground' => $screen->ground->toHex(),
+            'cues' => Renderer::threads($screen->cues),
+        ];
+    }
+
+    /**
+     * @param  array<string, true>  $added
+     * @return array<string, mixed>|null
+     */
+    private function layer(Project $project, Change $change, Tree $after, array $added): ?array
+    {
+        if ($change->isRemoval()) {
+            return ['layer' => $change->id, 'removed' => true];
+        }
+        $layer = $after->layer($change->id);
+        if ($change->isAddition() && isset($added[$layer->parent ?? ''])) {
+            return null;
+        }
+        $shell = $layer->isGroup() && ! $change->isAddition();
+        $patch = ['layer' => $layer->id, 'rank' => $layer->rank, 'shell' => $shell, 'svg' => $shell
+            ? $this->renderer->shell($layer, $this->pictures->editable($project))
+            : $this->renderer->layer($after, $layer, $this->pictures->editable($project))];
+
+        return $change->touches('rank', 'parent', 'screen')
+            ? $patch + ['screen' => $layer->screen, 'parent' => $layer->parent, 'above' => $this->store->below($project, $layer)]
+            : $patch;
+    }
+}

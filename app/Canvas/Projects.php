@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Canvas;
+
+use App\Models\Project;
+use App\Models\User;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Eloquent\Collection;
+use Kindred\Document\Command\DuplicateScreen;
+use Kindred\Exchange\ProjectFile;
+
+/** Whole projects: into and out of files, and copies. */
+final readonly class Projects
+{
+    public function __construct(
+        private TreeStore $store,
+        private Assets $assets,
+        private ConnectionInterface $database,
+    ) {}
+
+    public function file(Project $project): ProjectFile
+    {
+        $tree = $this->store->whole($project);
+
+        return new ProjectFile($tree, $this->assets->all($project, ProjectFile::hashes($tree)));
+    }
+
+    /** @throws \Kindred\Input\InvalidInput when the file is not a project, or a picture in it is none */
+    public function import(User $owner, string $json): Project
+    {
+        return $this->keep($owner, ProjectFile::read($json));
+    }
+
+    public function duplicate(Project $project): Project
+    {
+        $file = $this->file($project);
+        $owner = $project->user()->firstOrFail();
+        $name = DuplicateScreen::countedUp($project->name, $owner->projects()->pluck('name')->all());
+
+        return $this->keep($owner, new ProjectFile($file->tree->withProject($file->tree->project->with(name: $name)), $file->pictures));
+    }
+
+    /**
+     * The screen that stands for each project on the shelf, with its picture's revision.
+     *
+     * @param  Collection<int, Project>  $projects
+     * @return array<int, array{id: string, revision: int}>
+     */
+    public function faces(Collection $projects): array
+    {
+        $entries = $projects->pluck('entry', 'id');
+        $faces = [];
+        $rows = $this->database->table('screens')->whereIn('project_id', $projects->modelKeys())->orderBy('rank')->get(['project_id', 'id', 'changed']);
+        foreach ($rows as $row) {
+            if (! isset($faces[$row->project_id]) || $entries[$row->project_id] === $row->id) {
+                $faces[$row->project_id] = ['id' => $row->id, 'revision' => (int) $row->changed];
+            }
+        }
+
+        return $faces;
+    }
+
+    private function keep(User $owner, ProjectFile $file): Project
+    {
+        return $this->database->transaction(function () use ($owner, $file): Project {
+            $project = $owner->projects()->create($file->tree->project->toArray());
+            $this->assets->adopt($project, $file->pictures);
+            $this->store->fill($project, $file->tree);
+
+            return $project;
+        });
+    }
+}

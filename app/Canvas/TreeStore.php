@@ -1,0 +1,301 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Canvas;
+
+use App\Models\Project as ProjectRow;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Collection;
+use Kindred\Document\Difference;
+use Kindred\Document\Entity;
+use Kindred\Document\Layer;
+use Kindred\Document\Place;
+use Kindred\Document\Project;
+use Kindred\Document\Screen;
+use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Input\Reader;
+
+/** Screens and layers as rows, read and written without models: a layer is one row. */
+final readonly class TreeStore
+{
+    private const SCREEN = ['id', 'rank', 'name', 'device', 'x', 'y', 'width', 'height', 'view', 'ground', 'cues'];
+
+    private const LAYER = ['id', 'screen', 'parent', 'rank', 'kind', 'x', 'y', 'width', 'height', 'body'];
+
+    public function __construct(private ConnectionInterface $database) {}
+
+    public function whole(ProjectRow $project): Tree
+    {
+        return new Tree(
+            $this->project($project),
+            $this->readScreens($this->screens($project)->get()),
+            $this->readLayers($this->layers($project)->get()),
+        );
+    }
+
+    /**
+     * All screens, and the layers of those named (null: the loose ones).
+     *
+     * @param  list<string|null>  $ids
+     */
+    public function withLayersOf(ProjectRow $project, array $ids): Tree
+    {
+        $named = array_map(fn (?string $id): string => $id ?? '', $ids);
+        $layers = $named === [] ? [] : $this->readLayers($this->layers($project)->whereIn('screen', $named)->get());
+        $complete = [];
+        foreach ($named as $id) {
+            $complete["screen:{$id}"] = true;
+        }
+        foreach ($layers as $layer) {
+            $complete[$layer->id] = true;
+        }
+
+        return new Tree($this->project($project), $this->readScreens($this->screens($project)->get()), $layers, $complete);
+    }
+
+    /** The part of a project that a command declared. */
+    public function load(ProjectRow $project, WorkingSet $set): Tree
+    {
+        $screens = match (true) {
+            $set->reel => $this->readScreens($this->screens($project)->get()),
+            [...$set->screens, ...$set->whole] === [] => [],
+            default => $this->readScreens($this->screens($project)->whereIn('id', [...$set->screens, ...$set->whole])->get()),
+        };
+        $layers = $set->layers === [] ? [] : $this->readLayers($this->layers($project)->whereIn('id', $set->layers)->get());
+        $complete = [];
+        if ($set->whole !== []) {
+            $layers += $this->readLayers($this->layers($project)->whereIn('screen', $set->whole)->get());
+            foreach ($set->whole as $id) {
+                $complete["screen:{$id}"] = true;
+            }
+        }
+        $this->loadPlaces($project, $set, $layers, $complete);
+        $this->loadAncestors($project, $layers, $complete);
+        $this->loadInside($project, $set->layers, $layers, $complete);
+        foreach ($layers as $layer) {
+            if (in_array($layer->screen, $set->whole, true)) {
+                $complete[$layer->id] = true;
+            }
+        }
+
+        return new Tree($this->project($project), $screens, $layers, $complete);
+    }
+
+    /** Locks what the working set names, so that what is read next is the latest. Screens before the project. */
+    public function lock(ProjectRow $project, WorkingSet $set, bool $all): void
+    {
+        if ($all || $set->reel || $set->whole !== []) {
+            $this->database->table('projects')->where('id', $project->id)->lockForUpdate()->value('id');
+
+            return;
+        }
+        $this->database->table('screens')->where('project_id', $project->id)
+            ->whereIn('id', $set->screens)->orderBy('id')->lockForUpdate()->pluck('id');
+    }
+
+    /** Writes a difference: `after` holds every value that it names. */
+    public function write(ProjectRow $project, Difference $difference, Tree $after, int $sequence): void
+    {
+        $screens = $layers = $goneScreens = $goneLayers = [];
+        foreach ($difference->changes as $change) {
+            match ($change->entity) {
+                Entity::Project => $this->writeProject($project, $after->project),
+                Entity::Screen => $change->isRemoval() ? $goneScreens[] = $change->id : $screens[] = $this->screenRow($project, $after->screen($change->id), $sequence),
+                Entity::Layer => $change->isRemoval() ? $goneLayers[] = $change->id : $layers[] = $this->layerRow($project, $after->layer($change->id), $sequence),
+            };
+        }
+        foreach (array_chunk($layers, 500) as $chunk) {
+            $this->database->table('layers')->upsert($chunk, ['project_id', 'id'], [...self::LAYER, 'changed']);
+        }
+        foreach (array_chunk($screens, 500) as $chunk) {
+            $this->database->table('screens')->upsert($chunk, ['project_id', 'id'], [...self::SCREEN, 'changed']);
+        }
+        foreach (array_chunk($goneLayers, 1000) as $chunk) {
+            $this->database->table('layers')->where('project_id', $project->id)->whereIn('id', $chunk)->delete();
+        }
+        if ($goneScreens !== []) {
+            $this->database->table('screens')->where('project_id', $project->id)->whereIn('id', $goneScreens)->delete();
+        }
+        $touched = $this->pictured($difference, $after);
+        if ($touched !== []) {
+            $this->database->table('screens')->where('project_id', $project->id)->whereIn('id', $touched)->update(['changed' => $sequence]);
+        }
+    }
+
+    /** Fills an empty project with a whole tree. */
+    public function fill(ProjectRow $project, Tree $tree): void
+    {
+        $this->write($project, Difference::between(new Tree($this->project($project)), $tree), $tree, 0);
+    }
+
+    /** The id of the layer right below in its place, or null at the bottom. */
+    public function below(ProjectRow $project, Layer $layer): ?string
+    {
+        return $this->database->table('layers')->where('project_id', $project->id)
+            ->where('screen', $layer->screen ?? '')->where('parent', $layer->parent ?? '')
+            ->where('rank', '<', $layer->rank)->orderByDesc('rank')->limit(1)->value('id');
+    }
+
+    /** @return array<string, int> the number of the edit that last changed each screen's picture */
+    public function revisions(ProjectRow $project): array
+    {
+        return $this->database->table('screens')->where('project_id', $project->id)
+            ->pluck('changed', 'id')->map(fn ($changed): int => (int) $changed)->all();
+    }
+
+    /** @return list<string> the screens whose picture a difference changes */
+    private function pictured(Difference $difference, Tree $after): array
+    {
+        $screens = [];
+        foreach ($difference->changes as $change) {
+            if ($change->entity === Entity::Layer) {
+                foreach ([$change->before['screen'] ?? null, ($after->layers[$change->id] ?? null)?->screen] as $id) {
+                    if (is_string($id)) {
+                        $screens[$id] = true;
+                    }
+                }
+            }
+        }
+
+        return array_map(strval(...), array_keys($screens));
+    }
+
+    private function project(ProjectRow $project): Project
+    {
+        return new Project($project->name, $project->entry);
+    }
+
+    private function screens(ProjectRow $project): Builder
+    {
+        return $this->database->table('screens')->where('project_id', $project->id)->select(self::SCREEN);
+    }
+
+    private function layers(ProjectRow $project): Builder
+    {
+        return $this->database->table('layers')->where('project_id', $project->id)->select(self::LAYER);
+    }
+
+    /**
+     * @param  array<string, Layer>  $layers
+     * @param  array<string, true>  $complete
+     */
+    private function loadPlaces(ProjectRow $project, WorkingSet $set, array &$layers, array &$complete): void
+    {
+        $at = fn (Place $place): Builder => $this->layers($project)->where('screen', $place->screen ?? '')->where('parent', $place->parent ?? '');
+        foreach ($set->siblings as $place) {
+            $layers += $this->readLayers($at($place)->get());
+            $complete[$place->key()] = true;
+        }
+        foreach ($set->tops as $place) {
+            $layers += $this->readLayers($at($place)->orderByDesc('rank')->limit(1)->get());
+        }
+    }
+
+    /**
+     * The groups around what is loaded, each with all its children.
+     *
+     * @param  array<string, Layer>  $layers
+     * @param  array<string, true>  $complete
+     */
+    private function loadAncestors(ProjectRow $project, array &$layers, array &$complete): void
+    {
+        do {
+            $parents = [];
+            foreach ($layers as $layer) {
+                if ($layer->parent !== null && ! isset($complete[$layer->parent])) {
+                    $parents[$layer->parent] = true;
+                }
+            }
+            if ($parents === []) {
+                return;
+            }
+            $ids = array_keys($parents);
+            $layers += $this->readLayers($this->layers($project)
+                ->where(fn (Builder $query): Builder => $query->whereIn('id', $ids)->orWhereIn('parent', $ids))->get());
+            $complete += array_fill_keys($ids, true);
+        } while (true);
+    }
+
+    /**
+     * All that lies inside the named groups.
+     *
+     * @param  list<string>  $named
+     * @param  array<string, Layer>  $layers
+     * @param  array<string, true>  $complete
+     */
+    private function loadInside(ProjectRow $project, array $named, array &$layers, array &$complete): void
+    {
+        $open = array_filter($named, fn (string $id): bool => isset($layers[$id]) && $layers[$id]->isGroup());
+        while ($open !== []) {
+            $found = $this->readLayers($this->layers($project)->whereIn('parent', $open)->get());
+            $complete += array_fill_keys($open, true);
+            $layers += $found;
+            $open = array_map(fn (Layer $layer): string => $layer->id, array_values(array_filter($found, fn (Layer $layer): bool => $layer->isGroup())));
+        }
+    }
+
+    /**
+     * @param  Collection<int, \stdClass>  $rows
+     * @return array<string, Screen>
+     */
+    private function readScreens(Collection $rows): array
+    {
+        $screens = [];
+        foreach ($rows as $row) {
+            $screens[$row->id] = Screen::read(Reader::of(['cues' => json_decode($row->cues, true)] + (array) $row));
+        }
+
+        return $screens;
+    }
+
+    /**
+     * @param  Collection<int, \stdClass>  $rows
+     * @return array<string, Layer>
+     */
+    private function readLayers(Collection $rows): array
+    {
+        $layers = [];
+        foreach ($rows as $row) {
+            $data = (array) $row;
+            $data['screen'] = $row->screen === '' ? null : $row->screen;
+            $data['parent'] = $row->parent === '' ? null : $row->parent;
+            $layers[$row->id] = Layer::read(Reader::of($data + json_decode($row->body, true)));
+        }
+
+        return $layers;
+    }
+
+    private function writeProject(ProjectRow $row, Project $project): void
+    {
+        $this->database->table('projects')->where('id', $row->id)->update($project->toArray());
+        $row->setRawAttributes([...$row->getAttributes(), ...$project->toArray()], true);
+    }
+
+    /** @return array<string, mixed> */
+    private function screenRow(ProjectRow $project, Screen $screen, int $sequence): array
+    {
+        $row = $screen->toArray();
+
+        return ['project_id' => $project->id, 'cues' => json_encode($row['cues'], JSON_THROW_ON_ERROR), 'changed' => $sequence] + $row;
+    }
+
+    /** @return array<string, mixed> */
+    private function layerRow(ProjectRow $project, Layer $layer, int $sequence): array
+    {
+        $properties = $layer->properties();
+        $row = array_intersect_key($properties, array_flip(self::LAYER));
+
+        return [
+            'project_id' => $project->id,
+            'id' => $layer->id,
+            'screen' => $layer->screen ?? '',
+            'parent' => $layer->parent ?? '',
+            'rank' => $layer->rank,
+            'body' => json_encode(array_diff_key($properties, $row), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            'changed' => $sequence,
+        ] + $row;
+    }
+}

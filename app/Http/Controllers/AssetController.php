@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Canvas\Assets;
+use App\Canvas\Pictures;
+use App\Models\Project;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+use Kindred\Input\InvalidInput;
+use Kindred\Render\IconSource;
+
+/** Pictures and icons that go onto screens, and pictures of screens. */
+final class AssetController extends Controller
+{
+    public function store(Request $request, Project $project, Assets $assets): JsonResponse
+    {
+        $file = $request->file('picture');
+        if ($file === null || is_array($file) || ! $file->isValid()) {
+            throw new InvalidInput('picture', 'No picture arrived. Choose a PNG, JPEG, WebP or GIF of at most 12 MB.');
+        }
+
+        return new JsonResponse($assets->add($project, (string) $file->get(), $file->getClientOriginalName()), 201);
+    }
+
+    public function show(Project $project, string $hash, Assets $assets): Response
+    {
+        $bytes = $assets->bytes($project, $hash) ?? abort(404);
+
+        return response($bytes, 200, ['Content-Type' => $assets->type($bytes), 'Cache-Control' => 'private, max-age=31536000, immutable']);
+    }
+
+    public function thumbnail(Project $project, string $screen, Pictures $pictures): Response
+    {
+        return response($pictures->thumbnail($project, $screen), 200, [
+            'Content-Type' => 'image/svg+xml',
+            'Cache-Control' => 'private, max-age=86400',
+            'Content-Security-Policy' => "default-src 'none'; img-src data:; style-src 'unsafe-inline'",
+        ]);
+    }
+
+    public function icons(Request $request, IconSource $icons): View
+    {
+        $found = $icons->search(mb_substr((string) $request->query('q', ''), 0, 80), 96);
+
+        return view('wall.icons', ['icons' => array_map(fn (string $name): array => ['name' => $name, 'nodes' => $icons->nodes($name) ?? []], $found)]);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Canvas\Answer;
+use App\Canvas\Editor;
+use App\Canvas\TreeStore;
+use App\Http\Requests\EditRequest;
+use App\Models\Project;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Kindred\Document\LayerNest;
+use Kindred\Document\WorkingSet;
+use Kindred\Input\Reader;
+
+final class EditController extends Controller
+{
+    public function __construct(private readonly Editor $editor) {}
+
+    public function store(EditRequest $request, Project $project): JsonResponse
+    {
+        return $this->answer($this->editor->edit($project, $request->user(), $request->commands(), $request->base(), $request->token()));
+    }
+
+    public function undo(Request $request, Project $project): JsonResponse
+    {
+        return $this->answer($this->editor->undo($project, $request->user()));
+    }
+
+    public function redo(Request $request, Project $project): JsonResponse
+    {
+        return $this->answer($this->editor->redo($project, $request->user()));
+    }
+
+    /** What happened after an edit that the caller had seen. */
+    public function index(Request $request, Project $project): JsonResponse
+    {
+        return $this->answer($this->editor->since($project, max(0, $request->integer('since'))));
+    }
+
+    /** Layers as they are copied. */
+    public function copy(Request $request, Project $project, TreeStore $store): JsonResponse
+    {
+        $ids = Reader::of(['layers' => explode(',', (string) $request->query('layers'))])->ids('layers', 1, 2000);
+        $tree = $store->load($project, new WorkingSet(layers: $ids));
+        $nests = array_map(fn ($layer): array => LayerNest::of($tree, $layer)->toArray(), $tree->outermost($ids));
+
+        return new JsonResponse(['layers' => $nests]);
+    }
+
+    private function answer(Answer $answer): JsonResponse
+    {
+        return new JsonResponse($answer, options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Canvas\Exports;
+use App\Canvas\TreeStore;
+use App\Models\Project;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use Illuminate\View\View;
+
+final class HandOverController extends Controller
+{
+    public function __construct(private readonly Exports $exports) {}
+
+    public function show(Project $project, TreeStore $store): View
+    {
+        return view('hand-over.index', [
+            'project' => $project,
+            'tree' => $store->withLayersOf($project, []),
+            'revisions' => $store->revisions($project),
+        ]);
+    }
+
+    public function page(Project $project): Response
+    {
+        return $this->download($this->exports->page($project), $project->name, 'html', 'text/html; charset=utf-8');
+    }
+
+    public function project(Project $project): Response
+    {
+        return $this->download($this->exports->project($project), $project->name, 'kindred.json', 'application/json');
+    }
+
+    public function svg(Project $project, string $screen): Response
+    {
+        return $this->download($this->exports->svg($project, $screen), $this->exports->screenName($project, $screen), 'svg', 'image/svg+xml');
+    }
+
+    public function png(Request $request, Project $project, string $screen): Response
+    {
+        $scale = min(3, max(1, $request->integer('scale', 1)));
+        $name = $this->exports->screenName($project, $screen).($scale > 1 ? "@{$scale}x" : '');
+
+        return $this->download($this->exports->png($project, $screen, $scale), $name, 'png', 'image/png');
+    }
+
+    private function download(string $bytes, string $name, string $ending, string $type): Response
+    {
+        $file = Exports::fileName($name).".{$ending}";
+
+        return response($bytes, 200, [
+            'Content-Type' => $type,
+            'Content-Disposition' => 'attachment; filename="'.Str::ascii($file).'"; filename*=UTF-8\'\''.rawurlencode($file),
+            'Content-Security-Policy' => "default-src 'none'; sandbox",
+        ]);
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Canvas\Pictures;
+use App\Canvas\TreeStore;
+use App\Models\Project;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+use Kindred\Flow\Programme;
+
+final class RehearseController extends Controller
+{
+    public function show(Request $request, Project $project, TreeStore $store, Pictures $pictures): View
+    {
+        $tree = $store->whole($project);
+        $rendering = $pictures->played($project);
+        $screens = [];
+        foreach ($tree->reel() as $screen) {
+            $screens[$screen->id] = $pictures->screen($tree, $screen, $rendering);
+        }
+        $start = (string) $request->query('screen', '');
+
+        return view('rehearse.index', [
+            'project' => $project,
+            'programme' => Programme::compile($tree),
+            'screens' => $screens,
+            'start' => isset($screens[$start]) ? $start : null,
+        ]);
+    }
+}

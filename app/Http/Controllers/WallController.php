@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Canvas\Editor;
+use App\Canvas\Facets;
+use App\Canvas\Pictures;
+use App\Canvas\TreeStore;
+use App\Models\Project;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+use Kindred\Device\Catalogue;
+use Kindred\Document\Place;
+
+/** The wall and the panels around it. */
+final class WallController extends Controller
+{
+    public function __construct(private readonly TreeStore $store) {}
+
+    public function show(Project $project, Pictures $pictures): View
+    {
+        $tree = $this->store->withLayersOf($project, []);
+
+        return view('wall.index', [
+            'project' => $project,
+            'tree' => $tree,
+            'pictures' => $pictures->wall($project, $tree),
+            'revisions' => $this->store->revisions($project),
+            'devices' => Catalogue::all(),
+        ]);
+    }
+
+    public function reel(Project $project): View
+    {
+        return view('wall.reel', [
+            'project' => $project,
+            'tree' => $this->store->withLayersOf($project, []),
+            'revisions' => $this->store->revisions($project),
+        ]);
+    }
+
+    public function outline(Project $project, string $screen): View
+    {
+        $id = $screen === 'loose' ? null : $screen;
+
+        return view('wall.outline', ['tree' => $this->store->withLayersOf($project, [$id]), 'place' => new Place($id)]);
+    }
+
+    public function facets(Request $request, Project $project, Facets $facets): View
+    {
+        $screen = $request->query('screen');
+        $layers = array_slice(array_filter(explode(',', (string) $request->query('layers', ''))), 0, 5000);
+
+        return view('wall.facets', $facets->of($project, is_string($screen) && $screen !== '' ? $screen : null, array_values($layers)));
+    }
+
+    public function history(Request $request, Project $project, Editor $editor): View
+    {
+        return view('wall.history', [
+            'steps' => $editor->history($project, 60),
+            'undo' => $editor->undoable($project, $request->user())?->label,
+            'redo' => $editor->redoable($project, $request->user())?->label,
+        ]);
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Kindred\Document\Command\Command;
+use Kindred\Document\Command\Commands;
+use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
+
+/** An edit as it is sent: commands, and the latest edit that the sender had seen. */
+final class EditRequest extends FormRequest
+{
+    public const MAX_COMMANDS = 50;
+
+    /** @return non-empty-list<Command> */
+    public function commands(): array
+    {
+        $commands = $this->reader()->list('commands', Commands::read(...), 1, self::MAX_COMMANDS);
+
+        return $commands === [] ? throw new InvalidInput('commands', 'at least one command is expected') : $commands;
+    }
+
+    public function base(): int
+    {
+        return $this->reader()->whole('base', 0, PHP_INT_MAX);
+    }
+
+    public function token(): ?string
+    {
+        return $this->reader()->has('token') ? $this->reader()->string('token', 64, false) : null;
+    }
+
+    private function reader(): Reader
+    {
+        return Reader::of($this->json()->all());
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
+
+/**
+ * @property int $id
+ * @property int $user_id
+ * @property string $name
+ * @property string|null $entry
+ * @property int $sequence the number of the latest edit
+ * @property Carbon $updated_at
+ */
+final class Project extends Model
+{
+    use SoftDeletes;
+
+    protected $fillable = ['name', 'entry'];
+
+    protected $attributes = ['sequence' => 0];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /**
+     * Projects whose name holds the words, the latest worked on first.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeMatching(Builder $query, string $words): void
+    {
+        foreach (array_filter(explode(' ', $words)) as $word) {
+            $query->where('name', 'like', '%'.addcslashes($word, '\\%_').'%');
+        }
+        $query->orderByDesc('updated_at')->orderByDesc('id');
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['user_id' => 'integer', 'sequence' => 'integer'];
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+/** The keys of the wall, as its list shows them. */
+final class Keys
+{
+    public const ALL = [
+        'Q' => 'pick (select)',
+        'A' => 'add a screen',
+        'S, Shift S' => 'shapes: box, ellipse, line in turn; backwards',
+        'W' => 'words: click for free text, drag for wrapped text',
+        'P, I' => 'picture, icon',
+        'G' => 'go: draw a thread',
+        'Tab, Shift Tab' => 'next, previous layer',
+        'Enter' => 'write in the selected text',
+        '1 to 5' => 'open a facet',
+        'F' => 'fit: once the selection, again the wall',
+        'R' => 'rehearse from here',
+        '+, −' => 'zoom in, out',
+        'Space drag, wheel' => 'pan, scroll',
+        'Ctrl wheel' => 'zoom to the pointer',
+        'Arrows' => 'move by 1; with Shift by 10',
+        'Ctrl Z, Ctrl Shift Z' => 'undo, redo',
+        'Ctrl C, X, V' => 'copy, cut, paste',
+        'Ctrl D, Alt drag' => 'duplicate',
+        'Ctrl A' => 'select all on the screen',
+        'Ctrl G, Ctrl Shift G' => 'group, ungroup',
+        'Delete' => 'delete',
+        'Esc' => 'out of the group, then nothing selected',
+    ];
+}

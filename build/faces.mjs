@@ -1,0 +1,206 @@
+/**
+ * Compiles the shipped faces into PHP tables: advances, pair adjustments, ligatures, outlines.
+ *
+ * Every figure comes from shaping with HarfBuzz, so kerning and ligatures are those that a
+ * browser draws. Contextual alternates are off, here as on the wall. A pair is keyed by
+ * (first << 21 | second); pairs exist within the latin file only, because a browser never
+ * kerns across two font files.
+ */
+import { existsSync, mkdirSync, readFileSync, statSync, writeFileSync, copyFileSync } from 'node:fs';
+import { inflateSync } from 'node:zlib';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import * as hb from 'harfbuzzjs';
+import { writePhp } from './php.mjs';
+
+const root = join(fileURLToPath(import.meta.url), '../..');
+const out = process.env.KINDRED_COMPILED ?? join(root, 'var/compiled');
+const faces = JSON.parse(readFileSync(join(root, 'build/faces.json'), 'utf8'));
+mkdirSync(join(out, 'faces'), { recursive: true });
+mkdirSync(join(out, 'fonts'), { recursive: true });
+
+/** WOFF 1.0 (W3C): a table directory of zlib-compressed tables, put back as an sfnt. */
+function unpackWoff(woff) {
+    const count = woff.readUInt16BE(12);
+    const tables = [];
+    for (let i = 0; i < count; i++) {
+        const at = 44 + i * 20;
+        const [offset, packed, length, checksum] = [4, 8, 12, 16].map((n) => woff.readUInt32BE(at + n));
+        const body = woff.subarray(offset, offset + packed);
+        tables.push({ tag: woff.subarray(at, at + 4), checksum, length, data: packed < length ? inflateSync(body) : body });
+    }
+    const head = Buffer.alloc(12 + 16 * count);
+    woff.copy(head, 0, 4, 8);
+    const power = Math.floor(Math.log2(count));
+    head.writeUInt16BE(count, 4);
+    head.writeUInt16BE(16 * 2 ** power, 6);
+    head.writeUInt16BE(power, 8);
+    head.writeUInt16BE(16 * (count - 2 ** power), 10);
+    const parts = [head];
+    let offset = head.length;
+    tables.forEach(({ tag, checksum, length, data }, i) => {
+        tag.copy(head, 12 + i * 16);
+        head.writeUInt32BE(checksum, 16 + i * 16);
+        head.writeUInt32BE(offset, 20 + i * 16);
+        head.writeUInt32BE(length, 24 + i * 16);
+        const padded = Buffer.alloc((length + 3) & ~3);
+        data.copy(padded);
+        parts.push(padded);
+        offset += padded.length;
+    });
+    return Buffer.concat(parts);
+}
+
+function table(sfnt, name) {
+    for (let i = 0, count = sfnt.readUInt16BE(4); i < count; i++) {
+        if (sfnt.toString('latin1', 12 + i * 16, 16 + i * 16) === name) {
+            return sfnt.subarray(sfnt.readUInt32BE(20 + i * 16));
+        }
+    }
+    return null;
+}
+
+/** Vertical metrics the way CSS takes them: OS/2 typographic when the font asks for it, hhea otherwise. */
+function verticals(sfnt) {
+    const [head, hhea, os2] = ['head', 'hhea', 'OS/2'].map((name) => table(sfnt, name));
+    const typographic = (os2.readUInt16BE(62) & 128) !== 0;
+    const source = typographic ? [os2, 68, 70, 72] : [hhea, 4, 6, 8];
+    return {
+        unitsPerEm: head.readUInt16BE(18),
+        ascent: source[0].readInt16BE(source[1]),
+        descent: -source[0].readInt16BE(source[2]),
+        lineGap: source[0].readInt16BE(source[3]),
+        xHeight: os2.readInt16BE(86),
+        capHeight: os2.readInt16BE(88),
+    };
+}
+
+class Shaper {
+    constructor(sfnt) {
+        this.face = new hb.Face(new hb.Blob(sfnt.buffer.slice(sfnt.byteOffset, sfnt.byteOffset + sfnt.length)));
+        this.font = new hb.Font(this.face);
+        this.on = [new hb.Feature('calt', 0)];
+        this.off = [new hb.Feature('calt', 0), new hb.Feature('liga', 0), new hb.Feature('clig', 0)];
+        this.buffer = new hb.Buffer();
+    }
+
+    codepoints() {
+        return [...this.face.collectUnicodes()].filter((code) => code >= 32 && code !== 127).sort((a, b) => a - b);
+    }
+
+    shape(text, features) {
+        this.buffer.clearContents();
+        this.buffer.addText(text);
+        this.buffer.guessSegmentProperties();
+        this.buffer.setDirection?.(hb.Direction?.LTR ?? 4);
+        hb.shape(this.font, this.buffer, features);
+        return this.buffer;
+    }
+
+    width(text, features = this.on) {
+        let sum = 0;
+        for (const position of this.shape(text, features).getGlyphPositions()) sum += position.xAdvance;
+        return sum;
+    }
+
+    glyphs(text, features = this.on) {
+        return this.shape(text, features).getGlyphInfos().map((info) => info.codepoint);
+    }
+}
+
+const pairKey = (a, b) => a * 2097152 + b;
+
+function compile(latinWoff, extendedWoff) {
+    const sfnt = unpackWoff(latinWoff);
+    const shaper = new Shaper(sfnt);
+    const codes = shaper.codepoints();
+    const chars = codes.map((code) => String.fromCodePoint(code));
+    const advances = new Map();
+    const glyphs = new Map();
+    codes.forEach((code, i) => {
+        advances.set(code, shaper.width(chars[i]));
+        const path = shaper.font.glyphToPath(shaper.glyphs(chars[i])[0]);
+        if (path) glyphs.set(code, path);
+    });
+
+    const pairs = new Map();
+    const plainPairs = new Map();
+    const ligatures = new Map();
+    const ligatureParts = new Set();
+    codes.forEach((a, i) => codes.forEach((b, j) => {
+        const text = chars[i] + chars[j];
+        const sum = advances.get(a) + advances.get(b);
+        const plain = shaper.width(text, shaper.off) - sum;
+        const joined = shaper.width(text) - sum;
+        if (joined !== 0) pairs.set(pairKey(a, b), joined);
+        if (plain !== joined) plainPairs.set(pairKey(a, b), plain);
+        if (plain !== joined || (a < 128 && b < 128)) {
+            const ids = shaper.glyphs(text);
+            if (ids.length === 1 && shaper.glyphs(text, shaper.off).length === 2) {
+                ligatures.set(text, [shaper.width(text), shaper.font.glyphToPath(ids[0])]);
+                ligatureParts.add(a).add(b);
+            }
+        }
+    }));
+
+    // What pairs alone cannot say: the neighbours of a ligature, and ligatures of three.
+    const triples = new Map();
+    const pair = (a, b) => pairs.get(pairKey(a, b)) ?? 0;
+    const learn = (a, b, c) => {
+        const text = String.fromCodePoint(a, b, c);
+        const predicted = advances.get(a) + advances.get(b) + advances.get(c) + pair(a, b) + pair(b, c);
+        const residue = shaper.width(text) - predicted;
+        if (residue !== 0) triples.set(text, residue);
+    };
+    for (const text of [...ligatures.keys()]) {
+        const [a, b] = [...text].map((char) => char.codePointAt(0));
+        for (const c of codes) {
+            learn(c, a, b);
+            learn(a, b, c);
+        }
+        for (const c of ligatureParts) {
+            const three = text + String.fromCodePoint(c);
+            const ids = shaper.glyphs(three);
+            if (ids.length === 1) ligatures.set(three, [shaper.width(three), shaper.font.glyphToPath(ids[0])]);
+        }
+    }
+
+    if (extendedWoff) {
+        const extended = new Shaper(unpackWoff(extendedWoff));
+        for (const code of extended.codepoints()) {
+            if (advances.has(code)) continue;
+            const char = String.fromCodePoint(code);
+            advances.set(code, extended.width(char));
+            const path = extended.font.glyphToPath(extended.glyphs(char)[0]);
+            if (path) glyphs.set(code, path);
+        }
+    }
+    return {
+        metrics: { ...verticals(sfnt), latin: codes.length, advances, pairs, plainPairs, triples },
+        outlines: { glyphs, ligatures },
+    };
+}
+
+const stamp = join(out, 'faces/index.php');
+const newest = Math.max(...['build/faces.mjs', 'build/faces.json', 'build/php.mjs'].map((file) => statSync(join(root, file)).mtimeMs));
+if (existsSync(stamp) && statSync(stamp).mtimeMs > newest) {
+    console.log('faces: up to date');
+    process.exit(0);
+}
+
+const index = {};
+for (const [family, weights] of Object.entries(faces)) {
+    const slug = family.toLowerCase().replaceAll(' ', '-');
+    index[family] = { slug, weights };
+    for (const weight of weights) {
+        const file = (subset, type) => join(root, `node_modules/@fontsource/${slug}/files/${slug}-${subset}-${weight}-normal.${type}`);
+        const extended = file('latin-ext', 'woff');
+        const { metrics, outlines } = compile(readFileSync(file('latin', 'woff')), existsSync(extended) ? readFileSync(extended) : null);
+        writePhp(join(out, `faces/${slug}-${weight}.php`), { family, weight, ...metrics });
+        writePhp(join(out, `faces/${slug}-${weight}.outlines.php`), outlines);
+        copyFileSync(file('latin', 'woff2'), join(out, `fonts/${slug}-${weight}.woff2`));
+        console.log(`faces: ${family} ${weight}`);
+    }
+}
+writeFileSync(join(out, 'fonts/README'), 'Copied from the font packages by build/faces.mjs.\n');
+writePhp(stamp, index);

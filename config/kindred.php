@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    /** Where the build leaves the compiled faces and icons. */
+    'compiled' => env('KINDRED_COMPILED', base_path('var/compiled')),
+
+    /** The account of the demo data; the sign-in page offers it when it exists. */
+    'demo' => ['email' => 'demo@fernhollow.example', 'password' => 'fernhollow'],
+
+    /** Shown once beside the demo sign-in. */
+    'pictures' => ['bytes' => 12 * 1024 * 1024, 'pixels' => 40_000_000, 'side' => 4096],
+];

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Device;
+
+enum Pointing: string
+{
+    case Touch = 'touch';
+    case Pointer = 'pointer';
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document\Command;
+
+use Kindred\Input\Reader;
+
+/** The register of commands. */
+final class Commands
+{
+    /** @var list<class-string<Command>> */
+    public const ALL = [
+        CreateLayers::class,
+        DuplicateLayers::class,
+        MoveLayers::class,
+        PlaceLayers::class,
+        TransferLayers::class,
+        ReorderLayers::class,
+        GroupLayers::class,
+        UngroupLayers::class,
+        DeleteLayers::class,
+        SetField::class,
+        SetWords::class,
+        RenameLayer::class,
+        MarkLayers::class,
+        PutCue::class,
+        RemoveCue::class,
+        CreateScreen::class,
+        MoveScreens::class,
+        ReorderScreen::class,
+        SetScreenField::class,
+        DuplicateScreen::class,
+        DeleteScreens::class,
+        SetEntry::class,
+    ];
+
+    /** @throws \Kindred\Input\InvalidInput */
+    public static function read(Reader $in): Command
+    {
+        $type = $in->string('type', 40);
+        foreach (self::ALL as $class) {
+            if ($class::type() === $type) {
+                return $class::read($in);
+            }
+        }
+        $in->fail('type', "“{$type}” is not a command");
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document\Command;
+
+use Kindred\Document\Layer;
+use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Input\Reader;
+
+/** Deletes screens with their layers. Cues that lead there stay and do nothing until the screen is back. */
+final readonly class DeleteScreens implements Command
+{
+    /** @param list<string> $screens */
+    private function __construct(private array $screens) {}
+
+    public static function type(): string
+    {
+        return 'delete-screens';
+    }
+
+    public static function read(Reader $in): self
+    {
+        return new self($in->ids('screens', 1, 500));
+    }
+
+    public function workingSet(): WorkingSet
+    {
+        return new WorkingSet(whole: $this->screens, reel: true);
+    }
+
+    public function apply(Tree $tree): Tree
+    {
+        foreach ($this->screens as $id) {
+            $tree->screen($id);
+            $tree = $tree->withoutLayers(...array_map(fn (Layer $layer): string => $layer->id, $tree->layersOf($id)));
+        }
+        $tree = $tree->withoutScreens(...$this->screens);
+        if (in_array($tree->project->entry, $this->screens, true)) {
+            $tree = $tree->withProject($tree->project->with(entry: ($tree->reel()[0] ?? null)?->id));
+        }
+
+        return $tree;
+    }
+
+    public function label(Tree $before): string
+    {
+        return 'Delete '.(count($this->screens) === 1 ? 'screen '.($before->screens[$this->screens[0]]->name ?? '') : count($this->screens).' screens');
+    }
+}

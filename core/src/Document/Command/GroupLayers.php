@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document\Command;
+
+use Kindred\Document\Id;
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\Group;
+use Kindred\Document\Place;
+use Kindred\Document\Rank;
+use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Geometry\Box;
+use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
+
+/** Gathers layers of one place into a group that takes the rank of the topmost. */
+final readonly class GroupLayers implements Command
+{
+    use OnLayers;
+
+    /** @param list<string> $layers */
+    private function __construct(
+        private ?string $screen,
+        private array $layers,
+        private string $seed,
+    ) {}
+
+    public static function type(): string
+    {
+        return 'group-layers';
+    }
+
+    public static function read(Reader $in): self
+    {
+        return new self($in->optionalId('screen'), $in->ids('layers'), $in->string('seed', 64, false));
+    }
+
+    public function workingSet(): WorkingSet
+    {
+        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers);
+    }
+
+    public function apply(Tree $tree): Tree
+    {
+        $layers = $this->selected($tree, $this->screen, $this->layers);
+        $places = array_unique(array_map(fn (Layer $layer): string => Place::of($layer)->key(), $layers));
+        if (count($places) > 1) {
+            throw new InvalidInput('layers', 'Only layers that lie beside each other can be grouped; these lie in different groups.');
+        }
+        $box = Box::around(...array_map(fn (Layer $layer): Box => $layer->bounds(), $layers));
+        $top = $layers[count($layers) - 1];
+        if ($box === null) {
+            throw new InvalidInput('layers', 'there is nothing to group');
+        }
+        $group = new Layer((new Id($this->seed))->next(), $this->screen, $top->parent, $top->rank, 'Group', $box, new Group);
+        $tree = $tree->withLayers($group);
+        foreach (Rank::spread(null, null, count($layers)) as $i => $rank) {
+            $tree = $tree->withLayers($layers[$i]->with(parent: $group->id, rank: $rank, box: $layers[$i]->box->movedBy(-$box->x, -$box->y)));
+        }
+
+        return $tree;
+    }
+
+    public function label(Tree $before): string
+    {
+        return 'Group '.$this->naming($before, $this->layers);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document\Command;
+
+use Kindred\Document\Layer;
+use Kindred\Document\Missing;
+use Kindred\Document\Tree;
+use Kindred\Input\InvalidInput;
+
+/** What commands on a selection share. The layers all lie on one screen, or loose on the wall. */
+trait OnLayers
+{
+    /**
+     * @param  list<string>  $ids
+     * @return list<Layer> the outermost of the named layers, in drawing order
+     */
+    private function selected(Tree $tree, ?string $screen, array $ids, bool $lockedToo = false): array
+    {
+        $layers = $tree->outermost($ids);
+        foreach ($layers as $layer) {
+            if ($layer->screen !== $screen) {
+                throw Missing::layer($layer->id);
+            }
+            if ($layer->locked && ! $lockedToo) {
+                throw new InvalidInput('', "“{$layer->name}” is locked; unlock it first.");
+            }
+        }
+
+        return $layers;
+    }
+
+    /** @return list<string> the screen for a working set; none for loose layers */
+    private function named(?string $screen): array
+    {
+        return $screen === null ? [] : [$screen];
+    }
+
+    /** @param list<string> $ids */
+    private function naming(Tree $tree, array $ids): string
+    {
+        return count($ids) === 1 ? ($tree->layers[$ids[0]]->name ?? 'a layer') : count($ids).' layers';
+    }
+}

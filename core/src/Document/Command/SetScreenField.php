@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document\Command;
+
+use Kindred\Document\Edit\ScreenField;
+use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Input\Reader;
+
+/** Sets one facet of a screen from what was typed. */
+final readonly class SetScreenField implements Command
+{
+    private function __construct(
+        private string $screen,
+        private ScreenField $field,
+        private string $value,
+    ) {}
+
+    public static function type(): string
+    {
+        return 'set-screen-field';
+    }
+
+    public static function read(Reader $in): self
+    {
+        return new self($in->id('screen'), $in->enum('field', ScreenField::class), $in->string('value', 200));
+    }
+
+    public function workingSet(): WorkingSet
+    {
+        return new WorkingSet(screens: [$this->screen]);
+    }
+
+    public function apply(Tree $tree): Tree
+    {
+        return $tree->withScreens($this->field->set($tree->screen($this->screen), $this->value));
+    }
+
+    public function label(Tree $before): string
+    {
+        return "Set {$this->field->label()} of screen ".($before->screens[$this->screen]->name ?? '');
+    }
+}

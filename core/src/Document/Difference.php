@@ -1,0 +1,218 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document;
+
+use Kindred\Input\Reader;
+
+/**
+ * What lies between two trees: layers and screens added, removed, and properties changed, by id.
+ *
+ * The one source of undo and redo, of the picture patch, and of "what changed".
+ */
+final readonly class Difference
+{
+    /** @param list<Change> $changes */
+    public function __construct(public array $changes) {}
+
+    public static function between(Tree $before, Tree $after): self
+    {
+        $project = self::compare(Entity::Project, '', $before->project, $after->project);
+
+        return new self([
+            ...($project === null ? [] : [$project]),
+            ...self::of(Entity::Screen, $before->screens, $after->screens),
+            ...self::of(Entity::Layer, $before->layers, $after->layers),
+        ]);
+    }
+
+    public static function read(Reader $in): self
+    {
+        return new self($in->list('changes', Change::read(...), 0, PHP_INT_MAX));
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->changes === [];
+    }
+
+    public function inverse(): self
+    {
+        return new self(array_map(fn (Change $change): Change => $change->inverse(), array_reverse($this->changes)));
+    }
+
+    /**
+     * The tree with these changes made.
+     *
+     * @throws Overtaken when a value that this would change is not what it was, or something has come to depend on what this would remove
+     */
+    public function applyTo(Tree $tree): Tree
+    {
+        $blocked = [];
+        foreach ($this->changes as $change) {
+            $current = $this->current($tree, $change);
+            if (! $this->fits($change, $current)) {
+                $blocked[] = is_string($current['name'] ?? null) ? $current['name'] : $this->nameOf($change);
+            }
+        }
+        if ($blocked !== []) {
+            throw new Overtaken(array_values(array_unique($blocked)));
+        }
+        $after = $tree;
+        foreach ($this->changes as $change) {
+            $after = $this->make($change, $after);
+        }
+        $this->mustHoldTogether($tree, $after);
+
+        return $after;
+    }
+
+    /** @return list<string> ids of the layers that the difference names */
+    public function layers(): array
+    {
+        return $this->ids(Entity::Layer);
+    }
+
+    /** @return list<string> ids of the screens that the difference names */
+    public function screens(): array
+    {
+        return $this->ids(Entity::Screen);
+    }
+
+    /** @return array{changes: list<array{entity: string, id: string, before: array<string, mixed>|null, after: array<string, mixed>|null}>} */
+    public function toArray(): array
+    {
+        return ['changes' => array_map(fn (Change $change): array => $change->toArray(), $this->changes)];
+    }
+
+    /**
+     * @template T of Screen|Layer
+     *
+     * @param  array<string, T>  $before
+     * @param  array<string, T>  $after
+     * @return list<Change>
+     */
+    private static function of(Entity $entity, array $before, array $after): array
+    {
+        $changes = [];
+        foreach ($after as $id => $value) {
+            if (! isset($before[$id])) {
+                $changes[] = new Change($entity, $id, null, $value->toArray());
+            } elseif ($before[$id] !== $value) {
+                $changes[] = self::compare($entity, $id, $before[$id], $value);
+            }
+        }
+        foreach ($before as $id => $value) {
+            if (! isset($after[$id])) {
+                $changes[] = new Change($entity, $id, $value->toArray(), null);
+            }
+        }
+
+        return array_values(array_filter($changes));
+    }
+
+    private static function compare(Entity $entity, string $id, Project|Screen|Layer $before, Project|Screen|Layer $after): ?Change
+    {
+        if ($before === $after) {
+            return null;
+        }
+        $old = $before->toArray();
+        $new = $after->toArray();
+        $earlier = $later = [];
+        foreach ($old + $new as $key => $_) {
+            if (! self::same($old[$key] ?? null, $new[$key] ?? null)) {
+                $earlier[$key] = $old[$key] ?? null;
+                $later[$key] = $new[$key] ?? null;
+            }
+        }
+
+        return $earlier === [] ? null : new Change($entity, $id, $earlier, $later);
+    }
+
+    /** Whole numbers come back from storage as integers; as text they are the same. */
+    private static function same(mixed $a, mixed $b): bool
+    {
+        return $a === $b || json_encode($a) === json_encode($b);
+    }
+
+    /** @return array<string, mixed>|null */
+    private function current(Tree $tree, Change $change): ?array
+    {
+        return match ($change->entity) {
+            Entity::Project => $tree->project->toArray(),
+            Entity::Screen => ($tree->screens[$change->id] ?? null)?->toArray(),
+            Entity::Layer => ($tree->layers[$change->id] ?? null)?->toArray(),
+        };
+    }
+
+    /** @param array<string, mixed>|null $current */
+    private function fits(Change $change, ?array $current): bool
+    {
+        if ($change->before === null || $current === null) {
+            return $change->before === null && $current === null;
+        }
+        foreach ($change->before as $key => $value) {
+            if (! self::same($current[$key] ?? null, $value)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private function make(Change $change, Tree $tree): Tree
+    {
+        if ($change->after === null) {
+            return $change->entity === Entity::Screen ? $tree->withoutScreens($change->id) : $tree->withoutLayers($change->id);
+        }
+        $in = Reader::of([...$this->current($tree, $change) ?? [], ...$change->after]);
+
+        return match ($change->entity) {
+            Entity::Project => $tree->withProject(Project::read($in)),
+            Entity::Screen => $tree->withScreens(Screen::read($in)),
+            Entity::Layer => $tree->withLayers(Layer::read($in)),
+        };
+    }
+
+    /** Nothing may be left inside what was removed, and nothing put back where there is nothing any more. */
+    private function mustHoldTogether(Tree $before, Tree $after): void
+    {
+        $blocked = [];
+        foreach ($this->changes as $change) {
+            if ($change->entity !== Entity::Layer || $change->after === null) {
+                continue;
+            }
+            $layer = $after->layer($change->id);
+            if (($layer->parent !== null && ! isset($after->layers[$layer->parent])) || ($layer->screen !== null && ! isset($after->screens[$layer->screen]))) {
+                $blocked[] = $layer->name;
+            }
+        }
+        foreach ($after->layers as $layer) {
+            if ($layer->parent !== null && isset($before->layers[$layer->parent]) && ! isset($after->layers[$layer->parent])) {
+                $blocked[] = $layer->name;
+            }
+            if ($layer->screen !== null && isset($before->screens[$layer->screen]) && ! isset($after->screens[$layer->screen])) {
+                $blocked[] = $layer->name;
+            }
+        }
+        if ($blocked !== []) {
+            throw new Overtaken(array_values(array_unique($blocked)));
+        }
+    }
+
+    private function nameOf(Change $change): string
+    {
+        $name = $change->before['name'] ?? $change->after['name'] ?? null;
+
+        return is_string($name) ? $name : $change->id;
+    }
+
+    /** @return list<string> */
+    private function ids(Entity $entity): array
+    {
+        $named = array_filter($this->changes, fn (Change $change): bool => $change->entity === $entity);
+
+        return array_values(array_map(fn (Change $change): string => $change->id, $named));
+    }
+}

@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document\Edit;
+
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\Icon;
+use Kindred\Document\Layer\Line;
+use Kindred\Document\Layer\LayerContent;
+use Kindred\Document\Layer\Picture;
+use Kindred\Document\Layer\PictureFit;
+use Kindred\Document\Layer\Text;
+use Kindred\Document\Resize;
+use Kindred\Document\Style\Corners;
+use Kindred\Document\Style\Fill;
+use Kindred\Document\Style\Stroke;
+use Kindred\Document\Style\StrokePosition;
+use Kindred\Document\Tree;
+use Kindred\Geometry\Box;
+use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
+use Kindred\Paint\Colour;
+use Kindred\Type\TextStyle;
+
+/** A facet that is typed or chosen, for any number of layers at once. */
+enum Field: string
+{
+    case X = 'x';
+    case Y = 'y';
+    case Width = 'width';
+    case Height = 'height';
+    case Rotation = 'rotation';
+    case Opacity = 'opacity';
+    case Fill = 'fill';
+    case StrokeColour = 'stroke-colour';
+    case StrokeWidth = 'stroke-width';
+    case StrokePosition = 'stroke-position';
+    case Radius = 'radius';
+    case RadiusTopLeft = 'radius-topLeft';
+    case RadiusTopRight = 'radius-topRight';
+    case RadiusBottomRight = 'radius-bottomRight';
+    case RadiusBottomLeft = 'radius-bottomLeft';
+    case Family = 'family';
+    case Weight = 'weight';
+    case Size = 'size';
+    case LineHeight = 'lineHeight';
+    case LetterSpacing = 'letterSpacing';
+    case Align = 'align';
+    case Transform = 'transform';
+    case Wrapped = 'wrapped';
+    case Icon = 'icon';
+    case IconLine = 'icon-line';
+    case Fit = 'fit';
+    case Asset = 'asset';
+    case Rising = 'rising';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::StrokeColour => 'stroke',
+            self::StrokeWidth => 'stroke width',
+            self::StrokePosition => 'stroke position',
+            self::RadiusTopLeft, self::RadiusTopRight, self::RadiusBottomRight, self::RadiusBottomLeft => 'corner radius',
+            self::LineHeight => 'line height',
+            self::LetterSpacing => 'tracking',
+            self::Transform => 'case',
+            self::Wrapped => 'wrapping',
+            self::IconLine => 'icon line',
+            self::Asset => 'picture',
+            default => $this->value,
+        };
+    }
+
+    /**
+     * The tree with the layer's facet set; layers that have no such facet are left as they are.
+     *
+     * @throws InvalidInput when the value is no value of this facet
+     */
+    public function set(Tree $tree, Layer $layer, string $value, Box $parent): Tree
+    {
+        $box = $layer->box;
+
+        return match ($this) {
+            self::X => Resize::to($tree, $layer, new Box($this->number($value, $parent->width, -Reader::LIMIT, Reader::LIMIT), $box->y, $box->width, $box->height)),
+            self::Y => Resize::to($tree, $layer, new Box($box->x, $this->number($value, $parent->height, -Reader::LIMIT, Reader::LIMIT), $box->width, $box->height)),
+            self::Width => Resize::to($tree, $layer, $box->sized($this->number($value, $parent->width, 0, Reader::LIMIT), $box->height)),
+            self::Height => Resize::to($tree, $layer, $box->sized($box->width, $this->number($value, $parent->height, 0, Reader::LIMIT))),
+            default => $tree->withLayers($this->styled($layer, $value)),
+        };
+    }
+
+    private function styled(Layer $layer, string $value): Layer
+    {
+        return match ($this) {
+            self::Rotation => $layer->with(rotation: fmod($this->number($value, null, -36_000, 36_000), 360)),
+            self::Opacity => $layer->with(opacity: $this->number($value, 1, 0, 1)),
+            self::Fill => $layer->with(fills: trim($value) === '' ? [] : [new Fill(Colour::parse($value, 'value'))]),
+            self::StrokeColour => $layer->with(stroke: trim($value) === '' ? null : $this->stroke($layer)->with(colour: Colour::parse($value, 'value'))),
+            self::StrokeWidth => $this->strokeWidth($layer, $this->number($value, null, 0, 200)),
+            self::StrokePosition => $layer->with(stroke: $this->stroke($layer)->with(position: $this->choice($value, StrokePosition::class))),
+            self::Radius => $layer->with(corners: Corners::all($this->number($value, min($layer->box->width, $layer->box->height), 0, Reader::LIMIT))),
+            self::RadiusTopLeft, self::RadiusTopRight, self::RadiusBottomRight, self::RadiusBottomLeft => $layer->with(
+                corners: $layer->corners->with(substr($this->value, 7), $this->number($value, min($layer->box->width, $layer->box->height), 0, Reader::LIMIT)),
+            ),
+            default => $layer->with(content: $this->content($layer->content, $value)),
+        };
+    }
+
+    private function content(LayerContent $content, string $value): LayerContent
+    {
+        return match (true) {
+            $content instanceof Text => $this->text($content, $value),
+            $content instanceof Icon && $this === self::Icon => Icon::read(Reader::of([...$content->toArray(), 'icon' => $value])),
+            $content instanceof Icon && $this === self::IconLine => $content->with(line: $this->number($value, null, 0.5, 4)),
+            $content instanceof Picture && $this === self::Fit => $content->with(fit: $this->choice($value, PictureFit::class)),
+            $content instanceof Picture && $this === self::Asset => Picture::read(Reader::of([...$content->toArray(), 'asset' => $value])),
+            $content instanceof Line && $this === self::Rising => new Line($value === 'true'),
+            default => $content,
+        };
+    }
+
+    private function text(Text $text, string $value): Text
+    {
+        return match ($this) {
+            self::Wrapped => $text->with(wrapped: $value === 'true'),
+            self::Family, self::Align, self::Transform => $text->with(style: $this->restyled($text, $value)),
+            self::Weight => $text->with(style: $this->restyled($text, (int) $this->number($value, null, 1, 1000))),
+            self::Size => $text->with(style: $this->restyled($text, $this->number($value, $text->style->size, 1, 1000))),
+            self::LineHeight => $text->with(style: $this->restyled($text, $this->number($value, 1, 0.5, 5))),
+            self::LetterSpacing => $text->with(style: $this->restyled($text, $this->number($value, 1, -0.5, 2))),
+            default => $text,
+        };
+    }
+
+    private function restyled(Text $text, string|int|float $value): TextStyle
+    {
+        try {
+            return $text->style->with($this->value, $value);
+        } catch (InvalidInput $problem) {
+            throw new InvalidInput('value', $problem->problem);
+        }
+    }
+
+    private function stroke(Layer $layer): Stroke
+    {
+        return $layer->stroke ?? new Stroke(Colour::rgb(30, 34, 35));
+    }
+
+    private function strokeWidth(Layer $layer, float $width): Layer
+    {
+        return $layer->with(stroke: $width < 0.1 ? null : $this->stroke($layer)->with(width: $width));
+    }
+
+    private function number(string $value, ?float $base, float $min, float $max): float
+    {
+        $number = Arithmetic::evaluate($value, $base);
+        if ($number < $min || $number > $max) {
+            throw new InvalidInput('value', sprintf('%s must lie between %s and %s', ucfirst($this->label()), $min, $max));
+        }
+
+        return $number;
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return T
+     */
+    private function choice(string $value, string $enum): \BackedEnum
+    {
+        return Reader::of(['value' => $value])->enum('value', $enum);
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document\Edit;
+
+use Kindred\Device\Catalogue;
+use Kindred\Document\Screen;
+use Kindred\Geometry\Box;
+use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
+use Kindred\Paint\Colour;
+
+/** A facet of a screen. A width or view of its own makes the screen's device a custom one. */
+enum ScreenField: string
+{
+    case Name = 'name';
+    case X = 'x';
+    case Y = 'y';
+    case Width = 'width';
+    case Height = 'height';
+    case Device = 'device';
+    case Ground = 'ground';
+
+    public function label(): string
+    {
+        return $this->value;
+    }
+
+    /** @throws InvalidInput */
+    public function set(Screen $screen, string $value): Screen
+    {
+        $box = $screen->box;
+
+        return match ($this) {
+            self::Name => $screen->with(name: Reader::of(['value' => $value])->name('value')),
+            self::X => $screen->with(box: $box->movedBy($this->number($value, -Reader::LIMIT, Reader::LIMIT) - $box->x, 0)),
+            self::Y => $screen->with(box: $box->movedBy(0, $this->number($value, -Reader::LIMIT, Reader::LIMIT) - $box->y)),
+            self::Width => $this->resized($screen, $this->side($value), $box->height),
+            self::Height => $this->resized($screen, $box->width, $this->side($value)),
+            self::Device => $this->onDevice($screen, $value),
+            self::Ground => $screen->with(ground: Colour::parse($value, 'value')),
+        };
+    }
+
+    private function resized(Screen $screen, float $width, float $height): Screen
+    {
+        $box = new Box($screen->box->x, $screen->box->y, $width, $height);
+        if ($width === $screen->box->width) {
+            return $screen->with(box: $box, view: $screen->device === Catalogue::CUSTOM ? $height : min($screen->view, $height));
+        }
+
+        return $screen->with(box: $box, device: Catalogue::CUSTOM, view: min($screen->view, $height));
+    }
+
+    private function onDevice(Screen $screen, string $key): Screen
+    {
+        $device = Catalogue::find($key) ?? throw new InvalidInput('value', "“{$key}” is not a device of the catalogue");
+        $scrolls = $screen->box->height > $screen->view;
+
+        return $screen->with(
+            device: $device->key,
+            view: (float) $device->height,
+            box: $screen->box->sized($device->width, $scrolls ? max($screen->box->height, $device->height) : $device->height),
+        );
+    }
+
+    private function side(string $value): float
+    {
+        return $this->number($value, Screen::MIN_SIDE, Screen::MAX_SIDE);
+    }
+
+    private function number(string $value, float $min, float $max): float
+    {
+        $number = Arithmetic::evaluate($value);
+        if ($number < $min || $number > $max) {
+            throw new InvalidInput('value', "The {$this->label()} must lie between {$min} and {$max}");
+        }
+
+        return $number;
+    }
+}

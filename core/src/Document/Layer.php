@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document;
+
+use Kindred\Document\Cue\Cue;
+use Kindred\Document\Layer\Group;
+use Kindred\Document\Layer\Kinds;
+use Kindred\Document\Layer\LayerContent;
+use Kindred\Document\Style\Corners;
+use Kindred\Document\Style\Fill;
+use Kindred\Document\Style\Stroke;
+use Kindred\Geometry\Box;
+use Kindred\Input\Reader;
+
+/**
+ * One thing on a screen, or loose on the wall when `screen` is null.
+ *
+ * The box is relative to the parent layer, or to the screen; rotation is in degrees, clockwise
+ * about the middle of the box; opacity runs from 0 to 1. A text's fill is the colour of its words,
+ * an icon's fill the colour of its strokes.
+ */
+final readonly class Layer
+{
+    use Withers;
+
+    /**
+     * @param  list<Fill>  $fills
+     * @param  list<Cue>  $cues
+     */
+    public function __construct(
+        public string $id,
+        public ?string $screen,
+        public ?string $parent,
+        public string $rank,
+        public string $name,
+        public Box $box,
+        public LayerContent $content,
+        public float $rotation = 0,
+        public float $opacity = 1,
+        public bool $locked = false,
+        public bool $hidden = false,
+        public array $fills = [],
+        public ?Stroke $stroke = null,
+        public Corners $corners = new Corners,
+        public array $cues = [],
+    ) {}
+
+    /** Reads a layer; place in the tree and rank are the caller's where the data does not hold them. */
+    public static function read(Reader $in, ?string $id = null, ?string $screen = null, ?string $parent = null, ?string $rank = null): self
+    {
+        $content = Kinds::read($in);
+        $stroke = $in->optional('stroke');
+        $corners = $in->optional('corners');
+
+        return new self(
+            id: $id ?? $in->id('id'),
+            screen: $rank === null ? $in->optionalId('screen') : $screen,
+            parent: $rank === null ? $in->optionalId('parent') : $parent,
+            rank: $rank ?? $in->string('rank', 120, false),
+            name: $in->has('name') ? $in->name('name') : ucfirst($content::kind()),
+            box: Box::read($in),
+            content: $content,
+            rotation: $in->numberOr('rotation', 0, -360, 360),
+            opacity: $in->numberOr('opacity', 1, 0, 1),
+            locked: $in->boolean('locked', false),
+            hidden: $in->boolean('hidden', false),
+            fills: $in->list('fills', Fill::read(...), 0, 16),
+            stroke: $stroke === null ? null : Stroke::read($stroke),
+            corners: $corners === null ? new Corners : Corners::read($corners),
+            cues: $in->list('cues', Cue::read(...), 0, 50),
+        );
+    }
+
+    public function kind(): string
+    {
+        return $this->content::kind();
+    }
+
+    public function isGroup(): bool
+    {
+        return $this->content instanceof Group;
+    }
+
+    /** The upright box that this layer takes up in its parent, rotation included. */
+    public function bounds(): Box
+    {
+        return $this->box->turned($this->rotation);
+    }
+
+    public function cue(string $id): ?Cue
+    {
+        foreach ($this->cues as $cue) {
+            if ($cue->id === $id) {
+                return $cue;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return ['id' => $this->id, 'screen' => $this->screen, 'parent' => $this->parent, 'rank' => $this->rank] + $this->properties();
+    }
+
+    /** @return array<string, mixed> all but the id and the place in the tree */
+    public function properties(): array
+    {
+        return [
+            'kind' => $this->kind(),
+            'name' => $this->name,
+            'x' => $this->box->x,
+            'y' => $this->box->y,
+            'width' => $this->box->width,
+            'height' => $this->box->height,
+            'rotation' => $this->rotation,
+            'opacity' => $this->opacity,
+            'locked' => $this->locked,
+            'hidden' => $this->hidden,
+            'fills' => array_map(fn (Fill $fill): array => $fill->toArray(), $this->fills),
+            'stroke' => $this->stroke?->toArray(),
+            'corners' => $this->corners->toArray(),
+            'cues' => array_map(fn (Cue $cue): array => $cue->toArray(), $this->cues),
+        ] + $this->content->toArray();
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document\Layer;
+
+final readonly class Box implements LayerContent
+{
+    use Plain;
+
+    public static function kind(): string
+    {
+        return 'box';
+    }
+}

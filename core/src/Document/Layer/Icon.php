@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document\Layer;
+
+use Kindred\Document\Withers;
+use Kindred\Input\Reader;
+
+/** An icon of the shipped library, drawn in strokes on a 24-unit grid; line width 0.5 to 4 units. */
+final readonly class Icon implements LayerContent
+{
+    use Withers;
+
+    public function __construct(public string $icon, public float $line = 2.0) {}
+
+    public static function kind(): string
+    {
+        return 'icon';
+    }
+
+    public static function read(Reader $in): self
+    {
+        $icon = $in->string('icon', 60, false);
+        if (preg_match('/^[a-z0-9-]+$/D', $icon) !== 1) {
+            $in->fail('icon', 'an icon is named by lower-case letters, digits and hyphens');
+        }
+
+        return new self($icon, $in->numberOr('line', 2, 0.5, 4));
+    }
+
+    public function toArray(): array
+    {
+        return ['icon' => $this->icon, 'line' => $this->line];
+    }
+
+    public function scaled(float $horizontally, float $vertically): self
+    {
+        return $this;
+    }
+}

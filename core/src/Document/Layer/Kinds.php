@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document\Layer;
+
+use Kindred\Input\Reader;
+
+/** The register of layer kinds. */
+final class Kinds
+{
+    /** @var list<class-string<LayerContent>> */
+    public const ALL = [
+        Box::class,
+        Ellipse::class,
+        Line::class,
+        Text::class,
+        Picture::class,
+        Icon::class,
+        Group::class,
+    ];
+
+    public static function read(Reader $in): LayerContent
+    {
+        $kind = $in->string('kind', 40);
+        foreach (self::ALL as $class) {
+            if ($class::kind() === $kind) {
+                return $class::read($in);
+            }
+        }
+        $known = implode(', ', array_map(fn (string $class): string => $class::kind(), self::ALL));
+        $in->fail('kind', "“{$kind}” is not a kind of layer; known are {$known}");
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document;
+
+use Kindred\Document\Cue\Cue;
+use Kindred\Input\Reader;
+
+/** A layer with all that lies in it, free of any place: what is copied, pasted and written to files. */
+final readonly class LayerNest
+{
+    public const MAX_DEPTH = 32;
+
+    /** @param list<self> $children */
+    private function __construct(public Layer $layer, public array $children) {}
+
+    public static function read(Reader $in, int $depth = 0): self
+    {
+        if ($depth > self::MAX_DEPTH) {
+            $in->fail('children', 'groups lie in each other more than '.self::MAX_DEPTH.' deep');
+        }
+        $layer = Layer::read($in, id: $in->optionalId('id') ?? '', rank: '');
+        $children = $in->list('children', fn (Reader $child): self => self::read($child, $depth + 1));
+        if ($children !== [] && ! $layer->isGroup()) {
+            $in->fail('children', 'only a group has children');
+        }
+
+        return new self($layer, $children);
+    }
+
+    public static function of(Tree $tree, Layer $layer): self
+    {
+        $children = $layer->isGroup() ? $tree->children(new Place($layer->screen, $layer->id)) : [];
+
+        return new self($layer, array_map(fn (Layer $child): self => self::of($tree, $child), $children));
+    }
+
+    /**
+     * Its layers put in a place, each parent before its children.
+     *
+     * @param  Id|null  $ids  where new ids come from; null keeps those that were read
+     * @return list<Layer>
+     */
+    public function layers(Place $place, string $rank, ?Id $ids): array
+    {
+        $changes = $ids === null ? [] : [
+            'id' => $ids->next(),
+            'cues' => array_map(fn (Cue $cue): Cue => $cue->with(id: $ids->next()), $this->layer->cues),
+        ];
+        $layer = $this->layer->with(...$changes, screen: $place->screen, parent: $place->parent, rank: $rank);
+        $out = [$layer];
+        foreach (Rank::spread(null, null, count($this->children)) as $i => $childRank) {
+            array_push($out, ...$this->children[$i]->layers(new Place($place->screen, $layer->id), $childRank, $ids));
+        }
+
+        return $out;
+    }
+
+    public function movedBy(float $dx, float $dy): self
+    {
+        return new self($this->layer->with(box: $this->layer->box->movedBy($dx, $dy)), $this->children);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return ['id' => $this->layer->id] + $this->layer->properties()
+            + ($this->layer->isGroup() ? ['children' => array_map(fn (self $child): array => $child->toArray(), $this->children)] : []);
+    }
+}

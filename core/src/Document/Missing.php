@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document;
+
+/** What a command speaks of is not there, or no longer. */
+final class Missing extends \DomainException
+{
+    public static function layer(string $id): self
+    {
+        return new self("The layer “{$id}” is no longer there; it may have been deleted in another window.");
+    }
+
+    public static function screen(string $id): self
+    {
+        return new self("The screen “{$id}” is no longer there; it may have been deleted in another window.");
+    }
+}

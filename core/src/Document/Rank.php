@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document;
+
+/**
+ * Fractional ranks: texts over 0–9a–z that sort bytewise, with room between any two.
+ *
+ * A rank never ends in `0`, so that something always fits before it.
+ */
+final class Rank
+{
+    private const DIGITS = '0123456789abcdefghijklmnopqrstuvwxyz';
+
+    /** A rank after `low` and before `high`; null stands for the open end. */
+    public static function between(?string $low, ?string $high): string
+    {
+        if ($low !== null && $high !== null && strcmp($low, $high) >= 0) {
+            throw new \InvalidArgumentException("No rank lies between “{$low}” and “{$high}”.");
+        }
+        if ($high === null && $low !== null) {
+            return self::after($low);
+        }
+        $rank = '';
+        for ($i = 0; ; $i++) {
+            $from = $low !== null && $i < strlen($low) ? (int) strpos(self::DIGITS, $low[$i]) : 0;
+            $to = $high !== null && $i < strlen($high) ? (int) strpos(self::DIGITS, $high[$i]) : 36;
+            if ($to - $from > 1) {
+                return $rank.self::DIGITS[intdiv($from + $to, 2)];
+            }
+            $rank .= self::DIGITS[$from];
+            if ($to > $from) {
+                $high = null;
+            }
+        }
+    }
+
+    /** @return list<string> as many ranks in order between the two */
+    public static function spread(?string $low, ?string $high, int $count): array
+    {
+        $ranks = [];
+        for ($i = 0; $i < $count; $i++) {
+            $ranks[] = $low = self::between($low, $high);
+        }
+
+        return $ranks;
+    }
+
+    /** Appending is the common case: count upwards in four digits, lengthen only when they run out. */
+    private static function after(string $low): string
+    {
+        $head = substr(str_pad($low, 4, '0'), 0, 4);
+        if (strcmp($head, 'zzzy') >= 0) {
+            return $low.'1';
+        }
+        $next = (int) base_convert($head, 36, 10) + 1;
+        $next += $next % 36 === 0 ? 1 : 0;
+
+        return str_pad(base_convert((string) $next, 10, 36), 4, '0', STR_PAD_LEFT);
+    }
+}

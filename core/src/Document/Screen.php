@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document;
+
+use Kindred\Document\Cue\Cue;
+use Kindred\Geometry\Box;
+use Kindred\Input\Reader;
+use Kindred\Paint\Colour;
+
+/**
+ * One application screen, hung on the wall.
+ *
+ * The box is its place on the wall in px. It is as wide as its device and may be taller than
+ * the device's `view` (px); what lies below is scrolled to.
+ */
+final readonly class Screen
+{
+    use Withers;
+
+    public const MIN_SIDE = 16.0;
+
+    public const MAX_SIDE = 20_000.0;
+
+    /** @param list<Cue> $cues */
+    public function __construct(
+        public string $id,
+        public string $rank,
+        public string $name,
+        public string $device,
+        public Box $box,
+        public float $view,
+        public Colour $ground,
+        public array $cues = [],
+    ) {}
+
+    public static function read(Reader $in, ?string $rank = null): self
+    {
+        $box = new Box(
+            $in->number('x'),
+            $in->number('y'),
+            $in->number('width', self::MIN_SIDE, self::MAX_SIDE),
+            $in->number('height', self::MIN_SIDE, self::MAX_SIDE),
+        );
+
+        return new self(
+            $in->id('id'),
+            $rank ?? $in->string('rank', 120, false),
+            $in->name('name'),
+            $in->string('device', 40, false),
+            $box,
+            $in->numberOr('view', $box->height, self::MIN_SIDE, self::MAX_SIDE),
+            Colour::parse($in->has('ground') ? $in->string('ground', 60) : '#ffffff', $in->at('ground')),
+            $in->list('cues', Cue::read(...), 0, 50),
+        );
+    }
+
+    public function cue(string $id): ?Cue
+    {
+        foreach ($this->cues as $cue) {
+            if ($cue->id === $id) {
+                return $cue;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return ['id' => $this->id, 'rank' => $this->rank] + $this->properties();
+    }
+
+    /** @return array<string, mixed> all but the id and the rank */
+    public function properties(): array
+    {
+        return [
+            'name' => $this->name,
+            'device' => $this->device,
+            'x' => $this->box->x,
+            'y' => $this->box->y,
+            'width' => $this->box->width,
+            'height' => $this->box->height,
+            'view' => $this->view,
+            'ground' => $this->ground->toHex(),
+            'cues' => array_map(fn (Cue $cue): array => $cue->toArray(), $this->cues),
+        ];
+    }
+}

@@ -1,0 +1,221 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document;
+
+/**
+ * A project's screens and layers, or the part of them that a command works on.
+ *
+ * Immutable: every change gives a new tree. A part knows which lists of siblings it holds
+ * completely and throws OutsideWorkingSet when another is asked for.
+ */
+final readonly class Tree
+{
+    /**
+     * @param  array<string, Screen>  $screens  by id
+     * @param  array<string, Layer>  $layers  by id
+     * @param  array<string, true>|null  $complete  keys of the places whose layers are all here; null when the tree is whole
+     */
+    public function __construct(
+        public Project $project,
+        public array $screens = [],
+        public array $layers = [],
+        private ?array $complete = null,
+    ) {}
+
+    public function layer(string $id): Layer
+    {
+        return $this->layers[$id] ?? throw Missing::layer($id);
+    }
+
+    public function screen(string $id): Screen
+    {
+        return $this->screens[$id] ?? throw Missing::screen($id);
+    }
+
+    /**
+     * The layers of a place, from the bottom to the top.
+     *
+     * @return list<Layer>
+     */
+    public function children(Place $place): array
+    {
+        $this->mustHold($place);
+
+        return $this->index()[$place->key()] ?? [];
+    }
+
+    /** The highest rank of a place; the caller declared at least its top. */
+    public function topRank(Place $place): ?string
+    {
+        $ranks = array_map(fn (Layer $layer): string => $layer->rank, $this->index()[$place->key()] ?? []);
+
+        sort($ranks, SORT_STRING);
+
+        return $ranks === [] ? null : $ranks[count($ranks) - 1];
+    }
+
+    /**
+     * The layer and all within it, each parent before its children.
+     *
+     * @return list<Layer>
+     */
+    public function subtree(string $id): array
+    {
+        $out = [$this->layer($id)];
+        for ($i = 0; $i < count($out); $i++) {
+            if ($out[$i]->isGroup()) {
+                array_push($out, ...$this->children(new Place($out[$i]->screen, $out[$i]->id)));
+            }
+        }
+
+        return $out;
+    }
+
+    /** @return list<Layer> all layers of a screen, or all loose ones, each parent before its children */
+    public function layersOf(?string $screen): array
+    {
+        $out = [];
+        foreach ($this->children(new Place($screen)) as $layer) {
+            array_push($out, ...$this->subtree($layer->id));
+        }
+
+        return $out;
+    }
+
+    /**
+     * The groups around a layer, innermost first.
+     *
+     * @return list<Layer>
+     */
+    public function ancestors(Layer $layer): array
+    {
+        $out = [];
+        for ($parent = $layer->parent; $parent !== null; $parent = $out[count($out) - 1]->parent) {
+            $out[] = $this->layer($parent);
+        }
+
+        return $out;
+    }
+
+    /**
+     * Of the given ids those that do not lie inside another of them, in drawing order.
+     *
+     * @param  list<string>  $ids
+     * @return list<Layer>
+     */
+    public function outermost(array $ids): array
+    {
+        $named = array_fill_keys($ids, true);
+        $out = [];
+        foreach ($ids as $id) {
+            $layer = $this->layer($id);
+            if (array_filter($this->ancestors($layer), fn (Layer $group): bool => isset($named[$group->id])) === []) {
+                $out[] = $layer;
+            }
+        }
+        usort($out, fn (Layer $a, Layer $b): int => strcmp($a->rank, $b->rank));
+
+        return $out;
+    }
+
+    /** @return list<Screen> in the order of the reel */
+    public function reel(): array
+    {
+        $screens = array_values($this->screens);
+        usort($screens, fn (Screen $a, Screen $b): int => [$a->rank, $a->id] <=> [$b->rank, $b->id]);
+
+        return $screens;
+    }
+
+    public function withProject(Project $project): self
+    {
+        return new self($project, $this->screens, $this->layers, $this->complete);
+    }
+
+    public function withLayers(Layer ...$layers): self
+    {
+        $all = $this->layers;
+        $complete = $this->complete;
+        foreach ($layers as $layer) {
+            $isNew = ! isset($all[$layer->id]);
+            $all[$layer->id] = $layer;
+            if ($isNew && $complete !== null) {
+                $complete[$layer->id] = true;
+            }
+        }
+
+        return new self($this->project, $this->screens, $all, $complete);
+    }
+
+    public function withScreens(Screen ...$screens): self
+    {
+        $all = $this->screens;
+        $complete = $this->complete;
+        foreach ($screens as $screen) {
+            $isNew = ! isset($all[$screen->id]);
+            $all[$screen->id] = $screen;
+            if ($isNew && $complete !== null) {
+                $complete['screen:'.$screen->id] = true;
+            }
+        }
+
+        return new self($this->project, $all, $this->layers, $complete);
+    }
+
+    public function withoutLayers(string ...$ids): self
+    {
+        return new self($this->project, $this->screens, array_diff_key($this->layers, array_flip($ids)), $this->complete);
+    }
+
+    public function withoutScreens(string ...$ids): self
+    {
+        return new self($this->project, array_diff_key($this->screens, array_flip($ids)), $this->layers, $this->complete);
+    }
+
+    public function holds(Place $place): bool
+    {
+        return $this->complete === null || isset($this->complete[$place->key()]);
+    }
+
+    private function mustHold(Place $place): void
+    {
+        if (! $this->holds($place)) {
+            throw new OutsideWorkingSet("The layers of {$place->key()} were not declared.");
+        }
+    }
+
+    /** @return \WeakMap<self, array<string, list<Layer>>> one index a tree, made when first asked for */
+    private static function indexes(): \WeakMap
+    {
+        /** @var \WeakMap<self, array<string, list<Layer>>>|null $indexes */
+        static $indexes = null;
+
+        if ($indexes === null) {
+            $indexes = new \WeakMap;
+        }
+
+        return $indexes; // @phpstan-ignore return.type (a new map is of any type)
+    }
+
+    /** @return array<string, list<Layer>> the layers of each place, by its key, bottom first */
+    private function index(): array
+    {
+        $indexes = self::indexes();
+        if (! isset($indexes[$this])) {
+            $index = [];
+            foreach ($this->layers as $layer) {
+                $index[$layer->parent ?? 'screen:'.($layer->screen ?? '')][] = $layer;
+            }
+            foreach ($index as &$siblings) {
+                usort($siblings, fn (Layer $a, Layer $b): int => [$a->rank, $a->id] <=> [$b->rank, $b->id]);
+            }
+            $indexes[$this] = $index;
+
+            return $index;
+        }
+
+        return $indexes[$this];
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document;
+
+/** The one way in which an immutable value here is changed: a copy with some properties replaced, by name. */
+trait Withers
+{
+    public function with(mixed ...$changes): static
+    {
+        return new static(...[...get_object_vars($this), ...$changes]); // @phpstan-ignore-line the constructor checks each type
+    }
+}

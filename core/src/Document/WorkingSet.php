@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document;
+
+/**
+ * What a command needs of a project. Whoever loads it adds, for every named layer, its ancestors
+ * with their children, and everything inside it when it is a group.
+ */
+final readonly class WorkingSet
+{
+    /**
+     * @param  list<string>  $screens  screens that are read or changed
+     * @param  list<string>  $layers  layers that are read or changed
+     * @param  list<Place>  $siblings  whole lists of siblings
+     * @param  list<Place>  $tops  lists of which only the topmost is needed
+     * @param  list<string>  $whole  screens with all their layers
+     * @param  bool  $reel  all screens of the project, without their layers
+     */
+    public function __construct(
+        public array $screens = [],
+        public array $layers = [],
+        public array $siblings = [],
+        public array $tops = [],
+        public array $whole = [],
+        public bool $reel = false,
+    ) {}
+
+    public static function join(self ...$sets): self
+    {
+        $joined = new self;
+        foreach ($sets as $set) {
+            $joined = new self(
+                array_values(array_unique([...$joined->screens, ...$set->screens])),
+                array_values(array_unique([...$joined->layers, ...$set->layers])),
+                [...$joined->siblings, ...$set->siblings],
+                [...$joined->tops, ...$set->tops],
+                array_values(array_unique([...$joined->whole, ...$set->whole])),
+                $joined->reel || $set->reel,
+            );
+        }
+
+        return $joined;
+    }
+}

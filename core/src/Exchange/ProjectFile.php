@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Exchange;
+
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\Picture;
+use Kindred\Document\LayerNest;
+use Kindred\Document\Place;
+use Kindred\Document\Project;
+use Kindred\Document\Rank;
+use Kindred\Document\Screen;
+use Kindred\Document\Tree;
+use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
+
+/**
+ * The open project file: JSON, documented in `docs/format.md`, with its schema in `docs/project.schema.json`.
+ *
+ * Layers stand inside each other as on the screen, bottom first; ranks are not written. Pictures are
+ * held by the SHA-256 of their bytes.
+ */
+final readonly class ProjectFile
+{
+    public const FORMAT = 'kindred-canvas';
+
+    public const VERSION = 1;
+
+    public const MAX_BYTES = 64 * 1024 * 1024;
+
+    public const MAX_SCREENS = 500;
+
+    public const MAX_LAYERS = 100_000;
+
+    /** @param array<string, string> $pictures bytes by hash */
+    public function __construct(public Tree $tree, public array $pictures = []) {}
+
+    /** @throws InvalidInput naming the place in the file */
+    public static function read(string $json): self
+    {
+        if (strlen($json) > self::MAX_BYTES) {
+            throw new InvalidInput('', 'The file is larger than '.(self::MAX_BYTES >> 20).' MB.');
+        }
+        try {
+            $data = json_decode($json, true, 128, JSON_THROW_ON_ERROR);
+        } catch (\JsonException $problem) {
+            throw new InvalidInput('', "The file is not JSON: {$problem->getMessage()}.");
+        }
+        $in = Reader::of($data);
+        self::mustBeOurs($in);
+        $tree = new Tree(new Project($in->name('name'), $in->optionalId('entry')));
+        $ranks = Rank::spread(null, null, self::MAX_SCREENS);
+        $nests = [];
+        foreach ($in->list('screens', fn (Reader $screen): array => [$screen, Screen::read($screen, '')], 0, self::MAX_SCREENS) as $i => [$reader, $screen]) {
+            if (isset($tree->screens[$screen->id])) {
+                $reader->fail('id', "the id “{$screen->id}” stands for another screen already");
+            }
+            $tree = $tree->withScreens($screen->with(rank: $ranks[$i]));
+            $nests[] = [new Place($screen->id), $reader->at('layers'), $reader->list('layers', LayerNest::read(...))];
+        }
+        $nests[] = [new Place(null), 'loose', $in->list('loose', LayerNest::read(...))];
+        $tree = self::withLayers($tree, $nests);
+        if ($tree->project->entry !== null && ! isset($tree->screens[$tree->project->entry])) {
+            $in->fail('entry', 'there is no screen with that id');
+        }
+        $pictures = self::pictures($in);
+        foreach ($tree->layers as $layer) {
+            if ($layer->content instanceof Picture && ! isset($pictures[$layer->content->asset])) {
+                $in->fail('pictures', "the picture of layer “{$layer->name}” ({$layer->content->asset}) is missing");
+            }
+        }
+
+        return new self($tree, $pictures);
+    }
+
+    public function write(): string
+    {
+        $tree = $this->tree;
+        $nests = fn (Place $place): array => array_map(
+            fn (Layer $layer): array => LayerNest::of($tree, $layer)->toArray(),
+            $tree->children($place),
+        );
+
+        return json_encode([
+            'format' => self::FORMAT,
+            'version' => self::VERSION,
+            'name' => $tree->project->name,
+            'entry' => $tree->project->entry,
+            'screens' => array_map(fn (Screen $screen): array => ['id' => $screen->id] + $screen->properties() + ['layers' => $nests(new Place($screen->id))], $tree->reel()),
+            'loose' => $nests(new Place(null)),
+            'pictures' => (object) array_map(base64_encode(...), $this->pictures),
+        ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
+    }
+
+    /**
+     * The hashes of the pictures that a tree shows.
+     *
+     * @return list<string>
+     */
+    public static function hashes(Tree $tree): array
+    {
+        $hashes = [];
+        foreach ($tree->layers as $layer) {
+            if ($layer->content instanceof Picture) {
+                $hashes[$layer->content->asset] = true;
+            }
+        }
+
+        return array_map(strval(...), array_keys($hashes));
+    }
+
+    private static function mustBeOurs(Reader $in): void
+    {
+        if (! $in->has('format') || $in->string('format') !== self::FORMAT) {
+            throw new InvalidInput('format', 'this is not a Kindred Canvas project file');
+        }
+        $version = $in->whole('version', 1, 1_000_000);
+        if ($version > self::VERSION) {
+            throw new InvalidInput('version', "the file is of version {$version}; this application reads up to version ".self::VERSION);
+        }
+    }
+
+    /** @param list<array{Place, string, list<LayerNest>}> $nests */
+    private static function withLayers(Tree $tree, array $nests): Tree
+    {
+        $all = [];
+        foreach ($nests as [$place, $where, $list]) {
+            foreach (Rank::spread(null, null, count($list)) as $i => $rank) {
+                foreach ($list[$i]->layers($place, $rank, null) as $layer) {
+                    if ($layer->id === '') {
+                        throw new InvalidInput("{$where}[{$i}]", "the layer “{$layer->name}” has no id");
+                    }
+                    if (isset($all[$layer->id])) {
+                        throw new InvalidInput("{$where}[{$i}]", "the id “{$layer->id}” stands for another layer already");
+                    }
+                    $all[$layer->id] = $layer;
+                }
+            }
+        }
+        if (count($all) > self::MAX_LAYERS) {
+            throw new InvalidInput('screens', 'the file holds more than '.self::MAX_LAYERS.' layers');
+        }
+
+        return $tree->withLayers(...array_values($all));
+    }
+
+    /** @return array<string, string> */
+    private static function pictures(Reader $in): array
+    {
+        $pictures = [];
+        foreach ($in->optional('pictures')?->raw() ?? [] as $hash => $data) {
+            $bytes = is_string($data) ? base64_decode($data, true) : false;
+            if ($bytes === false) {
+                throw new InvalidInput("pictures.{$hash}", 'base64 text is expected here');
+            }
+            if (hash('sha256', $bytes) !== (string) $hash) {
+                throw new InvalidInput("pictures.{$hash}", 'the bytes do not match their SHA-256');
+            }
+            $pictures[(string) $hash] = $bytes;
+        }
+
+        return $pictures;
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Exchange;
+
+use Kindred\Document\Layer\Text;
+use Kindred\Document\Tree;
+use Kindred\Flow\Programme;
+use Kindred\Render\Renderer;
+use Kindred\Render\Rendering;
+use Kindred\Render\Svg;
+use Kindred\Render\TextMode;
+use Kindred\Type\FaceBook;
+
+/** The whole prototype as one web page that needs no server: pictures, fonts, programme and player inside. */
+final readonly class WebPage
+{
+    public function __construct(
+        private Renderer $renderer,
+        private FaceBook $faces,
+        private string $player,
+        private string $styles,
+    ) {}
+
+    /** @param \Closure(string): string $asset gives a data address of a picture, by its hash */
+    public function write(Tree $tree, \Closure $asset): string
+    {
+        $rendering = new Rendering(TextMode::Live, $asset);
+        $screens = '';
+        foreach ($tree->reel() as $screen) {
+            $screens .= Svg::element('template', ['data-screen' => $screen->id], $this->renderer->screen($tree, $screen, $rendering));
+        }
+        $title = Svg::text($tree->project->name);
+        $styles = $this->fontFaces($tree).$this->styles;
+        $programme = json_encode(Programme::compile($tree), JSON_THROW_ON_ERROR | JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_UNICODE);
+        $policy = "default-src 'none'; img-src data:; font-src data:; style-src 'sha256-{$this->hash($styles)}'; script-src 'sha256-{$this->hash($this->player)}'";
+
+        return <<<HTML
+            <!doctype html>
+            <html lang="en">
+            <head>
+            <meta charset="utf-8">
+            <meta http-equiv="Content-Security-Policy" content="{$policy}">
+            <meta name="viewport" content="width=device-width, initial-scale=1">
+            <title>{$title}</title>
+            <style>{$styles}</style>
+            </head>
+            <body class="rehearsal">
+            <div id="rehearsal" data-title="{$title}"></div>
+            {$screens}
+            <script type="application/json" id="programme">{$programme}</script>
+            <script>{$this->player}</script>
+            </body>
+            </html>
+
+            HTML;
+    }
+
+    private function fontFaces(Tree $tree): string
+    {
+        $faces = [];
+        foreach ($tree->layers as $layer) {
+            if ($layer->content instanceof Text && $layer->screen !== null) {
+                [$family, $weight] = $this->faces->nearest($layer->content->style->family, $layer->content->style->weight);
+                $faces["{$family} {$weight}"] = [$family, $weight];
+            }
+        }
+        ksort($faces);
+        $out = '';
+        foreach ($faces as [$family, $weight]) {
+            $data = base64_encode($this->faces->file($family, $weight));
+            $out .= "@font-face{font-family:\"{$family}\";font-weight:{$weight};src:url(data:font/woff2;base64,{$data}) format(\"woff2\")}";
+        }
+
+        return $out;
+    }
+
+    private function hash(string $text): string
+    {
+        return base64_encode(hash('sha256', $text, true));
+    }
+}

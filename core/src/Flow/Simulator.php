@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Flow;
+
+/**
+ * Runs a programme without a screen: events in, the place where the rehearsal stands out.
+ *
+ * Time is counted in ms. A screen has settled when its transition is over; delays count from then.
+ * A person's step during a transition acts on the arriving screen.
+ *
+ * @phpstan-import-type Table from Programme
+ * @phpstan-import-type Plan from Programme
+ *
+ * @phpstan-type Event array{type: 'tap', layer: string}|array{type: 'elapse', ms: int}|array{type: 'return'}|array{type: 'restart'}|array{type: 'open', screen: string}
+ */
+final class Simulator
+{
+    /** Cues without a delay may lead in a circle; after so many in one stretch of time it is left. */
+    public const MOST_STEPS = 100;
+
+    private ?string $screen;
+
+    /** @var list<array{screen: string, cue: int}> where one came from, and by which cue */
+    private array $trail = [];
+
+    private int $clock = 0;
+
+    private int $settled = 0;
+
+    /** @var Plan|null the transition last played */
+    private ?array $played = null;
+
+    /** @param Table $table */
+    public function __construct(private readonly array $table)
+    {
+        $this->screen = $table['entry'];
+    }
+
+    /** @param Event $event */
+    public function send(array $event): void
+    {
+        match ($event['type']) {
+            'tap' => $this->tap($event['layer']),
+            'elapse' => $this->elapse($event['ms']),
+            'return' => $this->back(null),
+            'restart' => $this->open($this->table['entry']),
+            'open' => $this->open($event['screen']),
+        };
+    }
+
+    /** @return array{screen: string|null, trail: list<string>, plan: Plan|null} */
+    public function stand(): array
+    {
+        return [
+            'screen' => $this->screen,
+            'trail' => array_map(fn (array $step): string => $step['screen'], $this->trail),
+            'plan' => $this->played,
+        ];
+    }
+
+    private function tap(string $layer): void
+    {
+        $cue = $this->state()['taps'][$layer] ?? null;
+        if ($cue !== null) {
+            $this->fire($cue);
+        }
+    }
+
+    private function elapse(int $ms): void
+    {
+        $until = $this->clock + $ms;
+        for ($steps = 0; $steps < self::MOST_STEPS; $steps++) {
+            [$cue, $due] = $this->next();
+            if ($cue === null || $due > $until) {
+                break;
+            }
+            $this->clock = max($this->clock, $due);
+            $this->fire($cue);
+        }
+        $this->clock = $until;
+    }
+
+    /** @return array{int|null, int} the delayed cue that is due first, and when */
+    private function next(): array
+    {
+        $first = [null, PHP_INT_MAX];
+        foreach ($this->state()['delays'] ?? [] as $cue) {
+            $due = $this->settled + ($this->table['cues'][$cue]['trigger']['delay'] ?? 0);
+            if ($due < $first[1] && $due >= $this->clock) {
+                $first = [$cue, $due];
+            }
+        }
+
+        return $first;
+    }
+
+    private function fire(int $cue): void
+    {
+        foreach ($this->table['cues'][$cue]['actions'] as $action) {
+            $action['kind'] === 'show' && isset($action['screen'])
+                ? $this->show($action['screen'], $cue)
+                : $this->back($cue);
+        }
+    }
+
+    private function show(string $screen, int $cue): void
+    {
+        $this->trail[] = ['screen' => (string) $this->screen, 'cue' => $cue];
+        $this->screen = $screen;
+        $this->play($this->table['cues'][$cue]['plan']);
+    }
+
+    private function back(?int $cue): void
+    {
+        $step = array_pop($this->trail);
+        if ($step === null) {
+            return;
+        }
+        $this->screen = $step['screen'];
+        $own = $cue === null ? null : $this->table['cues'][$cue]['plan'];
+        $this->play($own ?? $this->table['cues'][$step['cue']]['inverse']);
+    }
+
+    private function open(?string $screen): void
+    {
+        $this->screen = $screen;
+        $this->trail = [];
+        $this->play(null);
+    }
+
+    /** @param Plan|null $plan */
+    private function play(?array $plan): void
+    {
+        $this->played = $plan;
+        $this->settled = $this->clock + ($plan === null ? 0 : $plan['delay'] + $plan['duration']);
+    }
+
+    /** @return array{taps: array<string, int>, delays: list<int>}|null */
+    private function state(): ?array
+    {
+        foreach ($this->table['states'] as $state) {
+            if ($state['id'] === $this->screen) {
+                return $state;
+            }
+        }
+
+        return null;
+    }
+}

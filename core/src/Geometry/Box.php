@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Geometry;
+
+use Kindred\Input\Reader;
+
+/** An upright rectangle in px; x and y run right and down. Width and height are never negative. */
+final readonly class Box
+{
+    public function __construct(
+        public float $x,
+        public float $y,
+        public float $width,
+        public float $height,
+    ) {}
+
+    public static function read(Reader $in): self
+    {
+        return new self($in->number('x'), $in->number('y'), $in->number('width', 0), $in->number('height', 0));
+    }
+
+    /** The smallest box around all of these; null around nothing. */
+    public static function around(self ...$boxes): ?self
+    {
+        if ($boxes === []) {
+            return null;
+        }
+        $left = min(array_map(fn (self $box): float => $box->x, $boxes));
+        $top = min(array_map(fn (self $box): float => $box->y, $boxes));
+        $right = max(array_map(fn (self $box): float => $box->right(), $boxes));
+        $bottom = max(array_map(fn (self $box): float => $box->bottom(), $boxes));
+
+        return new self($left, $top, $right - $left, $bottom - $top);
+    }
+
+    public function right(): float
+    {
+        return $this->x + $this->width;
+    }
+
+    public function bottom(): float
+    {
+        return $this->y + $this->height;
+    }
+
+    public function centre(): Point
+    {
+        return new Point($this->x + $this->width / 2, $this->y + $this->height / 2);
+    }
+
+    public function movedBy(float $dx, float $dy): self
+    {
+        return new self($this->x + $dx, $this->y + $dy, $this->width, $this->height);
+    }
+
+    public function sized(float $width, float $height): self
+    {
+        return new self($this->x, $this->y, $width, $height);
+    }
+
+    /** The upright bounds of this box turned about its centre by the angle in degrees, clockwise. */
+    public function turned(float $degrees): self
+    {
+        if (fmod($degrees, 360.0) === 0.0) {
+            return $this;
+        }
+        $cos = abs(cos(deg2rad($degrees)));
+        $sin = abs(sin(deg2rad($degrees)));
+        $width = $this->width * $cos + $this->height * $sin;
+        $height = $this->width * $sin + $this->height * $cos;
+        $centre = $this->centre();
+
+        return new self($centre->x - $width / 2, $centre->y - $height / 2, $width, $height);
+    }
+}

@@ -1,0 +1,201 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Input;
+
+/**
+ * Reads untyped data (decoded JSON) into typed values, naming the place of whatever is wrong.
+ *
+ * Every method throws InvalidInput when the value is missing, of another type or out of range.
+ */
+final readonly class Reader
+{
+    /** Coordinates and sizes anywhere in a document stay within ±LIMIT px. */
+    public const LIMIT = 100_000.0;
+
+    /** @param array<array-key, mixed> $data */
+    private function __construct(private array $data, private string $place) {}
+
+    public static function of(mixed $data, string $place = ''): self
+    {
+        if (! is_array($data)) {
+            throw new InvalidInput($place, 'an object is expected here');
+        }
+
+        return new self($data, $place);
+    }
+
+    public function at(string $key): string
+    {
+        return $this->place === '' ? $key : "{$this->place}.{$key}";
+    }
+
+    public function fail(string $key, string $problem): never
+    {
+        throw new InvalidInput($this->at($key), $problem);
+    }
+
+    public function has(string $key): bool
+    {
+        return isset($this->data[$key]);
+    }
+
+    public function string(string $key, int $max = 200, bool $empty = true): string
+    {
+        $value = $this->data[$key] ?? null;
+        if (! is_string($value)) {
+            $this->fail($key, 'text is expected here');
+        }
+        if (! mb_check_encoding($value, 'UTF-8')) {
+            $this->fail($key, 'the text is not valid UTF-8');
+        }
+        if (mb_strlen($value) > $max) {
+            $this->fail($key, "the text is longer than {$max} characters");
+        }
+        if (! $empty && trim($value) === '') {
+            $this->fail($key, 'this cannot be empty');
+        }
+
+        return $value;
+    }
+
+    /** A name that people read: one line, not empty, without control characters. */
+    public function name(string $key): string
+    {
+        return trim((string) preg_replace('/[\p{Cc}\s]+/u', ' ', $this->string($key, 120, false)));
+    }
+
+    public function id(string $key): string
+    {
+        $value = $this->data[$key] ?? null;
+        if (! is_string($value) || preg_match('/^[a-z][a-z0-9]{3,25}$/D', $value) !== 1) {
+            $this->fail($key, 'an id is 4 to 26 letters a–z and digits, a letter first');
+        }
+
+        return $value;
+    }
+
+    public function optionalId(string $key): ?string
+    {
+        return $this->has($key) ? $this->id($key) : null;
+    }
+
+    /** @return list<string> */
+    public function ids(string $key, int $min = 1, int $max = 5000): array
+    {
+        $ids = [];
+        foreach ($this->items($key, $min, $max) as $i => $value) {
+            $ids[] = self::of(['id' => $value], "{$this->at($key)}[{$i}]")->id('id');
+        }
+
+        return array_values(array_unique($ids));
+    }
+
+    public function number(string $key, float $min = -self::LIMIT, float $max = self::LIMIT): float
+    {
+        $value = $this->data[$key] ?? null;
+        if (! is_int($value) && ! is_float($value) || ! is_finite((float) $value)) {
+            $this->fail($key, 'a number is expected here');
+        }
+        if ($value < $min || $value > $max) {
+            $this->fail($key, sprintf('the number must lie between %s and %s', self::plain($min), self::plain($max)));
+        }
+
+        return (float) $value;
+    }
+
+    public function numberOr(string $key, float $default, float $min = -self::LIMIT, float $max = self::LIMIT): float
+    {
+        return $this->has($key) ? $this->number($key, $min, $max) : $default;
+    }
+
+    public function whole(string $key, int $min, int $max): int
+    {
+        $value = $this->number($key, $min, $max);
+        if ($value !== floor($value)) {
+            $this->fail($key, 'a whole number is expected here');
+        }
+
+        return (int) $value;
+    }
+
+    public function boolean(string $key, ?bool $default = null): bool
+    {
+        $value = $this->data[$key] ?? $default;
+        if (! is_bool($value)) {
+            $this->fail($key, 'true or false is expected here');
+        }
+
+        return $value;
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return T
+     */
+    public function enum(string $key, string $enum): \BackedEnum
+    {
+        $value = $this->data[$key] ?? null;
+        $case = is_string($value) ? $enum::tryFrom($value) : null;
+        if ($case === null) {
+            $known = implode(', ', array_map(fn (\BackedEnum $case): string => (string) $case->value, $enum::cases()));
+            $this->fail($key, "one of these is expected: {$known}");
+        }
+
+        return $case;
+    }
+
+    public function object(string $key): self
+    {
+        return self::of($this->data[$key] ?? null, $this->at($key));
+    }
+
+    public function optional(string $key): ?self
+    {
+        return $this->has($key) ? $this->object($key) : null;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(self): T  $read
+     * @return list<T>
+     */
+    public function list(string $key, callable $read, int $min = 0, int $max = 20_000): array
+    {
+        $out = [];
+        foreach ($this->items($key, $min, $max) as $i => $value) {
+            $out[] = $read(self::of($value, "{$this->at($key)}[{$i}]"));
+        }
+
+        return $out;
+    }
+
+    /** @return array<array-key, mixed> */
+    public function raw(): array
+    {
+        return $this->data;
+    }
+
+    /** @return list<mixed> */
+    private function items(string $key, int $min, int $max): array
+    {
+        $value = $this->data[$key] ?? ($min === 0 ? [] : null);
+        if (! is_array($value) || ! array_is_list($value)) {
+            $this->fail($key, 'a list is expected here');
+        }
+        if (count($value) < $min || count($value) > $max) {
+            $this->fail($key, "between {$min} and {$max} entries are expected");
+        }
+
+        return $value;
+    }
+
+    private static function plain(float $number): string
+    {
+        return rtrim(rtrim(sprintf('%.2F', $number), '0'), '.');
+    }
+}

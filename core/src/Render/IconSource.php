@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Render;
+
+/** The icon library: shapes on a 24-unit grid. */
+interface IconSource
+{
+    /** @return list<array{string, array<string, string|int|float>}>|null element names with their attributes */
+    public function nodes(string $icon): ?array;
+
+    /**
+     * Icons whose name or search words hold every word of the query, best first.
+     *
+     * @return list<string>
+     */
+    public function search(string $query, int $limit): array;
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Render\Kind;
+
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\Ellipse;
+use Kindred\Geometry\Box;
+use Kindred\Render\KindRenderer;
+use Kindred\Render\Paints;
+use Kindred\Render\Rendering;
+use Kindred\Render\Svg;
+
+/** Boxes and ellipses: every fill from back to front, then the stroke. */
+final readonly class ShapeRenderer implements KindRenderer
+{
+    public function draw(Layer $layer, Rendering $rendering): string
+    {
+        $out = '';
+        foreach ($layer->fills as $fill) {
+            $out .= $this->shape($layer, 0, Paints::attributes('fill', $fill->colour));
+        }
+        if ($layer->stroke !== null) {
+            $grown = $layer->stroke->position->offset() * $layer->stroke->width;
+            $out .= $this->shape($layer, $grown, ['fill' => 'none']
+                + Paints::attributes('stroke', $layer->stroke->colour)
+                + ['stroke-width' => $layer->stroke->width]);
+        }
+        if ($rendering->editable && $layer->fills === []) {
+            $out .= $this->shape($layer, 0, ['fill' => 'none', 'pointer-events' => 'all']);
+        }
+
+        return $out;
+    }
+
+    /** @param array<string, string|float|null> $paint */
+    private function shape(Layer $layer, float $grown, array $paint): string
+    {
+        $width = max(0.0, $layer->box->width + 2 * $grown);
+        $height = max(0.0, $layer->box->height + 2 * $grown);
+        if ($layer->content instanceof Ellipse) {
+            return Svg::element('ellipse', [
+                'cx' => $layer->box->width / 2, 'cy' => $layer->box->height / 2, 'rx' => $width / 2, 'ry' => $height / 2,
+            ] + $paint);
+        }
+        $box = new Box(-$grown, -$grown, $width, $height);
+        $corners = $layer->corners->fitted(new Box(0, 0, $layer->box->width, $layer->box->height))->grown($grown)->fitted($box);
+        $radius = $corners->same();
+
+        return $radius === null
+            ? Svg::element('path', ['d' => $corners->path($box)] + $paint)
+            : Svg::element('rect', [
+                'x' => $box->x === 0.0 ? null : $box->x, 'y' => $box->y === 0.0 ? null : $box->y,
+                'width' => $width, 'height' => $height, 'rx' => $radius === 0.0 ? null : $radius,
+            ] + $paint);
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Render;
+
+use Kindred\Document\Cue\Cue;
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\Box;
+use Kindred\Document\Layer\Ellipse;
+use Kindred\Document\Layer\Icon;
+use Kindred\Document\Layer\Line;
+use Kindred\Document\Layer\Picture;
+use Kindred\Document\Layer\Text;
+use Kindred\Document\Place;
+use Kindred\Document\Screen;
+use Kindred\Document\Tree;
+use Kindred\Geometry\Number;
+use Kindred\Render\Kind\IconRenderer;
+use Kindred\Render\Kind\LineRenderer;
+use Kindred\Render\Kind\PictureRenderer;
+use Kindred\Render\Kind\ShapeRenderer;
+use Kindred\Render\Kind\TextRenderer;
+use Kindred\Type\Typesetter;
+
+/** Draws layers and screens as SVG: the one renderer of wall, thumbnails, rehearsal and exports. */
+final readonly class Renderer
+{
+    /** Part of the key under which pictures are kept; counted up when they would look different. */
+    public const VERSION = 1;
+
+    /** @var array<string, KindRenderer> by kind */
+    private array $kinds;
+
+    public function __construct(Typesetter $typesetter, IconSource $icons)
+    {
+        $shape = new ShapeRenderer;
+        $this->kinds = [
+            Box::kind() => $shape,
+            Ellipse::kind() => $shape,
+            Line::kind() => new LineRenderer,
+            Text::kind() => new TextRenderer($typesetter),
+            Picture::kind() => new PictureRenderer($shape),
+            Icon::kind() => new IconRenderer($icons),
+        ];
+    }
+
+    /** A whole screen as an SVG document, or the part of it to a height in px. */
+    public function screen(Tree $tree, Screen $screen, Rendering $rendering, ?float $height = null): string
+    {
+        $height ??= $screen->box->height;
+
+        return Svg::element('svg', [
+            'xmlns' => 'http://www.w3.org/2000/svg',
+            'width' => $screen->box->width,
+            'height' => $height,
+            'viewBox' => '0 0 '.Number::text($screen->box->width).' '.Number::text($height),
+        ], Svg::element('rect', ['width' => $screen->box->width, 'height' => $height, 'data-ground' => $rendering->editable]
+            + Paints::attributes('fill', $screen->ground)), $this->place($tree, new Place($screen->id), $rendering));
+    }
+
+    /** All layers of a place, bottom first. */
+    public function place(Tree $tree, Place $place, Rendering $rendering): string
+    {
+        return implode('', array_map(fn (Layer $layer): string => $this->layer($tree, $layer, $rendering), $tree->children($place)));
+    }
+
+    public function layer(Tree $tree, Layer $layer, Rendering $rendering): string
+    {
+        if ($layer->hidden && ! $rendering->editable) {
+            return '';
+        }
+        $inner = $layer->isGroup()
+            ? $this->place($tree, new Place($layer->screen, $layer->id), $rendering)
+            : $this->kinds[$layer->kind()]->draw($layer, $rendering);
+
+        return Svg::element('g', $this->attributes($layer, $rendering), $inner);
+    }
+
+    /** A layer's own element without what lies in it. */
+    public function shell(Layer $layer, Rendering $rendering): string
+    {
+        return Svg::element('g', $this->attributes($layer, $rendering));
+    }
+
+    /**
+     * Cues as the wall draws them: `id>target`, an empty target for a return.
+     *
+     * @param  list<Cue>  $cues
+     */
+    public static function threads(array $cues): string
+    {
+        return implode(' ', array_map(fn (Cue $cue): string => $cue->id.'>'.$cue->action->screen, $cues));
+    }
+
+    /** @return array<string, string|int|float|bool|null> */
+    private function attributes(Layer $layer, Rendering $rendering): array
+    {
+        return [
+            'data-layer' => $layer->id,
+            'transform' => $this->transform($layer),
+            'opacity' => $layer->opacity >= 1 ? null : $layer->opacity,
+            ...($rendering->editable ? $this->handles($layer) : []),
+        ];
+    }
+
+    private function transform(Layer $layer): ?string
+    {
+        $n = Number::text(...);
+        $move = $layer->box->x === 0.0 && $layer->box->y === 0.0 ? '' : "translate({$n($layer->box->x)} {$n($layer->box->y)})";
+        $turn = $layer->rotation === 0.0 ? '' : "rotate({$n($layer->rotation)} {$n($layer->box->width / 2)} {$n($layer->box->height / 2)})";
+
+        return $move.$turn === '' ? null : $move.$turn;
+    }
+
+    /** @return array<string, string|bool|null> */
+    private function handles(Layer $layer): array
+    {
+        $n = Number::text(...);
+
+        return [
+            'data-kind' => $layer->kind(),
+            'data-box' => "{$n($layer->box->x)} {$n($layer->box->y)} {$n($layer->box->width)} {$n($layer->box->height)} {$n($layer->rotation)}",
+            'data-locked' => $layer->locked,
+            'data-cues' => $layer->cues === [] ? null : self::threads($layer->cues),
+            'pointer-events' => $layer->locked ? 'none' : null,
+            'display' => $layer->hidden ? 'none' : null,
+        ];
+    }
+}

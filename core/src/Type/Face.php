@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Type;
+
+/**
+ * One weight of one family, measured.
+ *
+ * Widths are sums of advances, pair adjustments and the residues of ligatures, in font units,
+ * as HarfBuzz shaped them; contextual alternates are off. Characters that the face does not
+ * have are estimated: 1 em where East Asian wide, 0.6 em otherwise.
+ *
+ * @phpstan-import-type Metrics from FaceSource
+ */
+final readonly class Face
+{
+    /** @param Metrics $metrics */
+    public function __construct(private array $metrics) {}
+
+    public function family(): string
+    {
+        return $this->metrics['family'];
+    }
+
+    public function weight(): int
+    {
+        return $this->metrics['weight'];
+    }
+
+    /** Ascent in em. */
+    public function ascent(): float
+    {
+        return $this->metrics['ascent'] / $this->metrics['unitsPerEm'];
+    }
+
+    /** Descent in em, positive downwards. */
+    public function descent(): float
+    {
+        return $this->metrics['descent'] / $this->metrics['unitsPerEm'];
+    }
+
+    public function capHeight(): float
+    {
+        return $this->metrics['capHeight'] / $this->metrics['unitsPerEm'];
+    }
+
+    public function unitsPerEm(): int
+    {
+        return $this->metrics['unitsPerEm'];
+    }
+
+    /**
+     * Width of one line in em. Letter spacing (em) is added after every character, as CSS does,
+     * and turns ligatures off (CSS Text 3, section 8.2).
+     */
+    public function width(string $text, float $letterSpacing = 0.0): float
+    {
+        $pen = 0.0;
+        foreach ($this->advances($text, $letterSpacing === 0.0) as $advance) {
+            $pen += $advance;
+        }
+
+        return $pen / $this->metrics['unitsPerEm'] + $letterSpacing * mb_strlen($text);
+    }
+
+    /**
+     * Advance of each character in font units, adjusted to what precedes it.
+     *
+     * @return list<float>
+     */
+    public function advances(string $text, bool $ligatures = true): array
+    {
+        $advances = $this->metrics['advances'];
+        $pairs = $this->metrics['pairs'];
+        $plain = $this->metrics['plainPairs'];
+        $triples = $ligatures ? $this->metrics['triples'] : [];
+        $out = [];
+        $before = null;
+        $characters = mb_str_split($text);
+        foreach ($characters as $i => $character) {
+            $code = mb_ord($character);
+            $advance = $advances[$code] ?? $this->estimate($code);
+            if ($before !== null) {
+                $key = $before * 2_097_152 + $code;
+                $advance += $ligatures ? ($pairs[$key] ?? 0) : ($plain[$key] ?? $pairs[$key] ?? 0);
+                if ($triples !== [] && $i > 1) {
+                    $advance += $triples[$characters[$i - 2].$characters[$i - 1].$character] ?? 0;
+                }
+            }
+            $out[] = (float) $advance;
+            $before = $code;
+        }
+
+        return $out;
+    }
+
+    private function estimate(int $code): float
+    {
+        if (\IntlChar::charType($code) === \IntlChar::CHAR_CATEGORY_NON_SPACING_MARK || $code < 32) {
+            return 0.0;
+        }
+        $wide = in_array(
+            \IntlChar::getIntPropertyValue($code, \IntlChar::PROPERTY_EAST_ASIAN_WIDTH),
+            [\IntlChar::EA_WIDE, \IntlChar::EA_FULLWIDTH],
+            true,
+        );
+
+        return ($wide ? 1.0 : 0.6) * $this->metrics['unitsPerEm'];
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Type;
+
+/** The faces at hand, each opened once. */
+final class FaceBook
+{
+    public const DEFAULT_FAMILY = 'Hanken Grotesk';
+
+    /** @var array<string, Face> */
+    private array $faces = [];
+
+    /** @var array<string, Outlines> */
+    private array $outlines = [];
+
+    public function __construct(private readonly FaceSource $source) {}
+
+    /** @return array<string, list<int>> */
+    public function families(): array
+    {
+        return $this->source->families();
+    }
+
+    public function face(string $family, int $weight): Face
+    {
+        [$family, $weight] = $this->nearest($family, $weight);
+
+        return $this->faces["{$family} {$weight}"] ??= new Face($this->source->metrics($family, $weight));
+    }
+
+    public function outlines(string $family, int $weight): Outlines
+    {
+        [$family, $weight] = $this->nearest($family, $weight);
+
+        return $this->outlines["{$family} {$weight}"]
+            ??= new Outlines($this->face($family, $weight), $this->source->outlines($family, $weight));
+    }
+
+    /** The WOFF2 file of the face. */
+    public function file(string $family, int $weight): string
+    {
+        return $this->source->file(...$this->nearest($family, $weight));
+    }
+
+    /**
+     * The family itself, or the default one where it is not at hand, and its nearest weight by
+     * the rules of CSS Fonts 4, section 5.2.
+     *
+     * @return array{string, int}
+     */
+    public function nearest(string $family, int $weight): array
+    {
+        $families = $this->families();
+        $family = isset($families[$family]) ? $family : self::DEFAULT_FAMILY;
+        $weights = $families[$family];
+        usort($weights, fn (int $a, int $b): int => self::distance($a, $weight) <=> self::distance($b, $weight));
+
+        return [$family, $weights[0]];
+    }
+
+    /** @return array{int, int} */
+    private static function distance(int $candidate, int $wanted): array
+    {
+        $away = abs($candidate - $wanted);
+        if ($wanted >= 400 && $wanted <= 500 && $candidate >= $wanted && $candidate <= 500) {
+            return [0, $away];
+        }
+        $preferred = $wanted <= 500 ? $candidate <= $wanted : $candidate >= $wanted;
+
+        return [$preferred ? 1 : 2, $away];
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Type;
+
+/**
+ * Hands over the tables that the build compiled from the shipped fonts.
+ *
+ * @phpstan-type Metrics array{family: string, weight: int, unitsPerEm: int, ascent: int, descent: int, lineGap: int, xHeight: int, capHeight: int, latin: int, advances: array<int, int>, pairs: array<int, int>, plainPairs: array<int, int>, triples: array<string, int>}
+ * @phpstan-type OutlineTables array{glyphs: array<int, string>, ligatures: array<array-key, array{int, string}>}
+ */
+interface FaceSource
+{
+    /** @return array<string, list<int>> the weights of each family, by family name */
+    public function families(): array;
+
+    /** @return Metrics */
+    public function metrics(string $family, int $weight): array;
+
+    /** @return OutlineTables */
+    public function outlines(string $family, int $weight): array;
+
+    /** The font file itself, WOFF2. */
+    public function file(string $family, int $weight): string;
+}

@@ -1,0 +1,34 @@
+/** Dialogs are native; a button with `data-opens` opens the one with that id, `data-closes` closes its own. */
+export function wireDialogs(): void {
+    document.addEventListener('click', (event) => {
+        const target = event.target as Element;
+        const opener = target.closest<HTMLElement>('[data-opens]');
+        if (opener) {
+            const dialog = document.getElementById(opener.dataset['opens']!) as HTMLDialogElement | null;
+            const form = dialog?.querySelector('form');
+            if (form && opener.dataset['action']) form.action = opener.dataset['action'];
+            const name = dialog?.querySelector<HTMLInputElement>('input[name=name]');
+            if (name && opener.dataset['name'] !== undefined) name.value = opener.dataset['name'];
+            dialog?.showModal();
+            name?.select();
+        }
+        if (target.closest('[data-closes]')) target.closest('dialog')?.close();
+    });
+}
+
+let toastTimer = 0;
+
+/** Says something in passing; a problem stays until it is put away. */
+export function toast(text: string, problem = false): void {
+    const place = document.getElementById('toast');
+    if (!place) return;
+    place.querySelector('p')!.textContent = text;
+    place.classList.toggle('problem', problem);
+    place.hidden = false;
+    clearTimeout(toastTimer);
+    if (!problem) toastTimer = window.setTimeout(() => (place.hidden = true), 4000);
+}
+
+export function wireToast(): void {
+    document.querySelector('#toast button')?.addEventListener('click', () => (document.getElementById('toast')!.hidden = true));
+}

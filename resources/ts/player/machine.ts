@@ -1,0 +1,105 @@
+/**
+ * Runs a rehearsal programme: events in, the place where the rehearsal stands out.
+ *
+ * It knows no screen and no clock of its own, so that the same event sequences can be fed to it and
+ * to the simulator on the server. Times are in ms; docs/format.md documents the table.
+ */
+export interface Track { subject: 'arriving' | 'leaving'; property: string; times: number[]; values: number[] }
+export interface Plan { duration: number; delay: number; easing: string; above: 'arriving' | 'leaving'; tracks: Track[] }
+export interface CueRow { id: string; trigger: { kind: string; delay?: number }; conditions: never[]; actions: { kind: string; screen?: string }[]; plan: Plan | null; inverse: Plan | null }
+export interface State { id: string; name: string; width: number; height: number; view: number; corner: number; pointing: string; taps: Record<string, number>; delays: number[] }
+export interface Table { programme: number; entry: string | null; states: State[]; cues: CueRow[] }
+export type Happening = { type: 'tap'; layer: string } | { type: 'elapse'; ms: number } | { type: 'return' } | { type: 'restart' } | { type: 'open'; screen: string };
+
+const MOST_STEPS = 100;
+
+export class Machine {
+    screen: string | null;
+    trail: { screen: string; cue: number }[] = [];
+    plan: Plan | null = null;
+    private clock = 0;
+    private settled = 0;
+
+    /** @param onShow told of every screen shown, with the transition that leads to it */
+    constructor(readonly table: Table, private readonly onShow: (screen: string | null, plan: Plan | null) => void = () => undefined) {
+        this.screen = table.entry;
+    }
+
+    get state(): State | null {
+        return this.table.states.find((state) => state.id === this.screen) ?? null;
+    }
+
+    send(happening: Happening): void {
+        switch (happening.type) {
+            case 'tap': return this.tap(happening.layer);
+            case 'elapse': return this.elapse(happening.ms);
+            case 'return': return this.back(null);
+            case 'restart': return this.open(this.table.entry);
+            case 'open': return this.open(happening.screen);
+        }
+    }
+
+    /** In how many ms the next delayed cue is due; null when none is. */
+    due(): number | null {
+        const [cue, due] = this.next();
+        return cue === null ? null : Math.max(0, due - this.clock);
+    }
+
+    private tap(layer: string): void {
+        const cue = this.state?.taps[layer];
+        if (cue !== undefined) this.fire(cue);
+    }
+
+    private elapse(ms: number): void {
+        const until = this.clock + ms;
+        for (let steps = 0; steps < MOST_STEPS; steps++) {
+            const [cue, due] = this.next();
+            if (cue === null || due > until) break;
+            this.clock = Math.max(this.clock, due);
+            this.fire(cue);
+        }
+        this.clock = until;
+    }
+
+    private next(): [number | null, number] {
+        let first: [number | null, number] = [null, Infinity];
+        for (const cue of this.state?.delays ?? []) {
+            const due = this.settled + (this.table.cues[cue]!.trigger.delay ?? 0);
+            if (due < first[1] && due >= this.clock) first = [cue, due];
+        }
+        return first;
+    }
+
+    private fire(cue: number): void {
+        for (const action of this.table.cues[cue]!.actions) {
+            if (action.kind === 'show' && action.screen) this.show(action.screen, cue);
+            else this.back(cue);
+        }
+    }
+
+    private show(screen: string, cue: number): void {
+        this.trail.push({ screen: this.screen!, cue });
+        this.screen = screen;
+        this.play(this.table.cues[cue]!.plan);
+    }
+
+    private back(cue: number | null): void {
+        const step = this.trail.pop();
+        if (!step) return;
+        this.screen = step.screen;
+        const own = cue === null ? null : this.table.cues[cue]!.plan;
+        this.play(own ?? this.table.cues[step.cue]!.inverse);
+    }
+
+    private open(screen: string | null): void {
+        this.screen = screen;
+        this.trail = [];
+        this.play(null);
+    }
+
+    private play(plan: Plan | null): void {
+        this.plan = plan;
+        this.settled = this.clock + (plan === null ? 0 : plan.delay + plan.duration);
+        this.onShow(this.screen, plan);
+    }
+}

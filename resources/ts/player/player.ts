@@ -1,0 +1,186 @@
+/** Shows a running programme in a device frame, and tells it what the person does. */
+import { Machine, type Plan, type State, type Table } from './machine.ts';
+
+export class Player {
+    readonly machine: Machine;
+    private readonly frame: HTMLElement;
+    private readonly name: HTMLElement;
+    private shown: HTMLElement | null = null;
+    private leaving: HTMLElement | null = null;
+    private since = performance.now();
+    private timer = 0;
+    private running: Animation[] = [];
+    private focused = -1;
+
+    constructor(private readonly root: HTMLElement, table: Table, private readonly start: string | null) {
+        this.frame = root.querySelector<HTMLElement>('.device')!;
+        this.name = root.querySelector<HTMLElement>('.screen-now')!;
+        this.machine = new Machine(table, (screen, plan) => this.show(screen, plan));
+        this.frame.addEventListener('click', (event) => this.tap(event));
+        new ResizeObserver(() => this.fit()).observe(root);
+        if (start) this.machine.send({ type: 'open', screen: start });
+        else this.show(this.machine.screen, null);
+    }
+
+    back(): void {
+        this.catchUp();
+        this.machine.send({ type: 'return' });
+    }
+
+    restart(): void {
+        this.catchUp();
+        this.machine.send(this.start ? { type: 'open', screen: this.start } : { type: 'restart' });
+    }
+
+    /** Moves among the tappable areas by keyboard. */
+    focusNext(by: number): void {
+        const areas = this.areas();
+        if (areas.length === 0) return;
+        this.focused = this.focused < 0 && by < 0 ? areas.length - 1 : (this.focused + by + areas.length) % areas.length;
+        this.mark();
+        this.shown?.querySelector('.area.focused')?.scrollIntoView({ block: 'nearest' });
+    }
+
+    pressFocused(): void {
+        const area = this.areas()[this.focused];
+        if (area) this.fire(area.dataset['layer']!);
+    }
+
+    showAreas(on: boolean): void {
+        this.root.classList.toggle('areas', on);
+        this.mark();
+    }
+
+    /** The outermost elements of the screen that answer to a tap. */
+    private areas(): SVGGElement[] {
+        const taps = this.machine.state?.taps ?? {};
+        return [...(this.shown?.querySelectorAll<SVGGElement>('[data-layer]') ?? [])].filter((layer) => {
+            const cue = taps[layer.dataset['layer']!];
+            const parent = layer.parentElement?.closest<SVGElement>('[data-layer]')?.dataset['layer'];
+            return cue !== undefined && (parent === undefined || taps[parent] !== cue);
+        });
+    }
+
+    private mark(): void {
+        const sheet = this.shown?.querySelector('.sheet');
+        if (!sheet) return;
+        sheet.querySelectorAll('.area').forEach((area) => area.remove());
+        const visible = this.root.classList.contains('areas');
+        const outer = sheet.getBoundingClientRect();
+        const scale = outer.width / (this.machine.state?.width ?? 1) || 1;
+        this.areas().forEach((layer, i) => {
+            if (!visible && i !== this.focused) return;
+            const box = layer.getBoundingClientRect();
+            const area = document.createElement('div');
+            area.className = i === this.focused ? 'area focused' : 'area';
+            Object.assign(area.style, {
+                left: `${(box.left - outer.left) / scale}px`, top: `${(box.top - outer.top) / scale}px`, width: `${box.width / scale}px`, height: `${box.height / scale}px`,
+            });
+            sheet.append(area);
+        });
+    }
+
+    /** The uppermost layer under the pointer that answers; a press elsewhere shows for a moment what would. */
+    private tap(event: MouseEvent): void {
+        const taps = this.machine.state?.taps ?? {};
+        for (const element of document.elementsFromPoint(event.clientX, event.clientY)) {
+            const layer = element.closest<SVGElement>('[data-layer]');
+            if (layer && this.shown?.contains(layer) && taps[layer.dataset['layer']!] !== undefined) return this.fire(layer.dataset['layer']!);
+        }
+        if (this.root.classList.contains('areas')) return;
+        this.showAreas(true);
+        window.setTimeout(() => this.showAreas(this.root.querySelector('[data-play=areas]')?.getAttribute('aria-pressed') === 'true'), 500);
+    }
+
+    private fire(layer: string): void {
+        this.catchUp();
+        this.machine.send({ type: 'tap', layer });
+    }
+
+    private catchUp(): void {
+        const now = performance.now();
+        this.machine.send({ type: 'elapse', ms: Math.round(now - this.since) });
+        this.since = now;
+    }
+
+    private wait(): void {
+        clearTimeout(this.timer);
+        const due = this.machine.due();
+        if (due === null) return;
+        this.timer = window.setTimeout(() => {
+            this.since = performance.now();
+            this.machine.send({ type: 'elapse', ms: due });
+            this.wait();
+        }, due);
+    }
+
+    private show(id: string | null, plan: Plan | null): void {
+        this.settle();
+        const template = document.querySelector<HTMLTemplateElement>(`template[data-screen="${id ?? ''}"]`);
+        const state = this.machine?.state ?? null;
+        this.root.querySelector<HTMLElement>('.nothing')!.hidden = template !== null;
+        this.frame.hidden = template === null;
+        if (!template) return;
+        const pane = document.createElement('div');
+        pane.className = 'pane';
+        pane.dataset['screen'] = id ?? '';
+        const sheet = document.createElement('div');
+        sheet.className = 'sheet';
+        sheet.append(template.content.cloneNode(true));
+        pane.append(sheet);
+        this.leaving = this.shown;
+        this.shown = pane;
+        this.focused = -1;
+        this.frame.append(pane);
+        this.name.textContent = state?.name ?? '';
+        this.fit();
+        if (plan && this.leaving) this.animate(plan, this.leaving, pane);
+        else this.settle();
+        this.mark();
+        // The machine counts the delays of a screen only once it has been told of it.
+        queueMicrotask(() => this.wait());
+    }
+
+    /** The transition as the plan says; a dissolve for those who asked for less motion. */
+    private animate(plan: Plan, leaving: HTMLElement, arriving: HTMLElement): void {
+        if (plan.duration === 0 && plan.delay === 0) return this.settle();
+        const still = plan.tracks.length > 0 && matchMedia('(prefers-reduced-motion: reduce)').matches;
+        arriving.style.zIndex = plan.above === 'arriving' || still ? '2' : '0';
+        leaving.style.zIndex = '1';
+        const timing = { duration: plan.duration, delay: plan.delay, easing: plan.easing, fill: 'both' as const };
+        const tracks = still || plan.tracks.length === 0
+            ? [{ subject: 'arriving' as const, property: 'opacity', times: [0, 1], values: still ? [0, 1] : [0, 0] }]
+            : plan.tracks;
+        this.running = tracks.map((track) => {
+            const frames = track.values.map((value, i) => ({ offset: track.times[i]!, ...property(track.property, value) }));
+            return (track.subject === 'arriving' ? arriving : leaving).animate(frames, timing);
+        });
+        this.running[0]!.finished.then(() => this.settle(), () => undefined);
+    }
+
+    private settle(): void {
+        for (const animation of this.running) animation.cancel();
+        this.running = [];
+        this.leaving?.remove();
+        this.leaving = null;
+        if (this.shown) this.shown.style.zIndex = '';
+    }
+
+    /** The frame as large as fits, never larger than life. */
+    private fit(): void {
+        const state: State | null = this.machine?.state ?? null;
+        if (!state) return;
+        const room = this.root.querySelector('.table')!.getBoundingClientRect();
+        const scale = Math.min(1, (room.width - 48) / state.width, (room.height - 48) / state.view);
+        Object.assign(this.frame.style, { width: `${state.width}px`, height: `${state.view}px`, transform: `scale(${scale})`, borderRadius: `${state.corner}px` });
+        this.frame.dataset['pointing'] = state.pointing;
+    }
+}
+
+function property(name: string, value: number): Keyframe {
+    switch (name) {
+        case 'translateX': return { transform: `translateX(${value * 100}%)` };
+        case 'translateY': return { transform: `translateY(${value * 100}%)` };
+        default: return { [name]: String(value) };
+    }
+}

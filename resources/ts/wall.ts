@@ -1,0 +1,456 @@
+/** The wall: brings camera, picture, selection, gestures, panels and keys together. */
+import { toast, wireDialogs, wireToast } from './dialogs.ts';
+import { Camera } from './wall/camera.ts';
+import { Gestures, type Tool } from './wall/gestures.ts';
+import { around, corners, type Box, type Point } from './wall/geometry.ts';
+import { Overlay } from './wall/overlay.ts';
+import { Panels } from './wall/panels.ts';
+import { Picture } from './wall/picture.ts';
+import { Selection } from './wall/selection.ts';
+import { fresh, Problem, send, Server, type Answer } from './wall/server.ts';
+import { PLAIN, Writer, type Setting } from './wall/words.ts';
+
+const page = document.getElementById('wall-page')!;
+const wall = document.getElementById('wall')!;
+const urls = JSON.parse(page.dataset['urls']!) as Record<string, string>;
+const project = page.dataset['project']!;
+
+const picture = new Picture(document.getElementById('stage')!);
+const selection = new Selection(picture, () => {
+    overlay.show();
+    panels.showFacets();
+    showCurrent();
+});
+const camera = new Camera(wall, picture, `kindred.camera.${project}`, () => {
+    overlay.show();
+    writer.show();
+    document.getElementById('zoom')!.textContent = `${Math.round(camera.scale * 100)}%`;
+});
+const overlay = new Overlay(document.getElementById('overlay') as unknown as SVGSVGElement, camera, picture, selection);
+const writer = new Writer(camera, wall);
+const server = new Server(urls, Number(page.dataset['sequence']), onAnswer, onProblem, (busy) => {
+    document.getElementById('saved')!.textContent = busy ? 'saving' : 'saved';
+});
+const panels = new Panels(urls, selection, server);
+const gestures = new Gestures(wall, camera, picture, selection, overlay, server, {
+    words: writeNew,
+    icon: placeIcon,
+    edit: writeIn,
+    linked: () => void panels.reveal('cues'),
+    done: () => take('pick'),
+});
+
+let icon = '';
+let shape: 'box' | 'ellipse' | 'line' = 'box';
+const nudge = { dx: 0, dy: 0, timer: 0 };
+
+function onAnswer(answer: Answer): void {
+    const reel = picture.patch(answer.patches);
+    selection.prune();
+    camera.cull();
+    overlay.show();
+    panels.showFacets(true);
+    const screens = new Set(answer.patches.map((patch) => patch.screen ?? (patch.layer ? picture.layer(patch.layer)?.closest<HTMLElement>('.screen')?.dataset['screen'] : null)));
+    if (selection.screen) screens.add(selection.screen);
+    if (reel) void panels.showReel();
+    else {
+        for (const screen of screens) if (screen) panels.thumbnail(screen, answer.sequence);
+        void panels.showOutlines();
+    }
+    showEmpty();
+    document.dispatchEvent(new Event('kindred:edited'));
+}
+
+function onProblem(problem: Problem): void {
+    if (!panels.explain(problem)) toast(problem.message, true);
+    overlay.show();
+}
+
+function showEmpty(): void {
+    document.getElementById('empty')!.hidden = picture.screens().length > 0 || picture.stage.querySelector('.loose [data-layer]') !== null;
+}
+
+/** The rehearsal link starts at the current screen. */
+function showCurrent(): void {
+    const screen = selection.screen || page.dataset['entry'] || '';
+    for (const link of document.querySelectorAll<HTMLAnchorElement>('[data-rehearse]')) link.href = `${urls['rehearse']!}${screen ? `?screen=${screen}` : ''}`;
+}
+
+/* Tools */
+
+function take(tool: Tool): void {
+    gestures.tool = tool;
+    wall.dataset['tool'] = tool;
+    const name = tool === 'box' || tool === 'ellipse' || tool === 'line' ? 'shape' : tool;
+    for (const button of document.querySelectorAll<HTMLElement>('#rack [data-tool]')) button.setAttribute('aria-pressed', String(button.dataset['tool'] === name));
+    for (const option of document.querySelectorAll<HTMLElement>('#rack [data-shape]')) {
+        option.hidden = name !== 'shape';
+        option.setAttribute('aria-pressed', String(option.dataset['shape'] === tool));
+    }
+    document.getElementById('hint')!.textContent = {
+        pick: '', shape: 'Drag on a screen. Shift keeps it even, Alt draws from the middle.', words: 'Click for free text, drag for text that wraps.',
+        icon: 'Click where the icon goes, or drag its size.', thread: 'Drag from a layer to the screen that it leads to.', screen: '',
+    }[name] ?? '';
+}
+
+function takeShape(step: number): void {
+    const kinds = ['box', 'ellipse', 'line'] as const;
+    const drawing = (kinds as readonly string[]).includes(gestures.tool);
+    shape = kinds[(kinds.indexOf(shape) + (drawing ? step : 0) + kinds.length) % kinds.length]!;
+    take(shape);
+}
+
+function writeNew(screen: string, at: Point, width: number | null): void {
+    const origin = picture.screenBox(screen);
+    const rise = width === null ? PLAIN.size * PLAIN.lineHeight / 2 : 0;
+    const place = { x: at.x, y: Math.round(at.y - rise) };
+    take('pick');
+    writer.open({
+        words: '', setting: PLAIN, width, matrix: { a: 1, b: 0, c: 0, d: 1, e: origin.x + place.x, f: origin.y + place.y },
+        done: (words) => {
+            if (words.trim() === '') return;
+            const { family, weight, size, lineHeight, letterSpacing, align, colour } = PLAIN;
+            void gestures.create(screen, {
+                kind: 'text', name: words.trim().replace(/\s+/g, ' ').slice(0, 32), ...place, width: width ?? 0, height: 0, words, wrapped: width !== null,
+                style: { family, weight: Number(weight), size, lineHeight, letterSpacing, align }, fills: [{ colour }],
+            });
+        },
+    });
+}
+
+function writeIn(layer: Element): void {
+    const id = layer.getAttribute('data-layer')!;
+    const screen = picture.screenOf(layer);
+    selection.pick([id], screen);
+    void send<{ layers: { words: string; wrapped: boolean; style: { family: string; weight: number; size: number; lineHeight: number; letterSpacing: number; align: string; transform: string }; fills: { colour: string }[] }[] }>(`${urls['copy']!}?layers=${id}`).then(({ layers }) => {
+        const text = layers[0];
+        if (!text) return;
+        const setting: Setting = { ...text.style, weight: String(text.style.weight), colour: text.fills.at(-1)?.colour ?? PLAIN.colour };
+        layer.setAttribute('visibility', 'hidden');
+        writer.open({
+            words: text.words, setting, width: text.wrapped ? picture.box(layer).width : null, matrix: picture.matrix(layer),
+            done: (words) => {
+                picture.layer(id)?.removeAttribute('visibility');
+                if (words !== text.words) void server.edit({ type: 'set-words', screen: screen || null, layer: id, words });
+            },
+        });
+    }, onProblem);
+}
+
+function placeIcon(screen: string, at: Point, size: number | null): void {
+    const side = size ?? 24;
+    const corner = size === null ? { x: Math.round(at.x - side / 2), y: Math.round(at.y - side / 2) } : at;
+    void gestures.create(screen, {
+        kind: 'icon', icon, name: icon.replaceAll('-', ' '), ...corner, width: side, height: side, fills: [{ colour: '#1e2223' }],
+    });
+}
+
+async function placePicture(file: File, at: Point | null): Promise<void> {
+    const form = new FormData();
+    form.append('picture', file);
+    try {
+        const asset = await send<{ hash: string; width: number; height: number }>(urls['assets']!, form);
+        const screen = at ? gestures.screenAt(at) : selection.screen || picture.screens()[0]?.dataset['screen'] || '';
+        const frame = screen === '' ? { ...(at ?? camera.window()), width: 480, height: 480 } : picture.screenBox(screen);
+        const room = { width: frame.width * (at ? 0.6 : 1), height: Math.min(frame.height, frame.width) };
+        const factor = Math.min(1, room.width / asset.width, room.height / asset.height);
+        const [width, height] = [Math.max(1, Math.round(asset.width * factor)), Math.max(1, Math.round(asset.height * factor))];
+        const corner = at
+            ? { x: Math.round(at.x - (screen ? frame.x : 0) - width / 2), y: Math.round(at.y - (screen ? frame.y : 0) - height / 2) }
+            : { x: Math.round((frame.width - width) / 2), y: screen ? 0 : Math.round(frame.y) };
+        await gestures.create(screen, { kind: 'picture', asset: asset.hash, name: file.name.replace(/\.[^.]*$/, '').slice(0, 60).trim() || 'Picture', ...corner, width, height });
+    } catch (problem) {
+        onProblem(problem instanceof Problem ? problem : new Problem('The picture could not be sent; nothing was added.', 0, ''));
+    }
+}
+
+/** A new screen hangs to the right of all others. */
+function addScreen(device: string, name: string, width: number, height: number): void {
+    const boxes = picture.screens().map((screen) => picture.screenBox(screen.dataset['screen']!));
+    const all = boxes.length > 0 ? around(boxes.flatMap(corners)) : null;
+    const id = fresh();
+    const box = { x: all ? all.x + all.width + 80 : 0, y: boxes[boxes.length - 1]?.y ?? 0, width, height };
+    void server.edit({ type: 'create-screen', screen: { id, name, device, ...box, view: height, ground: '#ffffff' } }).then((answer) => {
+        if (!answer) return;
+        selection.pickScreens([id]);
+        camera.fit(all ? around([...corners(box), ...corners(boxes[boxes.length - 1]!)]) : box, 1);
+    });
+}
+
+/* Editing */
+
+const onLayers = (): { screen: string | null; layers: string[] } => ({ screen: selection.screen || null, layers: selection.layers });
+
+async function copy(cut: boolean): Promise<void> {
+    if (selection.layers.length === 0) return;
+    const kept = await send<{ layers: unknown[] }>(`${urls['copy']!}?layers=${selection.layers.join(',')}`).catch((problem: Problem) => {
+        onProblem(problem);
+        return null;
+    });
+    if (!kept) return;
+    localStorage.setItem('kindred.clipboard', JSON.stringify({ screen: selection.screen, layers: kept.layers, times: cut ? 0 : 1 }));
+    if (cut) await server.edit({ type: 'delete-layers', ...onLayers(), cut: true });
+}
+
+/** At the same place; on the screen that it came from, a little beside each time. */
+async function paste(): Promise<void> {
+    const kept = JSON.parse(localStorage.getItem('kindred.clipboard') ?? 'null') as { screen: string; layers: { x: number; y: number }[]; times: number } | null;
+    if (!kept) return toast('There is nothing to paste yet: copy layers first.');
+    const by = kept.screen === selection.screen ? 16 * kept.times : 0;
+    const layers = kept.layers.map((layer) => ({ ...layer, x: layer.x + by, y: layer.y + by }));
+    localStorage.setItem('kindred.clipboard', JSON.stringify({ ...kept, times: kept.times + (kept.screen === selection.screen ? 1 : 0) }));
+    const screen = selection.screen;
+    const answer = await server.edit({ type: 'create-layers', screen: screen || null, layers, seed: fresh(), step: `Paste ${layers.length === 1 ? 'a layer' : `${layers.length} layers`}` });
+    if (answer) selection.pick(answer.added, screen);
+}
+
+function remove(): void {
+    if (selection.screens.length > 0) void server.edit({ type: 'delete-screens', screens: selection.screens });
+    else if (selection.layers.length > 0) void server.edit({ type: 'delete-layers', ...onLayers() });
+}
+
+async function duplicate(): Promise<void> {
+    if (selection.layers.length > 0) return gestures.duplicate(16, 16);
+    const screen = selection.screens[0] ?? selection.screen;
+    if (!screen) return;
+    const answer = await server.edit({ type: 'duplicate-screen', screen, seed: fresh() });
+    const added = answer?.patches.find((patch) => patch.added && patch.screen)?.screen;
+    if (added) {
+        selection.pickScreens([added]);
+        reveal(picture.screenBox(added));
+    }
+}
+
+async function group(): Promise<void> {
+    if (selection.layers.length === 0) return;
+    const screen = selection.screen;
+    const answer = await server.edit({ type: 'group-layers', ...onLayers(), seed: fresh() });
+    if (answer?.added[0]) selection.pick([answer.added[0]], screen);
+}
+
+async function ungroup(): Promise<void> {
+    const groups = selection.elements().filter((layer) => layer.dataset['kind'] === 'group');
+    if (groups.length === 0) return toast('Select a group to ungroup it.');
+    const inside = groups.flatMap((layer) => [...layer.querySelectorAll<SVGGElement>(':scope > [data-layer]')].map((child) => child.dataset['layer']!));
+    const answer = await server.edit({ type: 'ungroup-layers', ...onLayers(), parent: selection.group, layers: groups.map((layer) => layer.dataset['layer']!) });
+    if (answer) selection.pick(inside, selection.screen);
+}
+
+/** Arrow keys move at once; the server hears of it when they rest. */
+function nudgeBy(dx: number, dy: number): void {
+    if (selection.layers.length === 0 && selection.screens.length === 0) return;
+    nudge.dx += dx;
+    nudge.dy += dy;
+    for (const layer of selection.elements()) {
+        const { x, y, width, height, rotation } = picture.box(layer);
+        layer.setAttribute('transform', `translate(${dx} ${dy})${layer.getAttribute('transform') ?? ''}`);
+        layer.setAttribute('data-box', `${x + dx} ${y + dy} ${width} ${height} ${rotation}`);
+    }
+    overlay.show();
+    clearTimeout(nudge.timer);
+    nudge.timer = window.setTimeout(settle, 250);
+}
+
+function settle(): void {
+    clearTimeout(nudge.timer);
+    const { dx, dy } = nudge;
+    nudge.dx = nudge.dy = 0;
+    if (dx === 0 && dy === 0) return;
+    if (selection.screens.length > 0) void server.edit({ type: 'move-screens', screens: selection.screens, dx, dy });
+    else void server.edit({ type: 'move-layers', ...onLayers(), dx, dy });
+}
+
+/* Looking */
+
+function everything(): Box | null {
+    const boxes = picture.screens().map((screen) => picture.screenBox(screen.dataset['screen']!));
+    const loose = [...picture.stage.querySelectorAll('.loose > [data-layer]')].map((layer) => picture.bounds(layer));
+    return boxes.length + loose.length === 0 ? null : around([...boxes, ...loose].flatMap(corners));
+}
+
+let fitted = false;
+function fit(): void {
+    const bounds = selection.bounds();
+    const whole = everything();
+    const box = bounds && !fitted ? bounds : whole;
+    fitted = box === bounds;
+    if (box) camera.fit(box);
+}
+
+function reveal(box: Box): void {
+    const seen = camera.window();
+    if (box.x < seen.x || box.y < seen.y || box.x + box.width > seen.x + seen.width) camera.fit(around([...corners(box), ...corners(everything() ?? box)]));
+}
+
+/** Tab goes through the layers of the screen, in drawing order. */
+function step(by: number): void {
+    const root = selection.screen === '' ? picture.stage.querySelector('.loose') : picture.screen(selection.screen)?.querySelector('svg');
+    const place = selection.group ? picture.layer(selection.group) : root;
+    const layers = [...(place?.querySelectorAll<SVGGElement>(':scope > [data-layer]:not([data-locked])') ?? [])];
+    if (layers.length === 0) return;
+    const at = layers.findIndex((layer) => layer.dataset['layer'] === selection.layers[0]);
+    const next = layers[(at + by + layers.length) % layers.length]!;
+    selection.pick([next.dataset['layer']!], selection.screen);
+}
+
+/* Keys and buttons */
+
+const actions: Record<string, () => void> = {
+    pick: () => take('pick'),
+    screen: () => (document.getElementById('devices') as HTMLDialogElement).showModal(),
+    shape: () => takeShape(1),
+    words: () => take('words'),
+    icon: () => (document.getElementById('icons') as HTMLDialogElement).showModal(),
+    picture: () => document.getElementById('picture-file')!.click(),
+    thread: () => take('thread'),
+    fit,
+    threads: () => {
+        overlay.showThreads = !overlay.showThreads;
+        localStorage.setItem('kindred.threads', overlay.showThreads ? 'on' : 'off');
+        document.querySelector('[data-act=threads]')?.setAttribute('aria-pressed', String(overlay.showThreads));
+        overlay.show();
+    },
+    'zoom-in': () => camera.zoomCentre(1.25),
+    'zoom-out': () => camera.zoomCentre(0.8),
+    undo: () => { settle(); void server.undo(); },
+    redo: () => void server.redo(),
+    group: () => void group(),
+    ungroup: () => void ungroup(),
+    duplicate: () => void duplicate(),
+    delete: remove,
+    rehearse: () => document.querySelector<HTMLAnchorElement>('a[data-rehearse]')?.click(),
+    keys: () => (document.getElementById('keys') as HTMLDialogElement).showModal(),
+    facets: () => page.classList.toggle('facets-folded'),
+    reel: () => page.classList.toggle('reel-folded'),
+};
+
+const keys: Record<string, () => void> = {
+    q: actions['pick']!, a: actions['screen']!, s: () => takeShape(1), S: () => takeShape(-1), w: actions['words']!, p: actions['picture']!, i: actions['icon']!,
+    g: actions['thread']!, f: fit, r: actions['rehearse']!, '?': actions['keys']!, Delete: remove, Backspace: remove,
+    Tab: () => step(1), 'shift+Tab': () => step(-1),
+    ArrowLeft: () => nudgeBy(-1, 0), ArrowRight: () => nudgeBy(1, 0), ArrowUp: () => nudgeBy(0, -1), ArrowDown: () => nudgeBy(0, 1),
+    'shift+ArrowLeft': () => nudgeBy(-10, 0), 'shift+ArrowRight': () => nudgeBy(10, 0), 'shift+ArrowUp': () => nudgeBy(0, -10), 'shift+ArrowDown': () => nudgeBy(0, 10),
+    'ctrl+z': actions['undo']!, 'ctrl+Z': actions['redo']!, 'ctrl+y': actions['redo']!,
+    'ctrl+c': () => void copy(false), 'ctrl+x': () => void copy(true), 'ctrl+v': () => void paste(), 'ctrl+d': () => void duplicate(),
+    'ctrl+g': () => void group(), 'ctrl+G': () => void ungroup(), '+': actions['zoom-in']!, '-': actions['zoom-out']!,
+    'ctrl+a': () => {
+        const root = selection.screen === '' ? null : picture.screen(selection.screen)?.querySelector('svg');
+        selection.pick([...(root?.querySelectorAll<SVGGElement>(':scope > [data-layer]:not([data-locked])') ?? [])].map((layer) => layer.dataset['layer']!), selection.screen);
+    },
+    Enter: () => {
+        const layer = selection.elements()[0];
+        if (layer?.dataset['kind'] === 'text') writeIn(layer);
+    },
+    Escape: () => {
+        if (gestures.cancel()) return;
+        if (gestures.tool !== 'pick') take('pick');
+        else selection.escape();
+    },
+    ...Object.fromEntries([1, 2, 3, 4, 5].map((n) => [String(n), () => panels.openFacet(n)])),
+};
+
+document.addEventListener('keydown', (event) => {
+    const target = event.target as Element;
+    if (target.closest('input, textarea, select, dialog, [contenteditable]')) return;
+    if (event.key === ' ' && !target.closest('button, a, summary')) {
+        event.preventDefault();
+        gestures.space = true;
+        wall.classList.add('panning');
+        return;
+    }
+    const command = event.ctrlKey || event.metaKey;
+    const arrow = event.key.startsWith('Arrow') || event.key === 'Tab';
+    if (event.key === 'Tab' && selection.layers.length === 0) return;
+    if ((event.key === 'Enter' || arrow) && target.closest('button, a, summary')) return;
+    const name = (command ? 'ctrl+' : '') + (event.shiftKey && arrow ? 'shift+' : '') + (command || event.shiftKey || event.key.length > 1 ? event.key : event.key.toLowerCase());
+    const act = keys[name];
+    if (!act) return;
+    event.preventDefault();
+    act();
+});
+document.addEventListener('keyup', (event) => {
+    if (event.key !== ' ') return;
+    gestures.space = false;
+    wall.classList.remove('panning');
+});
+
+document.addEventListener('click', (event) => {
+    const target = event.target as Element;
+    const act = target.closest<HTMLElement>('[data-act]')?.dataset['act'];
+    if (act) actions[act]?.();
+    const kind = target.closest<HTMLElement>('[data-shape]')?.dataset['shape'] as typeof shape | undefined;
+    if (kind) take((shape = kind));
+    const chosen = target.closest<HTMLElement>('[data-icon]')?.dataset['icon'];
+    if (chosen) {
+        icon = chosen;
+        (document.getElementById('icons') as HTMLDialogElement).close();
+        const first = selection.elements()[0];
+        if (document.getElementById('icons')!.dataset['exchange'] !== undefined && first?.dataset['kind'] === 'icon') {
+            void server.edit({ type: 'set-field', ...onLayers(), field: 'icon', value: icon });
+        } else take('icon');
+        delete document.getElementById('icons')!.dataset['exchange'];
+    }
+    const device = target.closest<HTMLElement>('[data-device]');
+    if (device) {
+        (document.getElementById('devices') as HTMLDialogElement).close();
+        addScreen(device.dataset['device']!, nextName(), Number(device.dataset['width']), Number(device.dataset['height']));
+    }
+});
+
+const nextName = (): string => {
+    const taken = new Set(picture.screens().map((screen) => screen.querySelector('.screen-name')?.textContent));
+    let number = picture.screens().length + 1;
+    while (taken.has(`Screen ${number}`)) number++;
+    return `Screen ${number}`;
+};
+
+document.getElementById('custom-size')!.addEventListener('submit', (event) => {
+    const form = event.target as HTMLFormElement;
+    const read = (name: string): number => Number((form.elements.namedItem(name) as HTMLInputElement).value);
+    addScreen('custom', nextName(), read('width'), read('height'));
+});
+
+document.addEventListener('kindred:do', (event) => {
+    const what = (event as CustomEvent<string>).detail;
+    if (what === 'exchange-icon') {
+        document.getElementById('icons')!.dataset['exchange'] = '';
+        actions['icon']!();
+    } else if (what === 'fit') {
+        fitted = false;
+        fit();
+    } else actions[what]?.();
+});
+
+const file = document.getElementById('picture-file') as HTMLInputElement;
+file.addEventListener('change', () => {
+    for (const picked of file.files ?? []) void placePicture(picked, null);
+    file.value = '';
+});
+wall.addEventListener('dragover', (event) => {
+    if (event.dataTransfer?.types.includes('Files')) event.preventDefault();
+});
+wall.addEventListener('drop', (event) => {
+    if (!event.dataTransfer?.files.length) return;
+    event.preventDefault();
+    const at = camera.toWall(event);
+    [...event.dataTransfer.files].forEach((dropped, i) => void placePicture(dropped, { x: at.x + i * 24, y: at.y + i * 24 }));
+});
+
+window.addEventListener('focus', () => void server.catchUp());
+setInterval(() => {
+    if (document.visibilityState === 'visible' && !writer.active) void server.catchUp();
+}, 15_000);
+window.addEventListener('pagehide', settle);
+
+wireDialogs();
+wireToast();
+showEmpty();
+showCurrent();
+take('pick');
+if (!camera.restore()) {
+    const whole = everything();
+    if (whole) camera.fit(whole, 1);
+    else camera.show();
+}
+selection.screen = page.dataset['entry'] && picture.screen(page.dataset['entry']) ? page.dataset['entry'] : picture.screens()[0]?.dataset['screen'] ?? '';
+selection.clear();

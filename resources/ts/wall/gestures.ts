@@ -1,0 +1,542 @@
+/** What the pointer does on the wall, by the tool in hand. */
+import type { Camera } from './camera.ts';
+import { apply, around, contains, overlaps, short, unturn, type Box, type Point } from './geometry.ts';
+import type { Handle, Overlay } from './overlay.ts';
+import type { Picture } from './picture.ts';
+import { resized } from './resize.ts';
+import type { Selection } from './selection.ts';
+import { fresh, type Command, type Server } from './server.ts';
+
+export type Tool = 'pick' | 'screen' | 'box' | 'ellipse' | 'line' | 'words' | 'icon' | 'thread';
+
+export interface Makers {
+    words: (screen: string, at: Point, width: number | null) => void;
+    icon: (screen: string, at: Point, size: number | null) => void;
+    edit: (layer: Element) => void;
+    linked: () => void;
+    done: () => void;
+}
+
+interface Drag {
+    move: (event: PointerEvent) => void;
+    /** `moved` is false for a press that stayed where it was. */
+    end: (event: PointerEvent, moved: boolean) => void;
+    cancel?: () => void;
+}
+
+/** A press counts as a drag after so many px. */
+const SLACK = 3;
+const SHAPE_FILL = '#d5d9d7';
+
+export class Gestures {
+    tool: Tool = 'pick';
+    space = false;
+    private drag: Drag | null = null;
+    private started: PointerEvent | null = null;
+    private moved = false;
+
+    constructor(
+        private readonly wall: HTMLElement,
+        private readonly camera: Camera,
+        private readonly picture: Picture,
+        private readonly selection: Selection,
+        private readonly overlay: Overlay,
+        private readonly server: Server,
+        private readonly makers: Makers,
+    ) {
+        wall.addEventListener('pointerdown', (event) => this.down(event));
+        wall.addEventListener('pointermove', (event) => this.move(event));
+        wall.addEventListener('pointerup', (event) => this.up(event));
+        wall.addEventListener('pointercancel', () => this.cancel());
+        wall.addEventListener('dblclick', (event) => this.enter(event));
+        wall.addEventListener('wheel', (event) => this.wheel(event), { passive: false });
+    }
+
+    /** Gives up what is under way; true when something was. */
+    cancel(): boolean {
+        if (!this.drag) return false;
+        this.drag.cancel?.();
+        this.finish();
+        return true;
+    }
+
+    /** The screen under a place on the wall, the uppermost first; '' on the bare wall. */
+    screenAt(p: Point): string {
+        const found = this.picture.screens().reverse().find((screen) => contains(this.picture.screenBox(screen.dataset['screen']!), p));
+        return found?.dataset['screen'] ?? '';
+    }
+
+    private down(event: PointerEvent): void {
+        const target = event.target as Element;
+        if (this.drag || target.closest('#writing')) return;
+        if (event.button === 1 || (event.button === 0 && this.space)) this.begin(event, this.pan());
+        else if (event.button === 0) this.begin(event, this.drags(event, target));
+    }
+
+    private drags(event: PointerEvent, target: Element): Drag | null {
+        const handle = target.getAttribute('data-handle') as Handle | null;
+        const turn = target.getAttribute('data-turn');
+        const knot = target.closest('[data-knot]')?.getAttribute('data-knot');
+        const at = this.camera.toWall(event);
+        if (knot) return this.pull(this.picture.layer(knot)!);
+        if (handle && this.selection.screens.length === 1) return this.resizeScreen(handle, at);
+        if (handle) return this.resize(handle, at);
+        if (turn) return this.turn(at);
+        switch (this.tool) {
+            case 'box': case 'ellipse': case 'line': return this.shape(this.tool, at);
+            case 'words': return this.place(at, (screen, box) => this.makers.words(screen, box, box.width < SLACK ? null : box.width));
+            case 'icon': return this.place(at, (screen, box) => this.makers.icon(screen, box, Math.max(box.width, box.height) < SLACK ? null : Math.max(box.width, box.height)));
+            case 'thread': {
+                const layer = this.selection.target(target);
+                return layer ? this.pull(layer) : null;
+            }
+            default: return this.pick(event, target, at);
+        }
+    }
+
+    private pick(event: PointerEvent, target: Element, at: Point): Drag {
+        const name = target.closest<HTMLElement>('.screen-name');
+        if (name) {
+            const id = name.closest<HTMLElement>('.screen')!.dataset['screen']!;
+            const already = this.selection.screens.includes(id);
+            if (event.shiftKey) this.selection.pickScreens(already ? this.selection.screens.filter((s) => s !== id) : [...this.selection.screens, id]);
+            else if (!already) this.selection.pickScreens([id]);
+            return this.moveScreens(at);
+        }
+        const layer = this.selection.target(target);
+        if (!layer) {
+            if (!event.shiftKey) {
+                const screen = this.screenAt(at);
+                this.selection.screen = screen;
+                this.selection.clear();
+            }
+            return this.marquee(at, event.shiftKey);
+        }
+        const id = layer.dataset['layer']!;
+        const screen = this.picture.screenOf(layer);
+        const already = this.selection.layers.includes(id);
+        if (event.shiftKey) this.selection.toggle(id, screen);
+        else if (!already) this.selection.pick([id], screen);
+        return this.moveLayers(at, event.altKey, already && !event.shiftKey ? id : null);
+    }
+
+    /** Follows the pointer with every selected layer; the picture itself moves, the server hears of it at the end. */
+    private moveLayers(from: Point, copying: boolean, narrow: string | null): Drag {
+        const layers = this.selection.elements().filter((layer) => !layer.hasAttribute('data-locked'));
+        const starts = layers.map((layer) => ({ layer, transform: layer.getAttribute('transform') ?? '', box: this.picture.box(layer), data: layer.getAttribute('data-box') ?? '', matrix: this.picture.parentMatrix(layer) }));
+        const screen = this.selection.screen;
+        let by: Point = { x: 0, y: 0 };
+        const back = (): void => starts.forEach(({ layer, transform, data }) => {
+            layer.setAttribute('transform', transform);
+            layer.setAttribute('data-box', data);
+        });
+        return {
+            move: (event) => {
+                const at = this.camera.toWall(event);
+                by = { x: Math.round(at.x - from.x), y: Math.round(at.y - from.y) };
+                if (event.shiftKey) by = Math.abs(by.x) > Math.abs(by.y) ? { x: by.x, y: 0 } : { x: 0, y: by.y };
+                for (const { layer, transform, box, matrix } of starts) {
+                    const d = unturn(matrix, by);
+                    layer.setAttribute('transform', `translate(${d.x} ${d.y})${transform}`);
+                    layer.setAttribute('data-box', `${box.x + d.x} ${box.y + d.y} ${box.width} ${box.height} ${box.rotation}`);
+                }
+                this.overlay.showSelection();
+                const first = starts[0];
+                if (first) {
+                    const d = unturn(first.matrix, by);
+                    this.overlay.say(`${short(first.box.x + d.x)}, ${short(first.box.y + d.y)}`, event);
+                }
+            },
+            cancel: back,
+            end: (event, moved) => {
+                if (!moved) {
+                    if (narrow) this.selection.pick([narrow], screen);
+                    return;
+                }
+                if (layers.length === 0 || (by.x === 0 && by.y === 0)) return back();
+                const to = this.screenAt(this.camera.toWall(event));
+                if (copying) {
+                    back();
+                    void this.duplicate(by.x, by.y);
+                } else if (to !== screen && this.selection.group === null) {
+                    this.transfer(screen, to, by);
+                } else {
+                    const groups = new Map<string, { ids: string[]; by: Point }>();
+                    for (const { layer, matrix } of starts) {
+                        const d = unturn(matrix, by);
+                        const key = `${d.x} ${d.y}`;
+                        const group = groups.get(key) ?? { ids: [], by: d };
+                        group.ids.push(layer.getAttribute('data-layer')!);
+                        groups.set(key, group);
+                    }
+                    void this.server.edit(...[...groups.values()].map((group): Command => ({
+                        type: 'move-layers', screen: screen || null, layers: group.ids, dx: group.by.x, dy: group.by.y,
+                    }))).then((answer) => { if (!answer) back(); this.overlay.show(); });
+                }
+            },
+        };
+    }
+
+    async duplicate(dx: number, dy: number): Promise<void> {
+        const { layers, screen, group } = this.selection;
+        const answer = await this.server.edit({ type: 'duplicate-layers', screen: screen || null, parent: group, layers, seed: fresh(), dx, dy });
+        if (answer && answer.added.length > 0) this.selection.pick(answer.added, screen);
+    }
+
+    private transfer(from: string, to: string, by: Point): void {
+        const [a, b] = [this.picture.screenBox(from), this.picture.screenBox(to)];
+        const layers = this.selection.layers;
+        void this.server.edit({
+            type: 'transfer-layers', screen: from || null, to: to || null, layers, dx: by.x + a.x - b.x, dy: by.y + a.y - b.y,
+        }).then((answer) => { if (answer) this.selection.pick(layers, to); });
+    }
+
+    private moveScreens(from: Point): Drag {
+        const starts = this.selection.screens.map((id) => ({ id, element: this.picture.screen(id)!, box: this.picture.screenBox(id) }));
+        let by: Point = { x: 0, y: 0 };
+        const show = (d: Point): void => starts.forEach(({ element, box }) => {
+            element.dataset['box'] = `${box.x + d.x} ${box.y + d.y} ${box.width} ${box.height}`;
+            Object.assign(element.style, { left: `${box.x + d.x}px`, top: `${box.y + d.y}px` });
+        });
+        return {
+            move: (event) => {
+                const at = this.camera.toWall(event);
+                by = { x: Math.round(at.x - from.x), y: Math.round(at.y - from.y) };
+                show(by);
+                this.overlay.show();
+                const first = starts[0]?.box;
+                if (first) this.overlay.say(`${short(first.x + by.x)}, ${short(first.y + by.y)}`, event);
+            },
+            cancel: () => show({ x: 0, y: 0 }),
+            end: (_, moved) => {
+                if (moved && (by.x !== 0 || by.y !== 0)) void this.server.edit({ type: 'move-screens', screens: starts.map((s) => s.id), dx: by.x, dy: by.y });
+            },
+        };
+    }
+
+    private resizeScreen(handle: Handle, from: Point): Drag {
+        const id = this.selection.screens[0]!;
+        const box = this.picture.screenBox(id);
+        let now = box;
+        return {
+            move: (event) => {
+                const at = this.camera.toWall(event);
+                now = resized(box, 0, { handle, keep: false, centre: false }, { x: at.x - from.x, y: at.y - from.y });
+                this.overlay.hover(now);
+                this.overlay.say(`${short(now.width)} × ${short(now.height)}`, event);
+            },
+            end: (_, moved) => {
+                const set = (field: string, value: number): Command => ({ type: 'set-screen-field', screen: id, field, value: String(value) });
+                const commands = [
+                    ...(now.width !== box.width ? [set('width', now.width)] : []),
+                    ...(now.height !== box.height ? [set('height', now.height)] : []),
+                ];
+                if (moved && commands.length > 0) void this.server.edit(...commands);
+            },
+        };
+    }
+
+    private resize(handle: Handle, from: Point): Drag {
+        const layers = this.selection.elements().filter((layer) => !layer.hasAttribute('data-locked'));
+        const starts = layers.map((layer) => ({ layer, box: this.picture.box(layer), bounds: this.picture.bounds(layer), matrix: this.picture.parentMatrix(layer), kept: layer.cloneNode(true) as SVGGElement }));
+        const whole = this.selection.bounds();
+        const boxes = new Map<string, Box & { rotation: number }>();
+        const preview = (layer: SVGGElement, was: Box & { rotation: number }, now: Box): void => {
+            layer.setAttribute('data-box', `${now.x} ${now.y} ${now.width} ${now.height} ${was.rotation}`);
+            stretch(layer, was, now);
+        };
+        return {
+            move: (event) => {
+                const at = this.camera.toWall(event);
+                const by = { x: at.x - from.x, y: at.y - from.y };
+                const pull = { handle, keep: event.shiftKey, centre: event.altKey };
+                let said: Box | null = null;
+                if (starts.length === 1) {
+                    const { layer, box, matrix } = starts[0]!;
+                    const now = resized(box, box.rotation, pull, unturn(matrix, by));
+                    boxes.set(layer.getAttribute('data-layer')!, { ...now, rotation: box.rotation });
+                    preview(layer, box, now);
+                    said = now;
+                } else if (whole) {
+                    said = resized(whole, 0, pull, by);
+                    const [fx, fy] = [said.width / (whole.width || 1), said.height / (whole.height || 1)];
+                    for (const { layer, box, bounds, matrix } of starts) {
+                        const corner = { x: said.x + (bounds.x - whole.x) * fx, y: said.y + (bounds.y - whole.y) * fy };
+                        const d = unturn(matrix, { x: corner.x - bounds.x, y: corner.y - bounds.y });
+                        const now = { x: box.x + d.x, y: box.y + d.y, width: Math.max(0, box.width * fx), height: Math.max(0, box.height * fy) };
+                        boxes.set(layer.getAttribute('data-layer')!, { ...now, rotation: box.rotation });
+                        preview(layer, box, now);
+                    }
+                }
+                this.overlay.showSelection();
+                if (said) this.overlay.say(`${short(said.width)} × ${short(said.height)}`, event);
+            },
+            cancel: () => starts.forEach(({ layer, kept }) => layer.replaceWith(kept)),
+            end: (_, moved) => {
+                if (!moved || boxes.size === 0) return;
+                void this.putPlaces(boxes, () => starts.forEach(({ layer, kept }) => layer.replaceWith(kept)));
+            },
+        };
+    }
+
+    private turn(from: Point): Drag | null {
+        const bounds = this.selection.bounds();
+        const layers = this.selection.elements();
+        if (!bounds || layers.length === 0) return null;
+        const middle = { x: bounds.x + bounds.width / 2, y: bounds.y + bounds.height / 2 };
+        const angle = (p: Point): number => (Math.atan2(p.y - middle.y, p.x - middle.x) * 180) / Math.PI;
+        const starts = layers.map((layer) => ({ layer, box: this.picture.box(layer), matrix: this.picture.parentMatrix(layer), kept: layer.cloneNode(true) as SVGGElement }));
+        const boxes = new Map<string, Box & { rotation: number }>();
+        const back = (): void => starts.forEach(({ layer, kept }) => layer.replaceWith(kept));
+        return {
+            move: (event) => {
+                const by = angle(this.camera.toWall(event)) - angle(from);
+                for (const { layer, box, matrix } of starts) {
+                    const raw = box.rotation + by;
+                    const rotation = event.shiftKey ? Math.round(raw / 15) * 15 : Math.round(raw);
+                    const own = apply(matrix, { x: box.x + box.width / 2, y: box.y + box.height / 2 });
+                    const r = ((rotation - box.rotation) * Math.PI) / 180;
+                    const arm = { x: own.x - middle.x, y: own.y - middle.y };
+                    const moved = { x: arm.x * Math.cos(r) - arm.y * Math.sin(r) - arm.x, y: arm.x * Math.sin(r) + arm.y * Math.cos(r) - arm.y };
+                    const d = unturn(matrix, moved);
+                    const now = { x: round(box.x + d.x), y: round(box.y + d.y), width: box.width, height: box.height, rotation: ((rotation + 540) % 360) - 180 };
+                    boxes.set(layer.getAttribute('data-layer')!, now);
+                    layer.setAttribute('data-box', `${now.x} ${now.y} ${now.width} ${now.height} ${now.rotation}`);
+                    layer.setAttribute('transform', `translate(${now.x} ${now.y})rotate(${now.rotation} ${now.width / 2} ${now.height / 2})`);
+                }
+                this.overlay.showSelection();
+                const first = boxes.values().next().value;
+                if (first) this.overlay.say(`${short(first.rotation)}°`, event);
+            },
+            cancel: back,
+            end: (_, moved) => {
+                if (moved && boxes.size > 0) void this.putPlaces(boxes, back);
+            },
+        };
+    }
+
+    private async putPlaces(boxes: Map<string, Box & { rotation: number }>, back: () => void): Promise<void> {
+        const places = [...boxes].map(([id, box]) => ({ id, ...box }));
+        const answer = await this.server.edit({ type: 'place-layers', screen: this.selection.screen || null, places });
+        if (!answer || answer.patches.length === 0) back();
+        this.overlay.show();
+    }
+
+    private shape(kind: 'box' | 'ellipse' | 'line', from: Point): Drag {
+        const screen = this.screenAt(from);
+        const start = { x: Math.round(from.x), y: Math.round(from.y) };
+        let a = start;
+        let b = start;
+        return {
+            move: (event) => {
+                const at = this.camera.toWall(event);
+                a = start;
+                b = { x: Math.round(at.x), y: Math.round(at.y) };
+                if (event.shiftKey) b = even(kind, a, b);
+                if (event.altKey) a = { x: 2 * start.x - b.x, y: 2 * start.y - b.y };
+                this.overlay.rubber(a, b, kind);
+                this.overlay.say(`${Math.abs(b.x - a.x)} × ${Math.abs(b.y - a.y)}`, event);
+            },
+            end: (_, moved) => {
+                if (!moved) b = kind === 'line' ? { x: a.x + 120, y: a.y } : { x: a.x + 120, y: a.y + 80 };
+                const origin = this.picture.screenBox(screen);
+                const box = around([a, b]);
+                if (kind !== 'line' && (box.width < 1 || box.height < 1)) return;
+                void this.create(screen, {
+                    kind,
+                    x: box.x - origin.x, y: box.y - origin.y, width: box.width, height: box.height,
+                    ...(kind === 'line'
+                        ? { stroke: { colour: '#1e2223', width: 2 }, rising: (b.x - a.x) * (b.y - a.y) < 0 }
+                        : { fills: [{ colour: SHAPE_FILL }] }),
+                });
+            },
+        };
+    }
+
+    /** Adds one layer on top of its screen, selects it and takes the picking tool in hand again. */
+    async create(screen: string, layer: Record<string, unknown>): Promise<void> {
+        this.makers.done();
+        const answer = await this.server.edit({ type: 'create-layers', screen: screen || null, layers: [layer], seed: fresh() });
+        if (answer && answer.added.length > 0) this.selection.pick(answer.added, screen);
+    }
+
+    private place(from: Point, make: (screen: string, box: Box) => void): Drag {
+        const screen = this.screenAt(from);
+        let to = from;
+        return {
+            move: (event) => {
+                to = this.camera.toWall(event);
+                this.overlay.rubber(from, to, 'box');
+            },
+            end: (_, moved) => {
+                const origin = this.picture.screenBox(screen);
+                const box = moved ? around([from, to]) : { ...from, width: 0, height: 0 };
+                make(screen, { x: Math.round(box.x - origin.x), y: Math.round(box.y - origin.y), width: Math.round(box.width), height: Math.round(box.height) });
+            },
+        };
+    }
+
+    /** Draws a thread from a layer to the screen under the pointer. */
+    private pull(layer: Element): Drag {
+        const from = this.overlay.knotOf(layer);
+        const own = this.picture.screenOf(layer);
+        const wall = this.wall.getBoundingClientRect();
+        const reached = (event: PointerEvent): string | null => {
+            const id = this.screenAt(this.camera.toWall(event));
+            return id !== '' && id !== own ? id : null;
+        };
+        return {
+            move: (event) => this.overlay.pull(from, { x: event.clientX - wall.left, y: event.clientY - wall.top }, reached(event)),
+            end: (event, moved) => {
+                const target = moved ? reached(event) : null;
+                if (!target) return;
+                const id = layer.getAttribute('data-layer')!;
+                this.selection.pick([id], own);
+                void this.server.edit({
+                    type: 'put-cue', screen: own, layer: id,
+                    cue: { id: fresh(), trigger: { kind: 'tap' }, action: { kind: 'show', screen: target } },
+                }).then(() => this.makers.linked());
+            },
+        };
+    }
+
+    private marquee(from: Point, adding: boolean): Drag {
+        const before = adding ? this.selection.layers : [];
+        const own = this.screenAt(from);
+        return {
+            move: (event) => {
+                const to = this.camera.toWall(event);
+                this.overlay.rubber(from, to, 'marquee');
+            },
+            end: (event, moved) => {
+                if (!moved) return;
+                const box = around([from, this.camera.toWall(event)]);
+                const root = own === '' ? this.picture.stage.querySelector('.loose') : this.picture.screen(own)?.querySelector('svg');
+                const found = [...(root?.querySelectorAll<SVGGElement>(':scope > [data-layer]') ?? [])]
+                    .filter((layer) => !layer.hasAttribute('data-locked') && layer.getAttribute('display') !== 'none' && overlaps(this.picture.bounds(layer), box));
+                const screens = own === '' ? this.picture.screens().filter((s) => overlaps(this.picture.screenBox(s.dataset['screen']!), box)) : [];
+                if (found.length === 0 && screens.length > 0) this.selection.pickScreens(screens.map((s) => s.dataset['screen']!));
+                else this.selection.pick([...new Set([...before, ...found.map((layer) => layer.dataset['layer']!)])], own);
+            },
+        };
+    }
+
+    private pan(): Drag {
+        let last: { x: number; y: number } | null = null;
+        return {
+            move: (event) => {
+                if (last) this.camera.panBy(event.clientX - last.x, event.clientY - last.y);
+                last = { x: event.clientX, y: event.clientY };
+            },
+            end: () => undefined,
+        };
+    }
+
+    private begin(event: PointerEvent, drag: Drag | null): void {
+        event.preventDefault();
+        (document.activeElement as HTMLElement | null)?.blur();
+        if (!drag) return;
+        this.drag = drag;
+        this.started = event;
+        this.moved = false;
+        this.wall.setPointerCapture(event.pointerId);
+    }
+
+    private move(event: PointerEvent): void {
+        if (!this.drag || !this.started) return this.look(event);
+        if (!this.moved && Math.hypot(event.clientX - this.started.clientX, event.clientY - this.started.clientY) < SLACK) return;
+        this.moved = true;
+        this.drag.move(event);
+    }
+
+    private up(event: PointerEvent): void {
+        const drag = this.drag;
+        if (!drag) return;
+        const moved = this.moved;
+        this.finish();
+        drag.end(event, moved);
+    }
+
+    private finish(): void {
+        this.drag = null;
+        this.started = null;
+        this.overlay.clearLive();
+        this.overlay.show();
+    }
+
+    /** Shows what a press would pick. */
+    private look(event: PointerEvent): void {
+        const layer = this.tool === 'pick' || this.tool === 'thread' ? this.selection.target(event.target as Element) : null;
+        if (!layer || this.selection.layers.includes(layer.dataset['layer']!)) return this.overlay.hover(null);
+        const { width, height } = this.picture.box(layer);
+        this.overlay.hover({ x: 0, y: 0, width, height }, this.picture.matrix(layer));
+    }
+
+    /** A double press goes into a group, or writes in a text. */
+    private enter(event: MouseEvent): void {
+        if (this.tool !== 'pick') return;
+        const under = document.elementsFromPoint(event.clientX, event.clientY).find((element) => element.closest('.stage [data-layer]'));
+        const layer = under ? this.selection.target(under) : null;
+        if (!layer || !under) return;
+        if (layer.dataset['kind'] === 'text') return this.makers.edit(layer);
+        if (layer.dataset['kind'] !== 'group') return;
+        this.selection.group = layer.dataset['layer']!;
+        const inner = this.selection.target(under);
+        if (inner) this.selection.pick([inner.dataset['layer']!], this.picture.screenOf(inner));
+    }
+
+    private wheel(event: WheelEvent): void {
+        event.preventDefault();
+        const unit = event.deltaMode === 1 ? 16 : 1;
+        if (event.ctrlKey || event.metaKey) this.camera.zoom(Math.exp(-event.deltaY * unit * 0.0022), event);
+        else if (event.shiftKey) this.camera.panBy(-(event.deltaY + event.deltaX) * unit, 0);
+        else this.camera.panBy(-event.deltaX * unit, -event.deltaY * unit);
+    }
+}
+
+const round = (n: number): number => Math.round(n * 1000) / 1000;
+
+/** Shift: a square, a circle, or a line at a multiple of 45°. */
+function even(kind: string, a: Point, b: Point): Point {
+    const [dx, dy] = [b.x - a.x, b.y - a.y];
+    if (kind === 'line') {
+        const angle = (Math.round(Math.atan2(dy, dx) / (Math.PI / 4)) * Math.PI) / 4;
+        const length = Math.hypot(dx, dy);
+        return { x: Math.round(a.x + Math.cos(angle) * length), y: Math.round(a.y + Math.sin(angle) * length) };
+    }
+    const side = Math.max(Math.abs(dx), Math.abs(dy));
+    return { x: a.x + Math.sign(dx || 1) * side, y: a.y + Math.sign(dy || 1) * side };
+}
+
+/** The picture while it is being resized: shapes take the new size, other things are stretched until the server has drawn them. */
+function stretch(layer: SVGGElement, was: Box & { rotation: number }, now: Box): void {
+    const [dw, dh] = [now.width - was.width, now.height - was.height];
+    layer.setAttribute('transform', `translate(${now.x} ${now.y})rotate(${was.rotation} ${now.width / 2} ${now.height / 2})`);
+    if (layer.dataset['kind'] === 'text') return;
+    const kind = layer.dataset['kind'];
+    for (const child of layer.children) {
+        const first = (name: string): number => {
+            const key = `data-was-${name}`;
+            if (!child.hasAttribute(key)) child.setAttribute(key, child.getAttribute(name) ?? '0');
+            return Number(child.getAttribute(key));
+        };
+        const set = (name: string, value: number): void => child.setAttribute(name, String(Math.max(0, value)));
+        if (child.tagName === 'rect' || (kind === 'picture' && child.tagName === 'image')) {
+            set('width', first('width') + dw);
+            set('height', first('height') + dh);
+        } else if (child.tagName === 'ellipse') {
+            set('cx', first('cx') + dw / 2);
+            set('cy', first('cy') + dh / 2);
+            set('rx', first('rx') + dw / 2);
+            set('ry', first('ry') + dh / 2);
+        } else if (child.tagName === 'line') {
+            const rising = first('y1') > first('y2');
+            set('x2', now.width);
+            set(rising ? 'y1' : 'y2', now.height);
+        } else {
+            const base = child.getAttribute('data-was-transform') ?? child.getAttribute('transform') ?? '';
+            child.setAttribute('data-was-transform', base);
+            child.setAttribute('transform', `scale(${now.width / (was.width || 1)} ${now.height / (was.height || 1)})${base}`);
+        }
+    }
+}

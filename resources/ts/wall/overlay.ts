@@ -1,0 +1,196 @@
+/** What is drawn over the picture: outlines, brackets, threads, sizes. All in px of the window. */
+import { apply, corners, type Box, type Matrix, type Point } from './geometry.ts';
+import type { Camera } from './camera.ts';
+import type { Picture } from './picture.ts';
+import type { Selection } from './selection.ts';
+
+export type Handle = 'nw' | 'n' | 'ne' | 'e' | 'se' | 's' | 'sw' | 'w';
+
+const NS = 'http://www.w3.org/2000/svg';
+/** Length of a bracket's arm and of an edge bar, px. */
+const ARM = 11;
+/** How far outside a bracket rotating begins and ends, px. */
+const TURN = 22;
+
+export function draw(parent: Element, name: string, attributes: Record<string, string | number>): SVGElement {
+    const element = document.createElementNS(NS, name);
+    for (const [key, value] of Object.entries(attributes)) element.setAttribute(key, String(value));
+    parent.append(element);
+    return element;
+}
+
+const line = (...points: Point[]): string => points.map((p, i) => `${i === 0 ? 'M' : 'L'}${p.x} ${p.y}`).join('');
+
+export class Overlay {
+    private readonly threads: SVGGElement;
+    private readonly marks: SVGGElement;
+    private readonly live: SVGGElement;
+    private readonly tag: HTMLElement;
+    showThreads = localStorage.getItem('kindred.threads') !== 'off';
+
+    constructor(
+        private readonly svg: SVGSVGElement,
+        private readonly camera: Camera,
+        private readonly picture: Picture,
+        private readonly selection: Selection,
+    ) {
+        this.threads = draw(svg, 'g', { class: 'threads' }) as SVGGElement;
+        this.marks = draw(svg, 'g', { class: 'marks' }) as SVGGElement;
+        this.live = draw(svg, 'g', { class: 'live' }) as SVGGElement;
+        this.tag = document.getElementById('tag')!;
+    }
+
+    show(): void {
+        this.showSelection();
+        this.showAllThreads();
+    }
+
+    /** The outline follows the picture during a gesture; threads wait for its end. */
+    showSelection(): void {
+        this.marks.replaceChildren();
+        const layers = this.selection.elements();
+        for (const layer of layers) {
+            const { width, height } = this.picture.box(layer);
+            this.outline({ x: 0, y: 0, width, height }, this.picture.matrix(layer));
+        }
+        for (const id of this.selection.screens) this.outline(this.picture.screenBox(id), null, 'screen-outline');
+        const only = layers.length === 1 ? layers[0]! : null;
+        if (only) {
+            const { width, height } = this.picture.box(only);
+            if (!only.hasAttribute('data-locked')) this.handles({ x: 0, y: 0, width, height }, this.picture.matrix(only));
+            this.knot(only);
+        } else if (layers.length > 1) {
+            const bounds = this.selection.bounds();
+            if (bounds) this.handles(bounds, null);
+        } else if (this.selection.screens.length === 1) {
+            this.handles(this.picture.screenBox(this.selection.screens[0]!), null, ['e', 's', 'se']);
+        }
+    }
+
+    hover(box: Box | null, matrix: Matrix | null = null): void {
+        this.live.replaceChildren();
+        if (box) draw(this.live, 'path', { class: 'hover', d: line(...this.points(box, matrix)) + 'Z' });
+    }
+
+    rubber(a: Point, b: Point, shape: string): void {
+        this.live.replaceChildren();
+        const [p, q] = [this.camera.toView(a), this.camera.toView(b)];
+        const [x, y, width, height] = [Math.min(p.x, q.x), Math.min(p.y, q.y), Math.abs(p.x - q.x), Math.abs(p.y - q.y)];
+        if (shape === 'line') draw(this.live, 'line', { class: 'rubber', x1: p.x, y1: p.y, x2: q.x, y2: q.y });
+        else if (shape === 'ellipse') draw(this.live, 'ellipse', { class: 'rubber', cx: x + width / 2, cy: y + height / 2, rx: width / 2, ry: height / 2 });
+        else draw(this.live, 'rect', { class: shape === 'marquee' ? 'marquee' : 'rubber', x, y, width, height });
+    }
+
+    /** A thread under way from a layer to the pointer, and the screen that it would reach. */
+    pull(from: Point, to: Point, target: string | null): void {
+        this.live.replaceChildren();
+        if (target) draw(this.live, 'path', { class: 'reach', d: line(...this.points(this.picture.screenBox(target), null)) + 'Z' });
+        draw(this.live, 'path', { class: 'thread', d: this.curve(from, to) });
+    }
+
+    clearLive(): void {
+        this.live.replaceChildren();
+        this.tag.hidden = true;
+    }
+
+    /** A small tag beside the pointer: sizes, places, angles. */
+    say(text: string, at: { clientX: number; clientY: number }): void {
+        const wall = this.svg.getBoundingClientRect();
+        this.tag.textContent = text;
+        this.tag.hidden = false;
+        this.tag.style.transform = `translate(${at.clientX - wall.left + 14}px, ${at.clientY - wall.top + 18}px)`;
+    }
+
+    showAllThreads(): void {
+        this.threads.replaceChildren();
+        if (!this.showThreads) return;
+        for (const owner of this.picture.stage.querySelectorAll('[data-cues]')) {
+            const screen = this.picture.screenOf(owner);
+            const box = owner.matches('.screen') ? this.picture.screenBox(screen) : this.picture.bounds(owner);
+            for (const thread of this.picture.threads(owner)) {
+                const target = thread.target ? this.picture.screen(thread.target) : null;
+                const picked = this.selection.layers.includes((owner as SVGElement).dataset['layer'] ?? '-') || this.selection.screens.includes(screen);
+                if (thread.target && target) this.thread(box, this.picture.screenBox(thread.target), picked);
+                else if (!thread.target) this.returning(box);
+            }
+        }
+    }
+
+    /** Where the knot of a layer is, in px of the window: on its right edge, where threads begin. */
+    knotOf(layer: Element): Point {
+        const { width, height } = this.picture.box(layer);
+        const at = this.camera.toView(apply(this.picture.matrix(layer), { x: width, y: height / 2 }));
+        return { x: at.x + 16, y: at.y };
+    }
+
+    private points(box: Box, matrix: Matrix | null): [Point, Point, Point, Point] {
+        return corners(box).map((p) => this.camera.toView(matrix ? apply(matrix, p) : p)) as [Point, Point, Point, Point];
+    }
+
+    private outline(box: Box, matrix: Matrix | null, style = 'outline'): void {
+        draw(this.marks, 'path', { class: style, d: line(...this.points(box, matrix)) + 'Z' });
+    }
+
+    /** L-shaped brackets at the corners, short bars on the edges, and the room around the brackets where turning begins. */
+    private handles(box: Box, matrix: Matrix | null, only?: Handle[]): void {
+        const [nw, ne, se, sw] = this.points(box, matrix);
+        const along = (a: Point, b: Point, length: number): Point => {
+            const whole = Math.hypot(b.x - a.x, b.y - a.y) || 1;
+            const share = Math.min(length, whole / 3) / whole;
+            return { x: a.x + (b.x - a.x) * share, y: a.y + (b.y - a.y) * share };
+        };
+        const brackets: [Handle, Point, Point, Point][] = [['nw', nw, sw, ne], ['ne', ne, nw, se], ['se', se, ne, sw], ['sw', sw, se, nw]];
+        for (const [handle, corner, before, after] of brackets) {
+            if (only && !only.includes(handle)) continue;
+            if (!only) draw(this.marks, 'circle', { class: 'turn', cx: corner.x, cy: corner.y, r: TURN, 'data-turn': handle });
+            const d = line(along(corner, before, ARM), corner, along(corner, after, ARM));
+            draw(this.marks, 'path', { class: 'bracket', d });
+            draw(this.marks, 'circle', { class: `grip ${handle}`, cx: corner.x, cy: corner.y, r: 8, 'data-handle': handle });
+        }
+        const edges: [Handle, Point, Point][] = [['n', nw, ne], ['e', ne, se], ['s', sw, se], ['w', nw, sw]];
+        for (const [handle, a, b] of edges) {
+            const length = Math.hypot(b.x - a.x, b.y - a.y);
+            if (length < 30 || (only && !only.includes(handle))) continue;
+            const [p, q] = [along(a, b, length / 2 - 5), along(b, a, length / 2 - 5)];
+            const middle = { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 };
+            const [from, to] = [along(middle, a, 6), along(middle, b, 6)];
+            draw(this.marks, 'path', { class: 'bar', d: line(from, to) });
+            draw(this.marks, 'path', { class: `grip ${handle}`, d: line(along(p, a, 10), along(q, b, 10)), 'data-handle': handle });
+        }
+    }
+
+    private knot(layer: Element): void {
+        if (this.picture.screenOf(layer) === '') return;
+        const at = this.knotOf(layer);
+        const knot = draw(this.marks, 'g', { class: 'knot', 'data-knot': layer.getAttribute('data-layer') ?? '' });
+        draw(knot, 'circle', { cx: at.x, cy: at.y, r: 9, class: 'knot-room' });
+        draw(knot, 'path', { d: `M${at.x - 9} ${at.y}h5m8 0h5`, class: 'knot-end' });
+        draw(knot, 'circle', { cx: at.x, cy: at.y, r: 4 });
+        draw(knot, 'title', {}).textContent = 'Drag this knot to a screen: a thread is the drawn line of a cue, “when this is tapped, show that screen”.';
+    }
+
+    private thread(from: Box, to: Box, picked: boolean): void {
+        const [a, b] = [this.points(from, null), this.points(to, null)];
+        const start = { x: (a[0].x + a[2].x) / 2, y: (a[0].y + a[2].y) / 2 };
+        const leftwards = start.x > (b[0].x + b[2].x) / 2;
+        const end = { x: leftwards ? b[1].x : b[0].x, y: Math.min(Math.max(start.y, b[0].y + 12), b[2].y - 12) };
+        const group = draw(this.threads, 'g', { class: picked ? 'picked' : '' });
+        draw(group, 'path', { class: 'thread', d: this.curve(start, end) });
+        draw(group, 'circle', { class: 'knot-mark', cx: start.x, cy: start.y, r: 3.5 });
+        draw(group, 'ellipse', { class: 'eye', cx: end.x, cy: end.y, rx: 6, ry: 3 });
+    }
+
+    private returning(from: Box): void {
+        const p = this.points(from, null);
+        const [x, y] = [(p[0].x + p[2].x) / 2, (p[0].y + p[2].y) / 2];
+        const group = draw(this.threads, 'g', {});
+        draw(group, 'path', { class: 'thread', d: `M${x} ${y}c-18 -26 -44 -26 -44 -4c0 16 20 16 20 4` });
+        draw(group, 'circle', { class: 'knot-mark', cx: x, cy: y, r: 3.5 });
+    }
+
+    private curve(a: Point, b: Point): string {
+        const pull = Math.max(40, Math.abs(b.x - a.x) / 2);
+        const side = b.x >= a.x ? 1 : -1;
+        return `M${a.x} ${a.y}C${a.x + pull * side} ${a.y} ${b.x - pull * side} ${b.y} ${b.x} ${b.y}`;
+    }
+}

@@ -1,0 +1,295 @@
+/** The facets, the reel with its outlines, and the history. htmx brings their fragments; edits made in them are sent from here. */
+import htmx from 'htmx.org';
+import type { Selection } from './selection.ts';
+import { type Command, type Problem, type Server } from './server.ts';
+
+export class Panels {
+    private readonly facets = document.getElementById('facets')!;
+    private readonly reel = document.getElementById('reel')!;
+    private shown = '';
+    private timer = 0;
+    private dragged: HTMLElement | null = null;
+    private openFacets = new Map<string, boolean>(JSON.parse(localStorage.getItem('kindred.facets') ?? '[]') as [string, boolean][]);
+
+    constructor(
+        private readonly urls: Record<string, string>,
+        private readonly selection: Selection,
+        private readonly server: Server,
+    ) {
+        this.facets.addEventListener('change', (event) => this.changed(event.target as HTMLInputElement));
+        this.facets.addEventListener('input', (event) => this.swatched(event.target as HTMLInputElement));
+        this.facets.addEventListener('keydown', (event) => this.typed(event));
+        this.facets.addEventListener('click', (event) => this.pressed(event.target as Element));
+        this.facets.addEventListener('toggle', (event) => this.remember(event.target as HTMLDetailsElement), true);
+        this.reel.addEventListener('click', (event) => this.reelPressed(event));
+        this.reel.addEventListener('toggle', (event) => this.opened(event.target as HTMLDetailsElement), true);
+        this.reel.addEventListener('dblclick', (event) => this.rename(event.target as Element));
+        for (const name of ['dragstart', 'dragover', 'drop', 'dragend'] as const) this.reel.addEventListener(name, (event) => this.drag(name, event));
+        htmx.on('htmx:after:swap', () => this.mark());
+    }
+
+    /** Asks anew for the facets of the selection, a moment later, once for many changes. */
+    showFacets(again = false): void {
+        clearTimeout(this.timer);
+        this.timer = window.setTimeout(() => {
+            const { layers, screens, screen } = this.selection;
+            const url = `${this.urls['facets']!}?screen=${screens[0] ?? screen}&layers=${layers.join(',')}`;
+            if (url === this.shown && !again) return;
+            if (again && this.facets.contains(document.activeElement) && document.activeElement?.matches('input[type=color]')) return;
+            this.shown = url;
+            void this.swap(url, this.facets);
+        }, 40);
+        this.mark();
+    }
+
+    async showReel(): Promise<void> {
+        const open = [...this.reel.querySelectorAll<HTMLDetailsElement>('details[open]')].map((details) => details.dataset['screen']!);
+        await this.swap(this.urls['reel']!, this.reel);
+        for (const screen of open) this.reel.querySelector<HTMLDetailsElement>(`details[data-screen="${screen}"]`)?.setAttribute('open', '');
+        this.mark();
+    }
+
+    /** The outlines that are open, and the thumbnail of the screen that changed. */
+    async showOutlines(): Promise<void> {
+        const open = [...this.reel.querySelectorAll<HTMLDetailsElement>('details[open]')];
+        await Promise.all(open.map((details) => this.swap(details.dataset['url']!, details.querySelector<HTMLElement>('.outline')!)));
+        this.mark();
+    }
+
+    thumbnail(screen: string, sequence: number): void {
+        const image = this.reel.querySelector<HTMLImageElement>(`[data-card="${screen}"] img`);
+        if (image) image.src = `${image.src.split('?')[0]}?r=${sequence}`;
+    }
+
+    openFacet(number: number): void {
+        const facet = this.facets.querySelectorAll<HTMLDetailsElement>('details[data-facet]')[number - 1];
+        if (!facet) return;
+        facet.open = true;
+        facet.querySelector<HTMLElement>('input, select')?.focus();
+    }
+
+    /** Opens the facet of that name and brings it into view. */
+    async reveal(name: string): Promise<void> {
+        this.openFacets.set(name, true);
+        this.shown = '';
+        this.showFacets(true);
+    }
+
+    /** Shows a refusal at the field that it is about; false when there is no such field. */
+    explain(problem: Problem): boolean {
+        const field = this.facets.querySelector<HTMLElement>('[data-pending]');
+        if (!field || problem.status !== 422) return false;
+        const note = document.createElement('p');
+        note.className = 'field-problem';
+        note.role = 'alert';
+        note.textContent = problem.message;
+        field.setAttribute('aria-invalid', 'true');
+        field.closest('.row')?.querySelector('.field-problem')?.remove();
+        field.closest('.row')?.append(note);
+        field.removeAttribute('data-pending');
+        return true;
+    }
+
+    private async swap(url: string, target: HTMLElement): Promise<void> {
+        await htmx.ajax('GET', url, { target, swap: 'innerHTML' });
+    }
+
+    private mark(): void {
+        for (const details of this.facets.querySelectorAll<HTMLDetailsElement>('details[data-facet]')) {
+            const open = this.openFacets.get(details.dataset['facet']!);
+            if (open !== undefined && details.open !== open) details.open = open;
+        }
+        const picked = new Set([...this.selection.layers, ...this.selection.screens]);
+        for (const item of this.reel.querySelectorAll<HTMLElement>('[data-item], [data-card]')) {
+            item.classList.toggle('picked', picked.has(item.dataset['item'] ?? item.dataset['card'] ?? ''));
+            if (item.dataset['card']) item.classList.toggle('current', item.dataset['card'] === this.selection.screen);
+        }
+    }
+
+    private remember(details: HTMLDetailsElement): void {
+        if (!details.dataset['facet']) return;
+        this.openFacets.set(details.dataset['facet'], details.open);
+        localStorage.setItem('kindred.facets', JSON.stringify([...this.openFacets]));
+    }
+
+    private changed(input: HTMLInputElement | HTMLSelectElement): void {
+        const cue = input.closest<HTMLElement>('[data-cue]');
+        if (cue) return this.cue(cue);
+        const { field, screenField } = input.dataset;
+        const { screen, layers, screens } = this.selection;
+        input.removeAttribute('aria-invalid');
+        input.closest('.row')?.querySelector('.field-problem')?.remove();
+        const target = screens[0] ?? screen;
+        const command: Command | null = field
+            ? { type: 'set-field', screen: screen || null, layers, field, value: input.value }
+            : screenField ? { type: 'set-screen-field', screen: target, field: screenField, value: input.value }
+            : input.dataset['rename'] ? { type: 'rename-layer', layer: input.dataset['rename'], name: input.value } : null;
+        if (!command) return;
+        input.setAttribute('data-pending', '');
+        void this.server.edit(command).then((answer) => {
+            input.removeAttribute('data-pending');
+            if (answer && answer.patches.length === 0) this.showFacets(true);
+        });
+    }
+
+    /** The colour well writes into the field beside it, which is what counts. */
+    private swatched(input: HTMLInputElement): void {
+        if (input.type !== 'color') return;
+        const field = input.parentElement!.querySelector<HTMLInputElement>('input[data-field], input[data-screen-field]')!;
+        const alpha = /^#[0-9a-f]{6}([0-9a-f]{2})$/i.exec(field.value)?.[1] ?? '';
+        field.value = input.value + alpha;
+        clearTimeout(this.timer);
+        this.timer = window.setTimeout(() => field.dispatchEvent(new Event('change', { bubbles: true })), 180);
+    }
+
+    private typed(event: KeyboardEvent): void {
+        const input = event.target as HTMLInputElement;
+        if (event.key === 'Enter' && input.matches('input')) input.blur();
+        if (event.key === 'Escape') {
+            input.value = input.defaultValue;
+            input.blur();
+        }
+        const step = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
+        if (step !== 0 && input.matches('input[data-step]') && input.value.trim() !== '' && !Number.isNaN(Number(input.value))) {
+            event.preventDefault();
+            const by = Number(input.dataset['step']) * step * (event.shiftKey ? 10 : 1);
+            input.value = String(Math.round((Number(input.value) + by) * 1000) / 1000);
+            input.dispatchEvent(new Event('change', { bubbles: true }));
+        }
+    }
+
+    private pressed(target: Element): void {
+        const button = target.closest<HTMLElement>('[data-do]');
+        if (!button) return;
+        const { screen, layers, screens } = this.selection;
+        const owner = { screen: screens[0] ?? screen, ...(layers.length === 1 ? { layer: layers[0] } : {}) };
+        const id = button.dataset['id'];
+        switch (button.dataset['do']) {
+            case 'set': void this.server.edit({ type: 'set-field', screen: screen || null, layers, field: button.dataset['name'], value: button.dataset['value'] ?? '' }); break;
+            case 'mark': void this.server.edit({ type: 'mark-layers', screen: screen || null, layers, [button.dataset['name']!]: button.dataset['value'] === 'true' }); break;
+            case 'remove-cue': void this.server.edit({ type: 'remove-cue', ...owner, cue: id }); break;
+            case 'add-cue': void this.server.edit({ type: 'put-cue', ...owner, cue: JSON.parse(button.dataset['cue']!) as unknown }); break;
+            case 'entry': void this.server.edit({ type: 'set-entry', screen: owner.screen }); break;
+            default: document.dispatchEvent(new CustomEvent('kindred:do', { detail: button.dataset['do'] }));
+        }
+    }
+
+    /** Reads a cue from its form. A return that plays the inverse has no transition of its own. */
+    private cue(form: HTMLElement): void {
+        const read = (name: string): string => form.querySelector<HTMLInputElement | HTMLSelectElement>(`[name="${name}"]`)?.value ?? '';
+        const show = read('action') === 'show';
+        const kind = read('transition');
+        const number = (name: string): number => Math.round(Number(read(name).replace(',', '.')));
+        const { screen, layers, screens } = this.selection;
+        form.setAttribute('data-pending', '');
+        form.querySelector('.field-problem')?.remove();
+        void this.server.edit({
+            type: 'put-cue',
+            screen: screens[0] ?? screen,
+            ...(layers.length === 1 ? { layer: layers[0] } : {}),
+            cue: {
+                id: form.dataset['cue'],
+                trigger: read('trigger') === 'delay' ? { kind: 'delay', delay: read('after') === '' ? 1000 : number('after') } : { kind: 'tap' },
+                action: show ? { kind: 'show', screen: read('target') || form.dataset['first'] } : { kind: 'return' },
+                ...(kind === 'inverse' || kind === '' ? {} : {
+                    transition: { kind, direction: read('direction') || 'left', duration: number('duration'), delay: number('delay'), easing: read('easing') },
+                }),
+            },
+        }).then(() => form.removeAttribute('data-pending'));
+    }
+
+    private opened(details: HTMLDetailsElement): void {
+        if (details.open && details.dataset['url']) void this.swap(details.dataset['url'], details.querySelector<HTMLElement>('.outline')!);
+    }
+
+    private reelPressed(event: MouseEvent): void {
+        const target = event.target as Element;
+        const mark = target.closest<HTMLElement>('[data-mark]');
+        const item = target.closest<HTMLElement>('[data-item]');
+        const screen = target.closest<HTMLElement>('[data-screen]')?.dataset['screen'] ?? '';
+        const place = screen === 'loose' ? '' : screen;
+        if (mark && item) {
+            void this.server.edit({ type: 'mark-layers', screen: place || null, layers: [item.dataset['item']], [mark.dataset['mark']!]: mark.getAttribute('aria-pressed') !== 'true' });
+        } else if (item) {
+            if (event.shiftKey) this.selection.toggle(item.dataset['item']!, place);
+            else this.selection.pick([item.dataset['item']!], place);
+        } else if (target.closest('[data-open-screen]')) {
+            const id = target.closest<HTMLElement>('[data-card]')!.dataset['card']!;
+            this.selection.pickScreens([id]);
+            document.dispatchEvent(new CustomEvent('kindred:do', { detail: 'fit' }));
+        }
+    }
+
+    private rename(target: Element): void {
+        const item = target.closest<HTMLElement>('[data-item]');
+        const name = item?.querySelector<HTMLElement>('.item-name');
+        if (!item || !name) return;
+        const input = document.createElement('input');
+        input.value = name.textContent ?? '';
+        input.className = 'field';
+        input.setAttribute('aria-label', 'Name of the layer');
+        name.replaceWith(input);
+        input.focus();
+        input.select();
+        const done = (keep: boolean): void => {
+            input.replaceWith(name);
+            if (keep && input.value.trim() !== '' && input.value !== name.textContent) void this.server.edit({ type: 'rename-layer', layer: item.dataset['item'], name: input.value });
+        };
+        input.addEventListener('blur', () => done(true), { once: true });
+        input.addEventListener('keydown', (event) => {
+            event.stopPropagation();
+            if (event.key === 'Enter') input.blur();
+            if (event.key === 'Escape') {
+                input.value = name.textContent ?? '';
+                input.blur();
+            }
+        });
+    }
+
+    /** Layers are reordered in the outline, screens in the reel, by dragging. */
+    private drag(name: 'dragstart' | 'dragover' | 'drop' | 'dragend', event: DragEvent): void {
+        const target = event.target as Element;
+        if (name === 'dragstart') {
+            this.dragged = target.closest<HTMLElement>('[data-item]') ?? target.closest<HTMLElement>('[data-card]');
+            event.dataTransfer?.setData('text/plain', this.dragged?.dataset['item'] ?? '');
+            return;
+        }
+        this.reel.querySelectorAll('.drop-above, .drop-below, .drop-into').forEach((row) => row.classList.remove('drop-above', 'drop-below', 'drop-into'));
+        if (name === 'dragend' || !this.dragged) {
+            this.dragged = null;
+            return;
+        }
+        const over = target.closest<HTMLElement>(this.dragged.dataset['item'] ? '[data-item]' : '[data-card]');
+        if (!over || over === this.dragged) return;
+        event.preventDefault();
+        const row = over.querySelector('.item-row') ?? over;
+        const rect = row.getBoundingClientRect();
+        const share = (event.clientY - rect.top) / rect.height;
+        const into = over.dataset['kind'] === 'group' && share > 0.3 && share < 0.7;
+        if (name === 'dragover') {
+            row.classList.add(into ? 'drop-into' : share < 0.5 ? 'drop-above' : 'drop-below');
+            return;
+        }
+        if (this.dragged.dataset['item']) this.dropLayer(this.dragged.dataset['item'], over, into, share < 0.5);
+        else this.dropScreen(this.dragged.dataset['card']!, over, share < 0.5);
+        this.dragged = null;
+    }
+
+    private dropLayer(id: string, over: HTMLElement, into: boolean, above: boolean): void {
+        const screen = over.closest<HTMLElement>('[data-screen]')!.dataset['screen']!;
+        const parent = into ? over.dataset['item']! : over.dataset['parent'] || null;
+        // The outline shows the topmost first: above a row is in front of its layer.
+        const next = over.nextElementSibling as HTMLElement | null;
+        const top = over.querySelector<HTMLElement>(':scope > ul > [data-item]')?.dataset['item'];
+        const below = into ? top ?? null : above ? over.dataset['item']! : next?.dataset['item'] ?? null;
+        const layers = this.selection.layers.includes(id) ? this.selection.layers : [id];
+        if (below !== null && layers.includes(below)) return;
+        void this.server.edit({ type: 'reorder-layers', screen: screen === 'loose' ? null : screen, parent, layers, above: below });
+    }
+
+    private dropScreen(id: string, over: HTMLElement, above: boolean): void {
+        const before = over.previousElementSibling as HTMLElement | null;
+        const after = above ? before?.dataset['card'] ?? null : over.dataset['card']!;
+        if (after !== id) void this.server.edit({ type: 'reorder-screen', screen: id, after });
+    }
+}

@@ -1,0 +1,155 @@
+/** The picture on the wall: finds layers in it, reads where they lie, and puts patches into it. */
+import { apply, around, corners, IDENTITY, multiply, placed, type Box, type Matrix } from './geometry.ts';
+import type { Patch } from './server.ts';
+
+export interface Thread { id: string; target: string }
+
+/** Layers carry ids that are unique in a project; '' stands for the wall itself, where loose layers lie. */
+export class Picture {
+    constructor(readonly stage: HTMLElement) {
+        for (const screen of this.screens()) this.place(screen);
+    }
+
+    screens(): HTMLElement[] {
+        return [...this.stage.querySelectorAll<HTMLElement>('.screen')];
+    }
+
+    screen(id: string): HTMLElement | null {
+        return this.stage.querySelector<HTMLElement>(`.screen[data-screen="${id}"]`);
+    }
+
+    screenBox(id: string): Box {
+        const box = this.screen(id)?.dataset['box'];
+        if (!box) return { x: 0, y: 0, width: 0, height: 0 };
+        const [x = 0, y = 0, width = 0, height = 0] = box.split(' ').map(Number);
+        return { x, y, width, height };
+    }
+
+    layer(id: string): SVGGElement | null {
+        return this.stage.querySelector<SVGGElement>(`[data-layer="${id}"]`);
+    }
+
+    /** The screen that holds a layer; '' for a loose one. */
+    screenOf(layer: Element): string {
+        return layer.closest<HTMLElement>('.screen')?.dataset['screen'] ?? '';
+    }
+
+    parentOf(layer: Element): string | null {
+        return layer.parentElement?.closest<SVGElement>('[data-layer]')?.dataset['layer'] ?? null;
+    }
+
+    /** A layer's box in its parent, and its angle. */
+    box(layer: Element): Box & { rotation: number } {
+        const [x = 0, y = 0, width = 0, height = 0, rotation = 0] = (layer.getAttribute('data-box') ?? '').split(' ').map(Number);
+        return { x, y, width, height, rotation };
+    }
+
+    /** From a layer's parent to the wall. */
+    parentMatrix(layer: Element): Matrix {
+        const parent = layer.parentElement?.closest('[data-layer]');
+        if (parent) return this.matrix(parent);
+        const { x, y } = this.screenBox(this.screenOf(layer));
+        return { ...IDENTITY, e: x, f: y };
+    }
+
+    /** From a layer's own space, its corner at 0, 0, to the wall. */
+    matrix(layer: Element): Matrix {
+        const { rotation, ...box } = this.box(layer);
+        return multiply(this.parentMatrix(layer), placed(box, rotation));
+    }
+
+    /** The upright box that a layer takes up on the wall. */
+    bounds(layer: Element): Box {
+        const { width, height } = this.box(layer);
+        const m = this.matrix(layer);
+        return around(corners({ x: 0, y: 0, width, height }).map((p) => apply(m, p)));
+    }
+
+    threads(owner: Element): Thread[] {
+        const cues = owner.getAttribute('data-cues') ?? '';
+        return cues.split(' ').filter(Boolean).map((cue) => {
+            const [id = '', target = ''] = cue.split('>');
+            return { id, target };
+        });
+    }
+
+    /** Changes the picture; true when the reel has to be drawn anew. */
+    patch(patches: Patch[]): boolean {
+        let reel = false;
+        for (const patch of patches) {
+            if (patch.reload) location.reload();
+            else if (patch.project) reel = true;
+            else if (patch.layer) this.patchLayer(patch);
+            else if (patch.screen) {
+                this.patchScreen(patch);
+                reel = true;
+            }
+        }
+        return reel;
+    }
+
+    private patchLayer(patch: Patch): void {
+        const old = this.layer(patch.layer!);
+        if (patch.removed) return old?.remove();
+        const drawn = this.parse(patch.svg ?? '');
+        if (patch.shell && old) {
+            for (const { name } of [...old.attributes]) if (!drawn.hasAttribute(name)) old.removeAttribute(name);
+            for (const { name, value } of [...drawn.attributes]) old.setAttribute(name, value);
+        }
+        const element = patch.shell && old ? old : drawn;
+        if (!('screen' in patch)) {
+            if (element !== old) old?.replaceWith(element);
+            return;
+        }
+        if (old && old !== element) old.remove();
+        const parent = patch.parent ? this.layer(patch.parent) : this.root(patch.screen ?? '');
+        const below = patch.above ? this.layer(patch.above) : null;
+        const ground = parent?.querySelector(':scope > [data-ground]');
+        if (below && below.parentNode === parent) below.after(element);
+        else if (ground) ground.after(element);
+        else parent?.prepend(element);
+    }
+
+    /** Markup becomes SVG only inside an svg element. */
+    private parse(svg: string): Element {
+        const template = document.createElement('template');
+        template.innerHTML = `<svg xmlns="http://www.w3.org/2000/svg">${svg}</svg>`;
+        return template.content.firstElementChild!.firstElementChild!;
+    }
+
+    private root(screen: string): Element | null {
+        return screen === '' ? this.stage.querySelector('.loose') : this.screen(screen)?.querySelector('svg') ?? null;
+    }
+
+    private patchScreen(patch: Patch): void {
+        let screen = this.screen(patch.screen!);
+        if (patch.removed) return screen?.remove();
+        if (!screen) {
+            screen = document.createElement('article');
+            screen.className = 'screen';
+            screen.dataset['screen'] = patch.screen!;
+            screen.innerHTML = '<button type="button" class="screen-name" tabindex="-1"></button><svg xmlns="http://www.w3.org/2000/svg"><rect data-ground=""/></svg>';
+            this.stage.append(screen);
+        }
+        const [, , width, height] = patch.box!;
+        screen.dataset['box'] = patch.box!.join(' ');
+        screen.dataset['view'] = String(patch.view);
+        screen.dataset['cues'] = patch.cues ?? '';
+        screen.querySelector('.screen-name')!.textContent = patch.name ?? '';
+        const svg = screen.querySelector('svg')!;
+        for (const [name, value] of Object.entries({ width, height, viewBox: `0 0 ${width} ${height}` })) svg.setAttribute(name, String(value));
+        const ground = svg.querySelector('[data-ground]')!;
+        ground.setAttribute('width', String(width));
+        ground.setAttribute('height', String(height));
+        ground.setAttribute('fill', patch.ground!.slice(0, 7));
+        ground.setAttribute('fill-opacity', patch.ground!.length > 7 ? String(parseInt(patch.ground!.slice(7), 16) / 255) : '1');
+        this.place(screen);
+    }
+
+    private place(screen: HTMLElement): void {
+        const { x, y, width, height } = this.screenBox(screen.dataset['screen']!);
+        Object.assign(screen.style, { left: `${x}px`, top: `${y}px`, width: `${width}px`, height: `${height}px` });
+        screen.style.setProperty('--view', `${screen.dataset['view']}px`);
+        screen.toggleAttribute('data-scrolls', Number(screen.dataset['view']) < height);
+    }
+}

@@ -1,0 +1,88 @@
+/** What is selected: layers that lie beside each other's screen, or screens. */
+import { around, corners, type Box } from './geometry.ts';
+import type { Picture } from './picture.ts';
+
+export class Selection {
+    /** The current screen: the one whose facets and outline show; '' when it is the wall. */
+    screen = '';
+    layers: string[] = [];
+    /** Screens selected as a whole. */
+    screens: string[] = [];
+    /** The group that has been entered, whose layers are picked one by one. */
+    group: string | null = null;
+
+    constructor(private readonly picture: Picture, private readonly onChange: () => void) {}
+
+    pick(layers: string[], screen: string): void {
+        this.screen = screen;
+        this.layers = layers;
+        this.screens = [];
+        const parents = new Set(layers.map((id) => this.parent(id)));
+        this.group = parents.size === 1 ? [...parents][0] ?? null : null;
+        this.onChange();
+    }
+
+    pickScreens(ids: string[]): void {
+        this.screens = ids;
+        this.layers = [];
+        this.group = null;
+        this.screen = ids[ids.length - 1] ?? this.screen;
+        this.onChange();
+    }
+
+    clear(): void {
+        this.layers = [];
+        this.screens = [];
+        this.group = null;
+        this.onChange();
+    }
+
+    toggle(layer: string, screen: string): void {
+        if (this.screen !== screen || this.screens.length > 0) return this.pick([layer], screen);
+        this.pick(this.layers.includes(layer) ? this.layers.filter((id) => id !== layer) : [...this.layers, layer], screen);
+    }
+
+    /** Out of the group, then nothing. */
+    escape(): void {
+        if (this.group !== null) this.pick([this.group], this.screen);
+        else this.clear();
+    }
+
+    elements(): SVGGElement[] {
+        return this.layers.map((id) => this.picture.layer(id)).filter((layer): layer is SVGGElement => layer !== null);
+    }
+
+    /** Forgets what has gone from the picture. */
+    prune(): void {
+        const layers = this.layers.filter((id) => this.picture.layer(id));
+        const screens = this.screens.filter((id) => this.picture.screen(id));
+        if (this.screen !== '' && !this.picture.screen(this.screen)) this.screen = '';
+        if (this.group !== null && !this.picture.layer(this.group)) this.group = null;
+        this.layers = layers;
+        this.screens = screens;
+        const first = this.picture.layer(layers[0] ?? '');
+        if (first) this.screen = this.picture.screenOf(first);
+    }
+
+    /** Around everything selected, on the wall; null when nothing is. */
+    bounds(): Box | null {
+        const boxes = [...this.elements().map((layer) => this.picture.bounds(layer)), ...this.screens.map((id) => this.picture.screenBox(id))];
+        return boxes.length === 0 ? null : around(boxes.flatMap(corners));
+    }
+
+    /** What a press on a layer means: the layer itself in the entered group, otherwise its outermost group there. */
+    target(hit: Element): SVGElement | null {
+        let layer = hit.closest<SVGElement>('[data-layer]');
+        while (layer) {
+            const parent = this.picture.parentOf(layer);
+            if (parent === null || parent === this.group) return layer;
+            layer = layer.parentElement!.closest<SVGElement>('[data-layer]');
+        }
+        return null;
+    }
+
+    private parent(id: string): string | null {
+        const layer = this.picture.layer(id);
+        return layer ? this.picture.parentOf(layer) : null;
+    }
+}

@@ -1,0 +1,123 @@
+/** Talks to the server: edits go one after another, each against the latest edit that this window has seen. */
+export interface Patch {
+    layer?: string;
+    screen?: string | null;
+    parent?: string | null;
+    above?: string | null;
+    removed?: boolean;
+    added?: boolean;
+    shell?: boolean;
+    svg?: string;
+    name?: string;
+    box?: [number, number, number, number];
+    view?: number;
+    ground?: string;
+    cues?: string;
+    project?: { name: string; entry: string | null };
+    reload?: boolean;
+}
+
+export interface Answer { base: number; sequence: number; label: string; patches: Patch[]; added: string[] }
+
+export type Command = { type: string } & Record<string, unknown>;
+
+/** A refusal in words for people; `place` names the field. */
+export class Problem extends Error {
+    constructor(message: string, readonly status: number, readonly place: string) {
+        super(message);
+    }
+}
+
+const token = (): string => document.querySelector<HTMLMetaElement>('meta[name=csrf-token]')?.content ?? '';
+
+/** Letters and digits, a letter first: an id or seed that nobody else has. */
+export function fresh(): string {
+    const bytes = crypto.getRandomValues(new Uint8Array(11));
+    return 'n' + [...bytes].map((byte) => (byte % 36).toString(36)).join('');
+}
+
+export async function send<T>(url: string, body?: unknown): Promise<T> {
+    const form = body instanceof FormData;
+    const response = await fetch(url, {
+        method: body === undefined ? 'GET' : 'POST',
+        headers: {
+            Accept: 'application/json',
+            'X-CSRF-TOKEN': token(),
+            ...(body === undefined || form ? {} : { 'Content-Type': 'application/json' }),
+        },
+        ...(body === undefined ? {} : { body: form ? body : JSON.stringify(body) }),
+    }).catch(() => {
+        throw new Problem('The server does not answer. What you did last is not saved; try it again in a moment.', 0, '');
+    });
+    if (response.ok) return (await response.json()) as T;
+    const problem = (await response.json().catch(() => ({}))) as { message?: string; place?: string };
+    if (response.status === 401 || response.status === 419) {
+        throw new Problem('You have been signed out. Sign in again in another tab, then go on here.', response.status, '');
+    }
+    throw new Problem(problem.message || `The server could not do that (${response.status}). Nothing was changed.`, response.status, problem.place ?? '');
+}
+
+export class Server {
+    private queue: Promise<unknown> = Promise.resolve();
+    private waiting = 0;
+
+    constructor(
+        private readonly urls: Record<string, string>,
+        private base: number,
+        private readonly onAnswer: (answer: Answer) => void,
+        private readonly onProblem: (problem: Problem) => void,
+        private readonly onState: (busy: boolean) => void,
+    ) {}
+
+    /** Resolves with the answer, or null when the edit was refused (which has then been said). */
+    edit(...commands: Command[]): Promise<Answer | null> {
+        const name = fresh();
+        return this.enqueue(() => send<Answer>(this.urls['edits']!, { base: this.base, token: name, commands }));
+    }
+
+    undo(): Promise<Answer | null> {
+        return this.enqueue(() => send<Answer>(this.urls['undo']!, {}));
+    }
+
+    redo(): Promise<Answer | null> {
+        return this.enqueue(() => send<Answer>(this.urls['redo']!, {}));
+    }
+
+    /** Takes over what others have done. */
+    catchUp(): Promise<unknown> {
+        return this.waiting > 0 ? this.queue : this.enqueue(() => this.missed(), true);
+    }
+
+    private missed(): Promise<Answer> {
+        return send<Answer>(`${this.urls['edits']!}?since=${this.base}`);
+    }
+
+    private enqueue(work: () => Promise<Answer>, quiet = false): Promise<Answer | null> {
+        this.waiting++;
+        if (!quiet) this.onState(true);
+        const done = this.queue.then(work).then(
+            async (answer) => {
+                if (answer.base > this.base) await this.take(await this.missed());
+                else this.take(answer);
+                return answer;
+            },
+            async (problem: Problem) => {
+                if (quiet) return null;
+                this.onProblem(problem);
+                if (problem.status === 409) await this.missed().then((answer) => this.take(answer), () => undefined);
+                return null;
+            },
+        );
+        this.queue = done.catch(() => undefined).finally(() => {
+            this.waiting--;
+            if (this.waiting === 0) this.onState(false);
+        });
+        return done;
+    }
+
+    private take(answer: Answer): void {
+        if (answer.sequence <= this.base && answer.patches.length === 0) return;
+        this.base = Math.max(this.base, answer.sequence);
+        this.onAnswer(answer);
+    }
+}

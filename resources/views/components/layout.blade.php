@@ -1,0 +1,17 @@
+@props(['title', 'entries' => ['resources/css/app.css', 'resources/ts/pages.ts']])
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="csrf-token" content="{{ csrf_token() }}">
+    <title>{{ $title }} · Kindred Canvas</title>
+    <link rel="icon" href="data:,">
+    <meta name="htmx-config" content='{"includeIndicatorStyles":false}'>
+    @vite($entries)
+</head>
+<body {{ $attributes }}>
+    {{ $slot }}
+    <div id="toast" class="toast" role="status" hidden><p></p><button type="button" aria-label="Put this message away">Close</button></div>
+</body>
+</html>

@@ -1,0 +1,18 @@
+@props(['project' => null, 'place' => ''])
+<header class="masthead">
+    <a href="{{ route('shelf') }}" class="font-heading font-semibold" title="The shelf lists your projects">Kindred Canvas</a>
+    @if ($project)
+        <span class="text-ash" aria-hidden="true">›</span>
+        <span class="max-w-56 overflow-hidden text-ellipsis px-1 font-medium">{{ $project->name }}</span>
+        <nav class="ml-6 flex gap-1" aria-label="Places">
+            <a href="{{ route('wall', $project) }}" @if ($place === 'wall') aria-current="page" @endif>Wall</a>
+            <a href="{{ route('rehearse', $project) }}" data-rehearse @if ($place === 'rehearse') aria-current="page" @endif>Rehearse</a>
+            <a href="{{ route('hand-over', $project) }}" @if ($place === 'hand-over') aria-current="page" @endif>Hand over</a>
+        </nav>
+    @endif
+    <div class="ml-auto flex items-center gap-1">{{ $slot }}</div>
+    @if (! $project)
+        <span class="px-2 text-ash">{{ auth()->user()->name }}</span>
+        <form method="post" action="{{ route('sign-out') }}">@csrf<button class="button quiet">Sign out</button></form>
+    @endif
+</header>

@@ -1,0 +1,33 @@
+@if ($projects->isEmpty())
+    <div class="grid justify-items-center gap-3 border border-dashed border-ash/50 py-16 text-center">
+        @if ($words !== '')
+            <p>No project’s name holds “{{ $words }}”.</p>
+        @else
+            <p class="text-[15px]">The shelf is empty. A project holds the screens of one application.</p>
+            <button class="button primary" data-opens="new-project">New project</button>
+        @endif
+    </div>
+@else
+    <ul class="grid grid-cols-[repeat(auto-fill,minmax(240px,1fr))] gap-6">
+        @foreach ($projects as $project)
+            <li class="grid content-start border border-rule bg-paper" data-project="{{ $project->id }}">
+                <a href="{{ route('wall', $project) }}" class="block text-ink no-underline hover:text-spruce">
+                    <span class="grid h-56 place-items-center overflow-hidden border-b border-rule bg-[#d9dad9] p-4">
+                        @isset($faces[$project->id])
+                            <img class="max-h-full max-w-full shadow-md" loading="lazy" alt="" src="{{ route('thumbnail', [$project, $faces[$project->id]['id']]) }}?r={{ $faces[$project->id]['revision'] }}">
+                        @else
+                            <span class="text-ash">No screens yet</span>
+                        @endisset
+                    </span>
+                    <span class="block px-3 pt-3 font-heading text-base font-semibold">{{ $project->name }}</span>
+                </a>
+                <span class="px-3 text-ash">worked on {{ $project->updated_at->diffForHumans() }}</span>
+                <div class="flex gap-1 px-2 py-2">
+                    <button class="button quiet" data-opens="rename-project" data-action="{{ route('projects.update', $project) }}" data-name="{{ $project->name }}">Rename</button>
+                    <form method="post" action="{{ route('projects.duplicate', $project) }}">@csrf<button class="button quiet">Duplicate</button></form>
+                    <form method="post" action="{{ route('projects.destroy', $project) }}">@csrf @method('delete')<button class="button quiet">Delete</button></form>
+                </div>
+            </li>
+        @endforeach
+    </ul>
+@endif

@@ -1,0 +1,110 @@
+@php
+    $only = count($layers) === 1 ? $layers[0] : null;
+    $gist = fn (string ...$fields) => implode(' ', array_filter(array_map(fn ($field) => $values[$field]['mixed'] ? 'mixed' : $values[$field]['value'], $fields), fn ($value) => $value !== ''));
+    $locked = $layers !== [] && collect($layers)->contains(fn ($layer) => $layer->locked);
+@endphp
+@if ($layers !== [])
+    <div class="subject">
+        @if ($only)
+            <input value="{{ $only->name }}" data-rename="{{ $only->id }}" aria-label="Name of the layer" maxlength="120"><span class="kind">{{ $only->kind() }}</span>
+        @else
+            <span class="flex-1 font-heading text-[15px] font-semibold">{{ count($layers) }} layers</span>
+        @endif
+        <button class="button quiet !px-1.5" data-do="mark" data-name="locked" data-value="{{ $locked ? 'false' : 'true' }}" aria-pressed="{{ $locked ? 'true' : 'false' }}" title="{{ $locked ? 'Unlock' : 'Lock' }}" aria-label="{{ $locked ? 'Unlock' : 'Lock' }}"><x-glyph :name="$locked ? 'pin' : 'pin-off'"/></button>
+    </div>
+    @if ($locked)<p class="border-b border-rule px-3 py-2 text-ash">Locked: the pointer and these facets leave it alone.</p>@endif
+    <fieldset @disabled($locked) class="contents">
+    <details class="facet" data-facet="where" open>
+        <summary><b>Where</b><span class="gist">{{ $gist('x') }}, {{ $gist('y') }} · {{ $gist('width') }} × {{ $gist('height') }}</span></summary>
+        <div class="rows">
+            <div class="row two"><x-number field="x" label="X" :values="$values"/><x-number field="y" label="Y" :values="$values"/></div>
+            <div class="row two"><x-number field="width" label="W" :values="$values" hint="Width; sums and percent of the parent work: 50% - 8"/><x-number field="height" label="H" :values="$values"/></div>
+            <div class="row"><x-number field="rotation" label="Rotation °" :values="$values"/></div>
+        </div>
+    </details>
+    <details class="facet" data-facet="look" open>
+        <summary><b>Look</b><span class="gist">{{ $gist('fill') }} {{ $gist('stroke-colour') }}</span></summary>
+        <div class="rows">
+            @if ($values['icon']['applies'])<div class="row"><span class="label">Icon</span><button class="button justify-start" data-do="exchange-icon">{{ $values['icon']['mixed'] ? 'mixed' : $values['icon']['value'] }}</button></div>@endif
+            @if ($values['fill']['applies'])<x-colour field="fill" :label="$values['icon']['applies'] || $values['size']['applies'] ? 'Colour' : 'Fill'" :value="$values['fill']['value']" :mixed="$values['fill']['mixed']"/>@endif
+            @if ($values['icon-line']['applies'])<div class="row"><x-number field="icon-line" label="Line" step="0.25" :values="$values"/></div>@endif
+            @if ($values['fit']['applies'])<x-choice field="fit" label="Picture" :values="$values" :options="['cover' => 'cover', 'contain' => 'contain', 'fill' => 'fill']"/>@endif
+            @if ($values['stroke-colour']['applies'])
+                <x-colour field="stroke-colour" label="Stroke" :value="$values['stroke-colour']['value']" :mixed="$values['stroke-colour']['mixed']"/>
+                <div class="row"><x-number field="stroke-width" label="Stroke width" :values="$values"/></div>
+                @if ($values['stroke-position']['applies'])<x-choice field="stroke-position" label="Stroke lies" :values="$values" :options="['inside' => 'inside', 'centre' => 'centre', 'outside' => 'outside']"/>@endif
+            @endif
+            @if ($values['radius']['applies'])
+                <div class="row"><x-number field="radius" label="Corners" :values="$values" :placeholder="$values['radius']['mixed'] || $values['radius']['value'] === '' ? 'mixed' : ''"/></div>
+                <div class="row four"><span class="label" title="Top left, top right, bottom right, bottom left">Each corner</span>
+                    @foreach (['topLeft' => 'Top left', 'topRight' => 'Top right', 'bottomRight' => 'Bottom right', 'bottomLeft' => 'Bottom left'] as $corner => $word)
+                        <input class="field !px-1" data-field="radius-{{ $corner }}" data-step="1" value="{{ $values["radius-{$corner}"]['value'] }}" title="{{ $word }}" aria-label="Corner radius, {{ strtolower($word) }}" autocomplete="off">
+                    @endforeach
+                </div>
+            @endif
+            <div class="row"><x-number field="opacity" label="Opacity" :values="$values"/></div>
+        </div>
+    </details>
+    @if ($values['size']['applies'])
+        <details class="facet" data-facet="words" open>
+            <summary><b>Words</b><span class="gist">{{ $gist('family', 'weight', 'size') }}</span></summary>
+            <div class="rows">
+                <x-choice field="family" label="Family" :values="$values" :options="collect($families)->keys()->mapWithKeys(fn ($family) => [$family => $family])->all()"/>
+                <x-choice field="weight" label="Weight" :values="$values" :options="collect($weights)->mapWithKeys(fn ($weight) => [$weight => $weight])->all()"/>
+                <div class="row"><x-number field="size" label="Size" :values="$values"/></div>
+                <div class="row"><x-number field="lineHeight" label="Line height" step="0.05" :values="$values"/></div>
+                <div class="row"><x-number field="letterSpacing" label="Tracking em" step="0.01" :values="$values"/></div>
+                <x-choice field="align" label="Align" :values="$values" :options="['left' => 'left', 'center' => 'center', 'right' => 'right']"/>
+                <x-choice field="transform" label="Case" :values="$values" :options="['none' => 'as typed', 'uppercase' => 'UPPERCASE', 'lowercase' => 'lowercase', 'capitalize' => 'Capitalize']"/>
+                <x-choice field="wrapped" label="Width" :values="$values" :options="['false' => 'of its words', 'true' => 'set, words wrap']"/>
+            </div>
+        </details>
+    @endif
+    </fieldset>
+@elseif ($screen)
+    <div class="subject"><input value="{{ $screen->name }}" data-screen-field="name" aria-label="Name of the screen" maxlength="120"><span class="kind">screen</span></div>
+    <details class="facet" data-facet="where" open>
+        <summary><b>Where</b><span class="gist">{{ $screen->box->width }} × {{ $screen->box->height }}</span></summary>
+        <div class="rows">
+            <div class="row"><label for="s-device">Device</label>
+                <select class="field" id="s-device" data-screen-field="device">
+                    @if (! Kindred\Device\Catalogue::find($screen->device))<option selected disabled>Custom size</option>@endif
+                    @foreach (Kindred\Device\Catalogue::all() as $device)<option value="{{ $device->key }}" @selected($device->key === $screen->device)>{{ $device->name }}</option>@endforeach
+                </select></div>
+            <div class="row two">
+                @foreach (['x' => 'X', 'y' => 'Y', 'width' => 'W', 'height' => 'H'] as $field => $label)
+                    <label for="s-{{ $field }}">{{ $label }}</label><input class="field" id="s-{{ $field }}" data-screen-field="{{ $field }}" data-step="1" value="{{ Kindred\Geometry\Number::text($screen->box->{$field}) }}" autocomplete="off">
+                @endforeach
+            </div>
+            @php($device = Kindred\Device\Catalogue::for($screen->device, $screen->box->width, $screen->view))
+            <p class="text-ash">{{ $device->pointing->value === 'touch' ? 'Touch' : 'Pointer' }}, {{ $device->pixelRatio }}x, targets at least {{ $device->target }} px. @if ($screen->view < $screen->box->height) Scrolls below {{ $screen->view }} px. @endif</p>
+            @if ($project->entry !== $screen->id)<button class="button justify-self-start" data-do="entry">Start rehearsals here</button>@else<p class="text-ash">Rehearsals start here.</p>@endif
+        </div>
+    </details>
+    <details class="facet" data-facet="look" open>
+        <summary><b>Look</b><span class="gist">{{ $screen->ground->toHex() }}</span></summary>
+        <div class="rows"><x-colour field="ground" label="Ground" :value="$screen->ground->toHex()" :screen="true" :none="false"/></div>
+    </details>
+@else
+    <div class="subject"><span class="flex-1 font-heading text-[15px] font-semibold">{{ $project->name }}</span><span class="kind">project</span></div>
+    <p class="px-3 py-3 text-ash">{{ count($tree->screens) === 1 ? 'One screen' : count($tree->screens).' screens' }} on the wall. Select a screen by its name, or a layer, and its facets show here.</p>
+@endif
+@if ($owner)
+    @php($others = collect($tree->reel())->reject(fn ($one) => $one->id === ($owner instanceof Kindred\Document\Screen ? $owner->id : $owner->screen)))
+    <details class="facet" data-facet="cues" open>
+        <summary><b title="A cue: when this happens, do that">Cues</b><span class="gist">{{ count($owner->cues) }}</span></summary>
+        <div class="rows">
+            @foreach ($owner->cues as $cue)
+                @include('wall.cue')
+            @endforeach
+            @php($new = ['id' => 'c'.substr(bin2hex(random_bytes(8)), 0, 11), 'trigger' => $owner instanceof Kindred\Document\Screen ? ['kind' => 'delay', 'delay' => 2000] : ['kind' => 'tap']])
+            @if ($others->isNotEmpty())
+                <button class="button justify-self-start" data-do="add-cue" data-cue="{{ json_encode($new + ['action' => ['kind' => 'show', 'screen' => $others->first()->id]]) }}"><x-glyph name="plus"/> {{ $owner instanceof Kindred\Document\Screen ? 'After a delay, show a screen' : 'On tap, show a screen' }}</button>
+            @endif
+            @if (! $owner instanceof Kindred\Document\Screen)
+                <button class="button justify-self-start" data-do="add-cue" data-cue="{{ json_encode($new + ['action' => ['kind' => 'return']]) }}"><x-glyph name="plus"/> On tap, return</button>
+                @if ($owner->cues === [])<p class="text-ash">Or drag the knot beside the layer to a screen (G).</p>@endif
+            @endif
+        </div>
+    </details>
+@endif

@@ -1,0 +1,96 @@
+<x-layout :title="$project->name" :entries="['resources/css/app.css', 'resources/ts/wall.ts']">
+    @php
+        $urls = ['edits' => route('edits', $project), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'copy' => route('copy', $project), 'assets' => route('assets', $project),
+            'facets' => route('facets', $project), 'reel' => route('reel', $project), 'rehearse' => route('rehearse', $project)];
+        $tools = [['pick', 'mouse-pointer-2', 'Pick', 'Q'], ['screen', 'smartphone', 'Screen', 'A'], ['shape', 'shapes', 'Shape', 'S'], ['words', 'type', 'Words', 'W'],
+            ['picture', 'image', 'Picture', 'P'], ['icon', 'smile', 'Icon', 'I'], ['thread', 'spline', 'Go', 'G']];
+    @endphp
+    <div id="wall-page" data-urls="{{ json_encode($urls) }}" data-project="{{ $project->id }}" data-sequence="{{ $project->sequence }}" data-entry="{{ $project->entry }}">
+        <x-masthead :project="$project" place="wall">
+            <button class="button quiet" data-act="threads" aria-pressed="true" title="Threads: the drawn lines of cues">Threads</button>
+            <span id="saved" class="min-w-12 text-right text-ash" role="status">saved</span>
+            <button class="button quiet" data-act="undo" title="Undo (Ctrl Z)" aria-label="Undo"><x-glyph name="undo-2"/></button>
+            <button class="button quiet" data-act="redo" title="Redo (Ctrl Shift Z)" aria-label="Redo"><x-glyph name="redo-2"/></button>
+            <button class="button quiet" data-opens="history" hx-get="{{ route('history', $project) }}" hx-target="#steps" hx-swap="innerHTML"><x-glyph name="history"/> History</button>
+            <button class="button quiet" data-act="keys" title="All keys (?)" aria-label="All keys">?</button>
+        </x-masthead>
+        <div id="rack" role="toolbar" aria-label="Rack">
+            @foreach ($tools as [$tool, $glyph, $word, $key])
+                <button data-act="{{ $tool }}" data-tool="{{ $tool }}" aria-pressed="false" title="{{ $word }} ({{ $key }})"><x-glyph :name="$glyph"/>{{ $word }}</button>
+            @endforeach
+            <div class="options">
+                @foreach (['box' => ['square', 'Box'], 'ellipse' => ['circle', 'Ellipse'], 'line' => ['minus', 'Line']] as $shape => [$glyph, $word])
+                    <button data-shape="{{ $shape }}" aria-pressed="false" hidden><x-glyph :name="$glyph"/>{{ $word }}</button>
+                @endforeach
+                <span id="hint"></span>
+            </div>
+            <div class="ends">
+                <button data-act="zoom-out" aria-label="Zoom out" title="Zoom out (−)"><x-glyph name="minus"/></button>
+                <output id="zoom">100%</output>
+                <button data-act="zoom-in" aria-label="Zoom in" title="Zoom in (+)"><x-glyph name="plus"/></button>
+                <button data-act="fit" title="Fit: the selection, then the whole wall (F)">Fit</button>
+                <button data-act="facets" aria-label="Fold or open the facets" title="Fold or open the facets"><x-glyph name="panel-left"/></button>
+                <button data-act="reel" aria-label="Fold or open the reel" title="Fold or open the reel"><x-glyph name="panel-right"/></button>
+            </div>
+        </div>
+        <aside id="facets" aria-label="Facets"></aside>
+        <main id="wall" aria-label="Wall" data-tool="pick">
+            <div id="stage" class="stage">
+                <svg class="loose" xmlns="http://www.w3.org/2000/svg">{!! $pictures[''] !!}</svg>
+                @foreach ($tree->reel() as $screen)
+                    @php($about = App\Canvas\Patches::describe($screen))
+                    <article class="screen" data-screen="{{ $screen->id }}" data-box="{{ implode(' ', $about['box']) }}" data-view="{{ $about['view'] }}" data-cues="{{ $about['cues'] }}">
+                        <button type="button" class="screen-name" tabindex="-1">{{ $screen->name }}</button>
+                        {!! $pictures[$screen->id] !!}
+                    </article>
+                @endforeach
+            </div>
+            <svg id="overlay" aria-hidden="true"></svg>
+            <textarea id="writing" aria-label="Words" spellcheck="false" rows="1" hidden></textarea>
+            <div id="tag" hidden></div>
+            <div id="empty" hidden>
+                <p class="text-[15px]">This wall is bare. Hang a screen on it to begin.</p>
+                <button class="button primary" data-act="screen">Add a screen</button>
+            </div>
+        </main>
+        <aside id="reel" aria-label="Reel">@include('wall.reel')</aside>
+    </div>
+    <input type="file" id="picture-file" class="sr-only" accept="image/png,image/jpeg,image/webp,image/gif,image/svg+xml" tabindex="-1" aria-label="Picture file">
+    <dialog id="devices" aria-labelledby="devices-title">
+        <h2 id="devices-title" class="mb-3 text-xl">Add a screen</h2>
+        <div class="grid gap-4">
+            @foreach (collect($devices)->groupBy('family') as $family => $group)
+                <div class="grid grid-cols-[72px_1fr] items-start gap-2"><span class="label pt-2">{{ $family }}</span>
+                    <span class="flex flex-wrap gap-2">
+                        @foreach ($group as $device)
+                            <button class="button" data-device="{{ $device->key }}" data-width="{{ $device->width }}" data-height="{{ $device->height }}" title="{{ $device->pointing->value === 'touch' ? 'Touch' : 'Pointer' }}; targets at least {{ $device->target }} px ({{ $device->targetSource }})">{{ $device->name }} <span class="font-number text-[11px] text-ash">{{ $device->width }} × {{ $device->height }}</span></button>
+                        @endforeach
+                    </span></div>
+            @endforeach
+        </div>
+        <form id="custom-size" method="dialog" class="mt-4 flex items-end gap-2 border-t border-rule pt-4">
+            <label><span class="label">Width, px</span><input class="field !w-24" name="width" type="number" min="16" max="20000" step="1" value="600" required></label>
+            <label><span class="label">Height, px</span><input class="field !w-24" name="height" type="number" min="16" max="20000" step="1" value="400" required></label>
+            <button class="button primary">Add this size</button>
+            <button type="button" class="button ml-auto" data-closes>Cancel</button>
+        </form>
+    </dialog>
+    <dialog id="icons" aria-labelledby="icons-title">
+        <h2 id="icons-title" class="mb-3 text-xl">Choose an icon</h2>
+        <div class="mb-3 flex gap-2">
+            <input class="field" type="search" name="q" aria-label="Search icons" placeholder="What should it say? fire, calendar, bell …" hx-get="{{ route('icons') }}" hx-trigger="load, input changed delay:120ms" hx-target="#icon-grid" hx-swap="innerHTML" autofocus>
+            <button type="button" class="button" data-closes>Cancel</button>
+        </div>
+        <div id="icon-grid" class="icon-grid w-[560px] max-w-full"></div>
+    </dialog>
+    <dialog id="history" aria-labelledby="history-title">
+        <div class="mb-3 flex items-center gap-4"><h2 id="history-title" class="mr-auto text-xl">History</h2><button type="button" class="button" data-closes>Close</button></div>
+        <div id="steps" class="w-[440px] max-w-full"></div>
+    </dialog>
+    <dialog id="keys" aria-labelledby="keys-title">
+        <div class="mb-3 flex items-center gap-4"><h2 id="keys-title" class="mr-auto text-xl">All keys</h2><button type="button" class="button" data-closes>Close</button></div>
+        <dl class="grid grid-cols-[150px_1fr] gap-x-4 gap-y-1">
+            @foreach (App\View\Keys::ALL as $key => $does)<dt class="font-number text-[12px]">{{ $key }}</dt><dd>{{ $does }}</dd>@endforeach
+        </dl>
+    </dialog>
+</x-layout>

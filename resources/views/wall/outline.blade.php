@@ -1,0 +1,21 @@
+@php($layers = array_reverse($tree->children($place)))
+@if ($layers === [] && $place->parent === null)
+    <p class="px-1 py-2 text-ash">Nothing here yet.</p>
+@else
+    <ul>
+        @foreach ($layers as $layer)
+            <li data-item="{{ $layer->id }}" data-kind="{{ $layer->kind() }}" data-parent="{{ $layer->parent }}" draggable="true" @class(['hidden-item' => $layer->hidden])>
+                <div class="item-row">
+                    <x-glyph :name="['box' => 'square', 'ellipse' => 'circle', 'line' => 'minus', 'text' => 'type', 'picture' => 'image', 'icon' => 'smile', 'group' => 'folder'][$layer->kind()]"/>
+                    <span class="item-name" title="{{ $layer->name }}">{{ $layer->name }}</span>
+                    @if ($layer->cues !== [])<x-glyph name="spline" class="!text-clay"/>@endif
+                    <button type="button" data-mark="locked" aria-pressed="{{ $layer->locked ? 'true' : 'false' }}" aria-label="Lock {{ $layer->name }}" title="Lock"><x-glyph :name="$layer->locked ? 'pin' : 'pin-off'"/></button>
+                    <button type="button" data-mark="hidden" aria-pressed="{{ $layer->hidden ? 'true' : 'false' }}" aria-label="Hide {{ $layer->name }}" title="Hide"><x-glyph :name="$layer->hidden ? 'eye-off' : 'eye'"/></button>
+                </div>
+                @if ($layer->isGroup())
+                    @include('wall.outline', ['place' => new Kindred\Document\Place($layer->screen, $layer->id)])
+                @endif
+            </li>
+        @endforeach
+    </ul>
+@endif

@@ -1,0 +1,11 @@
+@foreach ($tree->reel() as $screen)
+    <section class="card" data-card="{{ $screen->id }}" draggable="true">
+        <button type="button" class="picture" data-open-screen title="Show {{ $screen->name }}"><img alt="" loading="lazy" draggable="false" src="{{ route('thumbnail', [$project, $screen->id]) }}?r={{ $revisions[$screen->id] ?? 0 }}"></button>
+        <div class="line">
+            <span class="name">{{ $screen->name }}</span>
+            @if ($project->entry === $screen->id)<span class="entry" title="A rehearsal starts here">entry</span>@endif
+        </div>
+        <details data-screen="{{ $screen->id }}" data-url="{{ route('outline', [$project, $screen->id]) }}"><summary>Outline</summary><div class="outline"></div></details>
+    </section>
+@endforeach
+<section class="card"><details data-screen="loose" data-url="{{ route('outline', [$project, 'loose']) }}"><summary>Loose on the wall</summary><div class="outline"></div></details></section>

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\AssetController;
+use App\Http\Controllers\EditController;
+use App\Http\Controllers\HandOverController;
+use App\Http\Controllers\RehearseController;
+use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\SignInController;
+use App\Http\Controllers\WallController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('sign-in', [SignInController::class, 'show'])->name('sign-in');
+    Route::get('register', [SignInController::class, 'register'])->name('register');
+    Route::middleware('throttle:sign-in')->group(function (): void {
+        Route::post('sign-in', [SignInController::class, 'store']);
+        Route::post('sign-in/demo', [SignInController::class, 'demo'])->name('sign-in.demo');
+        Route::post('register', [SignInController::class, 'create']);
+    });
+});
+
+Route::middleware('auth')->group(function (): void {
+    Route::post('sign-out', [SignInController::class, 'destroy'])->name('sign-out');
+    Route::get('/', [ShelfController::class, 'index'])->name('shelf');
+    Route::post('projects', [ShelfController::class, 'store'])->name('projects.store');
+    Route::post('projects/import', [ShelfController::class, 'import'])->name('projects.import');
+    Route::get('icons', [AssetController::class, 'icons'])->name('icons');
+
+    Route::post('projects/{project}/restore', [ShelfController::class, 'restore'])
+        ->withTrashed()->can('work', 'project')->name('projects.restore');
+
+    Route::middleware('can:work,project')->prefix('projects/{project}')->group(function (): void {
+        Route::patch('/', [ShelfController::class, 'update'])->name('projects.update');
+        Route::delete('/', [ShelfController::class, 'destroy'])->name('projects.destroy');
+        Route::post('duplicate', [ShelfController::class, 'duplicate'])->name('projects.duplicate');
+
+        Route::get('wall', [WallController::class, 'show'])->name('wall');
+        Route::get('reel', [WallController::class, 'reel'])->name('reel');
+        Route::get('outline/{screen}', [WallController::class, 'outline'])->name('outline');
+        Route::get('facets', [WallController::class, 'facets'])->name('facets');
+        Route::get('history', [WallController::class, 'history'])->name('history');
+
+        Route::get('edits', [EditController::class, 'index'])->name('edits');
+        Route::post('edits', [EditController::class, 'store']);
+        Route::post('undo', [EditController::class, 'undo'])->name('undo');
+        Route::post('redo', [EditController::class, 'redo'])->name('redo');
+        Route::get('copy', [EditController::class, 'copy'])->name('copy');
+
+        Route::post('assets', [AssetController::class, 'store'])->name('assets');
+        Route::get('assets/{hash}', [AssetController::class, 'show'])->where('hash', '[0-9a-f]{64}')->name('asset');
+        Route::get('screens/{screen}/thumbnail', [AssetController::class, 'thumbnail'])->name('thumbnail');
+
+        Route::get('rehearse', [RehearseController::class, 'show'])->name('rehearse');
+
+        Route::get('hand-over', [HandOverController::class, 'show'])->name('hand-over');
+        Route::get('hand-over/page', [HandOverController::class, 'page'])->name('export.page');
+        Route::get('hand-over/project', [HandOverController::class, 'project'])->name('export.project');
+        Route::get('hand-over/screens/{screen}.svg', [HandOverController::class, 'svg'])->name('export.svg');
+        Route::get('hand-over/screens/{screen}.png', [HandOverController::class, 'png'])->name('export.png');
+    });
+});
