@@ -201,6 +201,7 @@ http {
     gzip_comp_level 5;
     gzip_min_length 512;
     gzip_types text/css application/javascript text/javascript application/json image/svg+xml;
+    server { listen 127.0.0.1:$WEB_PORT default_server; return 421; }
     server {
         listen 127.0.0.1:$WEB_PORT;
         server_name 127.0.0.1 localhost;
@@ -213,6 +214,7 @@ http {
         location / { try_files \$uri @app; }
         location @app {
             include /etc/nginx/fastcgi_params;
+            fastcgi_param HTTP_HOST \$host:$WEB_PORT;
             fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
             fastcgi_param SCRIPT_NAME /index.php;
             fastcgi_pass unix:$RUN/fpm.sock;

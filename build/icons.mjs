@@ -1,5 +1,5 @@
 /** Compiles the icon library (24 px grid, 2 px strokes) and its search words into one PHP table. */
-import { mkdirSync, readFileSync } from 'node:fs';
+import { mkdirSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { writePhp } from './php.mjs';
@@ -7,13 +7,24 @@ import { writePhp } from './php.mjs';
 const root = join(fileURLToPath(import.meta.url), '../..');
 const out = process.env.KINDRED_COMPILED ?? join(root, 'var/compiled');
 const library = join(root, 'node_modules/lucide-static');
-const read = (name) => JSON.parse(readFileSync(join(library, name), 'utf8'));
-const nodes = read('icon-nodes.json');
-const tags = read('tags.json');
+/** Marks of organisations do not belong among icons for everybody. */
+const LEFT_OUT = new Set(['creative-commons', 'copyleft']);
+
+function nodes(svg) {
+    return [...svg.matchAll(/<(path|circle|rect|line|ellipse|polyline|polygon)\s([^>]*?)\/>/g)].map(([, tag, text]) => [
+        tag,
+        Object.fromEntries([...text.matchAll(/([\w-]+)="([^"]*)"/g)].map(([, name, value]) => [name, value])),
+    ]);
+}
+
+const tags = JSON.parse(readFileSync(join(library, 'tags.json'), 'utf8'));
+const names = readdirSync(join(library, 'icons')).filter((file) => file.endsWith('.svg')).map((file) => file.slice(0, -4)).sort();
+const icons = names.filter((name) => !LEFT_OUT.has(name)).map((name) => [
+    name,
+    { nodes: nodes(readFileSync(join(library, 'icons', `${name}.svg`), 'utf8')), tags: tags[name] ?? [] },
+]);
+const empty = icons.filter(([, icon]) => icon.nodes.length === 0).map(([name]) => name);
+if (empty.length > 0) throw new Error(`No shapes found in: ${empty.join(', ')}`);
 mkdirSync(out, { recursive: true });
-const icons = Object.keys(nodes).sort().map((name) => [name, {
-    nodes: nodes[name].map(([tag, attributes]) => [tag, Object.fromEntries(Object.entries(attributes).filter(([key]) => key !== 'key'))]),
-    tags: tags[name] ?? [],
-}]);
 writePhp(join(out, 'icons.php'), new Map(icons));
 console.log(`icons: ${icons.length}`);

@@ -9,7 +9,7 @@ use Kindred\Render\IconSource;
 /** The icon library as the build compiled it. */
 final class CompiledIcons implements IconSource
 {
-    /** @var array<string, array{nodes: list<array{string, array<string, string|int|float>}>, tags: list<string>}>|null */
+    /** @var array<string, array{nodes: list<array{string, array<string, string>}>, tags: list<string>}>|null */
     private ?array $icons = null;
 
     public function __construct(private readonly string $folder) {}
@@ -44,7 +44,7 @@ final class CompiledIcons implements IconSource
         return array_slice(array_map(strval(...), array_keys($scores)), 0, $limit);
     }
 
-    /** @return array<string, array{nodes: list<array{string, array<string, string|int|float>}>, tags: list<string>}> */
+    /** @return array<string, array{nodes: list<array{string, array<string, string>}>, tags: list<string>}> */
     private function icons(): array
     {
         return $this->icons ??= require "{$this->folder}/icons.php";

@@ -74,7 +74,7 @@ final readonly class Facets
             Field::Height => Number::text($layer->box->height),
             Field::Rotation => Number::text($layer->rotation),
             Field::Opacity => Number::text($layer->opacity * 100).'%',
-            Field::Fill => $layer->isGroup() || $content instanceof Line ? null : ($layer->fills === [] ? '' : end($layer->fills)->colour->toHex()),
+            Field::Fill => $layer->isGroup() || $content instanceof Line ? null : ($layer->fills === [] ? '' : $layer->fills[count($layer->fills) - 1]->colour->toHex()),
             Field::StrokeColour => $shape ? ($layer->stroke?->colour->toHex() ?? '') : null,
             Field::StrokeWidth => $shape ? Number::text($layer->stroke->width ?? 0) : null,
             Field::StrokePosition => $boxed && $layer->stroke !== null ? $layer->stroke->position->value : null,

@@ -180,7 +180,7 @@ final readonly class Difference
     {
         $blocked = [];
         foreach ($this->changes as $change) {
-            if ($change->entity !== Entity::Layer || $change->after === null) {
+            if ($change->entity !== Entity::Layer || $change->after === null || ! $change->touches('screen', 'parent')) {
                 continue;
             }
             $layer = $after->layer($change->id);

@@ -7,7 +7,7 @@ namespace Kindred\Render;
 /** The icon library: shapes on a 24-unit grid. */
 interface IconSource
 {
-    /** @return list<array{string, array<string, string|int|float>}>|null element names with their attributes */
+    /** @return list<array{string, array<string, string>}>|null element names with their attributes */
     public function nodes(string $icon): ?array;
 
     /**

@@ -21,6 +21,29 @@ export function draw(parent: Element, name: string, attributes: Record<string, s
 
 const line = (...points: Point[]): string => points.map((p, i) => `${i === 0 ? 'M' : 'L'}${p.x} ${p.y}`).join('');
 
+const unit = (from: Point, to: Point): Point => {
+    const length = Math.hypot(to.x - from.x, to.y - from.y) || 1;
+    return { x: (to.x - from.x) / length, y: (to.y - from.y) / length };
+};
+
+/** A point moved away from a side, at right angles to it, seen from the corner `a` towards `across`. */
+function away(p: Point, a: Point, across: Point, by: number): Point {
+    const u = unit(across, a);
+    return { x: p.x + u.x * by, y: p.y + u.y * by };
+}
+
+function outwards(corner: Point, before: Point, after: Point, by: number): Point {
+    const [u, v] = [unit(before, corner), unit(after, corner)];
+    return { x: corner.x + (u.x + v.x) * by, y: corner.y + (u.y + v.y) * by };
+}
+
+/** Three quarters of a disc around a corner: the part that lies outside the box. */
+function outside(corner: Point, before: Point, after: Point): string {
+    const [u, v] = [unit(corner, before), unit(corner, after)];
+    const sweep = u.x * v.y - u.y * v.x > 0 ? 0 : 1;
+    return `M${corner.x} ${corner.y}L${corner.x + u.x * TURN} ${corner.y + u.y * TURN}A${TURN} ${TURN} 0 1 ${sweep} ${corner.x + v.x * TURN} ${corner.y + v.y * TURN}Z`;
+}
+
 export class Overlay {
     private readonly threads: SVGGElement;
     private readonly marks: SVGGElement;
@@ -127,7 +150,7 @@ export class Overlay {
         return corners(box).map((p) => this.camera.toView(matrix ? apply(matrix, p) : p)) as [Point, Point, Point, Point];
     }
 
-    private outline(box: Box, matrix: Matrix | null, style = 'outline'): void {
+    private outline(box: Box, matrix: Matrix | null, style = 'edge'): void {
         draw(this.marks, 'path', { class: style, d: line(...this.points(box, matrix)) + 'Z' });
     }
 
@@ -142,20 +165,24 @@ export class Overlay {
         const brackets: [Handle, Point, Point, Point][] = [['nw', nw, sw, ne], ['ne', ne, nw, se], ['se', se, ne, sw], ['sw', sw, se, nw]];
         for (const [handle, corner, before, after] of brackets) {
             if (only && !only.includes(handle)) continue;
-            if (!only) draw(this.marks, 'circle', { class: 'turn', cx: corner.x, cy: corner.y, r: TURN, 'data-turn': handle });
+            if (!only) draw(this.marks, 'path', { class: 'turn', d: outside(corner, before, after), 'data-turn': handle });
             const d = line(along(corner, before, ARM), corner, along(corner, after, ARM));
             draw(this.marks, 'path', { class: 'bracket', d });
-            draw(this.marks, 'circle', { class: `grip ${handle}`, cx: corner.x, cy: corner.y, r: 8, 'data-handle': handle });
+            const out = outwards(corner, before, after, 4);
+            draw(this.marks, 'circle', { class: `grip ${handle}`, cx: out.x, cy: out.y, r: 6, 'data-handle': handle });
         }
-        const edges: [Handle, Point, Point][] = [['n', nw, ne], ['e', ne, se], ['s', sw, se], ['w', nw, sw]];
-        for (const [handle, a, b] of edges) {
-            const length = Math.hypot(b.x - a.x, b.y - a.y);
-            if (length < 30 || (only && !only.includes(handle))) continue;
-            const [p, q] = [along(a, b, length / 2 - 5), along(b, a, length / 2 - 5)];
+        // Bars only where they leave room to take hold of the layer itself.
+        const [wide, high] = [Math.hypot(ne.x - nw.x, ne.y - nw.y), Math.hypot(sw.x - nw.x, sw.y - nw.y)];
+        const edges: [Handle, Point, Point, Point, boolean][] = [
+            ['n', nw, ne, sw, wide >= 30 && high >= 24], ['s', sw, se, nw, wide >= 30 && high >= 24],
+            ['e', ne, se, nw, high >= 30], ['w', nw, sw, ne, high >= 30],
+        ];
+        for (const [handle, a, b, across, room] of edges) {
+            if (!room || (only && !only.includes(handle))) continue;
             const middle = { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 };
-            const [from, to] = [along(middle, a, 6), along(middle, b, 6)];
-            draw(this.marks, 'path', { class: 'bar', d: line(from, to) });
-            draw(this.marks, 'path', { class: `grip ${handle}`, d: line(along(p, a, 10), along(q, b, 10)), 'data-handle': handle });
+            draw(this.marks, 'path', { class: 'bar', d: line(along(middle, a, 6), along(middle, b, 6)) });
+            const [p, q] = [away(along(a, b, 12), a, across, 2), away(along(b, a, 12), a, across, 2)];
+            draw(this.marks, 'path', { class: `grip ${handle}`, d: line(p, q), 'data-handle': handle });
         }
     }
 
@@ -171,8 +198,8 @@ export class Overlay {
 
     private thread(from: Box, to: Box, picked: boolean): void {
         const [a, b] = [this.points(from, null), this.points(to, null)];
-        const start = { x: (a[0].x + a[2].x) / 2, y: (a[0].y + a[2].y) / 2 };
-        const leftwards = start.x > (b[0].x + b[2].x) / 2;
+        const leftwards = (a[0].x + a[2].x) / 2 > (b[0].x + b[2].x) / 2;
+        const start = { x: leftwards ? a[0].x : a[2].x, y: (a[0].y + a[2].y) / 2 };
         const end = { x: leftwards ? b[1].x : b[0].x, y: Math.min(Math.max(start.y, b[0].y + 12), b[2].y - 12) };
         const group = draw(this.threads, 'g', { class: picked ? 'picked' : '' });
         draw(group, 'path', { class: 'thread', d: this.curve(start, end) });
@@ -182,7 +209,7 @@ export class Overlay {
 
     private returning(from: Box): void {
         const p = this.points(from, null);
-        const [x, y] = [(p[0].x + p[2].x) / 2, (p[0].y + p[2].y) / 2];
+        const [x, y] = [p[0].x, (p[0].y + p[2].y) / 2];
         const group = draw(this.threads, 'g', {});
         draw(group, 'path', { class: 'thread', d: `M${x} ${y}c-18 -26 -44 -26 -44 -4c0 16 20 16 20 4` });
         draw(group, 'circle', { class: 'knot-mark', cx: x, cy: y, r: 3.5 });

@@ -52,7 +52,7 @@ export class Panels {
     /** The outlines that are open, and the thumbnail of the screen that changed. */
     async showOutlines(): Promise<void> {
         const open = [...this.reel.querySelectorAll<HTMLDetailsElement>('details[open]')];
-        await Promise.all(open.map((details) => this.swap(details.dataset['url']!, details.querySelector<HTMLElement>('.outline')!)));
+        await Promise.all(open.map((details) => this.swap(details.dataset['url']!, details.querySelector<HTMLElement>('.layer-list')!)));
         this.mark();
     }
 
@@ -199,7 +199,7 @@ export class Panels {
     }
 
     private opened(details: HTMLDetailsElement): void {
-        if (details.open && details.dataset['url']) void this.swap(details.dataset['url'], details.querySelector<HTMLElement>('.outline')!);
+        if (details.open && details.dataset['url']) void this.swap(details.dataset['url'], details.querySelector<HTMLElement>('.layer-list')!);
     }
 
     private reelPressed(event: MouseEvent): void {

@@ -5,7 +5,7 @@
             <span class="name">{{ $screen->name }}</span>
             @if ($project->entry === $screen->id)<span class="entry" title="A rehearsal starts here">entry</span>@endif
         </div>
-        <details data-screen="{{ $screen->id }}" data-url="{{ route('outline', [$project, $screen->id]) }}"><summary>Outline</summary><div class="outline"></div></details>
+        <details data-screen="{{ $screen->id }}" data-url="{{ route('outline', [$project, $screen->id]) }}"><summary>Outline</summary><div class="layer-list"></div></details>
     </section>
 @endforeach
-<section class="card"><details data-screen="loose" data-url="{{ route('outline', [$project, 'loose']) }}"><summary>Loose on the wall</summary><div class="outline"></div></details></section>
+<section class="card"><details data-screen="loose" data-url="{{ route('outline', [$project, 'loose']) }}"><summary>Loose on the wall</summary><div class="layer-list"></div></details></section>
