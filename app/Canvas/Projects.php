@@ -9,6 +9,8 @@ use App\Models\User;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Collection;
 use Kindred\Document\Command\DuplicateScreen;
+use Kindred\Document\Relayout;
+use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
 
 /** Whole projects: into and out of files, and copies. */
@@ -18,6 +20,7 @@ final readonly class Projects
         private TreeStore $store,
         private Assets $assets,
         private ConnectionInterface $database,
+        private Relayout $relayout,
     ) {}
 
     public function file(Project $project): ProjectFile
@@ -67,7 +70,8 @@ final readonly class Projects
         return $this->database->transaction(function () use ($owner, $file): Project {
             $project = $owner->projects()->create($file->tree->project->toArray());
             $this->assets->adopt($project, $file->pictures);
-            $this->store->fill($project, $file->tree);
+            // Sizes that follow from the words are worked out anew: a file written by hand need not have them.
+            $this->store->fill($project, $this->relayout->after(new Tree($file->tree->project), $file->tree));
 
             return $project;
         });

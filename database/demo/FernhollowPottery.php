@@ -4,18 +4,437 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
-/** A first sketch. */
+/**
+ * The demo: Fernhollow Pottery, a made-up community studio. Members book wheels on a phone, the
+ * manager works at a desk. Everybody and everything in it is invented; the pictures are drawn by us.
+ *
+ * @phpstan-type LayerData array<string, mixed>
+ */
 final class FernhollowPottery
 {
+    private const INK = '#2a2622';
+
+    private const SOFT = '#6b6259';
+
+    private const CREAM = '#f6efe6';
+
+    private const CLAY = '#a94c31';
+
+    private const FERN = '#2f4a3c';
+
+    private const OCHRE = '#d9a441';
+
+    private const LINE = '#e2d6c6';
+
+    /** @var array<string, string> */
+    private array $pictures = [];
+
+    private int $count = 0;
+
+    /** The project file, as JSON. */
     public static function file(): string
     {
-        return json_encode(['format' => 'kindred-canvas', 'version' => 1, 'name' => 'Fernhollow Pottery', 'entry' => 'welcome', 'screens' => [
-            ['id' => 'welcome', 'name' => 'Welcome', 'device' => 'phone', 'x' => 0, 'y' => 0, 'width' => 390, 'height' => 844, 'view' => 844, 'ground' => '#f3ece2', 'layers' => [
-                ['id' => 'wbtn', 'kind' => 'box', 'name' => 'Start', 'x' => 24, 'y' => 740, 'width' => 342, 'height' => 56, 'fills' => [['colour' => '#17594f']], 'corners' => ['topLeft' => 12, 'topRight' => 12, 'bottomRight' => 12, 'bottomLeft' => 12],
-                    'cues' => [['id' => 'cuea', 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'show', 'screen' => 'booking'], 'transition' => ['kind' => 'push', 'direction' => 'left']]]],
-                ['id' => 'wtxt', 'kind' => 'text', 'name' => 'Title', 'x' => 24, 'y' => 100, 'width' => 342, 'height' => 60, 'words' => 'Hello, clay', 'wrapped' => true, 'style' => ['family' => 'Lora', 'weight' => 600, 'size' => 40, 'lineHeight' => 1.1]],
-            ]],
-            ['id' => 'booking', 'name' => 'Booking', 'device' => 'phone', 'x' => 470, 'y' => 0, 'width' => 390, 'height' => 844, 'view' => 844, 'layers' => []],
-        ]], JSON_THROW_ON_ERROR);
+        $self = new self;
+
+        return json_encode([
+            'format' => 'kindred-canvas',
+            'version' => 1,
+            'name' => 'Fernhollow Pottery',
+            'entry' => 'welcome',
+            'screens' => [
+                $self->phone('welcome', 'Welcome', 0, self::CREAM, $self->welcome()),
+                $self->phone('today', 'Today', 1, self::CREAM, $self->today()),
+                $self->phone('wheel', 'Book a wheel', 2, self::CREAM, $self->wheel()),
+                $self->phone('booked', 'Booked', 3, self::FERN, $self->booked()),
+                $self->phone('kiln', 'Kiln status', 4, '#211d1a', $self->kiln()),
+                ['height' => 1240] + $self->phone('glazes', 'Glaze library', 5, self::CREAM, $self->glazes()),
+                ['id' => 'desk', 'name' => 'Desk: bookings', 'device' => 'desktop', 'x' => 0, 'y' => 1360, 'width' => 1440, 'height' => 900, 'view' => 900, 'ground' => '#fbf8f3', 'layers' => $self->desk()],
+            ],
+            'loose' => $self->palette(),
+            'pictures' => array_map(base64_encode(...), $self->pictures),
+        ], JSON_THROW_ON_ERROR);
+    }
+
+    /**
+     * @param  list<LayerData>  $layers
+     * @return array<string, mixed>
+     */
+    private function phone(string $id, string $name, int $place, string $ground, array $layers): array
+    {
+        return ['id' => $id, 'name' => $name, 'device' => 'phone', 'x' => $place * 480, 'y' => 0, 'width' => 390, 'height' => 844, 'view' => 844, 'ground' => $ground, 'layers' => $layers];
+    }
+
+    /** @return list<LayerData> */
+    private function welcome(): array
+    {
+        return [
+            $this->picture('Studio', 'studio', 0, 0, 390, 430),
+            $this->text('Hands in clay by Thursday', 24, 462, 342, 38, 600, self::INK, 'Spectral', 1.08),
+            $this->text('Fernhollow is the studio at the end of the lane: twelve wheels, two kilns, and somebody who shows you how.', 24, 562, 330, 16, 400, self::SOFT),
+            $this->button('Book a wheel', 24, 680, 342, self::CLAY, '#ffffff', $this->show('wheel', 'left')),
+            ['cues' => [$this->show('today', 'left', 'dissolve')]] + $this->group('I am a member', [
+                $this->box('Room', 24, 752, 342, 52, self::CREAM, 12),
+                $this->text('I am a member already', 24, 766, 342, 16, 600, self::FERN, align: 'center'),
+            ]),
+        ];
+    }
+
+    /** @return list<LayerData> */
+    private function today(): array
+    {
+        return [
+            ...$this->status(self::INK),
+            $this->text('Good morning, Tilda', 24, 72, 300, 30, 600, self::INK, 'Spectral', 1.15),
+            $this->text('Monday, 23 November', 24, 110, 300, 15, 400, self::SOFT),
+            ['cues' => [$this->show('kiln', 'up', 'cover')]] + $this->group('Kiln card', [
+                $this->box('Card', 24, 156, 342, 188, '#2a2622', 20),
+                $this->picture('Kiln', 'kiln', 24, 156, 342, 110, [20, 20, 0, 0]),
+                $this->text('Big kiln', 44, 282, 160, 17, 600, '#ffffff'),
+                $this->text('Glaze firing, cooling down', 44, 306, 220, 14, 400, '#d8cdbf'),
+                $this->text('612 °C', 240, 280, 106, 28, 600, self::OCHRE, 'Spectral', 1.2, 'right'),
+            ]),
+            $this->text('Coming up', 24, 376, 200, 20, 600, self::INK, 'Spectral'),
+            ...$this->row('Wheel 4', 'Today, 18:00 to 20:00', 'disc-3', 416, self::CLAY),
+            ...$this->row('Trimming evening with Odo', 'Wednesday, 19:00', 'users', 492, self::FERN),
+            ...$this->row('Two bowls to collect', 'Shelf C, since Saturday', 'package-check', 568, '#5b7f95'),
+            $this->button('Book a wheel', 24, 660, 342, self::CLAY, '#ffffff', $this->show('wheel', 'left')),
+            ...$this->tabs('today'),
+        ];
+    }
+
+    /** @return list<LayerData> */
+    private function wheel(): array
+    {
+        $days = [];
+        foreach (['Mon 23', 'Tue 24', 'Wed 25', 'Thu 26', 'Fri 27'] as $i => $day) {
+            [$name, $number] = explode(' ', $day);
+            $on = $i === 3;
+            $days[] = $this->group("Day {$day}", [
+                $this->box('Chip', 24 + $i * 70, 176, 62, 72, $on ? self::FERN : '#ffffff', 16, $on ? null : self::LINE),
+                $this->text($name, 24 + $i * 70, 188, 62, 13, 500, $on ? '#cfe0dc' : self::SOFT, align: 'center'),
+                $this->text($number, 24 + $i * 70, 208, 62, 22, 600, $on ? '#ffffff' : self::INK, 'Spectral', 1.2, 'center'),
+            ]);
+        }
+        $slots = [];
+        foreach ([['10:00', '9 free'], ['14:00', '4 free'], ['18:00', '2 free'], ['20:00', 'full']] as $i => [$hour, $free]) {
+            $on = $i === 2;
+            $y = 320 + $i * 64;
+            $slots[] = $this->group("Slot {$hour}", [
+                $this->box('Slot', 24, $y, 342, 56, $on ? '#fdf4ea' : '#ffffff', 14, $on ? self::CLAY : self::LINE, $on ? 2 : 1),
+                $this->text($hour, 44, $y + 16, 90, 17, 600, $free === 'full' ? '#857a6c' : self::INK),
+                $this->text($free, 226, $y + 17, 120, 15, 400, $free === 'full' ? '#857a6c' : self::SOFT, align: 'right'),
+            ]);
+        }
+
+        return [
+            ...$this->status(self::INK),
+            $this->back(self::INK),
+            $this->text('Book a wheel', 24, 108, 300, 32, 600, self::INK, 'Spectral', 1.15),
+            ...$days,
+            $this->text('Two hours from', 24, 282, 200, 16, 600, self::INK),
+            ...$slots,
+            $this->box('Rule', 24, 600, 342, 1, self::LINE),
+            $this->text('Thursday, 18:00, wheel 4', 24, 620, 240, 15, 500, self::INK),
+            $this->text('14.00', 266, 614, 100, 24, 600, self::INK, 'Spectral', 1.2, 'right'),
+            $this->text('Clay is in the price, firing is not.', 24, 644, 342, 14, 400, self::SOFT),
+            $this->button('Book it', 24, 756, 342, self::CLAY, '#ffffff', $this->show('booked', 'up', 'cover')),
+        ];
+    }
+
+    /** @return list<LayerData> */
+    private function booked(): array
+    {
+        return [
+            ...$this->status('#ffffff'),
+            $this->ellipse('Ring', 135, 190, 120, 120, '#3d5f4e'),
+            $this->icon('Tick', 'check', 165, 220, 60, '#ffffff'),
+            $this->text('The wheel is yours', 24, 344, 342, 34, 600, '#ffffff', 'Spectral', 1.15, 'center'),
+            $this->text('Thursday, 26 November, 18:00 to 20:00, wheel 4. Bring an apron and short nails.', 48, 398, 294, 16, 400, '#d3e0d7', align: 'center'),
+            $this->group('Number', [
+                $this->box('Card', 95, 490, 200, 76, '#294236', 16),
+                $this->text('BOOKING NUMBER', 95, 504, 200, 12, 500, '#b9cdbf', align: 'center', tracking: 0.08),
+                $this->text('FH-2741', 95, 524, 200, 24, 500, '#ffffff', 'JetBrains Mono', 1.3, 'center'),
+            ]),
+            $this->button('Back to today', 24, 680, 342, '#ffffff', self::FERN, $this->show('today', 'down', 'reveal')),
+            ['cues' => [['id' => $this->id('c'), 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'return']]]] + $this->group('Change', [
+                $this->box('Room', 24, 752, 342, 52, self::FERN, 12),
+                $this->text('Change the booking', 24, 766, 342, 16, 600, '#ffffff', align: 'center'),
+            ]),
+        ];
+    }
+
+    /** @return list<LayerData> */
+    private function kiln(): array
+    {
+        $bars = [];
+        foreach ([20, 34, 52, 78, 104, 132, 140, 128, 110, 92, 74] as $i => $height) {
+            $bars[] = $this->box('Hour '.($i + 8), 24 + $i * 31.5, 620 - $height, 22, $height, $i < 10 ? '#6b4a35' : self::OCHRE, 6);
+        }
+
+        return [
+            ...$this->status('#ffffff'),
+            $this->back('#ffffff'),
+            $this->text('Big kiln', 24, 108, 300, 32, 600, '#ffffff', 'Spectral', 1.15),
+            $this->text('Glaze firing, cooling down', 24, 148, 300, 15, 400, '#cbbfb1'),
+            ['stroke' => ['colour' => '#3a332d', 'width' => 18]] + $this->ellipse('Dial', 85, 206, 220, 220, null),
+            ['stroke' => ['colour' => self::OCHRE, 'width' => 2]] + $this->ellipse('Dial edge', 79, 200, 232, 232, null),
+            $this->text('612', 85, 272, 220, 64, 600, '#ffffff', 'Spectral', 1.1, 'center'),
+            $this->text('degrees Celsius', 85, 344, 220, 14, 400, '#cbbfb1', align: 'center'),
+            $this->group('Curve', $bars),
+            $this->text('08:00', 24, 634, 60, 12, 400, '#a89c8e'),
+            $this->text('now', 306, 634, 60, 12, 400, '#a89c8e', align: 'right'),
+            $this->group('Opening', [
+                $this->box('Card', 24, 672, 342, 64, '#2f2924', 16),
+                $this->icon('Door', 'door-open', 42, 692, 24, self::OCHRE),
+                $this->text('Opens at about 06:30 tomorrow', 80, 692, 270, 16, 500, '#ffffff'),
+            ]),
+            $this->button('Tell me when it opens', 24, 756, 342, self::OCHRE, '#2a2622', null),
+        ];
+    }
+
+    /** @return list<LayerData> */
+    private function glazes(): array
+    {
+        $cards = [];
+        $glazes = [['Fern', '#55785f', '#2f4a3c'], ['Harbour', '#6f97ab', '#3d5a6b'], ['Rust', '#c96d4c', '#8e3f2a'], ['Oat', '#e8dccb', '#cdb89b'],
+            ['Ochre', '#d9a441', '#b5802a'], ['Slate', '#68707a', '#444a52'], ['Plum', '#80556b', '#573648'], ['Celadon', '#a9c4b0', '#7fa08a']];
+        foreach ($glazes as $i => [$name, $light, $dark]) {
+            [$x, $y] = [24 + ($i % 2) * 177, 240 + intdiv($i, 2) * 236];
+            $cards[] = $this->group("Glaze {$name}", [
+                $this->box('Card', $x, $y, 165, 220, '#ffffff', 18, self::LINE),
+                $this->box('Tile', $x + 10, $y + 10, 145, 128, $light, 12),
+                $this->box('Drip', $x + 10, $y + 98, 145, 40, $dark, 12),
+                $this->text($name, $x + 14, $y + 150, 140, 18, 600, self::INK, 'Spectral'),
+                $this->text(['Cone 6, glossy', 'Cone 6, satin', 'Cone 10, matt'][$i % 3], $x + 14, $y + 178, 140, 13, 400, self::SOFT),
+            ]);
+        }
+
+        return [
+            ...$this->status(self::INK),
+            $this->text('Glaze library', 24, 72, 300, 32, 600, self::INK, 'Spectral', 1.15),
+            $this->group('Search', [
+                $this->box('Field', 24, 124, 342, 48, '#ffffff', 14, self::LINE),
+                $this->icon('Search', 'search', 40, 138, 20, self::SOFT),
+                $this->text('A colour, a cone, a name', 70, 137, 260, 16, 400, '#857a6c'),
+            ]),
+            $this->text('8 glazes on the shelf today', 24, 194, 300, 15, 400, self::SOFT),
+            ...$cards,
+            ...$this->tabs('glazes', 1152),
+        ];
+    }
+
+    /** @return list<LayerData> */
+    private function desk(): array
+    {
+        $rows = [];
+        $bookings = [
+            ['18:00', 'Tilda Maybrook', 'Wheel 4', 'Paid', '#dfeae0', '#2f4a3c'], ['18:00', 'Anselm Pryde', 'Wheel 7', 'Paid', '#dfeae0', '#2f4a3c'],
+            ['18:30', 'Wren Alder', 'Hand building', 'At the desk', '#f8ead0', '#74510f'], ['19:00', 'Odo Fennimore', 'Trimming evening', 'Host', '#dde7ec', '#2c4a5a'],
+            ['19:00', 'Pia Lindqvist-Ray', 'Trimming evening', 'Paid', '#dfeae0', '#2f4a3c'], ['20:00', 'Juno Ashdown', 'Wheel 2', 'Waiting', '#f6ddd5', '#8a3620'],
+            ['20:00', 'Basil Thorne', 'Wheel 9', 'Paid', '#dfeae0', '#2f4a3c'],
+        ];
+        foreach ($bookings as $i => [$time, $who, $what, $state, $ground, $ink]) {
+            $y = 268 + $i * 60;
+            $rows[] = $this->group("Booking {$who}", [
+                $this->box('Row', 272, $y, 760, 60, $i === 0 ? '#fdf4ea' : '#ffffff'),
+                $this->box('Rule', 272, $y + 59, 760, 1, '#eee5d9'),
+                $this->text($time, 296, $y + 20, 60, 14, 500, self::SOFT, 'JetBrains Mono'),
+                $this->ellipse('Portrait', 372, $y + 14, 32, 32, ['#c96d4c', '#6f97ab', '#55785f', '#d9a441', '#80556b'][$i % 5]),
+                $this->text(mb_substr($who, 0, 1), 372, $y + 20, 32, 14, 600, '#ffffff', align: 'center'),
+                $this->text($who, 420, $y + 19, 220, 15, 600, self::INK),
+                $this->text($what, 650, $y + 19, 200, 15, 400, self::SOFT),
+                $this->box('State', 902, $y + 17, 106, 26, $ground, 13),
+                $this->text($state, 902, $y + 21, 106, 13, 600, $ink, align: 'center'),
+            ]);
+        }
+        $menu = [];
+        foreach ([['calendar-days', 'Bookings'], ['flame', 'Kiln schedule'], ['palette', 'Glazes'], ['package', 'Stock'], ['users', 'Members']] as $i => [$icon, $word]) {
+            $menu[] = $this->group($word, [
+                $this->box('Entry', 16, 120 + $i * 52, 208, 44, $i === 0 ? '#3d5f4e' : self::FERN, 10),
+                $this->icon('Icon', $icon, 32, 132 + $i * 52, 20, '#ffffff'),
+                $this->text($word, 64, 131 + $i * 52, 150, 15, $i === 0 ? 600 : 400, '#ffffff'),
+            ]);
+        }
+
+        return [
+            $this->box('Side', 0, 0, 240, 900, self::FERN),
+            $this->text('Fernhollow', 32, 40, 180, 26, 600, '#ffffff', 'Spectral'),
+            $this->group('Menu', $menu),
+            $this->text('Bookings', 272, 44, 300, 36, 600, self::INK, 'Spectral', 1.15),
+            $this->text('Thursday, 26 November: 7 people, 9 of 12 wheels taken', 272, 92, 500, 16, 400, self::SOFT),
+            $this->button('New booking', 872, 52, 160, self::CLAY, '#ffffff', null, 44),
+            $this->group('Table head', [
+                $this->box('Head', 272, 216, 760, 52, '#f3eadd', [14, 14, 0, 0]),
+                $this->text('Time', 296, 232, 60, 13, 600, self::SOFT),
+                $this->text('Who', 420, 232, 100, 13, 600, self::SOFT),
+                $this->text('What', 650, 232, 100, 13, 600, self::SOFT),
+                $this->text('State', 902, 232, 106, 13, 600, self::SOFT, align: 'center'),
+            ]),
+            $this->group('Filters', [
+                $this->box('All', 272, 148, 76, 40, self::INK, 20), $this->text('All', 272, 158, 76, 14, 600, '#ffffff', align: 'center'),
+                $this->box('Wheels', 360, 148, 104, 40, '#ffffff', 20, self::LINE), $this->text('Wheels', 360, 158, 104, 14, 500, self::INK, align: 'center'),
+                $this->box('Evenings', 476, 148, 112, 40, '#ffffff', 20, self::LINE), $this->text('Evenings', 476, 158, 112, 14, 500, self::INK, align: 'center'),
+            ]),
+            $this->group('Bookings', $rows),
+            $this->group('Selected', [
+                $this->box('Panel', 1064, 148, 344, 540, '#ffffff', 18, self::LINE),
+                $this->picture('Last piece', 'bowl', 1064, 148, 344, 200, [18, 18, 0, 0]),
+                $this->text('Tilda Maybrook', 1088, 372, 296, 24, 600, self::INK, 'Spectral'),
+                $this->text('Member since 2021. Last piece: a bowl in Harbour, waiting on shelf C.', 1088, 412, 290, 15, 400, self::SOFT),
+                $this->box('Rule', 1088, 476, 296, 1, self::LINE),
+                $this->text('Wheel 4, 18:00 to 20:00', 1088, 494, 296, 15, 600, self::INK),
+                $this->text('Booked on the phone, paid 14.00', 1088, 518, 296, 14, 400, self::SOFT),
+                $this->button('Check in', 1088, 612, 140, self::FERN, '#ffffff', null, 48),
+                $this->group('Move', [$this->box('Button', 1244, 612, 140, 48, '#ffffff', 12, self::LINE), $this->text('Move', 1244, 625, 140, 15, 600, self::INK, align: 'center')]),
+            ]),
+        ];
+    }
+
+    /** @return list<LayerData> colours kept beside the screens */
+    private function palette(): array
+    {
+        $loose = [$this->text('Studio colours', 1560, 1360, 220, 18, 600, '#1e2223', wrapped: false)];
+        foreach ([self::CLAY, self::FERN, self::OCHRE, '#5b7f95', self::CREAM, self::INK] as $i => $colour) {
+            $loose[] = $this->box(['Clay', 'Fern', 'Ochre', 'Harbour', 'Cream', 'Ink'][$i], 1560 + ($i % 3) * 96, 1400 + intdiv($i, 3) * 96, 84, 84, $colour, 42);
+        }
+
+        return $loose;
+    }
+
+    /** @return list<LayerData> */
+    private function status(string $colour): array
+    {
+        return [
+            $this->text('17:20', 28, 16, 60, 15, 600, $colour),
+            $this->icon('Signal', 'signal', 300, 16, 18, $colour),
+            $this->icon('Battery', 'battery-full', 334, 14, 22, $colour),
+        ];
+    }
+
+    /** @return LayerData */
+    private function back(string $colour): array
+    {
+        return ['cues' => [['id' => $this->id('c'), 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'return']]]]
+            + $this->icon('Return', 'arrow-left', 20, 58, 44, $colour, 1.2);
+    }
+
+    /** @return list<LayerData> */
+    private function row(string $title, string $text, string $icon, float $y, string $colour): array
+    {
+        return [$this->group($title, [
+            $this->box('Card', 24, $y, 342, 64, '#ffffff', 16, self::LINE),
+            $this->box('Mark', 36, $y + 10, 44, 44, $colour, 12),
+            $this->icon('Icon', $icon, 47, $y + 21, 22, '#ffffff'),
+            $this->text($title, 94, $y + 11, 250, 16, 600, self::INK),
+            $this->text($text, 94, $y + 35, 250, 13, 400, self::SOFT),
+        ])];
+    }
+
+    /** @return list<LayerData> */
+    private function tabs(string $current, float $y = 756): array
+    {
+        $out = [$this->box('Tab bar', 0, $y, 390, 88, '#ffffff'), $this->box('Rule', 0, $y, 390, 1, self::LINE)];
+        foreach ([['today', 'house', 'Today'], ['glazes', 'palette', 'Glazes'], ['kiln', 'flame', 'Kiln']] as $i => [$screen, $icon, $word]) {
+            $colour = $screen === $current ? self::CLAY : self::SOFT;
+            $out[] = ['cues' => $screen === $current ? [] : [$this->show($screen, 'left', 'dissolve')]] + $this->group($word, [
+                $this->box('Room', $i * 130, $y + 1, 130, 60, '#ffffff'),
+                $this->icon('Icon', $icon, $i * 130 + 53, $y + 10, 24, $colour),
+                $this->text($word, $i * 130, $y + 37, 130, 12, $screen === $current ? 600 : 500, $colour, align: 'center'),
+            ]);
+        }
+
+        return $out;
+    }
+
+    /**
+     * @param  array<string, mixed>|null  $cue
+     * @return LayerData
+     */
+    private function button(string $words, float $x, float $y, float $width, string $ground, string $ink, ?array $cue, float $height = 56): array
+    {
+        return ['cues' => $cue === null ? [] : [$cue]] + $this->group($words, [
+            $this->box('Button', $x, $y, $width, $height, $ground, 14),
+            $this->text($words, $x, $y + $height / 2 - 12, $width, 17, 600, $ink, align: 'center'),
+        ]);
+    }
+
+    /** @return array<string, mixed> a cue that shows a screen on a tap */
+    private function show(string $screen, string $direction, string $kind = 'push'): array
+    {
+        return ['id' => $this->id('c'), 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'show', 'screen' => $screen],
+            'transition' => ['kind' => $kind, 'direction' => $direction, 'duration' => 320, 'delay' => 0, 'easing' => 'ease-out']];
+    }
+
+    /**
+     * A group around layers that are given in the screen's coordinates.
+     *
+     * @param  list<LayerData>  $children
+     * @return LayerData
+     */
+    private function group(string $name, array $children): array
+    {
+        $x = min(array_column($children, 'x'));
+        $y = min(array_column($children, 'y'));
+        $right = max(array_map(fn (array $child): float => $child['x'] + $child['width'], $children));
+        $bottom = max(array_map(fn (array $child): float => $child['y'] + $child['height'], $children));
+        $moved = array_map(fn (array $child): array => ['x' => $child['x'] - $x, 'y' => $child['y'] - $y] + $child, $children);
+
+        return ['id' => $this->id('g'), 'kind' => 'group', 'name' => $name, 'x' => $x, 'y' => $y, 'width' => $right - $x, 'height' => $bottom - $y, 'children' => $moved];
+    }
+
+    /**
+     * @param  float|list<float>  $radius
+     * @return LayerData
+     */
+    private function box(string $name, float $x, float $y, float $width, float $height, string $colour, float|array $radius = 0, ?string $stroke = null, float $line = 1): array
+    {
+        return ['id' => $this->id('b'), 'kind' => 'box', 'name' => $name, 'x' => $x, 'y' => $y, 'width' => $width, 'height' => $height, 'fills' => [['colour' => $colour]],
+            'corners' => $this->corners($radius), 'stroke' => $stroke === null ? null : ['colour' => $stroke, 'width' => $line]];
+    }
+
+    /** @return LayerData */
+    private function ellipse(string $name, float $x, float $y, float $width, float $height, ?string $colour): array
+    {
+        return ['id' => $this->id('e'), 'kind' => 'ellipse', 'name' => $name, 'x' => $x, 'y' => $y, 'width' => $width, 'height' => $height, 'fills' => $colour === null ? [] : [['colour' => $colour]]];
+    }
+
+    /** @return LayerData */
+    private function text(string $words, float $x, float $y, float $width, float $size, int $weight, string $colour, string $family = 'Hanken Grotesk', float $lineHeight = 1.4, string $align = 'left', float $tracking = 0, bool $wrapped = true): array
+    {
+        return ['id' => $this->id('t'), 'kind' => 'text', 'name' => mb_strimwidth($words, 0, 32, '…'), 'x' => $x, 'y' => $y, 'width' => $width, 'height' => $size * $lineHeight, 'words' => $words, 'wrapped' => $wrapped,
+            'style' => ['family' => $family, 'weight' => $weight, 'size' => $size, 'lineHeight' => $lineHeight, 'letterSpacing' => $tracking, 'align' => $align], 'fills' => [['colour' => $colour]]];
+    }
+
+    /** @return LayerData */
+    private function icon(string $name, string $icon, float $x, float $y, float $side, string $colour, float $line = 2): array
+    {
+        return ['id' => $this->id('i'), 'kind' => 'icon', 'name' => $name, 'x' => $x, 'y' => $y, 'width' => $side, 'height' => $side, 'icon' => $icon, 'line' => $line, 'fills' => [['colour' => $colour]]];
+    }
+
+    /**
+     * @param  float|list<float>  $radius
+     * @return LayerData
+     */
+    private function picture(string $name, string $file, float $x, float $y, float $width, float $height, float|array $radius = 0): array
+    {
+        $bytes = (string) file_get_contents(__DIR__."/pictures/{$file}.png");
+        $hash = hash('sha256', $bytes);
+        $this->pictures[$hash] = $bytes;
+
+        return ['id' => $this->id('p'), 'kind' => 'picture', 'name' => $name, 'x' => $x, 'y' => $y, 'width' => $width, 'height' => $height, 'asset' => $hash, 'corners' => $this->corners($radius)];
+    }
+
+    /**
+     * @param  float|list<float>  $radius
+     * @return array<string, float>
+     */
+    private function corners(float|array $radius): array
+    {
+        return array_combine(['topLeft', 'topRight', 'bottomRight', 'bottomLeft'], is_array($radius) ? $radius : array_fill(0, 4, $radius));
+    }
+
+    private function id(string $letter): string
+    {
+        return $letter.str_pad((string) ++$this->count, 5, '0', STR_PAD_LEFT);
     }
 }

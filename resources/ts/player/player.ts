@@ -172,7 +172,7 @@ export class Player {
         if (!state) return;
         const room = this.root.querySelector('.table')!.getBoundingClientRect();
         const scale = Math.min(1, (room.width - 48) / state.width, (room.height - 48) / state.view);
-        Object.assign(this.frame.style, { width: `${state.width}px`, height: `${state.view}px`, transform: `scale(${scale})`, borderRadius: `${state.corner}px` });
+        Object.assign(this.frame.style, { width: `${state.width}px`, height: `${state.view}px`, transform: `translate(-50%, -50%) scale(${scale})`, borderRadius: `${state.corner}px` });
         this.frame.dataset['pointing'] = state.pointing;
     }
 }

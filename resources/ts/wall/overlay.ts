@@ -126,6 +126,7 @@ export class Overlay {
 
     showAllThreads(): void {
         this.threads.replaceChildren();
+        this.threads.classList.toggle('far', this.camera.scale < 0.5);
         if (!this.showThreads) return;
         for (const owner of this.picture.stage.querySelectorAll('[data-cues]')) {
             const screen = this.picture.screenOf(owner);
@@ -144,6 +145,11 @@ export class Overlay {
         const { width, height } = this.picture.box(layer);
         const at = this.camera.toView(apply(this.picture.matrix(layer), { x: width, y: height / 2 }));
         return { x: at.x + 16, y: at.y };
+    }
+
+    /** Size of the marks at a thread's ends: smaller when the wall is seen from afar. */
+    private get mark(): number {
+        return this.camera.scale < 0.5 ? 2.4 : 3.5;
     }
 
     private points(box: Box, matrix: Matrix | null): [Point, Point, Point, Point] {
@@ -203,16 +209,17 @@ export class Overlay {
         const end = { x: leftwards ? b[1].x : b[0].x, y: Math.min(Math.max(start.y, b[0].y + 12), b[2].y - 12) };
         const group = draw(this.threads, 'g', { class: picked ? 'picked' : '' });
         draw(group, 'path', { class: 'thread', d: this.curve(start, end) });
-        draw(group, 'circle', { class: 'knot-mark', cx: start.x, cy: start.y, r: 3.5 });
-        draw(group, 'ellipse', { class: 'eye', cx: end.x, cy: end.y, rx: 6, ry: 3 });
+        draw(group, 'circle', { class: 'knot-mark', cx: start.x, cy: start.y, r: this.mark });
+        draw(group, 'ellipse', { class: 'eye', cx: end.x, cy: end.y, rx: this.mark * 1.7, ry: this.mark * 0.9 });
     }
 
     private returning(from: Box): void {
         const p = this.points(from, null);
         const [x, y] = [p[0].x, (p[0].y + p[2].y) / 2];
         const group = draw(this.threads, 'g', {});
-        draw(group, 'path', { class: 'thread', d: `M${x} ${y}c-18 -26 -44 -26 -44 -4c0 16 20 16 20 4` });
-        draw(group, 'circle', { class: 'knot-mark', cx: x, cy: y, r: 3.5 });
+        const k = Math.min(1, this.camera.scale * 1.5);
+        draw(group, 'path', { class: 'thread', d: `M${x} ${y}c${-18 * k} ${-26 * k} ${-44 * k} ${-26 * k} ${-44 * k} ${-4 * k}c0 ${16 * k} ${20 * k} ${16 * k} ${20 * k} ${4 * k}` });
+        draw(group, 'circle', { class: 'knot-mark', cx: x, cy: y, r: this.mark });
     }
 
     private curve(a: Point, b: Point): string {
