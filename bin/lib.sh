@@ -97,8 +97,10 @@ stop_all() {
     for pid in "${CHILDREN[@]}"; do kill -QUIT "$pid" 2>/dev/null || true; done
     for pid in "${CHILDREN[@]}"; do wait "$pid" 2>/dev/null || true; done
     if [ -n "$DB_PID" ]; then
-        kill "$DB_PID" 2>/dev/null || true
-        wait "$DB_PID" 2>/dev/null || true
+        # The database may have been started anew since; its pid file knows.
+        pid="$(cat "$RUN/mysql.pid" 2>/dev/null || echo "$DB_PID")"
+        kill "$pid" "$DB_PID" 2>/dev/null || true
+        for _ in $(seq 200); do kill -0 "$pid" 2>/dev/null || break; sleep 0.05; done
     fi
     rm -rf "$RUN"
 }

@@ -19,5 +19,6 @@ final readonly class Answer
         public string $label,
         public array $patches = [],
         public array $added = [],
-    ) {}
+    ) {
+    }
 }

@@ -23,7 +23,9 @@ final readonly class Assets
         IMAGETYPE_GIF => 'image/gif',
     ];
 
-    public function __construct(private Filesystem $disk, private ConnectionInterface $database) {}
+    public function __construct(private Filesystem $disk, private ConnectionInterface $database)
+    {
+    }
 
     /**
      * @return array{hash: string, width: int, height: int} px
@@ -103,7 +105,7 @@ final readonly class Assets
         if ($size === false || ! isset(self::TYPES[$size[2]])) {
             throw new InvalidInput($place, 'This is no picture that can be read; use PNG, JPEG, WebP or GIF.');
         }
-        if ($size[0] * $size[1] > $limits['pixels'] || $size[0] < 1 || $size[1] < 1) {
+        if ($limits['pixels'] < $size[0] * $size[1] || $size[0] < 1 || $size[1] < 1) {
             throw new InvalidInput($place, "The picture measures {$size[0]} × {$size[1]} px; at most 40 million pixels can be taken.");
         }
         $image = @imagecreatefromstring($bytes);

@@ -12,7 +12,9 @@ final class CompiledFaces implements FaceSource
     /** @var array<string, array{slug: string, weights: list<int>}>|null */
     private ?array $index = null;
 
-    public function __construct(private readonly string $folder) {}
+    public function __construct(private readonly string $folder)
+    {
+    }
 
     public function families(): array
     {

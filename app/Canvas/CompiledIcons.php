@@ -12,7 +12,9 @@ final class CompiledIcons implements IconSource
     /** @var array<string, array{nodes: list<array{string, array<string, string>}>, tags: list<string>}>|null */
     private ?array $icons = null;
 
-    public function __construct(private readonly string $folder) {}
+    public function __construct(private readonly string $folder)
+    {
+    }
 
     public function nodes(string $icon): ?array
     {

@@ -35,7 +35,8 @@ final readonly class Editor
         private TreeStore $store,
         private Relayout $relayout,
         private Patches $patches,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  non-empty-list<Command>  $commands
@@ -142,7 +143,7 @@ final readonly class Editor
         return $edit === null ? null : $this->since($project, (int) $edit->sequence - 1);
     }
 
-    /** @param \Closure(): ?\stdClass $find */
+    /** @param  \Closure(): ?\stdClass  $find */
     private function replay(Project $project, User $user, string $kind, \Closure $find): Answer
     {
         return $this->database->transaction(function () use ($project, $user, $kind, $find): Answer {
@@ -173,7 +174,7 @@ final readonly class Editor
         }
     }
 
-    /** @param array{kind: string, label: string, token?: string|null, target?: int} $row */
+    /** @param  array{kind: string, label: string, token?: string|null, target?: int}  $row */
     private function record(Project $project, User $user, Tree $before, Tree $after, int $base, array $row): Answer
     {
         $difference = Difference::between($before, $after);

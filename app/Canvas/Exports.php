@@ -21,7 +21,8 @@ final readonly class Exports
         private Assets $assets,
         private Renderer $renderer,
         private FaceBook $faces,
-    ) {}
+    ) {
+    }
 
     public function page(Project $project): string
     {
@@ -48,7 +49,7 @@ final readonly class Exports
         return $this->renderer->screen($tree, $tree->screen($screen), $this->pictures->standalone($project))."\n";
     }
 
-    /** @param int $scale pixels of the picture to a px of the screen */
+    /** @param  int  $scale pixels of the picture to a px of the screen */
     public function png(Project $project, string $screen, int $scale): string
     {
         $result = Process::timeout(60)->input($this->svg($project, $screen))->run(['rsvg-convert', '--unlimited', '--zoom', (string) $scale, '--format', 'png']);

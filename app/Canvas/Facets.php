@@ -21,7 +21,9 @@ use Kindred\Type\TextStyle;
 /** What the facets say of a selection: one value where all agree, "mixed" where they differ. */
 final readonly class Facets
 {
-    public function __construct(private TreeStore $store, private FaceBook $faces) {}
+    public function __construct(private TreeStore $store, private FaceBook $faces)
+    {
+    }
 
     /**
      * @param  list<string>  $ids
@@ -105,7 +107,11 @@ final readonly class Facets
         return is_float($value) ? Number::text($value) : ($value === null ? null : (string) $value);
     }
 
-    /** What cues in the facet belong to: the one selected layer on a screen, or the screen itself. */
+    /**
+     * What cues in the facet belong to: the one selected layer on a screen, or the screen itself.
+     *
+     * @param  list<Layer>  $layers
+     */
     private function owner(Tree $tree, array $layers, ?string $screen): Layer|Screen|null
     {
         return match (true) {

@@ -21,7 +21,9 @@ use Kindred\Render\Renderer;
  */
 final readonly class Patches
 {
-    public function __construct(private Renderer $renderer, private Pictures $pictures, private TreeStore $store) {}
+    public function __construct(private Renderer $renderer, private Pictures $pictures, private TreeStore $store)
+    {
+    }
 
     /** @return list<array<string, mixed>> */
     public function of(Project $project, Difference $difference, Tree $after): array

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Canvas;
 
 use App\Models\Project;
-use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Cache\Repository;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
@@ -21,7 +21,8 @@ final readonly class Pictures
         private TreeStore $store,
         private Assets $assets,
         private Repository $cache,
-    ) {}
+    ) {
+    }
 
     /** For the wall: live text, with handles for selecting. */
     public function editable(Project $project): Rendering

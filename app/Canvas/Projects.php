@@ -21,7 +21,8 @@ final readonly class Projects
         private Assets $assets,
         private ConnectionInterface $database,
         private Relayout $relayout,
-    ) {}
+    ) {
+    }
 
     public function file(Project $project): ProjectFile
     {

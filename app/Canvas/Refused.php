@@ -5,4 +5,6 @@ declare(strict_types=1);
 namespace App\Canvas;
 
 /** An edit was not made, because somebody else's stands in the way. Nothing was changed. */
-final class Refused extends \DomainException {}
+final class Refused extends \DomainException
+{
+}

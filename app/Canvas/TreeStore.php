@@ -25,7 +25,9 @@ final readonly class TreeStore
 
     private const LAYER = ['id', 'screen', 'parent', 'rank', 'kind', 'x', 'y', 'width', 'height', 'body'];
 
-    public function __construct(private ConnectionInterface $database) {}
+    public function __construct(private ConnectionInterface $database)
+    {
+    }
 
     public function whole(ProjectRow $project): Tree
     {

@@ -52,7 +52,7 @@ final class FernhollowPottery
             ],
             'loose' => $self->palette(),
             'pictures' => array_map(base64_encode(...), $self->pictures),
-        ], JSON_THROW_ON_ERROR);
+        ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES);
     }
 
     /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Database\Seeders\DatabaseSeeder;
 use App\Models\User;
+use Database\Seeders\DatabaseSeeder;
 use Illuminate\Console\Command;
 
 final class DemoCommand extends Command

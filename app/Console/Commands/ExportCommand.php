@@ -8,6 +8,7 @@ use App\Canvas\Exports;
 use App\Canvas\TreeStore;
 use App\Models\Project;
 use Illuminate\Console\Command;
+use Illuminate\Database\Eloquent\Collection;
 
 final class ExportCommand extends Command
 {
@@ -56,7 +57,8 @@ final class ExportCommand extends Command
     private function project(): ?Project
     {
         $named = (string) $this->argument('project');
-        $found = Project::query()->where(fn ($query) => ctype_digit($named) ? $query->whereKey((int) $named) : $query->where('name', $named))->limit(2)->get();
+        /** @var Collection<int, Project> $found */
+        $found = Project::query()->where(ctype_digit($named) ? 'id' : 'name', $named)->limit(2)->get();
         if ($found->count() !== 1) {
             $this->error($found->isEmpty() ? "There is no project “{$named}”." : "Several projects are called “{$named}”; name one by its number.");
 

@@ -7,10 +7,10 @@ namespace App\Http\Controllers;
 use App\Canvas\Assets;
 use App\Canvas\Pictures;
 use App\Models\Project;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\View\View;
 use Kindred\Input\InvalidInput;
 use Kindred\Render\IconSource;
 

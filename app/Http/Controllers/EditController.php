@@ -17,7 +17,9 @@ use Kindred\Input\Reader;
 
 final class EditController extends Controller
 {
-    public function __construct(private readonly Editor $editor) {}
+    public function __construct(private readonly Editor $editor)
+    {
+    }
 
     public function store(EditRequest $request, Project $project): JsonResponse
     {

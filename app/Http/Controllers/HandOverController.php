@@ -7,14 +7,16 @@ namespace App\Http\Controllers;
 use App\Canvas\Exports;
 use App\Canvas\TreeStore;
 use App\Models\Project;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
-use Illuminate\View\View;
 
 final class HandOverController extends Controller
 {
-    public function __construct(private readonly Exports $exports) {}
+    public function __construct(private readonly Exports $exports)
+    {
+    }
 
     public function show(Project $project, TreeStore $store): View
     {

@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Canvas\Pictures;
 use App\Canvas\TreeStore;
 use App\Models\Project;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 use Kindred\Flow\Programme;
 
 final class RehearseController extends Controller

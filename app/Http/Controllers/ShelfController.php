@@ -6,9 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Canvas\Projects;
 use App\Models\Project;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 use Kindred\Input\InvalidInput;
 
 final class ShelfController extends Controller

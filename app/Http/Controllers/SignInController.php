@@ -6,11 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\RegisterRequest;
 use App\Models\User;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\ValidationException;
-use Illuminate\View\View;
 
 final class SignInController extends Controller
 {
@@ -53,7 +53,7 @@ final class SignInController extends Controller
         return redirect()->route('sign-in');
     }
 
-    /** @param array<string, mixed> $credentials */
+    /** @param  array<string, mixed>  $credentials */
     private function enter(Request $request, array $credentials): RedirectResponse
     {
         if (! Auth::attempt($credentials, $request->boolean('remember'))) {

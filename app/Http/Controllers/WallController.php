@@ -9,15 +9,17 @@ use App\Canvas\Facets;
 use App\Canvas\Pictures;
 use App\Canvas\TreeStore;
 use App\Models\Project;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 use Kindred\Device\Catalogue;
 use Kindred\Document\Place;
 
 /** The wall and the panels around it. */
 final class WallController extends Controller
 {
-    public function __construct(private readonly TreeStore $store) {}
+    public function __construct(private readonly TreeStore $store)
+    {
+    }
 
     public function show(Project $project, Pictures $pictures): View
     {
@@ -51,9 +53,9 @@ final class WallController extends Controller
     public function facets(Request $request, Project $project, Facets $facets): View
     {
         $screen = $request->query('screen');
-        $layers = array_slice(array_filter(explode(',', (string) $request->query('layers', ''))), 0, 5000);
+        $layers = array_slice(array_values(array_filter(explode(',', (string) $request->query('layers', '')))), 0, 5000);
 
-        return view('wall.facets', $facets->of($project, is_string($screen) && $screen !== '' ? $screen : null, array_values($layers)));
+        return view('wall.facets', $facets->of($project, is_string($screen) && $screen !== '' ? $screen : null, $layers));
     }
 
     public function history(Request $request, Project $project, Editor $editor): View

@@ -55,7 +55,7 @@ final class Catalogue
             : new Device(self::CUSTOM, 'Custom size', 'Custom', (int) $width, (int) $view, 1, [0, 0, 0, 0], 0, Pointing::Pointer, ...self::POINTER));
     }
 
-    /** @param array{int, int, int, int} $safe */
+    /** @param  array{int, int, int, int}  $safe */
     private static function touch(string $key, string $name, string $family, int $width, int $height, float $ratio, array $safe, int $corner): Device
     {
         return new Device($key, $name, $family, $width, $height, $ratio, $safe, $corner, Pointing::Touch, ...self::TOUCH);

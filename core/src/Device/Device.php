@@ -12,7 +12,7 @@ namespace Kindred\Device;
  */
 final readonly class Device
 {
-    /** @param array{int, int, int, int} $safe */
+    /** @param  array{int, int, int, int}  $safe */
     public function __construct(
         public string $key,
         public string $name,
@@ -25,5 +25,6 @@ final readonly class Device
         public Pointing $pointing,
         public int $target,
         public string $targetSource,
-    ) {}
+    ) {
+    }
 }

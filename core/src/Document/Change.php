@@ -21,7 +21,8 @@ final readonly class Change
         public string $id,
         public ?array $before,
         public ?array $after,
-    ) {}
+    ) {
+    }
 
     public static function read(Reader $in): self
     {

@@ -13,8 +13,10 @@ use Kindred\Input\Reader;
  */
 final readonly class Difference
 {
-    /** @param list<Change> $changes */
-    public function __construct(public array $changes) {}
+    /** @param  list<Change>  $changes */
+    public function __construct(public array $changes)
+    {
+    }
 
     public static function between(Tree $before, Tree $after): self
     {
@@ -146,7 +148,7 @@ final readonly class Difference
         };
     }
 
-    /** @param array<string, mixed>|null $current */
+    /** @param  array<string, mixed>|null  $current */
     private function fits(Change $change, ?array $current): bool
     {
         if ($change->before === null || $current === null) {

@@ -14,7 +14,9 @@ final class Id
 {
     private int $count = 0;
 
-    public function __construct(private readonly string $seed) {}
+    public function __construct(private readonly string $seed)
+    {
+    }
 
     public function next(): string
     {

@@ -45,7 +45,8 @@ final readonly class Layer
         public ?Stroke $stroke = null,
         public Corners $corners = new Corners,
         public array $cues = [],
-    ) {}
+    ) {
+    }
 
     /** Reads a layer; place in the tree and rank are the caller's where the data does not hold them. */
     public static function read(Reader $in, ?string $id = null, ?string $screen = null, ?string $parent = null, ?string $rank = null): self

@@ -12,8 +12,10 @@ final readonly class LayerNest
 {
     public const MAX_DEPTH = 32;
 
-    /** @param list<self> $children */
-    private function __construct(public Layer $layer, public array $children) {}
+    /** @param  list<self>  $children */
+    private function __construct(public Layer $layer, public array $children)
+    {
+    }
 
     public static function read(Reader $in, int $depth = 0): self
     {

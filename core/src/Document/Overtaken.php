@@ -7,7 +7,7 @@ namespace Kindred\Document;
 /** A difference no longer fits: what it would change has been changed since. */
 final class Overtaken extends \DomainException
 {
-    /** @param list<string> $names what stands in the way, as people call it */
+    /** @param  list<string>  $names what stands in the way, as people call it */
     public function __construct(public readonly array $names)
     {
         parent::__construct(implode(', ', $names));

@@ -7,7 +7,9 @@ namespace Kindred\Document;
 /** A list of siblings: the layers right on a screen, loose on the wall (no screen), or in a group. */
 final readonly class Place
 {
-    public function __construct(public ?string $screen, public ?string $parent = null) {}
+    public function __construct(public ?string $screen, public ?string $parent = null)
+    {
+    }
 
     public static function of(Layer $layer): self
     {

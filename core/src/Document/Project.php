@@ -11,7 +11,9 @@ final readonly class Project
 {
     use Withers;
 
-    public function __construct(public string $name, public ?string $entry = null) {}
+    public function __construct(public string $name, public ?string $entry = null)
+    {
+    }
 
     public static function read(Reader $in): self
     {

@@ -15,7 +15,9 @@ use Kindred\Type\Typesetter;
  */
 final readonly class Relayout
 {
-    public function __construct(private Typesetter $typesetter) {}
+    public function __construct(private Typesetter $typesetter)
+    {
+    }
 
     public function after(Tree $before, Tree $after): Tree
     {
@@ -80,7 +82,7 @@ final readonly class Relayout
         return $tree->withLayers($measured);
     }
 
-    /** @param list<string> $ids groups whose content may have changed */
+    /** @param  list<string>  $ids groups whose content may have changed */
     private function refit(Tree $tree, array $ids): Tree
     {
         while (($id = array_shift($ids)) !== null) {

@@ -23,7 +23,7 @@ final readonly class Screen
 
     public const MAX_SIDE = 20_000.0;
 
-    /** @param list<Cue> $cues */
+    /** @param  list<Cue>  $cues */
     public function __construct(
         public string $id,
         public string $rank,
@@ -33,7 +33,8 @@ final readonly class Screen
         public float $view,
         public Colour $ground,
         public array $cues = [],
-    ) {}
+    ) {
+    }
 
     public static function read(Reader $in, ?string $rank = null): self
     {

@@ -22,7 +22,8 @@ final readonly class Tree
         public array $screens = [],
         public array $layers = [],
         private ?array $complete = null,
-    ) {}
+    ) {
+    }
 
     public function layer(string $id): Layer
     {

@@ -25,7 +25,8 @@ final readonly class WorkingSet
         public array $tops = [],
         public array $whole = [],
         public bool $reel = false,
-    ) {}
+    ) {
+    }
 
     public static function join(self ...$sets): self
     {

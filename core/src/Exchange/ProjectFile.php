@@ -33,8 +33,10 @@ final readonly class ProjectFile
 
     public const MAX_LAYERS = 100_000;
 
-    /** @param array<string, string> $pictures bytes by hash */
-    public function __construct(public Tree $tree, public array $pictures = []) {}
+    /** @param  array<string, string>  $pictures bytes by hash */
+    public function __construct(public Tree $tree, public array $pictures = [])
+    {
+    }
 
     /** @throws InvalidInput naming the place in the file */
     public static function read(string $json): self
@@ -121,7 +123,7 @@ final readonly class ProjectFile
         }
     }
 
-    /** @param list<array{Place, string, list<LayerNest>}> $nests */
+    /** @param  list<array{Place, string, list<LayerNest>}>  $nests */
     private static function withLayers(Tree $tree, array $nests): Tree
     {
         $all = [];

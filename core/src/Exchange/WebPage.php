@@ -21,9 +21,10 @@ final readonly class WebPage
         private FaceBook $faces,
         private string $player,
         private string $styles,
-    ) {}
+    ) {
+    }
 
-    /** @param \Closure(string): string $asset gives a data address of a picture, by its hash */
+    /** @param  \Closure(string): string  $asset gives a data address of a picture, by its hash */
     public function write(Tree $tree, \Closure $asset): string
     {
         $rendering = new Rendering(TextMode::Live, $asset);

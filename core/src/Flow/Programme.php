@@ -33,7 +33,9 @@ final class Programme
     /** @var list<CueRow> */
     private array $cues = [];
 
-    private function __construct(private readonly Tree $tree) {}
+    private function __construct(private readonly Tree $tree)
+    {
+    }
 
     /** @return Table */
     public static function compile(Tree $tree): array

@@ -32,13 +32,13 @@ final class Simulator
     /** @var Plan|null the transition last played */
     private ?array $played = null;
 
-    /** @param Table $table */
+    /** @param  Table  $table */
     public function __construct(private readonly array $table)
     {
         $this->screen = $table['entry'];
     }
 
-    /** @param Event $event */
+    /** @param  Event  $event */
     public function send(array $event): void
     {
         match ($event['type']) {
@@ -130,7 +130,7 @@ final class Simulator
         $this->play(null);
     }
 
-    /** @param Plan|null $plan */
+    /** @param  Plan|null  $plan */
     private function play(?array $plan): void
     {
         $this->played = $plan;

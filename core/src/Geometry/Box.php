@@ -14,7 +14,8 @@ final readonly class Box
         public float $y,
         public float $width,
         public float $height,
-    ) {}
+    ) {
+    }
 
     public static function read(Reader $in): self
     {

@@ -7,7 +7,9 @@ namespace Kindred\Geometry;
 /** A place or a distance in px; x runs right, y runs down. */
 final readonly class Point
 {
-    public function __construct(public float $x, public float $y) {}
+    public function __construct(public float $x, public float $y)
+    {
+    }
 
     public function plus(self $other): self
     {

@@ -14,8 +14,10 @@ final readonly class Reader
     /** Coordinates and sizes anywhere in a document stay within ±LIMIT px. */
     public const LIMIT = 100_000.0;
 
-    /** @param array<array-key, mixed> $data */
-    private function __construct(private array $data, private string $place) {}
+    /** @param  array<array-key, mixed>  $data */
+    private function __construct(private array $data, private string $place)
+    {
+    }
 
     public static function of(mixed $data, string $place = ''): self
     {

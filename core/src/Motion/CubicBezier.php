@@ -9,7 +9,9 @@ use Kindred\Document\Cue\Easing;
 /** Works out a timing function (CSS Easing Functions 1, section 2.2). */
 final readonly class CubicBezier
 {
-    public function __construct(private Easing $easing) {}
+    public function __construct(private Easing $easing)
+    {
+    }
 
     /** Output progress at an input progress of 0 to 1. */
     public function at(float $progress): float

@@ -16,7 +16,8 @@ final readonly class Track
         public string $property,
         public float $from,
         public float $to,
-    ) {}
+    ) {
+    }
 
     /** @return array{subject: string, property: string, times: list<float>, values: list<float>} */
     public function toArray(): array

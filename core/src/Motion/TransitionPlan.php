@@ -20,14 +20,15 @@ final readonly class TransitionPlan
     /** The share of the way that the screen underneath moves along. */
     public const DRIFT = 0.25;
 
-    /** @param list<Track> $tracks */
+    /** @param  list<Track>  $tracks */
     private function __construct(
         public int $duration,
         public int $delay,
         public string $easing,
         public Subject $above,
         public array $tracks,
-    ) {}
+    ) {
+    }
 
     public static function of(Transition $transition): self
     {

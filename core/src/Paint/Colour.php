@@ -14,7 +14,8 @@ final readonly class Colour
         public int $green,
         public int $blue,
         public float $alpha,
-    ) {}
+    ) {
+    }
 
     public static function rgb(int $red, int $green, int $blue, float $alpha = 1.0): self
     {
@@ -99,7 +100,7 @@ final readonly class Colour
         return self::rgb($channels[0], $channels[1], $channels[2], ($channels[3] ?? 255) / 255);
     }
 
-    /** @param list<string> $parts */
+    /** @param  list<string>  $parts */
     private static function functional(string $name, array $parts): ?self
     {
         $scales = $name === 'rgb' ? [255, 255, 255, 1] : [360, 1, 1, 1];

@@ -21,5 +21,6 @@ final readonly class Rendering
         public \Closure $asset,
         public bool $editable = false,
         public string $prefix = '',
-    ) {}
+    ) {
+    }
 }

@@ -15,8 +15,10 @@ namespace Kindred\Type;
  */
 final readonly class Face
 {
-    /** @param Metrics $metrics */
-    public function __construct(private array $metrics) {}
+    /** @param  Metrics  $metrics */
+    public function __construct(private array $metrics)
+    {
+    }
 
     public function family(): string
     {

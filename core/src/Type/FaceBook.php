@@ -15,7 +15,9 @@ final class FaceBook
     /** @var array<string, Outlines> */
     private array $outlines = [];
 
-    public function __construct(private readonly FaceSource $source) {}
+    public function __construct(private readonly FaceSource $source)
+    {
+    }
 
     /** @return array<string, list<int>> */
     public function families(): array

@@ -12,5 +12,6 @@ final readonly class Line
         public float $x,
         public float $baseline,
         public float $width,
-    ) {}
+    ) {
+    }
 }

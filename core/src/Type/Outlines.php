@@ -13,8 +13,10 @@ use Kindred\Geometry\Number;
  */
 final readonly class Outlines
 {
-    /** @param OutlineTables $tables */
-    public function __construct(private Face $face, private array $tables) {}
+    /** @param  OutlineTables  $tables */
+    public function __construct(private Face $face, private array $tables)
+    {
+    }
 
     /**
      * Path data with the baseline starting at x, y (px). Characters without an outline leave their room empty.

@@ -20,7 +20,8 @@ final readonly class TextStyle
         public float $letterSpacing = 0,
         public TextAlign $align = TextAlign::Left,
         public TextTransform $transform = TextTransform::None,
-    ) {}
+    ) {
+    }
 
     public static function read(Reader $in): self
     {

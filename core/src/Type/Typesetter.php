@@ -7,7 +7,9 @@ namespace Kindred\Type;
 /** Breaks words into lines (Unicode line breaking, UAX #14) and places them with the real font. */
 final readonly class Typesetter
 {
-    public function __construct(public FaceBook $faces) {}
+    public function __construct(public FaceBook $faces)
+    {
+    }
 
     /**
      * @param  float|null  $measure  the width to wrap at, in px; null for free text, broken only where the words say so

@@ -15,13 +15,14 @@ use Kindred\Input\Reader;
 /** Adds layers, drawn or pasted, on top of a place. Their ids are derived from the seed. */
 final readonly class CreateLayers implements Command
 {
-    /** @param list<LayerNest> $nests */
+    /** @param  list<LayerNest>  $nests */
     private function __construct(
         private Place $place,
         private array $nests,
         private string $seed,
         private ?string $step,
-    ) {}
+    ) {
+    }
 
     public static function type(): string
     {

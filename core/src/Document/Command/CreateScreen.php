@@ -14,7 +14,9 @@ use Kindred\Input\Reader;
 /** Hangs a new screen at the end of the reel. The first screen of a project becomes its entry. */
 final readonly class CreateScreen implements Command
 {
-    private function __construct(private Screen $screen) {}
+    private function __construct(private Screen $screen)
+    {
+    }
 
     public static function type(): string
     {

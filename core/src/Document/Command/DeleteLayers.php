@@ -14,12 +14,13 @@ final readonly class DeleteLayers implements Command
 {
     use OnLayers;
 
-    /** @param list<string> $layers */
+    /** @param  list<string>  $layers */
     private function __construct(
         private ?string $screen,
         private array $layers,
         private bool $cut,
-    ) {}
+    ) {
+    }
 
     public static function type(): string
     {

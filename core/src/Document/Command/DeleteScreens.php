@@ -12,8 +12,10 @@ use Kindred\Input\Reader;
 /** Deletes screens with their layers. Cues that lead there stay and do nothing until the screen is back. */
 final readonly class DeleteScreens implements Command
 {
-    /** @param list<string> $screens */
-    private function __construct(private array $screens) {}
+    /** @param  list<string>  $screens */
+    private function __construct(private array $screens)
+    {
+    }
 
     public static function type(): string
     {

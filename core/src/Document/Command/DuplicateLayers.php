@@ -17,7 +17,7 @@ final readonly class DuplicateLayers implements Command
 {
     use OnLayers;
 
-    /** @param list<string> $layers */
+    /** @param  list<string>  $layers */
     private function __construct(
         private ?string $screen,
         private ?string $parent,
@@ -25,7 +25,8 @@ final readonly class DuplicateLayers implements Command
         private string $seed,
         private float $dx,
         private float $dy,
-    ) {}
+    ) {
+    }
 
     public static function type(): string
     {

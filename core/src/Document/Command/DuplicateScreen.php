@@ -20,7 +20,9 @@ final readonly class DuplicateScreen implements Command
     /** Room between screens on the wall, in px. */
     public const GAP = 80.0;
 
-    private function __construct(private string $screen, private string $seed) {}
+    private function __construct(private string $screen, private string $seed)
+    {
+    }
 
     public static function type(): string
     {
@@ -80,7 +82,7 @@ final readonly class DuplicateScreen implements Command
         return $candidate;
     }
 
-    /** @param list<Screen> $reel */
+    /** @param  list<Screen>  $reel */
     private function offset(Screen $original, array $reel): float
     {
         $x = $original->box->right() + self::GAP;

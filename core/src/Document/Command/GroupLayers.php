@@ -20,12 +20,13 @@ final readonly class GroupLayers implements Command
 {
     use OnLayers;
 
-    /** @param list<string> $layers */
+    /** @param  list<string>  $layers */
     private function __construct(
         private ?string $screen,
         private array $layers,
         private string $seed,
-    ) {}
+    ) {
+    }
 
     public static function type(): string
     {

@@ -13,13 +13,14 @@ final readonly class MarkLayers implements Command
 {
     use OnLayers;
 
-    /** @param list<string> $layers */
+    /** @param  list<string>  $layers */
     private function __construct(
         private ?string $screen,
         private array $layers,
         private ?bool $locked,
         private ?bool $hidden,
-    ) {}
+    ) {
+    }
 
     public static function type(): string
     {

@@ -14,13 +14,14 @@ final readonly class MoveLayers implements Command
 {
     use OnLayers;
 
-    /** @param list<string> $layers */
+    /** @param  list<string>  $layers */
     private function __construct(
         private ?string $screen,
         private array $layers,
         private float $dx,
         private float $dy,
-    ) {}
+    ) {
+    }
 
     public static function type(): string
     {

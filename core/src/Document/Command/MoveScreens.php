@@ -11,12 +11,13 @@ use Kindred\Input\Reader;
 /** Moves screens on the wall by a distance in px. */
 final readonly class MoveScreens implements Command
 {
-    /** @param list<string> $screens */
+    /** @param  list<string>  $screens */
     private function __construct(
         private array $screens,
         private float $dx,
         private float $dy,
-    ) {}
+    ) {
+    }
 
     public static function type(): string
     {

@@ -37,7 +37,7 @@ trait OnLayers
         return $screen === null ? [] : [$screen];
     }
 
-    /** @param list<string> $ids */
+    /** @param  list<string>  $ids */
     private function naming(Tree $tree, array $ids): string
     {
         return count($ids) === 1 ? ($tree->layers[$ids[0]]->name ?? 'a layer') : count($ids).' layers';

@@ -15,8 +15,10 @@ final readonly class PlaceLayers implements Command
 {
     use OnLayers;
 
-    /** @param array<string, array{box: Box, rotation: float}> $places by layer id */
-    private function __construct(private ?string $screen, private array $places) {}
+    /** @param  array<string, array{box: Box, rotation: float}>  $places by layer id */
+    private function __construct(private ?string $screen, private array $places)
+    {
+    }
 
     public static function type(): string
     {

@@ -26,7 +26,8 @@ final readonly class PutCue implements Command
         private string $screen,
         private ?string $layer,
         private Cue $cue,
-    ) {}
+    ) {
+    }
 
     public static function type(): string
     {

@@ -15,7 +15,8 @@ final readonly class RemoveCue implements Command
         private string $screen,
         private ?string $layer,
         private string $cue,
-    ) {}
+    ) {
+    }
 
     public static function type(): string
     {

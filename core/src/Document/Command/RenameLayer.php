@@ -10,7 +10,9 @@ use Kindred\Input\Reader;
 
 final readonly class RenameLayer implements Command
 {
-    private function __construct(private string $layer, private string $name) {}
+    private function __construct(private string $layer, private string $name)
+    {
+    }
 
     public static function type(): string
     {

@@ -21,12 +21,13 @@ final readonly class ReorderLayers implements Command
 {
     use OnLayers;
 
-    /** @param list<string> $layers */
+    /** @param  list<string>  $layers */
     private function __construct(
         private Place $place,
         private array $layers,
         private ?string $above,
-    ) {}
+    ) {
+    }
 
     public static function type(): string
     {

@@ -13,7 +13,9 @@ use Kindred\Input\Reader;
 /** Puts a screen after another in the reel, or first. */
 final readonly class ReorderScreen implements Command
 {
-    private function __construct(private string $screen, private ?string $after) {}
+    private function __construct(private string $screen, private ?string $after)
+    {
+    }
 
     public static function type(): string
     {

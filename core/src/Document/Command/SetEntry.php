@@ -11,7 +11,9 @@ use Kindred\Input\Reader;
 /** Makes a screen the one at which a rehearsal starts. */
 final readonly class SetEntry implements Command
 {
-    private function __construct(private string $screen) {}
+    private function __construct(private string $screen)
+    {
+    }
 
     public static function type(): string
     {

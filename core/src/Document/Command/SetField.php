@@ -15,13 +15,14 @@ final readonly class SetField implements Command
 {
     use OnLayers;
 
-    /** @param list<string> $layers */
+    /** @param  list<string>  $layers */
     private function __construct(
         private ?string $screen,
         private array $layers,
         private Field $field,
         private string $value,
-    ) {}
+    ) {
+    }
 
     public static function type(): string
     {

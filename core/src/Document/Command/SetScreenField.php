@@ -16,7 +16,8 @@ final readonly class SetScreenField implements Command
         private string $screen,
         private ScreenField $field,
         private string $value,
-    ) {}
+    ) {
+    }
 
     public static function type(): string
     {

@@ -19,7 +19,8 @@ final readonly class SetWords implements Command
         private ?string $screen,
         private string $layer,
         private string $words,
-    ) {}
+    ) {
+    }
 
     public static function type(): string
     {

@@ -15,14 +15,15 @@ final readonly class TransferLayers implements Command
 {
     use OnLayers;
 
-    /** @param list<string> $layers */
+    /** @param  list<string>  $layers */
     private function __construct(
         private ?string $screen,
         private ?string $to,
         private array $layers,
         private float $dx,
         private float $dy,
-    ) {}
+    ) {
+    }
 
     public static function type(): string
     {

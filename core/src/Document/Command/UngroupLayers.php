@@ -19,8 +19,10 @@ final readonly class UngroupLayers implements Command
 {
     use OnLayers;
 
-    /** @param list<string> $layers */
-    private function __construct(private Place $place, private array $layers) {}
+    /** @param  list<string>  $layers */
+    private function __construct(private Place $place, private array $layers)
+    {
+    }
 
     public static function type(): string
     {

@@ -9,7 +9,9 @@ use Kindred\Input\Reader;
 /** What a cue does: show a screen, or return to the one before. */
 final readonly class Action
 {
-    private function __construct(public ActionKind $kind, public ?string $screen) {}
+    private function __construct(public ActionKind $kind, public ?string $screen)
+    {
+    }
 
     public static function show(string $screen): self
     {

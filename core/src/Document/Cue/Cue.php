@@ -21,7 +21,8 @@ final readonly class Cue
         public Trigger $trigger,
         public Action $action,
         public ?Transition $transition,
-    ) {}
+    ) {
+    }
 
     public static function read(Reader $in): self
     {

@@ -22,7 +22,8 @@ final readonly class Easing
         public float $y1,
         public float $x2,
         public float $y2,
-    ) {}
+    ) {
+    }
 
     /** @throws InvalidInput */
     public static function parse(string $text, string $place = ''): self

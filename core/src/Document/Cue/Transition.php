@@ -18,7 +18,8 @@ final readonly class Transition
         public int $duration,
         public int $delay,
         public Easing $easing,
-    ) {}
+    ) {
+    }
 
     public static function cut(): self
     {

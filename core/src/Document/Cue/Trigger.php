@@ -9,7 +9,9 @@ use Kindred\Input\Reader;
 /** When a cue happens: on a tap, or a delay (ms, 0 to 600 000) after its screen opened. */
 final readonly class Trigger
 {
-    public function __construct(public TriggerKind $kind = TriggerKind::Tap, public int $delay = 0) {}
+    public function __construct(public TriggerKind $kind = TriggerKind::Tap, public int $delay = 0)
+    {
+    }
 
     public static function read(Reader $in): self
     {

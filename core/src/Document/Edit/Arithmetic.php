@@ -18,13 +18,14 @@ final class Arithmetic
 
     private int $depth = 0;
 
-    /** @param list<string> $tokens */
+    /** @param  list<string>  $tokens */
     private function __construct(
         private readonly array $tokens,
         private readonly string $text,
         private readonly ?float $base,
         private readonly string $place,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  float|null  $base  what 100% stands for; null where percentages mean nothing

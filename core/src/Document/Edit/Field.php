@@ -6,8 +6,8 @@ namespace Kindred\Document\Edit;
 
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Icon;
-use Kindred\Document\Layer\Line;
 use Kindred\Document\Layer\LayerContent;
+use Kindred\Document\Layer\Line;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\PictureFit;
 use Kindred\Document\Layer\Text;

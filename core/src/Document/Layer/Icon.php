@@ -12,7 +12,9 @@ final readonly class Icon implements LayerContent
 {
     use Withers;
 
-    public function __construct(public string $icon, public float $line = 2.0) {}
+    public function __construct(public string $icon, public float $line = 2.0)
+    {
+    }
 
     public static function kind(): string
     {

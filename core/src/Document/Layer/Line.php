@@ -9,7 +9,9 @@ use Kindred\Input\Reader;
 /** A straight line across its box: from the top left to the bottom right, or rising from the bottom left. */
 final readonly class Line implements LayerContent
 {
-    public function __construct(public bool $rising = false) {}
+    public function __construct(public bool $rising = false)
+    {
+    }
 
     public static function kind(): string
     {

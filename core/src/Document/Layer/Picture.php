@@ -12,7 +12,9 @@ final readonly class Picture implements LayerContent
 {
     use Withers;
 
-    public function __construct(public string $asset, public PictureFit $fit = PictureFit::Cover) {}
+    public function __construct(public string $asset, public PictureFit $fit = PictureFit::Cover)
+    {
+    }
 
     public static function kind(): string
     {

@@ -19,7 +19,8 @@ final readonly class Text implements LayerContent
         public string $words,
         public TextStyle $style,
         public bool $wrapped = false,
-    ) {}
+    ) {
+    }
 
     public static function kind(): string
     {

@@ -18,7 +18,8 @@ final readonly class Corners
         public float $topRight = 0,
         public float $bottomRight = 0,
         public float $bottomLeft = 0,
-    ) {}
+    ) {
+    }
 
     public static function all(float $radius): self
     {

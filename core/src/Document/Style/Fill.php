@@ -10,7 +10,9 @@ use Kindred\Paint\Colour;
 /** One solid coat of paint. A layer's fills are listed from the back to the front. */
 final readonly class Fill
 {
-    public function __construct(public Colour $colour) {}
+    public function __construct(public Colour $colour)
+    {
+    }
 
     public static function solid(string $colour): self
     {

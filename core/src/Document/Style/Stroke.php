@@ -14,7 +14,8 @@ final readonly class Stroke
         public Colour $colour,
         public float $width = 1.0,
         public StrokePosition $position = StrokePosition::Inside,
-    ) {}
+    ) {
+    }
 
     public static function read(Reader $in): self
     {

@@ -15,7 +15,9 @@ use Kindred\Render\Svg;
 /** An icon in the middle of its box, as large as the shorter side allows. */
 final readonly class IconRenderer implements KindRenderer
 {
-    public function __construct(private IconSource $icons) {}
+    public function __construct(private IconSource $icons)
+    {
+    }
 
     public function draw(Layer $layer, Rendering $rendering): string
     {

@@ -15,7 +15,9 @@ use Kindred\Render\Svg;
 /** A picture, cut to the layer's corners, over its fills and under its stroke. */
 final readonly class PictureRenderer implements KindRenderer
 {
-    public function __construct(private ShapeRenderer $shape) {}
+    public function __construct(private ShapeRenderer $shape)
+    {
+    }
 
     public function draw(Layer $layer, Rendering $rendering): string
     {

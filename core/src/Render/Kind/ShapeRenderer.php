@@ -34,7 +34,7 @@ final readonly class ShapeRenderer implements KindRenderer
         return $out;
     }
 
-    /** @param array<string, string|float|null> $paint */
+    /** @param  array<string, string|float|null>  $paint */
     private function shape(Layer $layer, float $grown, array $paint): string
     {
         $width = max(0.0, $layer->box->width + 2 * $grown);

@@ -16,7 +16,9 @@ use Kindred\Type\Typesetter;
 
 final readonly class TextRenderer implements KindRenderer
 {
-    public function __construct(private Typesetter $typesetter) {}
+    public function __construct(private Typesetter $typesetter)
+    {
+    }
 
     public function draw(Layer $layer, Rendering $rendering): string
     {
@@ -35,7 +37,7 @@ final readonly class TextRenderer implements KindRenderer
             : $drawn;
     }
 
-    /** @param array<string, string|float|null> $paint */
+    /** @param  array<string, string|float|null>  $paint */
     private function live(Text $text, LaidText $laid, array $paint): string
     {
         $style = $text->style;
@@ -58,7 +60,7 @@ final readonly class TextRenderer implements KindRenderer
         ] + $paint, $lines);
     }
 
-    /** @param array<string, string|float|null> $paint */
+    /** @param  array<string, string|float|null>  $paint */
     private function outlined(Text $text, LaidText $laid, array $paint): string
     {
         $style = $text->style;

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+arch('the core knows nothing of the application')->expect('Kindred')
+    ->not->toUse(['App', 'Illuminate', 'Database', 'Symfony'])
+    ->ignoring('Kindred\Tests');
+
+arch('the ground of the core stands on nothing above it')
+    ->expect(['Kindred\Document', 'Kindred\Geometry', 'Kindred\Paint', 'Kindred\Type', 'Kindred\Input', 'Kindred\Device'])
+    ->not->toUse(['Kindred\Render', 'Kindred\Motion', 'Kindred\Flow', 'Kindred\Exchange']);
+
+arch('every file is strict')->expect(['Kindred', 'App'])->toUseStrictTypes();
+
+arch('no debugging is left behind')->expect(['dd', 'dump', 'var_dump', 'print_r', 'ray'])->not->toBeUsed();

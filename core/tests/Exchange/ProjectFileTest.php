@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+use Database\Demo\FernhollowPottery;
+use Kindred\Document\Tree;
+use Kindred\Exchange\ProjectFile;
+use Kindred\Input\InvalidInput;
+use Kindred\Tests\Sample;
+
+it('reads back exactly what it wrote', function (string $json): void {
+    $once = ProjectFile::read($json);
+    $written = $once->write();
+    $again = ProjectFile::read($written);
+    expect($again->write())->toBe($written)
+        ->and($again->tree->layers)->toEqual($once->tree->layers)
+        ->and($again->tree->screens)->toEqual($once->tree->screens)
+        ->and($again->pictures)->toBe($once->pictures);
+})->with([
+    'a small one' => fn (): string => (string) json_encode(Sample::file()),
+    'the demo' => fn (): string => FernhollowPottery::file(),
+    'an empty one' => fn (): string => '{"format":"kindred-canvas","version":1,"name":"Empty"}',
+]);
+
+it('keeps a document through a file after edits', function (): void {
+    $tree = Sample::after(Sample::tree(),
+        ['type' => 'group-layers', 'screen' => 'home', 'layers' => ['boxa', 'group'], 'seed' => 'a'],
+        ['type' => 'put-cue', 'screen' => 'home', 'layer' => 'icon', 'cue' => ['id' => 'cue1', 'trigger' => ['kind' => 'delay', 'delay' => 900], 'action' => ['kind' => 'return']]],
+        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['words'], 'field' => 'letterSpacing', 'value' => '0.05'],
+        ['type' => 'transfer-layers', 'screen' => 'home', 'to' => null, 'layers' => ['icon'], 'dx' => 5, 'dy' => 900],
+    );
+    $back = ProjectFile::read((new ProjectFile($tree))->write())->tree;
+    $shape = fn (Tree $tree): array => array_map(fn ($layer): array => ['parent' => $layer->parent] + $layer->properties(), array_replace(array_fill_keys(array_keys($back->layers), null), $tree->layers));
+    expect($shape($back))->toEqual($shape($tree));
+});
+
+it('names the place of what is wrong', function (callable $spoil, string $message): void {
+    $file = Sample::file();
+    $spoil($file);
+    expect(fn () => ProjectFile::read((string) json_encode($file)))->toThrow(InvalidInput::class, $message);
+})->with([
+    [fn (array &$file) => $file['format'] = 'other', 'format: this is not a Kindred Canvas project file'],
+    [fn (array &$file) => $file['version'] = 99, 'version: the file is of version 99'],
+    [fn (array &$file) => $file['name'] = ' ', 'name: this cannot be empty'],
+    [fn (array &$file) => $file['entry'] = 'nowhere', 'entry: there is no screen with that id'],
+    [fn (array &$file) => $file['screens'][1]['id'] = 'home', 'screens[1].id: the id “home” stands for another screen'],
+    [fn (array &$file) => $file['screens'][0]['width'] = 5, 'screens[0].width: the number must lie between 16 and 20000'],
+    [fn (array &$file) => $file['screens'][0]['layers'][1]['id'] = 'boxa', 'the id “boxa” stands for another layer already'],
+    [fn (array &$file) => $file['screens'][0]['layers'][0]['fills'][0]['colour'] = 'x', 'screens[0].layers[0].fills[0].colour'],
+    [fn (array &$file) => $file['screens'][0]['layers'][3]['children'][1]['height'] = -1, 'screens[0].layers[3].children[1].height'],
+    [fn (array &$file) => $file['screens'][0]['layers'][0]['children'] = [$file['screens'][0]['layers'][2]], 'screens[0].layers[0].children: only a group has children'],
+    [fn (array &$file) => $file['screens'][0]['layers'][1]['style']['align'] = 'up', 'screens[0].layers[1].style.align: one of these'],
+    [fn (array &$file) => $file['screens'][0]['layers'][2] = ['kind' => 'picture', 'asset' => str_repeat('a', 64)] + $file['screens'][0]['layers'][2], 'pictures: the picture of layer “Tick”'],
+    [fn (array &$file) => $file['pictures'] = [str_repeat('b', 64) => base64_encode('x')], 'do not match their SHA-256'],
+    [fn (array &$file) => $file['pictures'] = [str_repeat('b', 64) => '***'], 'base64'],
+    [fn (array &$file) => $file['screens'] = array_fill(0, 501, $file['screens'][0]), 'screens: between 0 and 500'],
+]);
+
+it('refuses what is no JSON, too deep, or a list', function (string $json): void {
+    ProjectFile::read($json);
+})->with(['', '{', '[]', '"text"', 'null', '<xml/>', str_repeat('[', 300).str_repeat(']', 300), "\xff\xfe"])->throws(InvalidInput::class);
+
+it('limits how deep groups lie in each other', function (int $depth, bool $fine): void {
+    $file = Sample::file();
+    $layer = ['id' => 'deepest', 'kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 1, 'height' => 1];
+    for ($i = 0; $i < $depth; $i++) {
+        $layer = ['id' => "deep{$i}", 'kind' => 'group', 'x' => 0, 'y' => 0, 'width' => 1, 'height' => 1, 'children' => [$layer]];
+    }
+    $file['screens'][1]['layers'] = [$layer];
+    $read = fn () => ProjectFile::read((string) json_encode($file));
+    $fine ? expect($read()->tree->layers)->toHaveCount(6 + $depth + 1) : expect($read)->toThrow(InvalidInput::class, 'more than 32 deep');
+})->with([[32, true], [33, false]]);

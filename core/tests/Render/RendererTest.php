@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+use Kindred\Document\Style\Corners;
+use Kindred\Document\Tree;
+use Kindred\Geometry\Box;
+use Kindred\Render\TextMode;
+use Kindred\Tests\Sample;
+
+function svg(Tree $tree, bool $editable = false, TextMode $text = TextMode::Live): string
+{
+    return Sample::renderer()->screen($tree, $tree->screen('home'), Sample::rendering($editable, $text));
+}
+
+function xml(string $svg): DOMDocument
+{
+    $document = new DOMDocument;
+    expect($document->loadXML($svg))->toBeTrue();
+
+    return $document;
+}
+
+it('never lets what a person typed become markup', function (string $typed): void {
+    $tree = Sample::after(Sample::tree(),
+        ['type' => 'set-words', 'screen' => 'home', 'layer' => 'words', 'words' => $typed],
+        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['words'], 'field' => 'family', 'value' => trim($typed) === '' ? 'x' : mb_substr($typed, 0, 80)],
+    );
+    $plain = Sample::tree();
+    foreach ([true, false] as $editable) {
+        $count = fn (Tree $tree): array => array_count_values(array_map(fn (DOMNode $node): string => $node->nodeName, iterator_to_array(xml(svg($tree, $editable))->getElementsByTagName('*'))));
+        $with = $count($tree);
+        unset($with['tspan'], $with['text']);
+        $without = $count($plain);
+        unset($without['tspan'], $without['text']);
+        expect($with)->toBe($without);
+    }
+})->with([
+    '<script>alert(1)</script>', '"/><image href=x onerror=alert(1)>', "'; fill=\"red", '</text></svg><h1>', '&lt;b&gt; &amp; &#60;', "]]>\0\x08\x1b", '<!-- -->', "\u{FFFE}\u{202E}abc", '{{ 7*7 }} @php',
+]);
+
+it('shows words as they were typed', function (): void {
+    $tree = Sample::after(Sample::tree(), ['type' => 'set-words', 'screen' => 'home', 'layer' => 'words', 'words' => '1 < 2 & "so"']);
+    expect(xml(svg($tree))->getElementsByTagName('tspan')->item(0)?->textContent)->toBe('1 < 2 & "so"');
+});
+
+it('draws without style attributes, which the page’s policy forbids', function (): void {
+    expect(svg(Sample::tree(), true))->not->toContain('style=')->not->toContain('<style');
+});
+
+it('draws text as outlines that lie where the live text does', function (): void {
+    $outlined = svg(Sample::tree(), false, TextMode::Outlines);
+    expect($outlined)->not->toContain('<text')->toContain('<path d="M');
+});
+
+it('leaves hidden layers out, but keeps them for the wall', function (): void {
+    $tree = Sample::after(Sample::tree(), ['type' => 'mark-layers', 'screen' => 'home', 'layers' => ['boxa'], 'hidden' => true]);
+    expect(svg($tree))->not->toContain('boxa')->and(svg($tree, true))->toContain('display="none"');
+});
+
+it('fits corner radii as CSS does', function (array $radii, float $width, float $height, array $fitted): void {
+    $corners = (new Corners(...$radii))->fitted(new Box(0, 0, $width, $height));
+    expect(array_values($corners->toArray()))->toEqual($fitted);
+})->with([
+    [[10, 10, 10, 10], 100, 50, [10, 10, 10, 10]],
+    [[100, 100, 100, 100], 100, 50, [25, 25, 25, 25]],
+    // CSS Backgrounds 3, section 4.5: all radii by the smallest ratio.
+    [[80, 40, 0, 0], 60, 200, [40, 20, 0, 0]],
+    [[5, 5, 5, 5], 0, 0, [0, 0, 0, 0]],
+]);
+
+it('turns a layer about its middle', function (): void {
+    $tree = Sample::after(Sample::tree(), ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'rotation', 'value' => '90']);
+    expect(svg($tree))->toContain('transform="translate(20 30)rotate(90 50 20)"');
+});
+
+it('draws a stroke inside, on or outside the edge', function (string $position, string $rect): void {
+    $tree = Sample::after(Sample::tree(),
+        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'stroke-width', 'value' => '4'],
+        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'stroke-position', 'value' => $position],
+    );
+    expect(svg($tree))->toContain($rect);
+})->with([['inside', '<rect x="2" y="2" width="96" height="36"'], ['centre', '<rect width="100" height="40" fill="none"'], ['outside', '<rect x="-2" y="-2" width="104" height="44"']]);

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Tests;
+
+use Kindred\Document\Command\Command;
+use Kindred\Document\Command\Commands;
+use Kindred\Document\Relayout;
+use Kindred\Document\Tree;
+use Kindred\Exchange\ProjectFile;
+use Kindred\Input\Reader;
+use Kindred\Render\IconSource;
+use Kindred\Render\Renderer;
+use Kindred\Render\Rendering;
+use Kindred\Render\TextMode;
+use Kindred\Type\FaceBook;
+use Kindred\Type\FaceSource;
+use Kindred\Type\Typesetter;
+
+/** Small documents and the compiled faces, for tests. */
+final class Sample
+{
+    private static ?FaceBook $faces = null;
+
+    public static function faces(): FaceBook
+    {
+        return self::$faces ??= new FaceBook(new class implements FaceSource
+        {
+            public function families(): array
+            {
+                return array_map(fn (array $family): array => $family['weights'], require Sample::compiled().'/faces/index.php');
+            }
+
+            public function metrics(string $family, int $weight): array
+            {
+                return require Sample::compiled().'/faces/'.Sample::slug($family)."-{$weight}.php";
+            }
+
+            public function outlines(string $family, int $weight): array
+            {
+                return require Sample::compiled().'/faces/'.Sample::slug($family)."-{$weight}.outlines.php";
+            }
+
+            public function file(string $family, int $weight): string
+            {
+                return (string) file_get_contents(Sample::compiled().'/fonts/'.Sample::slug($family)."-{$weight}.woff2");
+            }
+        });
+    }
+
+    public static function compiled(): string
+    {
+        return getenv('KINDRED_COMPILED') ?: dirname(__DIR__, 2).'/var/compiled';
+    }
+
+    public static function slug(string $family): string
+    {
+        return strtolower(str_replace(' ', '-', $family));
+    }
+
+    public static function relayout(): Relayout
+    {
+        return new Relayout(new Typesetter(self::faces()));
+    }
+
+    public static function renderer(): Renderer
+    {
+        return new Renderer(new Typesetter(self::faces()), new class implements IconSource
+        {
+            public function nodes(string $icon): ?array
+            {
+                return $icon === 'check' ? [['path', ['d' => 'M20 6 9 17l-5-5']]] : null;
+            }
+
+            public function search(string $query, int $limit): array
+            {
+                return [];
+            }
+        });
+    }
+
+    public static function rendering(bool $editable = false, TextMode $text = TextMode::Live): Rendering
+    {
+        return new Rendering($text, fn (string $hash): string => "/pictures/{$hash}", $editable);
+    }
+
+    /** @param  array<string, mixed>  $data */
+    public static function command(array $data): Command
+    {
+        return Commands::read(Reader::of($data));
+    }
+
+    /**
+     * The tree after commands, laid out.
+     *
+     * @param  array<string, mixed>  ...$commands
+     */
+    public static function after(Tree $tree, array ...$commands): Tree
+    {
+        foreach ($commands as $data) {
+            $tree = self::relayout()->after($tree, self::command($data)->apply($tree));
+        }
+
+        return $tree;
+    }
+
+    /** Two phone screens: "home" with a box, a text, an icon and a group of two boxes; "next" with nothing. */
+    public static function tree(): Tree
+    {
+        return ProjectFile::read((string) json_encode(self::file()))->tree;
+    }
+
+    /** @return array<string, mixed> */
+    public static function file(): array
+    {
+        $screen = ['device' => 'phone', 'y' => 0, 'width' => 390, 'height' => 844, 'view' => 844, 'ground' => '#ffffff'];
+        $box = ['kind' => 'box', 'width' => 100, 'height' => 40, 'fills' => [['colour' => '#17594f']]];
+
+        return ['format' => 'kindred-canvas', 'version' => 1, 'name' => 'Sample', 'entry' => 'home', 'screens' => [
+            ['id' => 'home', 'name' => 'Home', 'x' => 0] + $screen + ['layers' => [
+                ['id' => 'boxa', 'name' => 'Box', 'x' => 20, 'y' => 30] + $box,
+                ['id' => 'words', 'kind' => 'text', 'name' => 'Words', 'x' => 20, 'y' => 100, 'width' => 67.26, 'height' => 22.4, 'words' => 'Good clay', 'style' => ['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.4]],
+                ['id' => 'icon', 'kind' => 'icon', 'name' => 'Tick', 'x' => 200, 'y' => 30, 'width' => 24, 'height' => 24, 'icon' => 'check'],
+                ['id' => 'group', 'kind' => 'group', 'name' => 'Pair', 'x' => 40, 'y' => 200, 'width' => 220, 'height' => 40, 'children' => [
+                    ['id' => 'left', 'name' => 'Left', 'x' => 0, 'y' => 0] + $box,
+                    ['id' => 'right', 'name' => 'Right', 'x' => 120, 'y' => 0] + $box,
+                ]],
+            ]],
+            ['id' => 'next', 'name' => 'Next', 'x' => 470] + $screen + ['layers' => []],
+        ]];
+    }
+}

@@ -1,0 +1,22 @@
+import { defineConfig } from '@playwright/test';
+
+export default defineConfig({
+    testDir: 'tests/Browser',
+    outputDir: 'var/browser-results',
+    workers: 1,
+    fullyParallel: false,
+    timeout: 60_000,
+    expect: { timeout: 8_000 },
+    reporter: [['list']],
+    use: {
+        baseURL: process.env['KINDRED_URL'] ?? 'http://127.0.0.1:8400',
+        viewport: { width: 1280, height: 800 },
+        launchOptions: { executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] },
+        trace: 'off',
+    },
+    // The last one kills the database, so nothing else may run beside it.
+    projects: [
+        { name: 'interface', testIgnore: /durability/ },
+        { name: 'durability', testMatch: /durability/, dependencies: ['interface'] },
+    ],
+});

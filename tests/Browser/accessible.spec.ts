@@ -1,0 +1,37 @@
+/** Each main view against the WCAG rules that a machine can check. */
+import AxeBuilder from '@axe-core/playwright';
+import { expect } from '@playwright/test';
+import { openDemo, signIn, test } from './support/hand.ts';
+
+async function check(page: Parameters<typeof signIn>[0], leaveOut: string[] = []): Promise<void> {
+    // What people design is theirs; the interface around it is ours.
+    const builder = new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']);
+    for (const selector of leaveOut) builder.exclude(selector);
+    const { violations } = await builder.analyze();
+    expect(violations.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
+}
+
+test('sign-in and registration', async ({ page }) => {
+    await page.goto('/sign-in');
+    await check(page);
+    await page.goto('/register');
+    await check(page);
+});
+
+test('shelf', async ({ page }) => {
+    await signIn(page);
+    await check(page);
+});
+
+test('wall, rehearsal and hand over', async ({ page }) => {
+    await openDemo(page, 'Accessible');
+    await check(page, ['#stage svg']);
+    await page.keyboard.press('a');
+    await check(page, ['#stage svg']);
+    await page.keyboard.press('Escape');
+    await page.getByRole('link', { name: 'Rehearse' }).click();
+    await expect(page.locator('.pane')).toHaveCount(1);
+    await check(page, ['.device']);
+    await page.getByRole('link', { name: 'Hand over' }).click();
+    await check(page);
+});

@@ -1,0 +1,101 @@
+/** Where PHP and the browser must say the same: text widths, easing curves, and where a rehearsal stands. */
+import { expect } from '@playwright/test';
+import { Machine, type CueRow, type Happening, type Plan, type Table } from '../../resources/ts/player/machine.ts';
+import { corpus } from './support/corpus.ts';
+import { signIn, test } from './support/hand.ts';
+import { ask } from './support/php.ts';
+
+for (const tracking of [0, 0.05]) {
+    test(`text is as wide as in Chromium, tracking ${tracking} em`, async ({ page }) => {
+        const lines = corpus(1000);
+        const size = 16;
+        const faces = ask<{ family: string; weight: number; widths: number[] }[]>('widths.php', { lines, size, tracking });
+        await signIn(page);
+        const worst = await page.evaluate(async ({ faces, lines, size, tracking }) => {
+            const svg = document.createElementNS('http://www.w3.org/2000/svg', 'svg');
+            const text = document.createElementNS('http://www.w3.org/2000/svg', 'text');
+            text.setAttribute('class', 'set');
+            text.setAttribute('xml:space', 'preserve');
+            text.setAttribute('text-rendering', 'geometricPrecision');
+            svg.append(text);
+            document.body.append(svg);
+            const found: { face: string; line: string; by: number }[] = [];
+            for (const face of faces) {
+                await document.fonts.load(`${face.weight} ${size}px "${face.family}"`, 'aŁ');
+                for (const [name, value] of Object.entries({ 'font-family': face.family, 'font-weight': face.weight, 'font-size': size, 'letter-spacing': tracking * size })) text.setAttribute(name, String(value));
+                let by = 0;
+                let line = '';
+                lines.forEach((one, i) => {
+                    text.textContent = one;
+                    const off = Math.abs(text.getComputedTextLength() - face.widths[i]!);
+                    if (off > by) [by, line] = [off, one];
+                });
+                found.push({ face: `${face.family} ${face.weight}`, line, by });
+            }
+            return found;
+        }, { faces, lines, size, tracking });
+        expect(worst.length).toBe(27);
+        expect(worst.filter((one) => one.by > 0.1)).toEqual([]);
+    });
+}
+
+/** A pseudo-random flow: screens, cues with and without delay, ways back. */
+function randomTable(next: (below: number) => number): Table {
+    const ids = Array.from({ length: 2 + next(6) }, (_, i) => `screen${i}`);
+    const cues: CueRow[] = [];
+    const plan = (): Plan | null => next(4) === 0 ? null : { duration: next(500), delay: next(200), easing: 'ease', above: 'arriving', tracks: [{ subject: 'arriving', property: 'opacity', times: [0, 1], values: [0, next(9)] }] };
+    const add = (delay: number | null): number => cues.push({
+        id: `cue${cues.length}`, trigger: delay === null ? { kind: 'tap' } : { kind: 'delay', delay }, conditions: [],
+        actions: [next(4) === 0 ? { kind: 'return' } : { kind: 'show', screen: ids[next(ids.length)]! }], plan: plan(), inverse: plan(),
+    }) - 1;
+    const states = ids.map((id) => ({
+        id, name: id, width: 390, height: 844, view: 844, corner: 0, pointing: 'touch',
+        taps: Object.fromEntries(Array.from({ length: next(4) }, (_, i) => [`layer${i}`, add(null)])),
+        delays: Array.from({ length: next(3) }, () => add(next(3) === 0 ? 0 : next(2000))),
+    }));
+    return { programme: 1, entry: next(10) === 0 ? null : ids[0]!, states, cues };
+}
+
+test('the player and the simulator end at the same place', () => {
+    let seed = 7;
+    const next = (below: number): number => {
+        seed = (seed * 1103515245 + 12345) % 2147483648;
+        return (seed >> 8) % below;
+    };
+    const runs = Array.from({ length: 400 }, () => {
+        const table = randomTable(next);
+        const events: Happening[] = Array.from({ length: 1 + next(30) }, (): Happening => {
+            switch (next(8)) {
+                case 0: return { type: 'return' };
+                case 1: return next(3) === 0 ? { type: 'restart' } : { type: 'open', screen: table.states[next(table.states.length)]!.id };
+                case 2: case 3: return { type: 'elapse', ms: next(1500) };
+                default: return { type: 'tap', layer: `layer${next(4)}` };
+            }
+        });
+        return { table, events };
+    });
+    const ends = ask<{ screen: string | null; trail: string[]; plan: Plan | null }[]>('simulate.php', runs);
+    const moved = ends.filter((end, i) => end.screen !== runs[i]!.table.entry).length;
+    expect(moved).toBeGreaterThan(200);
+    runs.forEach(({ table, events }, i) => {
+        const machine = new Machine(table);
+        events.forEach((event) => machine.send(event));
+        expect({ screen: machine.screen, trail: machine.trail.map((step) => step.screen), plan: machine.plan }).toEqual(ends[i]);
+    });
+});
+
+test('easing curves are Chromium’s', async ({ page }) => {
+    const curves = ['linear', 'ease', 'ease-in', 'ease-out', 'ease-in-out', 'cubic-bezier(0.3, -0.5, 0.7, 1.5)', 'cubic-bezier(1, 0, 0, 1)', 'cubic-bezier(0.05, 0.9, 0.1, 1)'];
+    const times = Array.from({ length: 21 }, (_, i) => i / 20);
+    const ours = ask<number[][]>('easing.php', { curves, times });
+    await page.goto('/sign-in');
+    const theirs = await page.evaluate(({ curves, times }) => curves.map((easing) => {
+        const animation = document.body.animate([{ opacity: 0 }, { opacity: 1 }], { duration: 1000, easing, fill: 'both' });
+        animation.pause();
+        return times.map((time) => {
+            animation.currentTime = time * 1000;
+            return animation.effect!.getComputedTiming().progress!;
+        });
+    }), { curves, times });
+    ours.forEach((curve, i) => curve.forEach((value, j) => expect(Math.abs(value - theirs[i]![j]!), `${curves[i]} at ${times[j]}`).toBeLessThan(0.0005)));
+});

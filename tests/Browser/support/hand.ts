@@ -1,0 +1,85 @@
+/** What a person does at the wall, with real pointer events; and a page that allows no error. */
+import { expect, test as base, type Locator, type Page } from '@playwright/test';
+
+export const test = base.extend<{ page: Page }>({
+    page: async ({ page }, use) => {
+        const errors: string[] = [];
+        page.on('console', (message) => {
+            if (message.type() === 'error') errors.push(message.text());
+        });
+        page.on('pageerror', (error) => errors.push(error.message));
+        await use(page);
+        expect(errors.filter((text) => !expected.some((pattern) => pattern.test(text)))).toEqual([]);
+        expected.length = 0;
+    },
+});
+
+const expected: RegExp[] = [];
+/** For tests that provoke a refusal: the browser itself reports every 4xx answer. */
+export const allowError = (pattern: RegExp): void => void expected.push(pattern);
+
+export async function signIn(page: Page): Promise<void> {
+    await page.goto('/sign-in');
+    await page.getByRole('button', { name: 'Open the demo' }).click();
+    await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
+}
+
+/** A copy of the demo of this test's own, open on the wall. */
+export async function openDemo(page: Page, name: string): Promise<void> {
+    await signIn(page);
+    const file = await page.request.get((await page.locator('[data-project] a').last().getAttribute('href'))!.replace('wall', 'hand-over/project'));
+    const project = { ...(JSON.parse((await file.body()).toString()) as object), name };
+    await page.locator('input[type=file]').setInputFiles({ name: 'demo.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(project)) });
+    await expect(page.locator('#stage .screen')).toHaveCount(7);
+    await page.waitForFunction(() => document.querySelector('#facets .subject') !== null);
+}
+
+export async function newProject(page: Page, name: string): Promise<void> {
+    await page.getByRole('button', { name: 'New project' }).first().click();
+    await page.locator('#new-project input[name=name]').fill(name);
+    await page.getByRole('button', { name: 'Create' }).click();
+    await expect(page.locator('#empty')).toBeVisible();
+}
+
+export async function saved(page: Page): Promise<void> {
+    await expect(page.locator('#saved')).toHaveText('saved');
+}
+
+export const screen = (page: Page, name: string): Locator => page.locator('article.screen', { has: page.locator('.screen-name', { hasText: new RegExp(`^${name}$`) }) });
+
+/** Presses at a place of an element (shares of its size), moves and lets go, as a hand does. */
+export async function drag(page: Page, from: [number, number], to: [number, number], keys: string[] = []): Promise<void> {
+    await page.mouse.move(from[0], from[1]);
+    for (const key of keys) await page.keyboard.down(key);
+    await page.mouse.down();
+    await page.mouse.move((from[0] + to[0]) / 2, (from[1] + to[1]) / 2, { steps: 4 });
+    await page.mouse.move(to[0], to[1], { steps: 4 });
+    await page.mouse.up();
+    for (const key of keys) await page.keyboard.up(key);
+    await saved(page);
+}
+
+/** A place in the window, from a place on a screen in its own px. */
+export async function at(target: Locator, x: number, y: number): Promise<[number, number]> {
+    const box = (await target.locator('> svg').boundingBox())!;
+    const width = Number((await target.getAttribute('data-box'))!.split(' ')[2]);
+    const scale = box.width / width;
+    return [box.x + x * scale, box.y + y * scale];
+}
+
+export async function middle(target: Locator): Promise<[number, number]> {
+    const box = (await target.boundingBox())!;
+    return [box.x + box.width / 2, box.y + box.height / 2];
+}
+
+/** A layer's x, y, width, height and angle, as the picture holds them. */
+export async function box(layer: Locator): Promise<number[]> {
+    return (await layer.getAttribute('data-box'))!.split(' ').map(Number);
+}
+
+export async function setField(page: Page, label: string, value: string): Promise<void> {
+    const field = page.locator('#facets').getByLabel(label, { exact: true });
+    await field.fill(value);
+    await field.press('Enter');
+    await saved(page);
+}

@@ -1,0 +1,224 @@
+/** Working on the wall by hand, on copies of the demo. */
+import { expect, type Page } from '@playwright/test';
+import { allowError, at, box, drag, middle, openDemo, saved, screen, setField, test } from './support/hand.ts';
+
+/** Looks closely at one screen, by its card in the reel. */
+async function near(page: Page, name: string): Promise<void> {
+    await page.locator('[data-card]', { hasText: name }).locator('[data-open-screen]').first().click();
+    await expect(page.locator('#facets .subject input')).toHaveValue(name);
+}
+
+const dial = '[data-layer][data-kind=ellipse]';
+
+test('moves, resizes, rotates and nudges by hand', async ({ page }) => {
+    await openDemo(page, 'Moves');
+    await near(page, 'Booked');
+    const ring = screen(page, 'Booked').locator(dial);
+    await page.mouse.click(...(await middle(ring)));
+    const [x = 0, y = 0, width = 0] = await box(ring);
+    const start = await middle(ring);
+    await drag(page, start, [start[0] + 30, start[1] + 40]);
+    const scale = Number((await page.locator('#zoom').textContent())!.replace('%', '')) / 100;
+    const [x2 = 0, y2 = 0] = await box(ring);
+    expect(Math.abs(x2 - x - 30 / scale)).toBeLessThan(2);
+    expect(Math.abs(y2 - y - 40 / scale)).toBeLessThan(2);
+    expect(Number.isInteger(x2)).toBe(true);
+
+    await page.keyboard.press('Shift+ArrowRight');
+    await page.keyboard.press('ArrowUp');
+    await expect(page.locator('#facets').getByLabel('X', { exact: true })).toHaveValue(String(x2 + 10));
+    await saved(page);
+    expect((await box(ring))[1]).toBe(y2 - 1);
+
+    // A corner with Shift keeps the proportion, with Alt the middle.
+    const se = await middle(page.locator('#overlay [data-handle=se]'));
+    await drag(page, se, [se[0] + 25, se[1] + 10], ['Shift']);
+    const [, , w3 = 0, h3 = 0] = await box(ring);
+    expect(w3).toBeGreaterThan(width);
+    expect(Math.abs(w3 - h3)).toBeLessThanOrEqual(1);
+    const before = await box(ring);
+    const east = (await page.locator('#overlay .grip.e').boundingBox())!;
+    await drag(page, [east.x + east.width / 2, east.y + east.height / 2], [east.x + 20, east.y + east.height / 2], ['Alt']);
+    const after = await box(ring);
+    expect(after[0]! + after[2]! / 2).toBeCloseTo(before[0]! + before[2]! / 2, 0);
+
+    // Turning begins just outside a corner.
+    const corner = (await page.locator('#overlay [data-turn=ne]').boundingBox())!;
+    await drag(page, [corner.x + corner.width - 8, corner.y + 8], [corner.x + corner.width + 60, corner.y + 90], ['Shift']);
+    const rotation = (await box(ring))[4]!;
+    expect(rotation).toBeGreaterThan(0);
+    expect(rotation % 15).toBe(0);
+    for (let i = 0; i < 5; i++) {
+        await page.keyboard.press('Control+z');
+        await saved(page);
+    }
+    await expect(ring).toHaveAttribute('data-box', `${x} ${y} ${width} 120 0`);
+});
+
+test('groups, enters, reorders, locks, hides, renames', async ({ page }) => {
+    await openDemo(page, 'Groups');
+    await near(page, 'Booked');
+    const booked = screen(page, 'Booked');
+    const [ring, tick] = [booked.locator(dial), booked.locator(':scope > svg > [data-kind=icon]').last()];
+    await page.mouse.click(...(await at(booked, 145, 250)));
+    await page.keyboard.down('Shift');
+    await page.mouse.click(...(await middle(tick)));
+    await page.keyboard.up('Shift');
+    await page.keyboard.press('Escape');
+    // A marquee from the bare screen takes in both.
+    await drag(page, await at(booked, 100, 170), await at(booked, 300, 330));
+    await expect(page.locator('#facets .subject')).toContainText('2 layers');
+    await page.keyboard.press('Control+g');
+    await expect(page.locator('#facets .subject .kind')).toHaveText('group');
+    const name = page.locator('#facets .subject input');
+    await name.fill('Seal');
+    await name.press('Enter');
+    await saved(page);
+    await page.mouse.dblclick(...(await at(booked, 145, 250)));
+    await expect(page.locator('#facets .subject .kind')).toHaveText('ellipse');
+    await page.keyboard.press('Escape');
+    await expect(name).toHaveValue('Seal');
+
+    // In the outline: dragged to the bottom, locked, hidden.
+    const card = page.locator('[data-card]', { hasText: 'Booked' });
+    await card.locator('summary').click();
+    const rows = card.locator('.layer-list > ul > li');
+    await expect(rows.first()).toContainText('Seal');
+    await rows.first().locator('> .item-row').dragTo(rows.last().locator('> .item-row'), { targetPosition: { x: 40, y: 24 } });
+    await expect(rows.last()).toContainText('Seal');
+    const seal = card.locator('li', { hasText: 'Seal' }).first();
+    await seal.locator('> .item-row').hover();
+    await seal.getByRole('button', { name: 'Lock Seal' }).click();
+    await saved(page);
+    await page.keyboard.press('Escape');
+    await page.mouse.click(...(await at(booked, 145, 250)));
+    await expect(page.locator('#facets .subject .kind')).toHaveText('screen');
+    await seal.locator('> .item-row').hover();
+    await seal.getByRole('button', { name: 'Hide Seal' }).click();
+    await expect(ring).toBeHidden();
+    await page.keyboard.press('Control+z');
+    await expect(ring).toBeVisible();
+});
+
+test('copies across screens at the same place, duplicates, deletes', async ({ page }) => {
+    await openDemo(page, 'Copies');
+    const [booked, kiln] = [screen(page, 'Booked'), screen(page, 'Kiln status')];
+    await near(page, 'Booked');
+    await page.mouse.click(...(await at(booked, 145, 250)));
+    await page.keyboard.press('Control+c');
+    await near(page, 'Kiln status');
+    const count = await kiln.locator(dial).count();
+    await page.keyboard.press('Control+v');
+    await expect(kiln.locator(dial)).toHaveCount(count + 1);
+    expect(await box(kiln.locator(dial).last())).toEqual(await box(booked.locator(dial)));
+    await saved(page);
+    await page.keyboard.press('Control+d');
+    await expect(kiln.locator(dial)).toHaveCount(count + 2);
+    await saved(page);
+    const copy = kiln.locator(dial).last();
+    const from = await middle(copy);
+    await drag(page, [from[0] - 20, from[1]], [from[0] - 60, from[1] + 30], ['Alt']);
+    await expect(kiln.locator(dial)).toHaveCount(count + 3);
+    await page.keyboard.press('Delete');
+    await expect(kiln.locator(dial)).toHaveCount(count + 2);
+    await page.keyboard.press('Control+z');
+    await expect(kiln.locator(dial)).toHaveCount(count + 3);
+});
+
+test('screens: duplicated beside themselves, moved, resized, renamed, deleted with undo', async ({ page }) => {
+    await openDemo(page, 'Screens');
+    await near(page, 'Booked');
+    await page.keyboard.press('Control+d');
+    const copy = screen(page, 'Booked 2');
+    await expect(copy).toBeVisible();
+    await saved(page);
+    await expect(copy.locator('[data-layer]')).toHaveCount(await screen(page, 'Booked').locator('[data-layer]').count());
+    await page.keyboard.press('f');
+    const label = copy.locator('.screen-name');
+    const [x, y] = await middle(label);
+    const was = await copy.getAttribute('data-box');
+    await drag(page, [x, y], [x, y + 50]);
+    expect(await copy.getAttribute('data-box')).not.toBe(was);
+    await setField(page, 'H', '1000');
+    await expect(page.locator('#facets')).toContainText('Scrolls below 844 px');
+    const name = page.locator('#facets').getByLabel('Name of the screen');
+    await name.fill('Booked, long');
+    await name.press('Enter');
+    await expect(screen(page, 'Booked, long')).toBeVisible();
+    await expect(page.locator('[data-card]', { hasText: 'Booked, long' })).toBeVisible();
+    await page.keyboard.press('Delete');
+    await expect(page.locator('article.screen')).toHaveCount(7);
+    await page.keyboard.press('Control+z');
+    await expect(page.locator('article.screen')).toHaveCount(8);
+});
+
+test('says at its field what cannot be', async ({ page }) => {
+    allowError(/422/);
+    await openDemo(page, 'Fields');
+    await near(page, 'Booked');
+    await page.mouse.click(...(await at(screen(page, 'Booked'), 145, 250)));
+    const field = page.locator('#facets').getByLabel('W', { exact: true });
+    await field.fill('12 apples');
+    await field.press('Enter');
+    await expect(page.getByRole('alert')).toContainText('is not a number or sum');
+    await expect(field).toHaveAttribute('aria-invalid', 'true');
+    await field.fill('120 / 2');
+    await field.press('Enter');
+    await expect(page.getByRole('alert')).toHaveCount(0);
+    await saved(page);
+    expect((await box(screen(page, 'Booked').locator(dial)))[2]).toBe(60);
+});
+
+test('refuses an SVG as a picture with a message, and keeps working', async ({ page }) => {
+    allowError(/422/);
+    await openDemo(page, 'Vectors');
+    await page.locator('#picture-file').setInputFiles({ name: 'a.svg', mimeType: 'image/svg+xml', buffer: Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"/>') });
+    await expect(page.locator('#toast')).toContainText('SVG drawings cannot be taken');
+    await page.locator('#toast').getByRole('button').click();
+    await expect(page.locator('#toast')).toBeHidden();
+});
+
+test('two windows on one project: nothing is lost, and each catches up', async ({ page, context }) => {
+    allowError(/409/);
+    await openDemo(page, 'Windows');
+    await near(page, 'Booked');
+    const other = await context.newPage();
+    await other.goto(page.url());
+    await expect(other.locator('#stage .screen')).toHaveCount(7);
+    const ring = (one: Page) => screen(one, 'Booked').locator(dial);
+    await page.mouse.click(...(await at(screen(page, 'Booked'), 145, 250)));
+    await setField(page, 'X', '50');
+
+    // The other window has not seen that. It changes something else: both stand.
+    const tick = screen(other, 'Booked').locator(':scope > svg > [data-kind=icon]').last();
+    await other.locator('[data-card]', { hasText: 'Booked' }).locator('[data-open-screen]').click();
+    await other.mouse.click(...(await middle(tick)));
+    await setField(other, 'Y', '10');
+    await expect(ring(other)).toHaveAttribute('data-box', /^50 /);
+    expect((await box(tick))[1]).toBe(10);
+
+    // Now the first window, stale in turn, changes the same layer: refused, named, and shown as it is.
+    const same = screen(page, 'Booked').locator(':scope > svg > [data-kind=icon]').last();
+    await page.keyboard.press('Escape');
+    await page.mouse.click(...(await middle(same)));
+    await setField(page, 'Y', '500');
+    await expect(page.locator('#toast')).toContainText('changed the same thing');
+    expect((await box(same))[1]).toBe(10);
+    await page.locator('#toast').getByRole('button').click();
+    await setField(page, 'Y', '500');
+    expect((await box(same))[1]).toBe(500);
+});
+
+test('loose layers: drawn on the wall, dragged onto a screen', async ({ page }) => {
+    await openDemo(page, 'Loose');
+    const loose = page.locator('.loose > [data-kind=box]');
+    const count = await loose.count();
+    const first = loose.first();
+    const id = await first.getAttribute('data-layer');
+    const kiln = screen(page, 'Kiln status');
+    await drag(page, await middle(first), await at(kiln, 190, 400));
+    await expect(kiln.locator(`[data-layer="${id}"]`)).toHaveCount(1);
+    await expect(loose).toHaveCount(count - 1);
+    await page.keyboard.press('Control+z');
+    await expect(loose).toHaveCount(count);
+});

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Canvas\TreeStore;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+
+beforeEach(function (): void {
+    $this->actingAs($this->user = User::factory()->create());
+    $this->project = $this->demo($this->user);
+    $this->box = fn (string $id): object => DB::table('layers')->where(['project_id' => $this->project->id, 'id' => $id])->first();
+    $this->move = fn (string $layer, float $dx): array => ['type' => 'move-layers', 'screen' => 'welcome', 'layers' => [$layer], 'dx' => $dx, 'dy' => 0];
+});
+
+it('answers an edit with the picture of what changed, and nothing else', function (): void {
+    $answer = $this->edit($this->project, 0, ($this->move)('t00002', 7))->assertOk()->json();
+    expect($answer['sequence'])->toBe(1)->and($answer['patches'])->toHaveCount(1)
+        ->and($answer['patches'][0]['svg'])->toContain('data-box="31 462 ')
+        ->and(($this->box)('t00002')->x)->toBe(31.0);
+});
+
+it('touches one row when a group is moved or reordered', function (): void {
+    $group = DB::table('layers')->where(['project_id' => $this->project->id, 'screen' => 'welcome', 'kind' => 'group'])->first();
+    $this->edit($this->project, 0, ['type' => 'move-layers', 'screen' => 'welcome', 'layers' => [$group->id], 'dx' => 0, 'dy' => -9])->assertOk();
+    expect(DB::table('layers')->where(['project_id' => $this->project->id, 'changed' => 1])->pluck('id')->all())->toBe([$group->id]);
+    $this->edit($this->project, 1, ['type' => 'reorder-layers', 'screen' => 'welcome', 'layers' => [$group->id], 'above' => null])->assertOk();
+    expect(DB::table('layers')->where(['project_id' => $this->project->id, 'changed' => 2])->pluck('id')->all())->toBe([$group->id]);
+});
+
+it('undoes and redoes one’s own steps by name, also after a reload', function (): void {
+    $this->edit($this->project, 0, ($this->move)('t00002', 7));
+    $this->edit($this->project, 1, ['type' => 'set-words', 'screen' => 'welcome', 'layer' => 't00002', 'words' => 'Clay on Friday']);
+    $this->postJson("/projects/{$this->project->id}/undo")->assertOk()->assertJsonPath('label', 'Undo: Write “Clay on Friday”');
+    $this->postJson("/projects/{$this->project->id}/undo")->assertOk();
+    expect(($this->box)('t00002')->x)->toBe(24.0);
+    $this->postJson("/projects/{$this->project->id}/undo")->assertConflict()->assertJsonPath('message', 'There is nothing of yours to undo.');
+    $this->postJson("/projects/{$this->project->id}/redo")->assertOk();
+    $this->postJson("/projects/{$this->project->id}/redo")->assertOk();
+    expect(($this->box)('t00002')->body)->toContain('Clay on Friday');
+    $this->postJson("/projects/{$this->project->id}/redo")->assertConflict();
+    $this->postJson("/projects/{$this->project->id}/undo")->assertOk();
+    $this->edit($this->project, 7, ($this->move)('t00002', 1));
+    $this->postJson("/projects/{$this->project->id}/redo")->assertConflict();
+});
+
+it('restores a deleted screen with every layer', function (): void {
+    $written = fn (): array => app(TreeStore::class)->whole($this->project->fresh())->layers;
+    $before = $written();
+    $this->edit($this->project, 0, ['type' => 'delete-screens', 'screens' => ['desk', 'welcome']])->assertOk();
+    expect($this->project->fresh()->entry)->toBe('today');
+    $answer = $this->postJson("/projects/{$this->project->id}/undo")->assertOk()->json();
+    expect($written())->toEqual($before)->and($this->project->fresh()->entry)->toBe('welcome')
+        ->and(collect($answer['patches'])->where('added', true)->pluck('screen')->sort()->values()->all())->toBe(['desk', 'welcome']);
+});
+
+it('does not let undo overrun what somebody else did since', function (): void {
+    $other = User::factory()->create(['name' => 'Odo']);
+    $this->edit($this->project, 0, ($this->move)('t00002', 7))->assertOk();
+    $this->project->forceFill(['user_id' => $other->id])->save();
+    $this->actingAs($other);
+    $this->edit($this->project->fresh(), 1, ($this->move)('t00002', 5))->assertOk();
+    $this->project->forceFill(['user_id' => $this->user->id])->save();
+    $this->actingAs($this->user);
+    $message = $this->postJson("/projects/{$this->project->id}/undo")->assertConflict()->json('message');
+    expect($message)->toContain('Odo changed it since')->toContain('Nothing was changed')->and(($this->box)('t00002')->x)->toBe(36.0);
+});
+
+it('rebases a stale edit on other layers, and refuses one on the same with both sides named', function (): void {
+    $this->edit($this->project, 0, ($this->move)('t00002', 7))->assertOk();
+    $this->edit($this->project, 0, ($this->move)('t00003', 4))->assertOk()->assertJsonPath('sequence', 2)->assertJsonPath('base', 1);
+    $message = $this->edit($this->project, 0, ($this->move)('t00002', 90))->assertConflict()->json('message');
+    expect($message)->toContain('Move Hands in clay by Thursday')->toContain($this->user->name)->and(($this->box)('t00002')->x)->toBe(31.0);
+});
+
+it('tells a window what it missed', function (): void {
+    $this->edit($this->project, 0, ($this->move)('t00002', 7));
+    $this->edit($this->project, 1, ['type' => 'delete-layers', 'screen' => 'welcome', 'layers' => ['t00003']]);
+    $this->edit($this->project, 2, ['type' => 'create-layers', 'screen' => 'welcome', 'seed' => 'x', 'layers' => [['kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 9, 'height' => 9]]]);
+    $answer = $this->getJson("/projects/{$this->project->id}/edits?since=0")->assertOk()->json();
+    expect($answer['sequence'])->toBe(3)
+        ->and(collect($answer['patches'])->firstWhere('layer', 't00003')['removed'])->toBeTrue()
+        ->and(collect($answer['patches'])->last()['svg'])->toContain('width="9"');
+    expect($this->getJson("/projects/{$this->project->id}/edits?since=3")->json('patches'))->toBe([]);
+});
+
+it('carries out an edit with the same token once', function (): void {
+    $send = fn () => $this->postJson("/projects/{$this->project->id}/edits", ['base' => 0, 'token' => 'once', 'commands' => [($this->move)('t00002', 7)]]);
+    $send()->assertOk()->assertJsonPath('sequence', 1);
+    $send()->assertOk()->assertJsonPath('sequence', 1);
+    expect(($this->box)('t00002')->x)->toBe(31.0)->and(DB::table('edits')->count())->toBe(1);
+});
+
+it('refuses hostile edits clearly and changes nothing', function (mixed $body, int $status, string $message): void {
+    $before = DB::table('layers')->orderBy('id')->get();
+    $response = $this->call('POST', "/projects/{$this->project->id}/edits", [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], is_string($body) ? $body : json_encode($body));
+    $response->assertStatus($status);
+    expect($response->json('message'))->toContain($message)
+        ->and(DB::table('layers')->orderBy('id')->get())->toEqual($before)
+        ->and(DB::table('edits')->count())->toBe(0);
+})->with([
+    ['{"base":', 422, 'list is expected'],
+    [['base' => 0, 'commands' => 'all'], 422, 'list is expected'],
+    [['base' => -1, 'commands' => [['type' => 'set-entry', 'screen' => 'kiln']]], 422, 'between 0'],
+    [['base' => 0, 'commands' => array_fill(0, 51, ['type' => 'set-entry', 'screen' => 'kiln'])], 422, 'between 1 and 50'],
+    [['base' => 0, 'commands' => [['type' => 'set-entry', 'screen' => "kiln' OR 1=1"]]], 422, 'an id is'],
+    [['base' => 0, 'commands' => [['type' => 'set-entry', 'screen' => 'nowhere']]], 409, 'no longer there'],
+    [['base' => 0, 'commands' => [['type' => 'move-layers', 'screen' => 'kiln', 'layers' => ['t00002'], 'dx' => 1, 'dy' => 1]]], 409, 'no longer there'],
+    [['base' => 0, 'commands' => [['type' => 'set-words', 'screen' => 'welcome', 'layer' => 't00002', 'words' => str_repeat('a', 20_001)]]], 422, 'longer than 20000'],
+    // The second command fails, so the first must not stay.
+    [['base' => 0, 'commands' => [['type' => 'move-layers', 'screen' => 'welcome', 'layers' => ['t00002'], 'dx' => 1, 'dy' => 1], ['type' => 'set-entry', 'screen' => 'nowhere']]], 409, 'no longer there'],
+]);
+
+it('renders typed markup as text everywhere', function (): void {
+    $evil = '<script>alert(1)</script>"\'</title>{{7771*7}}';
+    $this->edit($this->project, 0,
+        ['type' => 'set-words', 'screen' => 'welcome', 'layer' => 't00002', 'words' => $evil],
+        ['type' => 'rename-layer', 'layer' => 't00003', 'name' => $evil],
+        ['type' => 'set-screen-field', 'screen' => 'welcome', 'field' => 'name', 'value' => $evil],
+    )->assertOk();
+    $this->patch("/projects/{$this->project->id}", ['name' => $evil]);
+    $id = $this->project->id;
+    foreach (["/projects/{$id}/wall", "/projects/{$id}/outline/welcome", "/projects/{$id}/facets?screen=welcome&layers=t00002", "/projects/{$id}/reel", "/projects/{$id}/history",
+        "/projects/{$id}/rehearse", "/projects/{$id}/hand-over", "/projects/{$id}/hand-over/page", "/projects/{$id}/hand-over/screens/welcome.svg", '/'] as $page) {
+        expect($this->get($page)->assertOk()->getContent())->not->toContain('<script>alert')->not->toContain('54397');
+    }
+    $name = $this->get("/projects/{$id}/hand-over/project")->headers->get('Content-Disposition');
+    expect($name)->not->toMatch('/[<>\r\n]/');
+});

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\User;
+use Illuminate\Support\Facades\File;
+
+beforeEach(function (): void {
+    $this->actingAs($this->user = User::factory()->create());
+    $this->project = $this->demo($this->user);
+    $this->folder = sys_get_temp_dir().'/kindred-exports-'.getmypid();
+});
+
+afterEach(fn () => File::deleteDirectory($this->folder));
+
+it('gives a screen as PNG at its scale', function (int $scale): void {
+    $response = $this->get("/projects/{$this->project->id}/hand-over/screens/booked.png?scale={$scale}")->assertOk();
+    $image = imagecreatefromstring($response->getContent());
+    expect([imagesx($image), imagesy($image)])->toBe([390 * $scale, 844 * $scale])
+        ->and(sprintf('%06x', imagecolorat($image, 4, 4) & 0xFFFFFF))->toBe('2f4a3c');
+})->with([1, 2, 3]);
+
+it('gives an SVG that needs nothing from outside', function (): void {
+    $svg = $this->get("/projects/{$this->project->id}/hand-over/screens/welcome.svg")->assertOk()->getContent();
+    expect($svg)->toContain('data:image/png;base64,')->not->toContain('<text')->not->toContain('href="/')
+        ->and(simplexml_load_string($svg))->not->toBeFalse();
+});
+
+it('gives a web page that asks for nothing from outside', function (): void {
+    $page = $this->get("/projects/{$this->project->id}/hand-over/page")->assertOk()->getContent();
+    preg_match_all('/(?:src|href)="(?!data:)([^"#]+)"|url\((?!data:)([^)#]+)\)/', $page, $outside);
+    expect($outside[0])->toBe([])
+        ->and($page)->toContain("default-src 'none'")
+        ->and(strlen($page))->toBeLessThan(3_000_000);
+});
+
+it('answers for screens that are not there', function (): void {
+    $this->getJson("/projects/{$this->project->id}/hand-over/screens/nowhere.png")->assertConflict();
+});
+
+it('exports and imports from the command line', function (): void {
+    $this->artisan('kindred:export', ['project' => (string) $this->project->id, 'folder' => $this->folder, '--as' => ['page', 'project', 'svg', 'png'], '--screen' => ['Booked'], '--scale' => ['2']])
+        ->expectsOutputToContain('4 files are in')->assertSuccessful();
+    expect(collect(File::files($this->folder))->map->getFilename()->sort()->values()->all())
+        ->toBe(['Booked.svg', 'Booked@2x.png', 'Fernhollow Pottery.html', 'Fernhollow Pottery.kindred.json']);
+    $file = "{$this->folder}/Fernhollow Pottery.kindred.json";
+    $this->artisan('kindred:import', ['file' => [$file], '--owner' => $this->user->email])->assertSuccessful();
+    $copy = $this->user->projects()->latest('id')->first();
+    expect($this->get("/projects/{$copy->id}/hand-over/project")->getContent())->toBe(File::get($file));
+});
+
+it('fails with a reason and an exit code', function (string $command, array $arguments, int $code, string $reason): void {
+    $this->artisan($command, $arguments + ['folder' => $this->folder])->expectsOutputToContain($reason)->assertExitCode($code);
+})->with([
+    ['kindred:export', ['project' => 'Nothing'], 2, 'There is no project “Nothing”'],
+    ['kindred:export', ['project' => 'Fernhollow Pottery', '--as' => ['gif']], 2, '--as=gif is not known'],
+    ['kindred:export', ['project' => 'Fernhollow Pottery', '--screen' => ['Attic']], 2, 'There is no screen “Attic”'],
+]);
+
+it('refuses to import what is no project, with an exit code', function (): void {
+    $this->artisan('kindred:import', ['file' => ['/nowhere.json'], '--owner' => $this->user->email])->expectsOutputToContain('cannot be read')->assertExitCode(1);
+    $this->artisan('kindred:import', ['file' => [base_path('composer.json')], '--owner' => $this->user->email])->expectsOutputToContain('not a Kindred Canvas project file')->assertExitCode(1);
+    $this->artisan('kindred:import', ['file' => [base_path('composer.json')], '--owner' => 'nobody@fernhollow.example'])->assertExitCode(2);
+});

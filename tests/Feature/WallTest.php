@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\User;
+
+beforeEach(function (): void {
+    $this->actingAs($user = User::factory()->create());
+    $this->project = $this->demo($user);
+    $this->path = "/projects/{$this->project->id}";
+});
+
+it('shows every screen and what lies loose', function (): void {
+    $page = $this->get("{$this->path}/wall")->assertOk()->getContent();
+    expect(substr_count($page, '<article class="screen"'))->toBe(7)
+        ->and($page)->toContain('Studio colours');
+});
+
+it('shows mixed values of several layers as mixed', function (): void {
+    $this->get("{$this->path}/facets?screen=welcome&layers=t00002,t00003")->assertOk()
+        ->assertSee('2 layers')->assertSee('placeholder="mixed"', false)
+        ->assertSee('id="f-x" data-field="x" data-step="1" value="24"', false);
+});
+
+it('shows only the facets that apply', function (): void {
+    $this->get("{$this->path}/facets?screen=welcome&layers=p00001")->assertSee('Corners')->assertDontSee('Line height');
+    $this->get("{$this->path}/facets?screen=welcome&layers=t00002")->assertSee('Line height')->assertDontSee('Corners');
+    $this->get("{$this->path}/facets?screen=welcome&layers=")->assertSee('Ground')->assertSee('Rehearsals start here');
+    $this->get("{$this->path}/facets?screen=&layers=")->assertSee('7 screens');
+});
+
+it('finds icons by name and by meaning', function (): void {
+    expect($this->get('/icons?q=arrow-left')->getContent())->toMatch('/data-icon="arrow-left"/')
+        ->and($this->get('/icons?q=fire')->getContent())->toContain('data-icon="flame"');
+    $this->get('/icons?q=zzzz')->assertSee('No icon answers');
+});
+
+it('has a picture of every screen for the reel', function (): void {
+    $svg = $this->get("{$this->path}/screens/glazes/thumbnail")->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
+    // The reel shows what the device shows: the first 844 of 1240 px.
+    expect($svg)->toContain('viewBox="0 0 390 844"');
+    $this->get("{$this->path}/screens/nowhere/thumbnail")->assertNotFound();
+});
+
+it('lists the outline topmost first', function (): void {
+    $page = $this->get("{$this->path}/outline/welcome")->assertOk()->getContent();
+    expect(strpos($page, 'I am a member'))->toBeLessThan(strpos($page, 'Studio'));
+});
