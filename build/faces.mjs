@@ -143,12 +143,17 @@ function compile(latinWoff, extendedWoff) {
         }
     }));
 
-    // What pairs alone cannot say: the neighbours of a ligature, and ligatures of three.
+    // What pairs alone cannot say: the neighbours of a ligature of two, ligatures of three, and their neighbours.
     const triples = new Map();
     const pair = (a, b) => pairs.get(pairKey(a, b)) ?? 0;
-    const learn = (a, b, c) => {
-        const text = String.fromCodePoint(a, b, c);
-        const predicted = advances.get(a) + advances.get(b) + advances.get(c) + pair(a, b) + pair(b, c);
+    const learn = (...codes) => {
+        const text = String.fromCodePoint(...codes);
+        const chars = [...text];
+        let predicted = 0;
+        codes.forEach((code, i) => {
+            predicted += advances.get(code) + (i > 0 ? pair(codes[i - 1], code) : 0);
+            if (i > 1 && codes.length > 3) predicted += triples.get(chars.slice(i - 2, i + 1).join('')) ?? 0;
+        });
         const residue = shaper.width(text) - predicted;
         if (residue !== 0) triples.set(text, residue);
     };
@@ -162,6 +167,14 @@ function compile(latinWoff, extendedWoff) {
             const three = text + String.fromCodePoint(c);
             const ids = shaper.glyphs(three);
             if (ids.length === 1) ligatures.set(three, [shaper.width(three), shaper.font.glyphToPath(ids[0])]);
+        }
+    }
+
+    for (const text of [...ligatures.keys()].filter((key) => [...key].length === 3)) {
+        const parts = [...text].map((char) => char.codePointAt(0));
+        for (const c of codes) {
+            learn(c, ...parts);
+            learn(...parts, c);
         }
     }
 

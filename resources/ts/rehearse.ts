@@ -13,7 +13,7 @@ root.innerHTML = `
         <button type="button" data-play="areas" aria-pressed="false" title="Show what can be tapped (T)">Tappable areas</button>
         <output class="screen-now" aria-live="polite"></output>
     </div>
-    <div class="table" tabindex="0" aria-label="Rehearsal. Down and up arrow go through what can be tapped, Enter taps it.">
+    <div class="table" role="group" tabindex="0" aria-label="Rehearsal. Down and up arrow go through what can be tapped, Enter taps it.">
         <div class="device"></div>
         <p class="nothing" hidden>There is no screen to rehearse yet. Add one on the wall first.</p>
     </div>`;

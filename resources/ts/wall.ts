@@ -330,9 +330,9 @@ const keys: Record<string, () => void> = {
     Tab: () => step(1), 'shift+Tab': () => step(-1),
     ArrowLeft: () => nudgeBy(-1, 0), ArrowRight: () => nudgeBy(1, 0), ArrowUp: () => nudgeBy(0, -1), ArrowDown: () => nudgeBy(0, 1),
     'shift+ArrowLeft': () => nudgeBy(-10, 0), 'shift+ArrowRight': () => nudgeBy(10, 0), 'shift+ArrowUp': () => nudgeBy(0, -10), 'shift+ArrowDown': () => nudgeBy(0, 10),
-    'ctrl+z': actions['undo']!, 'ctrl+Z': actions['redo']!, 'ctrl+y': actions['redo']!,
+    'ctrl+z': actions['undo']!, 'ctrl+shift+z': actions['redo']!, 'ctrl+y': actions['redo']!,
     'ctrl+c': () => void copy(false), 'ctrl+x': () => void copy(true), 'ctrl+v': () => void paste(), 'ctrl+d': () => void duplicate(),
-    'ctrl+g': () => void group(), 'ctrl+G': () => void ungroup(), '+': actions['zoom-in']!, '-': actions['zoom-out']!,
+    'ctrl+g': () => void group(), 'ctrl+shift+g': () => void ungroup(), '+': actions['zoom-in']!, '-': actions['zoom-out']!,
     'ctrl+a': () => {
         const root = selection.screen === '' ? null : picture.screen(selection.screen)?.querySelector('svg');
         selection.pick([...(root?.querySelectorAll<SVGGElement>(':scope > [data-layer]:not([data-locked])') ?? [])].map((layer) => layer.dataset['layer']!), selection.screen);
@@ -362,7 +362,7 @@ document.addEventListener('keydown', (event) => {
     const arrow = event.key.startsWith('Arrow') || event.key === 'Tab';
     if (event.key === 'Tab' && selection.layers.length === 0) return;
     if ((event.key === 'Enter' || arrow) && target.closest('button, a, summary')) return;
-    const name = (command ? 'ctrl+' : '') + (event.shiftKey && arrow ? 'shift+' : '') + (command || event.shiftKey || event.key.length > 1 ? event.key : event.key.toLowerCase());
+    const name = (command ? 'ctrl+' : '') + (event.shiftKey && (arrow || command) ? 'shift+' : '') + (event.key.length === 1 && (command || !event.shiftKey) ? event.key.toLowerCase() : event.key);
     const act = keys[name];
     if (!act) return;
     event.preventDefault();

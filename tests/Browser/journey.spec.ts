@@ -1,7 +1,7 @@
 /** The whole way once: from signing in to the exported page played without a server. */
 import { expect } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { at, box, drag, middle, newProject, saved, screen, setField, signIn, test } from './support/hand.ts';
+import { at, box, drag, middle, newProject, pick, saved, screen, setField, signIn, test } from './support/hand.ts';
 
 test('draw two screens, link them, rehearse, hand over', async ({ page, context }, info) => {
     await signIn(page);
@@ -22,6 +22,7 @@ test('draw two screens, link them, rehearse, hand over', async ({ page, context 
     await drag(page, await at(one, 40, 600), await at(one, 300, 660));
     const button = one.locator('[data-kind=box]');
     await expect(button).toHaveCount(1);
+    await expect(page.locator('#facets .subject .kind')).toHaveText('box');
     await setField(page, 'X', '24');
     await setField(page, 'W', '100% - 48');
     await setField(page, 'H', '7*8');
@@ -38,7 +39,7 @@ test('draw two screens, link them, rehearse, hand over', async ({ page, context 
     await page.keyboard.press('Control+Enter');
     const words = one.locator('[data-kind=text]');
     await expect(words.locator('text')).toHaveText('Throw a bowl');
-    await saved(page);
+    await expect(page.locator('#facets .subject .kind')).toHaveText('text');
     await setField(page, 'Size', '32');
     await page.locator('#facets').getByLabel('Family', { exact: true }).selectOption('Spectral');
     await saved(page);
@@ -81,7 +82,7 @@ test('draw two screens, link them, rehearse, hand over', async ({ page, context 
     await expect(button).toHaveAttribute('data-cues', /^\w+>\w+$/);
     await expect(page.locator('#facets [name=direction]')).toHaveValue('left');
     await page.keyboard.press('q');
-    await page.mouse.click(...(await middle(two.locator('[data-kind=picture]'))));
+    await pick(page, await middle(two.locator('[data-kind=picture]')), 'picture');
     await page.getByRole('button', { name: 'On tap, return' }).click();
     await expect(page.locator('#facets [name=transition]')).toHaveValue('inverse');
     await saved(page);

@@ -1,6 +1,6 @@
 /** Working on the wall by hand, on copies of the demo. */
 import { expect, type Page } from '@playwright/test';
-import { allowError, at, box, drag, middle, openDemo, saved, screen, setField, test } from './support/hand.ts';
+import { allowError, at, box, drag, middle, openDemo, pick, saved, screen, setField, test } from './support/hand.ts';
 
 /** Looks closely at one screen, by its card in the reel. */
 async function near(page: Page, name: string): Promise<void> {
@@ -14,9 +14,9 @@ test('moves, resizes, rotates and nudges by hand', async ({ page }) => {
     await openDemo(page, 'Moves');
     await near(page, 'Booked');
     const ring = screen(page, 'Booked').locator(dial);
-    await page.mouse.click(...(await middle(ring)));
+    const start = await at(screen(page, 'Booked'), 145, 250);
+    await pick(page, start, 'ellipse');
     const [x = 0, y = 0, width = 0] = await box(ring);
-    const start = await middle(ring);
     await drag(page, start, [start[0] + 30, start[1] + 40]);
     const scale = Number((await page.locator('#zoom').textContent())!.replace('%', '')) / 100;
     const [x2 = 0, y2 = 0] = await box(ring);
@@ -60,11 +60,13 @@ test('groups, enters, reorders, locks, hides, renames', async ({ page }) => {
     await near(page, 'Booked');
     const booked = screen(page, 'Booked');
     const [ring, tick] = [booked.locator(dial), booked.locator(':scope > svg > [data-kind=icon]').last()];
-    await page.mouse.click(...(await at(booked, 145, 250)));
+    await pick(page, await at(booked, 145, 250), 'ellipse');
     await page.keyboard.down('Shift');
     await page.mouse.click(...(await middle(tick)));
     await page.keyboard.up('Shift');
+    await expect(page.locator('#facets .subject')).toContainText('2 layers');
     await page.keyboard.press('Escape');
+    await expect(page.locator('#facets .subject .kind')).toHaveText('screen');
     // A marquee from the bare screen takes in both.
     await drag(page, await at(booked, 100, 170), await at(booked, 300, 330));
     await expect(page.locator('#facets .subject')).toContainText('2 layers');
@@ -83,16 +85,15 @@ test('groups, enters, reorders, locks, hides, renames', async ({ page }) => {
     const card = page.locator('[data-card]', { hasText: 'Booked' });
     await card.locator('summary').click();
     const rows = card.locator('.layer-list > ul > li');
-    await expect(rows.first()).toContainText('Seal');
-    await rows.first().locator('> .item-row').dragTo(rows.last().locator('> .item-row'), { targetPosition: { x: 40, y: 24 } });
-    await expect(rows.last()).toContainText('Seal');
     const seal = card.locator('li', { hasText: 'Seal' }).first();
+    await expect(rows.last()).not.toContainText('Seal');
+    await seal.locator('> .item-row').dragTo(rows.last().locator('> .item-row'), { targetPosition: { x: 40, y: 24 } });
+    await expect(rows.last()).toContainText('Seal');
     await seal.locator('> .item-row').hover();
     await seal.getByRole('button', { name: 'Lock Seal' }).click();
     await saved(page);
     await page.keyboard.press('Escape');
-    await page.mouse.click(...(await at(booked, 145, 250)));
-    await expect(page.locator('#facets .subject .kind')).toHaveText('screen');
+    await pick(page, await at(booked, 145, 250), 'screen');
     await seal.locator('> .item-row').hover();
     await seal.getByRole('button', { name: 'Hide Seal' }).click();
     await expect(ring).toBeHidden();
@@ -104,7 +105,7 @@ test('copies across screens at the same place, duplicates, deletes', async ({ pa
     await openDemo(page, 'Copies');
     const [booked, kiln] = [screen(page, 'Booked'), screen(page, 'Kiln status')];
     await near(page, 'Booked');
-    await page.mouse.click(...(await at(booked, 145, 250)));
+    await pick(page, await at(booked, 145, 250), 'ellipse');
     await page.keyboard.press('Control+c');
     await near(page, 'Kiln status');
     const count = await kiln.locator(dial).count();
@@ -156,7 +157,7 @@ test('says at its field what cannot be', async ({ page }) => {
     allowError(/422/);
     await openDemo(page, 'Fields');
     await near(page, 'Booked');
-    await page.mouse.click(...(await at(screen(page, 'Booked'), 145, 250)));
+    await pick(page, await at(screen(page, 'Booked'), 145, 250), 'ellipse');
     const field = page.locator('#facets').getByLabel('W', { exact: true });
     await field.fill('12 apples');
     await field.press('Enter');
@@ -186,13 +187,13 @@ test('two windows on one project: nothing is lost, and each catches up', async (
     await other.goto(page.url());
     await expect(other.locator('#stage .screen')).toHaveCount(7);
     const ring = (one: Page) => screen(one, 'Booked').locator(dial);
-    await page.mouse.click(...(await at(screen(page, 'Booked'), 145, 250)));
+    await pick(page, await at(screen(page, 'Booked'), 145, 250), 'ellipse');
     await setField(page, 'X', '50');
 
     // The other window has not seen that. It changes something else: both stand.
     const tick = screen(other, 'Booked').locator(':scope > svg > [data-kind=icon]').last();
     await other.locator('[data-card]', { hasText: 'Booked' }).locator('[data-open-screen]').click();
-    await other.mouse.click(...(await middle(tick)));
+    await pick(other, await middle(tick), 'icon');
     await setField(other, 'Y', '10');
     await expect(ring(other)).toHaveAttribute('data-box', /^50 /);
     expect((await box(tick))[1]).toBe(10);
@@ -200,7 +201,7 @@ test('two windows on one project: nothing is lost, and each catches up', async (
     // Now the first window, stale in turn, changes the same layer: refused, named, and shown as it is.
     const same = screen(page, 'Booked').locator(':scope > svg > [data-kind=icon]').last();
     await page.keyboard.press('Escape');
-    await page.mouse.click(...(await middle(same)));
+    await pick(page, await middle(same), 'icon');
     await setField(page, 'Y', '500');
     await expect(page.locator('#toast')).toContainText('changed the same thing');
     expect((await box(same))[1]).toBe(10);

@@ -87,7 +87,9 @@ final readonly class Face
                 $key = $before * 2_097_152 + $code;
                 $advance += $ligatures ? ($pairs[$key] ?? 0) : ($plain[$key] ?? $pairs[$key] ?? 0);
                 if ($triples !== [] && $i > 1) {
-                    $advance += $triples[$characters[$i - 2].$characters[$i - 1].$character] ?? 0;
+                    $three = $characters[$i - 2].$characters[$i - 1].$character;
+                    $advance += $triples[$three] ?? 0;
+                    $advance += $i > 2 ? $triples[$characters[$i - 3].$three] ?? 0 : 0;
                 }
             }
             $out[] = (float) $advance;

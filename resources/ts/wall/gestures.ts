@@ -68,7 +68,7 @@ export class Gestures {
 
     private down(event: PointerEvent): void {
         const target = event.target as Element;
-        if (this.drag || target.closest('#writing')) return;
+        if (this.drag || target.closest('#writing, button:not(.screen-name)')) return;
         if (event.button === 1 || (event.button === 0 && this.space)) this.begin(event, this.pan());
         else if (event.button === 0) this.begin(event, this.drags(event, target));
     }

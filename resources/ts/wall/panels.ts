@@ -9,6 +9,7 @@ export class Panels {
     private shown = '';
     private timer = 0;
     private dragged: HTMLElement | null = null;
+    private readonly turns = new WeakMap<HTMLElement, { url: string; done: Promise<void> }>();
     private openFacets = new Map<string, boolean>(JSON.parse(localStorage.getItem('kindred.facets') ?? '[]') as [string, boolean][]);
 
     constructor(
@@ -90,8 +91,15 @@ export class Panels {
         return true;
     }
 
-    private async swap(url: string, target: HTMLElement): Promise<void> {
-        await htmx.ajax('GET', url, { target, swap: 'innerHTML' });
+    /** One request after another for each panel, and only the latest that was asked for: answers may overtake each other. */
+    private swap(url: string, target: HTMLElement): Promise<void> {
+        const turn = { url, done: Promise.resolve() };
+        const before = this.turns.get(target)?.done ?? Promise.resolve();
+        this.turns.set(target, turn);
+        turn.done = before.then(async () => {
+            if (this.turns.get(target) === turn && target.isConnected) await htmx.ajax('GET', url, { target, swap: 'innerHTML' });
+        }).catch(() => undefined);
+        return turn.done;
     }
 
     private mark(): void {

@@ -72,6 +72,12 @@ export async function middle(target: Locator): Promise<[number, number]> {
     return [box.x + box.width / 2, box.y + box.height / 2];
 }
 
+/** Presses on a place and waits until the facets speak of what lies there. */
+export async function pick(page: Page, place: [number, number], kind: string): Promise<void> {
+    await page.mouse.click(...place);
+    await expect(page.locator('#facets .subject .kind')).toHaveText(kind);
+}
+
 /** A layer's x, y, width, height and angle, as the picture holds them. */
 export async function box(layer: Locator): Promise<number[]> {
     return (await layer.getAttribute('data-box'))!.split(' ').map(Number);
