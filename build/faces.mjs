@@ -114,12 +114,21 @@ function compile(latinWoff, extendedWoff) {
     const sfnt = unpackWoff(latinWoff);
     const shaper = new Shaper(sfnt);
     const codes = shaper.codepoints();
+    // An accented letter that the latin file lacks is still set from it where it has letter and mark:
+    // the shaper takes them apart (UAX #15) before a browser asks the next file.
+    const extended = extendedWoff ? new Shaper(unpackWoff(extendedWoff)) : null;
+    const own = new Set(codes);
+    for (const code of extended?.codepoints() ?? []) {
+        const parts = [...String.fromCodePoint(code).normalize('NFD')].map((char) => char.codePointAt(0));
+        if (!own.has(code) && parts.length > 1 && parts.every((part) => own.has(part))) codes.push(code);
+    }
     const chars = codes.map((code) => String.fromCodePoint(code));
     const advances = new Map();
     const glyphs = new Map();
     codes.forEach((code, i) => {
         advances.set(code, shaper.width(chars[i]));
-        const path = shaper.font.glyphToPath(shaper.glyphs(chars[i])[0]);
+        const drawn = own.has(code) ? shaper : extended;
+        const path = drawn.font.glyphToPath(drawn.glyphs(chars[i])[0]);
         if (path) glyphs.set(code, path);
     });
 
@@ -178,8 +187,7 @@ function compile(latinWoff, extendedWoff) {
         }
     }
 
-    if (extendedWoff) {
-        const extended = new Shaper(unpackWoff(extendedWoff));
+    if (extended) {
         for (const code of extended.codepoints()) {
             if (advances.has(code)) continue;
             const char = String.fromCodePoint(code);
