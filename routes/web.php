@@ -26,6 +26,11 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/', [ShelfController::class, 'index'])->name('shelf');
     Route::post('projects', [ShelfController::class, 'store'])->name('projects.store');
     Route::post('projects/import', [ShelfController::class, 'import'])->name('projects.import');
+    if (getenv('KINDRED_BENCH') !== false) {
+        // What bin/bench measures edits against: the framework, the session, and the query for who is signed in.
+        Route::get('bench/empty', fn () => response()->noContent());
+    }
+
     Route::get('icons', [AssetController::class, 'icons'])->name('icons');
 
     Route::post('projects/{project}/restore', [ShelfController::class, 'restore'])

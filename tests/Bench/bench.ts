@@ -1,0 +1,227 @@
+/** Prints the budgets with what was measured. A benchmark is not a test: nothing here fails. */
+import { test, type APIRequestContext, type Page } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import pixelmatch from 'pixelmatch';
+import { PNG } from 'pngjs';
+import { corpus } from '../Browser/support/corpus.ts';
+
+const base = process.env['KINDRED_URL']!;
+const fill = (...counts: number[]): number => Number(execFileSync('php', ['-d', 'memory_limit=1G', 'tests/Bench/fill.php', ...counts.map(String)]).toString());
+const quantile = (values: number[], q: number): number => [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * q))]!;
+const ms = (value: number): string => `${value.toFixed(1)} ms`;
+
+function line(name: string, measured: string, budget: string, ratio: number | null, pass: boolean): void {
+    console.log(`${name.padEnd(58)} ${measured.padStart(14)}  ${budget.padEnd(26)} ${(ratio === null ? '' : `${ratio.toFixed(2)}x`).padStart(8)}  ${pass ? 'pass' : 'MISS'}`);
+}
+
+async function time(count: number, work: (i: number) => Promise<unknown>): Promise<number[]> {
+    const times: number[] = [];
+    for (let i = 0; i < count; i++) {
+        const start = performance.now();
+        await work(i);
+        times.push(performance.now() - start);
+    }
+    return times;
+}
+
+async function signIn(page: Page): Promise<void> {
+    await page.goto(`${base}/sign-in`);
+    await page.getByRole('button', { name: 'Open the demo' }).click();
+    await page.waitForURL(`${base}/`);
+}
+
+async function edits(page: Page): Promise<void> {
+    const api: APIRequestContext = page.request;
+    const csrf = (await page.locator('meta[name=csrf-token]').getAttribute('content'))!;
+    const [small, large] = [fill(50, 500, 20), fill(2, 5000, 20)];
+    const sequence = new Map([[small, 0], [large, 0]]);
+    const edit = async (project: number, i: number): Promise<void> => {
+        const response = await api.post(`${base}/projects/${project}/edits`, {
+            headers: { 'X-CSRF-TOKEN': csrf, Accept: 'application/json' },
+            data: { base: sequence.get(project), commands: [{ type: 'move-layers', screen: 'screen0', layers: [`l0x${(i * 4) % 400}`], dx: 1, dy: 0 }] },
+        });
+        if (!response.ok()) throw new Error(await response.text());
+        sequence.set(project, ((await response.json()) as { sequence: number }).sequence);
+    };
+    // The reference: the same framework, session and signed-in account, one query, an empty answer.
+    const empty = async (): Promise<unknown> => api.get(`${base}/bench/empty`);
+    await time(40, empty);
+    await time(40, (i) => edit(small, i));
+    const [reference, of500, of5000]: [number[], number[], number[]] = [[], [], []];
+    for (let round = 0; round < 10; round++) {
+        reference.push(...await time(20, empty));
+        of500.push(...await time(20, (i) => edit(small, i + round)));
+        of5000.push(...await time(20, (i) => edit(large, i + round)));
+    }
+    const p95 = (values: number[]): number => quantile(values, 0.95);
+    console.log(`reference: empty route with one query, signed in: median ${ms(quantile(reference, 0.5))}, p95 ${ms(p95(reference))}`);
+    const ratio = p95(of500) / p95(reference);
+    line('edit, 1 of 500 layers, 50 screens, p95', ms(p95(of500)), 'at most 2x the reference', ratio, ratio <= 2);
+    const grown = p95(of5000) / p95(of500);
+    line('edit, 1 of 5,000 layers, p95', ms(p95(of5000)), 'at most 1.3x of 500 layers', grown, grown <= 1.3);
+    const memory = Number(execFileSync('php', ['-d', 'opcache.enable_cli=1', 'tests/Bench/memory.php', String(small)]).toString());
+    line('memory of one edit', `${memory.toFixed(1)} MB`, 'under 16 MB', null, memory < 16);
+}
+
+async function opening(page: Page): Promise<void> {
+    const project = fill(50, 200, 200);
+    const open = async (): Promise<[number, number]> => {
+        const session = await page.context().newCDPSession(page);
+        await session.send('Network.enable');
+        let bytes = 0;
+        session.on('Network.loadingFinished', (event) => (bytes += event.encodedDataLength));
+        await session.send('Network.setCacheDisabled', { cacheDisabled: true });
+        await page.evaluate(() => sessionStorage.clear());
+        const start = performance.now();
+        await page.goto(`${base}/projects/${project}/wall`);
+        await page.waitForSelector('#facets .subject');
+        const taken = performance.now() - start;
+        await session.detach();
+        return [taken, bytes];
+    };
+    const [cold] = await open();
+    const runs = [await open(), await open(), await open(), await open(), await open()];
+    const warm = quantile(runs.map(([taken]) => taken), 0.5);
+    line('opening the wall, 50 screens x 200 layers, first time', `${(cold / 1000).toFixed(2)} s`, '(nothing kept yet)', null, cold < 1500);
+    line('opening the wall, 50 screens x 200 layers, median', `${(warm / 1000).toFixed(2)} s`, 'under 1.5 s', null, warm < 1500);
+    const bytes = quantile(runs.map(([, size]) => size), 0.5);
+    line('… over the wire, compressed, browser cache empty', `${(bytes / 1e6).toFixed(2)} MB`, 'under 1 MB', null, bytes < 1e6);
+}
+
+/** Frame times while something is dragged, beside those of an empty page. */
+async function frames(page: Page, gesture: () => Promise<void>): Promise<{ missed: number; longest: number }> {
+    await page.evaluate(() => {
+        const kept: number[] = ((window as unknown as { kept: number[] }).kept = []);
+        let last = performance.now();
+        const tick = (now: number): void => {
+            kept.push(now - last);
+            last = now;
+            if (kept.length < 2000) requestAnimationFrame(tick);
+        };
+        requestAnimationFrame(tick);
+    });
+    await gesture();
+    const times = await page.evaluate(() => (window as unknown as { kept: number[] }).kept.splice(0, 3000).slice(2));
+    return { missed: times.filter((time) => time > 25).length / Math.max(1, times.length), longest: Math.max(...times) };
+}
+
+async function moving(page: Page): Promise<void> {
+    const hand = async (): Promise<void> => {
+        for (let i = 0; i < 120; i++) {
+            await page.mouse.move(500 + Math.sin(i / 9) * 150, 400 + Math.cos(i / 7) * 120);
+            await page.waitForTimeout(12);
+        }
+    };
+    await page.goto('about:blank');
+    const empty = await frames(page, hand);
+    const one = fill(1, 1000, 0);
+    await page.goto(`${base}/projects/${one}/wall`);
+    await page.waitForSelector('#facets .subject');
+    const target = (await page.locator('[data-layer="l0x0"]').boundingBox())!;
+    await page.mouse.move(target.x + target.width / 2, target.y + target.height / 2);
+    await page.mouse.down();
+    const drag = await frames(page, hand);
+    await page.mouse.up();
+    line('dragging on a 1,000-layer screen, frames missed', `${(drag.missed * 100).toFixed(1)} %`, `empty page ${(empty.missed * 100).toFixed(1)} % + 2 %`, null, drag.missed <= empty.missed + 0.02);
+    line('… longest frame', ms(drag.longest), 'none over 50 ms', null, drag.longest <= 50);
+    const hundred = fill(100, 100, 100);
+    await page.goto(`${base}/projects/${hundred}/wall`);
+    await page.waitForSelector('#facets .subject');
+    await page.mouse.move(640, 400);
+    const zoom = await frames(page, async () => {
+        await page.keyboard.down('Control');
+        for (let i = 0; i < 60; i++) {
+            await page.mouse.wheel(0, i < 30 ? -40 : 40);
+            await page.waitForTimeout(14);
+        }
+        await page.keyboard.up('Control');
+        for (let i = 0; i < 60; i++) {
+            await page.mouse.wheel(Math.sin(i / 8) * 60, Math.cos(i / 8) * 60);
+            await page.waitForTimeout(14);
+        }
+    });
+    line('panning and zooming 100 x 100 layers, frames missed', `${(zoom.missed * 100).toFixed(1)} %`, `empty page ${(empty.missed * 100).toFixed(1)} % + 2 %`, null, zoom.missed <= empty.missed + 0.02);
+    line('… longest frame', ms(zoom.longest), 'none over 50 ms', null, zoom.longest <= 50);
+}
+
+async function rehearsing(page: Page): Promise<void> {
+    const demo = 1;
+    await page.goto(`${base}/projects/${demo}/rehearse`);
+    const times = await page.evaluate(async () => {
+        const out: number[] = [];
+        for (let i = 0; i < 15; i++) {
+            const button = [...document.querySelectorAll('.pane [data-layer]')].find((layer) => layer.querySelector(':scope > [data-layer] text')?.textContent === 'Book a wheel')!;
+            const box = button.getBoundingClientRect();
+            const start = performance.now();
+            button.dispatchEvent(new MouseEvent('click', { bubbles: true, clientX: box.x + box.width / 2, clientY: box.y + box.height / 2 }));
+            out.push(await new Promise<number>((done) => {
+                const look = (): void => {
+                    const pane = document.querySelectorAll('.pane')[1];
+                    const moved = pane?.getAnimations().some((animation) => (animation.effect?.getComputedTiming().progress ?? 0) > 0);
+                    if (moved) done(performance.now() - start);
+                    else requestAnimationFrame(look);
+                };
+                requestAnimationFrame(look);
+            }));
+            document.querySelector<HTMLElement>('[data-play=restart]')!.click();
+            await new Promise((done) => setTimeout(done, 60));
+        }
+        return out;
+    });
+    line('rehearsal: tap to first moved frame, p95', ms(quantile(times, 0.95)), '50 ms', null, quantile(times, 0.95) <= 50);
+    const fifty = fill(50, 60, 60);
+    const file = await (await page.request.get(`${base}/projects/${fifty}/hand-over/page`)).body();
+    line('one rehearsal file of 50 screens', `${(file.length / 1e6).toFixed(2)} MB`, 'under 3 MB with fonts', null, file.length < 3e6);
+}
+
+/** The demo's screens as PNG at 2x, beside what Chromium draws on the wall. */
+async function pictures(page: Page): Promise<void> {
+    let worst = 0;
+    const text = await (await page.request.get(`${base}/projects/1/hand-over/project`)).text();
+    for (const screen of (JSON.parse(text) as { screens: { id: string; width: number; height: number }[] }).screens) {
+        const ours = PNG.sync.read(await (await page.request.get(`${base}/projects/1/hand-over/screens/${screen.id}.png?scale=2`)).body());
+        const svg = await (await page.request.get(`${base}/projects/1/hand-over/screens/${screen.id}.svg`)).text();
+        const other = await page.context().browser()!.newPage({ viewport: { width: screen.width, height: screen.height }, deviceScaleFactor: 2 });
+        await other.setContent(`<body style="margin:0">${svg.replace('<svg ', '<svg style="display:block" ')}</body>`);
+        const theirs = PNG.sync.read(await other.screenshot());
+        await other.close();
+        const different = pixelmatch(ours.data, theirs.data, undefined, ours.width, ours.height, { threshold: 0.1 });
+        worst = Math.max(worst, different / (ours.width * ours.height));
+    }
+    line('screen to PNG against Chromium, 2x, worst of the demo', `${(worst * 100).toFixed(3)} %`, 'under 0.5 % of pixels', null, worst < 0.005);
+}
+
+async function widths(page: Page): Promise<void> {
+    const lines = corpus(1000);
+    const faces = JSON.parse(execFileSync('php', ['-d', 'memory_limit=1G', 'tests/Browser/support/widths.php'], { input: JSON.stringify({ lines, size: 16, tracking: 0 }), maxBuffer: 1 << 28 }).toString()) as { family: string; weight: number; widths: number[] }[];
+    await page.goto(`${base}/`);
+    const worst = await page.evaluate(async ({ faces, lines }) => {
+        const svg = document.createElementNS('http://www.w3.org/2000/svg', 'svg');
+        const text = document.createElementNS('http://www.w3.org/2000/svg', 'text');
+        text.setAttribute('class', 'set');
+        text.setAttribute('xml:space', 'preserve');
+        text.setAttribute('text-rendering', 'geometricPrecision');
+        svg.append(text);
+        document.body.append(svg);
+        let by = 0;
+        for (const face of faces) {
+            await document.fonts.load(`${face.weight} 16px "${face.family}"`, 'aŁ');
+            for (const [name, value] of Object.entries({ 'font-family': face.family, 'font-weight': face.weight, 'font-size': 16 })) text.setAttribute(name, String(value));
+            lines.forEach((one, i) => {
+                text.textContent = one;
+                by = Math.max(by, Math.abs(text.getComputedTextLength() - face.widths[i]!));
+            });
+        }
+        return by;
+    }, { faces, lines });
+    line(`text line width, worst of ${faces.length} faces x 1,000 lines`, `${worst.toFixed(3)} px`, 'within 0.1 px of Chromium', null, worst <= 0.1);
+}
+
+test('budgets', async ({ page }) => {
+    console.log(`\n${readFileSync('/proc/cpuinfo', 'utf8').match(/model name\s*: (.*)/)?.[1] ?? 'processor'}, ${new Date().toISOString().slice(0, 10)}`);
+    await signIn(page);
+    for (const measure of [edits, opening, moving, rehearsing, pictures, widths]) {
+        await measure(page).catch((problem: Error) => console.log(`${measure.name}: could not be measured: ${problem.message.split('\n')[0]}`));
+    }
+});
