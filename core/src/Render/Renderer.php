@@ -74,6 +74,11 @@ final readonly class Renderer
             ? $this->place($tree, new Place($layer->screen, $layer->id), $rendering)
             : $this->kinds[$layer->kind()]->draw($layer, $rendering);
 
+        // What answers to a tap does so in the whole of its box, not only where it is painted.
+        if ($layer->cues !== [] && ! $rendering->editable && $rendering->text === TextMode::Live) {
+            $inner = Svg::element('rect', ['width' => $layer->box->width, 'height' => $layer->box->height, 'fill' => 'none', 'pointer-events' => 'all']).$inner;
+        }
+
         return Svg::element('g', $this->attributes($layer, $rendering), $inner);
     }
 

@@ -69,6 +69,12 @@ it('fits corner radii as CSS does', function (array $radii, float $width, float 
     [[5, 5, 5, 5], 0, 0, [0, 0, 0, 0]],
 ]);
 
+it('answers to a tap in the whole box of what is linked', function (): void {
+    $tree = Sample::after(Sample::tree(), ['type' => 'put-cue', 'screen' => 'home', 'layer' => 'icon', 'cue' => ['id' => 'cue1', 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'return']]]);
+    expect(svg($tree))->toContain('<rect width="24" height="24" fill="none" pointer-events="all"/>')
+        ->and(svg(Sample::tree()))->not->toContain('pointer-events');
+});
+
 it('turns a layer about its middle', function (): void {
     $tree = Sample::after(Sample::tree(), ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'rotation', 'value' => '90']);
     expect(svg($tree))->toContain('transform="translate(20 30)rotate(90 50 20)"');

@@ -12,14 +12,14 @@
         @foreach ($projects as $project)
             <li class="grid content-start border border-rule bg-paper" data-project="{{ $project->id }}">
                 <a href="{{ route('wall', $project) }}" class="block text-ink no-underline hover:text-spruce">
-                    <span class="grid h-56 place-items-center overflow-hidden border-b border-rule bg-[#d9dad9] p-4">
+                    <span class="flex h-56 items-center justify-center overflow-hidden border-b border-rule bg-[#d9dad9] p-4">
                         @isset($faces[$project->id])
-                            <img class="max-h-full max-w-full shadow-md" loading="lazy" alt="" src="{{ route('thumbnail', [$project, $faces[$project->id]['id']]) }}?r={{ $faces[$project->id]['revision'] }}">
+                            <img class="h-full w-full object-contain" loading="lazy" alt="" src="{{ route('thumbnail', [$project, $faces[$project->id]['id']]) }}?r={{ $faces[$project->id]['revision'] }}">
                         @else
                             <span class="text-ash">No screens yet</span>
                         @endisset
                     </span>
-                    <span class="block px-3 pt-3 font-heading text-base font-semibold">{{ $project->name }}</span>
+                    <span class="block px-3 pt-3 font-heading text-[16px] font-semibold">{{ $project->name }}</span>
                 </a>
                 <span class="px-3 text-ash">worked on {{ $project->updated_at->diffForHumans() }}</span>
                 <div class="flex gap-1 px-2 py-2">
