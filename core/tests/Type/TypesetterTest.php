@@ -23,7 +23,7 @@ function lines(string $words, float $measure): array
 it('breaks lines where Unicode allows it', function (): void {
     expect(lines('Two bowls to collect from shelf C', 110))->toBe(['Two bowls to', 'collect from', 'shelf C'])
         ->and(lines('well-known half-glazed', 70))->toBe(['well-', 'known', 'half-', 'glazed'])
-        ->and(lines("keep\u{00A0}these\u{00A0}together now", 130))->toBe(["keep\u{00A0}these\u{00A0}together", 'now'])
+        ->and(lines("keep\u{00A0}these\u{00A0}together now", 150))->toBe(["keep\u{00A0}these\u{00A0}together", 'now'])
         ->and(lines("one\n\ntwo", 500))->toBe(['one', '', 'two']);
 });
 
