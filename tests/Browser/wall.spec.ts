@@ -91,6 +91,7 @@ test('groups, enters, reorders, locks, hides, renames', async ({ page }) => {
     await expect(rows.last()).toContainText('Seal');
     await seal.locator('> .item-row').hover();
     await seal.getByRole('button', { name: 'Lock Seal' }).click();
+    await expect(seal.getByRole('button', { name: 'Lock Seal' })).toHaveAttribute('aria-pressed', 'true');
     await saved(page);
     await page.keyboard.press('Escape');
     await pick(page, await at(booked, 145, 250), 'screen');

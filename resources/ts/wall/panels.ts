@@ -45,7 +45,7 @@ export class Panels {
 
     async showReel(): Promise<void> {
         const open = [...this.reel.querySelectorAll<HTMLDetailsElement>('details[open]')].map((details) => details.dataset['screen']!);
-        await this.swap(this.urls['reel']!, this.reel);
+        await this.swap(this.urls['reel']!, this.reel, 'innerMorph');
         for (const screen of open) this.reel.querySelector<HTMLDetailsElement>(`details[data-screen="${screen}"]`)?.setAttribute('open', '');
         this.mark();
     }
@@ -53,7 +53,7 @@ export class Panels {
     /** The outlines that are open, and the thumbnail of the screen that changed. */
     async showOutlines(): Promise<void> {
         const open = [...this.reel.querySelectorAll<HTMLDetailsElement>('details[open]')];
-        await Promise.all(open.map((details) => this.swap(details.dataset['url']!, details.querySelector<HTMLElement>('.layer-list')!)));
+        await Promise.all(open.map((details) => this.swap(details.dataset['url']!, details.querySelector<HTMLElement>('.layer-list')!, 'innerMorph')));
         this.mark();
     }
 
@@ -91,13 +91,16 @@ export class Panels {
         return true;
     }
 
-    /** One request after another for each panel, and only the latest that was asked for: answers may overtake each other. */
-    private swap(url: string, target: HTMLElement): Promise<void> {
+    /**
+     * One request after another for each panel, and only the latest that was asked for: answers may overtake
+     * each other. Lists are morphed, so that what is under the pointer stays there between press and release.
+     */
+    private swap(url: string, target: HTMLElement, swap: 'innerHTML' | 'innerMorph' = 'innerHTML'): Promise<void> {
         const turn = { url, done: Promise.resolve() };
         const before = this.turns.get(target)?.done ?? Promise.resolve();
         this.turns.set(target, turn);
         turn.done = before.then(async () => {
-            if (this.turns.get(target) === turn && target.isConnected) await htmx.ajax('GET', url, { target, swap: 'innerHTML' });
+            if (this.turns.get(target) === turn && target.isConnected) await htmx.ajax('GET', url, { target, swap });
         }).catch(() => undefined);
         return turn.done;
     }
