@@ -70,10 +70,13 @@ final readonly class Pictures
         return $out;
     }
 
-    /** A small picture of a screen: the part that its device shows. */
-    public function thumbnail(Project $project, string $id): string
+    /** A small picture of a screen: the part that its device shows; null when the screen has gone. */
+    public function thumbnail(Project $project, string $id): ?string
     {
-        $revision = $this->store->revisions($project)[$id] ?? abort(404);
+        $revision = $this->store->revisions($project)[$id] ?? null;
+        if ($revision === null) {
+            return null;
+        }
 
         return $this->cache->remember($this->key($project, 'thumbnail', $id, $revision), 86_400, function () use ($project, $id): string {
             $tree = $this->store->withLayersOf($project, [$id]);

@@ -39,7 +39,7 @@ it('has a picture of every screen for the reel', function (): void {
     $svg = $this->get("{$this->path}/screens/glazes/thumbnail")->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
     // The reel shows what the device shows: the first 844 of 1240 px.
     expect($svg)->toContain('viewBox="0 0 390 844"');
-    $this->get("{$this->path}/screens/nowhere/thumbnail")->assertNotFound();
+    $this->get("{$this->path}/screens/nowhere/thumbnail")->assertNoContent();
 });
 
 it('lists the outline topmost first', function (): void {

@@ -36,7 +36,10 @@ final class AssetController extends Controller
 
     public function thumbnail(Project $project, string $screen, Pictures $pictures): Response
     {
-        return response($pictures->thumbnail($project, $screen), 200, [
+        $picture = $pictures->thumbnail($project, $screen);
+
+        // A window may ask once more for a screen that was deleted a moment ago.
+        return $picture === null ? response()->noContent() : response($picture, 200, [
             'Content-Type' => 'image/svg+xml',
             'Cache-Control' => 'private, max-age=86400',
             'Content-Security-Policy' => "default-src 'none'; img-src data:; style-src 'unsafe-inline'",
