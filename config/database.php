@@ -21,9 +21,4 @@ return [
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],
-    'redis' => [
-        'client' => 'predis',
-        'default' => ['host' => env('REDIS_HOST', '127.0.0.1'), 'port' => env('REDIS_PORT', '6379'), 'database' => 0],
-        'cache' => ['host' => env('REDIS_HOST', '127.0.0.1'), 'port' => env('REDIS_PORT', '6379'), 'database' => 1],
-    ],
 ];

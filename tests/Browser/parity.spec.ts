@@ -1,39 +1,14 @@
 /** Where PHP and the browser must say the same: text widths, easing curves, and where a rehearsal stands. */
 import { expect } from '@playwright/test';
 import { Machine, type CueRow, type Happening, type Plan, type Table } from '../../resources/ts/player/machine.ts';
-import { corpus } from './support/corpus.ts';
 import { signIn, test } from './support/hand.ts';
 import { ask } from './support/php.ts';
+import { widestGaps } from './support/widths.ts';
 
 for (const tracking of [0, 0.05]) {
     test(`text is as wide as in Chromium, tracking ${tracking} em`, async ({ page }) => {
-        const lines = corpus(1000);
-        const size = 16;
-        const faces = ask<{ family: string; weight: number; widths: number[] }[]>('widths.php', { lines, size, tracking });
         await signIn(page);
-        const worst = await page.evaluate(async ({ faces, lines, size, tracking }) => {
-            const svg = document.createElementNS('http://www.w3.org/2000/svg', 'svg');
-            const text = document.createElementNS('http://www.w3.org/2000/svg', 'text');
-            text.setAttribute('class', 'set');
-            text.setAttribute('xml:space', 'preserve');
-            text.setAttribute('text-rendering', 'geometricPrecision');
-            svg.append(text);
-            document.body.append(svg);
-            const found: { face: string; line: string; by: number }[] = [];
-            for (const face of faces) {
-                await document.fonts.load(`${face.weight} ${size}px "${face.family}"`, 'aŁ');
-                for (const [name, value] of Object.entries({ 'font-family': face.family, 'font-weight': face.weight, 'font-size': size, 'letter-spacing': tracking * size })) text.setAttribute(name, String(value));
-                let by = 0;
-                let line = '';
-                lines.forEach((one, i) => {
-                    text.textContent = one;
-                    const off = Math.abs(text.getComputedTextLength() - face.widths[i]!);
-                    if (off > by) [by, line] = [off, one];
-                });
-                found.push({ face: `${face.family} ${face.weight}`, line, by });
-            }
-            return found;
-        }, { faces, lines, size, tracking });
+        const worst = await widestGaps(page, tracking);
         expect(worst.length).toBe(27);
         expect(worst.filter((one) => one.by > 0.1)).toEqual([]);
     });

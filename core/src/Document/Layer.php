@@ -23,6 +23,7 @@ use Kindred\Input\Reader;
  */
 final readonly class Layer
 {
+    use HasCues;
     use Withers;
 
     /**
@@ -88,17 +89,6 @@ final readonly class Layer
     public function bounds(): Box
     {
         return $this->box->turned($this->rotation);
-    }
-
-    public function cue(string $id): ?Cue
-    {
-        foreach ($this->cues as $cue) {
-            if ($cue->id === $id) {
-                return $cue;
-            }
-        }
-
-        return null;
     }
 
     /** @return array<string, mixed> */

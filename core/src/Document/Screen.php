@@ -17,6 +17,7 @@ use Kindred\Paint\Colour;
  */
 final readonly class Screen
 {
+    use HasCues;
     use Withers;
 
     public const MIN_SIDE = 16.0;
@@ -55,17 +56,6 @@ final readonly class Screen
             Colour::parse($in->has('ground') ? $in->string('ground', 60) : '#ffffff', $in->at('ground')),
             $in->list('cues', Cue::read(...), 0, 50),
         );
-    }
-
-    public function cue(string $id): ?Cue
-    {
-        foreach ($this->cues as $cue) {
-            if ($cue->id === $id) {
-                return $cue;
-            }
-        }
-
-        return null;
     }
 
     /** @return array<string, mixed> */

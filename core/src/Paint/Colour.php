@@ -64,11 +64,6 @@ final readonly class Colour
         return sprintf('#%02x%02x%02x', $this->red, $this->green, $this->blue);
     }
 
-    public function withAlpha(float $alpha): self
-    {
-        return self::rgb($this->red, $this->green, $this->blue, $alpha);
-    }
-
     /** Relative luminance, 0 to 1 (WCAG 2.2, definition of relative luminance). */
     public function luminance(): float
     {

@@ -9,7 +9,7 @@ export class Panels {
     private shown = '';
     private timer = 0;
     private dragged: HTMLElement | null = null;
-    private readonly turns = new WeakMap<HTMLElement, { url: string; done: Promise<void> }>();
+    private readonly turns = new WeakMap<HTMLElement, { done: Promise<void> }>();
     private openFacets = new Map<string, boolean>(JSON.parse(localStorage.getItem('kindred.facets') ?? '[]') as [string, boolean][]);
 
     constructor(
@@ -96,7 +96,7 @@ export class Panels {
      * each other. Lists are morphed, so that what is under the pointer stays there between press and release.
      */
     private swap(url: string, target: HTMLElement, swap: 'innerHTML' | 'innerMorph' = 'innerHTML'): Promise<void> {
-        const turn = { url, done: Promise.resolve() };
+        const turn = { done: Promise.resolve() };
         const before = this.turns.get(target)?.done ?? Promise.resolve();
         this.turns.set(target, turn);
         turn.done = before.then(async () => {
