@@ -94,8 +94,12 @@ DB_PID=
 stop_all() {
     trap - EXIT INT TERM
     local pid
-    for pid in "${CHILDREN[@]}"; do kill -QUIT "$pid" 2>/dev/null || true; done
-    for pid in "${CHILDREN[@]}"; do wait "$pid" 2>/dev/null || true; done
+    for pid in "${CHILDREN[@]}"; do kill -TERM "$pid" 2>/dev/null || true; done
+    # Ctrl-C at a terminal reaches them too, so one may be ending already; none is waited for without an end.
+    for pid in "${CHILDREN[@]}"; do
+        for _ in $(seq 60); do kill -0 "$pid" 2>/dev/null || break; sleep 0.05; done
+        kill -KILL "$pid" 2>/dev/null || true
+    done
     if [ -n "$DB_PID" ]; then
         # The database may have been started anew since; its pid file knows.
         pid="$(cat "$RUN/mysql.pid" 2>/dev/null || echo "$DB_PID")"
