@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Canvas;
 
 use App\Models\Project;
-use Illuminate\Support\Facades\Process;
 use Kindred\Document\Missing;
 use Kindred\Exchange\WebPage;
 use Kindred\Render\Renderer;
@@ -21,6 +20,7 @@ final readonly class Exports
         private Assets $assets,
         private Renderer $renderer,
         private FaceBook $faces,
+        private Raster $raster,
     ) {
     }
 
@@ -52,12 +52,7 @@ final readonly class Exports
     /** @param  int  $scale pixels of the picture to a px of the screen */
     public function png(Project $project, string $screen, int $scale): string
     {
-        $result = Process::timeout(60)->input($this->svg($project, $screen))->run(['rsvg-convert', '--unlimited', '--zoom', (string) $scale, '--format', 'png']);
-        if (! $result->successful()) {
-            throw new \RuntimeException('The picture could not be drawn: '.trim($result->errorOutput()));
-        }
-
-        return $result->output();
+        return $this->raster->png($this->svg($project, $screen), $scale);
     }
 
     public function screenName(Project $project, string $screen): string

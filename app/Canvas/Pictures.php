@@ -16,11 +16,21 @@ use Kindred\Render\TextMode;
 /** Screens as SVG, kept until their screen changes. */
 final readonly class Pictures
 {
+    /** Pixels of a thumbnail, as an area: a phone's screen at about half its size. */
+    private const THUMBNAIL = 80_000;
+
+    /** Pixels down a long screen at most. */
+    private const LONGEST = 4_000;
+
+    /** Seconds: a month after it was last drawn a picture is drawn anew. */
+    private const KEPT = 30 * 86_400;
+
     public function __construct(
         private Renderer $renderer,
         private TreeStore $store,
         private Assets $assets,
         private Repository $cache,
+        private Raster $raster,
     ) {
     }
 
@@ -49,41 +59,59 @@ final readonly class Pictures
      */
     public function wall(Project $project, Tree $screens): array
     {
-        $keys = [];
-        foreach ($this->store->revisions($project) as $id => $revision) {
-            $keys[$id] = $this->key($project, 'wall', $id, $revision);
-        }
-        $found = $this->cache->many(array_values($keys));
-        $missing = array_keys(array_filter($keys, fn (string $key): bool => ! is_string($found[$key] ?? null)));
-        $tree = $this->store->withLayersOf($project, [...array_map(strval(...), $missing), null]);
+        $revisions = $this->store->revisions($project);
+        $found = $this->found($project, array_fill_keys(array_keys($revisions), 'wall'), $revisions);
+        $missing = array_map(strval(...), array_keys(array_diff_key($revisions, $found)));
+        $tree = $this->store->withLayersOf($project, [...$missing, null]);
         $out = ['' => $this->renderer->place($tree, new Place(null), $this->editable($project))];
         foreach ($screens->reel() as $screen) {
-            $key = $keys[$screen->id] ?? '';
-            $svg = $found[$key] ?? null;
-            if (! is_string($svg)) {
-                $svg = $this->renderer->screen($tree, $screen, $this->editable($project));
-                $this->cache->put($key, $svg, 86_400);
-            }
-            $out[$screen->id] = $svg;
+            $out[$screen->id] = $found[$screen->id] ?? $this->keep($project, 'wall', $screen->id, $revisions[$screen->id] ?? 0, $this->renderer->screen($tree, $screen, $this->editable($project)));
         }
 
         return $out;
     }
 
-    /** A small picture of a screen: the part that its device shows; null when the screen has gone. */
-    public function thumbnail(Project $project, string $id): ?string
+    /**
+     * A small picture of a screen as WebP, of the part that its device shows or of the whole; null when
+     * the screen has gone. The reel and the shelf show it, and the wall where it is seen from afar.
+     */
+    public function thumbnail(Project $project, string $id, bool $whole = false): ?string
     {
         $revision = $this->store->revisions($project)[$id] ?? null;
         if ($revision === null) {
             return null;
         }
 
-        return $this->cache->remember($this->key($project, 'thumbnail', $id, $revision), 86_400, function () use ($project, $id): string {
-            $tree = $this->store->withLayersOf($project, [$id]);
-            $screen = $tree->screen($id);
+        $use = $whole ? 'small-whole' : 'small';
+        $found = $this->found($project, [$id => $use], [$id => $revision])[$id] ?? null;
+        if ($found !== null) {
+            return $found;
+        }
+        $tree = $this->store->withLayersOf($project, [$id]);
+        $screen = $tree->screen($id);
+        $seen = min($screen->box->height, $screen->view);
+        $height = $whole ? $screen->box->height : $seen;
+        $zoom = min(1, sqrt(self::THUMBNAIL / max(1, $screen->box->width * $seen)), self::LONGEST / max(1, $height));
 
-            return $this->renderer->screen($tree, $screen, $this->standalone($project), min($screen->box->height, $screen->view));
-        });
+        return $this->keep($project, $use, $id, $revision, $this->raster->webp($this->renderer->screen($tree, $screen, $this->standalone($project), $height), $zoom));
+    }
+
+    /**
+     * The small pictures of whole screens, as far as they are kept already. What is missing is asked for one by one:
+     * drawing many takes long.
+     *
+     * @param  list<string>  $ids
+     * @return array<string, string> WebP by screen id
+     */
+    public function kept(Project $project, array $ids): array
+    {
+        $screens = array_intersect_key($this->store->withLayersOf($project, [])->screens, array_flip($ids));
+
+        return $this->found(
+            $project,
+            array_map(fn (Screen $screen): string => $screen->box->height > $screen->view ? 'small-whole' : 'small', $screens),
+            $this->store->revisions($project),
+        );
     }
 
     public function screen(Tree $tree, Screen $screen, Rendering $rendering): string
@@ -91,8 +119,40 @@ final readonly class Pictures
         return $this->renderer->screen($tree, $screen, $rendering);
     }
 
-    private function key(Project $project, string $use, string $screen, int $revision): string
+    /**
+     * What is kept and still true: a picture stands beside the number of the edit that last changed its screen.
+     *
+     * @param  array<string, string>  $uses  by screen id
+     * @param  array<string, int>  $revisions  by screen id
+     * @return array<string, string>
+     */
+    private function found(Project $project, array $uses, array $revisions): array
     {
-        return implode(':', [$use, Renderer::VERSION, $project->id, $screen, $revision]);
+        $keys = [];
+        foreach ($uses as $id => $use) {
+            $keys[$id] = $this->key($project, $use, $id);
+        }
+        $kept = $this->cache->many(array_values($keys));
+        $out = [];
+        foreach ($keys as $id => $key) {
+            $entry = $kept[$key] ?? null;
+            if (is_array($entry) && ($entry['revision'] ?? null) === ($revisions[$id] ?? null) && is_string($entry['picture'] ?? null)) {
+                $out[$id] = $entry['picture'];
+            }
+        }
+
+        return $out;
+    }
+
+    private function keep(Project $project, string $use, string $screen, int $revision, string $picture): string
+    {
+        $this->cache->put($this->key($project, $use, $screen), ['revision' => $revision, 'picture' => $picture], self::KEPT);
+
+        return $picture;
+    }
+
+    private function key(Project $project, string $use, string $screen): string
+    {
+        return implode(':', [$use, Renderer::VERSION, $project->id, $screen]);
     }
 }

@@ -8,6 +8,7 @@ import { Panels } from './wall/panels.ts';
 import { Picture } from './wall/picture.ts';
 import { Selection } from './wall/selection.ts';
 import { fresh, Problem, send, Server, type Answer } from './wall/server.ts';
+import { Stills } from './wall/stills.ts';
 import { PLAIN, Writer, type Setting } from './wall/words.ts';
 
 const page = document.getElementById('wall-page')!;
@@ -21,11 +22,13 @@ const selection = new Selection(picture, () => {
     panels.showFacets();
     showCurrent();
 });
-const camera = new Camera(wall, picture, `kindred.camera.${project}`, () => {
+const camera = new Camera(wall, picture.stage, `kindred.camera.${project}`, () => {
+    stills.follow();
     overlay.show();
     writer.show();
     document.getElementById('zoom')!.textContent = `${Math.round(camera.scale * 100)}%`;
-});
+}, () => stills.rest());
+const stills = new Stills(camera, picture, urls, () => (selection.layers.length > 0 ? [selection.screen] : []));
 const overlay = new Overlay(document.getElementById('overlay') as unknown as SVGSVGElement, camera, picture, selection);
 const writer = new Writer(camera, wall);
 const server = new Server(urls, Number(page.dataset['sequence']), onAnswer, onProblem, (busy) => {
@@ -37,6 +40,7 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
     icon: placeIcon,
     edit: writeIn,
     linked: () => void panels.reveal('cues'),
+    over: (screen, pressed) => (pressed ? stills.need(screen) : stills.point(screen)),
     done: () => take('pick'),
 });
 
@@ -45,16 +49,14 @@ let shape: 'box' | 'ellipse' | 'line' = 'box';
 const nudge = { dx: 0, dy: 0, timer: 0 };
 
 function onAnswer(answer: Answer): void {
-    const reel = picture.patch(answer.patches);
+    const { reel, screens } = picture.patch(answer.patches);
     selection.prune();
-    camera.cull();
+    stills.changed(screens, answer.sequence);
     overlay.show();
     panels.showFacets(true);
-    const screens = new Set(answer.patches.map((patch) => patch.screen ?? (patch.layer ? picture.layer(patch.layer)?.closest<HTMLElement>('.screen')?.dataset['screen'] : null)));
-    if (selection.screen) screens.add(selection.screen);
     if (reel) void panels.showReel();
     else {
-        for (const screen of screens) if (screen) panels.thumbnail(screen, answer.sequence);
+        for (const screen of screens) panels.thumbnail(screen, answer.sequence);
         void panels.showOutlines();
     }
     showEmpty();
@@ -452,5 +454,7 @@ if (!camera.restore()) {
     if (whole) camera.fit(whole, 1);
     else camera.show();
 }
-selection.screen = page.dataset['entry'] && picture.screen(page.dataset['entry']) ? page.dataset['entry'] : picture.screens()[0]?.dataset['screen'] ?? '';
+stills.rest();
+selection.screen = page.dataset['current'] ?? '';
 selection.clear();
+page.dataset['ready'] = '';

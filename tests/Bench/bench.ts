@@ -66,26 +66,39 @@ async function edits(page: Page): Promise<void> {
 
 async function opening(page: Page): Promise<void> {
     const project = fill(50, 200, 200);
-    const open = async (): Promise<[number, number]> => {
+    const open = async (): Promise<{ ready: number; painted: number; bytes: number }> => {
         const session = await page.context().newCDPSession(page);
         await session.send('Network.enable');
         let bytes = 0;
         session.on('Network.loadingFinished', (event) => (bytes += event.encodedDataLength));
         await session.send('Network.setCacheDisabled', { cacheDisabled: true });
         await page.evaluate(() => sessionStorage.clear());
-        const start = performance.now();
-        await page.goto(`${base}/projects/${project}/wall`);
-        await page.waitForSelector('#facets .subject');
-        const taken = performance.now() - start;
+        await page.goto(`${base}/projects/${project}/wall`, { waitUntil: 'commit' });
+        // Ready: the wall answers the pointer and what it is made of has been painted, its frames at least.
+        // Painted: every screen in the window shows its content, live or as a still. Both from the start of the navigation.
+        const [ready, painted] = await page.evaluate(() => new Promise<[number, number]>((done) => {
+            let at = 0;
+            const look = (): void => {
+                const screens = [...document.querySelectorAll<HTMLElement>('.screen:not(.away)')];
+                if (at === 0 && document.querySelector('#wall-page[data-ready]')) at = performance.now();
+                const full = at > 0 && screens.length > 0 && screens.every((screen) => screen.matches('.live') || (screen.querySelector<HTMLImageElement>('.still')?.naturalWidth ?? 0) > 0);
+                if (full) requestAnimationFrame(() => done([at, performance.now()]));
+                else requestAnimationFrame(look);
+            };
+            look();
+        }));
+        await page.waitForLoadState('networkidle');
         await session.detach();
-        return [taken, bytes];
+        return { ready, painted, bytes };
     };
-    const [cold] = await open();
+    const first = await open();
     const runs = [await open(), await open(), await open(), await open(), await open()];
-    const warm = quantile(runs.map(([taken]) => taken), 0.5);
-    line('opening the wall, 50 screens x 200 layers, first time', `${(cold / 1000).toFixed(2)} s`, '(nothing kept yet)', null, cold < 1500);
-    line('opening the wall, 50 screens x 200 layers, median', `${(warm / 1000).toFixed(2)} s`, 'under 1.5 s', null, warm < 1500);
-    const bytes = quantile(runs.map(([, size]) => size), 0.5);
+    const median = (of: (run: { ready: number; painted: number; bytes: number }) => number): number => quantile(runs.map(of), 0.5);
+    const seconds = (value: number): string => `${(value / 1000).toFixed(2)} s`;
+    line('opening the wall, 50 screens x 200 layers, first time', seconds(first.ready), '(nothing kept yet)', null, first.ready < 1500);
+    line('opening the wall, 50 screens x 200 layers, median', seconds(median((run) => run.ready)), 'under 1.5 s', null, median((run) => run.ready) < 1500);
+    line('… until all 50 screens show their content', seconds(median((run) => run.painted)), 'under 1.5 s', null, median((run) => run.painted) < 1500);
+    const bytes = median((run) => run.bytes);
     line('… over the wire, compressed, browser cache empty', `${(bytes / 1e6).toFixed(2)} MB`, 'under 1 MB', null, bytes < 1e6);
 }
 
@@ -103,6 +116,7 @@ async function frames(page: Page, gesture: () => Promise<void>): Promise<{ misse
     });
     await gesture();
     const times = await page.evaluate(() => (window as unknown as { kept: number[] }).kept.splice(0, 3000).slice(2));
+    if (process.env['FRAMES']) console.log(times.map((t, i) => t > 30 ? `${i}:${t.toFixed(0)}` : '').filter(Boolean).join(' '), times.length);
     return { missed: times.filter((time) => time > 25).length / Math.max(1, times.length), longest: Math.max(...times) };
 }
 
@@ -117,7 +131,7 @@ async function moving(page: Page): Promise<void> {
     const empty = await frames(page, hand);
     const one = fill(1, 1000, 0);
     await page.goto(`${base}/projects/${one}/wall`);
-    await page.waitForSelector('#facets .subject');
+    await page.waitForLoadState('networkidle');
     const target = (await page.locator('[data-layer="l0x0"]').boundingBox())!;
     await page.mouse.move(target.x + target.width / 2, target.y + target.height / 2);
     await page.mouse.down();
@@ -127,7 +141,7 @@ async function moving(page: Page): Promise<void> {
     line('… longest frame', ms(drag.longest), 'none over 50 ms', null, drag.longest <= 50);
     const hundred = fill(100, 100, 100);
     await page.goto(`${base}/projects/${hundred}/wall`);
-    await page.waitForSelector('#facets .subject');
+    await page.waitForLoadState('networkidle', { timeout: 120_000 });
     await page.mouse.move(640, 400);
     const zoom = await frames(page, async () => {
         await page.keyboard.down('Control');
@@ -151,21 +165,20 @@ async function rehearsing(page: Page): Promise<void> {
     const times = await page.evaluate(async () => {
         const out: number[] = [];
         for (let i = 0; i < 15; i++) {
-            const button = [...document.querySelectorAll('.pane [data-layer]')].find((layer) => layer.querySelector(':scope > [data-layer] text')?.textContent === 'Book a wheel')!;
+            const button = [...document.querySelectorAll('.pane:not(.waiting) [data-layer]')].find((layer) => layer.querySelector(':scope > [data-layer] text')?.textContent === 'Book a wheel')!;
             const box = button.getBoundingClientRect();
             const start = performance.now();
             button.dispatchEvent(new MouseEvent('click', { bubbles: true, clientX: box.x + box.width / 2, clientY: box.y + box.height / 2 }));
             out.push(await new Promise<number>((done) => {
                 const look = (): void => {
-                    const pane = document.querySelectorAll('.pane')[1];
-                    const moved = pane?.getAnimations().some((animation) => (animation.effect?.getComputedTiming().progress ?? 0) > 0);
+                    const moved = document.getAnimations().some((animation) => (animation.effect?.getComputedTiming().progress ?? 0) > 0);
                     if (moved) done(performance.now() - start);
                     else requestAnimationFrame(look);
                 };
                 requestAnimationFrame(look);
             }));
             document.querySelector<HTMLElement>('[data-play=restart]')!.click();
-            await new Promise((done) => setTimeout(done, 60));
+            await new Promise((done) => setTimeout(done, 400));
         }
         return out;
     });
@@ -202,7 +215,8 @@ async function widths(page: Page): Promise<void> {
 test('budgets', async ({ page }) => {
     console.log(`\n${readFileSync('/proc/cpuinfo', 'utf8').match(/model name\s*: (.*)/)?.[1] ?? 'processor'}, ${new Date().toISOString().slice(0, 10)}`);
     await signIn(page);
-    for (const measure of [edits, opening, moving, rehearsing, pictures, widths]) {
+    const wanted = (process.env['KINDRED_BENCHES'] ?? '').split(' ').filter(Boolean);
+    for (const measure of [edits, opening, moving, rehearsing, pictures, widths].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
         await measure(page).catch((problem: Error) => console.log(`${measure.name}: could not be measured: ${problem.message.split('\n')[0]}`));
     }
 });

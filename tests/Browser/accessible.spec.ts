@@ -30,7 +30,7 @@ test('wall, rehearsal and hand over', async ({ page }) => {
     await check(page, ['#stage svg']);
     await page.keyboard.press('Escape');
     await page.getByRole('link', { name: 'Rehearse' }).click();
-    await expect(page.locator('.pane')).toHaveCount(1);
+    await expect(page.locator('.pane:not(.waiting)')).toHaveCount(1);
     await check(page, ['.device']);
     await page.getByRole('link', { name: 'Hand over' }).click();
     await check(page);

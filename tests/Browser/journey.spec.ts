@@ -91,12 +91,12 @@ test('draw two screens, link them, rehearse, hand over', async ({ page, context 
     const play = async (): Promise<void> => {
         const shown = page.locator('#rehearsal .screen-now');
         await expect(shown).toHaveText('Screen 1');
-        await page.mouse.click(...(await middle(page.locator('.pane:last-child [data-layer] rect[fill="#17594f"]').first())));
+        await page.mouse.click(...(await middle(page.locator('.pane:not(.waiting) [data-layer] rect[fill="#17594f"]').first())));
         await expect(shown).toHaveText('Screen 2');
-        await expect(page.locator('.pane')).toHaveCount(1);
-        await page.mouse.click(...(await middle(page.locator('.pane image'))));
+        await expect(page.locator('.pane:not(.waiting)')).toHaveCount(1);
+        await page.mouse.click(...(await middle(page.locator('.pane:not(.waiting) image'))));
         await expect(shown).toHaveText('Screen 1');
-        await expect(page.locator('.pane')).toHaveCount(1);
+        await expect(page.locator('.pane:not(.waiting)')).toHaveCount(1);
         await page.locator('#rehearsal .table').focus();
         await page.keyboard.press('ArrowDown');
         await page.keyboard.press('Enter');

@@ -35,10 +35,19 @@ it('finds icons by name and by meaning', function (): void {
     $this->get('/icons?q=zzzz')->assertSee('No icon answers');
 });
 
-it('has a picture of every screen for the reel', function (): void {
-    $svg = $this->get("{$this->path}/screens/glazes/thumbnail")->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
+it('has a small picture of every screen for the reel, and of all of it for the wall seen from afar', function (): void {
+    $size = function (string $query): array {
+        $picture = $this->get("{$this->path}/screens/glazes/thumbnail{$query}")->assertOk()->assertHeader('Content-Type', 'image/webp')->getContent();
+
+        return getimagesizefromstring($picture);
+    };
     // The reel shows what the device shows: the first 844 of 1240 px.
-    expect($svg)->toContain('viewBox="0 0 390 844"');
+    [$width, $height] = $size('');
+    [$same, $taller] = $size('?whole=1');
+    expect($height / $width)->toEqualWithDelta(844 / 390, 0.01)
+        ->and($taller / $same)->toEqualWithDelta(1240 / 390, 0.01)
+        ->and($same)->toBe($width)
+        ->and($width * $height)->toEqualWithDelta(80_000, 1000);
     $this->get("{$this->path}/screens/nowhere/thumbnail")->assertNoContent();
 });
 

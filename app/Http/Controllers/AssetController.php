@@ -34,16 +34,24 @@ final class AssetController extends Controller
         return response($bytes, 200, ['Content-Type' => $assets->type($bytes), 'Cache-Control' => 'private, max-age=31536000, immutable']);
     }
 
-    public function thumbnail(Project $project, string $screen, Pictures $pictures): Response
+    public function thumbnail(Request $request, Project $project, string $screen, Pictures $pictures): Response
     {
-        $picture = $pictures->thumbnail($project, $screen);
+        $picture = $pictures->thumbnail($project, $screen, $request->boolean('whole'));
 
         // A window may ask once more for a screen that was deleted a moment ago.
         return $picture === null ? response()->noContent() : response($picture, 200, [
-            'Content-Type' => 'image/svg+xml',
+            'Content-Type' => 'image/webp',
             'Cache-Control' => 'private, max-age=86400',
-            'Content-Security-Policy' => "default-src 'none'; img-src data:; style-src 'unsafe-inline'",
         ]);
+    }
+
+    /** Many small pictures at once, as data addresses by screen; of those that are kept. */
+    public function stills(Request $request, Project $project, Pictures $pictures): JsonResponse
+    {
+        $ids = array_slice(explode(',', (string) $request->query('of')), 0, 200);
+        $stills = array_map(fn (string $bytes): string => 'data:image/webp;base64,'.base64_encode($bytes), $pictures->kept($project, $ids));
+
+        return new JsonResponse((object) $stills, headers: ['Cache-Control' => 'private, max-age=86400'], options: JSON_UNESCAPED_SLASHES);
     }
 
     public function icons(Request $request, IconSource $icons): View

@@ -21,9 +21,10 @@ final class WallController extends Controller
     {
     }
 
-    public function show(Project $project, Pictures $pictures): View
+    public function show(Project $project, Pictures $pictures, Facets $facets): View
     {
         $tree = $this->store->withLayersOf($project, []);
+        $current = isset($tree->screens[$project->entry]) ? $project->entry : ($tree->reel()[0]->id ?? null);
 
         return view('wall.index', [
             'project' => $project,
@@ -31,6 +32,8 @@ final class WallController extends Controller
             'pictures' => $pictures->wall($project, $tree),
             'revisions' => $this->store->revisions($project),
             'devices' => Catalogue::all(),
+            'current' => $current,
+            'facets' => $facets->of($project, $current, []),
         ]);
     }
 

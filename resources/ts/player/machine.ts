@@ -45,6 +45,13 @@ export class Machine {
         return cue === null ? null : Math.max(0, due - this.clock);
     }
 
+    /** The screens that one more event can lead to, the way back first. */
+    reachable(): string[] {
+        const cues = [...Object.values(this.state?.taps ?? {}), ...(this.state?.delays ?? [])];
+        const shown = cues.flatMap((cue) => this.table.cues[cue]!.actions.map((action) => action.screen));
+        return [...new Set([this.trail.at(-1)?.screen, ...shown])].filter((screen) => screen !== undefined);
+    }
+
     private tap(layer: string): void {
         const cue = this.state?.taps[layer];
         if (cue !== undefined) this.fire(cue);

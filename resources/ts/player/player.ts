@@ -1,6 +1,11 @@
 /** Shows a running programme in a device frame, and tells it what the person does. */
 import { Machine, type Plan, type State, type Table } from './machine.ts';
 
+/** Between the preparations of two screens, in ms: long enough for a frame and what the person does. */
+const QUIET = 60;
+/** So many screens at most are prepared. */
+const PREPARED = 12;
+
 export class Player {
     readonly machine: Machine;
     private readonly frame: HTMLElement;
@@ -11,6 +16,8 @@ export class Player {
     private timer = 0;
     private running: Animation[] = [];
     private focused = -1;
+    private preparing = 0;
+    private readonly panes = new Map<string, HTMLElement>();
 
     constructor(private readonly root: HTMLElement, table: Table, private readonly start: string | null) {
         this.frame = root.querySelector<HTMLElement>('.device')!;
@@ -66,6 +73,7 @@ export class Player {
         if (!sheet) return;
         sheet.querySelectorAll('.area').forEach((area) => area.remove());
         const visible = this.root.classList.contains('areas');
+        if (!visible && this.focused < 0) return;
         const outer = sheet.getBoundingClientRect();
         const scale = outer.width / (this.machine.state?.width ?? 1) || 1;
         this.areas().forEach((layer, i) => {
@@ -116,22 +124,17 @@ export class Player {
 
     private show(id: string | null, plan: Plan | null): void {
         this.settle();
-        const template = document.querySelector<HTMLTemplateElement>(`template[data-screen="${id ?? ''}"]`);
+        const pane = id === null ? null : this.pane(id);
         const state = this.machine?.state ?? null;
-        this.root.querySelector<HTMLElement>('.nothing')!.hidden = template !== null;
-        this.frame.hidden = template === null;
-        if (!template) return;
-        const pane = document.createElement('div');
-        pane.className = 'pane';
-        pane.dataset['screen'] = id ?? '';
-        const sheet = document.createElement('div');
-        sheet.className = 'sheet';
-        sheet.append(template.content.cloneNode(true));
-        pane.append(sheet);
+        this.root.querySelector<HTMLElement>('.nothing')!.hidden = pane !== null;
+        this.frame.hidden = pane === null;
+        if (!pane) return;
         this.leaving = this.shown;
+        if (this.leaving === pane) this.leaving = null;
         this.shown = pane;
         this.focused = -1;
-        this.frame.append(pane);
+        pane.classList.remove('waiting');
+        pane.scrollTop = 0;
         this.name.textContent = state?.name ?? '';
         this.fit();
         if (plan && this.leaving) this.animate(plan, this.leaving, pane);
@@ -139,6 +142,42 @@ export class Player {
         this.mark();
         // The machine counts the delays of a screen only once it has been told of it.
         queueMicrotask(() => this.wait());
+        this.prepare();
+    }
+
+    /** The sheet of a screen in its scrolling pane, hung up but waiting. */
+    private pane(id: string): HTMLElement | null {
+        const known = this.panes.get(id);
+        if (known) return known;
+        const template = document.querySelector<HTMLTemplateElement>(`template[data-screen="${id}"]`);
+        if (!template) return null;
+        const pane = document.createElement('div');
+        pane.className = 'pane waiting';
+        pane.dataset['screen'] = id;
+        const sheet = document.createElement('div');
+        sheet.className = 'sheet';
+        sheet.append(template.content.cloneNode(true));
+        pane.append(sheet);
+        this.frame.append(pane);
+        this.panes.set(id, pane);
+        return pane;
+    }
+
+    /** Hangs up, one in each quiet moment, the screens that may come next, so that a tap finds them laid out; takes away the others. */
+    private prepare(): void {
+        clearTimeout(this.preparing);
+        const next = (this.machine?.reachable() ?? []).slice(0, PREPARED);
+        const step = (): void => {
+            for (const [id, pane] of this.panes) {
+                if (pane === this.shown || pane === this.leaving || next.includes(id)) continue;
+                pane.remove();
+                this.panes.delete(id);
+            }
+            const missing = next.find((id) => !this.panes.has(id));
+            if (missing === undefined || !this.pane(missing)) return;
+            this.preparing = window.setTimeout(step, QUIET);
+        };
+        this.preparing = window.setTimeout(step, QUIET);
     }
 
     /** The transition as the plan says; a dissolve for those who asked for less motion. */
@@ -153,7 +192,10 @@ export class Player {
             : plan.tracks;
         this.running = tracks.map((track) => {
             const frames = track.values.map((value, i) => ({ offset: track.times[i]!, ...property(track.property, value) }));
-            return (track.subject === 'arriving' ? arriving : leaving).animate(frames, timing);
+            const animation = (track.subject === 'arriving' ? arriving : leaving).animate(frames, timing);
+            // All tracks begin together and now, not one after another once each has been painted.
+            animation.startTime = document.timeline.currentTime;
+            return animation;
         });
         this.running[0]!.finished.then(() => this.settle(), () => undefined);
     }
@@ -161,7 +203,8 @@ export class Player {
     private settle(): void {
         for (const animation of this.running) animation.cancel();
         this.running = [];
-        this.leaving?.remove();
+        this.leaving?.classList.add('waiting');
+        if (this.leaving) this.leaving.style.zIndex = '';
         this.leaving = null;
         if (this.shown) this.shown.style.zIndex = '';
     }

@@ -1,22 +1,36 @@
 /** Where the window looks at the wall. */
-import { overlaps, type Box, type Point } from './geometry.ts';
-import type { Picture } from './picture.ts';
+import type { Box, Point } from './geometry.ts';
 
 const SMALLEST = 0.02;
 const LARGEST = 32;
+/** The camera rests when it has not moved for so long, ms. */
+const REST = 140;
 
 export class Camera {
     private x = 0;
     private y = 0;
+    private timer = 0;
+    private rect: DOMRect;
     scale = 1;
 
     constructor(
-        private readonly wall: HTMLElement,
-        private readonly picture: Picture,
+        wall: HTMLElement,
+        private readonly stage: HTMLElement,
         private readonly key: string,
         private readonly onMove: () => void,
+        private readonly onRest: () => void,
     ) {
-        new ResizeObserver(() => this.show()).observe(wall);
+        this.rect = wall.getBoundingClientRect();
+        new ResizeObserver(() => {
+            const { width, height } = this.rect;
+            this.rect = wall.getBoundingClientRect();
+            if (width !== this.rect.width || height !== this.rect.height) this.show();
+        }).observe(wall);
+    }
+
+    /** From a pointer's place in the window to px from the window's corner of the wall. */
+    inView(event: { clientX: number; clientY: number }): Point {
+        return { x: event.clientX - this.rect.left, y: event.clientY - this.rect.top };
     }
 
     /** From the wall's coordinates to px from the window's corner of the wall. */
@@ -26,8 +40,8 @@ export class Camera {
 
     /** From a pointer's place in the window to the wall's coordinates. */
     toWall(event: { clientX: number; clientY: number }): Point {
-        const rect = this.wall.getBoundingClientRect();
-        return { x: (event.clientX - rect.left - this.x) / this.scale, y: (event.clientY - rect.top - this.y) / this.scale };
+        const at = this.inView(event);
+        return { x: (at.x - this.x) / this.scale, y: (at.y - this.y) / this.scale };
     }
 
     panBy(dx: number, dy: number): void {
@@ -38,23 +52,22 @@ export class Camera {
 
     /** Zooms about a place in the window. */
     zoom(factor: number, at: { clientX: number; clientY: number }): void {
-        const rect = this.wall.getBoundingClientRect();
         const scale = Math.min(LARGEST, Math.max(SMALLEST, this.scale * factor));
-        const [px, py] = [at.clientX - rect.left, at.clientY - rect.top];
-        this.x = px - ((px - this.x) * scale) / this.scale;
-        this.y = py - ((py - this.y) * scale) / this.scale;
+        const { x, y } = this.inView(at);
+        this.x = x - ((x - this.x) * scale) / this.scale;
+        this.y = y - ((y - this.y) * scale) / this.scale;
         this.scale = scale;
         this.show();
     }
 
     zoomCentre(factor: number): void {
-        const rect = this.wall.getBoundingClientRect();
+        const { rect } = this;
         this.zoom(factor, { clientX: rect.left + rect.width / 2, clientY: rect.top + rect.height / 2 });
     }
 
     fit(box: Box, largest = 2): void {
         const margin = 64;
-        const { width, height } = this.wall.getBoundingClientRect();
+        const { width, height } = this.rect;
         const scale = Math.min((width - 2 * margin) / Math.max(box.width, 1), (height - 2 * margin) / Math.max(box.height, 1), largest);
         this.scale = Math.min(LARGEST, Math.max(SMALLEST, scale));
         this.x = width / 2 - (box.x + box.width / 2) * this.scale;
@@ -64,7 +77,7 @@ export class Camera {
 
     /** The part of the wall in the window. */
     window(): Box {
-        const { width, height } = this.wall.getBoundingClientRect();
+        const { width, height } = this.rect;
         return { x: -this.x / this.scale, y: -this.y / this.scale, width: width / this.scale, height: height / this.scale };
     }
 
@@ -77,19 +90,12 @@ export class Camera {
     }
 
     show(): void {
-        const stage = this.picture.stage;
-        stage.style.transform = `translate(${this.x}px, ${this.y}px) scale(${this.scale})`;
-        stage.style.setProperty('--inverse', String(1 / this.scale));
-        this.cull();
-        sessionStorage.setItem(this.key, `${this.x} ${this.y} ${this.scale}`);
+        this.stage.style.transform = `translate(${this.x}px, ${this.y}px) scale(${this.scale})`;
         this.onMove();
-    }
-
-    /** Screens outside the window are not drawn. */
-    cull(): void {
-        const seen = this.window();
-        for (const screen of this.picture.screens()) {
-            screen.classList.toggle('away', !overlaps(this.picture.screenBox(screen.dataset['screen']!), seen));
-        }
+        clearTimeout(this.timer);
+        this.timer = window.setTimeout(() => {
+            sessionStorage.setItem(this.key, `${this.x} ${this.y} ${this.scale}`);
+            this.onRest();
+        }, REST);
     }
 }

@@ -14,6 +14,8 @@ export interface Makers {
     icon: (screen: string, at: Point, size: number | null) => void;
     edit: (layer: Element) => void;
     linked: () => void;
+    /** Called with the screen that the pointer is over, and with `pressed` before anything begins on it. */
+    over: (screen: string, pressed: boolean) => void;
     done: () => void;
 }
 
@@ -67,7 +69,11 @@ export class Gestures {
     }
 
     private down(event: PointerEvent): void {
-        const target = event.target as Element;
+        let target = event.target as Element;
+        if (target.closest('.still')) {
+            this.makers.over(this.screenAt(this.camera.toWall(event)), true);
+            target = document.elementFromPoint(event.clientX, event.clientY) ?? target;
+        }
         if (this.drag || target.closest('#writing, button:not(.screen-name)')) return;
         if (event.button === 1 || (event.button === 0 && this.space)) this.begin(event, this.pan());
         else if (event.button === 0) this.begin(event, this.drags(event, target));
@@ -95,7 +101,7 @@ export class Gestures {
     }
 
     private pick(event: PointerEvent, target: Element, at: Point): Drag {
-        const name = target.closest<HTMLElement>('.screen-name');
+        const name = target.closest<HTMLElement>('.screen-name') ?? this.nameless(target);
         if (name) {
             const id = name.closest<HTMLElement>('.screen')!.dataset['screen']!;
             const already = this.selection.screens.includes(id);
@@ -118,6 +124,11 @@ export class Gestures {
         if (event.shiftKey) this.selection.toggle(id, screen);
         else if (!already) this.selection.pick([id], screen);
         return this.moveLayers(at, event.altKey, already && !event.shiftKey ? id : null);
+    }
+
+    /** A screen so far away that it has no room for its name, nor its layers for a pointer: the whole of it is taken hold of. */
+    private nameless(target: Element): HTMLElement | null {
+        return target.closest('.screen')?.querySelector<HTMLElement>(':scope > .screen-name[hidden]') ?? null;
     }
 
     /** Follows the pointer with every selected layer; the picture itself moves, the server hears of it at the end. */
@@ -380,13 +391,12 @@ export class Gestures {
     private pull(layer: Element): Drag {
         const from = this.overlay.knotOf(layer);
         const own = this.picture.screenOf(layer);
-        const wall = this.wall.getBoundingClientRect();
         const reached = (event: PointerEvent): string | null => {
             const id = this.screenAt(this.camera.toWall(event));
             return id !== '' && id !== own ? id : null;
         };
         return {
-            move: (event) => this.overlay.pull(from, { x: event.clientX - wall.left, y: event.clientY - wall.top }, reached(event)),
+            move: (event) => this.overlay.pull(from, this.camera.inView(event), reached(event)),
             end: (event, moved) => {
                 const target = moved ? reached(event) : null;
                 if (!target) return;
@@ -466,6 +476,9 @@ export class Gestures {
 
     /** Shows what a press would pick. */
     private look(event: PointerEvent): void {
+        this.makers.over(this.screenAt(this.camera.toWall(event)), false);
+        const nameless = this.tool === 'pick' ? this.nameless(event.target as Element) : null;
+        if (nameless) return this.overlay.hover(this.picture.screenBox(nameless.parentElement!.dataset['screen']!));
         const layer = this.tool === 'pick' || this.tool === 'thread' ? this.selection.target(event.target as Element) : null;
         if (!layer || this.selection.layers.includes(layer.dataset['layer']!)) return this.overlay.hover(null);
         const { width, height } = this.picture.box(layer);

@@ -52,7 +52,7 @@ export class Overlay {
     showThreads = localStorage.getItem('kindred.threads') !== 'off';
 
     constructor(
-        private readonly svg: SVGSVGElement,
+        svg: SVGSVGElement,
         private readonly camera: Camera,
         private readonly picture: Picture,
         private readonly selection: Selection,
@@ -118,22 +118,22 @@ export class Overlay {
 
     /** A small tag beside the pointer: sizes, places, angles. */
     say(text: string, at: { clientX: number; clientY: number }): void {
-        const wall = this.svg.getBoundingClientRect();
+        const { x, y } = this.camera.inView(at);
         this.tag.textContent = text;
         this.tag.hidden = false;
-        this.tag.style.transform = `translate(${at.clientX - wall.left + 14}px, ${at.clientY - wall.top + 18}px)`;
+        this.tag.style.transform = `translate(${x + 14}px, ${y + 18}px)`;
     }
 
     showAllThreads(): void {
         this.threads.replaceChildren();
         this.threads.classList.toggle('far', this.camera.scale < 0.5);
         if (!this.showThreads) return;
-        for (const owner of this.picture.stage.querySelectorAll('[data-cues]')) {
+        for (const owner of this.picture.withCues()) {
             const screen = this.picture.screenOf(owner);
             const box = owner.matches('.screen') ? this.picture.screenBox(screen) : this.picture.bounds(owner);
             for (const thread of this.picture.threads(owner)) {
                 const target = thread.target ? this.picture.screen(thread.target) : null;
-                const picked = this.selection.layers.includes((owner as SVGElement).dataset['layer'] ?? '-') || this.selection.screens.includes(screen);
+                const picked = this.selection.layers.includes(owner.dataset['layer'] ?? '-') || this.selection.screens.includes(screen);
                 if (thread.target && target) this.thread(box, this.picture.screenBox(thread.target), picked);
                 else if (!thread.target) this.returning(box);
             }

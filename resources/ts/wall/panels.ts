@@ -6,7 +6,7 @@ import { type Command, type Problem, type Server } from './server.ts';
 export class Panels {
     private readonly facets = document.getElementById('facets')!;
     private readonly reel = document.getElementById('reel')!;
-    private shown = '';
+    private shown = `${this.facets.dataset['shown']}`;
     private timer = 0;
     private dragged: HTMLElement | null = null;
     private readonly turns = new WeakMap<HTMLElement, { done: Promise<void> }>();
@@ -27,6 +27,12 @@ export class Panels {
         this.reel.addEventListener('dblclick', (event) => this.rename(event.target as Element));
         for (const name of ['dragstart', 'dragover', 'drop', 'dragend'] as const) this.reel.addEventListener(name, (event) => this.drag(name, event));
         htmx.on('htmx:after:swap', () => this.mark());
+        // htmx looks at every attribute of what it processes, and the picture has many thousands and none of its.
+        htmx.on('htmx:before:process', (event) => {
+            if (event.target !== document.body) return;
+            event.preventDefault();
+            for (const part of document.querySelectorAll('#wall-page > :not(#wall), dialog')) htmx.process(part);
+        });
     }
 
     /** Asks anew for the facets of the selection, a moment later, once for many changes. */

@@ -6,16 +6,37 @@ export interface Thread { id: string; target: string }
 
 /** Layers carry ids that are unique in a project; '' stands for the wall itself, where loose layers lie. */
 export class Picture {
+    /* Looking through all of a large wall takes longer than a frame has: what was found is kept. */
+    private readonly found = new Map<string, SVGGElement>();
+    private readonly counts = new Map<string, number>();
+    private readonly frames = new Map<string, HTMLElement>();
+    private owners: HTMLElement[] | null = null;
+
     constructor(readonly stage: HTMLElement) {
-        for (const screen of this.screens()) this.place(screen);
+        for (const screen of stage.querySelectorAll<HTMLElement>(':scope > .screen')) {
+            this.frames.set(screen.dataset['screen']!, screen);
+            this.place(screen);
+        }
     }
 
     screens(): HTMLElement[] {
-        return [...this.stage.querySelectorAll<HTMLElement>('.screen')];
+        return [...this.frames.values()];
     }
 
     screen(id: string): HTMLElement | null {
-        return this.stage.querySelector<HTMLElement>(`.screen[data-screen="${id}"]`);
+        return this.frames.get(id) ?? null;
+    }
+
+    /** How many layers lie on a screen, at every depth. */
+    count(screen: string): number {
+        let count = this.counts.get(screen);
+        if (count === undefined) this.counts.set(screen, count = this.screen(screen)?.querySelectorAll('[data-layer]').length ?? 0);
+        return count;
+    }
+
+    /** Layers and screens with cues. */
+    withCues(): HTMLElement[] {
+        return this.owners ??= [...this.stage.querySelectorAll<HTMLElement>('[data-cues]:not([data-cues=""])')];
     }
 
     screenBox(id: string): Box {
@@ -26,7 +47,12 @@ export class Picture {
     }
 
     layer(id: string): SVGGElement | null {
-        return this.stage.querySelector<SVGGElement>(`[data-layer="${id}"]`);
+        const known = this.found.get(id);
+        if (known?.isConnected) return known;
+        const layer = this.stage.querySelector<SVGGElement>(`[data-layer="${id}"]`);
+        if (layer) this.found.set(id, layer);
+        else this.found.delete(id);
+        return layer;
     }
 
     /** The screen that holds a layer; '' for a loose one. */
@@ -73,10 +99,17 @@ export class Picture {
         });
     }
 
-    /** Changes the picture; true when the reel has to be drawn anew. */
-    patch(patches: Patch[]): boolean {
+    /** Changes the picture; says which screens changed and whether the reel has to be drawn anew. */
+    patch(patches: Patch[]): { reel: boolean; screens: Set<string> } {
         let reel = false;
+        const screens = new Set<string>();
+        const touched = (patch: Patch): void => {
+            const layer = patch.layer ? this.layer(patch.layer) : null;
+            const screen = patch.layer ? layer && this.screenOf(layer) : patch.screen;
+            if (screen) screens.add(screen);
+        };
         for (const patch of patches) {
+            touched(patch);
             if (patch.reload) location.reload();
             else if (patch.project) reel = true;
             else if (patch.layer) this.patchLayer(patch);
@@ -84,8 +117,11 @@ export class Picture {
                 this.patchScreen(patch);
                 reel = true;
             }
+            touched(patch);
         }
-        return reel;
+        this.owners = null;
+        for (const screen of screens) this.counts.delete(screen);
+        return { reel, screens };
     }
 
     private patchLayer(patch: Patch): void {
@@ -123,13 +159,17 @@ export class Picture {
 
     private patchScreen(patch: Patch): void {
         let screen = this.screen(patch.screen!);
-        if (patch.removed) return screen?.remove();
+        if (patch.removed) {
+            this.frames.delete(patch.screen!);
+            return screen?.remove();
+        }
         if (!screen) {
             screen = document.createElement('article');
             screen.className = 'screen';
             screen.dataset['screen'] = patch.screen!;
-            screen.innerHTML = '<button type="button" class="screen-name" tabindex="-1"></button><svg xmlns="http://www.w3.org/2000/svg"><rect data-ground=""/></svg>';
+            screen.innerHTML = '<button type="button" class="screen-name" tabindex="-1"></button><i class="fold"></i><svg xmlns="http://www.w3.org/2000/svg"><rect data-ground=""/></svg>';
             this.stage.append(screen);
+            this.frames.set(patch.screen!, screen);
         }
         const [, , width, height] = patch.box!;
         screen.dataset['box'] = patch.box!.join(' ');
@@ -149,7 +189,7 @@ export class Picture {
     private place(screen: HTMLElement): void {
         const { x, y, width, height } = this.screenBox(screen.dataset['screen']!);
         Object.assign(screen.style, { left: `${x}px`, top: `${y}px`, width: `${width}px`, height: `${height}px` });
-        screen.style.setProperty('--view', `${screen.dataset['view']}px`);
+        screen.querySelector<HTMLElement>(':scope > .fold')!.style.top = `${screen.dataset['view']}px`;
         screen.toggleAttribute('data-scrolls', Number(screen.dataset['view']) < height);
     }
 }

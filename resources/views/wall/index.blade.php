@@ -1,11 +1,11 @@
 <x-layout :title="$project->name" :entries="['resources/css/app.css', 'resources/ts/wall.ts']">
     @php
         $urls = ['edits' => route('edits', $project), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'copy' => route('copy', $project), 'assets' => route('assets', $project),
-            'facets' => route('facets', $project), 'reel' => route('reel', $project), 'rehearse' => route('rehearse', $project)];
+            'facets' => route('facets', $project), 'reel' => route('reel', $project), 'still' => route('thumbnail', [$project, 'SCREEN']), 'stills' => route('stills', $project), 'rehearse' => route('rehearse', $project)];
         $tools = [['pick', 'mouse-pointer-2', 'Pick', 'Q'], ['screen', 'smartphone', 'Screen', 'A'], ['shape', 'shapes', 'Shape', 'S'], ['words', 'type', 'Words', 'W'],
             ['picture', 'image', 'Picture', 'P'], ['icon', 'smile', 'Icon', 'I'], ['thread', 'spline', 'Go', 'G']];
     @endphp
-    <div id="wall-page" data-urls="{{ json_encode($urls) }}" data-project="{{ $project->id }}" data-sequence="{{ $project->sequence }}" data-entry="{{ $project->entry }}">
+    <div id="wall-page" data-urls="{{ json_encode($urls) }}" data-project="{{ $project->id }}" data-sequence="{{ $project->sequence }}" data-entry="{{ $project->entry }}" data-current="{{ $current }}">
         <x-masthead :project="$project" place="wall">
             <button class="button quiet" data-act="threads" aria-pressed="true" title="Threads: the drawn lines of cues">Threads</button>
             <span id="saved" class="min-w-12 text-right text-ash" role="status">saved</span>
@@ -33,14 +33,14 @@
                 <button data-act="reel" aria-label="Fold or open the reel" title="Fold or open the reel"><x-glyph name="panel-right"/></button>
             </div>
         </div>
-        <aside id="facets" aria-label="Facets"></aside>
+        <aside id="facets" aria-label="Facets" data-shown="{{ $urls['facets'] }}?screen={{ $current }}&layers=">@include('wall.facets', $facets)</aside>
         <main id="wall" aria-label="Wall" data-tool="pick">
             <div id="stage" class="stage">
                 <svg class="loose" xmlns="http://www.w3.org/2000/svg">{!! $pictures[''] !!}</svg>
                 @foreach ($tree->reel() as $screen)
                     @php($about = App\Canvas\Patches::describe($screen))
-                    <article class="screen" data-screen="{{ $screen->id }}" data-box="{{ implode(' ', $about['box']) }}" data-view="{{ $about['view'] }}" data-cues="{{ $about['cues'] }}">
-                        <button type="button" class="screen-name" tabindex="-1">{{ $screen->name }}</button>
+                    <article class="screen" data-screen="{{ $screen->id }}" data-revision="{{ $revisions[$screen->id] ?? 0 }}" data-box="{{ implode(' ', $about['box']) }}" data-view="{{ $about['view'] }}" data-cues="{{ $about['cues'] }}">
+                        <button type="button" class="screen-name" tabindex="-1">{{ $screen->name }}</button><i class="fold"></i>
                         {!! $pictures[$screen->id] !!}
                     </article>
                 @endforeach

@@ -1,0 +1,196 @@
+/**
+ * Which screens are drawn live and which as a still, a small picture of themselves.
+ *
+ * Style, layout and paint of a wall grow with the layers that are drawn. A wall of up to `LIVE`
+ * layers is always live. On a larger one a screen seen from so far that its still has pixels enough
+ * shows the still; of the others those nearest to the middle of the window are live, up to that many
+ * layers. What is pointed at or worked on is live in any case. Screens outside the window are not
+ * drawn at all. While the camera moves nothing becomes live.
+ */
+import type { Camera } from './camera.ts';
+import { contains, overlaps } from './geometry.ts';
+import type { Picture } from './picture.ts';
+import { send } from './server.ts';
+
+const LIVE = 2000;
+/** A pointer that rests on a still for so long, in ms, makes it live. */
+const REST = 90;
+/** A name over a screen needs so many px to say anything; without a name a press on the screen takes hold of it. */
+const LEGIBLE = 40;
+/** So many stills are asked for in one request. */
+const MANY = 4;
+
+export class Stills {
+    private pointed = '';
+    private timer = 0;
+    private waking: string[] = [];
+    private frame = 0;
+    private missing: HTMLElement[] = [];
+    private readonly dressed = new WeakMap<HTMLElement, string>();
+
+    /**
+     * @param urls `still` with SCREEN in place of a screen's id, and `stills` for many at once
+     * @param needed screens that are worked on
+     */
+    constructor(private readonly camera: Camera, private readonly picture: Picture, private readonly urls: Record<string, string>, private readonly needed: () => string[]) {}
+
+    /** After every step of the camera. */
+    follow(): void {
+        this.picture.stage.classList.add('moving');
+        this.show();
+    }
+
+    /** Shows what the window looks at: screens outside are away, those inside live or still. */
+    private show(): void {
+        const seen = this.camera.window();
+        const few = this.few();
+        const first = this.first();
+        for (const screen of this.picture.screens()) {
+            const away = !overlaps(this.picture.screenBox(screen.dataset['screen']!), seen);
+            if (screen.classList.contains('away') !== away) screen.classList.toggle('away', away);
+            if (away) continue;
+            this.dress(screen);
+            if (!few && screen.classList.contains('live') && this.sharp(screen) && !first.includes(screen.dataset['screen']!)) screen.classList.remove('live');
+            if (!screen.classList.contains('live')) this.still(screen);
+        }
+    }
+
+    /** The name over a screen and the mark of its fold keep their size at every zoom. */
+    private dress(screen: HTMLElement): void {
+        const { scale } = this.camera;
+        const { width } = this.picture.screenBox(screen.dataset['screen']!);
+        const shown = `${scale} ${width}`;
+        if (this.dressed.get(screen) === shown) return;
+        this.dressed.set(screen, shown);
+        const [name, fold] = screen.children as unknown as [HTMLElement, HTMLElement];
+        const room = width * scale;
+        if (name.hidden !== room < LEGIBLE) name.hidden = room < LEGIBLE;
+        if (name.hidden) return;
+        name.style.transform = fold.style.transform = `scale(${1 / scale})`;
+        name.style.maxWidth = `${Math.min(320, room)}px`;
+    }
+
+    /** When the camera has come to rest, and after edits: chooses what is live. */
+    rest(): void {
+        this.picture.stage.classList.remove('moving');
+        this.show();
+        const hair = 1 / this.camera.scale;
+        for (const screen of this.picture.screens()) {
+            if (!screen.classList.contains('away')) screen.style.boxShadow = `0 0 0 ${hair}px rgb(30 34 35 / .14), 0 ${2 * hair}px 0 ${hair}px rgb(30 34 35 / .1)`;
+        }
+        const chosen = this.choose();
+        for (const screen of this.picture.screens()) {
+            if (chosen.has(screen.dataset['screen']!) || !screen.classList.contains('live')) continue;
+            screen.classList.remove('live');
+            if (!screen.classList.contains('away')) this.still(screen);
+        }
+        this.waking = [...chosen].filter((id) => !this.picture.screen(id)!.classList.contains('live'));
+        const layers = this.waking.reduce((sum, id) => sum + this.picture.count(id), 0);
+        if (this.few() || layers <= LIVE / 10) while (this.waking.length > 0) this.wake(this.waking.shift()!);
+        else this.wakeOneByOne();
+    }
+
+    /** Makes a screen live at once: something is about to happen on it. */
+    need(id: string): void {
+        const screen = this.picture.screen(id);
+        if (screen && !screen.classList.contains('live')) this.wake(id);
+    }
+
+    point(id: string): void {
+        if (id === this.pointed) return;
+        this.pointed = id;
+        clearTimeout(this.timer);
+        this.timer = window.setTimeout(() => {
+            if (!this.picture.stage.classList.contains('moving')) this.need(id);
+        }, REST);
+    }
+
+    /** Screens that an edit changed have another still from now on. */
+    changed(screens: Iterable<string>, sequence: number): void {
+        for (const id of screens) {
+            const screen = this.picture.screen(id);
+            if (screen) screen.dataset['revision'] = String(sequence);
+        }
+        this.rest();
+    }
+
+    private few(): boolean {
+        return this.picture.screens().reduce((sum, screen) => sum + this.picture.count(screen.dataset['screen']!), 0) <= LIVE;
+    }
+
+    private first(): string[] {
+        return [...this.needed(), this.pointed].filter((id) => this.picture.screen(id));
+    }
+
+    /** Whether a screen's still is there and loses nothing at this distance. */
+    private sharp(screen: HTMLElement): boolean {
+        const { width } = this.picture.screenBox(screen.dataset['screen']!);
+        return (this.image(screen)?.naturalWidth ?? 0) >= width * this.camera.scale * devicePixelRatio * 0.85;
+    }
+
+    private choose(): Set<string> {
+        const ids = this.picture.screens().map((screen) => screen.dataset['screen']!);
+        if (this.few()) return new Set(ids);
+        const seen = this.camera.window();
+        const middle = { x: seen.x + seen.width / 2, y: seen.y + seen.height / 2 };
+        const far = (id: string): number => {
+            const box = this.picture.screenBox(id);
+            return contains(box, middle) ? 0 : Math.hypot(box.x + box.width / 2 - middle.x, box.y + box.height / 2 - middle.y);
+        };
+        const first = this.first();
+        const rest = ids.filter((id) => !first.includes(id) && overlaps(this.picture.screenBox(id), seen) && !this.sharp(this.picture.screen(id)!)).sort((a, b) => far(a) - far(b));
+        const chosen = new Set<string>();
+        let layers = 0;
+        for (const id of [...first, ...rest]) {
+            layers += this.picture.count(id);
+            if (layers > LIVE && chosen.size > 0 && !first.includes(id)) break;
+            chosen.add(id);
+        }
+        return chosen;
+    }
+
+    private wakeOneByOne(): void {
+        cancelAnimationFrame(this.frame);
+        this.frame = requestAnimationFrame(() => {
+            if (this.picture.stage.classList.contains('moving')) return;
+            const id = this.waking.shift();
+            if (id !== undefined) this.wake(id);
+            if (this.waking.length > 0) this.wakeOneByOne();
+        });
+    }
+
+    private wake(id: string): void {
+        this.picture.screen(id)?.classList.add('live');
+    }
+
+    private still(screen: HTMLElement): void {
+        let image = this.image(screen);
+        if (!image) {
+            image = document.createElement('img');
+            Object.assign(image, { className: 'still', alt: '', draggable: false, decoding: 'async', fetchPriority: 'low' });
+            screen.append(image);
+        }
+        if (image.dataset['revision'] === screen.dataset['revision']) return;
+        image.dataset['revision'] = screen.dataset['revision'];
+        image.style.backgroundColor = screen.querySelector('[data-ground]')?.getAttribute('fill') ?? '';
+        this.missing.push(screen);
+        if (this.missing.length === 1) queueMicrotask(() => void this.fetch());
+    }
+
+    private image(screen: HTMLElement): HTMLImageElement | null {
+        return screen.querySelector<HTMLImageElement>(':scope > .still');
+    }
+
+    /** Many stills come in one answer as far as the server has kept them; the others are drawn one by one. */
+    private async fetch(): Promise<void> {
+        const screens = this.missing.splice(0);
+        const ids = screens.map((screen) => screen.dataset['screen']!);
+        const revision = Math.max(...screens.map((screen) => Number(screen.dataset['revision'])));
+        const kept: Record<string, string> = screens.length < MANY ? {} : await send<Record<string, string>>(`${this.urls['stills']!}?r=${revision}&of=${ids.join(',')}`).catch(() => ({}));
+        for (const [i, screen] of screens.entries()) {
+            const id = ids[i]!;
+            const image = this.image(screen);
+            if (image) image.src = kept[id] ?? `${this.urls['still']!.replace('SCREEN', id)}?r=${screen.dataset['revision']}${screen.hasAttribute('data-scrolls') ? '&whole=1' : ''}`;
+        }
+    }
+}
