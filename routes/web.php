@@ -49,6 +49,7 @@ Route::middleware('auth')->group(function (): void {
 
         Route::get('edits', [EditController::class, 'index'])->name('edits');
         Route::post('edits', [EditController::class, 'store']);
+        Route::post('edits/preview', [EditController::class, 'preview'])->name('preview');
         Route::post('undo', [EditController::class, 'undo'])->name('undo');
         Route::post('redo', [EditController::class, 'redo'])->name('redo');
         Route::get('copy', [EditController::class, 'copy'])->name('copy');

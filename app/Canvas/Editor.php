@@ -48,22 +48,30 @@ final readonly class Editor
     public function edit(Project $project, User $user, array $commands, int $base, ?string $token = null): Answer
     {
         return $this->database->transaction(function () use ($project, $user, $commands, $base, $token): Answer {
-            $set = WorkingSet::join(...array_map(fn (Command $command): WorkingSet => $command->workingSet(), $commands));
+            $set = $this->needs($commands);
             $this->lock($project, $set);
             if ($token !== null && ($done = $this->already($project, $token)) !== null) {
                 return $done;
             }
             $before = $this->store->load($project, $set);
-            $after = $before;
-            foreach ($commands as $command) {
-                $after = $command->apply($after);
-            }
-            $label = $commands[0]->label($before);
 
-            return $this->record($project, $user, $before, $this->relayout->after($before, $after), min($base, $project->sequence), [
-                'kind' => 'edit', 'label' => $label, 'token' => $token,
+            return $this->record($project, $user, $before, $this->run($before, $commands), min($base, $project->sequence), [
+                'kind' => 'edit', 'label' => $commands[0]->label($before), 'token' => $token,
             ]);
         }, self::ATTEMPTS);
+    }
+
+    /**
+     * What commands would change in the picture, with nothing locked and nothing written.
+     *
+     * @param  non-empty-list<Command>  $commands
+     */
+    public function preview(Project $project, array $commands): Answer
+    {
+        $before = $this->store->load($project, $this->needs($commands));
+        $after = $this->run($before, $commands);
+
+        return new Answer($project->sequence, $project->sequence, '', $this->patches->of($project, Difference::between($before, $after), $after));
     }
 
     /** @throws Refused when the step cannot be taken back any more */
@@ -124,6 +132,18 @@ final readonly class Editor
         return $this->database->table('edits')->join('users', 'users.id', '=', 'edits.user_id')
             ->where('project_id', $project->id)->orderByDesc('sequence')->limit($limit)
             ->get(['edits.sequence', 'edits.label', 'edits.kind', 'edits.undone', 'edits.created_at', 'users.name']);
+    }
+
+    /** @param  non-empty-list<Command>  $commands */
+    private function needs(array $commands): WorkingSet
+    {
+        return WorkingSet::join(...array_map(fn (Command $command): WorkingSet => $command->workingSet(), $commands));
+    }
+
+    /** @param  non-empty-list<Command>  $commands */
+    private function run(Tree $before, array $commands): Tree
+    {
+        return $this->relayout->after($before, array_reduce($commands, fn (Tree $tree, Command $command): Tree => $command->apply($tree), $before));
     }
 
     private function lock(Project $project, WorkingSet $set, bool $all = false): void

@@ -55,6 +55,43 @@ test('moves, resizes, rotates and nudges by hand', async ({ page }) => {
     await expect(ring).toHaveAttribute('data-box', `${x} ${y} ${width} 120 0`);
 });
 
+test('text flows anew while it is resized, and its height is that of its lines', async ({ page }) => {
+    await openDemo(page, 'Flowing');
+    await near(page, 'Welcome');
+    const words = screen(page, 'Welcome').locator('[data-layer=t00003]');
+    const lines = (): Promise<number> => words.locator('tspan').count();
+    await pick(page, await middle(words), 'text');
+    const [x = 0, y = 0, width = 0, height = 0] = await box(words);
+    const before = await lines();
+    const grip = (await page.locator('#overlay .grip.e').boundingBox())!;
+    const start: [number, number] = [grip.x + grip.width / 2, grip.y + grip.height / 2];
+    await page.mouse.move(...start);
+    await page.mouse.down();
+    await page.mouse.move(start[0] - 20, start[1], { steps: 3 });
+    await page.mouse.move(start[0] - (start[0] - (await words.boundingBox())!.x) / 2, start[1], { steps: 5 });
+    // The pointer is still down.
+    await expect.poll(lines).toBeGreaterThan(before);
+    const taller = (await box(words))[3]!;
+    expect(taller).toBeGreaterThan(height);
+    await page.mouse.up();
+    await saved(page);
+    const [x2, y2, width2 = 0, height2 = 0] = await box(words);
+    expect([x2, y2]).toEqual([x, y]);
+    expect(width2).toBeLessThan(width * 0.6);
+    expect(height2).toBeGreaterThan(height);
+    await page.keyboard.press('Control+z');
+    await expect.poll(lines).toBe(before);
+
+    // Given up with Escape, everything is as it was.
+    await page.mouse.move(...start);
+    await page.mouse.down();
+    await page.mouse.move(start[0] - 60, start[1], { steps: 6 });
+    await page.keyboard.press('Escape');
+    await page.mouse.up();
+    await expect.poll(lines).toBe(before);
+    expect(await box(words)).toEqual([x, y, width, height, 0]);
+});
+
 test('groups, enters, reorders, locks, hides, renames', async ({ page }) => {
     await openDemo(page, 'Groups');
     await near(page, 'Booked');

@@ -20,6 +20,18 @@ it('answers an edit with the picture of what changed, and nothing else', functio
         ->and(($this->box)('t00002')->x)->toBe(31.0);
 });
 
+it('shows what an edit would look like and keeps nothing of it', function (): void {
+    $rows = fn (): array => [DB::table('layers')->orderBy('id')->get()->all(), DB::table('edits')->count(), $this->project->fresh()->sequence];
+    $before = $rows();
+    $place = ['id' => 't00003', 'x' => 24, 'y' => 562, 'width' => 160, 'height' => 70, 'rotation' => 0];
+    $answer = $this->postJson("/projects/{$this->project->id}/edits/preview", ['base' => 0, 'commands' => [
+        ['type' => 'place-layers', 'screen' => 'welcome', 'places' => [$place]],
+    ]])->assertOk()->json();
+    $now = ($this->box)('t00003');
+    preg_match('/data-box="24 562 160 ([\d.]+) 0"/', $answer['patches'][0]['svg'], $found);
+    expect($answer['sequence'])->toBe(0)->and((float) $found[1])->toBeGreaterThan(1.5 * $now->height)->and($rows())->toEqual($before);
+});
+
 it('touches one row when a group is moved or reordered', function (): void {
     $group = DB::table('layers')->where(['project_id' => $this->project->id, 'screen' => 'welcome', 'kind' => 'group'])->first();
     $this->edit($this->project, 0, ['type' => 'move-layers', 'screen' => 'welcome', 'layers' => [$group->id], 'dx' => 0, 'dy' => -9])->assertOk();

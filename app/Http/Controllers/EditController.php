@@ -26,6 +26,12 @@ final class EditController extends Controller
         return $this->answer($this->editor->edit($project, $request->user(), $request->commands(), $request->base(), $request->token()));
     }
 
+    /** What an edit would look like while the pointer is still down; nothing is kept. */
+    public function preview(EditRequest $request, Project $project): JsonResponse
+    {
+        return $this->answer($this->editor->preview($project, $request->commands()));
+    }
+
     public function undo(Request $request, Project $project): JsonResponse
     {
         return $this->answer($this->editor->undo($project, $request->user()));

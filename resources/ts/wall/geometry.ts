@@ -1,6 +1,8 @@
 /** Affine transforms and boxes, in px. Screen space runs right and down. */
 export interface Point { x: number; y: number }
 export interface Box { x: number; y: number; width: number; height: number }
+/** A layer's box in its parent, and its angle in degrees about its middle. */
+export type Place = Box & { rotation: number };
 /** Maps (x, y) to (a·x + c·y + e, b·x + d·y + f). */
 export interface Matrix { a: number; b: number; c: number; d: number; e: number; f: number }
 
@@ -32,6 +34,9 @@ export function placed(box: Box, degrees: number): Matrix {
     const [cx, cy] = [box.width / 2, box.height / 2];
     return { a: cos, b: sin, c: -sin, d: cos, e: box.x + cx - cos * cx + sin * cy, f: box.y + cy - sin * cx - cos * cy };
 }
+
+/** The same as an SVG transform, as the renderer writes it. */
+export const placement = (place: Place): string => `translate(${place.x} ${place.y})rotate(${place.rotation} ${place.width / 2} ${place.height / 2})`;
 
 export function turned(p: Point, degrees: number): Point {
     const r = (degrees * Math.PI) / 180;

@@ -1,8 +1,9 @@
 /** What the pointer does on the wall, by the tool in hand. */
 import type { Camera } from './camera.ts';
-import { apply, around, contains, overlaps, short, unturn, type Box, type Point } from './geometry.ts';
+import { around, contains, overlaps, short, unturn, type Box, type Point } from './geometry.ts';
 import type { Handle, Overlay } from './overlay.ts';
 import type { Picture } from './picture.ts';
+import { resizing, turning, type Desk, type Drag } from './placing.ts';
 import { resized } from './resize.ts';
 import type { Selection } from './selection.ts';
 import { fresh, type Command, type Server } from './server.ts';
@@ -19,13 +20,6 @@ export interface Makers {
     done: () => void;
 }
 
-interface Drag {
-    move: (event: PointerEvent) => void;
-    /** `moved` is false for a press that stayed where it was. */
-    end: (event: PointerEvent, moved: boolean) => void;
-    cancel?: () => void;
-}
-
 /** A press counts as a drag after so many px. */
 const SLACK = 3;
 const SHAPE_FILL = '#d5d9d7';
@@ -36,6 +30,7 @@ export class Gestures {
     private drag: Drag | null = null;
     private started: PointerEvent | null = null;
     private moved = false;
+    private readonly desk: Desk;
 
     constructor(
         private readonly wall: HTMLElement,
@@ -46,10 +41,12 @@ export class Gestures {
         private readonly server: Server,
         private readonly makers: Makers,
     ) {
+        this.desk = { camera, picture, selection, overlay, server };
         wall.addEventListener('pointerdown', (event) => this.down(event));
         wall.addEventListener('pointermove', (event) => this.move(event));
         wall.addEventListener('pointerup', (event) => this.up(event));
         wall.addEventListener('pointercancel', () => this.cancel());
+        wall.addEventListener('pointerleave', () => makers.over('', false));
         wall.addEventListener('dblclick', (event) => this.enter(event));
         wall.addEventListener('wheel', (event) => this.wheel(event), { passive: false });
     }
@@ -86,8 +83,8 @@ export class Gestures {
         const at = this.camera.toWall(event);
         if (knot) return this.pull(this.picture.layer(knot)!);
         if (handle && this.selection.screens.length === 1) return this.resizeScreen(handle, at);
-        if (handle) return this.resize(handle, at);
-        if (turn) return this.turn(at);
+        if (handle) return resizing(this.desk, handle, at);
+        if (turn) return turning(this.desk, at);
         switch (this.tool) {
             case 'box': case 'ellipse': case 'line': return this.shape(this.tool, at);
             case 'words': return this.place(at, (screen, box) => this.makers.words(screen, box, box.width < SLACK ? null : box.width));
@@ -245,92 +242,6 @@ export class Gestures {
                 if (moved && commands.length > 0) void this.server.edit(...commands);
             },
         };
-    }
-
-    private resize(handle: Handle, from: Point): Drag {
-        const layers = this.selection.elements().filter((layer) => !layer.hasAttribute('data-locked'));
-        const starts = layers.map((layer) => ({ layer, box: this.picture.box(layer), bounds: this.picture.bounds(layer), matrix: this.picture.parentMatrix(layer), kept: layer.cloneNode(true) as SVGGElement }));
-        const whole = this.selection.bounds();
-        const boxes = new Map<string, Box & { rotation: number }>();
-        const preview = (layer: SVGGElement, was: Box & { rotation: number }, now: Box): void => {
-            layer.setAttribute('data-box', `${now.x} ${now.y} ${now.width} ${now.height} ${was.rotation}`);
-            stretch(layer, was, now);
-        };
-        return {
-            move: (event) => {
-                const at = this.camera.toWall(event);
-                const by = { x: at.x - from.x, y: at.y - from.y };
-                const pull = { handle, keep: event.shiftKey, centre: event.altKey };
-                let said: Box | null = null;
-                if (starts.length === 1) {
-                    const { layer, box, matrix } = starts[0]!;
-                    const now = resized(box, box.rotation, pull, unturn(matrix, by));
-                    boxes.set(layer.getAttribute('data-layer')!, { ...now, rotation: box.rotation });
-                    preview(layer, box, now);
-                    said = now;
-                } else if (whole) {
-                    said = resized(whole, 0, pull, by);
-                    const [fx, fy] = [said.width / (whole.width || 1), said.height / (whole.height || 1)];
-                    for (const { layer, box, bounds, matrix } of starts) {
-                        const corner = { x: said.x + (bounds.x - whole.x) * fx, y: said.y + (bounds.y - whole.y) * fy };
-                        const d = unturn(matrix, { x: corner.x - bounds.x, y: corner.y - bounds.y });
-                        const now = { x: box.x + d.x, y: box.y + d.y, width: Math.max(0, box.width * fx), height: Math.max(0, box.height * fy) };
-                        boxes.set(layer.getAttribute('data-layer')!, { ...now, rotation: box.rotation });
-                        preview(layer, box, now);
-                    }
-                }
-                this.overlay.showSelection();
-                if (said) this.overlay.say(`${short(said.width)} × ${short(said.height)}`, event);
-            },
-            cancel: () => starts.forEach(({ layer, kept }) => layer.replaceWith(kept)),
-            end: (_, moved) => {
-                if (!moved || boxes.size === 0) return;
-                void this.putPlaces(boxes, () => starts.forEach(({ layer, kept }) => layer.replaceWith(kept)));
-            },
-        };
-    }
-
-    private turn(from: Point): Drag | null {
-        const bounds = this.selection.bounds();
-        const layers = this.selection.elements();
-        if (!bounds || layers.length === 0) return null;
-        const middle = { x: bounds.x + bounds.width / 2, y: bounds.y + bounds.height / 2 };
-        const angle = (p: Point): number => (Math.atan2(p.y - middle.y, p.x - middle.x) * 180) / Math.PI;
-        const starts = layers.map((layer) => ({ layer, box: this.picture.box(layer), matrix: this.picture.parentMatrix(layer), kept: layer.cloneNode(true) as SVGGElement }));
-        const boxes = new Map<string, Box & { rotation: number }>();
-        const back = (): void => starts.forEach(({ layer, kept }) => layer.replaceWith(kept));
-        return {
-            move: (event) => {
-                const by = angle(this.camera.toWall(event)) - angle(from);
-                for (const { layer, box, matrix } of starts) {
-                    const raw = box.rotation + by;
-                    const rotation = event.shiftKey ? Math.round(raw / 15) * 15 : Math.round(raw);
-                    const own = apply(matrix, { x: box.x + box.width / 2, y: box.y + box.height / 2 });
-                    const r = ((rotation - box.rotation) * Math.PI) / 180;
-                    const arm = { x: own.x - middle.x, y: own.y - middle.y };
-                    const moved = { x: arm.x * Math.cos(r) - arm.y * Math.sin(r) - arm.x, y: arm.x * Math.sin(r) + arm.y * Math.cos(r) - arm.y };
-                    const d = unturn(matrix, moved);
-                    const now = { x: round(box.x + d.x), y: round(box.y + d.y), width: box.width, height: box.height, rotation: ((rotation + 540) % 360) - 180 };
-                    boxes.set(layer.getAttribute('data-layer')!, now);
-                    layer.setAttribute('data-box', `${now.x} ${now.y} ${now.width} ${now.height} ${now.rotation}`);
-                    layer.setAttribute('transform', `translate(${now.x} ${now.y})rotate(${now.rotation} ${now.width / 2} ${now.height / 2})`);
-                }
-                this.overlay.showSelection();
-                const first = boxes.values().next().value;
-                if (first) this.overlay.say(`${short(first.rotation)}°`, event);
-            },
-            cancel: back,
-            end: (_, moved) => {
-                if (moved && boxes.size > 0) void this.putPlaces(boxes, back);
-            },
-        };
-    }
-
-    private async putPlaces(boxes: Map<string, Box & { rotation: number }>, back: () => void): Promise<void> {
-        const places = [...boxes].map(([id, box]) => ({ id, ...box }));
-        const answer = await this.server.edit({ type: 'place-layers', screen: this.selection.screen || null, places });
-        if (!answer || answer.patches.length === 0) back();
-        this.overlay.show();
     }
 
     private shape(kind: 'box' | 'ellipse' | 'line', from: Point): Drag {
@@ -507,8 +418,6 @@ export class Gestures {
     }
 }
 
-const round = (n: number): number => Math.round(n * 1000) / 1000;
-
 /** Shift: a square, a circle, or a line at a multiple of 45°. */
 function even(kind: string, a: Point, b: Point): Point {
     const [dx, dy] = [b.x - a.x, b.y - a.y];
@@ -519,37 +428,4 @@ function even(kind: string, a: Point, b: Point): Point {
     }
     const side = Math.max(Math.abs(dx), Math.abs(dy));
     return { x: a.x + Math.sign(dx || 1) * side, y: a.y + Math.sign(dy || 1) * side };
-}
-
-/** The picture while it is being resized: shapes take the new size, other things are stretched until the server has drawn them. */
-function stretch(layer: SVGGElement, was: Box & { rotation: number }, now: Box): void {
-    const [dw, dh] = [now.width - was.width, now.height - was.height];
-    layer.setAttribute('transform', `translate(${now.x} ${now.y})rotate(${was.rotation} ${now.width / 2} ${now.height / 2})`);
-    if (layer.dataset['kind'] === 'text') return;
-    const kind = layer.dataset['kind'];
-    for (const child of layer.children) {
-        const first = (name: string): number => {
-            const key = `data-was-${name}`;
-            if (!child.hasAttribute(key)) child.setAttribute(key, child.getAttribute(name) ?? '0');
-            return Number(child.getAttribute(key));
-        };
-        const set = (name: string, value: number): void => child.setAttribute(name, String(Math.max(0, value)));
-        if (child.tagName === 'rect' || (kind === 'picture' && child.tagName === 'image')) {
-            set('width', first('width') + dw);
-            set('height', first('height') + dh);
-        } else if (child.tagName === 'ellipse') {
-            set('cx', first('cx') + dw / 2);
-            set('cy', first('cy') + dh / 2);
-            set('rx', first('rx') + dw / 2);
-            set('ry', first('ry') + dh / 2);
-        } else if (child.tagName === 'line') {
-            const rising = first('y1') > first('y2');
-            set('x2', now.width);
-            set(rising ? 'y1' : 'y2', now.height);
-        } else {
-            const base = child.getAttribute('data-was-transform') ?? child.getAttribute('transform') ?? '';
-            child.setAttribute('data-was-transform', base);
-            child.setAttribute('transform', `scale(${now.width / (was.width || 1)} ${now.height / (was.height || 1)})${base}`);
-        }
-    }
 }

@@ -1,5 +1,5 @@
 /** The picture on the wall: finds layers in it, reads where they lie, and puts patches into it. */
-import { apply, around, corners, IDENTITY, multiply, placed, type Box, type Matrix } from './geometry.ts';
+import { apply, around, corners, IDENTITY, multiply, placed, type Box, type Matrix, type Place } from './geometry.ts';
 import type { Patch } from './server.ts';
 
 export interface Thread { id: string; target: string }
@@ -65,7 +65,7 @@ export class Picture {
     }
 
     /** A layer's box in its parent, and its angle. */
-    box(layer: Element): Box & { rotation: number } {
+    box(layer: Element): Place {
         const [x = 0, y = 0, width = 0, height = 0, rotation = 0] = (layer.getAttribute('data-box') ?? '').split(' ').map(Number);
         return { x, y, width, height, rotation };
     }

@@ -75,6 +75,11 @@ export class Server {
         return this.enqueue(() => send<Answer>(this.urls['edits']!, { base: this.base, token: name, commands }));
     }
 
+    /** What commands would change in the picture; nothing of it is kept, and a question that fails has no answer. */
+    preview(...commands: Command[]): Promise<Patch[]> {
+        return send<Answer>(this.urls['preview']!, { base: this.base, commands }).then((answer) => answer.patches, () => []);
+    }
+
     undo(): Promise<Answer | null> {
         return this.enqueue(() => send<Answer>(this.urls['undo']!, {}));
     }

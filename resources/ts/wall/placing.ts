@@ -1,0 +1,165 @@
+/** Resizing and turning: the picture takes its new place while the pointer moves; the server hears of it at the end. */
+import type { Camera } from './camera.ts';
+import { apply, placement, short, unturn, type Box, type Matrix, type Place, type Point } from './geometry.ts';
+import type { Handle, Overlay } from './overlay.ts';
+import type { Picture } from './picture.ts';
+import { Reflow } from './reflow.ts';
+import { resized } from './resize.ts';
+import type { Selection } from './selection.ts';
+import type { Command, Server } from './server.ts';
+
+/** What a gesture works with. */
+export interface Desk { camera: Camera; picture: Picture; selection: Selection; overlay: Overlay; server: Server }
+
+export interface Drag {
+    move: (event: PointerEvent) => void;
+    /** `moved` is false for a press that stayed where it was. */
+    end: (event: PointerEvent, moved: boolean) => void;
+    cancel?: () => void;
+}
+
+interface Start { id: string; box: Place; bounds: Box; matrix: Matrix; kept: SVGGElement; flows: boolean }
+
+/** The selected layers that are free to move, as they are before the gesture. */
+function starts({ picture, selection }: Desk): Start[] {
+    return selection.elements().filter((layer) => !layer.hasAttribute('data-locked')).map((layer) => ({
+        id: layer.dataset['layer']!,
+        box: picture.box(layer),
+        bounds: picture.bounds(layer),
+        matrix: picture.parentMatrix(layer),
+        kept: layer.cloneNode(true) as SVGGElement,
+        flows: layer.dataset['kind'] === 'text' || layer.querySelector('[data-kind=text]') !== null,
+    }));
+}
+
+const restore = ({ picture }: Desk, before: Start[]): void => before.forEach(({ id, kept }) => picture.layer(id)?.replaceWith(kept));
+
+function command({ selection }: Desk, places: Map<string, Place>): Command {
+    return { type: 'place-layers', screen: selection.screen || null, places: [...places].map(([id, box]) => ({ id, ...box })) };
+}
+
+async function put(desk: Desk, places: Map<string, Place>, back: () => void): Promise<void> {
+    const answer = await desk.server.edit(command(desk, places));
+    if (!answer || answer.patches.length === 0) back();
+    desk.overlay.show();
+}
+
+export function resizing(desk: Desk, handle: Handle, from: Point): Drag {
+    const { camera, picture, selection, overlay } = desk;
+    const before = starts(desk);
+    const whole = selection.bounds();
+    const places = new Map<string, Place>();
+    const reflow = before.some(({ flows }) => flows) ? new Reflow(desk.server, picture, () => overlay.showSelection()) : null;
+    const back = (): void => restore(desk, before);
+    const show = ({ id, box, flows }: Start, now: Box): void => {
+        const layer = picture.layer(id);
+        const place = { ...now, rotation: box.rotation };
+        places.set(id, place);
+        if (!layer) return;
+        if (flows && reflow) return reflow.follow(layer, place);
+        layer.setAttribute('data-box', `${now.x} ${now.y} ${now.width} ${now.height} ${box.rotation}`);
+        stretch(layer, box, now);
+    };
+    return {
+        move: (event) => {
+            const at = camera.toWall(event);
+            const by = { x: at.x - from.x, y: at.y - from.y };
+            const pull = { handle, keep: event.shiftKey, centre: event.altKey };
+            let said: Box | null = null;
+            if (before.length === 1) {
+                const { box, matrix } = before[0]!;
+                said = resized(box, box.rotation, pull, unturn(matrix, by));
+                show(before[0]!, said);
+            } else if (whole) {
+                said = resized(whole, 0, pull, by);
+                const [fx, fy] = [said.width / (whole.width || 1), said.height / (whole.height || 1)];
+                for (const start of before) {
+                    const { box, bounds, matrix } = start;
+                    const corner = { x: said.x + (bounds.x - whole.x) * fx, y: said.y + (bounds.y - whole.y) * fy };
+                    const d = unturn(matrix, { x: corner.x - bounds.x, y: corner.y - bounds.y });
+                    show(start, { x: box.x + d.x, y: box.y + d.y, width: Math.max(0, box.width * fx), height: Math.max(0, box.height * fy) });
+                }
+            }
+            reflow?.ask(command(desk, places));
+            overlay.showSelection();
+            if (said) overlay.say(`${short(said.width)} × ${short(said.height)}`, event);
+        },
+        cancel: () => {
+            reflow?.stop();
+            back();
+        },
+        end: (_, moved) => {
+            reflow?.stop();
+            if (moved && places.size > 0) void put(desk, places, back);
+        },
+    };
+}
+
+export function turning(desk: Desk, from: Point): Drag | null {
+    const { camera, picture, selection, overlay } = desk;
+    const bounds = selection.bounds();
+    const before = starts(desk);
+    if (!bounds || before.length === 0) return null;
+    const middle = { x: bounds.x + bounds.width / 2, y: bounds.y + bounds.height / 2 };
+    const angle = (p: Point): number => (Math.atan2(p.y - middle.y, p.x - middle.x) * 180) / Math.PI;
+    const places = new Map<string, Place>();
+    const back = (): void => restore(desk, before);
+    return {
+        move: (event) => {
+            const by = angle(camera.toWall(event)) - angle(from);
+            for (const { id, box, matrix } of before) {
+                const raw = box.rotation + by;
+                const rotation = event.shiftKey ? Math.round(raw / 15) * 15 : Math.round(raw);
+                const own = apply(matrix, { x: box.x + box.width / 2, y: box.y + box.height / 2 });
+                const r = ((rotation - box.rotation) * Math.PI) / 180;
+                const arm = { x: own.x - middle.x, y: own.y - middle.y };
+                const d = unturn(matrix, { x: arm.x * Math.cos(r) - arm.y * Math.sin(r) - arm.x, y: arm.x * Math.sin(r) + arm.y * Math.cos(r) - arm.y });
+                const now = { x: round(box.x + d.x), y: round(box.y + d.y), width: box.width, height: box.height, rotation: ((rotation + 540) % 360) - 180 };
+                places.set(id, now);
+                picture.layer(id)?.setAttribute('data-box', `${now.x} ${now.y} ${now.width} ${now.height} ${now.rotation}`);
+                picture.layer(id)?.setAttribute('transform', placement(now));
+            }
+            overlay.showSelection();
+            const first = places.values().next().value;
+            if (first) overlay.say(`${short(first.rotation)}°`, event);
+        },
+        cancel: back,
+        end: (_, moved) => {
+            if (moved && places.size > 0) void put(desk, places, back);
+        },
+    };
+}
+
+const round = (n: number): number => Math.round(n * 1000) / 1000;
+
+/** The picture while it is being resized: shapes take the new size, other things are stretched until the server has drawn them. */
+function stretch(layer: SVGGElement, was: Place, now: Box): void {
+    const [dw, dh] = [now.width - was.width, now.height - was.height];
+    layer.setAttribute('transform', placement({ ...now, rotation: was.rotation }));
+    const kind = layer.dataset['kind'];
+    for (const child of layer.children) {
+        const first = (name: string): number => {
+            const key = `data-was-${name}`;
+            if (!child.hasAttribute(key)) child.setAttribute(key, child.getAttribute(name) ?? '0');
+            return Number(child.getAttribute(key));
+        };
+        const set = (name: string, value: number): void => child.setAttribute(name, String(Math.max(0, value)));
+        if (child.tagName === 'rect' || (kind === 'picture' && child.tagName === 'image')) {
+            set('width', first('width') + dw);
+            set('height', first('height') + dh);
+        } else if (child.tagName === 'ellipse') {
+            set('cx', first('cx') + dw / 2);
+            set('cy', first('cy') + dh / 2);
+            set('rx', first('rx') + dw / 2);
+            set('ry', first('ry') + dh / 2);
+        } else if (child.tagName === 'line') {
+            const rising = first('y1') > first('y2');
+            set('x2', now.width);
+            set(rising ? 'y1' : 'y2', now.height);
+        } else {
+            const base = child.getAttribute('data-was-transform') ?? child.getAttribute('transform') ?? '';
+            child.setAttribute('data-was-transform', base);
+            child.setAttribute('transform', `scale(${now.width / (was.width || 1)} ${now.height / (was.height || 1)})${base}`);
+        }
+    }
+}

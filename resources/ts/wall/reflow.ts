@@ -1,0 +1,60 @@
+/**
+ * Content that flows (text, and whatever is laid out) while it is resized: the server is asked what it
+ * would look like, at most every 60 ms and one question at a time; between its answers the outline
+ * follows the pointer.
+ */
+import { placement, type Place } from './geometry.ts';
+import type { Picture } from './picture.ts';
+import type { Command, Patch, Server } from './server.ts';
+
+const PAUSE = 60;
+
+export class Reflow {
+    private next: Command | null = null;
+    private asking = false;
+    private stopped = false;
+    /** Where the pointer wants each layer. */
+    private readonly wanted = new Map<string, Place>();
+
+    constructor(private readonly server: Server, private readonly picture: Picture, private readonly onAnswer: () => void) {}
+
+    /** The outline of a layer goes where the pointer is; a text keeps the height that its lines need. */
+    follow(layer: SVGGElement, place: Place): void {
+        const text = layer.dataset['kind'] === 'text';
+        const shown = text ? { ...place, height: this.picture.box(layer).height } : place;
+        this.wanted.set(layer.dataset['layer']!, place);
+        layer.setAttribute('data-box', `${shown.x} ${shown.y} ${shown.width} ${shown.height} ${shown.rotation}`);
+        layer.setAttribute('transform', placement(shown));
+    }
+
+    ask(command: Command): void {
+        this.next = command;
+        if (!this.asking) void this.run();
+    }
+
+    /** What comes after this is not shown any more. */
+    stop(): void {
+        this.stopped = true;
+        this.next = null;
+    }
+
+    private async run(): Promise<void> {
+        this.asking = true;
+        while (this.next && !this.stopped) {
+            const command = this.next;
+            this.next = null;
+            const [patches] = await Promise.all([this.server.preview(command), new Promise((done) => setTimeout(done, PAUSE))]);
+            if (!this.stopped) this.show(patches);
+        }
+        this.asking = false;
+    }
+
+    private show(patches: Patch[]): void {
+        this.picture.patch(patches.filter((patch) => !patch.screen || patch.layer));
+        for (const [id, place] of this.wanted) {
+            const layer = this.picture.layer(id);
+            if (layer) this.follow(layer, place);
+        }
+        this.onAnswer();
+    }
+}

@@ -1,0 +1,67 @@
+/** A wall with more layers than a browser can draw at every step: stills stand in until one works on a screen. */
+import { expect } from '@playwright/test';
+import { box, drag, middle, saved, screen, signIn, test } from './support/hand.ts';
+
+const layers = (s: number) => Array.from({ length: 300 }, (_, i) => ({
+    kind: 'box', id: `l${s}x${i}`, x: (i % 10) * 38 + 4, y: Math.floor(i / 10) * 28 + 4, width: 34, height: 24, fills: [{ colour: i % 2 ? '#17594f' : '#b97a0c' }],
+}));
+const wall = {
+    format: 'kindred-canvas', version: 1, name: 'Large', entry: 'screen0',
+    screens: Array.from({ length: 12 }, (_, s) => ({ id: `screen${s}`, name: `Screen ${s}`, device: 'phone', x: (s % 6) * 470, y: Math.floor(s / 6) * 940, width: 390, height: 844, view: 844, layers: layers(s) })),
+};
+
+test('a large wall shows stills from afar and wakes what is worked on', async ({ page }) => {
+    await signIn(page);
+    await page.locator('input[type=file]').setInputFiles({ name: 'large.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(wall)) });
+    await expect(page.locator('#stage .screen')).toHaveCount(12);
+    // From afar every screen shows its content, and layers are not drawn where a still does.
+    const stills = page.locator('.screen:not(.live) > .still');
+    await expect.poll(async () => page.evaluate(() => [...document.querySelectorAll('.screen')].every((screen) => screen.matches('.live') || (screen.querySelector<HTMLImageElement>('.still')?.naturalWidth ?? 0) > 0))).toBe(true);
+    await page.keyboard.press('f');
+    await expect.poll(() => stills.count()).toBeGreaterThan(8);
+
+    // A press on a still finds the layer that lies there, and the screen is live from then on.
+    const seven = screen(page, 'Screen 7');
+    await expect(seven).not.toHaveClass(/live/);
+    const still = (await seven.locator('> .still').boundingBox())!;
+    const layer = seven.locator('[data-layer=l7x144]');
+    const [x = 0, y = 0] = await box(layer);
+    const k = still.width / 390;
+    const place: [number, number] = [still.x + (x + 17) * k, still.y + (y + 12) * k];
+    await drag(page, place, [place[0] + 20, place[1]]);
+    await expect(seven).toHaveClass(/live/);
+    await expect(page.locator('#facets .subject .kind')).toHaveText('box');
+    expect((await box(layer))[0]).toBeGreaterThan(x + 10);
+
+    // Left alone again it shows a still that holds the change.
+    const shown = await seven.locator('> .still').getAttribute('src');
+    await page.keyboard.press('Escape');
+    await page.mouse.move(...(await middle(page.locator('#facets'))));
+    await page.keyboard.press('-');
+    await expect(seven).not.toHaveClass(/live/);
+    await expect(seven.locator('> .still')).not.toHaveAttribute('src', shown!);
+    await page.keyboard.press('Control+z');
+    await saved(page);
+    expect((await box(layer))[0]).toBe(x);
+
+    // Near enough it is live; only what the window shows is drawn.
+    await page.locator('[data-card=screen3] [data-open-screen]').click();
+    await expect(screen(page, 'Screen 3')).toHaveClass(/live/);
+    await expect(screen(page, 'Screen 11')).toHaveClass(/away/);
+    await expect(screen(page, 'Screen 11').locator('> svg')).toBeHidden();
+});
+
+test('screens too small to hold a name are taken hold of as a whole', async ({ page }) => {
+    await signIn(page);
+    await page.locator('input[type=file]').setInputFiles({ name: 'large.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(wall)) });
+    await expect(page.locator('#stage .screen')).toHaveCount(12);
+    for (let i = 0; i < 8; i++) await page.keyboard.press('-');
+    const two = page.locator('.screen[data-screen=screen2]');
+    await expect(two.locator('.screen-name')).toBeHidden();
+    const was = (await box(two))[0]!;
+    const from = await middle(two);
+    await drag(page, from, [from[0], from[1] + 30]);
+    await expect(page.locator('#facets .subject .kind')).toHaveText('screen');
+    expect((await box(two))[0]).toBe(was);
+    expect((await box(two))[1]).toBeGreaterThan(0);
+});
