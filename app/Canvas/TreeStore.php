@@ -281,7 +281,7 @@ final readonly class TreeStore
     {
         $row = $screen->toArray();
 
-        return ['project_id' => $project->id, 'cues' => json_encode($row['cues'], JSON_THROW_ON_ERROR), 'changed' => $sequence] + $row;
+        return ['project_id' => $project->id, 'cues' => json_encode($row['cues'], JSON_THROW_ON_ERROR), 'changed' => $sequence] + $this->exact($row);
     }
 
     /** @return array<string, mixed> */
@@ -298,6 +298,18 @@ final readonly class TreeStore
             'rank' => $layer->rank,
             'body' => json_encode(array_diff_key($properties, $row), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
             'changed' => $sequence,
-        ] + $row;
+        ] + $this->exact($row);
+    }
+
+    /**
+     * Numbers are bound as text. PHP writes floats with 14 digits there, which is not always the number
+     * that the log holds; as JSON writes them they come back the same.
+     *
+     * @param  array<string, mixed>  $row
+     * @return array<string, mixed>
+     */
+    private function exact(array $row): array
+    {
+        return array_map(fn (mixed $value): mixed => is_float($value) ? json_encode($value, JSON_THROW_ON_ERROR) : $value, $row);
     }
 }

@@ -130,4 +130,20 @@ final class Sample
             ['id' => 'next', 'name' => 'Next', 'x' => 470] + $screen + ['layers' => []],
         ]];
     }
+
+    /**
+     * A tree as plain data, by which two are compared.
+     *
+     * @return list<array<array-key, mixed>>
+     */
+    public static function plain(Tree $tree): array
+    {
+        $sorted = function (array $values): array {
+            ksort($values);
+
+            return array_map(fn ($value) => $value->toArray(), $values);
+        };
+
+        return [$tree->project->toArray(), $sorted($tree->screens), $sorted($tree->layers)];
+    }
 }

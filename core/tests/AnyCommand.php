@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Tests;
+
+use Kindred\Document\Layer;
+use Kindred\Document\Tree;
+
+/** Commands at random, for properties that hold after any of them. Seed `mt_srand` first. */
+final class AnyCommand
+{
+    /**
+     * A command that may well be refused, from the layers and screens that are there.
+     *
+     * @return array<string, mixed>
+     */
+    public static function on(Tree $tree, int $step): array
+    {
+        $screens = array_keys($tree->screens);
+        $screen = $screens[mt_rand(0, count($screens) - 1)];
+        $layers = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->screen === $screen));
+        $some = array_map(fn (Layer $layer): string => $layer->id, array_slice($layers, mt_rand(0, max(0, count($layers) - 1)), mt_rand(1, 3)));
+        $one = $some[0] ?? 'none';
+        $parent = ($tree->layers[$one] ?? null)?->parent;
+        $number = fn (): int => mt_rand(-200, 400);
+        $on = ['screen' => $screen, 'layers' => $some];
+        $fields = [['x', '10%+3'], ['width', (string) mt_rand(1, 300)], ['rotation', (string) mt_rand(-180, 180)], ['fill', '#'.dechex(mt_rand(0x100000, 0xFFFFFF))], ['size', (string) mt_rand(8, 60)], ['radius', '12'], ['stroke-width', '2'], ['opacity', '50%']];
+        [$field, $value] = $fields[mt_rand(0, count($fields) - 1)];
+        $commands = [
+            ['type' => 'move-layers', 'dx' => $number(), 'dy' => $number()] + $on,
+            ['type' => 'set-field', 'field' => $field, 'value' => $value] + $on,
+            ['type' => 'duplicate-layers', 'parent' => $parent, 'seed' => "d{$step}", 'dx' => 8, 'dy' => 8] + $on,
+            ['type' => 'group-layers', 'seed' => "g{$step}"] + $on,
+            ['type' => 'ungroup-layers', 'parent' => $parent, 'screen' => $screen, 'layers' => [$one]],
+            ['type' => 'reorder-layers', 'parent' => $parent, 'screen' => $screen, 'layers' => [$one], 'above' => $some[1] ?? null],
+            ['type' => 'delete-layers'] + $on,
+            ['type' => 'mark-layers', 'hidden' => (bool) mt_rand(0, 1)] + $on,
+            ['type' => 'rename-layer', 'layer' => $one, 'name' => "Name {$step}"],
+            ['type' => 'set-words', 'screen' => $screen, 'layer' => $one, 'words' => "Step {$step}"],
+            ['type' => 'place-layers', 'screen' => $screen, 'places' => [['id' => $one, 'x' => $number(), 'y' => $number(), 'width' => mt_rand(1, 300), 'height' => mt_rand(1, 300), 'rotation' => mt_rand(-90, 90)]]],
+            ['type' => 'create-layers', 'screen' => $screen, 'seed' => "c{$step}", 'layers' => [['kind' => ['box', 'ellipse', 'line'][mt_rand(0, 2)], 'x' => $number(), 'y' => $number(), 'width' => 50, 'height' => 30]]],
+            ['type' => 'transfer-layers', 'to' => $screens[mt_rand(0, count($screens) - 1)], 'dx' => 1, 'dy' => 2] + $on,
+            ['type' => 'put-cue', 'screen' => $screen, 'layer' => $one, 'cue' => ['id' => "cue{$step}x", 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'show', 'screen' => $screens[0]]]],
+            ['type' => 'create-screen', 'screen' => ['id' => "new{$step}", 'name' => "New {$step}", 'device' => 'phone', 'x' => $number(), 'y' => 0, 'width' => 390, 'height' => 844]],
+            ['type' => 'duplicate-screen', 'screen' => $screen, 'seed' => "s{$step}"],
+            ['type' => 'move-screens', 'screens' => [$screen], 'dx' => $number(), 'dy' => 0],
+            ['type' => 'set-screen-field', 'screen' => $screen, 'field' => 'ground', 'value' => '#abcdef'],
+            ['type' => 'reorder-screen', 'screen' => $screen, 'after' => null],
+            ['type' => 'set-entry', 'screen' => $screen],
+        ];
+
+        if (count($screens) > 1) {
+            $commands[] = ['type' => 'delete-screens', 'screens' => [$screen]];
+        }
+
+        return $commands[mt_rand(0, count($commands) - 1)];
+    }
+}

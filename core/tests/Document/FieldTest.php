@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+use Kindred\Device\Catalogue;
+use Kindred\Document\Edit\Field;
+use Kindred\Document\Edit\ScreenField;
+use Kindred\Document\Layer;
+use Kindred\Document\Screen;
+use Kindred\Input\InvalidInput;
+use Kindred\Tests\Sample;
+
+function fieldOf(string $layer, string $field, string $value): Layer
+{
+    return Sample::after(Sample::tree(), ['type' => 'set-field', 'screen' => 'home', 'layers' => [$layer], 'field' => $field, 'value' => $value])->layer($layer);
+}
+
+function screenField(string $field, string $value, ?Screen $screen = null): Screen
+{
+    return ScreenField::from($field)->set($screen ?? Sample::tree()->screen('home'), $value);
+}
+
+it('sets every facet that a layer has', function (string $layer, string $field, string $value, string $key, mixed $expected): void {
+    expect(data_get(fieldOf($layer, $field, $value)->toArray(), $key))->toEqual($expected);
+})->with([
+    ['boxa', 'x', '10% + 1', 'x', 40.0], ['boxa', 'y', '50%', 'y', 422.0], ['boxa', 'width', '3 * (4 + 2px)', 'width', 18.0], ['boxa', 'height', '0', 'height', 0.0],
+    ['left', 'x', '50%', 'x', 0.0], ['boxa', 'rotation', '450', 'rotation', 90.0], ['boxa', 'rotation', '-30', 'rotation', -30.0],
+    ['boxa', 'opacity', '40%', 'opacity', 0.4], ['boxa', 'opacity', '0.25', 'opacity', 0.25],
+    ['boxa', 'fill', 'hsl(0 100% 50%)', 'fills', [['colour' => '#ff0000']]], ['boxa', 'fill', ' ', 'fills', []],
+    ['boxa', 'stroke-colour', '#abc', 'stroke.colour', '#aabbcc'], ['boxa', 'stroke-colour', '', 'stroke', null],
+    ['boxa', 'stroke-width', '2.5', 'stroke.width', 2.5], ['boxa', 'stroke-width', '0', 'stroke', null], ['boxa', 'stroke-position', 'outside', 'stroke.position', 'outside'],
+    ['boxa', 'radius', '50%', 'corners.bottomLeft', 20.0], ['boxa', 'radius-bottomRight', '7', 'corners', ['topLeft' => 0.0, 'topRight' => 0.0, 'bottomRight' => 7.0, 'bottomLeft' => 0.0]],
+    ['words', 'family', 'Spectral', 'style.family', 'Spectral'], ['words', 'weight', '600', 'style.weight', 600], ['words', 'size', '150%', 'style.size', 24.0],
+    ['words', 'lineHeight', '120%', 'style.lineHeight', 1.2], ['words', 'letterSpacing', '-0.02', 'style.letterSpacing', -0.02], ['words', 'align', 'right', 'style.align', 'right'],
+    ['words', 'transform', 'uppercase', 'style.transform', 'uppercase'], ['words', 'wrapped', 'true', 'wrapped', true],
+    ['icon', 'icon', 'flame', 'icon', 'flame'], ['icon', 'icon-line', '1.5', 'line', 1.5],
+]);
+
+it('leaves alone the layers that have no such facet', function (string $layer, string $field, string $value): void {
+    expect(fieldOf($layer, $field, $value))->toEqual(Sample::tree()->layer($layer));
+})->with([['boxa', 'size', '20'], ['boxa', 'icon', 'flame'], ['icon', 'align', 'right'], ['words', 'fit', 'contain'], ['group', 'rising', 'true']]);
+
+it('says which facet is out of its range', function (string $layer, string $field, string $value, string $problem): void {
+    expect(fn () => fieldOf($layer, $field, $value))->toThrow(InvalidInput::class, $problem);
+})->with([
+    ['boxa', 'x', '100001', 'X must lie between -100000 and 100000'], ['boxa', 'width', '-0.5', 'Width must lie between 0 and'],
+    ['boxa', 'stroke-width', '201', 'Stroke width must lie between 0 and 200'], ['boxa', 'stroke-position', 'under', 'one of these is expected'],
+    ['words', 'lineHeight', '0.4', 'Line height must lie between 0.5 and 5'], ['words', 'letterSpacing', '3', 'Tracking must lie between -0.5 and 2'],
+    ['words', 'size', '1001', 'Size must lie between 1 and 1000'], ['words', 'weight', '0', 'Weight must lie between 1 and 1000'], ['words', 'family', ' ', 'this cannot be empty'],
+    ['icon', 'icon', '../secret', 'an icon is named by lower-case letters'], ['icon', 'icon-line', '5', 'Icon line must lie between 0.5 and 4'],
+    ['boxa', 'rotation', '10%', 'a percentage has nothing to refer to here'], ['boxa', 'opacity', 'half', 'is not a number or sum'],
+]);
+
+it('knows a label for every facet, as history says it', function (Field $field): void {
+    expect($field->label())->not->toBe('')->not->toContain('-')->and(mb_strtolower($field->label()))->toBe($field->label());
+})->with(Field::cases());
+
+it('sets what a screen has', function (string $field, string $value, string $key, mixed $expected): void {
+    expect(screenField($field, $value)->toArray()[$key])->toEqual($expected);
+})->with([
+    ['name', '  Start   here ', 'name', 'Start here'], ['x', '40 * 2', 'x', 80.0], ['y', '-12', 'y', -12.0], ['ground', 'rgb(0 0 0 / 50%)', 'ground', '#00000080'],
+]);
+
+it('makes a device a custom one when its width is changed, and lets it scroll when only its height is', function (): void {
+    $taller = screenField('height', '1200');
+    expect([$taller->device, $taller->view, $taller->box->height])->toBe(['phone', 844.0, 1200.0]);
+    $shorter = screenField('height', '600', $taller);
+    expect([$shorter->device, $shorter->view])->toBe(['phone', 600.0]);
+    $wider = screenField('width', '500');
+    expect([$wider->device, $wider->view, $wider->box->width])->toBe([Catalogue::CUSTOM, 844.0, 500.0]);
+    $custom = screenField('height', '900', $wider);
+    expect([$custom->view, $custom->box->height])->toBe([900.0, 900.0]);
+});
+
+it('moves a screen to another device, and keeps what is scrolled to', function (): void {
+    $short = screenField('device', 'phone-small');
+    expect([$short->box->width, $short->box->height, $short->view])->toBe([360.0, 640.0, 640.0]);
+    $long = screenField('device', 'phone-large', screenField('height', '2000'));
+    expect([$long->box->width, $long->box->height, $long->view])->toBe([430.0, 2000.0, 932.0]);
+});
+
+it('refuses what a screen cannot be', function (string $field, string $value, string $problem): void {
+    expect(fn () => screenField($field, $value))->toThrow(InvalidInput::class, $problem);
+})->with([
+    ['width', '15', 'The width must lie between 16 and 20000'], ['height', '20001', 'The height must lie between 16 and 20000'], ['device', 'typewriter', 'not a device of the catalogue'],
+    ['name', '', 'this cannot be empty'], ['ground', 'plaid', 'is not a colour'], ['x', '1e9', 'is not a number or sum'],
+]);

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+use Kindred\Document\Command\Commands;
+use Kindred\Tests\Sample;
+
+/**
+ * What history calls each command, for one layer and for several.
+ *
+ * @return list<array{array<string, mixed>, string}>
+ */
+function steps(): array
+{
+    return [
+        [['type' => 'create-layers', 'seed' => 's', 'layers' => [['kind' => 'ellipse', 'x' => 0, 'y' => 0, 'width' => 9, 'height' => 9]]], 'Add Ellipse'],
+        [['type' => 'create-layers', 'seed' => 's', 'step' => 'Paste a layer', 'layers' => [['kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 9, 'height' => 9]]], 'Paste a layer'],
+        [['type' => 'delete-layers', 'layers' => ['boxa']], 'Delete Box'], [['type' => 'delete-layers', 'layers' => ['boxa', 'icon', 'words']], 'Delete 3 layers'],
+        [['type' => 'delete-layers', 'layers' => ['boxa'], 'cut' => true], 'Cut Box'],
+        [['type' => 'duplicate-layers', 'layers' => ['boxa'], 'seed' => 's', 'dx' => 0, 'dy' => 0], 'Duplicate Box'],
+        [['type' => 'group-layers', 'layers' => ['boxa', 'icon'], 'seed' => 's'], 'Group 2 layers'], [['type' => 'ungroup-layers', 'layers' => ['group']], 'Ungroup Pair'],
+        [['type' => 'mark-layers', 'layers' => ['boxa'], 'locked' => true], 'Lock Box'], [['type' => 'mark-layers', 'layers' => ['boxa'], 'locked' => false], 'Unlock Box'],
+        [['type' => 'mark-layers', 'layers' => ['boxa'], 'hidden' => true], 'Hide Box'], [['type' => 'mark-layers', 'layers' => ['boxa'], 'hidden' => false], 'Show Box'],
+        [['type' => 'move-layers', 'layers' => ['group', 'icon'], 'dx' => 1, 'dy' => 1], 'Move 2 layers'],
+        [['type' => 'place-layers', 'places' => [['id' => 'boxa', 'x' => 0, 'y' => 0, 'width' => 5, 'height' => 5, 'rotation' => 0]]], 'Resize Box'],
+        [['type' => 'place-layers', 'places' => [['id' => 'boxa', 'x' => 20, 'y' => 30, 'width' => 100, 'height' => 40, 'rotation' => 15]]], 'Rotate Box'],
+        [['type' => 'rename-layer', 'layer' => 'icon', 'name' => 'Done'], 'Rename Tick to Done'],
+        [['type' => 'reorder-layers', 'layers' => ['icon'], 'above' => null], 'Reorder Tick'],
+        [['type' => 'set-field', 'layers' => ['boxa'], 'field' => 'lineHeight', 'value' => '1'], 'Set line height of Box'],
+        [['type' => 'set-words', 'layer' => 'words', 'words' => "  Two bowls\nto collect from the shelf on Thursday"], 'Write “Two bowls to collect from the s…”'],
+        [['type' => 'set-words', 'layer' => 'words', 'words' => " \n"], 'Write “Text”'],
+        [['type' => 'transfer-layers', 'to' => 'next', 'layers' => ['boxa'], 'dx' => 0, 'dy' => 0], 'Move Box to Next'], [['type' => 'transfer-layers', 'to' => null, 'layers' => ['boxa'], 'dx' => 0, 'dy' => 0], 'Move Box to the wall'],
+        [['type' => 'put-cue', 'layer' => 'boxa', 'cue' => ['id' => 'cue1', 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'return']]], 'Link Box to return'],
+        [['type' => 'put-cue', 'cue' => ['id' => 'cue1', 'trigger' => ['kind' => 'delay', 'delay' => 5], 'action' => ['kind' => 'show', 'screen' => 'next']]], 'Link Home to Next'],
+        [['type' => 'remove-cue', 'layer' => 'boxa', 'cue' => 'cue1'], 'Remove a cue of Box'],
+        [['type' => 'delete-screens', 'screens' => ['next']], 'Delete screen Next'], [['type' => 'delete-screens', 'screens' => ['home', 'next']], 'Delete 2 screens'],
+        [['type' => 'move-screens', 'screens' => ['next'], 'dx' => 1, 'dy' => 1], 'Move screen Next'], [['type' => 'duplicate-screen', 'seed' => 's'], 'Duplicate screen Home'],
+        [['type' => 'reorder-screen', 'above' => 'next'], 'Reorder screen Home'], [['type' => 'set-entry', 'screen' => 'next'], 'Start at Next'],
+        [['type' => 'set-screen-field', 'field' => 'ground', 'value' => '#fff'], 'Set ground of screen Home'],
+        [['type' => 'create-screen', 'screen' => ['id' => 'third', 'name' => 'Third', 'device' => 'phone', 'x' => 0, 'y' => 0, 'width' => 390, 'height' => 844]], 'Add screen Third'],
+    ];
+}
+
+it('names its step as people would', function (array $command, string $label): void {
+    expect(Sample::command($command + ['screen' => 'home'])->label(Sample::tree()))->toBe($label);
+})->with(steps());
+
+it('has such a name for every command that there is', function (): void {
+    $named = array_unique(array_map(fn (array $step): string => $step[0]['type'], steps()));
+    $known = array_map(fn (string $class): string => $class::type(), Commands::ALL);
+    expect(array_diff($known, $named))->toBe([]);
+});
