@@ -207,7 +207,7 @@ final readonly class Difference
     {
         $name = $change->before['name'] ?? $change->after['name'] ?? null;
 
-        return is_string($name) ? $name : $change->id;
+        return is_string($name) ? $name : "a {$change->entity->value} that was deleted";
     }
 
     /** @return list<string> */

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\Kinds;
+use Kindred\Document\LayerNest;
+use Kindred\Document\Place;
+use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
+
+const EVERYTHING = [
+    'id' => 'layer1', 'name' => 'All of it', 'x' => 1.5, 'y' => -2, 'width' => 30, 'height' => 40, 'rotation' => 12.5, 'opacity' => 0.4, 'locked' => true, 'hidden' => true,
+    'fills' => [['colour' => '#112233'], ['colour' => '#44556680']], 'stroke' => ['colour' => '#000000', 'width' => 3, 'position' => 'centre'],
+    'corners' => ['topLeft' => 1, 'topRight' => 2, 'bottomRight' => 3, 'bottomLeft' => 4],
+    'cues' => [['id' => 'cue1', 'trigger' => ['kind' => 'delay', 'delay' => 250], 'action' => ['kind' => 'show', 'screen' => 'next'],
+        'transition' => ['kind' => 'cover', 'direction' => 'up', 'duration' => 120, 'delay' => 5, 'easing' => 'cubic-bezier(0.1, 0.2, 0.3, 0.4)']]],
+];
+
+/** @return array<string, array<string, mixed>> what each kind has beside what every layer has */
+function kinds(): array
+{
+    return [
+        'box' => [], 'ellipse' => [], 'group' => [], 'line' => ['rising' => true], 'icon' => ['icon' => 'flame', 'line' => 1.25], 'picture' => ['asset' => str_repeat('0f', 32), 'fit' => 'contain'],
+        'text' => ['words' => "Two\nbowls", 'wrapped' => true, 'style' => ['family' => 'Lora', 'weight' => 700, 'size' => 18.5, 'lineHeight' => 1.1, 'letterSpacing' => 0.02, 'align' => 'right', 'transform' => 'uppercase']],
+    ];
+}
+
+it('reads back every property of every kind as it wrote it', function (string $kind, array $own): void {
+    $layer = Layer::read(Reader::of(['kind' => $kind, 'screen' => 'home', 'parent' => 'group', 'rank' => 'm'] + $own + EVERYTHING));
+    $again = Layer::read(Reader::of(json_decode((string) json_encode($layer->toArray()), true)));
+    expect($again)->toEqual($layer)
+        ->and($layer->kind())->toBe($kind)
+        ->and(array_intersect_key($layer->properties(), $own))->toEqual($own)
+        ->and(array_intersect_key($layer->properties(), EVERYTHING))->toEqual(array_diff_key(EVERYTHING, ['id' => 1]));
+})->with(fn () => array_map(fn (string $kind): array => [$kind, kinds()[$kind]], array_keys(kinds())));
+
+it('tries every kind that there is', function (): void {
+    expect(array_keys(kinds()))->toEqualCanonicalizing(array_map(fn (string $class): string => $class::kind(), Kinds::ALL));
+});
+
+it('takes the usual where nothing is said', function (): void {
+    $layer = Layer::read(Reader::of(['kind' => 'ellipse', 'x' => 0, 'y' => 0, 'width' => 5, 'height' => 5]), id: 'some', rank: 'm');
+    expect([$layer->name, $layer->rotation, $layer->opacity, $layer->locked, $layer->hidden, $layer->fills, $layer->stroke, $layer->cues, $layer->screen])
+        ->toEqual(['Ellipse', 0, 1, false, false, [], null, [], null]);
+});
+
+it('names the place of what a layer cannot be', function (array $change, string $problem): void {
+    $data = array_replace(['kind' => 'box'] + EVERYTHING, $change);
+    expect(fn () => Layer::read(Reader::of($data, 'layers[3]'), rank: 'm'))->toThrow(InvalidInput::class, "layers[3].{$problem}");
+})->with([
+    [['kind' => 'cube'], 'kind: “cube” is not a kind of layer; known are box, ellipse, line, text, picture, icon, group'],
+    [['kind' => null], 'kind: text is expected here'], [['width' => -1], 'width: the number must lie between 0 and'], [['opacity' => 1.01], 'opacity: the number must lie between 0 and 1'],
+    [['rotation' => 361], 'rotation'], [['locked' => 'no'], 'locked: true or false'], [['name' => "\n"], 'name: this cannot be empty'],
+    [['fills' => array_fill(0, 17, ['colour' => '#fff'])], 'fills: between 0 and 16'], [['fills' => [['colour' => '#fff'], ['colour' => 'url(#x)']]], 'fills[1].colour: “url(#x)” is not a colour'],
+    [['stroke' => ['colour' => '#fff', 'width' => 0]], 'stroke.width: the number must lie between 0.1 and 200'], [['corners' => ['topLeft' => -1]], 'corners.topLeft'],
+    [['cues' => [['id' => 'cue1', 'trigger' => ['kind' => 'wish'], 'action' => ['kind' => 'return']]]], 'cues[0].trigger.kind: one of these is expected: tap, delay'],
+    [['cues' => [['id' => 'cue1', 'trigger' => ['kind' => 'delay', 'delay' => 600_001], 'action' => ['kind' => 'return']]]], 'cues[0].trigger.delay: the number must lie between 0 and 600000'],
+    [['cues' => [['id' => 'cue1', 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'show']]]], 'cues[0].action.screen: an id is'],
+    [['kind' => 'icon', 'icon' => 'Flame!'], 'icon: an icon is named by'], [['kind' => 'picture', 'asset' => 'bowl.png'], 'asset: a picture is named by the SHA-256'],
+    [['kind' => 'text', 'words' => str_repeat('x', 20_001), 'style' => []], 'words: the text is longer than 20000 characters'],
+    [['kind' => 'text', 'words' => 'x', 'style' => ['family' => 'Lora', 'weight' => 400, 'size' => 0, 'lineHeight' => 1]], 'style.size: the number must lie between 1 and 1000'],
+    [['kind' => 'text', 'words' => 'x'], 'style: an object is expected here'],
+]);
+
+it('puts a nest in a place with new ids, parents before children, in order', function (): void {
+    $box = ['kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 5, 'height' => 5];
+    $nest = LayerNest::read(Reader::of(['kind' => 'group', 'name' => 'Outer', 'children' => [['name' => 'Low'] + $box, ['kind' => 'group', 'name' => 'Inner', 'children' => [['name' => 'Deep'] + $box]] + $box, ['name' => 'High'] + $box]] + $box));
+    $layers = $nest->layers(new Place('home'), 'm', new Kindred\Document\Id('seed'));
+    $names = array_map(fn (Layer $layer): string => $layer->name, $layers);
+    $by = array_combine($names, $layers);
+    expect($names)->toBe(['Outer', 'Low', 'Inner', 'Deep', 'High'])
+        ->and($by['Deep']->parent)->toBe($by['Inner']->id)->and($by['Inner']->parent)->toBe($by['Outer']->id)->and($by['Outer']->parent)->toBeNull()
+        ->and(array_unique(array_map(fn (Layer $layer): ?string => $layer->screen, $layers)))->toBe(['home'])
+        ->and($by['Low']->rank < $by['Inner']->rank && $by['Inner']->rank < $by['High']->rank)->toBeTrue()
+        ->and(array_unique(array_map(fn (Layer $layer): string => $layer->id, $layers)))->toHaveCount(5)
+        // The same seed gives the same ids, so that an edit that is sent again makes nothing new.
+        ->and($nest->layers(new Place('home'), 'm', new Kindred\Document\Id('seed')))->toEqual($layers);
+});
+
+it('lets only groups have children', function (): void {
+    LayerNest::read(Reader::of(['kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 5, 'height' => 5, 'children' => [['kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 1, 'height' => 1]]]));
+})->throws(InvalidInput::class, 'only a group has children');
