@@ -9,6 +9,7 @@ use Kindred\Document\Change;
 use Kindred\Document\Difference;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
+use Kindred\Document\Rank;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Render\Renderer;
@@ -42,7 +43,7 @@ final readonly class Patches
         }
 
         // Lower layers first, so that each finds the one that it stands above.
-        usort($patches, fn (array $a, array $b): int => [isset($a['layer']), $a['rank'] ?? ''] <=> [isset($b['layer']), $b['rank'] ?? '']);
+        usort($patches, fn (array $a, array $b): int => isset($a['layer']) <=> isset($b['layer']) ?: strcmp($a['rank'] ?? '', $b['rank'] ?? ''));
 
         return $patches;
     }
@@ -55,7 +56,7 @@ final readonly class Patches
             array_map(fn (string $id): Layer => $after->layer($id), array_map(strval(...), array_keys($added))),
             fn (Layer $layer): bool => ! isset($added[$layer->parent ?? '']),
         );
-        usort($roots, fn (Layer $a, Layer $b): int => strcmp($a->rank, $b->rank));
+        usort($roots, Rank::compare(...));
 
         return array_map(fn (Layer $layer): string => $layer->id, $roots);
     }

@@ -270,12 +270,14 @@ function everything(): Box | null {
     return boxes.length + loose.length === 0 ? null : around([...boxes, ...loose].flatMap(corners));
 }
 
-let fitted = false;
+/** What was fitted last: the same selection again fits the wall. */
+let fitted = '';
 function fit(): void {
     const bounds = selection.bounds();
-    const whole = everything();
-    const box = bounds && !fitted ? bounds : whole;
-    fitted = box === bounds;
+    const selected = [...selection.layers, ...selection.screens].join(' ');
+    const near = bounds !== null && fitted !== selected;
+    fitted = near ? selected : '';
+    const box = near ? bounds : everything();
     if (box) camera.fit(box);
 }
 
@@ -418,7 +420,7 @@ document.addEventListener('kindred:do', (event) => {
         document.getElementById('icons')!.dataset['exchange'] = '';
         actions['icon']!();
     } else if (what === 'fit') {
-        fitted = false;
+        fitted = '';
         fit();
     } else actions[what]?.();
 });

@@ -1,6 +1,6 @@
 /** A wall with more layers than a browser can draw at every step: stills stand in until one works on a screen. */
 import { expect } from '@playwright/test';
-import { box, drag, middle, saved, screen, signIn, test } from './support/hand.ts';
+import { box, drag, enter, middle, saved, screen, test } from './support/hand.ts';
 
 const layers = (s: number) => Array.from({ length: 300 }, (_, i) => ({
     kind: 'box', id: `l${s}x${i}`, x: (i % 10) * 38 + 4, y: Math.floor(i / 10) * 28 + 4, width: 34, height: 24, fills: [{ colour: i % 2 ? '#17594f' : '#b97a0c' }],
@@ -11,7 +11,7 @@ const wall = {
 };
 
 test('a large wall shows stills from afar and wakes what is worked on', async ({ page }) => {
-    await signIn(page);
+    await enter(page);
     await page.locator('input[type=file]').setInputFiles({ name: 'large.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(wall)) });
     await expect(page.locator('#stage .screen')).toHaveCount(12);
     // From afar every screen shows its content, and layers are not drawn where a still does.
@@ -52,7 +52,7 @@ test('a large wall shows stills from afar and wakes what is worked on', async ({
 });
 
 test('screens too small to hold a name are taken hold of as a whole', async ({ page }) => {
-    await signIn(page);
+    await enter(page);
     await page.locator('input[type=file]').setInputFiles({ name: 'large.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(wall)) });
     await expect(page.locator('#stage .screen')).toHaveCount(12);
     for (let i = 0; i < 8; i++) await page.keyboard.press('-');

@@ -1,12 +1,6 @@
 /** Working on the wall by hand, on copies of the demo. */
 import { expect, type Page } from '@playwright/test';
-import { allowError, at, box, drag, middle, openDemo, pick, saved, screen, setField, test } from './support/hand.ts';
-
-/** Looks closely at one screen, by its card in the reel. */
-async function near(page: Page, name: string): Promise<void> {
-    await page.locator('[data-card]', { hasText: name }).locator('[data-open-screen]').first().click();
-    await expect(page.locator('#facets .subject input')).toHaveValue(name);
-}
+import { allowError, at, box, drag, middle, near, openDemo, pick, saved, screen, setField, test } from './support/hand.ts';
 
 const dial = '[data-layer][data-kind=ellipse]';
 

@@ -13,6 +13,12 @@ final class Rank
 {
     private const DIGITS = '0123456789abcdefghijklmnopqrstuvwxyz';
 
+    /** For sorting: bytewise, for ranks of digits alone are not numbers; by id where two are the same. */
+    public static function compare(Layer|Screen $a, Layer|Screen $b): int
+    {
+        return strcmp($a->rank, $b->rank) ?: strcmp($a->id, $b->id);
+    }
+
     /** A rank after `low` and before `high`; null stands for the open end. */
     public static function between(?string $low, ?string $high): string
     {

@@ -116,7 +116,7 @@ final readonly class Tree
                 $out[] = $layer;
             }
         }
-        usort($out, fn (Layer $a, Layer $b): int => strcmp($a->rank, $b->rank));
+        usort($out, Rank::compare(...));
 
         return $out;
     }
@@ -125,7 +125,7 @@ final readonly class Tree
     public function reel(): array
     {
         $screens = array_values($this->screens);
-        usort($screens, fn (Screen $a, Screen $b): int => [$a->rank, $a->id] <=> [$b->rank, $b->id]);
+        usort($screens, Rank::compare(...));
 
         return $screens;
     }
@@ -210,7 +210,7 @@ final readonly class Tree
                 $index[$layer->parent ?? 'screen:'.($layer->screen ?? '')][] = $layer;
             }
             foreach ($index as &$siblings) {
-                usort($siblings, fn (Layer $a, Layer $b): int => [$a->rank, $a->id] <=> [$b->rank, $b->id]);
+                usort($siblings, Rank::compare(...));
             }
             $indexes[$this] = $index;
 

@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 use Kindred\Document\Rank;
+use Kindred\Document\Screen;
+use Kindred\Geometry\Box;
+use Kindred\Paint\Colour;
 
 it('always finds a rank between two, in byte order', function (): void {
     mt_srand(7);
@@ -33,4 +36,10 @@ it('finds room before the first again and again', function (): void {
         expect(strcmp($next, $first))->toBeLessThan(0);
         $first = $next;
     }
+});
+
+it('sorts by text where ranks look like numbers', function (): void {
+    $screens = array_map(fn (string $rank): Screen => new Screen('some', $rank, 'Name', 'phone', new Box(0, 0, 20, 20), 20, Colour::rgb(0, 0, 0)), ['9001', '90009', '1e3', '2', '10', 'i']);
+    usort($screens, Rank::compare(...));
+    expect(array_map(fn (Screen $screen): string => $screen->rank, $screens))->toBe(['10', '1e3', '2', '90009', '9001', 'i']);
 });

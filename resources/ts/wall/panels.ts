@@ -84,16 +84,17 @@ export class Panels {
 
     /** Shows a refusal at the field that it is about; false when there is no such field. */
     explain(problem: Problem): boolean {
-        const field = this.facets.querySelector<HTMLElement>('[data-pending]');
-        if (!field || problem.status !== 422) return false;
+        const pending = this.facets.querySelector<HTMLElement>('[data-pending]');
+        if (!pending || problem.status !== 422) return false;
+        const row = pending.closest('.row') ?? pending;
         const note = document.createElement('p');
         note.className = 'field-problem';
         note.role = 'alert';
         note.textContent = problem.message;
-        field.setAttribute('aria-invalid', 'true');
-        field.closest('.row')?.querySelector('.field-problem')?.remove();
-        field.closest('.row')?.append(note);
-        field.removeAttribute('data-pending');
+        pending.setAttribute('aria-invalid', 'true');
+        row.querySelector('.field-problem')?.remove();
+        row.append(note);
+        pending.removeAttribute('data-pending');
         return true;
     }
 
@@ -130,9 +131,7 @@ export class Panels {
     }
 
     private changed(input: HTMLInputElement | HTMLSelectElement): void {
-        const cue = input.closest<HTMLElement>('[data-cue]');
-        if (cue) return this.cue(cue);
-        const { field, screenField } = input.dataset;
+        const { field, screenField, cueField } = input.dataset;
         const { screen, layers, screens } = this.selection;
         input.removeAttribute('aria-invalid');
         input.closest('.row')?.querySelector('.field-problem')?.remove();
@@ -140,6 +139,7 @@ export class Panels {
         const command: Command | null = field
             ? { type: 'set-field', screen: screen || null, layers, field, value: input.value }
             : screenField ? { type: 'set-screen-field', screen: target, field: screenField, value: input.value }
+            : cueField ? { type: 'set-cue-field', ...this.owner(), cue: input.closest<HTMLElement>('[data-cue]')!.dataset['cue'], field: cueField, value: input.value }
             : input.dataset['rename'] ? { type: 'rename-layer', layer: input.dataset['rename'], name: input.value } : null;
         if (!command) return;
         input.setAttribute('data-pending', '');
@@ -147,6 +147,12 @@ export class Panels {
             input.removeAttribute('data-pending');
             if (answer && answer.patches.length === 0) this.showFacets(true);
         });
+    }
+
+    /** What the cues in the facets belong to: the one layer that is selected, or the screen. */
+    private owner(): { screen: string; layer?: string } {
+        const { screen, layers, screens } = this.selection;
+        return { screen: screens[0] ?? screen, ...(layers.length === 1 ? { layer: layers[0]! } : {}) };
     }
 
     /** The colour well writes into the field beside it, which is what counts. */
@@ -178,8 +184,8 @@ export class Panels {
     private pressed(target: Element): void {
         const button = target.closest<HTMLElement>('[data-do]');
         if (!button) return;
-        const { screen, layers, screens } = this.selection;
-        const owner = { screen: screens[0] ?? screen, ...(layers.length === 1 ? { layer: layers[0] } : {}) };
+        const { screen, layers } = this.selection;
+        const owner = this.owner();
         const id = button.dataset['id'];
         switch (button.dataset['do']) {
             case 'set': void this.server.edit({ type: 'set-field', screen: screen || null, layers, field: button.dataset['name'], value: button.dataset['value'] ?? '' }); break;
@@ -189,30 +195,6 @@ export class Panels {
             case 'entry': void this.server.edit({ type: 'set-entry', screen: owner.screen }); break;
             default: document.dispatchEvent(new CustomEvent('kindred:do', { detail: button.dataset['do'] }));
         }
-    }
-
-    /** Reads a cue from its form. A return that plays the inverse has no transition of its own. */
-    private cue(form: HTMLElement): void {
-        const read = (name: string): string => form.querySelector<HTMLInputElement | HTMLSelectElement>(`[name="${name}"]`)?.value ?? '';
-        const show = read('action') === 'show';
-        const kind = read('transition');
-        const number = (name: string): number => Math.round(Number(read(name).replace(',', '.')));
-        const { screen, layers, screens } = this.selection;
-        form.setAttribute('data-pending', '');
-        form.querySelector('.field-problem')?.remove();
-        void this.server.edit({
-            type: 'put-cue',
-            screen: screens[0] ?? screen,
-            ...(layers.length === 1 ? { layer: layers[0] } : {}),
-            cue: {
-                id: form.dataset['cue'],
-                trigger: read('trigger') === 'delay' ? { kind: 'delay', delay: read('after') === '' ? 1000 : number('after') } : { kind: 'tap' },
-                action: show ? { kind: 'show', screen: read('target') || form.dataset['first'] } : { kind: 'return' },
-                ...(kind === 'inverse' || kind === '' ? {} : {
-                    transition: { kind, direction: read('direction') || 'left', duration: number('duration'), delay: number('delay'), easing: read('easing') },
-                }),
-            },
-        }).then(() => form.removeAttribute('data-pending'));
     }
 
     private opened(details: HTMLDetailsElement): void {

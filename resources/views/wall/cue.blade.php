@@ -4,19 +4,19 @@
     $gone = $shows && ! isset($tree->screens[$cue->action->screen]);
     $easing = $transition?->easing->css() ?? 'ease-out';
 @endphp
-<div class="cue row-group" data-cue="{{ $cue->id }}" data-first="{{ $others->first()?->id }}">
+<div class="cue row-group" data-cue="{{ $cue->id }}">
     <div class="row"><label for="t-{{ $cue->id }}">When</label>
-        <select class="field" id="t-{{ $cue->id }}" name="trigger">
+        <select class="field" id="t-{{ $cue->id }}" data-cue-field="trigger">
             @foreach (Kindred\Document\Cue\TriggerKind::cases() as $kind)
                 @continue($owner instanceof Kindred\Document\Screen && $kind === Kindred\Document\Cue\TriggerKind::Tap)
                 <option value="{{ $kind->value }}" @selected($cue->trigger->kind === $kind)>{{ $kind->label() }}</option>
             @endforeach
         </select></div>
     @if ($cue->trigger->kind === Kindred\Document\Cue\TriggerKind::Delay)
-        <div class="row"><label for="w-{{ $cue->id }}">After ms</label><input class="field" id="w-{{ $cue->id }}" name="after" type="number" min="0" max="600000" step="1" value="{{ $cue->trigger->delay }}"></div>
+        <div class="row"><label for="w-{{ $cue->id }}">After ms</label><input class="field" id="w-{{ $cue->id }}" data-cue-field="after" type="number" min="0" max="600000" step="1" value="{{ $cue->trigger->delay }}"></div>
     @endif
     <div class="row"><label for="a-{{ $cue->id }}">Do</label>
-        <select class="field" id="a-{{ $cue->id }}" name="action">
+        <select class="field" id="a-{{ $cue->id }}" data-cue-field="action">
             @foreach (Kindred\Document\Cue\ActionKind::cases() as $kind)
                 @continue($kind === Kindred\Document\Cue\ActionKind::Show && $others->isEmpty())
                 <option value="{{ $kind->value }}" @selected($cue->action->kind === $kind)>{{ $kind->label() }}</option>
@@ -24,35 +24,29 @@
         </select></div>
     @if ($shows)
         <div class="row"><label for="s-{{ $cue->id }}">Screen</label>
-            <select class="field" id="s-{{ $cue->id }}" name="target">
+            <select class="field" id="s-{{ $cue->id }}" data-cue-field="target">
                 @if ($gone)<option value="{{ $cue->action->screen }}" selected>(deleted screen)</option>@endif
                 @foreach ($others as $other)<option value="{{ $other->id }}" @selected($cue->action->screen === $other->id)>{{ $other->name }}</option>@endforeach
             </select></div>
         @if ($gone)<p class="field-problem">The screen was deleted; this cue does nothing. Choose another.</p>@endif
     @endif
     <div class="row"><label for="k-{{ $cue->id }}">Transition</label>
-        <select class="field" id="k-{{ $cue->id }}" name="transition">
-            @if (! $shows)<option value="inverse" @selected($transition === null)>inverse of the way here</option>@elseif ($transition === null)<option value="" selected>as suggested</option>@endif
+        <select class="field" id="k-{{ $cue->id }}" data-cue-field="transition">
+            @if (! $shows)<option value="" @selected($transition === null)>inverse of the way here</option>@elseif ($transition === null)<option value="" selected>as suggested</option>@endif
             @foreach (Kindred\Document\Cue\TransitionKind::cases() as $kind)<option value="{{ $kind->value }}" @selected($transition?->kind === $kind)>{{ $kind->value }}</option>@endforeach
         </select></div>
     @if ($transition)
         @if ($transition->kind->directed())
             <div class="row"><label for="d-{{ $cue->id }}" title="The way in which the arriving screen moves">Direction</label>
-                <select class="field" id="d-{{ $cue->id }}" name="direction">@foreach (Kindred\Document\Cue\Direction::cases() as $direction)<option value="{{ $direction->value }}" @selected($transition->direction === $direction)>{{ $direction->value }}</option>@endforeach</select></div>
-        @else
-            <input type="hidden" name="direction" value="{{ $transition->direction->value }}">
+                <select class="field" id="d-{{ $cue->id }}" data-cue-field="direction">@foreach (Kindred\Document\Cue\Direction::cases() as $direction)<option value="{{ $direction->value }}" @selected($transition->direction === $direction)>{{ $direction->value }}</option>@endforeach</select></div>
         @endif
         @if ($transition->kind !== Kindred\Document\Cue\TransitionKind::Cut)
-            <div class="row"><label for="l-{{ $cue->id }}">Duration ms</label><input class="field" id="l-{{ $cue->id }}" name="duration" type="number" min="0" max="10000" step="1" value="{{ $transition->duration ?: 300 }}"></div>
+            <div class="row"><label for="l-{{ $cue->id }}">Duration ms</label><input class="field" id="l-{{ $cue->id }}" data-cue-field="duration" type="number" min="0" max="10000" step="1" value="{{ $transition->duration }}"></div>
             <div class="row"><label for="e-{{ $cue->id }}">Easing</label>
-                <input class="field" id="e-{{ $cue->id }}" name="easing" list="easings" value="{{ $easing }}" autocomplete="off"></div>
-        @else
-            <input type="hidden" name="duration" value="{{ $transition->duration ?: 300 }}"><input type="hidden" name="easing" value="{{ $transition->duration ? $easing : 'ease-out' }}">
+                <input class="field" id="e-{{ $cue->id }}" data-cue-field="easing" list="easings" value="{{ $easing }}" autocomplete="off"></div>
         @endif
-        <div class="row"><label for="y-{{ $cue->id }}">Delay ms</label><input class="field" id="y-{{ $cue->id }}" name="delay" type="number" min="0" max="10000" step="1" value="{{ $transition->delay }}"></div>
+        <div class="row"><label for="y-{{ $cue->id }}">Delay ms</label><input class="field" id="y-{{ $cue->id }}" data-cue-field="delay" type="number" min="0" max="10000" step="1" value="{{ $transition->delay }}"></div>
         <datalist id="easings">@foreach (array_keys(Kindred\Document\Cue\Easing::NAMED) as $name)<option>{{ $name }}</option>@endforeach</datalist>
-    @else
-        @foreach (['direction' => 'left', 'duration' => 300, 'delay' => 0, 'easing' => 'ease-out'] as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
     @endif
     <button class="button quiet justify-self-start !text-clay" data-do="remove-cue" data-id="{{ $cue->id }}">Remove cue</button>
 </div>

@@ -1,5 +1,5 @@
 /** What a person does at the wall, with real pointer events; and a page that allows no error. */
-import { expect, test as base, type Locator, type Page } from '@playwright/test';
+import { expect, test as base, type BrowserContext, type Locator, type Page } from '@playwright/test';
 
 export const test = base.extend<{ page: Page }>({
     page: async ({ page }, use) => {
@@ -24,9 +24,23 @@ export async function signIn(page: Page): Promise<void> {
     await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
 }
 
+let kept: Awaited<ReturnType<BrowserContext['cookies']>> = [];
+
+/** The shelf, signed in once for all tests: whoever signs in many times a minute is slowed down. */
+export async function enter(page: Page): Promise<void> {
+    if (kept.length === 0) {
+        await signIn(page);
+        kept = await page.context().cookies();
+    } else {
+        await page.context().addCookies(kept);
+        await page.goto('/');
+        await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
+    }
+}
+
 /** A copy of the demo of this test's own, open on the wall. */
 export async function openDemo(page: Page, name: string): Promise<void> {
-    await signIn(page);
+    await enter(page);
     const file = await page.request.get((await page.locator('[data-project] a').last().getAttribute('href'))!.replace('wall', 'hand-over/project'));
     const project = { ...(JSON.parse((await file.body()).toString()) as object), name };
     await page.locator('input[type=file]').setInputFiles({ name: 'demo.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(project)) });
@@ -46,6 +60,12 @@ export async function saved(page: Page): Promise<void> {
 }
 
 export const screen = (page: Page, name: string): Locator => page.locator('article.screen', { has: page.locator('.screen-name', { hasText: new RegExp(`^${name}$`) }) });
+
+/** Looks closely at one screen, by its card in the reel. */
+export async function near(page: Page, name: string): Promise<void> {
+    await page.locator('[data-card]', { hasText: name }).locator('[data-open-screen]').first().click();
+    await expect(page.locator('#facets .subject input')).toHaveValue(name);
+}
 
 /** Presses at a place of an element (shares of its size), moves and lets go, as a hand does. */
 export async function drag(page: Page, from: [number, number], to: [number, number], keys: string[] = []): Promise<void> {

@@ -25,6 +25,7 @@ final class Commands
         RenameLayer::class,
         MarkLayers::class,
         PutCue::class,
+        SetCueField::class,
         RemoveCue::class,
         CreateScreen::class,
         MoveScreens::class,

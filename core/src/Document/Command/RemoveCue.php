@@ -11,6 +11,8 @@ use Kindred\Input\Reader;
 
 final readonly class RemoveCue implements Command
 {
+    use OnCues;
+
     private function __construct(
         private string $screen,
         private ?string $layer,
@@ -35,21 +37,13 @@ final readonly class RemoveCue implements Command
 
     public function apply(Tree $tree): Tree
     {
-        $without = fn (Cue ...$cues): array => array_values(array_filter($cues, fn (Cue $cue): bool => $cue->id !== $this->cue));
-        if ($this->layer === null) {
-            $screen = $tree->screen($this->screen);
+        $owner = $this->owner($tree);
 
-            return $tree->withScreens($screen->with(cues: $without(...$screen->cues)));
-        }
-        $layer = $tree->layer($this->layer);
-
-        return $tree->withLayers($layer->with(cues: $without(...$layer->cues)));
+        return $this->withCues($tree, $owner, array_values(array_filter($owner->cues, fn (Cue $cue): bool => $cue->id !== $this->cue)));
     }
 
     public function label(Tree $before): string
     {
-        $owner = $this->layer === null ? ($before->screens[$this->screen] ?? null) : ($before->layers[$this->layer] ?? null);
-
-        return 'Remove a cue of '.($owner->name ?? 'a layer');
+        return "Remove a cue of {$this->named($before)}";
     }
 }

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Kindred\Document\Cue;
 
 use Kindred\Document\Withers;
+use Kindred\Geometry\Box;
 use Kindred\Input\Reader;
 
 /** How one screen gives way to another. Duration 0 to 10 000 ms, delay 0 to 10 000 ms. */
 final readonly class Transition
 {
     use Withers;
+
+    public const MAX_TIME = 10_000;
 
     public function __construct(
         public TransitionKind $kind,
@@ -31,13 +34,21 @@ final readonly class Transition
         return new self(TransitionKind::Push, $direction, 300, 0, Easing::parse('ease-out'));
     }
 
+    /** A push in the direction of the screen that it leads to, from where both hang on the wall. */
+    public static function suggested(Box $from, Box $to): self
+    {
+        $way = $to->centre()->minus($from->centre());
+
+        return self::push(Direction::towards($way->x, $way->y));
+    }
+
     public static function read(Reader $in): self
     {
         return new self(
             $in->enum('kind', TransitionKind::class),
             $in->has('direction') ? $in->enum('direction', Direction::class) : Direction::Left,
-            $in->has('duration') ? $in->whole('duration', 0, 10_000) : 300,
-            $in->has('delay') ? $in->whole('delay', 0, 10_000) : 0,
+            $in->has('duration') ? $in->whole('duration', 0, self::MAX_TIME) : 300,
+            $in->has('delay') ? $in->whole('delay', 0, self::MAX_TIME) : 0,
             Easing::parse($in->has('easing') ? $in->string('easing', 80) : 'ease-out', $in->at('easing')),
         );
     }
