@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 use App\Exceptions\Problems;
 use App\Http\Middleware\ContentSecurityPolicy;
+use App\Http\Middleware\StartSession;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Session\Middleware\StartSession as FrameworkStartSession;
 
 $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
@@ -15,6 +17,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // Nothing here is asked for from another origin.
         $middleware->remove(HandleCors::class);
         $middleware->append(ContentSecurityPolicy::class);
+        $middleware->web(replace: [FrameworkStartSession::class => StartSession::class]);
         $middleware->redirectGuestsTo(fn (): string => route('sign-in'));
         $middleware->redirectUsersTo(fn (): string => route('shelf'));
         // What a person types into a layer is kept as typed.

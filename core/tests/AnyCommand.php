@@ -23,6 +23,8 @@ final class AnyCommand
         $some = array_map(fn (Layer $layer): string => $layer->id, array_slice($layers, mt_rand(0, max(0, count($layers) - 1)), mt_rand(1, 3)));
         $one = $some[0] ?? 'none';
         $parent = ($tree->layers[$one] ?? null)?->parent;
+        $groups = array_values(array_filter($layers, fn (Layer $layer): bool => $layer->isGroup()));
+        $group = $groups === [] ? null : $groups[mt_rand(0, count($groups) - 1)]->id;
         $number = fn (): int => mt_rand(-200, 400);
         $on = ['screen' => $screen, 'layers' => $some];
         $fields = [['x', '10%+3'], ['width', (string) mt_rand(1, 300)], ['rotation', (string) mt_rand(-180, 180)], ['fill', '#'.dechex(mt_rand(0x100000, 0xFFFFFF))], ['size', (string) mt_rand(8, 60)], ['radius', '12'], ['stroke-width', '2'], ['opacity', '50%']];
@@ -34,6 +36,7 @@ final class AnyCommand
             ['type' => 'group-layers', 'seed' => "g{$step}"] + $on,
             ['type' => 'ungroup-layers', 'parent' => $parent, 'screen' => $screen, 'layers' => [$one]],
             ['type' => 'reorder-layers', 'parent' => $parent, 'screen' => $screen, 'layers' => [$one], 'above' => $some[1] ?? null],
+            ['type' => 'reorder-layers', 'parent' => $group, 'screen' => $screen, 'layers' => [$one], 'above' => null],
             ['type' => 'delete-layers'] + $on,
             ['type' => 'mark-layers', 'hidden' => (bool) mt_rand(0, 1)] + $on,
             ['type' => 'rename-layer', 'layer' => $one, 'name' => "Name {$step}"],

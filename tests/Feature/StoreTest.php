@@ -74,3 +74,10 @@ it('takes back every step to where it began, through rows', function (int $seed)
     expect(Sample::plain(($this->stored)()))->toEqual($before)
         ->and($this->editor->undoable($this->project->fresh(), $this->user))->toBeNull();
 })->with(range(11, 14));
+
+it('takes a layer out of a group again that it was put into', function (): void {
+    $before = Sample::plain(($this->stored)());
+    $this->editor->edit($this->project, $this->user, [Sample::command(['type' => 'reorder-layers', 'screen' => 'home', 'parent' => 'group', 'layers' => ['icon'], 'above' => null])], 0);
+    $this->editor->undo($this->project->fresh(), $this->user);
+    expect(Sample::plain(($this->stored)()))->toEqual($before);
+});

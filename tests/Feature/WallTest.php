@@ -55,3 +55,23 @@ it('lists the outline topmost first', function (): void {
     $page = $this->get("{$this->path}/outline/welcome")->assertOk()->getContent();
     expect(strpos($page, 'I am a member'))->toBeLessThan(strpos($page, 'Studio'));
 });
+
+it('leaves messages for the next page alone when pictures are asked for', function (): void {
+    $this->withSession(['_flash' => ['new' => ['said'], 'old' => []], 'said' => 'It was duplicated.']);
+    $this->get("{$this->path}/screens/glazes/thumbnail")->assertOk();
+    $this->get("{$this->path}/stills?of=welcome,glazes")->assertOk();
+    $this->get('/')->assertSee('It was duplicated.');
+});
+
+it('gives many stills at once, of those screens that are kept', function (): void {
+    $this->get("{$this->path}/screens/welcome/thumbnail")->assertOk();
+    $this->get("{$this->path}/screens/glazes/thumbnail?whole=1")->assertOk();
+    $stills = $this->get("{$this->path}/stills?of=welcome,glazes,kiln,nowhere")->assertOk()->json();
+    expect(array_keys($stills))->toBe(['glazes', 'welcome']);
+    foreach ($stills as $still) {
+        expect(substr((string) base64_decode(substr($still, strlen('data:image/webp;base64,'))), 8, 4))->toBe('WEBP');
+    }
+    // What was drawn before an edit is not given after it.
+    $this->postJson("{$this->path}/edits", ['base' => 0, 'commands' => [['type' => 'move-layers', 'screen' => 'welcome', 'layers' => ['t00002'], 'dx' => 5, 'dy' => 0]]])->assertOk();
+    expect(array_keys($this->get("{$this->path}/stills?of=welcome,glazes")->json()))->toBe(['glazes']);
+});

@@ -182,11 +182,14 @@ final readonly class Difference
     {
         $blocked = [];
         foreach ($this->changes as $change) {
-            if ($change->entity !== Entity::Layer || $change->after === null || ! $change->touches('screen', 'parent')) {
+            if ($change->entity !== Entity::Layer || $change->after === null) {
                 continue;
             }
+            // Of a part of the tree only what the change names is sure to be at hand.
             $layer = $after->layer($change->id);
-            if (($layer->parent !== null && ! isset($after->layers[$layer->parent])) || ($layer->screen !== null && ! isset($after->screens[$layer->screen]))) {
+            $noParent = $change->touches('parent') && $layer->parent !== null && ! isset($after->layers[$layer->parent]);
+            $noScreen = $change->touches('screen') && $layer->screen !== null && ! isset($after->screens[$layer->screen]);
+            if ($noParent || $noScreen) {
                 $blocked[] = $layer->name;
             }
         }

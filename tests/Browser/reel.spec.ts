@@ -1,0 +1,113 @@
+/** The reel and its outlines, the shelf and the account. */
+import { expect } from '@playwright/test';
+import { allowError, enter, near, openDemo, saved, screen, test } from './support/hand.ts';
+
+test('layers go into a group and out of it by dragging in the outline', async ({ page }) => {
+    await openDemo(page, 'Outline');
+    await near(page, 'Booked');
+    const card = page.locator('[data-card=booked]');
+    await card.locator('summary').click();
+    const rows = card.locator('.layer-list > ul > li');
+    await expect(rows.first()).toBeVisible();
+    const group = card.locator('.layer-list > ul > li[data-kind=group]').first();
+    const loose = card.locator('.layer-list > ul > li:not([data-kind=group])').first();
+    const [groupId, looseId] = [await group.getAttribute('data-item'), await loose.getAttribute('data-item')];
+    const place = (): Promise<string | null> => page.evaluate((id) => document.querySelector(`.stage [data-layer="${id}"]`)!.getBoundingClientRect().toJSON(), looseId).then((rect: { x: number; y: number }) => `${Math.round(rect.x)} ${Math.round(rect.y)}`);
+    const before = await place();
+    const target = group.locator('> .item-row');
+    const height = (await target.boundingBox())!.height;
+    await loose.locator('> .item-row').dragTo(target, { targetPosition: { x: 60, y: height / 2 } });
+    await expect(card.locator(`li[data-item="${groupId}"] li[data-item="${looseId}"]`)).toHaveCount(1);
+    await saved(page);
+    // It lies where it lay, on the screen and in the picture's order inside the group.
+    expect(await place()).toBe(before);
+    await expect(page.locator(`.stage [data-layer="${groupId}"] [data-layer="${looseId}"]`)).toHaveCount(1);
+    await page.keyboard.press('Control+z');
+    await expect(card.locator(`.layer-list > ul > li[data-item="${looseId}"]`)).toHaveCount(1);
+    expect(await place()).toBe(before);
+});
+
+test('a layer is renamed in the outline, and Escape keeps its name', async ({ page }) => {
+    await openDemo(page, 'Renames');
+    await near(page, 'Booked');
+    const card = page.locator('[data-card=booked]');
+    await card.locator('summary').click();
+    const name = card.locator('.layer-list .item-name').first();
+    const was = await name.textContent();
+    await name.dblclick();
+    await page.keyboard.type('Not this');
+    await page.keyboard.press('Escape');
+    await expect(name).toHaveText(was!);
+    await name.dblclick();
+    await page.keyboard.type('Seal <b>&');
+    await page.keyboard.press('Enter');
+    await expect(name).toHaveText('Seal <b>&');
+    await saved(page);
+    await page.reload();
+    await card.locator('summary').click();
+    await expect(name).toHaveText('Seal <b>&');
+});
+
+test('screens are reordered in the reel, and a rehearsal starts where told', async ({ page }) => {
+    await openDemo(page, 'Order');
+    const names = page.locator('[data-card] .name');
+    const before = await names.allTextContents();
+    await page.locator('[data-card=wheel] .name').dragTo(page.locator('[data-card=welcome]'), { targetPosition: { x: 20, y: 4 } });
+    await expect(names.first()).toHaveText('Book a wheel');
+    await saved(page);
+    await expect(page.locator('[data-card=welcome] .entry')).toBeVisible();
+    await near(page, 'Book a wheel');
+    await page.getByRole('button', { name: /start/i }).click();
+    await expect(page.locator('[data-card=wheel] .entry')).toBeVisible();
+    await page.keyboard.press('Control+z');
+    await page.keyboard.press('Control+z');
+    await expect(names).toHaveText(before);
+});
+
+test('projects are searched, renamed, duplicated, deleted and brought back', async ({ page }) => {
+    const name = `Shelf ${Date.now()}`;
+    await openDemo(page, name);
+    await page.goto('/');
+    const card = page.locator('[data-project]', { has: page.locator('a', { hasText: name }) });
+    await page.getByLabel('Search projects').fill(name.slice(0, 12));
+    await expect(card.first()).toBeVisible();
+    await expect(page.locator('[data-project]', { hasText: 'Fernhollow Pottery' })).toHaveCount(0);
+    await expect.poll(() => card.first().locator('img').evaluate((image: HTMLImageElement) => image.naturalWidth)).toBeGreaterThan(50);
+    await card.first().getByRole('button', { name: 'Rename' }).click();
+    await page.locator('#rename-project input[name=name]').fill(`${name} renamed`);
+    await page.locator('#rename-project').getByRole('button', { name: 'Rename' }).click();
+    const renamed = page.locator('[data-project]', { hasText: `${name} renamed` });
+    await expect(renamed).toHaveCount(1);
+    await renamed.getByRole('button', { name: 'Duplicate' }).click();
+    await expect(page.getByRole('status')).toContainText('was duplicated as');
+    await expect(renamed).toHaveCount(2);
+    await renamed.first().getByRole('button', { name: 'Delete' }).click();
+    await expect(renamed).toHaveCount(1);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(renamed).toHaveCount(2);
+    await page.getByLabel('Search projects').fill('no such name');
+    await expect(page.locator('#projects')).toContainText('No project’s name holds “no such name”.');
+});
+
+test('a file that is no project is refused in words, and the shelf is as it was', async ({ page }) => {
+    allowError(/422/);
+    await enter(page);
+    const count = await page.locator('[data-project]').count();
+    await page.locator('input[type=file]').setInputFiles({ name: 'broken.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"kindred-canvas","version":1,"name":"X","screens":[{"id":"one1"}]}') });
+    await expect(page.getByRole('alert').first()).toContainText('screens[0]');
+    await page.goto('/');
+    await expect(page.locator('[data-project]')).toHaveCount(count);
+});
+
+test('hand over gives every screen, and the pass of one’s own page is not needed to see it', async ({ page }) => {
+    await openDemo(page, 'Files');
+    await page.getByRole('link', { name: 'Hand over' }).click();
+    for (const [kind, start] of [['svg', '<svg'], ['png', '\x89PNG']] as const) {
+        const [download] = await Promise.all([page.waitForEvent('download'), page.locator(`a[href*="kiln.${kind}"]`).first().click()]);
+        const stream = await download.createReadStream();
+        const first = await new Promise<Buffer>((done) => stream.once('data', done));
+        expect(first.subarray(0, 4).toString('latin1')).toBe(start);
+        expect(download.suggestedFilename()).toMatch(/^Kiln status/);
+    }
+    await expect(screen(page, 'Kiln status')).toHaveCount(0);
+});
