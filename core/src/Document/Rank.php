@@ -16,7 +16,9 @@ final class Rank
     /** For sorting: bytewise, for ranks of digits alone are not numbers; by id where two are the same. */
     public static function compare(Layer|Screen $a, Layer|Screen $b): int
     {
-        return strcmp($a->rank, $b->rank) ?: strcmp($a->id, $b->id);
+        $order = strcmp($a->rank, $b->rank);
+
+        return $order === 0 ? strcmp($a->id, $b->id) : $order;
     }
 
     /** A rank after `low` and before `high`; null stands for the open end. */
