@@ -185,13 +185,15 @@ const onLayers = (): { screen: string | null; layers: string[] } => ({ screen: s
 
 async function copy(cut: boolean): Promise<void> {
     if (selection.layers.length === 0) return;
-    const kept = await send<{ layers: unknown[] }>(`${urls['copy']!}?layers=${selection.layers.join(',')}`).catch((problem: Problem) => {
+    // What is meant is what is selected now, not when the answer comes.
+    const meant = onLayers();
+    const kept = await send<{ layers: unknown[] }>(`${urls['copy']!}?layers=${meant.layers.join(',')}`).catch((problem: Problem) => {
         onProblem(problem);
         return null;
     });
     if (!kept) return;
-    localStorage.setItem('kindred.clipboard', JSON.stringify({ screen: selection.screen, layers: kept.layers, times: cut ? 0 : 1 }));
-    if (cut) await server.edit({ type: 'delete-layers', ...onLayers(), cut: true });
+    localStorage.setItem('kindred.clipboard', JSON.stringify({ screen: meant.screen ?? '', layers: kept.layers, times: cut ? 0 : 1 }));
+    if (cut) await server.edit({ type: 'delete-layers', ...meant, cut: true });
 }
 
 /** At the same place; on the screen that it came from, a little beside each time. */

@@ -1,9 +1,17 @@
 /** Drawing on screens and on the wall, with the keys that steer it; pictures by dialog. */
-import { expect, type Page } from '@playwright/test';
+import { expect, type FileChooser, type Page } from '@playwright/test';
 import { allowError, at, box, drag, near, openDemo, saved, screen, setField, test } from './support/hand.ts';
 
 async function scale(page: Page): Promise<number> {
     return Number((await page.locator('#zoom').textContent())!.replace('%', '')) / 100;
+}
+
+/** P opens the browser's own dialog; the test has to be listening before it does. */
+async function choosing(page: Page): Promise<FileChooser> {
+    const chooser = page.waitForEvent('filechooser');
+    await page.evaluate(() => 0);
+    await page.keyboard.press('p');
+    return chooser;
 }
 
 test('shapes: even with Shift, from the middle with Alt, lines at steps of 45°', async ({ page }) => {
@@ -100,8 +108,7 @@ test('a picture by dialog lies on the current screen; what is none is refused', 
     await openDemo(page, 'Pictures');
     await near(page, 'Kiln status');
     const kiln = screen(page, 'Kiln status');
-    const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.keyboard.press('p')]);
-    await chooser.setFiles('database/demo/pictures/bowl.png');
+    await (await choosing(page)).setFiles('database/demo/pictures/bowl.png');
     const picture = kiln.locator('[data-kind=picture]').last();
     await expect(picture.locator('image')).toHaveAttribute('href', /assets/);
     const [x = 0, , width = 0] = await box(picture);
@@ -113,8 +120,7 @@ test('a picture by dialog lies on the current screen; what is none is refused', 
     await expect(picture.locator('image')).toHaveAttribute('preserveAspectRatio', 'xMidYMid meet');
 
     const count = await kiln.locator('[data-kind=picture]').count();
-    const [again] = await Promise.all([page.waitForEvent('filechooser'), page.keyboard.press('p')]);
-    await again.setFiles({ name: 'notes.png', mimeType: 'image/png', buffer: Buffer.from('these are words') });
+    await (await choosing(page)).setFiles({ name: 'notes.png', mimeType: 'image/png', buffer: Buffer.from('these are words') });
     await expect(page.locator('#toast')).toContainText('This is no picture that can be read');
     expect(await kiln.locator('[data-kind=picture]').count()).toBe(count);
 });
