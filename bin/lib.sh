@@ -9,11 +9,16 @@ WEB_PORT="${KINDRED_PORT:-8400}"
 DB_PORT="${KINDRED_DB_PORT:-33306}"
 COMPILED="$ROOT/var/compiled"
 
+writable() {
+    local place
+    for place in "$@"; do [ -w "$place" ] || return 1; done
+}
+
 # Sockets lie apart from the data, because a socket's path may have only 107 bytes.
 use_var() {
     VAR="$1"
     RUN="${TMPDIR:-/tmp}/kindred-$(id -u)-$(printf '%s' "$VAR" | sha256sum | cut -c1-12)"
-    mkdir -p "$VAR"/{log,cache,storage/{app,logs,framework/{cache/data,sessions,views}}} "$RUN" 2>/dev/null \
+    { mkdir -p "$VAR"/{log,cache,storage/{app,logs,framework/{cache/data,sessions,views}}} "$RUN" && writable "$VAR" "$VAR"/* "$RUN"; } 2>/dev/null \
         || fail "Cannot write to $VAR. Give this account the right to write there, or set KINDRED_VAR to a folder of its own."
     chmod 700 "$RUN"
     export KINDRED_VAR="$VAR" KINDRED_COMPILED="$COMPILED"
@@ -79,11 +84,11 @@ build_front() {
 
 port_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
-wait_port() { # PORT PID NAME LOG
+wait_port() { # PORT PID NAME LOG [WHAT TO DO]
     local i
     for ((i = 0; i < 600; i++)); do
         port_free "$1" || return 0
-        kill -0 "$2" 2>/dev/null || { tail -15 "$4" >&2; fail "$3 stopped while starting; see $4"; }
+        kill -0 "$2" 2>/dev/null || { tail -15 "$4" >&2; fail "$3 stopped while starting; see $4. ${5:-}"; }
         sleep 0.05
     done
     fail "$3 did not answer on port $1 within 30 s; see $4"
@@ -131,7 +136,8 @@ launch_database() {
         --innodb-flush-log-at-trx-commit=1 --character-set-server=utf8mb4 --max-connections=100 --max-allowed-packet=128M \
         >>"$VAR/log/mariadb.log" 2>&1 &
     DB_PID=$!
-    wait_port "$DB_PORT" "$DB_PID" MariaDB "$VAR/log/mariadb.log"
+    wait_port "$DB_PORT" "$DB_PID" MariaDB "$VAR/log/mariadb.log" \
+        "If its data in $VAR/mysql is damaged, put a copy of that folder back, or start over with the demo: bin/start --fresh"
 }
 
 start_database() {
