@@ -41,7 +41,7 @@ final readonly class Projects
     {
         $file = $this->file($project);
         $owner = $project->user()->firstOrFail();
-        $name = DuplicateScreen::countedUp($project->name, $owner->projects()->pluck('name')->all());
+        $name = DuplicateScreen::countedUp($project->name, array_map(strval(...), array_values($owner->projects()->pluck('name')->all())));
 
         return $this->keep($owner, new ProjectFile($file->tree->withProject($file->tree->project->with(name: $name)), $file->pictures));
     }

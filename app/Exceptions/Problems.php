@@ -23,7 +23,7 @@ final class Problems
         $exceptions->render(fn (InvalidInput $problem, Request $request): JsonResponse|RedirectResponse => self::answer($request, $problem->problem, 422, $problem->place));
         $exceptions->render(fn (Missing $problem, Request $request): JsonResponse|RedirectResponse => self::answer($request, $problem->getMessage(), 409));
         $exceptions->render(fn (Refused $problem, Request $request): JsonResponse|RedirectResponse => self::answer($request, $problem->getMessage(), 409));
-        $exceptions->render(fn (ValidationException $problem, Request $request): ?JsonResponse => $request->expectsJson()
+        $exceptions->render(fn (ValidationException $problem, Request $request): JsonResponse|RedirectResponse|null => $request->expectsJson()
             ? self::answer($request, $problem->getMessage(), 422, (string) array_key_first($problem->errors()))
             : null);
     }

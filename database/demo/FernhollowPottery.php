@@ -368,13 +368,13 @@ final class FernhollowPottery
     /**
      * A group around layers that are given in the screen's coordinates.
      *
-     * @param  list<LayerData>  $children
+     * @param  non-empty-list<LayerData>  $children
      * @return LayerData
      */
     private function group(string $name, array $children): array
     {
-        $x = min(array_column($children, 'x'));
-        $y = min(array_column($children, 'y'));
+        $x = min(array_map(fn (array $child): float => $child['x'], $children));
+        $y = min(array_map(fn (array $child): float => $child['y'], $children));
         $right = max(array_map(fn (array $child): float => $child['x'] + $child['width'], $children));
         $bottom = max(array_map(fn (array $child): float => $child['y'] + $child['height'], $children));
         $moved = array_map(fn (array $child): array => ['x' => $child['x'] - $x, 'y' => $child['y'] - $y] + $child, $children);

@@ -75,3 +75,7 @@ it('gives many stills at once, of those screens that are kept', function (): voi
     $this->postJson("{$this->path}/edits", ['base' => 0, 'commands' => [['type' => 'move-layers', 'screen' => 'welcome', 'layers' => ['t00002'], 'dx' => 5, 'dy' => 0]]])->assertOk();
     expect(array_keys($this->get("{$this->path}/stills?of=welcome,glazes")->json()))->toBe(['glazes']);
 });
+
+it('takes a list in the place of a text for nothing asked', function (string $path): void {
+    expect($this->getJson(str_replace('{project}', $this->path, $path))->getStatusCode())->toBeIn([200, 422]);
+})->with(['/?q[]=x', '/icons?q[]=x', '{project}/facets?screen[]=x&layers[]=y', '{project}/stills?of[]=x', '{project}/copy?layers[]=x', '{project}/rehearse?screen[]=x', '{project}/edits?since[]=1']);

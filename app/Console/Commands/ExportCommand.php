@@ -31,7 +31,7 @@ final class ExportCommand extends Command
         if ($project === null || $kinds === [] || $scales === []) {
             return self::INVALID;
         }
-        $folder = rtrim((string) $this->argument('folder'), '/');
+        $folder = rtrim($this->text('folder'), '/');
         if (! is_dir($folder) && ! @mkdir($folder, 0755, true)) {
             $this->error("The folder {$folder} cannot be made.");
 
@@ -54,9 +54,16 @@ final class ExportCommand extends Command
         return self::SUCCESS;
     }
 
+    private function text(string $argument): string
+    {
+        $value = $this->argument($argument);
+
+        return is_string($value) ? $value : '';
+    }
+
     private function project(): ?Project
     {
-        $named = (string) $this->argument('project');
+        $named = $this->text('project');
         /** @var Collection<int, Project> $found */
         $found = Project::query()->where(ctype_digit($named) ? 'id' : 'name', $named)->limit(2)->get();
         if ($found->count() !== 1) {

@@ -48,7 +48,7 @@ final class AssetController extends Controller
     /** Many small pictures at once, as data addresses by screen; of those that are kept. */
     public function stills(Request $request, Project $project, Pictures $pictures): JsonResponse
     {
-        $ids = array_slice(explode(',', (string) $request->query('of')), 0, 200);
+        $ids = $this->askedList($request, 'of', 200);
         $stills = array_map(fn (string $bytes): string => 'data:image/webp;base64,'.base64_encode($bytes), $pictures->kept($project, $ids));
 
         return new JsonResponse((object) $stills, headers: ['Cache-Control' => 'private, max-age=86400'], options: JSON_UNESCAPED_SLASHES);
@@ -56,7 +56,7 @@ final class AssetController extends Controller
 
     public function icons(Request $request, IconSource $icons): View
     {
-        $found = $icons->search(mb_substr((string) $request->query('q', ''), 0, 80), 96);
+        $found = $icons->search(mb_substr($this->asked($request, 'q'), 0, 80), 96);
 
         return view('wall.icons', ['icons' => array_map(fn (string $name): array => ['name' => $name, 'nodes' => $icons->nodes($name) ?? []], $found)]);
     }

@@ -51,7 +51,7 @@ final class EditController extends Controller
     /** Layers as they are copied. */
     public function copy(Request $request, Project $project, TreeStore $store): JsonResponse
     {
-        $ids = Reader::of(['layers' => explode(',', (string) $request->query('layers'))])->ids('layers', 1, 2000);
+        $ids = Reader::of(['layers' => $this->askedList($request, 'layers', 2001)])->ids('layers', 1, 2000);
         $tree = $store->load($project, new WorkingSet(layers: $ids));
         $nests = array_map(fn ($layer): array => LayerNest::of($tree, $layer)->toArray(), $tree->outermost($ids));
 

@@ -21,7 +21,7 @@ final class RehearseController extends Controller
         foreach ($tree->reel() as $screen) {
             $screens[$screen->id] = $pictures->screen($tree, $screen, $rendering);
         }
-        $start = (string) $request->query('screen', '');
+        $start = $this->asked($request, 'screen');
 
         return view('rehearse.index', [
             'project' => $project,

@@ -15,7 +15,7 @@ final class ShelfController extends Controller
 {
     public function index(Request $request, Projects $projects): View
     {
-        $words = mb_substr($request->string('q')->trim()->toString(), 0, 120);
+        $words = mb_substr(trim($this->asked($request, 'q')), 0, 120);
         $found = $request->user()->projects()->matching($words)->limit(200)->get();
 
         return view($request->hasHeader('HX-Request') ? 'shelf.list' : 'shelf.index', [

@@ -55,10 +55,9 @@ final class WallController extends Controller
 
     public function facets(Request $request, Project $project, Facets $facets): View
     {
-        $screen = $request->query('screen');
-        $layers = array_slice(array_values(array_filter(explode(',', (string) $request->query('layers', '')))), 0, 5000);
+        $screen = $this->asked($request, 'screen');
 
-        return view('wall.facets', $facets->of($project, is_string($screen) && $screen !== '' ? $screen : null, $layers));
+        return view('wall.facets', $facets->of($project, $screen === '' ? null : $screen, $this->askedList($request, 'layers', 5000)));
     }
 
     public function history(Request $request, Project $project, Editor $editor): View
