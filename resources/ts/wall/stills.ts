@@ -65,9 +65,8 @@ export class Stills {
         const [name, fold] = screen.children as unknown as [HTMLElement, HTMLElement];
         const room = width * scale;
         if (name.hidden !== room < LEGIBLE) name.hidden = room < LEGIBLE;
-        if (name.hidden) return;
-        name.style.transform = fold.style.transform = `scale(${1 / scale})`;
-        name.style.maxWidth = `${Math.min(320, room)}px`;
+        if (screen.hasAttribute('data-scrolls')) fold.style.transform = `scale(${1 / scale})`;
+        if (!name.hidden) name.style.transform = `scale(${1 / scale})`;
     }
 
     /** When the camera has come to rest, and after edits: chooses what is live. */
@@ -76,7 +75,10 @@ export class Stills {
         this.show();
         const hair = 1 / this.camera.scale;
         for (const screen of this.picture.screens()) {
-            if (!screen.classList.contains('away')) screen.style.boxShadow = `0 0 0 ${hair}px rgb(30 34 35 / .14), 0 ${2 * hair}px 0 ${hair}px rgb(30 34 35 / .1)`;
+            if (screen.classList.contains('away')) continue;
+            // A name is laid out anew where its room changes: once the wall rests.
+            (screen.firstElementChild as HTMLElement).style.maxWidth = `${Math.min(320, this.picture.screenBox(screen.dataset['screen']!).width * this.camera.scale)}px`;
+            screen.style.boxShadow = `0 0 0 ${hair}px rgb(30 34 35 / .14), 0 ${2 * hair}px 0 ${hair}px rgb(30 34 35 / .1)`;
         }
         const chosen = this.choose();
         for (const screen of this.picture.screens()) {
