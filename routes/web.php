@@ -8,6 +8,7 @@ use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\RehearseController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\SnapController;
 use App\Http\Controllers\WallController;
 use Illuminate\Support\Facades\Route;
 
@@ -52,6 +53,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('edits/preview', [EditController::class, 'preview'])->name('preview');
         Route::post('undo', [EditController::class, 'undo'])->name('undo');
         Route::post('redo', [EditController::class, 'redo'])->name('redo');
+        Route::get('snap', [SnapController::class, 'show'])->name('snap');
         Route::get('copy', [EditController::class, 'copy'])->name('copy');
 
         Route::post('assets', [AssetController::class, 'store'])->name('assets');

@@ -14,6 +14,8 @@ final class Keys
         'W' => 'words: click for free text, drag for wrapped text',
         'P, I' => 'picture, icon',
         'G' => 'go: draw a thread',
+        'M held' => 'distances from the selection to what is under the pointer',
+        'Ctrl held' => 'no snapping while dragging',
         'Tab, Shift Tab' => 'next, previous layer',
         'Enter' => 'write in the selected text',
         '1 to 5' => 'open a facet',

@@ -42,7 +42,7 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
     linked: () => void panels.reveal('cues'),
     over: (screen, pressed) => (pressed ? stills.need(screen) : stills.point(screen)),
     done: () => take('pick'),
-});
+}, urls['snap']!);
 
 let icon = '';
 let shape: 'box' | 'ellipse' | 'line' = 'box';
@@ -364,6 +364,10 @@ document.addEventListener('keydown', (event) => {
         wall.classList.add('panning');
         return;
     }
+    if (event.key.toLowerCase() === 'm' && !event.ctrlKey && !event.metaKey) {
+        gestures.measure(true);
+        return;
+    }
     const command = event.ctrlKey || event.metaKey;
     const arrow = event.key.startsWith('Arrow') || event.key === 'Tab';
     if (event.key === 'Tab' && selection.layers.length === 0) return;
@@ -375,6 +379,7 @@ document.addEventListener('keydown', (event) => {
     act();
 });
 document.addEventListener('keyup', (event) => {
+    if (event.key.toLowerCase() === 'm') gestures.measure(false);
     if (event.key !== ' ') return;
     gestures.space = false;
     wall.classList.remove('panning');
@@ -442,6 +447,7 @@ wall.addEventListener('drop', (event) => {
     [...event.dataTransfer.files].forEach((dropped, i) => void placePicture(dropped, { x: at.x + i * 24, y: at.y + i * 24 }));
 });
 
+window.addEventListener('blur', () => gestures.measure(false));
 window.addEventListener('focus', () => void server.catchUp());
 setInterval(() => {
     if (document.visibilityState === 'visible' && !writer.active) void server.catchUp();

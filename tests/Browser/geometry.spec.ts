@@ -2,6 +2,7 @@
 import { expect, test } from '@playwright/test';
 import { apply, around, corners, contains, multiply, overlaps, placed, placement, turned, unturn, type Box, type Point } from '../../resources/ts/wall/geometry.ts';
 import { resized } from '../../resources/ts/wall/resize.ts';
+import { distances } from '../../resources/ts/wall/measuring.ts';
 import type { Handle } from '../../resources/ts/wall/overlay.ts';
 
 /** The same numbers at every run. */
@@ -98,4 +99,15 @@ test('follows the pointer by the handle, whatever the angle', () => {
     // Never through itself; what is flat already may stay flat.
     expect(resized(box, 0, { handle: 'w', ...plain }, { x: 900, y: 0 })).toEqual({ x: 299, y: 100, width: 1, height: 100 });
     expect(resized({ ...box, height: 0 }, 0, { handle: 'e', ...plain }, { x: 20, y: 20 })).toEqual({ x: 100, y: 100, width: 220, height: 0 });
+});
+
+test('measures apart, inside, and across', () => {
+    const spans = (a: Box, b: Box): (string | number)[][] => distances(a, b).map((mark) => (mark.kind === 'gap' ? [mark.axis, mark.from, mark.to, mark.across] : []));
+    const box = { x: 10, y: 10, width: 20, height: 20 };
+    expect(spans(box, { x: 50, y: 16, width: 10, height: 8 })).toEqual([['x', 30, 50, 20], ['y', 10, 16, 20], ['y', 24, 30, 20]]);
+    expect(spans(box, { x: 0, y: 0, width: 100, height: 100 })).toEqual([['x', 0, 10, 20], ['x', 30, 100, 20], ['y', 0, 10, 20], ['y', 30, 100, 20]]);
+    expect(spans(box, { x: 40, y: 60, width: 5, height: 5 })).toEqual([['x', 30, 40, 20], ['y', 30, 60, 20]]);
+    // Edges that meet have no distance.
+    expect(spans(box, { x: 30, y: 10, width: 10, height: 20 })).toEqual([]);
+    expect(spans(box, box)).toEqual([]);
 });

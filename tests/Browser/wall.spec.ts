@@ -11,7 +11,7 @@ test('moves, resizes, rotates and nudges by hand', async ({ page }) => {
     const start = await at(screen(page, 'Booked'), 145, 250);
     await pick(page, start, 'ellipse');
     const [x = 0, y = 0, width = 0] = await box(ring);
-    await drag(page, start, [start[0] + 30, start[1] + 40]);
+    await drag(page, start, [start[0] + 30, start[1] + 40], ['Control']);
     const scale = Number((await page.locator('#zoom').textContent())!.replace('%', '')) / 100;
     const [x2 = 0, y2 = 0] = await box(ring);
     expect(Math.abs(x2 - x - 30 / scale)).toBeLessThan(2);
@@ -59,10 +59,11 @@ test('text flows anew while it is resized, and its height is that of its lines',
     const before = await lines();
     const grip = (await page.locator('#overlay .grip.e').boundingBox())!;
     const start: [number, number] = [grip.x + grip.width / 2, grip.y + grip.height / 2];
+    const left = (await words.boundingBox())!.x;
     await page.mouse.move(...start);
     await page.mouse.down();
     await page.mouse.move(start[0] - 20, start[1], { steps: 3 });
-    await page.mouse.move(start[0] - (start[0] - (await words.boundingBox())!.x) / 2, start[1], { steps: 5 });
+    await page.mouse.move(start[0] - (start[0] - left) / 2, start[1], { steps: 5 });
     // The pointer is still down.
     await expect.poll(lines).toBeGreaterThan(before);
     const taller = (await box(words))[3]!;

@@ -45,7 +45,7 @@ it('lets nobody near other people’s projects', function (string $method, strin
 })->with([
     ['PATCH', '/projects/{project}'], ['DELETE', '/projects/{project}'], ['POST', '/projects/{project}/duplicate'], ['POST', '/projects/{project}/restore'],
     ['GET', '/projects/{project}/wall'], ['GET', '/projects/{project}/reel'], ['GET', '/projects/{project}/outline/welcome'], ['GET', '/projects/{project}/facets'], ['GET', '/projects/{project}/history'],
-    ['GET', '/projects/{project}/edits'], ['POST', '/projects/{project}/edits'], ['POST', '/projects/{project}/edits/preview'], ['POST', '/projects/{project}/undo'], ['POST', '/projects/{project}/redo'], ['GET', '/projects/{project}/copy?layers=t00003'],
+    ['GET', '/projects/{project}/edits'], ['POST', '/projects/{project}/edits'], ['POST', '/projects/{project}/edits/preview'], ['POST', '/projects/{project}/undo'], ['POST', '/projects/{project}/redo'], ['GET', '/projects/{project}/copy?layers=t00003'], ['GET', '/projects/{project}/snap?screen=welcome'],
     ['POST', '/projects/{project}/assets'], ['GET', '/projects/{project}/screens/welcome/thumbnail'], ['GET', '/projects/{project}/stills'], ['GET', '/projects/{project}/rehearse'],
     ['GET', '/projects/{project}/hand-over'], ['GET', '/projects/{project}/hand-over/page'], ['GET', '/projects/{project}/hand-over/project'],
     ['GET', '/projects/{project}/hand-over/screens/welcome.svg'], ['GET', '/projects/{project}/hand-over/screens/welcome.png'],

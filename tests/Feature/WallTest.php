@@ -79,3 +79,10 @@ it('gives many stills at once, of those screens that are kept', function (): voi
 it('takes a list in the place of a text for nothing asked', function (string $path): void {
     expect($this->getJson(str_replace('{project}', $this->path, $path))->getStatusCode())->toBeIn([200, 422]);
 })->with(['/?q[]=x', '/icons?q[]=x', '{project}/facets?screen[]=x&layers[]=y', '{project}/stills?of[]=x', '{project}/copy?layers[]=x', '{project}/rehearse?screen[]=x', '{project}/edits?since[]=1']);
+
+it('names what a gesture snaps to', function (): void {
+    $snaps = $this->get("{$this->path}/snap?screen=booked&layers=e00117")->assertOk()->json();
+    expect(array_column($snaps['lines']['x'], 'at'))->toContain(0, 195, 390)->and($snaps['gaps'])->toHaveKeys(['x', 'y']);
+    $this->get("{$this->path}/snap?screen=")->assertOk()->assertJsonPath('gaps.x', []);
+    $this->getJson("{$this->path}/snap?screen=gone")->assertConflict();
+});

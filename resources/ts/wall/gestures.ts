@@ -3,7 +3,9 @@ import type { Camera } from './camera.ts';
 import { around, contains, overlaps, short, unturn, type Box, type Point } from './geometry.ts';
 import type { Handle, Overlay } from './overlay.ts';
 import type { Picture } from './picture.ts';
-import { resizing, turning, type Desk, type Drag } from './placing.ts';
+import { Snapping } from './snapping.ts';
+import { distances } from './measuring.ts';
+import { free, resizing, turning, type Desk, type Drag } from './placing.ts';
 import { resized } from './resize.ts';
 import type { Selection } from './selection.ts';
 import { fresh, type Command, type Server } from './server.ts';
@@ -27,6 +29,8 @@ const SHAPE_FILL = '#d5d9d7';
 export class Gestures {
     tool: Tool = 'pick';
     space = false;
+    private held = false;
+    private pointer: PointerEvent | null = null;
     private drag: Drag | null = null;
     private started: PointerEvent | null = null;
     private moved = false;
@@ -40,8 +44,9 @@ export class Gestures {
         private readonly overlay: Overlay,
         private readonly server: Server,
         private readonly makers: Makers,
+        snapUrl: string,
     ) {
-        this.desk = { camera, picture, selection, overlay, server };
+        this.desk = { camera, picture, selection, overlay, server, snapping: (screen, parent, layers) => new Snapping(camera, picture, snapUrl, screen, parent, layers) };
         wall.addEventListener('pointerdown', (event) => this.down(event));
         wall.addEventListener('pointermove', (event) => this.move(event));
         wall.addEventListener('pointerup', (event) => this.up(event));
@@ -49,6 +54,13 @@ export class Gestures {
         wall.addEventListener('pointerleave', () => makers.over('', false));
         wall.addEventListener('dblclick', (event) => this.enter(event));
         wall.addEventListener('wheel', (event) => this.wheel(event), { passive: false });
+    }
+
+    /** While measuring, distances show from the selection to what is under the pointer. */
+    measure(on: boolean): void {
+        this.held = on;
+        if (!on) this.overlay.snapped([]);
+        else if (this.pointer && !this.drag) this.look(this.pointer);
     }
 
     /** Gives up what is under way; true when something was. */
@@ -134,6 +146,8 @@ export class Gestures {
         const starts = layers.map((layer) => ({ layer, transform: layer.getAttribute('transform') ?? '', box: this.picture.box(layer), data: layer.getAttribute('data-box') ?? '', matrix: this.picture.parentMatrix(layer) }));
         const screen = this.selection.screen;
         let by: Point = { x: 0, y: 0 };
+        const bounds = this.selection.bounds();
+        const snapping = this.desk.snapping(screen, layers[0] ? this.picture.parentOf(layers[0]) : null, layers.map((layer) => layer.dataset['layer']!));
         const back = (): void => starts.forEach(({ layer, transform, data }) => {
             layer.setAttribute('transform', transform);
             layer.setAttribute('data-box', data);
@@ -141,8 +155,14 @@ export class Gestures {
         return {
             move: (event) => {
                 const at = this.camera.toWall(event);
-                by = { x: Math.round(at.x - from.x), y: Math.round(at.y - from.y) };
-                if (event.shiftKey) by = Math.abs(by.x) > Math.abs(by.y) ? { x: by.x, y: 0 } : { x: 0, y: by.y };
+                const straight = event.shiftKey ? (Math.abs(at.x - from.x) > Math.abs(at.y - from.y) ? 'x' : 'y') : null;
+                const raw = { x: straight === 'y' ? 0 : at.x - from.x, y: straight === 'x' ? 0 : at.y - from.y };
+                by = { x: Math.round(raw.x), y: Math.round(raw.y) };
+                if (bounds && !free(event)) {
+                    const { box, marks } = snapping.move({ ...bounds, x: bounds.x + raw.x, y: bounds.y + raw.y });
+                    by = { x: straight === 'y' ? 0 : thousandth(box.x - bounds.x), y: straight === 'x' ? 0 : thousandth(box.y - bounds.y) };
+                    this.overlay.snapped(straight === null ? marks : marks.filter(({ axis }) => axis === straight));
+                } else this.overlay.snapped([]);
                 for (const { layer, transform, box, matrix } of starts) {
                     const d = unturn(matrix, by);
                     layer.setAttribute('transform', `translate(${d.x} ${d.y})${transform}`);
@@ -246,6 +266,7 @@ export class Gestures {
 
     private shape(kind: 'box' | 'ellipse' | 'line', from: Point): Drag {
         const screen = this.screenAt(from);
+        const snapping = this.desk.snapping(screen, null, []);
         const start = { x: Math.round(from.x), y: Math.round(from.y) };
         let a = start;
         let b = start;
@@ -255,9 +276,16 @@ export class Gestures {
                 a = start;
                 b = { x: Math.round(at.x), y: Math.round(at.y) };
                 if (event.shiftKey) b = even(kind, a, b);
+                else if (!free(event)) {
+                    const point = { ...at, width: 0, height: 0 };
+                    const near = snapping.edges(point, { x: 0, y: 0 });
+                    if (near.x !== 0) b.x = at.x + near.x;
+                    if (near.y !== 0) b.y = at.y + near.y;
+                    this.overlay.snapped(snapping.edgeMarks({ ...b, width: 0, height: 0 }, { x: 0, y: 0 }));
+                }
                 if (event.altKey) a = { x: 2 * start.x - b.x, y: 2 * start.y - b.y };
                 this.overlay.rubber(a, b, kind);
-                this.overlay.say(`${Math.abs(b.x - a.x)} × ${Math.abs(b.y - a.y)}`, event);
+                this.overlay.say(`${short(Math.abs(b.x - a.x))} × ${short(Math.abs(b.y - a.y))}`, event);
             },
             end: (_, moved) => {
                 if (!moved) b = kind === 'line' ? { x: a.x + 120, y: a.y } : { x: a.x + 120, y: a.y + 80 };
@@ -387,6 +415,8 @@ export class Gestures {
 
     /** Shows what a press would pick. */
     private look(event: PointerEvent): void {
+        this.pointer = event;
+        if (this.held) return this.compare(event);
         this.makers.over(this.screenAt(this.camera.toWall(event)), false);
         const nameless = this.tool === 'pick' ? this.nameless(event.target as Element) : null;
         if (nameless) return this.overlay.hover(this.picture.screenBox(nameless.parentElement!.dataset['screen']!));
@@ -394,6 +424,18 @@ export class Gestures {
         if (!layer || this.selection.layers.includes(layer.dataset['layer']!)) return this.overlay.hover(null);
         const { width, height } = this.picture.box(layer);
         this.overlay.hover({ x: 0, y: 0, width, height }, this.picture.matrix(layer));
+    }
+
+    /** From the selection to the layer under the pointer, locked or not, and to the edges of the screen where there is none. */
+    private compare(event: PointerEvent): void {
+        const from = this.selection.bounds();
+        const hit = document.elementsFromPoint(event.clientX, event.clientY).find((element) => element.closest('.stage [data-layer]'));
+        const layer = hit ? this.selection.target(hit) : null;
+        const own = layer && this.selection.layers.includes(layer.dataset['layer']!);
+        const screen = this.screenAt(this.camera.toWall(event)) || this.selection.screen;
+        const to = layer && !own ? this.picture.bounds(layer) : screen === '' ? null : this.picture.screenBox(screen);
+        this.overlay.hover(to);
+        this.overlay.snapped(from && to ? distances(from, to) : []);
     }
 
     /** A double press goes into a group, or writes in a text. */
@@ -417,6 +459,8 @@ export class Gestures {
         else this.camera.panBy(-event.deltaX * unit, -event.deltaY * unit);
     }
 }
+
+const thousandth = (n: number): number => Math.round(n * 1000) / 1000;
 
 /** Shift: a square, a circle, or a line at a multiple of 45°. */
 function even(kind: string, a: Point, b: Point): Point {

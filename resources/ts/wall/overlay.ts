@@ -1,8 +1,9 @@
 /** What is drawn over the picture: outlines, brackets, threads, sizes. All in px of the window. */
-import { apply, corners, type Box, type Matrix, type Point } from './geometry.ts';
+import { apply, corners, short, type Box, type Matrix, type Point } from './geometry.ts';
 import type { Camera } from './camera.ts';
 import type { Picture } from './picture.ts';
 import type { Selection } from './selection.ts';
+import type { Mark } from './snapping.ts';
 
 export type Handle = 'nw' | 'n' | 'ne' | 'e' | 'se' | 's' | 'sw' | 'w';
 
@@ -48,6 +49,7 @@ export class Overlay {
     private readonly threads: SVGGElement;
     private readonly marks: SVGGElement;
     private readonly live: SVGGElement;
+    private readonly guides: SVGGElement;
     private readonly tag: HTMLElement;
     showThreads = localStorage.getItem('kindred.threads') !== 'off';
 
@@ -60,6 +62,7 @@ export class Overlay {
         this.threads = draw(svg, 'g', { class: 'threads' }) as SVGGElement;
         this.marks = draw(svg, 'g', { class: 'marks' }) as SVGGElement;
         this.live = draw(svg, 'g', { class: 'live' }) as SVGGElement;
+        this.guides = draw(svg, 'g', { class: 'guides' }) as SVGGElement;
         this.tag = document.getElementById('tag')!;
     }
 
@@ -111,8 +114,34 @@ export class Overlay {
         draw(this.live, 'path', { class: 'thread', d: this.curve(from, to) });
     }
 
+    /** What a gesture has come to rest against: dashes with the distance, hatched brackets for equal gaps. */
+    snapped(marks: Mark[]): void {
+        this.guides.replaceChildren();
+        const place = (axis: 'x' | 'y', along: number, across: number): Point => this.camera.toView(axis === 'x' ? { x: along, y: across } : { x: across, y: along });
+        for (const mark of marks) {
+            if (mark.kind === 'line') {
+                const [a, b] = [place(mark.axis, mark.at, mark.from), place(mark.axis, mark.at, mark.to)];
+                draw(this.guides, 'path', { class: 'guide', d: line(a, b) });
+                if (mark.apart) this.number(place(mark.axis, mark.at, (mark.apart[0] + mark.apart[1]) / 2), mark.apart[1] - mark.apart[0]);
+            } else {
+                const [a, b] = [place(mark.axis, mark.from, mark.across), place(mark.axis, mark.to, mark.across)];
+                const [dx, dy] = mark.axis === 'x' ? [0, 5] : [5, 0];
+                draw(this.guides, 'path', { class: 'gap', d: line({ x: a.x - dx, y: a.y - dy }, { x: a.x + dx, y: a.y + dy }) + line(a, b) + line({ x: b.x - dx, y: b.y - dy }, { x: b.x + dx, y: b.y + dy }) });
+                this.number({ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 }, mark.to - mark.from);
+            }
+        }
+    }
+
+    private number(at: Point, value: number): void {
+        const text = short(value);
+        const width = text.length * 6.6 + 8;
+        draw(this.guides, 'rect', { class: 'plate', x: at.x - width / 2, y: at.y - 8, width, height: 16 });
+        draw(this.guides, 'text', { x: at.x, y: at.y + 4, 'text-anchor': 'middle' }).textContent = text;
+    }
+
     clearLive(): void {
         this.live.replaceChildren();
+        this.guides.replaceChildren();
         this.tag.hidden = true;
     }
 

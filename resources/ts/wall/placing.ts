@@ -7,9 +7,21 @@ import { Reflow } from './reflow.ts';
 import { resized } from './resize.ts';
 import type { Selection } from './selection.ts';
 import type { Command, Server } from './server.ts';
+import type { Snapping } from './snapping.ts';
 
 /** What a gesture works with. */
-export interface Desk { camera: Camera; picture: Picture; selection: Selection; overlay: Overlay; server: Server }
+export interface Desk {
+    camera: Camera;
+    picture: Picture;
+    selection: Selection;
+    overlay: Overlay;
+    server: Server;
+    /** Asks what layers of a place snap to, or what is about to be drawn there. */
+    snapping: (screen: string, parent: string | null, layers: string[]) => Snapping;
+}
+
+/** Ctrl or Cmd held while dragging: no snapping. */
+export const free = (event: PointerEvent): boolean => event.ctrlKey || event.metaKey;
 
 export interface Drag {
     move: (event: PointerEvent) => void;
@@ -48,6 +60,8 @@ export function resizing(desk: Desk, handle: Handle, from: Point): Drag {
     const { camera, picture, selection, overlay } = desk;
     const before = starts(desk);
     const whole = selection.bounds();
+    const first = selection.elements()[0];
+    const snapping = desk.snapping(selection.screen, first ? picture.parentOf(first) : null, before.map(({ id }) => id));
     const places = new Map<string, Place>();
     const reflow = before.some(({ flows }) => flows) ? new Reflow(desk.server, picture, () => overlay.showSelection()) : null;
     const back = (): void => restore(desk, before);
@@ -65,6 +79,14 @@ export function resizing(desk: Desk, handle: Handle, from: Point): Drag {
             const at = camera.toWall(event);
             const by = { x: at.x - from.x, y: at.y - from.y };
             const pull = { handle, keep: event.shiftKey, centre: event.altKey };
+            const shares = { x: handle.includes('e') ? 1 : handle.includes('w') ? 0 : null, y: handle.includes('s') ? 1 : handle.includes('n') ? 0 : null };
+            // What is turned has no upright edge to snap; a proportion that is kept follows one edge only.
+            const upright = whole !== null && before.every(({ box, matrix }) => box.rotation === 0 && matrix.b === 0) && !pull.keep && !free(event);
+            if (upright) {
+                const near = snapping.edges(resized(whole, 0, pull, by), shares);
+                by.x += near.x;
+                by.y += near.y;
+            }
             let said: Box | null = null;
             if (before.length === 1) {
                 const { box, matrix } = before[0]!;
@@ -82,6 +104,7 @@ export function resizing(desk: Desk, handle: Handle, from: Point): Drag {
             }
             reflow?.ask(command(desk, places));
             overlay.showSelection();
+            overlay.snapped(upright ? snapping.edgeMarks(resized(whole, 0, pull, by), shares) : []);
             if (said) overlay.say(`${short(said.width)} × ${short(said.height)}`, event);
         },
         cancel: () => {
