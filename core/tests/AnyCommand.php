@@ -46,6 +46,8 @@ final class AnyCommand
             ['type' => 'transfer-layers', 'to' => $screens[mt_rand(0, count($screens) - 1)], 'dx' => 1, 'dy' => 2] + $on,
             ['type' => 'put-cue', 'screen' => $screen, 'layer' => $one, 'cue' => ['id' => "cue{$step}x", 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'show', 'screen' => $screens[0]]]],
             ['type' => 'set-cue-field', 'screen' => $screen, 'layer' => $one, 'cue' => ($tree->layers[$one] ?? null)?->cues[0]->id ?? 'none', 'field' => ['trigger', 'action', 'transition', 'duration', 'target'][$step % 5], 'value' => ['delay', 'return', 'cover', '450', $screens[0]][$step % 5]],
+            ['type' => 'align-layers', 'edge' => ['left', 'centre', 'bottom'][$step % 3], 'with' => ['each', 'parent', 'last'][$step % 3]] + $on,
+            ['type' => 'distribute-layers', 'axis' => ['x', 'y'][$step % 2], 'gap' => $step % 5] + $on,
             ['type' => 'create-screen', 'screen' => ['id' => "new{$step}", 'name' => "New {$step}", 'device' => 'phone', 'x' => $number(), 'y' => 0, 'width' => 390, 'height' => 844]],
             ['type' => 'duplicate-screen', 'screen' => $screen, 'seed' => "s{$step}"],
             ['type' => 'move-screens', 'screens' => [$screen], 'dx' => $number(), 'dy' => 0],

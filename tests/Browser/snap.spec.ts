@@ -109,3 +109,43 @@ test('M held shows how far the selection is from what is under the pointer, lock
     await page.keyboard.up('m');
     await expect(numbers).toHaveCount(0);
 });
+
+test('layers are brought into line and their gaps made equal by the facets', async ({ page }) => {
+    await openDemo(page, 'Align');
+    await page.keyboard.press('a');
+    await page.locator('#devices').getByRole('button', { name: /^Phone / }).click();
+    const bare = page.locator('article.screen').last();
+    await expect(page.locator('article.screen')).toHaveCount(8);
+    await saved(page);
+    await page.keyboard.press('f');
+    const places: [number, number, number, number][] = [[30, 90, 90, 130], [150, 120, 190, 190], [270, 60, 350, 100]];
+    for (const [x, y, right, bottom] of places) {
+        await page.keyboard.press('s');
+        await drag(page, await at(bare, x, y), await at(bare, right, bottom), ['Control']);
+    }
+    await expect(bare.locator('[data-layer]')).toHaveCount(3);
+    await drag(page, await at(bare, 10, 40), await at(bare, 380, 300), ['Control']);
+    await expect(page.locator('#facets .subject')).toContainText('3 layers');
+    const boxes = (): Promise<number[][]> => bare.locator('[data-layer]').evaluateAll((layers) => layers.map((layer) => layer.getAttribute('data-box')!.split(' ').map(Number)));
+
+    await page.getByRole('button', { name: 'Align middle' }).click();
+    await saved(page);
+    await expect.poll(async () => new Set((await boxes()).map(([, y = 0, , height = 0]) => y + height / 2)).size).toBe(1);
+    await page.locator('#facets').getByLabel('with').selectOption('parent');
+    await page.getByRole('button', { name: 'Align bottom' }).click();
+    await saved(page);
+    await expect.poll(async () => (await boxes()).map(([, y = 0, , height = 0]) => y + height)).toEqual([844, 844, 844]);
+
+    await page.getByRole('button', { name: 'Set gaps across' }).click();
+    await saved(page);
+    const gaps = async (): Promise<number[]> => {
+        const [a, b, c] = (await boxes()) as [number[], number[], number[]];
+        return [b[0]! - a[0]! - a[2]!, c[0]! - b[0]! - b[2]!].map((gap) => Math.round(gap * 100) / 100);
+    };
+    await expect.poll(async () => { const [one, two] = await gaps(); return one === two; }).toBe(true);
+    await page.locator('#gap').fill('12');
+    await page.getByRole('button', { name: 'Set gaps across' }).click();
+    await expect.poll(gaps).toEqual([12, 12]);
+    await page.getByRole('button', { name: 'History' }).click();
+    await expect(page.locator('#steps')).toContainText('Set the gap of 3 layers');
+});

@@ -256,3 +256,21 @@ test('loose layers: drawn on the wall, dragged onto a screen', async ({ page }) 
     await page.keyboard.press('Control+z');
     await expect(loose).toHaveCount(count);
 });
+
+test('what is being typed in a facet is not swept away by an edit that ends meanwhile', async ({ page }) => {
+    await openDemo(page, 'Typing');
+    await near(page, 'Booked');
+    await pick(page, await at(screen(page, 'Booked'), 145, 250), 'ellipse');
+    const facets = page.locator('#facets');
+    await facets.getByLabel('X', { exact: true }).fill('50');
+    // The answer, and the facets drawn anew, arrive while the next field is being typed in.
+    const anew = page.waitForResponse(/\/facets/);
+    await facets.getByLabel('X', { exact: true }).press('Tab');
+    await facets.getByLabel('Y', { exact: true }).fill('77');
+    await anew;
+    await expect(facets.getByLabel('Y', { exact: true })).toHaveValue('77');
+    await facets.getByLabel('Y', { exact: true }).press('Enter');
+    await saved(page);
+    await expect.poll(async () => (await box(screen(page, 'Booked').locator(dial))).slice(0, 2)).toEqual([50, 77]);
+    await expect(facets.getByLabel('X', { exact: true })).toHaveValue('50');
+});

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Kindred\Layout;
 
 use Kindred\Device\Catalogue;
+use Kindred\Document\Bounds;
 use Kindred\Document\Layer;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
+use Kindred\Geometry\Axis;
 use Kindred\Geometry\Box;
 
 /**

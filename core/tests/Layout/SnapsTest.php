@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use Kindred\Document\Bounds;
 use Kindred\Document\Place;
 use Kindred\Document\Tree;
-use Kindred\Layout\Bounds;
 use Kindred\Layout\Snaps;
 use Kindred\Tests\Sample;
 

@@ -9,6 +9,11 @@ export class Panels {
     private shown = `${this.facets.dataset['shown']}`;
     private timer = 0;
     private dragged: HTMLElement | null = null;
+    /** What layers are brought into line with; kept from one selection to the next. */
+    private alignWith = 'each';
+    private gap = '';
+    /** The facets are to be shown anew once what is being typed in them is done. */
+    private waiting = false;
     private readonly turns = new WeakMap<HTMLElement, { done: Promise<void> }>();
     private openFacets = new Map<string, boolean>(JSON.parse(localStorage.getItem('kindred.facets') ?? '[]') as [string, boolean][]);
 
@@ -18,7 +23,11 @@ export class Panels {
         private readonly server: Server,
     ) {
         this.facets.addEventListener('change', (event) => this.changed(event.target as HTMLInputElement));
-        this.facets.addEventListener('input', (event) => this.swatched(event.target as HTMLInputElement));
+        this.facets.addEventListener('input', (event) => {
+            const input = event.target as HTMLInputElement;
+            if (input.id === 'gap') this.gap = input.value;
+            this.swatched(input);
+        });
         this.facets.addEventListener('keydown', (event) => this.typed(event));
         this.facets.addEventListener('click', (event) => this.pressed(event.target as Element));
         this.facets.addEventListener('toggle', (event) => this.remember(event.target as HTMLDetailsElement), true);
@@ -27,6 +36,15 @@ export class Panels {
         this.reel.addEventListener('dblclick', (event) => this.rename(event.target as Element));
         for (const name of ['dragstart', 'dragover', 'drop', 'dragend'] as const) this.reel.addEventListener(name, (event) => this.drag(name, event));
         htmx.on('htmx:after:swap', () => this.mark());
+        htmx.on('htmx:before:swap', (event) => {
+            if ((event as CustomEvent<{ ctx: { target: Element } }>).detail.ctx.target !== this.facets || !this.typing()) return;
+            event.preventDefault();
+            this.waiting = true;
+        });
+        this.facets.addEventListener('focusout', () => {
+            if (this.waiting) this.showFacets(true);
+            this.waiting = false;
+        });
         // htmx looks at every attribute of what it processes, and the picture has many thousands and none of its.
         htmx.on('htmx:before:process', (event) => {
             if (event.target !== document.body) return;
@@ -112,11 +130,21 @@ export class Panels {
         return turn.done;
     }
 
+    /** Whether somebody is in the middle of typing in the facets: what they typed is not theirs to lose. */
+    private typing(): boolean {
+        const field = document.activeElement;
+        return field instanceof HTMLInputElement && this.facets.contains(field) && field.type !== 'color' && !field.hasAttribute('data-pending') && field.value !== field.defaultValue;
+    }
+
     private mark(): void {
         for (const details of this.facets.querySelectorAll<HTMLDetailsElement>('details[data-facet]')) {
             const open = this.openFacets.get(details.dataset['facet']!);
             if (open !== undefined && details.open !== open) details.open = open;
         }
+        const choice = this.facets.querySelector<HTMLSelectElement>('#align-with');
+        if (choice) choice.value = this.alignWith;
+        const gap = this.facets.querySelector<HTMLInputElement>('#gap');
+        if (gap && gap !== document.activeElement) gap.value = this.gap;
         const picked = new Set([...this.selection.layers, ...this.selection.screens]);
         for (const item of this.reel.querySelectorAll<HTMLElement>('[data-item], [data-card]')) {
             item.classList.toggle('picked', picked.has(item.dataset['item'] ?? item.dataset['card'] ?? ''));
@@ -131,6 +159,10 @@ export class Panels {
     }
 
     private changed(input: HTMLInputElement | HTMLSelectElement): void {
+        if (input.id === 'align-with') {
+            this.alignWith = input.value;
+            return;
+        }
         const { field, screenField, cueField } = input.dataset;
         const { screen, layers, screens } = this.selection;
         input.removeAttribute('aria-invalid');
@@ -190,11 +222,24 @@ export class Panels {
         switch (button.dataset['do']) {
             case 'set': void this.server.edit({ type: 'set-field', screen: screen || null, layers, field: button.dataset['name'], value: button.dataset['value'] ?? '' }); break;
             case 'mark': void this.server.edit({ type: 'mark-layers', screen: screen || null, layers, [button.dataset['name']!]: button.dataset['value'] === 'true' }); break;
+            case 'align': void this.server.edit({ type: 'align-layers', screen: screen || null, layers, edge: button.dataset['name'], with: layers.length === 1 ? 'parent' : this.alignWith }); break;
+            case 'distribute': this.distribute(button.dataset['name']!); break;
             case 'remove-cue': void this.server.edit({ type: 'remove-cue', ...owner, cue: id }); break;
             case 'add-cue': void this.server.edit({ type: 'put-cue', ...owner, cue: JSON.parse(button.dataset['cue']!) as unknown }); break;
             case 'entry': void this.server.edit({ type: 'set-entry', screen: owner.screen }); break;
             default: document.dispatchEvent(new CustomEvent('kindred:do', { detail: button.dataset['do'] }));
         }
+    }
+
+    /** Equal gaps of the px that were typed, or of what room there is. */
+    private distribute(axis: string): void {
+        const { screen, layers } = this.selection;
+        const field = this.facets.querySelector<HTMLInputElement>('#gap')!;
+        const typed = this.gap.trim().replace(',', '.');
+        field.closest('.row')?.querySelector('.field-problem')?.remove();
+        field.setAttribute('data-pending', '');
+        const gap = Number.isNaN(Number(typed)) ? typed : Number(typed);
+        void this.server.edit({ type: 'distribute-layers', screen: screen || null, layers, axis, ...(typed === '' ? {} : { gap }) }).then(() => field.removeAttribute('data-pending'));
     }
 
     private opened(details: HTMLDetailsElement): void {

@@ -15,6 +15,8 @@ final class Commands
         DuplicateLayers::class,
         MoveLayers::class,
         PlaceLayers::class,
+        AlignLayers::class,
+        DistributeLayers::class,
         TransferLayers::class,
         ReorderLayers::class,
         GroupLayers::class,

@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kindred\Layout;
-
-use Kindred\Geometry\Box;
+namespace Kindred\Geometry;
 
 /** One of the two directions in which things lie beside each other. */
 enum Axis: string

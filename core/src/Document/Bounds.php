@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace Kindred\Layout;
+namespace Kindred\Document;
 
-use Kindred\Document\Layer;
-use Kindred\Document\Tree;
 use Kindred\Geometry\Box;
 use Kindred\Geometry\Point;
 
@@ -24,6 +22,12 @@ final class Bounds
         $ys = array_map(fn (Point $corner): float => $corner->y, $corners);
 
         return new Box(min($xs), min($ys), max($xs) - min($xs), max($ys) - min($ys));
+    }
+
+    /** A distance on the screen as one in the space that a layer's box is given in. */
+    public static function inward(Tree $tree, Layer $layer, Point $distance): Point
+    {
+        return $distance->turned(-array_sum(array_map(fn (Layer $group): float => $group->rotation, $tree->ancestors($layer))));
     }
 
     /** A place in a layer's own space, its corner at 0, 0, as one in its parent's. */

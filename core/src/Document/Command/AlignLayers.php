@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document\Command;
+
+use Kindred\Document\Bounds;
+use Kindred\Document\Edit\Reference;
+use Kindred\Document\Layer;
+use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Geometry\Alignment;
+use Kindred\Geometry\Box;
+use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
+
+/** Brings layers into line by the bounds that they take up on their screen. */
+final readonly class AlignLayers implements Command
+{
+    use OnLayers;
+
+    /** @param  non-empty-list<string>  $layers  the one picked last stands last */
+    private function __construct(
+        private ?string $screen,
+        private array $layers,
+        private Alignment $edge,
+        private Reference $with,
+    ) {
+    }
+
+    public static function type(): string
+    {
+        return 'align-layers';
+    }
+
+    public static function read(Reader $in): self
+    {
+        $layers = $in->ids('layers');
+
+        return new self(
+            $in->optionalId('screen'),
+            $layers === [] ? $in->fail('layers', 'at least one layer is expected') : $layers,
+            $in->enum('edge', Alignment::class),
+            $in->enum('with', Reference::class),
+        );
+    }
+
+    public function workingSet(): WorkingSet
+    {
+        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers);
+    }
+
+    public function apply(Tree $tree): Tree
+    {
+        $layers = $this->selected($tree, $this->screen, $this->layers);
+        $together = Box::around(...array_map(fn (Layer $layer): Box => Bounds::of($tree, $layer), $layers));
+        $last = $tree->layer($this->layers[count($this->layers) - 1]);
+        $moved = [];
+        foreach ($layers as $layer) {
+            $with = match ($this->with) {
+                Reference::Each => $together,
+                Reference::Parent => $this->around($tree, $layer),
+                Reference::Last => Bounds::of($tree, $last),
+            };
+            if ($with === null || ($this->with === Reference::Last && $layer->id === $last->id)) {
+                continue;
+            }
+            $by = Bounds::inward($tree, $layer, $this->edge->distance(Bounds::of($tree, $layer), $with));
+            $moved[] = $layer->with(box: $layer->box->movedBy($by->x, $by->y));
+        }
+
+        return $tree->withLayers(...$moved);
+    }
+
+    public function label(Tree $before): string
+    {
+        return "Align {$this->naming($before, $this->layers)} ({$this->edge->value})";
+    }
+
+    /** The bounds of the group around, or the screen. */
+    private function around(Tree $tree, Layer $layer): Box
+    {
+        if ($layer->parent !== null) {
+            return Bounds::of($tree, $tree->layer($layer->parent));
+        }
+        if ($layer->screen === null) {
+            throw new InvalidInput('with', 'Loose layers lie in nothing that they could be in line with; choose each other.');
+        }
+        $box = $tree->screen($layer->screen)->box;
+
+        return new Box(0, 0, $box->width, $box->height);
+    }
+}
