@@ -127,7 +127,9 @@ export class Overlay {
                 const [a, b] = [place(mark.axis, mark.from, mark.across), place(mark.axis, mark.to, mark.across)];
                 const [dx, dy] = mark.axis === 'x' ? [0, 5] : [5, 0];
                 draw(this.guides, 'path', { class: 'gap', d: line({ x: a.x - dx, y: a.y - dy }, { x: a.x + dx, y: a.y + dy }) + line(a, b) + line({ x: b.x - dx, y: b.y - dy }, { x: b.x + dx, y: b.y + dy }) });
-                this.number({ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 }, mark.to - mark.from);
+                // A short distance has its number beside it, not over it.
+                const aside = Math.hypot(b.x - a.x, b.y - a.y) < 24 ? 18 : 0;
+                this.number({ x: (a.x + b.x) / 2 + (mark.axis === 'y' ? aside : 0), y: (a.y + b.y) / 2 + (mark.axis === 'x' ? aside : 0) }, mark.to - mark.from);
             }
         }
     }
