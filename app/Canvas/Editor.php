@@ -13,10 +13,10 @@ use Kindred\Document\Command\Command;
 use Kindred\Document\Difference;
 use Kindred\Document\Entity;
 use Kindred\Document\Overtaken;
-use Kindred\Document\Relayout;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Reader;
+use Kindred\Layout\Relayout;
 
 /**
  * The one way in which a document changes.

@@ -66,7 +66,7 @@ final readonly class Facets
     private function value(Layer $layer, Field $field): ?string
     {
         $content = $layer->content;
-        $shape = ! $layer->isGroup() && ! $content instanceof Text && ! $content instanceof Icon;
+        $shape = ! $layer->isContainer() && ! $content instanceof Text && ! $content instanceof Icon;
         $boxed = $shape && ! $content instanceof Line;
 
         return match ($field) {
@@ -76,7 +76,7 @@ final readonly class Facets
             Field::Height => Number::text($layer->box->height),
             Field::Rotation => Number::text($layer->rotation),
             Field::Opacity => Number::text($layer->opacity * 100).'%',
-            Field::Fill => $layer->isGroup() || $content instanceof Line ? null : ($layer->fills === [] ? '' : $layer->fills[count($layer->fills) - 1]->colour->toHex()),
+            Field::Fill => $layer->isContainer() || $content instanceof Line ? null : ($layer->fills === [] ? '' : $layer->fills[count($layer->fills) - 1]->colour->toHex()),
             Field::StrokeColour => $shape ? ($layer->stroke?->colour->toHex() ?? '') : null,
             Field::StrokeWidth => $shape ? Number::text($layer->stroke->width ?? 0) : null,
             Field::StrokePosition => $boxed && $layer->stroke !== null ? $layer->stroke->position->value : null,

@@ -107,7 +107,7 @@ final readonly class Patches
         if ($change->isAddition() && isset($added[$layer->parent ?? ''])) {
             return null;
         }
-        $shell = $layer->isGroup() && ! $change->isAddition();
+        $shell = $layer->isContainer() && ! $change->isAddition();
         $patch = ['layer' => $layer->id, 'rank' => $layer->rank, 'shell' => $shell, 'svg' => $shell
             ? $this->renderer->shell($layer, $this->pictures->editable($project))
             : $this->renderer->layer($after, $layer, $this->pictures->editable($project))];

@@ -9,9 +9,9 @@ use App\Models\User;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Collection;
 use Kindred\Document\Command\DuplicateScreen;
-use Kindred\Document\Relayout;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
+use Kindred\Layout\Relayout;
 
 /** Whole projects: into and out of files, and copies. */
 final readonly class Projects

@@ -230,12 +230,12 @@ final readonly class TreeStore
      */
     private function loadInside(ProjectRow $project, array $named, array &$layers, array &$complete): void
     {
-        $open = array_filter($named, fn (string $id): bool => isset($layers[$id]) && $layers[$id]->isGroup());
+        $open = array_filter($named, fn (string $id): bool => isset($layers[$id]) && $layers[$id]->isContainer());
         while ($open !== []) {
             $found = $this->readLayers($this->layers($project)->whereIn('parent', $open)->get());
             $complete += array_fill_keys($open, true);
             $layers += $found;
-            $open = array_map(fn (Layer $layer): string => $layer->id, array_values(array_filter($found, fn (Layer $layer): bool => $layer->isGroup())));
+            $open = array_map(fn (Layer $layer): string => $layer->id, array_values(array_filter($found, fn (Layer $layer): bool => $layer->isContainer())));
         }
     }
 

@@ -23,7 +23,7 @@ final class AnyCommand
         $some = array_map(fn (Layer $layer): string => $layer->id, array_slice($layers, mt_rand(0, max(0, count($layers) - 1)), mt_rand(1, 3)));
         $one = $some[0] ?? 'none';
         $parent = ($tree->layers[$one] ?? null)?->parent;
-        $groups = array_values(array_filter($layers, fn (Layer $layer): bool => $layer->isGroup()));
+        $groups = array_values(array_filter($layers, fn (Layer $layer): bool => $layer->isContainer()));
         $group = $groups === [] ? null : $groups[mt_rand(0, count($groups) - 1)]->id;
         $number = fn (): int => mt_rand(-200, 400);
         $on = ['screen' => $screen, 'layers' => $some];

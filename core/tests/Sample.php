@@ -6,10 +6,10 @@ namespace Kindred\Tests;
 
 use Kindred\Document\Command\Command;
 use Kindred\Document\Command\Commands;
-use Kindred\Document\Relayout;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Input\Reader;
+use Kindred\Layout\Relayout;
 use Kindred\Render\IconSource;
 use Kindred\Render\Renderer;
 use Kindred\Render\Rendering;

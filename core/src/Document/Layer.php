@@ -5,9 +5,15 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 use Kindred\Document\Cue\Cue;
+use Kindred\Document\Layer\Container;
 use Kindred\Document\Layer\Group;
 use Kindred\Document\Layer\Kinds;
 use Kindred\Document\Layer\LayerContent;
+use Kindred\Document\Layer\Stack;
+use Kindred\Document\Layer\Text;
+use Kindred\Document\Layout\Pins;
+use Kindred\Document\Layout\Size;
+use Kindred\Document\Layout\Sizing;
 use Kindred\Document\Style\Corners;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Stroke;
@@ -18,7 +24,9 @@ use Kindred\Input\Reader;
  * One thing on a screen, or loose on the wall when `screen` is null.
  *
  * The box is relative to the parent layer, or to the screen; rotation is in degrees, clockwise
- * about the middle of the box; opacity runs from 0 to 1. A text's fill is the colour of its words,
+ * about the middle of the box; opacity runs from 0 to 1. In a stack the box is what the layout gives;
+ * `sizing` says how it comes about. `pins` say how the box follows its parent's size; null leaves that to
+ * what the parent is. A text's fill is the colour of its words,
  * an icon's fill the colour of its strokes.
  */
 final readonly class Layer
@@ -46,6 +54,8 @@ final readonly class Layer
         public ?Stroke $stroke = null,
         public Corners $corners = new Corners,
         public array $cues = [],
+        public Sizing $sizing = new Sizing,
+        public ?Pins $pins = null,
     ) {
     }
 
@@ -72,6 +82,8 @@ final readonly class Layer
             stroke: $stroke === null ? null : Stroke::read($stroke),
             corners: $corners === null ? new Corners : Corners::read($corners),
             cues: $in->list('cues', Cue::read(...), 0, 50),
+            sizing: Sizing::read($in),
+            pins: $in->has('pins') ? Pins::read($in->object('pins')) : null,
         );
     }
 
@@ -80,9 +92,31 @@ final readonly class Layer
         return $this->content::kind();
     }
 
+    public function isContainer(): bool
+    {
+        return $this->content instanceof Container;
+    }
+
     public function isGroup(): bool
     {
         return $this->content instanceof Group;
+    }
+
+    /** Whether the layer, a stack, gives this child its box: what is absolute or hidden takes no part. */
+    public function lays(self $child): bool
+    {
+        return $this->content instanceof Stack && ! $child->sizing->absolute && ! $child->hidden;
+    }
+
+    /** Where its width comes from in a stack: by its own word, or by its kind. */
+    public function widthFrom(): Size
+    {
+        return $this->sizing->width ?? ($this->content instanceof Text && ! $this->content->wrapped ? Size::Content : Size::Length);
+    }
+
+    public function heightFrom(): Size
+    {
+        return $this->sizing->height ?? ($this->content instanceof Text ? Size::Content : Size::Length);
     }
 
     /** The upright box that this layer takes up in its parent, rotation included. */
@@ -115,6 +149,14 @@ final readonly class Layer
             'stroke' => $this->stroke?->toArray(),
             'corners' => $this->corners->toArray(),
             'cues' => array_map(fn (Cue $cue): array => $cue->toArray(), $this->cues),
-        ] + $this->content->toArray();
+        ] + $this->content->toArray() + $this->following();
+    }
+
+    /** @return array<string, mixed> what holds where a parent lays out its content or changes its size, as far as it was said */
+    private function following(): array
+    {
+        $sizing = $this->sizing->toArray();
+
+        return ($sizing === [] ? [] : ['sizing' => $sizing]) + ($this->pins === null ? [] : ['pins' => $this->pins->toArray()]);
     }
 }

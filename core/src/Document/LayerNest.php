@@ -24,8 +24,8 @@ final readonly class LayerNest
         }
         $layer = Layer::read($in, id: $in->optionalId('id') ?? '', rank: '');
         $children = $in->list('children', fn (Reader $child): self => self::read($child, $depth + 1));
-        if ($children !== [] && ! $layer->isGroup()) {
-            $in->fail('children', 'only a group has children');
+        if ($children !== [] && ! $layer->isContainer()) {
+            $in->fail('children', 'only a group or a stack has children');
         }
 
         return new self($layer, $children);
@@ -33,7 +33,7 @@ final readonly class LayerNest
 
     public static function of(Tree $tree, Layer $layer): self
     {
-        $children = $layer->isGroup() ? $tree->children(new Place($layer->screen, $layer->id)) : [];
+        $children = $layer->isContainer() ? $tree->children(new Place($layer->screen, $layer->id)) : [];
 
         return new self($layer, array_map(fn (Layer $child): self => self::of($tree, $child), $children));
     }
@@ -68,6 +68,6 @@ final readonly class LayerNest
     public function toArray(): array
     {
         return ['id' => $this->layer->id] + $this->layer->properties()
-            + ($this->layer->isGroup() ? ['children' => array_map(fn (self $child): array => $child->toArray(), $this->children)] : []);
+            + ($this->layer->isContainer() ? ['children' => array_map(fn (self $child): array => $child->toArray(), $this->children)] : []);
     }
 }

@@ -5,37 +5,87 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 use Kindred\Document\Layer\Text;
+use Kindred\Document\Layout\Pins;
+use Kindred\Document\Layout\Size;
 use Kindred\Geometry\Box;
 
 /** Puts a layer into a new box, with all that lies in it. */
 final class Resize
 {
-    /** The tree with the layer (which may carry other changes) in its new box. Text that is resized wraps. */
+    /** Lengths that differ by less, in px, are the same. */
+    private const SAME = 0.0005;
+
+    /** The tree with the layer (which may carry other changes) in its new box: a side that changed is a set length from now on. Text that is resized wraps. */
     public static function to(Tree $tree, Layer $layer, Box $box): Tree
     {
-        $resized = abs($box->width - $layer->box->width) > 0.0005 || abs($box->height - $layer->box->height) > 0.0005;
+        $wider = abs($box->width - $layer->box->width) > self::SAME;
+        $higher = abs($box->height - $layer->box->height) > self::SAME;
         $content = $layer->content;
-        if ($resized && $content instanceof Text && abs($box->width - $layer->box->width) > 0.0005) {
+        if ($content instanceof Text && $wider) {
             $layer = $layer->with(content: $content->with(wrapped: true));
         }
-        $tree = $tree->withLayers($layer->with(box: $box));
+        $sizing = $layer->sizing;
+        if ($wider && $layer->widthFrom() !== Size::Length) {
+            $sizing = $sizing->with(width: Size::Length);
+        }
+        // The height of a text is that of its lines, whatever it is pulled to.
+        if ($higher && $layer->heightFrom() !== Size::Length && ! $content instanceof Text) {
+            $sizing = $sizing->with(height: Size::Length);
+        }
 
-        return $resized && $layer->isGroup()
-            ? self::scale($tree, $layer, self::factor($box->width, $layer->box->width), self::factor($box->height, $layer->box->height))
-            : $tree;
+        return self::into($tree, $layer->with(sizing: $sizing), $box);
     }
 
-    private static function scale(Tree $tree, Layer $group, float $fx, float $fy): Tree
+    /** The same for a box that a layout found: where the size comes from stays as it was. */
+    public static function into(Tree $tree, Layer $layer, Box $box): Tree
     {
-        foreach ($tree->children(new Place($group->screen, $group->id)) as $child) {
-            $box = new Box($child->box->x * $fx, $child->box->y * $fy, $child->box->width * $fx, $child->box->height * $fy);
-            $tree = $tree->withLayers($child->with(box: $box, content: $child->content->scaled($fx, $fy)));
-            if ($child->isGroup()) {
-                $tree = self::scale($tree, $child, $fx, $fy);
+        $tree = $tree->withLayers($layer->with(box: $box));
+
+        return $layer->isContainer() ? self::inside($tree, $layer, $layer->box, $box) : $tree;
+    }
+
+    /** What lies in a container follows its new size, each by its pins. A stack lays out its own; only what is absolute in it follows. */
+    private static function inside(Tree $tree, Layer $container, Box $old, Box $new): Tree
+    {
+        if (abs($old->width - $new->width) <= self::SAME && abs($old->height - $new->height) <= self::SAME) {
+            return $tree;
+        }
+        foreach ($tree->children(new Place($container->screen, $container->id)) as $child) {
+            if ($container->lays($child)) {
+                continue;
             }
+            if ($container->isGroup() && $child->pins === null) {
+                $child = $child->with(content: $child->content->scaled(self::factor($new->width, $old->width), self::factor($new->height, $old->height)));
+            }
+            $tree = self::held($tree, $child, $old, $new, $container->isGroup() ? Pins::proportion() : Pins::corner());
         }
 
         return $tree;
+    }
+
+    /** The layers of a screen that changed its size. */
+    public static function screen(Tree $tree, Screen $old, Screen $new): Tree
+    {
+        if ($old->box->width === $new->box->width && $old->box->height === $new->box->height) {
+            return $tree;
+        }
+        foreach ($tree->children(new Place($new->id)) as $layer) {
+            $tree = self::held($tree, $layer, $old->box, $new->box, Pins::corner());
+        }
+
+        return $tree;
+    }
+
+    private static function held(Tree $tree, Layer $layer, Box $old, Box $new, Pins $otherwise): Tree
+    {
+        $box = ($layer->pins ?? $otherwise)->hold($layer->box, $old, $new);
+        $text = $layer->content;
+        if ($text instanceof Text && ! $text->wrapped && $layer->pins !== null && ! ($layer->pins->left && $layer->pins->right)) {
+            // Free words keep their size; what moves is the place that they are set about.
+            $box = new Box($box->x + ($box->width - $layer->box->width) * $text->style->align->share(), $box->y, $layer->box->width, $box->height);
+        }
+
+        return $layer->pins === null ? self::into($tree, $layer, $box) : self::to($tree, $layer, $box);
     }
 
     private static function factor(float $new, float $old): float

@@ -66,7 +66,7 @@ final readonly class Tree
     {
         $out = [$this->layer($id)];
         for ($i = 0; $i < count($out); $i++) {
-            if ($out[$i]->isGroup()) {
+            if ($out[$i]->isContainer()) {
                 array_push($out, ...$this->children(new Place($out[$i]->screen, $out[$i]->id)));
             }
         }

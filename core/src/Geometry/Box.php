@@ -36,6 +36,11 @@ final readonly class Box
         return new self($left, $top, $right - $left, $bottom - $top);
     }
 
+    public function equals(self $other): bool
+    {
+        return $this->x === $other->x && $this->y === $other->y && $this->width === $other->width && $this->height === $other->height;
+    }
+
     public function right(): float
     {
         return $this->x + $this->width;

@@ -11,6 +11,7 @@ use Kindred\Document\Layer\Ellipse;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\Line;
 use Kindred\Document\Layer\Picture;
+use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
@@ -27,7 +28,7 @@ use Kindred\Type\Typesetter;
 final readonly class Renderer
 {
     /** Part of the key under which pictures are kept; counted up when they would look different. */
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     /** @var array<string, KindRenderer> by kind */
     private array $kinds;
@@ -38,6 +39,7 @@ final readonly class Renderer
         $this->kinds = [
             Box::kind() => $shape,
             Ellipse::kind() => $shape,
+            Stack::kind() => $shape,
             Line::kind() => new LineRenderer,
             Text::kind() => new TextRenderer($typesetter),
             Picture::kind() => new PictureRenderer($shape),
@@ -70,9 +72,10 @@ final readonly class Renderer
         if ($layer->hidden && ! $rendering->editable) {
             return '';
         }
-        $inner = $layer->isGroup()
-            ? $this->place($tree, new Place($layer->screen, $layer->id), $rendering)
-            : $this->kinds[$layer->kind()]->draw($layer, $rendering);
+        $inner = $this->own($layer, $rendering);
+        if ($layer->isContainer()) {
+            $inner .= $this->place($tree, new Place($layer->screen, $layer->id), $rendering);
+        }
 
         // What answers to a tap does so in the whole of its box, not only where it is painted.
         if ($layer->cues !== [] && ! $rendering->editable && $rendering->text === TextMode::Live) {
@@ -82,10 +85,10 @@ final readonly class Renderer
         return Svg::element('g', $this->attributes($layer, $rendering), $inner);
     }
 
-    /** A layer's own element without what lies in it. */
+    /** A layer's own element without the layers in it. */
     public function shell(Layer $layer, Rendering $rendering): string
     {
-        return Svg::element('g', $this->attributes($layer, $rendering));
+        return Svg::element('g', $this->attributes($layer, $rendering), $this->own($layer, $rendering));
     }
 
     /**
@@ -96,6 +99,12 @@ final readonly class Renderer
     public static function threads(array $cues): string
     {
         return implode(' ', array_map(fn (Cue $cue): string => $cue->id.'>'.$cue->action->screen, $cues));
+    }
+
+    /** What a layer itself draws, without the layers in it; a group draws nothing. */
+    private function own(Layer $layer, Rendering $rendering): string
+    {
+        return ($this->kinds[$layer->kind()] ?? null)?->draw($layer, $rendering) ?? '';
     }
 
     /** @return array<string, string|int|float|bool|null> */

@@ -7,14 +7,18 @@ namespace Kindred\Type;
 /** Breaks words into lines (Unicode line breaking, UAX #14) and places them with the real font. */
 final readonly class Typesetter
 {
+    /** What a line may be longer than its measure, px: a browser's layout counts in 64ths. */
+    private const HAIR = 1 / 64;
+
     public function __construct(public FaceBook $faces)
     {
     }
 
     /**
      * @param  float|null  $measure  the width to wrap at, in px; null for free text, broken only where the words say so
+     * @param  float|null  $room  the width that free lines are aligned in, in px; null for that of the longest
      */
-    public function lay(string $words, TextStyle $style, ?float $measure): LaidText
+    public function lay(string $words, TextStyle $style, ?float $measure, ?float $room = null): LaidText
     {
         $face = $this->faces->face($style->family, $style->weight);
         $width = fn (string $text): float => $face->width($text, $style->letterSpacing) * $style->size;
@@ -23,15 +27,44 @@ final readonly class Typesetter
             array_push($texts, ...($measure === null ? [$paragraph] : $this->wrap($paragraph, $measure, $width)));
         }
         $widths = array_map($width, $texts);
-        $room = $measure ?? max($widths);
+        $room = $measure ?? $room ?? max($widths);
         $step = $style->size * $style->lineHeight;
-        $first = $step / 2 + ($face->ascent() - $face->descent()) / 2 * $style->size;
+        $first = $this->baseline($face, $style->size, $step);
         $lines = [];
         foreach ($texts as $i => $text) {
-            $lines[] = new Line($text, ($room - $widths[$i]) * $style->align->share(), $first + $i * $step, $widths[$i]);
+            $lines[] = new Line($text, max(0.0, $room - $widths[$i]) * $style->align->share(), $first + $i * $step, $widths[$i]);
         }
 
         return new LaidText($lines, $room, $step * count($lines));
+    }
+
+    /**
+     * How far the first baseline lies below the top of its line, in px, by the whole px to which Chromium
+     * rounds a face's ascent and descent: so that words stand where a page of HTML would set them.
+     */
+    private function baseline(Face $face, float $size, float $lineHeight): float
+    {
+        $ascent = round($face->ascent() * $size);
+        $descent = round($face->descent() * $size);
+        if ($descent < $face->descent() * $size && $ascent >= 1) {
+            $ascent--;
+            $descent++;
+        }
+
+        return $ascent + floor(($lineHeight - $ascent - $descent) / 2);
+    }
+
+    /** The width in px of the widest character: what words need that may break anywhere (min-content under `overflow-wrap: anywhere`). */
+    public function widestCluster(string $words, TextStyle $style): float
+    {
+        $face = $this->faces->face($style->family, $style->weight);
+        preg_match_all('/\X/u', $style->transform->apply($words), $found);
+        $widest = 0.0;
+        foreach (array_unique($found[0]) as $cluster) {
+            $widest = max($widest, $face->width($cluster, $style->letterSpacing) * $style->size);
+        }
+
+        return $widest;
     }
 
     /**
@@ -46,7 +79,7 @@ final readonly class Typesetter
         $lines = [];
         $line = '';
         foreach ($this->pieces($paragraph) as $piece) {
-            if ($width(rtrim($line.$piece, ' ')) <= $measure + 0.001) {
+            if ($width(rtrim($line.$piece, ' ')) <= $measure + self::HAIR) {
                 $line .= $piece;
 
                 continue;
@@ -55,7 +88,7 @@ final readonly class Typesetter
                 $lines[] = rtrim($line, ' ');
                 $line = '';
             }
-            if ($width(rtrim($piece, ' ')) > $measure + 0.001) {
+            if ($width(rtrim($piece, ' ')) > $measure + self::HAIR) {
                 $parts = $this->clusters($piece, $measure, $width);
                 $line = array_pop($parts);
                 array_push($lines, ...$parts);
@@ -96,7 +129,7 @@ final readonly class Typesetter
         $lines = [''];
         foreach ($found[0] as $cluster) {
             $last = count($lines) - 1;
-            if ($lines[$last] !== '' && $width(rtrim($lines[$last].$cluster, ' ')) > $measure) {
+            if ($lines[$last] !== '' && $cluster !== ' ' && $width(rtrim($lines[$last].$cluster, ' ')) > $measure + self::HAIR) {
                 $lines[] = $cluster;
             } else {
                 $lines[$last] .= $cluster;

@@ -13,6 +13,8 @@ const EVERYTHING = [
     'id' => 'layer1', 'name' => 'All of it', 'x' => 1.5, 'y' => -2, 'width' => 30, 'height' => 40, 'rotation' => 12.5, 'opacity' => 0.4, 'locked' => true, 'hidden' => true,
     'fills' => [['colour' => '#112233'], ['colour' => '#44556680']], 'stroke' => ['colour' => '#000000', 'width' => 3, 'position' => 'centre'],
     'corners' => ['topLeft' => 1, 'topRight' => 2, 'bottomRight' => 3, 'bottomLeft' => 4],
+    'sizing' => ['width' => 'stretch', 'height' => 'content', 'minWidth' => 8, 'maxWidth' => 900, 'minHeight' => 2.5, 'maxHeight' => 70, 'alignSelf' => 'baseline', 'absolute' => true],
+    'pins' => ['left' => true, 'right' => false, 'top' => false, 'bottom' => false, 'horizontal' => 'middle', 'vertical' => 'proportion'],
     'cues' => [['id' => 'cue1', 'trigger' => ['kind' => 'delay', 'delay' => 250], 'action' => ['kind' => 'show', 'screen' => 'next'],
         'transition' => ['kind' => 'cover', 'direction' => 'up', 'duration' => 120, 'delay' => 5, 'easing' => 'cubic-bezier(0.1, 0.2, 0.3, 0.4)']]],
 ];
@@ -22,6 +24,7 @@ function kinds(): array
 {
     return [
         'box' => [], 'ellipse' => [], 'group' => [], 'line' => ['rising' => true], 'icon' => ['icon' => 'flame', 'line' => 1.25], 'picture' => ['asset' => str_repeat('0f', 32), 'fit' => 'contain'],
+        'stack' => ['direction' => 'column-reverse', 'wrap' => 'wrap', 'rowGap' => 4, 'columnGap' => 5.5, 'padding' => ['top' => 1, 'right' => 2, 'bottom' => 3, 'left' => 4], 'justifyContent' => 'space-evenly', 'alignItems' => 'center', 'alignContent' => 'flex-end'],
         'text' => ['words' => "Two\nbowls", 'wrapped' => true, 'style' => ['family' => 'Lora', 'weight' => 700, 'size' => 18.5, 'lineHeight' => 1.1, 'letterSpacing' => 0.02, 'align' => 'right', 'transform' => 'uppercase']],
     ];
 }
@@ -49,7 +52,7 @@ it('names the place of what a layer cannot be', function (array $change, string 
     $data = array_replace(['kind' => 'box'] + EVERYTHING, $change);
     expect(fn () => Layer::read(Reader::of($data, 'layers[3]'), rank: 'm'))->toThrow(InvalidInput::class, "layers[3].{$problem}");
 })->with([
-    [['kind' => 'cube'], 'kind: “cube” is not a kind of layer; known are box, ellipse, line, text, picture, icon, group'],
+    [['kind' => 'cube'], 'kind: “cube” is not a kind of layer; known are box, ellipse, line, text, picture, icon, group, stack'],
     [['kind' => null], 'kind: text is expected here'], [['width' => -1], 'width: the number must lie between 0 and'], [['opacity' => 1.01], 'opacity: the number must lie between 0 and 1'],
     [['rotation' => 361], 'rotation'], [['locked' => 'no'], 'locked: true or false'], [['name' => "\n"], 'name: this cannot be empty'],
     [['fills' => array_fill(0, 17, ['colour' => '#fff'])], 'fills: between 0 and 16'], [['fills' => [['colour' => '#fff'], ['colour' => 'url(#x)']]], 'fills[1].colour: “url(#x)” is not a colour'],
@@ -60,6 +63,8 @@ it('names the place of what a layer cannot be', function (array $change, string 
     [['kind' => 'icon', 'icon' => 'Flame!'], 'icon: an icon is named by'], [['kind' => 'picture', 'asset' => 'bowl.png'], 'asset: a picture is named by the SHA-256'],
     [['kind' => 'text', 'words' => str_repeat('x', 20_001), 'style' => []], 'words: the text is longer than 20000 characters'],
     [['kind' => 'text', 'words' => 'x', 'style' => ['family' => 'Lora', 'weight' => 400, 'size' => 0, 'lineHeight' => 1]], 'style.size: the number must lie between 1 and 1000'],
+    [['kind' => 'stack', 'direction' => 'sideways'], 'direction: one of these is expected: row, row-reverse'], [['kind' => 'stack', 'padding' => ['left' => -1]], 'padding.left: the number must lie between 0'],
+    [['sizing' => ['width' => 'fill']], 'sizing.width: one of these is expected: length, content, stretch'], [['sizing' => ['maxHeight' => 100_001]], 'sizing.maxHeight: the number must lie between 0 and 100000'], [['pins' => ['left' => 3]], 'pins.left: true or false'],
     [['kind' => 'text', 'words' => 'x'], 'style: an object is expected here'],
 ]);
 
@@ -78,6 +83,6 @@ it('puts a nest in a place with new ids, parents before children, in order', fun
         ->and($nest->layers(new Place('home'), 'm', new Kindred\Document\Id('seed')))->toEqual($layers);
 });
 
-it('lets only groups have children', function (): void {
+it('lets only containers have children', function (): void {
     LayerNest::read(Reader::of(['kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 5, 'height' => 5, 'children' => [['kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 1, 'height' => 1]]]));
-})->throws(InvalidInput::class, 'only a group has children');
+})->throws(InvalidInput::class, 'only a group or a stack has children');

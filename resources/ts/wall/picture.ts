@@ -131,6 +131,9 @@ export class Picture {
         if (patch.shell && old) {
             for (const { name } of [...old.attributes]) if (!drawn.hasAttribute(name)) old.removeAttribute(name);
             for (const { name, value } of [...drawn.attributes]) old.setAttribute(name, value);
+            // What the container itself draws stands before the layers in it.
+            for (const child of [...old.children]) if (!child.hasAttribute('data-layer')) child.remove();
+            old.prepend(...drawn.children);
         }
         const element = patch.shell && old ? old : drawn;
         if (!('screen' in patch)) {

@@ -12,7 +12,7 @@
                     <button type="button" data-mark="locked" aria-pressed="{{ $layer->locked ? 'true' : 'false' }}" aria-label="Lock {{ $layer->name }}" title="Lock"><x-glyph :name="$layer->locked ? 'pin' : 'pin-off'"/></button>
                     <button type="button" data-mark="hidden" aria-pressed="{{ $layer->hidden ? 'true' : 'false' }}" aria-label="Hide {{ $layer->name }}" title="Hide"><x-glyph :name="$layer->hidden ? 'eye-off' : 'eye'"/></button>
                 </div>
-                @if ($layer->isGroup())
+                @if ($layer->isContainer())
                     @include('wall.outline', ['place' => new Kindred\Document\Place($layer->screen, $layer->id)])
                 @endif
             </li>

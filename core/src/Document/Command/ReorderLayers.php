@@ -61,7 +61,7 @@ final readonly class ReorderLayers implements Command
             if (in_array($group->id, $moving, true)) {
                 throw new InvalidInput('parent', "“{$group->name}” cannot lie inside itself.");
             }
-            if ($i === 0 && ! $group->isGroup()) {
+            if ($i === 0 && ! $group->isContainer()) {
                 throw new InvalidInput('parent', "“{$group->name}” is not a group.");
             }
         }

@@ -42,7 +42,7 @@ final readonly class UngroupLayers implements Command
     public function apply(Tree $tree): Tree
     {
         foreach ($this->selected($tree, $this->place->screen, $this->layers) as $group) {
-            if (! $group->isGroup()) {
+            if (! $group->isContainer()) {
                 throw new InvalidInput('layers', "“{$group->name}” is not a group.");
             }
             $children = $tree->children(new Place($group->screen, $group->id));

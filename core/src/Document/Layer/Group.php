@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Layer;
 
-final readonly class Group implements LayerContent
+final readonly class Group implements Container
 {
     use Plain;
 

@@ -18,6 +18,7 @@ final class Kinds
         Picture::class,
         Icon::class,
         Group::class,
+        Stack::class,
     ];
 
     public static function read(Reader $in): LayerContent

@@ -26,7 +26,7 @@ final readonly class TextRenderer implements KindRenderer
         if (! $text instanceof Text) {
             return '';
         }
-        $laid = $this->typesetter->lay($text->words, $text->style, $text->wrapped ? $layer->box->width : null);
+        $laid = $this->typesetter->lay($text->words, $text->style, $text->wrapped ? $layer->box->width : null, $layer->box->width);
         $paint = Paints::attributes('fill', Paints::front($layer->fills, '#1e2223'));
         $drawn = $rendering->text === TextMode::Live
             ? $this->live($text, $laid, $paint)

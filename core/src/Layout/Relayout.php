@@ -1,0 +1,208 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Layout;
+
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\Stack;
+use Kindred\Document\Layer\Text;
+use Kindred\Document\Layout\Size;
+use Kindred\Document\Place;
+use Kindred\Document\Tree;
+use Kindred\Geometry\Box;
+use Kindred\Geometry\Point;
+use Kindred\Type\Typesetter;
+
+/**
+ * Brings back into step what depends on a change: texts take the size of their lines, stacks lay out
+ * what lies in them, groups shrink and grow around it, and a group or stack that has nothing left goes.
+ */
+final readonly class Relayout
+{
+    /** A container is laid out so many times at most: in a stack, a group's size may follow from its content and the other way round. */
+    private const TURNS = 3;
+
+    private Stacks $stacks;
+
+    public function __construct(private Typesetter $typesetter)
+    {
+        $this->stacks = new Stacks($typesetter);
+    }
+
+    public function after(Tree $before, Tree $after): Tree
+    {
+        $containers = [];
+        foreach ($this->changed($before, $after) as $layer) {
+            if (isset($after->layers[$layer->id])) {
+                $after = $this->fitted($before, $after, $after->layers[$layer->id]);
+            }
+            foreach ([$before, $after] as $tree) {
+                $containers[($tree->layers[$layer->id] ?? null)->parent ?? ''] = true;
+            }
+            if ($layer->content instanceof Stack) {
+                $containers[$layer->id] = true;
+            }
+        }
+        unset($containers['']);
+
+        return $this->settle($after, $containers);
+    }
+
+    /** The layer with its text measured; other kinds as they are. */
+    public function measured(Layer $layer): Layer
+    {
+        $text = $layer->content;
+        if (! $text instanceof Text) {
+            return $layer;
+        }
+        $laid = $this->typesetter->lay($text->words, $text->style, $text->wrapped ? $layer->box->width : null);
+        $width = $text->wrapped ? $layer->box->width : round($laid->width, 2);
+
+        return $layer->with(box: $layer->box->sized($width, round($laid->height, 2)));
+    }
+
+    /** @return list<Layer> */
+    private function changed(Tree $before, Tree $after): array
+    {
+        $changed = [];
+        foreach ($after->layers as $id => $layer) {
+            if (($before->layers[$id] ?? null) !== $layer) {
+                $changed[] = $layer;
+            }
+        }
+
+        return [...$changed, ...array_values(array_diff_key($before->layers, $after->layers))];
+    }
+
+    /** Free text that changes its width keeps the side it is aligned to where it was. In a stack the layout does all this. */
+    private function fitted(Tree $before, Tree $tree, Layer $layer): Tree
+    {
+        if (! $layer->content instanceof Text) {
+            return $tree;
+        }
+        if ($this->isLaid($tree, $layer)) {
+            // Words of a set width are words that wrap.
+            return $layer->content->wrapped || $layer->widthFrom() === Size::Content
+                ? $tree
+                : $tree->withLayers($layer->with(content: $layer->content->with(wrapped: true)));
+        }
+        $old = ($before->layers[$layer->id] ?? null);
+        if ($old !== null && $old->content === $layer->content && $old->box->width === $layer->box->width && $old->box->height === $layer->box->height) {
+            return $tree;
+        }
+        $measured = $this->measured($layer);
+        $grown = $measured->box->width - $layer->box->width;
+        if ($old !== null && $grown !== 0.0 && ! $layer->content->wrapped) {
+            $measured = $measured->with(box: $measured->box->movedBy(-$grown * $layer->content->style->align->share(), 0));
+        }
+
+        return $tree->withLayers($measured);
+    }
+
+    /**
+     * Lays out containers whose content may have changed, the deepest first, and those that depend on them.
+     *
+     * @param  array<array-key, true>  $open  by id
+     */
+    private function settle(Tree $tree, array $open): Tree
+    {
+        $turns = [];
+        while (($id = $this->deepest($tree, array_map(strval(...), array_keys($open)))) !== null) {
+            unset($open[$id]);
+            $container = $tree->layer($id);
+            $turns[$id] = ($turns[$id] ?? 0) + 1;
+            if ($turns[$id] > self::TURNS) {
+                continue;
+            }
+            $children = $tree->children(new Place($container->screen, $id));
+            $earlier = $tree;
+            $tree = match (true) {
+                $children === [] => $tree->withoutLayers($id),
+                $container->content instanceof Stack => $this->isLaid($tree, $container) ? $tree : $this->stacks->lay($tree, $container),
+                default => $this->around($tree, $container, $children),
+            };
+            $goesOn = $children === [] || ($container->content instanceof Stack && $this->isLaid($tree, $container));
+            if ($container->parent !== null && ($goesOn || ! $tree->layer($id)->box->equals($container->box))) {
+                $open[$container->parent] = true;
+            }
+            if ($tree !== $earlier && $container->content instanceof Stack) {
+                $tree = $this->follow($earlier, $tree, $open);
+            }
+        }
+
+        return $tree;
+    }
+
+    private function isLaid(Tree $tree, Layer $layer): bool
+    {
+        return $layer->parent !== null && ($tree->layers[$layer->parent] ?? null)?->lays($layer) === true;
+    }
+
+    /** @param  list<string>  $ids */
+    private function deepest(Tree $tree, array $ids): ?string
+    {
+        $found = null;
+        $deepest = -1;
+        foreach ($ids as $id) {
+            $depth = isset($tree->layers[$id]) ? count($tree->ancestors($tree->layers[$id])) : -1;
+            if ($depth > $deepest) {
+                [$found, $deepest] = [$id, $depth];
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * After a stack was laid out: words in groups that it resized are set anew, and containers there are laid out again.
+     *
+     * @param  array<array-key, true>  $open  ids of containers, added to
+     */
+    private function follow(Tree $before, Tree $tree, array &$open): Tree
+    {
+        foreach ($tree->layers as $id => $layer) {
+            if (($before->layers[$id] ?? null) === $layer || $this->isLaid($tree, $layer)) {
+                continue;
+            }
+            $tree = $this->fitted($before, $tree, $layer);
+            if ($layer->parent !== null && $tree->layer($layer->parent)->isGroup()) {
+                $open[$layer->parent] = true;
+                $open += $layer->content instanceof Stack ? [$id => true] : [];
+            }
+        }
+
+        return $tree;
+    }
+
+    private function differs(Box $bounds, Box $group): bool
+    {
+        return max(abs($bounds->x), abs($bounds->y), abs($bounds->width - $group->width), abs($bounds->height - $group->height)) > 0.001;
+    }
+
+    /**
+     * The group drawn around its content, which stays where it is on the screen even when the group
+     * is turned: its middle moves, so its corner has to make up for the turn.
+     *
+     * @param  list<Layer>  $children
+     */
+    private function around(Tree $tree, Layer $group, array $children): Tree
+    {
+        $bounds = Box::around(...array_map(fn (Layer $child): Box => $child->bounds(), $children));
+        if ($bounds === null || ! $this->differs($bounds, $group->box)) {
+            return $tree;
+        }
+        $old = new Point($group->box->width / 2, $group->box->height / 2);
+        $new = new Point($bounds->width / 2, $bounds->height / 2);
+        $shift = $old->minus($new)->plus((new Point($bounds->x, $bounds->y))->plus($new)->minus($old)->turned($group->rotation));
+        $tree = $tree->withLayers($group->with(box: new Box($group->box->x + $shift->x, $group->box->y + $shift->y, $bounds->width, $bounds->height)));
+        if (abs($bounds->x) < 0.001 && abs($bounds->y) < 0.001) {
+            return $tree;
+        }
+
+        return $tree->withLayers(...array_map(
+            fn (Layer $child): Layer => $child->with(box: $child->box->movedBy(-$bounds->x, -$bounds->y)),
+            $children,
+        ));
+    }
+}

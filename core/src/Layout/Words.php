@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Layout;
+
+use Kindred\Document\Layer\Text;
+use Kindred\Layout\Flex\Measured;
+use Kindred\Type\LaidText;
+use Kindred\Type\Typesetter;
+
+/** A text in a stack: `white-space: pre-wrap; overflow-wrap: anywhere`, or `pre` where it does not wrap. */
+final class Words implements Measured
+{
+    private ?LaidText $free = null;
+
+    private ?LaidText $laid = null;
+
+    private float $at = -1.0;
+
+    public function __construct(private readonly Typesetter $typesetter, private readonly Text $text)
+    {
+    }
+
+    /** Rounded up to hundredths, so that the words find room again at the width that is kept. */
+    public function maxContent(): float
+    {
+        return ceil(round($this->free()->width * 100, 3)) / 100;
+    }
+
+    public function minContent(): float
+    {
+        return $this->text->wrapped
+            ? ceil(round($this->typesetter->widestCluster($this->text->words, $this->text->style) * 100, 3)) / 100
+            : $this->maxContent();
+    }
+
+    public function height(float $width): float
+    {
+        if (! $this->text->wrapped || $width >= $this->free()->width) {
+            return $this->free()->height;
+        }
+        if ($this->laid === null || $this->at !== $width) {
+            $this->at = $width;
+            $this->laid = $this->typesetter->lay($this->text->words, $this->text->style, $width);
+        }
+
+        return $this->laid->height;
+    }
+
+    public function baseline(): float
+    {
+        return $this->free()->lines[0]->baseline;
+    }
+
+    private function free(): LaidText
+    {
+        return $this->free ??= $this->typesetter->lay($this->text->words, $this->text->style, null);
+    }
+}
