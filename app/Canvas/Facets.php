@@ -6,11 +6,14 @@ namespace App\Canvas;
 
 use App\Models\Project;
 use Kindred\Document\Edit\Field;
+use Kindred\Document\Edit\LayoutField;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\Line;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\Text;
+use Kindred\Document\Layout\Inference;
+use Kindred\Document\Place;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
@@ -35,7 +38,10 @@ final readonly class Facets
         $layers = array_values(array_intersect_key($tree->layers, array_flip($ids)));
         $values = [];
         foreach (Field::cases() as $field) {
-            $values[$field->value] = $this->shared($layers, $field);
+            $values[$field->value] = $this->shared(array_map(fn (Layer $layer): ?string => $this->value($layer, $field), $layers));
+        }
+        foreach (LayoutField::cases() as $field) {
+            $values[$field->value] = $this->shared(array_map(fn (Layer $layer): ?string => $field->of($tree, $layer), $layers));
         }
 
         return [
@@ -44,6 +50,7 @@ final readonly class Facets
             'screen' => $screen === null ? null : ($tree->screens[$screen] ?? null),
             'layers' => $layers,
             'values' => $values,
+            'inference' => $this->inference($layers),
             'owner' => $this->owner($tree, $layers, $screen),
             'families' => $this->faces->families(),
             'weights' => $this->weights($layers),
@@ -51,12 +58,12 @@ final readonly class Facets
     }
 
     /**
-     * @param  list<Layer>  $layers
+     * @param  list<string|null>  $values  null where a layer has no such facet
      * @return array{applies: bool, value: string, mixed: bool}
      */
-    private function shared(array $layers, Field $field): array
+    private function shared(array $values): array
     {
-        $values = array_filter(array_map(fn (Layer $layer): ?string => $this->value($layer, $field), $layers), fn (?string $value): bool => $value !== null);
+        $values = array_filter($values, fn (?string $value): bool => $value !== null);
         $distinct = array_values(array_unique($values));
 
         return ['applies' => $values !== [], 'value' => count($distinct) === 1 ? $distinct[0] : '', 'mixed' => count($distinct) > 1];
@@ -66,7 +73,7 @@ final readonly class Facets
     private function value(Layer $layer, Field $field): ?string
     {
         $content = $layer->content;
-        $shape = ! $layer->isContainer() && ! $content instanceof Text && ! $content instanceof Icon;
+        $shape = ! $layer->isGroup() && ! $content instanceof Text && ! $content instanceof Icon;
         $boxed = $shape && ! $content instanceof Line;
 
         return match ($field) {
@@ -76,7 +83,7 @@ final readonly class Facets
             Field::Height => Number::text($layer->box->height),
             Field::Rotation => Number::text($layer->rotation),
             Field::Opacity => Number::text($layer->opacity * 100).'%',
-            Field::Fill => $layer->isContainer() || $content instanceof Line ? null : ($layer->fills === [] ? '' : $layer->fills[count($layer->fills) - 1]->colour->toHex()),
+            Field::Fill => $layer->isGroup() || $content instanceof Line ? null : ($layer->fills === [] ? '' : $layer->fills[count($layer->fills) - 1]->colour->toHex()),
             Field::StrokeColour => $shape ? ($layer->stroke?->colour->toHex() ?? '') : null,
             Field::StrokeWidth => $shape ? Number::text($layer->stroke->width ?? 0) : null,
             Field::StrokePosition => $boxed && $layer->stroke !== null ? $layer->stroke->position->value : null,
@@ -90,6 +97,7 @@ final readonly class Facets
             Field::Fit => $content instanceof Picture ? $content->fit->value : null,
             Field::Asset => $content instanceof Picture ? $content->asset : null,
             Field::Rising => $content instanceof Line ? ($content->rising ? 'true' : 'false') : null,
+            Field::Trim => $content instanceof Text ? ($content->style->trim ? 'true' : 'false') : null,
             Field::Wrapped => $content instanceof Text ? ($content->wrapped ? 'true' : 'false') : null,
             default => $content instanceof Text ? $this->type($content->style, $field) : null,
         };
@@ -97,7 +105,7 @@ final readonly class Facets
 
     private function corner(Layer $layer, string $value): ?string
     {
-        return in_array($layer->kind(), ['box', 'picture'], true) ? $value : null;
+        return in_array($layer->kind(), ['box', 'picture', 'stack'], true) ? $value : null;
     }
 
     private function type(TextStyle $style, Field $field): ?string
@@ -105,6 +113,18 @@ final readonly class Facets
         $value = $style->toArray()[$field->value] ?? null;
 
         return is_float($value) ? Number::text($value) : ($value === null ? null : (string) $value);
+    }
+
+    /**
+     * The stack that the selection lies in already, as it were.
+     *
+     * @param  list<Layer>  $layers
+     */
+    private function inference(array $layers): ?Inference
+    {
+        $places = array_unique(array_map(fn (Layer $layer): string => Place::of($layer)->key(), $layers));
+
+        return count($layers) > 1 && count($places) === 1 ? Inference::of($layers) : null;
     }
 
     /**

@@ -76,7 +76,7 @@ final readonly class TreeStore
         }
         $this->loadPlaces($project, $set, $layers, $complete);
         $this->loadAncestors($project, $layers, $complete);
-        $this->loadInside($project, $set->layers, $layers, $complete);
+        $this->loadInside($project, [...$set->layers, ...$this->layoutRoots($layers)], $layers, $complete);
         foreach ($layers as $layer) {
             if (in_array($layer->screen, $set->whole, true)) {
                 $complete[$layer->id] = true;
@@ -222,6 +222,28 @@ final readonly class TreeStore
     }
 
     /**
+     * The outermost stacks around what is loaded: what is laid out together is loaded together.
+     *
+     * @param  array<string, Layer>  $layers
+     * @return list<string>
+     */
+    private function layoutRoots(array $layers): array
+    {
+        $roots = [];
+        foreach ($layers as $layer) {
+            $root = null;
+            for ($one = $layer; $one !== null; $one = $layers[$one->parent ?? ''] ?? null) {
+                $root = $one->isContainer() && ! $one->isGroup() ? $one->id : $root;
+            }
+            if ($root !== null) {
+                $roots[$root] = true;
+            }
+        }
+
+        return array_map(strval(...), array_keys($roots));
+    }
+
+    /**
      * All that lies inside the named groups.
      *
      * @param  list<string>  $named
@@ -230,7 +252,7 @@ final readonly class TreeStore
      */
     private function loadInside(ProjectRow $project, array $named, array &$layers, array &$complete): void
     {
-        $open = array_filter($named, fn (string $id): bool => isset($layers[$id]) && $layers[$id]->isContainer());
+        $open = array_filter(array_unique($named), fn (string $id): bool => isset($layers[$id]) && $layers[$id]->isContainer());
         while ($open !== []) {
             $found = $this->readLayers($this->layers($project)->whereIn('parent', $open)->get());
             $complete += array_fill_keys($open, true);

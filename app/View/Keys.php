@@ -30,6 +30,7 @@ final class Keys
         'Ctrl D, Alt drag' => 'duplicate',
         'Ctrl A' => 'select all on the screen',
         'Ctrl G, Ctrl Shift G' => 'group, ungroup',
+        'L' => 'lay out as a stack',
         'Delete' => 'delete',
         'Esc' => 'out of the group, then nothing selected',
     ];

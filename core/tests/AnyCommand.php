@@ -27,7 +27,7 @@ final class AnyCommand
         $group = $groups === [] ? null : $groups[mt_rand(0, count($groups) - 1)]->id;
         $number = fn (): int => mt_rand(-200, 400);
         $on = ['screen' => $screen, 'layers' => $some];
-        $fields = [['x', '10%+3'], ['width', (string) mt_rand(1, 300)], ['rotation', (string) mt_rand(-180, 180)], ['fill', '#'.dechex(mt_rand(0x100000, 0xFFFFFF))], ['size', (string) mt_rand(8, 60)], ['radius', '12'], ['stroke-width', '2'], ['opacity', '50%']];
+        $fields = [['x', '10%+3'], ['width', (string) mt_rand(1, 300)], ['rotation', (string) mt_rand(-180, 180)], ['fill', '#'.dechex(mt_rand(0x100000, 0xFFFFFF))], ['size', (string) mt_rand(8, 60)], ['radius', '12'], ['stroke-width', '2'], ['opacity', '50%'], ['direction', 'column'], ['wrap', 'wrap'], ['column-gap', '7'], ['padding', '9'], ['align-items', 'center'], ['width-from', 'stretch'], ['height-from', 'content'], ['max-width', '90'], ['absolute', 'true'], ['pin-right', 'true'], ['pin-bottom', 'true'], ['pin-horizontal', 'proportion']];
         [$field, $value] = $fields[mt_rand(0, count($fields) - 1)];
         $commands = [
             ['type' => 'move-layers', 'dx' => $number(), 'dy' => $number()] + $on,
@@ -38,6 +38,8 @@ final class AnyCommand
             ['type' => 'reorder-layers', 'parent' => $parent, 'screen' => $screen, 'layers' => [$one], 'above' => $some[1] ?? null],
             ['type' => 'reorder-layers', 'parent' => $group, 'screen' => $screen, 'layers' => [$one], 'above' => null],
             ['type' => 'delete-layers'] + $on,
+            ['type' => 'stack-layers', 'seed' => "k{$step}"] + $on,
+            ['type' => 'set-screen-field', 'screen' => $screen, 'field' => 'device', 'value' => ['phone', 'tablet', 'watch'][$step % 3]],
             ['type' => 'mark-layers', 'hidden' => (bool) mt_rand(0, 1)] + $on,
             ['type' => 'rename-layer', 'layer' => $one, 'name' => "Name {$step}"],
             ['type' => 'set-words', 'screen' => $screen, 'layer' => $one, 'words' => "Step {$step}"],

@@ -124,7 +124,7 @@ function writeIn(layer: Element): void {
     const id = layer.getAttribute('data-layer')!;
     const screen = picture.screenOf(layer);
     selection.pick([id], screen);
-    void send<{ layers: { words: string; wrapped: boolean; style: { family: string; weight: number; size: number; lineHeight: number; letterSpacing: number; align: string; transform: string }; fills: { colour: string }[] }[] }>(`${urls['copy']!}?layers=${id}`).then(({ layers }) => {
+    void send<{ layers: { words: string; wrapped: boolean; style: { family: string; weight: number; size: number; lineHeight: number; letterSpacing: number; align: string; transform: string; trim: boolean }; fills: { colour: string }[] }[] }>(`${urls['copy']!}?layers=${id}`).then(({ layers }) => {
         const text = layers[0];
         if (!text) return;
         const setting: Setting = { ...text.style, weight: String(text.style.weight), colour: text.fills.at(-1)?.colour ?? PLAIN.colour };
@@ -232,9 +232,17 @@ async function group(): Promise<void> {
     if (answer?.added[0]) selection.pick([answer.added[0]], screen);
 }
 
+/** Lays the selection out as a stack, with what can be read off where it lies. */
+async function stack(): Promise<void> {
+    const { layers, screen } = selection;
+    if (layers.length === 0) return toast('Select layers, or a group, to lay them out as a stack.');
+    const answer = await server.edit({ type: 'stack-layers', ...onLayers(), seed: fresh() });
+    if (answer) selection.pick(answer.added[0] ? [answer.added[0]] : layers, screen);
+}
+
 async function ungroup(): Promise<void> {
-    const groups = selection.elements().filter((layer) => layer.dataset['kind'] === 'group');
-    if (groups.length === 0) return toast('Select a group to ungroup it.');
+    const groups = selection.elements().filter((layer) => layer.matches('[data-kind=group], [data-kind=stack]'));
+    if (groups.length === 0) return toast('Select a group or a stack to ungroup it.');
     const inside = groups.flatMap((layer) => [...layer.querySelectorAll<SVGGElement>(':scope > [data-layer]')].map((child) => child.dataset['layer']!));
     const answer = await server.edit({ type: 'ungroup-layers', ...onLayers(), parent: selection.group, layers: groups.map((layer) => layer.dataset['layer']!) });
     if (answer) selection.pick(inside, selection.screen);
@@ -322,6 +330,7 @@ const actions: Record<string, () => void> = {
     redo: () => void server.redo(),
     group: () => void group(),
     ungroup: () => void ungroup(),
+    stack: () => void stack(),
     duplicate: () => void duplicate(),
     delete: remove,
     rehearse: () => document.querySelector<HTMLAnchorElement>('a[data-rehearse]')?.click(),
@@ -332,7 +341,7 @@ const actions: Record<string, () => void> = {
 
 const keys: Record<string, () => void> = {
     q: actions['pick']!, a: actions['screen']!, s: () => takeShape(1), S: () => takeShape(-1), w: actions['words']!, p: actions['picture']!, i: actions['icon']!,
-    g: actions['thread']!, f: fit, r: actions['rehearse']!, '?': actions['keys']!, Delete: remove, Backspace: remove,
+    g: actions['thread']!, l: actions['stack']!, f: fit, r: actions['rehearse']!, '?': actions['keys']!, Delete: remove, Backspace: remove,
     Tab: () => step(1), 'shift+Tab': () => step(-1),
     ArrowLeft: () => nudgeBy(-1, 0), ArrowRight: () => nudgeBy(1, 0), ArrowUp: () => nudgeBy(0, -1), ArrowDown: () => nudgeBy(0, 1),
     'shift+ArrowLeft': () => nudgeBy(-10, 0), 'shift+ArrowRight': () => nudgeBy(10, 0), 'shift+ArrowUp': () => nudgeBy(0, -10), 'shift+ArrowDown': () => nudgeBy(0, 10),

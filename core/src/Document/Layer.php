@@ -65,6 +65,7 @@ final readonly class Layer
         $content = Kinds::read($in);
         $stroke = $in->optional('stroke');
         $corners = $in->optional('corners');
+        $sizing = Sizing::read($in);
 
         return new self(
             id: $id ?? $in->id('id'),
@@ -72,7 +73,7 @@ final readonly class Layer
             parent: $rank === null ? $in->optionalId('parent') : $parent,
             rank: $rank ?? $in->string('rank', 120, false),
             name: $in->has('name') ? $in->name('name') : ucfirst($content::kind()),
-            box: Box::read($in),
+            box: self::readBox($in, $content, $sizing),
             content: $content,
             rotation: $in->numberOr('rotation', 0, -360, 360),
             opacity: $in->numberOr('opacity', 1, 0, 1),
@@ -82,7 +83,7 @@ final readonly class Layer
             stroke: $stroke === null ? null : Stroke::read($stroke),
             corners: $corners === null ? new Corners : Corners::read($corners),
             cues: $in->list('cues', Cue::read(...), 0, 50),
-            sizing: Sizing::read($in),
+            sizing: $sizing,
             pins: $in->has('pins') ? Pins::read($in->object('pins')) : null,
         );
     }
@@ -111,12 +112,12 @@ final readonly class Layer
     /** Where its width comes from in a stack: by its own word, or by its kind. */
     public function widthFrom(): Size
     {
-        return $this->sizing->width ?? ($this->content instanceof Text && ! $this->content->wrapped ? Size::Content : Size::Length);
+        return $this->sizing->width ?? self::usualWidth($this->content);
     }
 
     public function heightFrom(): Size
     {
-        return $this->sizing->height ?? ($this->content instanceof Text ? Size::Content : Size::Length);
+        return $this->sizing->height ?? self::usualHeight($this->content);
     }
 
     /** The upright box that this layer takes up in its parent, rotation included. */
@@ -158,5 +159,28 @@ final readonly class Layer
         $sizing = $this->sizing->toArray();
 
         return ($sizing === [] ? [] : ['sizing' => $sizing]) + ($this->pins === null ? [] : ['pins' => $this->pins->toArray()]);
+    }
+
+    /** A place that is not given is the corner of the parent; a size may be left out where it follows from the content or the layout. */
+    private static function readBox(Reader $in, LayerContent $content, Sizing $sizing): Box
+    {
+        $size = fn (string $key, Size $from): float => $from === Size::Length && ! $content instanceof Group ? $in->number($key, 0) : $in->numberOr($key, 0, 0);
+
+        return new Box(
+            $in->numberOr('x', 0),
+            $in->numberOr('y', 0),
+            $size('width', $sizing->width ?? self::usualWidth($content)),
+            $size('height', $sizing->height ?? self::usualHeight($content)),
+        );
+    }
+
+    private static function usualWidth(LayerContent $content): Size
+    {
+        return $content instanceof Text && ! $content->wrapped ? Size::Content : Size::Length;
+    }
+
+    private static function usualHeight(LayerContent $content): Size
+    {
+        return $content instanceof Text ? Size::Content : Size::Length;
     }
 }

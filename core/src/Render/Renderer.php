@@ -127,6 +127,14 @@ final readonly class Renderer
         return $move.$turn === '' ? null : $move.$turn;
     }
 
+    /** A stack as the wall adjusts it: direction, wrap, row gap, column gap, padding at the top, right, bottom and left. */
+    private static function spacing(Stack $stack): string
+    {
+        $lengths = [$stack->rowGap, $stack->columnGap, ...array_values($stack->padding->toArray())];
+
+        return implode(' ', [$stack->direction->value, $stack->wrap->value, ...array_map(Number::text(...), $lengths)]);
+    }
+
     /** @return array<string, string|bool|null> */
     private function handles(Layer $layer): array
     {
@@ -136,6 +144,8 @@ final readonly class Renderer
             'data-kind' => $layer->kind(),
             'data-box' => "{$n($layer->box->x)} {$n($layer->box->y)} {$n($layer->box->width)} {$n($layer->box->height)} {$n($layer->rotation)}",
             'data-locked' => $layer->locked,
+            'data-free' => $layer->sizing->absolute,
+            'data-stack' => $layer->content instanceof Stack ? self::spacing($layer->content) : null,
             'data-cues' => $layer->cues === [] ? null : self::threads($layer->cues),
             'pointer-events' => $layer->locked ? 'none' : null,
             'display' => $layer->hidden ? 'none' : null,

@@ -8,7 +8,8 @@ use Kindred\Input\Reader;
 
 /**
  * How words are set. Size in px (1 to 1000), line height in multiples of the size (0.5 to 5),
- * letter spacing in em (-0.5 to 2).
+ * letter spacing in em (-0.5 to 2). What is trimmed reaches from the cap height of its first line to the
+ * baseline of its last (CSS Inline 3, `text-box: trim-both cap alphabetic`).
  */
 final readonly class TextStyle
 {
@@ -20,6 +21,7 @@ final readonly class TextStyle
         public float $letterSpacing = 0,
         public TextAlign $align = TextAlign::Left,
         public TextTransform $transform = TextTransform::None,
+        public bool $trim = false,
     ) {
     }
 
@@ -33,11 +35,12 @@ final readonly class TextStyle
             $in->numberOr('letterSpacing', 0, -0.5, 2),
             $in->has('align') ? $in->enum('align', TextAlign::class) : TextAlign::Left,
             $in->has('transform') ? $in->enum('transform', TextTransform::class) : TextTransform::None,
+            $in->boolean('trim', false),
         );
     }
 
     /** A copy with one property changed; the value is checked like one that is read. */
-    public function with(string $property, string|int|float $value): self
+    public function with(string $property, string|int|float|bool $value): self
     {
         return self::read(Reader::of([...$this->toArray(), $property => $value]));
     }
@@ -47,7 +50,7 @@ final readonly class TextStyle
         return $this->with('size', max(1.0, min(1000.0, $this->size * $factor)));
     }
 
-    /** @return array{family: string, weight: int, size: float, lineHeight: float, letterSpacing: float, align: string, transform: string} */
+    /** @return array{family: string, weight: int, size: float, lineHeight: float, letterSpacing: float, align: string, transform: string, trim: bool} */
     public function toArray(): array
     {
         return [
@@ -58,6 +61,7 @@ final readonly class TextStyle
             'letterSpacing' => $this->letterSpacing,
             'align' => $this->align->value,
             'transform' => $this->transform->value,
+            'trim' => $this->trim,
         ];
     }
 }

@@ -29,13 +29,14 @@ final readonly class Typesetter
         $widths = array_map($width, $texts);
         $room = $measure ?? $room ?? max($widths);
         $step = $style->size * $style->lineHeight;
-        $first = $this->baseline($face, $style->size, $step);
+        $capHeight = $face->capHeight() * $style->size;
+        $first = $style->trim ? $capHeight : $this->baseline($face, $style->size, $step);
         $lines = [];
         foreach ($texts as $i => $text) {
             $lines[] = new Line($text, max(0.0, $room - $widths[$i]) * $style->align->share(), $first + $i * $step, $widths[$i]);
         }
 
-        return new LaidText($lines, $room, $step * count($lines));
+        return new LaidText($lines, $room, $style->trim ? $step * (count($lines) - 1) + $capHeight : $step * count($lines));
     }
 
     /**

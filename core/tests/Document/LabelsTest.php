@@ -21,7 +21,7 @@ function steps(): array
         [['type' => 'align-layers', 'layers' => ['boxa', 'icon'], 'edge' => 'middle', 'with' => 'each'], 'Align 2 layers (middle)'],
         [['type' => 'distribute-layers', 'layers' => ['boxa', 'icon', 'words'], 'axis' => 'x'], 'Even the gaps of 3 layers'],
         [['type' => 'distribute-layers', 'layers' => ['boxa', 'icon'], 'axis' => 'x', 'gap' => 8], 'Set the gap of 2 layers'],
-        [['type' => 'group-layers', 'layers' => ['boxa', 'icon'], 'seed' => 's'], 'Group 2 layers'], [['type' => 'ungroup-layers', 'layers' => ['group']], 'Ungroup Pair'],
+        [['type' => 'group-layers', 'layers' => ['boxa', 'icon'], 'seed' => 's'], 'Group 2 layers'], [['type' => 'ungroup-layers', 'layers' => ['group']], 'Ungroup Pair'], [['type' => 'stack-layers', 'layers' => ['boxa', 'icon'], 'seed' => 's'], 'Stack 2 layers'],
         [['type' => 'mark-layers', 'layers' => ['boxa'], 'locked' => true], 'Lock Box'], [['type' => 'mark-layers', 'layers' => ['boxa'], 'locked' => false], 'Unlock Box'],
         [['type' => 'mark-layers', 'layers' => ['boxa'], 'hidden' => true], 'Hide Box'], [['type' => 'mark-layers', 'layers' => ['boxa'], 'hidden' => false], 'Show Box'],
         [['type' => 'move-layers', 'layers' => ['group', 'icon'], 'dx' => 1, 'dy' => 1], 'Move 2 layers'],

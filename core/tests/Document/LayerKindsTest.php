@@ -25,7 +25,7 @@ function kinds(): array
     return [
         'box' => [], 'ellipse' => [], 'group' => [], 'line' => ['rising' => true], 'icon' => ['icon' => 'flame', 'line' => 1.25], 'picture' => ['asset' => str_repeat('0f', 32), 'fit' => 'contain'],
         'stack' => ['direction' => 'column-reverse', 'wrap' => 'wrap', 'rowGap' => 4, 'columnGap' => 5.5, 'padding' => ['top' => 1, 'right' => 2, 'bottom' => 3, 'left' => 4], 'justifyContent' => 'space-evenly', 'alignItems' => 'center', 'alignContent' => 'flex-end'],
-        'text' => ['words' => "Two\nbowls", 'wrapped' => true, 'style' => ['family' => 'Lora', 'weight' => 700, 'size' => 18.5, 'lineHeight' => 1.1, 'letterSpacing' => 0.02, 'align' => 'right', 'transform' => 'uppercase']],
+        'text' => ['words' => "Two\nbowls", 'wrapped' => true, 'style' => ['family' => 'Lora', 'weight' => 700, 'size' => 18.5, 'lineHeight' => 1.1, 'letterSpacing' => 0.02, 'align' => 'right', 'transform' => 'uppercase', 'trim' => true]],
     ];
 }
 

@@ -27,6 +27,9 @@ export function unturn(m: Matrix, p: Point): Point {
     return { x: (m.d * p.x - m.c * p.y) / det, y: (m.a * p.y - m.b * p.x) / det };
 }
 
+/** A place on the wall as one in the space that the matrix leads from. */
+export const unapply = (m: Matrix, p: Point): Point => unturn(m, { x: p.x - m.e, y: p.y - m.f });
+
 /** Where a layer's own space lies in its parent's: its corner, turned about its middle. */
 export function placed(box: Box, degrees: number): Matrix {
     const r = (degrees * Math.PI) / 180;

@@ -8,6 +8,8 @@ import { distances } from './measuring.ts';
 import { free, resizing, turning, type Desk, type Drag } from './placing.ts';
 import { resized } from './resize.ts';
 import type { Selection } from './selection.ts';
+import { spaces, spacingOut } from './spacing.ts';
+import { laidBy, slotAt, type Slot } from './stacking.ts';
 import { fresh, type Command, type Server } from './server.ts';
 
 export type Tool = 'pick' | 'screen' | 'box' | 'ellipse' | 'line' | 'words' | 'icon' | 'thread';
@@ -93,7 +95,12 @@ export class Gestures {
         const turn = target.getAttribute('data-turn');
         const knot = target.closest('[data-knot]')?.getAttribute('data-knot');
         const at = this.camera.toWall(event);
+        const space = target.closest('[data-space]')?.getAttribute('data-space');
         if (knot) return this.pull(this.picture.layer(knot)!);
+        if (space) {
+            const stack = this.selection.elements()[0]!;
+            return spacingOut(this.desk, stack, spaces(this.picture, stack)[Number(space)]!, at);
+        }
         if (handle && this.selection.screens.length === 1) return this.resizeScreen(handle, at);
         if (handle) return resizing(this.desk, handle, at);
         if (turn) return turning(this.desk, at);
@@ -146,6 +153,9 @@ export class Gestures {
         const starts = layers.map((layer) => ({ layer, transform: layer.getAttribute('transform') ?? '', box: this.picture.box(layer), data: layer.getAttribute('data-box') ?? '', matrix: this.picture.parentMatrix(layer) }));
         const screen = this.selection.screen;
         let by: Point = { x: 0, y: 0 };
+        let slot: Slot | null = null;
+        const moving = new Set(layers.map((layer) => layer.dataset['layer']!));
+        const laid = layers.some((layer) => laidBy(layer) !== null);
         const bounds = this.selection.bounds();
         const snapping = this.desk.snapping(screen, layers[0] ? this.picture.parentOf(layers[0]) : null, layers.map((layer) => layer.dataset['layer']!));
         const back = (): void => starts.forEach(({ layer, transform, data }) => {
@@ -169,6 +179,9 @@ export class Gestures {
                     layer.setAttribute('data-box', `${box.x + d.x} ${box.y + d.y} ${box.width} ${box.height} ${box.rotation}`);
                 }
                 this.overlay.showSelection();
+                slot = free(event) || copying ? null : slotAt(this.picture, this.root(this.screenAt(at)), at, moving);
+                this.overlay.slot(slot);
+                if (slot) this.overlay.snapped([]);
                 const first = starts[0];
                 if (first) {
                     const d = unturn(first.matrix, by);
@@ -186,6 +199,11 @@ export class Gestures {
                 if (copying) {
                     back();
                     void this.duplicate(by.x, by.y);
+                } else if (slot && to === screen) {
+                    void this.server.edit({ type: 'reorder-layers', screen: screen || null, parent: slot.stack, layers: [...moving], above: slot.above })
+                        .then((answer) => { if (!answer || answer.patches.length === 0) back(); this.overlay.show(); });
+                } else if (laid && to === screen) {
+                    this.takeOut(screen, layers, by, back);
                 } else if (to !== screen && this.selection.group === null) {
                     this.transfer(screen, to, by);
                 } else {
@@ -203,6 +221,22 @@ export class Gestures {
                 }
             },
         };
+    }
+
+    /** Out of their stack, onto the screen: right above the outermost layer around them. */
+    private takeOut(screen: string, layers: SVGGElement[], by: Point, back: () => void): void {
+        let outermost: SVGElement = layers[0]!;
+        for (let around = this.picture.parentOf(outermost); around !== null; around = this.picture.parentOf(outermost)) outermost = this.picture.layer(around)!;
+        const ids = layers.map((layer) => layer.dataset['layer']!);
+        const on = { screen: screen || null, layers: ids };
+        void this.server.edit({ type: 'reorder-layers', ...on, parent: null, above: outermost.dataset['layer'] }, { type: 'move-layers', ...on, dx: by.x, dy: by.y }).then((answer) => {
+            if (answer) this.selection.pick(ids, screen);
+            else back();
+        });
+    }
+
+    private root(screen: string): Element | null {
+        return screen === '' ? this.picture.stage.querySelector('.loose') : this.picture.screen(screen)?.querySelector('svg') ?? null;
     }
 
     async duplicate(dx: number, dy: number): Promise<void> {
@@ -360,7 +394,7 @@ export class Gestures {
             end: (event, moved) => {
                 if (!moved) return;
                 const box = around([from, this.camera.toWall(event)]);
-                const root = own === '' ? this.picture.stage.querySelector('.loose') : this.picture.screen(own)?.querySelector('svg');
+                const root = this.root(own);
                 const found = [...(root?.querySelectorAll<SVGGElement>(':scope > [data-layer]') ?? [])]
                     .filter((layer) => !layer.hasAttribute('data-locked') && layer.getAttribute('display') !== 'none' && overlaps(this.picture.bounds(layer), box));
                 const screens = own === '' ? this.picture.screens().filter((s) => overlaps(this.picture.screenBox(s.dataset['screen']!), box)) : [];
@@ -445,7 +479,7 @@ export class Gestures {
         const layer = under ? this.selection.target(under) : null;
         if (!layer || !under) return;
         if (layer.dataset['kind'] === 'text') return this.makers.edit(layer);
-        if (layer.dataset['kind'] !== 'group') return;
+        if (!layer.matches('[data-kind=group], [data-kind=stack]')) return;
         this.selection.group = layer.dataset['layer']!;
         const inner = this.selection.target(under);
         if (inner) this.selection.pick([inner.dataset['layer']!], this.picture.screenOf(inner));

@@ -4,6 +4,8 @@ import type { Camera } from './camera.ts';
 import type { Picture } from './picture.ts';
 import type { Selection } from './selection.ts';
 import type { Mark } from './snapping.ts';
+import { onWall, spaces } from './spacing.ts';
+import type { Slot } from './stacking.ts';
 
 export type Handle = 'nw' | 'n' | 'ne' | 'e' | 'se' | 's' | 'sw' | 'w';
 
@@ -84,6 +86,7 @@ export class Overlay {
         if (only) {
             const { width, height } = this.picture.box(only);
             if (!only.hasAttribute('data-locked')) this.handles({ x: 0, y: 0, width, height }, this.picture.matrix(only));
+            if (!only.hasAttribute('data-locked')) this.spacing(only);
             this.knot(only);
         } else if (layers.length > 1) {
             const bounds = this.selection.bounds();
@@ -221,6 +224,30 @@ export class Overlay {
             const [p, q] = [away(along(a, b, 12), a, across, 2), away(along(b, a, 12), a, across, 2)];
             draw(this.marks, 'path', { class: `grip ${handle}`, d: line(p, q), 'data-handle': handle });
         }
+    }
+
+    /** The gaps and padding of a stack, each with a bracket to drag. */
+    private spacing(stack: Element): void {
+        spaces(this.picture, stack).forEach((space, i) => {
+            const [a, b] = [onWall(this.picture, stack, space, space.from), onWall(this.picture, stack, space, space.to)].map((p) => this.camera.toView(p)) as [Point, Point];
+            const along = a.x === b.x && a.y === b.y ? (space.axis === 'x' ? { x: 1, y: 0 } : { x: 0, y: 1 }) : unit(a, b);
+            const side = { x: -along.y * 5, y: along.x * 5 };
+            const ends = (p: Point): string => line({ x: p.x - side.x, y: p.y - side.y }, { x: p.x + side.x, y: p.y + side.y });
+            const group = draw(this.marks, 'g', { class: `space ${space.axis === 'x' ? 'ew' : 'ns'}`, 'data-space': i });
+            draw(group, 'path', { class: 'space-mark', d: ends(a) + line(a, b) + ends(b) });
+            const [p, q] = [{ x: a.x - along.x * 3, y: a.y - along.y * 3 }, { x: b.x + along.x * 3, y: b.y + along.y * 3 }];
+            draw(group, 'path', { class: 'space-grip', d: line(p, q) });
+            draw(group, 'title', {}).textContent = `${space.field.replace('-', ' ')} ${short(space.value)}: drag to change`;
+        });
+    }
+
+    /** Where in a stack a dragged layer would go. */
+    slot(slot: Slot | null): void {
+        this.live.replaceChildren();
+        if (!slot) return;
+        const [a, b] = [this.camera.toView(slot.from), this.camera.toView(slot.to)];
+        draw(this.live, 'path', { class: 'slot', d: line(a, b) });
+        for (const end of [a, b]) draw(this.live, 'circle', { class: 'slot-end', cx: end.x, cy: end.y, r: 3.5 });
     }
 
     private knot(layer: Element): void {

@@ -309,7 +309,7 @@ export class Panels {
         const row = over.querySelector('.item-row') ?? over;
         const rect = row.getBoundingClientRect();
         const share = (event.clientY - rect.top) / rect.height;
-        const into = over.dataset['kind'] === 'group' && share > 0.3 && share < 0.7;
+        const into = ['group', 'stack'].includes(over.dataset['kind'] ?? '') && share > 0.3 && share < 0.7;
         if (name === 'dragover') {
             row.classList.add(into ? 'drop-into' : share < 0.5 ? 'drop-above' : 'drop-below');
             return;

@@ -8,6 +8,7 @@ import { resized } from './resize.ts';
 import type { Selection } from './selection.ts';
 import type { Command, Server } from './server.ts';
 import type { Snapping } from './snapping.ts';
+import { laidBy } from './stacking.ts';
 
 /** What a gesture works with. */
 export interface Desk {
@@ -30,6 +31,7 @@ export interface Drag {
     cancel?: () => void;
 }
 
+/** `kept` is the picture of all that may flow with the layer: itself, or the outermost stack around it. */
 interface Start { id: string; box: Place; bounds: Box; matrix: Matrix; kept: SVGGElement; flows: boolean }
 
 /** The selected layers that are free to move, as they are before the gesture. */
@@ -39,12 +41,20 @@ function starts({ picture, selection }: Desk): Start[] {
         box: picture.box(layer),
         bounds: picture.bounds(layer),
         matrix: picture.parentMatrix(layer),
-        kept: layer.cloneNode(true) as SVGGElement,
-        flows: layer.dataset['kind'] === 'text' || layer.querySelector('[data-kind=text]') !== null,
+        kept: (outermostStack(layer) ?? layer).cloneNode(true) as SVGGElement,
+        flows: layer.matches(FLOWING) || layer.querySelector(FLOWING) !== null || laidBy(layer) !== null,
     }));
 }
 
-const restore = ({ picture }: Desk, before: Start[]): void => before.forEach(({ id, kept }) => picture.layer(id)?.replaceWith(kept));
+/** What does not simply grow with its box. */
+const FLOWING = '[data-kind=text], [data-kind=stack]';
+
+function outermostStack(layer: Element): SVGGElement | null {
+    const around = layer.parentElement?.closest<SVGGElement>('[data-stack]') ?? null;
+    return around && (outermostStack(around) ?? around);
+}
+
+const restore = ({ picture }: Desk, before: Start[]): void => before.forEach(({ kept }) => picture.layer(kept.dataset['layer']!)?.replaceWith(kept));
 
 function command({ selection }: Desk, places: Map<string, Place>): Command {
     return { type: 'place-layers', screen: selection.screen || null, places: [...places].map(([id, box]) => ({ id, ...box })) };

@@ -6,6 +6,7 @@
 import { placement, type Place } from './geometry.ts';
 import type { Picture } from './picture.ts';
 import type { Command, Patch, Server } from './server.ts';
+import { laidBy } from './stacking.ts';
 
 const PAUSE = 60;
 
@@ -18,8 +19,9 @@ export class Reflow {
 
     constructor(private readonly server: Server, private readonly picture: Picture, private readonly onAnswer: () => void) {}
 
-    /** The outline of a layer goes where the pointer is; a text keeps the height that its lines need. */
+    /** The outline of a layer goes where the pointer is; a text keeps the height that its lines need, and what a stack lays out waits for the answer. */
     follow(layer: SVGGElement, place: Place): void {
+        if (laidBy(layer)) return;
         const text = layer.dataset['kind'] === 'text';
         const shown = text ? { ...place, height: this.picture.box(layer).height } : place;
         this.wanted.set(layer.dataset['layer']!, place);

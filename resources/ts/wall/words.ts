@@ -2,9 +2,9 @@
 import type { Camera } from './camera.ts';
 import { apply, type Matrix } from './geometry.ts';
 
-export interface Setting { family: string; weight: string; size: number; lineHeight: number; letterSpacing: number; align: string; colour: string; transform: string }
+export interface Setting { family: string; weight: string; size: number; lineHeight: number; letterSpacing: number; align: string; colour: string; transform: string; trim: boolean }
 
-export const PLAIN: Setting = { family: 'Hanken Grotesk', weight: '400', size: 16, lineHeight: 1.4, letterSpacing: 0, align: 'left', colour: '#1e2223', transform: 'none' };
+export const PLAIN: Setting = { family: 'Hanken Grotesk', weight: '400', size: 16, lineHeight: 1.4, letterSpacing: 0, align: 'left', colour: '#1e2223', transform: 'none', trim: false };
 
 export interface Writing {
     words: string;
@@ -63,7 +63,7 @@ export class Writer {
     show(): void {
         if (!this.writing) return;
         const m = this.writing.matrix;
-        const at = this.camera.toView(apply(m, { x: 0, y: 0 }));
+        const at = this.camera.toView(apply(m, { x: 0, y: this.writing.setting.trim ? -roomAboveCapitals(this.writing.setting) : 0 }));
         const s = this.camera.scale;
         this.area.style.transform = `matrix(${m.a * s}, ${m.b * s}, ${m.c * s}, ${m.d * s}, ${at.x}, ${at.y})`;
         this.grow();
@@ -84,4 +84,12 @@ export class Writer {
         area.height = `${this.area.scrollHeight}px`;
         if (this.writing?.width == null) area.width = `${this.area.scrollWidth + 4}px`;
     }
+}
+
+/** How far capitals lie below the top of their line, px: what a trimmed text leaves out of its box. */
+function roomAboveCapitals({ family, weight, size, lineHeight }: Setting): number {
+    const pen = document.createElement('canvas').getContext('2d')!;
+    pen.font = `${weight} ${size}px "${family}"`;
+    const { fontBoundingBoxAscent: ascent, fontBoundingBoxDescent: descent, actualBoundingBoxAscent: capitals } = pen.measureText('H');
+    return (size * lineHeight - ascent - descent) / 2 + ascent - capitals;
 }

@@ -33,6 +33,7 @@
                         <button class="button quiet !px-1" data-do="distribute" data-name="x" title="Gaps across" aria-label="Set gaps across"><x-glyph name="align-horizontal-space-between"/></button>
                         <button class="button quiet !px-1" data-do="distribute" data-name="y" title="Gaps down" aria-label="Set gaps down"><x-glyph name="align-vertical-space-between"/></button></span></div>
             @endif
+            @include('wall.layout')
         </div>
     </details>
     <details class="facet" data-facet="look" open>
@@ -70,6 +71,7 @@
                 <x-choice field="align" label="Align" :values="$values" :options="['left' => 'left', 'center' => 'center', 'right' => 'right']"/>
                 <x-choice field="transform" label="Case" :values="$values" :options="['none' => 'as typed', 'uppercase' => 'UPPERCASE', 'lowercase' => 'lowercase', 'capitalize' => 'Capitalize']"/>
                 <x-choice field="wrapped" label="Width" :values="$values" :options="['false' => 'of its words', 'true' => 'set, words wrap']"/>
+                <x-choice field="trim" label="Box" :values="$values" :options="['false' => 'whole lines', 'true' => 'cap height to baseline']"/>
             </div>
         </details>
     @endif

@@ -8,7 +8,7 @@ export interface Sizing { width?: string; height?: string; minWidth?: number; ma
 export interface Node {
     id: string; kind: string; x: number; y: number; width: number; height: number; sizing: Sizing; children?: Node[];
     direction?: string; wrap?: string; rowGap?: number; columnGap?: number; padding?: Record<string, number>; justifyContent?: string; alignItems?: string; alignContent?: string;
-    words?: string; wrapped?: boolean; style?: { family: string; weight: number; size: number; lineHeight: number };
+    words?: string; wrapped?: boolean; style?: { family: string; weight: number; size: number; lineHeight: number; trim: boolean };
 }
 
 /** A tree of up to four levels; `seed` decides everything. */
@@ -38,7 +38,7 @@ export function tree(seed: number): Node {
         if (kind === 'text') {
             node.words = Array.from({ length: 1 + below(9) }, () => one(WORDS)).join(' ');
             node.wrapped = sizing.width !== 'content' || chance(0.8);
-            node.style = { family: one(['Hanken Grotesk', 'Lora', 'JetBrains Mono']), weight: 400, size: 10 + below(16), lineHeight: one([1, 1.25, 1.5, 1.75]) };
+            node.style = { family: one(['Hanken Grotesk', 'Lora', 'JetBrains Mono']), weight: 400, size: 10 + below(16), lineHeight: one([1, 1.25, 1.5, 1.75]), trim: chance(0.2) };
         }
         if (kind === 'stack') {
             node.direction = one(DIRECTIONS);
@@ -81,6 +81,7 @@ export function html(node: Node, parent: Node | null): string {
     }
     if (style) {
         Object.assign(css, {
+            ...(style.trim ? { 'text-box': 'trim-both cap alphabetic' } : {}),
             font: `${style.weight} ${style.size}px/${style.lineHeight} '${style.family}'`, 'white-space': node.wrapped ? 'pre-wrap' : 'pre', 'overflow-wrap': 'anywhere',
             'font-variant-ligatures': 'common-ligatures no-contextual', 'text-rendering': 'geometricPrecision',
         });

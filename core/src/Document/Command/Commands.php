@@ -21,6 +21,7 @@ final class Commands
         ReorderLayers::class,
         GroupLayers::class,
         UngroupLayers::class,
+        StackLayers::class,
         DeleteLayers::class,
         SetField::class,
         SetWords::class,

@@ -46,12 +46,8 @@ final readonly class GroupLayers implements Command
     public function apply(Tree $tree): Tree
     {
         $layers = $this->selected($tree, $this->screen, $this->layers);
-        $places = array_unique(array_map(fn (Layer $layer): string => Place::of($layer)->key(), $layers));
-        if (count($places) > 1) {
-            throw new InvalidInput('layers', 'Only layers that lie beside each other can be grouped; these lie in different groups.');
-        }
+        $top = $this->together($layers);
         $box = Box::around(...array_map(fn (Layer $layer): Box => $layer->bounds(), $layers));
-        $top = $layers[count($layers) - 1];
         if ($box === null) {
             throw new InvalidInput('layers', 'there is nothing to group');
         }

@@ -6,6 +6,7 @@ namespace Kindred\Document\Command;
 
 use Kindred\Document\Layer;
 use Kindred\Document\Missing;
+use Kindred\Document\Place;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
 
@@ -29,6 +30,21 @@ trait OnLayers
         }
 
         return $layers;
+    }
+
+    /**
+     * The topmost of layers that have to lie beside each other.
+     *
+     * @param  list<Layer>  $layers  in drawing order
+     */
+    private function together(array $layers): Layer
+    {
+        $places = array_unique(array_map(fn (Layer $layer): string => Place::of($layer)->key(), $layers));
+        if (count($places) !== 1) {
+            throw new InvalidInput('layers', 'Only layers that lie beside each other can be taken together; these lie in different groups.');
+        }
+
+        return $layers[count($layers) - 1];
     }
 
     /** @return list<string> the screen for a working set; none for loose layers */

@@ -62,7 +62,7 @@ final readonly class ReorderLayers implements Command
                 throw new InvalidInput('parent', "“{$group->name}” cannot lie inside itself.");
             }
             if ($i === 0 && ! $group->isContainer()) {
-                throw new InvalidInput('parent', "“{$group->name}” is not a group.");
+                throw new InvalidInput('parent', "“{$group->name}” is neither a group nor a stack.");
             }
         }
         [$low, $high] = $this->gap($tree, $moving);

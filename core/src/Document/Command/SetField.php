@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Kindred\Document\Command;
 
 use Kindred\Document\Edit\Field;
+use Kindred\Document\Edit\LayerField;
+use Kindred\Document\Edit\LayoutField;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Box;
@@ -19,7 +21,7 @@ final readonly class SetField implements Command
     private function __construct(
         private ?string $screen,
         private array $layers,
-        private Field $field,
+        private LayerField $field,
         private string $value,
     ) {
     }
@@ -34,7 +36,7 @@ final readonly class SetField implements Command
         return new self(
             $in->optionalId('screen'),
             $in->ids('layers'),
-            $in->enum('field', Field::class),
+            LayoutField::tryFrom($in->string('field', 40)) ?? $in->enum('field', Field::class),
             $in->string('value', 200),
         );
     }

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Kindred\Document\Command;
 
 use Kindred\Document\Edit\ScreenField;
+use Kindred\Document\Resize;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Reader;
 
-/** Sets one facet of a screen from what was typed. */
+/** Sets one facet of a screen from what was typed. Layers follow a new size by their pins. */
 final readonly class SetScreenField implements Command
 {
     private function __construct(
@@ -31,12 +32,15 @@ final readonly class SetScreenField implements Command
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(screens: [$this->screen]);
+        return $this->field->resizes() ? new WorkingSet(whole: [$this->screen]) : new WorkingSet(screens: [$this->screen]);
     }
 
     public function apply(Tree $tree): Tree
     {
-        return $tree->withScreens($this->field->set($tree->screen($this->screen), $this->value));
+        $screen = $tree->screen($this->screen);
+        $new = $this->field->set($screen, $this->value);
+
+        return Resize::screen($tree->withScreens($new), $screen, $new);
     }
 
     public function label(Tree $before): string

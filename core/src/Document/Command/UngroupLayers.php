@@ -43,7 +43,7 @@ final readonly class UngroupLayers implements Command
     {
         foreach ($this->selected($tree, $this->place->screen, $this->layers) as $group) {
             if (! $group->isContainer()) {
-                throw new InvalidInput('layers', "“{$group->name}” is not a group.");
+                throw new InvalidInput('layers', "“{$group->name}” is neither a group nor a stack.");
             }
             $children = $tree->children(new Place($group->screen, $group->id));
             foreach (Rank::spread($group->rank, $this->next($tree, $group), count($children)) as $i => $rank) {

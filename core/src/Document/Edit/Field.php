@@ -23,8 +23,8 @@ use Kindred\Input\Reader;
 use Kindred\Paint\Colour;
 use Kindred\Type\TextStyle;
 
-/** A facet that is typed or chosen, for any number of layers at once. */
-enum Field: string
+/** What every layer, shape, text, picture or icon has of its own: place, size, paint and type. */
+enum Field: string implements LayerField
 {
     case X = 'x';
     case Y = 'y';
@@ -49,6 +49,7 @@ enum Field: string
     case Align = 'align';
     case Transform = 'transform';
     case Wrapped = 'wrapped';
+    case Trim = 'trim';
     case Icon = 'icon';
     case IconLine = 'icon-line';
     case Fit = 'fit';
@@ -66,17 +67,13 @@ enum Field: string
             self::LetterSpacing => 'tracking',
             self::Transform => 'case',
             self::Wrapped => 'wrapping',
+            self::Trim => 'box of the words',
             self::IconLine => 'icon line',
             self::Asset => 'picture',
             default => $this->value,
         };
     }
 
-    /**
-     * The tree with the layer's facet set; layers that have no such facet are left as they are.
-     *
-     * @throws InvalidInput when the value is no value of this facet
-     */
     public function set(Tree $tree, Layer $layer, string $value, Box $parent): Tree
     {
         $box = $layer->box;
@@ -125,6 +122,7 @@ enum Field: string
         return match ($this) {
             self::Wrapped => $text->with(wrapped: $value === 'true'),
             self::Family, self::Align, self::Transform => $text->with(style: $this->restyled($text, $value)),
+            self::Trim => $text->with(style: $this->restyled($text, $value === 'true')),
             self::Weight => $text->with(style: $this->restyled($text, (int) $this->number($value, null, 1, 1000))),
             self::Size => $text->with(style: $this->restyled($text, $this->number($value, $text->style->size, 1, 1000))),
             self::LineHeight => $text->with(style: $this->restyled($text, $this->number($value, 1, 0.5, 5))),
@@ -133,7 +131,7 @@ enum Field: string
         };
     }
 
-    private function restyled(Text $text, string|int|float $value): TextStyle
+    private function restyled(Text $text, string|int|float|bool $value): TextStyle
     {
         try {
             return $text->style->with($this->value, $value);

@@ -27,6 +27,12 @@ enum ScreenField: string
         return $this->value;
     }
 
+    /** Whether layers may have to follow. */
+    public function resizes(): bool
+    {
+        return in_array($this, [self::Width, self::Height, self::Device], true);
+    }
+
     /** @throws InvalidInput */
     public function set(Screen $screen, string $value): Screen
     {

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+/* Times the layout of about 10,000 nested boxes, built anew each time: prints milliseconds as JSON. */
+
+use Kindred\Document\Layer\Stack;
+use Kindred\Document\Layout\FlexDirection;
+use Kindred\Document\Layout\Padding;
+use Kindred\Document\Layout\Size;
+use Kindred\Layout\Flex\FlexLayout;
+use Kindred\Layout\Flex\FlexNode;
+
+require __DIR__.'/../../vendor/autoload.php';
+
+$count = 0;
+$styles = array_map(
+    fn (FlexDirection $direction): Stack => new Stack($direction, rowGap: 4, columnGap: 4, padding: Padding::all(3)),
+    [FlexDirection::Column, FlexDirection::Row],
+);
+$make = function (int $depth) use (&$make, &$count, $styles): FlexNode {
+    $number = $count++;
+    if ($depth === 4) {
+        return new FlexNode(width: 10 + $number % 7, height: 8 + $number % 5);
+    }
+    $children = [];
+    for ($i = 0; $i < 10; $i++) {
+        $children[] = $make($depth + 1);
+    }
+
+    return new FlexNode(Size::Content, Size::Content, stack: $styles[$depth % 2], children: $children);
+};
+$read = function (FlexNode $node) use (&$read): float {
+    $sum = $node->x + $node->w;
+    foreach ($node->children as $child) {
+        $sum += $read($child);
+    }
+
+    return $sum;
+};
+$times = [];
+for ($run = 0; $run < 15; $run++) {
+    $count = 0;
+    $start = hrtime(true);
+    $root = $make(0);
+    (new FlexLayout)->lay($root);
+    $sum = $read($root);
+    $times[] = (hrtime(true) - $start) / 1e6;
+}
+sort($times);
+echo json_encode(['nodes' => $count, 'median' => $times[7], 'sum' => $sum, 'width' => $root->w, 'height' => $root->h]);
