@@ -7,6 +7,7 @@ namespace App\Canvas;
 use App\Models\Project;
 use Kindred\Document\Missing;
 use Kindred\Exchange\WebPage;
+use Kindred\Layout\Relayout;
 use Kindred\Render\Renderer;
 use Kindred\Type\FaceBook;
 
@@ -20,6 +21,7 @@ final readonly class Exports
         private Assets $assets,
         private Renderer $renderer,
         private FaceBook $faces,
+        private Relayout $relayout,
         private Raster $raster,
     ) {
     }
@@ -29,6 +31,7 @@ final readonly class Exports
         $page = new WebPage(
             $this->renderer,
             $this->faces,
+            $this->relayout,
             (string) file_get_contents(public_path('build/player/player.js')),
             (string) file_get_contents(public_path('build/player/player.css')),
         );

@@ -13,6 +13,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use Kindred\Layout\Relayout;
 use Kindred\Render\IconSource;
 use Kindred\Type\FaceBook;
 use Kindred\Type\FaceSource;
@@ -24,6 +25,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(FaceSource::class, fn (): CompiledFaces => new CompiledFaces(config('kindred.compiled')));
         $this->app->singleton(IconSource::class, fn (): CompiledIcons => new CompiledIcons(config('kindred.compiled')));
         $this->app->singleton(FaceBook::class);
+        $this->app->singleton(Relayout::class);
     }
 
     public function boot(): void

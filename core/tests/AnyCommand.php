@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Tests;
 
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Tree;
 
 /** Commands at random, for properties that hold after any of them. Seed `mt_srand` first. */
@@ -25,6 +26,9 @@ final class AnyCommand
         $parent = ($tree->layers[$one] ?? null)?->parent;
         $groups = array_values(array_filter($layers, fn (Layer $layer): bool => $layer->isContainer()));
         $group = $groups === [] ? null : $groups[mt_rand(0, count($groups) - 1)]->id;
+        $arrays = array_values(array_filter($layers, fn (Layer $layer): bool => $layer->content instanceof ArrayLayer));
+        $array = $arrays[0] ?? null;
+        $row = $array?->content instanceof ArrayLayer ? $array->content->sheet->rows[0]->id : 'none';
         $number = fn (): int => mt_rand(-200, 400);
         $on = ['screen' => $screen, 'layers' => $some];
         $fields = [['x', '10%+3'], ['width', (string) mt_rand(1, 300)], ['rotation', (string) mt_rand(-180, 180)], ['fill', '#'.dechex(mt_rand(0x100000, 0xFFFFFF))], ['size', (string) mt_rand(8, 60)], ['radius', '12'], ['stroke-width', '2'], ['opacity', '50%'], ['direction', 'column'], ['wrap', 'wrap'], ['column-gap', '7'], ['padding', '9'], ['align-items', 'center'], ['width-from', 'stretch'], ['height-from', 'content'], ['max-width', '90'], ['absolute', 'true'], ['pin-right', 'true'], ['pin-bottom', 'true'], ['pin-horizontal', 'proportion']];
@@ -39,6 +43,11 @@ final class AnyCommand
             ['type' => 'reorder-layers', 'parent' => $group, 'screen' => $screen, 'layers' => [$one], 'above' => null],
             ['type' => 'delete-layers'] + $on,
             ['type' => 'stack-layers', 'seed' => "k{$step}"] + $on,
+            ['type' => 'array-layers', 'seed' => "a{$step}"] + $on,
+            ['type' => 'detach-arrays', 'seed' => "e{$step}", 'screen' => $screen, 'layers' => [$array->id ?? $one]],
+            ['type' => 'add-rows', 'seed' => "r{$step}", 'screen' => $screen, 'layer' => $array->id ?? $one, 'count' => $step % 4 + 1],
+            ['type' => 'set-words', 'screen' => $screen, 'layer' => $one, 'words' => "Cell {$step}", 'row' => $row, 'apart' => true],
+            ['type' => 'set-field', 'field' => $field, 'value' => $value, 'row' => $row, 'apart' => true] + $on,
             ['type' => 'set-screen-field', 'screen' => $screen, 'field' => 'device', 'value' => ['phone', 'tablet', 'watch'][$step % 3]],
             ['type' => 'mark-layers', 'hidden' => (bool) mt_rand(0, 1)] + $on,
             ['type' => 'rename-layer', 'layer' => $one, 'name' => "Name {$step}"],

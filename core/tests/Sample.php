@@ -77,7 +77,7 @@ final class Sample
             {
                 return [];
             }
-        });
+        }, self::relayout());
     }
 
     public static function rendering(bool $editable = false, TextMode $text = TextMode::Live): Rendering

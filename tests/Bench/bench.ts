@@ -4,6 +4,7 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 import pixelmatch from 'pixelmatch';
 import { PNG } from 'pngjs';
+import Yoga, { Direction, Edge, FlexDirection, Gutter, type Node } from 'yoga-layout';
 import { widestGaps } from '../Browser/support/widths.ts';
 
 const base = process.env['KINDRED_URL']!;
@@ -210,16 +211,53 @@ async function rehearsing(page: Page): Promise<void> {
     line('… until its first screen shows, median', ms(quantile(shown, 0.5)), 'under 1 s', null, quantile(shown, 0.5) < 1000);
 }
 
+/** Layout of 11,111 nested boxes in core, beside yoga-layout building, laying out and reading the same tree. */
+async function stacks(): Promise<void> {
+    const yoga: number[] = [];
+    let nodes = 0;
+    for (let run = 0; run < 11; run++) {
+        const start = performance.now();
+        const all: Node[] = [];
+        const make = (depth: number): Node => {
+            const node = Yoga.Node.create();
+            const number = all.push(node) - 1;
+            if (depth === 4) {
+                node.setWidth(10 + (number % 7));
+                node.setHeight(8 + (number % 5));
+                return node;
+            }
+            node.setFlexDirection(depth % 2 === 0 ? FlexDirection.Column : FlexDirection.Row);
+            node.setGap(Gutter.All, 4);
+            node.setPadding(Edge.All, 3);
+            for (let i = 0; i < 10; i++) node.insertChild(make(depth + 1), i);
+            return node;
+        };
+        const root = make(0);
+        root.calculateLayout(undefined, undefined, Direction.LTR);
+        for (const node of all) node.getComputedLayout();
+        yoga.push(performance.now() - start);
+        nodes = all.length;
+        root.freeRecursive();
+    }
+    const core = JSON.parse(execFileSync('php', ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', '-d', 'memory_limit=1G', 'tests/Bench/stack.php']).toString()) as { nodes: number; median: number };
+    const ratio = quantile(yoga, 0.5) / core.median;
+    console.log(`reference: yoga-layout, ${nodes} nodes, built, laid out and read: median ${ms(quantile(yoga, 0.5))}`);
+    line(`stack layout, ${core.nodes} nodes, built, laid out and read`, ms(core.median), 'at least 10x faster', ratio, ratio >= 10);
+}
+
+/** A picture's bytes up to the end of its last chunk: what follows is no part of it. */
+const png = (bytes: Buffer): PNG => PNG.sync.read(bytes.subarray(0, bytes.indexOf('IEND') + 8));
+
 /** The demo's screens as PNG at 2x, beside what Chromium draws on the wall. */
 async function pictures(page: Page): Promise<void> {
     let worst = 0;
     const text = await (await page.request.get(`${base}/projects/1/hand-over/project`)).text();
     for (const screen of (JSON.parse(text) as { screens: { id: string; width: number; height: number }[] }).screens) {
-        const ours = PNG.sync.read(await (await page.request.get(`${base}/projects/1/hand-over/screens/${screen.id}.png?scale=2`)).body());
+        const ours = png(await (await page.request.get(`${base}/projects/1/hand-over/screens/${screen.id}.png?scale=2`)).body());
         const svg = await (await page.request.get(`${base}/projects/1/hand-over/screens/${screen.id}.svg`)).text();
         const other = await page.context().browser()!.newPage({ viewport: { width: screen.width, height: screen.height }, deviceScaleFactor: 2 });
         await other.setContent(`<body style="margin:0">${svg.replace('<svg ', '<svg style="display:block" ')}</body>`);
-        const theirs = PNG.sync.read(await other.screenshot());
+        const theirs = png(await other.screenshot());
         await other.close();
         const different = pixelmatch(ours.data, theirs.data, undefined, ours.width, ours.height, { threshold: 0.1 });
         worst = Math.max(worst, different / (ours.width * ours.height));
@@ -238,7 +276,7 @@ test('budgets', async ({ page }) => {
     console.log(`\n${readFileSync('/proc/cpuinfo', 'utf8').match(/model name\s*: (.*)/)?.[1] ?? 'processor'}, ${new Date().toISOString().slice(0, 10)}`);
     await signIn(page);
     const wanted = (process.env['KINDRED_BENCHES'] ?? '').split(' ').filter(Boolean);
-    for (const measure of [edits, opening, moving, rehearsing, pictures, widths].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
+    for (const measure of [edits, opening, moving, rehearsing, stacks, pictures, widths].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
         await measure(page).catch((problem: Error) => console.log(`${measure.name}: could not be measured: ${problem.message.split('\n')[0]}`));
     }
 });

@@ -132,10 +132,15 @@ final readonly class Difference
         return $earlier === [] ? null : new Change($entity, $id, $earlier, $later);
     }
 
-    /** Whole numbers come back from storage as integers; as text they are the same. */
+    /** Whole numbers come back from storage as integers, objects as arrays; as text they are the same. */
     private static function same(mixed $a, mixed $b): bool
     {
-        return $a === $b || json_encode($a) === json_encode($b);
+        return $a === $b || json_encode(self::plain($a)) === json_encode(self::plain($b));
+    }
+
+    private static function plain(mixed $value): mixed
+    {
+        return $value instanceof \stdClass || is_array($value) ? array_map(self::plain(...), (array) $value) : $value;
     }
 
     /** @return array<string, mixed>|null */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 use Kindred\Document\Cue\Cue;
+use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Container;
 use Kindred\Document\Layer\Group;
 use Kindred\Document\Layer\Kinds;
@@ -181,6 +182,6 @@ final readonly class Layer
 
     private static function usualHeight(LayerContent $content): Size
     {
-        return $content instanceof Text ? Size::Content : Size::Length;
+        return $content instanceof Text || $content instanceof ArrayLayer ? Size::Content : Size::Length;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 use Kindred\Document\Cue\Cue;
+use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Input\Reader;
 
 /** A layer with all that lies in it, free of any place: what is copied, pasted and written to files. */
@@ -25,7 +26,10 @@ final readonly class LayerNest
         $layer = Layer::read($in, id: $in->optionalId('id') ?? '', rank: '');
         $children = $in->list('children', fn (Reader $child): self => self::read($child, $depth + 1));
         if ($children !== [] && ! $layer->isContainer()) {
-            $in->fail('children', 'only a group or a stack has children');
+            $in->fail('children', 'only a group, a stack or an array has children');
+        }
+        if ($layer->content instanceof ArrayLayer) {
+            self::mustBeOneDesign($in, $children);
         }
 
         return new self($layer, $children);
@@ -51,12 +55,41 @@ final readonly class LayerNest
             'cues' => array_map(fn (Cue $cue): Cue => $cue->with(id: $ids->next()), $this->layer->cues),
         ];
         $layer = $this->layer->with(...$changes, screen: $place->screen, parent: $place->parent, rank: $rank);
-        $out = [$layer];
+        $inside = [];
         foreach (Rank::spread(null, null, count($this->children)) as $i => $childRank) {
-            array_push($out, ...$this->children[$i]->layers(new Place($place->screen, $layer->id), $childRank, $ids));
+            array_push($inside, ...$this->children[$i]->layers(new Place($place->screen, $layer->id), $childRank, $ids));
+        }
+        if ($ids !== null && $layer->content instanceof ArrayLayer) {
+            $layer = $layer->with(content: $layer->content->renamed(array_combine($this->idsInside(), array_map(fn (Layer $one): string => $one->id, $inside))));
         }
 
-        return $out;
+        return [$layer, ...$inside];
+    }
+
+    /** @return list<string> in the order of layers() */
+    private function idsInside(): array
+    {
+        $ids = [];
+        foreach ($this->children as $child) {
+            array_push($ids, $child->layer->id, ...$child->idsInside());
+        }
+
+        return $ids;
+    }
+
+    /** @param  list<self>  $children */
+    private static function mustBeOneDesign(Reader $in, array $children): void
+    {
+        if (count($children) > 1) {
+            $in->fail('children', 'an array has one child, the design of its cells; put several into a group or a stack');
+        }
+        foreach ($children as $child) {
+            foreach ($child->layers(new Place(null), '', null) as $layer) {
+                if ($layer->content instanceof ArrayLayer) {
+                    $in->fail('children', 'an array cannot lie in the cells of another');
+                }
+            }
+        }
     }
 
     public function movedBy(float $dx, float $dy): self

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Exchange;
 
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\LayerNest;
 use Kindred\Document\Place;
@@ -68,8 +69,10 @@ final readonly class ProjectFile
         }
         $pictures = self::pictures($in);
         foreach ($tree->layers as $layer) {
-            if ($layer->content instanceof Picture && ! isset($pictures[$layer->content->asset])) {
-                $in->fail('pictures', "the picture of layer “{$layer->name}” ({$layer->content->asset}) is missing");
+            foreach (self::shown($layer) as $hash) {
+                if (! isset($pictures[$hash])) {
+                    $in->fail('pictures', "the picture of layer “{$layer->name}” ({$hash}) is missing");
+                }
             }
         }
 
@@ -104,12 +107,23 @@ final readonly class ProjectFile
     {
         $hashes = [];
         foreach ($tree->layers as $layer) {
-            if ($layer->content instanceof Picture) {
-                $hashes[$layer->content->asset] = true;
+            foreach (self::shown($layer) as $hash) {
+                $hashes[$hash] = true;
             }
         }
 
         return array_map(strval(...), array_keys($hashes));
+    }
+
+    /** @return list<string> the hashes of the pictures that a layer names, in its data sheet too */
+    private static function shown(Layer $layer): array
+    {
+        $content = $layer->content;
+        if ($content instanceof Picture) {
+            return [$content->asset];
+        }
+
+        return $content instanceof ArrayLayer ? $content->pictures() : [];
     }
 
     private static function mustBeOurs(Reader $in): void

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Kindred\Exchange;
 
+use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Tree;
 use Kindred\Flow\Programme;
+use Kindred\Layout\Cell;
+use Kindred\Layout\Relayout;
 use Kindred\Render\Renderer;
 use Kindred\Render\Rendering;
 use Kindred\Render\Svg;
@@ -19,6 +22,7 @@ final readonly class WebPage
     public function __construct(
         private Renderer $renderer,
         private FaceBook $faces,
+        private Relayout $relayout,
         private string $player,
         private string $styles,
     ) {
@@ -62,9 +66,16 @@ final readonly class WebPage
     {
         $faces = [];
         foreach ($tree->layers as $layer) {
-            if ($layer->content instanceof Text && $layer->screen !== null) {
-                [$family, $weight] = $this->faces->nearest($layer->content->style->family, $layer->content->style->weight);
-                $faces["{$family} {$weight}"] = [$family, $weight];
+            $shown = match (true) {
+                $layer->screen === null => [],
+                $layer->content instanceof ArrayLayer => array_merge(...array_map(fn (Cell $cell): array => array_values($cell->tree->layers), $this->relayout->cells->of($tree, $layer))),
+                default => [$layer],
+            };
+            foreach ($shown as $one) {
+                if ($one->content instanceof Text) {
+                    [$family, $weight] = $this->faces->nearest($one->content->style->family, $one->content->style->weight);
+                    $faces["{$family} {$weight}"] = [$family, $weight];
+                }
             }
         }
         ksort($faces);

@@ -21,6 +21,9 @@ final readonly class Reader
 
     public static function of(mixed $data, string $place = ''): self
     {
+        if ($data instanceof \stdClass) {
+            $data = (array) $data;
+        }
         if (! is_array($data)) {
             throw new InvalidInput($place, 'an object is expected here');
         }

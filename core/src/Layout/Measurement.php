@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Kindred\Layout;
 
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Text;
+use Kindred\Document\Place;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Point;
 use Kindred\Type\Line;
@@ -19,32 +21,50 @@ use Kindred\Type\Typesetter;
  */
 final readonly class Measurement
 {
-    public function __construct(private Typesetter $typesetter)
+    public function __construct(private Typesetter $typesetter, private Relayout $relayout)
     {
     }
 
-    /** @return list<Measured> */
+    /** @return list<Measured> the layers of an array once a cell, by their id and that of the row, `label.row1` */
     public function of(Tree $tree, string $screen): array
     {
         $out = [];
-        foreach ($tree->layersOf($screen) as $layer) {
-            $middle = $layer->box->centre();
-            foreach ($tree->ancestors($layer) as $parent) {
-                $half = new Point($parent->box->width / 2, $parent->box->height / 2);
-                $middle = $middle->minus($half)->turned($parent->rotation)->plus($parent->box->centre());
-            }
-            $out[] = [
-                'screen' => $screen,
-                'id' => $layer->id,
-                'name' => $layer->name,
-                'x' => round($middle->x - $layer->box->width / 2, 3),
-                'y' => round($middle->y - $layer->box->height / 2, 3),
-                'width' => $layer->box->width,
-                'height' => $layer->box->height,
-            ] + ($layer->content instanceof Text ? ['lines' => $this->lines($layer, $layer->content)] : []);
+        foreach ($tree->children(new Place($screen)) as $layer) {
+            array_push($out, ...$this->inside($tree, $layer, $screen, '', fn (Point $point): Point => $point));
         }
 
         return $out;
+    }
+
+    /**
+     * @param  \Closure(Point): Point  $out  from the space that the layer's box is given in to the screen
+     * @return list<Measured>
+     */
+    private function inside(Tree $tree, Layer $layer, string $screen, string $suffix, \Closure $out): array
+    {
+        $half = new Point($layer->box->width / 2, $layer->box->height / 2);
+        $middle = $out($layer->box->centre());
+        $measured = [[
+            'screen' => $screen,
+            'id' => $layer->id.$suffix,
+            'name' => $layer->name,
+            'x' => round($middle->x - $half->x, 3),
+            'y' => round($middle->y - $half->y, 3),
+            'width' => $layer->box->width,
+            'height' => $layer->box->height,
+        ] + ($layer->content instanceof Text ? ['lines' => $this->lines($layer, $layer->content)] : [])];
+        $further = fn (Point $point): Point => $out($point->minus($half)->turned($layer->rotation)->plus($layer->box->centre()));
+        if ($layer->content instanceof ArrayLayer) {
+            foreach ($this->relayout->cells->of($tree, $layer) as $cell) {
+                array_push($measured, ...$this->inside($cell->tree, $cell->root, $screen, ".{$cell->row}", $further));
+            }
+        } elseif ($layer->isContainer()) {
+            foreach ($tree->children(new Place($layer->screen, $layer->id)) as $child) {
+                array_push($measured, ...$this->inside($tree, $child, $screen, $suffix, $further));
+            }
+        }
+
+        return $measured;
     }
 
     /** @return list<string> */

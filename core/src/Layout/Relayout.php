@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Layout;
 
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layout\Size;
@@ -25,9 +26,12 @@ final readonly class Relayout
 
     private Stacks $stacks;
 
+    public Cells $cells;
+
     public function __construct(private Typesetter $typesetter)
     {
-        $this->stacks = new Stacks($typesetter);
+        $this->cells = new Cells($this);
+        $this->stacks = new Stacks($typesetter, $this->cells);
     }
 
     public function after(Tree $before, Tree $after): Tree
@@ -38,13 +42,14 @@ final readonly class Relayout
                 $after = $this->fitted($before, $after, $after->layers[$layer->id]);
             }
             foreach ([$before, $after] as $tree) {
-                $containers[($tree->layers[$layer->id] ?? null)->parent ?? ''] = true;
+                foreach ($this->depending($tree, $tree->layers[$layer->id] ?? null) as $id) {
+                    $containers[$id] = true;
+                }
             }
-            if ($layer->content instanceof Stack) {
+            if ($this->lies($before->layers[$layer->id] ?? null, $layer)) {
                 $containers[$layer->id] = true;
             }
         }
-        unset($containers['']);
 
         return $this->settle($after, $containers);
     }
@@ -120,18 +125,31 @@ final readonly class Relayout
             $tree = match (true) {
                 $children === [] => $tree->withoutLayers($id),
                 $container->content instanceof Stack => $this->isLaid($tree, $container) ? $tree : $this->stacks->lay($tree, $container),
+                $container->content instanceof ArrayLayer => $this->array($tree, $container, $container->content, $children[0]),
                 default => $this->around($tree, $container, $children),
             };
-            $goesOn = $children === [] || ($container->content instanceof Stack && $this->isLaid($tree, $container));
+            $goesOn = $children === [] || (! $container->isGroup() && $this->isLaid($tree, $container));
             if ($container->parent !== null && ($goesOn || ! $tree->layer($id)->box->equals($container->box))) {
                 $open[$container->parent] = true;
             }
-            if ($tree !== $earlier && $container->content instanceof Stack) {
-                $tree = $this->follow($earlier, $tree, $open);
+            if ($tree !== $earlier && ! $container->isGroup()) {
+                $tree = $this->follow($earlier, $tree, $id, $open);
             }
         }
 
         return $tree;
+    }
+
+    /** The design as wide as a column; the array as high as its cells, unless it is in a stack or was given a height. */
+    private function array(Tree $tree, Layer $layer, ArrayLayer $array, Layer $design): Tree
+    {
+        $tree = $this->cells->fitted($tree, $design, $array->columnWidth($layer->box->width));
+        if ($this->isLaid($tree, $layer) || $layer->heightFrom() === Size::Length) {
+            return $tree;
+        }
+        $height = $this->cells->height($tree, $layer);
+
+        return abs($height - $layer->box->height) < 0.0005 ? $tree : $tree->withLayers($layer->with(box: $layer->box->sized($layer->box->width, $height)));
     }
 
     private function isLaid(Tree $tree, Layer $layer): bool
@@ -155,24 +173,50 @@ final readonly class Relayout
     }
 
     /**
-     * After a stack was laid out: words in groups that it resized are set anew, and containers there are laid out again.
+     * After a layout: words in what it resized are set anew, and containers there are laid out again.
      *
      * @param  array<array-key, true>  $open  ids of containers, added to
      */
-    private function follow(Tree $before, Tree $tree, array &$open): Tree
+    private function follow(Tree $before, Tree $tree, string $container, array &$open): Tree
     {
         foreach ($tree->layers as $id => $layer) {
             if (($before->layers[$id] ?? null) === $layer || $this->isLaid($tree, $layer)) {
                 continue;
             }
             $tree = $this->fitted($before, $tree, $layer);
-            if ($layer->parent !== null && $tree->layer($layer->parent)->isGroup()) {
+            if ($id !== $container && $layer->isContainer() && ! $layer->isGroup()) {
+                $open[$id] = true;
+            }
+            if ($layer->parent !== null && ! $tree->layer($layer->parent)->content instanceof Stack) {
                 $open[$layer->parent] = true;
-                $open += $layer->content instanceof Stack ? [$id => true] : [];
             }
         }
 
         return $tree;
+    }
+
+    /**
+     * What has to be laid out again when a layer has changed: what it lies in, and the array of whose cells it is a part.
+     *
+     * @return list<string>
+     */
+    private function depending(Tree $tree, ?Layer $layer): array
+    {
+        $ids = $layer?->parent === null ? [] : [$layer->parent];
+        foreach ($layer?->parent === null ? [] : $tree->ancestors($layer) as $around) {
+            if ($around->content instanceof ArrayLayer) {
+                $ids[] = $around->id;
+            }
+        }
+
+        return $ids;
+    }
+
+    /** Whether a stack or an array has changed so that what lies in it may lie otherwise; to move it changes nothing there. */
+    private function lies(?Layer $old, Layer $new): bool
+    {
+        return $new->isContainer() && ! $new->isGroup() && ($old === null || $old->content !== $new->content || $old->sizing !== $new->sizing
+            || $old->box->width !== $new->box->width || $old->box->height !== $new->box->height);
     }
 
     private function differs(Box $bounds, Box $group): bool

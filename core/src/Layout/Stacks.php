@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Layout;
 
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layout\Size;
@@ -24,7 +25,7 @@ use Kindred\Type\Typesetter;
  */
 final readonly class Stacks
 {
-    public function __construct(private Typesetter $typesetter)
+    public function __construct(private Typesetter $typesetter, private Cells $cells)
     {
     }
 
@@ -57,7 +58,11 @@ final readonly class Stacks
             $layer->sizing,
             $content instanceof Stack ? $content : null,
             $children,
-            $content instanceof Text ? new Words($this->typesetter, $content) : null,
+            match (true) {
+                $content instanceof Text => new Words($this->typesetter, $content),
+                $content instanceof ArrayLayer => new ArrayInStack($this->cells, $tree, $layer, $content),
+                default => null,
+            },
         );
     }
 

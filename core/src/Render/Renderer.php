@@ -6,6 +6,7 @@ namespace Kindred\Render;
 
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Box;
 use Kindred\Document\Layer\Ellipse;
 use Kindred\Document\Layer\Icon;
@@ -17,6 +18,7 @@ use Kindred\Document\Place;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Number;
+use Kindred\Layout\Relayout;
 use Kindred\Render\Kind\IconRenderer;
 use Kindred\Render\Kind\LineRenderer;
 use Kindred\Render\Kind\PictureRenderer;
@@ -33,13 +35,14 @@ final readonly class Renderer
     /** @var array<string, KindRenderer> by kind */
     private array $kinds;
 
-    public function __construct(Typesetter $typesetter, IconSource $icons)
+    public function __construct(Typesetter $typesetter, IconSource $icons, private Relayout $relayout)
     {
         $shape = new ShapeRenderer;
         $this->kinds = [
             Box::kind() => $shape,
             Ellipse::kind() => $shape,
             Stack::kind() => $shape,
+            ArrayLayer::kind() => $shape,
             Line::kind() => new LineRenderer,
             Text::kind() => new TextRenderer($typesetter),
             Picture::kind() => new PictureRenderer($shape),
@@ -73,7 +76,9 @@ final readonly class Renderer
             return '';
         }
         $inner = $this->own($layer, $rendering);
-        if ($layer->isContainer()) {
+        if ($layer->content instanceof ArrayLayer) {
+            $inner .= $this->cells($tree, $layer, $rendering);
+        } elseif ($layer->isContainer()) {
             $inner .= $this->place($tree, new Place($layer->screen, $layer->id), $rendering);
         }
 
@@ -83,6 +88,16 @@ final readonly class Renderer
         }
 
         return Svg::element('g', $this->attributes($layer, $rendering), $inner);
+    }
+
+    private function cells(Tree $tree, Layer $array, Rendering $rendering): string
+    {
+        $out = '';
+        foreach ($this->relayout->cells->of($tree, $array) as $i => $cell) {
+            $out .= $this->layer($cell->tree, $cell->root, $rendering->inCell($cell->row, $i === 0));
+        }
+
+        return $out;
     }
 
     /** A layer's own element without the layers in it. */
@@ -111,10 +126,10 @@ final readonly class Renderer
     private function attributes(Layer $layer, Rendering $rendering): array
     {
         return [
-            'data-layer' => $layer->id,
+            'data-layer' => $rendering->editable && $rendering->row !== null ? "{$layer->id}.{$rendering->row}" : $layer->id,
             'transform' => $this->transform($layer),
             'opacity' => $layer->opacity >= 1 ? null : $layer->opacity,
-            ...($rendering->editable ? $this->handles($layer) : []),
+            ...($rendering->editable ? $this->handles($layer, $rendering->threads) : []),
         ];
     }
 
@@ -136,7 +151,7 @@ final readonly class Renderer
     }
 
     /** @return array<string, string|bool|null> */
-    private function handles(Layer $layer): array
+    private function handles(Layer $layer, bool $threads): array
     {
         $n = Number::text(...);
 
@@ -146,7 +161,8 @@ final readonly class Renderer
             'data-locked' => $layer->locked,
             'data-free' => $layer->sizing->absolute,
             'data-stack' => $layer->content instanceof Stack ? self::spacing($layer->content) : null,
-            'data-cues' => $layer->cues === [] ? null : self::threads($layer->cues),
+            'data-array' => $layer->content instanceof ArrayLayer ? Number::text($layer->content->rowGap).' '.Number::text($layer->content->columnGap) : null,
+            'data-cues' => $layer->cues === [] || ! $threads ? null : self::threads($layer->cues),
             'pointer-events' => $layer->locked ? 'none' : null,
             'display' => $layer->hidden ? 'none' : null,
         ];

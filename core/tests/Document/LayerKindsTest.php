@@ -24,6 +24,8 @@ function kinds(): array
 {
     return [
         'box' => [], 'ellipse' => [], 'group' => [], 'line' => ['rising' => true], 'icon' => ['icon' => 'flame', 'line' => 1.25], 'picture' => ['asset' => str_repeat('0f', 32), 'fit' => 'contain'],
+        'array' => ['columns' => null, 'minWidth' => 120.5, 'rowGap' => 3, 'columnGap' => 4, 'cellHeight' => 'equal', 'departures' => (object) ['row1' => (object) ['label' => (object) ['fill' => '#112233', 'words' => 'Odd']]],
+            'sheet' => ['columns' => [['id' => 'name', 'name' => 'Name', 'slot' => 'picture', 'layer' => 'label'], ['id' => 'note', 'name' => 'Note', 'slot' => 'words', 'layer' => null]], 'rows' => [['id' => 'row1', 'cells' => (object) ['name' => 'x']], ['id' => 'row2', 'cells' => (object) []]]]],
         'stack' => ['direction' => 'column-reverse', 'wrap' => 'wrap', 'rowGap' => 4, 'columnGap' => 5.5, 'padding' => ['top' => 1, 'right' => 2, 'bottom' => 3, 'left' => 4], 'justifyContent' => 'space-evenly', 'alignItems' => 'center', 'alignContent' => 'flex-end'],
         'text' => ['words' => "Two\nbowls", 'wrapped' => true, 'style' => ['family' => 'Lora', 'weight' => 700, 'size' => 18.5, 'lineHeight' => 1.1, 'letterSpacing' => 0.02, 'align' => 'right', 'transform' => 'uppercase', 'trim' => true]],
     ];
@@ -52,7 +54,7 @@ it('names the place of what a layer cannot be', function (array $change, string 
     $data = array_replace(['kind' => 'box'] + EVERYTHING, $change);
     expect(fn () => Layer::read(Reader::of($data, 'layers[3]'), rank: 'm'))->toThrow(InvalidInput::class, "layers[3].{$problem}");
 })->with([
-    [['kind' => 'cube'], 'kind: “cube” is not a kind of layer; known are box, ellipse, line, text, picture, icon, group, stack'],
+    [['kind' => 'cube'], 'kind: “cube” is not a kind of layer; known are box, ellipse, line, text, picture, icon, group, stack, array'],
     [['kind' => null], 'kind: text is expected here'], [['width' => -1], 'width: the number must lie between 0 and'], [['opacity' => 1.01], 'opacity: the number must lie between 0 and 1'],
     [['rotation' => 361], 'rotation'], [['locked' => 'no'], 'locked: true or false'], [['name' => "\n"], 'name: this cannot be empty'],
     [['fills' => array_fill(0, 17, ['colour' => '#fff'])], 'fills: between 0 and 16'], [['fills' => [['colour' => '#fff'], ['colour' => 'url(#x)']]], 'fills[1].colour: “url(#x)” is not a colour'],
@@ -63,6 +65,8 @@ it('names the place of what a layer cannot be', function (array $change, string 
     [['kind' => 'icon', 'icon' => 'Flame!'], 'icon: an icon is named by'], [['kind' => 'picture', 'asset' => 'bowl.png'], 'asset: a picture is named by the SHA-256'],
     [['kind' => 'text', 'words' => str_repeat('x', 20_001), 'style' => []], 'words: the text is longer than 20000 characters'],
     [['kind' => 'text', 'words' => 'x', 'style' => ['family' => 'Lora', 'weight' => 400, 'size' => 0, 'lineHeight' => 1]], 'style.size: the number must lie between 1 and 1000'],
+    [['kind' => 'array', 'columns' => 0], 'columns: the number must lie between 1 and 100'], [['kind' => 'array', 'sheet' => ['rows' => array_fill(0, 2001, ['id' => 'same'])]], 'sheet.rows: between 0 and 2000 entries'], [['kind' => 'array', 'sheet' => ['rows' => [['id' => 'row1'], ['id' => 'row1']]]], 'sheet.rows: two of these have the same id'],
+    [['kind' => 'array', 'sheet' => ['rows' => [['id' => 'row1', 'cells' => ['name' => 5]]]]], 'sheet.rows[0].cells.name: text of at most 5000 characters'], [['kind' => 'array', 'departures' => ['row1' => ['label' => ['fill' => 3]]]], 'departures.row1.label.fill: a value as it is typed'],
     [['kind' => 'stack', 'direction' => 'sideways'], 'direction: one of these is expected: row, row-reverse'], [['kind' => 'stack', 'padding' => ['left' => -1]], 'padding.left: the number must lie between 0'],
     [['sizing' => ['width' => 'fill']], 'sizing.width: one of these is expected: length, content, stretch'], [['sizing' => ['maxHeight' => 100_001]], 'sizing.maxHeight: the number must lie between 0 and 100000'], [['pins' => ['left' => 3]], 'pins.left: true or false'],
     [['kind' => 'text', 'words' => 'x'], 'style: an object is expected here'],
@@ -85,4 +89,4 @@ it('puts a nest in a place with new ids, parents before children, in order', fun
 
 it('lets only containers have children', function (): void {
     LayerNest::read(Reader::of(['kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 5, 'height' => 5, 'children' => [['kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 1, 'height' => 1]]]));
-})->throws(InvalidInput::class, 'only a group or a stack has children');
+})->throws(InvalidInput::class, 'only a group, a stack or an array has children');

@@ -48,7 +48,7 @@ it('names the place of what is wrong', function (callable $spoil, string $messag
     [fn (array &$file) => $file['screens'][0]['layers'][1]['id'] = 'boxa', 'the id “boxa” stands for another layer already'],
     [fn (array &$file) => $file['screens'][0]['layers'][0]['fills'][0]['colour'] = 'x', 'screens[0].layers[0].fills[0].colour'],
     [fn (array &$file) => $file['screens'][0]['layers'][3]['children'][1]['height'] = -1, 'screens[0].layers[3].children[1].height'],
-    [fn (array &$file) => $file['screens'][0]['layers'][0]['children'] = [$file['screens'][0]['layers'][2]], 'screens[0].layers[0].children: only a group or a stack has children'],
+    [fn (array &$file) => $file['screens'][0]['layers'][0]['children'] = [$file['screens'][0]['layers'][2]], 'screens[0].layers[0].children: only a group, a stack or an array has children'],
     [fn (array &$file) => $file['screens'][0]['layers'][1]['style']['align'] = 'up', 'screens[0].layers[1].style.align: one of these'],
     [fn (array &$file) => $file['screens'][0]['layers'][2] = ['kind' => 'picture', 'asset' => str_repeat('a', 64)] + $file['screens'][0]['layers'][2], 'pictures: the picture of layer “Tick”'],
     [fn (array &$file) => $file['pictures'] = [str_repeat('b', 64) => base64_encode('x')], 'do not match their SHA-256'],

@@ -23,6 +23,7 @@ final readonly class SetField implements Command
         private array $layers,
         private LayerField $field,
         private string $value,
+        private ?InCell $cell,
     ) {
     }
 
@@ -38,6 +39,7 @@ final readonly class SetField implements Command
             $in->ids('layers'),
             LayoutField::tryFrom($in->string('field', 40)) ?? $in->enum('field', Field::class),
             $in->string('value', 200),
+            InCell::read($in),
         );
     }
 
@@ -54,7 +56,8 @@ final readonly class SetField implements Command
                 $layer->screen !== null => $tree->screen($layer->screen)->box,
                 default => new Box(0, 0, 0, 0),
             };
-            $tree = $this->field->set($tree, $layer, $this->value, $parent);
+            $set = $this->field->set($tree, $layer, $this->value, $parent);
+            $tree = $this->cell?->instead($tree, $layer, $this->field, $this->value) ?? $set;
         }
 
         return $tree;

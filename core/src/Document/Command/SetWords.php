@@ -19,6 +19,7 @@ final readonly class SetWords implements Command
         private ?string $screen,
         private string $layer,
         private string $words,
+        private ?InCell $cell,
     ) {
     }
 
@@ -29,7 +30,7 @@ final readonly class SetWords implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), $in->id('layer'), $in->string('words', Text::MAX_LENGTH));
+        return new self($in->optionalId('screen'), $in->id('layer'), $in->string('words', Text::MAX_LENGTH), InCell::read($in));
     }
 
     public function workingSet(): WorkingSet
@@ -43,6 +44,10 @@ final readonly class SetWords implements Command
         $text = $layer->content;
         if (! $text instanceof Text) {
             throw new InvalidInput('layer', "“{$layer->name}” is not a text.");
+        }
+        $instead = $this->cell?->instead($tree, $layer, null, $this->words);
+        if ($instead !== null) {
+            return $instead;
         }
         $named = $layer->name === 'Text' || $layer->name === self::title($text->words);
 

@@ -19,6 +19,7 @@ final class Kinds
         Icon::class,
         Group::class,
         Stack::class,
+        ArrayLayer::class,
     ];
 
     public static function read(Reader $in): LayerContent

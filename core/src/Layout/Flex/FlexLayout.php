@@ -102,47 +102,47 @@ final class FlexLayout
     /**
      * §9.2, 3: flex base sizes and hypothetical main sizes.
      *
-     * @return list<FlexItem>
+     * @return list<FlexNode>
      */
     private function items(FlexNode $node, Stack $stack, bool $row, float $innerWidth, ?float $innerHeight): array
     {
-        $items = [];
         foreach ($node->children as $child) {
-            $item = new FlexItem($child, $this->alignment($child, $stack, $row));
+            $child->align = $this->alignment($child, $stack, $row);
+            $child->grows = false;
             $from = $row ? $child->widthFrom : $child->heightFrom;
             if ($from === Size::Length) {
                 $base = $row ? $child->width : $child->height;
             } elseif ($from === Size::Stretch) {
                 $base = 0.0;
-                $item->grows = true;
+                $child->grows = true;
             } elseif ($row) {
-                $base = $this->intrinsic($child, true, $this->rowHeight($child, $item->align, $stack, $innerHeight));
+                $base = $this->intrinsic($child, true, $this->rowHeight($child, $child->align, $stack, $innerHeight));
             } else {
-                $this->size($child, $this->columnWidth($child, $item, $stack, $innerWidth), null, $innerWidth);
+                $this->size($child, $this->columnWidth($child, $stack, $innerWidth), null, $innerWidth);
                 $base = $child->h;
             }
             $limits = $child->limits;
             if ($limits === null && $child->stack === null) {
-                $item->least = 0.0;
-                $item->base = $item->main = $base;
+                $child->least = 0.0;
+                $child->most = INF;
+                $child->base = $child->main = $base;
             } else {
                 $room = $child->stack === null ? 0.0 : ($row ? $child->stack->padding->across() : $child->stack->padding->down());
-                $item->least = max($room, ($row ? $limits?->minWidth : $limits?->minHeight) ?? 0.0);
-                $item->most = ($row ? $limits?->maxWidth : $limits?->maxHeight) ?? INF;
-                $item->base = max($room, $base);
-                $item->main = max($item->least, min($item->base, $item->most));
+                $child->least = max($room, ($row ? $limits?->minWidth : $limits?->minHeight) ?? 0.0);
+                $child->most = ($row ? $limits?->maxWidth : $limits?->maxHeight) ?? INF;
+                $child->base = max($room, $base);
+                $child->main = max($child->least, min($child->base, $child->most));
             }
-            $items[] = $item;
         }
 
-        return $items;
+        return $node->children;
     }
 
     /**
      * §9.3: items gathered into lines.
      *
-     * @param  list<FlexItem>  $items
-     * @return list<list<FlexItem>>
+     * @param  list<FlexNode>  $items
+     * @return list<list<FlexNode>>
      */
     private function lines(FlexNode $node, Stack $stack, array $items, ?float $main, float $gap): array
     {
@@ -171,7 +171,7 @@ final class FlexLayout
         return $lines;
     }
 
-    /** @param  list<list<FlexItem>>  $lines */
+    /** @param  list<list<FlexNode>>  $lines */
     private function longest(array $lines, float $gap): float
     {
         $longest = 0.0;
@@ -189,7 +189,7 @@ final class FlexLayout
     /**
      * §9.7: free room shared between the items that grow; nothing here shrinks.
      *
-     * @param  list<FlexItem>  $line
+     * @param  list<FlexNode>  $line
      */
     private function flex(array $line, float $main, float $gap): void
     {
@@ -230,26 +230,25 @@ final class FlexLayout
     /**
      * §9.4, 7: hypothetical cross sizes.
      *
-     * @param  list<list<FlexItem>>  $lines
+     * @param  list<list<FlexNode>>  $lines
      */
     private function crossSizes(array $lines, Stack $stack, bool $row, ?float $cross): void
     {
         foreach ($lines as $line) {
             foreach ($line as $item) {
-                $child = $item->node;
                 if ($row) {
-                    if ($child->stack === null && $child->content === null) {
-                        $item->cross = $child->heightFrom === Size::Length ? $this->clampHeight($child, $child->height) : $this->clampHeight($child, 0.0);
+                    if ($item->stack === null && $item->content === null) {
+                        $item->cross = $item->heightFrom === Size::Length ? $this->clampHeight($item, $item->height) : $this->clampHeight($item, 0.0);
 
                         continue;
                     }
-                    $this->size($child, $item->main, $this->length($child, false), null);
-                    $item->cross = $child->h;
+                    $this->size($item, $item->main, $this->length($item, false), null);
+                    $item->cross = $item->h;
                 } else {
-                    $width = $this->columnWidth($child, $item, $stack, (float) $cross);
+                    $width = $this->columnWidth($item, $stack, (float) $cross);
                     if ($width === null) {
-                        $this->size($child, null, $item->main, $cross);
-                        $width = $child->w;
+                        $this->size($item, null, $item->main, $cross);
+                        $width = $item->w;
                     }
                     $item->cross = $width;
                 }
@@ -260,7 +259,7 @@ final class FlexLayout
     /**
      * §9.4, 8 and 9: cross sizes of the lines.
      *
-     * @param  list<list<FlexItem>>  $lines
+     * @param  list<list<FlexNode>>  $lines
      * @return list<float>
      */
     private function lineSizes(FlexNode $node, Stack $stack, array $lines, bool $row, ?float $cross): array
@@ -294,7 +293,7 @@ final class FlexLayout
     /**
      * §9.5 and 9.6: items along and across their lines, lines across the container.
      *
-     * @param  list<list<FlexItem>>  $lines
+     * @param  list<list<FlexNode>>  $lines
      * @param  list<float>  $sizes
      */
     private function arrange(FlexNode $node, Stack $stack, array $lines, array $sizes, float $main, float $cross, float $mainGap, float $crossGap): void
@@ -321,16 +320,15 @@ final class FlexLayout
             $this->along($line, $stack->justifyContent, $main, $mainGap, $reversed);
             $this->across($line, $stack, $row, $sizes[$i]);
             foreach ($line as $item) {
-                $child = $item->node;
                 $start = $reversed ? $main - $item->at - $item->main : $item->at;
                 $side = $at + $item->offset;
                 if ($upturned) {
                     $side = $cross - $side - $item->cross;
                 }
-                $child->x = $padding->left + ($row ? $start : $side);
-                $child->y = $padding->top + ($row ? $side : $start);
-                $child->w = $row ? $item->main : $item->cross;
-                $child->h = $row ? $item->cross : $item->main;
+                $item->x = $padding->left + ($row ? $start : $side);
+                $item->y = $padding->top + ($row ? $side : $start);
+                $item->w = $row ? $item->main : $item->cross;
+                $item->h = $row ? $item->cross : $item->main;
             }
             if ($i === ($upturned ? count($lines) - 1 : 0)) {
                 $node->baseline = $this->firstBaseline($reversed ? array_reverse($line) : $line, $row);
@@ -342,7 +340,7 @@ final class FlexLayout
     /**
      * §9.5, 12: along the main axis.
      *
-     * @param  list<FlexItem>  $line
+     * @param  list<FlexNode>  $line
      */
     private function along(array $line, JustifyContent $justify, float $main, float $gap, bool $reversed): void
     {
@@ -360,23 +358,22 @@ final class FlexLayout
     /**
      * §9.4, 11 and §9.6, 13 and 14: stretched to the line, then aligned across it.
      *
-     * @param  list<FlexItem>  $line
+     * @param  list<FlexNode>  $line
      */
     private function across(array $line, Stack $stack, bool $row, float $size): void
     {
         $ascent = -INF;
         foreach ($line as $item) {
-            $child = $item->node;
-            if (($row ? $child->heightFrom : $child->widthFrom) !== Size::Length) {
+            if (($row ? $item->heightFrom : $item->widthFrom) !== Size::Length) {
                 if ($item->align === AlignItems::Stretch) {
-                    $item->cross = $row ? $this->clampHeight($child, $size) : $this->clampWidth($child, $size);
+                    $item->cross = $row ? $this->clampHeight($item, $size) : $this->clampWidth($item, $size);
                 } elseif (! $row && $stack->wrap !== FlexWrap::NoWrap) {
                     // As Chromium does, which fits what does not stretch into its own column, not into the container.
-                    $item->cross = $this->fit($child, $size, $item->main);
+                    $item->cross = $this->fit($item, $size, $item->main);
                 }
             }
-            if ($child->stack !== null || $child->content !== null) {
-                $this->size($child, $row ? $item->main : $item->cross, $row ? $item->cross : $item->main, null);
+            if ($item->stack !== null || $item->content !== null) {
+                $this->size($item, $row ? $item->main : $item->cross, $row ? $item->cross : $item->main, null);
             }
             if ($item->align === AlignItems::Baseline) {
                 $ascent = max($ascent, $this->around($item, $stack)[0]);
@@ -398,9 +395,9 @@ final class FlexLayout
      *
      * @return array{float, float}
      */
-    private function around(FlexItem $item, Stack $stack): array
+    private function around(FlexNode $item, Stack $stack): array
     {
-        $baseline = $stack->direction->isRow() ? $item->node->baseline ?? $item->cross : 0.0;
+        $baseline = $stack->direction->isRow() ? $item->baseline ?? $item->cross : 0.0;
 
         return $stack->wrap === FlexWrap::WrapReverse
             ? [$item->cross - $baseline, $baseline]
@@ -410,11 +407,11 @@ final class FlexLayout
     /**
      * §8.5: the baseline of a container is that of its uppermost line, or of the item seen first.
      *
-     * @param  list<FlexItem>  $line
+     * @param  list<FlexNode>  $line
      */
     private function firstBaseline(array $line, bool $row): ?float
     {
-        $of = fn (FlexItem $item): float => $item->node->y + ($item->node->baseline ?? $item->node->h);
+        $of = fn (FlexNode $item): float => $item->y + ($item->baseline ?? $item->h);
         foreach ($row ? $line : [] as $item) {
             if ($item->align === AlignItems::Baseline) {
                 return $of($item);
@@ -453,13 +450,13 @@ final class FlexLayout
     }
 
     /** The width imposed on an item of a column, or null where it fits its content (§9.4, 7; §9.9). */
-    private function columnWidth(FlexNode $child, FlexItem $item, Stack $stack, float $innerWidth): ?float
+    private function columnWidth(FlexNode $child, Stack $stack, float $innerWidth): ?float
     {
         if ($child->widthFrom === Size::Length) {
             return $this->length($child, true);
         }
 
-        return $item->align === AlignItems::Stretch && $stack->wrap === FlexWrap::NoWrap ? $this->clampWidth($child, $innerWidth) : null;
+        return $child->align === AlignItems::Stretch && $stack->wrap === FlexWrap::NoWrap ? $this->clampWidth($child, $innerWidth) : null;
     }
 
     private function length(FlexNode $node, bool $width): ?float
@@ -530,7 +527,7 @@ final class FlexLayout
         foreach ($lines as $line) {
             $most = 0.0;
             foreach ($line as $item) {
-                $most = max($most, $this->length($item->node, true) ?? $this->fit($item->node, $widest, null));
+                $most = max($most, $this->length($item, true) ?? $this->fit($item, $widest, null));
             }
             $width += $most;
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Layout\Flex;
 
 use Kindred\Document\Layer\Stack;
+use Kindred\Document\Layout\AlignItems;
 use Kindred\Document\Layout\FlexWrap;
 use Kindred\Document\Layout\Size;
 use Kindred\Document\Layout\Sizing;
@@ -44,6 +45,28 @@ final class FlexNode
 
     /** The height, where it is known, that these widths were found for. */
     public ?float $contentFor = null;
+
+    /** As an item of its container: how it is aligned across the line, and whether it grows along it. */
+    public AlignItems $align = AlignItems::Stretch;
+
+    public bool $grows = false;
+
+    /** Its flex base size, the least and the most it may have along the line, and what it has: §9.7, px. */
+    public float $base = 0.0;
+
+    public float $least = 0.0;
+
+    public float $most = INF;
+
+    public float $main = 0.0;
+
+    /** Its size across the line, px. */
+    public float $cross = 0.0;
+
+    /** How far it lies from the start of the line, and from its side, px. */
+    public float $at = 0.0;
+
+    public float $offset = 0.0;
 
     /** Whether there are columns in it that wrap: to these it makes a difference whether a height is known beforehand. */
     public readonly bool $wrapsColumns;

@@ -16,6 +16,6 @@ interface Measured
     /** The height that the content takes up at a width. */
     public function height(float $width): float;
 
-    /** How far the first baseline lies below the top. */
-    public function baseline(): float;
+    /** How far the first baseline lies below the top; null where the bottom edge stands for it. */
+    public function baseline(): ?float;
 }

@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document\Layer;
+
+use Kindred\Document\Layout\CellHeight;
+use Kindred\Document\Sheet\Column;
+use Kindred\Document\Sheet\Row;
+use Kindred\Document\Sheet\Sheet;
+use Kindred\Document\Sheet\Slot;
+use Kindred\Document\Withers;
+use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
+
+/**
+ * One cell design, its only child, laid out once a row of its data sheet by the rules of CSS Grid.
+ *
+ * With `columns` there are so many, `repeat(n, minmax(0, 1fr))`; without, as many as fit a least width in px,
+ * `repeat(auto-fill, minmax(minWidth, 1fr))`. Gaps in px. A cell may depart in single fields of its layers.
+ */
+final readonly class ArrayLayer implements Container
+{
+    use Withers;
+
+    public const MAX_COLUMNS = 100;
+
+    /** @param  array<string, array<string, array<string, string>>>  $departures  values as they are typed, by row, layer and field */
+    public function __construct(
+        public ?int $columns = 2,
+        public float $minWidth = 160,
+        public float $rowGap = 16,
+        public float $columnGap = 16,
+        public CellHeight $cellHeight = CellHeight::Content,
+        public Sheet $sheet = new Sheet,
+        public array $departures = [],
+    ) {
+    }
+
+    public static function kind(): string
+    {
+        return 'array';
+    }
+
+    public static function read(Reader $in): self
+    {
+        return new self(
+            $in->has('columns') ? $in->whole('columns', 1, self::MAX_COLUMNS) : null,
+            $in->numberOr('minWidth', 160, 1),
+            $in->numberOr('rowGap', 0, 0),
+            $in->numberOr('columnGap', 0, 0),
+            $in->has('cellHeight') ? $in->enum('cellHeight', CellHeight::class) : CellHeight::Content,
+            $in->has('sheet') ? Sheet::read($in->object('sheet')) : new Sheet,
+            self::readDepartures($in),
+        );
+    }
+
+    /** How many columns there are at a width in px. */
+    public function columnsAt(float $width): int
+    {
+        return $this->columns ?? max(1, min(self::MAX_COLUMNS, (int) floor(($width + $this->columnGap + 0.001) / ($this->minWidth + $this->columnGap))));
+    }
+
+    /** The width of one of the columns, px. */
+    public function columnWidth(float $width): float
+    {
+        $columns = $this->columnsAt($width);
+
+        return max(0.0, round(($width - $this->columnGap * ($columns - 1)) / $columns, 3));
+    }
+
+    /** @return list<string> the hashes of the pictures in the sheet and in what departs */
+    public function pictures(): array
+    {
+        $found = [];
+        foreach ($this->sheet->columns as $column) {
+            foreach ($column->slot === Slot::Picture ? $this->sheet->rows : [] as $row) {
+                $found[] = $row->cells[$column->id] ?? '';
+            }
+        }
+        foreach ($this->departures as $layers) {
+            foreach ($layers as $fields) {
+                $found[] = $fields['asset'] ?? '';
+            }
+        }
+
+        return array_values(array_filter($found, fn (string $one): bool => preg_match('/^[0-9a-f]{64}$/D', $one) === 1));
+    }
+
+    /** With a field of a layer in one cell set apart from the design; null follows the design again. */
+    public function departing(string $row, string $layer, string $field, ?string $value): self
+    {
+        $departures = $this->departures;
+        $departures[$row][$layer][$field] = $value;
+        $departures[$row][$layer] = array_filter($departures[$row][$layer], fn (?string $one): bool => $one !== null);
+        $departures[$row] = array_filter($departures[$row], fn (array $one): bool => $one !== []);
+
+        return $this->with(departures: array_filter($departures, fn (array $one): bool => $one !== []));
+    }
+
+    /**
+     * With all that names layers naming them by their new ids.
+     *
+     * @param  array<string, string>  $ids  new by old
+     */
+    public function renamed(array $ids): self
+    {
+        $departures = [];
+        foreach ($this->departures as $row => $layers) {
+            foreach ($layers as $layer => $fields) {
+                $departures[$row][$ids[$layer] ?? $layer] = $fields;
+            }
+        }
+
+        return $this->with(
+            sheet: $this->sheet->with(columns: array_map(fn (Column $column): Column => $column->with(layer: $ids[$column->layer ?? ''] ?? $column->layer), $this->sheet->columns)),
+            departures: $departures,
+        );
+    }
+
+    /** The sheet replaced; what departed in rows that are gone is forgotten. */
+    public function withSheet(Sheet $sheet): self
+    {
+        $rows = array_fill_keys(array_map(fn (Row $row): string => $row->id, $sheet->rows), true);
+
+        return $this->with(sheet: $sheet, departures: array_intersect_key($this->departures, $rows));
+    }
+
+    public function toArray(): array
+    {
+        return [
+            'columns' => $this->columns,
+            'minWidth' => $this->minWidth,
+            'rowGap' => $this->rowGap,
+            'columnGap' => $this->columnGap,
+            'cellHeight' => $this->cellHeight->value,
+            'sheet' => $this->sheet->toArray(),
+            'departures' => (object) array_map(fn (array $layers): object => (object) array_map(fn (array $fields): object => (object) $fields, $layers), $this->departures),
+        ];
+    }
+
+    public function scaled(float $horizontally, float $vertically): self
+    {
+        return $this;
+    }
+
+    /** @return array<string, array<string, array<string, string>>> */
+    private static function readDepartures(Reader $in): array
+    {
+        $out = [];
+        foreach ($in->optional('departures')?->raw() ?? [] as $row => $layers) {
+            foreach (is_array($layers) || $layers instanceof \stdClass ? (array) $layers : [] as $layer => $fields) {
+                foreach (is_array($fields) || $fields instanceof \stdClass ? (array) $fields : [] as $field => $value) {
+                    if (! is_string($value) || mb_strlen($value) > Sheet::MAX_LENGTH) {
+                        throw new InvalidInput($in->at("departures.{$row}.{$layer}.{$field}"), 'a value as it is typed is expected here');
+                    }
+                    $out[(string) $row][(string) $layer][(string) $field] = $value;
+                }
+            }
+        }
+
+        return $out;
+    }
+}

@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Exchange;
+
+use Kindred\Document\Sheet\Sheet;
+use Kindred\Input\InvalidInput;
+
+/**
+ * A table in a text file: comma-separated values (RFC 4180), the same with semicolons, tabs or bars, or
+ * plain text with a value a line. The encoding is read off its marks, or guessed.
+ */
+final readonly class SheetFile
+{
+    public const MAX_BYTES = 8 * 1024 * 1024;
+
+    private const DELIMITERS = [',' => 'commas', ';' => 'semicolons', "\t" => 'tabs', '|' => 'bars'];
+
+    /**
+     * @param  list<string>  $headers  empty where the first row is no header
+     * @param  list<list<string>>  $rows
+     * @param  string  $encoding  by its name of the IANA
+     * @param  string  $separated  by what: "commas", or "lines" in plain text
+     */
+    private function __construct(public array $headers, public array $rows, public string $encoding, public string $separated)
+    {
+    }
+
+    /** @throws InvalidInput when it is no text, holds nothing, or is too large */
+    public static function read(string $bytes): self
+    {
+        if (strlen($bytes) > self::MAX_BYTES) {
+            throw new InvalidInput('file', 'The file is larger than '.(self::MAX_BYTES >> 20).' MB. Take the part that shows the design, and bring that in.');
+        }
+        [$text, $encoding] = self::decoded($bytes);
+        $text = str_replace(["\r\n", "\r"], "\n", $text);
+        if (trim($text) === '') {
+            throw new InvalidInput('file', 'There is nothing in the file. Nothing was changed.');
+        }
+        $delimiter = self::delimiter($text);
+        $rows = $delimiter === null ? array_map(fn (string $line): array => [trim($line)], explode("\n", trim($text, "\n"))) : self::split($text, $delimiter);
+        $rows = array_values(array_filter($rows, fn (array $row): bool => implode('', $row) !== ''));
+        self::mustFit($rows);
+        $headers = self::isHeader($rows) ? array_map(trim(...), (array) array_shift($rows)) : [];
+
+        return new self($headers, $rows, $encoding, $delimiter === null ? 'lines' : self::DELIMITERS[$delimiter]);
+    }
+
+    /** How many columns its widest row has. */
+    public function width(): int
+    {
+        return max(count($this->headers), ...array_map(count(...), $this->rows === [] ? [[]] : $this->rows));
+    }
+
+    /**
+     * For each column of the file the column of a sheet that it seems to belong to: by the same name, then by one that
+     * holds the other, and where the file has no headers, in order. Each is taken once.
+     *
+     * @return list<string|null> ids
+     */
+    public function matched(Sheet $sheet): array
+    {
+        $free = [];
+        foreach ($sheet->columns as $column) {
+            $free[$column->id] = self::plain($column->name);
+        }
+        if ($this->headers === []) {
+            return array_map(fn (int $i): ?string => array_keys($free)[$i] ?? null, range(0, $this->width() - 1));
+        }
+        $matched = array_fill(0, $this->width(), null);
+        foreach ([fn (string $a, string $b): bool => $a === $b, fn (string $a, string $b): bool => $a !== '' && $b !== '' && (str_contains($a, $b) || str_contains($b, $a))] as $alike) {
+            foreach ($this->headers as $i => $header) {
+                foreach ($matched[$i] === null ? $free : [] as $id => $name) {
+                    if ($alike(self::plain($header), $name)) {
+                        $matched[$i] = $id;
+                        unset($free[$id]);
+                        break;
+                    }
+                }
+            }
+        }
+
+        return $matched;
+    }
+
+    /** @return array{string, string} */
+    private static function decoded(string $bytes): array
+    {
+        foreach (["\xEF\xBB\xBF" => 'UTF-8', "\xFF\xFE" => 'UTF-16LE', "\xFE\xFF" => 'UTF-16BE'] as $mark => $encoding) {
+            if (str_starts_with($bytes, $mark)) {
+                return [mb_convert_encoding(substr($bytes, strlen($mark)), 'UTF-8', $encoding), $encoding];
+            }
+        }
+        // Without a mark, every other byte of Latin text in UTF-16 is nought.
+        $start = substr($bytes, 0, 2000);
+        if (substr_count($start, "\0") > strlen($start) / 4) {
+            $encoding = ($start[0] ?? '') === "\0" ? 'UTF-16BE' : 'UTF-16LE';
+
+            return [mb_convert_encoding($bytes, 'UTF-8', $encoding), $encoding];
+        }
+        if (str_contains($start, "\0") || preg_match('/[\x01-\x08\x0E-\x1A\x1C-\x1F]/', $start) === 1) {
+            throw new InvalidInput('file', 'This is not a text file. Save the table as CSV, and bring that in. Nothing was changed.');
+        }
+
+        return mb_check_encoding($bytes, 'UTF-8') ? [$bytes, 'UTF-8'] : [mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252'), 'windows-1252'];
+    }
+
+    /** The one that cuts the first lines most evenly; null where none stands in each of them. */
+    private static function delimiter(string $text): ?string
+    {
+        $best = null;
+        $most = 0;
+        foreach (array_keys(self::DELIMITERS) as $delimiter) {
+            $widths = array_map(count(...), array_slice(self::split($text, $delimiter, 20), 0, 20));
+            $usual = array_count_values($widths);
+            arsort($usual);
+            $width = (int) array_key_first($usual);
+            $even = $width > 1 && ($usual[$width] ?? 0) >= count($widths) * 0.6 ? $width : 0;
+            if ($even > $most) {
+                [$best, $most] = [$delimiter, $even];
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return list<list<string>> */
+    private static function split(string $text, string $delimiter, int $limit = PHP_INT_MAX): array
+    {
+        $stream = fopen('php://temp', 'r+');
+        if ($stream === false) {
+            throw new \RuntimeException('No temporary stream could be opened.');
+        }
+        fwrite($stream, $text);
+        rewind($stream);
+        $rows = [];
+        while (count($rows) < $limit && ($row = fgetcsv($stream, null, $delimiter, '"', '')) !== false) {
+            $rows[] = array_map(fn (mixed $value): string => is_string($value) ? $value : '', $row);
+        }
+        fclose($stream);
+
+        return $rows;
+    }
+
+    /** @param  list<list<string>>  $rows */
+    private static function mustFit(array $rows): void
+    {
+        if (count($rows) > Sheet::MAX_ROWS + 1) {
+            throw new InvalidInput('file', 'The file has '.number_format(count($rows)).' rows; a data sheet holds at most '.number_format(Sheet::MAX_ROWS).'. Take the part that shows the design, and bring that in. Nothing was changed.');
+        }
+        foreach ($rows as $i => $row) {
+            if (count($row) > Sheet::MAX_COLUMNS) {
+                throw new InvalidInput('file', 'Row '.($i + 1).' has '.count($row).' columns; a data sheet has at most '.Sheet::MAX_COLUMNS.'. Nothing was changed.');
+            }
+            foreach ($row as $value) {
+                if (mb_strlen($value) > Sheet::MAX_LENGTH) {
+                    throw new InvalidInput('file', 'A value in row '.($i + 1).' is longer than '.number_format(Sheet::MAX_LENGTH).' characters. Nothing was changed.');
+                }
+            }
+        }
+    }
+
+    /**
+     * A first row is a header where each of its values is short, they differ, and none is a number, in a table of
+     * more than one column.
+     *
+     * @param  list<list<string>>  $rows
+     */
+    private static function isHeader(array $rows): bool
+    {
+        $first = array_map(trim(...), $rows[0] ?? []);
+
+        return count($rows) > 1 && count($first) > 1 && count(array_unique($first)) === count($first)
+            && array_filter($first, fn (string $value): bool => $value === '' || mb_strlen($value) > 40 || preg_match('/^[\s€$£]*[-+]?\d/u', $value) === 1) === [];
+    }
+
+    private static function plain(string $name): string
+    {
+        return (string) preg_replace('/[^\p{L}\p{N}]+/u', '', mb_strtolower($name));
+    }
+}

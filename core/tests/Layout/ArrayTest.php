@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Text;
+use Kindred\Document\Tree;
+use Kindred\Exchange\ProjectFile;
+use Kindred\Input\InvalidInput;
+use Kindred\Layout\Cell;
+use Kindred\Layout\Relayout;
+use Kindred\Tests\Sample;
+
+/**
+ * A phone screen with an array "pots" 342 px wide of a card: a ground, a name and a swatch.
+ *
+ * @param  array<string, mixed>  $more  of the array
+ * @param  list<array<string, string>>  $rows
+ */
+function pots(array $more = [], array $rows = [['name' => 'Bowl'], ['name' => 'Mug'], ['name' => 'Vase']]): Tree
+{
+    $style = ['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.5];
+    $card = ['id' => 'card', 'kind' => 'stack', 'name' => 'Card', 'x' => 0, 'y' => 0, 'width' => 163, 'direction' => 'column', 'rowGap' => 8, 'padding' => ['top' => 10, 'right' => 10, 'bottom' => 10, 'left' => 10],
+        'sizing' => ['height' => 'content'], 'fills' => [['colour' => '#ffffff']], 'children' => [
+            ['id' => 'swatch', 'kind' => 'box', 'name' => 'Swatch', 'height' => 40, 'sizing' => ['width' => 'stretch'], 'fills' => [['colour' => '#cccccc']]],
+            ['id' => 'name', 'kind' => 'text', 'name' => 'Name', 'words' => 'Name', 'wrapped' => true, 'style' => $style, 'sizing' => ['width' => 'stretch']],
+        ]];
+    $file = Sample::file();
+    $file['screens'][0]['layers'] = [['id' => 'pots', 'kind' => 'array', 'name' => 'Pots', 'x' => 24, 'y' => 100, 'width' => 342, 'columns' => 2, 'rowGap' => 12, 'columnGap' => 16, 'children' => [$card],
+        'sheet' => ['columns' => [['id' => 'name', 'name' => 'Name', 'slot' => 'words', 'layer' => 'name'], ['id' => 'tone', 'name' => 'Tone', 'slot' => 'colour', 'layer' => 'swatch'], ['id' => 'shown', 'name' => 'Shown', 'slot' => 'shown', 'layer' => 'swatch']],
+            'rows' => array_map(fn (int $i, array $cells): array => ['id' => 'row'.($i + 1), 'cells' => $cells + ['shown' => 'yes']], array_keys($rows), $rows)]] + $more];
+    $file['screens'][0]['layers'][0] = $more + $file['screens'][0]['layers'][0];
+    $tree = ProjectFile::read((string) json_encode($file))->tree;
+
+    return Sample::relayout()->after(new Tree($tree->project), $tree);
+}
+
+/** @return list<Cell> */
+function cells(Tree $tree, string $array = 'pots'): array
+{
+    return relayout()->cells->of($tree, $tree->layer($array));
+}
+
+function relayout(): Relayout
+{
+    static $relayout = null;
+
+    return $relayout ??= Sample::relayout();
+}
+
+/** @return list<list<float>> x, y, width, height of each cell's root in the array */
+function areas(Tree $tree, string $array = 'pots'): array
+{
+    return array_map(fn (Cell $cell): array => [$cell->root->box->x, $cell->root->box->y, $cell->root->box->width, $cell->root->box->height], cells($tree, $array));
+}
+
+function words(Tree $tree, string $array = 'pots', string $layer = 'name'): array
+{
+    return array_map(fn (Cell $cell): string => $cell->tree->layer($layer)->content instanceof Text ? $cell->tree->layer($layer)->content->words : '', cells($tree, $array));
+}
+
+/** @return array<string, mixed> */
+function onPots(string $type, mixed ...$more): array
+{
+    return ['type' => $type, 'screen' => 'home', 'layer' => 'pots'] + $more;
+}
+
+it('lays out a cell a row in columns of equal width', function (array $more, array $areas, float $height): void {
+    $tree = pots($more);
+    expect(areas($tree))->toEqual($areas)->and($tree->layer('pots')->box->height)->toEqual($height);
+})->with([
+    'two columns' => [[], [[0, 0, 163, 92], [179, 0, 163, 92], [0, 104, 163, 92]], 196],
+    'three columns' => [['columns' => 3], [[0, 0, 103.333, 92], [119.333, 0, 103.333, 92], [238.667, 0, 103.333, 92]], 92],
+    'as many as fit 100 px: repeat(auto-fill, minmax(100px, 1fr))' => [['columns' => null, 'minWidth' => 100], [[0, 0, 103.333, 92], [119.333, 0, 103.333, 92], [238.667, 0, 103.333, 92]], 92],
+    'where not even one fits' => [['columns' => null, 'minWidth' => 900], [[0, 0, 342, 92], [0, 104, 342, 92], [0, 208, 342, 92]], 300],
+    'exactly as many as fit' => [['columns' => null, 'minWidth' => 163], [[0, 0, 163, 92], [179, 0, 163, 92], [0, 104, 163, 92]], 196],
+]);
+
+it('makes rows as high as their tallest cell, or all as the tallest', function (string $cellHeight, array $heights): void {
+    $tree = pots(['cellHeight' => $cellHeight], [['name' => 'Bowl'], ['name' => 'A mug that somebody made for the whole studio'], ['name' => 'Vase']]);
+    expect(array_map(fn (array $area): float => $area[3], areas($tree)))->toEqual($heights);
+})->with([['content', [140, 140, 92]], ['equal', [140, 140, 140]]]);
+
+it('feeds words, colours and what is shown', function (): void {
+    $tree = pots([], [['name' => 'Bowl', 'tone' => '#b4472e'], ['name' => 'Mug', 'tone' => 'no colour at all'], ['name' => 'Vase', 'shown' => 'no']]);
+    [$bowl, $mug, $vase] = cells($tree);
+    expect(words($tree))->toBe(['Bowl', 'Mug', 'Vase'])
+        ->and($bowl->tree->layer('swatch')->fills[0]->colour->toHex())->toBe('#b4472e')
+        ->and($mug->tree->layer('swatch')->fills[0]->colour->toHex())->toBe('#cccccc')
+        ->and([$vase->tree->layer('swatch')->hidden, $vase->root->box->height])->toEqual([true, 44.0]);
+});
+
+it('follows its design in every cell, except where one departs', function (): void {
+    $set = fn (string $field, string $value, string $layer, array $more = []): array => ['type' => 'set-field', 'screen' => 'home', 'layers' => [$layer], 'field' => $field, 'value' => $value] + $more;
+    $tree = Sample::after(pots(), $set('height', '60', 'swatch'), $set('radius', '8', 'card'), $set('fill', '#111111', 'name', ['row' => 'row2', 'apart' => true]), $set('size', '20', 'name', ['row' => 'row2', 'apart' => true]));
+    $fills = fn (Tree $tree): array => array_map(fn (Cell $cell): array => [$cell->root->corners->topLeft, $cell->tree->layer('swatch')->box->height, count($cell->tree->layer('name')->fills), $cell->tree->layer('name')->content->style->size], cells($tree));
+    expect($fills($tree))->toEqual([[8, 60, 0, 16], [8, 60, 1, 20], [8, 60, 0, 16]]);
+    $reset = Sample::after($tree, onPots('reset-departure', row: 'row2', part: 'name', field: 'size'));
+    expect($fills($reset))->toEqual([[8, 60, 0, 16], [8, 60, 1, 16], [8, 60, 0, 16]]);
+    $all = Sample::after($tree, onPots('reset-departure', row: 'row2', part: 'name'));
+    expect($fills($all))->toEqual([[8, 60, 0, 16], [8, 60, 0, 16], [8, 60, 0, 16]])->and($all->layer('pots')->content->toArray()['departures'])->toEqual(new stdClass);
+    // Layers added to the design and taken out of it are so in every cell.
+    $added = Sample::after($tree, ['type' => 'create-layers', 'screen' => 'home', 'parent' => 'card', 'seed' => 's', 'layers' => [['kind' => 'box', 'name' => 'Dot', 'x' => 0, 'y' => 0, 'width' => 10, 'height' => 10]]]);
+    expect(array_map(fn (Cell $cell): int => count($cell->tree->layers), cells($added)))->toBe([4, 4, 4]);
+    $removed = Sample::after($tree, ['type' => 'delete-layers', 'screen' => 'home', 'layers' => ['swatch']]);
+    expect(array_map(fn (Cell $cell): int => count($cell->tree->layers), cells($removed)))->toBe([2, 2, 2])->and($removed->layer('pots')->box->height)->toEqual(50.0 + 12 + 44);
+});
+
+it('writes what a column feeds into the sheet, in the row in which it was changed', function (): void {
+    $tree = Sample::after(pots(), ['type' => 'set-words', 'screen' => 'home', 'layer' => 'name', 'words' => 'Jug', 'row' => 'row2'],
+        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['swatch'], 'field' => 'fill', 'value' => '#17594f', 'row' => 'row3']);
+    expect(words($tree))->toBe(['Bowl', 'Jug', 'Vase'])
+        ->and(cells($tree)[2]->tree->layer('swatch')->fills[0]->colour->toHex())->toBe('#17594f')
+        ->and($tree->layer('swatch')->fills[0]->colour->toHex())->toBe('#cccccc');
+    $unbound = Sample::after(pots(), onPots('remove-column', column: 'name'), ['type' => 'set-words', 'screen' => 'home', 'layer' => 'name', 'words' => 'Pot', 'row' => 'row1'],
+        ['type' => 'set-words', 'screen' => 'home', 'layer' => 'name', 'words' => 'Odd one', 'row' => 'row3', 'apart' => true]);
+    expect(words($unbound))->toBe(['Pot', 'Pot', 'Odd one']);
+});
+
+it('adds, removes, moves and fills rows and columns', function (): void {
+    $tree = Sample::after(pots(), onPots('add-rows', after: 'row1', count: 2, seed: 'a'));
+    expect(words($tree))->toBe(['Bowl', 'Bowl', 'Bowl', 'Mug', 'Vase']);
+    expect(words(Sample::after(pots(), onPots('move-row', row: 'row3', after: null))))->toBe(['Vase', 'Bowl', 'Mug'])
+        ->and(words(Sample::after(pots(), onPots('move-row', row: 'row1', after: 'row2'))))->toBe(['Mug', 'Bowl', 'Vase'])
+        ->and(words(Sample::after(pots(), onPots('remove-rows', rows: ['row1', 'row3']))))->toBe(['Mug'])
+        ->and(words(Sample::after(pots(), onPots('set-cell', row: 'row2', column: 'name', value: 'Cup'))))->toBe(['Bowl', 'Cup', 'Vase']);
+    $pasted = Sample::after(pots(), onPots('fill-cells', row: 'row2', column: 'name', values: [['A', '#111111'], ['B', '#222222'], ['C', '#333333']], seed: 'p'));
+    expect(words($pasted))->toBe(['Bowl', 'A', 'B', 'C'])->and(cells($pasted)[3]->tree->layer('swatch')->fills[0]->colour->toHex())->toBe('#333333');
+    $taken = Sample::after(pots(), onPots('take-sheet', columns: [['column' => 'name'], [], ['name' => 'Stock']], rows: [['Plate', 'x', '4'], ['Tile', 'y', '9']], replace: true, seed: 't'));
+    $sheet = $taken->layer('pots')->content->sheet;
+    expect(words($taken))->toBe(['Plate', 'Tile'])->and($sheet->columns[3]->name)->toBe('Stock')->and($sheet->rows[1]->cells[$sheet->columns[3]->id])->toBe('9');
+    $sampled = fn (string $seed): array => words(Sample::after(pots(), onPots('sample-column', column: 'name', sample: 'names', seed: $seed)));
+    expect($sampled('one'))->toBe($sampled('one'))->not->toBe($sampled('two'));
+});
+
+it('becomes layers again that show the same, where they were', function (): void {
+    $tree = pots([], [['name' => 'Bowl', 'tone' => '#b4472e'], ['name' => 'A mug that somebody made for the whole studio'], ['name' => 'Vase']]);
+    $before = array_map(fn (Cell $cell): array => [$cell->root->box->x, $cell->root->box->y, $cell->root->box->height], cells($tree));
+    $after = Sample::after($tree, ['type' => 'detach-arrays', 'screen' => 'home', 'layers' => ['pots'], 'seed' => 'd']);
+    $stack = array_values(array_filter($after->layers, fn (Layer $layer): bool => $layer->name === 'Pots'))[0];
+    $cells = $after->children(new Kindred\Document\Place('home', $stack->id));
+    expect(array_map(fn (Layer $cell): array => [$cell->box->x, $cell->box->y, $cell->box->height], $cells))->toEqual($before)
+        ->and($stack->box->height)->toEqual($tree->layer('pots')->box->height)
+        ->and(array_map(fn (Layer $cell): string => array_reverse($after->children(new Kindred\Document\Place('home', $cell->id)))[0]->content->words, $cells))->toBe(['Bowl', 'A mug that somebody made for the whole studio', 'Vase']);
+});
+
+it('is made of a selection, with a column for each text', function (): void {
+    $tree = Sample::after(Sample::tree(), ['type' => 'array-layers', 'screen' => 'home', 'layers' => ['boxa', 'words'], 'seed' => 'a']);
+    $array = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->content instanceof ArrayLayer))[0];
+    $sheet = $array->content->sheet;
+    expect([$array->box->x, $array->box->y, $array->content->columns, count($sheet->rows)])->toEqual([20, 30, 3, 3])
+        ->and(array_map(fn ($column): array => [$column->name, $column->slot->value, $column->layer], $sheet->columns))->toBe([['Words', 'words', 'words']])
+        ->and(words($tree, $array->id, 'words'))->toBe(['Good clay', 'Good clay', 'Good clay'])
+        ->and($array->box->width)->toEqual(3 * 100 + 2 * 16);
+    // Copied, its columns feed the copy's own layers.
+    $copied = Sample::after($tree, ['type' => 'duplicate-layers', 'screen' => 'home', 'layers' => [$array->id], 'seed' => 'c', 'dx' => 0, 'dy' => 300]);
+    $copy = array_values(array_filter($copied->layers, fn (Layer $layer): bool => $layer->content instanceof ArrayLayer && $layer->id !== $array->id))[0];
+    $fed = (string) $copy->content->sheet->columns[0]->layer;
+    expect($fed)->not->toBe('words')->and($copied->layer($fed)->name)->toBe('Words')->and(words($copied, $copy->id, $fed))->toBe(['Good clay', 'Good clay', 'Good clay']);
+});
+
+it('lies in a stack, and a stack below it moves when it grows', function (): void {
+    $tree = Sample::after(pots(), ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'b', 'layers' => [['kind' => 'box', 'name' => 'Below', 'x' => 24, 'y' => 320, 'width' => 342, 'height' => 20]]]);
+    $below = array_key_last($tree->layers);
+    $tree = Sample::after($tree, ['type' => 'stack-layers', 'screen' => 'home', 'layers' => ['pots', $below], 'seed' => 's'], ['type' => 'set-field', 'screen' => 'home', 'layers' => ['pots'], 'field' => 'width-from', 'value' => 'stretch']);
+    expect($tree->layer($below)->box->y)->toEqual(220.0);
+    $grown = Sample::after($tree, onPots('add-rows', count: 2, seed: 'r'));
+    expect($grown->layer('pots')->box->height)->toEqual(300.0)->and($grown->layer($below)->box->y)->toEqual(324.0);
+    $narrow = Sample::after($grown, ['type' => 'set-field', 'screen' => 'home', 'layers' => [$tree->layer('pots')->parent], 'field' => 'width', 'value' => '200']);
+    expect(areas($narrow)[1])->toEqual([108, 0, 92, 92])->and($narrow->layer($below)->box->y)->toEqual(324.0);
+});
+
+it('says what cannot be, and changes nothing', function (array $command, string $problem): void {
+    expect(fn (): Tree => Sample::after(pots(), $command))->toThrow(InvalidInput::class, $problem);
+})->with([
+    [onPots('remove-rows', rows: ['row1', 'row2', 'row3']), 'An array keeps one row at least'],
+    [onPots('add-rows', count: 2000, seed: 's'), 'A data sheet holds at most 2,000 rows; with these it would have 2,003'],
+    [onPots('fill-cells', row: 'row1', column: 'name', values: array_fill(0, 2001, ['x']), seed: 's'), 'a data sheet holds at most 2,000 rows; these are 2,001'],
+    [onPots('fill-cells', row: 'row1', column: 'name', values: [array_fill(0, 31, 'x')], seed: 's'), 'a list of at most 30 texts is expected'],
+    [onPots('set-cell', row: 'row9', column: 'name', value: 'x'), 'The row is no longer there'],
+    [onPots('set-cell', row: 'row1', column: 'price', value: 'x'), 'The column is no longer there'],
+    [onPots('put-column', column: ['id' => 'more', 'name' => 'More', 'slot' => 'words', 'layer' => 'name']), 'The column “Name” feeds “Name” already.'],
+    [onPots('put-column', column: ['id' => 'more', 'name' => 'More', 'slot' => 'picture', 'layer' => 'swatch']), '“Swatch” has no such thing for a column to feed.'],
+    [onPots('put-column', column: ['id' => 'more', 'name' => 'More', 'slot' => 'words', 'layer' => 'pots']), 'That layer is not in the design'],
+    [['type' => 'array-layers', 'screen' => 'home', 'layers' => ['name'], 'seed' => 's'], 'an array cannot lie in another'],
+    [['type' => 'array-layers', 'screen' => 'home', 'layers' => ['pots'], 'seed' => 's'], '“Pots” is an array'],
+    [['type' => 'set-field', 'screen' => 'home', 'layers' => ['card'], 'field' => 'direction', 'value' => 'row', 'row' => 'row1', 'apart' => true], 'One cell cannot be laid out in another way'],
+    [['type' => 'set-field', 'screen' => 'home', 'layers' => ['name'], 'field' => 'size', 'value' => 'big', 'row' => 'row1', 'apart' => true], '“big” is not a number'],
+]);
