@@ -6,6 +6,7 @@ use App\Http\Controllers\AssetController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\RehearseController;
+use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SnapController;
@@ -53,6 +54,8 @@ Route::middleware('auth')->group(function (): void {
         Route::post('edits/preview', [EditController::class, 'preview'])->name('preview');
         Route::post('undo', [EditController::class, 'undo'])->name('undo');
         Route::post('redo', [EditController::class, 'redo'])->name('redo');
+        Route::get('sheets/{layer}', [SheetController::class, 'show'])->name('sheet');
+        Route::post('sheets/{layer}/read', [SheetController::class, 'read'])->name('sheet.read');
         Route::get('snap', [SnapController::class, 'show'])->name('snap');
         Route::get('copy', [EditController::class, 'copy'])->name('copy');
 

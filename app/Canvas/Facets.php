@@ -8,6 +8,7 @@ use App\Models\Project;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Edit\LayoutField;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\Line;
 use Kindred\Document\Layer\Picture;
@@ -18,24 +19,26 @@ use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Number;
+use Kindred\Layout\Relayout;
 use Kindred\Type\FaceBook;
 use Kindred\Type\TextStyle;
 
 /** What the facets say of a selection: one value where all agree, "mixed" where they differ. */
 final readonly class Facets
 {
-    public function __construct(private TreeStore $store, private FaceBook $faces)
+    public function __construct(private TreeStore $store, private FaceBook $faces, private Relayout $relayout)
     {
     }
 
     /**
-     * @param  list<string>  $ids
+     * @param  list<string>  $names  of layers as the wall calls them
      * @return array<string, mixed> for the view
      */
-    public function of(Project $project, ?string $screen, array $ids): array
+    public function of(Project $project, ?string $screen, array $names): array
     {
-        $tree = $this->store->load($project, new WorkingSet(layers: $ids, reel: true));
-        $layers = array_values(array_intersect_key($tree->layers, array_flip($ids)));
+        $named = array_map(CellName::of(...), $names);
+        $tree = $this->store->load($project, new WorkingSet(layers: array_values(array_unique(array_map(fn (CellName $name): string => $name->layer, $named))), reel: true));
+        $layers = array_values(array_filter(array_map(fn (CellName $name): ?Layer => $this->shown($tree, $name), $named)));
         $values = [];
         foreach (Field::cases() as $field) {
             $values[$field->value] = $this->shared(array_map(fn (Layer $layer): ?string => $this->value($layer, $field), $layers));
@@ -50,6 +53,7 @@ final readonly class Facets
             'screen' => $screen === null ? null : ($tree->screens[$screen] ?? null),
             'layers' => $layers,
             'values' => $values,
+            'cell' => $this->cell($tree, $named),
             'inference' => $this->inference($layers),
             'owner' => $this->owner($tree, $layers, $screen),
             'families' => $this->faces->families(),
@@ -105,7 +109,7 @@ final readonly class Facets
 
     private function corner(Layer $layer, string $value): ?string
     {
-        return in_array($layer->kind(), ['box', 'picture', 'stack'], true) ? $value : null;
+        return in_array($layer->kind(), ['box', 'picture', 'stack', 'array'], true) ? $value : null;
     }
 
     private function type(TextStyle $style, Field $field): ?string
@@ -113,6 +117,33 @@ final readonly class Facets
         $value = $style->toArray()[$field->value] ?? null;
 
         return is_float($value) ? Number::text($value) : ($value === null ? null : (string) $value);
+    }
+
+    /** The layer as it is, or as it is in its cell. */
+    private function shown(Tree $tree, CellName $name): ?Layer
+    {
+        $layer = $tree->layers[$name->layer] ?? null;
+        $in = $name->row === null ? null : $name->cell($tree, $this->relayout)?->tree->layers[$name->layer] ?? null;
+
+        return $layer === null || $in === null ? $layer : $in->with(screen: $layer->screen, parent: $layer->parent);
+    }
+
+    /**
+     * The cell that the selection lies in: its array, its row, and the fields in which the one selected layer departs there.
+     *
+     * @param  list<CellName>  $named
+     * @return array{array: Layer, row: string, number: int, departs: list<string>}|null
+     */
+    private function cell(Tree $tree, array $named): ?array
+    {
+        $rows = array_unique(array_map(fn (CellName $name): ?string => $name->row, $named));
+        $array = $named === [] ? null : $named[0]->array($tree);
+        if (count($rows) !== 1 || $rows[0] === null || $array === null || ! $array->content instanceof ArrayLayer) {
+            return null;
+        }
+        $departs = count($named) === 1 ? array_keys($array->content->departures[$rows[0]][$named[0]->layer] ?? []) : [];
+
+        return ['array' => $array, 'row' => $rows[0], 'number' => $array->content->sheet->indexOf($rows[0]) + 1, 'departs' => $departs];
     }
 
     /**

@@ -9,6 +9,7 @@ use Kindred\Document\Change;
 use Kindred\Document\Difference;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Rank;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
@@ -30,22 +31,52 @@ final readonly class Patches
     public function of(Project $project, Difference $difference, Tree $after): array
     {
         $added = $this->added($difference);
+        $redrawn = [];
         $patches = [];
+        foreach ($difference->changes as $change) {
+            $array = $change->entity === Entity::Layer ? $this->arrayAround($after, $after->layers[$change->id]->parent ?? $change->before['parent'] ?? null) : null;
+            if ($array !== null) {
+                $redrawn[$array] = true;
+                // What was no part of a cell before is drawn only there from now on.
+                if ($change->touches('parent', 'screen') && ! $change->isAddition()) {
+                    $patches[] = ['layer' => $change->id, 'removed' => true];
+                }
+            }
+        }
         foreach ($difference->changes as $change) {
             $patch = match ($change->entity) {
                 Entity::Project => ['project' => $after->project->toArray()],
                 Entity::Screen => $this->screen($change, $after),
-                Entity::Layer => $this->layer($project, $change, $after, $added),
+                Entity::Layer => $this->layer($project, $change, $after, $added, $redrawn),
             };
             if ($patch !== null) {
                 $patches[] = $patch;
             }
+            if ($change->entity === Entity::Layer) {
+                unset($redrawn[$change->id]);
+            }
         }
-
+        foreach (array_keys($redrawn) as $id) {
+            $layer = $after->layer((string) $id);
+            $patches[] = ['layer' => $layer->id, 'rank' => $layer->rank, 'shell' => false, 'svg' => $this->renderer->layer($after, $layer, $this->pictures->editable($project))];
+        }
         // Lower layers first, so that each finds the one that it stands above.
         usort($patches, fn (array $a, array $b): int => isset($a['layer']) <=> isset($b['layer']) ?: strcmp($a['rank'] ?? '', $b['rank'] ?? ''));
 
         return $patches;
+    }
+
+    /** The array in whose cells a layer with that parent lies: all of them are drawn again when it changes. */
+    private function arrayAround(Tree $tree, mixed $parent): ?string
+    {
+        while (is_string($parent) && isset($tree->layers[$parent])) {
+            if ($tree->layers[$parent]->content instanceof ArrayLayer) {
+                return $parent;
+            }
+            $parent = $tree->layers[$parent]->parent;
+        }
+
+        return null;
     }
 
     /** @return list<string> */
@@ -96,18 +127,21 @@ final readonly class Patches
 
     /**
      * @param  array<string, true>  $added
+     * @param  array<array-key, true>  $redrawn  arrays whose cells changed
      * @return array<string, mixed>|null
      */
-    private function layer(Project $project, Change $change, Tree $after, array $added): ?array
+    private function layer(Project $project, Change $change, Tree $after, array $added, array $redrawn): ?array
     {
         if ($change->isRemoval()) {
             return ['layer' => $change->id, 'removed' => true];
         }
         $layer = $after->layer($change->id);
-        if ($change->isAddition() && isset($added[$layer->parent ?? ''])) {
+        if ($this->arrayAround($after, $layer->parent) !== null || ($change->isAddition() && isset($added[$layer->parent ?? '']))) {
             return null;
         }
-        $shell = $layer->isContainer() && ! $change->isAddition();
+        $shell = $layer->isContainer() && ! $change->isAddition() && ! isset($redrawn[$layer->id])
+            && ! ($layer->content instanceof ArrayLayer && $change->touches('width', ...array_keys($layer->content->toArray())))
+            && ! ($change->touches('parent') && $this->arrayAround($after, $change->before['parent'] ?? null) !== null);
         $patch = ['layer' => $layer->id, 'rank' => $layer->rank, 'shell' => $shell, 'svg' => $shell
             ? $this->renderer->shell($layer, $this->pictures->editable($project))
             : $this->renderer->layer($after, $layer, $this->pictures->editable($project))];

@@ -30,7 +30,7 @@ final class Keys
         'Ctrl D, Alt drag' => 'duplicate',
         'Ctrl A' => 'select all on the screen',
         'Ctrl G, Ctrl Shift G' => 'group, ungroup',
-        'L' => 'lay out as a stack',
+        'L, Shift L' => 'lay out as a stack; repeat as an array',
         'Delete' => 'delete',
         'Esc' => 'out of the group, then nothing selected',
     ];

@@ -6,8 +6,10 @@ import { around, corners, type Box, type Point } from './wall/geometry.ts';
 import { Overlay } from './wall/overlay.ts';
 import { Panels } from './wall/panels.ts';
 import { Picture } from './wall/picture.ts';
+import { bare, rowOf } from './wall/cells.ts';
 import { Selection } from './wall/selection.ts';
 import { fresh, Problem, send, Server, type Answer } from './wall/server.ts';
+import { DataSheet } from './wall/sheet.ts';
 import { Stills } from './wall/stills.ts';
 import { PLAIN, Writer, type Setting } from './wall/words.ts';
 
@@ -35,6 +37,7 @@ const server = new Server(urls, Number(page.dataset['sequence']), onAnswer, onPr
     document.getElementById('saved')!.textContent = busy ? 'saving' : 'saved';
 });
 const panels = new Panels(urls, selection, server);
+const sheet = new DataSheet(urls, server);
 const gestures = new Gestures(wall, camera, picture, selection, overlay, server, {
     words: writeNew,
     icon: placeIcon,
@@ -59,6 +62,7 @@ function onAnswer(answer: Answer): void {
         for (const screen of screens) panels.thumbnail(screen, answer.sequence);
         void panels.showOutlines();
     }
+    void sheet.show();
     showEmpty();
     document.dispatchEvent(new Event('kindred:edited'));
 }
@@ -124,7 +128,7 @@ function writeIn(layer: Element): void {
     const id = layer.getAttribute('data-layer')!;
     const screen = picture.screenOf(layer);
     selection.pick([id], screen);
-    void send<{ layers: { words: string; wrapped: boolean; style: { family: string; weight: number; size: number; lineHeight: number; letterSpacing: number; align: string; transform: string; trim: boolean }; fills: { colour: string }[] }[] }>(`${urls['copy']!}?layers=${id}`).then(({ layers }) => {
+    void send<{ layers: { words: string; wrapped: boolean; style: { family: string; weight: number; size: number; lineHeight: number; letterSpacing: number; align: string; transform: string; trim: boolean }; fills: { colour: string }[] }[] }>(`${urls['copy']!}?layers=${bare(id)}&row=${rowOf(id) ?? ''}`).then(({ layers }) => {
         const text = layers[0];
         if (!text) return;
         const setting: Setting = { ...text.style, weight: String(text.style.weight), colour: text.fills.at(-1)?.colour ?? PLAIN.colour };
@@ -133,7 +137,7 @@ function writeIn(layer: Element): void {
             words: text.words, setting, width: text.wrapped ? picture.box(layer).width : null, matrix: picture.matrix(layer),
             done: (words) => {
                 picture.layer(id)?.removeAttribute('visibility');
-                if (words !== text.words) void server.edit({ type: 'set-words', screen: screen || null, layer: id, words });
+                if (words !== text.words) void server.edit({ type: 'set-words', screen: screen || null, layer: id, words, ...panels.inCell() });
             },
         });
     }, onProblem);
@@ -187,7 +191,7 @@ async function copy(cut: boolean): Promise<void> {
     if (selection.layers.length === 0) return;
     // What is meant is what is selected now, not when the answer comes.
     const meant = onLayers();
-    const kept = await send<{ layers: unknown[] }>(`${urls['copy']!}?layers=${meant.layers.join(',')}`).catch((problem: Problem) => {
+    const kept = await send<{ layers: unknown[] }>(`${urls['copy']!}?layers=${meant.layers.map(bare).join(',')}`).catch((problem: Problem) => {
         onProblem(problem);
         return null;
     });
@@ -238,6 +242,16 @@ async function stack(): Promise<void> {
     if (layers.length === 0) return toast('Select layers, or a group, to lay them out as a stack.');
     const answer = await server.edit({ type: 'stack-layers', ...onLayers(), seed: fresh() });
     if (answer) selection.pick(answer.added[0] ? [answer.added[0]] : layers, screen);
+}
+
+/** Makes the selection the design of a cell, repeated once for each row of a data sheet, which opens. */
+async function array(): Promise<void> {
+    const { layers, screen } = selection;
+    if (layers.length === 0) return toast('Select what one cell is to look like, to repeat it as an array.');
+    const answer = await server.edit({ type: 'array-layers', ...onLayers(), seed: fresh() });
+    if (!answer?.added[0]) return;
+    selection.pick([answer.added[0]], screen);
+    sheet.open(answer.added[0]);
 }
 
 async function ungroup(): Promise<void> {
@@ -331,6 +345,7 @@ const actions: Record<string, () => void> = {
     group: () => void group(),
     ungroup: () => void ungroup(),
     stack: () => void stack(),
+    array: () => void array(),
     duplicate: () => void duplicate(),
     delete: remove,
     rehearse: () => document.querySelector<HTMLAnchorElement>('a[data-rehearse]')?.click(),
@@ -341,7 +356,7 @@ const actions: Record<string, () => void> = {
 
 const keys: Record<string, () => void> = {
     q: actions['pick']!, a: actions['screen']!, s: () => takeShape(1), S: () => takeShape(-1), w: actions['words']!, p: actions['picture']!, i: actions['icon']!,
-    g: actions['thread']!, l: actions['stack']!, f: fit, r: actions['rehearse']!, '?': actions['keys']!, Delete: remove, Backspace: remove,
+    g: actions['thread']!, l: actions['stack']!, L: actions['array']!, f: fit, r: actions['rehearse']!, '?': actions['keys']!, Delete: remove, Backspace: remove,
     Tab: () => step(1), 'shift+Tab': () => step(-1),
     ArrowLeft: () => nudgeBy(-1, 0), ArrowRight: () => nudgeBy(1, 0), ArrowUp: () => nudgeBy(0, -1), ArrowDown: () => nudgeBy(0, 1),
     'shift+ArrowLeft': () => nudgeBy(-10, 0), 'shift+ArrowRight': () => nudgeBy(10, 0), 'shift+ArrowUp': () => nudgeBy(0, -10), 'shift+ArrowDown': () => nudgeBy(0, 10),
@@ -406,7 +421,7 @@ document.addEventListener('click', (event) => {
         (document.getElementById('icons') as HTMLDialogElement).close();
         const first = selection.elements()[0];
         if (document.getElementById('icons')!.dataset['exchange'] !== undefined && first?.dataset['kind'] === 'icon') {
-            void server.edit({ type: 'set-field', ...onLayers(), field: 'icon', value: icon });
+            void server.edit({ type: 'set-field', ...onLayers(), field: 'icon', value: icon, ...panels.inCell() });
         } else take('icon');
         delete document.getElementById('icons')!.dataset['exchange'];
     }
@@ -440,6 +455,8 @@ document.addEventListener('kindred:do', (event) => {
         fit();
     } else actions[what]?.();
 });
+
+document.addEventListener('kindred:sheet', (event) => sheet.open((event as CustomEvent<string>).detail));
 
 const file = document.getElementById('picture-file') as HTMLInputElement;
 file.addEventListener('change', () => {

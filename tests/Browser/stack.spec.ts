@@ -1,16 +1,6 @@
 /** Stacks by hand: made from what lies there, reordered, spaced, resized. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { at, box, drag, middle, openDemo, saved, screen, setField, test } from './support/hand.ts';
-
-/** A bare phone screen, seen near. */
-export async function bareScreen(page: Page): Promise<Locator> {
-    await page.keyboard.press('a');
-    await page.locator('#devices').getByRole('button', { name: /^Phone / }).click();
-    await expect(page.locator('article.screen')).toHaveCount(8);
-    await saved(page);
-    await page.keyboard.press('f');
-    return page.locator('article.screen').last();
-}
+import { at, bareScreen, box, drag, middle, openDemo, saved, screen, setField, test } from './support/hand.ts';
 
 async function draw(page: Page, on: Locator, x: number, y: number, right: number, bottom: number): Promise<string> {
     await page.keyboard.press('s');
@@ -77,7 +67,6 @@ test('three boxes become a column that keeps their places; dragging reorders it,
     await setField(page, 'Padding', '12');
     await expect.poll(async () => (await box(layer(first))).slice(0, 2)).toEqual([12, 12]);
 
-    if (process.env['SHOT']) await page.screenshot({ path: process.env['SHOT'] });
     // Taken out of the stack by dragging it away.
     await page.mouse.dblclick(...(await middle(layer(second))));
     await expect(facets.locator('.subject .kind')).toHaveText('box');

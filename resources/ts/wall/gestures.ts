@@ -1,6 +1,6 @@
 /** What the pointer does on the wall, by the tool in hand. */
 import type { Camera } from './camera.ts';
-import { around, contains, overlaps, short, unturn, type Box, type Point } from './geometry.ts';
+import { around, contains, overlaps, short, unapply, unturn, type Box, type Point } from './geometry.ts';
 import type { Handle, Overlay } from './overlay.ts';
 import type { Picture } from './picture.ts';
 import { Snapping } from './snapping.ts';
@@ -340,8 +340,20 @@ export class Gestures {
     /** Adds one layer on top of its screen, selects it and takes the picking tool in hand again. */
     async create(screen: string, layer: Record<string, unknown>): Promise<void> {
         this.makers.done();
-        const answer = await this.server.edit({ type: 'create-layers', screen: screen || null, layers: [layer], seed: fresh() });
+        const entered = this.entered(screen, layer);
+        const answer = await this.server.edit({ type: 'create-layers', screen: screen || null, layers: [layer], ...entered, seed: fresh() });
         if (answer && answer.added.length > 0) this.selection.pick(answer.added, screen);
+    }
+
+    /** What begins inside the container that has been entered goes into it, its place being given there. */
+    private entered(screen: string, layer: Record<string, unknown>): { parent?: string; layers?: Record<string, unknown>[] } {
+        const group = this.selection.group === null ? null : this.picture.layer(this.selection.group);
+        if (!group || group.matches('[data-kind=array]') || this.picture.screenOf(group) !== screen) return {};
+        const origin = this.picture.screenBox(screen);
+        const own = unapply(this.picture.matrix(group), { x: origin.x + Number(layer['x']), y: origin.y + Number(layer['y']) });
+        const { width, height } = this.picture.box(group);
+        if (!contains({ x: 0, y: 0, width, height }, own)) return {};
+        return { parent: group.dataset['layer']!, layers: [{ ...layer, x: thousandth(own.x), y: thousandth(own.y) }] };
     }
 
     private place(from: Point, make: (screen: string, box: Box) => void): Drag {
@@ -479,7 +491,7 @@ export class Gestures {
         const layer = under ? this.selection.target(under) : null;
         if (!layer || !under) return;
         if (layer.dataset['kind'] === 'text') return this.makers.edit(layer);
-        if (!layer.matches('[data-kind=group], [data-kind=stack]')) return;
+        if (!layer.matches('[data-kind=group], [data-kind=stack], [data-kind=array]')) return;
         this.selection.group = layer.dataset['layer']!;
         const inner = this.selection.target(under);
         if (inner) this.selection.pick([inner.dataset['layer']!], this.picture.screenOf(inner));

@@ -1,7 +1,8 @@
 /** The facets, the reel with its outlines, and the history. htmx brings their fragments; edits made in them are sent from here. */
 import htmx from 'htmx.org';
 import type { Selection } from './selection.ts';
-import { type Command, type Problem, type Server } from './server.ts';
+import { bare, commonRow } from './cells.ts';
+import { fresh, type Command, type Problem, type Server } from './server.ts';
 
 export class Panels {
     private readonly facets = document.getElementById('facets')!;
@@ -12,6 +13,8 @@ export class Panels {
     /** What layers are brought into line with; kept from one selection to the next. */
     private alignWith = 'each';
     private gap = '';
+    /** Whether a change made in a cell of an array is for that cell alone. */
+    private apart = false;
     /** The facets are to be shown anew once what is being typed in them is done. */
     private waiting = false;
     private readonly turns = new WeakMap<HTMLElement, { done: Promise<void> }>();
@@ -141,11 +144,13 @@ export class Panels {
             const open = this.openFacets.get(details.dataset['facet']!);
             if (open !== undefined && details.open !== open) details.open = open;
         }
+        const apart = this.facets.querySelector<HTMLInputElement>('#apart');
+        if (apart) apart.checked = this.apart;
         const choice = this.facets.querySelector<HTMLSelectElement>('#align-with');
         if (choice) choice.value = this.alignWith;
         const gap = this.facets.querySelector<HTMLInputElement>('#gap');
         if (gap && gap !== document.activeElement) gap.value = this.gap;
-        const picked = new Set([...this.selection.layers, ...this.selection.screens]);
+        const picked = new Set([...this.selection.layers.map(bare), ...this.selection.screens]);
         for (const item of this.reel.querySelectorAll<HTMLElement>('[data-item], [data-card]')) {
             item.classList.toggle('picked', picked.has(item.dataset['item'] ?? item.dataset['card'] ?? ''));
             if (item.dataset['card']) item.classList.toggle('current', item.dataset['card'] === this.selection.screen);
@@ -159,6 +164,10 @@ export class Panels {
     }
 
     private changed(input: HTMLInputElement | HTMLSelectElement): void {
+        if (input.id === 'apart') {
+            this.apart = (input as HTMLInputElement).checked;
+            return;
+        }
         if (input.id === 'align-with') {
             this.alignWith = input.value;
             return;
@@ -169,7 +178,7 @@ export class Panels {
         input.closest('.row')?.querySelector('.field-problem')?.remove();
         const target = screens[0] ?? screen;
         const command: Command | null = field
-            ? { type: 'set-field', screen: screen || null, layers, field, value: input.value }
+            ? { type: 'set-field', screen: screen || null, layers, field, value: input.value, ...this.inCell() }
             : screenField ? { type: 'set-screen-field', screen: target, field: screenField, value: input.value }
             : cueField ? { type: 'set-cue-field', ...this.owner(), cue: input.closest<HTMLElement>('[data-cue]')!.dataset['cue'], field: cueField, value: input.value }
             : input.dataset['rename'] ? { type: 'rename-layer', layer: input.dataset['rename'], name: input.value } : null;
@@ -181,10 +190,16 @@ export class Panels {
         });
     }
 
+    /** The cell in which the selection lies, for changes that are made there. */
+    inCell(): { row?: string; apart?: boolean } {
+        const row = commonRow(this.selection.layers);
+        return row === null ? {} : { row, apart: this.apart };
+    }
+
     /** What the cues in the facets belong to: the one layer that is selected, or the screen. */
     private owner(): { screen: string; layer?: string } {
         const { screen, layers, screens } = this.selection;
-        return { screen: screens[0] ?? screen, ...(layers.length === 1 ? { layer: layers[0]! } : {}) };
+        return { screen: screens[0] ?? screen, ...(layers.length === 1 ? { layer: bare(layers[0]!) } : {}) };
     }
 
     /** The colour well writes into the field beside it, which is what counts. */
@@ -220,7 +235,10 @@ export class Panels {
         const owner = this.owner();
         const id = button.dataset['id'];
         switch (button.dataset['do']) {
-            case 'set': void this.server.edit({ type: 'set-field', screen: screen || null, layers, field: button.dataset['name'], value: button.dataset['value'] ?? '' }); break;
+            case 'set': void this.server.edit({ type: 'set-field', screen: screen || null, layers, field: button.dataset['name'], value: button.dataset['value'] ?? '', ...this.inCell() }); break;
+            case 'reset-departure': void this.server.edit({ type: 'reset-departure', screen: screen || null, layer: id, row: button.dataset['row'], part: button.dataset['part'] }); break;
+            case 'detach': void this.server.edit({ type: 'detach-arrays', screen: screen || null, layers, seed: fresh() }).then((answer) => answer && this.selection.pick(answer.added, screen)); break;
+            case 'sheet': document.dispatchEvent(new CustomEvent('kindred:sheet', { detail: id })); break;
             case 'mark': void this.server.edit({ type: 'mark-layers', screen: screen || null, layers, [button.dataset['name']!]: button.dataset['value'] === 'true' }); break;
             case 'align': void this.server.edit({ type: 'align-layers', screen: screen || null, layers, edge: button.dataset['name'], with: layers.length === 1 ? 'parent' : this.alignWith }); break;
             case 'distribute': this.distribute(button.dataset['name']!); break;

@@ -49,7 +49,8 @@ export class Picture {
     layer(id: string): SVGGElement | null {
         const known = this.found.get(id);
         if (known?.isConnected) return known;
-        const layer = this.stage.querySelector<SVGGElement>(`[data-layer="${id}"]`);
+        // What lies in the cells of an array is drawn in each of them: the first stands for it.
+        const layer = this.stage.querySelector<SVGGElement>(`[data-layer="${id}"]`) ?? this.stage.querySelector<SVGGElement>(`[data-layer^="${id}."]`);
         if (layer) this.found.set(id, layer);
         else this.found.delete(id);
         return layer;
@@ -125,7 +126,7 @@ export class Picture {
     }
 
     private patchLayer(patch: Patch): void {
-        const old = this.layer(patch.layer!);
+        const old = this.stage.querySelector<SVGGElement>(`[data-layer="${patch.layer}"]`);
         if (patch.removed) return old?.remove();
         const drawn = this.parse(patch.svg ?? '');
         if (patch.shell && old) {

@@ -8,7 +8,6 @@ import { resized } from './resize.ts';
 import type { Selection } from './selection.ts';
 import type { Command, Server } from './server.ts';
 import type { Snapping } from './snapping.ts';
-import { laidBy } from './stacking.ts';
 
 /** What a gesture works with. */
 export interface Desk {
@@ -42,15 +41,15 @@ function starts({ picture, selection }: Desk): Start[] {
         bounds: picture.bounds(layer),
         matrix: picture.parentMatrix(layer),
         kept: (outermostStack(layer) ?? layer).cloneNode(true) as SVGGElement,
-        flows: layer.matches(FLOWING) || layer.querySelector(FLOWING) !== null || laidBy(layer) !== null,
+        flows: layer.matches(FLOWING) || layer.querySelector(FLOWING) !== null || outermostStack(layer) !== null,
     }));
 }
 
 /** What does not simply grow with its box. */
-const FLOWING = '[data-kind=text], [data-kind=stack]';
+const FLOWING = '[data-kind=text], [data-kind=stack], [data-kind=array]';
 
 function outermostStack(layer: Element): SVGGElement | null {
-    const around = layer.parentElement?.closest<SVGGElement>('[data-stack]') ?? null;
+    const around = layer.parentElement?.closest<SVGGElement>('[data-stack], [data-array]') ?? null;
     return around && (outermostStack(around) ?? around);
 }
 

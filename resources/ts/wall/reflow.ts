@@ -19,9 +19,9 @@ export class Reflow {
 
     constructor(private readonly server: Server, private readonly picture: Picture, private readonly onAnswer: () => void) {}
 
-    /** The outline of a layer goes where the pointer is; a text keeps the height that its lines need, and what a stack lays out waits for the answer. */
+    /** The outline of a layer goes where the pointer is; a text keeps the height that its lines need, and what a stack or an array lays out waits for the answer. */
     follow(layer: SVGGElement, place: Place): void {
-        if (laidBy(layer)) return;
+        if (laidBy(layer) || layer.dataset['layer']!.includes('.')) return;
         const text = layer.dataset['kind'] === 'text';
         const shown = text ? { ...place, height: this.picture.box(layer).height } : place;
         this.wanted.set(layer.dataset['layer']!, place);

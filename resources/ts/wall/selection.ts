@@ -1,4 +1,5 @@
 /** What is selected: layers that lie beside each other's screen, or screens. */
+import { bare } from './cells.ts';
 import { around, corners, type Box } from './geometry.ts';
 import type { Picture } from './picture.ts';
 
@@ -75,7 +76,8 @@ export class Selection {
         let layer = hit.closest<SVGElement>('[data-layer]');
         while (layer) {
             const parent = this.picture.parentOf(layer);
-            if (parent === null || parent === this.group) return layer;
+            // Whoever has gone into one cell of an array has gone into all of them.
+            if (parent === null || (this.group !== null && bare(parent) === bare(this.group))) return layer;
             layer = layer.parentElement!.closest<SVGElement>('[data-layer]');
         }
         return null;

@@ -1,4 +1,6 @@
 /** Talks to the server: edits go one after another, each against the latest edit that this window has seen. */
+import { plainly } from './cells.ts';
+
 export interface Patch {
     layer?: string;
     screen?: string | null;
@@ -72,12 +74,13 @@ export class Server {
     /** Resolves with the answer, or null when the edit was refused (which has then been said). */
     edit(...commands: Command[]): Promise<Answer | null> {
         const name = fresh();
-        return this.enqueue(() => send<Answer>(this.urls['edits']!, { base: this.base, token: name, commands }));
+        const plain = commands.map(plainly);
+        return this.enqueue(() => send<Answer>(this.urls['edits']!, { base: this.base, token: name, commands: plain }));
     }
 
     /** What commands would change in the picture; nothing of it is kept, and a question that fails has no answer. */
     preview(...commands: Command[]): Promise<Patch[]> {
-        return send<Answer>(this.urls['preview']!, { base: this.base, commands }).then((answer) => answer.patches, () => []);
+        return send<Answer>(this.urls['preview']!, { base: this.base, commands: commands.map(plainly) }).then((answer) => answer.patches, () => []);
     }
 
     undo(): Promise<Answer | null> {

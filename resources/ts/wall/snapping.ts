@@ -6,7 +6,7 @@ import { send } from './server.ts';
 
 interface Line { at: number; from: number; to: number }
 interface Gap { at: number; from: number; to: number; spans: [[number, number], [number, number]] }
-interface Snaps { lines: { x: Line[]; y: Line[] }; gaps: { x: Gap[]; y: Gap[] } }
+interface Snaps { by: Point; lines: { x: Line[]; y: Line[] }; gaps: { x: Gap[]; y: Gap[] } }
 type Axis = 'x' | 'y';
 
 /** What is drawn of a snap, in px of the wall: a line across its axis, or one of two equal distances along it. */
@@ -29,7 +29,7 @@ export class Snapping {
         const origin = picture.screenBox(screen);
         void send<Snaps>(`${url}?screen=${screen}&parent=${parent ?? ''}&layers=${layers.join(',')}`).then((snaps) => {
             for (const axis of ['x', 'y'] as const) {
-                for (const one of [...snaps.lines[axis], ...snaps.gaps[axis]]) shift(one, origin[axis], origin[across(axis)]);
+                for (const one of [...snaps.lines[axis], ...snaps.gaps[axis]]) shift(one, origin[axis] + snaps.by[axis], origin[across(axis)] + snaps.by[across(axis)]);
             }
             this.snaps = snaps;
         }, () => undefined);

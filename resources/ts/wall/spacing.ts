@@ -11,6 +11,12 @@ export interface Space { field: string; axis: Axis; from: number; to: number; ac
 
 export function spaces(picture: Picture, stack: Element): Space[] {
     const about = spacing(stack);
+    const array = stack.getAttribute('data-array')?.split(' ').map(Number);
+    if (array) {
+        const cells = [...stack.querySelectorAll<SVGGElement>(':scope > [data-layer]')].map((cell) => picture.box(cell));
+        // One bracket along each axis is enough, for the gaps are all the same.
+        return (['x', 'y'] as const).flatMap((axis) => gaps(cells.slice(0, 12), axis, array[axis === 'x' ? 1 : 0]!).slice(0, 1));
+    }
     if (!about) return [];
     const { width, height } = picture.box(stack);
     const [top, right, bottom, left] = about.padding;

@@ -12,6 +12,17 @@
         @endif
         <button class="button quiet !px-1.5" data-do="mark" data-name="locked" data-value="{{ $locked ? 'false' : 'true' }}" aria-pressed="{{ $locked ? 'true' : 'false' }}" title="{{ $locked ? 'Unlock' : 'Lock' }}" aria-label="{{ $locked ? 'Unlock' : 'Lock' }}"><x-glyph :name="$locked ? 'pin' : 'pin-off'"/></button>
     </div>
+    @if ($cell)
+        <div class="cell-bar">
+            <span class="flex-1" title="{{ $cell['array']->name }} lays this out once for each row of its data sheet">In cell {{ $cell['number'] }}</span>
+            <label class="flex items-center gap-1" title="Otherwise what you change, every cell follows"><input type="checkbox" id="apart"> this cell only</label>
+            <button class="button quiet !px-1.5" data-do="sheet" data-id="{{ $cell['array']->id }}"><x-glyph name="table-2"/> Sheet</button>
+            @if ($cell['departs'] !== [])
+                <p class="basis-full">Departs in {{ implode(', ', array_map(fn ($field) => $field === 'words' ? 'its words' : (Kindred\Document\Edit\Field::tryFrom($field)?->label() ?? $field), $cell['departs'])) }}.
+                    <button class="button !min-h-0 !px-1.5" data-do="reset-departure" data-id="{{ $cell['array']->id }}" data-row="{{ $cell['row'] }}" data-part="{{ $only->id }}">Follow the design</button></p>
+            @endif
+        </div>
+    @endif
     @if ($locked)<p class="border-b border-rule px-3 py-2 text-ash">Locked: the pointer and these facets leave it alone.</p>@endif
     <fieldset @disabled($locked) class="contents">
     <details class="facet" data-facet="where" open>

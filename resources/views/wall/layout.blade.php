@@ -1,4 +1,7 @@
-{{-- How the selection is laid out: as a stack, in a stack, by its pins. --}}
+{{-- How the selection is laid out: as a stack, in a stack, as an array, by its pins. --}}
+@if (! $cell && collect($layers)->doesntContain(fn ($layer) => $layer->kind() === 'array'))
+    <div class="row"><span class="label">Repeat</span><button class="button justify-start" data-do="array" title="Lay this out once for each row of a data sheet (Shift L)"><x-glyph name="layout-grid"/> Array</button></div>
+@endif
 @if ($inference)
     <div class="row"><span class="label">Layout</span>
         <button class="button justify-start" data-do="stack" title="Lay these out as a stack (L)"><x-glyph name="stretch-horizontal"/> Stack
@@ -34,6 +37,17 @@
     <x-choice field="align-items" label="Align items" :values="$values" :options="['flex-start' => 'start', 'center' => 'centre', 'flex-end' => 'end', 'stretch' => 'stretch', 'baseline' => 'baseline']"/>
     @if ($values['wrap']['value'] !== 'nowrap')
         <x-choice field="align-content" label="Align lines" :values="$values" :options="['flex-start' => 'start', 'center' => 'centre', 'flex-end' => 'end', 'stretch' => 'stretch', 'space-between' => 'space between', 'space-around' => 'space around', 'space-evenly' => 'space evenly']"/>
+    @endif
+@endif
+@if ($values['columns-by']['applies'])
+    <div class="part">Array</div>
+    <x-choice field="columns-by" label="Columns" :values="$values" :options="['count' => 'a number', 'fit' => 'as many as fit']"/>
+    @if ($values['columns']['applies'])<div class="row"><x-number field="columns" label="Number" :values="$values"/></div>@endif
+    @if ($values['least-width']['applies'])<div class="row"><x-number field="least-width" label="Least width" :values="$values"/></div>@endif
+    <div class="row ends"><span class="label">Gap</span><x-number field="row-gap" label="row" :values="$values"/><x-number field="column-gap" label="col" :values="$values"/></div>
+    <x-choice field="cell-height" label="Rows" :values="$values" :options="['content' => 'as high as their cells', 'equal' => 'all equally high']"/>
+    @if ($only)
+        <div class="row"><span class="label">Data</span><span class="flex gap-1"><button class="button" data-do="sheet" data-id="{{ $only->id }}"><x-glyph name="table-2"/> Sheet</button><button class="button" data-do="detach" title="Make layers of the cells">Detach</button></span></div>
     @endif
 @endif
 @if ($values['pin-left']['applies'])

@@ -48,6 +48,16 @@ export async function openDemo(page: Page, name: string): Promise<void> {
     await page.waitForFunction(() => document.querySelector('#facets .subject') !== null);
 }
 
+/** A bare phone screen, seen near. */
+export async function bareScreen(page: Page): Promise<Locator> {
+    await page.keyboard.press('a');
+    await page.locator('#devices').getByRole('button', { name: /^Phone / }).click();
+    await expect(page.locator('article.screen')).toHaveCount(8);
+    await saved(page);
+    await page.keyboard.press('f');
+    return page.locator('article.screen').last();
+}
+
 export async function newProject(page: Page, name: string): Promise<void> {
     await page.getByRole('button', { name: 'New project' }).first().click();
     await page.locator('#new-project input[name=name]').fill(name);

@@ -17,8 +17,8 @@ use Kindred\Input\Reader;
 /**
  * The cell of an array in which a change was made, and whether it is for that cell alone.
  *
- * What a column of the data sheet feeds is changed there, in the cell's row. Anything else is a change of the
- * design, which all cells follow, or of this cell apart.
+ * What is for that cell alone departs from the design there. Otherwise what a column of the data sheet feeds is
+ * changed in the cell's row, and anything else in the design, which all cells follow.
  */
 final readonly class InCell
 {
@@ -52,6 +52,19 @@ final readonly class InCell
 
     private function changed(ArrayLayer $array, Layer $layer, ?LayerField $field, string $value): ?ArrayLayer
     {
+        if (! $this->apart) {
+            return $this->fed($array, $layer, $field, $value);
+        }
+        if ($field !== null && ! $field instanceof Field) {
+            throw new InvalidInput('value', 'One cell cannot be laid out in another way than the rest; change every cell instead.');
+        }
+
+        return $array->departing($array->sheet->row($this->row)->id, $layer->id, $field->value ?? Filling::WORDS, $value);
+    }
+
+    /** With the value in the row of the sheet, where a column feeds it. */
+    private function fed(ArrayLayer $array, Layer $layer, ?LayerField $field, string $value): ?ArrayLayer
+    {
         $slot = match ($field) {
             null => Slot::Words,
             Field::Asset => Slot::Picture,
@@ -59,16 +72,7 @@ final readonly class InCell
             default => null,
         };
         $column = $slot === null ? null : $array->sheet->feeding($layer->id, $slot);
-        if ($column !== null) {
-            return $array->withSheet($array->sheet->withRow($array->sheet->row($this->row)->with($column->id, $value)));
-        }
-        if (! $this->apart) {
-            return null;
-        }
-        if ($field !== null && ! $field instanceof Field) {
-            throw new InvalidInput('value', 'One cell cannot be laid out in another way than the rest; change every cell instead.');
-        }
 
-        return $array->departing($array->sheet->row($this->row)->id, $layer->id, $field->value ?? Filling::WORDS, $value);
+        return $column === null ? null : $array->withSheet($array->sheet->withRow($array->sheet->row($this->row)->with($column->id, $value)));
     }
 }

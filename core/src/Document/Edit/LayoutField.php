@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Kindred\Document\Edit;
 
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layout\AlignContent;
 use Kindred\Document\Layout\AlignItems;
+use Kindred\Document\Layout\CellHeight;
 use Kindred\Document\Layout\FlexDirection;
 use Kindred\Document\Layout\FlexWrap;
 use Kindred\Document\Layout\JustifyContent;
@@ -37,6 +39,10 @@ enum LayoutField: string implements LayerField
     case JustifyContent = 'justify-content';
     case AlignItems = 'align-items';
     case AlignContent = 'align-content';
+    case ColumnsBy = 'columns-by';
+    case Columns = 'columns';
+    case LeastWidth = 'least-width';
+    case CellHeight = 'cell-height';
     case WidthFrom = 'width-from';
     case HeightFrom = 'height-from';
     case MinWidth = 'min-width';
@@ -57,6 +63,8 @@ enum LayoutField: string implements LayerField
         return match ($this) {
             self::WidthFrom => 'sizing of the width',
             self::HeightFrom => 'sizing of the height',
+            self::ColumnsBy => 'columns',
+            self::LeastWidth => 'least width of a column',
             self::Absolute => 'place in the stack',
             self::PinLeft, self::PinRight, self::PinTop, self::PinBottom, self::PinHorizontal, self::PinVertical => 'pins',
             default => str_replace('-', ' ', $this->value),
@@ -73,6 +81,7 @@ enum LayoutField: string implements LayerField
         return $tree->withLayers(match (true) {
             $this->isPin() => $layer->with(pins: $this->pinned(self::pins($tree, $layer), $value)),
             $stack instanceof Stack && $this->ofStack($stack) !== null => $layer->with(content: $this->stacked($stack, $value, $parent)),
+            $stack instanceof ArrayLayer && $this->ofArray($stack) !== null => $layer->with(content: $this->arrayed($stack, $value, $parent)),
             default => $this->sized($layer, $value, $parent),
         });
     }
@@ -98,7 +107,11 @@ enum LayoutField: string implements LayerField
             self::MaxHeight => $limit($sizing->maxHeight),
             self::AlignSelf => $laid ? $sizing->alignSelf->value ?? '' : null,
             self::Absolute => $inStack ? ($sizing->absolute ? 'true' : 'false') : null,
-            default => $stack === null ? null : $this->ofStack($stack),
+            default => match (true) {
+                $layer->content instanceof Stack => $this->ofStack($layer->content),
+                $layer->content instanceof ArrayLayer => $this->ofArray($layer->content),
+                default => null,
+            },
         };
     }
 
@@ -130,6 +143,32 @@ enum LayoutField: string implements LayerField
             self::PinHorizontal, self::PinVertical => $this->choice($value, Unpinned::class),
             default => $value === 'true',
         }]);
+    }
+
+    private function ofArray(ArrayLayer $array): ?string
+    {
+        return match ($this) {
+            self::ColumnsBy => $array->columns === null ? 'fit' : 'count',
+            self::Columns => $array->columns === null ? null : (string) $array->columns,
+            self::LeastWidth => $array->columns === null ? Number::text($array->minWidth) : null,
+            self::RowGap => Number::text($array->rowGap),
+            self::ColumnGap => Number::text($array->columnGap),
+            self::CellHeight => $array->cellHeight->value,
+            default => null,
+        };
+    }
+
+    private function arrayed(ArrayLayer $array, string $value, Box $parent): ArrayLayer
+    {
+        return match ($this) {
+            self::ColumnsBy => $array->with(columns: $value === 'fit' ? null : $array->columns ?? 2),
+            self::Columns => $array->with(columns: Reader::of(['value' => Arithmetic::evaluate($value)])->whole('value', 1, ArrayLayer::MAX_COLUMNS)),
+            self::LeastWidth => $array->with(minWidth: max(1.0, $this->length($value, $parent->width))),
+            self::RowGap => $array->with(rowGap: $this->length($value, $parent->height)),
+            self::ColumnGap => $array->with(columnGap: $this->length($value, $parent->width)),
+            self::CellHeight => $array->with(cellHeight: $this->choice($value, CellHeight::class)),
+            default => $array,
+        };
     }
 
     private function ofStack(Stack $stack): ?string

@@ -20,7 +20,7 @@ enum Slot: string
     case Shown = 'shown';
 
     /** Words for no, beside nothing at all. */
-    private const NO = ['', 'no', 'false', '0', 'off', 'hidden', '-'];
+    public const NO = ['', 'no', 'false', '0', 'off', 'hidden', '-'];
 
     /** Whether a layer has what this feeds. */
     public function fits(Layer $layer): bool

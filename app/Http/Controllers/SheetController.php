@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Canvas\TreeStore;
+use App\Models\Project;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Missing;
+use Kindred\Document\Place;
+use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Exchange\SheetFile;
+use Kindred\Input\InvalidInput;
+
+/** The data sheet of an array, and files that are brought into it. */
+final class SheetController extends Controller
+{
+    public function __construct(private readonly TreeStore $store)
+    {
+    }
+
+    public function show(Project $project, string $layer): View
+    {
+        [$array, $content, $tree] = $this->array($project, $layer);
+        $design = $tree->children(new Place($array->screen, $array->id))[0] ?? null;
+
+        return view('wall.sheet', [
+            'project' => $project,
+            'array' => $array,
+            'sheet' => $content->sheet,
+            'departures' => $content->departures,
+            'parts' => $design === null ? [] : $tree->subtree($design->id),
+        ]);
+    }
+
+    /** What a file holds, and where in the sheet its columns seem to belong; nothing is taken yet. */
+    public function read(Request $request, Project $project, string $layer): View
+    {
+        [$array, $content] = $this->array($project, $layer);
+        $upload = $request->file('file');
+        if (! $upload instanceof UploadedFile || ! $upload->isValid()) {
+            throw new InvalidInput('file', 'The file did not arrive. It may be larger than this server takes; nothing was changed.');
+        }
+        $file = SheetFile::read((string) file_get_contents($upload->getRealPath()));
+
+        return view('wall.sheet-file', [
+            'array' => $array,
+            'sheet' => $content->sheet,
+            'file' => $file,
+            'matched' => $file->matched($content->sheet),
+            'name' => $upload->getClientOriginalName(),
+        ]);
+    }
+
+    /** @return array{Layer, ArrayLayer, Tree} */
+    private function array(Project $project, string $id): array
+    {
+        $tree = $this->store->load($project, new WorkingSet(layers: [$id]));
+        $layer = $tree->layer($id);
+
+        return $layer->content instanceof ArrayLayer ? [$layer, $layer->content, $tree] : throw Missing::layer($id);
+    }
+}

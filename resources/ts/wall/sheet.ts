@@ -1,0 +1,221 @@
+/** The data sheet of an array: typed into, pasted into, filled from files, reordered. */
+import { toast } from '../dialogs.ts';
+import { fresh, Problem, send, type Command, type Server } from './server.ts';
+
+export class DataSheet {
+    private readonly panel = document.getElementById('sheet')!;
+    private readonly dialog = document.getElementById('sheet-take') as HTMLDialogElement;
+    private readonly file = document.getElementById('sheet-file') as HTMLInputElement;
+    /** The array whose sheet is open. */
+    private array: string | null = null;
+    private dragged: HTMLElement | null = null;
+    private turn = 0;
+
+    constructor(private readonly urls: Record<string, string>, private readonly server: Server) {
+        this.panel.addEventListener('click', (event) => void this.pressed(event.target as Element));
+        this.panel.addEventListener('change', (event) => this.changed(event.target as HTMLInputElement | HTMLSelectElement));
+        this.panel.addEventListener('focusin', (event) => {
+            const field = event.target as HTMLElement;
+            if (field.matches('.sheet-cell')) field.dataset['was'] = field.textContent ?? '';
+        });
+        this.panel.addEventListener('focusout', (event) => this.left(event.target as HTMLElement));
+        this.panel.addEventListener('keydown', (event) => this.typed(event));
+        this.panel.addEventListener('paste', (event) => this.pasted(event));
+        for (const name of ['dragstart', 'dragover', 'drop', 'dragend'] as const) this.panel.addEventListener(name, (event) => this.drag(name, event));
+        this.file.addEventListener('change', () => void this.bring());
+        this.dialog.addEventListener('submit', (event) => this.take(event.target as HTMLFormElement));
+    }
+
+    open(array: string): void {
+        this.array = array;
+        this.panel.hidden = false;
+        void this.show();
+    }
+
+    close(): void {
+        this.array = null;
+        this.panel.hidden = true;
+        this.panel.replaceChildren();
+    }
+
+    /** After an edit; what is being typed stays as it is, and so does the place that is in view. */
+    async show(): Promise<void> {
+        const turn = ++this.turn;
+        if (this.array === null || this.typing()) return;
+        const [active, room] = [this.place(document.activeElement), this.panel.querySelector('.sheet-room')];
+        const [top, left] = [room?.scrollTop ?? 0, room?.scrollLeft ?? 0];
+        const response = await fetch(this.urls['sheet']!.replace('LAYER', this.array));
+        if (turn !== this.turn || this.array === null || this.typing()) return;
+        if (!response.ok) return this.close();
+        this.panel.innerHTML = await response.text();
+        this.panel.querySelector('.sheet-room')?.scrollTo(left, top);
+        if (active) this.cell(active.row, active.column)?.focus();
+    }
+
+    private get on(): { screen: string | null; layer: string } {
+        return { screen: this.panel.querySelector<HTMLElement>('.sheet-bar')?.dataset['screen'] || null, layer: this.array! };
+    }
+
+    private edit(command: Command): Promise<unknown> {
+        return this.server.edit({ ...this.on, ...command });
+    }
+
+    private typing(): boolean {
+        const field = document.activeElement as HTMLElement | null;
+        return field !== null && this.panel.contains(field) && field.matches('.sheet-cell') && field.textContent !== (field.dataset['was'] ?? field.textContent);
+    }
+
+    private place(element: Element | null): { row: string; column: string } | null {
+        const [row, column] = [element?.closest<HTMLElement>('[data-row]')?.dataset['row'], element?.closest<HTMLElement>('td')?.dataset['column']];
+        return element && this.panel.contains(element) && row && column ? { row, column } : null;
+    }
+
+    private cell(row: string, column: string): HTMLElement | null {
+        return this.panel.querySelector<HTMLElement>(`[data-row="${row}"] > td[data-column="${column}"] > *`);
+    }
+
+    private async pressed(target: Element): Promise<void> {
+        const button = target.closest<HTMLElement>('[data-sheet-do]');
+        const row = target.closest<HTMLElement>('[data-row]')?.dataset['row'];
+        const column = target.closest<HTMLElement>('[data-column]')?.dataset['column'];
+        switch (button?.dataset['sheetDo']) {
+            case 'close': return this.close();
+            case 'add-row': return void this.edit({ type: 'add-rows', seed: fresh() });
+            case 'remove-row': return void this.edit({ type: 'remove-rows', rows: [row!] });
+            case 'add-column': return void this.edit({ type: 'put-column', column: { id: fresh(), name: `Column ${this.panel.querySelectorAll('thead [data-column]').length + 1}` } });
+            case 'remove-column': return void this.edit({ type: 'remove-column', column });
+            case 'file': return this.file.click();
+            case 'pictures': return this.pictures(column!, null);
+            case 'picture': return this.pictures(column!, row!);
+        }
+    }
+
+    private changed(input: HTMLInputElement | HTMLSelectElement): void {
+        const head = input.closest<HTMLElement>('thead [data-column]');
+        const at = this.place(input);
+        if (at && input.matches('[data-sheet-shown]')) return void this.edit({ type: 'set-cell', ...at, value: (input as HTMLInputElement).checked ? 'yes' : 'no' });
+        if (!head) return;
+        const column = { id: head.dataset['column'], name: head.querySelector<HTMLInputElement>('[data-column-field=name]')!.value };
+        if (input.dataset['columnField'] === 'sample') {
+            if (input.value !== '') void this.edit({ type: 'sample-column', column: column.id, sample: input.value, seed: fresh() });
+            return;
+        }
+        const feeds = head.querySelector<HTMLSelectElement>('[data-column-field=feeds]')!.value.split(':');
+        const bound = feeds.length === 2 ? { slot: feeds[0], layer: feeds[1] } : { slot: head.dataset['slot'] };
+        void this.edit({ type: 'put-column', column: { ...column, ...bound } }).then(() => this.show());
+    }
+
+    /** What was typed is taken when the field is left. */
+    private left(field: HTMLElement): void {
+        const at = this.place(field);
+        const value = field.textContent ?? '';
+        if (!at || !field.matches('.sheet-cell') || value === (field.dataset['was'] ?? value)) return;
+        delete field.dataset['was'];
+        void this.edit({ type: 'set-cell', ...at, value });
+    }
+
+    private typed(event: KeyboardEvent): void {
+        const field = event.target as HTMLElement;
+        const at = this.place(field);
+        if (!at) return;
+        event.stopPropagation();
+        const row = field.closest('tr')!;
+        const step = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : 0;
+        if (event.altKey && step !== 0) {
+            event.preventDefault();
+            const [before, after] = [row.previousElementSibling as HTMLElement | null, row.nextElementSibling as HTMLElement | null];
+            const target = step > 0 ? after?.dataset['row'] : (before?.previousElementSibling as HTMLElement | null)?.dataset['row'] ?? null;
+            if ((step > 0 && after) || (step < 0 && before)) void this.edit({ type: 'move-row', row: at.row, after: target });
+        } else if (event.key === 'Enter' && !event.shiftKey) {
+            event.preventDefault();
+            const next = (row.nextElementSibling as HTMLElement | null)?.dataset['row'];
+            if (next) this.cell(next, at.column)?.focus();
+            else field.blur();
+        } else if (event.key === 'Escape') {
+            if (field.dataset['was'] !== undefined) field.textContent = field.dataset['was'];
+            field.blur();
+        }
+    }
+
+    /** One value goes where the caret is; a table goes into the cells from this one on. */
+    private pasted(event: ClipboardEvent): void {
+        const at = this.place(event.target as Element);
+        const text = (event.clipboardData?.getData('text/plain') ?? '').replace(/\r\n?/g, '\n').replace(/\n$/, '');
+        if (!at || !/[\t\n]/.test(text)) return;
+        event.preventDefault();
+        void this.edit({ type: 'fill-cells', ...at, values: text.split('\n').map((line) => line.split('\t')), seed: fresh() });
+    }
+
+    /** Several pictures for a column from its first row down, or one for a cell. */
+    private pictures(column: string, row: string | null): void {
+        const input = document.createElement('input');
+        Object.assign(input, { type: 'file', multiple: row === null, accept: 'image/png,image/jpeg,image/webp,image/gif' });
+        input.setAttribute('aria-label', 'Pictures for the column');
+        input.className = 'sr-only';
+        document.body.append(input);
+        input.addEventListener('cancel', () => input.remove());
+        input.addEventListener('change', () => {
+            const files = [...(input.files ?? [])];
+            input.remove();
+            void this.upload(files, column, row);
+        });
+        input.click();
+    }
+
+    private async upload(files: File[], column: string, row: string | null): Promise<void> {
+        const hashes: string[] = [];
+        for (const file of files) {
+            const form = new FormData();
+            form.append('picture', file);
+            try {
+                hashes.push((await send<{ hash: string }>(this.urls['assets']!, form)).hash);
+            } catch (problem) {
+                toast(`${file.name}: ${(problem as Problem).message}`, true);
+            }
+        }
+        const first = row ?? this.panel.querySelector<HTMLElement>('tbody [data-row]')?.dataset['row'];
+        if (hashes.length > 0 && first) await this.edit({ type: 'fill-cells', row: first, column, values: hashes.map((hash) => [hash]), seed: fresh() });
+    }
+
+    private async bring(): Promise<void> {
+        const [file] = this.file.files ?? [];
+        if (!file || this.array === null) return;
+        const form = new FormData();
+        form.append('file', file);
+        this.file.value = '';
+        const response = await fetch(`${this.urls['sheet']!.replace('LAYER', this.array)}/read`, {
+            method: 'POST', body: form, headers: { Accept: 'application/json', 'X-CSRF-TOKEN': document.querySelector<HTMLMetaElement>('meta[name=csrf-token]')!.content },
+        }).catch(() => null);
+        if (!response?.ok) {
+            const problem = (await response?.json().catch(() => null)) as { message?: string } | null;
+            return toast(problem?.message ?? 'The file could not be sent; nothing was changed.', true);
+        }
+        this.dialog.innerHTML = await response.text();
+        this.dialog.showModal();
+    }
+
+    private take(form: HTMLFormElement): void {
+        const rows = JSON.parse(form.dataset['rows']!) as string[][];
+        const columns = [...form.querySelectorAll<HTMLSelectElement>('select[name=target]')].map((target) => (target.value === '+' ? { name: target.dataset['name'] } : target.value === '' ? {} : { column: target.value }));
+        const replace = form.querySelector<HTMLInputElement>('input[name=replace]:checked')!.value !== '';
+        void this.server.edit({ type: 'take-sheet', screen: form.dataset['screen'] || null, layer: form.dataset['take'], columns, rows, replace, seed: fresh() });
+    }
+
+    private drag(name: 'dragstart' | 'dragover' | 'drop' | 'dragend', event: DragEvent): void {
+        const over = (event.target as Element).closest<HTMLElement>('tr[data-row]');
+        if (name === 'dragstart') {
+            this.dragged = over;
+            event.dataTransfer?.setData('text/plain', '');
+            return;
+        }
+        this.panel.querySelectorAll('.drop-above, .drop-below').forEach((row) => row.classList.remove('drop-above', 'drop-below'));
+        if (name === 'dragend' || !this.dragged || !over || over === this.dragged) return;
+        event.preventDefault();
+        const { top, height } = over.getBoundingClientRect();
+        const above = event.clientY < top + height / 2;
+        if (name === 'dragover') return over.classList.add(above ? 'drop-above' : 'drop-below');
+        const after = above ? (over.previousElementSibling as HTMLElement | null)?.dataset['row'] ?? null : over.dataset['row'];
+        if (after !== this.dragged.dataset['row']) void this.edit({ type: 'move-row', row: this.dragged.dataset['row'], after });
+        this.dragged = null;
+    }
+}

@@ -1,0 +1,60 @@
+@php
+    $slots = ['words' => 'words', 'picture' => 'picture', 'colour' => 'colour', 'shown' => 'shown or not'];
+    $marks = ['words' => 'type', 'picture' => 'image', 'colour' => 'palette', 'shown' => 'eye'];
+@endphp
+<div class="sheet-bar" data-sheet="{{ $array->id }}" data-screen="{{ $array->screen }}">
+    <b class="font-heading">{{ $array->name }}</b><span class="text-ash">{{ count($sheet->rows) }} {{ count($sheet->rows) === 1 ? 'row' : 'rows' }}, a cell each</span>
+    <button class="button" data-sheet-do="add-row"><x-glyph name="plus"/> Row</button>
+    <button class="button" data-sheet-do="add-column"><x-glyph name="plus"/> Column</button>
+    <button class="button" data-sheet-do="file"><x-glyph name="file-up"/> Bring in a table…</button>
+    <span class="ml-auto text-ash">Paste from a spreadsheet into any field. Alt with ↑ ↓ moves a row.</span>
+    <button class="button quiet" data-sheet-do="close" aria-label="Close the data sheet" title="Close"><x-glyph name="x"/></button>
+</div>
+<div class="sheet-room">
+    <table class="sheet-table">
+        <thead>
+            <tr>
+                <th class="row-head" aria-label="Rows"></th>
+                @foreach ($sheet->columns as $column)
+                    <th data-column="{{ $column->id }}" data-slot="{{ $column->slot->value }}" data-layer="{{ $column->layer }}">
+                        <span class="flex items-center gap-1"><x-glyph :name="$marks[$column->slot->value]"/><input value="{{ $column->name }}" maxlength="120" aria-label="Name of the column" data-column-field="name">
+                            <button class="button quiet !px-1" data-sheet-do="remove-column" aria-label="Remove column {{ $column->name }}" title="Remove the column"><x-glyph name="x"/></button></span>
+                        <select class="field" aria-label="What {{ $column->name }} feeds" data-column-field="feeds">
+                            <option value="">feeds nothing</option>
+                            @foreach ($parts as $part)
+                                @foreach (Kindred\Document\Sheet\Slot::cases() as $slot)
+                                    @continue(! $slot->fits($part) || ($slot !== $column->slot || $part->id !== $column->layer) && $sheet->feeding($part->id, $slot))
+                                    <option value="{{ $slot->value }}:{{ $part->id }}" @selected($slot === $column->slot && $part->id === $column->layer)>{{ $part->name }}: {{ $slots[$slot->value] }}</option>
+                                @endforeach
+                            @endforeach
+                        </select>
+                        @if ($column->slot === Kindred\Document\Sheet\Slot::Picture)
+                            <button class="button" data-sheet-do="pictures" title="Several at once, from the first row down">Choose pictures…</button>
+                        @elseif ($column->slot === Kindred\Document\Sheet\Slot::Words)
+                            <select class="field" aria-label="Sample values for {{ $column->name }}" data-column-field="sample"><option value="">sample values…</option>@foreach (Kindred\Document\Sheet\Sample::cases() as $sample)<option>{{ $sample->value }}</option>@endforeach</select>
+                        @endif
+                    </th>
+                @endforeach
+            </tr>
+        </thead>
+        <tbody>
+            @foreach ($sheet->rows as $i => $row)
+                <tr data-row="{{ $row->id }}">
+                    <th class="row-head" scope="row" draggable="true" title="Drag to move the row"><span @class(['departs' => isset($departures[$row->id])]) @if (isset($departures[$row->id])) title="Departs from the design" @endif>{{ $i + 1 }}</span>
+                        <button class="button quiet !px-1" data-sheet-do="remove-row" aria-label="Remove row {{ $i + 1 }}" title="Remove the row"><x-glyph name="x"/></button></th>
+                    @foreach ($sheet->columns as $column)
+                        @php($value = $row->cells[$column->id] ?? '')
+                        @php($label = $column->name.', row '.($i + 1))
+                        @if ($column->slot === Kindred\Document\Sheet\Slot::Picture)
+                            <td data-column="{{ $column->id }}"><button class="sheet-picture" data-sheet-do="picture" aria-label="{{ $label }}">@if (preg_match('/^[0-9a-f]{64}$/D', $value))<img alt="" loading="lazy" src="{{ route('asset', [$project, $value]) }}">@else<x-glyph name="image-plus"/>@endif</button></td>
+                        @elseif ($column->slot === Kindred\Document\Sheet\Slot::Shown)
+                            <td data-column="{{ $column->id }}"><input type="checkbox" data-sheet-shown aria-label="{{ $label }}" @checked(! in_array(mb_strtolower(trim($value)), Kindred\Document\Sheet\Slot::NO, true))></td>
+                        @else
+                            <td data-column="{{ $column->id }}"><div class="sheet-cell" contenteditable="plaintext-only" role="textbox" aria-label="{{ $label }}" spellcheck="false">{{ $value }}</div></td>
+                        @endif
+                    @endforeach
+                </tr>
+            @endforeach
+        </tbody>
+    </table>
+</div>

@@ -1,0 +1,194 @@
+/** Arrays by hand: one card becomes many, from a table and pictures. */
+import { expect, type Locator, type Page } from '@playwright/test';
+import { PNG } from 'pngjs';
+import { allowError, bareScreen, box, middle, openDemo, saved, test } from './support/hand.ts';
+
+const table = 'Name;Price\nBowl;€24.00\nMug;€18.50\nVase;€61.00\nPlatter;€48.00\nTeapot;€75.90\nTile;€9.50\n';
+
+/** A picture of one colour. */
+function picture(red: number): { name: string; mimeType: string; buffer: Buffer } {
+    const png = new PNG({ width: 40, height: 30 });
+    for (let i = 0; i < png.data.length; i += 4) png.data.set([red, 120, 90, 255], i);
+    return { name: `pot-${red}.png`, mimeType: 'image/png', buffer: PNG.sync.write(png) };
+}
+
+/** Counts what a hand does. */
+class Hand {
+    gestures = 0;
+    constructor(private readonly page: Page) {}
+
+    async click(target: Locator, twice = false): Promise<void> {
+        this.gestures++;
+        if (twice) await target.dblclick();
+        else await target.click();
+    }
+
+    async press(key: string): Promise<void> {
+        this.gestures++;
+        await this.page.keyboard.press(key);
+    }
+
+    async type(field: Locator, value: string): Promise<void> {
+        this.gestures++;
+        await field.fill(value);
+        await field.press('Enter');
+        await saved(this.page);
+    }
+
+    async choose(field: Locator, value: string): Promise<void> {
+        this.gestures++;
+        await field.selectOption(value);
+        await saved(this.page);
+    }
+
+    async files(button: Locator, files: { name: string; mimeType: string; buffer: Buffer }[]): Promise<void> {
+        this.gestures++;
+        const [chooser] = await Promise.all([this.page.waitForEvent('filechooser'), button.click()]);
+        await chooser.setFiles(files);
+    }
+}
+
+/** One card on a bare screen: a ground, a picture, a name and a price, gathered into a group. */
+async function card(page: Page): Promise<Locator> {
+    const bare = await bareScreen(page);
+    const id = (await bare.getAttribute('data-screen'))!;
+    const [asset] = await page.evaluate(async ([bytes]) => {
+        const urls = JSON.parse(document.getElementById('wall-page')!.dataset['urls']!) as Record<string, string>;
+        const form = new FormData();
+        form.append('picture', new Blob([new Uint8Array(bytes as number[])], { type: 'image/png' }), 'pot.png');
+        const answer = await fetch(urls['assets']!, { method: 'POST', body: form, headers: { Accept: 'application/json', 'X-CSRF-TOKEN': document.querySelector<HTMLMetaElement>('meta[name=csrf-token]')!.content } });
+        return [((await answer.json()) as { hash: string }).hash];
+    }, [[...picture(10).buffer]]);
+    const text = (name: string, words: string, y: number) => ({ kind: 'text', name, words, x: 10, y, width: 143, height: 21, wrapped: true, style: { family: 'Hanken Grotesk', weight: 400, size: 15, lineHeight: 1.4 }, fills: [{ colour: '#1e2223' }] });
+    await page.evaluate(async ([screen, asset, name, price]) => {
+        const urls = JSON.parse(document.getElementById('wall-page')!.dataset['urls']!) as Record<string, string>;
+        const layers = [{ kind: 'group', name: 'Card', x: 24, y: 80, width: 163, height: 170, children: [
+            { kind: 'box', name: 'Ground', x: 0, y: 0, width: 163, height: 170, fills: [{ colour: '#f1e8db' }] },
+            { kind: 'picture', name: 'Picture', asset, x: 10, y: 10, width: 143, height: 100 }, name, price,
+        ] }];
+        await fetch(urls['edits']!, { method: 'POST', headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-CSRF-TOKEN': document.querySelector<HTMLMetaElement>('meta[name=csrf-token]')!.content }, body: JSON.stringify({ base: 1000, token: 'card', commands: [{ type: 'create-layers', screen, layers, seed: 'card' }] }) });
+    }, [id, asset, text('Name', 'Name', 116), text('Price', '€0.00', 140)] as const);
+    await page.evaluate(() => window.dispatchEvent(new Event('focus')));
+    await expect(bare.locator('[data-layer]')).toHaveCount(5);
+    return bare;
+}
+
+test('one card becomes six from a table and pictures; the design is one, a cell departs, columns fit', async ({ page }) => {
+    await openDemo(page, 'Array');
+    const bare = await card(page);
+    const hand = new Hand(page);
+    const facets = page.locator('#facets');
+    const sheet = page.locator('#sheet');
+    const cells = bare.locator('[data-kind=array] > [data-layer]');
+    const words = async (name: string): Promise<(string | null)[]> => bare.locator(`[data-kind=array] [data-kind=text]`).evaluateAll((all, y) => all.filter((one) => one.getAttribute('data-box')!.split(' ')[1] === y).map((one) => one.textContent), name);
+
+    await hand.click(bare.locator('[data-kind=group]'));
+    await hand.press('Shift+L');
+    await expect(sheet.getByText('3 rows, a cell each')).toBeVisible();
+    await expect(cells).toHaveCount(3);
+    await expect(facets.getByLabel('Number', { exact: true })).toHaveValue('2');
+
+    // The table's columns are matched by their headers and shown before they are taken.
+    await hand.files(sheet.getByRole('button', { name: 'Bring in a table…' }), [{ name: 'pots.csv', mimeType: 'text/csv', buffer: Buffer.from(table) }]);
+    const dialog = page.locator('#sheet-take');
+    await expect(dialog).toContainText('6 rows, separated by semicolons, UTF-8');
+    await expect(dialog.getByLabel('Where Price goes').locator('option:checked')).toHaveText('into Price');
+    await hand.click(dialog.getByRole('button', { name: 'Take the rows' }));
+    await expect(cells).toHaveCount(6);
+    await hand.files(sheet.getByRole('button', { name: 'Choose pictures…' }), [20, 60, 100, 140, 180, 220].map(picture));
+    await expect.poll(async () => new Set(await bare.locator('[data-kind=array] image').evaluateAll((all) => all.map((image) => image.getAttribute('href')))).size).toBe(6);
+    expect(await words('116')).toEqual(['Bowl', 'Mug', 'Vase', 'Platter', 'Teapot', 'Tile']);
+
+    // The ground of the third card is rounded, and so are all.
+    await hand.click(sheet.getByRole('button', { name: 'Close the data sheet' }));
+    const picture3 = cells.nth(2).locator('[data-kind=picture]');
+    for (const kind of ['group', 'picture']) {
+        hand.gestures++;
+        await page.mouse.dblclick(...(await middle(picture3)));
+        await expect(facets.locator('.subject .kind')).toHaveText(kind);
+    }
+    await hand.press('Shift+Tab');
+    await expect(facets.locator('.subject .kind')).toHaveText('box');
+    await expect(facets).toContainText('In cell 3');
+    await hand.type(facets.getByLabel('Corners', { exact: true }), '12');
+    await expect(bare.locator('[data-kind=array] [data-kind=box] > rect[rx="12"]')).toHaveCount(6);
+
+    // One cell departs in its words, is marked, and follows the design again.
+    hand.gestures += 2;
+    await facets.getByLabel('this cell only').check();
+    const price = cells.nth(4).locator('[data-kind=text]').last();
+    await page.mouse.dblclick(...(await middle(price)));
+    const area = page.locator('#writing');
+    await expect(area).toHaveValue('€75.90');
+    await area.fill('sold');
+    await area.press('Control+Enter');
+    await saved(page);
+    await expect(facets).toContainText('Departs in its words');
+    await expect.poll(() => words('140')).toEqual(['€24.00', '€18.50', '€61.00', '€48.00', 'sold', '€9.50']);
+
+    // Two rows more, and as many columns as fit.
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Escape');
+    hand.gestures += 2;
+    await expect(facets.locator('.subject .kind')).toHaveText('array');
+    await hand.click(facets.getByRole('button', { name: 'Sheet' }));
+    await hand.click(sheet.getByRole('button', { name: 'Row', exact: true }));
+    await expect(cells).toHaveCount(7);
+    await hand.click(sheet.getByRole('button', { name: 'Row', exact: true }));
+    await expect(cells).toHaveCount(8);
+    await hand.choose(facets.getByLabel('Columns', { exact: true }), 'fit');
+    await hand.type(facets.getByLabel('Least width'), '100');
+    await expect.poll(async () => (await box(cells.nth(3))).slice(0, 2)).toEqual([0, 186]);
+    // Pinned to both its sides, the ground is as wide as the column.
+    const width = (await box(cells.first()))[2]!;
+    expect(width).toBeCloseTo((342 - 2 * 16) / 3, 2);
+    expect((await box(cells.nth(5).locator('[data-kind=box]')))[2]).toBeCloseTo(width, 2);
+    expect(hand.gestures).toBeLessThanOrEqual(25);
+
+    await page.keyboard.press('Control+z');
+    await page.keyboard.press('Control+z');
+    await page.keyboard.press('Control+z');
+    await expect(cells).toHaveCount(7);
+});
+
+test('the sheet is typed into, pasted into and reordered; what is wrong is said and changes nothing', async ({ page }) => {
+    await openDemo(page, 'Sheet');
+    const bare = await card(page);
+    await page.mouse.click(...(await middle(bare.locator('[data-kind=group]'))));
+    await page.keyboard.press('Shift+L');
+    const sheet = page.locator('#sheet');
+    const field = (column: string, row: number): Locator => sheet.getByRole('textbox', { name: `${column}, row ${row}`, exact: true });
+    const names = (): Promise<(string | null)[]> => bare.locator('[data-kind=array] > [data-layer]').evaluateAll((cells) => cells.map((cell) => cell.querySelectorAll('[data-kind=text]')[0]!.textContent));
+    await field('Name', 1).fill('Bowl');
+    await field('Name', 1).press('Enter');
+    await expect.poll(names).toEqual(['Bowl', 'Name', 'Name']);
+    await field('Name', 2).focus();
+    await page.evaluate(() => {
+        const data = new DataTransfer();
+        data.setData('text/plain', 'Mug\t€1\r\nVase\t€2\r\nJug\t€3\r\n');
+        document.activeElement!.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+    });
+    await expect.poll(names).toEqual(['Bowl', 'Mug', 'Vase', 'Jug']);
+    await field('Price', 4).focus();
+    await page.keyboard.press('Alt+ArrowUp');
+    await expect.poll(names).toEqual(['Bowl', 'Mug', 'Jug', 'Vase']);
+    await sheet.getByLabel('Remove row 1').click();
+    await expect.poll(names).toEqual(['Mug', 'Jug', 'Vase']);
+    await sheet.getByLabel('Sample values for Price').selectOption('prices');
+    await expect(field('Price', 1)).toHaveText(/^€\d+\.\d\d$/);
+    // A name in the sheet stands in its cell on the wall, and the other way round.
+    const first = bare.locator('[data-kind=array] [data-kind=text]').first();
+    await page.mouse.dblclick(...(await middle(first)));
+    await page.mouse.dblclick(...(await middle(first)));
+    await page.mouse.dblclick(...(await middle(first)));
+    await page.locator('#writing').fill('Beaker');
+    await page.locator('#writing').press('Control+Enter');
+    await expect(field('Name', 1)).toHaveText('Beaker');
+
+    const [chooser] = await Promise.all([page.waitForEvent('filechooser'), sheet.getByRole('button', { name: 'Bring in a table…' }).click()]);
+    const long = Array.from({ length: 10_000 }, (_, i) => `Pot ${i},${i}`).join('\n');
+    allowError(/422/);
+    await chooser.setFiles([{ name: 'long.csv', mimeType: 'text/csv', buffer: Buffer.from(long) }]);
+    await expect(page.locator('#toast')).toContainText('The file has 10,000 rows; a data sheet holds at most 2,000.');
+    expect(await names()).toEqual(['Beaker', 'Jug', 'Vase']);
+});
