@@ -13,6 +13,7 @@ use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Rank;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
+use Kindred\Render\GridRenderer;
 use Kindred\Render\Renderer;
 
 /**
@@ -122,6 +123,8 @@ final readonly class Patches
             'view' => $screen->view,
             'ground' => $screen->ground->toHex(),
             'cues' => Renderer::threads($screen->cues),
+            'grid' => GridRenderer::draw($screen),
+            'guides' => implode(' ', $screen->guides->x).'|'.implode(' ', $screen->guides->y),
         ];
     }
 

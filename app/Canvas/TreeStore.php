@@ -21,7 +21,7 @@ use Kindred\Input\Reader;
 /** Screens and layers as rows, read and written without models: a layer is one row. */
 final readonly class TreeStore
 {
-    private const SCREEN = ['id', 'rank', 'name', 'device', 'x', 'y', 'width', 'height', 'view', 'ground', 'cues'];
+    private const SCREEN = ['id', 'rank', 'name', 'device', 'x', 'y', 'width', 'height', 'view', 'ground', 'cues', 'grids', 'guides'];
 
     private const LAYER = ['id', 'screen', 'parent', 'rank', 'kind', 'x', 'y', 'width', 'height', 'body'];
 
@@ -269,7 +269,7 @@ final readonly class TreeStore
     {
         $screens = [];
         foreach ($rows as $row) {
-            $screens[$row->id] = Screen::read(Reader::of(['cues' => json_decode($row->cues, true)] + (array) $row));
+            $screens[$row->id] = Screen::read(Reader::of(array_map(fn (string $json): mixed => json_decode($json, true), ['cues' => $row->cues, 'grids' => $row->grids, 'guides' => $row->guides]) + (array) $row));
         }
 
         return $screens;
@@ -303,7 +303,9 @@ final readonly class TreeStore
     {
         $row = $screen->toArray();
 
-        return ['project_id' => $project->id, 'cues' => json_encode($row['cues'], JSON_THROW_ON_ERROR), 'changed' => $sequence] + $this->exact($row);
+        $lists = array_map(fn (mixed $list): string => json_encode($list, JSON_THROW_ON_ERROR), array_intersect_key($row, ['cues' => 1, 'grids' => 1, 'guides' => 1]));
+
+        return ['project_id' => $project->id, 'changed' => $sequence] + $lists + $this->exact($row);
     }
 
     /** @return array<string, mixed> */

@@ -7,6 +7,7 @@ import { Overlay } from './wall/overlay.ts';
 import { Panels } from './wall/panels.ts';
 import { Picture } from './wall/picture.ts';
 import { bare, rowOf } from './wall/cells.ts';
+import { Rulers } from './wall/rulers.ts';
 import { Selection } from './wall/selection.ts';
 import { fresh, Problem, send, Server, type Answer } from './wall/server.ts';
 import { DataSheet } from './wall/sheet.ts';
@@ -22,12 +23,14 @@ const picture = new Picture(document.getElementById('stage')!);
 const selection = new Selection(picture, () => {
     overlay.show();
     panels.showFacets();
+    rulers.follow();
     showCurrent();
 });
 const camera = new Camera(wall, picture.stage, `kindred.camera.${project}`, () => {
     stills.follow();
     overlay.show();
     writer.show();
+    rulers.follow();
     document.getElementById('zoom')!.textContent = `${Math.round(camera.scale * 100)}%`;
 }, () => stills.rest());
 const stills = new Stills(camera, picture, urls, () => (selection.layers.length > 0 ? [selection.screen] : []));
@@ -43,10 +46,13 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
     icon: placeIcon,
     edit: writeIn,
     linked: () => void panels.reveal('cues'),
+    ruler: (axis) => rulers.pull(axis),
+    guide: (screen, axis, at) => rulers.move(screen, axis, at),
     over: (screen, pressed) => (pressed ? stills.need(screen) : stills.point(screen)),
     done: () => take('pick'),
 }, urls['snap']!);
 
+const rulers = new Rulers(wall, camera, picture, selection, overlay, server);
 let icon = '';
 let shape: 'box' | 'ellipse' | 'line' = 'box';
 const nudge = { dx: 0, dy: 0, timer: 0 };
@@ -332,6 +338,7 @@ const actions: Record<string, () => void> = {
     picture: () => document.getElementById('picture-file')!.click(),
     thread: () => take('thread'),
     fit,
+    grid: () => rulers.toggle(),
     threads: () => {
         overlay.showThreads = !overlay.showThreads;
         localStorage.setItem('kindred.threads', overlay.showThreads ? 'on' : 'off');

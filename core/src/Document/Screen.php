@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 use Kindred\Document\Cue\Cue;
+use Kindred\Document\Grid\Grid;
+use Kindred\Document\Grid\Guides;
 use Kindred\Geometry\Box;
 use Kindred\Input\Reader;
 use Kindred\Paint\Colour;
@@ -24,7 +26,10 @@ final readonly class Screen
 
     public const MAX_SIDE = 20_000.0;
 
-    /** @param  list<Cue>  $cues */
+    /**
+     * @param  list<Cue>  $cues
+     * @param  list<Grid>  $grids
+     */
     public function __construct(
         public string $id,
         public string $rank,
@@ -34,6 +39,8 @@ final readonly class Screen
         public float $view,
         public Colour $ground,
         public array $cues = [],
+        public array $grids = [],
+        public Guides $guides = new Guides,
     ) {
     }
 
@@ -55,6 +62,8 @@ final readonly class Screen
             $in->numberOr('view', $box->height, self::MIN_SIDE, self::MAX_SIDE),
             Colour::parse($in->has('ground') ? $in->string('ground', 60) : '#ffffff', $in->at('ground')),
             $in->list('cues', Cue::read(...), 0, 50),
+            $in->list('grids', Grid::read(...), 0, 12),
+            $in->has('guides') ? Guides::read($in->object('guides')) : new Guides,
         );
     }
 
@@ -77,6 +86,8 @@ final readonly class Screen
             'view' => $this->view,
             'ground' => $this->ground->toHex(),
             'cues' => array_map(fn (Cue $cue): array => $cue->toArray(), $this->cues),
+            'grids' => array_map(fn (Grid $grid): array => $grid->toArray(), $this->grids),
+            'guides' => $this->guides->toArray(),
         ];
     }
 }

@@ -13,6 +13,7 @@ use Kindred\Document\Place;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Box;
 use Kindred\Geometry\Point;
+use Kindred\Input\InvalidInput;
 use Kindred\Type\Typesetter;
 
 /**
@@ -125,7 +126,7 @@ final readonly class Relayout
             $tree = match (true) {
                 $children === [] => $tree->withoutLayers($id),
                 $container->content instanceof Stack => $this->isLaid($tree, $container) ? $tree : $this->stacks->lay($tree, $container),
-                $container->content instanceof ArrayLayer => $this->array($tree, $container, $container->content, $children[0]),
+                $container->content instanceof ArrayLayer => $this->array($tree, $container, $container->content, $children),
                 default => $this->around($tree, $container, $children),
             };
             $goesOn = $children === [] || (! $container->isGroup() && $this->isLaid($tree, $container));
@@ -140,10 +141,22 @@ final readonly class Relayout
         return $tree;
     }
 
-    /** The design as wide as a column; the array as high as its cells, unless it is in a stack or was given a height. */
-    private function array(Tree $tree, Layer $layer, ArrayLayer $array, Layer $design): Tree
+    /**
+     * The design as wide as a column; the array as high as its cells, unless it is in a stack or was given a height.
+     *
+     * @param  non-empty-list<Layer>  $children
+     *
+     * @throws InvalidInput where there would be more than one design, or an array in a cell
+     */
+    private function array(Tree $tree, Layer $layer, ArrayLayer $array, array $children): Tree
     {
-        $tree = $this->cells->fitted($tree, $design, $array->columnWidth($layer->box->width));
+        if (count($children) > 1) {
+            throw new InvalidInput('layers', "The cells of “{$layer->name}” have one design; put what is to be repeated into it. Nothing was changed.");
+        }
+        if (array_filter($tree->ancestors($layer), fn (Layer $around): bool => $around->content instanceof ArrayLayer) !== []) {
+            throw new InvalidInput('layers', 'An array cannot lie in the cells of another. Nothing was changed.');
+        }
+        $tree = $this->cells->fitted($tree, $children[0], $array->columnWidth($layer->box->width));
         if ($this->isLaid($tree, $layer) || $layer->heightFrom() === Size::Length) {
             return $tree;
         }

@@ -6,6 +6,7 @@ namespace Kindred\Layout;
 
 use Kindred\Device\Catalogue;
 use Kindred\Document\Bounds;
+use Kindred\Document\Grid\Grid;
 use Kindred\Document\Layer;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
@@ -17,7 +18,7 @@ use Kindred\Geometry\Box;
  * What a moving layer may come to rest against: computed when a drag begins, chosen from while it lasts.
  *
  * A line runs across its axis `at` a place, and spans `from` to `to` of what it belongs to: an edge or
- * the middle of a sibling, of the group or the screen around, or the edge of a safe area. A gap gives the
+ * the middle of a sibling, of the group or the screen around, the edge of a safe area, a ruler guide or a line of the layout grids. A gap gives the
  * place of the moving box's start at which its distance to a neighbour equals another: it counts where
  * the box reaches into `from` to `to` across, and `spans` are the two equal distances along the axis.
  * Everything is in px of the screen, or of the wall where the layers are loose.
@@ -96,7 +97,7 @@ final readonly class Snaps
             }
         }
         if ($screen !== null) {
-            foreach (self::safe($axis, $screen) as $at) {
+            foreach ([...self::safe($axis, $screen), ...$screen->guides->along($axis), ...self::grids($axis, $screen)] as $at) {
                 $add($at, 0, $across->size($screen->box));
             }
         }
@@ -111,6 +112,12 @@ final readonly class Snaps
         [$before, $after, $length] = $axis === Axis::X ? [$left, $right, $screen->box->width] : [$top, $bottom, $screen->view];
 
         return [...($before > 0 ? [(float) $before] : []), ...($after > 0 ? [$length - $after] : [])];
+    }
+
+    /** @return list<float> */
+    private static function grids(Axis $axis, Screen $screen): array
+    {
+        return array_merge(...array_map(fn (Grid $grid): array => $grid->lines($axis, $screen->box->width, $screen->box->height), $screen->grids));
     }
 
     /**

@@ -33,6 +33,11 @@ final readonly class Colour
      *
      * @throws InvalidInput when the text is none of these
      */
+    public function withAlpha(float $alpha): self
+    {
+        return new self($this->red, $this->green, $this->blue, $alpha);
+    }
+
     public static function parse(string $text, string $place = ''): self
     {
         $text = strtolower(trim($text));

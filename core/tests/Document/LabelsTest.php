@@ -46,6 +46,8 @@ function steps(): array
         [['type' => 'delete-screens', 'screens' => ['next']], 'Delete screen Next'], [['type' => 'delete-screens', 'screens' => ['home', 'next']], 'Delete 2 screens'],
         [['type' => 'move-screens', 'screens' => ['next'], 'dx' => 1, 'dy' => 1], 'Move screen Next'], [['type' => 'duplicate-screen', 'seed' => 's'], 'Duplicate screen Home'],
         [['type' => 'reorder-screen', 'above' => 'next'], 'Reorder screen Home'], [['type' => 'set-entry', 'screen' => 'next'], 'Start at Next'],
+        [['type' => 'put-grid', 'grid' => ['id' => 'grid1', 'kind' => 'baseline']], 'Set baseline grid of screen Home'], [['type' => 'remove-grid', 'grid' => 'grid1'], 'Remove a grid of screen Home'],
+        [['type' => 'move-guide', 'axis' => 'x', 'to' => 24], 'Add a guide of screen Home'], [['type' => 'move-guide', 'axis' => 'y', 'from' => 24, 'to' => 30], 'Move a guide of screen Home'], [['type' => 'move-guide', 'axis' => 'y', 'from' => 24], 'Remove a guide of screen Home'],
         [['type' => 'set-screen-field', 'field' => 'ground', 'value' => '#fff'], 'Set ground of screen Home'],
         [['type' => 'create-screen', 'screen' => ['id' => 'third', 'name' => 'Third', 'device' => 'phone', 'x' => 0, 'y' => 0, 'width' => 390, 'height' => 844]], 'Add screen Third'],
     ];

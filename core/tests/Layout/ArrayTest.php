@@ -183,8 +183,10 @@ it('says what cannot be, and changes nothing', function (array $command, string 
     [onPots('put-column', column: ['id' => 'more', 'name' => 'More', 'slot' => 'words', 'layer' => 'name']), 'The column “Name” feeds “Name” already.'],
     [onPots('put-column', column: ['id' => 'more', 'name' => 'More', 'slot' => 'picture', 'layer' => 'swatch']), '“Swatch” has no such thing for a column to feed.'],
     [onPots('put-column', column: ['id' => 'more', 'name' => 'More', 'slot' => 'words', 'layer' => 'pots']), 'That layer is not in the design'],
-    [['type' => 'array-layers', 'screen' => 'home', 'layers' => ['name'], 'seed' => 's'], 'an array cannot lie in another'],
-    [['type' => 'array-layers', 'screen' => 'home', 'layers' => ['pots'], 'seed' => 's'], '“Pots” is an array'],
+    [['type' => 'array-layers', 'screen' => 'home', 'layers' => ['name'], 'seed' => 's'], 'An array cannot lie in the cells of another'],
+    [['type' => 'array-layers', 'screen' => 'home', 'layers' => ['pots'], 'seed' => 's'], 'An array cannot lie in the cells of another'],
+    [['type' => 'reorder-layers', 'screen' => 'home', 'parent' => 'pots', 'layers' => ['swatch'], 'above' => 'card'], 'The cells of “Pots” have one design'],
+    [['type' => 'ungroup-layers', 'screen' => 'home', 'parent' => 'pots', 'layers' => ['card']], 'The cells of “Pots” have one design'],
     [['type' => 'set-field', 'screen' => 'home', 'layers' => ['card'], 'field' => 'direction', 'value' => 'row', 'row' => 'row1', 'apart' => true], 'One cell cannot be laid out in another way'],
     [['type' => 'set-field', 'screen' => 'home', 'layers' => ['name'], 'field' => 'size', 'value' => 'big', 'row' => 'row1', 'apart' => true], '“big” is not a number'],
 ]);

@@ -19,6 +19,9 @@ export interface Makers {
     icon: (screen: string, at: Point, size: number | null) => void;
     edit: (layer: Element) => void;
     linked: () => void;
+    /** A guide pulled out of a ruler, or moved: the gesture that does it. */
+    ruler: (axis: 'x' | 'y') => Drag;
+    guide: (screen: string, axis: 'x' | 'y', at: number) => Drag;
     /** Called with the screen that the pointer is over, and with `pressed` before anything begins on it. */
     over: (screen: string, pressed: boolean) => void;
     done: () => void;
@@ -96,6 +99,11 @@ export class Gestures {
         const knot = target.closest('[data-knot]')?.getAttribute('data-knot');
         const at = this.camera.toWall(event);
         const space = target.closest('[data-space]')?.getAttribute('data-space');
+        const ruler = target.getAttribute('data-ruler');
+        const guide = target.getAttribute('data-guide')?.split(' ');
+        // Out of the upper ruler comes a level guide, out of the one at the side an upright one.
+        if (ruler) return this.makers.ruler(ruler === 'x' ? 'y' : 'x');
+        if (guide) return this.makers.guide(guide[0]!, guide[1] as 'x' | 'y', Number(guide[2]));
         if (knot) return this.pull(this.picture.layer(knot)!);
         if (space) {
             const stack = this.selection.elements()[0]!;

@@ -53,6 +53,8 @@ export class Overlay {
     private readonly live: SVGGElement;
     private readonly guides: SVGGElement;
     private readonly tag: HTMLElement;
+    showGuides = true;
+    private readonly ruled: SVGGElement;
     showThreads = localStorage.getItem('kindred.threads') !== 'off';
 
     constructor(
@@ -61,6 +63,7 @@ export class Overlay {
         private readonly picture: Picture,
         private readonly selection: Selection,
     ) {
+        this.ruled = draw(svg, 'g', {}) as SVGGElement;
         this.threads = draw(svg, 'g', { class: 'threads' }) as SVGGElement;
         this.marks = draw(svg, 'g', { class: 'marks' }) as SVGGElement;
         this.live = draw(svg, 'g', { class: 'live' }) as SVGGElement;
@@ -71,6 +74,37 @@ export class Overlay {
     show(): void {
         this.showSelection();
         this.showAllThreads();
+        this.showRuled();
+    }
+
+    /** The ruler guides of every screen that has some and is not too small to tell them apart. */
+    private showRuled(): void {
+        this.ruled.replaceChildren();
+        if (!this.showGuides || this.camera.scale < 0.15) return;
+        for (const screen of this.picture.screens()) {
+            const [x = '', y = ''] = (screen.dataset['guides'] ?? '|').split('|');
+            if (x === '' && y === '') continue;
+            const id = screen.dataset['screen']!;
+            for (const [axis, list] of [['x', x], ['y', y]] as const) {
+                for (const at of list.split(' ').filter(Boolean)) {
+                    const d = this.across(this.picture.screenBox(id), axis, this.picture.screenBox(id)[axis] + Number(at));
+                    draw(this.ruled, 'path', { class: 'ruled', d });
+                    draw(this.ruled, 'path', { class: `ruled-grip ${axis}`, d, 'data-guide': `${id} ${axis} ${at}` });
+                }
+            }
+        }
+    }
+
+    /** A guide under way. */
+    guide(box: Box | null, axis: 'x' | 'y', at: number): void {
+        this.live.replaceChildren();
+        if (box) draw(this.live, 'path', { class: 'ruled', d: this.across(box, axis, Math.round(at - box[axis]) + box[axis]) });
+    }
+
+    /** Across a box, at a place along an axis. */
+    private across(box: Box, axis: 'x' | 'y', at: number): string {
+        const [a, b] = axis === 'x' ? [{ x: at, y: box.y }, { x: at, y: box.y + box.height }] : [{ x: box.x, y: at }, { x: box.x + box.width, y: at }];
+        return line(this.camera.toView(a), this.camera.toView(b));
     }
 
     /** The outline follows the picture during a gesture; threads wait for its end. */

@@ -172,6 +172,7 @@ export class Panels {
             this.alignWith = input.value;
             return;
         }
+        if (input.dataset['gridField'] !== undefined || input.dataset['addGrid'] !== undefined) return this.gridChanged(input);
         const { field, screenField, cueField } = input.dataset;
         const { screen, layers, screens } = this.selection;
         input.removeAttribute('aria-invalid');
@@ -194,6 +195,27 @@ export class Panels {
     inCell(): { row?: string; apart?: boolean } {
         const row = commonRow(this.selection.layers);
         return row === null ? {} : { row, apart: this.apart };
+    }
+
+    /** A grid is sent whole, as its fields say; a new one as is usual on the device. */
+    private gridChanged(input: HTMLInputElement | HTMLSelectElement): void {
+        const { screen, screens } = this.selection;
+        const card = input.closest<HTMLElement>('[data-grid]');
+        if (!card) {
+            if (input.value !== '') void this.server.edit({ type: 'put-grid', screen: screens[0] ?? screen, grid: { id: fresh(), kind: input.value } });
+            return;
+        }
+        const grid: Record<string, unknown> = { id: card.dataset['grid'], kind: card.dataset['kind'] };
+        for (const field of card.querySelectorAll<HTMLInputElement>('[data-grid-field]')) {
+            const { gridField } = field.dataset;
+            const number = Number(field.value.trim().replace(',', '.'));
+            if (field.value.trim() !== '') grid[gridField!] = gridField === 'colour' || Number.isNaN(number) ? field.value.trim() : number;
+        }
+        input.setAttribute('data-pending', '');
+        void this.server.edit({ type: 'put-grid', screen: screens[0] ?? screen, grid }).then((answer) => {
+            input.removeAttribute('data-pending');
+            if (answer && answer.patches.length === 0) this.showFacets(true);
+        });
     }
 
     /** What the cues in the facets belong to: the one layer that is selected, or the screen. */
@@ -237,6 +259,7 @@ export class Panels {
         switch (button.dataset['do']) {
             case 'set': void this.server.edit({ type: 'set-field', screen: screen || null, layers, field: button.dataset['name'], value: button.dataset['value'] ?? '', ...this.inCell() }); break;
             case 'reset-departure': void this.server.edit({ type: 'reset-departure', screen: screen || null, layer: id, row: button.dataset['row'], part: button.dataset['part'] }); break;
+            case 'remove-grid': void this.server.edit({ type: 'remove-grid', screen: owner.screen, grid: id }); break;
             case 'detach': void this.server.edit({ type: 'detach-arrays', screen: screen || null, layers, seed: fresh() }).then((answer) => answer && this.selection.pick(answer.added, screen)); break;
             case 'sheet': document.dispatchEvent(new CustomEvent('kindred:sheet', { detail: id })); break;
             case 'mark': void this.server.edit({ type: 'mark-layers', screen: screen || null, layers, [button.dataset['name']!]: button.dataset['value'] === 'true' }); break;

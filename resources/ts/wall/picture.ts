@@ -187,6 +187,12 @@ export class Picture {
         ground.setAttribute('height', String(height));
         ground.setAttribute('fill', patch.ground!.slice(0, 7));
         ground.setAttribute('fill-opacity', patch.ground!.length > 7 ? String(parseInt(patch.ground!.slice(7), 16) / 255) : '1');
+        screen.dataset['guides'] = patch.guides ?? '|';
+        screen.querySelector(':scope > .grid')?.remove();
+        if (patch.grid) {
+            const grid = this.parse(`<svg class="grid" xmlns="http://www.w3.org/2000/svg">${patch.grid}</svg>`);
+            svg.after(grid);
+        }
         this.place(screen);
     }
 

@@ -15,6 +15,8 @@ export interface Patch {
     view?: number;
     ground?: string;
     cues?: string;
+    grid?: string;
+    guides?: string;
     project?: { name: string; entry: string | null };
     reload?: boolean;
 }

@@ -109,7 +109,9 @@
     </details>
     <details class="facet" data-facet="look" open>
         <summary><b>Look</b><span class="gist">{{ $screen->ground->toHex() }}</span></summary>
-        <div class="rows"><x-colour field="ground" label="Ground" :value="$screen->ground->toHex()" :screen="true" :none="false"/></div>
+        <div class="rows"><x-colour field="ground" label="Ground" :value="$screen->ground->toHex()" :screen="true" :none="false"/>
+            @include('wall.grids')
+        </div>
     </details>
 @else
     <div class="subject"><span class="flex-1 font-heading text-[15px] font-semibold">{{ $project->name }}</span><span class="kind">project</span></div>

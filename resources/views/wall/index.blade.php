@@ -7,6 +7,7 @@
     @endphp
     <div id="wall-page" data-urls="{{ json_encode($urls) }}" data-project="{{ $project->id }}" data-sequence="{{ $project->sequence }}" data-entry="{{ $project->entry }}" data-current="{{ $current }}">
         <x-masthead :project="$project" place="wall">
+            <button class="button quiet" data-act="grid" aria-pressed="true" title="Grid: layout grids, ruler guides and rulers">Grid</button>
             <button class="button quiet" data-act="threads" aria-pressed="true" title="Threads: the drawn lines of cues">Threads</button>
             <span id="saved" class="min-w-12 text-right text-ash" role="status">saved</span>
             <button class="button quiet" data-act="undo" title="Undo (Ctrl Z)" aria-label="Undo"><x-glyph name="undo-2"/></button>
@@ -39,13 +40,15 @@
                 <svg class="loose" xmlns="http://www.w3.org/2000/svg">{!! $pictures[''] !!}</svg>
                 @foreach ($tree->reel() as $screen)
                     @php($about = App\Canvas\Patches::describe($screen))
-                    <article class="screen" data-screen="{{ $screen->id }}" data-revision="{{ $revisions[$screen->id] ?? 0 }}" data-box="{{ implode(' ', $about['box']) }}" data-view="{{ $about['view'] }}" data-cues="{{ $about['cues'] }}">
+                    <article class="screen" data-screen="{{ $screen->id }}" data-revision="{{ $revisions[$screen->id] ?? 0 }}" data-box="{{ implode(' ', $about['box']) }}" data-view="{{ $about['view'] }}" data-cues="{{ $about['cues'] }}" data-guides="{{ $about['guides'] }}">
                         <button type="button" class="screen-name" tabindex="-1">{{ $screen->name }}</button><i class="fold"></i>
                         {!! $pictures[$screen->id] !!}
+                        @if ($about['grid'] !== '')<svg class="grid" xmlns="http://www.w3.org/2000/svg">{!! $about['grid'] !!}</svg>@endif
                     </article>
                 @endforeach
             </div>
             <svg id="overlay" aria-hidden="true"></svg>
+            <canvas class="ruler" data-ruler="y" aria-hidden="true"></canvas><canvas class="ruler" data-ruler="x" aria-hidden="true"></canvas>
             <textarea id="writing" aria-label="Words" spellcheck="false" rows="1" hidden></textarea>
             <div id="tag" hidden></div>
             <div id="empty" hidden>

@@ -91,7 +91,7 @@ export async function drag(page: Page, from: [number, number], to: [number, numb
 
 /** A place in the window, from a place on a screen in its own px. */
 export async function at(target: Locator, x: number, y: number): Promise<[number, number]> {
-    const box = (await target.locator('> svg').boundingBox())!;
+    const box = (await target.locator('> svg:not(.grid)').boundingBox())!;
     const width = Number((await target.getAttribute('data-box'))!.split(' ')[2]);
     const scale = box.width / width;
     return [box.x + x * scale, box.y + y * scale];

@@ -65,7 +65,6 @@ final readonly class ArrayLayers implements Command
     {
         $layers = $this->selected($tree, $this->screen, $this->layers);
         $top = $this->together($layers);
-        self::mustNotNest($tree, $layers, $top);
         $ids = new Id($this->seed);
         $around = Box::around(...array_map(fn (Layer $layer): Box => $layer->bounds(), $layers));
         if ($around === null) {
@@ -94,27 +93,6 @@ final readonly class ArrayLayers implements Command
     public function label(Tree $before): string
     {
         return "Make an array of {$this->naming($before, $this->layers)}";
-    }
-
-    /**
-     * @param  list<Layer>  $layers
-     *
-     * @throws InvalidInput where an array would lie in the cells of another
-     */
-    public static function mustNotNest(Tree $tree, array $layers, Layer $place): void
-    {
-        foreach ($tree->ancestors($place) as $around) {
-            if ($around->content instanceof ArrayLayer) {
-                throw new InvalidInput('layers', 'This lies in the cells of an array already; an array cannot lie in another.');
-            }
-        }
-        foreach ($layers as $layer) {
-            foreach ($tree->subtree($layer->id) as $part) {
-                if ($part->content instanceof ArrayLayer) {
-                    throw new InvalidInput('layers', "“{$part->name}” is an array; an array cannot lie in the cells of another.");
-                }
-            }
-        }
     }
 
     /** What laid the design out before does so no longer. */

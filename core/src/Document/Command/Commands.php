@@ -49,6 +49,9 @@ final class Commands
         DuplicateScreen::class,
         DeleteScreens::class,
         SetEntry::class,
+        PutGrid::class,
+        RemoveGrid::class,
+        MoveGuide::class,
     ];
 
     /** @throws \Kindred\Input\InvalidInput */

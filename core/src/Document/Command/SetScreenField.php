@@ -27,7 +27,7 @@ final readonly class SetScreenField implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->id('screen'), $in->enum('field', ScreenField::class), $in->string('value', 200));
+        return new self($in->id('screen'), $in->enum('field', ScreenField::class), $in->string('value', 1000));
     }
 
     public function workingSet(): WorkingSet

@@ -6,6 +6,7 @@ namespace Kindred\Document\Edit;
 
 use Kindred\Device\Catalogue;
 use Kindred\Document\Screen;
+use Kindred\Geometry\Axis;
 use Kindred\Geometry\Box;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
@@ -21,10 +22,15 @@ enum ScreenField: string
     case Height = 'height';
     case Device = 'device';
     case Ground = 'ground';
+    case GuidesX = 'guides-x';
+    case GuidesY = 'guides-y';
 
     public function label(): string
     {
-        return $this->value;
+        return match ($this) {
+            self::GuidesX, self::GuidesY => 'guides',
+            default => $this->value,
+        };
     }
 
     /** Whether layers may have to follow. */
@@ -45,6 +51,8 @@ enum ScreenField: string
             self::Width => $this->resized($screen, $this->side($value), $box->height),
             self::Height => $this->resized($screen, $box->width, $this->side($value)),
             self::Device => $this->onDevice($screen, $value),
+            self::GuidesX => $screen->with(guides: $screen->guides->typed(Axis::X, $value, $box->width)),
+            self::GuidesY => $screen->with(guides: $screen->guides->typed(Axis::Y, $value, $box->height)),
             self::Ground => $screen->with(ground: Colour::parse($value, 'value')),
         };
     }

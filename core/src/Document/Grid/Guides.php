@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document\Grid;
+
+use Kindred\Document\Edit\Arithmetic;
+use Kindred\Geometry\Axis;
+use Kindred\Geometry\Number;
+use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
+
+/** The ruler guides of a screen, px from its corner, in order: `x` are upright, `y` level. */
+final readonly class Guides
+{
+    public const MAX = 100;
+
+    /**
+     * @param  list<float>  $x
+     * @param  list<float>  $y
+     */
+    public function __construct(public array $x = [], public array $y = [])
+    {
+    }
+
+    public static function read(Reader $in): self
+    {
+        return new self(self::sorted(self::numbers($in, 'x')), self::sorted(self::numbers($in, 'y')));
+    }
+
+    /** @return list<float> */
+    public function along(Axis $axis): array
+    {
+        return $axis === Axis::X ? $this->x : $this->y;
+    }
+
+    /** With one moved from a place to another; null for either adds or takes away. */
+    public function moved(Axis $axis, ?float $from, ?float $to): self
+    {
+        $left = array_values(array_filter($this->along($axis), fn (float $at): bool => $from === null || abs($at - $from) > 0.001));
+
+        return $this->replaced($axis, $to === null ? $left : [...$left, $to]);
+    }
+
+    /** With those of an axis as they are typed: `24, 50%, 390 - 24`. */
+    public function typed(Axis $axis, string $value, float $length): self
+    {
+        $parts = array_filter(array_map(trim(...), explode(',', str_replace(';', ',', $value))), fn (string $part): bool => $part !== '');
+
+        return $this->replaced($axis, array_map(fn (string $part): float => Arithmetic::evaluate($part, $length), array_values($parts)));
+    }
+
+    public function text(Axis $axis): string
+    {
+        return implode(', ', array_map(Number::text(...), $this->along($axis)));
+    }
+
+    /** @return array{x: list<float>, y: list<float>} */
+    public function toArray(): array
+    {
+        return ['x' => $this->x, 'y' => $this->y];
+    }
+
+    /** @param  list<float>  $at */
+    private function replaced(Axis $axis, array $at): self
+    {
+        if (count($at) > self::MAX) {
+            throw new InvalidInput('value', 'A screen has at most '.self::MAX.' guides along an axis.');
+        }
+
+        return $axis === Axis::X ? new self(self::sorted($at), $this->y) : new self($this->x, self::sorted($at));
+    }
+
+    /**
+     * @param  list<float>  $at
+     * @return list<float>
+     */
+    private static function sorted(array $at): array
+    {
+        $at = array_values(array_unique($at));
+        sort($at);
+
+        return $at;
+    }
+
+    /** @return list<float> */
+    private static function numbers(Reader $in, string $key): array
+    {
+        $values = $in->raw()[$key] ?? [];
+        if (! is_array($values) || count($values) > self::MAX) {
+            $in->fail($key, 'a list of at most '.self::MAX.' numbers is expected here');
+        }
+
+        return array_map(fn (mixed $value): float => Reader::of(['at' => $value], $in->at($key))->number('at'), array_values($values));
+    }
+}
