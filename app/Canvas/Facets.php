@@ -98,6 +98,7 @@ final readonly class Facets
             Field::RadiusBottomLeft => $this->corner($layer, Number::text($layer->corners->bottomLeft)),
             Field::Icon => $content instanceof Icon ? $content->icon : null,
             Field::IconLine => $content instanceof Icon ? Number::text($content->line) : null,
+            Field::Optical => $content instanceof Icon ? ($content->optical ? 'true' : 'false') : null,
             Field::Fit => $content instanceof Picture ? $content->fit->value : null,
             Field::Asset => $content instanceof Picture ? $content->asset : null,
             Field::Rising => $content instanceof Line ? ($content->rising ? 'true' : 'false') : null,

@@ -76,3 +76,16 @@ it('says what is missing', function (array $command, string $problem): void {
     [['type' => 'distribute-layers', 'layers' => ['boxa', 'icon'], 'axis' => 'x', 'gap' => 'wide'], 'a number is expected'],
     [['type' => 'align-layers', 'layers' => ['boxa'], 'edge' => 'diagonal', 'with' => 'each'], 'one of these is expected: left'],
 ]);
+
+it('evens out rows and columns that are messy', function (array $boxes, array $corners): void {
+    $layers = array_map(fn (array $box): array => ['kind' => 'box', 'name' => 'Box', 'x' => $box[0], 'y' => $box[1], 'width' => $box[2], 'height' => $box[3]], $boxes);
+    $tree = Sample::after(Sample::tree(), ['type' => 'create-layers', 'screen' => 'next', 'seed' => 's', 'layers' => $layers]);
+    $ids = array_values(array_map(fn ($layer): string => $layer->id, array_filter($tree->layers, fn ($layer): bool => $layer->screen === 'next')));
+    $tree = Sample::after($tree, ['type' => 'even-layers', 'screen' => 'next', 'layers' => $ids]);
+    expect(array_map(fn (string $id): array => corner($tree, $id), $ids))->toEqual($corners);
+})->with([
+    'a grid of four' => [[[10, 12, 40, 40], [61, 10, 40, 40], [11, 70, 40, 40], [63, 73, 40, 40]], [[11, 11], [63, 11], [11, 72], [63, 72]]],
+    'one row' => [[[0, 10, 30, 20], [37, 12, 30, 20], [80, 9, 30, 20]], [[0, 10], [40, 10], [80, 10]]],
+    'one column, by its middles' => [[[10, 0, 60, 20], [21, 31, 40, 20], [30, 60, 20, 20]], [[10, 0], [20, 30], [30, 60]]],
+    'rows that form no columns keep a common gap' => [[[0, 0, 30, 20], [38, 1, 70, 20], [120, 0, 20, 20], [0, 30, 80, 20], [91, 31, 40, 20]], [[0, 0], [41, 0], [122, 0], [0, 31], [91, 31]]],
+]);

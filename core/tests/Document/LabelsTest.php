@@ -36,6 +36,7 @@ function steps(): array
         [['type' => 'rename-layer', 'layer' => 'icon', 'name' => 'Done'], 'Rename Tick to Done'],
         [['type' => 'reorder-layers', 'layers' => ['icon'], 'above' => null], 'Reorder Tick'],
         [['type' => 'set-field', 'layers' => ['boxa'], 'field' => 'lineHeight', 'value' => '1'], 'Set line height of Box'],
+        [['type' => 'even-layers', 'layers' => ['boxa', 'icon']], 'Even out 2 layers'],
         [['type' => 'set-words', 'layer' => 'words', 'words' => "  Two bowls\nto collect from the shelf on Thursday"], 'Write “Two bowls to collect from the s…”'],
         [['type' => 'set-words', 'layer' => 'words', 'words' => " \n"], 'Write “Text”'],
         [['type' => 'transfer-layers', 'to' => 'next', 'layers' => ['boxa'], 'dx' => 0, 'dy' => 0], 'Move Box to Next'], [['type' => 'transfer-layers', 'to' => null, 'layers' => ['boxa'], 'dx' => 0, 'dy' => 0], 'Move Box to the wall'],

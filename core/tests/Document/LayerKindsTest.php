@@ -23,7 +23,7 @@ const EVERYTHING = [
 function kinds(): array
 {
     return [
-        'box' => [], 'ellipse' => [], 'group' => [], 'line' => ['rising' => true], 'icon' => ['icon' => 'flame', 'line' => 1.25], 'picture' => ['asset' => str_repeat('0f', 32), 'fit' => 'contain'],
+        'box' => [], 'ellipse' => [], 'group' => [], 'line' => ['rising' => true], 'icon' => ['icon' => 'flame', 'line' => 1.25, 'optical' => true], 'picture' => ['asset' => str_repeat('0f', 32), 'fit' => 'contain'],
         'array' => ['columns' => null, 'minWidth' => 120.5, 'rowGap' => 3, 'columnGap' => 4, 'cellHeight' => 'equal', 'departures' => (object) ['row1' => (object) ['label' => (object) ['fill' => '#112233', 'words' => 'Odd']]],
             'sheet' => ['columns' => [['id' => 'name', 'name' => 'Name', 'slot' => 'picture', 'layer' => 'label'], ['id' => 'note', 'name' => 'Note', 'slot' => 'words', 'layer' => null]], 'rows' => [['id' => 'row1', 'cells' => (object) ['name' => 'x']], ['id' => 'row2', 'cells' => (object) []]]]],
         'stack' => ['direction' => 'column-reverse', 'wrap' => 'wrap', 'rowGap' => 4, 'columnGap' => 5.5, 'padding' => ['top' => 1, 'right' => 2, 'bottom' => 3, 'left' => 4], 'justifyContent' => 'space-evenly', 'alignItems' => 'center', 'alignContent' => 'flex-end'],

@@ -259,6 +259,7 @@ export class Panels {
         switch (button.dataset['do']) {
             case 'set': void this.server.edit({ type: 'set-field', screen: screen || null, layers, field: button.dataset['name'], value: button.dataset['value'] ?? '', ...this.inCell() }); break;
             case 'reset-departure': void this.server.edit({ type: 'reset-departure', screen: screen || null, layer: id, row: button.dataset['row'], part: button.dataset['part'] }); break;
+            case 'even': void this.server.edit({ type: 'even-layers', screen: screen || null, layers }); break;
             case 'remove-grid': void this.server.edit({ type: 'remove-grid', screen: owner.screen, grid: id }); break;
             case 'detach': void this.server.edit({ type: 'detach-arrays', screen: screen || null, layers, seed: fresh() }).then((answer) => answer && this.selection.pick(answer.added, screen)); break;
             case 'sheet': document.dispatchEvent(new CustomEvent('kindred:sheet', { detail: id })); break;

@@ -44,6 +44,7 @@
                         <button class="button quiet !px-1" data-do="distribute" data-name="x" title="Gaps across" aria-label="Set gaps across"><x-glyph name="align-horizontal-space-between"/></button>
                         <button class="button quiet !px-1" data-do="distribute" data-name="y" title="Gaps down" aria-label="Set gaps down"><x-glyph name="align-vertical-space-between"/></button></span></div>
             @endif
+            @if (! $only)<div class="row"><span class="label"></span><button class="button justify-start" data-do="even" title="Makes the rows and columns that these lie in roughly exact, with equal gaps"><x-glyph name="layout-dashboard"/> Even out</button></div>@endif
             @include('wall.layout')
         </div>
     </details>
@@ -53,6 +54,7 @@
             @if ($values['icon']['applies'])<div class="row"><span class="label">Icon</span><button class="button justify-start" data-do="exchange-icon">{{ $values['icon']['mixed'] ? 'mixed' : $values['icon']['value'] }}</button></div>@endif
             @if ($values['fill']['applies'])<x-colour field="fill" :label="$values['icon']['applies'] || $values['size']['applies'] ? 'Colour' : 'Fill'" :value="$values['fill']['value']" :mixed="$values['fill']['mixed']"/>@endif
             @if ($values['icon-line']['applies'])<div class="row"><x-number field="icon-line" label="Line" step="0.25" :values="$values"/></div>@endif
+            @if ($values['optical']['applies'])<x-choice field="optical" label="Centred" :values="$values" :options="['false' => 'by its grid', 'true' => 'by what is painted']"/>@endif
             @if ($values['fit']['applies'])<x-choice field="fit" label="Picture" :values="$values" :options="['cover' => 'cover', 'contain' => 'contain', 'fill' => 'fill']"/>@endif
             @if ($values['stroke-colour']['applies'])
                 <x-colour field="stroke-colour" label="Stroke" :value="$values['stroke-colour']['value']" :mixed="$values['stroke-colour']['mixed']"/>

@@ -17,6 +17,7 @@ final class Commands
         PlaceLayers::class,
         AlignLayers::class,
         DistributeLayers::class,
+        EvenLayers::class,
         TransferLayers::class,
         ReorderLayers::class,
         GroupLayers::class,

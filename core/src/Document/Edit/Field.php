@@ -52,6 +52,7 @@ enum Field: string implements LayerField
     case Trim = 'trim';
     case Icon = 'icon';
     case IconLine = 'icon-line';
+    case Optical = 'optical';
     case Fit = 'fit';
     case Asset = 'asset';
     case Rising = 'rising';
@@ -69,6 +70,7 @@ enum Field: string implements LayerField
             self::Wrapped => 'wrapping',
             self::Trim => 'box of the words',
             self::IconLine => 'icon line',
+            self::Optical => 'centring',
             self::Asset => 'picture',
             default => $this->value,
         };
@@ -110,6 +112,7 @@ enum Field: string implements LayerField
             $content instanceof Text => $this->text($content, $value),
             $content instanceof Icon && $this === self::Icon => Icon::read(Reader::of([...$content->toArray(), 'icon' => $value])),
             $content instanceof Icon && $this === self::IconLine => $content->with(line: $this->number($value, null, 0.5, 4)),
+            $content instanceof Icon && $this === self::Optical => $content->with(optical: $value === 'true'),
             $content instanceof Picture && $this === self::Fit => $content->with(fit: $this->choice($value, PictureFit::class)),
             $content instanceof Picture && $this === self::Asset => Picture::read(Reader::of([...$content->toArray(), 'asset' => $value])),
             $content instanceof Line && $this === self::Rising => new Line($value === 'true'),
