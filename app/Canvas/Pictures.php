@@ -6,6 +6,7 @@ namespace App\Canvas;
 
 use App\Models\Project;
 use Illuminate\Cache\Repository;
+use Kindred\Device\Device;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
@@ -44,6 +45,12 @@ final readonly class Pictures
     public function played(Project $project): Rendering
     {
         return new Rendering(TextMode::Live, fn (string $hash): string => route('asset', [$project->id, $hash], false));
+    }
+
+    /** For a screen that one page shows on several devices. */
+    public function onDevice(Project $project, Device $device): Rendering
+    {
+        return new Rendering(TextMode::Live, fn (string $hash): string => route('asset', [$project->id, $hash], false), prefix: "{$device->key}-");
     }
 
     /** For pictures that must look the same without this application: outlines, pictures inside. */

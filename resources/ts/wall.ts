@@ -1,4 +1,5 @@
 /** The wall: brings camera, picture, selection, gestures, panels and keys together. */
+import htmx from 'htmx.org';
 import { toast, wireDialogs, wireToast } from './dialogs.ts';
 import { Camera } from './wall/camera.ts';
 import { Gestures, type Tool } from './wall/gestures.ts';
@@ -55,7 +56,7 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
 const rulers = new Rulers(wall, camera, picture, selection, overlay, server);
 let icon = '';
 let shape: 'box' | 'ellipse' | 'line' = 'box';
-const nudge = { dx: 0, dy: 0, timer: 0 };
+const nudge: { dx: number; dy: number; timer: number; below: SVGGElement[] | null } = { dx: 0, dy: 0, timer: 0, below: null };
 
 function onAnswer(answer: Answer): void {
     const { reel, screens } = picture.patch(answer.patches);
@@ -214,7 +215,13 @@ async function paste(): Promise<void> {
     const layers = kept.layers.map((layer) => ({ ...layer, x: layer.x + by, y: layer.y + by }));
     localStorage.setItem('kindred.clipboard', JSON.stringify({ ...kept, times: kept.times + (kept.screen === selection.screen ? 1 : 0) }));
     const screen = selection.screen;
-    const answer = await server.edit({ type: 'create-layers', screen: screen || null, layers, seed: fresh(), step: `Paste ${layers.length === 1 ? 'a layer' : `${layers.length} layers`}` });
+    const step = `Paste ${layers.length === 1 ? 'a layer' : `${layers.length} layers`}`;
+    if (selection.screens.length > 1) {
+        // At the same place on every screen that is selected, in one step.
+        await server.edit(...selection.screens.map((one) => ({ type: 'create-layers', screen: one, layers: kept.layers, seed: fresh(), step: `${step} on ${selection.screens.length} screens` })));
+        return;
+    }
+    const answer = await server.edit({ type: 'create-layers', screen: screen || null, layers, seed: fresh(), step });
     if (answer) selection.pick(answer.added, screen);
 }
 
@@ -224,7 +231,7 @@ function remove(): void {
 }
 
 async function duplicate(): Promise<void> {
-    if (selection.layers.length > 0) return gestures.duplicate(16, 16);
+    if (selection.layers.length > 0) return gestures.duplicate(16, 16, true);
     const screen = selection.screens[0] ?? selection.screen;
     if (!screen) return;
     const answer = await server.edit({ type: 'duplicate-screen', screen, seed: fresh() });
@@ -240,6 +247,13 @@ async function group(): Promise<void> {
     const screen = selection.screen;
     const answer = await server.edit({ type: 'group-layers', ...onLayers(), seed: fresh() });
     if (answer?.added[0]) selection.pick([answer.added[0]], screen);
+}
+
+/** The current screen on every device, in a dialog. */
+async function showDevices(): Promise<void> {
+    const dialog = document.getElementById('all-devices') as HTMLDialogElement;
+    await htmx.ajax('GET', urls['devices']!.replace('SCREEN', selection.screens[0] ?? selection.screen), { target: dialog, swap: 'innerHTML' });
+    dialog.showModal();
 }
 
 /** Lays the selection out as a stack, with what can be read off where it lies. */
@@ -271,12 +285,14 @@ async function ungroup(): Promise<void> {
 /** Arrow keys move at once; the server hears of it when they rest. */
 function nudgeBy(dx: number, dy: number): void {
     if (selection.layers.length === 0 && selection.screens.length === 0) return;
-    nudge.dx += dx;
+    if (gestures.below && selection.layers.length > 0 && nudge.below === null) nudge.below = gestures.withBelow();
+    nudge.dx += nudge.below ? 0 : dx;
     nudge.dy += dy;
-    for (const layer of selection.elements()) {
+    for (const layer of nudge.below ?? selection.elements()) {
         const { x, y, width, height, rotation } = picture.box(layer);
-        layer.setAttribute('transform', `translate(${dx} ${dy})${layer.getAttribute('transform') ?? ''}`);
-        layer.setAttribute('data-box', `${x + dx} ${y + dy} ${width} ${height} ${rotation}`);
+        const across = nudge.below ? 0 : dx;
+        layer.setAttribute('transform', `translate(${across} ${dy})${layer.getAttribute('transform') ?? ''}`);
+        layer.setAttribute('data-box', `${x + across} ${y + dy} ${width} ${height} ${rotation}`);
     }
     overlay.show();
     clearTimeout(nudge.timer);
@@ -285,9 +301,11 @@ function nudgeBy(dx: number, dy: number): void {
 
 function settle(): void {
     clearTimeout(nudge.timer);
-    const { dx, dy } = nudge;
+    const { dx, dy, below } = nudge;
     nudge.dx = nudge.dy = 0;
+    nudge.below = null;
     if (dx === 0 && dy === 0) return;
+    if (below) return void gestures.moveSection(selection.screen, below, dy);
     if (selection.screens.length > 0) void server.edit({ type: 'move-screens', screens: selection.screens, dx, dy });
     else void server.edit({ type: 'move-layers', ...onLayers(), dx, dy });
 }
@@ -395,6 +413,10 @@ document.addEventListener('keydown', (event) => {
         wall.classList.add('panning');
         return;
     }
+    if (event.key.toLowerCase() === 'b' && !event.ctrlKey && !event.metaKey) {
+        gestures.below = true;
+        return;
+    }
     if (event.key.toLowerCase() === 'm' && !event.ctrlKey && !event.metaKey) {
         gestures.measure(true);
         return;
@@ -411,6 +433,7 @@ document.addEventListener('keydown', (event) => {
 });
 document.addEventListener('keyup', (event) => {
     if (event.key.toLowerCase() === 'm') gestures.measure(false);
+    if (event.key.toLowerCase() === 'b') gestures.below = false;
     if (event.key !== ' ') return;
     gestures.space = false;
     wall.classList.remove('panning');
@@ -457,6 +480,8 @@ document.addEventListener('kindred:do', (event) => {
     if (what === 'exchange-icon') {
         document.getElementById('icons')!.dataset['exchange'] = '';
         actions['icon']!();
+    } else if (what === 'devices') {
+        void showDevices();
     } else if (what === 'fit') {
         fitted = '';
         fit();
@@ -480,7 +505,10 @@ wall.addEventListener('drop', (event) => {
     [...event.dataTransfer.files].forEach((dropped, i) => void placePicture(dropped, { x: at.x + i * 24, y: at.y + i * 24 }));
 });
 
-window.addEventListener('blur', () => gestures.measure(false));
+window.addEventListener('blur', () => {
+    gestures.measure(false);
+    gestures.below = false;
+});
 window.addEventListener('focus', () => void server.catchUp());
 setInterval(() => {
     if (document.visibilityState === 'visible' && !writer.active) void server.catchUp();

@@ -6,13 +6,13 @@ namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
 use Kindred\Device\Catalogue;
-use Kindred\Document\Edit\ScreenField;
-use Kindred\Document\Resize;
+use Kindred\Device\Device;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Input\InvalidInput;
 use Kindred\Layout\Measurement;
+use Kindred\Layout\OnDevice;
 use Kindred\Layout\Relayout;
 
 final class MeasureCommand extends Command
@@ -24,7 +24,7 @@ final class MeasureCommand extends Command
 
     protected $description = 'Print the computed box of every layer of a project file as JSON';
 
-    public function handle(Relayout $relayout, Measurement $measurement): int
+    public function handle(Relayout $relayout, OnDevice $onDevice, Measurement $measurement): int
     {
         $path = $this->argument('file');
         $json = is_string($path) ? @file_get_contents($path) : false;
@@ -47,21 +47,14 @@ final class MeasureCommand extends Command
         $tree = $relayout->after(new Tree($file->project), $file);
         $boxes = [];
         foreach ($screens as $screen) {
-            array_push($boxes, ...$measurement->of($device === null ? $tree : $this->on($relayout, $tree, $screen, $device), $screen->id));
+            array_push($boxes, ...$measurement->of($device === null ? $tree : $onDevice->lay($tree, $screen->id, $device), $screen->id));
         }
         $this->output->writeln(json_encode($boxes, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), $this->output::OUTPUT_RAW);
 
         return self::SUCCESS;
     }
 
-    private function on(Relayout $relayout, Tree $tree, Screen $screen, string $device): Tree
-    {
-        $new = ScreenField::Device->set($screen, $device);
-
-        return $relayout->after($tree, Resize::screen($tree->withScreens($new), $screen, $new));
-    }
-
-    private function device(): string|false|null
+    private function device(): Device|false|null
     {
         $asked = $this->option('device');
         if (! is_string($asked)) {
@@ -69,7 +62,7 @@ final class MeasureCommand extends Command
         }
         foreach (Catalogue::all() as $device) {
             if (in_array(mb_strtolower($asked), [$device->key, mb_strtolower($device->name)], true)) {
-                return $device->key;
+                return $device;
             }
         }
 

@@ -12,7 +12,11 @@ use App\Models\Project;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Kindred\Device\Catalogue;
+use Kindred\Device\Device;
 use Kindred\Document\Place;
+use Kindred\Layout\OnDevice;
+use Kindred\Layout\Overflow;
+use Kindred\Render\Renderer;
 
 /** The wall and the panels around it. */
 final class WallController extends Controller
@@ -58,6 +62,24 @@ final class WallController extends Controller
         $screen = $this->asked($request, 'screen');
 
         return view('wall.facets', $facets->of($project, $screen === '' ? null : $screen, $this->askedList($request, 'layers', 5000)));
+    }
+
+    /** One screen on every device of the catalogue, to look at. */
+    public function devices(Project $project, string $screen, OnDevice $onDevice, Renderer $renderer, Pictures $pictures): View
+    {
+        $tree = $this->store->withLayersOf($project, [$screen]);
+        $shown = array_map(function (Device $device) use ($tree, $screen, $onDevice, $renderer, $pictures, $project): array {
+            $laid = $onDevice->lay($tree, $screen, $device);
+
+            return [
+                'device' => $device,
+                'picture' => $renderer->screen($laid, $laid->screen($screen), $pictures->onDevice($project, $device)),
+                'overflow' => Overflow::on($laid, $screen),
+                'box' => $laid->screen($screen)->box,
+            ];
+        }, Catalogue::all());
+
+        return view('wall.all-devices', ['screen' => $tree->screen($screen), 'shown' => $shown]);
     }
 
     public function history(Request $request, Project $project, Editor $editor): View

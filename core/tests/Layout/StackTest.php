@@ -2,10 +2,13 @@
 
 declare(strict_types=1);
 
+use Kindred\Device\Catalogue;
 use Kindred\Document\Layer;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Input\InvalidInput;
+use Kindred\Layout\OnDevice;
+use Kindred\Layout\Overflow;
 use Kindred\Tests\Sample;
 
 /** @return list<float> x, y, width, height in the parent */
@@ -156,3 +159,12 @@ it('bears contradictions and extremes without overlap or endless work', function
     'no room at all' => [['padding' => ['left' => 40, 'right' => 40]], [[0, 0, 80, 0], [40, 0, 50, 20], [90, 0, 50, 20]]],
     'a gap wider than the world' => [['columnGap' => 100_000, 'sizing' => ['width' => 'content', 'height' => 'content']], [[0, 0, 100_100, 20], [0, 0, 50, 20], [100_050, 0, 50, 20]]],
 ]);
+
+it('names what sticks out on a device', function (): void {
+    $tree = screenOf([
+        brick('wide', 24, 20, 342, 40), brick('held', 24, 80, 342, 40, ['pins' => ['left' => true, 'right' => true, 'top' => true]]),
+        ['id' => 'rows', 'kind' => 'stack', 'name' => 'Rows', 'x' => 0, 'y' => 140, 'width' => 100, 'height' => 20, 'children' => [brick('first', 0, 0, 60, 20), brick('second', 0, 0, 60, 20)]],
+    ]);
+    $on = fn (string $device): array => array_map(fn (Overflow $one): string => "{$one->layer->name} of {$one->of}", Overflow::on((new OnDevice(Sample::relayout()))->lay($tree, 'home', Catalogue::find($device) ?? throw new LogicException($device)), 'home'));
+    expect($on('phone'))->toBe(['Second of Rows'])->and($on('watch'))->toBe(['Wide of the screen', 'Second of Rows']);
+});

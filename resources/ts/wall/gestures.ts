@@ -34,6 +34,10 @@ const SHAPE_FILL = '#d5d9d7';
 export class Gestures {
     tool: Tool = 'pick';
     space = false;
+    /** B held: what lies below the selection comes along. */
+    below = false;
+    /** What was copied last, and where its original lay. */
+    private copied: { layers: string; from: Point } | null = null;
     private held = false;
     private pointer: PointerEvent | null = null;
     private drag: Drag | null = null;
@@ -157,7 +161,8 @@ export class Gestures {
 
     /** Follows the pointer with every selected layer; the picture itself moves, the server hears of it at the end. */
     private moveLayers(from: Point, copying: boolean, narrow: string | null): Drag {
-        const layers = this.selection.elements().filter((layer) => !layer.hasAttribute('data-locked'));
+        const layers = this.below ? this.withBelow() : this.selection.elements().filter((layer) => !layer.hasAttribute('data-locked'));
+        const below = this.below;
         const starts = layers.map((layer) => ({ layer, transform: layer.getAttribute('transform') ?? '', box: this.picture.box(layer), data: layer.getAttribute('data-box') ?? '', matrix: this.picture.parentMatrix(layer) }));
         const screen = this.selection.screen;
         let by: Point = { x: 0, y: 0 };
@@ -173,7 +178,7 @@ export class Gestures {
         return {
             move: (event) => {
                 const at = this.camera.toWall(event);
-                const straight = event.shiftKey ? (Math.abs(at.x - from.x) > Math.abs(at.y - from.y) ? 'x' : 'y') : null;
+                const straight = below ? 'y' : event.shiftKey ? (Math.abs(at.x - from.x) > Math.abs(at.y - from.y) ? 'x' : 'y') : null;
                 const raw = { x: straight === 'y' ? 0 : at.x - from.x, y: straight === 'x' ? 0 : at.y - from.y };
                 by = { x: Math.round(raw.x), y: Math.round(raw.y) };
                 if (bounds && !free(event)) {
@@ -187,7 +192,7 @@ export class Gestures {
                     layer.setAttribute('data-box', `${box.x + d.x} ${box.y + d.y} ${box.width} ${box.height} ${box.rotation}`);
                 }
                 this.overlay.showSelection();
-                slot = free(event) || copying ? null : slotAt(this.picture, this.root(this.screenAt(at)), at, moving);
+                slot = free(event) || copying || below ? null : slotAt(this.picture, this.root(this.screenAt(at)), at, moving);
                 this.overlay.slot(slot);
                 if (slot) this.overlay.snapped([]);
                 const first = starts[0];
@@ -212,6 +217,8 @@ export class Gestures {
                         .then((answer) => { if (!answer || answer.patches.length === 0) back(); this.overlay.show(); });
                 } else if (laid && to === screen) {
                     this.takeOut(screen, layers, by, back);
+                } else if (below) {
+                    void this.moveSection(screen, layers, by.y).then((done) => { if (!done) back(); this.overlay.show(); });
                 } else if (to !== screen && this.selection.group === null) {
                     this.transfer(screen, to, by);
                 } else {
@@ -243,14 +250,44 @@ export class Gestures {
         });
     }
 
+    /** The selection and every sibling that begins below its top, in drawing order. */
+    withBelow(): SVGGElement[] {
+        const own = this.selection.elements();
+        const [first] = own;
+        if (!first) return [];
+        const top = Math.min(...own.map((layer) => this.picture.bounds(layer).y));
+        return [...first.parentElement!.querySelectorAll<SVGGElement>(':scope > [data-layer]:not([data-locked])')]
+            .filter((layer) => own.includes(layer) || this.picture.bounds(layer).y >= top - 0.5);
+    }
+
+    /** Moves a section with all below it; a screen that becomes too short for it is lengthened. */
+    async moveSection(screen: string, layers: SVGGElement[], dy: number): Promise<boolean> {
+        const frame = this.picture.screenBox(screen);
+        const lowest = Math.max(...layers.map((layer) => this.picture.bounds(layer))
+            .map(({ y, height }) => y + height)) - frame.y;
+        const move: Command = { type: 'move-layers', screen: screen || null, layers: layers.map((layer) => layer.dataset['layer']!), dx: 0, dy };
+        const longer = screen !== '' && this.selection.group === null && lowest > frame.height + 0.5;
+        return (await this.server.edit(...(longer ? [{ type: 'set-screen-field', screen, field: 'height', value: String(Math.ceil(lowest)) }] : []), move)) !== null;
+    }
+
     private root(screen: string): Element | null {
         return screen === '' ? this.picture.stage.querySelector('.loose') : this.picture.screen(screen)?.querySelector('svg') ?? null;
     }
 
-    async duplicate(dx: number, dy: number): Promise<void> {
+    /**
+     * Copies the selection. What was copied last and is still selected is copied again as far from itself as it lies
+     * from its original by now.
+     */
+    async duplicate(dx: number, dy: number, again = false): Promise<void> {
         const { layers, screen, group } = this.selection;
+        const start = this.selection.bounds();
+        if (again && start && this.copied && layers.length > 0 && layers.join() === this.copied.layers) {
+            [dx, dy] = [thousandth(start.x - this.copied.from.x), thousandth(start.y - this.copied.from.y)];
+        }
         const answer = await this.server.edit({ type: 'duplicate-layers', screen: screen || null, parent: group, layers, seed: fresh(), dx, dy });
-        if (answer && answer.added.length > 0) this.selection.pick(answer.added, screen);
+        if (!answer || answer.added.length === 0) return;
+        this.copied = start && { layers: answer.added.join(), from: start };
+        this.selection.pick(answer.added, screen);
     }
 
     private transfer(from: string, to: string, by: Point): void {

@@ -106,6 +106,7 @@
             </div>
             @php($device = Kindred\Device\Catalogue::for($screen->device, $screen->box->width, $screen->view))
             <p class="text-ash">{{ $device->pointing->value === 'touch' ? 'Touch' : 'Pointer' }}, {{ $device->pixelRatio }}x, targets at least {{ $device->target }} px. @if ($screen->view < $screen->box->height) Scrolls below {{ $screen->view }} px. @endif</p>
+            <button class="button justify-self-start" data-do="devices" title="This screen laid out on every device, side by side">See it on all devices</button>
             @if ($project->entry !== $screen->id)<button class="button justify-self-start" data-do="entry">Start rehearsals here</button>@else<p class="text-ash">Rehearsals start here.</p>@endif
         </div>
     </details>
