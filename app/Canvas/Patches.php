@@ -35,13 +35,16 @@ final readonly class Patches
         $redrawn = [];
         $patches = [];
         foreach ($difference->changes as $change) {
-            $array = $change->entity === Entity::Layer ? $this->arrayAround($after, $after->layers[$change->id]->parent ?? $change->before['parent'] ?? null) : null;
-            if ($array !== null) {
-                $redrawn[$array] = true;
-                // What was no part of a cell before is drawn only there from now on.
-                if ($change->touches('parent', 'screen') && ! $change->isAddition()) {
-                    $patches[] = ['layer' => $change->id, 'removed' => true];
-                }
+            if ($change->entity !== Entity::Layer) {
+                continue;
+            }
+            $now = isset($after->layers[$change->id]) ? $this->arrayAround($after, $after->layers[$change->id]->parent) : null;
+            foreach ([$now, $this->arrayAround($after, $change->before['parent'] ?? null)] as $array) {
+                $redrawn += $array === null ? [] : [$array => true];
+            }
+            // What was no part of a cell before is drawn only there from now on.
+            if ($now !== null && $change->touches('parent', 'screen') && ! $change->isAddition()) {
+                $patches[] = ['layer' => $change->id, 'removed' => true];
             }
         }
         foreach ($difference->changes as $change) {

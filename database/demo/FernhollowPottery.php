@@ -195,19 +195,22 @@ final class FernhollowPottery
     /** @return list<LayerData> */
     private function glazes(): array
     {
-        $cards = [];
+        $both = ['pins' => ['left' => true, 'right' => true, 'top' => true]];
+        $near = ['pins' => ['left' => true, 'top' => true]];
+        $cell = $this->group('Glaze', [
+            $both + $this->box('Card', 0, 0, 165, 220, '#ffffff', 18, self::LINE),
+            $tile = $both + $this->box('Tile', 10, 10, 145, 128, '#55785f', 12),
+            $drip = $both + $this->box('Drip', 10, 98, 145, 40, '#2f4a3c', 12),
+            $name = $near + $this->text('Fern', 14, 150, 140, 18, 600, self::INK, 'Spectral'),
+            $firing = $near + $this->text('Cone 6, glossy', 14, 178, 140, 13, 400, self::SOFT),
+        ]);
+        $column = fn (string $id, string $name, string $slot, array $layer): array => ['id' => $id, 'name' => $name, 'slot' => $slot, 'layer' => $layer['id']];
         $glazes = [['Fern', '#55785f', '#2f4a3c'], ['Harbour', '#6f97ab', '#3d5a6b'], ['Rust', '#c96d4c', '#8e3f2a'], ['Oat', '#e8dccb', '#cdb89b'],
             ['Ochre', '#d9a441', '#b5802a'], ['Slate', '#68707a', '#444a52'], ['Plum', '#80556b', '#573648'], ['Celadon', '#a9c4b0', '#7fa08a']];
-        foreach ($glazes as $i => [$name, $light, $dark]) {
-            [$x, $y] = [24 + ($i % 2) * 177, 240 + intdiv($i, 2) * 236];
-            $cards[] = $this->group("Glaze {$name}", [
-                $this->box('Card', $x, $y, 165, 220, '#ffffff', 18, self::LINE),
-                $this->box('Tile', $x + 10, $y + 10, 145, 128, $light, 12),
-                $this->box('Drip', $x + 10, $y + 98, 145, 40, $dark, 12),
-                $this->text($name, $x + 14, $y + 150, 140, 18, 600, self::INK, 'Spectral'),
-                $this->text(['Cone 6, glossy', 'Cone 6, satin', 'Cone 10, matt'][$i % 3], $x + 14, $y + 178, 140, 13, 400, self::SOFT),
-            ]);
-        }
+        $shelf = ['id' => $this->id('a'), 'kind' => 'array', 'name' => 'Glazes', 'x' => 24, 'y' => 240, 'width' => 342, 'height' => 928, 'columns' => 2, 'rowGap' => 16, 'columnGap' => 12, 'children' => [$cell], 'sheet' => [
+            'columns' => [$column('name', 'Name', 'words', $name), $column('firing', 'Firing', 'words', $firing), $column('tone', 'Tone', 'colour', $tile), $column('drip', 'Drip', 'colour', $drip)],
+            'rows' => array_map(fn (int $i, array $glaze): array => ['id' => "glaze{$i}", 'cells' => ['name' => $glaze[0], 'firing' => ['Cone 6, glossy', 'Cone 6, satin', 'Cone 10, matt'][$i % 3], 'tone' => $glaze[1], 'drip' => $glaze[2]]], array_keys($glazes), $glazes),
+        ]];
 
         return [
             ...$this->status(self::INK),
@@ -218,7 +221,7 @@ final class FernhollowPottery
                 $this->text('A colour, a cone, a name', 70, 137, 260, 16, 400, '#857a6c'),
             ]),
             $this->text('8 glazes on the shelf today', 24, 194, 300, 15, 400, self::SOFT),
-            ...$cards,
+            $shelf,
             ...$this->tabs('glazes', 1152),
         ];
     }

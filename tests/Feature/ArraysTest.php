@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Canvas\TreeStore;
+use App\Models\Project;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Testing\TestResponse;
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
+
+/** The demo's array of glazes. */
+function glazes(Project $project): Layer
+{
+    return array_values(array_filter(app(TreeStore::class)->whole($project)->layers, fn (Layer $layer): bool => $layer->content instanceof ArrayLayer))[0];
+}
+
+function readTable(Project $project, string $layer, UploadedFile $file): TestResponse
+{
+    return test()->post("/projects/{$project->id}/sheets/{$layer}/read", ['file' => $file], ['Accept' => 'application/json']);
+}
+
+beforeEach(function (): void {
+    $this->project = $this->demo();
+    $this->actingAs($this->project->user()->firstOrFail());
+});
+
+it('draws every cell on the wall, each layer under its name there, and the sheet beside', function (): void {
+    $array = glazes($this->project);
+    $wall = $this->get("/projects/{$this->project->id}/wall")->assertOk()->getContent();
+    expect(substr_count($wall, '.glaze7"'))->toBe(6)->and($wall)->toContain('>Celadon<')->toContain('fill="#a9c4b0"');
+    $this->get("/projects/{$this->project->id}/sheets/{$array->id}")->assertOk()->assertSee('8 rows, a cell each')->assertSee('Harbour')->assertSee('Tile: colour');
+});
+
+it('sends the whole array when its design or its sheet changes, and little when it moves', function (): void {
+    $array = glazes($this->project);
+    $label = $array->content->sheet->columns[0]->layer;
+    $design = $this->edit($this->project, 0, ['type' => 'set-field', 'screen' => 'glazes', 'layers' => [$label], 'field' => 'size', 'value' => '22', 'row' => 'glaze1'])->assertOk()->json('patches');
+    expect(array_column($design, 'layer'))->toBe([$array->id])->and(substr_count($design[0]['svg'], 'font-size="22"'))->toBe(8);
+    $cell = $this->edit($this->project, 1, ['type' => 'set-cell', 'screen' => 'glazes', 'layer' => $array->id, 'row' => 'glaze2', 'column' => 'name', 'value' => '<b>Rust</b>'])->json('patches');
+    expect($cell[0]['svg'])->toContain('&lt;b&gt;Rust&lt;/b&gt;');
+    $moved = $this->edit($this->project, 2, ['type' => 'move-layers', 'screen' => 'glazes', 'layers' => [$array->id], 'dx' => 5, 'dy' => 0])->json('patches');
+    expect($moved[0]['shell'])->toBeTrue()->and(strlen($moved[0]['svg']))->toBeLessThan(600);
+    $out = $this->edit($this->project, 3, ['type' => 'reorder-layers', 'screen' => 'glazes', 'layers' => [$label], 'above' => $array->id])->json('patches');
+    expect(array_column($out, 'layer'))->toEqualCanonicalizing([$array->id, $label]);
+    $this->postJson("/projects/{$this->project->id}/undo")->assertOk();
+    expect(app(TreeStore::class)->whole($this->project)->layer($label)->parent)->not->toBeNull();
+});
+
+it('tells in the facets of a cell what departs there', function (): void {
+    $array = glazes($this->project);
+    $label = (string) $array->content->sheet->columns[0]->layer;
+    $this->edit($this->project, 0, ['type' => 'set-field', 'screen' => 'glazes', 'layers' => [$label], 'field' => 'size', 'value' => '30', 'row' => 'glaze3', 'apart' => true])->assertOk();
+    $this->get("/projects/{$this->project->id}/facets?screen=glazes&layers={$label}.glaze3")->assertOk()->assertSee('In cell 4')->assertSee('Departs in size')->assertSee('value="30"', false);
+    $this->get("/projects/{$this->project->id}/facets?screen=glazes&layers={$label}.glaze4")->assertSee('In cell 5')->assertDontSee('Departs')->assertSee('value="18"', false);
+    $this->get("/projects/{$this->project->id}/copy?layers={$label}&row=glaze4")->assertOk()->assertJsonPath('layers.0.words', 'Ochre');
+    $this->get("/projects/{$this->project->id}/snap?screen=glazes&parent={$array->id}.glaze4&layers={$label}.glaze4")->assertOk();
+});
+
+it('reads tables in the encodings and with the marks that there are, and matches columns by their headers', function (string $bytes, string $says, array $sees): void {
+    $response = readTable($this->project, glazes($this->project)->id, UploadedFile::fake()->createWithContent('glazes.csv', $bytes))->assertOk()->assertSee($says);
+    foreach ($sees as $text) {
+        $response->assertSee($text, false);
+    }
+})->with([
+    ["Name,Firing\nMoss,\"Cone 6, satin\"\nDusk,Cone 8\n", '2 rows, separated by commas, UTF-8', ['selected>into Name</option>', 'selected>into Firing</option>', 'Cone 6, satin']],
+    ["\xEF\xBB\xBFglaze name\ttone\nÄhre\t#ddaa33\n", 'One row, separated by tabs, UTF-8', ['selected>into Name</option>', 'selected>into Tone</option>', 'Ähre']],
+    [mb_convert_encoding("Name;Preis\nÄhre;12 €\n", 'Windows-1252', 'UTF-8'), 'windows-1252', ['Ähre', '12 €', 'selected>left out</option>']],
+    [mb_convert_encoding("Name|Firing\nMoos|Kegel 6\n", 'UTF-16LE', 'UTF-8'), 'separated by bars, UTF-16LE', ['Moos']],
+    ["Moss\nDusk\nClover\n", '3 rows, one value a line', ['Clover', 'selected>into Name</option>']],
+    ["1,2\n3,4\n", '2 rows, separated by commas', ['Column 1']],
+]);
+
+it('refuses what is no table, and changes nothing', function (string $bytes, string $problem): void {
+    readTable($this->project, glazes($this->project)->id, UploadedFile::fake()->createWithContent('table.csv', $bytes))->assertStatus(422)->assertJsonPath('place', 'file')->assertSee($problem);
+    expect($this->project->refresh()->sequence)->toBe(0);
+})->with([
+    ["\x89PNG\r\n\x1a\n\x00\x00\x00\rIHDR", 'This is not a text file'], ['', 'There is nothing in the file'], [" \n\n", 'There is nothing in the file'],
+    [implode("\n", array_map(fn (int $i): string => "Pot {$i},{$i}", range(1, 10_000))), 'The file has 10,000 rows; a data sheet holds at most 2,000.'],
+    [str_repeat('x,', 40)."x\n".str_repeat('y,', 40)."y\n", 'has 41 columns'], ["a,b\n".str_repeat('x', 5001).",y\n", 'longer than 5,000 characters'],
+    [str_repeat('x', 8 * 1024 * 1024 + 1), 'larger than 8 MB'],
+]);
+
+it('has no sheet for what is no array', function (): void {
+    $this->getJson("/projects/{$this->project->id}/sheets/nothere")->assertStatus(409);
+    $this->post("/projects/{$this->project->id}/sheets/".glazes($this->project)->id.'/read', [], ['Accept' => 'application/json'])->assertStatus(422)->assertSee('did not arrive');
+});
+
+it('plays, exports and copies what the cells show', function (): void {
+    $page = $this->get("/projects/{$this->project->id}/hand-over/page")->assertOk()->getContent();
+    expect($page)->toContain('>Celadon<')->not->toContain('glaze7');
+    $this->get("/projects/{$this->project->id}/screens/glazes/devices")->assertOk()->assertSee('Glaze library on all devices')->assertSee('everything fits');
+    $file = json_decode((string) $this->get("/projects/{$this->project->id}/hand-over/project")->getContent(), true);
+    $again = $this->demo($this->project->user()->firstOrFail());
+    expect(json_decode((string) $this->get("/projects/{$again->id}/hand-over/project")->getContent(), true)['screens'])->toBe($file['screens']);
+});
