@@ -60,6 +60,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('snap', [SnapController::class, 'show'])->name('snap');
         Route::get('copy', [EditController::class, 'copy'])->name('copy');
 
+        Route::post('paste', [AssetController::class, 'paste'])->name('paste');
         Route::post('assets', [AssetController::class, 'store'])->name('assets');
         Route::get('assets/{hash}', [AssetController::class, 'show'])->where('hash', '[0-9a-f]{64}')->name('asset');
         Route::get('stills', [AssetController::class, 'stills'])->name('stills');

@@ -11,6 +11,7 @@ use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\Line;
+use Kindred\Document\Layer\Path;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layout\Inference;
@@ -78,7 +79,7 @@ final readonly class Facets
     {
         $content = $layer->content;
         $shape = ! $layer->isGroup() && ! $content instanceof Text && ! $content instanceof Icon;
-        $boxed = $shape && ! $content instanceof Line;
+        $boxed = $shape && ! $content instanceof Line && ! $content instanceof Path;
 
         return match ($field) {
             Field::X => Number::text($layer->box->x),

@@ -194,8 +194,13 @@ function addScreen(device: string, name: string, width: number, height: number):
 
 const onLayers = (): { screen: string | null; layers: string[] } => ({ screen: selection.screen || null, layers: selection.layers });
 
-async function copy(cut: boolean): Promise<void> {
-    if (selection.layers.length === 0) return;
+/** The browser's own clipboard holds a mark by which a paste knows that what was copied here is meant. */
+const MARK = 'kindred layers ';
+
+/** What is being copied: a paste waits for it. */
+let copying: Promise<void> = Promise.resolve();
+
+async function copy(cut: boolean, mark: string): Promise<void> {
     // What is meant is what is selected now, not when the answer comes.
     const meant = onLayers();
     const kept = await send<{ layers: unknown[] }>(`${urls['copy']!}?layers=${meant.layers.map(bare).join(',')}`).catch((problem: Problem) => {
@@ -203,13 +208,14 @@ async function copy(cut: boolean): Promise<void> {
         return null;
     });
     if (!kept) return;
-    localStorage.setItem('kindred.clipboard', JSON.stringify({ screen: meant.screen ?? '', layers: kept.layers, times: cut ? 0 : 1 }));
+    localStorage.setItem('kindred.clipboard', JSON.stringify({ mark, screen: meant.screen ?? '', layers: kept.layers, times: cut ? 0 : 1 }));
     if (cut) await server.edit({ type: 'delete-layers', ...meant, cut: true });
 }
 
 /** At the same place; on the screen that it came from, a little beside each time. */
 async function paste(): Promise<void> {
-    const kept = JSON.parse(localStorage.getItem('kindred.clipboard') ?? 'null') as { screen: string; layers: { x: number; y: number }[]; times: number } | null;
+    await copying;
+    const kept = JSON.parse(localStorage.getItem('kindred.clipboard') ?? 'null') as { mark: string; screen: string; layers: { x: number; y: number }[]; times: number } | null;
     if (!kept) return toast('There is nothing to paste yet: copy layers first.');
     const by = kept.screen === selection.screen ? 16 * kept.times : 0;
     const layers = kept.layers.map((layer) => ({ ...layer, x: layer.x + by, y: layer.y + by }));
@@ -223,6 +229,56 @@ async function paste(): Promise<void> {
     }
     const answer = await server.edit({ type: 'create-layers', screen: screen || null, layers, seed: fresh(), step });
     if (answer) selection.pick(answer.added, screen);
+}
+
+/** SVG, a table or words from outside become layers, in the middle of what is seen of the screen or at a place on the wall. */
+async function bring(text: string, at: Point | null, name: string, table = false): Promise<void> {
+    const screen = at ? gestures.screenAt(at) : selection.screen;
+    const frame = screen === '' ? { ...(at ?? camera.window()), width: 480, height: 480 } : picture.screenBox(screen);
+    try {
+        const brought = await send<{ layers: { x: number; y: number }[]; width: number; height: number; left: string[] }>(urls['paste']!, { text, room: Math.max(40, frame.width - 48), table });
+        const corner = at
+            ? { x: Math.round(at.x - (screen ? frame.x : 0) - brought.width / 2), y: Math.round(at.y - (screen ? frame.y : 0) - brought.height / 2) }
+            : { x: Math.round((frame.width - brought.width) / 2) + (screen ? 0 : frame.x), y: Math.round(Math.max(0, Math.min(120, (frame.height - brought.height) / 2))) + (screen ? 0 : frame.y) };
+        const layers = brought.layers.map((layer) => ({ ...layer, x: layer.x + corner.x, y: layer.y + corner.y }));
+        const answer = await server.edit({ type: 'create-layers', screen: screen || null, layers, seed: fresh(), step: `Bring in ${name}` });
+        if (answer) selection.pick(answer.added, screen);
+        if (brought.left.length > 0) toast(`${brought.left.join('. ')}.`);
+    } catch (problem) {
+        onProblem(problem instanceof Problem ? problem : new Problem('It could not be read; nothing was added.', 0, ''));
+    }
+}
+
+const elsewhere = (event: Event): boolean => (event.target as Element | null)?.closest?.('input, textarea, select, dialog, [contenteditable]') !== null;
+
+for (const kind of ['copy', 'cut'] as const) {
+    document.addEventListener(kind, (event) => {
+        if (elsewhere(event) || selection.layers.length === 0) return;
+        event.preventDefault();
+        const mark = MARK + fresh();
+        event.clipboardData?.setData('text/plain', mark);
+        copying = copy(kind === 'cut', mark);
+    });
+}
+
+document.addEventListener('paste', (event) => {
+    if (elsewhere(event)) return;
+    event.preventDefault();
+    const { clipboardData } = event;
+    const text = clipboardData?.getData('text/plain') ?? '';
+    const files = [...(clipboardData?.files ?? [])];
+    // Text that is no mark of ours comes from outside, and so do files; an empty clipboard means what was copied here.
+    if (files.length > 0) files.forEach((one) => void takeFile(one, null));
+    else if (text === '' || text.startsWith(MARK)) void paste();
+    else void bring(text, null, 'what was copied elsewhere');
+});
+
+/** A file that was dropped, pasted or chosen: a drawing or words as layers, anything else as a picture. */
+async function takeFile(one: File, at: Point | null): Promise<void> {
+    const written = /^(image\/svg\+xml|text\/)/.test(one.type) || /\.(svg|txt|csv|tsv)$/i.test(one.name);
+    if (!written) return placePicture(one, at);
+    const text = await one.text();
+    return bring(text, at, one.name.replace(/\.[^.]*$/, '').slice(0, 60) || 'a file', /\.(csv|tsv)$/i.test(one.name));
 }
 
 function remove(): void {
@@ -386,7 +442,7 @@ const keys: Record<string, () => void> = {
     ArrowLeft: () => nudgeBy(-1, 0), ArrowRight: () => nudgeBy(1, 0), ArrowUp: () => nudgeBy(0, -1), ArrowDown: () => nudgeBy(0, 1),
     'shift+ArrowLeft': () => nudgeBy(-10, 0), 'shift+ArrowRight': () => nudgeBy(10, 0), 'shift+ArrowUp': () => nudgeBy(0, -10), 'shift+ArrowDown': () => nudgeBy(0, 10),
     'ctrl+z': actions['undo']!, 'ctrl+shift+z': actions['redo']!, 'ctrl+y': actions['redo']!,
-    'ctrl+c': () => void copy(false), 'ctrl+x': () => void copy(true), 'ctrl+v': () => void paste(), 'ctrl+d': () => void duplicate(),
+    'ctrl+d': () => void duplicate(),
     'ctrl+g': () => void group(), 'ctrl+shift+g': () => void ungroup(), '+': actions['zoom-in']!, '-': actions['zoom-out']!,
     'ctrl+a': () => {
         const root = selection.screen === '' ? null : picture.screen(selection.screen)?.querySelector('svg');
@@ -492,7 +548,7 @@ document.addEventListener('kindred:sheet', (event) => sheet.open((event as Custo
 
 const file = document.getElementById('picture-file') as HTMLInputElement;
 file.addEventListener('change', () => {
-    for (const picked of file.files ?? []) void placePicture(picked, null);
+    for (const picked of file.files ?? []) void takeFile(picked, null);
     file.value = '';
 });
 wall.addEventListener('dragover', (event) => {
@@ -502,7 +558,7 @@ wall.addEventListener('drop', (event) => {
     if (!event.dataTransfer?.files.length) return;
     event.preventDefault();
     const at = camera.toWall(event);
-    [...event.dataTransfer.files].forEach((dropped, i) => void placePicture(dropped, { x: at.x + i * 24, y: at.y + i * 24 }));
+    [...event.dataTransfer.files].forEach((dropped, i) => void takeFile(dropped, { x: at.x + i * 24, y: at.y + i * 24 }));
 });
 
 window.addEventListener('blur', () => {

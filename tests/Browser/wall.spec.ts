@@ -203,13 +203,41 @@ test('says at its field what cannot be', async ({ page }) => {
     expect((await box(screen(page, 'Booked').locator(dial)))[2]).toBe(60);
 });
 
-test('refuses an SVG as a picture with a message, and keeps working', async ({ page }) => {
+test('an SVG becomes layers, by dialog and by pasting; what is none is refused with a message', async ({ page }) => {
     allowError(/422/);
     await openDemo(page, 'Vectors');
+    await near(page, 'Booked');
+    const booked = screen(page, 'Booked');
+    const count = await booked.locator('[data-layer]').count();
     await page.locator('#picture-file').setInputFiles({ name: 'a.svg', mimeType: 'image/svg+xml', buffer: Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"/>') });
-    await expect(page.locator('#toast')).toContainText('SVG drawings cannot be taken');
+    await expect(page.locator('#toast')).toContainText('There is nothing in the SVG that can be drawn');
     await page.locator('#toast').getByRole('button').click();
     await expect(page.locator('#toast')).toBeHidden();
+    const svg = '<svg xmlns="http://www.w3.org/2000/svg" width="80" height="40"><rect id="Shelf" width="80" height="8" y="32" fill="#8b5a2b"/><path id="Pot" d="M20 32c-12-8-8-28 4-28h12c12 0 16 20 4 28z" fill="#b4472e"/><script>document.title = "no"</script></svg>';
+    await page.locator('#picture-file').setInputFiles({ name: 'shelf.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(svg) });
+    await expect(booked.locator('[data-layer]')).toHaveCount(count + 2);
+    await expect(page.locator('#toast')).toContainText('One “script” element was left out.');
+    await expect(booked.locator('[data-kind=path] > path').first()).toHaveAttribute('fill', '#b4472e');
+    expect(await page.title()).toContain('Vectors');
+
+    // Pasted from outside: a table becomes an array with its sheet, words become a text.
+    const pasteText = (text: string): Promise<void> => page.evaluate((data) => {
+        const clipboardData = new DataTransfer();
+        clipboardData.setData('text/plain', data);
+        document.body.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
+    }, text);
+    await page.keyboard.press('Escape');
+    await pasteText('Pot\tPrice\nBowl\t€24\nMug\t€18\n');
+    await expect(page.locator('#facets .subject input')).toHaveValue('Table');
+    await expect(booked.locator('[data-kind=array] > [data-layer]')).toHaveCount(2);
+    await expect(booked.locator('[data-kind=array]')).toContainText('Mug');
+    await pasteText('Thrown by hand, fired twice.');
+    await expect(page.locator('#facets .subject .kind')).toHaveText('text');
+    await expect(booked).toContainText('Thrown by hand, fired twice.');
+    // What was copied here is pasted as layers.
+    await page.keyboard.press('Control+c');
+    await page.keyboard.press('Control+v');
+    await expect(booked.getByText('Thrown by hand, fired twice.')).toHaveCount(2);
 });
 
 test('two windows on one project: nothing is lost, and each catches up', async ({ page, context }) => {

@@ -11,8 +11,12 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Kindred\Exchange\Pasted;
+use Kindred\Exchange\Svg\SvgReader;
 use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
 use Kindred\Render\IconSource;
+use Kindred\Type\Typesetter;
 
 /** Pictures and icons that go onto screens, and pictures of screens. */
 final class AssetController extends Controller
@@ -25,6 +29,21 @@ final class AssetController extends Controller
         }
 
         return new JsonResponse($assets->add($project, (string) $file->get(), $file->getClientOriginalName()), 201);
+    }
+
+    /** SVG, a table or words from outside, as layers to add; nothing is added yet. */
+    public function paste(Request $request, Project $project, Assets $assets, Typesetter $typesetter): JsonResponse
+    {
+        $in = Reader::of($request->json()->all());
+        $pasted = Pasted::read($in->string('text', SvgReader::MAX_BYTES), $in->numberOr('room', 320, 40, 20_000), $typesetter, function (string $bytes) use ($assets, $project): ?string {
+            try {
+                return $assets->add($project, $bytes, 'Picture')['hash'];
+            } catch (InvalidInput) {
+                return null;
+            }
+        }, $in->boolean('table', false));
+
+        return new JsonResponse($pasted, options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
     public function show(Project $project, string $hash, Assets $assets): Response

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Document;
 
+use Kindred\Document\Layer\Path;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layout\Pins;
 use Kindred\Document\Layout\Size;
@@ -39,9 +40,13 @@ final class Resize
     /** The same for a box that a layout found: where the size comes from stays as it was. */
     public static function into(Tree $tree, Layer $layer, Box $box): Tree
     {
+        if ($layer->content instanceof Path && ($box->width !== $layer->box->width || $box->height !== $layer->box->height)) {
+            $layer = $layer->with(content: $layer->content->scaled(self::factor($box->width, $layer->box->width), self::factor($box->height, $layer->box->height)));
+        }
+        $old = $layer->box;
         $tree = $tree->withLayers($layer->with(box: $box));
 
-        return $layer->isContainer() ? self::inside($tree, $layer, $layer->box, $box) : $tree;
+        return $layer->isContainer() ? self::inside($tree, $layer, $old, $box) : $tree;
     }
 
     /** What lies in a container follows its new size, each by its pins. A stack lays out its own; only what is absolute in it follows. */
@@ -54,7 +59,8 @@ final class Resize
             if ($container->lays($child)) {
                 continue;
             }
-            if ($container->isGroup() && $child->pins === null) {
+            // A path takes its new size with its box.
+            if ($container->isGroup() && $child->pins === null && ! $child->content instanceof Path) {
                 $child = $child->with(content: $child->content->scaled(self::factor($new->width, $old->width), self::factor($new->height, $old->height)));
             }
             $tree = self::held($tree, $child, $old, $new, $container->isGroup() ? Pins::proportion() : Pins::corner());
@@ -90,6 +96,6 @@ final class Resize
 
     private static function factor(float $new, float $old): float
     {
-        return $old > 0 ? $new / $old : 1.0;
+        return $old > 0 && $new > 0 ? $new / $old : 1.0;
     }
 }

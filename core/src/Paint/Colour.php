@@ -33,11 +33,6 @@ final readonly class Colour
      *
      * @throws InvalidInput when the text is none of these
      */
-    public function withAlpha(float $alpha): self
-    {
-        return new self($this->red, $this->green, $this->blue, $alpha);
-    }
-
     public static function parse(string $text, string $place = ''): self
     {
         $text = strtolower(trim($text));
@@ -53,6 +48,11 @@ final readonly class Colour
         }
 
         throw new InvalidInput($place, "“{$text}” is not a colour; write it like #17594f, rgb(23 89 79) or hsl(171 59% 22%)");
+    }
+
+    public function withAlpha(float $alpha): self
+    {
+        return new self($this->red, $this->green, $this->blue, $alpha);
     }
 
     /** `#rrggbb`, with `aa` added only when the colour is not opaque. */

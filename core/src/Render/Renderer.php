@@ -11,6 +11,7 @@ use Kindred\Document\Layer\Box;
 use Kindred\Document\Layer\Ellipse;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\Line;
+use Kindred\Document\Layer\Path;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
@@ -21,6 +22,7 @@ use Kindred\Geometry\Number;
 use Kindred\Layout\Relayout;
 use Kindred\Render\Kind\IconRenderer;
 use Kindred\Render\Kind\LineRenderer;
+use Kindred\Render\Kind\PathRenderer;
 use Kindred\Render\Kind\PictureRenderer;
 use Kindred\Render\Kind\ShapeRenderer;
 use Kindred\Render\Kind\TextRenderer;
@@ -44,6 +46,7 @@ final readonly class Renderer
             Stack::kind() => $shape,
             ArrayLayer::kind() => $shape,
             Line::kind() => new LineRenderer,
+            Path::kind() => new PathRenderer,
             Text::kind() => new TextRenderer($typesetter),
             Picture::kind() => new PictureRenderer($shape),
             Icon::kind() => new IconRenderer($icons),

@@ -23,6 +23,7 @@ const EVERYTHING = [
 function kinds(): array
 {
     return [
+        'path' => ['d' => 'M0 0L30 0C30 20 20 40 0 40Z', 'evenOdd' => true],
         'box' => [], 'ellipse' => [], 'group' => [], 'line' => ['rising' => true], 'icon' => ['icon' => 'flame', 'line' => 1.25, 'optical' => true], 'picture' => ['asset' => str_repeat('0f', 32), 'fit' => 'contain'],
         'array' => ['columns' => null, 'minWidth' => 120.5, 'rowGap' => 3, 'columnGap' => 4, 'cellHeight' => 'equal', 'departures' => (object) ['row1' => (object) ['label' => (object) ['fill' => '#112233', 'words' => 'Odd']]],
             'sheet' => ['columns' => [['id' => 'name', 'name' => 'Name', 'slot' => 'picture', 'layer' => 'label'], ['id' => 'note', 'name' => 'Note', 'slot' => 'words', 'layer' => null]], 'rows' => [['id' => 'row1', 'cells' => (object) ['name' => 'x']], ['id' => 'row2', 'cells' => (object) []]]]],
@@ -54,7 +55,7 @@ it('names the place of what a layer cannot be', function (array $change, string 
     $data = array_replace(['kind' => 'box'] + EVERYTHING, $change);
     expect(fn () => Layer::read(Reader::of($data, 'layers[3]'), rank: 'm'))->toThrow(InvalidInput::class, "layers[3].{$problem}");
 })->with([
-    [['kind' => 'cube'], 'kind: “cube” is not a kind of layer; known are box, ellipse, line, text, picture, icon, group, stack, array'],
+    [['kind' => 'cube'], 'kind: “cube” is not a kind of layer; known are box, ellipse, line, path, text, picture, icon, group, stack, array'],
     [['kind' => null], 'kind: text is expected here'], [['width' => -1], 'width: the number must lie between 0 and'], [['opacity' => 1.01], 'opacity: the number must lie between 0 and 1'],
     [['rotation' => 361], 'rotation'], [['locked' => 'no'], 'locked: true or false'], [['name' => "\n"], 'name: this cannot be empty'],
     [['fills' => array_fill(0, 17, ['colour' => '#fff'])], 'fills: between 0 and 16'], [['fills' => [['colour' => '#fff'], ['colour' => 'url(#x)']]], 'fills[1].colour: “url(#x)” is not a colour'],
@@ -65,6 +66,7 @@ it('names the place of what a layer cannot be', function (array $change, string 
     [['kind' => 'icon', 'icon' => 'Flame!'], 'icon: an icon is named by'], [['kind' => 'picture', 'asset' => 'bowl.png'], 'asset: a picture is named by the SHA-256'],
     [['kind' => 'text', 'words' => str_repeat('x', 20_001), 'style' => []], 'words: the text is longer than 20000 characters'],
     [['kind' => 'text', 'words' => 'x', 'style' => ['family' => 'Lora', 'weight' => 400, 'size' => 0, 'lineHeight' => 1]], 'style.size: the number must lie between 1 and 1000'],
+    [['kind' => 'path', 'd' => 'L1 1'], 'd: path data begins with a move'],
     [['kind' => 'array', 'columns' => 0], 'columns: the number must lie between 1 and 100'], [['kind' => 'array', 'sheet' => ['rows' => array_fill(0, 2001, ['id' => 'same'])]], 'sheet.rows: between 0 and 2000 entries'], [['kind' => 'array', 'sheet' => ['rows' => [['id' => 'row1'], ['id' => 'row1']]]], 'sheet.rows: two of these have the same id'],
     [['kind' => 'array', 'sheet' => ['rows' => [['id' => 'row1', 'cells' => ['name' => 5]]]]], 'sheet.rows[0].cells.name: text of at most 5000 characters'], [['kind' => 'array', 'departures' => ['row1' => ['label' => ['fill' => 3]]]], 'departures.row1.label.fill: a value as it is typed'],
     [['kind' => 'stack', 'direction' => 'sideways'], 'direction: one of these is expected: row, row-reverse'], [['kind' => 'stack', 'padding' => ['left' => -1]], 'padding.left: the number must lie between 0'],

@@ -1,6 +1,6 @@
 <x-layout :title="$project->name" :entries="['resources/css/app.css', 'resources/ts/wall.ts']">
     @php
-        $urls = ['edits' => route('edits', $project), 'preview' => route('preview', $project), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'snap' => route('snap', $project), 'copy' => route('copy', $project), 'sheet' => route('sheet', [$project, 'LAYER']), 'devices' => route('devices', [$project, 'SCREEN']), 'assets' => route('assets', $project),
+        $urls = ['edits' => route('edits', $project), 'preview' => route('preview', $project), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'snap' => route('snap', $project), 'copy' => route('copy', $project), 'paste' => route('paste', $project), 'sheet' => route('sheet', [$project, 'LAYER']), 'devices' => route('devices', [$project, 'SCREEN']), 'assets' => route('assets', $project),
             'facets' => route('facets', $project), 'reel' => route('reel', $project), 'still' => route('thumbnail', [$project, 'SCREEN']), 'stills' => route('stills', $project), 'rehearse' => route('rehearse', $project)];
         $tools = [['pick', 'mouse-pointer-2', 'Pick', 'Q'], ['screen', 'smartphone', 'Screen', 'A'], ['shape', 'shapes', 'Shape', 'S'], ['words', 'type', 'Words', 'W'],
             ['picture', 'image', 'Picture', 'P'], ['icon', 'smile', 'Icon', 'I'], ['thread', 'spline', 'Go', 'G']];

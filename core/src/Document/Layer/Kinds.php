@@ -14,6 +14,7 @@ final class Kinds
         Box::class,
         Ellipse::class,
         Line::class,
+        Path::class,
         Text::class,
         Picture::class,
         Icon::class,

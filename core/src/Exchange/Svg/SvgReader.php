@@ -1,0 +1,422 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Exchange\Svg;
+
+use Kindred\Geometry\PathData;
+use Kindred\Input\InvalidInput;
+use Kindred\Paint\Colour;
+use Kindred\Type\FaceBook;
+use Kindred\Type\TextStyle;
+use Kindred\Type\Typesetter;
+
+/**
+ * Reads SVG into layers, by an allow-list: groups, shapes, paths, words, pictures inside the file, and uses of
+ * these. Nothing of the file is kept as it stands. What was left out or made simpler is told.
+ *
+ * Shapes that are only moved or enlarged stay boxes, ellipses and lines; what is turned or slanted becomes paths.
+ *
+ * @phpstan-type LayerData array<string, mixed>
+ */
+final class SvgReader
+{
+    public const MAX_BYTES = 4 * 1024 * 1024;
+
+    private const MAX_ELEMENTS = 2000;
+
+    private const MAX_DEPTH = 24;
+
+    /** @var array<string, int> how often what was left out */
+    private array $left = [];
+
+    /** @var array<string, array<string, string>> */
+    private array $rules = [];
+
+    /** @var array<string, \DOMElement> */
+    private array $named = [];
+
+    private int $count = 0;
+
+    /** @param  \Closure(string): ?string  $picture  takes the bytes of a picture in, and gives its hash; null where it is none */
+    private function __construct(private readonly Typesetter $typesetter, private readonly \Closure $picture)
+    {
+    }
+
+    /**
+     * @param  \Closure(string): ?string  $picture
+     * @return array{layers: list<LayerData>, width: float, height: float, left: list<string>} px; sentences on what was left out
+     *
+     * @throws InvalidInput when it is no SVG, or too large
+     */
+    public static function read(string $svg, Typesetter $typesetter, \Closure $picture): array
+    {
+        $root = self::root($svg);
+        $self = new self($typesetter, $picture);
+        foreach ($root->getElementsByTagName('*') as $element) {
+            if ($element->getAttribute('id') !== '') {
+                $self->named[$element->getAttribute('id')] = $element;
+            }
+            if ($element->localName === 'style') {
+                $self->learn($element->textContent);
+            }
+        }
+        [$matrix, $width, $height] = self::frame($root);
+        $layers = $self->inside($root, $matrix, Style::initial()->of($root, $self->rules), 0);
+        if ($layers === []) {
+            throw new InvalidInput('svg', 'There is nothing in the SVG that can be drawn. Nothing was added.');
+        }
+
+        return ['layers' => $layers, 'width' => $width, 'height' => $height, 'left' => $self->told()];
+    }
+
+    private static function root(string $svg): \DOMElement
+    {
+        if (strlen($svg) > self::MAX_BYTES) {
+            throw new InvalidInput('svg', 'The SVG is larger than '.(self::MAX_BYTES >> 20).' MB.');
+        }
+        if (stripos($svg, '<!DOCTYPE') !== false || stripos($svg, '<!ENTITY') !== false) {
+            // Entities could grow without end, or name files; drawings do well without a document type.
+            $svg = (string) preg_replace('/<!DOCTYPE[^>\[]*>/i', '', $svg);
+            if (stripos($svg, '<!DOCTYPE') !== false || stripos($svg, '<!ENTITY') !== false) {
+                throw new InvalidInput('svg', 'The SVG declares entities, which are not read. Save it as plain SVG, and bring that in.');
+            }
+        }
+        $document = new \DOMDocument;
+        $before = libxml_use_internal_errors(true);
+        $loaded = trim($svg) !== '' && $document->loadXML($svg, LIBXML_NONET | LIBXML_COMPACT);
+        libxml_clear_errors();
+        libxml_use_internal_errors($before);
+        $root = $document->documentElement;
+        if (! $loaded || $root === null || $root->localName !== 'svg') {
+            throw new InvalidInput('svg', 'This is not an SVG. Nothing was added.');
+        }
+
+        return $root;
+    }
+
+    /** @return array{Matrix, float, float} from the user space to px, and the size in px (SVG 2, section 8) */
+    private static function frame(\DOMElement $root): array
+    {
+        $box = array_map(floatval(...), array_filter((array) preg_split('/[\s,]+/', trim($root->getAttribute('viewBox'))), fn (mixed $part): bool => is_numeric($part)));
+        [$x, $y, $w, $h] = count($box) === 4 && $box[2] > 0 && $box[3] > 0 ? $box : [0.0, 0.0, 0.0, 0.0];
+        $size = fn (string $name, float $otherwise): float => is_numeric(rtrim($root->getAttribute($name), 'px')) ? (float) $root->getAttribute($name) : $otherwise;
+        $width = $size('width', $w > 0 ? $w : 300);
+        $height = $size('height', $h > 0 ? $h : 150);
+        $scale = $w > 0 ? min($width / $w, $height / $h) : 1.0;
+
+        return [new Matrix($scale, 0, 0, $scale, ($width - $w * $scale) / 2 * ($w > 0 ? 1 : 0) - $x * $scale, ($height - $h * $scale) / 2 * ($w > 0 ? 1 : 0) - $y * $scale), $width, $height];
+    }
+
+    /** @return list<LayerData> */
+    private function inside(\DOMElement $parent, Matrix $matrix, Style $style, int $depth): array
+    {
+        $layers = [];
+        foreach ($parent->childNodes as $child) {
+            if ($child instanceof \DOMElement) {
+                array_push($layers, ...$this->element($child, $matrix, $style, $depth));
+            }
+        }
+
+        return $layers;
+    }
+
+    /** @return list<LayerData> */
+    private function element(\DOMElement $element, Matrix $matrix, Style $inherited, int $depth): array
+    {
+        if (++$this->count > self::MAX_ELEMENTS || $depth > self::MAX_DEPTH) {
+            throw new InvalidInput('svg', 'The SVG has more than '.number_format(self::MAX_ELEMENTS).' elements, or they lie more than '.self::MAX_DEPTH.' deep in each other. Nothing was added.');
+        }
+        $style = $inherited->of($element, $this->rules);
+        if ($style->isHidden()) {
+            return [];
+        }
+        $matrix = $matrix->times(Matrix::parse($element->getAttribute('transform')));
+        foreach (['filter', 'mask', 'clip-path'] as $effect) {
+            if ($element->hasAttribute($effect)) {
+                $this->leave("{$effect} was left out", "{$effect}s were left out");
+            }
+        }
+
+        return match ($element->localName) {
+            'g', 'a', 'svg', 'switch' => $this->group($element, $this->inside($element, $matrix, $style, $depth + 1), $style),
+            'use' => $this->used($element, $matrix, $style, $depth),
+            'rect', 'circle', 'ellipse', 'line', 'polyline', 'polygon', 'path' => $this->shape($element, $matrix, $style),
+            'text' => $this->words($element, $matrix, $style),
+            'image' => $this->image($element, $matrix, $style),
+            'title', 'desc', 'defs', 'style', 'metadata', 'symbol', 'linearGradient', 'radialGradient', 'clipPath', 'mask', 'pattern', 'filter', 'marker', 'namedview' => [],
+            default => $this->leave("“{$element->localName}” element was left out", "“{$element->localName}” elements were left out"),
+        };
+    }
+
+    /**
+     * @param  list<LayerData>  $children
+     * @return list<LayerData>
+     */
+    private function group(\DOMElement $element, array $children, Style $style): array
+    {
+        $opacity = max(0.0, min(1.0, $style->number('opacity', 1)));
+        if ($children === [] || (count($children) === 1 && $opacity >= 1)) {
+            return $children;
+        }
+        $left = min(array_map(fn (array $one): float => self::number($one, 'x'), $children));
+        $top = min(array_map(fn (array $one): float => self::number($one, 'y'), $children));
+        $right = max(array_map(fn (array $one): float => self::number($one, 'x') + self::number($one, 'width'), $children));
+        $bottom = max(array_map(fn (array $one): float => self::number($one, 'y') + self::number($one, 'height'), $children));
+
+        return [[
+            'kind' => 'group', 'name' => self::nameOf($element, 'Group'), 'x' => $left, 'y' => $top, 'width' => $right - $left, 'height' => $bottom - $top, 'opacity' => $opacity,
+            'children' => array_map(fn (array $one): array => ['x' => self::number($one, 'x') - $left, 'y' => self::number($one, 'y') - $top] + $one, $children),
+        ]];
+    }
+
+    /** @return list<LayerData> */
+    private function used(\DOMElement $element, Matrix $matrix, Style $style, int $depth): array
+    {
+        $target = $this->named[ltrim(self::first($element->getAttribute('href'), $element->getAttribute('xlink:href')), '#')] ?? null;
+        if ($target === null) {
+            return $this->leave('use of something outside the file was left out', 'uses of something outside the file were left out');
+        }
+        $moved = $matrix->times(new Matrix(e: (float) $element->getAttribute('x'), f: (float) $element->getAttribute('y')));
+
+        return $target->localName === 'symbol'
+            ? $this->group($target, $this->inside($target, $moved, $style->of($target, $this->rules), $depth + 1), $style)
+            : $this->element($target, $moved, $style, $depth + 1);
+    }
+
+    /** @return list<LayerData> */
+    private function shape(\DOMElement $element, Matrix $matrix, Style $style): array
+    {
+        $n = fn (string $name, float $otherwise = 0.0): float => is_numeric(rtrim($element->getAttribute($name), 'px')) ? (float) $element->getAttribute($name) : $otherwise;
+        $kind = (string) $element->localName;
+        $look = $this->look($style, $matrix, $kind === 'line' || $kind === 'polyline');
+        $name = self::nameOf($element, ucfirst($kind === 'rect' ? 'box' : $kind));
+        $place = fn (float $x, float $y, float $w, float $h): array => ['x' => round($matrix->a * $x + $matrix->e, 3), 'y' => round($matrix->d * $y + $matrix->f, 3), 'width' => round($w * $matrix->a, 3), 'height' => round($h * $matrix->a, 3)];
+        if ($matrix->isPlain()) {
+            if ($kind === 'rect') {
+                $radius = min($n('rx', $n('ry')) * $matrix->a, 100_000);
+
+                return [['kind' => 'box', 'name' => $name, 'corners' => array_fill_keys(['topLeft', 'topRight', 'bottomRight', 'bottomLeft'], max(0.0, $radius))] + $place($n('x'), $n('y'), $n('width'), $n('height')) + $look];
+            }
+            if ($kind === 'circle' || $kind === 'ellipse') {
+                [$rx, $ry] = $kind === 'circle' ? [$n('r'), $n('r')] : [$n('rx'), $n('ry')];
+
+                return [['kind' => 'ellipse', 'name' => $name] + $place($n('cx') - $rx, $n('cy') - $ry, 2 * $rx, 2 * $ry) + $look];
+            }
+            if ($kind === 'line') {
+                [$x1, $y1, $x2, $y2] = [$n('x1'), $n('y1'), $n('x2'), $n('y2')];
+
+                return [['kind' => 'line', 'name' => $name, 'rising' => ($x2 - $x1) * ($y2 - $y1) < 0] + $place(min($x1, $x2), min($y1, $y2), abs($x2 - $x1), abs($y2 - $y1)) + $look];
+            }
+        }
+
+        return $this->path($this->outline($element, $kind, $n), $matrix, $name, $style, $look);
+    }
+
+    /** @param  \Closure(string, float=): float  $n */
+    private function outline(\DOMElement $element, string $kind, \Closure $n): string
+    {
+        if ($kind === 'circle' || $kind === 'ellipse') {
+            [$rx, $ry] = $kind === 'circle' ? [$n('r'), $n('r')] : [$n('rx'), $n('ry')];
+
+            return 'M'.($n('cx') - $rx)." {$n('cy')}a{$rx} {$ry} 0 1 1 ".(2 * $rx)." 0a{$rx} {$ry} 0 1 1 ".(-2 * $rx).' 0z';
+        }
+
+        return match ($kind) {
+            'path' => $element->getAttribute('d'),
+            'polyline', 'polygon' => $element->getAttribute('points') === '' ? '' : 'M'.$element->getAttribute('points').($kind === 'polygon' ? 'z' : ''),
+            'line' => "M{$n('x1')} {$n('y1')}L{$n('x2')} {$n('y2')}",
+            default => "M{$n('x')} {$n('y')}h{$n('width')}v{$n('height')}h".-$n('width').'z',
+        };
+    }
+
+    /**
+     * @param  LayerData  $look
+     * @return list<LayerData>
+     */
+    private function path(string $data, Matrix $matrix, string $name, Style $style, array $look): array
+    {
+        try {
+            $path = PathData::parse($data)->mapped($matrix->a, $matrix->b, $matrix->c, $matrix->d, $matrix->e, $matrix->f);
+        } catch (InvalidInput) {
+            return $this->leave('broken path was left out', 'broken paths were left out');
+        }
+        $bounds = $path->bounds();
+        if ($bounds === null || strlen($path->text()) > PathData::MAX_LENGTH) {
+            return [];
+        }
+
+        return [[
+            'kind' => 'path', 'name' => $name, 'x' => round($bounds->x, 3), 'y' => round($bounds->y, 3), 'width' => round($bounds->width, 3), 'height' => round($bounds->height, 3),
+            'd' => $path->mapped(1, 0, 0, 1, -$bounds->x, -$bounds->y)->text(), 'evenOdd' => $style->get('fill-rule') === 'evenodd',
+        ] + $look];
+    }
+
+    /**
+     * Fill, stroke and opacity.
+     *
+     * @return LayerData
+     */
+    private function look(Style $style, Matrix $matrix, bool $open): array
+    {
+        $fill = $open ? null : $this->colour($style, 'fill', 'black');
+        $stroke = $this->colour($style, 'stroke', 'none');
+        $width = $style->number('stroke-width', 1) * $matrix->scale();
+
+        return [
+            'fills' => $fill === null ? [] : [['colour' => $fill->toHex()]],
+            'stroke' => $stroke === null || $width < 0.1 ? null : ['colour' => $stroke->toHex(), 'width' => round(min(200, $width), 3), 'position' => 'centre'],
+            'opacity' => max(0.0, min(1.0, $style->number('opacity', 1))),
+        ];
+    }
+
+    private function colour(Style $style, string $property, string $otherwise): ?Colour
+    {
+        try {
+            $paint = $style->paint($property, $otherwise);
+            if (! is_string($paint)) {
+                return $paint;
+            }
+            $this->leave('gradient or pattern became the first of its colours', 'gradients or patterns became the first of their colours');
+            foreach (isset($this->named[$paint]) ? $this->named[$paint]->getElementsByTagName('stop') : [] as $stop) {
+                $own = Style::initial()->of($stop, $this->rules);
+
+                return NamedColours::find(self::first($stop->getAttribute('stop-color'), Style::declarations($stop->getAttribute('style'))['stop-color'] ?? '', $own->get('color', 'gray')));
+            }
+
+            return Colour::rgb(128, 128, 128);
+        } catch (InvalidInput) {
+            $this->leave('colour that is none was left out', 'colours that are none were left out');
+
+            return null;
+        }
+    }
+
+    /**
+     * A text a line of words: those of its spans that are set at a place of their own are lines of their own.
+     *
+     * @return list<LayerData>
+     */
+    private function words(\DOMElement $element, Matrix $matrix, Style $style): array
+    {
+        $layers = [];
+        [$x, $y] = [(float) $element->getAttribute('x'), (float) $element->getAttribute('y')];
+        $run = '';
+        $flush = function (Style $style) use (&$run, &$x, &$y, &$layers, $matrix): void {
+            $words = trim((string) preg_replace('/\s+/u', ' ', $run));
+            $run = '';
+            if ($words !== '') {
+                $layers[] = $this->line($words, $x, $y, $matrix, $style);
+            }
+        };
+        foreach ($element->childNodes as $child) {
+            if ($child instanceof \DOMElement && $child->localName === 'tspan') {
+                $own = $style->of($child, $this->rules);
+                if ($child->hasAttribute('x') || $child->hasAttribute('y') || $child->hasAttribute('dy')) {
+                    $flush($style);
+                    $x = $child->hasAttribute('x') ? (float) $child->getAttribute('x') : $x;
+                    $dy = $child->getAttribute('dy');
+                    $y = ($child->hasAttribute('y') ? (float) $child->getAttribute('y') : $y) + (float) $dy * (str_ends_with($dy, 'em') ? $own->number('font-size', 16) : 1);
+                }
+                $run .= $child->textContent;
+                if ($child->hasAttribute('x') || $child->hasAttribute('y')) {
+                    $flush($own);
+                }
+            } elseif ($child instanceof \DOMText) {
+                $run .= $child->textContent;
+            }
+        }
+        $flush($style);
+
+        return $this->group($element, $layers, Style::initial());
+    }
+
+    /** @return LayerData */
+    private function line(string $words, float $x, float $y, Matrix $matrix, Style $style): array
+    {
+        $families = $this->typesetter->faces->families();
+        $asked = trim(explode(',', $style->get('font-family'))[0], " \"'");
+        $weight = match ($style->get('font-weight', '400')) {
+            'bold', 'bolder' => 700, 'normal', 'lighter' => 400, default => (int) $style->number('font-weight', 400)
+        };
+        if ($asked !== '' && ! isset($families[$asked])) {
+            $this->leave('face that is not here was replaced', 'faces that are not here were replaced');
+        }
+        $text = new TextStyle(isset($families[$asked]) ? $asked : FaceBook::DEFAULT_FAMILY, max(1, min(1000, $weight)), round(max(1.0, min(1000.0, $style->number('font-size', 16) * $matrix->scale())), 2), 1.2);
+        $laid = $this->typesetter->lay($words, $text, null);
+        $share = match ($style->get('text-anchor')) {
+            'middle' => 0.5, 'end' => 1.0, default => 0.0
+        };
+        $fill = $this->colour($style, 'fill', 'black') ?? Colour::rgb(0, 0, 0);
+
+        return [
+            'kind' => 'text', 'name' => mb_strimwidth($words, 0, 32, '…'), 'words' => $words, 'wrapped' => false, 'style' => $text->toArray(), 'fills' => [['colour' => $fill->toHex()]],
+            'x' => round($matrix->a * $x + $matrix->c * $y + $matrix->e - $laid->width * $share, 3),
+            'y' => round($matrix->b * $x + $matrix->d * $y + $matrix->f - $laid->lines[0]->baseline, 3),
+            'width' => round($laid->width, 2), 'height' => round($laid->height, 2), 'rotation' => round(rad2deg(atan2($matrix->b, $matrix->a)), 2),
+        ];
+    }
+
+    /** @return list<LayerData> */
+    private function image(\DOMElement $element, Matrix $matrix, Style $style): array
+    {
+        $address = self::first($element->getAttribute('href'), $element->getAttribute('xlink:href'));
+        $bytes = preg_match('#^data:image/[a-z]+;base64,(.+)$#s', $address, $found) === 1 ? base64_decode($found[1], true) : false;
+        $hash = $bytes === false ? null : ($this->picture)($bytes);
+        if ($hash === null) {
+            return $this->leave('picture that is not in the file was left out', 'pictures that are not in the file were left out');
+        }
+        $n = fn (string $name): float => (float) $element->getAttribute($name);
+
+        return [[
+            'kind' => 'picture', 'name' => self::nameOf($element, 'Picture'), 'asset' => $hash, 'fit' => 'contain', 'opacity' => max(0.0, min(1.0, $style->number('opacity', 1))),
+            'x' => round($matrix->a * $n('x') + $matrix->e, 3), 'y' => round($matrix->d * $n('y') + $matrix->f, 3), 'width' => round($n('width') * $matrix->scale(), 3), 'height' => round($n('height') * $matrix->scale(), 3),
+        ]];
+    }
+
+    /** Style rules with a single tag, class or id as their selector, which is what drawing programs write. */
+    private function learn(string $css): void
+    {
+        preg_match_all('/([^{}]+)\{([^{}]*)\}/', (string) preg_replace('#/\*.*?\*/#s', '', $css), $found, PREG_SET_ORDER);
+        foreach ($found as [, $selectors, $block]) {
+            foreach (explode(',', $selectors) as $selector) {
+                if (preg_match('/^[.#]?[\w-]+$/', trim($selector)) === 1) {
+                    $this->rules[trim($selector)] = [...$this->rules[trim($selector)] ?? [], ...Style::declarations($block)];
+                }
+            }
+        }
+    }
+
+    /** @return array{} */
+    private function leave(string $one, string $many): array
+    {
+        $this->left["{$one}|{$many}"] = ($this->left["{$one}|{$many}"] ?? 0) + 1;
+
+        return [];
+    }
+
+    /** @return list<string> */
+    private function told(): array
+    {
+        return array_map(fn (string $what, int $count): string => $count === 1 ? 'One '.explode('|', $what)[0] : "{$count} ".explode('|', $what)[1], array_keys($this->left), $this->left);
+    }
+
+    private static function nameOf(\DOMElement $element, string $otherwise): string
+    {
+        $name = trim((string) preg_replace('/[\p{Cc}\s_]+/u', ' ', self::first($element->getAttribute('aria-label'), $element->getAttribute('id'))));
+
+        return $name === '' ? $otherwise : mb_substr($name, 0, 60);
+    }
+
+    /** The first of these that is not empty. */
+    private static function first(string ...$values): string
+    {
+        return array_values(array_filter($values, fn (string $value): bool => $value !== ''))[0] ?? '';
+    }
+
+    /** @param  LayerData  $layer */
+    private static function number(array $layer, string $key): float
+    {
+        return is_numeric($layer[$key] ?? null) ? (float) $layer[$key] : 0.0;
+    }
+}
