@@ -9,20 +9,14 @@ use Kindred\Document\Edit\Field;
 use Kindred\Document\Edit\LayoutField;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
-use Kindred\Document\Layer\Icon;
-use Kindred\Document\Layer\Line;
-use Kindred\Document\Layer\Path;
-use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layout\Inference;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
-use Kindred\Geometry\Number;
 use Kindred\Layout\Relayout;
 use Kindred\Type\FaceBook;
-use Kindred\Type\TextStyle;
 
 /** What the facets say of a selection: one value where all agree, "mixed" where they differ. */
 final readonly class Facets
@@ -42,7 +36,7 @@ final readonly class Facets
         $layers = array_values(array_filter(array_map(fn (CellName $name): ?Layer => $this->shown($tree, $name), $named)));
         $values = [];
         foreach (Field::cases() as $field) {
-            $values[$field->value] = $this->shared(array_map(fn (Layer $layer): ?string => $this->value($layer, $field), $layers));
+            $values[$field->value] = $this->shared(array_map(fn (Layer $layer): ?string => $field->of($layer), $layers));
         }
         foreach (LayoutField::cases() as $field) {
             $values[$field->value] = $this->shared(array_map(fn (Layer $layer): ?string => $field->of($tree, $layer), $layers));
@@ -72,53 +66,6 @@ final readonly class Facets
         $distinct = array_values(array_unique($values));
 
         return ['applies' => $values !== [], 'value' => count($distinct) === 1 ? $distinct[0] : '', 'mixed' => count($distinct) > 1];
-    }
-
-    /** The facet of one layer as its field shows it; null where the layer has no such facet. */
-    private function value(Layer $layer, Field $field): ?string
-    {
-        $content = $layer->content;
-        $shape = ! $layer->isGroup() && ! $content instanceof Text && ! $content instanceof Icon;
-        $boxed = $shape && ! $content instanceof Line && ! $content instanceof Path;
-
-        return match ($field) {
-            Field::X => Number::text($layer->box->x),
-            Field::Y => Number::text($layer->box->y),
-            Field::Width => Number::text($layer->box->width),
-            Field::Height => Number::text($layer->box->height),
-            Field::Rotation => Number::text($layer->rotation),
-            Field::Opacity => Number::text($layer->opacity * 100).'%',
-            Field::Fill => $layer->isGroup() || $content instanceof Line ? null : ($layer->fills === [] ? '' : $layer->fills[count($layer->fills) - 1]->colour->toHex()),
-            Field::StrokeColour => $shape ? ($layer->stroke?->colour->toHex() ?? '') : null,
-            Field::StrokeWidth => $shape ? Number::text($layer->stroke->width ?? 0) : null,
-            Field::StrokePosition => $boxed && $layer->stroke !== null ? $layer->stroke->position->value : null,
-            Field::Radius => $this->corner($layer, $layer->corners->same() === null ? '' : Number::text($layer->corners->topLeft)),
-            Field::RadiusTopLeft => $this->corner($layer, Number::text($layer->corners->topLeft)),
-            Field::RadiusTopRight => $this->corner($layer, Number::text($layer->corners->topRight)),
-            Field::RadiusBottomRight => $this->corner($layer, Number::text($layer->corners->bottomRight)),
-            Field::RadiusBottomLeft => $this->corner($layer, Number::text($layer->corners->bottomLeft)),
-            Field::Icon => $content instanceof Icon ? $content->icon : null,
-            Field::IconLine => $content instanceof Icon ? Number::text($content->line) : null,
-            Field::Optical => $content instanceof Icon ? ($content->optical ? 'true' : 'false') : null,
-            Field::Fit => $content instanceof Picture ? $content->fit->value : null,
-            Field::Asset => $content instanceof Picture ? $content->asset : null,
-            Field::Rising => $content instanceof Line ? ($content->rising ? 'true' : 'false') : null,
-            Field::Trim => $content instanceof Text ? ($content->style->trim ? 'true' : 'false') : null,
-            Field::Wrapped => $content instanceof Text ? ($content->wrapped ? 'true' : 'false') : null,
-            default => $content instanceof Text ? $this->type($content->style, $field) : null,
-        };
-    }
-
-    private function corner(Layer $layer, string $value): ?string
-    {
-        return in_array($layer->kind(), ['box', 'picture', 'stack', 'array'], true) ? $value : null;
-    }
-
-    private function type(TextStyle $style, Field $field): ?string
-    {
-        $value = $style->toArray()[$field->value] ?? null;
-
-        return is_float($value) ? Number::text($value) : ($value === null ? null : (string) $value);
     }
 
     /** The layer as it is, or as it is in its cell. */

@@ -9,7 +9,7 @@ final class Keys
 {
     public const ALL = [
         'Q' => 'pick (select)',
-        'A' => 'add a screen',
+        'A, Shift A' => 'add a screen; the current one once more, beside itself',
         'S, Shift S' => 'shapes: box, ellipse, line in turn; backwards',
         'W' => 'words: click for free text, drag for wrapped text',
         'P, I' => 'picture, icon',

@@ -13,6 +13,7 @@ import { Selection } from './wall/selection.ts';
 import { fresh, Problem, send, Server, type Answer } from './wall/server.ts';
 import { DataSheet } from './wall/sheet.ts';
 import { Stills } from './wall/stills.ts';
+import { Together, type Found } from './wall/together.ts';
 import { PLAIN, Writer, type Setting } from './wall/words.ts';
 
 const page = document.getElementById('wall-page')!;
@@ -47,16 +48,21 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
     icon: placeIcon,
     edit: writeIn,
     linked: () => void panels.reveal('cues'),
+    begun: () => together.remember(),
     ruler: (axis) => rulers.pull(axis),
     guide: (screen, axis, at) => rulers.move(screen, axis, at),
     over: (screen, pressed) => (pressed ? stills.need(screen) : stills.point(screen)),
     done: () => take('pick'),
 }, urls['snap']!);
 
+const together = new Together(picture, wall);
+server.spread = (commands) => together.spread(commands);
+overlay.mates = (id) => together.mates(id);
 const rulers = new Rulers(wall, camera, picture, selection, overlay, server);
 let icon = '';
 let shape: 'box' | 'ellipse' | 'line' = 'box';
-const nudge: { dx: number; dy: number; timer: number; below: SVGGElement[] | null } = { dx: 0, dy: 0, timer: 0, below: null };
+/** What arrow keys have moved and the server has not heard of yet. */
+let nudge: { dx: number; dy: number; timer: number; of: string; screen: string; screens: string[]; layers: SVGGElement[]; below: boolean } | null = null;
 
 function onAnswer(answer: Answer): void {
     const { reel, screens } = picture.patch(answer.patches);
@@ -288,6 +294,11 @@ function remove(): void {
 
 async function duplicate(): Promise<void> {
     if (selection.layers.length > 0) return gestures.duplicate(16, 16, true);
+    return duplicateScreen();
+}
+
+/** The current screen once more, beside itself, with its name counted up. */
+async function duplicateScreen(): Promise<void> {
     const screen = selection.screens[0] ?? selection.screen;
     if (!screen) return;
     const answer = await server.edit({ type: 'duplicate-screen', screen, seed: fresh() });
@@ -304,6 +315,32 @@ async function group(): Promise<void> {
     const answer = await server.edit({ type: 'group-layers', ...onLayers(), seed: fresh() });
     if (answer?.added[0]) selection.pick([answer.added[0]], screen);
 }
+
+/** What is made of the same parts as the selection, in a dialog. */
+async function showCopies(): Promise<void> {
+    const dialog = document.getElementById('copies') as HTMLDialogElement;
+    await htmx.ajax('GET', urls['copies']!.replace('LAYER', bare(selection.layers[0]!)), { target: dialog, swap: 'innerHTML' });
+    dialog.showModal();
+}
+
+document.getElementById('copies')!.addEventListener('click', (event) => {
+    const button = (event.target as Element).closest<HTMLElement>('[data-copies]');
+    const data = button?.parentElement?.dataset;
+    if (!button || !data) return;
+    (document.getElementById('copies') as HTMLDialogElement).close();
+    const beside = JSON.parse(data['beside']!) as string[];
+    const screen = data['screen'] ?? '';
+    if (button.dataset['copies'] === 'together') {
+        together.start(JSON.parse(data['found']!) as Found);
+        overlay.show();
+    } else if (button.dataset['copies'] === 'select') {
+        selection.pick(beside, screen);
+    } else {
+        void server.edit({ type: 'gather-copies', screen: screen || null, layers: beside, seed: fresh() }).then((answer) => {
+            if (answer?.added[0]) selection.pick([answer.added[0]], screen);
+        });
+    }
+});
 
 /** The current screen on every device, in a dialog. */
 async function showDevices(): Promise<void> {
@@ -338,15 +375,19 @@ async function ungroup(): Promise<void> {
     if (answer) selection.pick(inside, selection.screen);
 }
 
-/** Arrow keys move at once; the server hears of it when they rest. */
+/** Arrow keys move at once; the server hears of it when they rest, or when something else is selected. */
 function nudgeBy(dx: number, dy: number): void {
     if (selection.layers.length === 0 && selection.screens.length === 0) return;
-    if (gestures.below && selection.layers.length > 0 && nudge.below === null) nudge.below = gestures.withBelow();
-    nudge.dx += nudge.below ? 0 : dx;
+    if (nudge && nudge.of !== `${selection.layers} ${selection.screens}`) settle();
+    nudge ??= {
+        dx: 0, dy: 0, timer: 0, of: `${selection.layers} ${selection.screens}`, screen: selection.screen, screens: selection.screens,
+        layers: gestures.below && selection.layers.length > 0 ? gestures.withBelow() : selection.elements(), below: gestures.below,
+    };
+    const across = nudge.below ? 0 : dx;
+    nudge.dx += across;
     nudge.dy += dy;
-    for (const layer of nudge.below ?? selection.elements()) {
+    for (const layer of nudge.layers) {
         const { x, y, width, height, rotation } = picture.box(layer);
-        const across = nudge.below ? 0 : dx;
         layer.setAttribute('transform', `translate(${across} ${dy})${layer.getAttribute('transform') ?? ''}`);
         layer.setAttribute('data-box', `${x + across} ${y + dy} ${width} ${height} ${rotation}`);
     }
@@ -356,14 +397,14 @@ function nudgeBy(dx: number, dy: number): void {
 }
 
 function settle(): void {
-    clearTimeout(nudge.timer);
-    const { dx, dy, below } = nudge;
-    nudge.dx = nudge.dy = 0;
-    nudge.below = null;
+    if (!nudge) return;
+    const { dx, dy, timer, screen, screens, layers, below } = nudge;
+    clearTimeout(timer);
+    nudge = null;
     if (dx === 0 && dy === 0) return;
-    if (below) return void gestures.moveSection(selection.screen, below, dy);
-    if (selection.screens.length > 0) void server.edit({ type: 'move-screens', screens: selection.screens, dx, dy });
-    else void server.edit({ type: 'move-layers', ...onLayers(), dx, dy });
+    if (screens.length > 0) void server.edit({ type: 'move-screens', screens, dx, dy });
+    else if (below) void gestures.moveSection(screen, layers, dy);
+    else void server.edit({ type: 'move-layers', screen: screen || null, layers: layers.map((layer) => layer.dataset['layer']!), dx, dy });
 }
 
 /* Looking */
@@ -412,6 +453,10 @@ const actions: Record<string, () => void> = {
     picture: () => document.getElementById('picture-file')!.click(),
     thread: () => take('thread'),
     fit,
+    apart: () => {
+        together.stop();
+        overlay.show();
+    },
     grid: () => rulers.toggle(),
     threads: () => {
         overlay.showThreads = !overlay.showThreads;
@@ -436,7 +481,7 @@ const actions: Record<string, () => void> = {
 };
 
 const keys: Record<string, () => void> = {
-    q: actions['pick']!, a: actions['screen']!, s: () => takeShape(1), S: () => takeShape(-1), w: actions['words']!, p: actions['picture']!, i: actions['icon']!,
+    q: actions['pick']!, a: actions['screen']!, A: () => void duplicateScreen(), s: () => takeShape(1), S: () => takeShape(-1), w: actions['words']!, p: actions['picture']!, i: actions['icon']!,
     g: actions['thread']!, l: actions['stack']!, L: actions['array']!, f: fit, r: actions['rehearse']!, '?': actions['keys']!, Delete: remove, Backspace: remove,
     Tab: () => step(1), 'shift+Tab': () => step(-1),
     ArrowLeft: () => nudgeBy(-1, 0), ArrowRight: () => nudgeBy(1, 0), ArrowUp: () => nudgeBy(0, -1), ArrowDown: () => nudgeBy(0, 1),
@@ -536,6 +581,8 @@ document.addEventListener('kindred:do', (event) => {
     if (what === 'exchange-icon') {
         document.getElementById('icons')!.dataset['exchange'] = '';
         actions['icon']!();
+    } else if (what === 'copies') {
+        void showCopies();
     } else if (what === 'devices') {
         void showDevices();
     } else if (what === 'fit') {

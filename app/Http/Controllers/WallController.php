@@ -13,6 +13,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Kindred\Device\Catalogue;
 use Kindred\Device\Device;
+use Kindred\Document\Copies;
 use Kindred\Document\Place;
 use Kindred\Layout\OnDevice;
 use Kindred\Layout\Overflow;
@@ -80,6 +81,15 @@ final class WallController extends Controller
         }, Catalogue::all());
 
         return view('wall.all-devices', ['screen' => $tree->screen($screen), 'shown' => $shown]);
+    }
+
+    /** What is made of the same parts as a container, anywhere in the project. */
+    public function copies(Project $project, string $layer): View
+    {
+        $tree = $this->store->whole($project);
+        $model = $tree->layer($layer);
+
+        return view('wall.copies', ['tree' => $tree, 'model' => $model, 'copies' => Copies::of($tree, $model)]);
     }
 
     public function history(Request $request, Project $project, Editor $editor): View

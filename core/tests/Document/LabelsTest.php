@@ -22,7 +22,7 @@ function steps(): array
         [['type' => 'distribute-layers', 'layers' => ['boxa', 'icon', 'words'], 'axis' => 'x'], 'Even the gaps of 3 layers'],
         [['type' => 'distribute-layers', 'layers' => ['boxa', 'icon'], 'axis' => 'x', 'gap' => 8], 'Set the gap of 2 layers'],
         [['type' => 'group-layers', 'layers' => ['boxa', 'icon'], 'seed' => 's'], 'Group 2 layers'], [['type' => 'ungroup-layers', 'layers' => ['group']], 'Ungroup Pair'], [['type' => 'stack-layers', 'layers' => ['boxa', 'icon'], 'seed' => 's'], 'Stack 2 layers'],
-        [['type' => 'array-layers', 'layers' => ['boxa'], 'seed' => 's'], 'Make an array of Box'], [['type' => 'detach-arrays', 'layers' => ['group'], 'seed' => 's'], 'Detach the cells of Pair'],
+        [['type' => 'array-layers', 'layers' => ['boxa'], 'seed' => 's'], 'Make an array of Box'], [['type' => 'gather-copies', 'layers' => ['group', 'boxa'], 'seed' => 's'], 'Make an array of 2 copies'], [['type' => 'detach-arrays', 'layers' => ['group'], 'seed' => 's'], 'Detach the cells of Pair'],
         [['type' => 'set-cell', 'layer' => 'group', 'row' => 'row1', 'column' => 'name', 'value' => 'x'], 'Fill a cell of Pair'], [['type' => 'fill-cells', 'layer' => 'group', 'row' => 'row1', 'column' => 'name', 'values' => [['x'], ['y']], 'seed' => 's'], 'Paste 2 rows into Pair'],
         [['type' => 'take-sheet', 'layer' => 'group', 'columns' => [['name' => 'A']], 'rows' => [['x']], 'seed' => 's'], 'Bring a row into Pair'],
         [['type' => 'add-rows', 'layer' => 'group', 'seed' => 's'], 'Add a row to Pair'], [['type' => 'add-rows', 'layer' => 'group', 'count' => 4, 'seed' => 's'], 'Add 4 rows to Pair'], [['type' => 'remove-rows', 'layer' => 'group', 'rows' => ['row1']], 'Remove a row of Pair'],

@@ -19,6 +19,8 @@ export interface Makers {
     icon: (screen: string, at: Point, size: number | null) => void;
     edit: (layer: Element) => void;
     linked: () => void;
+    /** Called before a gesture changes the picture. */
+    begun: () => void;
     /** A guide pulled out of a ruler, or moved: the gesture that does it. */
     ruler: (axis: 'x' | 'y') => Drag;
     guide: (screen: string, axis: 'x' | 'y', at: number) => Drag;
@@ -476,6 +478,7 @@ export class Gestures {
         event.preventDefault();
         (document.activeElement as HTMLElement | null)?.blur();
         if (!drag) return;
+        this.makers.begun();
         this.drag = drag;
         this.started = event;
         this.moved = false;

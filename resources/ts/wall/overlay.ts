@@ -54,6 +54,8 @@ export class Overlay {
     private readonly guides: SVGGElement;
     private readonly tag: HTMLElement;
     showGuides = true;
+    /** The same parts of copies that are edited together. */
+    mates: (id: string) => string[] = () => [];
     private readonly ruled: SVGGElement;
     showThreads = localStorage.getItem('kindred.threads') !== 'off';
 
@@ -114,6 +116,10 @@ export class Overlay {
         for (const layer of layers) {
             const { width, height } = this.picture.box(layer);
             this.outline({ x: 0, y: 0, width, height }, this.picture.matrix(layer));
+            for (const mate of this.mates(layer.dataset['layer']!)) {
+                const other = this.picture.layer(mate);
+                if (other) this.outline({ ...this.picture.box(other), x: 0, y: 0 }, this.picture.matrix(other), 'mate');
+            }
         }
         for (const id of this.selection.screens) this.outline(this.picture.screenBox(id), null, 'screen-outline');
         const only = layers.length === 1 ? layers[0]! : null;

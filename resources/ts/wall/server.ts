@@ -64,6 +64,8 @@ export async function send<T>(url: string, body?: unknown): Promise<T> {
 export class Server {
     private queue: Promise<unknown> = Promise.resolve();
     private waiting = 0;
+    /** What commands come to where several things are edited together. */
+    spread: (commands: Command[]) => Command[] = (commands) => commands;
 
     constructor(
         private readonly urls: Record<string, string>,
@@ -76,13 +78,13 @@ export class Server {
     /** Resolves with the answer, or null when the edit was refused (which has then been said). */
     edit(...commands: Command[]): Promise<Answer | null> {
         const name = fresh();
-        const plain = commands.map(plainly);
+        const plain = this.spread(commands).map(plainly);
         return this.enqueue(() => send<Answer>(this.urls['edits']!, { base: this.base, token: name, commands: plain }));
     }
 
     /** What commands would change in the picture; nothing of it is kept, and a question that fails has no answer. */
     preview(...commands: Command[]): Promise<Patch[]> {
-        return send<Answer>(this.urls['preview']!, { base: this.base, commands: commands.map(plainly) }).then((answer) => answer.patches, () => []);
+        return send<Answer>(this.urls['preview']!, { base: this.base, commands: this.spread(commands).map(plainly) }).then((answer) => answer.patches, () => []);
     }
 
     undo(): Promise<Answer | null> {

@@ -1,6 +1,6 @@
 <x-layout :title="$project->name" :entries="['resources/css/app.css', 'resources/ts/wall.ts']">
     @php
-        $urls = ['edits' => route('edits', $project), 'preview' => route('preview', $project), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'snap' => route('snap', $project), 'copy' => route('copy', $project), 'paste' => route('paste', $project), 'sheet' => route('sheet', [$project, 'LAYER']), 'devices' => route('devices', [$project, 'SCREEN']), 'assets' => route('assets', $project),
+        $urls = ['edits' => route('edits', $project), 'preview' => route('preview', $project), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'snap' => route('snap', $project), 'copy' => route('copy', $project), 'paste' => route('paste', $project), 'sheet' => route('sheet', [$project, 'LAYER']), 'devices' => route('devices', [$project, 'SCREEN']), 'copies' => route('copies', [$project, 'LAYER']), 'assets' => route('assets', $project),
             'facets' => route('facets', $project), 'reel' => route('reel', $project), 'still' => route('thumbnail', [$project, 'SCREEN']), 'stills' => route('stills', $project), 'rehearse' => route('rehearse', $project)];
         $tools = [['pick', 'mouse-pointer-2', 'Pick', 'Q'], ['screen', 'smartphone', 'Screen', 'A'], ['shape', 'shapes', 'Shape', 'S'], ['words', 'type', 'Words', 'W'],
             ['picture', 'image', 'Picture', 'P'], ['icon', 'smile', 'Icon', 'I'], ['thread', 'spline', 'Go', 'G']];
@@ -62,6 +62,7 @@
     <input type="file" id="picture-file" class="sr-only" accept="image/png,image/jpeg,image/webp,image/gif,image/svg+xml" tabindex="-1" aria-label="Picture file">
     <input type="file" id="sheet-file" class="sr-only" accept=".csv,.tsv,.txt,text/csv,text/plain,text/tab-separated-values" tabindex="-1" aria-label="Table file">
     <dialog id="sheet-take" aria-labelledby="sheet-take-title"></dialog>
+    <dialog id="copies" aria-labelledby="copies-title"></dialog>
     <dialog id="all-devices" aria-labelledby="all-devices-title"></dialog>
     <dialog id="devices" aria-labelledby="devices-title">
         <h2 id="devices-title" class="mb-3 text-xl">Add a screen</h2>

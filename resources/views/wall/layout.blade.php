@@ -1,6 +1,7 @@
 {{-- How the selection is laid out: as a stack, in a stack, as an array, by its pins. --}}
 @if (! $cell && collect($layers)->doesntContain(fn ($layer) => $layer->kind() === 'array'))
     <div class="row"><span class="label">Repeat</span><button class="button justify-start" data-do="array" title="Lay this out once for each row of a data sheet (Shift L)"><x-glyph name="layout-grid"/> Array</button></div>
+    @if ($only?->isContainer())<div class="row"><span class="label"></span><button class="button justify-start" data-do="copies" title="Groups made of the same parts, on any screen"><x-glyph name="copy"/> Find copies</button></div>@endif
 @endif
 @if ($inference)
     <div class="row"><span class="label">Layout</span>

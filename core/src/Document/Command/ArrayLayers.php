@@ -8,13 +8,9 @@ use Kindred\Document\Id;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Group;
-use Kindred\Document\Layer\Stack;
-use Kindred\Document\Layout\Pins;
-use Kindred\Document\Layout\Size;
-use Kindred\Document\Layout\Sizing;
-use Kindred\Document\Place;
 use Kindred\Document\Rank;
 use Kindred\Document\Sheet\Column;
+use Kindred\Document\Sheet\Design;
 use Kindred\Document\Sheet\Row;
 use Kindred\Document\Sheet\Sheet;
 use Kindred\Document\Sheet\Slot;
@@ -74,13 +70,13 @@ final readonly class ArrayLayers implements Command
         $design = count($layers) === 1
             ? $top->with(box: $top->box->movedBy(-$around->x, -$around->y))
             : new Layer($ids->next(), $this->screen, $array->id, 'm', 'Cell', new Box(0, 0, $around->width, $around->height), new Group);
-        $tree = $tree->withLayers($array, $design = $this->freed($design)->with(parent: $array->id, rank: 'm'));
+        $tree = $tree->withLayers($array, $design);
         if (count($layers) > 1) {
             foreach (Rank::spread(null, null, count($layers)) as $i => $rank) {
                 $tree = $tree->withLayers($layers[$i]->with(parent: $design->id, rank: $rank, box: $layers[$i]->box->movedBy(-$around->x, -$around->y)));
             }
         }
-        $tree = $this->pinned($tree, $design);
+        $tree = Design::of($tree, $design, $array->id);
         $room = $this->room($tree, $array);
         $columns = max(1, min(6, (int) floor(($room + self::GAP) / ($around->width + self::GAP))));
 
@@ -93,28 +89,6 @@ final readonly class ArrayLayers implements Command
     public function label(Tree $before): string
     {
         return "Make an array of {$this->naming($before, $this->layers)}";
-    }
-
-    /** What laid the design out before does so no longer. */
-    private function freed(Layer $design): Layer
-    {
-        $sizing = $design->sizing->with(alignSelf: null, absolute: false);
-
-        return $design->with(pins: null, sizing: $design->content instanceof Stack ? $sizing->with(width: Size::Length) : new Sizing);
-    }
-
-    /** In a group, what reaches from side to side holds to both, the rest to the corner. */
-    private function pinned(Tree $tree, Layer $design): Tree
-    {
-        foreach ($design->isGroup() ? $tree->children(new Place($this->screen, $design->id)) : [] as $child) {
-            if ($child->pins === null) {
-                $bounds = $child->bounds();
-                $even = abs($bounds->x - ($design->box->width - $bounds->right())) < 1.5 && $bounds->width > $design->box->width / 2;
-                $tree = $tree->withLayers($child->with(pins: $even ? Pins::corner()->with(right: true) : Pins::corner()));
-            }
-        }
-
-        return $tree;
     }
 
     /** The width from the array's left edge to as far from the other side of what it lies in. */

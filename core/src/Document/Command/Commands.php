@@ -25,6 +25,7 @@ final class Commands
         StackLayers::class,
         ArrayLayers::class,
         DetachArrays::class,
+        GatherCopies::class,
         SetCell::class,
         FillCells::class,
         TakeSheet::class,

@@ -8,6 +8,7 @@ use Kindred\Document\Layer;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\LayerContent;
 use Kindred\Document\Layer\Line;
+use Kindred\Document\Layer\Path;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\PictureFit;
 use Kindred\Document\Layer\Text;
@@ -18,6 +19,7 @@ use Kindred\Document\Style\Stroke;
 use Kindred\Document\Style\StrokePosition;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Box;
+use Kindred\Geometry\Number;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Paint\Colour;
@@ -87,6 +89,53 @@ enum Field: string implements LayerField
             self::Height => Resize::to($tree, $layer, $box->sized($box->width, $this->number($value, $parent->height, 0, Reader::LIMIT))),
             default => $tree->withLayers($this->styled($layer, $value)),
         };
+    }
+
+    /** The facet of one layer as its field shows it; null where the layer has no such facet. */
+    public function of(Layer $layer): ?string
+    {
+        $content = $layer->content;
+        $shape = ! $layer->isGroup() && ! $content instanceof Text && ! $content instanceof Icon;
+        $boxed = $shape && ! $content instanceof Line && ! $content instanceof Path;
+
+        return match ($this) {
+            self::X => Number::text($layer->box->x),
+            self::Y => Number::text($layer->box->y),
+            self::Width => Number::text($layer->box->width),
+            self::Height => Number::text($layer->box->height),
+            self::Rotation => Number::text($layer->rotation),
+            self::Opacity => Number::text($layer->opacity * 100).'%',
+            self::Fill => $layer->isGroup() || $content instanceof Line ? null : ($layer->fills === [] ? '' : $layer->fills[count($layer->fills) - 1]->colour->toHex()),
+            self::StrokeColour => $shape ? ($layer->stroke?->colour->toHex() ?? '') : null,
+            self::StrokeWidth => $shape ? Number::text($layer->stroke->width ?? 0) : null,
+            self::StrokePosition => $boxed && $layer->stroke !== null ? $layer->stroke->position->value : null,
+            self::Radius => $this->corner($layer, $layer->corners->same() === null ? '' : Number::text($layer->corners->topLeft)),
+            self::RadiusTopLeft => $this->corner($layer, Number::text($layer->corners->topLeft)),
+            self::RadiusTopRight => $this->corner($layer, Number::text($layer->corners->topRight)),
+            self::RadiusBottomRight => $this->corner($layer, Number::text($layer->corners->bottomRight)),
+            self::RadiusBottomLeft => $this->corner($layer, Number::text($layer->corners->bottomLeft)),
+            self::Icon => $content instanceof Icon ? $content->icon : null,
+            self::IconLine => $content instanceof Icon ? Number::text($content->line) : null,
+            self::Optical => $content instanceof Icon ? ($content->optical ? 'true' : 'false') : null,
+            self::Fit => $content instanceof Picture ? $content->fit->value : null,
+            self::Asset => $content instanceof Picture ? $content->asset : null,
+            self::Rising => $content instanceof Line ? ($content->rising ? 'true' : 'false') : null,
+            self::Trim => $content instanceof Text ? ($content->style->trim ? 'true' : 'false') : null,
+            self::Wrapped => $content instanceof Text ? ($content->wrapped ? 'true' : 'false') : null,
+            default => $content instanceof Text ? $this->typed($content->style) : null,
+        };
+    }
+
+    private function corner(Layer $layer, string $value): ?string
+    {
+        return in_array($layer->kind(), ['box', 'picture', 'stack', 'array'], true) ? $value : null;
+    }
+
+    private function typed(TextStyle $style): ?string
+    {
+        $value = $style->toArray()[$this->value] ?? null;
+
+        return is_float($value) ? Number::text($value) : ($value === null ? null : (string) $value);
     }
 
     private function styled(Layer $layer, string $value): Layer

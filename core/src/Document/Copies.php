@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document;
+
+use Kindred\Document\Edit\Field;
+use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Text;
+
+/**
+ * Containers that are copies of each other: of the same parts in the same order, about the same size and nearly
+ * the same look, wherever they lie. What differs between them is what somebody changed since.
+ */
+final readonly class Copies
+{
+    /** The sides of copies differ by this factor at most. */
+    private const ALIKE = 1.5;
+
+    /** So many fields of look and place may differ, beside what each copy says and shows; as many as it has parts where that is more. */
+    private const CHANGES = 4;
+
+    /** What is compared beside words: the rest follows from the structure or lies elsewhere. */
+    private const FIELDS = [
+        Field::Asset, Field::Fill, Field::X, Field::Y, Field::Width, Field::Height, Field::Rotation, Field::Opacity, Field::StrokeColour, Field::StrokeWidth, Field::Radius,
+        Field::Icon, Field::IconLine, Field::Family, Field::Weight, Field::Size, Field::LineHeight, Field::LetterSpacing, Field::Align, Field::Transform,
+    ];
+
+    /**
+     * @param  non-empty-list<list<Layer>>  $parts  the layers of each copy, root first, those of the model first
+     * @param  array<int, array<string, list<string>>>  $differences  values by part and field, a value a copy; words under "words", hidden under "shown"
+     */
+    private function __construct(public array $parts, public array $differences)
+    {
+    }
+
+    /** Null where the layer is no container, or there is nothing else like it. */
+    public static function of(Tree $tree, Layer $model): ?self
+    {
+        if (! $model->isContainer() || self::inCells($tree, $model)) {
+            return null;
+        }
+        $wanted = self::structure($tree, $model);
+        $parts = [$tree->subtree($model->id)];
+        foreach ($tree->layers as $layer) {
+            if ($layer->id === $model->id || ! $layer->isContainer() || ! self::alike($layer, $model) || self::structure($tree, $layer) !== $wanted || self::inCells($tree, $layer)) {
+                continue;
+            }
+            $other = $tree->subtree($layer->id);
+            $differing = array_map(fn (array $fields): int => count(array_diff(array_keys($fields), ['words', 'asset', 'fill', 'shown'])), self::differing([$parts[0], $other]));
+            if (array_sum($differing) <= max(self::CHANGES, count($other))) {
+                $parts[] = $other;
+            }
+        }
+
+        return count($parts) < 2 ? null : new self($parts, self::differing($parts));
+    }
+
+    /**
+     * What differs in a part, and the values that there are, in words: "words: Bowl, Mug".
+     *
+     * @return list<string>
+     */
+    public function told(int $part): array
+    {
+        $out = [];
+        foreach ($this->differences[$part] ?? [] as $field => $values) {
+            $label = match ($field) {
+                'words', 'shown' => $field, default => Field::from($field)->label()
+            };
+            $shown = $field === 'asset' ? [count(array_unique($values)).' pictures'] : array_slice(array_values(array_unique($values)), 0, 4);
+            $out[] = "{$label}: ".implode(', ', array_map(fn (string $value): string => $value === '' ? '–' : mb_strimwidth($value, 0, 28, '…'), $shown));
+        }
+
+        return $out;
+    }
+
+    private static function alike(Layer $a, Layer $b): bool
+    {
+        $near = fn (float $one, float $other): bool => max($one, $other) <= max(1.0, min($one, $other)) * self::ALIKE;
+
+        return $near($a->box->width, $b->box->width) && $near($a->box->height, $b->box->height);
+    }
+
+    private static function inCells(Tree $tree, Layer $layer): bool
+    {
+        foreach ([$layer, ...$tree->ancestors($layer)] as $around) {
+            if ($around->content instanceof ArrayLayer) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The kinds of all parts, as they lie in each other. */
+    private static function structure(Tree $tree, Layer $layer): string
+    {
+        return $layer->isContainer()
+            ? $layer->kind().'('.implode(' ', array_map(fn (Layer $child): string => self::structure($tree, $child), $tree->children(new Place($layer->screen, $layer->id)))).')'
+            : $layer->kind();
+    }
+
+    /**
+     * @param  non-empty-list<list<Layer>>  $parts
+     * @return array<int, array<string, list<string>>>
+     */
+    private static function differing(array $parts): array
+    {
+        $out = [];
+        foreach (array_keys($parts[0]) as $i) {
+            $same = array_map(fn (array $copy): Layer => $copy[$i], $parts);
+            $values = ['words' => array_map(fn (Layer $layer): string => $layer->content instanceof Text ? $layer->content->words : '', $same), 'shown' => array_map(fn (Layer $layer): string => $layer->hidden ? 'no' : 'yes', $same)];
+            foreach (self::FIELDS as $field) {
+                // Where the roots lie is what makes them copies, and a group is as large as what lies in it.
+                $own = ($i === 0 && ($field === Field::X || $field === Field::Y)) || ($same[0]->isGroup() && ($field === Field::Width || $field === Field::Height));
+                $values[$field->value] = $own ? [''] : array_map(fn (Layer $layer): string => self::derived($layer, $field) ? '' : $field->of($layer) ?? '', $same);
+            }
+            $differing = array_filter($values, fn (array $all): bool => count(array_unique($all)) > 1);
+            if ($differing !== []) {
+                $out[$i] = $differing;
+            }
+        }
+
+        return $out;
+    }
+
+    /** The width of free words and the height of any follow from the words. */
+    private static function derived(Layer $layer, Field $field): bool
+    {
+        return $layer->content instanceof Text && ($field === Field::Height || ($field === Field::Width && ! $layer->content->wrapped));
+    }
+}
