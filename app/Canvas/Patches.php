@@ -83,6 +83,12 @@ final readonly class Patches
         return null;
     }
 
+    /** Whether what lay in a layer is no more to be found there: that layer was taken away, or its cells are drawn anew. */
+    private function isGone(mixed $parent, Tree $after): bool
+    {
+        return is_string($parent) && (! isset($after->layers[$parent]) || $this->arrayAround($after, $parent) !== null);
+    }
+
     /** @return list<string> */
     public function roots(Difference $difference, Tree $after): array
     {
@@ -142,12 +148,16 @@ final readonly class Patches
             return ['layer' => $change->id, 'removed' => true];
         }
         $layer = $after->layer($change->id);
-        if ($this->arrayAround($after, $layer->parent) !== null || ($change->isAddition() && isset($added[$layer->parent ?? '']))) {
+        if ($this->arrayAround($after, $layer->parent) !== null) {
             return null;
+        }
+        // What is new brings with it all that it holds; what has gone into it goes from where it was.
+        if (isset($added[$layer->parent ?? ''])) {
+            return $change->isAddition() ? null : ['layer' => $change->id, 'removed' => true];
         }
         $shell = $layer->isContainer() && ! $change->isAddition() && ! isset($redrawn[$layer->id])
             && ! ($layer->content instanceof ArrayLayer && $change->touches('width', ...array_keys($layer->content->toArray())))
-            && ! ($change->touches('parent') && $this->arrayAround($after, $change->before['parent'] ?? null) !== null);
+            && ! ($change->touches('parent') && $this->isGone($change->before['parent'] ?? null, $after));
         $patch = ['layer' => $layer->id, 'rank' => $layer->rank, 'shell' => $shell, 'svg' => $shell
             ? $this->renderer->shell($layer, $this->pictures->editable($project))
             : $this->renderer->layer($after, $layer, $this->pictures->editable($project))];

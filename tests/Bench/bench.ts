@@ -32,19 +32,25 @@ async function signIn(page: Page): Promise<void> {
     await page.waitForURL(`${base}/`);
 }
 
-async function edits(page: Page): Promise<void> {
-    const api: APIRequestContext = page.request;
+/** A way to send commands to projects, each on top of the last. */
+async function editor(page: Page): Promise<(project: number, command: object) => Promise<void>> {
     const csrf = (await page.locator('meta[name=csrf-token]').getAttribute('content'))!;
-    const [small, large] = [fill(50, 500, 20), fill(2, 5000, 20)];
-    const sequence = new Map([[small, 0], [large, 0]]);
-    const edit = async (project: number, i: number): Promise<void> => {
-        const response = await api.post(`${base}/projects/${project}/edits`, {
+    const sequence = new Map<number, number>();
+    return async (project, command) => {
+        const response = await page.request.post(`${base}/projects/${project}/edits`, {
             headers: { 'X-CSRF-TOKEN': csrf, Accept: 'application/json' },
-            data: { base: sequence.get(project), commands: [{ type: 'move-layers', screen: 'screen0', layers: [`l0x${(i * 4) % 400}`], dx: 1, dy: 0 }] },
+            data: { base: sequence.get(project) ?? 0, commands: [{ screen: 'screen0', ...command }] },
         });
         if (!response.ok()) throw new Error(await response.text());
         sequence.set(project, ((await response.json()) as { sequence: number }).sequence);
     };
+}
+
+async function edits(page: Page): Promise<void> {
+    const api: APIRequestContext = page.request;
+    const send = await editor(page);
+    const [small, large] = [fill(50, 500, 20), fill(2, 5000, 20)];
+    const edit = (project: number, i: number): Promise<void> => send(project, { type: 'move-layers', layers: [`l0x${(i * 4) % 400}`], dx: 1, dy: 0 });
     // The reference: the same framework, session and signed-in account, one query, an empty answer.
     const empty = async (): Promise<unknown> => api.get(`${base}/bench/empty`);
     await time(40, empty);
@@ -103,8 +109,17 @@ async function opening(page: Page): Promise<void> {
     line('… over the wire, compressed, browser cache empty', `${(bytes / 1e6).toFixed(2)} MB`, 'under 1 MB', null, bytes < 1e6);
 }
 
-/** Frame times while something is moved, and the script that ran meanwhile, ms a frame. */
-async function frames(page: Page, gesture: () => Promise<void>): Promise<{ missed: number; longest: number; script: number }> {
+interface Frames {
+    /** Share of frames that came late, 0 to 1. */
+    missed: number;
+    /** ms */
+    longest: number;
+    /** ms of script a frame */
+    script: number;
+}
+
+/** Frame times while something is moved, and the script that ran meanwhile. */
+async function frames(page: Page, gesture: () => Promise<void>): Promise<Frames> {
     const session = await page.context().newCDPSession(page);
     await session.send('Performance.enable');
     const spent = async (): Promise<number> => {
@@ -129,26 +144,60 @@ async function frames(page: Page, gesture: () => Promise<void>): Promise<{ misse
     return { missed: times.filter((time) => time > 25).length / Math.max(1, times.length), longest: Math.max(...times), script: script / Math.max(1, times.length) };
 }
 
-async function moving(page: Page): Promise<void> {
-    const hand = async (): Promise<void> => {
-        for (let i = 0; i < 120; i++) {
-            await page.mouse.move(500 + Math.sin(i / 9) * 150, 400 + Math.cos(i / 7) * 120);
-            await page.waitForTimeout(12);
-        }
-    };
+/** 120 steps of a hand on its way about the window. */
+async function wander(page: Page): Promise<void> {
+    for (let i = 0; i < 120; i++) {
+        await page.mouse.move(500 + Math.sin(i / 9) * 150, 400 + Math.cos(i / 7) * 120);
+        await page.waitForTimeout(12);
+    }
+}
+
+/** Drags a layer of a project's wall and prints its frames beside those of an empty page. */
+async function dragging(page: Page, what: string, project: number, layer: string): Promise<void> {
     await page.goto('about:blank');
-    const empty = await frames(page, hand);
-    const one = fill(1, 1000, 0);
-    await page.goto(`${base}/projects/${one}/wall`);
+    const empty = await frames(page, () => wander(page));
+    await page.goto(`${base}/projects/${project}/wall`);
     await page.waitForLoadState('networkidle');
-    const target = (await page.locator('[data-layer="l0x0"]').boundingBox())!;
+    const target = (await page.locator(`[data-layer="${layer}"]`).boundingBox())!;
     await page.mouse.move(target.x + target.width / 2, target.y + target.height / 2);
     await page.mouse.down();
-    const drag = await frames(page, hand);
+    const drag = await frames(page, () => wander(page));
     await page.mouse.up();
-    line('dragging on a 1,000-layer screen, frames missed', `${(drag.missed * 100).toFixed(1)} %`, `empty page ${(empty.missed * 100).toFixed(1)} % + 2 %`, null, drag.missed <= empty.missed + 0.02);
-    line('… longest frame', ms(drag.longest), 'none over 50 ms', null, drag.longest <= 50);
-    line('… script a frame', ms(drag.script), 'at most 4 ms', null, drag.script <= 4);
+    framed(what, drag, empty);
+}
+
+function framed(what: string, seen: Frames, empty: Frames): void {
+    line(`${what}, frames missed`, `${(seen.missed * 100).toFixed(1)} %`, `empty page ${(empty.missed * 100).toFixed(1)} % + 2 %`, null, seen.missed <= empty.missed + 0.02);
+    line('… longest frame', ms(seen.longest), 'none over 50 ms', null, seen.longest <= 50);
+    line('… script a frame', ms(seen.script), 'at most 4 ms', null, seen.script <= 4);
+}
+
+/** An array of 1,000 cells of five layers, beside the budgets of edits and drags. */
+async function arrays(page: Page): Promise<void> {
+    const send = await editor(page);
+    const project = fill(2, 100, 20, 1000);
+    const empty = async (): Promise<unknown> => page.request.get(`${base}/bench/empty`);
+    await time(40, empty);
+    const reference = quantile(await time(100, empty), 0.95);
+    const ways: [string, (i: number) => object][] = [
+        ['another layer moved', (i) => ({ type: 'move-layers', layers: [`l0x${(i * 4) % 100}`], dx: 1, dy: 0 })],
+        ['the array moved', (i) => ({ type: 'move-layers', layers: ['pots'], dx: 0, dy: i % 2 === 0 ? 1 : -1 })],
+        ['one value of the sheet', (i) => ({ type: 'set-cell', layer: 'pots', row: `row${(i % 900) + 1}`, column: 'called', value: `Bowl ${i}` })],
+        ['a colour of the design', (i) => ({ type: 'set-field', layers: ['picture'], field: 'fill', value: `#a94c${String(10 + (i % 80))}` })],
+        ['a gap of the cells', (i) => ({ type: 'set-field', layers: ['pots'], field: 'row-gap', value: String(4 + (i % 3)) })],
+    ];
+    for (const [what, command] of ways) {
+        await time(5, (i) => send(project, command(i + 50)));
+        const taken = quantile(await time(40, (i) => send(project, command(i))), 0.95);
+        line(`array of 1,000 cells, ${what}, p95`, ms(taken), 'at most 2x the reference', taken / reference, taken <= 2 * reference);
+    }
+    await dragging(page, 'dragging beside an array of 1,000 cells', project, 'l0x0');
+}
+
+async function moving(page: Page): Promise<void> {
+    await dragging(page, 'dragging on a 1,000-layer screen', fill(1, 1000, 0), 'l0x0');
+    await page.goto('about:blank');
+    const empty = await frames(page, () => wander(page));
     const hundred = fill(100, 100, 100);
     await page.goto(`${base}/projects/${hundred}/wall`);
     await page.waitForLoadState('networkidle', { timeout: 120_000 });
@@ -165,9 +214,7 @@ async function moving(page: Page): Promise<void> {
             await page.waitForTimeout(14);
         }
     });
-    line('panning and zooming 100 x 100 layers, frames missed', `${(zoom.missed * 100).toFixed(1)} %`, `empty page ${(empty.missed * 100).toFixed(1)} % + 2 %`, null, zoom.missed <= empty.missed + 0.02);
-    line('… longest frame', ms(zoom.longest), 'none over 50 ms', null, zoom.longest <= 50);
-    line('… script a frame', ms(zoom.script), 'at most 4 ms', null, zoom.script <= 4);
+    framed('panning and zooming 100 x 100 layers', zoom, empty);
 }
 
 async function rehearsing(page: Page): Promise<void> {
@@ -276,7 +323,7 @@ test('budgets', async ({ page }) => {
     console.log(`\n${readFileSync('/proc/cpuinfo', 'utf8').match(/model name\s*: (.*)/)?.[1] ?? 'processor'}, ${new Date().toISOString().slice(0, 10)}`);
     await signIn(page);
     const wanted = (process.env['KINDRED_BENCHES'] ?? '').split(' ').filter(Boolean);
-    for (const measure of [edits, opening, moving, rehearsing, stacks, pictures, widths].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
-        await measure(page).catch((problem: Error) => console.log(`${measure.name}: could not be measured: ${problem.message.split('\n')[0]}`));
+    for (const measure of [edits, opening, moving, arrays, rehearsing, stacks, pictures, widths].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
+        await measure(page).catch((problem: Error) => console.log(`${measure.name}: could not be measured: ${problem.message.replaceAll(/\s+/g, ' ').slice(0, 300)}`));
     }
 });

@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
-/* Makes a project for measuring: php fill.php SCREENS LAYERS-ON-FIRST LAYERS-ON-OTHERS. Prints its number. */
+/*
+ * Makes a project for measuring: php fill.php SCREENS LAYERS-ON-FIRST LAYERS-ON-OTHERS [CELLS]. Prints its number.
+ * With cells the first screen also has an array of so many, of five layers each, below its other layers.
+ */
 
 use App\Canvas\Projects;
 use App\Models\User;
@@ -12,7 +15,7 @@ require __DIR__.'/../../vendor/autoload.php';
 $app = require __DIR__.'/../../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 
-[, $screens, $first, $others] = array_map(intval(...), $argv);
+[, $screens, $first, $others, $cells] = array_map(intval(...), [...$argv, '0']);
 $words = ['Wheel', 'Kiln shelf', 'Glaze of the week', 'Thursday evening', 'Two bowls to collect'];
 $file = ['format' => 'kindred-canvas', 'version' => 1, 'name' => "Bench {$screens}", 'entry' => 'screen0', 'screens' => []];
 for ($s = 0; $s < $screens; $s++) {
@@ -24,6 +27,19 @@ for ($s = 0; $s < $screens; $s++) {
             2 => ['kind' => 'text', 'words' => $words[$i % 5], 'style' => ['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 8, 'lineHeight' => 1.2]] + $place,
             default => ['kind' => 'ellipse', 'fills' => [['colour' => '#a94c31']]] + $place,
         };
+    }
+    if ($s === 0 && $cells > 0) {
+        $style = ['family' => 'Hanken Grotesk', 'weight' => 500, 'size' => 8, 'lineHeight' => 1.2];
+        $design = ['id' => 'cell', 'kind' => 'stack', 'direction' => 'column', 'width' => 60, 'rowGap' => 2, 'padding' => ['top' => 2, 'right' => 2, 'bottom' => 2, 'left' => 2], 'sizing' => ['height' => 'content'], 'fills' => [['colour' => '#eae4d8']], 'children' => [
+            ['id' => 'picture', 'kind' => 'box', 'height' => 20, 'sizing' => ['width' => 'stretch'], 'fills' => [['colour' => '#a94c31']]],
+            ['id' => 'name', 'kind' => 'text', 'words' => 'Name', 'wrapped' => true, 'sizing' => ['width' => 'stretch'], 'style' => $style],
+            ['id' => 'price', 'kind' => 'text', 'words' => '0', 'style' => $style],
+            ['id' => 'mark', 'kind' => 'ellipse', 'width' => 6, 'height' => 6, 'fills' => [['colour' => '#3f5d4a']]],
+        ]];
+        array_unshift($layers, ['id' => 'pots', 'kind' => 'array', 'x' => 0, 'y' => 0, 'width' => 390, 'columns' => 5, 'rowGap' => 4, 'columnGap' => 4, 'children' => [$design], 'sheet' => [
+            'columns' => [['id' => 'called', 'name' => 'Name', 'slot' => 'words', 'layer' => 'name'], ['id' => 'costs', 'name' => 'Price', 'slot' => 'words', 'layer' => 'price']],
+            'rows' => array_map(fn (int $row): array => ['id' => "row{$row}", 'cells' => ['called' => $words[$row % 5], 'costs' => (string) ($row * 7 % 90)]], range(1, $cells)),
+        ]]);
     }
     $file['screens'][] = ['id' => "screen{$s}", 'name' => "Screen {$s}", 'device' => 'phone', 'x' => $s % 10 * 470, 'y' => intdiv($s, 10) * 940, 'width' => 390, 'height' => 844, 'view' => 844, 'layers' => $layers];
 }

@@ -15,6 +15,8 @@ export class Panels {
     private gap = '';
     /** Whether a change made in a cell of an array is for that cell alone. */
     private apart = false;
+    /** What the facets show has changed since they were asked for. */
+    private stale = false;
     /** The facets are to be shown anew once what is being typed in them is done. */
     private waiting = false;
     private readonly turns = new WeakMap<HTMLElement, { done: Promise<void> }>();
@@ -59,12 +61,14 @@ export class Panels {
     /** Asks anew for the facets of the selection, a moment later, once for many changes. */
     showFacets(again = false): void {
         clearTimeout(this.timer);
+        this.stale ||= again;
         this.timer = window.setTimeout(() => {
             const { layers, screens, screen } = this.selection;
             const url = `${this.urls['facets']!}?screen=${screens[0] ?? screen}&layers=${layers.join(',')}`;
-            if (url === this.shown && !again) return;
-            if (again && this.facets.contains(document.activeElement) && document.activeElement?.matches('input[type=color]')) return;
+            if (url === this.shown && !this.stale) return;
+            if (this.stale && this.facets.contains(document.activeElement) && document.activeElement?.matches('input[type=color]')) return;
             this.shown = url;
+            this.stale = false;
             void this.swap(url, this.facets);
         }, 40);
         this.mark();
