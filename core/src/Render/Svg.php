@@ -22,8 +22,12 @@ final class Svg
             if ($value === null || $value === false) {
                 continue;
             }
-            $text = is_float($value) ? Number::text($value) : ($value === true ? '' : (string) $value);
-            $out .= " {$key}=\"".self::escape($text).'"';
+            $text = match (true) {
+                is_float($value) => Number::text($value),
+                is_string($value) => self::escape($value),
+                default => $value === true ? '' : (string) $value,
+            };
+            $out .= " {$key}=\"{$text}\"";
         }
         $inner = implode('', $children);
 
@@ -38,6 +42,9 @@ final class Svg
     /** Markup characters escaped, and characters that XML 1.0 (section 2.2) does not allow replaced. */
     private static function escape(string $text): string
     {
+        if (ctype_print($text) && strpbrk($text, '&<>"\'') === false) {
+            return $text;
+        }
         $text = mb_scrub($text, 'UTF-8');
         $text = (string) preg_replace('/[^\x{9}\x{A}\x{D}\x{20}-\x{D7FF}\x{E000}-\x{FFFD}\x{10000}-\x{10FFFF}]/u', "\u{FFFD}", $text);
 

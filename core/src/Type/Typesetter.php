@@ -24,7 +24,12 @@ final readonly class Typesetter
         $width = fn (string $text): float => $face->width($text, $style->letterSpacing) * $style->size;
         $texts = [];
         foreach (explode("\n", str_replace(["\r\n", "\r"], "\n", $style->transform->apply($words))) as $paragraph) {
-            array_push($texts, ...($measure === null ? [$paragraph] : $this->wrap($paragraph, $measure, $width)));
+            // Most words need no breaking at all. (Negative spacing could make the beginning longer than the whole.)
+            array_push($texts, ...match (true) {
+                $measure === null => [$paragraph],
+                $style->letterSpacing >= 0 && $width(rtrim($paragraph, ' ')) <= $measure + self::HAIR => [rtrim($paragraph, ' ')],
+                default => $this->wrap($paragraph, $measure, $width),
+            });
         }
         $widths = array_map($width, $texts);
         $room = $measure ?? $room ?? max($widths);
@@ -105,10 +110,10 @@ final readonly class Typesetter
     /** @return list<string> the paragraph cut at every allowed break */
     private function pieces(string $paragraph): array
     {
-        $iterator = \IntlBreakIterator::createLineInstance('en');
-        if ($iterator === null) {
-            throw new \RuntimeException('The line breaking rules of ICU are missing.');
-        }
+        /** @var \IntlBreakIterator|null $iterator costly to make, and free again after each use */
+        static $iterator = null;
+
+        $iterator ??= \IntlBreakIterator::createLineInstance('en') ?? throw new \RuntimeException('The line breaking rules of ICU are missing.');
         $iterator->setText($paragraph);
         $pieces = [];
         $from = $iterator->first();
