@@ -15,10 +15,8 @@ use Kindred\Document\Sheet\Row;
 use Kindred\Document\Sheet\Sheet;
 use Kindred\Document\Sheet\Slot;
 use Kindred\Document\Tree;
-use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Box;
 use Kindred\Input\InvalidInput;
-use Kindred\Input\Reader;
 
 /**
  * Makes layers of one place the design of a cell, in an array of as many columns as there is room for.
@@ -28,33 +26,15 @@ use Kindred\Input\Reader;
  */
 final readonly class ArrayLayers implements Command
 {
-    use OnLayers;
+    use FromLayers;
 
     private const ROWS = 3;
 
     private const GAP = 16.0;
 
-    /** @param  list<string>  $layers */
-    private function __construct(
-        private ?string $screen,
-        private array $layers,
-        private string $seed,
-    ) {
-    }
-
     public static function type(): string
     {
         return 'array-layers';
-    }
-
-    public static function read(Reader $in): self
-    {
-        return new self($in->optionalId('screen'), $in->ids('layers'), $in->string('seed', 64, false));
-    }
-
-    public function workingSet(): WorkingSet
-    {
-        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers);
     }
 
     public function apply(Tree $tree): Tree

@@ -15,11 +15,9 @@ use Kindred\Document\Sheet\Row;
 use Kindred\Document\Sheet\Sheet;
 use Kindred\Document\Sheet\Slot;
 use Kindred\Document\Tree;
-use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Axis;
 use Kindred\Geometry\Box;
 use Kindred\Input\InvalidInput;
-use Kindred\Input\Reader;
 
 /**
  * Makes an array of copies that lie beside each other: the first is the design, in reading order each becomes a
@@ -27,31 +25,13 @@ use Kindred\Input\Reader;
  */
 final readonly class GatherCopies implements Command
 {
-    use OnLayers;
+    use FromLayers;
 
     private const SLOTS = ['words' => Slot::Words, 'asset' => Slot::Picture, 'fill' => Slot::Colour, 'shown' => Slot::Shown];
-
-    /** @param  list<string>  $layers */
-    private function __construct(
-        private ?string $screen,
-        private array $layers,
-        private string $seed,
-    ) {
-    }
 
     public static function type(): string
     {
         return 'gather-copies';
-    }
-
-    public static function read(Reader $in): self
-    {
-        return new self($in->optionalId('screen'), $in->ids('layers'), $in->string('seed', 64, false));
-    }
-
-    public function workingSet(): WorkingSet
-    {
-        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers);
     }
 
     public function apply(Tree $tree): Tree

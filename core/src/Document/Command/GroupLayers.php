@@ -10,37 +10,17 @@ use Kindred\Document\Layer\Group;
 use Kindred\Document\Place;
 use Kindred\Document\Rank;
 use Kindred\Document\Tree;
-use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Box;
 use Kindred\Input\InvalidInput;
-use Kindred\Input\Reader;
 
 /** Gathers layers of one place into a group that takes the rank of the topmost. */
 final readonly class GroupLayers implements Command
 {
-    use OnLayers;
-
-    /** @param  list<string>  $layers */
-    private function __construct(
-        private ?string $screen,
-        private array $layers,
-        private string $seed,
-    ) {
-    }
+    use FromLayers;
 
     public static function type(): string
     {
         return 'group-layers';
-    }
-
-    public static function read(Reader $in): self
-    {
-        return new self($in->optionalId('screen'), $in->ids('layers'), $in->string('seed', 64, false));
-    }
-
-    public function workingSet(): WorkingSet
-    {
-        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers);
     }
 
     public function apply(Tree $tree): Tree

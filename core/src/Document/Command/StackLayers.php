@@ -11,9 +11,7 @@ use Kindred\Document\Layout\Size;
 use Kindred\Document\Place;
 use Kindred\Document\Rank;
 use Kindred\Document\Tree;
-use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
-use Kindred\Input\Reader;
 
 /**
  * Lays layers of one place out as a stack, with what Inference reads off where they lie. A single group
@@ -21,29 +19,11 @@ use Kindred\Input\Reader;
  */
 final readonly class StackLayers implements Command
 {
-    use OnLayers;
-
-    /** @param  list<string>  $layers */
-    private function __construct(
-        private ?string $screen,
-        private array $layers,
-        private string $seed,
-    ) {
-    }
+    use FromLayers;
 
     public static function type(): string
     {
         return 'stack-layers';
-    }
-
-    public static function read(Reader $in): self
-    {
-        return new self($in->optionalId('screen'), $in->ids('layers'), $in->string('seed', 64, false));
-    }
-
-    public function workingSet(): WorkingSet
-    {
-        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers);
     }
 
     public function apply(Tree $tree): Tree
