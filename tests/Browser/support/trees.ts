@@ -1,4 +1,4 @@
-/** Stacks in stacks, made at random from a seed, and the same as HTML with CSS flexbox. */
+/** Stacks in stacks and arrays of them, made at random from a seed, and the same as HTML with CSS flexbox and grid. */
 const DIRECTIONS = ['row', 'row', 'column', 'column', 'row-reverse', 'column-reverse'];
 const SHARING = ['flex-start', 'flex-end', 'center', 'space-between', 'space-around', 'space-evenly'];
 const ALIGNING = ['stretch', 'flex-start', 'flex-end', 'center', 'baseline'];
@@ -8,6 +8,7 @@ export interface Sizing { width?: string; height?: string; minWidth?: number; ma
 export interface Node {
     id: string; kind: string; x: number; y: number; width: number; height: number; sizing: Sizing; children?: Node[];
     direction?: string; wrap?: string; rowGap?: number; columnGap?: number; padding?: Record<string, number>; justifyContent?: string; alignItems?: string; alignContent?: string;
+    columns?: number | null; minWidth?: number; cellHeight?: string; sheet?: { columns: object[]; rows: { id: string; cells: Record<string, string> }[] };
     words?: string; wrapped?: boolean; style?: { family: string; weight: number; size: number; lineHeight: number; trim: boolean };
 }
 
@@ -58,6 +59,36 @@ export function tree(seed: number): Node {
     return make(0);
 }
 
+/** An array of cells of such a tree; the words of its first text come from the sheet. */
+export function array(seed: number): Node {
+    const design = tree(seed);
+    const pick = (salt: number, count: number): number => (Math.imul(seed * 31 + salt, 2654435761) >>> 8) % count;
+    const text = all(design).find(({ kind }) => kind === 'text');
+    return {
+        id: 'array', kind: 'array', x: 0, y: 0, width: 120 + pick(1, 900), height: 0, sizing: {},
+        columns: pick(2, 2) === 0 ? 1 + pick(3, 5) : null, minWidth: 40 + pick(4, 400), rowGap: pick(5, 30), columnGap: pick(6, 30), cellHeight: pick(7, 3) === 0 ? 'equal' : 'content',
+        sheet: {
+            columns: text ? [{ id: 'words', name: 'Words', slot: 'words', layer: text.id }] : [],
+            rows: Array.from({ length: 1 + pick(8, 12) }, (_, i) => ({ id: `row${i}`, cells: { words: Array.from({ length: 1 + pick(20 + i, 9) }, (_, word) => WORDS[pick(50 + i * 9 + word, WORDS.length)]!).join(' ') } })),
+        },
+        children: [{ ...design, sizing: { width: 'length', height: 'content' } }],
+    };
+}
+
+const all = (node: Node): Node[] => [node, ...(node.children ?? []).flatMap(all)];
+
+/** A cell as the grid item that it is: as wide and high as its area. */
+function cell(array: Node, row: { id: string; cells: Record<string, string> }): string {
+    const [column] = array.sheet!.columns as { layer?: string }[];
+    const filled = (node: Node): Node => ({
+        ...node, id: `${node.id}.${row.id}`,
+        ...(node.id === column?.layer ? { words: row.cells['words']! } : {}),
+        ...(node.children ? { children: node.children.map(filled) } : {}),
+    });
+    const design = filled(array.children![0]!);
+    return html({ ...design, sizing: { ...design.sizing, width: 'content' } }, array);
+}
+
 /** The same as an element, by the meaning that the file format gives to each property. */
 export function html(node: Node, parent: Node | null): string {
     const { sizing, padding, style } = node;
@@ -79,6 +110,12 @@ export function html(node: Node, parent: Node | null): string {
             'justify-content': node.justifyContent!, 'align-items': node.alignItems!, 'align-content': node.alignContent!,
         });
     }
+    if (node.kind === 'array') {
+        Object.assign(css, {
+            width: px(node.width), display: 'grid', 'row-gap': px(node.rowGap!), 'column-gap': px(node.columnGap!), 'grid-auto-rows': node.cellHeight === 'equal' ? '1fr' : 'auto',
+            'grid-template-columns': node.columns ? `repeat(${node.columns}, minmax(0, 1fr))` : `repeat(auto-fill, minmax(min(${node.minWidth}px, 100%), 1fr))`,
+        });
+    }
     if (style) {
         Object.assign(css, {
             ...(style.trim ? { 'text-box': 'trim-both cap alphabetic' } : {}),
@@ -86,6 +123,7 @@ export function html(node: Node, parent: Node | null): string {
             'font-variant-ligatures': 'common-ligatures no-contextual', 'text-rendering': 'geometricPrecision',
         });
     }
+    const inner = node.kind === 'array' ? node.sheet!.rows.map((row) => cell(node, row)).join('') : (node.children ?? []).map((child) => html(child, node)).join('');
     const written = Object.entries(css).map(([name, value]) => `${name}:${value}`).join(';');
-    return `<div id="${node.id}" style="${written}">${node.words ?? ''}${(node.children ?? []).map((child) => html(child, node)).join('')}</div>`;
+    return `<div id="${node.id}" style="${written}">${node.words ?? ''}${inner}</div>`;
 }
