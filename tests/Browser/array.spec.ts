@@ -1,7 +1,7 @@
 /** Arrays by hand: one card becomes many, from a table and pictures. */
 import { expect, type Locator, type Page } from '@playwright/test';
 import { PNG } from 'pngjs';
-import { allowError, bareScreen, box, middle, openDemo, saved, test } from './support/hand.ts';
+import { allowError, bareScreen, box, drag, middle, near, openDemo, saved, screen, test } from './support/hand.ts';
 
 const table = 'Name;Price\nBowl;€24.00\nMug;€18.50\nVase;€61.00\nPlatter;€48.00\nTeapot;€75.90\nTile;€9.50\n';
 
@@ -191,4 +191,24 @@ test('the sheet is typed into, pasted into and reordered; what is wrong is said 
     await chooser.setFiles([{ name: 'long.csv', mimeType: 'text/csv', buffer: Buffer.from(long) }]);
     await expect(page.locator('#toast')).toContainText('The file has 10,000 rows; a data sheet holds at most 2,000.');
     expect(await names()).toEqual(['Beaker', 'Jug', 'Vase']);
+});
+
+test('what is drawn in an entered cell belongs to every cell, and leaves with undo', async ({ page }) => {
+    await openDemo(page, 'Cells');
+    await near(page, 'Glaze library');
+    const glazes = screen(page, 'Glaze library');
+    const array = glazes.locator('[data-kind=array]');
+    const cells = array.locator(':scope > [data-layer]');
+    await expect(cells).toHaveCount(8);
+    const second = await middle(cells.nth(1).locator('text').first());
+    await page.mouse.dblclick(...second);
+    await expect(page.locator('#facets .subject input')).toHaveValue('Glaze');
+    const shapes = await array.locator('[data-kind=box]').count();
+    const area = (await cells.nth(1).boundingBox())!;
+    await page.keyboard.press('s');
+    await drag(page, [area.x + area.width * 0.6, area.y + area.height * 0.7], [area.x + area.width * 0.9, area.y + area.height * 0.9], ['Control']);
+    await saved(page);
+    await expect(array.locator('[data-kind=box]')).toHaveCount(shapes + 8);
+    await page.keyboard.press('Control+z');
+    await expect(array.locator('[data-kind=box]')).toHaveCount(shapes);
 });

@@ -392,15 +392,22 @@ export class Gestures {
         if (answer && answer.added.length > 0) this.selection.pick(answer.added, screen);
     }
 
-    /** What begins inside the container that has been entered goes into it, its place being given there. */
+    /**
+     * What begins inside the container that has been entered goes into it, its place being given there. An array
+     * has one design only, so what begins in one of its cells goes into the design.
+     */
     private entered(screen: string, layer: Record<string, unknown>): { parent?: string; layers?: Record<string, unknown>[] } {
         const group = this.selection.group === null ? null : this.picture.layer(this.selection.group);
-        if (!group || group.matches('[data-kind=array]') || this.picture.screenOf(group) !== screen) return {};
+        if (!group || this.picture.screenOf(group) !== screen) return {};
         const origin = this.picture.screenBox(screen);
-        const own = unapply(this.picture.matrix(group), { x: origin.x + Number(layer['x']), y: origin.y + Number(layer['y']) });
-        const { width, height } = this.picture.box(group);
-        if (!contains({ x: 0, y: 0, width, height }, own)) return {};
-        return { parent: group.dataset['layer']!, layers: [{ ...layer, x: thousandth(own.x), y: thousandth(own.y) }] };
+        const corner = { x: origin.x + Number(layer['x']), y: origin.y + Number(layer['y']) };
+        const rooms = group.matches('[data-kind=array]') ? [...group.querySelectorAll<SVGElement>(':scope > :is([data-kind=group], [data-kind=stack])')] : [group];
+        for (const room of rooms) {
+            const own = unapply(this.picture.matrix(room), corner);
+            const { width, height } = this.picture.box(room);
+            if (contains({ x: 0, y: 0, width, height }, own)) return { parent: room.dataset['layer']!, layers: [{ ...layer, x: thousandth(own.x), y: thousandth(own.y) }] };
+        }
+        return {};
     }
 
     private place(from: Point, make: (screen: string, box: Box) => void): Drag {

@@ -17,7 +17,7 @@ use Kindred\Input\Reader;
  * One cell design, its only child, laid out once a row of its data sheet by the rules of CSS Grid.
  *
  * With `columns` there are so many, `repeat(n, minmax(0, 1fr))`; without, as many as fit a least width in px,
- * `repeat(auto-fill, minmax(minWidth, 1fr))`. Gaps in px. A cell may depart in single fields of its layers.
+ * `repeat(auto-fill, minmax(min(minWidth, 100%), 1fr))`. Gaps in px. A cell may depart in single fields of its layers.
  */
 final readonly class ArrayLayer implements Container
 {
