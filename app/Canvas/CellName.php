@@ -41,12 +41,7 @@ final readonly class CellName
     public function cell(Tree $tree, Relayout $relayout): ?Cell
     {
         $array = $this->array($tree);
-        foreach ($array === null ? [] : $relayout->cells->of($tree, $array) as $cell) {
-            if ($cell->row === $this->row) {
-                return $cell;
-            }
-        }
 
-        return null;
+        return $array === null || $this->row === null ? null : $relayout->cells->grid($tree, $array)?->cell($this->row);
     }
 }

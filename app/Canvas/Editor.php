@@ -71,7 +71,7 @@ final readonly class Editor
         $before = $this->store->load($project, $this->needs($commands));
         $after = $this->run($before, $commands);
 
-        return new Answer($project->sequence, $project->sequence, '', $this->patches->of($project, Difference::between($before, $after), $after));
+        return new Answer($project->sequence, $project->sequence, '', $this->patches->of($project, Difference::between($before, $after), $after, $before));
     }
 
     /** @throws Refused when the step cannot be taken back any more */
@@ -217,7 +217,7 @@ final readonly class Editor
         ] + ['label' => mb_strimwidth($row['label'], 0, 190, '…')] + $row);
         $project->sequence = $sequence;
 
-        return new Answer($sequence - 1, $sequence, $row['label'], $this->patches->of($project, $difference, $after), $this->patches->roots($difference, $after));
+        return new Answer($sequence - 1, $sequence, $row['label'], $this->patches->of($project, $difference, $after, $before), $this->patches->roots($difference, $after));
     }
 
     /**

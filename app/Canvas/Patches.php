@@ -24,12 +24,15 @@ use Kindred\Render\Renderer;
  */
 final readonly class Patches
 {
-    public function __construct(private Renderer $renderer, private Pictures $pictures, private TreeStore $store)
+    public function __construct(private Renderer $renderer, private Pictures $pictures, private TreeStore $store, private CellPatches $cells)
     {
     }
 
-    /** @return list<array<string, mixed>> */
-    public function of(Project $project, Difference $difference, Tree $after): array
+    /**
+     * @param  Tree|null  $before  where it is at hand: of an array only the cells that changed are drawn then
+     * @return list<array<string, mixed>>
+     */
+    public function of(Project $project, Difference $difference, Tree $after, ?Tree $before = null): array
     {
         $added = $this->added($difference);
         $redrawn = [];
@@ -51,7 +54,7 @@ final readonly class Patches
             $patch = match ($change->entity) {
                 Entity::Project => ['project' => $after->project->toArray()],
                 Entity::Screen => $this->screen($change, $after),
-                Entity::Layer => $this->layer($project, $change, $after, $added, $redrawn),
+                Entity::Layer => $this->layer($project, $change, $after, $before, $added, $redrawn),
             };
             if ($patch !== null) {
                 $patches[] = $patch;
@@ -62,7 +65,7 @@ final readonly class Patches
         }
         foreach (array_keys($redrawn) as $id) {
             $layer = $after->layer((string) $id);
-            $patches[] = ['layer' => $layer->id, 'rank' => $layer->rank, 'shell' => false, 'svg' => $this->renderer->layer($after, $layer, $this->pictures->editable($project))];
+            $patches[] = ['layer' => $layer->id, 'rank' => $layer->rank] + $this->drawing($project, $layer, $after, $before, true);
         }
         // Lower layers first, so that each finds the one that it stands above.
         usort($patches, fn (array $a, array $b): int => isset($a['layer']) <=> isset($b['layer']) ?: strcmp($a['rank'] ?? '', $b['rank'] ?? ''));
@@ -142,7 +145,7 @@ final readonly class Patches
      * @param  array<array-key, true>  $redrawn  arrays whose cells changed
      * @return array<string, mixed>|null
      */
-    private function layer(Project $project, Change $change, Tree $after, array $added, array $redrawn): ?array
+    private function layer(Project $project, Change $change, Tree $after, ?Tree $before, array $added, array $redrawn): ?array
     {
         if ($change->isRemoval()) {
             return ['layer' => $change->id, 'removed' => true];
@@ -155,15 +158,31 @@ final readonly class Patches
         if (isset($added[$layer->parent ?? ''])) {
             return $change->isAddition() ? null : ['layer' => $change->id, 'removed' => true];
         }
-        $shell = $layer->isContainer() && ! $change->isAddition() && ! isset($redrawn[$layer->id])
-            && ! ($layer->content instanceof ArrayLayer && $change->touches('width', ...array_keys($layer->content->toArray())))
-            && ! ($change->touches('parent') && $this->isGone($change->before['parent'] ?? null, $after));
-        $patch = ['layer' => $layer->id, 'rank' => $layer->rank, 'shell' => $shell, 'svg' => $shell
-            ? $this->renderer->shell($layer, $this->pictures->editable($project))
-            : $this->renderer->layer($after, $layer, $this->pictures->editable($project))];
+        $whole = ! $layer->isContainer() || $change->isAddition() || ($change->touches('parent') && $this->isGone($change->before['parent'] ?? null, $after));
+        $cells = isset($redrawn[$layer->id]) || ($layer->content instanceof ArrayLayer && $change->touches('width', ...array_keys($layer->content->toArray())));
+        $patch = ['layer' => $layer->id, 'rank' => $layer->rank] + $this->drawing($project, $layer, $after, $whole ? null : $before, $whole || $cells);
 
         return $change->touches('rank', 'parent', 'screen')
             ? $patch + ['screen' => $layer->screen, 'parent' => $layer->parent, 'above' => $this->store->below($project, $layer)]
             : $patch;
+    }
+
+    /**
+     * A layer with all that it holds, or as a shell; of the cells of an array, where it is known how they were, what changed.
+     *
+     * @param  bool  $inside  whether what it holds has to be drawn too
+     * @return array{shell: bool, svg: string, cells?: array<string, mixed>}
+     */
+    private function drawing(Project $project, Layer $layer, Tree $after, ?Tree $before, bool $inside): array
+    {
+        $rendering = $this->pictures->editable($project);
+        if (! $inside) {
+            return ['shell' => true, 'svg' => $this->renderer->shell($layer, $rendering)];
+        }
+        $cells = $before === null ? null : $this->cells->between($before, $after, $layer->id, $rendering);
+
+        return $cells === null
+            ? ['shell' => false, 'svg' => $this->renderer->layer($after, $layer, $rendering)]
+            : ['shell' => true, 'svg' => $this->renderer->shell($layer, $rendering), 'cells' => $cells];
     }
 }

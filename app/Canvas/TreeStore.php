@@ -8,6 +8,7 @@ use App\Models\Project as ProjectRow;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
+use Kindred\Document\Change;
 use Kindred\Document\Difference;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
@@ -101,16 +102,21 @@ final readonly class TreeStore
     /** Writes a difference: `after` holds every value that it names. */
     public function write(ProjectRow $project, Difference $difference, Tree $after, int $sequence): void
     {
-        $screens = $layers = $goneScreens = $goneLayers = [];
+        $screens = $layers = $placed = $goneScreens = $goneLayers = [];
         foreach ($difference->changes as $change) {
-            match ($change->entity) {
-                Entity::Project => $this->writeProject($project, $after->project),
-                Entity::Screen => $change->isRemoval() ? $goneScreens[] = $change->id : $screens[] = $this->screenRow($project, $after->screen($change->id), $sequence),
-                Entity::Layer => $change->isRemoval() ? $goneLayers[] = $change->id : $layers[] = $this->layerRow($project, $after->layer($change->id), $sequence),
+            match (true) {
+                $change->entity === Entity::Project => $this->writeProject($project, $after->project),
+                $change->entity === Entity::Screen => $change->isRemoval() ? $goneScreens[] = $change->id : $screens[] = $this->screenRow($project, $after->screen($change->id), $sequence),
+                $change->isRemoval() => $goneLayers[] = $change->id,
+                $this->isPlaced($change) => $placed[] = ['body' => ''] + $this->layerRow($project, $after->layer($change->id), $sequence, false),
+                default => $layers[] = $this->layerRow($project, $after->layer($change->id), $sequence),
             };
         }
-        foreach (array_chunk($layers, 500) as $chunk) {
-            $this->database->table('layers')->upsert($chunk, ['project_id', 'id'], [...self::LAYER, 'changed']);
+        // Most edits move what is there already: its body, which may be long, stays as it is.
+        foreach ([[$layers, [...self::LAYER, 'changed']], [$placed, [...array_diff(self::LAYER, ['body']), 'changed']]] as [$rows, $columns]) {
+            foreach (array_chunk($rows, 500) as $chunk) {
+                $this->database->table('layers')->upsert($chunk, ['project_id', 'id'], $columns);
+            }
         }
         foreach (array_chunk($screens, 500) as $chunk) {
             $this->database->table('screens')->upsert($chunk, ['project_id', 'id'], [...self::SCREEN, 'changed']);
@@ -146,6 +152,12 @@ final readonly class TreeStore
     {
         return $this->database->table('screens')->where('project_id', $project->id)
             ->pluck('changed', 'id')->map(fn ($changed): int => (int) $changed)->all();
+    }
+
+    /** Whether of a layer that is there already only columns of its own change, not its body. */
+    private function isPlaced(Change $change): bool
+    {
+        return ! $change->isAddition() && array_diff(array_keys($change->after ?? []), self::LAYER) === [];
     }
 
     /** @return list<string> the screens whose picture a difference changes */
@@ -309,10 +321,11 @@ final readonly class TreeStore
     }
 
     /** @return array<string, mixed> */
-    private function layerRow(ProjectRow $project, Layer $layer, int $sequence): array
+    private function layerRow(ProjectRow $project, Layer $layer, int $sequence, bool $withBody = true): array
     {
         $properties = $layer->properties();
         $row = array_intersect_key($properties, array_flip(self::LAYER));
+        $body = $withBody ? ['body' => json_encode(array_diff_key($properties, $row), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)] : [];
 
         return [
             'project_id' => $project->id,
@@ -320,9 +333,8 @@ final readonly class TreeStore
             'screen' => $layer->screen ?? '',
             'parent' => $layer->parent ?? '',
             'rank' => $layer->rank,
-            'body' => json_encode(array_diff_key($properties, $row), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
             'changed' => $sequence,
-        ] + $this->exact($row);
+        ] + $body + $this->exact($row);
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Canvas\CompiledFaces;
 use App\Canvas\CompiledIcons;
+use App\Canvas\KeptHeights;
 use App\Models\Project;
 use App\Policies\ProjectPolicy;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -13,6 +14,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use Kindred\Layout\HeightMemory;
 use Kindred\Layout\Relayout;
 use Kindred\Render\IconSource;
 use Kindred\Type\FaceBook;
@@ -25,6 +27,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(FaceSource::class, fn (): CompiledFaces => new CompiledFaces(config('kindred.compiled')));
         $this->app->singleton(IconSource::class, fn (): CompiledIcons => new CompiledIcons(config('kindred.compiled')));
         $this->app->singleton(FaceBook::class);
+        $this->app->bind(HeightMemory::class, KeptHeights::class);
         $this->app->singleton(Relayout::class);
     }
 

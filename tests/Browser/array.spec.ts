@@ -1,7 +1,7 @@
 /** Arrays by hand: one card becomes many, from a table and pictures. */
 import { expect, type Locator, type Page } from '@playwright/test';
 import { PNG } from 'pngjs';
-import { allowError, bareScreen, box, drag, middle, near, openDemo, saved, screen, test } from './support/hand.ts';
+import { allowError, bareScreen, box, drag, likeReload, middle, near, openDemo, saved, screen, setField, test } from './support/hand.ts';
 
 const table = 'Name;Price\nBowl;€24.00\nMug;€18.50\nVase;€61.00\nPlatter;€48.00\nTeapot;€75.90\nTile;€9.50\n';
 
@@ -211,4 +211,60 @@ test('what is drawn in an entered cell belongs to every cell, and leaves with un
     await expect(array.locator('[data-kind=box]')).toHaveCount(shapes + 8);
     await page.keyboard.press('Control+z');
     await expect(array.locator('[data-kind=box]')).toHaveCount(shapes);
+});
+
+test('of a change only what changed is drawn anew, and the wall shows what a reload draws', async ({ page }) => {
+    await openDemo(page, 'Few');
+    await near(page, 'Glaze library');
+    const glazes = screen(page, 'Glaze library');
+    const cells = glazes.locator('[data-kind=array] > [data-layer]');
+    const facets = page.locator('#facets');
+    const sheet = page.locator('#sheet');
+    await expect(cells).toHaveCount(8);
+    await page.mouse.click(...(await middle(cells.nth(1))));
+    await facets.getByRole('button', { name: 'Sheet' }).click();
+    const untouched = await cells.nth(7).elementHandle();
+    const name = sheet.getByRole('textbox', { name: 'Name, row 2', exact: true });
+    const longer = 'A name so long that it takes several lines in its cell';
+    await name.fill(longer);
+    await name.press('Enter');
+    await expect(cells.nth(1)).toContainText('several lines');
+    await likeReload(page, glazes);
+    await setField(page, 'row', '31');
+    await likeReload(page, glazes);
+    // The last cell only went down.
+    expect(await untouched!.evaluate((cell) => cell.isConnected)).toBe(true);
+    await sheet.getByLabel('Remove row 1', { exact: true }).click();
+    await expect(cells).toHaveCount(7);
+    await likeReload(page, glazes);
+    await sheet.getByRole('button', { name: 'Row', exact: true }).click();
+    await expect(cells).toHaveCount(8);
+    await likeReload(page, glazes);
+
+    // A colour of the design goes into every cell but the one that departs.
+    await sheet.getByRole('button', { name: 'Close the data sheet' }).click();
+    const words = (cell: number): Locator => cells.nth(cell).locator('[data-kind=text]').last();
+    const pickWords = async (cell: number): Promise<void> => {
+        await page.keyboard.press('Escape');
+        await page.keyboard.press('Escape');
+        for (let i = 0; i < 2; i++) await page.mouse.dblclick(...(await middle(words(cell))));
+        await expect(facets.locator('.subject .kind')).toHaveText('text');
+        await page.evaluate(() => document.activeElement?.matches('#writing') && (document.activeElement as HTMLElement).blur());
+    };
+    await pickWords(2);
+    await facets.getByLabel('this cell only').check();
+    await setField(page, 'Colour', '#3f5d4a');
+    await likeReload(page, glazes);
+    await facets.getByLabel('this cell only').uncheck();
+    await pickWords(3);
+    await setField(page, 'Colour', '#a94c31');
+    await expect(glazes.locator('[data-kind=array] text[fill="#a94c31"]')).toHaveCount(7);
+    await likeReload(page, glazes);
+    for (let i = 0; i < 6; i++) {
+        await page.keyboard.press('Escape');
+        await page.keyboard.press('Control+z');
+        await likeReload(page, glazes);
+    }
+    await expect(cells.nth(1)).not.toContainText('several lines');
+    await expect(cells).toHaveCount(8);
 });

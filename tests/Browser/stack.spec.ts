@@ -1,6 +1,6 @@
 /** Stacks by hand: made from what lies there, reordered, spaced, resized. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { at, bareScreen, box, drag, middle, near, openDemo, saved, screen, setField, test } from './support/hand.ts';
+import { at, bareScreen, box, drag, likeReload, middle, near, openDemo, saved, screen, setField, test } from './support/hand.ts';
 
 async function draw(page: Page, on: Locator, x: number, y: number, right: number, bottom: number): Promise<string> {
     await page.keyboard.press('s');
@@ -134,14 +134,7 @@ test('what holds other layers is stacked, grouped, taken apart and undone, and t
     await openDemo(page, 'Nested');
     await near(page, 'Book a wheel');
     const book = screen(page, 'Book a wheel');
-    const picture = (): Promise<string> => book.locator(':scope > svg').evaluate((svg) => svg.outerHTML.replaceAll(/ (class|style)="[^"]*"/g, ''));
-    const same = async (): Promise<void> => {
-        await saved(page);
-        const [shown, drawn] = [await picture(), await page.evaluate(async () => (await fetch(location.href)).text())];
-        const fresh = await page.evaluate(([html, id]) => new DOMParser().parseFromString(html!, 'text/html').querySelector(`[data-screen="${id}"] > svg`)!.outerHTML, [drawn, (await book.getAttribute('data-screen'))!] as const);
-        expect(shown).toBe(fresh.replaceAll(/ (class|style)="[^"]*"/g, ''));
-    };
-    await same();
+    await likeReload(page, book);
     const pickTimes = async (): Promise<void> => {
         await page.keyboard.press('Escape');
         await page.mouse.click(...(await middle(book.locator('text', { hasText: '10:00' }))));
@@ -154,14 +147,14 @@ test('what holds other layers is stacked, grouped, taken apart and undone, and t
     for (const [key, count] of [['l', 1], ['Control+z', 0], ['Control+Shift+z', 1], ['Control+z', 0]] as const) {
         await page.keyboard.press(key);
         await expect(book.locator('[data-kind=stack]')).toHaveCount(count);
-        await same();
+        await likeReload(page, book);
     }
     await pickTimes();
     const groups = await book.locator('[data-kind=group]').count();
     await page.keyboard.press('Control+g');
     await expect(book.locator('[data-kind=group]')).toHaveCount(groups + 1);
-    await same();
+    await likeReload(page, book);
     await page.keyboard.press('Control+Shift+g');
     await expect(book.locator('[data-kind=group]')).toHaveCount(groups);
-    await same();
+    await likeReload(page, book);
 });

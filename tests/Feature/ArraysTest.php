@@ -32,16 +32,22 @@ it('draws every cell on the wall, each layer under its name there, and the sheet
     $this->get("/projects/{$this->project->id}/sheets/{$array->id}")->assertOk()->assertSee('8 rows, a cell each')->assertSee('Harbour')->assertSee('Tile: colour');
 });
 
-it('sends the whole array when its design or its sheet changes, and little when it moves', function (): void {
+it('sends of an array the cells that changed, and all of them when the layout of its design changes', function (): void {
     $array = glazes($this->project);
     $label = $array->content->sheet->columns[0]->layer;
-    $design = $this->edit($this->project, 0, ['type' => 'set-field', 'screen' => 'glazes', 'layers' => [$label], 'field' => 'size', 'value' => '22', 'row' => 'glaze1'])->assertOk()->json('patches');
+    $sends = fn (int $base, array $command): array => $this->edit($this->project, $base, ['screen' => 'glazes'] + $command)->assertOk()->json('patches');
+    $design = $sends(0, ['type' => 'set-field', 'layers' => [$label], 'field' => 'size', 'value' => '22', 'row' => 'glaze1']);
     expect(array_column($design, 'layer'))->toBe([$array->id])->and(substr_count($design[0]['svg'], 'font-size="22"'))->toBe(8);
-    $cell = $this->edit($this->project, 1, ['type' => 'set-cell', 'screen' => 'glazes', 'layer' => $array->id, 'row' => 'glaze2', 'column' => 'name', 'value' => '<b>Rust</b>'])->json('patches');
-    expect($cell[0]['svg'])->toContain('&lt;b&gt;Rust&lt;/b&gt;');
-    $moved = $this->edit($this->project, 2, ['type' => 'move-layers', 'screen' => 'glazes', 'layers' => [$array->id], 'dx' => 5, 'dy' => 0])->json('patches');
-    expect($moved[0]['shell'])->toBeTrue()->and(strlen($moved[0]['svg']))->toBeLessThan(600);
-    $out = $this->edit($this->project, 3, ['type' => 'reorder-layers', 'screen' => 'glazes', 'layers' => [$label], 'above' => $array->id])->json('patches');
+    $cell = $sends(1, ['type' => 'set-cell', 'layer' => $array->id, 'row' => 'glaze2', 'column' => 'name', 'value' => '<b>Rust</b>']);
+    expect($cell[0]['shell'])->toBeTrue()->and(array_keys($cell[0]['cells']['drawn']))->toBe(['glaze2'])
+        ->and($cell[0]['cells']['drawn']['glaze2'])->toContain('&lt;b&gt;Rust&lt;/b&gt;')->and($cell[0]['cells'])->not->toHaveKey('order');
+    $paint = $sends(2, ['type' => 'set-field', 'layers' => [$label], 'field' => 'fill', 'value' => '#123456', 'row' => 'glaze1']);
+    expect($paint[0]['cells'])->toBe(['drawn' => [], 'moved' => [], 'paint' => [$label => [[2, 'fill', '#123456']]]]);
+    $gap = $sends(3, ['type' => 'set-field', 'layers' => [$array->id], 'field' => 'row-gap', 'value' => '40']);
+    expect($gap[0]['cells']['drawn'])->toBe([])->and(count($gap[0]['cells']['moved']))->toBe(6);
+    $moved = $sends(4, ['type' => 'move-layers', 'layers' => [$array->id], 'dx' => 5, 'dy' => 0]);
+    expect($moved[0]['shell'])->toBeTrue()->and(strlen($moved[0]['svg']))->toBeLessThan(600)->and($moved[0])->not->toHaveKey('cells');
+    $out = $sends(5, ['type' => 'reorder-layers', 'layers' => [$label], 'above' => $array->id]);
     expect(array_column($out, 'layer'))->toEqualCanonicalizing([$array->id, $label]);
     $this->postJson("/projects/{$this->project->id}/undo")->assertOk();
     expect(app(TreeStore::class)->whole($this->project)->layer($label)->parent)->not->toBeNull();

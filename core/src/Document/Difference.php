@@ -123,7 +123,8 @@ final readonly class Difference
         $new = $after->toArray();
         $earlier = $later = [];
         foreach ($old + $new as $key => $_) {
-            if (! self::same($old[$key] ?? null, $new[$key] ?? null)) {
+            // Both were written by the same values, so what is the same is also written the same.
+            if (json_encode($old[$key] ?? null) !== json_encode($new[$key] ?? null)) {
                 $earlier[$key] = $old[$key] ?? null;
                 $later[$key] = $new[$key] ?? null;
             }

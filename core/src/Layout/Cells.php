@@ -6,34 +6,31 @@ namespace Kindred\Layout;
 
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
-use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
-use Kindred\Document\Layout\CellHeight;
 use Kindred\Document\Layout\Size;
 use Kindred\Document\Place;
-use Kindred\Document\Project;
 use Kindred\Document\Resize;
-use Kindred\Document\Sheet\Filling;
-use Kindred\Document\Sheet\Row;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Box;
 
 /**
- * Lays out the cells of an array by CSS Grid Layout 1: columns of equal width, rows as high as their
- * tallest cell or all as the tallest, filled row by row.
- *
- * A design that is a stack is stretched to its area; any other keeps its height, at the start of it.
+ * The cells of arrays by CSS Grid Layout 1: columns of equal width, rows as high as their tallest cell or all as the
+ * tallest, filled row by row.
  */
 final class Cells
 {
-    /**
-     * What was laid out last, for the layout, the picture and the facets ask one after another.
-     *
-     * @var array{string, list<object>, list<Cell>}|null
-     */
-    private ?array $last = null;
+    /** Arrays whose cells are kept at hand: the layout, the picture and the facets ask one after another, before a change and after it. */
+    private const AT_HAND = 3;
 
-    public function __construct(private readonly Relayout $relayout)
+    /**
+     * The latest first, each with the values that it follows from: values are never changed in place, so the same ones
+     * lead to the same cells.
+     *
+     * @var list<array{string, list<object>, CellGrid}>
+     */
+    private array $latest = [];
+
+    public function __construct(private readonly Relayout $relayout, private readonly HeightMemory $memory)
     {
     }
 
@@ -43,29 +40,38 @@ final class Cells
      */
     public function of(Tree $tree, Layer $array, ?float $width = null): array
     {
+        return $this->grid($tree, $array, $width)?->cells() ?? [];
+    }
+
+    /** The cells where they lie, laid out one by one when they are asked for; null where the layer is no array. */
+    public function grid(Tree $tree, Layer $array, ?float $width = null): ?CellGrid
+    {
         $content = $array->content;
         $design = $tree->children(new Place($array->screen, $array->id))[0] ?? null;
         if (! $content instanceof ArrayLayer || $design === null) {
-            return [];
+            return null;
         }
         $width ??= $array->box->width;
         $parts = $tree->subtree($design->id);
-        // Values are never changed in place, so the same ones lead to the same cells.
-        $seen = [$content, ...$parts];
-        $key = $width.':'.implode(' ', array_map(spl_object_id(...), $seen));
-        if ($this->last === null || $this->last[0] !== $key) {
-            $this->last = [$key, $seen, $this->lay($content, $width, $design, $parts)];
+        $from = [$content, ...$parts];
+        $key = $width.':'.implode(' ', array_map(spl_object_id(...), $from));
+        foreach ($this->latest as [$one, , $grid]) {
+            if ($one === $key) {
+                return $grid;
+            }
         }
+        $grid = new CellGrid($this->relayout, $this->memory, $array->id, $content, $width, [$design, ...array_slice($parts, 1)]);
+        $this->latest = array_slice([[$key, $from, $grid], ...$this->latest], 0, self::AT_HAND);
 
-        return $this->last[2];
+        return $grid;
     }
 
     /** The height that the cells take up at a width, px. */
     public function height(Tree $tree, Layer $array, ?float $width = null): float
     {
         $bottom = 0.0;
-        foreach ($this->of($tree, $array, $width) as $cell) {
-            $bottom = max($bottom, $cell->area->bottom());
+        foreach ($this->grid($tree, $array, $width)?->areas() ?? [] as $area) {
+            $bottom = max($bottom, $area->bottom());
         }
 
         return round($bottom, 3);
@@ -101,56 +107,5 @@ final class Cells
         }
 
         return false;
-    }
-
-    /**
-     * @param  list<Layer>  $parts
-     * @return list<Cell>
-     */
-    private function lay(ArrayLayer $array, float $width, Layer $design, array $parts): array
-    {
-        $column = $array->columnWidth($width);
-        $base = (new Tree(new Project('')))->withLayers($design->with(parent: null, screen: null), ...array_map(fn (Layer $part): Layer => $part->with(screen: null), array_slice($parts, 1)));
-        $base = $this->relayout->after($base, $this->fitted($base, $base->layer($design->id), $column));
-        $trees = array_map(fn (Row $row): Tree => $this->relayout->after($base, Filling::of($base, $array, $row)), $array->sheet->rows);
-        $columns = $array->columnsAt($width);
-        $heights = [];
-        foreach ($trees as $i => $tree) {
-            $line = intdiv($i, $columns);
-            $heights[$line] = max($heights[$line] ?? 0.0, $this->tall($tree, $design->id));
-        }
-        if ($array->cellHeight === CellHeight::Equal && $heights !== []) {
-            $heights = array_fill(0, count($heights), max($heights));
-        }
-        $cells = [];
-        $top = 0.0;
-        foreach ($trees as $i => $tree) {
-            [$line, $at] = [intdiv($i, $columns), $i % $columns];
-            if ($at === 0 && $line > 0) {
-                $top += $heights[$line - 1] + $array->rowGap;
-            }
-            $area = new Box(round($at * ($width + $array->columnGap) / $columns, 3), round($top, 3), $column, $heights[$line]);
-            $cells[] = $this->placed($array->sheet->rows[$i]->id, $tree, $design->id, $area);
-        }
-
-        return $cells;
-    }
-
-    /** A cell that is hidden as a whole takes up no height. */
-    private function tall(Tree $tree, string $root): float
-    {
-        return ($tree->layers[$root] ?? null)?->bounds()->height ?? 0.0;
-    }
-
-    private function placed(string $row, Tree $tree, string $root, Box $area): Cell
-    {
-        $layer = $tree->layer($root);
-        if ($layer->content instanceof Stack && $area->height - $layer->box->height > 0.001) {
-            $taller = Resize::into($tree, $layer->with(sizing: $layer->sizing->with(height: Size::Length)), $layer->box->sized($layer->box->width, $area->height));
-            $tree = $this->relayout->after($tree, $taller);
-        }
-        $root = $tree->layer($root);
-
-        return new Cell($row, $tree, $root->with(box: $root->box->movedBy($area->x, $area->y)), $area);
     }
 }

@@ -29,9 +29,9 @@ final readonly class Relayout
 
     public Cells $cells;
 
-    public function __construct(private Typesetter $typesetter)
+    public function __construct(private Typesetter $typesetter, HeightMemory $memory = new NoMemory)
     {
-        $this->cells = new Cells($this);
+        $this->cells = new Cells($this, $memory);
         $this->stacks = new Stacks($typesetter, $this->cells);
     }
 

@@ -19,6 +19,7 @@ use Kindred\Document\Place;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Number;
+use Kindred\Layout\Cell;
 use Kindred\Layout\Relayout;
 use Kindred\Render\Kind\IconRenderer;
 use Kindred\Render\Kind\LineRenderer;
@@ -97,10 +98,16 @@ final readonly class Renderer
     {
         $out = '';
         foreach ($this->relayout->cells->of($tree, $array) as $i => $cell) {
-            $out .= $this->layer($cell->tree, $cell->root, $rendering->inCell($cell->row, $i === 0));
+            $out .= $this->cell($cell, $rendering, $i === 0);
         }
 
         return $out;
+    }
+
+    /** One cell of an array, where it lies in it. */
+    public function cell(Cell $cell, Rendering $rendering, bool $first): string
+    {
+        return $this->layer($cell->tree, $cell->root, $rendering->inCell($cell->row, $first));
     }
 
     /** A layer's own element without the layers in it. */

@@ -9,8 +9,10 @@ use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Input\InvalidInput;
 use Kindred\Layout\Cell;
+use Kindred\Layout\HeightMemory;
 use Kindred\Layout\Relayout;
 use Kindred\Tests\Sample;
+use Kindred\Type\Typesetter;
 
 /**
  * A phone screen with an array "pots" 342 px wide of a card: a ground, a name and a swatch.
@@ -190,3 +192,49 @@ it('says what cannot be, and changes nothing', function (array $command, string 
     [['type' => 'set-field', 'screen' => 'home', 'layers' => ['card'], 'field' => 'direction', 'value' => 'row', 'row' => 'row1', 'apart' => true], 'One cell cannot be laid out in another way'],
     [['type' => 'set-field', 'screen' => 'home', 'layers' => ['name'], 'field' => 'size', 'value' => 'big', 'row' => 'row1', 'apart' => true], '“big” is not a number'],
 ]);
+
+it('gives cells from what it remembers exactly as if it worked them out anew', function (): void {
+    $memory = new class implements HeightMemory
+    {
+        /** @var array<string, array<string, array<int, float>>> */
+        public array $kept = [];
+
+        public int $reused = 0;
+
+        public function recall(string $array): array
+        {
+            $this->reused += count($this->kept[$array] ?? []);
+
+            return $this->kept[$array] ?? [];
+        }
+
+        public function keep(string $array, array $heights): void
+        {
+            $this->kept[$array] = $heights;
+        }
+    };
+    $rows = array_map(fn (int $i): array => ['name' => str_repeat('Kiln shelf ', $i % 4 + 1)], range(0, 8));
+    mt_srand(11);
+    $field = fn (string $layer, string $field, string $value, string $row = ''): array => ['type' => 'set-field', 'screen' => 'home', 'layers' => [$layer], 'field' => $field, 'value' => $value] + ($row === '' ? [] : ['row' => $row, 'apart' => true]);
+    $tree = pots([], $rows);
+    for ($i = 0; $i < 60; $i++) {
+        $row = 'row'.mt_rand(1, 9);
+        $command = match (mt_rand(0, 8)) {
+            0, 1 => onPots('set-cell', row: $row, column: 'name', value: str_repeat('Glaze ', mt_rand(0, 9))),
+            2 => $field('pots', 'row-gap', (string) mt_rand(0, 30)),
+            3 => $field('pots', 'width', (string) mt_rand(200, 400)),
+            4 => $field('name', 'size', (string) mt_rand(10, 30)),
+            5 => $field('name', 'size', (string) mt_rand(10, 30), $row),
+            6 => $field('swatch', 'fill', '#12345'.mt_rand(0, 9)),
+            7 => $field('swatch', 'height', (string) mt_rand(20, 80)),
+            default => $field('pots', 'cell-height', mt_rand(0, 1) === 0 ? 'equal' : 'content'),
+        };
+        $tree = (new Relayout(new Typesetter(Sample::faces()), $memory))->after($tree, Sample::command($command)->apply($tree));
+        $plain = fn (Cell $cell): array => [$cell->row, get_object_vars($cell->area), array_map(fn (Layer $layer): array => $layer->toArray(), $cell->tree->layers)];
+        $remembering = (new Relayout(new Typesetter(Sample::faces()), $memory))->cells->of($tree, $tree->layer('pots'));
+        $anew = Sample::relayout()->cells;
+        expect(array_map($plain, $remembering))->toEqual(array_map($plain, $anew->of($tree, $tree->layer('pots'))))
+            ->and($anew->height($tree, $tree->layer('pots')))->toBe($tree->layer('pots')->box->height);
+    }
+    expect($memory->reused)->toBeGreaterThan(60);
+});

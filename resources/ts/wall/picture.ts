@@ -1,6 +1,6 @@
 /** The picture on the wall: finds layers in it, reads where they lie, and puts patches into it. */
 import { apply, around, corners, IDENTITY, multiply, placed, type Box, type Matrix, type Place } from './geometry.ts';
-import type { Patch } from './server.ts';
+import type { CellsPatch, Patch } from './server.ts';
 
 export interface Thread { id: string; target: string }
 
@@ -135,6 +135,7 @@ export class Picture {
             // What the container itself draws stands before the layers in it.
             for (const child of [...old.children]) if (!child.hasAttribute('data-layer')) child.remove();
             old.prepend(...drawn.children);
+            if (patch.cells) this.patchCells(old, patch.cells);
         }
         const element = patch.shell && old ? old : drawn;
         if (!('screen' in patch)) {
@@ -148,6 +149,41 @@ export class Picture {
         if (below && below.parentNode === parent) below.after(element);
         else if (ground) ground.after(element);
         else parent?.prepend(element);
+    }
+
+    private patchCells(array: SVGGElement, patch: CellsPatch): void {
+        for (const [layer, changes] of Object.entries(patch.paint)) {
+            for (const one of array.querySelectorAll(`[data-layer^="${layer}."]`)) {
+                const own = [one, ...[...one.children].filter((child) => !child.hasAttribute('data-layer')).flatMap((child) => [child, ...child.querySelectorAll('*')])];
+                for (const [at, name, value] of changes) {
+                    if (value === null) own[at]?.removeAttribute(name);
+                    else own[at]?.setAttribute(name, value);
+                }
+            }
+        }
+        const cells = new Map([...array.querySelectorAll<SVGGElement>(':scope > [data-layer]')].map((cell) => [cell.dataset['layer']!.split('.')[1]!, cell]));
+        for (const [row, [x, y]] of Object.entries(patch.moved)) {
+            const cell = cells.get(row);
+            if (cell) this.moveTo(cell, x, y);
+        }
+        for (const [row, svg] of Object.entries(patch.drawn)) {
+            const drawn = this.parse(svg) as SVGGElement;
+            const old = cells.get(row);
+            if (old) old.replaceWith(drawn);
+            else array.append(drawn);
+            cells.set(row, drawn);
+        }
+        if (!patch.order) return;
+        const kept = new Set(patch.order);
+        for (const [row, cell] of cells) if (!kept.has(row)) cell.remove();
+        array.append(...patch.order.flatMap((row) => cells.get(row) ?? []));
+    }
+
+    /** Puts a layer's corner elsewhere in its parent. */
+    private moveTo(layer: SVGGElement, x: number, y: number): void {
+        const { width, height, rotation } = this.box(layer);
+        layer.setAttribute('data-box', `${x} ${y} ${width} ${height} ${rotation}`);
+        layer.setAttribute('transform', `translate(${x} ${y})${rotation ? `rotate(${rotation} ${width / 2} ${height / 2})` : ''}`);
     }
 
     /** Markup becomes SVG only inside an svg element. */

@@ -10,6 +10,7 @@ export interface Patch {
     added?: boolean;
     shell?: boolean;
     svg?: string;
+    cells?: CellsPatch;
     name?: string;
     box?: [number, number, number, number];
     view?: number;
@@ -19,6 +20,15 @@ export interface Patch {
     guides?: string;
     project?: { name: string; entry: string | null };
     reload?: boolean;
+}
+
+/** What changed in the cells of an array, by row: those drawn anew, where others went, how layers of all are painted now. */
+export interface CellsPatch {
+    order?: string[];
+    drawn: Record<string, string>;
+    moved: Record<string, [number, number]>;
+    /** Attributes to set or to take away, by layer; an element is named by its place in what the layer itself draws. */
+    paint: Record<string, [number, string, string | null][]>;
 }
 
 export interface Answer { base: number; sequence: number; label: string; patches: Patch[]; added: string[] }

@@ -119,3 +119,15 @@ export async function setField(page: Page, label: string, value: string): Promis
     await field.press('Enter');
     await saved(page);
 }
+
+/** Patches have brought the picture to what the server draws for a page that is opened now. */
+export async function likeReload(page: Page, shown: Locator): Promise<void> {
+    await saved(page);
+    const own = / (class|style)="[^"]*"/g;
+    const id = (await shown.getAttribute('data-screen'))!;
+    const drawn = await page.evaluate(async (id) => {
+        const html = await (await fetch(location.href)).text();
+        return new DOMParser().parseFromString(html, 'text/html').querySelector(`[data-screen="${id}"] > svg`)!.outerHTML;
+    }, id);
+    expect((await shown.locator(':scope > svg:not(.grid)').evaluate((svg) => svg.outerHTML)).replaceAll(own, '')).toBe(drawn.replaceAll(own, ''));
+}
