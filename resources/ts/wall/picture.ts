@@ -11,6 +11,7 @@ export class Picture {
     private readonly counts = new Map<string, number>();
     private readonly frames = new Map<string, HTMLElement>();
     private owners: HTMLElement[] | null = null;
+    private laid = new WeakMap<Element, SVGGElement[]>();
 
     constructor(readonly stage: HTMLElement) {
         for (const screen of stage.querySelectorAll<HTMLElement>(':scope > .screen')) {
@@ -37,6 +38,13 @@ export class Picture {
     /** Layers and screens with cues. */
     withCues(): HTMLElement[] {
         return this.owners ??= [...this.stage.querySelectorAll<HTMLElement>('[data-cues]:not([data-cues=""])')];
+    }
+
+    /** Stacks and arrays in a place, in drawing order; what lies in the cells of an array is its own. */
+    laying(root: Element): SVGGElement[] {
+        let laying = this.laid.get(root);
+        if (!laying) this.laid.set(root, laying = [...root.querySelectorAll<SVGGElement>('[data-stack], [data-array]')].filter((one) => !one.parentElement?.closest('[data-array]')));
+        return laying;
     }
 
     screenBox(id: string): Box {
@@ -121,6 +129,7 @@ export class Picture {
             touched(patch);
         }
         this.owners = null;
+        this.laid = new WeakMap();
         for (const screen of screens) this.counts.delete(screen);
         return { reel, screens };
     }

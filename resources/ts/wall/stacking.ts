@@ -30,10 +30,29 @@ export function items(stack: Element, without: ReadonlySet<string> = new Set()):
         .filter((layer) => layer.getAttribute('display') !== 'none' && !without.has(layer.dataset['layer']!));
 }
 
+/** Stacks that may lie under a place, in drawing order: of an array, which may have a thousand cells, only those of the lines there. */
+function stacks(picture: Picture, root: Element | null, at: Point): SVGGElement[] {
+    return (root ? picture.laying(root) : []).flatMap((one) => {
+        if (!one.hasAttribute('data-array')) return [one];
+        const cells = [...one.querySelectorAll<SVGGElement>(':scope > [data-layer]')];
+        const { y } = unapply(picture.matrix(one), at);
+        let [low, high] = [0, cells.length];
+        while (low < high) {
+            const half = (low + high) >> 1;
+            if (picture.box(cells[half]!).y <= y) low = half + 1;
+            else high = half;
+        }
+        const line = low > 0 ? picture.box(cells[low - 1]!).y : 0;
+        let first = low;
+        while (first > 0 && picture.box(cells[first - 1]!).y === line) first--;
+        return cells.slice(first, low).flatMap((cell) => [...(cell.hasAttribute('data-stack') ? [cell] : []), ...cell.querySelectorAll<SVGGElement>('[data-stack]')]);
+    });
+}
+
 /** Where layers that are dragged to a place on the wall would go: into the innermost stack there that is none of them. */
 export function slotAt(picture: Picture, root: Element | null, at: Point, moving: ReadonlySet<string>): Slot | null {
-    const stack = [...(root?.querySelectorAll<SVGGElement>('[data-stack]:not([data-locked])') ?? [])].reverse().find((one) => {
-        if (one.closest('[display=none]') || [...moving].some((id) => one.closest(`[data-layer="${id}"]`))) return false;
+    const stack = stacks(picture, root, at).reverse().find((one) => {
+        if (one.hasAttribute('data-locked') || one.closest('[display=none]') || [...moving].some((id) => one.closest(`[data-layer="${id}"]`))) return false;
         const { width, height } = picture.box(one);
         return contains({ x: 0, y: 0, width, height }, unapply(picture.matrix(one), at));
     });
