@@ -57,6 +57,7 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
 
 const together = new Together(picture, wall);
 server.spread = (commands) => together.spread(commands);
+server.settle = () => settle();
 overlay.mates = (id) => together.mates(id);
 const rulers = new Rulers(wall, camera, picture, selection, overlay, server);
 let icon = '';
@@ -209,6 +210,7 @@ let copying: Promise<void> = Promise.resolve();
 async function copy(cut: boolean, mark: string): Promise<void> {
     // What is meant is what is selected now, not when the answer comes.
     const meant = onLayers();
+    await server.rest();
     const kept = await send<{ layers: unknown[] }>(`${urls['copy']!}?layers=${meant.layers.map(bare).join(',')}`).catch((problem: Problem) => {
         onProblem(problem);
         return null;
@@ -466,7 +468,7 @@ const actions: Record<string, () => void> = {
     },
     'zoom-in': () => camera.zoomCentre(1.25),
     'zoom-out': () => camera.zoomCentre(0.8),
-    undo: () => { settle(); void server.undo(); },
+    undo: () => void server.undo(),
     redo: () => void server.redo(),
     group: () => void group(),
     ungroup: () => void ungroup(),

@@ -119,3 +119,21 @@ test('a section moves with all that lies below it; copies go to several screens 
     await expect(booked.locator('[data-layer]')).toHaveCount(counts[0]!);
     await expect(today.locator('[data-layer]')).toHaveCount(counts[1]!);
 });
+
+test('keys that follow each other quickly are carried out in their order', async ({ page }) => {
+    await openDemo(page, 'Quick');
+    const bare = await bareScreen(page);
+    await page.keyboard.press('s');
+    await drag(page, await at(bare, 30, 100), await at(bare, 130, 200), ['Control']);
+    const layers = bare.locator(':scope > svg > [data-layer]');
+    const places = (): Promise<number[]> => layers.evaluateAll((all) => all.map((one) => Number(one.getAttribute('data-box')!.split(' ')[1])));
+    await expect(page.locator('#facets .subject .kind')).toHaveText('box');
+    const [y] = await places();
+    // The copy is of the place after the step, and undo takes back the paste, not the step.
+    for (const key of ['Shift+ArrowDown', 'Control+c', 'Shift+ArrowDown', 'Control+v']) await page.keyboard.press(key);
+    await expect.poll(places).toEqual([y! + 20, y! + 26]);
+    await page.keyboard.press('Control+z');
+    await expect.poll(places).toEqual([y! + 20]);
+    await page.keyboard.press('Control+z');
+    await expect.poll(places).toEqual([y! + 10]);
+});

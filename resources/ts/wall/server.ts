@@ -77,6 +77,9 @@ export class Server {
     /** What commands come to where several things are edited together. */
     spread: (commands: Command[]) => Command[] = (commands) => commands;
 
+    /** Sends what the hand has done already and waits for more of its kind, so that edits come in the order of the hand. */
+    settle: () => void = () => undefined;
+
     constructor(
         private readonly urls: Record<string, string>,
         private base: number,
@@ -87,6 +90,7 @@ export class Server {
 
     /** Resolves with the answer, or null when the edit was refused (which has then been said). */
     edit(...commands: Command[]): Promise<Answer | null> {
+        this.settle();
         const name = fresh();
         const plain = this.spread(commands).map(plainly);
         return this.enqueue(() => send<Answer>(this.urls['edits']!, { base: this.base, token: name, commands: plain }));
@@ -98,11 +102,19 @@ export class Server {
     }
 
     undo(): Promise<Answer | null> {
+        this.settle();
         return this.enqueue(() => send<Answer>(this.urls['undo']!, {}));
     }
 
     redo(): Promise<Answer | null> {
+        this.settle();
         return this.enqueue(() => send<Answer>(this.urls['redo']!, {}));
+    }
+
+    /** Resolves when everything that was done up to now has been answered. */
+    rest(): Promise<unknown> {
+        this.settle();
+        return this.queue;
     }
 
     /** Takes over what others have done. */
