@@ -55,7 +55,7 @@ final readonly class Stacks
             $this->from($layer->heightFrom(), $fixed),
             $layer->box->width,
             $layer->box->height,
-            $layer->sizing,
+            $layer->sizing->hasLimits() ? $layer->sizing : null,
             $content instanceof Stack ? $content : null,
             $children,
             match (true) {

@@ -48,6 +48,12 @@ final readonly class Sizing
         );
     }
 
+    /** Whether there is a least or a most size, or an alignment of its own. */
+    public function hasLimits(): bool
+    {
+        return $this->minWidth !== null || $this->maxWidth !== null || $this->minHeight !== null || $this->maxHeight !== null || $this->alignSelf !== null;
+    }
+
     /** A width kept between the least and the most; where they contradict, the least counts (CSS 2.2, section 10.4). */
     public function clampWidth(float $width): float
     {

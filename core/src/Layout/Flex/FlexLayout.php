@@ -37,15 +37,17 @@ final class FlexLayout
      */
     private function size(FlexNode $node, ?float $width, ?float $height, ?float $room): void
     {
-        $plain = $node->stack === null && $node->content === null;
-        if ($node->laid && ! $plain && (($width === $node->forWidth && $height === $node->forHeight && $room === $node->forRoom)
-            || ($width !== null && ! $node->wrapsColumns && abs($width - $node->w) < self::EPSILON && ($height === null ? $node->forHeight === null : abs($height - $node->h) < self::EPSILON)))) {
-            return;
+        $memo = $node->memo;
+        if ($memo !== null) {
+            if ($memo->laid && (($width === $memo->forWidth && $height === $memo->forHeight && $room === $memo->forRoom)
+                || ($width !== null && ! $memo->wrapsColumns && abs($width - $node->w) < self::EPSILON && ($height === null ? $memo->forHeight === null : abs($height - $node->h) < self::EPSILON)))) {
+                return;
+            }
+            $memo->laid = true;
+            $memo->forWidth = $width;
+            $memo->forHeight = $height;
+            $memo->forRoom = $room;
         }
-        $node->laid = true;
-        $node->forWidth = $width;
-        $node->forHeight = $height;
-        $node->forRoom = $room;
         if ($width === null) {
             $width = $this->fit($node, $room, $height);
         }
@@ -107,11 +109,18 @@ final class FlexLayout
     private function items(FlexNode $node, Stack $stack, bool $row, float $innerWidth, ?float $innerHeight): array
     {
         foreach ($node->children as $child) {
-            $child->align = $this->alignment($child, $stack, $row);
-            $child->grows = false;
+            $align = $this->alignment($child, $stack, $row);
+            if ($child->align !== $align) {
+                $child->align = $align;
+            }
             $from = $row ? $child->widthFrom : $child->heightFrom;
             if ($from === Size::Length) {
                 $base = $row ? $child->width : $child->height;
+                if ($child->memo === null && $child->limits === null) {
+                    $child->main = $base;
+
+                    continue;
+                }
             } elseif ($from === Size::Stretch) {
                 $base = 0.0;
                 $child->grows = true;
@@ -237,13 +246,16 @@ final class FlexLayout
         foreach ($lines as $line) {
             foreach ($line as $item) {
                 if ($row) {
-                    if ($item->stack === null && $item->content === null) {
-                        $item->cross = $item->heightFrom === Size::Length ? $this->clampHeight($item, $item->height) : $this->clampHeight($item, 0.0);
+                    if ($item->memo === null) {
+                        $height = $item->heightFrom === Size::Length ? $item->height : 0.0;
+                        $item->cross = $item->limits === null ? $height : $this->clampHeight($item, $height);
 
                         continue;
                     }
                     $this->size($item, $item->main, $this->length($item, false), null);
                     $item->cross = $item->h;
+                } elseif ($item->memo === null && $item->limits === null && $item->widthFrom === Size::Length) {
+                    $item->cross = $item->width;
                 } else {
                     $width = $this->columnWidth($item, $stack, (float) $cross);
                     if ($width === null) {
@@ -320,8 +332,8 @@ final class FlexLayout
             $this->along($line, $stack->justifyContent, $main, $mainGap, $reversed);
             $this->across($line, $stack, $row, $sizes[$i]);
             foreach ($line as $item) {
-                $start = $reversed ? $main - $item->at - $item->main : $item->at;
-                $side = $at + $item->offset;
+                $start = $reversed ? $main - $item->x - $item->main : $item->x;
+                $side = $at + $item->y;
                 if ($upturned) {
                     $side = $cross - $side - $item->cross;
                 }
@@ -350,7 +362,7 @@ final class FlexLayout
         }
         [$at, $extra] = $this->share($justify, $free, count($line), $reversed);
         foreach ($line as $item) {
-            $item->at = $at;
+            $item->x = $at;
             $at += $item->main + $gap + $extra;
         }
     }
@@ -372,7 +384,7 @@ final class FlexLayout
                     $item->cross = $this->fit($item, $size, $item->main);
                 }
             }
-            if ($item->stack !== null || $item->content !== null) {
+            if ($item->memo !== null) {
                 $this->size($item, $row ? $item->main : $item->cross, $row ? $item->cross : $item->main, null);
             }
             if ($item->align === AlignItems::Baseline) {
@@ -380,7 +392,7 @@ final class FlexLayout
             }
         }
         foreach ($line as $item) {
-            $item->offset = match ($item->align) {
+            $item->y = match ($item->align) {
                 AlignItems::Stretch, AlignItems::FlexStart => 0.0,
                 AlignItems::FlexEnd => $size - $item->cross,
                 AlignItems::Center => ($size - $item->cross) / 2,
@@ -481,21 +493,22 @@ final class FlexLayout
      */
     private function intrinsic(FlexNode $node, bool $most, ?float $height = null): float
     {
-        if ($node->stack === null) {
+        $memo = $node->memo;
+        if ($node->stack === null || $memo === null) {
             return $node->content === null ? 0.0 : ($most ? $node->content->maxContent() : $node->content->minContent());
         }
         $height ??= $this->length($node, false);
-        $kept = $most ? $node->maxContent : $node->minContent;
-        if ($kept !== null && $node->contentFor === $height) {
+        $kept = $most ? $memo->maxContent : $memo->minContent;
+        if ($kept !== null && $memo->contentFor === $height) {
             return $kept;
         }
         $found = $this->intrinsicContainer($node, $node->stack, $most, $height);
-        if ($node->contentFor !== $height) {
-            $node->maxContent = $node->minContent = null;
-            $node->contentFor = $height;
+        if ($memo->contentFor !== $height) {
+            $memo->maxContent = $memo->minContent = null;
+            $memo->contentFor = $height;
         }
 
-        return $most ? $node->maxContent = $found : $node->minContent = $found;
+        return $most ? $memo->maxContent = $found : $memo->minContent = $found;
     }
 
     private function intrinsicContainer(FlexNode $node, Stack $stack, bool $most, ?float $height): float
@@ -504,9 +517,11 @@ final class FlexLayout
         $row = $stack->direction->isRow();
         $inner = $height === null ? null : max(0.0, $height - $stack->padding->down());
         foreach ($node->children as $child) {
-            $width = $this->length($child, true) ?? $this->clampWidth($child, $this->intrinsic(
-                $child, $most, $row ? $this->rowHeight($child, $this->alignment($child, $stack, $row), $stack, $inner) : null,
-            ));
+            $width = $child->memo === null && $child->limits === null && $child->widthFrom === Size::Length
+                ? $child->width
+                : $this->length($child, true) ?? $this->clampWidth($child, $this->intrinsic(
+                    $child, $most, $row ? $this->rowHeight($child, $this->alignment($child, $stack, $row), $stack, $inner) : null,
+                ));
             $sum += $width;
             $widest = max($widest, $width);
         }

@@ -18,7 +18,7 @@ use Kindred\Document\Layout\Sizing;
  */
 final class FlexNode
 {
-    /** Where the box lies in its parent, px. */
+    /** Where the box lies in its parent, px; until its line is in place, how far from the start of the line and from its side. */
     public float $x = 0.0;
 
     public float $y = 0.0;
@@ -30,21 +30,8 @@ final class FlexNode
     /** The first baseline below the top, px; null where the bottom edge stands for it. */
     public ?float $baseline = null;
 
-    /** What the box was last laid out for: its width and height where they were imposed, and the room there was. */
-    public ?float $forWidth = null;
-
-    public ?float $forHeight = null;
-
-    public ?float $forRoom = null;
-
-    public bool $laid = false;
-
-    public ?float $maxContent = null;
-
-    public ?float $minContent = null;
-
-    /** The height, where it is known, that these widths were found for. */
-    public ?float $contentFor = null;
+    /** What was found of a box whose size follows from its content; null for one of set size. */
+    public ?FlexMemo $memo = null;
 
     /** As an item of its container: how it is aligned across the line, and whether it grows along it. */
     public AlignItems $align = AlignItems::Stretch;
@@ -63,33 +50,28 @@ final class FlexNode
     /** Its size across the line, px. */
     public float $cross = 0.0;
 
-    /** How far it lies from the start of the line, and from its side, px. */
-    public float $at = 0.0;
-
-    public float $offset = 0.0;
-
-    /** Whether there are columns in it that wrap: to these it makes a difference whether a height is known beforehand. */
-    public readonly bool $wrapsColumns;
-
     /**
      * @param  float  $width  the length, px, where `widthFrom` is a length
      * @param  float  $height  likewise
      * @param  list<self>  $children  in order; without those that are absolute or hidden
      */
     public function __construct(
-        public readonly Size $widthFrom = Size::Length,
-        public readonly Size $heightFrom = Size::Length,
-        public readonly float $width = 0.0,
-        public readonly float $height = 0.0,
-        public readonly ?Sizing $limits = null,
-        public readonly ?Stack $stack = null,
-        public readonly array $children = [],
-        public readonly ?Measured $content = null,
+        public Size $widthFrom = Size::Length,
+        public Size $heightFrom = Size::Length,
+        public float $width = 0.0,
+        public float $height = 0.0,
+        public ?Sizing $limits = null,
+        public ?Stack $stack = null,
+        public array $children = [],
+        public ?Measured $content = null,
     ) {
+        if ($stack === null && $content === null) {
+            return;
+        }
         $wraps = $stack !== null && $stack->wrap !== FlexWrap::NoWrap && ! $stack->direction->isRow();
         foreach ($children as $child) {
-            $wraps = $wraps || $child->wrapsColumns;
+            $wraps = $wraps || $child->memo?->wrapsColumns === true;
         }
-        $this->wrapsColumns = $wraps;
+        $this->memo = new FlexMemo($wraps);
     }
 }
