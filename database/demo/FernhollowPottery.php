@@ -61,7 +61,28 @@ final class FernhollowPottery
      */
     private function phone(string $id, string $name, int $place, string $ground, array $layers): array
     {
-        return ['id' => $id, 'name' => $name, 'device' => 'phone', 'x' => $place * 480, 'y' => 0, 'width' => 390, 'height' => 844, 'view' => 844, 'ground' => $ground, 'layers' => $layers];
+        return ['id' => $id, 'name' => $name, 'device' => 'phone', 'x' => $place * 480, 'y' => 0, 'width' => 390, 'height' => 844, 'view' => 844, 'ground' => $ground, 'layers' => array_map(fn (array $layer): array => $this->held($layer, 390, 844), $layers)];
+    }
+
+    /**
+     * A layer, and what lies in it, pinned as a phone's layout holds together on other devices: what spans the width to
+     * both sides, as long words do, what is centred to the middle, what stands at the right to that side, what stands at the foot there.
+     *
+     * @param  LayerData  $layer
+     * @return LayerData
+     */
+    private function held(array $layer, float $width, float $height): array
+    {
+        if (isset($layer['pins'])) {
+            return $layer;
+        }
+        [$left, $right] = [$layer['x'], $width - $layer['x'] - $layer['width']];
+        $spans = (abs($left - $right) < 2 || $layer['kind'] === 'text') && $layer['width'] > $width / 2;
+        $foot = $height > 400 && $layer['y'] > $height - 90;
+        $pins = ['left' => $spans || $left < $right - 2, 'right' => $spans || $right < $left - 2, 'top' => ! $foot, 'bottom' => $foot];
+        $inside = array_map(fn (array $child): array => $this->held($child, $layer['width'], $layer['height']), $layer['kind'] === 'group' ? $layer['children'] : []);
+
+        return ['pins' => $pins] + ($inside === [] ? [] : ['children' => $inside]) + $layer;
     }
 
     /** @return list<LayerData> */
@@ -84,8 +105,8 @@ final class FernhollowPottery
     {
         return [
             ...$this->status(self::INK),
-            $this->text('Good morning, Tilda', 24, 72, 300, 30, 600, self::INK, 'Spectral', 1.15),
-            $this->text('Monday, 23 November', 24, 110, 300, 15, 400, self::SOFT),
+            $this->text('Good morning, Tilda', 24, 72, 342, 30, 600, self::INK, 'Spectral', 1.15),
+            $this->text('Monday, 23 November', 24, 110, 342, 15, 400, self::SOFT),
             ['cues' => [$this->show('kiln', 'up', 'cover')]] + $this->group('Kiln card', [
                 $this->box('Card', 24, 156, 342, 188, '#2a2622', 20),
                 $this->picture('Kiln', 'kiln', 24, 156, 342, 110, [20, 20, 0, 0]),
@@ -109,7 +130,7 @@ final class FernhollowPottery
         foreach (['Mon 23', 'Tue 24', 'Wed 25', 'Thu 26', 'Fri 27'] as $i => $day) {
             [$name, $number] = explode(' ', $day);
             $on = $i === 3;
-            $days[] = $this->group("Day {$day}", [
+            $days[] = ['pins' => ['top' => true, 'horizontal' => 'proportion']] + $this->group("Day {$day}", [
                 $this->box('Chip', 24 + $i * 70, 176, 62, 72, $on ? self::FERN : '#ffffff', 16, $on ? null : self::LINE),
                 $this->text($name, 24 + $i * 70, 188, 62, 13, 500, $on ? '#cfe0dc' : self::SOFT, align: 'center'),
                 $this->text($number, 24 + $i * 70, 208, 62, 22, 600, $on ? '#ffffff' : self::INK, 'Spectral', 1.2, 'center'),
@@ -129,7 +150,7 @@ final class FernhollowPottery
         return [
             ...$this->status(self::INK),
             $this->back(self::INK),
-            $this->text('Book a wheel', 24, 108, 300, 32, 600, self::INK, 'Spectral', 1.15),
+            $this->text('Book a wheel', 24, 108, 342, 32, 600, self::INK, 'Spectral', 1.15),
             ...$days,
             $this->text('Two hours from', 24, 282, 200, 16, 600, self::INK),
             ...$slots,
@@ -174,13 +195,13 @@ final class FernhollowPottery
         return [
             ...$this->status('#ffffff'),
             $this->back('#ffffff'),
-            $this->text('Big kiln', 24, 108, 300, 32, 600, '#ffffff', 'Spectral', 1.15),
-            $this->text('Glaze firing, cooling down', 24, 148, 300, 15, 400, '#cbbfb1'),
+            $this->text('Big kiln', 24, 108, 342, 32, 600, '#ffffff', 'Spectral', 1.15),
+            $this->text('Glaze firing, cooling down', 24, 148, 342, 15, 400, '#cbbfb1'),
             ['stroke' => ['colour' => '#3a332d', 'width' => 18]] + $this->ellipse('Dial', 85, 206, 220, 220, null),
             ['stroke' => ['colour' => self::OCHRE, 'width' => 2]] + $this->ellipse('Dial edge', 79, 200, 232, 232, null),
             $this->text('612', 85, 272, 220, 64, 600, '#ffffff', 'Spectral', 1.1, 'center'),
             $this->text('degrees Celsius', 85, 344, 220, 14, 400, '#cbbfb1', align: 'center'),
-            $this->group('Curve', $bars),
+            ['pins' => ['left' => true, 'right' => true, 'top' => true]] + $this->group('Curve', $bars),
             $this->text('08:00', 24, 634, 60, 12, 400, '#a89c8e'),
             $this->text('now', 306, 634, 60, 12, 400, '#a89c8e', align: 'right'),
             $this->group('Opening', [
@@ -214,13 +235,13 @@ final class FernhollowPottery
 
         return [
             ...$this->status(self::INK),
-            $this->text('Glaze library', 24, 72, 300, 32, 600, self::INK, 'Spectral', 1.15),
+            $this->text('Glaze library', 24, 72, 342, 32, 600, self::INK, 'Spectral', 1.15),
             $this->group('Search', [
                 $this->box('Field', 24, 124, 342, 48, '#ffffff', 14, self::LINE),
                 $this->icon('Search', 'search', 40, 138, 20, self::SOFT),
                 $this->text('A colour, a cone, a name', 70, 137, 260, 16, 400, '#857a6c'),
             ]),
-            $this->text('8 glazes on the shelf today', 24, 194, 300, 15, 400, self::SOFT),
+            $this->text('8 glazes on the shelf today', 24, 194, 342, 15, 400, self::SOFT),
             $shelf,
             ...$this->tabs('glazes', 1152),
         ];
@@ -339,11 +360,12 @@ final class FernhollowPottery
         $out = [$this->box('Tab bar', 0, $y, 390, 88, '#ffffff'), $this->box('Rule', 0, $y, 390, 1, self::LINE)];
         foreach ([['today', 'house', 'Today'], ['glazes', 'palette', 'Glazes'], ['kiln', 'flame', 'Kiln']] as $i => [$screen, $icon, $word]) {
             $colour = $screen === $current ? self::CLAY : self::SOFT;
-            $out[] = ['cues' => $screen === $current ? [] : [$this->show($screen, 'left', 'dissolve')]] + $this->group($word, [
+            $tab = $this->held($this->group($word, [
                 $this->box('Room', $i * 130, $y + 1, 130, 60, '#ffffff'),
                 $this->icon('Icon', $icon, $i * 130 + 53, $y + 10, 24, $colour),
                 $this->text($word, $i * 130, $y + 37, 130, 12, $screen === $current ? 600 : 500, $colour, align: 'center'),
-            ]);
+            ]), 130, 60);
+            $out[] = ['pins' => ['bottom' => true, 'horizontal' => 'proportion'], 'cues' => $screen === $current ? [] : [$this->show($screen, 'left', 'dissolve')]] + $tab;
         }
 
         return $out;
