@@ -106,18 +106,18 @@ final readonly class SheetFile
         return mb_check_encoding($bytes, 'UTF-8') ? [$bytes, 'UTF-8'] : [mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252'), 'windows-1252'];
     }
 
-    /** The one that cuts the first lines most evenly; null where none stands in each of them. */
+    /** The one that cuts the first lines most evenly, then into most columns; null where none cuts most of them. */
     private static function delimiter(string $text): ?string
     {
         $best = null;
-        $most = 0;
+        $most = [0.6, 1];
         foreach (array_keys(self::DELIMITERS) as $delimiter) {
             $widths = array_map(count(...), array_slice(self::split($text, $delimiter, 20), 0, 20));
             $usual = array_count_values($widths);
             arsort($usual);
             $width = (int) array_key_first($usual);
-            $even = $width > 1 && ($usual[$width] ?? 0) >= count($widths) * 0.6 ? $width : 0;
-            if ($even > $most) {
+            $even = [($usual[$width] ?? 0) / max(1, count($widths)), $width];
+            if ($width > 1 && $even > $most) {
                 [$best, $most] = [$delimiter, $even];
             }
         }

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+use Kindred\Exchange\SheetFile;
+
+/** A table as RFC 4180 writes it: a value with the delimiter, a quote or a line break in it stands in quotes, quotes doubled. */
+function written(array $rows, string $delimiter, string $break): string
+{
+    $value = fn (string $text): string => strpbrk($text, "{$delimiter}\"\r\n") === false ? $text : '"'.str_replace('"', '""', $text).'"';
+
+    return implode($break, array_map(fn (array $row): string => implode($delimiter, array_map($value, $row)), $rows)).$break;
+}
+
+it('reads back any table in any of the encodings and with any of the marks', function (string $encoding, string $delimiter, string $name): void {
+    mt_srand(crc32($encoding.$delimiter));
+    $words = ['Bowl', 'glaze, satin', 'a; b', 'the "good" clay', "two\nlines", 'Ähre', 'crème brûlée', '12|4', "tab\there", 'x', '–dash', '€ 4'];
+    for ($i = 0; $i < 20; $i++) {
+        $columns = mt_rand(2, 6);
+        $rows = [array_map(fn (int $column): string => "Column {$column}", range(1, $columns))];
+        for ($row = 0, $count = mt_rand(2, 12); $row < $count; $row++) {
+            $rows[] = array_map(fn (): string => $words[mt_rand(0, count($words) - 1)], range(1, $columns));
+        }
+        $text = written($rows, $delimiter, ["\n", "\r\n"][$i % 2]);
+        $mark = ['UTF-16LE' => "\xFF\xFE", 'UTF-16BE' => "\xFE\xFF"][$encoding] ?? '';
+        $table = SheetFile::read($mark.mb_convert_encoding($text, $encoding, 'UTF-8'));
+        expect($table->headers)->toBe($rows[0])->and($table->rows)->toBe(array_slice($rows, 1))->and($table->separated)->toBe($name);
+    }
+})->with(['UTF-8', 'UTF-16LE', 'UTF-16BE', 'Windows-1252'])->with([[',', 'commas'], [';', 'semicolons'], ["\t", 'tabs'], ['|', 'bars']]);
+
+it('takes the first row for a header only where it reads like one', function (string $text, array $headers): void {
+    expect(SheetFile::read($text)->headers)->toBe($headers);
+})->with([
+    'words' => ["Name,Price\nBowl,4\n", ['Name', 'Price']],
+    'a number among them' => ["Name,4\nBowl,5\n", []],
+    'a price' => ["Name,€ 4\nBowl,€ 5\n", []],
+    'the same word twice' => ["Name,Name\nBowl,5\n", []],
+    'nothing in one place' => ["Name,\nBowl,5\n", []],
+    'a single row' => ["Name,Price\n", []],
+    'one value a line' => ["Name\nBowl\n", []],
+]);
