@@ -47,6 +47,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('reel', [WallController::class, 'reel'])->name('reel');
         Route::get('outline/{screen}', [WallController::class, 'outline'])->name('outline');
         Route::get('screens/{screen}/devices', [WallController::class, 'devices'])->name('devices');
+        Route::get('pictures', [WallController::class, 'pictures'])->name('pictures');
         Route::get('copies/{layer}', [WallController::class, 'copies'])->name('copies');
         Route::get('facets', [WallController::class, 'facets'])->name('facets');
         Route::get('history', [WallController::class, 'history'])->name('history');

@@ -52,7 +52,7 @@ final readonly class Patches
         }
         foreach ($difference->changes as $change) {
             $patch = match ($change->entity) {
-                Entity::Project => ['project' => $after->project->toArray()],
+                Entity::Project => ['project' => $after->project->toArray(), 'redraw' => $change->touches('finish')],
                 Entity::Screen => $this->screen($change, $after),
                 Entity::Layer => $this->layer($project, $change, $after, $before, $added, $redrawn),
             };
@@ -123,7 +123,7 @@ final readonly class Patches
     {
         return $change->isRemoval()
             ? ['screen' => $change->id, 'removed' => true]
-            : ['screen' => $change->id, 'added' => $change->isAddition()] + self::describe($after->screen($change->id));
+            : ['screen' => $change->id, 'added' => $change->isAddition(), 'redraw' => ! $change->isAddition() && $change->touches('finish')] + self::describe($after->screen($change->id));
     }
 
     /** @return array<string, mixed> what the wall knows of a screen */
@@ -175,7 +175,8 @@ final readonly class Patches
      */
     private function drawing(Project $project, Layer $layer, Tree $after, ?Tree $before, bool $inside): array
     {
-        $rendering = $this->pictures->editable($project);
+        $finish = $layer->screen === null || isset($after->screens[$layer->screen]) ? $after->finish($layer->screen) : $this->store->finish($project, $layer->screen);
+        $rendering = $this->pictures->editable($project)->in($finish);
         if (! $inside) {
             return ['shell' => true, 'svg' => $this->renderer->shell($layer, $rendering)];
         }

@@ -64,18 +64,36 @@ final readonly class Pictures
      *
      * @return array<string, string>
      */
-    public function wall(Project $project, Tree $screens): array
+    public function wall(Project $project): array
     {
-        $revisions = $this->store->revisions($project);
-        $found = $this->found($project, array_fill_keys(array_keys($revisions), 'wall'), $revisions);
-        $missing = array_map(strval(...), array_keys(array_diff_key($revisions, $found)));
-        $tree = $this->store->withLayersOf($project, [...$missing, null]);
-        $out = ['' => $this->renderer->place($tree, new Place(null), $this->editable($project))];
-        foreach ($screens->reel() as $screen) {
-            $out[$screen->id] = $found[$screen->id] ?? $this->keep($project, 'wall', $screen->id, $revisions[$screen->id] ?? 0, $this->renderer->screen($tree, $screen, $this->editable($project)));
+        $loose = $this->store->withLayersOf($project, [null]);
+
+        return ['' => $this->renderer->place($loose, new Place(null), $this->editable($project))] + $this->ofScreens($project, array_map(strval(...), array_keys($loose->screens)));
+    }
+
+    /**
+     * The wall's pictures of some screens; those that are not there are left out.
+     *
+     * @param  list<string>  $ids
+     * @return array<string, string>
+     */
+    public function ofScreens(Project $project, array $ids): array
+    {
+        $revisions = array_intersect_key($this->store->revisions($project), array_flip($ids));
+        $pictures = $this->found($project, array_fill_keys(array_keys($revisions), 'wall'), $revisions);
+        $missing = array_map(strval(...), array_keys(array_diff_key($revisions, $pictures)));
+        if ($missing === []) {
+            return $pictures;
+        }
+        $tree = $this->store->withLayersOf($project, $missing);
+        foreach ($missing as $id) {
+            $screen = $tree->screens[$id] ?? null;
+            if ($screen !== null) {
+                $pictures[$id] = $this->keep($project, 'wall', $id, $revisions[$id], $this->renderer->screen($tree, $screen, $this->editable($project)));
+            }
         }
 
-        return $out;
+        return $pictures;
     }
 
     /**

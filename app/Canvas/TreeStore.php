@@ -11,6 +11,7 @@ use Illuminate\Support\Collection;
 use Kindred\Document\Change;
 use Kindred\Document\Difference;
 use Kindred\Document\Entity;
+use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Place;
 use Kindred\Document\Project;
@@ -22,7 +23,7 @@ use Kindred\Input\Reader;
 /** Screens and layers as rows, read and written without models: a layer is one row. */
 final readonly class TreeStore
 {
-    private const SCREEN = ['id', 'rank', 'name', 'device', 'x', 'y', 'width', 'height', 'view', 'ground', 'cues', 'grids', 'guides'];
+    private const SCREEN = ['id', 'rank', 'name', 'device', 'x', 'y', 'width', 'height', 'view', 'ground', 'cues', 'grids', 'guides', 'finish'];
 
     private const LAYER = ['id', 'screen', 'parent', 'rank', 'kind', 'x', 'y', 'width', 'height', 'body'];
 
@@ -127,6 +128,9 @@ final readonly class TreeStore
         if ($goneScreens !== []) {
             $this->database->table('screens')->where('project_id', $project->id)->whereIn('id', $goneScreens)->delete();
         }
+        if ($this->refinished($difference)) {
+            $this->database->table('screens')->where('project_id', $project->id)->update(['changed' => $sequence]);
+        }
         $touched = $this->pictured($difference, $after);
         if ($touched !== []) {
             $this->database->table('screens')->where('project_id', $project->id)->whereIn('id', $touched)->update(['changed' => $sequence]);
@@ -147,11 +151,25 @@ final readonly class TreeStore
             ->where('rank', '<', $layer->rank)->orderByDesc('rank')->limit(1)->value('id');
     }
 
+    /** The finish of a screen, or of the project where it has none of its own. */
+    public function finish(ProjectRow $project, string $screen): Finish
+    {
+        $own = $this->database->table('screens')->where('project_id', $project->id)->where('id', $screen)->value('finish');
+
+        return Finish::tryFrom((string) $own) ?? $this->project($project)->finish;
+    }
+
     /** @return array<string, int> the number of the edit that last changed each screen's picture */
     public function revisions(ProjectRow $project): array
     {
         return $this->database->table('screens')->where('project_id', $project->id)
             ->pluck('changed', 'id')->map(fn ($changed): int => (int) $changed)->all();
+    }
+
+    /** Whether all screens may look otherwise. */
+    private function refinished(Difference $difference): bool
+    {
+        return array_filter($difference->changes, fn (Change $change): bool => $change->entity === Entity::Project && $change->touches('finish')) !== [];
     }
 
     /** Whether of a layer that is there already only columns of its own change, not its body. */
@@ -179,7 +197,7 @@ final readonly class TreeStore
 
     private function project(ProjectRow $project): Project
     {
-        return new Project($project->name, $project->entry);
+        return new Project($project->name, $project->entry, Finish::tryFrom((string) $project->finish) ?? Finish::Dressed);
     }
 
     private function screens(ProjectRow $project): Builder

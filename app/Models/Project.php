@@ -15,6 +15,7 @@ use Illuminate\Support\Carbon;
  * @property int $user_id
  * @property string $name
  * @property string|null $entry
+ * @property string $finish of screens that have none of their own
  * @property int $sequence the number of the latest edit
  * @property Carbon $updated_at
  */
@@ -22,9 +23,9 @@ final class Project extends Model
 {
     use SoftDeletes;
 
-    protected $fillable = ['name', 'entry'];
+    protected $fillable = ['name', 'entry', 'finish'];
 
-    protected $attributes = ['sequence' => 0];
+    protected $attributes = ['sequence' => 0, 'finish' => 'dressed'];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

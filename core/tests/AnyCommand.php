@@ -65,6 +65,8 @@ final class AnyCommand
             ['type' => 'set-screen-field', 'screen' => $screen, 'field' => 'ground', 'value' => '#abcdef'],
             ['type' => 'reorder-screen', 'screen' => $screen, 'after' => null],
             ['type' => 'set-entry', 'screen' => $screen],
+            ['type' => 'set-finish', 'finish' => ['rough', 'plain', 'dressed'][$step % 3]],
+            ['type' => 'set-screen-field', 'screen' => $screen, 'field' => 'finish', 'value' => ['rough', '', 'dressed'][$step % 3]],
             ['type' => 'put-grid', 'screen' => $screen, 'grid' => ['id' => 'grid1', 'kind' => ['columns', 'dots', 'paper'][$step % 3]]],
             ['type' => 'move-guide', 'screen' => $screen, 'axis' => 'x', 'to' => $step],
         ];

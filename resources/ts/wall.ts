@@ -66,7 +66,10 @@ let shape: 'box' | 'ellipse' | 'line' = 'box';
 let nudge: { dx: number; dy: number; timer: number; of: string; screen: string; screens: string[]; layers: SVGGElement[]; below: boolean } | null = null;
 
 function onAnswer(answer: Answer): void {
-    const { reel, screens } = picture.patch(answer.patches);
+    const { reel, screens, redraw } = picture.patch(answer.patches);
+    for (const id of redraw) screens.add(id);
+    void redrawn([...redraw]);
+    for (const { project } of answer.patches) if (project) showFinish(project.finish);
     selection.prune();
     stills.changed(screens, answer.sequence);
     overlay.show();
@@ -79,6 +82,21 @@ function onAnswer(answer: Answer): void {
     void sheet.show();
     showEmpty();
     document.dispatchEvent(new Event('kindred:edited'));
+}
+
+/** Screens whose finish changed: a few at a time, those in the window first, for drawing a whole wall anew takes a while. */
+async function redrawn(ids: string[]): Promise<void> {
+    const away = (id: string): number => Number(picture.screen(id)?.classList.contains('away') ?? true);
+    const left = ids.sort((a, b) => away(a) - away(b));
+    while (left.length > 0) {
+        const drawn = await send<Record<string, string>>(`${urls['pictures']!}?of=${left.splice(0, 4).join(',')}`).catch(() => ({}));
+        for (const [id, svg] of Object.entries(drawn)) picture.replace(id, svg);
+        overlay.show();
+    }
+}
+
+function showFinish(finish: string): void {
+    for (const button of document.querySelectorAll<HTMLElement>('[data-finish]')) button.setAttribute('aria-pressed', String(button.dataset['finish'] === finish));
 }
 
 function onProblem(problem: Problem): void {
@@ -470,6 +488,7 @@ const actions: Record<string, () => void> = {
     'zoom-out': () => camera.zoomCentre(0.8),
     undo: () => void server.undo(),
     redo: () => void server.redo(),
+    ...Object.fromEntries(['rough', 'plain', 'dressed'].map((finish) => [`finish-${finish}`, () => void server.edit({ type: 'set-finish', finish })])),
     group: () => void group(),
     ungroup: () => void ungroup(),
     stack: () => void stack(),

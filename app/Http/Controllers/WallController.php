@@ -10,6 +10,7 @@ use App\Canvas\Pictures;
 use App\Canvas\TreeStore;
 use App\Models\Project;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Kindred\Device\Catalogue;
 use Kindred\Device\Device;
@@ -34,7 +35,7 @@ final class WallController extends Controller
         return view('wall.index', [
             'project' => $project,
             'tree' => $tree,
-            'pictures' => $pictures->wall($project, $tree),
+            'pictures' => $pictures->wall($project),
             'revisions' => $this->store->revisions($project),
             'devices' => Catalogue::all(),
             'current' => $current,
@@ -81,6 +82,12 @@ final class WallController extends Controller
         }, Catalogue::all());
 
         return view('wall.all-devices', ['screen' => $tree->screen($screen), 'shown' => $shown]);
+    }
+
+    /** Pictures of screens as the wall shows them, by screen. */
+    public function pictures(Request $request, Project $project, Pictures $pictures): JsonResponse
+    {
+        return new JsonResponse((object) $pictures->ofScreens($project, $this->askedList($request, 'of', 500)), options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
     /** What is made of the same parts as a container, anywhere in the project. */

@@ -6,23 +6,23 @@ namespace Kindred\Document;
 
 use Kindred\Input\Reader;
 
-/** What holds for a project as a whole: its name, and the screen at which a rehearsal starts. */
+/** What holds for a project as a whole: its name, the screen at which a rehearsal starts, and the finish of screens that have none of their own. */
 final readonly class Project
 {
     use Withers;
 
-    public function __construct(public string $name, public ?string $entry = null)
+    public function __construct(public string $name, public ?string $entry = null, public Finish $finish = Finish::Dressed)
     {
     }
 
     public static function read(Reader $in): self
     {
-        return new self($in->name('name'), $in->optionalId('entry'));
+        return new self($in->name('name'), $in->optionalId('entry'), $in->has('finish') ? $in->enum('finish', Finish::class) : Finish::Dressed);
     }
 
-    /** @return array{name: string, entry: ?string} */
+    /** @return array{name: string, entry: ?string, finish: string} */
     public function toArray(): array
     {
-        return ['name' => $this->name, 'entry' => $this->entry];
+        return ['name' => $this->name, 'entry' => $this->entry, 'finish' => $this->finish->value];
     }
 }

@@ -29,6 +29,7 @@ final readonly class Screen
     /**
      * @param  list<Cue>  $cues
      * @param  list<Grid>  $grids
+     * @param  Finish|null  $finish  null for that of the project
      */
     public function __construct(
         public string $id,
@@ -41,6 +42,7 @@ final readonly class Screen
         public array $cues = [],
         public array $grids = [],
         public Guides $guides = new Guides,
+        public ?Finish $finish = null,
     ) {
     }
 
@@ -64,6 +66,7 @@ final readonly class Screen
             $in->list('cues', Cue::read(...), 0, 50),
             $in->list('grids', Grid::read(...), 0, 12),
             $in->has('guides') ? Guides::read($in->object('guides')) : new Guides,
+            $in->has('finish') ? $in->enum('finish', Finish::class) : null,
         );
     }
 
@@ -88,6 +91,7 @@ final readonly class Screen
             'cues' => array_map(fn (Cue $cue): array => $cue->toArray(), $this->cues),
             'grids' => array_map(fn (Grid $grid): array => $grid->toArray(), $this->grids),
             'guides' => $this->guides->toArray(),
+            'finish' => $this->finish?->value,
         ];
     }
 }

@@ -35,6 +35,12 @@ final readonly class Tree
         return $this->screens[$id] ?? throw Missing::screen($id);
     }
 
+    /** How a screen is drawn; loose layers (null) are always dressed. */
+    public function finish(?string $screen): Finish
+    {
+        return $screen === null ? Finish::Dressed : ($this->screens[$screen] ?? null)->finish ?? $this->project->finish;
+    }
+
     /**
      * The layers of a place, from the bottom to the top.
      *

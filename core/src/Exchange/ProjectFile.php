@@ -52,7 +52,7 @@ final readonly class ProjectFile
         }
         $in = Reader::of($data);
         self::mustBeOurs($in);
-        $tree = new Tree(new Project($in->name('name'), $in->optionalId('entry')));
+        $tree = new Tree(Project::read($in));
         $ranks = Rank::spread(null, null, self::MAX_SCREENS);
         $nests = [];
         foreach ($in->list('screens', fn (Reader $screen): array => [$screen, Screen::read($screen, '')], 0, self::MAX_SCREENS) as $i => [$reader, $screen]) {
@@ -90,8 +90,7 @@ final readonly class ProjectFile
         return json_encode([
             'format' => self::FORMAT,
             'version' => self::VERSION,
-            'name' => $tree->project->name,
-            'entry' => $tree->project->entry,
+            ...$tree->project->toArray(),
             'screens' => array_map(fn (Screen $screen): array => ['id' => $screen->id] + $screen->properties() + ['layers' => $nests(new Place($screen->id))], $tree->reel()),
             'loose' => $nests(new Place(null)),
             'pictures' => (object) array_map(base64_encode(...), $this->pictures),

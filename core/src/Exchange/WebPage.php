@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Exchange;
 
+use Kindred\Document\Finish;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Tree;
@@ -73,7 +74,8 @@ final readonly class WebPage
             };
             foreach ($shown as $one) {
                 if ($one->content instanceof Text) {
-                    [$family, $weight] = $this->faces->nearest($one->content->style->family, $one->content->style->weight);
+                    $style = $one->content->style;
+                    [$family, $weight] = $tree->finish($layer->screen) === Finish::Rough ? $this->faces->hand($style->weight) : $this->faces->nearest($style->family, $style->weight);
                     $faces["{$family} {$weight}"] = [$family, $weight];
                 }
             }

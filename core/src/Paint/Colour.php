@@ -81,6 +81,15 @@ final readonly class Colour
         return 0.2126 * $linear($this->red) + 0.7152 * $linear($this->green) + 0.0722 * $linear($this->blue);
     }
 
+    /** The grey of the same luminance, and the same alpha: against other greys it stands out as much as the colour did. */
+    public function grey(): self
+    {
+        $y = $this->luminance();
+        $channel = (int) round(255 * ($y <= 0.0031308 ? 12.92 * $y : 1.055 * $y ** (1 / 2.4) - 0.055));
+
+        return new self($channel, $channel, $channel, $this->alpha);
+    }
+
     /** Contrast ratio with another opaque colour, 1 to 21 (WCAG 2.2, success criterion 1.4.3). */
     public function contrastRatio(self $other): float
     {

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Kindred\Render;
 
-use Kindred\Geometry\PathData;
+use Kindred\Geometry\Outline;
 use Kindred\Geometry\Point;
-use Kindred\Input\InvalidInput;
 
 /** The middle of what an icon paints: the centroid of the convex hull of its strokes, which is where its weight seems to lie. */
 final class PaintedCentre
@@ -16,7 +15,7 @@ final class PaintedCentre
     {
         $points = [];
         foreach ($nodes as [$name, $attributes]) {
-            array_push($points, ...self::points($name, $attributes));
+            array_push($points, ...Outline::of($name, $attributes)?->points() ?? []);
         }
         $hull = self::hull($points);
         $area = $x = $y = 0.0;
@@ -33,35 +32,6 @@ final class PaintedCentre
 
         // A single stroke has no area: its middle.
         return $hull === [] ? new Point(12, 12) : new Point(($hull[0]->x + $hull[count($hull) - 1]->x) / 2, ($hull[0]->y + $hull[count($hull) - 1]->y) / 2);
-    }
-
-    /**
-     * @param  array<string, string>  $attributes
-     * @return list<Point>
-     */
-    private static function points(string $name, array $attributes): array
-    {
-        $n = fn (string $key, float $otherwise = 0.0): float => (float) ($attributes[$key] ?? $otherwise);
-        try {
-            return PathData::parse(match ($name) {
-                'path' => $attributes['d'] ?? '',
-                'line' => "M{$n('x1')} {$n('y1')}L{$n('x2')} {$n('y2')}",
-                'polyline', 'polygon' => 'M'.($attributes['points'] ?? ''),
-                'rect' => "M{$n('x')} {$n('y')}h{$n('width')}v{$n('height')}h-{$n('width')}z",
-                'circle', 'ellipse' => self::ellipse($n('cx'), $n('cy'), $n($name === 'circle' ? 'r' : 'rx'), $n($name === 'circle' ? 'r' : 'ry')),
-                default => '',
-            })->points();
-        } catch (InvalidInput) {
-            return [];
-        }
-    }
-
-    private static function ellipse(float $cx, float $cy, float $rx, float $ry): string
-    {
-        $left = $cx - $rx;
-        $right = $cx + $rx;
-
-        return "M{$left} {$cy}A{$rx} {$ry} 0 0 1 {$right} {$cy}A{$rx} {$ry} 0 0 1 {$left} {$cy}";
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Render;
 
 use Kindred\Document\Cue\Cue;
+use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Box;
@@ -21,6 +22,8 @@ use Kindred\Document\Tree;
 use Kindred\Geometry\Number;
 use Kindred\Layout\Cell;
 use Kindred\Layout\Relayout;
+use Kindred\Render\Finish\Greys;
+use Kindred\Render\Finish\RoughPen;
 use Kindred\Render\Kind\IconRenderer;
 use Kindred\Render\Kind\LineRenderer;
 use Kindred\Render\Kind\PathRenderer;
@@ -33,7 +36,7 @@ use Kindred\Type\Typesetter;
 final readonly class Renderer
 {
     /** Part of the key under which pictures are kept; counted up when they would look different. */
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     /** @var array<string, KindRenderer> by kind */
     private array $kinds;
@@ -58,6 +61,8 @@ final readonly class Renderer
     public function screen(Tree $tree, Screen $screen, Rendering $rendering, ?float $height = null): string
     {
         $height ??= $screen->box->height;
+        $rendering = $rendering->in($tree->finish($screen->id));
+        $ground = $rendering->finish === Finish::Dressed ? $screen->ground : $screen->ground->grey();
 
         return Svg::element('svg', [
             'xmlns' => 'http://www.w3.org/2000/svg',
@@ -65,7 +70,7 @@ final readonly class Renderer
             'height' => $height,
             'viewBox' => '0 0 '.Number::text($screen->box->width).' '.Number::text($height),
         ], Svg::element('rect', ['width' => $screen->box->width, 'height' => $height, 'data-ground' => $rendering->editable]
-            + Paints::attributes('fill', $screen->ground)), $this->place($tree, new Place($screen->id), $rendering));
+            + Paints::attributes('fill', $ground)), $this->place($tree, new Place($screen->id), $rendering));
     }
 
     /** All layers of a place, bottom first. */
@@ -129,7 +134,14 @@ final readonly class Renderer
     /** What a layer itself draws, without the layers in it; a group draws nothing. */
     private function own(Layer $layer, Rendering $rendering): string
     {
-        return ($this->kinds[$layer->kind()] ?? null)?->draw($layer, $rendering) ?? '';
+        $kind = $this->kinds[$layer->kind()] ?? null;
+
+        return match (true) {
+            $kind === null => '',
+            $rendering->finish === Finish::Dressed => $kind->draw($layer, $rendering),
+            $rendering->finish === Finish::Plain => $kind->draw(Greys::of($layer), $rendering),
+            default => $kind->rough(Greys::of($layer), $rendering, new RoughPen("{$layer->id}.{$rendering->row}")),
+        };
     }
 
     /** @return array<string, string|int|float|bool|null> */

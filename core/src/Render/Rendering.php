@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kindred\Render;
 
+use Kindred\Document\Finish;
+
 /**
  * How a picture is wanted.
  *
@@ -17,6 +19,7 @@ final readonly class Rendering
      * @param  string  $prefix  before every id inside the picture, where one page shows a screen twice
      * @param  string|null  $row  of the array in whose cell this is drawn
      * @param  bool  $threads  whether the cues of layers are told
+     * @param  Finish  $finish  of the screen that the layers lie on
      */
     public function __construct(
         public TextMode $text,
@@ -25,6 +28,7 @@ final readonly class Rendering
         public string $prefix = '',
         public ?string $row = null,
         public bool $threads = true,
+        public Finish $finish = Finish::Dressed,
     ) {
     }
 
@@ -34,6 +38,17 @@ final readonly class Rendering
      */
     public function inCell(string $row, bool $first): self
     {
-        return new self($this->text, $this->asset, $this->editable, "{$this->prefix}{$row}-", $row, $first);
+        return new self($this->text, $this->asset, $this->editable, "{$this->prefix}{$row}-", $row, $first, $this->finish);
+    }
+
+    public function in(Finish $finish): self
+    {
+        return $finish === $this->finish ? $this : new self($this->text, $this->asset, $this->editable, $this->prefix, $this->row, $this->threads, $finish);
+    }
+
+    /** The colour of words and icons that have none: ink, which is a little blue, or its grey. */
+    public function ink(): string
+    {
+        return $this->finish === Finish::Dressed ? '#1e2223' : '#222222';
     }
 }

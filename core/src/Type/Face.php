@@ -47,6 +47,12 @@ final readonly class Face
         return $this->metrics['capHeight'] / $this->metrics['unitsPerEm'];
     }
 
+    /** Height of a small x in em. */
+    public function xHeight(): float
+    {
+        return $this->metrics['xHeight'] / $this->metrics['unitsPerEm'];
+    }
+
     public function unitsPerEm(): int
     {
         return $this->metrics['unitsPerEm'];

@@ -9,6 +9,9 @@ final class FaceBook
 {
     public const DEFAULT_FAMILY = 'Hanken Grotesk';
 
+    /** The hand lettering of what is drawn rough. */
+    public const HAND = 'Caveat';
+
     /** @var array<string, Face> */
     private array $faces = [];
 
@@ -38,6 +41,16 @@ final class FaceBook
 
         return $this->outlines["{$family} {$weight}"]
             ??= new Outlines($this->face($family, $weight), $this->source->outlines($family, $weight));
+    }
+
+    /**
+     * The hand lettering that stands for words of a weight.
+     *
+     * @return array{string, int}
+     */
+    public function hand(int $weight): array
+    {
+        return $this->nearest(self::HAND, min(600, $weight));
     }
 
     /** The WOFF2 file of the face. */

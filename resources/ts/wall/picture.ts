@@ -109,9 +109,10 @@ export class Picture {
     }
 
     /** Changes the picture; says which screens changed and whether the reel has to be drawn anew. */
-    patch(patches: Patch[]): { reel: boolean; screens: Set<string> } {
+    patch(patches: Patch[]): { reel: boolean; screens: Set<string>; redraw: Set<string> } {
         let reel = false;
         const screens = new Set<string>();
+        const redraw = new Set<string>();
         const touched = (patch: Patch): void => {
             const layer = patch.layer ? this.layer(patch.layer) : null;
             const screen = patch.layer ? layer && this.screenOf(layer) : patch.screen;
@@ -127,11 +128,21 @@ export class Picture {
                 reel = true;
             }
             touched(patch);
+            if (patch.redraw) for (const id of patch.screen ? [patch.screen] : this.frames.keys()) redraw.add(id);
         }
         this.owners = null;
         this.laid = new WeakMap();
         for (const screen of screens) this.counts.delete(screen);
-        return { reel, screens };
+        return { reel, screens, redraw };
+    }
+
+    /** Puts a whole picture in the place of a screen's. */
+    replace(id: string, svg: string): void {
+        const old = this.screen(id)?.querySelector<SVGSVGElement>(':scope > svg:not(.grid)');
+        const drawn = this.parse(svg);
+        old?.replaceChildren(...drawn.children);
+        this.owners = null;
+        this.laid = new WeakMap();
     }
 
     private patchLayer(patch: Patch): void {

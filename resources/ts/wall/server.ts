@@ -18,7 +18,9 @@ export interface Patch {
     cues?: string;
     grid?: string;
     guides?: string;
-    project?: { name: string; entry: string | null };
+    project?: { name: string; entry: string | null; finish: string };
+    /** The screen, or every screen of the project, is drawn otherwise: its picture is asked for. */
+    redraw?: boolean;
     reload?: boolean;
 }
 

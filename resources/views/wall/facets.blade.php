@@ -113,6 +113,10 @@
     <details class="facet" data-facet="look" open>
         <summary><b>Look</b><span class="gist">{{ $screen->ground->toHex() }}</span></summary>
         <div class="rows"><x-colour field="ground" label="Ground" :value="$screen->ground->toHex()" :screen="true" :none="false"/>
+            <div class="row"><label for="s-finish">Finish</label>
+                <select class="field" id="s-finish" data-screen-field="finish">
+                    @foreach (['' => 'as the project', 'rough' => 'rough', 'plain' => 'plain', 'dressed' => 'dressed'] as $finish => $word)<option value="{{ $finish }}" @selected($finish === ($screen->finish->value ?? ''))>{{ $word }}</option>@endforeach
+                </select></div>
             @include('wall.grids')
         </div>
     </details>

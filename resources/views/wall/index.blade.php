@@ -1,12 +1,18 @@
 <x-layout :title="$project->name" :entries="['resources/css/app.css', 'resources/ts/wall.ts']">
     @php
-        $urls = ['edits' => route('edits', $project), 'preview' => route('preview', $project), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'snap' => route('snap', $project), 'copy' => route('copy', $project), 'paste' => route('paste', $project), 'sheet' => route('sheet', [$project, 'LAYER']), 'devices' => route('devices', [$project, 'SCREEN']), 'copies' => route('copies', [$project, 'LAYER']), 'assets' => route('assets', $project),
+        $urls = ['edits' => route('edits', $project), 'preview' => route('preview', $project), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'snap' => route('snap', $project), 'copy' => route('copy', $project), 'paste' => route('paste', $project), 'sheet' => route('sheet', [$project, 'LAYER']), 'devices' => route('devices', [$project, 'SCREEN']), 'copies' => route('copies', [$project, 'LAYER']), 'pictures' => route('pictures', $project), 'assets' => route('assets', $project),
             'facets' => route('facets', $project), 'reel' => route('reel', $project), 'still' => route('thumbnail', [$project, 'SCREEN']), 'stills' => route('stills', $project), 'rehearse' => route('rehearse', $project)];
         $tools = [['pick', 'mouse-pointer-2', 'Pick', 'Q'], ['screen', 'smartphone', 'Screen', 'A'], ['shape', 'shapes', 'Shape', 'S'], ['words', 'type', 'Words', 'W'],
             ['picture', 'image', 'Picture', 'P'], ['icon', 'smile', 'Icon', 'I'], ['thread', 'spline', 'Go', 'G']];
     @endphp
     <div id="wall-page" data-urls="{{ json_encode($urls) }}" data-project="{{ $project->id }}" data-sequence="{{ $project->sequence }}" data-entry="{{ $project->entry }}" data-current="{{ $current }}">
         <x-masthead :project="$project" place="wall">
+            <span class="mr-3 flex items-center gap-1" role="group" aria-label="Finish of the project">
+                <span class="mr-1 text-ash" title="How screens are drawn; a screen can have its own, in its facets">Finish</span>
+                @foreach (['rough' => 'As by hand, grey: not the final look', 'plain' => 'Clean and grey', 'dressed' => 'In full style'] as $finish => $means)
+                    <button class="button quiet" data-act="finish-{{ $finish }}" data-finish="{{ $finish }}" aria-pressed="{{ $tree->project->finish->value === $finish ? 'true' : 'false' }}" title="{{ $means }}">{{ ucfirst($finish) }}</button>
+                @endforeach
+            </span>
             <button class="button quiet" data-act="grid" aria-pressed="true" title="Grid: layout grids, ruler guides and rulers">Grid</button>
             <button class="button quiet" data-act="threads" aria-pressed="true" title="Threads: the drawn lines of cues">Threads</button>
             <span id="saved" class="min-w-12 text-right text-ash" role="status">saved</span>

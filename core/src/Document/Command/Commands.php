@@ -28,6 +28,7 @@ final class Commands
         GatherCopies::class,
         SetCell::class,
         FillCells::class,
+        SetFinish::class,
         TakeSheet::class,
         AddRows::class,
         RemoveRows::class,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Document\Edit;
 
 use Kindred\Device\Catalogue;
+use Kindred\Document\Finish as FinishOf;
 use Kindred\Document\Screen;
 use Kindred\Geometry\Axis;
 use Kindred\Geometry\Box;
@@ -22,6 +23,7 @@ enum ScreenField: string
     case Height = 'height';
     case Device = 'device';
     case Ground = 'ground';
+    case Finish = 'finish';
     case GuidesX = 'guides-x';
     case GuidesY = 'guides-y';
 
@@ -53,6 +55,7 @@ enum ScreenField: string
             self::Device => $this->onDevice($screen, $value),
             self::GuidesX => $screen->with(guides: $screen->guides->typed(Axis::X, $value, $box->width)),
             self::GuidesY => $screen->with(guides: $screen->guides->typed(Axis::Y, $value, $box->height)),
+            self::Finish => $screen->with(finish: $value === '' ? null : (FinishOf::tryFrom($value) ?? throw new InvalidInput('value', 'A screen is rough, plain or dressed'))),
             self::Ground => $screen->with(ground: Colour::parse($value, 'value')),
         };
     }

@@ -6,6 +6,9 @@ namespace Kindred\Render\Kind;
 
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Path;
+use Kindred\Geometry\PathData;
+use Kindred\Render\Finish\RoughPen;
+use Kindred\Render\Finish\Strokes;
 use Kindred\Render\KindRenderer;
 use Kindred\Render\Paints;
 use Kindred\Render\Rendering;
@@ -16,6 +19,18 @@ final readonly class PathRenderer implements KindRenderer
 {
     /** A thin stroke can be picked within this many px. */
     private const GRIP = 9.0;
+
+    public function rough(Layer $layer, Rendering $rendering, RoughPen $pen): string
+    {
+        $path = $layer->content;
+        if (! $path instanceof Path) {
+            return '';
+        }
+        $fill = $layer->fills === [] ? null : $layer->fills[count($layer->fills) - 1]->colour;
+        $strokes = $pen->strokes(PathData::parse($path->d), min($layer->box->width, $layer->box->height));
+
+        return ($fill === null && $layer->stroke === null ? '' : Strokes::figure(...$strokes, ...['fill' => $fill, 'stroke' => $layer->stroke])).$this->grip($layer, $path, $rendering);
+    }
 
     public function draw(Layer $layer, Rendering $rendering): string
     {
@@ -32,8 +47,13 @@ final readonly class PathRenderer implements KindRenderer
             $out .= Svg::element('path', $shape + ['fill' => 'none'] + Paints::attributes('stroke', $layer->stroke->colour) + ['stroke-width' => $layer->stroke->width, 'stroke-linejoin' => 'round', 'stroke-linecap' => 'round']);
         }
 
+        return $out.$this->grip($layer, $path, $rendering);
+    }
+
+    private function grip(Layer $layer, Path $path, Rendering $rendering): string
+    {
         return $rendering->editable && $layer->fills === []
-            ? $out.Svg::element('path', $shape + ['fill' => 'none', 'stroke' => 'none', 'stroke-width' => max(self::GRIP, $layer->stroke->width ?? 0), 'pointer-events' => 'stroke'])
-            : $out;
+            ? Svg::element('path', ['d' => $path->d, 'fill' => 'none', 'stroke' => 'none', 'stroke-width' => max(self::GRIP, $layer->stroke->width ?? 0), 'pointer-events' => 'stroke'])
+            : '';
     }
 }

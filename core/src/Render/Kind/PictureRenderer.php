@@ -4,9 +4,16 @@ declare(strict_types=1);
 
 namespace Kindred\Render\Kind;
 
+use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Picture;
+use Kindred\Document\Style\Fill;
 use Kindred\Geometry\Box;
+use Kindred\Geometry\Number;
+use Kindred\Geometry\PathData;
+use Kindred\Paint\Colour;
+use Kindred\Render\Finish\RoughPen;
+use Kindred\Render\Finish\Strokes;
 use Kindred\Render\KindRenderer;
 use Kindred\Render\Paints;
 use Kindred\Render\Rendering;
@@ -15,6 +22,11 @@ use Kindred\Render\Svg;
 /** A picture, cut to the layer's corners, over its fills and under its stroke. */
 final readonly class PictureRenderer implements KindRenderer
 {
+    /** Of pictures that are not shown. */
+    private const GROUND = '#dcdcdc';
+
+    private const CROSS = '#b4b4b4';
+
     public function __construct(private ShapeRenderer $shape)
     {
     }
@@ -24,6 +36,9 @@ final readonly class PictureRenderer implements KindRenderer
         $picture = $layer->content;
         if (! $picture instanceof Picture) {
             return '';
+        }
+        if ($rendering->finish !== Finish::Dressed) {
+            return $this->placeholder($layer, $rendering);
         }
         $box = new Box(0, 0, $layer->box->width, $layer->box->height);
         $square = $layer->corners->same() === 0.0;
@@ -41,5 +56,37 @@ final readonly class PictureRenderer implements KindRenderer
         return $ground
             .($square ? '' : Svg::element('clipPath', ['id' => $clip], Svg::element('path', ['d' => $layer->corners->path($box)] + Paints::attributes('fill', null))))
             .$image.$edge;
+    }
+
+    public function rough(Layer $layer, Rendering $rendering, RoughPen $pen): string
+    {
+        $cross = $pen->strokes(PathData::parse($this->cross($layer)), min($layer->box->width, $layer->box->height));
+
+        return $this->shape->rough($this->ground($layer), $rendering, $pen).Strokes::edge(...$cross, ...['colour' => Colour::parse(self::CROSS), 'width' => 1.0]);
+    }
+
+    /** Where the finish is not full, a picture is a grey box with a cross: what it shows does not matter yet. */
+    private function placeholder(Layer $layer, Rendering $rendering): string
+    {
+        return $this->shape->draw($this->ground($layer), $rendering)
+            .Svg::element('path', ['d' => $this->cross($layer), 'fill' => 'none', 'stroke' => self::CROSS]);
+    }
+
+    private function ground(Layer $layer): Layer
+    {
+        return $layer->with(fills: [new Fill(Colour::parse(self::GROUND))]);
+    }
+
+    /** From corner to corner, within their roundings. */
+    private function cross(Layer $layer): string
+    {
+        [$width, $height] = [$layer->box->width, $layer->box->height];
+        $corners = $layer->corners->fitted(new Box(0, 0, $width, $height));
+        // A diagonal meets a corner of radius r so far from it, along either side.
+        $in = fn (float $radius): float => $radius * (1 - M_SQRT1_2);
+        [$a, $b, $c, $d] = array_map($in, [$corners->topLeft, $corners->topRight, $corners->bottomRight, $corners->bottomLeft]);
+        $n = Number::text(...);
+
+        return "M{$n($a)} {$n($a)}L{$n($width - $c)} {$n($height - $c)}M{$n($width - $b)} {$n($b)}L{$n($d)} {$n($height - $d)}";
     }
 }

@@ -7,6 +7,10 @@ namespace Kindred\Render\Kind;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Ellipse;
 use Kindred\Geometry\Box;
+use Kindred\Geometry\Outline;
+use Kindred\Geometry\PathData;
+use Kindred\Render\Finish\RoughPen;
+use Kindred\Render\Finish\Strokes;
 use Kindred\Render\KindRenderer;
 use Kindred\Render\Paints;
 use Kindred\Render\Rendering;
@@ -32,6 +36,29 @@ final readonly class ShapeRenderer implements KindRenderer
         }
 
         return $out;
+    }
+
+    public function rough(Layer $layer, Rendering $rendering, RoughPen $pen): string
+    {
+        [$width, $height] = [$layer->box->width, $layer->box->height];
+        [$midX, $midY] = [$width / 2, $height / 2];
+        $box = new Box(0, 0, $width, $height);
+        $grip = $rendering->editable ? Svg::element('rect', ['width' => $width, 'height' => $height, 'fill' => 'none', 'pointer-events' => 'all']) : '';
+        $fill = $layer->fills === [] ? null : $layer->fills[count($layer->fills) - 1]->colour;
+        if ($fill === null && $layer->stroke === null) {
+            return $grip;
+        }
+        // A rule is drawn as the line that it is meant as.
+        if (min($width, $height) < 3 && ! $layer->content instanceof Ellipse) {
+            $line = $width > $height ? "M0 {$midY}H{$width}" : "M{$midX} 0V{$height}";
+
+            return $grip.Strokes::edge(...$pen->strokes(PathData::parse($line), min($width, $height)), ...['colour' => $fill ?? $layer->stroke->colour, 'width' => 1.0]);
+        }
+        $path = $layer->content instanceof Ellipse
+            ? Outline::ellipse($midX, $midY, $midX, $midY)
+            : PathData::parse($layer->corners->path($box));
+
+        return $grip.Strokes::figure(...$pen->strokes($path, min($width, $height)), ...['fill' => $fill, 'stroke' => $layer->stroke]);
     }
 
     /** @param  array<string, string|float|null>  $paint */

@@ -6,12 +6,15 @@ namespace Kindred\Render\Kind;
 
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Text;
+use Kindred\Render\Finish\RoughPen;
 use Kindred\Render\KindRenderer;
 use Kindred\Render\Paints;
 use Kindred\Render\Rendering;
 use Kindred\Render\Svg;
 use Kindred\Render\TextMode;
+use Kindred\Type\Face;
 use Kindred\Type\LaidText;
+use Kindred\Type\Line;
 use Kindred\Type\Typesetter;
 
 final readonly class TextRenderer implements KindRenderer
@@ -26,15 +29,71 @@ final readonly class TextRenderer implements KindRenderer
         if (! $text instanceof Text) {
             return '';
         }
-        $laid = $this->typesetter->lay($text->words, $text->style, $text->wrapped ? $layer->box->width : null, $layer->box->width);
-        $paint = Paints::attributes('fill', Paints::front($layer->fills, '#1e2223'));
-        $drawn = $rendering->text === TextMode::Live
-            ? $this->live($text, $laid, $paint)
-            : $this->outlined($text, $laid, $paint);
+        [$laid, $paint] = [$this->laid($layer, $text), $this->paint($layer, $rendering)];
 
+        return $this->grip($layer, $rendering).($rendering->text === TextMode::Live
+            ? $this->live($text, $laid, $paint)
+            : $this->outlined($text, $laid, $paint));
+    }
+
+    /** The lines of the text's own face, each in hand lettering of just its width. */
+    public function rough(Layer $layer, Rendering $rendering, RoughPen $pen): string
+    {
+        $text = $layer->content;
+        if (! $text instanceof Text) {
+            return '';
+        }
+        $own = $this->typesetter->faces->face($text->style->family, $text->style->weight);
+        $hand = $this->typesetter->faces->face(...$this->typesetter->faces->hand($text->style->weight));
+        $size = $text->style->size * min(1.6, $own->xHeight() / $hand->xHeight());
+        $lines = '';
+        foreach ($this->laid($layer, $text)->lines as $line) {
+            if (trim($line->text) !== '') {
+                $lines .= $rendering->text === TextMode::Live
+                    ? Svg::element('tspan', ['x' => $line->x, 'y' => $line->baseline, 'textLength' => $line->width, 'lengthAdjust' => 'spacingAndGlyphs'], Svg::text($line->text))
+                    : $this->stretched($line, $hand, $size);
+            }
+        }
+        if ($lines === '') {
+            return $this->grip($layer, $rendering);
+        }
+
+        return $this->grip($layer, $rendering).Svg::element($rendering->text === TextMode::Live ? 'text' : 'g', ($rendering->text === TextMode::Live ? [
+            'class' => 'set',
+            'font-family' => "{$hand->family()}, cursive",
+            'font-weight' => $hand->weight(),
+            'font-size' => round($size, 2),
+            'xml:space' => 'preserve',
+            'text-rendering' => 'geometricPrecision',
+        ] : []) + $this->paint($layer, $rendering), $lines);
+    }
+
+    private function stretched(Line $line, Face $hand, float $size): string
+    {
+        $natural = $hand->width($line->text) * $size;
+        $path = $this->typesetter->faces->outlines($hand->family(), $hand->weight())->path($line->text, 0, 0, $size);
+
+        return $path === '' || $natural <= 0 ? '' : Svg::element('path', [
+            'transform' => sprintf('translate(%s %s) scale(%s 1)', round($line->x, 3), round($line->baseline, 3), round($line->width / $natural, 5)), 'd' => $path,
+        ]);
+    }
+
+    private function laid(Layer $layer, Text $text): LaidText
+    {
+        return $this->typesetter->lay($text->words, $text->style, $text->wrapped ? $layer->box->width : null, $layer->box->width);
+    }
+
+    /** @return array<string, string|float|null> */
+    private function paint(Layer $layer, Rendering $rendering): array
+    {
+        return Paints::attributes('fill', Paints::front($layer->fills, $rendering->ink()));
+    }
+
+    private function grip(Layer $layer, Rendering $rendering): string
+    {
         return $rendering->editable
-            ? Svg::element('rect', ['width' => $layer->box->width, 'height' => $layer->box->height, 'fill' => 'none', 'pointer-events' => 'all']).$drawn
-            : $drawn;
+            ? Svg::element('rect', ['width' => $layer->box->width, 'height' => $layer->box->height, 'fill' => 'none', 'pointer-events' => 'all'])
+            : '';
     }
 
     /** @param  array<string, string|float|null>  $paint */

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Render\Finish;
+
+use Kindred\Geometry\PathData;
+
+/**
+ * Draws outlines the way a hand does: every edge twice, a little off and a little bowed. The same seed always draws
+ * the same, in every picture and export. A generator only; what draws its result is elsewhere.
+ *
+ * @phpstan-import-type Segment from PathData
+ */
+final class RoughPen
+{
+    /** How far a point is off at most, px; less on what is small. */
+    private const OFF = 1.1;
+
+    /** How far an edge bows, as a share of its length, and at most, px. */
+    private const BOW = 0.012;
+
+    private const MOST_BOW = 2.4;
+
+    private int $state;
+
+    public function __construct(string $seed)
+    {
+        $this->state = crc32($seed);
+    }
+
+    /**
+     * The two strokes along a path, as path data. Numbers are kept short: a wall may hold ten thousand of these.
+     *
+     * @param  float  $size  of what is drawn, px: small things are drawn with a calmer hand
+     * @return array{string, string}
+     */
+    public function strokes(PathData $path, float $size): array
+    {
+        $off = self::OFF * min(1.0, max(0.25, $size / 60));
+
+        return [$this->stroke($path, $off), $this->stroke($path, $off)];
+    }
+
+    private function stroke(PathData $path, float $off): string
+    {
+        $out = '';
+        [$x, $y, $startX, $startY] = [0.0, 0.0, 0.0, 0.0];
+        foreach ($path->segments as [$letter, $n]) {
+            if ($letter === 'M') {
+                [$x, $y] = [$startX, $startY] = $n;
+                $out .= 'M'.$this->near($x, $off).' '.$this->near($y, $off);
+            } elseif ($letter === 'C') {
+                $out .= 'C'.implode(' ', array_map(fn (float $value): string => $this->near($value, $off), $n));
+                [$x, $y] = [$n[4], $n[5]];
+            } else {
+                [$toX, $toY] = $letter === 'Z' ? [$startX, $startY] : $n;
+                $out .= $this->edge($x, $y, $toX, $toY, $off);
+                [$x, $y] = [$toX, $toY];
+            }
+        }
+
+        return $out;
+    }
+
+    /** A straight edge as a hand draws it: bowed to one side, the end not quite where it was meant. */
+    private function edge(float $x, float $y, float $toX, float $toY, float $off): string
+    {
+        $length = hypot($toX - $x, $toY - $y);
+        if ($length < 0.01) {
+            return '';
+        }
+        $bow = min(self::MOST_BOW, $length * self::BOW) * $this->chance();
+        [$nx, $ny] = [-($toY - $y) / $length * $bow, ($toX - $x) / $length * $bow];
+        $at = fn (float $share, float $from, float $to, float $aside): string => $this->near($from + ($to - $from) * $share + $aside, $off / 2);
+
+        return "C{$at(0.35, $x, $toX, $nx)} {$at(0.35, $y, $toY, $ny)} {$at(0.7, $x, $toX, $nx)} {$at(0.7, $y, $toY, $ny)} {$this->near($toX, $off)} {$this->near($toY, $off)}";
+    }
+
+    private function near(float $value, float $off): string
+    {
+        $text = number_format($value + $off * $this->chance(), 1, '.', '');
+
+        return str_ends_with($text, '.0') ? substr($text, 0, -2) : $text;
+    }
+
+    /** From -1 to 1 (mulberry32, a generator of 32 bits). */
+    private function chance(): float
+    {
+        $this->state = ($this->state + 0x6D2B79F5) & 0xFFFFFFFF;
+        $t = self::multiplied($this->state ^ ($this->state >> 15), 1 | $this->state);
+        $t ^= ($t + self::multiplied($t ^ ($t >> 7), 61 | $t)) & 0xFFFFFFFF;
+
+        return (($t ^ ($t >> 14)) & 0xFFFFFFFF) / 2_147_483_648 - 1;
+    }
+
+    /** The low 32 bits of a product, which as a whole would not fit an integer. */
+    private static function multiplied(int $a, int $b): int
+    {
+        return (((($a >> 16) * $b & 0xFFFF) << 16) + ($a & 0xFFFF) * $b) & 0xFFFFFFFF;
+    }
+}
