@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AssetController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\HandOverController;
+use App\Http\Controllers\KitController;
 use App\Http\Controllers\RehearseController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
@@ -48,6 +49,8 @@ Route::middleware('auth')->group(function (): void {
         Route::get('outline/{screen}', [WallController::class, 'outline'])->name('outline');
         Route::get('screens/{screen}/devices', [WallController::class, 'devices'])->name('devices');
         Route::get('pictures', [WallController::class, 'pictures'])->name('pictures');
+        Route::get('kit', [KitController::class, 'index'])->name('kit');
+        Route::get('widgets/{layer}/parts', [KitController::class, 'parts'])->name('widget.parts');
         Route::get('copies/{layer}', [WallController::class, 'copies'])->name('copies');
         Route::get('facets', [WallController::class, 'facets'])->name('facets');
         Route::get('history', [WallController::class, 'history'])->name('history');

@@ -8,6 +8,7 @@ use App\Models\Project;
 use Kindred\Document\Change;
 use Kindred\Document\Difference;
 use Kindred\Document\Entity;
+use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Rank;
@@ -121,9 +122,12 @@ final readonly class Patches
     /** @return array<string, mixed> */
     private function screen(Change $change, Tree $after): array
     {
-        return $change->isRemoval()
-            ? ['screen' => $change->id, 'removed' => true]
-            : ['screen' => $change->id, 'added' => $change->isAddition(), 'redraw' => ! $change->isAddition() && $change->touches('finish')] + self::describe($after->screen($change->id));
+        if ($change->isRemoval()) {
+            return ['screen' => $change->id, 'removed' => true];
+        }
+        $ground = $after->screen($change->id)->ground;
+
+        return ['ground' => ($after->finish($change->id) === Finish::Dressed ? $ground : $ground->grey())->toHex(), 'screen' => $change->id, 'added' => $change->isAddition(), 'redraw' => ! $change->isAddition() && $change->touches('finish')] + self::describe($after->screen($change->id));
     }
 
     /** @return array<string, mixed> what the wall knows of a screen */

@@ -219,6 +219,8 @@ final readonly class TreeStore
         $at = fn (Place $place): Builder => $this->layers($project)->where('screen', $place->screen ?? '')->where('parent', $place->parent ?? '');
         foreach ($set->siblings as $place) {
             $layers += $this->readLayers($at($place)->get());
+            // A place that is complete is not looked at again for what is around it.
+            $layers += $place->parent === null ? [] : $this->readLayers($this->layers($project)->where('id', $place->parent)->get());
             $complete[$place->key()] = true;
         }
         foreach ($set->tops as $place) {

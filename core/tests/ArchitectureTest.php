@@ -8,6 +8,10 @@ arch('the core knows nothing of the application')->expect('Kindred')
 
 arch('the ground of the core stands on nothing above it')
     ->expect(['Kindred\Document', 'Kindred\Geometry', 'Kindred\Paint', 'Kindred\Type', 'Kindred\Input', 'Kindred\Device'])
+    ->not->toUse(['Kindred\Kit', 'Kindred\Layout', 'Kindred\Render', 'Kindred\Motion', 'Kindred\Flow', 'Kindred\Exchange']);
+
+arch('the kit stands right on the ground')
+    ->expect('Kindred\Kit')
     ->not->toUse(['Kindred\Layout', 'Kindred\Render', 'Kindred\Motion', 'Kindred\Flow', 'Kindred\Exchange']);
 
 arch('layout stands right on the ground')

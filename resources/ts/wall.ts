@@ -8,6 +8,7 @@ import { Overlay } from './wall/overlay.ts';
 import { Panels } from './wall/panels.ts';
 import { Picture } from './wall/picture.ts';
 import { bare, rowOf } from './wall/cells.ts';
+import { KitPanel, laidDown } from './wall/kit.ts';
 import { Rulers } from './wall/rulers.ts';
 import { Selection } from './wall/selection.ts';
 import { fresh, Problem, send, Server, type Answer } from './wall/server.ts';
@@ -46,6 +47,7 @@ const sheet = new DataSheet(urls, server);
 const gestures = new Gestures(wall, camera, picture, selection, overlay, server, {
     words: writeNew,
     icon: placeIcon,
+    widget: placeWidget,
     edit: writeIn,
     linked: () => void panels.reveal('cues'),
     begun: () => together.remember(),
@@ -61,6 +63,17 @@ server.settle = () => settle();
 overlay.mates = (id) => together.mates(id);
 const rulers = new Rulers(wall, camera, picture, selection, overlay, server);
 let icon = '';
+const kit = new KitPanel(document.getElementById('kit')!, {
+    url: urls['kit']!,
+    taken: (taken) => take(taken ? 'widget' : 'pick'),
+    drop: (fresh, bar, event) => {
+        const at = camera.toWall(event);
+        const screen = gestures.screenAt(at);
+        const frame = screen ? picture.screenBox(screen) : null;
+        void gestures.create(screen, laidDown(fresh, bar, frame, { x: at.x - (frame?.x ?? 0), y: at.y - (frame?.y ?? 0) }, null));
+    },
+    scale: () => camera.scale,
+});
 let shape: 'box' | 'ellipse' | 'line' = 'box';
 /** What arrow keys have moved and the server has not heard of yet. */
 let nudge: { dx: number; dy: number; timer: number; of: string; screen: string; screens: string[]; layers: SVGGElement[]; below: boolean } | null = null;
@@ -127,7 +140,7 @@ function take(tool: Tool): void {
     }
     document.getElementById('hint')!.textContent = {
         pick: '', shape: 'Drag on a screen. Shift keeps it even, Alt draws from the middle.', words: 'Click for free text, drag for text that wraps.',
-        icon: 'Click where the icon goes, or drag its size.', thread: 'Drag from a layer to the screen that it leads to.', screen: '',
+        icon: 'Click where the icon goes, or drag its size.', widget: 'Click where the widget goes, or drag its size.', thread: 'Drag from a layer to the screen that it leads to.', screen: '',
     }[name] ?? '';
 }
 
@@ -156,10 +169,43 @@ function writeNew(screen: string, at: Point, width: number | null): void {
     });
 }
 
+/** The widget in hand goes where the pointer was pressed, at its own size or at the one that was drawn. */
+function placeWidget(screen: string, box: Box): void {
+    const taken = kit.inHand();
+    kit.letGo();
+    if (!taken) return;
+    const drawn = box.width > 8 && box.height > 8 ? { width: box.width, height: box.height } : null;
+    void gestures.create(screen, laidDown(taken.fresh, taken.bar, screen ? picture.screenBox(screen) : null, box, drawn));
+}
+
+/** The main words of a widget, written where it lies. */
+function writeInWidget(layer: Element, id: string, screen: string): void {
+    const WORDS = ['label', 'text', 'hint'] as const;
+    void send<{ layers: Record<string, string>[] }>(`${urls['copy']!}?layers=${bare(id)}`).then(({ layers }) => {
+        const field = WORDS.find((one) => document.querySelector(`#facets [data-widget-field="${one}"]`)) ?? null;
+        const words = field && layers[0]?.[field];
+        if (field === null || words === undefined || words === null) {
+            panels.reveal('widget');
+            return;
+        }
+        const { width, height } = picture.box(layer);
+        const size = Math.max(11, Math.min(18, height * 0.5));
+        const setting: Setting = { ...PLAIN, size };
+        const m = picture.matrix(layer);
+        writer.open({
+            words, setting, width, matrix: { ...m, e: m.e, f: m.f + Math.max(0, (height - size * PLAIN.lineHeight) / 2) },
+            done: (written) => {
+                if (written !== words) void server.edit({ type: 'set-widget', screen: screen || null, layers: [id], field, value: written });
+            },
+        });
+    }, onProblem);
+}
+
 function writeIn(layer: Element): void {
     const id = layer.getAttribute('data-layer')!;
     const screen = picture.screenOf(layer);
     selection.pick([id], screen);
+    if (layer.getAttribute('data-kind') === 'widget') return writeInWidget(layer, id, screen);
     void send<{ layers: { words: string; wrapped: boolean; style: { family: string; weight: number; size: number; lineHeight: number; letterSpacing: number; align: string; transform: string; trim: boolean }; fills: { colour: string }[] }[] }>(`${urls['copy']!}?layers=${bare(id)}&row=${rowOf(id) ?? ''}`).then(({ layers }) => {
         const text = layers[0];
         if (!text) return;
@@ -427,6 +473,20 @@ function settle(): void {
     else void server.edit({ type: 'move-layers', screen: screen || null, layers: layers.map((layer) => layer.dataset['layer']!), dx, dy });
 }
 
+/** A widget becomes the plain layers that it is drawn from. */
+async function openWidget(): Promise<void> {
+    const [id] = selection.layers;
+    if (!id) return;
+    const { screen } = selection;
+    try {
+        const group = await send<object>(urls['parts']!.replace('LAYER', bare(id)));
+        const answer = await server.edit({ type: 'replace-layer', screen: screen || null, layer: bare(id), with: group, seed: fresh(), step: 'Open' });
+        if (answer) selection.pick(answer.added, screen);
+    } catch (problem) {
+        if (problem instanceof Problem) onProblem(problem);
+    }
+}
+
 /* Looking */
 
 function everything(): Box | null {
@@ -488,6 +548,12 @@ const actions: Record<string, () => void> = {
     'zoom-out': () => camera.zoomCentre(0.8),
     undo: () => void server.undo(),
     redo: () => void server.redo(),
+    widget: () => {
+        if (kit.open) kit.close();
+        else void kit.show();
+        take('pick');
+    },
+    'open-widget': () => void openWidget(),
     ...Object.fromEntries(['rough', 'plain', 'dressed'].map((finish) => [`finish-${finish}`, () => void server.edit({ type: 'set-finish', finish })])),
     group: () => void group(),
     ungroup: () => void ungroup(),
@@ -502,7 +568,7 @@ const actions: Record<string, () => void> = {
 };
 
 const keys: Record<string, () => void> = {
-    q: actions['pick']!, a: actions['screen']!, A: () => void duplicateScreen(), s: () => takeShape(1), S: () => takeShape(-1), w: actions['words']!, p: actions['picture']!, i: actions['icon']!,
+    q: actions['pick']!, a: actions['screen']!, A: () => void duplicateScreen(), s: () => takeShape(1), S: () => takeShape(-1), w: actions['words']!, p: actions['picture']!, i: actions['icon']!, k: actions['widget']!,
     g: actions['thread']!, l: actions['stack']!, L: actions['array']!, f: fit, r: actions['rehearse']!, '?': actions['keys']!, Delete: remove, Backspace: remove,
     Tab: () => step(1), 'shift+Tab': () => step(-1),
     ArrowLeft: () => nudgeBy(-1, 0), ArrowRight: () => nudgeBy(1, 0), ArrowUp: () => nudgeBy(0, -1), ArrowDown: () => nudgeBy(0, 1),

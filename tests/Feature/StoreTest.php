@@ -75,6 +75,14 @@ it('takes back every step to where it began, through rows', function (int $seed)
         ->and($this->editor->undoable($this->project->fresh(), $this->user))->toBeNull();
 })->with(range(11, 14));
 
+it('takes a group apart that lies in another', function (): void {
+    $this->editor->edit($this->project, $this->user, [Sample::command(['type' => 'group-layers', 'screen' => 'home', 'parent' => 'group', 'layers' => ['left', 'right'], 'seed' => 'inner'])], 0);
+    $inner = ($this->stored)()->layer('left')->parent;
+    expect($inner)->not->toBe('group');
+    $this->editor->edit($this->project->fresh(), $this->user, [Sample::command(['type' => 'ungroup-layers', 'screen' => 'home', 'parent' => 'group', 'layers' => [$inner]])], 1);
+    expect(($this->stored)()->layer('left')->parent)->toBe('group');
+});
+
 it('takes a layer out of a group again that it was put into', function (): void {
     $before = Sample::plain(($this->stored)());
     $this->editor->edit($this->project, $this->user, [Sample::command(['type' => 'reorder-layers', 'screen' => 'home', 'parent' => 'group', 'layers' => ['icon'], 'above' => null])], 0);

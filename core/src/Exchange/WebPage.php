@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Kindred\Exchange;
 
 use Kindred\Document\Finish;
+use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Tree;
 use Kindred\Flow\Programme;
+use Kindred\Kit\Kit;
 use Kindred\Layout\Cell;
 use Kindred\Layout\Relayout;
 use Kindred\Render\Renderer;
@@ -16,6 +18,7 @@ use Kindred\Render\Rendering;
 use Kindred\Render\Svg;
 use Kindred\Render\TextMode;
 use Kindred\Type\FaceBook;
+use Kindred\Type\Typesetter;
 
 /** The whole prototype as one web page that needs no server: pictures, fonts, programme and player inside. */
 final readonly class WebPage
@@ -66,13 +69,14 @@ final readonly class WebPage
     private function fontFaces(Tree $tree): string
     {
         $faces = [];
+        $kit = new Kit(new Typesetter($this->faces));
         foreach ($tree->layers as $layer) {
             $shown = match (true) {
                 $layer->screen === null => [],
                 $layer->content instanceof ArrayLayer => array_merge(...array_map(fn (Cell $cell): array => array_values($cell->tree->layers), $this->relayout->cells->of($tree, $layer))),
                 default => [$layer],
             };
-            foreach ($shown as $one) {
+            foreach (array_merge(...array_map(fn (Layer $one): array => [$one, ...$kit->parts($one)], $shown)) as $one) {
                 if ($one->content instanceof Text) {
                     $style = $one->content->style;
                     [$family, $weight] = $tree->finish($layer->screen) === Finish::Rough ? $this->faces->hand($style->weight) : $this->faces->nearest($style->family, $style->weight);

@@ -22,6 +22,12 @@ final readonly class Box
         return new self($in->number('x'), $in->number('y'), $in->number('width', 0), $in->number('height', 0));
     }
 
+    /** The box from one corner to the other; null where nothing lies between them. */
+    public static function between(float $left, float $top, float $right, float $bottom): ?self
+    {
+        return $right <= $left || $bottom <= $top ? null : new self($left, $top, $right - $left, $bottom - $top);
+    }
+
     /** The smallest box around all of these; null around nothing. */
     public static function around(self ...$boxes): ?self
     {

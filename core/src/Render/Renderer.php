@@ -16,10 +16,12 @@ use Kindred\Document\Layer\Path;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
+use Kindred\Document\Layer\Widget;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Number;
+use Kindred\Kit\Kit;
 use Kindred\Layout\Cell;
 use Kindred\Layout\Relayout;
 use Kindred\Render\Finish\Greys;
@@ -41,8 +43,11 @@ final readonly class Renderer
     /** @var array<string, KindRenderer> by kind */
     private array $kinds;
 
+    private Kit $kit;
+
     public function __construct(Typesetter $typesetter, IconSource $icons, private Relayout $relayout)
     {
+        $this->kit = new Kit($typesetter);
         $shape = new ShapeRenderer;
         $this->kinds = [
             Box::kind() => $shape,
@@ -134,6 +139,9 @@ final readonly class Renderer
     /** What a layer itself draws, without the layers in it; a group draws nothing. */
     private function own(Layer $layer, Rendering $rendering): string
     {
+        if ($layer->content instanceof Widget) {
+            return $this->widget($layer, $rendering);
+        }
         $kind = $this->kinds[$layer->kind()] ?? null;
 
         return match (true) {
@@ -142,6 +150,20 @@ final readonly class Renderer
             $rendering->finish === Finish::Plain => $kind->draw(Greys::of($layer), $rendering),
             default => $kind->rough(Greys::of($layer), $rendering, new RoughPen("{$layer->id}.{$rendering->row}")),
         };
+    }
+
+    /** A widget is drawn from plain layers, each in the finish; as a whole it is picked anywhere in its box. */
+    private function widget(Layer $layer, Rendering $rendering): string
+    {
+        $out = $rendering->editable
+            ? Svg::element('rect', ['width' => $layer->box->width, 'height' => $layer->box->height, 'fill' => 'none', 'pointer-events' => 'all'])
+            : '';
+        $inside = $rendering->still();
+        foreach ($this->kit->parts($layer) as $part) {
+            $out .= Svg::element('g', ['transform' => $this->transform($part)], $this->own($part, $inside));
+        }
+
+        return $out;
     }
 
     /** @return array<string, string|int|float|bool|null> */

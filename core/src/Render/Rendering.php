@@ -41,6 +41,12 @@ final readonly class Rendering
         return new self($this->text, $this->asset, $this->editable, "{$this->prefix}{$row}-", $row, $first, $this->finish);
     }
 
+    /** The same without handles: for what is drawn as part of a layer. */
+    public function still(): self
+    {
+        return new self($this->text, $this->asset, false, $this->prefix, $this->row, false, $this->finish);
+    }
+
     public function in(Finish $finish): self
     {
         return $finish === $this->finish ? $this : new self($this->text, $this->asset, $this->editable, $this->prefix, $this->row, $this->threads, $finish);

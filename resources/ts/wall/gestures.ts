@@ -12,11 +12,12 @@ import { spaces, spacingOut } from './spacing.ts';
 import { laidBy, slotAt, type Slot } from './stacking.ts';
 import { fresh, type Command, type Server } from './server.ts';
 
-export type Tool = 'pick' | 'screen' | 'box' | 'ellipse' | 'line' | 'words' | 'icon' | 'thread';
+export type Tool = 'pick' | 'screen' | 'box' | 'ellipse' | 'line' | 'words' | 'icon' | 'widget' | 'thread';
 
 export interface Makers {
     words: (screen: string, at: Point, width: number | null) => void;
     icon: (screen: string, at: Point, size: number | null) => void;
+    widget: (screen: string, box: Box) => void;
     edit: (layer: Element) => void;
     linked: () => void;
     /** Called before a gesture changes the picture. */
@@ -122,6 +123,7 @@ export class Gestures {
             case 'box': case 'ellipse': case 'line': return this.shape(this.tool, at);
             case 'words': return this.place(at, (screen, box) => this.makers.words(screen, box, box.width < SLACK ? null : box.width));
             case 'icon': return this.place(at, (screen, box) => this.makers.icon(screen, box, Math.max(box.width, box.height) < SLACK ? null : Math.max(box.width, box.height)));
+            case 'widget': return this.place(at, (screen, box) => this.makers.widget(screen, box));
             case 'thread': {
                 const layer = this.selection.target(target);
                 return layer ? this.pull(layer) : null;
@@ -539,13 +541,13 @@ export class Gestures {
         this.overlay.snapped(from && to ? distances(from, to) : []);
     }
 
-    /** A double press goes into a group, or writes in a text. */
+    /** A double press goes into a group, or writes in a text or a widget. */
     private enter(event: MouseEvent): void {
         if (this.tool !== 'pick') return;
         const under = document.elementsFromPoint(event.clientX, event.clientY).find((element) => element.closest('.stage [data-layer]'));
         const layer = under ? this.selection.target(under) : null;
         if (!layer || !under) return;
-        if (layer.dataset['kind'] === 'text') return this.makers.edit(layer);
+        if (['text', 'widget'].includes(layer.dataset['kind'] ?? '')) return this.makers.edit(layer);
         if (!layer.matches('[data-kind=group], [data-kind=stack], [data-kind=array]')) return;
         this.selection.group = layer.dataset['layer']!;
         const inner = this.selection.target(under);

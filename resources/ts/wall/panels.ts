@@ -140,7 +140,7 @@ export class Panels {
     /** Whether somebody is in the middle of typing in the facets: what they typed is not theirs to lose. */
     private typing(): boolean {
         const field = document.activeElement;
-        return field instanceof HTMLInputElement && this.facets.contains(field) && field.type !== 'color' && !field.hasAttribute('data-pending') && field.value !== field.defaultValue;
+        return (field instanceof HTMLInputElement || field instanceof HTMLTextAreaElement) && this.facets.contains(field) && !['color', 'checkbox'].includes(field.type) && !field.hasAttribute('data-pending') && field.value !== field.defaultValue;
     }
 
     private mark(): void {
@@ -177,7 +177,7 @@ export class Panels {
             return;
         }
         if (input.dataset['gridField'] !== undefined || input.dataset['addGrid'] !== undefined) return this.gridChanged(input);
-        const { field, screenField, cueField } = input.dataset;
+        const { field, screenField, cueField, widgetField } = input.dataset;
         const { screen, layers, screens } = this.selection;
         input.removeAttribute('aria-invalid');
         input.closest('.row')?.querySelector('.field-problem')?.remove();
@@ -185,6 +185,9 @@ export class Panels {
         const command: Command | null = field
             ? { type: 'set-field', screen: screen || null, layers, field, value: input.value, ...this.inCell() }
             : screenField ? { type: 'set-screen-field', screen: target, field: screenField, value: input.value }
+            : widgetField ? { type: 'set-widget', screen: screen || null, layers, field: widgetField, value: input.type === 'checkbox' ? String((input as HTMLInputElement).checked) : input.value }
+            : input.dataset['chosen'] !== undefined ? { type: 'set-widget', screen: screen || null, layers, field: 'chosen', value: this.chosen(input) }
+            : input.dataset['convert'] !== undefined ? { type: 'convert-widgets', screen: screen || null, layers, widget: input.value, name: (input as HTMLSelectElement).selectedOptions[0]!.text }
             : cueField ? { type: 'set-cue-field', ...this.owner(), cue: input.closest<HTMLElement>('[data-cue]')!.dataset['cue'], field: cueField, value: input.value }
             : input.dataset['rename'] ? { type: 'rename-layer', layer: input.dataset['rename'], name: input.value } : null;
         if (!command) return;
@@ -193,6 +196,12 @@ export class Panels {
             input.removeAttribute('data-pending');
             if (answer && answer.patches.length === 0) this.showFacets(true);
         });
+    }
+
+    /** The entries of a widget that are on. */
+    private chosen(input: HTMLElement): string {
+        const all = [...input.closest('.rows')!.querySelectorAll<HTMLInputElement>('[data-chosen]')];
+        return all.filter((one) => one.checked).map((one) => one.dataset['chosen']).join(',');
     }
 
     /** The cell in which the selection lies, for changes that are made there. */

@@ -242,7 +242,8 @@ export class Picture {
         ground.setAttribute('width', String(width));
         ground.setAttribute('height', String(height));
         ground.setAttribute('fill', patch.ground!.slice(0, 7));
-        ground.setAttribute('fill-opacity', patch.ground!.length > 7 ? String(parseInt(patch.ground!.slice(7), 16) / 255) : '1');
+        if (patch.ground!.length > 7) ground.setAttribute('fill-opacity', String(parseInt(patch.ground!.slice(7), 16) / 255));
+        else ground.removeAttribute('fill-opacity');
         screen.dataset['guides'] = patch.guides ?? '|';
         screen.querySelector(':scope > .grid')?.remove();
         if (patch.grid) {

@@ -25,6 +25,7 @@
     @endif
     @if ($locked)<p class="border-b border-rule px-3 py-2 text-ash">Locked: the pointer and these facets leave it alone.</p>@endif
     <fieldset @disabled($locked) class="contents">
+    @if ($only?->content instanceof Kindred\Document\Layer\Widget)@include('wall.widget')@endif
     <details class="facet" data-facet="where" open>
         <summary><b>Where</b><span class="gist">{{ $gist('x') }}, {{ $gist('y') }} · {{ $gist('width') }} × {{ $gist('height') }}</span></summary>
         <div class="rows">

@@ -1,9 +1,9 @@
 <x-layout :title="$project->name" :entries="['resources/css/app.css', 'resources/ts/wall.ts']">
     @php
-        $urls = ['edits' => route('edits', $project), 'preview' => route('preview', $project), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'snap' => route('snap', $project), 'copy' => route('copy', $project), 'paste' => route('paste', $project), 'sheet' => route('sheet', [$project, 'LAYER']), 'devices' => route('devices', [$project, 'SCREEN']), 'copies' => route('copies', [$project, 'LAYER']), 'pictures' => route('pictures', $project), 'assets' => route('assets', $project),
+        $urls = ['edits' => route('edits', $project), 'preview' => route('preview', $project), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'snap' => route('snap', $project), 'copy' => route('copy', $project), 'paste' => route('paste', $project), 'sheet' => route('sheet', [$project, 'LAYER']), 'devices' => route('devices', [$project, 'SCREEN']), 'copies' => route('copies', [$project, 'LAYER']), 'pictures' => route('pictures', $project), 'kit' => route('kit', $project), 'parts' => route('widget.parts', [$project, 'LAYER']), 'assets' => route('assets', $project),
             'facets' => route('facets', $project), 'reel' => route('reel', $project), 'still' => route('thumbnail', [$project, 'SCREEN']), 'stills' => route('stills', $project), 'rehearse' => route('rehearse', $project)];
         $tools = [['pick', 'mouse-pointer-2', 'Pick', 'Q'], ['screen', 'smartphone', 'Screen', 'A'], ['shape', 'shapes', 'Shape', 'S'], ['words', 'type', 'Words', 'W'],
-            ['picture', 'image', 'Picture', 'P'], ['icon', 'smile', 'Icon', 'I'], ['thread', 'spline', 'Go', 'G']];
+            ['picture', 'image', 'Picture', 'P'], ['icon', 'smile', 'Icon', 'I'], ['widget', 'blocks', 'Kit', 'K'], ['thread', 'spline', 'Go', 'G']];
     @endphp
     <div id="wall-page" data-urls="{{ json_encode($urls) }}" data-project="{{ $project->id }}" data-sequence="{{ $project->sequence }}" data-entry="{{ $project->entry }}" data-current="{{ $current }}">
         <x-masthead :project="$project" place="wall">
@@ -62,6 +62,7 @@
                 <button class="button primary" data-act="screen">Add a screen</button>
             </div>
         </main>
+        <section id="kit" aria-label="Kit" hidden></section>
         <section id="sheet" aria-label="Data sheet" hidden></section>
         <aside id="reel" aria-label="Reel">@include('wall.reel')</aside>
     </div>

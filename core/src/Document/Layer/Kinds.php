@@ -21,6 +21,7 @@ final class Kinds
         Group::class,
         Stack::class,
         ArrayLayer::class,
+        Widget::class,
     ];
 
     public static function read(Reader $in): LayerContent

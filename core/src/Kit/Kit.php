@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Kit;
+
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\Widget as Content;
+use Kindred\Type\Typesetter;
+
+/** The catalogue of widgets. */
+final readonly class Kit
+{
+    /** @var list<class-string<WidgetKind>> */
+    public const ALL = [
+        Widget\StatusBar::class,
+        Widget\TopBar::class,
+        Widget\BottomBar::class,
+        Widget\Button::class,
+        Widget\IconButton::class,
+        Widget\TextField::class,
+        Widget\TextArea::class,
+        Widget\SearchField::class,
+        Widget\Select::class,
+        Widget\CheckBox::class,
+        Widget\RadioGroup::class,
+        Widget\Switcher::class,
+        Widget\Slider::class,
+        Widget\Stepper::class,
+        Widget\Progress::class,
+        Widget\Tabs::class,
+        Widget\SegmentedChoice::class,
+        Widget\ListRow::class,
+        Widget\Rows::class,
+        Widget\Table::class,
+        Widget\Card::class,
+        Widget\PicturePlaceholder::class,
+        Widget\Avatar::class,
+        Widget\Badge::class,
+        Widget\Chip::class,
+        Widget\Menu::class,
+        Widget\Dialog::class,
+        Widget\BottomSheet::class,
+        Widget\Toast::class,
+        Widget\Tooltip::class,
+        Widget\Breadcrumb::class,
+        Widget\PageDots::class,
+        Widget\ScrollBar::class,
+        Widget\DatePicker::class,
+        Widget\MapPlaceholder::class,
+        Widget\ChartPlaceholder::class,
+        Widget\Rating::class,
+        Widget\Keyboard::class,
+    ];
+
+    public function __construct(private Typesetter $typesetter)
+    {
+    }
+
+    public static function find(string $key): ?WidgetKind
+    {
+        foreach (self::ALL as $class) {
+            if ($class::key() === $key) {
+                return new $class;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The widgets that words speak of, all of them for no words.
+     *
+     * @return list<WidgetKind>
+     */
+    public static function search(string $words): array
+    {
+        $wanted = preg_split('/\s+/u', mb_strtolower(trim($words)), flags: PREG_SPLIT_NO_EMPTY);
+        $all = array_map(fn (string $class): WidgetKind => new $class, self::ALL);
+
+        return array_values(array_filter($all, function (WidgetKind $kind) use ($wanted): bool {
+            foreach ($wanted === false ? [] : $wanted as $word) {
+                if (! str_contains(mb_strtolower("{$kind->name()} {$kind->tags()}"), $word)) {
+                    return false;
+                }
+            }
+
+            return true;
+        }));
+    }
+
+    /**
+     * A widget as it is placed: what a project file says of it, but for where it lies.
+     *
+     * @return array<string, mixed>
+     */
+    public static function fresh(WidgetKind $kind): array
+    {
+        [$width, $height] = $kind->size();
+        $pins = $kind instanceof Bar ? ['pins' => ['left' => true, 'right' => true, $kind->atFoot() ? 'bottom' : 'top' => true]] : [];
+
+        return ['kind' => Content::kind(), 'name' => $kind->name(), 'width' => $width, 'height' => $height] + $kind->content()->toArray() + $pins;
+    }
+
+    /**
+     * The plain layers that a widget is drawn from, in its own coordinates. One that this version does not know is a
+     * box with a cross.
+     *
+     * @return list<Layer>
+     */
+    public function parts(Layer $layer): array
+    {
+        $content = $layer->content;
+        if (! $content instanceof Content) {
+            return [];
+        }
+        $accent = $layer->fills === [] ? null : $layer->fills[count($layer->fills) - 1]->colour;
+        $sketch = new Sketch($layer->box->width, $layer->box->height, $this->typesetter, $layer->id, $accent);
+        $kind = self::find($content->widget);
+        if ($kind === null) {
+            $sketch->photo(0, 0, $layer->box->width, $layer->box->height);
+        } else {
+            $kind->draw($sketch, $content);
+        }
+
+        return $sketch->layers();
+    }
+}

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Kit;
+
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\Box as BoxKind;
+use Kindred\Document\Layer\Ellipse;
+use Kindred\Document\Layer\Icon;
+use Kindred\Document\Layer\LayerContent;
+use Kindred\Document\Layer\Path;
+use Kindred\Document\Layer\Text;
+use Kindred\Document\Style\Corners;
+use Kindred\Document\Style\Fill;
+use Kindred\Document\Style\Stroke;
+use Kindred\Geometry\Box;
+use Kindred\Paint\Colour;
+use Kindred\Type\TextAlign;
+use Kindred\Type\TextStyle;
+use Kindred\Type\Typesetter;
+
+/**
+ * What a widget is drawn from: plain layers, placed from its corner in px. Every finish of a widget is that of these
+ * layers, and a widget that is opened becomes them.
+ */
+final class Sketch
+{
+    /** What may stick out of the widget, px. */
+    private const SLACK = 1.0;
+
+    /** @var list<Layer> */
+    private array $layers = [];
+
+    /**
+     * @param  string  $id  what the ids of its layers begin with
+     * @param  Colour|null  $accent  in the place of the usual one
+     */
+    public function __construct(
+        public readonly float $width,
+        public readonly float $height,
+        private readonly Typesetter $typesetter,
+        private readonly string $id,
+        private readonly ?Colour $accent,
+    ) {
+    }
+
+    /** @return list<Layer> */
+    public function layers(): array
+    {
+        return $this->layers;
+    }
+
+    public function box(float $x, float $y, float $width, float $height, ?Tone $fill, float $radius = 0, ?Tone $line = null, float $lineWidth = 1): void
+    {
+        $this->add('Box', $x, $y, $width, $height, new BoxKind, $fill, $line, $lineWidth, Corners::all($radius));
+    }
+
+    public function ellipse(float $x, float $y, float $width, float $height, ?Tone $fill, ?Tone $line = null, float $lineWidth = 1): void
+    {
+        $this->add('Ellipse', $x, $y, $width, $height, new Ellipse, $fill, $line, $lineWidth);
+    }
+
+    /** A rule along or down. */
+    public function rule(float $x, float $y, float $length, bool $down = false, Tone $tone = Tone::Edge): void
+    {
+        $this->add('Rule', $x, $y, $down ? 1 : $length, $down ? $length : 1, new BoxKind, $tone);
+    }
+
+    /** Path data in px from the corner of the box that is given. */
+    public function path(string $d, float $x, float $y, float $width, float $height, ?Tone $fill, ?Tone $line = null, float $lineWidth = 1): void
+    {
+        $this->add('Path', $x, $y, $width, $height, new Path($d), $fill, $line, $lineWidth);
+    }
+
+    public function icon(string $icon, float $x, float $y, float $side, Tone $tone = Tone::Ink, float $line = 2): void
+    {
+        if ($icon !== '') {
+            $this->add('Icon', $x, $y, $side, $side, new Icon($icon, $line), $tone);
+        }
+    }
+
+    /** One line in the middle of a box, cut with an ellipsis where it does not fit. */
+    public function words(string $words, float $x, float $y, float $width, float $height, float $size = 14, int $weight = 400, Tone $tone = Tone::Ink, TextAlign $align = TextAlign::Left): void
+    {
+        $style = new TextStyle(weight: $weight, size: $size, lineHeight: 1.3, align: $align);
+        $words = $this->fitting((string) preg_replace('/\s+/u', ' ', $words), $width, $style);
+        $line = $size * 1.3;
+        if ($words !== '' && $width > 0 && $height > $size * 0.5) {
+            $this->add($words, $x, $y + ($height - $line) / 2, $width, $line, new Text($words, $style, true), $tone);
+        }
+    }
+
+    /** As many whole lines as fit a box, from its top; returns the height that they take up. */
+    public function paragraph(string $words, float $x, float $y, float $width, float $height, float $size = 14, int $weight = 400, Tone $tone = Tone::Ink, TextAlign $align = TextAlign::Left): float
+    {
+        $style = new TextStyle(weight: $weight, size: $size, lineHeight: 1.4, align: $align);
+        $room = (int) floor(($height + 0.01) / ($size * 1.4));
+        if ($words === '' || $width <= 0 || $room < 1) {
+            return 0.0;
+        }
+        $lines = array_map(fn ($line): string => $line->text, $this->typesetter->lay(mb_substr($words, 0, 4000), $style, $width)->lines);
+        if (count($lines) > $room) {
+            $lines = array_slice($lines, 0, $room);
+            $lines[$room - 1] = $this->fitting($lines[$room - 1].' …', $width, $style);
+        }
+        $taken = count($lines) * $size * 1.4;
+        $this->add($lines[0], $x, $y, $width, $taken, new Text(implode("\n", $lines), $style, true), $tone);
+
+        return $taken;
+    }
+
+    /** The width in px of one line. */
+    public function measure(string $words, float $size, int $weight = 400): float
+    {
+        return $this->typesetter->lay($words, new TextStyle(weight: $weight, size: $size), null)->width;
+    }
+
+    /** A box that stands for a picture: grey, with a cross. */
+    public function photo(float $x, float $y, float $width, float $height, float $radius = 0): void
+    {
+        if ($width <= 0 || $height <= 0) {
+            return;
+        }
+        $this->box($x, $y, $width, $height, Tone::Shade, $radius);
+        $in = $radius * (1 - M_SQRT1_2);
+        [$right, $bottom] = [$width - $in, $height - $in];
+        $this->path("M{$in} {$in}L{$right} {$bottom}M{$right} {$in}L{$in} {$bottom}", $x, $y, $width, $height, null, Tone::Edge);
+    }
+
+    private function fitting(string $words, float $width, TextStyle $style): string
+    {
+        $fits = fn (string $text): bool => $this->typesetter->lay($text, $style, null)->width <= $width + 0.5;
+        if ($fits(mb_substr($words, 0, 300)) && mb_strlen($words) <= 300) {
+            return $words;
+        }
+        [$low, $high] = [0, min(300, mb_strlen($words))];
+        while ($low < $high) {
+            $half = intdiv($low + $high + 1, 2);
+            [$low, $high] = $fits(rtrim(mb_substr($words, 0, $half)).'…') ? [$half, $high] : [$low, $half - 1];
+        }
+
+        return $low === 0 ? '' : rtrim(mb_substr($words, 0, $low)).'…';
+    }
+
+    /** The part of a box that there is room for; of anything but a box all or nothing. */
+    private function inside(Box $box, LayerContent $content): ?Box
+    {
+        $cut = Box::between(max(0.0, $box->x), max(0.0, $box->y), min($this->width, $box->right()), min($this->height, $box->bottom()));
+        if ($cut === null || $content instanceof BoxKind) {
+            return $cut;
+        }
+        // The lines of words are higher than the words.
+        $slack = $content instanceof Text ? $content->style->size * 0.35 : self::SLACK;
+
+        return max($cut->x - $box->x, $cut->y - $box->y, $box->right() - $cut->right(), $box->bottom() - $cut->bottom()) > $slack ? null : $box;
+    }
+
+    private function add(string $name, float $x, float $y, float $width, float $height, LayerContent $content, ?Tone $fill, ?Tone $line = null, float $lineWidth = 1, Corners $corners = new Corners): void
+    {
+        $box = $this->inside(new Box(round($x, 2), round($y, 2), round($width, 2), round($height, 2)), $content);
+        if ($box === null) {
+            return;
+        }
+        $number = count($this->layers);
+        $this->layers[] = new Layer(
+            id: "{$this->id}p{$number}",
+            screen: null,
+            parent: null,
+            rank: sprintf('a%04d', $number),
+            name: mb_strimwidth($name, 0, 32, '…'),
+            box: $box,
+            content: $content,
+            fills: $fill === null ? [] : [new Fill($fill->colour($this->accent))],
+            stroke: $line === null ? null : new Stroke($line->colour($this->accent), $lineWidth),
+            corners: $corners,
+        );
+    }
+}

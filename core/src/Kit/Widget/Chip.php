@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Kit\Widget;
+
+use Kindred\Document\Layer\Widget;
+use Kindred\Document\Widget\WidgetField;
+use Kindred\Kit\Sketch;
+use Kindred\Kit\Tone;
+use Kindred\Kit\WidgetKind;
+use Kindred\Type\TextAlign;
+
+final class Chip implements WidgetKind
+{
+    public static function key(): string
+    {
+        return 'chip';
+    }
+
+    public function name(): string
+    {
+        return 'Chip';
+    }
+
+    public function tags(): string
+    {
+        return 'filter tag pill token';
+    }
+
+    public function size(): array
+    {
+        return [104, 34];
+    }
+
+    public function content(): Widget
+    {
+        return new Widget(self::key(), label: 'Glazes', on: true);
+    }
+
+    public function fields(): array
+    {
+        return [WidgetField::Label, WidgetField::Icon, WidgetField::On];
+    }
+
+    public function draw(Sketch $sketch, Widget $content): void
+    {
+        $sketch->box(0, 0, $sketch->width, $sketch->height, $content->on ? Tone::Tint : Tone::Paper, $sketch->height / 2, $content->on ? Tone::Accent : Tone::Edge);
+        $icon = $content->icon === '' ? 0 : 22;
+        $sketch->icon($content->icon, 12, ($sketch->height - 16) / 2, 16, $content->on ? Tone::Accent : Tone::Soft);
+        $sketch->words($content->label, 12 + $icon, 0, $sketch->width - 24 - $icon, $sketch->height, 14, $content->on ? 600 : 400, $content->on ? Tone::Accent : Tone::Ink, TextAlign::Center);
+    }
+}

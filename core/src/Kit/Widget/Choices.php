@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Kit\Widget;
+
+use Kindred\Document\Layer\Widget;
+use Kindred\Kit\Sketch;
+use Kindred\Kit\Tone;
+
+/** Choices below each other, each with its mark. */
+final class Choices
+{
+    /** @param  \Closure(float, float, bool): void  $mark  draws a mark of 20 px at a place, on or off */
+    public static function draw(Sketch $sketch, Widget $content, \Closure $mark): void
+    {
+        $top = $content->label === '' ? 0.0 : 26.0;
+        $sketch->words($content->label, 0, 0, $sketch->width, $top, 13, 500, Tone::Soft);
+        $each = ($sketch->height - $top) / max(1, count($content->items));
+        foreach ($content->items as $i => $item) {
+            if ($each < 14 && ($i + 1) * 22 > $sketch->height - $top) {
+                break;
+            }
+            $height = max(22.0, $each);
+            $y = $top + $i * $height;
+            $mark(0, $y + ($height - 20) / 2, $item->on);
+            $sketch->words($item->label, 30, $y, $sketch->width - 30, $height, 16);
+        }
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Kit\Widget;
+
+use Kindred\Document\Layer\Widget;
+use Kindred\Document\Widget\Item;
+use Kindred\Document\Widget\WidgetField;
+use Kindred\Kit\Sketch;
+use Kindred\Kit\Tone;
+use Kindred\Kit\WidgetKind;
+
+final class Rows implements WidgetKind
+{
+    public static function key(): string
+    {
+        return 'list';
+    }
+
+    public function name(): string
+    {
+        return 'List';
+    }
+
+    public function tags(): string
+    {
+        return 'rows entries feed table view';
+    }
+
+    public function size(): array
+    {
+        return [390, 192];
+    }
+
+    public function content(): Widget
+    {
+        return new Widget(self::key(), items: [new Item('Wheel 4', cells: ['Today, 18:00']), new Item('Trimming evening', cells: ['Wednesday, 19:00']), new Item('Two bowls to collect', cells: ['Shelf C'])]);
+    }
+
+    public function fields(): array
+    {
+        return [WidgetField::Items];
+    }
+
+    public function draw(Sketch $sketch, Widget $content): void
+    {
+        $sketch->box(0, 0, $sketch->width, $sketch->height, Tone::Paper);
+        $each = $sketch->height / max(1, count($content->items));
+        foreach ($content->items as $i => $item) {
+            if ($each * ($i + 1) > $sketch->height + 1 || $each < 12) {
+                break;
+            }
+            $left = $item->icon === '' ? 16 : 52;
+            $sketch->icon($item->icon, 16, $i * $each + ($each - 20) / 2, 20, Tone::Accent);
+            Row::words($sketch, $item->label, $each < 40 ? '' : $item->cells[0] ?? '', $left, $i * $each, $sketch->width - $left - 44, $each);
+            $sketch->icon($item->on ? 'check' : '', $sketch->width - 34, $i * $each + ($each - 18) / 2, 18, Tone::Accent);
+            $sketch->rule(16, ($i + 1) * $each - 1, $sketch->width - 16);
+        }
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Kit\Widget;
+
+use Kindred\Document\Layer\Widget;
+use Kindred\Document\Widget\WidgetField;
+use Kindred\Kit\Sketch;
+use Kindred\Kit\Tone;
+use Kindred\Kit\WidgetKind;
+
+final class SearchField implements WidgetKind
+{
+    public static function key(): string
+    {
+        return 'search-field';
+    }
+
+    public function name(): string
+    {
+        return 'Search field';
+    }
+
+    public function tags(): string
+    {
+        return 'find look filter';
+    }
+
+    public function size(): array
+    {
+        return [320, 44];
+    }
+
+    public function content(): Widget
+    {
+        return new Widget(self::key(), hint: 'Search');
+    }
+
+    public function fields(): array
+    {
+        return [WidgetField::Hint, WidgetField::Text];
+    }
+
+    public function draw(Sketch $sketch, Widget $content): void
+    {
+        $sketch->box(0, 0, $sketch->width, $sketch->height, Tone::Ground, $sketch->height / 2);
+        $sketch->icon('search', 14, ($sketch->height - 18) / 2, 18, Tone::Soft);
+        Field::text($sketch, $content, 42, 0, $sketch->width - 42 - ($content->text === '' ? 14 : 42), $sketch->height);
+        $sketch->icon($content->text === '' ? '' : 'x', $sketch->width - 32, ($sketch->height - 16) / 2, 16, Tone::Soft);
+    }
+}

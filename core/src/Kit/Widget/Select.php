@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Kit\Widget;
+
+use Kindred\Document\Layer\Widget;
+use Kindred\Document\Widget\Item;
+use Kindred\Document\Widget\WidgetField;
+use Kindred\Kit\Sketch;
+use Kindred\Kit\Tone;
+use Kindred\Kit\WidgetKind;
+
+final class Select implements WidgetKind
+{
+    public static function key(): string
+    {
+        return 'select';
+    }
+
+    public function name(): string
+    {
+        return 'Select';
+    }
+
+    public function tags(): string
+    {
+        return 'drop-down choice pick combo';
+    }
+
+    public function size(): array
+    {
+        return [320, 72];
+    }
+
+    public function content(): Widget
+    {
+        return new Widget(self::key(), label: 'Choose', hint: 'Nothing chosen', items: [new Item('First', on: true), new Item('Second'), new Item('Third')]);
+    }
+
+    public function fields(): array
+    {
+        return [WidgetField::Label, WidgetField::Hint, WidgetField::Items];
+    }
+
+    public function draw(Sketch $sketch, Widget $content): void
+    {
+        $top = Field::label($sketch, $content);
+        Field::frame($sketch, $top, $sketch->height - $top);
+        $chosen = $content->items[$content->chosen()] ?? null;
+        $sketch->words($chosen->label ?? $content->hint, 14, $top, $sketch->width - 50, $sketch->height - $top, 15, 400, $chosen === null ? Tone::Soft : Tone::Ink);
+        $sketch->icon('chevron-down', $sketch->width - 32, $top + ($sketch->height - $top - 18) / 2, 18, Tone::Soft);
+    }
+}

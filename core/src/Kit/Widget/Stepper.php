@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Kit\Widget;
+
+use Kindred\Document\Layer\Widget;
+use Kindred\Document\Widget\WidgetField;
+use Kindred\Geometry\Number;
+use Kindred\Kit\Sketch;
+use Kindred\Kit\Tone;
+use Kindred\Kit\WidgetKind;
+use Kindred\Type\TextAlign;
+
+final class Stepper implements WidgetKind
+{
+    public static function key(): string
+    {
+        return 'stepper';
+    }
+
+    public function name(): string
+    {
+        return 'Stepper';
+    }
+
+    public function tags(): string
+    {
+        return 'plus minus number count quantity';
+    }
+
+    public function size(): array
+    {
+        return [144, 44];
+    }
+
+    public function content(): Widget
+    {
+        return new Widget(self::key(), value: 1, most: 20);
+    }
+
+    public function fields(): array
+    {
+        return [...WidgetField::RANGE];
+    }
+
+    public function draw(Sketch $sketch, Widget $content): void
+    {
+        $sketch->box(0, 0, $sketch->width, $sketch->height, Tone::Paper, 8, Tone::Edge);
+        $side = min($sketch->height, $sketch->width / 3);
+        $m = ($sketch->height - 18) / 2;
+        $sketch->icon('minus', ($side - 18) / 2, $m, 18, $content->value > $content->least ? Tone::Ink : Tone::Edge);
+        $sketch->icon('plus', $sketch->width - ($side + 18) / 2, $m, 18, $content->value < $content->most ? Tone::Ink : Tone::Edge);
+        $sketch->rule($side, 0, $sketch->height, true);
+        $sketch->rule($sketch->width - $side, 0, $sketch->height, true);
+        $sketch->words(Number::text($content->value), $side, 0, $sketch->width - 2 * $side, $sketch->height, 16, 600, Tone::Ink, TextAlign::Center);
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Kit\Widget;
+
+use Kindred\Document\Layer\Widget;
+use Kindred\Document\Widget\Item;
+use Kindred\Document\Widget\WidgetField;
+use Kindred\Kit\Sketch;
+use Kindred\Kit\Tone;
+use Kindred\Kit\WidgetKind;
+
+/** Items are its rows: a label, then the cells beside it. A row that is on is chosen. */
+final class Table implements WidgetKind
+{
+    public static function key(): string
+    {
+        return 'table';
+    }
+
+    public function name(): string
+    {
+        return 'Table';
+    }
+
+    public function tags(): string
+    {
+        return 'grid data rows columns spreadsheet';
+    }
+
+    public function size(): array
+    {
+        return [390, 200];
+    }
+
+    public function content(): Widget
+    {
+        return new Widget(self::key(), columns: ['Firing', 'Opens', 'Room'], items: [new Item('Bisque', cells: ['Thursday', '12 pieces'], on: true), new Item('Glaze', cells: ['Saturday', '4 pieces']), new Item('Salt', cells: ['Monday', 'full'])]);
+    }
+
+    public function fields(): array
+    {
+        return [WidgetField::Columns, WidgetField::Items];
+    }
+
+    public function draw(Sketch $sketch, Widget $content): void
+    {
+        $count = max(1, count($content->columns), ...array_map(fn (Item $item): int => 1 + count($item->cells), $content->items));
+        $each = $sketch->width / $count;
+        $lines = count($content->items) + ($content->columns === [] ? 0 : 1);
+        $height = max(20, $sketch->height / max(1, $lines));
+        $sketch->box(0, 0, $sketch->width, $sketch->height, Tone::Paper, 0, Tone::Edge);
+        $top = 0.0;
+        if ($content->columns !== []) {
+            $sketch->box(0, 0, $sketch->width, min($height, $sketch->height), Tone::Ground);
+            foreach ($content->columns as $i => $heading) {
+                $sketch->words($heading, $i * $each + 10, 0, $each - 16, $height, 13, 600, Tone::Soft);
+            }
+            $top = $height;
+        }
+        foreach ($content->items as $item) {
+            if ($top + $height > $sketch->height + 0.5) {
+                break;
+            }
+            if ($item->on) {
+                $sketch->box(1, $top, $sketch->width - 2, $height, Tone::Tint);
+            }
+            foreach ([$item->label, ...$item->cells] as $i => $cell) {
+                $sketch->words($cell, $i * $each + 10, $top, $each - 16, $height, 14, $i === 0 ? 500 : 400);
+            }
+            $sketch->rule(0, $top, $sketch->width);
+            $top += $height;
+        }
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Kit\Widget;
+
+use Kindred\Document\Layer\Widget;
+use Kindred\Document\Widget\WidgetField;
+use Kindred\Kit\Sketch;
+use Kindred\Kit\Tone;
+use Kindred\Kit\WidgetKind;
+
+final class TextArea implements WidgetKind
+{
+    public static function key(): string
+    {
+        return 'text-area';
+    }
+
+    public function name(): string
+    {
+        return 'Text area';
+    }
+
+    public function tags(): string
+    {
+        return 'input multi-line message comment';
+    }
+
+    public function size(): array
+    {
+        return [320, 136];
+    }
+
+    public function content(): Widget
+    {
+        return new Widget(self::key(), label: 'Message', hint: 'Write a few lines');
+    }
+
+    public function fields(): array
+    {
+        return [WidgetField::Label, WidgetField::Hint, WidgetField::Text];
+    }
+
+    public function draw(Sketch $sketch, Widget $content): void
+    {
+        $top = Field::label($sketch, $content);
+        Field::frame($sketch, $top, $sketch->height - $top);
+        $sketch->paragraph($content->text === '' ? $content->hint : $content->text, 14, $top + 11, $sketch->width - 28, $sketch->height - $top - 20, 15, 400, $content->text === '' ? Tone::Soft : Tone::Ink);
+        $sketch->path('M0 10L10 0M5 10L10 5', $sketch->width - 14, $sketch->height - 14, 10, 10, null, Tone::Edge);
+    }
+}

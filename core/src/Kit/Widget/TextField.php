@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Kit\Widget;
+
+use Kindred\Document\Layer\Widget;
+use Kindred\Document\Widget\WidgetField;
+use Kindred\Kit\Sketch;
+use Kindred\Kit\Tone;
+use Kindred\Kit\WidgetKind;
+
+final class TextField implements WidgetKind
+{
+    public static function key(): string
+    {
+        return 'text-field';
+    }
+
+    public function name(): string
+    {
+        return 'Text field';
+    }
+
+    public function tags(): string
+    {
+        return 'input form entry name e-mail';
+    }
+
+    public function size(): array
+    {
+        return [320, 72];
+    }
+
+    public function content(): Widget
+    {
+        return new Widget(self::key(), label: 'Label', hint: 'Hint');
+    }
+
+    public function fields(): array
+    {
+        return [WidgetField::Label, WidgetField::Hint, WidgetField::Text, WidgetField::Icon];
+    }
+
+    public function draw(Sketch $sketch, Widget $content): void
+    {
+        $top = Field::label($sketch, $content);
+        Field::frame($sketch, $top, $sketch->height - $top);
+        $left = $content->icon === '' ? 14 : 42;
+        $sketch->icon($content->icon, 14, $top + ($sketch->height - $top - 20) / 2, 20, Tone::Soft);
+        Field::text($sketch, $content, $left, $top, $sketch->width - $left - 14, $sketch->height - $top);
+    }
+}

@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+use Kindred\Document\Finish;
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\Widget;
+use Kindred\Document\Tree;
+use Kindred\Document\Widget\Item;
+use Kindred\Exchange\ProjectFile;
+use Kindred\Input\Reader;
+use Kindred\Kit\Bar;
+use Kindred\Kit\Kit;
+use Kindred\Kit\WidgetKind;
+use Kindred\Render\TextMode;
+use Kindred\Tests\Sample;
+use Kindred\Type\Typesetter;
+
+/** @param  array<string, mixed>  $more */
+function widget(WidgetKind $kind, array $more = []): Layer
+{
+    return Layer::read(Reader::of($more + Kit::fresh($kind)), id: 'widget', rank: 'm');
+}
+
+/** @return list<Layer> */
+function parts(Layer $layer): array
+{
+    return (new Kit(new Typesetter(Sample::faces())))->parts($layer);
+}
+
+/** @param  array<string, mixed>  $more */
+function holding(string $widget, array $more = []): Tree
+{
+    $kind = Kit::find($widget) ?? throw new LogicException($widget);
+
+    return Sample::after(Sample::tree(), ['type' => 'create-layers', 'screen' => 'next', 'seed' => 'widget', 'layers' => [$more + ['x' => 20, 'y' => 40] + Kit::fresh($kind)]]);
+}
+
+function placedWidget(Tree $tree): Layer
+{
+    return array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->content instanceof Widget))[0];
+}
+
+dataset('kinds', fn (): array => array_combine(array_map(fn (string $class): string => $class::key(), Kit::ALL), array_map(fn (string $class): array => [new $class], Kit::ALL)));
+
+it('has at least 36 widgets, each under a key and a name of its own', function (): void {
+    $keys = array_map(fn (string $class): string => $class::key(), Kit::ALL);
+    $names = array_map(fn (string $class): string => (new $class)->name(), Kit::ALL);
+    expect(count($keys))->toBeGreaterThanOrEqual(36)->and(array_unique($keys))->toBe($keys)->and(array_unique($names))->toBe($names)
+        ->and(array_map(fn (string $name): string => strtolower(str_replace(' ', '-', $name)), $names))->toBe($keys);
+});
+
+it('draws each within its box, at the size that it is placed with and at any other', function (WidgetKind $kind): void {
+    [$width, $height] = $kind->size();
+    foreach ([[$width, $height], [1, 1], [8, 8], [24, 20], [40, 300], [900, 30], [3000, 2000]] as [$w, $h]) {
+        $parts = parts(widget($kind, ['width' => $w, 'height' => $h]));
+        foreach ($parts as $part) {
+            $over = max(-$part->box->x, -$part->box->y, $part->box->right() - $w, $part->box->bottom() - $h);
+            $room = $part->content instanceof Kindred\Document\Layer\Text ? $part->content->style->size * 0.35 : 1.0;
+            expect($over)->toBeLessThanOrEqual($room, "{$kind->name()} {$w} × {$h}: {$part->name} sticks out by {$over}");
+        }
+    }
+    expect(parts(widget($kind)))->not->toBe([]);
+})->with('kinds');
+
+it('draws each in every finish, live and as outlines, as valid SVG that is not the same twice', function (WidgetKind $kind): void {
+    $seen = [];
+    foreach (Finish::cases() as $finish) {
+        foreach (TextMode::cases() as $mode) {
+            $svg = Sample::renderer()->layer(Sample::tree(), widget($kind), Sample::rendering(false, $mode)->in($finish));
+            expect((new DOMDocument)->loadXML($svg))->toBeTrue();
+            $seen[] = $svg;
+        }
+    }
+    expect(count(array_unique($seen)))->toBeGreaterThanOrEqual(3);
+})->with('kinds');
+
+it('draws whatever it is given, cut to its room', function (WidgetKind $kind): void {
+    foreach ([str_repeat('Kiln shelf ', 180), str_repeat('x', 2000), '🏺🔥 glaze 👩🏽‍🎨', 'كتاب الطين', '<b>&"\'</b>', "two\nlines", ''] as $words) {
+        $items = array_fill(0, 40, ['label' => mb_substr($words, 0, 500), 'cells' => [mb_substr($words, 0, 500), 'x'], 'on' => true]);
+        $layer = widget($kind, ['label' => $words, 'hint' => $words, 'text' => $words, 'items' => $items, 'columns' => [mb_substr($words, 0, 500), 'Second']]);
+        foreach (parts($layer) as $part) {
+            if ($part->content instanceof Kindred\Document\Layer\Text) {
+                foreach (Sample::faces()->face('Hanken Grotesk', $part->content->style->weight) === null ? [] : (new Typesetter(Sample::faces()))->lay($part->content->words, $part->content->style, null)->lines as $line) {
+                    expect($line->width)->toBeLessThanOrEqual($part->box->width + 1.0);
+                }
+            }
+        }
+        expect((new DOMDocument)->loadXML(Sample::renderer()->layer(Sample::tree(), $layer, Sample::rendering())))->toBeTrue();
+    }
+})->with('kinds');
+
+it('comes back from a file as it was written', function (WidgetKind $kind): void {
+    $tree = holding($kind::key());
+    $again = ProjectFile::read((new ProjectFile($tree, []))->write())->tree;
+    expect(Sample::plain($again)[2])->toEqual(Sample::plain($tree)[2]);
+})->with('kinds');
+
+it('is found by its name and by what else people call it', function (string $words, array $keys): void {
+    expect(array_map(fn (WidgetKind $kind): string => $kind::key(), Kit::search($words)))->toBe($keys);
+})->with([['segmented', ['segmented-choice']], ['TOGGLE', ['switch', 'segmented-choice']], ['calendar day', ['date-picker']], ['nothing like it', []], ['stars', ['rating']]]);
+
+it('takes its accent from its fill, with words that can be read on it', function (string $fill, string $words): void {
+    $parts = parts(widget(Kit::find('button') ?? throw new LogicException, ['fills' => [['colour' => $fill]]]));
+    expect($parts[0]->fills[0]->colour->toHex())->toBe($fill)->and($parts[1]->fills[0]->colour->toHex())->toBe($words)
+        ->and($parts[1]->fills[0]->colour->contrastRatio($parts[0]->fills[0]->colour))->toBeGreaterThan(3);
+})->with([['#a94c31', '#ffffff'], ['#ffe08a', '#1e2425']]);
+
+it('draws what it does not know as a box with a cross, and keeps it', function (): void {
+    $layer = widget(Kit::find('button') ?? throw new LogicException, ['widget' => 'from-the-future']);
+    expect(parts($layer))->toHaveCount(2)->and($layer->toArray()['widget'])->toBe('from-the-future');
+});
+
+it('keeps what it holds when it becomes another kind, and back', function (): void {
+    $tree = holding('table');
+    $id = placedWidget($tree)->id;
+    $before = placedWidget($tree)->content->toArray();
+    foreach (['radio-group' => 'Radio group', 'check-boxes' => 'Check boxes', 'select' => 'Select', 'segmented-choice' => 'Segmented choice', 'list' => 'List', 'table' => 'Table'] as $key => $name) {
+        $tree = Sample::after($tree, ['type' => 'convert-widgets', 'screen' => 'next', 'layers' => [$id], 'widget' => $key, 'name' => $name]);
+        expect(placedWidget($tree)->content->toArray())->toEqual(['widget' => $key] + $before)->and(placedWidget($tree)->name)->toBe($name);
+        $words = implode(' ', array_map(fn (Layer $part): string => $part->name, parts(placedWidget($tree))));
+        expect($words)->toContain('Bisque');
+    }
+});
+
+it('sets a field from what is typed', function (string $widget, string $field, string $typed, string $property, mixed $value): void {
+    $tree = holding($widget);
+    $set = Sample::after($tree, ['type' => 'set-widget', 'screen' => 'next', 'layers' => [placedWidget($tree)->id], 'field' => $field, 'value' => $typed]);
+    expect(placedWidget($set)->content->toArray()[$property])->toEqual($value);
+})->with([
+    ['button', 'label', 'Book it', 'label', 'Book it'],
+    ['slider', 'value', '30+20', 'value', 50],
+    ['slider', 'value', '900', 'value', 100],
+    ['stepper', 'most', '12', 'most', 12],
+    ['switch', 'on', 'false', 'on', false],
+    ['table', 'columns', "Name\tPrice", 'columns', ['Name', 'Price']],
+    ['menu', 'items', "[copy] Copy | Ctrl C\n---\nPaste", 'items', [['label' => 'Copy', 'cells' => ['Ctrl C'], 'icon' => 'copy', 'key' => 'F2'], ['label' => '', 'separator' => true], ['label' => 'Paste']]],
+    ['tabs', 'items', "Second\nFourth", 'items', [['label' => 'Second'], ['label' => 'Fourth']]],
+    ['tabs', 'items', '', 'items', []],
+    ['tabs', 'chosen', '2', 'items', [['label' => 'First'], ['label' => 'Second'], ['label' => 'Third', 'on' => true]]],
+    ['table', 'items', "Bisque\tFriday\t3 pieces\r\nSalt\tMonday", 'items', [['label' => 'Bisque', 'cells' => ['Friday', '3 pieces'], 'on' => true], ['label' => 'Salt', 'cells' => ['Monday']]]],
+]);
+
+it('refuses what is too much, says why, and changes nothing', function (string $field, string $typed, string $problem): void {
+    $tree = holding('table');
+    expect(fn () => Sample::after($tree, ['type' => 'set-widget', 'screen' => 'next', 'layers' => [placedWidget($tree)->id], 'field' => $field, 'value' => $typed]))
+        ->toThrow(Kindred\Input\InvalidInput::class, $problem);
+})->with([
+    '10,000 letters' => ['label', str_repeat('x', 10_000), 'holds at most 2,000 characters; this has 10,000'],
+    '5,000 rows' => ['items', implode("\n", array_fill(0, 5000, 'Row')), 'at most 500 entries; these are 5,000'],
+    'a long entry' => ['items', str_repeat('x', 501), 'Entry 1 has more than 500 characters'],
+    'many columns' => ['columns', str_repeat("a\t", 40), 'at most 30 columns'],
+    'a range upside down' => ['most', '-4', 'The most cannot be below the least'],
+    'no number' => ['value', 'many', 'many'],
+]);
+
+it('writes entries as it reads them', function (): void {
+    $items = [new Item('Home', icon: 'house', on: true), new Item('', separator: true), new Item('Price', ['12', 'each'])];
+    expect(Kindred\Document\Widget\ItemLines::read(Kindred\Document\Widget\ItemLines::write($items), $items))->toEqual($items);
+});
+
+it('opens into the layers that it was drawn from, where it lay', function (): void {
+    $tree = holding('dialog', ['name' => 'Question']);
+    $tree = Sample::after($tree, ['type' => 'create-layers', 'screen' => 'next', 'seed' => 'above', 'layers' => [['kind' => 'box', 'name' => 'Above', 'x' => 0, 'y' => 0, 'width' => 9, 'height' => 9]]]);
+    $widget = placedWidget($tree);
+    $group = ['kind' => 'group', 'name' => 'x', 'x' => $widget->box->x, 'y' => $widget->box->y, 'width' => $widget->box->width, 'height' => $widget->box->height,
+        'children' => array_map(fn (Layer $part): array => ['id' => $part->id] + $part->properties(), parts($widget))];
+    $opened = Sample::after($tree, ['type' => 'replace-layer', 'screen' => 'next', 'layer' => $widget->id, 'with' => $group, 'seed' => 'open', 'step' => 'Open']);
+    $tops = $opened->children(new Kindred\Document\Place('next'));
+    expect(array_map(fn (Layer $layer): string => "{$layer->kind()} {$layer->name}", $tops))->toBe(['group Question', 'box Above'])
+        ->and([$tops[0]->box->x, $tops[0]->box->y, $tops[0]->box->width, $tops[0]->box->height])->toEqual([20, 40, 320, 196])
+        ->and(count($opened->subtree($tops[0]->id)))->toBe(1 + count(parts($widget)));
+    $drawn = fn (Tree $tree, Layer $layer): int => substr_count(Sample::renderer()->layer($tree, $layer, Sample::rendering()), '<tspan');
+    expect($drawn($opened, $tops[0]))->toBe($drawn($tree, $widget));
+});
+
+it('puts bars at their edges', function (): void {
+    $feet = array_map(fn (WidgetKind $kind): string => $kind::key(), array_filter(Kit::search(''), fn (WidgetKind $kind): bool => $kind instanceof Bar && $kind->atFoot()));
+    expect(array_values($feet))->toBe(['bottom-bar', 'bottom-sheet', 'keyboard'])->and(Kit::fresh(Kit::find('keyboard') ?? throw new LogicException)['pins'])->toBe(['left' => true, 'right' => true, 'bottom' => true]);
+});

@@ -1,0 +1,34 @@
+@php
+    $widget = $only->content;
+    $kind = Kindred\Kit\Kit::find($widget->widget);
+    $of = fn ($field) => $field->of($widget);
+    $labels = ['label' => 'Label', 'hint' => 'Hint', 'text' => 'Text', 'icon' => 'Icon', 'on' => 'On', 'value' => 'Value', 'least' => 'Least', 'most' => 'Most', 'step' => 'Step', 'columns' => 'Columns', 'items' => 'Entries'];
+@endphp
+<details class="facet" data-facet="widget" open>
+    <summary><b>Widget</b><span class="gist">{{ $kind?->name() ?? $widget->widget }}</span></summary>
+    <div class="rows">
+        <div class="row"><label for="w-kind">Kind</label>
+            <select class="field" id="w-kind" data-convert>
+                @foreach (Kindred\Kit\Kit::search('') as $one)<option value="{{ $one::key() }}" @selected($one::key() === $widget->widget)>{{ $one->name() }}</option>@endforeach
+            </select></div>
+        @foreach ($kind?->fields() ?? [] as $field)
+            @if ($field->value === 'items')
+                <div class="row tall"><label for="w-items" title="One a line; cells apart by tabs or bars, as a spreadsheet copies them; [icon] before the label; --- is a separator">Entries</label>
+                    <textarea class="field" id="w-items" rows="{{ min(8, max(3, count($widget->items))) }}" data-widget-field="items" spellcheck="false">{{ $of($field) }}</textarea></div>
+                @if ($widget->items !== [])
+                    <div class="row tall"><span class="label">On</span><span class="flex flex-wrap gap-x-3 gap-y-1">
+                        @foreach ($widget->items as $i => $item)
+                            @if (! $item->separator)<label class="flex items-center gap-1"><input type="checkbox" data-chosen="{{ $i }}" @checked($item->on)> {{ Str::limit($item->label, 18) }}</label>@endif
+                            @break($i > 23)
+                        @endforeach
+                    </span></div>
+                @endif
+            @elseif ($field->value === 'on')
+                <div class="row"><span class="label">State</span><label class="flex items-center gap-1"><input type="checkbox" data-widget-field="on" value="true" @checked($widget->on)> on</label></div>
+            @else
+                <div class="row"><label for="w-{{ $field->value }}">{{ $labels[$field->value] }}</label><input class="field" id="w-{{ $field->value }}" data-widget-field="{{ $field->value }}" value="{{ $of($field) }}" autocomplete="off"></div>
+            @endif
+        @endforeach
+        <button class="button justify-self-start" data-do="open-widget" data-id="{{ $only->id }}" title="The boxes, words and icons that it is drawn from, in a group">Open into layers</button>
+    </div>
+</details>

@@ -1,0 +1,125 @@
+/** The kit by hand: found, placed, dragged on, edited where it lies, made into another kind, opened. */
+import { expect, type Locator, type Page } from '@playwright/test';
+import { allowError, at, bareScreen, box, drag, likeReload, middle, openDemo, saved, setField, test } from './support/hand.ts';
+
+/** The kit lies over the left of the wall: the screen is moved out from under it. */
+async function screenBesideKit(page: Page): Promise<Locator> {
+    const bare = await bareScreen(page);
+    await page.keyboard.press('k');
+    await expect(page.locator('#kit [data-widget]')).toHaveCount(38);
+    await page.mouse.move(800, 500);
+    await page.mouse.wheel(-150, 0);
+    await page.waitForFunction(() => !document.querySelector('#stage.moving'));
+    return bare;
+}
+
+test('widgets are found, clicked and dragged on, edited, turned into others and opened', async ({ page }) => {
+    await openDemo(page, 'Kit');
+    const bare = await screenBesideKit(page);
+    const kit = page.locator('#kit');
+    const facets = page.locator('#facets');
+    const widgets = bare.locator('[data-kind=widget]');
+
+    // A bar goes to its edge, as wide as the screen.
+    await kit.getByLabel('Find a widget').fill('navigation back');
+    await expect(kit.locator('[data-widget]:visible')).toHaveCount(1);
+    await kit.getByRole('button', { name: /Top bar/ }).click();
+    await page.mouse.click(...(await at(bare, 200, 300)));
+    await saved(page);
+    expect(await box(widgets.first())).toEqual([0, 0, 390, 56, 0]);
+    // What was used last stands first.
+    await page.keyboard.press('k');
+    await page.keyboard.press('k');
+    await expect(kit.locator('[data-widget]').first()).toHaveAttribute('data-widget', 'top-bar');
+
+    // Dragged on, it lies about the pointer; drawn, it is as large as it was drawn.
+    await kit.getByLabel('Find a widget').fill('radio');
+    await drag(page, await middle(kit.locator('[data-widget=radio-group]')), await at(bare, 195, 180));
+    await expect(widgets).toHaveCount(2);
+    const radio = widgets.nth(1);
+    expect(await box(radio)).toEqual([35, 126, 320, 108, 0]);
+    await kit.getByLabel('Find a widget').fill('button');
+    await kit.locator('[data-widget=button]').click();
+    await drag(page, await at(bare, 24, 700), await at(bare, 366, 756), ['Control']);
+    await expect(widgets).toHaveCount(3);
+    const button = widgets.nth(2);
+    expect(await box(button)).toEqual([24, 700, 342, 56, 0]);
+    await kit.getByRole('button', { name: 'Close the kit' }).click();
+
+    // Its words are written where it lies.
+    await page.mouse.dblclick(...(await middle(button)));
+    const area = page.locator('#writing');
+    await expect(area).toHaveValue('Button');
+    await area.fill('Book the shelf');
+    await area.press('Control+Enter');
+    await expect(button).toContainText('Book the shelf');
+
+    // Entries come from a spreadsheet, one a line, and stay when it becomes another kind.
+    await page.mouse.click(...(await middle(radio)));
+    await facets.getByLabel('Entries').fill('Bisque\tThursday\nGlaze\tSaturday\nSalt\tMonday\nRaku\tFriday');
+    await facets.getByLabel('Entries').press('Tab');
+    await saved(page);
+    await expect(radio).toContainText('Raku');
+    await facets.getByLabel('Kind', { exact: true }).selectOption('table');
+    await expect(radio).toContainText('Saturday');
+    await facets.getByLabel('Columns').fill('Firing | Opens');
+    await facets.getByLabel('Columns').press('Enter');
+    await expect(radio).toContainText('Opens');
+    await facets.getByLabel('Glaze').check();
+    await saved(page);
+    await likeReload(page, bare);
+    await expect(page.locator('#facets .subject input')).toHaveValue('Table');
+
+    // Opened into plain layers, in its place; undo makes it a widget again.
+    await facets.getByRole('button', { name: 'Open into layers' }).click();
+    await expect(facets.locator('.subject .kind')).toHaveText('group');
+    await expect(widgets).toHaveCount(2);
+    await expect(bare.locator('[data-kind=text]', { hasText: 'Raku' })).toHaveCount(1);
+    await likeReload(page, bare);
+    await page.keyboard.press('Control+z');
+    await expect(widgets).toHaveCount(3);
+    await likeReload(page, bare);
+});
+
+test('too much is refused at its field, and what is there stays', async ({ page }) => {
+    await openDemo(page, 'Too much');
+    const bare = await screenBesideKit(page);
+    await page.locator('#kit [data-widget=list]').click();
+    await page.mouse.click(...(await at(bare, 195, 300)));
+    await saved(page);
+    const entries = page.locator('#facets').getByLabel('Entries');
+    const before = await entries.inputValue();
+    allowError(/422/);
+    // As a paste leaves it: typing so many lines one by one would take the browser minutes.
+    await entries.evaluate((area: HTMLTextAreaElement) => {
+        area.value = Array.from({ length: 5000 }, (_, i) => `Row ${i}`).join('\n');
+        area.dispatchEvent(new Event('change', { bubbles: true }));
+    });
+    await expect(page.locator('#facets [role=alert]')).toContainText('at most 500 entries; these are 5,000');
+    await expect(bare.locator('[data-kind=widget]')).toContainText('Trimming evening');
+    await page.reload();
+    await expect(bare.locator('[data-kind=widget]')).toContainText(before.split(' | ')[0]!);
+});
+
+test('a widget follows the finish, its size is shown, and its accent is its fill', async ({ page }) => {
+    await openDemo(page, 'Accent');
+    const bare = await screenBesideKit(page);
+    await page.locator('#kit [data-widget=button]').click();
+    await page.mouse.click(...(await at(bare, 200, 400)));
+    await saved(page);
+    const button = bare.locator('[data-kind=widget]');
+    await setField(page, 'Fill', '#a94c31');
+    await expect(button.locator('rect[fill="#a94c31"]')).toHaveCount(1);
+    const corner = await at(bare, 280, 424);
+    await page.mouse.move(...corner);
+    await page.mouse.down();
+    await page.mouse.move(corner[0] + 30, corner[1] + 20, { steps: 4 });
+    await expect(page.locator('#tag')).toContainText('×');
+    await page.mouse.up();
+    await saved(page);
+    expect((await box(button))[2]).toBeGreaterThan(180);
+    await page.getByRole('group', { name: 'Finish of the project' }).getByRole('button', { name: 'Rough' }).click();
+    await expect(button.locator('text[font-family^=Caveat]')).toHaveCount(1);
+    await expect(button.locator('[fill="#a94c31"]')).toHaveCount(0);
+    await likeReload(page, bare);
+});

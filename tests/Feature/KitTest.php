@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\User;
+use Illuminate\Support\Facades\File;
+use Kindred\Kit\Kit;
+
+beforeEach(function (): void {
+    $this->project = $this->demo();
+    $this->actingAs($this->project->user()->firstOrFail());
+    $this->widget = fn (string $key, array $more = []): string => $this->edit($this->project, 100, ['type' => 'create-layers', 'screen' => 'today', 'seed' => $key, 'layers' => [$more + ['x' => 20, 'y' => 40] + Kit::fresh(Kit::find($key))]])->assertOk()->json('added.0');
+});
+
+it('shows every widget, in the finish of the project, with what it is placed as', function (): void {
+    $html = $this->get("/projects/{$this->project->id}/kit")->assertOk()->getContent();
+    expect(substr_count($html, 'data-widget='))->toBe(count(Kit::ALL))->and($html)->toContain('data-bar="foot"')->not->toContain('Caveat');
+    $this->edit($this->project, 0, ['type' => 'set-finish', 'finish' => 'rough'])->assertOk();
+    $this->get("/projects/{$this->project->id}/kit")->assertSee('Caveat');
+});
+
+it('tells what a widget is made of, and has nothing to tell of what is none', function (): void {
+    $id = ($this->widget)('dialog');
+    $group = $this->getJson("/projects/{$this->project->id}/widgets/{$id}/parts")->assertOk()->json();
+    expect($group['kind'])->toBe('group')->and(array_column($group['children'], 'words'))->toContain('Cancel the booking?');
+    $this->edit($this->project, 100, ['type' => 'replace-layer', 'screen' => 'today', 'layer' => $id, 'with' => $group, 'seed' => 'open', 'step' => 'Open'])->assertOk();
+    $this->getJson("/projects/{$this->project->id}/widgets/nothere/parts")->assertConflict();
+    $this->getJson("/projects/{$this->project->id}/widgets/{$this->getJson("/projects/{$this->project->id}/edits?since=0")->json('patches.0.layer')}/parts")->assertConflict();
+    $this->actingAs(User::factory()->create())->getJson("/projects/{$this->project->id}/kit")->assertNotFound();
+});
+
+it('never lets what a widget holds become markup', function (): void {
+    $hostile = '"><script>alert(1)</script>';
+    $id = ($this->widget)('menu', ['label' => $hostile, 'items' => [['label' => $hostile, 'cells' => [$hostile], 'key' => $hostile]]]);
+    foreach (['wall', 'rehearse', 'hand-over/page', "facets?screen=today&layers={$id}"] as $place) {
+        expect($this->get("/projects/{$this->project->id}/{$place}")->assertOk()->getContent())->not->toContain('<script>alert');
+    }
+    $this->edit($this->project, 100, ['type' => 'set-widget', 'screen' => 'today', 'layers' => [$id], 'field' => 'icon', 'value' => $hostile]);
+    expect($this->get("/projects/{$this->project->id}/wall")->getContent())->not->toContain('<script>alert');
+});
+
+it('embeds the faces of widgets in what plays without a server', function (): void {
+    ($this->widget)('badge');
+    $page = $this->get("/projects/{$this->project->id}/hand-over/page")->assertOk()->getContent();
+    expect($page)->toContain('@font-face{font-family:"Hanken Grotesk";font-weight:700');
+});
+
+it('draws the contact sheet of all widgets', function (): void {
+    $file = sys_get_temp_dir().'/kindred-kit-'.getmypid().'.png';
+    $this->artisan('kindred:kit', ['file' => $file])->assertSuccessful();
+    $image = imagecreatefrompng($file);
+    expect(imagesx($image))->toBeGreaterThan(1500);
+    File::delete($file);
+});
