@@ -1,6 +1,6 @@
 /** A wall with more layers than a browser can draw at every step: stills stand in until one works on a screen. */
 import { expect } from '@playwright/test';
-import { box, drag, enter, middle, saved, screen, test } from './support/hand.ts';
+import { box, drag, enter, likeReload, middle, saved, screen, test } from './support/hand.ts';
 
 const layers = (s: number) => Array.from({ length: 300 }, (_, i) => ({
     kind: 'box', id: `l${s}x${i}`, x: (i % 10) * 38 + 4, y: Math.floor(i / 10) * 28 + 4, width: 34, height: 24, fills: [{ colour: i % 2 ? '#17594f' : '#b97a0c' }],
@@ -64,4 +64,30 @@ test('screens too small to hold a name are taken hold of as a whole', async ({ p
     await expect(page.locator('#facets .subject .kind')).toHaveText('screen');
     expect((await box(two))[0]).toBe(was);
     expect((await box(two))[1]).toBeGreaterThan(0);
+});
+
+test('on a very full screen what is dragged is lifted out of it, and is back in its order afterwards', async ({ page }) => {
+    await enter(page);
+    const full = { ...wall, name: 'Full', screens: [{ ...wall.screens[0]!, layers: Array.from({ length: 2600 }, (_, i) => ({ kind: 'box', id: `full${i}`, x: (i % 52) * 7, y: Math.floor(i / 52) * 16, width: 6, height: 14, fills: [{ colour: i % 2 ? '#17594f' : '#b97a0c' }] })) }] };
+    await page.locator('input[type=file]').setInputFiles({ name: 'full.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(full)) });
+    const shown = page.locator('.screen[data-screen=screen0]');
+    await expect(shown.locator('[data-layer]')).toHaveCount(2600);
+    await expect(shown).toHaveClass(/live/);
+    const order = (): Promise<string[]> => shown.locator('> svg:not(.grid)').first().locator('> [data-layer]').evaluateAll((all) => all.map((one) => one.getAttribute('data-layer')!));
+    const before = await order();
+    const layer = shown.locator('[data-layer=full1300]');
+    const from = await middle(layer);
+    await page.mouse.move(...from);
+    await page.mouse.down();
+    await page.mouse.move(from[0] + 40, from[1] + 25, { steps: 5 });
+    await expect(shown.locator('svg.lifted > [data-layer]')).toHaveCount(1);
+    await page.keyboard.press('Escape');
+    await page.mouse.up();
+    await expect(shown.locator('svg.lifted')).toHaveCount(0);
+    expect(await order()).toEqual(before);
+    await drag(page, from, [from[0] + 40, from[1] + 25], ['Control']);
+    await expect(shown.locator('svg.lifted')).toHaveCount(0);
+    expect(await order()).toEqual(before);
+    expect((await box(layer))[0]).toBeGreaterThan(0);
+    await likeReload(page, shown);
 });

@@ -14,6 +14,9 @@ final readonly class Reader
     /** Coordinates and sizes anywhere in a document stay within ±LIMIT px. */
     public const LIMIT = 100_000.0;
 
+    /** What an id looks like. */
+    public const ID = '/^[a-z][a-z0-9]{3,25}$/D';
+
     /** @param  array<array-key, mixed>  $data */
     private function __construct(private array $data, private string $place)
     {
@@ -74,7 +77,7 @@ final readonly class Reader
     public function id(string $key): string
     {
         $value = $this->data[$key] ?? null;
-        if (! is_string($value) || preg_match('/^[a-z][a-z0-9]{3,25}$/D', $value) !== 1) {
+        if (! is_string($value) || preg_match(self::ID, $value) !== 1) {
             $this->fail($key, 'an id is 4 to 26 letters a–z and digits, a letter first');
         }
 
@@ -167,13 +170,14 @@ final readonly class Reader
      * @template T
      *
      * @param  callable(self): T  $read
+     * @param  (callable(mixed): ?T)|null  $quick  tried first, for long lists; null where it cannot tell
      * @return list<T>
      */
-    public function list(string $key, callable $read, int $min = 0, int $max = 20_000): array
+    public function list(string $key, callable $read, int $min = 0, int $max = 20_000, ?callable $quick = null): array
     {
         $out = [];
         foreach ($this->items($key, $min, $max) as $i => $value) {
-            $out[] = $read(self::of($value, "{$this->at($key)}[{$i}]"));
+            $out[] = ($quick === null ? null : $quick($value)) ?? $read(self::of($value, "{$this->at($key)}[{$i}]"));
         }
 
         return $out;

@@ -120,7 +120,22 @@ final class CellGrid
     {
         $departures = $this->array->departures[$row->id] ?? [];
 
+        return $departures === [] ? self::hashes()[$row] ??= self::named($row, []) : self::named($row, $departures);
+    }
+
+    /** @param  array<string, array<string, string>>  $departures */
+    private static function named(Row $row, array $departures): int
+    {
         return (int) hexdec(substr(hash('xxh3', serialize([$row->cells, $departures])), 0, 15));
+    }
+
+    /** @return \WeakMap<Row, int> of rows that are there before a change and after it */
+    private static function hashes(): \WeakMap
+    {
+        /** @var \WeakMap<Row, int>|null $hashes */
+        static $hashes = null;
+
+        return $hashes ??= new \WeakMap; // @phpstan-ignore return.type (a new map is of any type)
     }
 
     /** The row's values in the design, as wide as a column and as high as its content. */

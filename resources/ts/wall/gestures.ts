@@ -179,8 +179,10 @@ export class Gestures {
             layer.setAttribute('transform', transform);
             layer.setAttribute('data-box', data);
         });
+        let settle: (() => void) | null = null;
         return {
             move: (event) => {
+                settle ??= this.picture.lift(screen, layers);
                 const at = this.camera.toWall(event);
                 const straight = below ? 'y' : event.shiftKey ? (Math.abs(at.x - from.x) > Math.abs(at.y - from.y) ? 'x' : 'y') : null;
                 const raw = { x: straight === 'y' ? 0 : at.x - from.x, y: straight === 'x' ? 0 : at.y - from.y };
@@ -205,8 +207,12 @@ export class Gestures {
                     this.overlay.say(`${short(first.box.x + d.x)}, ${short(first.box.y + d.y)}`, event);
                 }
             },
-            cancel: back,
+            cancel: () => {
+                settle?.();
+                back();
+            },
             end: (event, moved) => {
+                settle?.();
                 if (!moved) {
                     if (narrow) this.selection.pick([narrow], screen);
                     return;

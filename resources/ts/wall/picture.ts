@@ -2,6 +2,9 @@
 import { apply, around, corners, IDENTITY, multiply, placed, type Box, type Matrix, type Place } from './geometry.ts';
 import type { CellsPatch, Patch } from './server.ts';
 
+/** From so many layers on a screen is too full to be painted anew in every frame. */
+const FULL = 2500;
+
 export interface Thread { id: string; target: string }
 
 /** Layers carry ids that are unique in a project; '' stands for the wall itself, where loose layers lie. */
@@ -26,6 +29,26 @@ export class Picture {
 
     screen(id: string): HTMLElement | null {
         return this.frames.get(id) ?? null;
+    }
+
+    /**
+     * While layers of a very full screen are dragged they lie in a picture of their own above it, for what moves in a picture
+     * has all of it painted anew. Gives what puts them back.
+     */
+    lift(screen: string, layers: SVGGElement[]): () => void {
+        const root = this.root(screen);
+        if (screen === '' || !root || this.count(screen) < FULL || layers.some((layer) => layer.parentElement !== root)) return () => undefined;
+        const lifted = root.cloneNode(false) as SVGElement;
+        lifted.classList.add('lifted');
+        const places = layers.map((layer) => [layer, layer.nextSibling] as const);
+        lifted.append(...layers);
+        root.after(lifted);
+        return () => {
+            for (const [layer, next] of places.reverse()) if (layer.parentNode === lifted) root.insertBefore(layer, next?.parentNode === root ? next : null);
+            // What an edit of somebody else has put there meanwhile.
+            root.append(...lifted.children);
+            lifted.remove();
+        };
     }
 
     /** How many layers lie on a screen, at every depth. */

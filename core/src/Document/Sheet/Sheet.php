@@ -30,7 +30,7 @@ final readonly class Sheet
 
     public static function read(Reader $in): self
     {
-        $sheet = new self($in->list('columns', Column::read(...), 0, self::MAX_COLUMNS), $in->list('rows', Row::read(...), 0, self::MAX_ROWS));
+        $sheet = new self($in->list('columns', Column::read(...), 0, self::MAX_COLUMNS), $in->list('rows', Row::read(...), 0, self::MAX_ROWS, Row::plain(...)));
         foreach (['columns' => $sheet->columns, 'rows' => $sheet->rows] as $key => $all) {
             if (count(array_unique(array_map(fn (Column|Row $one): string => $one->id, $all))) !== count($all)) {
                 $in->fail($key, 'two of these have the same id');
