@@ -17,10 +17,16 @@ final class RoughPen
     /** How far a point is off at most, px; less on what is small. */
     private const OFF = 1.1;
 
+    /** What is smaller is drawn with one stroke: two would only smear, px. */
+    private const SINGLE = 12.0;
+
     /** How far an edge bows, as a share of its length, and at most, px. */
     private const BOW = 0.012;
 
     private const MOST_BOW = 2.4;
+
+    /** A curve that ends so near is drawn as a corner, px. */
+    private const TURN = 5.0;
 
     private int $state;
 
@@ -30,16 +36,17 @@ final class RoughPen
     }
 
     /**
-     * The two strokes along a path, as path data. Numbers are kept short: a wall may hold ten thousand of these.
+     * The two strokes along a path, as path data; the second is empty for what is very small. Numbers are kept short: a
+     * wall may hold ten thousand of these.
      *
      * @param  float  $size  of what is drawn, px: small things are drawn with a calmer hand
      * @return array{string, string}
      */
     public function strokes(PathData $path, float $size): array
     {
-        $off = self::OFF * min(1.0, max(0.25, $size / 60));
+        $off = self::OFF * min(1.0, max(0.16, $size / 60));
 
-        return [$this->stroke($path, $off), $this->stroke($path, $off)];
+        return [$this->stroke($path, $off), $size < self::SINGLE ? '' : $this->stroke($path, $off)];
     }
 
     private function stroke(PathData $path, float $off): string
@@ -51,7 +58,7 @@ final class RoughPen
                 [$x, $y] = [$startX, $startY] = $n;
                 $out .= 'M'.$this->near($x, $off).' '.$this->near($y, $off);
             } elseif ($letter === 'C') {
-                $out .= 'C'.implode(' ', array_map(fn (float $value): string => $this->near($value, $off), $n));
+                $out .= hypot($n[4] - $x, $n[5] - $y) < self::TURN ? "L{$this->near($n[4], $off)} {$this->near($n[5], $off)}" : 'C'.implode(' ', array_map(fn (float $value): string => $this->near($value, $off), $n));
                 [$x, $y] = [$n[4], $n[5]];
             } else {
                 [$toX, $toY] = $letter === 'Z' ? [$startX, $startY] : $n;
@@ -69,6 +76,10 @@ final class RoughPen
         $length = hypot($toX - $x, $toY - $y);
         if ($length < 0.01) {
             return '';
+        }
+        // Too short to bow.
+        if ($length < 1 / self::BOW / 4) {
+            return "L{$this->near($toX, $off)} {$this->near($toY, $off)}";
         }
         $bow = min(self::MOST_BOW, $length * self::BOW) * $this->chance();
         [$nx, $ny] = [-($toY - $y) / $length * $bow, ($toX - $x) / $length * $bow];

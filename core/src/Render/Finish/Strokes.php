@@ -27,7 +27,7 @@ final class Strokes
         $edge = Paints::attributes('stroke', $colour) + ['stroke-width' => $stroke === null ? 0.9 : max(0.8, $stroke->width * 0.7)];
 
         return Svg::element('path', ['d' => $first] + Paints::attributes('fill', $fill) + $edge)
-            .Svg::element('path', ['d' => $second, 'fill' => 'none'] + $edge);
+            .($second === '' ? '' : Svg::element('path', ['d' => $second, 'fill' => 'none'] + $edge));
     }
 
     public static function edge(string $first, string $second, Colour $colour, float $width): string

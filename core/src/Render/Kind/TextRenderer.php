@@ -50,7 +50,7 @@ final readonly class TextRenderer implements KindRenderer
         foreach ($this->laid($layer, $text)->lines as $line) {
             if (trim($line->text) !== '') {
                 $lines .= $rendering->text === TextMode::Live
-                    ? Svg::element('tspan', ['x' => $line->x, 'y' => $line->baseline, 'textLength' => $line->width, 'lengthAdjust' => 'spacingAndGlyphs'], Svg::text($line->text))
+                    ? Svg::element('tspan', ['x' => $line->x, 'y' => $line->baseline, 'textLength' => round($line->width, 1), 'lengthAdjust' => 'spacingAndGlyphs'], Svg::text($line->text))
                     : $this->stretched($line, $hand, $size);
             }
         }
