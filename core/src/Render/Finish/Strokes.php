@@ -24,7 +24,7 @@ final class Strokes
         // On a light ground a pale edge is drawn as dark as any other: a pencil has one lead.
         $pale = $stroke !== null && $stroke->width <= 3 && ($fill === null || $fill->luminance() > 0.5) && $stroke->colour->luminance() > $pencil->luminance();
         $colour = $stroke === null || $pale ? $pencil : $stroke->colour;
-        $edge = Paints::attributes('stroke', $colour) + ['stroke-width' => $stroke === null ? 0.9 : max(0.8, $stroke->width * 0.7)];
+        $edge = Paints::attributes('stroke', $colour) + ['stroke-width' => $stroke === null ? null : max(0.8, $stroke->width * 0.7)];
 
         return Svg::element('path', ['d' => $first] + Paints::attributes('fill', $fill) + $edge)
             .($second === '' ? '' : Svg::element('path', ['d' => $second, 'fill' => 'none'] + $edge));
