@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Canvas;
 
+use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Process;
 use RuntimeException;
 
@@ -26,6 +27,31 @@ final readonly class Raster
         }
 
         return $result->output();
+    }
+
+    /**
+     * A document of several pages.
+     *
+     * @param  list<string>  $pages  SVG; sizes in px at 96 to the inch
+     */
+    public function pdf(array $pages): string
+    {
+        $folder = storage_path('app/'.bin2hex(random_bytes(8)));
+        mkdir($folder, 0700, true);
+        try {
+            $files = [];
+            foreach ($pages as $i => $page) {
+                file_put_contents($files[] = "{$folder}/".sprintf('%04d', $i).'.svg', $page);
+            }
+            $result = Process::timeout(60)->run(['rsvg-convert', '--unlimited', '--format', 'pdf', ...$files]);
+            if (! $result->successful()) {
+                throw new RuntimeException('The pages could not be drawn: '.trim($result->errorOutput()));
+            }
+
+            return $result->output();
+        } finally {
+            File::deleteDirectory($folder);
+        }
     }
 
     /** As `png`, a quarter of its size. */

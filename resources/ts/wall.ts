@@ -4,6 +4,7 @@ import { toast, wireDialogs, wireToast } from './dialogs.ts';
 import { Camera } from './wall/camera.ts';
 import { Gestures, type Tool } from './wall/gestures.ts';
 import { around, corners, type Box, type Point } from './wall/geometry.ts';
+import { Notes } from './wall/notes.ts';
 import { Overlay } from './wall/overlay.ts';
 import { Panels } from './wall/panels.ts';
 import { Picture } from './wall/picture.ts';
@@ -34,11 +35,17 @@ const camera = new Camera(wall, picture.stage, `kindred.camera.${project}`, () =
     overlay.show();
     writer.show();
     rulers.follow();
+    notes.draw();
     document.getElementById('zoom')!.textContent = `${Math.round(camera.scale * 100)}%`;
 }, () => stills.rest());
 const stills = new Stills(camera, picture, urls, () => (selection.layers.length > 0 ? [selection.screen] : []));
 const overlay = new Overlay(document.getElementById('overlay') as unknown as SVGSVGElement, camera, picture, selection);
 const writer = new Writer(camera, wall);
+const notes = new Notes(document.getElementById('notes')!, document.getElementById('marks')!, picture, camera, urls['notes']!, (screen, layer) => {
+    if (layer && picture.layer(layer)) selection.pick([layer], screen);
+    const box = screen ? picture.screenBox(screen) : null;
+    if (box) camera.fit(box, 1);
+});
 const server = new Server(urls, Number(page.dataset['sequence']), onAnswer, onProblem, (busy) => {
     document.getElementById('saved')!.textContent = busy ? 'saving' : 'saved';
 });
@@ -48,6 +55,10 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
     words: writeNew,
     icon: placeIcon,
     widget: placeWidget,
+    note: (screen, at, layer) => {
+        take('pick');
+        void notes.begin({ screen, layer: layer ? bare(layer.getAttribute('data-layer')!) : '', at: { x: at.x, y: at.y } }).then(showNotes);
+    },
     edit: writeIn,
     linked: () => void panels.reveal('cues'),
     begun: () => together.remember(),
@@ -93,6 +104,7 @@ function onAnswer(answer: Answer): void {
         void panels.showOutlines();
     }
     void sheet.show();
+    notes.draw();
     showEmpty();
     document.dispatchEvent(new Event('kindred:edited'));
 }
@@ -106,6 +118,10 @@ async function redrawn(ids: string[]): Promise<void> {
         for (const [id, svg] of Object.entries(drawn)) picture.replace(id, svg);
         overlay.show();
     }
+}
+
+function showNotes(): void {
+    document.querySelector('[data-act=notes]')!.setAttribute('aria-pressed', String(notes.open));
 }
 
 function showFinish(finish: string): void {
@@ -140,7 +156,7 @@ function take(tool: Tool): void {
     }
     document.getElementById('hint')!.textContent = {
         pick: '', shape: 'Drag on a screen. Shift keeps it even, Alt draws from the middle.', words: 'Click for free text, drag for text that wraps.',
-        icon: 'Click where the icon goes, or drag its size.', widget: 'Click where the widget goes, or drag its size.', thread: 'Drag from a layer to the screen that it leads to.', screen: '',
+        icon: 'Click where the icon goes, or drag its size.', widget: 'Click where the widget goes, or drag its size.', note: 'Press on a layer, or on a place.', thread: 'Drag from a layer to the screen that it leads to.', screen: '',
     }[name] ?? '';
 }
 
@@ -538,6 +554,12 @@ const actions: Record<string, () => void> = {
         overlay.show();
     },
     grid: () => rulers.toggle(),
+    note: () => take('note'),
+    notes: () => {
+        if (notes.open) notes.close();
+        else void notes.show();
+        showNotes();
+    },
     threads: () => {
         overlay.showThreads = !overlay.showThreads;
         localStorage.setItem('kindred.threads', overlay.showThreads ? 'on' : 'off');
@@ -568,7 +590,7 @@ const actions: Record<string, () => void> = {
 };
 
 const keys: Record<string, () => void> = {
-    q: actions['pick']!, a: actions['screen']!, A: () => void duplicateScreen(), s: () => takeShape(1), S: () => takeShape(-1), w: actions['words']!, p: actions['picture']!, i: actions['icon']!, k: actions['widget']!,
+    q: actions['pick']!, a: actions['screen']!, A: () => void duplicateScreen(), s: () => takeShape(1), S: () => takeShape(-1), w: actions['words']!, p: actions['picture']!, i: actions['icon']!, k: actions['widget']!, n: actions['note']!,
     g: actions['thread']!, l: actions['stack']!, L: actions['array']!, f: fit, r: actions['rehearse']!, '?': actions['keys']!, Delete: remove, Backspace: remove,
     Tab: () => step(1), 'shift+Tab': () => step(-1),
     ArrowLeft: () => nudgeBy(-1, 0), ArrowRight: () => nudgeBy(1, 0), ArrowUp: () => nudgeBy(0, -1), ArrowDown: () => nudgeBy(0, 1),

@@ -29,6 +29,13 @@ test('wall, rehearsal and hand over', async ({ page }) => {
     await page.keyboard.press('a');
     await check(page, ['#stage svg']);
     await page.keyboard.press('Escape');
+    await page.keyboard.press('k');
+    await expect(page.locator('#kit [data-widget]').first()).toBeVisible();
+    await check(page, ['#stage svg']);
+    await page.locator('#kit').getByRole('button', { name: 'Close the kit' }).click();
+    await page.getByRole('button', { name: 'Notes', exact: true }).click();
+    await expect(page.locator('#notes')).toContainText('No notes yet');
+    await check(page, ['#stage svg']);
     await page.getByRole('link', { name: 'Rehearse' }).click();
     await expect(page.locator('.pane:not(.waiting)')).toHaveCount(1);
     await check(page, ['.device']);

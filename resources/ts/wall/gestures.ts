@@ -12,12 +12,13 @@ import { spaces, spacingOut } from './spacing.ts';
 import { laidBy, slotAt, type Slot } from './stacking.ts';
 import { fresh, type Command, type Server } from './server.ts';
 
-export type Tool = 'pick' | 'screen' | 'box' | 'ellipse' | 'line' | 'words' | 'icon' | 'widget' | 'thread';
+export type Tool = 'pick' | 'screen' | 'box' | 'ellipse' | 'line' | 'words' | 'icon' | 'widget' | 'note' | 'thread';
 
 export interface Makers {
     words: (screen: string, at: Point, width: number | null) => void;
     icon: (screen: string, at: Point, size: number | null) => void;
     widget: (screen: string, box: Box) => void;
+    note: (screen: string, at: Point, layer: Element | null) => void;
     edit: (layer: Element) => void;
     linked: () => void;
     /** Called before a gesture changes the picture. */
@@ -124,6 +125,10 @@ export class Gestures {
             case 'words': return this.place(at, (screen, box) => this.makers.words(screen, box, box.width < SLACK ? null : box.width));
             case 'icon': return this.place(at, (screen, box) => this.makers.icon(screen, box, Math.max(box.width, box.height) < SLACK ? null : Math.max(box.width, box.height)));
             case 'widget': return this.place(at, (screen, box) => this.makers.widget(screen, box));
+            case 'note': {
+                const layer = this.selection.target(target);
+                return this.place(at, (screen, box) => this.makers.note(screen, box, layer));
+            }
             case 'thread': {
                 const layer = this.selection.target(target);
                 return layer ? this.pull(layer) : null;

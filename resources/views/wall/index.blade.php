@@ -1,9 +1,9 @@
 <x-layout :title="$project->name" :entries="['resources/css/app.css', 'resources/ts/wall.ts']">
     @php
-        $urls = ['edits' => route('edits', $project), 'preview' => route('preview', $project), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'snap' => route('snap', $project), 'copy' => route('copy', $project), 'paste' => route('paste', $project), 'sheet' => route('sheet', [$project, 'LAYER']), 'devices' => route('devices', [$project, 'SCREEN']), 'copies' => route('copies', [$project, 'LAYER']), 'pictures' => route('pictures', $project), 'kit' => route('kit', $project), 'parts' => route('widget.parts', [$project, 'LAYER']), 'assets' => route('assets', $project),
+        $urls = ['edits' => route('edits', $project), 'preview' => route('preview', $project), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'snap' => route('snap', $project), 'copy' => route('copy', $project), 'paste' => route('paste', $project), 'sheet' => route('sheet', [$project, 'LAYER']), 'devices' => route('devices', [$project, 'SCREEN']), 'copies' => route('copies', [$project, 'LAYER']), 'pictures' => route('pictures', $project), 'kit' => route('kit', $project), 'notes' => route('notes', $project), 'parts' => route('widget.parts', [$project, 'LAYER']), 'assets' => route('assets', $project),
             'facets' => route('facets', $project), 'reel' => route('reel', $project), 'still' => route('thumbnail', [$project, 'SCREEN']), 'stills' => route('stills', $project), 'rehearse' => route('rehearse', $project)];
         $tools = [['pick', 'mouse-pointer-2', 'Pick', 'Q'], ['screen', 'smartphone', 'Screen', 'A'], ['shape', 'shapes', 'Shape', 'S'], ['words', 'type', 'Words', 'W'],
-            ['picture', 'image', 'Picture', 'P'], ['icon', 'smile', 'Icon', 'I'], ['widget', 'blocks', 'Kit', 'K'], ['thread', 'spline', 'Go', 'G']];
+            ['picture', 'image', 'Picture', 'P'], ['icon', 'smile', 'Icon', 'I'], ['widget', 'blocks', 'Kit', 'K'], ['note', 'message-square', 'Note', 'N'], ['thread', 'spline', 'Go', 'G']];
     @endphp
     <div id="wall-page" data-urls="{{ json_encode($urls) }}" data-project="{{ $project->id }}" data-sequence="{{ $project->sequence }}" data-entry="{{ $project->entry }}" data-current="{{ $current }}">
         <x-masthead :project="$project" place="wall">
@@ -15,6 +15,7 @@
             </span>
             <button class="button quiet" data-act="grid" aria-pressed="true" title="Grid: layout grids, ruler guides and rulers">Grid</button>
             <button class="button quiet" data-act="threads" aria-pressed="true" title="Threads: the drawn lines of cues">Threads</button>
+            <button class="button quiet" data-act="notes" aria-pressed="false" title="Notes: numbered marks, and the list of them">Notes</button>
             <span id="saved" class="min-w-12 text-right text-ash" role="status">saved</span>
             <button class="button quiet" data-act="undo" title="Undo (Ctrl Z)" aria-label="Undo"><x-glyph name="undo-2"/></button>
             <button class="button quiet" data-act="redo" title="Redo (Ctrl Shift Z)" aria-label="Redo"><x-glyph name="redo-2"/></button>
@@ -56,12 +57,14 @@
             <svg id="overlay" aria-hidden="true"></svg>
             <canvas class="ruler" data-ruler="y" aria-hidden="true"></canvas><canvas class="ruler" data-ruler="x" aria-hidden="true"></canvas>
             <textarea id="writing" aria-label="Words" spellcheck="false" rows="1" hidden></textarea>
+            <div id="marks"></div>
             <div id="tag" hidden></div>
             <div id="empty" hidden>
                 <p class="text-[15px]">This wall is bare. Hang a screen on it to begin.</p>
                 <button class="button primary" data-act="screen">Add a screen</button>
             </div>
         </main>
+        <section id="notes" aria-label="Notes" hidden></section>
         <section id="kit" aria-label="Kit" hidden></section>
         <section id="sheet" aria-label="Data sheet" hidden></section>
         <aside id="reel" aria-label="Reel">@include('wall.reel')</aside>

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Canvas\Exports;
+use App\Canvas\NoteSheets;
+use App\Canvas\TreeStore;
+use App\Models\Note;
+use App\Models\Project;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Kindred\Input\InvalidInput;
+
+/** Notes: listed and searched, written, changed, resolved, printed. */
+final class NoteController extends Controller
+{
+    public function index(Request $request, Project $project, TreeStore $store): View
+    {
+        $notes = Note::of($project);
+        $search = mb_substr(trim($this->sent($request, 'q')), 0, 200);
+
+        return view('wall.notes', [
+            'project' => $project,
+            'search' => $search,
+            'notes' => $notes,
+            'found' => array_flip(array_map(fn (Note $note): int => $note->id, array_filter($notes->all(), fn (Note $note): bool => $note->holds($search)))),
+            'screens' => $store->withLayersOf($project, [])->screens,
+        ]);
+    }
+
+    public function store(Request $request, Project $project, TreeStore $store): View
+    {
+        $screen = $this->sent($request, 'screen');
+        $place = array_map(fn (string $key): float => max(-100_000.0, min(100_000.0, (float) $this->sent($request, $key))), ['x', 'y']);
+        $words = $this->words($request);
+        if ($screen !== '') {
+            $store->withLayersOf($project, [])->screen($screen);
+        }
+        DB::transaction(function () use ($request, $project, $screen, $place, $words): void {
+            // Numbers are given one after another.
+            Project::query()->whereKey($project->id)->lockForUpdate()->value('id');
+            $project->notes()->create([
+                'user_id' => $request->user()->id, 'number' => 1 + (int) $project->notes()->max('number'), 'screen' => $screen,
+                'layer' => mb_substr($this->sent($request, 'layer'), 0, 26), 'x' => $place[0], 'y' => $place[1], 'words' => $words,
+            ]);
+        });
+
+        return $this->index($request, $project, $store);
+    }
+
+    public function update(Request $request, Project $project, int $note, TreeStore $store): View
+    {
+        $found = $project->notes()->findOrFail($note);
+        $changes = $request->has('words') ? ['words' => $this->words($request)] : [];
+        $found->update($changes + ($request->has('resolved') ? ['resolved' => $request->boolean('resolved')] : []));
+
+        return $this->index($request, $project, $store);
+    }
+
+    public function destroy(Request $request, Project $project, int $note, TreeStore $store): View
+    {
+        $project->notes()->findOrFail($note)->delete();
+
+        return $this->index($request, $project, $store);
+    }
+
+    /** Screens with their numbered marks and the list of notes, as PDF. */
+    public function print(Project $project, NoteSheets $sheets): Response
+    {
+        $name = Exports::fileName("{$project->name}, notes").'.pdf';
+
+        return response($sheets->pdf($project), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'attachment; filename="'.Str::ascii($name).'"; filename*=UTF-8\'\''.rawurlencode($name),
+        ]);
+    }
+
+    /** A value of the address or of the body, as text. */
+    private function sent(Request $request, string $key): string
+    {
+        $value = $request->input($key);
+
+        return is_scalar($value) ? mb_scrub((string) $value, 'UTF-8') : '';
+    }
+
+    private function words(Request $request): string
+    {
+        $words = trim($this->sent($request, 'words'));
+        if ($words === '') {
+            throw new InvalidInput('words', 'A note needs some words. Nothing was changed.');
+        }
+        if (mb_strlen($words) > Note::MAX_LENGTH) {
+            throw new InvalidInput('words', 'A note holds at most '.number_format(Note::MAX_LENGTH).' characters; this has '.number_format(mb_strlen($words)).'. Nothing was changed.');
+        }
+
+        return $words;
+    }
+}

@@ -1,0 +1,193 @@
+/** Notes: numbered marks on the wall, tied to a layer or a place, and the list in which they are written, searched and resolved. */
+import { toast } from '../dialogs.ts';
+import type { Camera } from './camera.ts';
+import type { Point } from './geometry.ts';
+import type { Picture } from './picture.ts';
+
+export interface Spot { screen: string; layer: string; at: Point }
+
+export class Notes {
+    /** Where the next note goes. */
+    private spot: Spot | null = null;
+    private timer = 0;
+    private words = '';
+
+    constructor(
+        private readonly panel: HTMLElement,
+        private readonly marks: HTMLElement,
+        private readonly picture: Picture,
+        private readonly camera: Camera,
+        private readonly url: string,
+        private readonly look: (screen: string, layer: string) => void,
+    ) {
+        panel.addEventListener('click', (event) => this.pressed(event.target as HTMLElement));
+        panel.addEventListener('change', (event) => this.changed(event.target as HTMLInputElement));
+        panel.addEventListener('input', (event) => (event.target as Element).id === 'note-search' && this.search((event.target as HTMLInputElement).value));
+        panel.addEventListener('submit', (event) => {
+            event.preventDefault();
+            void this.add();
+        });
+        panel.addEventListener('keydown', (event) => {
+            if (event.key === 'Enter' && (event.ctrlKey || event.metaKey) && (event.target as Element).id === 'note-words') void this.add();
+            else if (event.key === 'Enter' && (event.target as HTMLElement).dataset['noteDo'] === 'edit') this.edit(event.target as HTMLElement);
+            else if (event.key === 'Escape') (event.target as HTMLElement).blur();
+        });
+        marks.addEventListener('click', (event) => {
+            const mark = (event.target as Element).closest<HTMLElement>('[data-mark]');
+            if (mark) void this.show().then(() => this.point(mark.dataset['mark']!));
+        });
+    }
+
+    get open(): boolean {
+        return !this.panel.hidden;
+    }
+
+    async show(): Promise<void> {
+        if (!this.panel.hidden) return;
+        this.panel.hidden = false;
+        await this.load();
+    }
+
+    close(): void {
+        this.panel.hidden = true;
+        this.spot = null;
+        this.draw();
+    }
+
+    /** A note is begun at a place; what it says is written in the list. */
+    async begin(spot: Spot): Promise<void> {
+        await this.show();
+        this.spot = spot;
+        this.form(true);
+        this.draw();
+    }
+
+    /** The marks where they belong now: after every step of the camera and every edit. */
+    draw(): void {
+        if (!this.open) return this.marks.replaceChildren();
+        const buttons = [...this.panel.querySelectorAll<HTMLElement>('[data-note]')].filter((note) => !note.hidden).map((note) => {
+            const { screen = '', layer = '', x, y } = note.dataset;
+            const button = document.createElement('button');
+            button.type = 'button';
+            button.dataset['mark'] = note.dataset['note']!;
+            button.dataset['resolved'] = note.dataset['resolved']!;
+            button.textContent = note.dataset['number']!;
+            button.setAttribute('aria-label', `Note ${note.dataset['number']}`);
+            button.classList.toggle('shown', note.classList.contains('shown'));
+            this.place(button, { screen, layer, at: { x: Number(x), y: Number(y) } });
+            return button;
+        });
+        if (this.spot) {
+            const button = document.createElement('button');
+            button.textContent = '+';
+            button.tabIndex = -1;
+            this.place(button, this.spot);
+            buttons.push(button);
+        }
+        this.marks.replaceChildren(...buttons);
+    }
+
+    private place(mark: HTMLElement, { screen, layer, at }: Spot): void {
+        const tied = layer ? this.picture.layer(layer) : null;
+        const bounds = tied && this.picture.screenOf(tied) === screen ? this.picture.bounds(tied) : null;
+        const frame = screen ? this.picture.screenBox(screen) : { x: 0, y: 0 };
+        const { x, y } = this.camera.toView(bounds ? { x: bounds.x + bounds.width, y: bounds.y } : { x: frame.x + at.x, y: frame.y + at.y });
+        mark.style.transform = `translate(${Math.round(x)}px, ${Math.round(y)}px)`;
+    }
+
+    private async load(): Promise<void> {
+        await this.take(await fetch(`${this.url}?q=${encodeURIComponent(this.words)}`, { headers: { Accept: 'text/html' } }));
+    }
+
+    private async send(method: string, path: string, body: Record<string, string>): Promise<boolean> {
+        const token = document.querySelector<HTMLMetaElement>('meta[name=csrf-token]')!.content;
+        const answer = await fetch(`${this.url}${path}`, { method, headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-CSRF-TOKEN': token }, body: JSON.stringify({ q: this.words, ...body }) }).catch(() => null);
+        if (!answer?.ok) {
+            const problem = (await answer?.json().catch(() => null)) as { message?: string } | null | undefined;
+            toast(problem?.message ?? 'The note was not saved; try it again in a moment.', true);
+            return false;
+        }
+        await this.take(answer);
+        return true;
+    }
+
+    private async take(answer: Response): Promise<void> {
+        const shown = this.panel.querySelector<HTMLElement>('.shown')?.dataset['note'];
+        const searching = (document.activeElement as HTMLElement | null)?.id === 'note-search';
+        this.panel.innerHTML = await answer.text();
+        if (shown) this.panel.querySelector(`[data-note="${shown}"]`)?.classList.add('shown');
+        if (searching) {
+            const field = this.panel.querySelector<HTMLInputElement>('#note-search')!;
+            field.focus();
+            field.setSelectionRange(field.value.length, field.value.length);
+        }
+        if (this.spot) this.form(true);
+        this.draw();
+    }
+
+    private form(open: boolean): void {
+        const form = this.panel.querySelector<HTMLFormElement>('[data-note-new]')!;
+        form.hidden = !open;
+        if (!open || !this.spot) return;
+        form.querySelector('[data-note-about]')!.textContent = this.spot.layer ? 'about this layer' : this.spot.screen ? 'about this place' : 'on the wall';
+        form.querySelector('textarea')!.focus();
+    }
+
+    private async add(): Promise<void> {
+        const words = this.panel.querySelector<HTMLTextAreaElement>('#note-words')!.value;
+        if (!this.spot) return;
+        const { screen, layer, at } = this.spot;
+        const spot = this.spot;
+        this.spot = null;
+        if (!(await this.send('POST', '', { words, screen, layer, x: String(at.x), y: String(at.y) }))) this.spot = spot;
+    }
+
+    private search(words: string): void {
+        this.words = words;
+        clearTimeout(this.timer);
+        this.timer = window.setTimeout(() => void this.load(), 150);
+    }
+
+    private pressed(target: HTMLElement): void {
+        const what = target.closest<HTMLElement>('[data-note-do]')?.dataset['noteDo'];
+        const id = target.closest<HTMLElement>('[data-note]')?.dataset['note'];
+        if (what === 'close') this.close();
+        else if (what === 'give-up') {
+            this.spot = null;
+            this.form(false);
+            this.draw();
+        } else if (what === 'show' && id) this.point(id, true);
+        else if (what === 'edit') this.edit(target);
+        else if (what === 'delete' && id) void this.send('DELETE', `/${id}`, {});
+    }
+
+    private changed(input: HTMLInputElement): void {
+        const id = input.closest<HTMLElement>('[data-note]')?.dataset['note'];
+        if (id && input.dataset['noteDo'] === 'resolve') void this.send('PATCH', `/${id}`, { resolved: String(input.checked) });
+    }
+
+    /** The words of a note become a field until it is left. */
+    private edit(words: HTMLElement): void {
+        const id = words.closest<HTMLElement>('[data-note]')!.dataset['note']!;
+        const before = words.textContent;
+        const field = document.createElement('textarea');
+        field.className = 'field';
+        field.rows = 4;
+        field.value = before;
+        field.setAttribute('aria-label', 'Words of the note');
+        field.addEventListener('blur', () => {
+            field.replaceWith(words);
+            if (field.value.trim() !== before) void this.send('PATCH', `/${id}`, { words: field.value });
+        });
+        words.replaceWith(field);
+        field.focus();
+    }
+
+    private point(id: string, look = false): void {
+        for (const note of this.panel.querySelectorAll<HTMLElement>('[data-note]')) note.classList.toggle('shown', note.dataset['note'] === id);
+        const note = this.panel.querySelector<HTMLElement>(`[data-note="${id}"]`);
+        note?.scrollIntoView({ block: 'nearest' });
+        if (look && note) this.look(note.dataset['screen']!, note.dataset['layer']!);
+        this.draw();
+    }
+}
