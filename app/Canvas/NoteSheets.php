@@ -93,7 +93,7 @@ final readonly class NoteSheets
             $y += $taken + 32;
         }
 
-        return $sketch === null ? $pages : [...$pages, $this->page($sketch, $picture, $tree, $rendering)];
+        return [...$pages, $this->page($sketch, $picture, $tree, $rendering)];
     }
 
     private function page(Sketch $sketch, string $picture, Tree $tree, Rendering $rendering): string

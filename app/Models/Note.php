@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 
 /**
@@ -27,6 +28,8 @@ use Illuminate\Support\Carbon;
  */
 final class Note extends Model
 {
+    use SoftDeletes;
+
     /** Characters of a note. */
     public const MAX_LENGTH = 4000;
 

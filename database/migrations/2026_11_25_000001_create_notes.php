@@ -23,6 +23,8 @@ return new class extends Migration
             $table->text('words');
             $table->boolean('resolved')->default(false);
             $table->timestamps();
+            // Numbers are never given twice.
+            $table->softDeletes();
             $table->unique(['project_id', 'number']);
             $table->foreign('project_id')->references('id')->on('projects')->cascadeOnDelete();
         });

@@ -604,7 +604,7 @@ const keys: Record<string, () => void> = {
     },
     Enter: () => {
         const layer = selection.elements()[0];
-        if (layer?.dataset['kind'] === 'text') writeIn(layer);
+        if (layer && ['text', 'widget'].includes(layer.dataset['kind'] ?? '')) writeIn(layer);
     },
     Escape: () => {
         if (gestures.cancel()) return;

@@ -16,8 +16,11 @@ it('numbers notes in the order in which they are written, and never gives a numb
         ($this->note)(['words' => $words])->assertOk()->assertSee($words);
     }
     $this->deleteJson("/projects/{$this->project->id}/notes/".$this->project->notes()->where('number', 2)->value('id'))->assertOk();
-    ($this->note)(['words' => 'Fourth']);
-    expect($this->project->notes()->orderBy('number')->pluck('words', 'number')->all())->toBe([1 => 'First', 3 => 'Third', 4 => 'Fourth'])
+    ($this->note)(['words' => 'Fourth', 'layer' => '"]<b>']);
+    $this->deleteJson("/projects/{$this->project->id}/notes/".$this->project->notes()->where('number', 4)->value('id'))->assertOk();
+    ($this->note)(['words' => 'Fifth', 'layer' => 'button1']);
+    expect($this->project->notes()->orderBy('number')->pluck('words', 'number')->all())->toBe([1 => 'First', 3 => 'Third', 5 => 'Fifth'])
+        ->and(Note::withTrashed()->orderBy('number')->pluck('layer')->all())->toBe(['', '', '', '', 'button1'])
         ->and($this->project->notes()->first()->only('screen', 'x', 'y', 'resolved'))->toBe(['screen' => 'today', 'x' => 40.0, 'y' => 60.5, 'resolved' => false]);
 });
 

@@ -15,6 +15,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
 
 /** Notes: listed and searched, written, changed, resolved, printed. */
 final class NoteController extends Controller
@@ -37,16 +38,17 @@ final class NoteController extends Controller
     {
         $screen = $this->sent($request, 'screen');
         $place = array_map(fn (string $key): float => max(-100_000.0, min(100_000.0, (float) $this->sent($request, $key))), ['x', 'y']);
+        $layer = $this->sent($request, 'layer');
         $words = $this->words($request);
         if ($screen !== '') {
             $store->withLayersOf($project, [])->screen($screen);
         }
-        DB::transaction(function () use ($request, $project, $screen, $place, $words): void {
+        DB::transaction(function () use ($request, $project, $screen, $layer, $place, $words): void {
             // Numbers are given one after another.
             Project::query()->whereKey($project->id)->lockForUpdate()->value('id');
             $project->notes()->create([
-                'user_id' => $request->user()->id, 'number' => 1 + (int) $project->notes()->max('number'), 'screen' => $screen,
-                'layer' => mb_substr($this->sent($request, 'layer'), 0, 26), 'x' => $place[0], 'y' => $place[1], 'words' => $words,
+                'user_id' => $request->user()->id, 'number' => 1 + (int) Note::withTrashed()->where('project_id', $project->id)->max('number'), 'screen' => $screen,
+                'layer' => preg_match(Reader::ID, $layer) === 1 ? $layer : '', 'x' => $place[0], 'y' => $place[1], 'words' => $words,
             ]);
         });
 
