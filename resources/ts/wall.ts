@@ -81,7 +81,7 @@ const kit = new KitPanel(document.getElementById('kit')!, {
         const at = camera.toWall(event);
         const screen = gestures.screenAt(at);
         const frame = screen ? picture.screenBox(screen) : null;
-        void gestures.create(screen, laidDown(fresh, bar, frame, { x: at.x - (frame?.x ?? 0), y: at.y - (frame?.y ?? 0) }, null));
+        void gestures.create(screen, laidDown(fresh, bar, frame, { x: at.x - (frame?.x ?? 0), y: at.y - (frame?.y ?? 0) }, null, barsOn(screen)));
     },
     scale: () => camera.scale,
 });
@@ -185,13 +185,18 @@ function writeNew(screen: string, at: Point, width: number | null): void {
     });
 }
 
+/** The boxes of widgets that lie right on a screen. */
+function barsOn(screen: string): Box[] {
+    return [...(picture.screen(screen)?.querySelectorAll<SVGGElement>(':scope > svg > [data-kind=widget]') ?? [])].map((widget) => picture.box(widget));
+}
+
 /** The widget in hand goes where the pointer was pressed, at its own size or at the one that was drawn. */
 function placeWidget(screen: string, box: Box): void {
     const taken = kit.inHand();
     kit.letGo();
     if (!taken) return;
     const drawn = box.width > 8 && box.height > 8 ? { width: box.width, height: box.height } : null;
-    void gestures.create(screen, laidDown(taken.fresh, taken.bar, screen ? picture.screenBox(screen) : null, box, drawn));
+    void gestures.create(screen, laidDown(taken.fresh, taken.bar, screen ? picture.screenBox(screen) : null, box, drawn, barsOn(screen)));
 }
 
 /** The main words of a widget, written where it lies. */

@@ -27,10 +27,18 @@ test('widgets are found, clicked and dragged on, edited, turned into others and 
     await page.mouse.click(...(await at(bare, 200, 300)));
     await saved(page);
     expect(await box(widgets.first())).toEqual([0, 0, 390, 56, 0]);
+    // A second one at the same edge goes beside the first.
+    await kit.getByLabel('Find a widget').fill('status');
+    await kit.getByRole('button', { name: /Status bar/ }).click();
+    await page.mouse.click(...(await at(bare, 200, 300)));
+    await saved(page);
+    expect(await box(widgets.nth(1))).toEqual([0, 56, 390, 44, 0]);
+    await page.keyboard.press('Control+z');
+    await expect(widgets).toHaveCount(1);
     // What was used last stands first.
     await page.keyboard.press('k');
     await page.keyboard.press('k');
-    await expect(kit.locator('[data-widget]').first()).toHaveAttribute('data-widget', 'top-bar');
+    await expect(kit.locator('[data-widget]').first()).toHaveAttribute('data-widget', 'status-bar');
 
     // Dragged on, it lies about the pointer; drawn, it is as large as it was drawn.
     await kit.getByLabel('Find a widget').fill('radio');

@@ -142,9 +142,22 @@ export class KitPanel {
     }
 }
 
-/** Where a widget goes: a bar to its edge of the screen, as wide as it; anything else about the place, or into the box that was drawn. */
-export function laidDown(fresh: Fresh, bar: string, screen: Box | null, at: Point, drawn: { width: number; height: number } | null): Fresh {
-    if (screen && bar) return { ...fresh, x: 0, y: bar === 'foot' ? screen.height - fresh.height : 0, width: screen.width };
+/**
+ * Where a widget goes: a bar to its edge of the screen, as wide as it, beside the bars that are there already (`others`: boxes of
+ * what lies on the screen); anything else about the place, or into the box that was drawn.
+ */
+export function laidDown(fresh: Fresh, bar: string, screen: Box | null, at: Point, drawn: { width: number; height: number } | null, others: Box[] = []): Fresh {
+    if (screen && bar) {
+        const bars = others.filter(({ x, width }) => x === 0 && width === screen.width);
+        let edge = bar === 'foot' ? screen.height : 0;
+        for (let next = edge; ; edge = next) {
+            next = bar === 'foot'
+                ? Math.min(edge, ...bars.filter(({ y, height }) => y + height === edge).map(({ y }) => y))
+                : Math.max(edge, ...bars.filter(({ y }) => y === edge).map(({ y, height }) => y + height));
+            if (next === edge) break;
+        }
+        return { ...fresh, x: 0, y: bar === 'foot' ? edge - fresh.height : edge, width: screen.width };
+    }
     if (drawn) return { ...fresh, ...at, ...drawn };
     return { ...fresh, x: Math.round(at.x - fresh.width / 2), y: Math.round(at.y - fresh.height / 2) };
 }
