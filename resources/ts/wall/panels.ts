@@ -40,8 +40,20 @@ export class Panels {
         this.reel.addEventListener('toggle', (event) => this.opened(event.target as HTMLDetailsElement), true);
         this.reel.addEventListener('dblclick', (event) => this.rename(event.target as Element));
         for (const name of ['dragstart', 'dragover', 'drop', 'dragend'] as const) this.reel.addEventListener(name, (event) => this.drag(name, event));
-        htmx.on('htmx:after:swap', () => this.mark());
+        // A field that was entered just now, its value selected, takes what is typed next in place of the value also when it has been swapped meanwhile.
+        let selected = '';
+        htmx.on('htmx:after:swap', () => {
+            this.mark();
+            const field = document.activeElement;
+            if (field instanceof HTMLInputElement && selected !== '' && field.id === selected) field.select();
+            selected = '';
+        });
         htmx.on('htmx:before:swap', (event) => {
+            const field = document.activeElement;
+            const text = field instanceof HTMLInputElement && this.facets.contains(field) && ['text', 'number'].includes(field.type) ? field : null;
+            // A number field does not tell its selection.
+            const whole = text?.type === 'number' || (text?.selectionStart === 0 && text.selectionEnd === text.value.length);
+            selected = text && text.value !== '' && text.value === text.defaultValue && whole ? text.id : '';
             if ((event as CustomEvent<{ ctx: { target: Element } }>).detail.ctx.target !== this.facets || !this.typing()) return;
             event.preventDefault();
             this.waiting = true;
