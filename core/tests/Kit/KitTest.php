@@ -179,3 +179,10 @@ it('puts bars at their edges', function (): void {
     $feet = array_map(fn (WidgetKind $kind): string => $kind::key(), array_filter(Kit::search(''), fn (WidgetKind $kind): bool => $kind instanceof Bar && $kind->atFoot()));
     expect(array_values($feet))->toBe(['bottom-bar', 'bottom-sheet', 'keyboard'])->and(Kit::fresh(Kit::find('keyboard') ?? throw new LogicException)['pins'])->toBe(['left' => true, 'right' => true, 'bottom' => true]);
 });
+
+it('lays a month that is written out over its own weekdays', function (string $label, string $first, int $days): void {
+    $parts = parts(widget(Kit::find('date-picker') ?? throw new LogicException, ['label' => $label]));
+    $words = array_values(array_filter($parts, fn (Layer $part): bool => $part->content instanceof Kindred\Document\Layer\Text && ctype_digit($part->name)));
+    $columns = array_map(fn (string $day): float => 8 + array_search($day, ['Mo', 'Tu', 'We', 'Th', 'Fr', 'Sa', 'Su'], true) * (320 - 16) / 7, [$first]);
+    expect($words)->toHaveCount($days)->and($words[0]->box->x)->toEqualWithDelta($columns[0], 0.02);
+})->with([['November 2026', 'Su', 30], ['February 2028', 'Tu', 29], ['August 2026', 'Sa', 31], ['Firing days', 'Mo', 30]]);

@@ -35,7 +35,7 @@ final class DatePicker implements WidgetKind
 
     public function content(): Widget
     {
-        return new Widget(self::key(), label: 'November', value: 26, least: 1, most: 30, step: 1);
+        return new Widget(self::key(), label: 'November 2026', value: 26, least: 1, most: 30, step: 1);
     }
 
     public function fields(): array
@@ -55,9 +55,11 @@ final class DatePicker implements WidgetKind
         foreach (['M', 'T', 'W', 'T', 'F', 'S', 'S'] as $i => $day) {
             $sketch->words($day, 8 + $i * $each, $head, $each, $line, 12, 600, Tone::Soft, TextAlign::Center);
         }
-        for ($day = 1; $day <= min(31, (int) $content->most); $day++) {
-            // The first stands on a Sunday, as in November 2026.
-            [$x, $y] = [8 + ($day + 5) % 7 * $each, $head + $line * (1 + intdiv($day + 5, 7))];
+        // A month that is written out (“November 2026”) has its own days; of any other the first is a Monday.
+        $month = \DateTimeImmutable::createFromFormat('!F Y', trim($content->label));
+        [$before, $days] = $month === false ? [0, (int) $content->most] : [(int) $month->format('N') - 1, (int) $month->format('t')];
+        for ($day = 1; $day <= min(31, $days); $day++) {
+            [$x, $y] = [8 + ($day - 1 + $before) % 7 * $each, $head + $line * (1 + intdiv($day - 1 + $before, 7))];
             $on = $day === (int) $content->value;
             if ($on) {
                 $side = min($each, $line) - 4;
