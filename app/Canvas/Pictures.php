@@ -41,10 +41,16 @@ final readonly class Pictures
         return new Rendering(TextMode::Live, fn (string $hash): string => route('asset', [$project->id, $hash], false), editable: true);
     }
 
-    /** For the rehearsal inside the application. */
-    public function played(Project $project): Rendering
+    /** Live text without handles. */
+    public function shown(Project $project): Rendering
     {
         return new Rendering(TextMode::Live, fn (string $hash): string => route('asset', [$project->id, $hash], false));
+    }
+
+    /** For the rehearsal inside the application: widgets work. */
+    public function played(Project $project): Rendering
+    {
+        return new Rendering(TextMode::Live, fn (string $hash): string => route('asset', [$project->id, $hash], false), working: true);
     }
 
     /** For a screen that one page shows on several devices. */

@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Canvas\Projects;
 use App\Models\User;
 use Database\Demo\FernhollowPottery;
+use Database\Demo\KilnShelf;
 use Illuminate\Database\Seeder;
 
 final class DatabaseSeeder extends Seeder
@@ -18,5 +19,6 @@ final class DatabaseSeeder extends Seeder
             ['name' => 'Maren Oake', 'password' => config('kindred.demo.password')],
         );
         $projects->import($user, FernhollowPottery::file());
+        $projects->import($user, KilnShelf::file());
     }
 }

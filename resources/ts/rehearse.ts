@@ -11,15 +11,30 @@ root.innerHTML = `
         <button type="button" data-play="back" title="Return (left arrow)">Return</button>
         <button type="button" data-play="restart" title="Restart (R)">Restart</button>
         <button type="button" data-play="areas" aria-pressed="false" title="Show what can be tapped (T)">Tappable areas</button>
+        <button type="button" data-play="signals" aria-pressed="false" title="What widgets hold, by the names that words in braces use (S)">Signals</button>
         <output class="screen-now" aria-live="polite"></output>
     </div>
     <div class="table" role="group" tabindex="0" aria-label="Rehearsal. Down and up arrow go through what can be tapped, Enter taps it.">
         <div class="device"></div>
+        <dl class="signals" hidden></dl>
         <p class="nothing" hidden>There is no screen to rehearse yet. Add one on the wall first.</p>
     </div>`;
 
-const player = new Player(root, table, root.dataset['start'] || null);
+const signals = root.querySelector<HTMLElement>('.signals')!;
+const player: Player = new Player(root, table, root.dataset['start'] || null, () => listSignals());
 const areas = root.querySelector<HTMLElement>('[data-play=areas]')!;
+
+/** Signals by name, with what they hold now. */
+function listSignals(): void {
+    if (signals.hidden || !player) return;
+    signals.replaceChildren(...player.machine.values.list().flatMap(([name, value]) => ['dt', 'dd'].map((tag) => Object.assign(document.createElement(tag), { textContent: tag === 'dt' ? name : value || '–' }))));
+}
+
+function toggleSignals(): void {
+    signals.hidden = !signals.hidden;
+    root.querySelector('[data-play=signals]')!.setAttribute('aria-pressed', String(!signals.hidden));
+    listSignals();
+}
 
 function toggleAreas(): void {
     const on = areas.getAttribute('aria-pressed') !== 'true';
@@ -32,6 +47,7 @@ root.addEventListener('click', (event) => {
         case 'back': return player.back();
         case 'restart': return player.restart();
         case 'areas': return toggleAreas();
+        case 'signals': return toggleSignals();
         default:
     }
 });
@@ -42,6 +58,7 @@ document.addEventListener('keydown', (event) => {
     if (event.key === 'ArrowLeft' || event.key === 'Backspace') player.back();
     else if (event.key.toLowerCase() === 'r') player.restart();
     else if (event.key.toLowerCase() === 't') toggleAreas();
+    else if (event.key.toLowerCase() === 's') toggleSignals();
     else if (onTable && event.key === 'ArrowDown') player.focusNext(1);
     else if (onTable && event.key === 'ArrowUp') player.focusNext(-1);
     else if (onTable && event.key === 'Enter') player.pressFocused();

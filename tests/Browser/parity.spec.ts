@@ -14,6 +14,21 @@ for (const tracking of [0, 0.05]) {
     });
 }
 
+/** A programme without widgets. */
+const silent = { programme: 2, signals: {}, widgets: {}, words: {}, patterns: { number: '0', day: { as: 'date' }, month: { as: 'date' } } };
+
+interface End { screen: string | null; trail: string[]; plan: Plan | null; values: Record<string, unknown>; words: string[]; messages: string[] }
+
+/** Where a machine stands, and what it shows. */
+function stand(machine: Machine): End {
+    return {
+        screen: machine.screen, trail: machine.trail.map((step) => step.screen), plan: machine.plan,
+        values: machine.values.all(),
+        words: Object.keys(machine.table.words).map((words) => machine.values.words(words)),
+        messages: Object.keys(machine.table.widgets).map((widget) => machine.values.message(widget)),
+    };
+}
+
 /** A pseudo-random flow: screens, cues with and without delay, ways back. */
 function randomTable(next: (below: number) => number): Table {
     const ids = Array.from({ length: 2 + next(6) }, (_, i) => `screen${i}`);
@@ -27,8 +42,9 @@ function randomTable(next: (below: number) => number): Table {
         id, name: id, width: 390, height: 844, view: 844, corner: 0, pointing: 'touch',
         taps: Object.fromEntries(Array.from({ length: next(4) }, (_, i) => [`layer${i}`, add(null)])),
         delays: Array.from({ length: next(3) }, () => add(next(3) === 0 ? 0 : next(2000))),
+        widgets: [],
     }));
-    return { programme: 1, entry: next(10) === 0 ? null : ids[0]!, states, cues };
+    return { ...silent, entry: next(10) === 0 ? null : ids[0]!, states, cues };
 }
 
 test('the player and the simulator end at the same place', () => {
@@ -49,13 +65,45 @@ test('the player and the simulator end at the same place', () => {
         });
         return { table, events };
     });
-    const ends = ask<{ screen: string | null; trail: string[]; plan: Plan | null }[]>('simulate.php', runs);
+    const ends = ask<End[]>('simulate.php', runs);
     const moved = ends.filter((end, i) => end.screen !== runs[i]!.table.entry).length;
     expect(moved).toBeGreaterThan(150);
     runs.forEach(({ table, events }, i) => {
         const machine = new Machine(table);
         events.forEach((event) => machine.send(event));
-        expect({ screen: machine.screen, trail: machine.trail.map((step) => step.screen), plan: machine.plan }).toEqual(ends[i]);
+        expect(stand(machine)).toEqual(ends[i]);
+    });
+});
+
+test('what is pressed and typed comes to the same in the player and the simulator', () => {
+    let seed = 11;
+    const next = (below: number): number => {
+        seed = (seed * 1103515245 + 12345) % 2147483648;
+        return (seed >> 8) % below;
+    };
+    const typed = ['', 'maren', 'maren@oake.example', ' 12 ', '1,250.5 g', '-3', 'æther {x}', '0', '20 pieces', 'same'];
+    const runs = ask<Table[]>('programmes.php', null).flatMap((table) => Array.from({ length: 150 }, () => {
+        const widgets = Object.keys(table.widgets);
+        const events = Array.from({ length: 1 + next(40) }, (): Happening => {
+            const widget = widgets[next(widgets.length)]!;
+            switch (next(9)) {
+                case 0: return { type: 'enter', widget, value: next(2) === 0 ? typed[next(typed.length)]! : next(4000) / 37 - 20 };
+                case 1: return { type: 'leave', widget };
+                case 2: return { type: 'tap', layer: Object.keys(table.states[0]!.taps)[0] ?? 'none' };
+                case 3: return next(8) === 0 ? { type: 'restart' } : { type: 'leave', widget: widgets[next(widgets.length)]! };
+                case 4: return { type: 'enter', widget, value: typed[next(typed.length)]! };
+                default: return { type: 'press', widget, press: ['toggle', 'item', 'less', 'more', 'clear', 'earlier', 'later'][next(7)]!, item: next(9) - 1 };
+            }
+        });
+        return { table, events, seed: 1 + next(1e6), today: next(40_000) };
+    }));
+    const ends = ask<End[]>('simulate.php', runs);
+    const told = ends.filter((end) => end.messages.some((message) => message !== '')).length;
+    expect(told).toBeGreaterThan(100);
+    runs.forEach(({ table, events, seed: from, today }, i) => {
+        const machine = new Machine(table, undefined, from, today);
+        events.forEach((event) => machine.send(event));
+        expect(stand(machine)).toEqual(ends[i]);
     });
 });
 

@@ -25,7 +25,7 @@ final class KitController extends Controller
     public function index(Project $project, TreeStore $store, Renderer $renderer, Pictures $pictures): View
     {
         $tree = $store->withLayersOf($project, []);
-        $rendering = $pictures->played($project)->in($tree->project->finish);
+        $rendering = $pictures->shown($project)->in($tree->project->finish);
 
         return view('wall.kit', ['entries' => array_map(function (WidgetKind $kind) use ($tree, $renderer, $rendering): array {
             $layer = Layer::read(Reader::of(Kit::fresh($kind)), id: str_replace('-', '', $kind::key()), rank: 'm');

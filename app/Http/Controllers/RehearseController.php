@@ -10,16 +10,17 @@ use App\Models\Project;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Kindred\Flow\Programme;
+use Kindred\Render\Renderer;
 
 final class RehearseController extends Controller
 {
-    public function show(Request $request, Project $project, TreeStore $store, Pictures $pictures): View
+    public function show(Request $request, Project $project, TreeStore $store, Pictures $pictures, Renderer $renderer): View
     {
         $tree = $store->whole($project);
         $rendering = $pictures->played($project);
         $screens = [];
         foreach ($tree->reel() as $screen) {
-            $screens[$screen->id] = $pictures->screen($tree, $screen, $rendering);
+            $screens[$screen->id] = $renderer->played($tree, $screen, $rendering);
         }
         $start = $this->asked($request, 'screen');
 

@@ -11,12 +11,14 @@ use Kindred\Document\Layer\Text;
 use Kindred\Document\Tree;
 use Kindred\Flow\Programme;
 use Kindred\Kit\Kit;
+use Kindred\Kit\Part;
 use Kindred\Layout\Cell;
 use Kindred\Layout\Relayout;
 use Kindred\Render\Renderer;
 use Kindred\Render\Rendering;
 use Kindred\Render\Svg;
 use Kindred\Render\TextMode;
+use Kindred\Render\Working;
 use Kindred\Type\FaceBook;
 use Kindred\Type\Typesetter;
 
@@ -35,10 +37,10 @@ final readonly class WebPage
     /** @param  \Closure(string): string  $asset gives a data address of a picture, by its hash */
     public function write(Tree $tree, \Closure $asset): string
     {
-        $rendering = new Rendering(TextMode::Live, $asset);
+        $rendering = new Rendering(TextMode::Live, $asset, working: true);
         $screens = '';
         foreach ($tree->reel() as $screen) {
-            $screens .= Svg::element('template', ['data-screen' => $screen->id], $this->renderer->screen($tree, $screen, $rendering));
+            $screens .= Svg::element('template', ['data-screen' => $screen->id], $this->renderer->played($tree, $screen, $rendering));
         }
         $title = Svg::text($tree->project->name);
         $styles = $this->fontFaces($tree).$this->styles;
@@ -76,7 +78,7 @@ final readonly class WebPage
                 $layer->content instanceof ArrayLayer => array_merge(...array_map(fn (Cell $cell): array => array_values($cell->tree->layers), $this->relayout->cells->of($tree, $layer))),
                 default => [$layer],
             };
-            foreach (array_merge(...array_map(fn (Layer $one): array => [$one, ...$kit->parts($one)], $shown)) as $one) {
+            foreach (array_merge(...array_map(fn (Layer $one): array => [$one, ...$this->parts($kit, $one)], $shown)) as $one) {
                 if ($one->content instanceof Text) {
                     $style = $one->content->style;
                     [$family, $weight] = $tree->finish($layer->screen) === Finish::Rough ? $this->faces->hand($style->weight) : $this->faces->nearest($style->family, $style->weight);
@@ -92,6 +94,18 @@ final readonly class WebPage
         }
 
         return $out;
+    }
+
+    /** @return list<Layer> all that a widget may show while it is played */
+    private function parts(Kit $kit, Layer $layer): array
+    {
+        $out = $kit->parts($layer);
+        $keyboard = Working::isTyped($layer) ? Working::keyboard($layer->box->width) : null;
+        foreach (array_filter([$layer, Kit::opened($layer), $keyboard]) as $one) {
+            array_push($out, ...array_map(fn (Part $part): Layer => $part->layer, $kit->variants($one)->parts ?? []));
+        }
+
+        return array_map(fn (Layer $part): Layer => $part->with(screen: $layer->screen), $out);
     }
 
     private function hash(string $text): string

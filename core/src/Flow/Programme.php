@@ -11,30 +11,49 @@ use Kindred\Document\Cue\Cue;
 use Kindred\Document\Cue\Transition;
 use Kindred\Document\Cue\TriggerKind;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\LayerContent;
+use Kindred\Document\Layer\Text;
+use Kindred\Document\Layer\Widget;
 use Kindred\Document\Screen;
+use Kindred\Document\Sheet\Row;
 use Kindred\Document\Tree;
+use Kindred\Document\Widget\Item;
 use Kindred\Motion\TransitionPlan;
+use Kindred\Signal\Pattern;
+use Kindred\Signal\Template;
+use Kindred\Signal\Writing;
 
 /**
  * The table that a rehearsal runs, compiled from screens and cues; `docs/format.md` documents it.
  *
  * `taps` gives for each layer, however deep in a group, the cue that a tap on it sets off;
- * cues of hidden layers and cues to screens that are gone are left out.
+ * cues of hidden layers and cues to screens that are gone are left out. `words` holds, for all words with holes in them,
+ * what they are put together from.
+ *
+ * @phpstan-import-type Hole from Template
+ * @phpstan-import-type Compiled from Pattern
  *
  * @phpstan-type Plan array{duration: int, delay: int, easing: string, above: string, tracks: list<array{subject: string, property: string, times: list<float>, values: list<float>}>}
- * @phpstan-type CueRow array{id: string, trigger: array{kind: string, delay?: int}, conditions: list<never>, actions: list<array{kind: string, screen?: string}>, plan: Plan|null, inverse: Plan|null}
- * @phpstan-type State array{id: string, name: string, width: float, height: float, view: float, corner: int, pointing: string, taps: array<string, int>, delays: list<int>}
- * @phpstan-type Table array{programme: int, entry: string|null, states: list<State>, cues: list<CueRow>}
+ * @phpstan-type CueRow array{id: string, trigger: array{kind: string, delay?: int}, conditions: list<array{kind: string}>, actions: list<array{kind: string, screen?: string}>, plan: Plan|null, inverse: Plan|null}
+ * @phpstan-type State array{id: string, name: string, width: float, height: float, view: float, corner: int, pointing: string, taps: array<string, int>, delays: list<int>, widgets: list<string>}
+ * @phpstan-type Rule array{kind: string, says: string, pattern?: string, least?: float, most?: float, to?: string}
+ * @phpstan-type SignalRow array{kind: string, start: bool|int|float|string|list<int>|null, month: int|null, least: float, most: float, step: float, labels: list<string>, parts: array<string, list<string>>}
+ * @phpstan-type WidgetRow array{signal: string, rules: list<Rule>}
+ * @phpstan-type Table array{programme: int, entry: string|null, states: list<State>, cues: list<CueRow>, signals: array<string, SignalRow>, widgets: array<string, WidgetRow>, words: array<string, list<string|Hole>>, patterns: array{number: string, day: Compiled, month: Compiled}}
  */
 final class Programme
 {
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     /** @var list<CueRow> */
     private array $cues = [];
 
+    private readonly Signals $signals;
+
     private function __construct(private readonly Tree $tree)
     {
+        $this->signals = new Signals($tree);
     }
 
     /** @return Table */
@@ -49,7 +68,67 @@ final class Programme
             'entry' => $entry !== null && isset($tree->screens[$entry]) ? $entry : ($states[0]['id'] ?? null),
             'states' => $states,
             'cues' => $self->cues,
+            'signals' => $self->signalRows(),
+            'widgets' => $self->widgetRows(),
+            'words' => $self->words(),
+            'patterns' => ['number' => Writing::NUMBER, 'day' => Pattern::compile(Pattern::DAY), 'month' => Pattern::compile('MMMM y')],
         ];
+    }
+
+    /** @return array<string, SignalRow> */
+    private function signalRows(): array
+    {
+        $rows = [];
+        foreach ($this->signals->of as $key => $name) {
+            $rows[$name] ??= SignalRows::row($this->signals->widgets[$key], $this->signals->kinds[$name]);
+        }
+
+        return $rows;
+    }
+
+    /** @return array<string, WidgetRow> */
+    private function widgetRows(): array
+    {
+        $rows = [];
+        foreach ($this->signals->of as $key => $name) {
+            $rows[$key] = ['signal' => $name, 'rules' => SignalRows::rules($this->signals->widgets[$key], $this->signals)];
+        }
+
+        return $rows;
+    }
+
+    /** @return array<string, list<string|Hole>> */
+    private function words(): array
+    {
+        $words = [];
+        foreach ($this->tree->layers as $layer) {
+            foreach ($layer->screen === null ? [] : self::wordsOf($layer->content) as $one) {
+                $compiled = Template::holds($one) ? Template::compile($one, $this->signals->kinds) : null;
+                if ($compiled !== null) {
+                    $words[$one] = $compiled;
+                }
+            }
+        }
+
+        return $words;
+    }
+
+    /** @return list<string> the words that something shows, as the renderer puts them */
+    private static function wordsOf(LayerContent $content): array
+    {
+        $plain = fn (string $words): string => (string) preg_replace('/\s+/u', ' ', $words);
+
+        return match (true) {
+            $content instanceof Text => [$content->words],
+            $content instanceof ArrayLayer => array_merge([], ...array_map(fn (Row $row): array => array_values($row->cells), $content->sheet->rows)),
+            $content instanceof Widget => [
+                $content->label, $content->hint, $content->text, ...array_map($plain, [
+                    $content->label, $content->hint, $content->text, ...$content->columns,
+                    ...array_merge([], ...array_map(fn (Item $item): array => [$item->label, ...$item->cells, $item->key], $content->items)),
+                ]),
+            ],
+            default => [],
+        };
     }
 
     /** @return State */
@@ -82,6 +161,7 @@ final class Programme
             'pointing' => $device->pointing->value,
             'taps' => $taps,
             'delays' => $delays,
+            'widgets' => $this->signals->on[$screen->id] ?? [],
         ];
     }
 
@@ -117,7 +197,7 @@ final class Programme
         return [
             'id' => $cue->id,
             'trigger' => $cue->trigger->toArray(),
-            'conditions' => [],
+            'conditions' => $cue->checks ? [['kind' => 'fields']] : [],
             'actions' => array_map(fn (Action $action): array => $action->toArray(), [$cue->action]),
             'plan' => $plan($cue->transition),
             'inverse' => $plan($cue->transition?->inverse()),

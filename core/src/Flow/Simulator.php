@@ -8,12 +8,12 @@ namespace Kindred\Flow;
  * Runs a programme without a screen: events in, the place where the rehearsal stands out.
  *
  * Time is counted in ms. A screen has settled when its transition is over; delays count from then.
- * A person's step during a transition acts on the arriving screen.
+ * What widgets hold lasts until the rehearsal starts anew. A person's step during a transition acts on the arriving screen.
  *
  * @phpstan-import-type Table from Programme
  * @phpstan-import-type Plan from Programme
  *
- * @phpstan-type Event array{type: 'tap', layer: string}|array{type: 'elapse', ms: int}|array{type: 'return'}|array{type: 'restart'}|array{type: 'open', screen: string}
+ * @phpstan-type Event array{type: 'tap', layer: string}|array{type: 'elapse', ms: int}|array{type: 'return'}|array{type: 'restart'}|array{type: 'open', screen: string}|array{type: 'press', widget: string, press: string, item?: int}|array{type: 'enter', widget: string, value: string|int|float}|array{type: 'leave', widget: string}
  */
 final class Simulator
 {
@@ -32,10 +32,17 @@ final class Simulator
     /** @var Plan|null the transition last played */
     private ?array $played = null;
 
-    /** @param  Table  $table */
-    public function __construct(private readonly array $table)
+    public readonly Values $values;
+
+    /**
+     * @param  Table  $table
+     * @param  int  $seed  of the generated number, from 1 to 2^31 - 2
+     * @param  int  $today  days since 1 January 1970
+     */
+    public function __construct(private readonly array $table, int $seed = 1, int $today = 0)
     {
         $this->screen = $table['entry'];
+        $this->values = new Values($table, $seed, $today);
     }
 
     /** @param  Event  $event */
@@ -47,6 +54,9 @@ final class Simulator
             'return' => $this->back(null),
             'restart' => $this->open($this->table['entry']),
             'open' => $this->open($event['screen']),
+            'press' => $this->values->press($event['widget'], $event['press'], $event['item'] ?? -1),
+            'enter' => $this->values->enter($event['widget'], $event['value']),
+            'leave' => $this->values->tell($event['widget']),
         };
     }
 
@@ -98,11 +108,23 @@ final class Simulator
 
     private function fire(int $cue): void
     {
+        if ($this->table['cues'][$cue]['conditions'] !== [] && ! $this->keepsRules()) {
+            return;
+        }
         foreach ($this->table['cues'][$cue]['actions'] as $action) {
             $action['kind'] === 'show' && isset($action['screen'])
                 ? $this->show($action['screen'], $cue)
                 : $this->back($cue);
         }
+    }
+
+    /** Whether all that the widgets of the screen hold is right; those where it is not tell so. */
+    private function keepsRules(): bool
+    {
+        $widgets = $this->state()['widgets'] ?? [];
+        array_map($this->values->tell(...), $widgets);
+
+        return array_filter($widgets, fn (string $widget): bool => $this->values->wrong($widget) !== '') === [];
     }
 
     private function show(string $screen, int $cue): void
@@ -127,6 +149,7 @@ final class Simulator
     {
         $this->screen = $screen;
         $this->trail = [];
+        $this->values->restart();
         $this->play(null);
     }
 
@@ -137,7 +160,7 @@ final class Simulator
         $this->settled = $this->clock + ($plan === null ? 0 : $plan['delay'] + $plan['duration']);
     }
 
-    /** @return array{taps: array<string, int>, delays: list<int>}|null */
+    /** @return array{taps: array<string, int>, delays: list<int>, widgets: list<string>}|null */
     private function state(): ?array
     {
         foreach ($this->table['states'] as $state) {

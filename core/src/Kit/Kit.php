@@ -6,6 +6,7 @@ namespace Kindred\Kit;
 
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Widget as Content;
+use Kindred\Signal\Kind;
 use Kindred\Type\Typesetter;
 
 /** The catalogue of widgets. */
@@ -110,12 +111,49 @@ final readonly class Kit
      */
     public function parts(Layer $layer): array
     {
+        return $layer->content instanceof Content ? $this->sketch($layer, $layer->content)->layers() : [];
+    }
+
+    /**
+     * The same with the words as they were given.
+     *
+     * @return list<Part>
+     */
+    public function plain(Layer $layer): array
+    {
+        return $layer->content instanceof Content ? $this->sketch($layer, $layer->content)->parts() : [];
+    }
+
+    /** All that a widget shows in a rehearsal, in any state; null for one that does not work. */
+    public function variants(Layer $layer): ?Variants
+    {
         $content = $layer->content;
-        if (! $content instanceof Content) {
-            return [];
-        }
+        $kind = $content instanceof Content ? self::find($content->widget) : null;
+        $signal = match (true) {
+            $kind instanceof Working => $kind->signal(),
+            $kind instanceof Keys => Kind::On,
+            default => null,
+        };
+
+        return $content instanceof Content && $signal !== null
+            ? new Variants($content, $signal, fn (Content $state, ?bool $chosen, bool $wrong): Sketch => $this->sketch($layer, $state, $wrong, $chosen))
+            : null;
+    }
+
+    /** What opens from a widget in a rehearsal; null where nothing does. */
+    public static function opened(Layer $layer): ?Layer
+    {
+        $content = $layer->content;
+        $kind = $content instanceof Content ? self::find($content->widget) : null;
+
+        return $content instanceof Content && $kind instanceof Opening ? $kind->opened($layer, $content) : null;
+    }
+
+    /** @param  bool|null  $chosen  whether all items are drawn as chosen, or none */
+    private function sketch(Layer $layer, Content $content, bool $wrong = false, ?bool $chosen = null): Sketch
+    {
         $accent = $layer->fills === [] ? null : $layer->fills[count($layer->fills) - 1]->colour;
-        $sketch = new Sketch($layer->box->width, $layer->box->height, $this->typesetter, $layer->id, $accent);
+        $sketch = new Sketch($layer->box->width, $layer->box->height, $this->typesetter, $layer->id, $accent, $wrong, $chosen);
         $kind = self::find($content->widget);
         if ($kind === null) {
             $sketch->photo(0, 0, $layer->box->width, $layer->box->height);
@@ -123,6 +161,6 @@ final readonly class Kit
             $kind->draw($sketch, $content);
         }
 
-        return $sketch->layers();
+        return $sketch;
     }
 }

@@ -29,12 +29,35 @@ final class Sketch
     /** What may stick out of the widget, px. */
     private const SLACK = 1.0;
 
-    /** @var list<Layer> */
-    private array $layers = [];
+    /** @var list<Part> */
+    private array $parts = [];
+
+    /** @var list<Area> */
+    private array $areas = [];
+
+    /** The item whose parts are being drawn. */
+    private ?int $item = null;
+
+    private ?Live $live = null;
+
+    /** How far right the parts being drawn move from the least value to the most, px; null where they stand. */
+    private ?float $slide = null;
+
+    private bool $filling = false;
+
+    private bool $minded = false;
+
+    /** The words as they were given, before they were cut to what there is room for. */
+    private string $template = '';
+
+    /** @var array<string, int> how many parts of each kind there are */
+    private array $counts = [];
 
     /**
      * @param  string  $id  what the ids of its layers begin with
      * @param  Colour|null  $accent  in the place of the usual one
+     * @param  bool  $wrong  whether the value breaks a rule
+     * @param  bool|null  $chosen  whether all items are drawn as chosen, or none; null where they are drawn as they are
      */
     public function __construct(
         public readonly float $width,
@@ -42,13 +65,92 @@ final class Sketch
         private readonly Typesetter $typesetter,
         private readonly string $id,
         private readonly ?Colour $accent,
+        private readonly bool $wrong = false,
+        public readonly ?bool $chosen = null,
     ) {
     }
 
     /** @return list<Layer> */
     public function layers(): array
     {
-        return $this->layers;
+        return array_map(fn (Part $part): Layer => $part->layer, $this->parts);
+    }
+
+    /** @return list<Part> */
+    public function parts(): array
+    {
+        return $this->parts;
+    }
+
+    /** @return list<Area> */
+    public function areas(): array
+    {
+        return $this->areas;
+    }
+
+    /** Whether the value breaks a rule, which is to be seen. */
+    public function wrong(): bool
+    {
+        $this->minded = true;
+
+        return $this->wrong;
+    }
+
+    /** Whether the drawing depends on that. */
+    public function minds(): bool
+    {
+        return $this->minded;
+    }
+
+    /** For what has no line in which it could be said. */
+    public function warn(float $radius = 4): void
+    {
+        if ($this->wrong()) {
+            $this->box(0, 0, $this->width, $this->height, null, $radius, Tone::Warning, 2);
+            $this->box($this->width - 100, 4, 96, 22, Tone::Warning, 4);
+            $this->live(Live::Message, fn () => $this->words('', $this->width - 98, 4, 92, 22, 12, 600, Tone::Paper, TextAlign::Center));
+        }
+    }
+
+    /** A place that answers to a press in a rehearsal. */
+    public function area(Press $press, float $x, float $y, float $width, float $height, ?int $item = null, string $label = ''): void
+    {
+        if ($width > 0 && $height > 0) {
+            $this->areas[] = new Area($press, $item, new Box(round($x, 2), round($y, 2), round($width, 2), round($height, 2)), $label);
+        }
+    }
+
+    /** What is drawn belongs to an item, which answers to a press in a box. */
+    public function item(int $item, string $label, float $x, float $y, float $width, float $height, \Closure $draw): void
+    {
+        $this->area(Press::Item, $x, $y, $width, $height, $item, $label);
+        $this->item = $item;
+        $draw();
+        $this->item = null;
+    }
+
+    /** The words that are drawn change with the value in a rehearsal. */
+    public function live(Live $live, \Closure $draw): void
+    {
+        $this->live = $live;
+        $draw();
+        $this->live = null;
+    }
+
+    /** What is drawn moves with the value: so far right from the least to the most. */
+    public function slide(float $distance, \Closure $draw): void
+    {
+        $this->slide = $distance;
+        $draw();
+        $this->slide = null;
+    }
+
+    /** What is drawn at the most is shown as far as the value goes. */
+    public function filling(float $distance, \Closure $draw): void
+    {
+        $this->filling = true;
+        $this->slide($distance, $draw);
+        $this->filling = false;
     }
 
     public function box(float $x, float $y, float $width, float $height, ?Tone $fill, float $radius = 0, ?Tone $line = null, float $lineWidth = 1): void
@@ -84,9 +186,10 @@ final class Sketch
     public function words(string $words, float $x, float $y, float $width, float $height, float $size = 14, int $weight = 400, Tone $tone = Tone::Ink, TextAlign $align = TextAlign::Left): void
     {
         $style = new TextStyle(weight: $weight, size: $size, lineHeight: 1.3, align: $align);
-        $words = $this->fitting((string) preg_replace('/\s+/u', ' ', $words), $width, $style);
+        $words = $this->template = (string) preg_replace('/\s+/u', ' ', $words);
+        $words = $this->fitting($words, $width, $style);
         $line = $size * 1.3;
-        if ($words !== '' && $width > 0 && $height > $size * 0.5) {
+        if (($words !== '' || $this->live !== null) && $width > 0 && $height > $size * 0.5) {
             $this->add($words, $x, $y + ($height - $line) / 2, $width, $line, new Text($words, $style, true), $tone);
         }
     }
@@ -95,17 +198,19 @@ final class Sketch
     public function paragraph(string $words, float $x, float $y, float $width, float $height, float $size = 14, int $weight = 400, Tone $tone = Tone::Ink, TextAlign $align = TextAlign::Left): float
     {
         $style = new TextStyle(weight: $weight, size: $size, lineHeight: 1.4, align: $align);
+        $this->template = $words;
         $room = (int) floor(($height + 0.01) / ($size * 1.4));
-        if ($words === '' || $width <= 0 || $room < 1) {
+        if (($words === '' && $this->live === null) || $width <= 0 || $room < 1) {
             return 0.0;
         }
+
         $lines = array_map(fn ($line): string => $line->text, $this->typesetter->lay(mb_substr($words, 0, 4000), $style, $width)->lines);
         if (count($lines) > $room) {
             $lines = array_slice($lines, 0, $room);
             $lines[$room - 1] = $this->fitting($lines[$room - 1].' …', $width, $style);
         }
         $taken = count($lines) * $size * 1.4;
-        $this->add($lines[0], $x, $y, $width, $taken, new Text(implode("\n", $lines), $style, true), $tone);
+        $this->add($lines[0], $x, $y, $width, $this->live === null ? $taken : $height, new Text(implode("\n", $lines), $style, true), $tone);
 
         return $taken;
     }
@@ -162,18 +267,20 @@ final class Sketch
         if ($box === null) {
             return;
         }
-        $number = count($this->layers);
-        $this->layers[] = new Layer(
-            id: "{$this->id}p{$number}",
+        // The number of a part says nothing of what else is drawn, so that a rough stroke stays as it is when the state changes.
+        $kind = $this->item.$content::kind()[0];
+        $number = $this->counts[$kind] = ($this->counts[$kind] ?? -1) + 1;
+        $this->parts[] = new Part(new Layer(
+            id: "{$this->id}p{$kind}{$number}",
             screen: null,
             parent: null,
-            rank: sprintf('a%04d', $number),
+            rank: sprintf('a%04d', count($this->parts)),
             name: mb_strimwidth($name, 0, 32, '…'),
             box: $box,
             content: $content,
             fills: $fill === null ? [] : [new Fill($fill->colour($this->accent))],
             stroke: $line === null ? null : new Stroke($line->colour($this->accent), $lineWidth),
             corners: $corners,
-        );
+        ), $this->item, $this->live, $this->slide, $this->filling, template: $content instanceof Text ? $this->template : '');
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kindred\Render;
 
+use Kindred\Device\Catalogue;
+use Kindred\Device\Pointing;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
@@ -32,6 +34,7 @@ use Kindred\Render\Kind\PathRenderer;
 use Kindred\Render\Kind\PictureRenderer;
 use Kindred\Render\Kind\ShapeRenderer;
 use Kindred\Render\Kind\TextRenderer;
+use Kindred\Signal\Template;
 use Kindred\Type\Typesetter;
 
 /** Draws layers and screens as SVG: the one renderer of wall, thumbnails, rehearsal and exports. */
@@ -45,9 +48,12 @@ final readonly class Renderer
 
     private Kit $kit;
 
+    private Working $working;
+
     public function __construct(Typesetter $typesetter, IconSource $icons, private Relayout $relayout)
     {
         $this->kit = new Kit($typesetter);
+        $this->working = new Working($this->kit, $typesetter->faces);
         $shape = new ShapeRenderer;
         $this->kinds = [
             Box::kind() => $shape,
@@ -76,6 +82,54 @@ final readonly class Renderer
             'viewBox' => '0 0 '.Number::text($screen->box->width).' '.Number::text($height),
         ], Svg::element('rect', ['width' => $screen->box->width, 'height' => $height, 'data-ground' => $rendering->editable]
             + Paints::attributes('fill', $ground)), $this->place($tree, new Place($screen->id), $rendering));
+    }
+
+    /**
+     * A screen for a rehearsal: its picture, in which widgets work, then what opens from them, and a keyboard where a
+     * device without one has fields to type into.
+     */
+    public function played(Tree $tree, Screen $screen, Rendering $rendering): string
+    {
+        $inside = $rendering->in($tree->finish($screen->id));
+        $keys = $typed = false;
+        $out = $this->screen($tree, $screen, $rendering);
+        foreach ($this->widgets($tree, $screen) as [$layer, $row]) {
+            $opened = Kit::opened($layer);
+            $out .= $opened === null ? '' : $this->beside($opened, $row === null ? $inside : $inside->inCell($row, false), 'data-opens', Working::key($layer, $row));
+            [$keys, $typed] = [$keys || Working::isKeyboard($layer), $typed || Working::isTyped($layer)];
+        }
+        if (! $keys && $typed && Catalogue::for($screen->device, $screen->box->width, $screen->view)->pointing === Pointing::Touch) {
+            $out .= $this->beside(Working::keyboard($screen->box->width), $inside, 'data-keys', '');
+        }
+
+        return $out;
+    }
+
+    /** A widget on its own, hidden beside a screen. */
+    private function beside(Layer $layer, Rendering $rendering, string $attribute, string $value): string
+    {
+        [$width, $height] = [Number::text($layer->box->width), Number::text($layer->box->height)];
+        $svg = Svg::element('svg', ['xmlns' => 'http://www.w3.org/2000/svg', 'width' => $layer->box->width, 'height' => $layer->box->height, 'viewBox' => "0 0 {$width} {$height}"], $this->own($layer, $rendering));
+
+        return '<div class="beside" hidden '.$attribute.'="'.$value.'">'.$svg.'</div>';
+    }
+
+    /** @return \Generator<array{Layer, string|null}> the widgets of a screen that show, with the row of their cell */
+    private function widgets(Tree $tree, Screen $screen): \Generator
+    {
+        foreach ($tree->layersOf($screen->id) as $layer) {
+            if ($layer->content instanceof ArrayLayer) {
+                foreach ($this->relayout->cells->of($tree, $layer) as $cell) {
+                    foreach ($cell->tree->layers as $one) {
+                        if ($one->content instanceof Widget) {
+                            yield [$one, $cell->row];
+                        }
+                    }
+                }
+            } elseif ($layer->content instanceof Widget && array_filter($tree->ancestors($layer), fn (Layer $above): bool => $above->content instanceof ArrayLayer) === []) {
+                yield [$layer, null];
+            }
+        }
     }
 
     /** All layers of a place, bottom first. */
@@ -142,6 +196,9 @@ final readonly class Renderer
         if ($layer->content instanceof Widget) {
             return $this->widget($layer, $rendering);
         }
+        if ($rendering->working && $layer->content instanceof Text && Template::holds($layer->content->words)) {
+            return $this->working->words($layer, $layer->content->words, $rendering);
+        }
         $kind = $this->kinds[$layer->kind()] ?? null;
 
         return match (true) {
@@ -159,11 +216,11 @@ final readonly class Renderer
             ? Svg::element('rect', ['width' => $layer->box->width, 'height' => $layer->box->height, 'fill' => 'none', 'pointer-events' => 'all'])
             : '';
         $inside = $rendering->still();
-        foreach ($this->kit->parts($layer) as $part) {
-            $out .= Svg::element('g', ['transform' => $this->transform($part)], $this->own($part, $inside));
-        }
+        $draw = fn (Layer $part): string => Svg::element('g', ['transform' => $this->transform($part)], $this->own($part, $inside));
 
-        return $out;
+        return $rendering->working
+            ? $this->working->widget($layer, $inside, $draw)
+            : $out.implode('', array_map($draw, $this->kit->parts($layer)));
     }
 
     /** @return array<string, string|int|float|bool|null> */

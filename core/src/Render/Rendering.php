@@ -20,6 +20,7 @@ final readonly class Rendering
      * @param  string|null  $row  of the array in whose cell this is drawn
      * @param  bool  $threads  whether the cues of layers are told
      * @param  Finish  $finish  of the screen that the layers lie on
+     * @param  bool  $working  whether widgets show all of their states, and words what they are filled with, for a rehearsal
      */
     public function __construct(
         public TextMode $text,
@@ -29,6 +30,7 @@ final readonly class Rendering
         public ?string $row = null,
         public bool $threads = true,
         public Finish $finish = Finish::Dressed,
+        public bool $working = false,
     ) {
     }
 
@@ -38,18 +40,18 @@ final readonly class Rendering
      */
     public function inCell(string $row, bool $first): self
     {
-        return new self($this->text, $this->asset, $this->editable, "{$this->prefix}{$row}-", $row, $first, $this->finish);
+        return new self($this->text, $this->asset, $this->editable, "{$this->prefix}{$row}-", $row, $first, $this->finish, $this->working);
     }
 
     /** The same without handles: for what is drawn as part of a layer. */
     public function still(): self
     {
-        return new self($this->text, $this->asset, false, $this->prefix, $this->row, false, $this->finish);
+        return new self($this->text, $this->asset, false, $this->prefix, $this->row, false, $this->finish, $this->working);
     }
 
     public function in(Finish $finish): self
     {
-        return $finish === $this->finish ? $this : new self($this->text, $this->asset, $this->editable, $this->prefix, $this->row, $this->threads, $finish);
+        return $finish === $this->finish ? $this : new self($this->text, $this->asset, $this->editable, $this->prefix, $this->row, $this->threads, $finish, $this->working);
     }
 
     /** The colour of words and icons that have none: ink, which is a little blue, or its grey. */

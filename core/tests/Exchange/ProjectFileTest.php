@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Database\Demo\FernhollowPottery;
+use Database\Demo\KilnShelf;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Input\InvalidInput;
@@ -19,6 +20,7 @@ it('reads back exactly what it wrote', function (string $json): void {
 })->with([
     'a small one' => fn (): string => (string) json_encode(Sample::file()),
     'the demo' => fn (): string => FernhollowPottery::file(),
+    'the other demo' => fn (): string => KilnShelf::file(),
     'an empty one' => fn (): string => '{"format":"kindred-canvas","version":1,"name":"Empty"}',
 ]);
 

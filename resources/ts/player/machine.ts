@@ -1,15 +1,17 @@
 /**
- * Runs a rehearsal programme: events in, the place where the rehearsal stands out.
+ * Runs a rehearsal programme: events in, the place where the rehearsal stands and what its widgets hold out.
  *
  * It knows no screen and no clock of its own, so that the same event sequences can be fed to it and
  * to the simulator on the server. Times are in ms; docs/format.md documents the table.
  */
+import { Values, type Pattern, type Piece, type SignalRow, type WidgetRow } from './values.ts';
+
 export interface Track { subject: 'arriving' | 'leaving'; property: string; times: number[]; values: number[] }
 export interface Plan { duration: number; delay: number; easing: string; above: 'arriving' | 'leaving'; tracks: Track[] }
-export interface CueRow { id: string; trigger: { kind: string; delay?: number }; conditions: never[]; actions: { kind: string; screen?: string }[]; plan: Plan | null; inverse: Plan | null }
-export interface State { id: string; name: string; width: number; height: number; view: number; corner: number; pointing: string; taps: Record<string, number>; delays: number[] }
-export interface Table { programme: number; entry: string | null; states: State[]; cues: CueRow[] }
-export type Happening = { type: 'tap'; layer: string } | { type: 'elapse'; ms: number } | { type: 'return' } | { type: 'restart' } | { type: 'open'; screen: string };
+export interface CueRow { id: string; trigger: { kind: string; delay?: number }; conditions: { kind: string }[]; actions: { kind: string; screen?: string }[]; plan: Plan | null; inverse: Plan | null }
+export interface State { id: string; name: string; width: number; height: number; view: number; corner: number; pointing: string; taps: Record<string, number>; delays: number[]; widgets: string[] }
+export interface Table { programme: number; entry: string | null; states: State[]; cues: CueRow[]; signals: Record<string, SignalRow>; widgets: Record<string, WidgetRow>; words: Record<string, Piece[]>; patterns: { number: string; day: Pattern; month: Pattern } }
+export type Happening = { type: 'tap'; layer: string } | { type: 'elapse'; ms: number } | { type: 'return' } | { type: 'restart' } | { type: 'open'; screen: string } | { type: 'press'; widget: string; press: string; item?: number } | { type: 'enter'; widget: string; value: string | number } | { type: 'leave'; widget: string };
 
 const MOST_STEPS = 100;
 
@@ -17,11 +19,17 @@ export class Machine {
     screen: string | null;
     trail: { screen: string; cue: number }[] = [];
     plan: Plan | null = null;
+    readonly values: Values;
     private clock = 0;
     private settled = 0;
 
-    /** @param onShow told of every screen shown, with the transition that leads to it */
-    constructor(readonly table: Table, private readonly onShow: (screen: string | null, plan: Plan | null) => void = () => undefined) {
+    /**
+     * @param onShow told of every screen shown, with the transition that leads to it
+     * @param seed of the generated number, from 1 to 2^31 - 2
+     * @param today days since 1 January 1970
+     */
+    constructor(readonly table: Table, private readonly onShow: (screen: string | null, plan: Plan | null) => void = () => undefined, seed = 1, today = 0) {
+        this.values = new Values(table, seed, today);
         this.screen = table.entry;
     }
 
@@ -36,6 +44,9 @@ export class Machine {
             case 'return': return this.back(null);
             case 'restart': return this.open(this.table.entry);
             case 'open': return this.open(happening.screen);
+            case 'press': return this.values.press(happening.widget, happening.press, happening.item ?? -1);
+            case 'enter': return this.values.enter(happening.widget, happening.value);
+            case 'leave': return this.values.tell(happening.widget);
         }
     }
 
@@ -78,10 +89,18 @@ export class Machine {
     }
 
     private fire(cue: number): void {
+        if (this.table.cues[cue]!.conditions.length > 0 && !this.keepsRules()) return;
         for (const action of this.table.cues[cue]!.actions) {
             if (action.kind === 'show' && action.screen) this.show(action.screen, cue);
             else this.back(cue);
         }
+    }
+
+    /** Whether all that the widgets of the screen hold is right; those where it is not tell so. */
+    private keepsRules(): boolean {
+        const widgets = this.state?.widgets ?? [];
+        widgets.forEach((widget) => this.values.tell(widget));
+        return widgets.every((widget) => this.values.wrong(widget) === '');
     }
 
     private show(screen: string, cue: number): void {
@@ -101,6 +120,7 @@ export class Machine {
     private open(screen: string | null): void {
         this.screen = screen;
         this.trail = [];
+        this.values.restart();
         this.play(null);
     }
 

@@ -1,5 +1,6 @@
 /** Shows a running programme in a device frame, and tells it what the person does. */
-import { Machine, type Plan, type State, type Table } from './machine.ts';
+import { Works } from './works.ts';
+import { Machine, type Happening, type Plan, type State, type Table } from './machine.ts';
 
 /** Between the preparations of two screens, in ms: long enough for a frame and what the person does. */
 const QUIET = 60;
@@ -10,6 +11,7 @@ export class Player {
     readonly machine: Machine;
     private readonly frame: HTMLElement;
     private readonly name: HTMLElement;
+    private readonly works: Works;
     private shown: HTMLElement | null = null;
     private leaving: HTMLElement | null = null;
     private since = performance.now();
@@ -19,10 +21,13 @@ export class Player {
     private preparing = 0;
     private readonly panes = new Map<string, HTMLElement>();
 
-    constructor(private readonly root: HTMLElement, table: Table, private readonly start: string | null) {
+    /** @param changed told whenever what widgets hold may have changed */
+    constructor(private readonly root: HTMLElement, table: Table, private readonly start: string | null, private readonly changed: () => void = () => undefined) {
         this.frame = root.querySelector<HTMLElement>('.device')!;
         this.name = root.querySelector<HTMLElement>('.screen-now')!;
-        this.machine = new Machine(table, (screen, plan) => this.show(screen, plan));
+        const now = new Date();
+        this.machine = new Machine(table, (screen, plan) => this.show(screen, plan), 1 + crypto.getRandomValues(new Uint32Array(1))[0]! % 2_147_483_646, Date.UTC(now.getFullYear(), now.getMonth(), now.getDate()) / 86_400_000);
+        this.works = new Works(this.machine, this.frame, () => this.shown, (happening) => this.tell(happening));
         this.frame.addEventListener('click', (event) => this.tap(event));
         new ResizeObserver(() => this.fit()).observe(root);
         if (start) this.machine.send({ type: 'open', screen: start });
@@ -76,7 +81,8 @@ export class Player {
         if (!visible && this.focused < 0) return;
         const outer = sheet.getBoundingClientRect();
         const scale = outer.width / (this.machine.state?.width ?? 1) || 1;
-        this.areas().forEach((layer, i) => {
+        const widgets = visible ? [...this.shown!.querySelectorAll<SVGElement>('[data-works]:not([data-keyboard])')].filter((widget) => !widget.closest('.beside')) : [];
+        [...this.areas(), ...widgets].forEach((layer, i) => {
             if (!visible && i !== this.focused) return;
             const box = layer.getBoundingClientRect();
             const area = document.createElement('div');
@@ -90,19 +96,32 @@ export class Player {
 
     /** The uppermost layer under the pointer that answers; a press elsewhere shows for a moment what would. */
     private tap(event: MouseEvent): void {
+        const taken = this.works.press(event);
+        if (taken === 'whole') return;
         const taps = this.machine.state?.taps ?? {};
         for (const element of document.elementsFromPoint(event.clientX, event.clientY)) {
             const layer = element.closest<SVGElement>('[data-layer]');
             if (layer && this.shown?.contains(layer) && taps[layer.dataset['layer']!] !== undefined) return this.fire(layer.dataset['layer']!);
         }
-        if (this.root.classList.contains('areas')) return;
+        if (taken || this.root.classList.contains('areas')) return;
         this.showAreas(true);
         window.setTimeout(() => this.showAreas(this.root.querySelector('[data-play=areas]')?.getAttribute('aria-pressed') === 'true'), 500);
     }
 
     private fire(layer: string): void {
         this.catchUp();
+        const from = this.shown;
         this.machine.send({ type: 'tap', layer });
+        if (!from || from !== this.shown) return;
+        this.works.update(from);
+        this.works.toWrong(from);
+        this.changed();
+    }
+
+    private tell(happening: Happening): void {
+        this.catchUp();
+        this.machine.send(happening);
+        this.changed();
     }
 
     private catchUp(): void {
@@ -133,6 +152,9 @@ export class Player {
         if (this.leaving === pane) this.leaving = null;
         this.shown = pane;
         this.focused = -1;
+        this.works?.close();
+        this.works?.update(pane);
+        this.changed();
         pane.classList.remove('waiting');
         pane.scrollTop = 0;
         this.name.textContent = state?.name ?? '';
@@ -160,6 +182,7 @@ export class Player {
         pane.append(sheet);
         this.frame.append(pane);
         this.panes.set(id, pane);
+        this.works?.dress(pane);
         return pane;
     }
 

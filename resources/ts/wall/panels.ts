@@ -200,7 +200,7 @@ export class Panels {
             : widgetField ? { type: 'set-widget', screen: screen || null, layers, field: widgetField, value: input.type === 'checkbox' ? String((input as HTMLInputElement).checked) : input.value }
             : input.dataset['chosen'] !== undefined ? { type: 'set-widget', screen: screen || null, layers, field: 'chosen', value: this.chosen(input) }
             : input.dataset['convert'] !== undefined ? { type: 'convert-widgets', screen: screen || null, layers, widget: input.value, name: (input as HTMLSelectElement).selectedOptions[0]!.text }
-            : cueField ? { type: 'set-cue-field', ...this.owner(), cue: input.closest<HTMLElement>('[data-cue]')!.dataset['cue'], field: cueField, value: input.value }
+            : cueField ? { type: 'set-cue-field', ...this.owner(), cue: input.closest<HTMLElement>('[data-cue]')!.dataset['cue'], field: cueField, value: input.type === 'checkbox' ? String((input as HTMLInputElement).checked) : input.value }
             : input.dataset['rename'] ? { type: 'rename-layer', layer: input.dataset['rename'], name: input.value } : null;
         if (!command) return;
         input.setAttribute('data-pending', '');

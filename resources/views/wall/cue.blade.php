@@ -48,5 +48,8 @@
         <div class="row"><label for="y-{{ $cue->id }}">Delay ms</label><input class="field" id="y-{{ $cue->id }}" data-cue-field="delay" type="number" min="0" max="10000" step="1" value="{{ $transition->delay }}"></div>
         <datalist id="easings">@foreach (array_keys(Kindred\Document\Cue\Easing::NAMED) as $name)<option>{{ $name }}</option>@endforeach</datalist>
     @endif
+    @if ($cue->trigger->kind === Kindred\Document\Cue\TriggerKind::Tap)
+        <div class="row"><span class="label">Only if</span><label class="flex items-center gap-1" title="Otherwise the fields say what is wrong with them, and nothing else happens"><input type="checkbox" data-cue-field="checks" value="true" @checked($cue->checks)> the fields are right</label></div>
+    @endif
     <button class="button quiet justify-self-start !text-clay" data-do="remove-cue" data-id="{{ $cue->id }}">Remove cue</button>
 </div>

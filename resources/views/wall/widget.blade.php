@@ -2,7 +2,7 @@
     $widget = $only->content;
     $kind = Kindred\Kit\Kit::find($widget->widget);
     $of = fn ($field) => $field->of($widget);
-    $labels = ['label' => 'Label', 'hint' => 'Hint', 'text' => 'Text', 'icon' => 'Icon', 'on' => 'On', 'value' => 'Value', 'least' => 'Least', 'most' => 'Most', 'step' => 'Step', 'columns' => 'Columns', 'items' => 'Entries'];
+    $labels = ['label' => 'Label', 'hint' => 'Hint', 'text' => 'Text', 'icon' => 'Icon', 'on' => 'On', 'value' => 'Value', 'least' => 'Least', 'most' => 'Most', 'step' => 'Step', 'columns' => 'Columns', 'items' => 'Entries', 'required' => 'Needed', 'accepts' => 'Takes', 'equals' => 'Same as'];
 @endphp
 <details class="facet" data-facet="widget" open>
     <summary><b>Widget</b><span class="gist">{{ $kind?->name() ?? $widget->widget }}</span></summary>
@@ -23,12 +23,29 @@
                         @endforeach
                     </span></div>
                 @endif
+            @elseif ($field->value === 'required')
+                <div class="row"><span class="label">Needed</span><label class="flex items-center gap-1"><input type="checkbox" data-widget-field="required" value="true" @checked($widget->required)> must be filled in</label></div>
+            @elseif ($field->value === 'accepts')
+                <div class="row"><label for="w-accepts">Takes</label>
+                    <select class="field" id="w-accepts" data-widget-field="accepts">
+                        @foreach (Kindred\Document\Widget\Accepts::cases() as $one)<option value="{{ $one->value }}" @selected($one === $widget->accepts)>{{ $one->label() }}</option>@endforeach
+                    </select></div>
+                @if ($widget->accepts === Kindred\Document\Widget\Accepts::Number)
+                    @foreach ([Kindred\Document\Widget\WidgetField::Least, Kindred\Document\Widget\WidgetField::Most] as $end)
+                        <div class="row"><label for="w-{{ $end->value }}">{{ $labels[$end->value] }}</label><input class="field" id="w-{{ $end->value }}" data-widget-field="{{ $end->value }}" value="{{ $of($end) }}" autocomplete="off"></div>
+                    @endforeach
+                @endif
+            @elseif ($field->value === 'equals')
+                <div class="row"><label for="w-equals" title="The signal of another field that this must be equal to">Same as</label><input class="field" id="w-equals" data-widget-field="equals" value="{{ $of($field) }}" placeholder="a signal" autocomplete="off" spellcheck="false"></div>
             @elseif ($field->value === 'on')
                 <div class="row"><span class="label">State</span><label class="flex items-center gap-1"><input type="checkbox" data-widget-field="on" value="true" @checked($widget->on)> on</label></div>
             @else
                 <div class="row"><label for="w-{{ $field->value }}">{{ $labels[$field->value] }}</label><input class="field" id="w-{{ $field->value }}" data-widget-field="{{ $field->value }}" value="{{ $of($field) }}" autocomplete="off"></div>
             @endif
         @endforeach
+        @if ($kind instanceof Kindred\Kit\Working)
+            <div class="row"><label for="w-signal" title="The name under which words hold its value: {{ '{' }}{{ $widget->signal ?: Kindred\Flow\Signals::made($only) }}{{ '}' }}">Signal</label><input class="field" id="w-signal" data-widget-field="signal" value="{{ $widget->signal }}" placeholder="{{ Kindred\Flow\Signals::made($only) }}" autocomplete="off" spellcheck="false"></div>
+        @endif
         <button class="button justify-self-start" data-do="open-widget" data-id="{{ $only->id }}" title="The boxes, words and icons that it is drawn from, in a group">Open into layers</button>
     </div>
 </details>

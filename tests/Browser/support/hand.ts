@@ -38,13 +38,13 @@ export async function enter(page: Page): Promise<void> {
     }
 }
 
-/** A copy of the demo of this test's own, open on the wall. */
-export async function openDemo(page: Page, name: string): Promise<void> {
+/** A copy of a demo of this test's own, open on the wall. */
+export async function openDemo(page: Page, name: string, of: 'Fernhollow Pottery' | 'Kiln-shelf booking' = 'Fernhollow Pottery'): Promise<void> {
     await enter(page);
-    const file = await page.request.get((await page.locator('[data-project] a').last().getAttribute('href'))!.replace('wall', 'hand-over/project'));
+    const file = await page.request.get((await page.locator('[data-project]').getByRole('link', { name: of, exact: true }).getAttribute('href'))!.replace('wall', 'hand-over/project'));
     const project = { ...(JSON.parse((await file.body()).toString()) as object), name };
     await page.locator('input[type=file]').setInputFiles({ name: 'demo.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(project)) });
-    await expect(page.locator('#stage .screen')).toHaveCount(7);
+    await expect(page.locator('#stage .screen')).toHaveCount(of === 'Fernhollow Pottery' ? 7 : 5);
     await page.waitForFunction(() => document.querySelector('#facets .subject') !== null);
 }
 

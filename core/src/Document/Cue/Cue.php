@@ -10,7 +10,8 @@ use Kindred\Input\Reader;
 /**
  * "When this happens, do that."
  *
- * Without a transition, a return plays the inverse of the one that led here, and a screen shown cuts in.
+ * Without a transition, a return plays the inverse of the one that led here, and a screen shown cuts in. One that
+ * `checks` happens only when what the widgets of its screen hold keeps their rules; otherwise they say what is wrong.
  */
 final readonly class Cue
 {
@@ -21,6 +22,7 @@ final readonly class Cue
         public Trigger $trigger,
         public Action $action,
         public ?Transition $transition,
+        public bool $checks = false,
     ) {
     }
 
@@ -33,6 +35,7 @@ final readonly class Cue
             Trigger::read($in->object('trigger')),
             Action::read($in->object('action')),
             $transition === null ? null : Transition::read($transition),
+            $in->boolean('checks', false),
         );
     }
 
@@ -44,6 +47,6 @@ final readonly class Cue
             'trigger' => $this->trigger->toArray(),
             'action' => $this->action->toArray(),
             'transition' => $this->transition?->toArray(),
-        ];
+        ] + ($this->checks ? ['checks' => true] : []);
     }
 }

@@ -30,6 +30,7 @@ enum CueField: string
     case Duration = 'duration';
     case Easing = 'easing';
     case Delay = 'delay';
+    case Checks = 'checks';
 
     /** ms that a trigger waits when it has just been made to wait. */
     private const WAIT = 1000;
@@ -38,6 +39,7 @@ enum CueField: string
     {
         return match ($this) {
             self::After => 'wait',
+            self::Checks => 'what it asks of the fields',
             self::Target => 'screen',
             default => $this->value,
         };
@@ -53,6 +55,7 @@ enum CueField: string
         $way = $cue->transition ?? Transition::push(Direction::Left);
 
         return match ($this) {
+            self::Checks => $cue->with(checks: $value === 'true'),
             self::Trigger => $cue->with(trigger: $this->trigger($cue, $value)),
             self::After => $cue->with(trigger: new Trigger(TriggerKind::Delay, $this->milliseconds($value, Trigger::MAX_DELAY))),
             self::Action => $this->acting($tree, $from, $cue, $this->choice($value, ActionKind::class)),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Layer;
 
+use Kindred\Document\Widget\Accepts;
 use Kindred\Document\Widget\Item;
 use Kindred\Document\Withers;
 use Kindred\Input\InvalidInput;
@@ -27,6 +28,9 @@ final readonly class Widget implements LayerContent
      * @param  list<Item>  $items
      * @param  list<string>  $columns  headings of a table
      * @param  float  $value  between `least` and `most`, in steps of `step`
+     * @param  string  $signal  the name under which its value is read elsewhere; where empty, it has one from its label
+     * @param  bool  $required  whether it must be filled in
+     * @param  string  $equals  the signal that its value must be equal to, or none
      */
     public function __construct(
         public string $widget,
@@ -41,6 +45,10 @@ final readonly class Widget implements LayerContent
         public float $least = 0,
         public float $most = 100,
         public float $step = 1,
+        public string $signal = '',
+        public bool $required = false,
+        public Accepts $accepts = Accepts::Text,
+        public string $equals = '',
     ) {
     }
 
@@ -71,7 +79,22 @@ final readonly class Widget implements LayerContent
             max($least, min($most, $in->numberOr('value', $least))),
             $least, $most,
             $in->numberOr('step', 1, 0.001),
+            self::signalName($text('signal', 40), $in->at('signal')),
+            $in->boolean('required', false),
+            $in->has('accepts') ? $in->enum('accepts', Accepts::class) : Accepts::Text,
+            self::signalName($text('equals', 40), $in->at('equals')),
         );
+    }
+
+    /** @throws InvalidInput when a signal cannot be called so */
+    public static function signalName(string $name, string $place): string
+    {
+        $name = mb_strtolower(trim($name));
+        if ($name !== '' && preg_match('/^[\pL_][\pL\pN_]{0,39}$/Du', $name) !== 1) {
+            throw new InvalidInput($place, 'A signal is called by at most 40 letters, digits and underscores, a letter first.');
+        }
+
+        return $name;
     }
 
     /** How far the value lies between the least and the most, 0 to 1. */
@@ -99,6 +122,7 @@ final readonly class Widget implements LayerContent
             'items' => array_map(fn (Item $item): array => $item->toArray(), $this->items),
             'columns' => $this->columns, 'icon' => $this->icon, 'on' => $this->on,
             'value' => $this->value, 'least' => $this->least, 'most' => $this->most, 'step' => $this->step,
+            'signal' => $this->signal, 'required' => $this->required, 'accepts' => $this->accepts->value, 'equals' => $this->equals,
         ];
     }
 

@@ -23,17 +23,26 @@ enum WidgetField: string
     case Step = 'step';
     case Columns = 'columns';
     case Items = 'items';
+    case Signal = 'signal';
+    case Required = 'required';
+    case Accepts = 'accepts';
+    case Equals = 'equals';
     /** The numbers of the items that are on, from 0, apart by commas. */
     case Chosen = 'chosen';
 
     /** The range that a value lies in, and its steps. */
     public const RANGE = [self::Value, self::Least, self::Most, self::Step];
 
+    /** What fields for text are held to. */
+    public const RULES = [self::Required, self::Accepts, self::Equals];
+
     /** The value as it is typed. */
     public function of(Widget $widget): string
     {
         return match ($this) {
-            self::Label, self::Hint, self::Text, self::Icon => $widget->{$this->value},
+            self::Label, self::Hint, self::Text, self::Icon, self::Signal, self::Equals => $widget->{$this->value},
+            self::Required => $widget->required ? 'true' : 'false',
+            self::Accepts => $widget->accepts->value,
             self::On => $widget->on ? 'true' : 'false',
             self::Value, self::Least, self::Most, self::Step => rtrim(rtrim(number_format($widget->{$this->value}, 3, '.', ''), '0'), '.'),
             self::Columns => implode("\t", $widget->columns),
@@ -48,7 +57,9 @@ enum WidgetField: string
         return match ($this) {
             self::Label, self::Hint, self::Text => $widget->with(...[$this->value => $this->text($value)]),
             self::Icon => $widget->with(icon: Reader::of(['value' => $value])->string('value', 60)),
-            self::On => $widget->with(on: $value === 'true'),
+            self::On, self::Required => $widget->with(...[$this->value => $value === 'true']),
+            self::Signal, self::Equals => $widget->with(...[$this->value => Widget::signalName($value, 'value')]),
+            self::Accepts => $widget->with(accepts: Reader::of(['value' => $value])->enum('value', Accepts::class)),
             self::Value => $widget->with(value: max($widget->least, min($widget->most, $this->number($value, $widget->value)))),
             self::Least => $this->ranged($widget, $this->number($value, $widget->least), $widget->most),
             self::Most => $this->ranged($widget, $widget->least, $this->number($value, $widget->most)),

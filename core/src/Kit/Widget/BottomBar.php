@@ -10,9 +10,11 @@ use Kindred\Document\Widget\WidgetField;
 use Kindred\Kit\Bar;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
+use Kindred\Kit\Working;
+use Kindred\Signal\Kind;
 use Kindred\Type\TextAlign;
 
-final class BottomBar implements Bar
+final class BottomBar implements Bar, Working
 {
     public static function key(): string
     {
@@ -49,16 +51,23 @@ final class BottomBar implements Bar
         return [WidgetField::Items];
     }
 
+    public function signal(): Kind
+    {
+        return Kind::One;
+    }
+
     public function draw(Sketch $sketch, Widget $content): void
     {
         $sketch->box(0, 0, $sketch->width, $sketch->height, Tone::Paper);
         $sketch->rule(0, 0, $sketch->width);
         $each = $sketch->width / max(1, count($content->items));
         foreach ($content->items as $i => $item) {
-            $tone = $item->on ? Tone::Accent : Tone::Soft;
-            $top = ($sketch->height - 42) / 2;
-            $sketch->icon($item->icon === '' ? 'circle' : $item->icon, $i * $each + $each / 2 - 12, $top, 24, $tone);
-            $sketch->words($item->label, $i * $each, $top + 26, $each, 16, 11, $item->on ? 600 : 500, $tone, TextAlign::Center);
+            $sketch->item($i, $item->label, $i * $each, 0, $each, $sketch->height, function () use ($sketch, $item, $i, $each): void {
+                $tone = $item->on ? Tone::Accent : Tone::Soft;
+                $top = ($sketch->height - 42) / 2;
+                $sketch->icon($item->icon === '' ? 'circle' : $item->icon, $i * $each + $each / 2 - 12, $top, 24, $tone);
+                $sketch->words($item->label, $i * $each, $top + 26, $each, 16, 11, $item->on ? 600 : 500, $tone, TextAlign::Center);
+            });
         }
     }
 }

@@ -6,12 +6,14 @@ namespace Kindred\Kit\Widget;
 
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Widget\WidgetField;
+use Kindred\Kit\Press;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
-use Kindred\Kit\WidgetKind;
+use Kindred\Kit\Working;
+use Kindred\Signal\Kind;
 use Kindred\Type\TextAlign;
 
-final class Chip implements WidgetKind
+final class Chip implements Working
 {
     public static function key(): string
     {
@@ -43,8 +45,14 @@ final class Chip implements WidgetKind
         return [WidgetField::Label, WidgetField::Icon, WidgetField::On];
     }
 
+    public function signal(): Kind
+    {
+        return Kind::On;
+    }
+
     public function draw(Sketch $sketch, Widget $content): void
     {
+        $sketch->area(Press::Toggle, 0, 0, $sketch->width, $sketch->height, label: $content->label);
         $sketch->box(0, 0, $sketch->width, $sketch->height, $content->on ? Tone::Tint : Tone::Paper, $sketch->height / 2, $content->on ? Tone::Accent : Tone::Edge);
         $icon = $content->icon === '' ? 0 : 22;
         $sketch->icon($content->icon, 12, ($sketch->height - 16) / 2, 16, $content->on ? Tone::Accent : Tone::Soft);

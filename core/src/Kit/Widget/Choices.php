@@ -6,7 +6,6 @@ namespace Kindred\Kit\Widget;
 
 use Kindred\Document\Layer\Widget;
 use Kindred\Kit\Sketch;
-use Kindred\Kit\Tone;
 
 /** Choices below each other, each with its mark. */
 final class Choices
@@ -15,7 +14,7 @@ final class Choices
     public static function draw(Sketch $sketch, Widget $content, \Closure $mark): void
     {
         $top = $content->label === '' ? 0.0 : 26.0;
-        $sketch->words($content->label, 0, 0, $sketch->width, $top, 13, 500, Tone::Soft);
+        Field::heading($sketch, $content->label, $top);
         $each = ($sketch->height - $top) / max(1, count($content->items));
         foreach ($content->items as $i => $item) {
             if ($each < 14 && ($i + 1) * 22 > $sketch->height - $top) {
@@ -23,8 +22,13 @@ final class Choices
             }
             $height = max(22.0, $each);
             $y = $top + $i * $height;
-            $mark(0, $y + ($height - 20) / 2, $item->on);
-            $sketch->words($item->label, 30, $y, $sketch->width - 30, $height, 16);
+            $sketch->item($i, $item->label, 0, $y, $sketch->width, $height, function () use ($sketch, $mark, $item, $y, $height): void {
+                $mark(0, $y + ($height - 20) / 2, $item->on);
+                $sketch->words($item->label, 30, $y, $sketch->width - 30, $height, 16);
+            });
+        }
+        if ($top === 0.0) {
+            $sketch->warn();
         }
     }
 }

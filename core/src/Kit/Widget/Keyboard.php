@@ -6,11 +6,14 @@ namespace Kindred\Kit\Widget;
 
 use Kindred\Document\Layer\Widget;
 use Kindred\Kit\Bar;
+use Kindred\Kit\Keys;
+use Kindred\Kit\Press;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
 use Kindred\Type\TextAlign;
 
-final class Keyboard implements Bar
+/** Letters; the digits and signs when it is on. */
+final class Keyboard implements Bar, Keys
 {
     public static function key(): string
     {
@@ -51,20 +54,26 @@ final class Keyboard implements Bar
     {
         $sketch->box(0, 0, $sketch->width, $sketch->height, Tone::Shade);
         $line = ($sketch->height - 12) / 4;
-        foreach (['qwertyuiop', 'asdfghjkl', 'zxcvbnm'] as $row => $letters) {
-            $each = ($sketch->width - 8) / 10;
+        $each = ($sketch->width - 8) / 10;
+        foreach ($content->on ? ['1234567890', "-/:;()&+_'", '.,?!#%*='] : ['qwertyuiop', 'asdfghjkl', 'zxcvbnm'] as $row => $letters) {
             $left = 4 + (10 - strlen($letters)) * $each / 2;
             foreach (str_split($letters) as $i => $letter) {
-                $sketch->box($left + $i * $each + 2, 6 + $row * $line + 4, $each - 4, $line - 8, Tone::Paper, 5);
-                $sketch->words($letter, $left + $i * $each + 2, 6 + $row * $line + 4, $each - 4, $line - 8, min(20, $line * 0.45), 400, Tone::Ink, TextAlign::Center);
+                $this->cap($sketch, $letter, $letter, $left + $i * $each, 6 + $row * $line, $each, $line, min(20, $line * 0.45));
             }
         }
-        $y = 6 + 3 * $line + 4;
-        $side = ($sketch->width - 8) / 5;
-        foreach ([[4, '123'], [$sketch->width - 4 - $side, 'return']] as [$x, $word]) {
-            $sketch->box($x + 2, $y, $side - 4, $line - 8, Tone::Edge, 5);
-            $sketch->words($word, $x + 4, $y, $side - 8, $line - 8, 14, 500, Tone::Ink, TextAlign::Center);
-        }
-        $sketch->box(4 + $side + 2, $y, $sketch->width - 8 - 2 * $side - 4, $line - 8, Tone::Paper, 5);
+        $side = $each * 1.5;
+        $this->cap($sketch, $content->on ? 'abc' : '123', 'other', 4, 6 + 3 * $line, $side, $line, 14, Tone::Edge);
+        $this->cap($sketch, '@', '@', 4 + $side, 6 + 3 * $line, $each, $line, min(18, $line * 0.4));
+        $this->cap($sketch, '', ' ', 4 + $side + $each, 6 + 3 * $line, $each * 3, $line, 14);
+        $this->cap($sketch, '.', '.', 4 + $side + $each * 4, 6 + 3 * $line, $each, $line, min(20, $line * 0.45));
+        $this->cap($sketch, 'del', 'delete', 4 + $side + $each * 5, 6 + 3 * $line, $each * 1.5, $line, 14, Tone::Edge);
+        $this->cap($sketch, 'return', 'return', 4 + $side + $each * 6.5, 6 + 3 * $line, $each * 2, $line, 14, Tone::Edge);
+    }
+
+    private function cap(Sketch $sketch, string $word, string $types, float $x, float $y, float $width, float $height, float $size, Tone $tone = Tone::Paper): void
+    {
+        $sketch->box($x + 2, $y + 4, $width - 4, $height - 8, $tone, 5);
+        $sketch->words($word, $x + 2, $y + 4, $width - 4, $height - 8, $size, 400, Tone::Ink, TextAlign::Center);
+        $sketch->area(Press::Key, $x, $y, $width, $height, label: $types);
     }
 }

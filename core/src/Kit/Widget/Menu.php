@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace Kindred\Kit\Widget;
 
+use Kindred\Document\Layer;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Widget\Item;
 use Kindred\Document\Widget\WidgetField;
+use Kindred\Geometry\Box;
+use Kindred\Kit\Opening;
+use Kindred\Kit\Press;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
-use Kindred\Kit\WidgetKind;
+use Kindred\Signal\Kind;
 use Kindred\Type\TextAlign;
 
-final class Menu implements WidgetKind
+/** One that is too low for its entries is drawn closed, and opens in a rehearsal. */
+final class Menu implements Opening
 {
     public static function key(): string
     {
@@ -36,36 +41,82 @@ final class Menu implements WidgetKind
 
     public function content(): Widget
     {
-        return new Widget(self::key(), items: [new Item('Rename', icon: 'pencil', key: 'F2'), new Item('Duplicate', icon: 'copy', key: 'Ctrl D'), new Item('', separator: true), new Item('Delete', icon: 'trash-2')]);
+        return new Widget(self::key(), label: 'Menu', items: [new Item('Rename', icon: 'pencil', key: 'F2'), new Item('Duplicate', icon: 'copy', key: 'Ctrl D'), new Item('', separator: true), new Item('Delete', icon: 'trash-2')]);
     }
 
     public function fields(): array
     {
-        return [WidgetField::Items];
+        return [WidgetField::Label, WidgetField::Items];
+    }
+
+    public function signal(): Kind
+    {
+        return Kind::One;
+    }
+
+    public function opened(Layer $layer, Widget $content): ?Layer
+    {
+        return self::isClosed($content, $layer->box->height) ? self::opening($layer, $content) : null;
+    }
+
+    /** What opens below a widget: its entries, as a menu. */
+    public static function opening(Layer $layer, Widget $content): Layer
+    {
+        $separators = self::separators($content);
+        $height = 16 + 40 * (count($content->items) - $separators) + 9 * $separators;
+
+        return $layer->with(content: $content->with(widget: self::key()), box: new Box(0, 0, max(160, $layer->box->width), max(56, $height)));
+    }
+
+    private static function separators(Widget $content): int
+    {
+        return count(array_filter($content->items, fn (Item $item): bool => $item->separator));
+    }
+
+    private static function isClosed(Widget $content, float $height): bool
+    {
+        $separators = self::separators($content);
+
+        return $height < 16 + 20 * (count($content->items) - $separators) + 9 * $separators;
     }
 
     public function draw(Sketch $sketch, Widget $content): void
     {
+        if (self::isClosed($content, $sketch->height)) {
+            $this->closed($sketch, $content);
+
+            return;
+        }
         $sketch->box(0, 0, $sketch->width, $sketch->height, Tone::Paper, 10, Tone::Edge);
-        $separators = count(array_filter($content->items, fn (Item $item): bool => $item->separator));
+        $separators = self::separators($content);
         $each = ($sketch->height - 16 - 9 * $separators) / max(1, count($content->items) - $separators);
         $top = 8.0;
-        foreach ($content->items as $item) {
+        foreach ($content->items as $i => $item) {
             if ($item->separator) {
                 $sketch->rule(0, $top + 4, $sketch->width);
                 $top += 9;
 
                 continue;
             }
-            if ($item->on) {
-                $sketch->box(4, $top, $sketch->width - 8, $each, Tone::Tint, 6);
-            }
-            $sketch->icon($item->icon, 14, $top + ($each - 18) / 2, 18, Tone::Soft);
-            $left = $item->icon === '' ? 14 : 42;
-            $key = $item->key === '' ? 0 : $sketch->measure($item->key, 12) + 4;
-            $sketch->words($item->label, $left, $top, $sketch->width - $left - $key - 18, $each, 14);
-            $sketch->words($item->key, $sketch->width - $key - 14, $top, $key, $each, 12, 400, Tone::Soft, TextAlign::Right);
+            $sketch->item($i, $item->label, 4, $top, $sketch->width - 8, $each, function () use ($sketch, $item, $top, $each): void {
+                if ($item->on) {
+                    $sketch->box(4, $top, $sketch->width - 8, $each, Tone::Tint, 6);
+                }
+                $sketch->icon($item->icon, 14, $top + ($each - 18) / 2, 18, Tone::Soft);
+                $left = $item->icon === '' ? 14 : 42;
+                $key = $item->key === '' ? 0 : $sketch->measure($item->key, 12) + 4;
+                $sketch->words($item->label, $left, $top, $sketch->width - $left - $key - 18, $each, 14);
+                $sketch->words($item->key, $sketch->width - $key - 14, $top, $key, $each, 12, 400, Tone::Soft, TextAlign::Right);
+            });
             $top += $each;
         }
+    }
+
+    private function closed(Sketch $sketch, Widget $content): void
+    {
+        $sketch->box(0, 0, $sketch->width, $sketch->height, Tone::Paper, 8, Tone::Edge);
+        $sketch->area(Press::Open, 0, 0, $sketch->width, $sketch->height, label: $content->label);
+        $sketch->words($content->label, 14, 0, $sketch->width - 48, $sketch->height, 15, 500);
+        $sketch->icon('chevron-down', $sketch->width - 30, ($sketch->height - 18) / 2, 18, Tone::Soft);
     }
 }

@@ -9,9 +9,10 @@ use Kindred\Document\Widget\Item;
 use Kindred\Document\Widget\WidgetField;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
-use Kindred\Kit\WidgetKind;
+use Kindred\Kit\Working;
+use Kindred\Signal\Kind;
 
-final class RadioGroup implements WidgetKind
+final class RadioGroup implements Working
 {
     public static function key(): string
     {
@@ -40,7 +41,12 @@ final class RadioGroup implements WidgetKind
 
     public function fields(): array
     {
-        return [WidgetField::Label, WidgetField::Items];
+        return [WidgetField::Label, WidgetField::Items, WidgetField::Required];
+    }
+
+    public function signal(): Kind
+    {
+        return Kind::One;
     }
 
     public function draw(Sketch $sketch, Widget $content): void

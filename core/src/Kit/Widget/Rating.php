@@ -8,9 +8,10 @@ use Kindred\Document\Layer\Widget;
 use Kindred\Document\Widget\WidgetField;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
-use Kindred\Kit\WidgetKind;
+use Kindred\Kit\Working;
+use Kindred\Signal\Kind;
 
-final class Rating implements WidgetKind
+final class Rating implements Working
 {
     public static function key(): string
     {
@@ -42,6 +43,11 @@ final class Rating implements WidgetKind
         return [WidgetField::Value, WidgetField::Most];
     }
 
+    public function signal(): Kind
+    {
+        return Kind::Number;
+    }
+
     public function draw(Sketch $sketch, Widget $content): void
     {
         $count = (int) max(1, min(10, $content->most));
@@ -50,7 +56,7 @@ final class Rating implements WidgetKind
         for ($i = 0; $i < $count; $i++) {
             $full = $i < round($content->value);
             $d = Star::path($side);
-            $sketch->path($d, $i * $each, ($sketch->height - $side) / 2, $side, $side, $full ? Tone::Accent : null, $full ? null : Tone::Edge, 1.5);
+            $sketch->item($i, (string) ($i + 1), $i * $each, 0, $each, $sketch->height, fn () => $sketch->path($d, $i * $each, ($sketch->height - $side) / 2, $side, $side, $full ? Tone::Accent : null, $full ? null : Tone::Edge, 1.5));
         }
     }
 }

@@ -9,9 +9,10 @@ use Kindred\Document\Widget\Item;
 use Kindred\Document\Widget\WidgetField;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
-use Kindred\Kit\WidgetKind;
+use Kindred\Kit\Working;
+use Kindred\Signal\Kind;
 
-final class Rows implements WidgetKind
+final class Rows implements Working
 {
     public static function key(): string
     {
@@ -40,7 +41,12 @@ final class Rows implements WidgetKind
 
     public function fields(): array
     {
-        return [WidgetField::Items];
+        return [WidgetField::Items, WidgetField::Required];
+    }
+
+    public function signal(): Kind
+    {
+        return Kind::One;
     }
 
     public function draw(Sketch $sketch, Widget $content): void
@@ -51,11 +57,14 @@ final class Rows implements WidgetKind
             if ($each * ($i + 1) > $sketch->height + 1 || $each < 12) {
                 break;
             }
-            $left = $item->icon === '' ? 16 : 52;
-            $sketch->icon($item->icon, 16, $i * $each + ($each - 20) / 2, 20, Tone::Accent);
-            Row::words($sketch, $item->label, $each < 40 ? '' : $item->cells[0] ?? '', $left, $i * $each, $sketch->width - $left - 44, $each);
-            $sketch->icon($item->on ? 'check' : '', $sketch->width - 34, $i * $each + ($each - 18) / 2, 18, Tone::Accent);
-            $sketch->rule(16, ($i + 1) * $each - 1, $sketch->width - 16);
+            $sketch->item($i, $item->label, 0, $i * $each, $sketch->width, $each, function () use ($sketch, $item, $i, $each): void {
+                $left = $item->icon === '' ? 16 : 52;
+                $sketch->icon($item->icon, 16, $i * $each + ($each - 20) / 2, 20, Tone::Accent);
+                Row::words($sketch, $item->label, $each < 40 ? '' : $item->cells[0] ?? '', $left, $i * $each, $sketch->width - $left - 44, $each);
+                $sketch->icon($item->on ? 'check' : '', $sketch->width - 34, $i * $each + ($each - 18) / 2, 18, Tone::Accent);
+                $sketch->rule(16, ($i + 1) * $each - 1, $sketch->width - 16);
+            });
         }
+        $sketch->warn();
     }
 }

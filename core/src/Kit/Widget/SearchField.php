@@ -6,11 +6,13 @@ namespace Kindred\Kit\Widget;
 
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Widget\WidgetField;
+use Kindred\Kit\Press;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
-use Kindred\Kit\WidgetKind;
+use Kindred\Kit\Working;
+use Kindred\Signal\Kind;
 
-final class SearchField implements WidgetKind
+final class SearchField implements Working
 {
     public static function key(): string
     {
@@ -42,11 +44,19 @@ final class SearchField implements WidgetKind
         return [WidgetField::Hint, WidgetField::Text];
     }
 
+    public function signal(): Kind
+    {
+        return Kind::Text;
+    }
+
     public function draw(Sketch $sketch, Widget $content): void
     {
         $sketch->box(0, 0, $sketch->width, $sketch->height, Tone::Ground, $sketch->height / 2);
         $sketch->icon('search', 14, ($sketch->height - 18) / 2, 18, Tone::Soft);
         Field::text($sketch, $content, 42, 0, $sketch->width - 42 - ($content->text === '' ? 14 : 42), $sketch->height);
+        if ($content->text !== '') {
+            $sketch->area(Press::Clear, $sketch->width - 40, 0, 40, $sketch->height, label: 'Clear');
+        }
         $sketch->icon($content->text === '' ? '' : 'x', $sketch->width - 32, ($sketch->height - 16) / 2, 16, Tone::Soft);
     }
 }

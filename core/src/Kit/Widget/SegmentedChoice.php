@@ -9,10 +9,11 @@ use Kindred\Document\Widget\Item;
 use Kindred\Document\Widget\WidgetField;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
-use Kindred\Kit\WidgetKind;
+use Kindred\Kit\Working;
+use Kindred\Signal\Kind;
 use Kindred\Type\TextAlign;
 
-final class SegmentedChoice implements WidgetKind
+final class SegmentedChoice implements Working
 {
     public static function key(): string
     {
@@ -44,15 +45,22 @@ final class SegmentedChoice implements WidgetKind
         return [WidgetField::Items];
     }
 
+    public function signal(): Kind
+    {
+        return Kind::One;
+    }
+
     public function draw(Sketch $sketch, Widget $content): void
     {
         $sketch->box(0, 0, $sketch->width, $sketch->height, Tone::Shade, 9);
         $each = ($sketch->width - 4) / max(1, count($content->items));
         foreach ($content->items as $i => $item) {
-            if ($item->on) {
-                $sketch->box(2 + $i * $each, 2, $each, $sketch->height - 4, Tone::Paper, 7);
-            }
-            $sketch->words($item->label, 6 + $i * $each, 0, $each - 8, $sketch->height, 14, $item->on ? 600 : 400, Tone::Ink, TextAlign::Center);
+            $sketch->item($i, $item->label, 2 + $i * $each, 0, $each, $sketch->height, function () use ($sketch, $item, $i, $each): void {
+                if ($item->on) {
+                    $sketch->box(2 + $i * $each, 2, $each, $sketch->height - 4, Tone::Paper, 7);
+                }
+                $sketch->words($item->label, 6 + $i * $each, 0, $each - 8, $sketch->height, 14, $item->on ? 600 : 400, Tone::Ink, TextAlign::Center);
+            });
         }
     }
 }

@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace Kindred\Kit\Widget;
 
+use Kindred\Document\Layer;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Widget\Item;
 use Kindred\Document\Widget\WidgetField;
+use Kindred\Kit\Live;
+use Kindred\Kit\Opening;
+use Kindred\Kit\Press;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
-use Kindred\Kit\WidgetKind;
+use Kindred\Signal\Kind;
 
-final class Select implements WidgetKind
+final class Select implements Opening
 {
     public static function key(): string
     {
@@ -40,7 +44,17 @@ final class Select implements WidgetKind
 
     public function fields(): array
     {
-        return [WidgetField::Label, WidgetField::Hint, WidgetField::Items];
+        return [WidgetField::Label, WidgetField::Hint, WidgetField::Items, WidgetField::Required];
+    }
+
+    public function signal(): Kind
+    {
+        return Kind::One;
+    }
+
+    public function opened(Layer $layer, Widget $content): Layer
+    {
+        return Menu::opening($layer, $content);
     }
 
     public function draw(Sketch $sketch, Widget $content): void
@@ -48,7 +62,8 @@ final class Select implements WidgetKind
         $top = Field::label($sketch, $content);
         Field::frame($sketch, $top, $sketch->height - $top);
         $chosen = $content->items[$content->chosen()] ?? null;
-        $sketch->words($chosen->label ?? $content->hint, 14, $top, $sketch->width - 50, $sketch->height - $top, 15, 400, $chosen === null ? Tone::Soft : Tone::Ink);
+        $sketch->area(Press::Open, 0, $top, $sketch->width, $sketch->height - $top, label: $content->label);
+        $sketch->live(Live::Value, fn () => $sketch->words($chosen->label ?? $content->hint, 14, $top, $sketch->width - 50, $sketch->height - $top, 15, 400, $chosen === null ? Tone::Soft : Tone::Ink));
         $sketch->icon('chevron-down', $sketch->width - 32, $top + ($sketch->height - $top - 18) / 2, 18, Tone::Soft);
     }
 }

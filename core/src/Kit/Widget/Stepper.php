@@ -7,12 +7,15 @@ namespace Kindred\Kit\Widget;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Widget\WidgetField;
 use Kindred\Geometry\Number;
+use Kindred\Kit\Live;
+use Kindred\Kit\Press;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
-use Kindred\Kit\WidgetKind;
+use Kindred\Kit\Working;
+use Kindred\Signal\Kind;
 use Kindred\Type\TextAlign;
 
-final class Stepper implements WidgetKind
+final class Stepper implements Working
 {
     public static function key(): string
     {
@@ -44,6 +47,11 @@ final class Stepper implements WidgetKind
         return [...WidgetField::RANGE];
     }
 
+    public function signal(): Kind
+    {
+        return Kind::Number;
+    }
+
     public function draw(Sketch $sketch, Widget $content): void
     {
         $sketch->box(0, 0, $sketch->width, $sketch->height, Tone::Paper, 8, Tone::Edge);
@@ -53,6 +61,8 @@ final class Stepper implements WidgetKind
         $sketch->icon('plus', $sketch->width - ($side + 18) / 2, $m, 18, $content->value < $content->most ? Tone::Ink : Tone::Edge);
         $sketch->rule($side, 0, $sketch->height, true);
         $sketch->rule($sketch->width - $side, 0, $sketch->height, true);
-        $sketch->words(Number::text($content->value), $side, 0, $sketch->width - 2 * $side, $sketch->height, 16, 600, Tone::Ink, TextAlign::Center);
+        $sketch->live(Live::Value, fn () => $sketch->words(Number::text($content->value), $side, 0, $sketch->width - 2 * $side, $sketch->height, 16, 600, Tone::Ink, TextAlign::Center));
+        $sketch->area(Press::Less, 0, 0, $side, $sketch->height, label: 'Less');
+        $sketch->area(Press::More, $sketch->width - $side, 0, $side, $sketch->height, label: 'More');
     }
 }

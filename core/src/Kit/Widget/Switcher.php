@@ -6,11 +6,13 @@ namespace Kindred\Kit\Widget;
 
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Widget\WidgetField;
+use Kindred\Kit\Press;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
-use Kindred\Kit\WidgetKind;
+use Kindred\Kit\Working;
+use Kindred\Signal\Kind;
 
-final class Switcher implements WidgetKind
+final class Switcher implements Working
 {
     public static function key(): string
     {
@@ -42,11 +44,17 @@ final class Switcher implements WidgetKind
         return [WidgetField::Label, WidgetField::On];
     }
 
+    public function signal(): Kind
+    {
+        return Kind::On;
+    }
+
     public function draw(Sketch $sketch, Widget $content): void
     {
         $track = min(48, $sketch->width);
         $left = $sketch->width - $track;
         $top = ($sketch->height - 28) / 2;
+        $sketch->area(Press::Toggle, 0, 0, $sketch->width, $sketch->height, label: $content->label);
         $sketch->words($content->label, 0, 0, $left - 12, $sketch->height, 16);
         $sketch->box($left, $top, $track, 28, $content->on ? Tone::Accent : Tone::Edge, 14);
         $sketch->ellipse($content->on ? $left + $track - 25 : $left + 3, $top + 3, 22, 22, Tone::Paper);

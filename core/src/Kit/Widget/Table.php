@@ -9,10 +9,11 @@ use Kindred\Document\Widget\Item;
 use Kindred\Document\Widget\WidgetField;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
-use Kindred\Kit\WidgetKind;
+use Kindred\Kit\Working;
+use Kindred\Signal\Kind;
 
 /** Items are its rows: a label, then the cells beside it. A row that is on is chosen. */
-final class Table implements WidgetKind
+final class Table implements Working
 {
     public static function key(): string
     {
@@ -41,7 +42,12 @@ final class Table implements WidgetKind
 
     public function fields(): array
     {
-        return [WidgetField::Columns, WidgetField::Items];
+        return [WidgetField::Columns, WidgetField::Items, WidgetField::Required];
+    }
+
+    public function signal(): Kind
+    {
+        return Kind::One;
     }
 
     public function draw(Sketch $sketch, Widget $content): void
@@ -59,18 +65,21 @@ final class Table implements WidgetKind
             }
             $top = $height;
         }
-        foreach ($content->items as $item) {
+        foreach ($content->items as $number => $item) {
             if ($top + $height > $sketch->height + 0.5) {
                 break;
             }
-            if ($item->on) {
-                $sketch->box(1, $top, $sketch->width - 2, $height, Tone::Tint);
-            }
-            foreach ([$item->label, ...$item->cells] as $i => $cell) {
-                $sketch->words($cell, $i * $each + 10, $top, $each - 16, $height, 14, $i === 0 ? 500 : 400);
-            }
-            $sketch->rule(0, $top, $sketch->width);
+            $sketch->item($number, $item->label, 0, $top, $sketch->width, $height, function () use ($sketch, $item, $top, $height, $each): void {
+                if ($item->on) {
+                    $sketch->box(1, $top, $sketch->width - 2, $height, Tone::Tint);
+                }
+                foreach ([$item->label, ...$item->cells] as $i => $cell) {
+                    $sketch->words($cell, $i * $each + 10, $top, $each - 16, $height, 14, $i === 0 ? 500 : 400);
+                }
+                $sketch->rule(0, $top, $sketch->width);
+            });
             $top += $height;
         }
+        $sketch->warn();
     }
 }

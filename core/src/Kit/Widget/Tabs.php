@@ -9,10 +9,11 @@ use Kindred\Document\Widget\Item;
 use Kindred\Document\Widget\WidgetField;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
-use Kindred\Kit\WidgetKind;
+use Kindred\Kit\Working;
+use Kindred\Signal\Kind;
 use Kindred\Type\TextAlign;
 
-final class Tabs implements WidgetKind
+final class Tabs implements Working
 {
     public static function key(): string
     {
@@ -44,15 +45,22 @@ final class Tabs implements WidgetKind
         return [WidgetField::Items];
     }
 
+    public function signal(): Kind
+    {
+        return Kind::One;
+    }
+
     public function draw(Sketch $sketch, Widget $content): void
     {
         $sketch->rule(0, $sketch->height - 1, $sketch->width);
         $each = $sketch->width / max(1, count($content->items));
         foreach ($content->items as $i => $item) {
-            $sketch->words($item->label, $i * $each + 4, 0, $each - 8, $sketch->height - 2, 15, $item->on ? 600 : 400, $item->on ? Tone::Accent : Tone::Soft, TextAlign::Center);
-            if ($item->on) {
-                $sketch->box($i * $each + 8, $sketch->height - 3, $each - 16, 3, Tone::Accent, 1.5);
-            }
+            $sketch->item($i, $item->label, $i * $each, 0, $each, $sketch->height, function () use ($sketch, $item, $i, $each): void {
+                $sketch->words($item->label, $i * $each + 4, 0, $each - 8, $sketch->height - 2, 15, $item->on ? 600 : 400, $item->on ? Tone::Accent : Tone::Soft, TextAlign::Center);
+                if ($item->on) {
+                    $sketch->box($i * $each + 8, $sketch->height - 3, $each - 16, 3, Tone::Accent, 1.5);
+                }
+            });
         }
     }
 }

@@ -6,11 +6,13 @@ namespace Kindred\Kit\Widget;
 
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Widget\WidgetField;
+use Kindred\Kit\Live;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
-use Kindred\Kit\WidgetKind;
+use Kindred\Kit\Working;
+use Kindred\Signal\Kind;
 
-final class TextArea implements WidgetKind
+final class TextArea implements Working
 {
     public static function key(): string
     {
@@ -39,14 +41,19 @@ final class TextArea implements WidgetKind
 
     public function fields(): array
     {
-        return [WidgetField::Label, WidgetField::Hint, WidgetField::Text];
+        return [WidgetField::Label, WidgetField::Hint, WidgetField::Text, WidgetField::Required, WidgetField::Equals];
+    }
+
+    public function signal(): Kind
+    {
+        return Kind::Text;
     }
 
     public function draw(Sketch $sketch, Widget $content): void
     {
         $top = Field::label($sketch, $content);
         Field::frame($sketch, $top, $sketch->height - $top);
-        $sketch->paragraph($content->text === '' ? $content->hint : $content->text, 14, $top + 11, $sketch->width - 28, $sketch->height - $top - 20, 15, 400, $content->text === '' ? Tone::Soft : Tone::Ink);
+        $sketch->live(Live::Lines, fn () => $sketch->paragraph($content->text === '' ? $content->hint : $content->text, 14, $top + 11, $sketch->width - 28, $sketch->height - $top - 20, 15, 400, $content->text === '' ? Tone::Soft : Tone::Ink));
         $sketch->path('M0 10L10 0M5 10L10 5', $sketch->width - 14, $sketch->height - 14, 10, 10, null, Tone::Edge);
     }
 }

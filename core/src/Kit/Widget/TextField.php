@@ -8,9 +8,10 @@ use Kindred\Document\Layer\Widget;
 use Kindred\Document\Widget\WidgetField;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
-use Kindred\Kit\WidgetKind;
+use Kindred\Kit\Working;
+use Kindred\Signal\Kind;
 
-final class TextField implements WidgetKind
+final class TextField implements Working
 {
     public static function key(): string
     {
@@ -39,7 +40,12 @@ final class TextField implements WidgetKind
 
     public function fields(): array
     {
-        return [WidgetField::Label, WidgetField::Hint, WidgetField::Text, WidgetField::Icon];
+        return [WidgetField::Label, WidgetField::Hint, WidgetField::Text, WidgetField::Icon, ...WidgetField::RULES];
+    }
+
+    public function signal(): Kind
+    {
+        return Kind::Text;
     }
 
     public function draw(Sketch $sketch, Widget $content): void

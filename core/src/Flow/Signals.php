@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Flow;
+
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Widget;
+use Kindred\Document\Tree;
+use Kindred\Kit\Kit;
+use Kindred\Kit\Working;
+use Kindred\Signal\Kind;
+
+/**
+ * The signals of a project: what its widgets are called, and what they hold.
+ *
+ * A widget's signal is the name that it was given, or one made of its label or its layer's name. Widgets that were given
+ * the same name share a value if they hold the same kind of it; made names are counted up.
+ */
+final class Signals
+{
+    /** Signals that are there without a widget: a number made anew for every rehearsal, and the day on which it is played. */
+    public const BUILT_IN = ['serial' => Kind::Number, 'today' => Kind::Date];
+
+    /** @var array<string, Kind> by name */
+    public array $kinds = self::BUILT_IN;
+
+    /** @var array<string, string> the signal of a widget, by its layer; a widget in a cell is called `layer.row` */
+    public array $of = [];
+
+    /** @var array<string, Widget> what the widgets hold, by the same */
+    public array $widgets = [];
+
+    /** @var array<string, list<string>> the widgets of each screen, by its id */
+    public array $on = [];
+
+    public function __construct(private readonly Tree $tree)
+    {
+        $found = [];
+        foreach ($tree->reel() as $screen) {
+            $this->on[$screen->id] = [];
+            foreach ($tree->layersOf($screen->id) as $layer) {
+                foreach ($this->keys($layer) as $key) {
+                    $found[] = [$key, $layer];
+                    $this->on[$screen->id][] = $key;
+                }
+            }
+        }
+        // Given names come first, so that no made one takes them.
+        foreach ([true, false] as $given) {
+            foreach ($found as [$key, $layer]) {
+                $content = $layer->content;
+                if ($content instanceof Widget && ($content->signal !== '') === $given) {
+                    $this->add($key, $layer, $content);
+                }
+            }
+        }
+    }
+
+    /** What a signal is called where people read it: the label of its widget. */
+    public function label(string $signal): string
+    {
+        $key = array_search($signal, $this->of, true);
+        $label = $key === false ? '' : $this->widgets[$key]->label;
+
+        return $label === '' ? $signal : $label;
+    }
+
+    /** The name that a widget has of itself. */
+    public static function made(Layer $layer): string
+    {
+        $words = $layer->content instanceof Widget && $layer->content->label !== '' ? $layer->content->label : $layer->name;
+
+        return self::slug($words);
+    }
+
+    /** Words as a signal or a part of one: letters and digits, what is between them as underscores. */
+    public static function slug(string $words): string
+    {
+        $slug = mb_substr(trim((string) preg_replace('/[^\pL\pN]+/u', '_', mb_strtolower($words)), '_'), 0, 36);
+
+        return preg_match('/^\pL/u', $slug) === 1 ? $slug : rtrim("v_{$slug}", '_');
+    }
+
+    private function add(string $key, Layer $layer, Widget $content): void
+    {
+        $kind = Kit::find($content->widget);
+        if (! $kind instanceof Working) {
+            return;
+        }
+        $base = $content->signal === '' ? self::made($layer) : $content->signal;
+        $name = $base;
+        for ($number = 2; isset($this->kinds[$name]) && ($content->signal === '' || $this->kinds[$name] !== $kind->signal() || isset(self::BUILT_IN[$name])); $number++) {
+            $name = "{$base}_{$number}";
+        }
+        $this->kinds[$name] = $kind->signal();
+        $this->of[$key] = $name;
+        $this->widgets[$key] = $content;
+    }
+
+    /** @return list<string> what a layer's widget is called: once for each cell where it is part of an array's design */
+    private function keys(Layer $layer): array
+    {
+        if (! $layer->content instanceof Widget || ! Kit::find($layer->content->widget) instanceof Working) {
+            return [];
+        }
+        for ($above = $layer; $above->parent !== null; $above = $parent) {
+            $parent = $this->tree->layer($above->parent);
+            if ($parent->content instanceof ArrayLayer) {
+                $keys = [];
+                foreach ($parent->content->sheet->rows as $row) {
+                    $keys[] = "{$layer->id}.{$row->id}";
+                }
+
+                return $keys;
+            }
+        }
+
+        return [$layer->id];
+    }
+}

@@ -1,0 +1,242 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Flow;
+
+use Kindred\Signal\Writing;
+
+/**
+ * The values of signals while a programme runs: what presses and typing do to them, what words hold, which rules are kept.
+ *
+ * @phpstan-import-type Table from Programme
+ * @phpstan-import-type SignalRow from Programme
+ * @phpstan-import-type Hole from \Kindred\Signal\Template
+ *
+ * @phpstan-type Value bool|int|float|string|list<int>|null
+ */
+final class Values
+{
+    /** @var array<string, Value> by signal */
+    private array $values = [];
+
+    /** @var array<string, int> the first day of the month that a calendar shows, by signal */
+    private array $months = [];
+
+    /** @var array<string, true> the widgets whose mistakes are told */
+    private array $told = [];
+
+    private int $serial = 0;
+
+    /**
+     * @param  Table  $table
+     * @param  int  $seed  of the generated number, from 1 to 2^31 - 2
+     * @param  int  $today  days since 1 January 1970
+     */
+    public function __construct(private readonly array $table, private int $seed, private readonly int $today)
+    {
+        $this->restart();
+    }
+
+    public function restart(): void
+    {
+        // Park and Miller, “Random number generators: good ones are hard to find” (1988), with the multiplier of 1993.
+        $this->seed = $this->seed * 48_271 % 2_147_483_647;
+        $this->serial = 100_000 + $this->seed % 900_000;
+        $this->values = array_map(fn (array $row): bool|int|float|string|array|null => $row['start'], $this->table['signals']);
+        $this->months = array_map(fn (array $row): int => $row['month'] ?? self::monthOf($this->today, 0), $this->table['signals']);
+        $this->told = [];
+    }
+
+    /** @return array<string, Value> */
+    public function all(): array
+    {
+        return $this->values;
+    }
+
+    public function press(string $widget, string $press, int $item): void
+    {
+        $row = $this->table['widgets'][$widget] ?? null;
+        if ($row === null) {
+            return;
+        }
+        $name = $row['signal'];
+        $signal = $this->table['signals'][$name];
+        $value = $this->values[$name];
+        $this->values[$name] = match ($signal['kind'].' '.$press) {
+            'on toggle' => $value !== true,
+            'one item' => isset($signal['labels'][$item]) ? $item : $value,
+            'several item' => isset($signal['labels'][$item]) ? self::flipped(is_array($value) ? $value : [], $item) : $value,
+            'number item' => self::stepped($signal, $item + 1),
+            'number less' => self::stepped($signal, (is_numeric($value) ? $value : 0) - $signal['step']),
+            'number more' => self::stepped($signal, (is_numeric($value) ? $value : 0) + $signal['step']),
+            'text clear' => '',
+            'date item' => $this->day($this->months[$name], $item) ?? $value,
+            default => $value,
+        };
+        if ($press === 'earlier' || $press === 'later') {
+            $this->months[$name] = self::monthOf($this->months[$name], $press === 'earlier' ? -1 : 1);
+        }
+    }
+
+    public function enter(string $widget, string|int|float $value): void
+    {
+        $name = $this->table['widgets'][$widget]['signal'] ?? null;
+        $signal = $name === null ? null : $this->table['signals'][$name];
+        if ($name !== null && $signal !== null && $signal['kind'] === 'text' && is_string($value)) {
+            $this->values[$name] = $value;
+        } elseif ($name !== null && $signal !== null && $signal['kind'] === 'number' && ! is_string($value)) {
+            $this->values[$name] = self::stepped($signal, $value);
+        }
+    }
+
+    /** What is wrong with what a widget holds is told from now on. */
+    public function tell(string $widget): void
+    {
+        $this->told[$widget] = true;
+    }
+
+    /** The message that a widget shows; empty where nothing is wrong, or not told yet. */
+    public function message(string $widget): string
+    {
+        return isset($this->told[$widget]) ? $this->wrong($widget) : '';
+    }
+
+    /** The message of the first rule that what a widget holds breaks. */
+    public function wrong(string $widget): string
+    {
+        $row = $this->table['widgets'][$widget] ?? null;
+        $value = $row === null ? null : $this->values[$row['signal']];
+        $words = is_string($value) ? trim($value) : null;
+        $empty = in_array($words ?? $value, ['', -1, [], null, false], true);
+        foreach ($row['rules'] ?? [] as $rule) {
+            $number = $words === null ? null : Writing::number($words);
+            $broken = match ($rule['kind']) {
+                'required' => $empty,
+                'matches' => ! $empty && preg_match("\x01".($rule['pattern'] ?? '')."\x01Du", (string) $words) !== 1,
+                'number' => ! $empty && $number === null,
+                'range' => $number !== null && ($number < ($rule['least'] ?? 0) || $number > ($rule['most'] ?? 0)),
+                default => $this->written($this->table['widgets'][$widget]['signal']) !== $this->written($rule['to'] ?? ''),
+            };
+            if ($broken) {
+                return $rule['says'];
+            }
+        }
+
+        return '';
+    }
+
+    /** Words with their holes filled in. */
+    public function words(string $template): string
+    {
+        return implode('', array_map(fn (string|array $piece): string => is_string($piece) ? $piece : Writing::write($this->result($piece['steps']), $piece['pattern']), $this->table['words'][$template] ?? [$template]));
+    }
+
+    private function written(string $signal): string
+    {
+        $value = $this->read($signal, '');
+
+        return is_string($value) ? trim($value) : Writing::write($value, null);
+    }
+
+    /** @param  list<array{do: string, number?: float, signal?: string, part?: string}>  $steps */
+    private function result(array $steps): float|string|bool|null
+    {
+        if (count($steps) === 1 && $steps[0]['do'] === 'read') {
+            return $this->read($steps[0]['signal'] ?? '', $steps[0]['part'] ?? '');
+        }
+        $pile = [];
+        foreach ($steps as $step) {
+            if ($step['do'] === 'put') {
+                $pile[] = (float) ($step['number'] ?? 0);
+
+                continue;
+            }
+            if ($step['do'] === 'read') {
+                $pile[] = Writing::number($this->read($step['signal'] ?? '', $step['part'] ?? ''));
+
+                continue;
+            }
+            $right = array_pop($pile);
+            $left = $step['do'] === 'negate' ? 0.0 : array_pop($pile);
+            $pile[] = $left === null || $right === null ? null : match ($step['do']) {
+                'add' => $left + $right,
+                'multiply' => $left * $right,
+                'divide' => $right === 0.0 ? null : $left / $right,
+                default => $left - $right,
+            };
+        }
+
+        return $pile[0] ?? null;
+    }
+
+    private function read(string $name, string $part): float|string|bool|null
+    {
+        if ($name === 'serial' || $name === 'today') {
+            return (float) ($name === 'serial' ? $this->serial : $this->today);
+        }
+        $value = $this->values[$name] ?? null;
+        $signal = $this->table['signals'][$name] ?? null;
+        if ($signal === null || $value === null) {
+            return null;
+        }
+        $items = $signal['kind'] === 'one' ? [$value] : $value;
+        if (! is_array($items) || ! in_array($signal['kind'], ['one', 'several'], true)) {
+            return is_int($value) ? (float) $value : (is_array($value) ? null : $value);
+        }
+        $chosen = array_values(array_filter($items, fn (mixed $item): bool => is_int($item) && isset($signal['labels'][$item])));
+        if ($part === 'count') {
+            return (float) count($chosen);
+        }
+        if ($part === 'value' && $signal['kind'] === 'several') {
+            return array_sum(array_map(fn (int $item): float => Writing::number($signal['parts']['value'][$item] ?? '') ?? 0.0, $chosen));
+        }
+        $of = $part === '' ? $signal['labels'] : $signal['parts'][$part] ?? [];
+
+        return implode(', ', array_map(fn (int $item): string => $of[$item] ?? '', $chosen));
+    }
+
+    /**
+     * @param  list<int>  $items
+     * @return list<int>
+     */
+    private static function flipped(array $items, int $item): array
+    {
+        $items = in_array($item, $items, true) ? array_values(array_diff($items, [$item])) : [...$items, $item];
+        sort($items);
+
+        return $items;
+    }
+
+    /** @param  SignalRow  $signal */
+    private static function stepped(array $signal, float $value): float
+    {
+        $steps = floor(($value - $signal['least']) / $signal['step'] + 0.5);
+        $value = floor(($signal['least'] + $steps * $signal['step']) * 1e6 + 0.5) / 1e6;
+
+        return max($signal['least'], min($signal['most'], $value));
+    }
+
+    /** The day in a cell of a month, in weeks from Monday; null where there is none. */
+    private function day(int $first, int $cell): ?int
+    {
+        $day = $first + $cell - self::before($first);
+
+        return $day >= $first && $day < self::monthOf($first, 1) ? $day : null;
+    }
+
+    /** The first day of a month, so many months after the one that a day lies in. */
+    private static function monthOf(int $day, int $months): int
+    {
+        $date = new \DateTimeImmutable('@'.$day * 86_400);
+        $first = gmmktime(0, 0, 0, (int) $date->format('n') + $months, 1, (int) $date->format('Y'));
+
+        return intdiv((int) $first, 86_400);
+    }
+
+    /** How many cells of the first week come before a month: the days from Monday to its first. 1 January 1970 was a Thursday. */
+    private static function before(int $first): int
+    {
+        return (($first + 3) % 7 + 7) % 7;
+    }
+}

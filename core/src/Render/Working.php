@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Render;
+
+use Kindred\Document\Finish;
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\Text;
+use Kindred\Document\Layer\Widget;
+use Kindred\Geometry\Box;
+use Kindred\Geometry\Number;
+use Kindred\Kit\Area;
+use Kindred\Kit\Keys;
+use Kindred\Kit\Kit;
+use Kindred\Kit\Live;
+use Kindred\Kit\Part;
+use Kindred\Kit\Press;
+use Kindred\Kit\Widget\Keyboard;
+use Kindred\Kit\Working as WorkingKind;
+use Kindred\Render\Finish\Greys;
+use Kindred\Signal\Kind;
+use Kindred\Signal\Template;
+use Kindred\Type\FaceBook;
+
+/**
+ * Widgets and words as a rehearsal needs them: all states of a widget, of which the player shows one, the places that
+ * answer to a press, and words as boxes that the player fills.
+ *
+ * `data-works` names the widget; `data-when` the states in which a part shows, of its `data-item`; `data-slide` and
+ * `data-fill` how far, px, it moves or fills from the least value to the most; `data-live` what words follow;
+ * `data-words` those with holes; `data-face` how they are set; `data-press` what a press does.
+ */
+final readonly class Working
+{
+    public function __construct(private Kit $kit, private FaceBook $faces)
+    {
+    }
+
+    /** What a widget is called in a programme: by its layer, in a cell by the row too. */
+    public static function key(Layer $layer, ?string $row): string
+    {
+        return $row === null ? $layer->id : "{$layer->id}.{$row}";
+    }
+
+    public static function isKeyboard(Layer $layer): bool
+    {
+        return $layer->content instanceof Widget && Kit::find($layer->content->widget) instanceof Keys;
+    }
+
+    public static function isTyped(Layer $layer): bool
+    {
+        $kind = $layer->content instanceof Widget ? Kit::find($layer->content->widget) : null;
+
+        return $kind instanceof WorkingKind && $kind->signal() === Kind::Text;
+    }
+
+    /** The keyboard of a device, as wide as a screen. */
+    public static function keyboard(float $width): Layer
+    {
+        $kind = new Keyboard;
+        [, $height] = $kind->size();
+
+        return new Layer('keyboard', null, null, 'a', $kind->name(), new Box(0, 0, $width, $height), $kind->content());
+    }
+
+    /** @param  \Closure(Layer): string  $draw  draws a plain layer where it lies */
+    public function widget(Layer $layer, Rendering $rendering, \Closure $draw): string
+    {
+        $variants = $this->kit->variants($layer);
+        if ($variants === null) {
+            return implode('', array_map(fn (Part $part): string => $this->holds($part) ? $this->part($part, $rendering, $draw) : $draw($part->layer), $this->kit->plain($layer)));
+        }
+        $out = implode('', array_map(fn (Part $part): string => $this->part($part, $rendering, $draw), $variants->parts));
+        $widget = $layer->content;
+        $kind = $widget instanceof Widget ? Kit::find($widget->widget) : null;
+        $signal = $kind instanceof WorkingKind ? $kind->signal() : null;
+        $named = $widget instanceof Widget && $widget->label !== '' ? $widget->label : $layer->name;
+
+        return Svg::element('g', [
+            'data-works' => self::key($layer, $rendering->row),
+            'data-signal' => $signal?->value,
+            'data-keyboard' => $kind instanceof Keys,
+            'data-label' => $signal === Kind::Text ? $named : null,
+            'role' => match ($signal) {
+                Kind::One => 'radiogroup',
+                Kind::Several => 'group',
+                default => null,
+            },
+            'aria-label' => $signal === Kind::One || $signal === Kind::Several ? $layer->name : null,
+        ], $out.implode('', array_map(fn (Area $area): string => $this->area($area, $signal, $layer), $variants->areas)));
+    }
+
+    /** Words with holes, in the box of a layer. */
+    public function words(Layer $layer, string $words, Rendering $rendering): string
+    {
+        return $this->box($layer, $rendering, ['data-words' => $words], $layer->content instanceof Text && $layer->content->wrapped);
+    }
+
+    private function holds(Part $part): bool
+    {
+        return $part->layer->content instanceof Text && Template::holds($part->template);
+    }
+
+    /** @param  \Closure(Layer): string  $draw */
+    private function part(Part $part, Rendering $rendering, \Closure $draw): string
+    {
+        $own = match (true) {
+            $part->live !== null => $this->placed($part->layer, $rendering, ['data-live' => $part->live->value, 'data-words' => $part->template === '' ? null : $part->template]),
+            $this->holds($part) => $this->placed($part->layer, $rendering, ['data-words' => $part->template]),
+            default => $draw($part->layer),
+        };
+        if ($part->when === [] && $part->slide === null) {
+            return $own;
+        }
+
+        return Svg::element('g', [
+            'data-when' => $part->when === [] ? null : implode(' ', $part->when),
+            'data-item' => $part->item,
+            'data-slide' => $part->filling ? null : $part->slide,
+            'data-fill' => $part->filling ? $part->slide : null,
+        ], $own);
+    }
+
+    /** @param  array<string, string|null>  $attributes */
+    private function placed(Layer $layer, Rendering $rendering, array $attributes): string
+    {
+        return Svg::element('g', ['transform' => 'translate('.Number::text($layer->box->x).' '.Number::text($layer->box->y).')'], $this->box($layer, $rendering, $attributes, $layer->content instanceof Text && $layer->box->height > $layer->content->style->size * 2));
+    }
+
+    /** @param  array<string, string|null>  $attributes */
+    private function box(Layer $layer, Rendering $rendering, array $attributes, bool $wraps): string
+    {
+        if (! $layer->content instanceof Text) {
+            return '';
+        }
+        $style = $layer->content->style;
+        $layer = $rendering->finish === Finish::Dressed ? $layer : Greys::of($layer);
+        [$family, $weight] = $this->faces->nearest($style->family, $style->weight);
+        $size = $style->size;
+        if ($rendering->finish === Finish::Rough) {
+            $own = $this->faces->face($family, $weight);
+            [$family, $weight] = $this->faces->hand($style->weight);
+            $size *= min(1.6, $own->xHeight() / $this->faces->face($family, $weight)->xHeight());
+        }
+
+        return Svg::element('foreignObject', [
+            'width' => $layer->box->width,
+            'height' => $layer->box->height,
+            'overflow' => 'visible',
+            ...$attributes,
+            'data-face' => json_encode([
+                'family' => $family,
+                'weight' => $weight,
+                'size' => round($size, 2),
+                'line' => round($style->size * $style->lineHeight, 3),
+                'spacing' => $style->letterSpacing,
+                'align' => $style->align->value,
+                'transform' => $style->transform->value,
+                'colour' => Paints::attributes('fill', Paints::front($layer->fills, $rendering->ink()))['fill'] ?? null,
+                'wrap' => $wraps,
+            ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+        ], '');
+    }
+
+    private function area(Area $area, ?Kind $signal, Layer $layer): string
+    {
+        return Svg::element('rect', [
+            'x' => $area->box->x,
+            'y' => $area->box->y,
+            'width' => $area->box->width,
+            'height' => $area->box->height,
+            'fill' => 'none',
+            'pointer-events' => 'all',
+            'data-press' => $area->press->value,
+            'data-item' => $area->item,
+            'data-when' => $area->when === [] ? null : implode(' ', $area->when),
+            'data-key' => $area->press === Press::Key ? $area->label : null,
+            'role' => match (true) {
+                $area->press === Press::Toggle => 'switch',
+                $area->press === Press::Slide => 'slider',
+                $area->press === Press::Item && $signal === Kind::One => 'radio',
+                $area->press === Press::Item && $signal === Kind::Several => 'checkbox',
+                default => 'button',
+            },
+            'tabindex' => $area->press === Press::Key ? null : 0,
+            'aria-label' => $area->label === '' ? $layer->name : $area->label,
+        ]);
+    }
+}

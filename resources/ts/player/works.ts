@@ -1,0 +1,280 @@
+/** Working widgets on the page: shows what the machine says they hold, and tells it what a person does with them. */
+import type { Happening, Machine } from './machine.ts';
+
+interface Face { family: string; weight: number; size: number; line: number; spacing: number; align: string; transform: string; colour: string | null; wrap: boolean }
+
+/** Px of a screen between a widget and what opens from it, and between that and the edge of what is seen. */
+const GAP = 4;
+
+const key = (element: Element | null): string => element?.closest<SVGElement>('[data-works]')?.dataset['works'] ?? '';
+
+export class Works {
+    /** The field that a drawn keyboard types into. */
+    private typed: HTMLInputElement | HTMLTextAreaElement | null = null;
+    private slid: SVGElement | null = null;
+    private opened: HTMLElement | null = null;
+
+    /** @param pane the screen that is shown */
+    constructor(private readonly machine: Machine, private readonly frame: HTMLElement, private readonly pane: () => HTMLElement | null, private readonly send: (happening: Happening) => void) {
+        frame.addEventListener('pointerdown', (event) => this.down(event));
+        // A drawn key leaves the caret where it is.
+        frame.addEventListener('mousedown', (event) => (event.target as Element).closest('[data-press=key]') && event.preventDefault());
+        frame.addEventListener('pointermove', (event) => this.slid && this.slide(event));
+        for (const end of ['pointerup', 'pointercancel'] as const) frame.addEventListener(end, () => this.slid = null);
+        frame.addEventListener('input', (event) => this.typing(event.target as HTMLInputElement));
+        frame.addEventListener('focusin', (event) => this.focused(event.target as Element));
+        frame.addEventListener('focusout', (event) => this.left(event.target as Element));
+        frame.addEventListener('keydown', (event) => this.keyed(event));
+    }
+
+    /** A new screen: its words become boxes that can be filled, its fields can be typed into. */
+    dress(pane: HTMLElement): void {
+        const keys = pane.querySelector('[data-keys]');
+        if (keys) pane.append(keys);
+        pane.querySelectorAll<SVGForeignObjectElement>('foreignObject[data-face]').forEach((place) => {
+            const face = JSON.parse(place.dataset['face']!) as Face;
+            const live = place.dataset['live'];
+            const box = live === 'entry' || live === 'lines' ? this.entry(place, live) : document.createElement('div');
+            Object.assign(box.style, {
+                fontFamily: `"${face.family}", sans-serif`, fontWeight: String(face.weight), fontSize: `${face.size}px`, lineHeight: `${face.line}px`,
+                letterSpacing: face.spacing === 0 ? '' : `${face.spacing}em`, textTransform: face.transform, color: face.colour ?? '', textAlign: face.align,
+                justifyContent: { left: 'flex-start', center: 'center', right: 'flex-end' }[face.align] ?? '',
+            });
+            box.classList.add('live');
+            box.classList.toggle('wrap', face.wrap);
+            place.append(box);
+        });
+        this.update(pane);
+    }
+
+    /** Shows what is held now. */
+    update(pane: HTMLElement): void {
+        const values = this.machine.values;
+        pane.querySelectorAll<SVGForeignObjectElement>('foreignObject[data-face]').forEach((place) => this.fill(place));
+        pane.querySelectorAll<SVGElement>('[data-when]').forEach((part) => part.style.display = this.shows(part) ? '' : 'none');
+        pane.querySelectorAll<SVGElement>('[data-slide]').forEach((part) => part.style.transform = `translateX(${values.share(key(part)) * Number(part.dataset['slide'])}px)`);
+        pane.querySelectorAll<SVGElement>('[data-fill]').forEach((part) => part.style.clipPath = `inset(-4px ${(1 - values.share(key(part))) * Number(part.dataset['fill'])}px -4px -4px)`);
+        pane.querySelectorAll<SVGElement>('[data-press]').forEach((area) => this.name(area));
+    }
+
+    /** What opened from a widget closes; true when something was open. */
+    close(): boolean {
+        const opened = this.opened;
+        this.opened = null;
+        opened?.setAttribute('hidden', '');
+        return opened !== null;
+    }
+
+    /** A press somewhere on the screen: whether a widget took it `whole`, so that nothing else comes of it, or as well as others. */
+    press(event: MouseEvent): 'whole' | 'shared' | null {
+        const top = document.elementsFromPoint(event.clientX, event.clientY).find((element) => this.pane()?.contains(element));
+        const inside = this.opened?.contains(top ?? null) ?? false;
+        if (!inside && this.close()) return 'whole';
+        if (top?.matches('.live.typed')) return 'shared';
+        const area = top?.closest<SVGElement>('[data-press]');
+        if (area) {
+            this.act(area);
+            return inside || area.dataset['press'] === 'open' || area.dataset['press'] === 'key' ? 'whole' : 'shared';
+        }
+        // A press anywhere on a field is meant for its words.
+        const field = top?.closest<SVGElement>('[data-signal=text]');
+        field?.querySelector<HTMLElement>('.live.typed')?.focus();
+        return field ? 'shared' : null;
+    }
+
+    /** The first field whose value is told to be wrong. */
+    toWrong(pane: HTMLElement): void {
+        const wrong = [...pane.querySelectorAll<SVGElement>('[data-works]')].find((widget) => this.machine.values.message(widget.dataset['works']!) !== '');
+        wrong?.querySelector<HTMLElement>('.live.typed, [data-press]')?.focus();
+    }
+
+    private shows(part: SVGElement): boolean {
+        const states = part.dataset['when']!.split(' ');
+        const widget = key(part);
+        const item = part.dataset['item'] === undefined ? null : Number(part.dataset['item']);
+        const keyboard = part.closest<SVGElement>('[data-keyboard]');
+        const holds = (pair: string[], now: string): boolean => !pair.some((state) => states.includes(state)) || states.includes(now);
+        const [values, value] = [this.machine.values, this.machine.values.of(widget)];
+        const range = values.range(widget);
+        return holds(['off', 'on'], (keyboard ? keyboard.dataset['page'] === 'signs' : values.isOn(widget, item)) ? 'on' : 'off')
+            && holds(['empty', 'filled'], value === '' ? 'empty' : 'filled')
+            && holds(['least', 'between', 'most'], value === range?.least ? 'least' : value === range?.most ? 'most' : 'between')
+            && holds(['right', 'wrong'], values.message(widget) === '' ? 'right' : 'wrong');
+    }
+
+    private fill(place: SVGForeignObjectElement): void {
+        const box = place.firstElementChild as HTMLElement;
+        const [widget, values] = [key(place), this.machine.values];
+        const item = Number(place.closest<SVGElement>('[data-item]')?.dataset['item'] ?? 0);
+        const words = values.words(place.dataset['words'] ?? '');
+        if (box instanceof HTMLInputElement || box instanceof HTMLTextAreaElement) {
+            const value = String(values.of(widget) ?? '');
+            if (box.value !== value) box.value = value;
+            box.setAttribute('aria-invalid', String(values.message(widget) !== ''));
+            return;
+        }
+        switch (place.dataset['live']) {
+            case 'value': {
+                const shown = values.shown(widget);
+                box.textContent = shown || words;
+                box.classList.toggle('hint', shown === '');
+                break;
+            }
+            case 'message': box.textContent = values.message(widget); break;
+            case 'month': box.textContent = values.month(widget); break;
+            case 'day': case 'chosen-day': box.textContent = values.dayIn(widget, item); break;
+            default: box.textContent = words;
+        }
+    }
+
+    /** A field over its words; they are its hint while it is empty. */
+    private entry(place: SVGForeignObjectElement, live: string): HTMLInputElement | HTMLTextAreaElement {
+        const field = document.createElement(live === 'lines' ? 'textarea' : 'input');
+        const widget = place.closest<SVGElement>('[data-works]')!;
+        field.classList.add('typed');
+        field.placeholder = this.machine.values.words(place.dataset['words'] ?? '');
+        field.setAttribute('aria-label', widget.dataset['label'] ?? '');
+        field.maxLength = 2000;
+        field.autocomplete = 'off';
+        field.spellcheck = false;
+        return field;
+    }
+
+    private name(area: SVGElement): void {
+        const [widget, values] = [key(area), this.machine.values];
+        const item = area.dataset['item'] === undefined ? null : Number(area.dataset['item']);
+        if (['switch', 'radio', 'checkbox'].includes(area.getAttribute('role') ?? '')) area.setAttribute('aria-checked', String(values.isOn(widget, item)));
+        const range = area.dataset['press'] === 'slide' ? values.range(widget) : undefined;
+        if (range) {
+            area.setAttribute('aria-valuemin', String(range.least));
+            area.setAttribute('aria-valuemax', String(range.most));
+            area.setAttribute('aria-valuenow', String(values.of(widget)));
+        }
+    }
+
+    private down(event: PointerEvent): void {
+        const area = (event.target as Element).closest<SVGElement>('[data-press]');
+        if (area?.dataset['press'] !== 'slide') return;
+        this.slid = area;
+        this.frame.setPointerCapture(event.pointerId);
+        this.slide(event);
+    }
+
+    /** The middle of a knob keeps 10 px from either end of its track. */
+    private slide(event: PointerEvent): void {
+        const area = this.slid!;
+        const box = area.getBoundingClientRect();
+        const scale = box.width / Number(area.getAttribute('width'));
+        const range = this.machine.values.range(key(area));
+        const way = Number(area.parentElement?.querySelector<SVGElement>('[data-slide]')?.dataset['slide'] ?? 0) * scale;
+        if (!range || way <= 0) return;
+        const share = Math.max(0, Math.min(1, (event.clientX - box.left - (box.width - way) / 2) / way));
+        this.tell({ type: 'enter', widget: key(area), value: range.least + share * (range.most - range.least) });
+    }
+
+    private act(area: SVGElement): void {
+        const press = area.dataset['press']!;
+        const widget = key(area);
+        if (press === 'open') this.open(area);
+        else if (press === 'key') this.strike(area);
+        else if (press !== 'slide') {
+            this.tell({ type: 'press', widget, press, item: Number(area.dataset['item'] ?? -1) });
+            if (press === 'item') this.close();
+        }
+    }
+
+    private open(area: SVGElement): void {
+        const pane = this.pane();
+        const opened = [...(pane?.querySelectorAll<HTMLElement>('[data-opens]') ?? [])].find((one) => one.dataset['opens'] === key(area));
+        if (!pane || !opened) return;
+        const sheet = pane.querySelector('.sheet')!.getBoundingClientRect();
+        const from = area.getBoundingClientRect();
+        const scale = sheet.width / (this.machine.state?.width ?? sheet.width);
+        const [left, top, bottom] = [(from.left - sheet.left) / scale, (from.top - sheet.top) / scale, (from.bottom - sheet.top) / scale];
+        const [first, last] = [pane.scrollTop, pane.scrollTop + (this.machine.state?.view ?? 0)];
+        opened.removeAttribute('hidden');
+        const height = opened.scrollHeight;
+        const below = last - bottom - 2 * GAP >= height || last - bottom >= top - first;
+        const room = Math.max(80, (below ? last - bottom : top - first) - 2 * GAP);
+        Object.assign(opened.style, {
+            left: `${Math.max(0, Math.min(left, (this.machine.state?.width ?? 0) - opened.offsetWidth))}px`,
+            top: `${below ? bottom + GAP : top - GAP - Math.min(height, room)}px`, maxHeight: `${room}px`,
+        });
+        this.opened = opened;
+        opened.querySelector<SVGElement>('[aria-checked=true], [data-press]')?.focus();
+    }
+
+    private strike(area: SVGElement): void {
+        const cap = area.dataset['key']!;
+        const board = area.closest<SVGElement>('[data-keyboard]')!;
+        if (cap === 'other') {
+            board.dataset['page'] = board.dataset['page'] === 'signs' ? 'letters' : 'signs';
+            return this.update(this.pane()!);
+        }
+        const field = this.typed;
+        if (!field) return;
+        const [from, to] = [field.selectionStart ?? field.value.length, field.selectionEnd ?? field.value.length];
+        if (cap === 'return' && field instanceof HTMLInputElement) return field.blur();
+        if (cap === 'delete') field.setRangeText('', from === to ? Math.max(0, from - 1) : from, to, 'end');
+        else field.setRangeText(cap === 'return' ? '\n' : cap, from, to, 'end');
+        this.typing(field);
+    }
+
+    private typing(field: HTMLInputElement | HTMLTextAreaElement): void {
+        if (field.matches('.live.typed')) this.tell({ type: 'enter', widget: key(field), value: field.value });
+    }
+
+    private focused(element: Element): void {
+        if (!element.matches('.live.typed')) return;
+        this.typed = element as HTMLInputElement;
+        const board = this.pane()?.querySelector<HTMLElement>('[data-keys]');
+        if (!board) return;
+        board.removeAttribute('hidden');
+        this.pane()!.classList.add('typing');
+        const [field, edge] = [element.getBoundingClientRect(), board.getBoundingClientRect()];
+        const scale = edge.width / (board.offsetWidth || 1);
+        if (field.bottom > edge.top) this.pane()!.scrollTop += (field.bottom - edge.top) / scale + 24;
+    }
+
+    private left(element: Element): void {
+        if (!element.matches('.live.typed')) return;
+        this.tell({ type: 'leave', widget: key(element) });
+        this.pane()?.querySelector<HTMLElement>('[data-keys]')?.setAttribute('hidden', '');
+        this.pane()?.classList.remove('typing');
+    }
+
+    private keyed(event: KeyboardEvent): void {
+        const target = event.target as Element;
+        if (target.matches('.live.typed')) {
+            if (event.key === 'Escape' || (event.key === 'Enter' && target instanceof HTMLInputElement)) (target as HTMLElement).blur();
+            return event.stopPropagation();
+        }
+        if (event.key === 'Escape' && this.close()) return event.stopPropagation();
+        const area = target.closest<SVGElement>('[data-press]');
+        if (!area) return;
+        if (event.key === 'Enter' || event.key === ' ') this.act(area);
+        else if (!this.arrow(area, event.key)) return;
+        event.preventDefault();
+        event.stopPropagation();
+    }
+
+    /** Arrows step a slider, and go from item to item, of which one that is chosen alone is chosen at once. */
+    private arrow(area: SVGElement, pressed: string): boolean {
+        const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[pressed];
+        if (by === undefined) return false;
+        if (area.dataset['press'] === 'slide') {
+            this.tell({ type: 'press', widget: key(area), press: (pressed === 'ArrowUp' ? 1 : pressed === 'ArrowDown' ? -1 : by) > 0 ? 'more' : 'less' });
+            return true;
+        }
+        if (area.dataset['press'] !== 'item') return false;
+        const items = [...area.parentElement!.querySelectorAll<SVGElement>('[data-press=item]')];
+        items[(items.indexOf(area) + by + items.length) % items.length]?.focus();
+        return true;
+    }
+
+    private tell(happening: Happening): void {
+        this.send(happening);
+        const pane = this.pane();
+        if (pane) this.update(pane);
+    }
+}
