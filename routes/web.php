@@ -12,6 +12,7 @@ use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SnapController;
+use App\Http\Controllers\TakesController;
 use App\Http\Controllers\WallController;
 use Illuminate\Support\Facades\Route;
 
@@ -57,6 +58,7 @@ Route::middleware('auth')->group(function (): void {
         Route::delete('notes/{note}', [NoteController::class, 'destroy']);
         Route::get('kit', [KitController::class, 'index'])->name('kit');
         Route::get('widgets/{layer}/parts', [KitController::class, 'parts'])->name('widget.parts');
+        Route::get('screens/{screen}/takes', [TakesController::class, 'show'])->name('takes');
         Route::get('copies/{layer}', [WallController::class, 'copies'])->name('copies');
         Route::get('facets', [WallController::class, 'facets'])->name('facets');
         Route::get('history', [WallController::class, 'history'])->name('history');

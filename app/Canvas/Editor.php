@@ -202,7 +202,7 @@ final readonly class Editor
             return new Answer($base, $project->sequence, $row['label']);
         }
         $sequence = 1 + (int) $this->database->table('projects')->where('id', $project->id)->lockForUpdate()->value('sequence');
-        $touched = [...$difference->layers(), ...$difference->screens()];
+        $touched = $difference->named();
         if ($base < $sequence - 1) {
             $this->mustNotOverrun($project, $base, $touched, $row['label']);
         }
@@ -263,7 +263,7 @@ final readonly class Editor
             }
         }
 
-        return WorkingSet::join(new WorkingSet($screens, $layers, whole: $whole));
+        return WorkingSet::join(new WorkingSet($screens, $layers, whole: $whole, brief: $difference->entries() !== []));
     }
 
     /** A difference of the past against what is there now: what has gone since counts as removed. */
@@ -275,6 +275,7 @@ final readonly class Editor
                 Entity::Project => false,
                 Entity::Screen => ! isset($now->screens[$change->id]),
                 Entity::Layer => ! isset($now->layers[$change->id]),
+                Entity::Entry => ! isset($now->entries[$change->id]),
             };
             $changes[] = $gone
                 ? new Change($change->entity, $change->id, $change->before ?? [], null)
@@ -286,7 +287,7 @@ final readonly class Editor
 
     private function explain(Project $project, User $user, string $kind, \stdClass $edit, Overtaken $overtaken, Difference $difference): string
     {
-        $touched = [...$difference->layers(), ...$difference->screens()];
+        $touched = $difference->named();
         $later = $this->database->table('edits')->join('users', 'users.id', '=', 'edits.user_id')
             ->where('project_id', $project->id)->where('sequence', '>', $edit->sequence)->where('user_id', '!=', $user->id)
             ->orderByDesc('sequence')->get(['edits.label', 'edits.touched', 'users.name'])

@@ -38,8 +38,9 @@ final readonly class Patches
         $added = $this->added($difference);
         $redrawn = [];
         $patches = [];
+        $brought = $this->brought($difference, $after);
         foreach ($difference->changes as $change) {
-            if ($change->entity !== Entity::Layer) {
+            if ($change->entity !== Entity::Layer || ! $this->isHung($change, $after)) {
                 continue;
             }
             $now = isset($after->layers[$change->id]) ? $this->arrayAround($after, $after->layers[$change->id]->parent) : null;
@@ -53,9 +54,10 @@ final readonly class Patches
         }
         foreach ($difference->changes as $change) {
             $patch = match ($change->entity) {
+                Entity::Entry => ['brief' => $change->id],
                 Entity::Project => ['project' => $after->project->toArray(), 'redraw' => $change->touches('finish')],
-                Entity::Screen => $this->screen($change, $after),
-                Entity::Layer => $this->layer($project, $change, $after, $before, $added, $redrawn),
+                Entity::Screen => $this->screen($change, $after, isset($brought[$change->id])),
+                Entity::Layer => $this->isHung($change, $after) ? $this->layer($project, $change, $after, $before, $added, $redrawn) : $this->parked($change),
             };
             if ($patch !== null) {
                 $patches[] = $patch;
@@ -72,6 +74,39 @@ final readonly class Patches
         usort($patches, fn (array $a, array $b): int => isset($a['layer']) <=> isset($b['layer']) ?: strcmp($a['rank'] ?? '', $b['rank'] ?? ''));
 
         return $patches;
+    }
+
+    /** Whether a layer can be seen on the wall, and could be before. */
+    private function isHung(Change $change, Tree $after): bool
+    {
+        $hangs = fn (mixed $screen): bool => ! is_string($screen) || ($after->screens[$screen] ?? null)?->hangs() !== false;
+
+        return $hangs(($after->layers[$change->id] ?? null)?->screen) && $hangs($change->before['screen'] ?? null);
+    }
+
+    /** @return array<string, true> screens onto which layers came from a take that did not hang on the wall */
+    private function brought(Difference $difference, Tree $after): array
+    {
+        $brought = [];
+        foreach ($difference->changes as $change) {
+            $to = ($after->layers[$change->id] ?? null)?->screen;
+            if ($change->entity === Entity::Layer && $to !== null && $change->before !== null && $change->touches('screen') && ! $this->isHung($change, $after)) {
+                $brought[$to] = true;
+            }
+        }
+
+        return $brought;
+    }
+
+    /**
+     * A layer of a take that does not hang on the wall: nothing is to be seen of it there. What comes from there onto a
+     * screen comes with all of that screen's picture.
+     *
+     * @return array<string, mixed>|null
+     */
+    private function parked(Change $change): ?array
+    {
+        return $change->touches('screen') && ! $change->isAddition() && ! $change->isRemoval() ? ['layer' => $change->id, 'removed' => true] : null;
     }
 
     /** The array in whose cells a layer with that parent lies: all of them are drawn again when it changes. */
@@ -120,14 +155,14 @@ final readonly class Patches
     }
 
     /** @return array<string, mixed> */
-    private function screen(Change $change, Tree $after): array
+    private function screen(Change $change, Tree $after, bool $brought): array
     {
-        if ($change->isRemoval()) {
+        if ($change->isRemoval() || ! $after->screen($change->id)->hangs()) {
             return ['screen' => $change->id, 'removed' => true];
         }
         $ground = $after->screen($change->id)->ground;
 
-        return ['ground' => ($after->finish($change->id) === Finish::Dressed ? $ground : $ground->grey())->toHex(), 'screen' => $change->id, 'added' => $change->isAddition(), 'redraw' => ! $change->isAddition() && $change->touches('finish')] + self::describe($after->screen($change->id));
+        return ['ground' => ($after->finish($change->id) === Finish::Dressed ? $ground : $ground->grey())->toHex(), 'screen' => $change->id, 'added' => $change->isAddition(), 'redraw' => $brought || (! $change->isAddition() && $change->touches('finish', 'tracing'))] + self::describe($after->screen($change->id));
     }
 
     /** @return array<string, mixed> what the wall knows of a screen */

@@ -53,6 +53,12 @@ final readonly class Pictures
         return new Rendering(TextMode::Live, fn (string $hash): string => route('asset', [$project->id, $hash], false), working: true);
     }
 
+    /** For a screen of which a page shows several takes. */
+    public function take(Project $project, Screen $take): Rendering
+    {
+        return new Rendering(TextMode::Live, fn (string $hash): string => route('asset', [$project->id, $hash], false), prefix: "{$take->id}-");
+    }
+
     /** For a screen that one page shows on several devices. */
     public function onDevice(Project $project, Device $device): Rendering
     {
@@ -74,7 +80,7 @@ final readonly class Pictures
     {
         $loose = $this->store->withLayersOf($project, [null]);
 
-        return ['' => $this->renderer->place($loose, new Place(null), $this->editable($project))] + $this->ofScreens($project, array_map(strval(...), array_keys($loose->screens)));
+        return ['' => $this->renderer->place($loose, new Place(null), $this->editable($project))] + $this->ofScreens($project, array_map(fn (Screen $screen): string => $screen->id, $loose->reel()));
     }
 
     /**

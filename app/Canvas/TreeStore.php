@@ -8,6 +8,7 @@ use App\Models\Project as ProjectRow;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
+use Kindred\Document\Brief\Entry;
 use Kindred\Document\Change;
 use Kindred\Document\Difference;
 use Kindred\Document\Entity;
@@ -23,7 +24,10 @@ use Kindred\Input\Reader;
 /** Screens and layers as rows, read and written without models: a layer is one row. */
 final readonly class TreeStore
 {
-    private const SCREEN = ['id', 'rank', 'name', 'device', 'x', 'y', 'width', 'height', 'view', 'ground', 'cues', 'grids', 'guides', 'finish'];
+    private const SCREEN = ['id', 'rank', 'name', 'device', 'x', 'y', 'width', 'height', 'view', 'ground', 'cues', 'grids', 'guides', 'finish', 'take', 'criteria', 'condition', 'condition_of', 'tracing'];
+
+    /** Columns of screens that hold JSON. */
+    private const JSON = ['cues', 'grids', 'guides', 'take', 'criteria', 'tracing'];
 
     private const LAYER = ['id', 'screen', 'parent', 'rank', 'kind', 'x', 'y', 'width', 'height', 'body'];
 
@@ -37,6 +41,7 @@ final readonly class TreeStore
             $this->project($project),
             $this->readScreens($this->screens($project)->get()),
             $this->readLayers($this->layers($project)->get()),
+            entries: $this->entries($project),
         );
     }
 
@@ -70,9 +75,16 @@ final readonly class TreeStore
         };
         $layers = $set->layers === [] ? [] : $this->readLayers($this->layers($project)->whereIn('id', $set->layers)->get());
         $complete = [];
-        if ($set->whole !== []) {
-            $layers += $this->readLayers($this->layers($project)->whereIn('screen', $set->whole)->get());
-            foreach ($set->whole as $id) {
+        $whole = $set->whole;
+        if ($set->takes !== []) {
+            $all = $this->readScreens($this->screens($project)->get());
+            $takes = array_filter($all, fn (Screen $screen): bool => in_array($screen->take->of ?? $screen->id, $set->takes, true));
+            $screens += $takes;
+            $whole = array_values(array_unique([...$whole, ...array_map(strval(...), array_keys($takes))]));
+        }
+        if ($whole !== []) {
+            $layers += $this->readLayers($this->layers($project)->whereIn('screen', $whole)->get());
+            foreach ($whole as $id) {
                 $complete["screen:{$id}"] = true;
             }
         }
@@ -80,18 +92,18 @@ final readonly class TreeStore
         $this->loadAncestors($project, $layers, $complete);
         $this->loadInside($project, [...$set->layers, ...$this->layoutRoots($layers)], $layers, $complete);
         foreach ($layers as $layer) {
-            if (in_array($layer->screen, $set->whole, true)) {
+            if (in_array($layer->screen, $whole, true)) {
                 $complete[$layer->id] = true;
             }
         }
 
-        return new Tree($this->project($project), $screens, $layers, $complete);
+        return new Tree($this->project($project), $screens, $layers, $complete, $set->brief ? $this->entries($project) : []);
     }
 
     /** Locks what the working set names, so that what is read next is the latest. Screens before the project. */
     public function lock(ProjectRow $project, WorkingSet $set, bool $all): void
     {
-        if ($all || $set->reel || $set->whole !== []) {
+        if ($all || $set->reel || $set->brief || $set->takes !== [] || $set->whole !== []) {
             $this->database->table('projects')->where('id', $project->id)->lockForUpdate()->value('id');
 
             return;
@@ -103,11 +115,12 @@ final readonly class TreeStore
     /** Writes a difference: `after` holds every value that it names. */
     public function write(ProjectRow $project, Difference $difference, Tree $after, int $sequence): void
     {
-        $screens = $layers = $placed = $goneScreens = $goneLayers = [];
+        $screens = $layers = $placed = $goneScreens = $goneLayers = $entries = $goneEntries = [];
         foreach ($difference->changes as $change) {
             match (true) {
                 $change->entity === Entity::Project => $this->writeProject($project, $after->project),
                 $change->entity === Entity::Screen => $change->isRemoval() ? $goneScreens[] = $change->id : $screens[] = $this->screenRow($project, $after->screen($change->id), $sequence),
+                $change->entity === Entity::Entry => $change->isRemoval() ? $goneEntries[] = $change->id : $entries[] = $this->entryRow($project, $after->entry($change->id)),
                 $change->isRemoval() => $goneLayers[] = $change->id,
                 $this->isPlaced($change) => $placed[] = ['body' => ''] + $this->layerRow($project, $after->layer($change->id), $sequence, false),
                 default => $layers[] = $this->layerRow($project, $after->layer($change->id), $sequence),
@@ -127,6 +140,10 @@ final readonly class TreeStore
         }
         if ($goneScreens !== []) {
             $this->database->table('screens')->where('project_id', $project->id)->whereIn('id', $goneScreens)->delete();
+        }
+        $this->database->table('entries')->upsert($entries, ['project_id', 'id'], ['rank', 'body']);
+        if ($goneEntries !== []) {
+            $this->database->table('entries')->where('project_id', $project->id)->whereIn('id', $goneEntries)->delete();
         }
         if ($this->refinished($difference)) {
             $this->database->table('screens')->where('project_id', $project->id)->update(['changed' => $sequence]);
@@ -198,6 +215,23 @@ final readonly class TreeStore
     private function project(ProjectRow $project): Project
     {
         return new Project($project->name, $project->entry, Finish::tryFrom((string) $project->finish) ?? Finish::Dressed);
+    }
+
+    /** @return array<string, Entry> */
+    private function entries(ProjectRow $project): array
+    {
+        $entries = [];
+        foreach ($this->database->table('entries')->where('project_id', $project->id)->get(['id', 'rank', 'body']) as $row) {
+            $entries[$row->id] = Entry::read(Reader::of(json_decode($row->body, true) + ['id' => $row->id, 'rank' => $row->rank]));
+        }
+
+        return $entries;
+    }
+
+    /** @return array{project_id: int, id: string, rank: string, body: string} */
+    private function entryRow(ProjectRow $project, Entry $entry): array
+    {
+        return ['project_id' => $project->id, 'id' => $entry->id, 'rank' => $entry->rank, 'body' => json_encode($entry->properties(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)];
     }
 
     private function screens(ProjectRow $project): Builder
@@ -301,7 +335,9 @@ final readonly class TreeStore
     {
         $screens = [];
         foreach ($rows as $row) {
-            $screens[$row->id] = Screen::read(Reader::of(array_map(fn (string $json): mixed => json_decode($json, true), ['cues' => $row->cues, 'grids' => $row->grids, 'guides' => $row->guides]) + (array) $row));
+            $data = (array) $row;
+            $lists = array_map(fn (?string $json): mixed => json_decode($json ?? 'null', true), array_intersect_key($data, array_flip(self::JSON)));
+            $screens[$row->id] = Screen::read(Reader::of($lists + ['conditionOf' => $row->condition_of] + $data));
         }
 
         return $screens;
@@ -335,9 +371,9 @@ final readonly class TreeStore
     {
         $row = $screen->toArray();
 
-        $lists = array_map(fn (mixed $list): string => json_encode($list, JSON_THROW_ON_ERROR), array_intersect_key($row, ['cues' => 1, 'grids' => 1, 'guides' => 1]));
+        $lists = array_map(fn (mixed $list): ?string => $list === null ? null : json_encode($list, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), array_intersect_key($row, array_flip(self::JSON)));
 
-        return ['project_id' => $project->id, 'changed' => $sequence] + $lists + $this->exact($row);
+        return ['project_id' => $project->id, 'changed' => $sequence, 'condition_of' => $screen->conditionOf] + $lists + $this->exact(array_diff_key($row, ['conditionOf' => 1]));
     }
 
     /** @return array<string, mixed> */

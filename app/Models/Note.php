@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
+use Kindred\Input\Search;
 
 /**
  * Words tied to a layer, or to a place on a screen or on the wall.
@@ -50,13 +51,7 @@ final class Note extends Model
     /** Whether the note holds all of the words, in whatever case. */
     public function holds(string $words): bool
     {
-        foreach (preg_split('/\s+/u', mb_strtolower($words), flags: PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
-            if (! str_contains(mb_strtolower($this->words), $word)) {
-                return false;
-            }
-        }
-
-        return true;
+        return Search::holds($this->words, $words);
     }
 
     /** @return array<string, string> */

@@ -14,6 +14,7 @@ import { Rulers } from './wall/rulers.ts';
 import { Selection } from './wall/selection.ts';
 import { fresh, Problem, send, Server, type Answer } from './wall/server.ts';
 import { DataSheet } from './wall/sheet.ts';
+import { Takes } from './wall/takes.ts';
 import { Stills } from './wall/stills.ts';
 import { Together, type Found } from './wall/together.ts';
 import { PLAIN, Writer, type Setting } from './wall/words.ts';
@@ -51,6 +52,7 @@ const server = new Server(urls, Number(page.dataset['sequence']), onAnswer, onPr
 });
 const panels = new Panels(urls, selection, server);
 const sheet = new DataSheet(urls, server);
+const takes = new Takes(document.getElementById('takes') as HTMLDialogElement, urls['takes']!, server);
 const gestures = new Gestures(wall, camera, picture, selection, overlay, server, {
     words: writeNew,
     icon: placeIcon,
@@ -587,6 +589,8 @@ const actions: Record<string, () => void> = {
     stack: () => void stack(),
     array: () => void array(),
     duplicate: () => void duplicate(),
+    take: () => takes.make(selection.screens[0] ?? selection.screen),
+    takes: () => void takes.open(selection.screens[0] ?? selection.screen),
     delete: remove,
     rehearse: () => document.querySelector<HTMLAnchorElement>('a[data-rehearse]')?.click(),
     keys: () => (document.getElementById('keys') as HTMLDialogElement).showModal(),

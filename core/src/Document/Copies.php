@@ -43,7 +43,7 @@ final readonly class Copies
         $wanted = self::structure($tree, $model);
         $parts = [$tree->subtree($model->id)];
         foreach ($tree->layers as $layer) {
-            if ($layer->id === $model->id || ! $layer->isContainer() || ! self::alike($layer, $model) || self::structure($tree, $layer) !== $wanted || self::inCells($tree, $layer)) {
+            if ($layer->id === $model->id || ! $layer->isContainer() || ! $tree->isHung($layer) || ! self::alike($layer, $model) || self::structure($tree, $layer) !== $wanted || self::inCells($tree, $layer)) {
                 continue;
             }
             $other = $tree->subtree($layer->id);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Document;
 
+use Kindred\Document\Brief\Entry;
 use Kindred\Input\Reader;
 
 /**
@@ -26,6 +27,7 @@ final readonly class Difference
             ...($project === null ? [] : [$project]),
             ...self::of(Entity::Screen, $before->screens, $after->screens),
             ...self::of(Entity::Layer, $before->layers, $after->layers),
+            ...self::of(Entity::Entry, $before->entries, $after->entries),
         ]);
     }
 
@@ -82,6 +84,18 @@ final readonly class Difference
         return $this->ids(Entity::Screen);
     }
 
+    /** @return list<string> ids of the entries of the brief that the difference names */
+    public function entries(): array
+    {
+        return $this->ids(Entity::Entry);
+    }
+
+    /** @return list<string> ids of all that it names but the project */
+    public function named(): array
+    {
+        return [...$this->layers(), ...$this->screens(), ...$this->entries()];
+    }
+
     /** @return array{changes: list<array{entity: string, id: string, before: array<string, mixed>|null, after: array<string, mixed>|null}>} */
     public function toArray(): array
     {
@@ -89,7 +103,7 @@ final readonly class Difference
     }
 
     /**
-     * @template T of Screen|Layer
+     * @template T of Screen|Layer|Entry
      *
      * @param  array<string, T>  $before
      * @param  array<string, T>  $after
@@ -114,7 +128,7 @@ final readonly class Difference
         return array_values(array_filter($changes));
     }
 
-    private static function compare(Entity $entity, string $id, Project|Screen|Layer $before, Project|Screen|Layer $after): ?Change
+    private static function compare(Entity $entity, string $id, Project|Screen|Layer|Entry $before, Project|Screen|Layer|Entry $after): ?Change
     {
         if ($before === $after) {
             return null;
@@ -151,6 +165,7 @@ final readonly class Difference
             Entity::Project => $tree->project->toArray(),
             Entity::Screen => ($tree->screens[$change->id] ?? null)?->toArray(),
             Entity::Layer => ($tree->layers[$change->id] ?? null)?->toArray(),
+            Entity::Entry => ($tree->entries[$change->id] ?? null)?->toArray(),
         };
     }
 
@@ -172,7 +187,11 @@ final readonly class Difference
     private function make(Change $change, Tree $tree): Tree
     {
         if ($change->after === null) {
-            return $change->entity === Entity::Screen ? $tree->withoutScreens($change->id) : $tree->withoutLayers($change->id);
+            return match ($change->entity) {
+                Entity::Screen => $tree->withoutScreens($change->id),
+                Entity::Entry => $tree->withoutEntries($change->id),
+                default => $tree->withoutLayers($change->id),
+            };
         }
         $in = Reader::of([...$this->current($tree, $change) ?? [], ...$change->after]);
 
@@ -180,6 +199,7 @@ final readonly class Difference
             Entity::Project => $tree->withProject(Project::read($in)),
             Entity::Screen => $tree->withScreens(Screen::read($in)),
             Entity::Layer => $tree->withLayers(Layer::read($in)),
+            Entity::Entry => $tree->withEntries(Entry::read($in)),
         };
     }
 
@@ -214,7 +234,7 @@ final readonly class Difference
 
     private function nameOf(Change $change): string
     {
-        $name = $change->before['name'] ?? $change->after['name'] ?? null;
+        $name = $change->before['name'] ?? $change->after['name'] ?? $change->before['title'] ?? null;
 
         return is_string($name) ? $name : "a {$change->entity->value} that was deleted";
     }

@@ -9,4 +9,5 @@ enum Entity: string
     case Project = 'project';
     case Screen = 'screen';
     case Layer = 'layer';
+    case Entry = 'entry';
 }

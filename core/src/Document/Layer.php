@@ -38,6 +38,7 @@ final readonly class Layer
     /**
      * @param  list<Fill>  $fills
      * @param  list<Cue>  $cues
+     * @param  string|null  $lineage  the layer of which this is the same in another take or condition of its screen
      */
     public function __construct(
         public string $id,
@@ -57,6 +58,7 @@ final readonly class Layer
         public array $cues = [],
         public Sizing $sizing = new Sizing,
         public ?Pins $pins = null,
+        public ?string $lineage = null,
     ) {
     }
 
@@ -86,12 +88,19 @@ final readonly class Layer
             cues: $in->list('cues', Cue::read(...), 0, 50),
             sizing: $sizing,
             pins: $in->has('pins') ? Pins::read($in->object('pins')) : null,
+            lineage: $in->optionalId('lineage'),
         );
     }
 
     public function kind(): string
     {
         return $this->content::kind();
+    }
+
+    /** What it is called across the takes and conditions of its screen. */
+    public function descent(): string
+    {
+        return $this->lineage ?? $this->id;
     }
 
     public function isContainer(): bool
@@ -159,7 +168,7 @@ final readonly class Layer
     {
         $sizing = $this->sizing->toArray();
 
-        return ($sizing === [] ? [] : ['sizing' => $sizing]) + ($this->pins === null ? [] : ['pins' => $this->pins->toArray()]);
+        return ($sizing === [] ? [] : ['sizing' => $sizing]) + ($this->pins === null ? [] : ['pins' => $this->pins->toArray()]) + ($this->lineage === null ? [] : ['lineage' => $this->lineage]);
     }
 
     /** A place that is not given is the corner of the parent; a size may be left out where it follows from the content or the layout. */

@@ -46,18 +46,20 @@ final readonly class LayerNest
      * Its layers put in a place, each parent before its children.
      *
      * @param  Id|null  $ids  where new ids come from; null keeps those that were read
+     * @param  bool  $akin  whether the new layers remember which they are copies of
      * @return list<Layer>
      */
-    public function layers(Place $place, string $rank, ?Id $ids): array
+    public function layers(Place $place, string $rank, ?Id $ids, bool $akin = false): array
     {
         $changes = $ids === null ? [] : [
             'id' => $ids->next(),
             'cues' => array_map(fn (Cue $cue): Cue => $cue->with(id: $ids->next()), $this->layer->cues),
+            'lineage' => $akin ? $this->layer->descent() : null,
         ];
         $layer = $this->layer->with(...$changes, screen: $place->screen, parent: $place->parent, rank: $rank);
         $inside = [];
         foreach (Rank::spread(null, null, count($this->children)) as $i => $childRank) {
-            array_push($inside, ...$this->children[$i]->layers(new Place($place->screen, $layer->id), $childRank, $ids));
+            array_push($inside, ...$this->children[$i]->layers(new Place($place->screen, $layer->id), $childRank, $ids, $akin));
         }
         if ($ids !== null && $layer->content instanceof ArrayLayer) {
             $layer = $layer->with(content: $layer->content->renamed(array_combine($this->idsInside(), array_map(fn (Layer $one): string => $one->id, $inside))));

@@ -12,6 +12,11 @@ final class Missing extends \DomainException
         return new self("The layer “{$id}” is no longer there; it may have been deleted in another window.");
     }
 
+    public static function entry(string $id): self
+    {
+        return new self("The entry “{$id}” of the brief is no longer there; it may have been deleted in another window.");
+    }
+
     public static function screen(string $id): self
     {
         return new self("The screen “{$id}” is no longer there; it may have been deleted in another window.");

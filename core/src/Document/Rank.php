@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kindred\Document;
 
+use Kindred\Document\Brief\Entry;
+
 /**
  * Fractional ranks: texts over 0–9a–z that sort bytewise, with room between any two.
  *
@@ -14,7 +16,7 @@ final class Rank
     private const DIGITS = '0123456789abcdefghijklmnopqrstuvwxyz';
 
     /** For sorting: bytewise, for ranks of digits alone are not numbers; by id where two are the same. */
-    public static function compare(Layer|Screen $a, Layer|Screen $b): int
+    public static function compare(Layer|Screen|Entry $a, Layer|Screen|Entry $b): int
     {
         $order = strcmp($a->rank, $b->rank);
 

@@ -26,10 +26,16 @@ final readonly class Screen
 
     public const MAX_SIDE = 20_000.0;
 
+    public const MAX_CRITERIA = 20;
+
     /**
      * @param  list<Cue>  $cues
      * @param  list<Grid>  $grids
      * @param  Finish|null  $finish  null for that of the project
+     * @param  Take|null  $take  null where it has one version only
+     * @param  list<string>  $criteria  by which its takes are judged
+     * @param  Condition|null  $condition  the situation that it is a version for
+     * @param  string|null  $conditionOf  the screen that it is a version of; null where the others are versions of it
      */
     public function __construct(
         public string $id,
@@ -43,7 +49,18 @@ final readonly class Screen
         public array $grids = [],
         public Guides $guides = new Guides,
         public ?Finish $finish = null,
+        public ?Take $take = null,
+        public array $criteria = [],
+        public ?Condition $condition = null,
+        public ?string $conditionOf = null,
+        public ?Tracing $tracing = null,
     ) {
+    }
+
+    /** Whether it hangs on the wall; takes that are not the keeper do not. */
+    public function hangs(): bool
+    {
+        return $this->take?->of === null;
     }
 
     public static function read(Reader $in, ?string $rank = null): self
@@ -67,6 +84,11 @@ final readonly class Screen
             $in->list('grids', Grid::read(...), 0, 12),
             $in->has('guides') ? Guides::read($in->object('guides')) : new Guides,
             $in->has('finish') ? $in->enum('finish', Finish::class) : null,
+            $in->has('take') ? Take::read($in->object('take')) : null,
+            $in->strings('criteria', 100, self::MAX_CRITERIA),
+            $in->has('condition') ? $in->enum('condition', Condition::class) : null,
+            $in->optionalId('conditionOf'),
+            $in->has('tracing') ? Tracing::read($in->object('tracing')) : null,
         );
     }
 
@@ -92,6 +114,11 @@ final readonly class Screen
             'grids' => array_map(fn (Grid $grid): array => $grid->toArray(), $this->grids),
             'guides' => $this->guides->toArray(),
             'finish' => $this->finish?->value,
+            'take' => $this->take?->toArray(),
+            'criteria' => $this->criteria,
+            'condition' => $this->condition?->value,
+            'conditionOf' => $this->conditionOf,
+            'tracing' => $this->tracing?->toArray(),
         ];
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Kindred\Document;
 
+use Kindred\Document\Brief\Entry;
+use Kindred\Document\Brief\Part;
+
 /**
  * A project's screens and layers, or the part of them that a command works on.
  *
@@ -16,12 +19,14 @@ final readonly class Tree
      * @param  array<string, Screen>  $screens  by id
      * @param  array<string, Layer>  $layers  by id
      * @param  array<string, true>|null  $complete  keys of the places whose layers are all here; null when the tree is whole
+     * @param  array<string, Entry>  $entries  of the brief, by id
      */
     public function __construct(
         public Project $project,
         public array $screens = [],
         public array $layers = [],
         private ?array $complete = null,
+        public array $entries = [],
     ) {
     }
 
@@ -127,8 +132,8 @@ final readonly class Tree
         return $out;
     }
 
-    /** @return list<Screen> in the order of the reel */
-    public function reel(): array
+    /** @return list<Screen> all of them, takes too, in the order of the reel */
+    public function screensInOrder(): array
     {
         $screens = array_values($this->screens);
         usort($screens, Rank::compare(...));
@@ -136,9 +141,39 @@ final readonly class Tree
         return $screens;
     }
 
+    /** @return list<Screen> those that hang on the wall, in the order of the reel */
+    public function reel(): array
+    {
+        return array_values(array_filter($this->screensInOrder(), fn (Screen $screen): bool => $screen->hangs()));
+    }
+
+    /** @return list<Screen> the versions of a screen, by their names; the one that hangs on the wall among them */
+    public function takes(string $screen): array
+    {
+        $takes = array_values(array_filter($this->screens, fn (Screen $one): bool => $one->take !== null && ($one->take->of ?? $one->id) === $screen));
+        usort($takes, fn (Screen $a, Screen $b): int => strnatcmp($a->take->name ?? '', $b->take->name ?? ''));
+
+        return $takes;
+    }
+
+    /** Whether a layer lies where it can be seen on the wall: loose, or on a screen that hangs there. */
+    public function isHung(Layer $layer): bool
+    {
+        return $layer->screen === null || ($this->screens[$layer->screen] ?? null)?->hangs() !== false;
+    }
+
+    /** @return list<Entry> of one part of the brief, in their order */
+    public function part(Part $part): array
+    {
+        $entries = array_values(array_filter($this->entries, fn (Entry $entry): bool => $entry->part === $part));
+        usort($entries, Rank::compare(...));
+
+        return $entries;
+    }
+
     public function withProject(Project $project): self
     {
-        return new self($project, $this->screens, $this->layers, $this->complete);
+        return new self($project, $this->screens, $this->layers, $this->complete, $this->entries);
     }
 
     public function withLayers(Layer ...$layers): self
@@ -153,7 +188,7 @@ final readonly class Tree
             }
         }
 
-        return new self($this->project, $this->screens, $all, $complete);
+        return new self($this->project, $this->screens, $all, $complete, $this->entries);
     }
 
     public function withScreens(Screen ...$screens): self
@@ -168,17 +203,37 @@ final readonly class Tree
             }
         }
 
-        return new self($this->project, $all, $this->layers, $complete);
+        return new self($this->project, $all, $this->layers, $complete, $this->entries);
     }
 
     public function withoutLayers(string ...$ids): self
     {
-        return new self($this->project, $this->screens, array_diff_key($this->layers, array_flip($ids)), $this->complete);
+        return new self($this->project, $this->screens, array_diff_key($this->layers, array_flip($ids)), $this->complete, $this->entries);
     }
 
     public function withoutScreens(string ...$ids): self
     {
-        return new self($this->project, array_diff_key($this->screens, array_flip($ids)), $this->layers, $this->complete);
+        return new self($this->project, array_diff_key($this->screens, array_flip($ids)), $this->layers, $this->complete, $this->entries);
+    }
+
+    public function withEntries(Entry ...$entries): self
+    {
+        $all = $this->entries;
+        foreach ($entries as $entry) {
+            $all[$entry->id] = $entry;
+        }
+
+        return new self($this->project, $this->screens, $this->layers, $this->complete, $all);
+    }
+
+    public function withoutEntries(string ...$ids): self
+    {
+        return new self($this->project, $this->screens, $this->layers, $this->complete, array_diff_key($this->entries, array_flip($ids)));
+    }
+
+    public function entry(string $id): Entry
+    {
+        return $this->entries[$id] ?? throw Missing::entry($id);
     }
 
     public function holds(Place $place): bool

@@ -17,6 +17,8 @@ final readonly class WorkingSet
      * @param  list<Place>  $tops  lists of which only the topmost is needed
      * @param  list<string>  $whole  screens with all their layers
      * @param  bool  $reel  all screens of the project, without their layers
+     * @param  list<string>  $takes  screens with all their takes, and all layers of these
+     * @param  bool  $brief  all entries of the brief
      */
     public function __construct(
         public array $screens = [],
@@ -25,6 +27,8 @@ final readonly class WorkingSet
         public array $tops = [],
         public array $whole = [],
         public bool $reel = false,
+        public array $takes = [],
+        public bool $brief = false,
     ) {
     }
 
@@ -39,6 +43,8 @@ final readonly class WorkingSet
                 [...$joined->tops, ...$set->tops],
                 array_values(array_unique([...$joined->whole, ...$set->whole])),
                 $joined->reel || $set->reel,
+                array_values(array_unique([...$joined->takes, ...$set->takes])),
+                $joined->brief || $set->brief,
             );
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kindred\Exchange;
 
+use Kindred\Document\Brief\Entry;
+use Kindred\Document\Brief\Part;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Picture;
@@ -34,6 +36,8 @@ final readonly class ProjectFile
 
     public const MAX_LAYERS = 100_000;
 
+    public const MAX_ENTRIES = 2_000;
+
     /** @param  array<string, string>  $pictures bytes by hash */
     public function __construct(public Tree $tree, public array $pictures = [])
     {
@@ -62,17 +66,17 @@ final readonly class ProjectFile
             $tree = $tree->withScreens($screen->with(rank: $ranks[$i]));
             $nests[] = [new Place($screen->id), $reader->at('layers'), $reader->list('layers', LayerNest::read(...))];
         }
+        $tree = $tree->withEntries(...self::brief($in));
         $nests[] = [new Place(null), 'loose', $in->list('loose', LayerNest::read(...))];
+        self::mustHaveKeepers($in, $tree);
         $tree = self::withLayers($tree, $nests);
         if ($tree->project->entry !== null && ! isset($tree->screens[$tree->project->entry])) {
             $in->fail('entry', 'there is no screen with that id');
         }
         $pictures = self::pictures($in);
-        foreach ($tree->layers as $layer) {
-            foreach (self::shown($layer) as $hash) {
-                if (! isset($pictures[$hash])) {
-                    $in->fail('pictures', "the picture of layer “{$layer->name}” ({$hash}) is missing");
-                }
+        foreach (self::uses($tree) as $hash => $user) {
+            if (! isset($pictures[$hash])) {
+                $in->fail('pictures', "the picture of {$user} ({$hash}) is missing");
             }
         }
 
@@ -91,7 +95,8 @@ final readonly class ProjectFile
             'format' => self::FORMAT,
             'version' => self::VERSION,
             ...$tree->project->toArray(),
-            'screens' => array_map(fn (Screen $screen): array => ['id' => $screen->id] + $screen->properties() + ['layers' => $nests(new Place($screen->id))], $tree->reel()),
+            'screens' => array_map(fn (Screen $screen): array => ['id' => $screen->id] + $screen->properties() + ['layers' => $nests(new Place($screen->id))], $tree->screensInOrder()),
+            'brief' => array_map(fn (Entry $entry): array => ['id' => $entry->id] + array_filter($entry->properties(), fn (mixed $value): bool => ! in_array($value, ['', 0, null, []], true)), array_merge(...array_map($tree->part(...), Part::cases()))),
             'loose' => $nests(new Place(null)),
             'pictures' => (object) array_map(base64_encode(...), $this->pictures),
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
@@ -104,14 +109,51 @@ final readonly class ProjectFile
      */
     public static function hashes(Tree $tree): array
     {
-        $hashes = [];
+        return array_map(strval(...), array_keys(self::uses($tree)));
+    }
+
+    /** @return array<string, string> what shows a picture, by the picture's hash */
+    private static function uses(Tree $tree): array
+    {
+        $uses = [];
         foreach ($tree->layers as $layer) {
             foreach (self::shown($layer) as $hash) {
-                $hashes[$hash] = true;
+                $uses[$hash] = "layer “{$layer->name}”";
             }
         }
+        foreach ($tree->screens as $screen) {
+            $uses += $screen->tracing === null ? [] : [$screen->tracing->asset => "screen “{$screen->name}”"];
+        }
+        foreach ($tree->entries as $entry) {
+            $uses += $entry->asset === null ? [] : [$entry->asset => "reference “{$entry->called()}”"];
+        }
 
-        return array_map(strval(...), array_keys($hashes));
+        return $uses;
+    }
+
+    /** @return list<Entry> */
+    private static function brief(Reader $in): array
+    {
+        $entries = [];
+        $ranks = Rank::spread(null, null, self::MAX_ENTRIES);
+        foreach ($in->list('brief', fn (Reader $one): array => [$one, Entry::read($one, '')], 0, self::MAX_ENTRIES) as $i => [$reader, $entry]) {
+            if (isset($entries[$entry->id])) {
+                $reader->fail('id', "the id “{$entry->id}” stands for another entry already");
+            }
+            $entries[$entry->id] = $entry->with(rank: $ranks[$i]);
+        }
+
+        return array_values($entries);
+    }
+
+    private static function mustHaveKeepers(Reader $in, Tree $tree): void
+    {
+        foreach ($tree->screens as $screen) {
+            $keeper = $screen->take?->of === null ? $screen : ($tree->screens[$screen->take->of] ?? null);
+            if ($keeper?->hangs() !== true) {
+                $in->fail('screens', "“{$screen->name}” is a take of a screen that is not there");
+            }
+        }
     }
 
     /** @return list<string> the hashes of the pictures that a layer names, in its data sheet too */

@@ -68,6 +68,26 @@ final readonly class Reader
         return $value;
     }
 
+    /** Text that may be left out: it is empty then. */
+    public function words(string $key, int $max): string
+    {
+        return $this->has($key) ? $this->string($key, $max) : '';
+    }
+
+    /**
+     * @param  int  $longest  characters of one
+     * @return list<string>
+     */
+    public function strings(string $key, int $longest, int $max): array
+    {
+        $out = [];
+        foreach ($this->items($key, 0, $max) as $i => $value) {
+            $out[] = self::of(['text' => $value], "{$this->at($key)}[{$i}]")->string('text', $longest, false);
+        }
+
+        return $out;
+    }
+
     /** A name that people read: one line, not empty, without control characters. */
     public function name(string $key): string
     {

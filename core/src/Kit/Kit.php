@@ -6,6 +6,7 @@ namespace Kindred\Kit;
 
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Widget as Content;
+use Kindred\Input\Search;
 use Kindred\Signal\Kind;
 use Kindred\Type\Typesetter;
 
@@ -76,18 +77,9 @@ final readonly class Kit
      */
     public static function search(string $words): array
     {
-        $wanted = preg_split('/\s+/u', mb_strtolower(trim($words)), flags: PREG_SPLIT_NO_EMPTY);
         $all = array_map(fn (string $class): WidgetKind => new $class, self::ALL);
 
-        return array_values(array_filter($all, function (WidgetKind $kind) use ($wanted): bool {
-            foreach ($wanted === false ? [] : $wanted as $word) {
-                if (! str_contains(mb_strtolower("{$kind->name()} {$kind->tags()}"), $word)) {
-                    return false;
-                }
-            }
-
-            return true;
-        }));
+        return array_values(array_filter($all, fn (WidgetKind $kind): bool => Search::holds("{$kind->name()} {$kind->tags()}", $words)));
     }
 
     /**

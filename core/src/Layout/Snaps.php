@@ -59,7 +59,7 @@ final readonly class Snaps
         }
         $screen = $place->screen === null ? null : $tree->screen($place->screen);
         if ($screen === null) {
-            array_push($siblings, ...array_values(array_map(fn (Screen $one): Box => $one->box, $tree->screens)));
+            array_push($siblings, ...array_map(fn (Screen $one): Box => $one->box, $tree->reel()));
         } else {
             $frames[] = $screen->box->movedBy(-$screen->box->x, -$screen->box->y);
         }

@@ -53,6 +53,10 @@ function steps(): array
         [['type' => 'put-grid', 'grid' => ['id' => 'grid1', 'kind' => 'baseline']], 'Set baseline grid of screen Home'], [['type' => 'remove-grid', 'grid' => 'grid1'], 'Remove a grid of screen Home'],
         [['type' => 'move-guide', 'axis' => 'x', 'to' => 24], 'Add a guide of screen Home'], [['type' => 'move-guide', 'axis' => 'y', 'from' => 24, 'to' => 30], 'Move a guide of screen Home'], [['type' => 'move-guide', 'axis' => 'y', 'from' => 24], 'Remove a guide of screen Home'],
         [['type' => 'set-screen-field', 'field' => 'ground', 'value' => '#fff'], 'Set ground of screen Home'],
+        [['type' => 'make-take', 'seed' => 's'], 'New take of Home'], [['type' => 'switch-take', 'take' => 'next'], 'Keep take  of Home'], [['type' => 'delete-take', 'take' => 'next'], 'Delete take  of Home'],
+        [['type' => 'set-take', 'take' => 'next', 'field' => 'reason', 'value' => 'x'], 'Set the reason of take '], [['type' => 'set-criteria', 'criteria' => ['Calm']], 'Set the criteria for takes of Home'],
+        [['type' => 'carry-layers', 'from' => 'home', 'to' => 'next', 'layers' => ['boxa'], 'seed' => 's'], 'Carry Box to take '], [['type' => 'make-condition', 'condition' => 'first-use', 'seed' => 's'], 'Home for first use'],
+        [['type' => 'set-tracing', 'asset' => null], 'Take the tracing ground from Home'], [['type' => 'set-tracing', 'asset' => str_repeat('a', 64), 'width' => 10, 'height' => 10], 'Lay a tracing ground under Home'],
         [['type' => 'create-screen', 'screen' => ['id' => 'third', 'name' => 'Third', 'device' => 'phone', 'x' => 0, 'y' => 0, 'width' => 390, 'height' => 844]], 'Add screen Third'],
     ];
 }

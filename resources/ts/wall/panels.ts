@@ -166,6 +166,11 @@ export class Panels {
         if (choice) choice.value = this.alignWith;
         const gap = this.facets.querySelector<HTMLInputElement>('#gap');
         if (gap && gap !== document.activeElement) gap.value = this.gap;
+        for (const name of document.querySelectorAll<HTMLElement>('#stage .screen-name')) {
+            const takes = this.reel.querySelector(`[data-takes="${name.closest<HTMLElement>('.screen')!.dataset['screen']}"]`)?.textContent;
+            if (takes) name.dataset['takes'] = takes;
+            else delete name.dataset['takes'];
+        }
         const picked = new Set([...this.selection.layers.map(bare), ...this.selection.screens]);
         for (const item of this.reel.querySelectorAll<HTMLElement>('[data-item], [data-card]')) {
             item.classList.toggle('picked', picked.has(item.dataset['item'] ?? item.dataset['card'] ?? ''));
@@ -189,6 +194,10 @@ export class Panels {
             return;
         }
         if (input.dataset['gridField'] !== undefined || input.dataset['addGrid'] !== undefined) return this.gridChanged(input);
+        if (input.dataset['makeCondition'] !== undefined) {
+            if (input.value !== '') void this.server.edit({ type: 'make-condition', screen: this.owner().screen, condition: input.value, seed: fresh() });
+            return;
+        }
         const { field, screenField, cueField, widgetField } = input.dataset;
         const { screen, layers, screens } = this.selection;
         input.removeAttribute('aria-invalid');
@@ -324,6 +333,9 @@ export class Panels {
         } else if (item) {
             if (event.shiftKey) this.selection.toggle(item.dataset['item']!, place);
             else this.selection.pick([item.dataset['item']!], place);
+        } else if (target.closest('[data-takes]')) {
+            this.selection.pickScreens([target.closest<HTMLElement>('[data-takes]')!.dataset['takes']!]);
+            document.dispatchEvent(new CustomEvent('kindred:do', { detail: 'takes' }));
         } else if (target.closest('[data-open-screen]')) {
             const id = target.closest<HTMLElement>('[data-card]')!.dataset['card']!;
             this.selection.pickScreens([id]);

@@ -92,6 +92,12 @@
     </fieldset>
 @elseif ($screen)
     <div class="subject"><input value="{{ $screen->name }}" data-screen-field="name" aria-label="Name of the screen" maxlength="120"><span class="kind">screen</span></div>
+    @php($takes = $tree->takes($screen->id))
+    <div class="cell-bar">
+        <span class="flex-1" title="A take is another version of a screen; the keeper is the one that hangs on the wall">{{ $takes === [] ? 'One take' : "Take {$screen->take->name} of ".count($takes) }}</span>
+        <button class="button quiet !px-1.5" data-do="take" title="Keeps the screen as it is now, and goes on with a new take of it"><x-glyph name="copy-plus"/> New take</button>
+        <button class="button quiet !px-1.5" data-do="takes" title="Takes side by side, what differs, and what to try next"><x-glyph name="columns-3"/> Compare</button>
+    </div>
     <details class="facet" data-facet="where" open>
         <summary><b>Where</b><span class="gist">{{ $screen->box->width }} × {{ $screen->box->height }}</span></summary>
         <div class="rows">
@@ -107,6 +113,18 @@
             </div>
             @php($device = Kindred\Device\Catalogue::for($screen->device, $screen->box->width, $screen->view))
             <p class="text-ash">{{ $device->pointing->value === 'touch' ? 'Touch' : 'Pointer' }}, {{ $device->pixelRatio }}x, targets at least {{ $device->target }} px. @if ($screen->view < $screen->box->height) Scrolls below {{ $screen->view }} px. @endif</p>
+            @php($main = $screen->conditionOf === null ? $screen : ($tree->screens[$screen->conditionOf] ?? $screen))
+            @php($made = collect($tree->reel())->filter(fn ($one) => $one->condition && ($one->id === $main->id || $one->conditionOf === $main->id))->keyBy(fn ($one) => $one->condition->value))
+            <div class="row"><label for="s-condition">Condition</label>
+                <select class="field" id="s-condition" data-screen-field="condition" title="The situation that this version is for">
+                    <option value="">any</option>
+                    @foreach (Kindred\Document\Condition::cases() as $condition)<option value="{{ $condition->value }}" @selected($condition === $screen->condition) @disabled($condition !== $screen->condition && isset($made[$condition->value]))>{{ $condition->label() }}</option>@endforeach
+                </select></div>
+            <div class="row"><label for="s-version">Version for</label>
+                <select class="field" id="s-version" data-make-condition title="Hangs a version for another situation beside this one">
+                    <option value="">{{ $made->isEmpty() ? 'none made yet' : $made->count().' made: '.$made->map(fn ($one) => $one->condition->label())->join(', ') }}</option>
+                    @foreach (Kindred\Document\Condition::cases() as $condition)@if (! isset($made[$condition->value]))<option value="{{ $condition->value }}">make {{ $condition->label() }}</option>@endif @endforeach
+                </select></div>
             <button class="button justify-self-start" data-do="devices" title="This screen laid out on every device, side by side">See it on all devices</button>
             @if ($project->entry !== $screen->id)<button class="button justify-self-start" data-do="entry">Start rehearsals here</button>@else<p class="text-ash">Rehearsals start here.</p>@endif
         </div>
@@ -123,7 +141,7 @@
     </details>
 @else
     <div class="subject"><span class="flex-1 font-heading text-[15px] font-semibold">{{ $project->name }}</span><span class="kind">project</span></div>
-    <p class="px-3 py-3 text-ash">{{ count($tree->screens) === 1 ? 'One screen' : count($tree->screens).' screens' }} on the wall. Select a screen by its name, or a layer, and its facets show here.</p>
+    <p class="px-3 py-3 text-ash">{{ count($tree->reel()) === 1 ? 'One screen' : count($tree->reel()).' screens' }} on the wall. Select a screen by its name, or a layer, and its facets show here.</p>
 @endif
 @if ($owner)
     @php($others = collect($tree->reel())->reject(fn ($one) => $one->id === ($owner instanceof Kindred\Document\Screen ? $owner->id : $owner->screen)))

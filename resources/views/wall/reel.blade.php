@@ -3,6 +3,9 @@
         <button type="button" class="picture" data-open-screen title="Show {{ $screen->name }}"><img alt="" loading="lazy" draggable="false" src="{{ route('thumbnail', [$project, $screen->id]) }}?r={{ $revisions[$screen->id] ?? 0 }}"></button>
         <div class="line">
             <span class="name">{{ $screen->name }}</span>
+            @php($takes = $tree->takes($screen->id))
+            @if (count($takes) > 1)<button type="button" class="entry" data-takes="{{ $screen->id }}" title="Takes of this screen, side by side">{{ $screen->take->name }}, {{ count($takes) }} takes</button>@endif
+            @if ($screen->condition)<span class="entry" title="A version for this situation">{{ $screen->condition->label() }}</span>@endif
             @if ($project->entry === $screen->id)<span class="entry" title="A rehearsal starts here">entry</span>@endif
         </div>
         <details data-screen="{{ $screen->id }}" data-url="{{ route('outline', [$project, $screen->id]) }}"><summary>Outline</summary><div class="layer-list"></div></details>

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Kindred\Document\Command;
 
 use Kindred\Document\Layer;
+use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Reader;
 
-/** Deletes screens with their layers. Cues that lead there stay and do nothing until the screen is back. */
+/** Deletes screens with their layers and their takes. Cues that lead there stay and do nothing until the screen is back. */
 final readonly class DeleteScreens implements Command
 {
     /** @param  list<string>  $screens */
@@ -29,16 +30,20 @@ final readonly class DeleteScreens implements Command
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(whole: $this->screens, reel: true);
+        return new WorkingSet(takes: $this->screens, reel: true);
     }
 
     public function apply(Tree $tree): Tree
     {
+        $all = [];
         foreach ($this->screens as $id) {
             $tree->screen($id);
+            array_push($all, $id, ...array_map(fn (Screen $take): string => $take->id, $tree->takes($id)));
+        }
+        foreach (array_unique($all) as $id) {
             $tree = $tree->withoutLayers(...array_map(fn (Layer $layer): string => $layer->id, $tree->layersOf($id)));
         }
-        $tree = $tree->withoutScreens(...$this->screens);
+        $tree = $tree->withoutScreens(...$all);
         if (in_array($tree->project->entry, $this->screens, true)) {
             $tree = $tree->withProject($tree->project->with(entry: ($tree->reel()[0] ?? null)?->id));
         }

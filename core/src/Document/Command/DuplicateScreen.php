@@ -42,19 +42,33 @@ final readonly class DuplicateScreen implements Command
     public function apply(Tree $tree): Tree
     {
         $original = $tree->screen($this->screen);
-        $ids = new Id($this->seed);
+        $name = self::countedUp($original->name, array_map(fn (Screen $screen): string => $screen->name, $tree->reel()));
+
+        return self::copy($tree, $original, new Id($this->seed), $name, ['condition' => null, 'conditionOf' => null]);
+    }
+
+    /**
+     * A copy of a screen beside it. Its takes and what they are judged by stay with the original.
+     *
+     * @param  array<string, mixed>  $changes  what the copy has otherwise
+     * @param  bool  $akin  whether the new layers remember which they are copies of
+     */
+    public static function copy(Tree $tree, Screen $original, Id $ids, string $name, array $changes, bool $akin = false): Tree
+    {
         $reel = $tree->reel();
         $at = (int) array_search($original, $reel, true);
-        $copy = $original->with(
+        $copy = $original->with(...$changes,
             id: $ids->next(),
             rank: Rank::between($original->rank, ($reel[$at + 1] ?? null)?->rank),
-            name: self::countedUp($original->name, array_map(fn (Screen $screen): string => $screen->name, $reel)),
-            box: $original->box->movedBy($this->offset($original, $reel), 0),
+            name: $name,
+            take: null,
+            criteria: [],
+            box: $original->box->movedBy(self::offset($original, $reel), 0),
             cues: array_map(fn (Cue $cue): Cue => $cue->with(id: $ids->next()), $original->cues),
         );
         $layers = [];
         foreach ($tree->children(new Place($original->id)) as $layer) {
-            array_push($layers, ...LayerNest::of($tree, $layer)->layers(new Place($copy->id), $layer->rank, $ids));
+            array_push($layers, ...LayerNest::of($tree, $layer)->layers(new Place($copy->id), $layer->rank, $ids, $akin));
         }
 
         return $tree->withScreens($copy)->withLayers(...$layers);
@@ -83,7 +97,7 @@ final readonly class DuplicateScreen implements Command
     }
 
     /** @param  list<Screen>  $reel */
-    private function offset(Screen $original, array $reel): float
+    private static function offset(Screen $original, array $reel): float
     {
         $x = $original->box->right() + self::GAP;
         do {

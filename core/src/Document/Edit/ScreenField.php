@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Document\Edit;
 
 use Kindred\Device\Catalogue;
+use Kindred\Document\Condition as ConditionOf;
 use Kindred\Document\Finish as FinishOf;
 use Kindred\Document\Screen;
 use Kindred\Geometry\Axis;
@@ -24,6 +25,8 @@ enum ScreenField: string
     case Device = 'device';
     case Ground = 'ground';
     case Finish = 'finish';
+    case Condition = 'condition';
+    case TracingOpacity = 'tracing-opacity';
     case GuidesX = 'guides-x';
     case GuidesY = 'guides-y';
 
@@ -31,6 +34,7 @@ enum ScreenField: string
     {
         return match ($this) {
             self::GuidesX, self::GuidesY => 'guides',
+            self::TracingOpacity => 'tracing ground',
             default => $this->value,
         };
     }
@@ -56,6 +60,8 @@ enum ScreenField: string
             self::GuidesX => $screen->with(guides: $screen->guides->typed(Axis::X, $value, $box->width)),
             self::GuidesY => $screen->with(guides: $screen->guides->typed(Axis::Y, $value, $box->height)),
             self::Finish => $screen->with(finish: $value === '' ? null : (FinishOf::tryFrom($value) ?? throw new InvalidInput('value', 'A screen is rough, plain or dressed'))),
+            self::Condition => $screen->with(condition: $value === '' ? null : (ConditionOf::tryFrom($value) ?? throw new InvalidInput('value', 'There is no such condition'))),
+            self::TracingOpacity => $screen->with(tracing: $screen->tracing?->with(opacity: $this->number($value, 0, 1))),
             self::Ground => $screen->with(ground: Colour::parse($value, 'value')),
         };
     }

@@ -1,0 +1,219 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Compare;
+
+use Kindred\Document\Layer;
+use Kindred\Document\Place;
+use Kindred\Document\Tree;
+use Kindred\Geometry\Box;
+use Kindred\Geometry\Number;
+
+/**
+ * Which layers stand elsewhere, told by what they passed rather than by how far.
+ *
+ * Of the layers that lie beside each other in both trees, those that keep their order of reading are found as the heaviest
+ * increasing subsequence; the others moved. What kept its order and place among the others but not its distance has shifted.
+ */
+final readonly class Moves
+{
+    /** px that count as nothing. */
+    private const SLOP = 1.0;
+
+    /**
+     * @param  array<string, string>  $clauses  by layer
+     * @param  list<array{string, list<string>}>  $shifts
+     */
+    private function __construct(private array $clauses, private array $shifts)
+    {
+    }
+
+    public static function between(Tree $before, Tree $after): self
+    {
+        $clauses = $shifts = [];
+        $places = [];
+        foreach ($before->layers as $id => $layer) {
+            $now = $after->layers[$id] ?? null;
+            if ($now === null || $layer->hidden || $now->hidden) {
+                continue;
+            }
+            if ($now->parent === $layer->parent) {
+                $places[Place::of($layer)->key()][] = $layer;
+            } else {
+                $clauses[$id] = $now->parent === null
+                    ? 'moved out of '.Naming::of($before->layer((string) $layer->parent))
+                    : 'moved into '.Naming::of($after->layer($now->parent));
+            }
+        }
+        foreach ($places as $layers) {
+            [$more, $shifted] = self::among($layers, $before, $after);
+            $clauses += $more;
+            array_push($shifts, ...$shifted);
+        }
+
+        return new self($clauses, $shifts);
+    }
+
+    public function clause(string $layer): ?string
+    {
+        return $this->clauses[$layer] ?? null;
+    }
+
+    /** @return list<array{string, list<string>}> sentences, with the layers that they are about */
+    public function shifts(): array
+    {
+        return $this->shifts;
+    }
+
+    /**
+     * @param  list<Layer>  $layers
+     * @return array{array<string, string>, list<array{string, list<string>}>}
+     */
+    private static function among(array $layers, Tree $before, Tree $after): array
+    {
+        $old = self::inReadingOrder($layers, fn (Layer $layer): Box => $layer->bounds());
+        $new = self::inReadingOrder($layers, fn (Layer $layer): Box => $after->layer($layer->id)->bounds());
+        $was = array_flip(array_map(fn (Layer $layer): string => $layer->id, $old));
+        $kept = self::kept($new, $was, $after);
+        $clauses = [];
+        foreach ($new as $at => $layer) {
+            if (! isset($kept[$layer->id])) {
+                $clauses[$layer->id] = self::passing($layer, $at, $new, $was, $kept, $after);
+            }
+        }
+        $parent = $layers[0]->parent;
+        $laid = $parent !== null && $before->layer($parent)->lays($layers[0]);
+
+        return [$clauses, $laid ? [] : self::shifted(array_values(array_filter($old, fn (Layer $layer): bool => isset($kept[$layer->id]))), $after)];
+    }
+
+    /**
+     * @param  list<Layer>  $layers
+     * @param  \Closure(Layer): Box  $box
+     * @return list<Layer>
+     */
+    private static function inReadingOrder(array $layers, \Closure $box): array
+    {
+        usort($layers, fn (Layer $a, Layer $b): int => [$box($a)->y, $box($a)->x, $a->id] <=> [$box($b)->y, $box($b)->x, $b->id]);
+        $rows = [];
+        foreach ($layers as $layer) {
+            $row = count($rows) - 1;
+            if ($row < 0 || $box($layer)->centre()->y >= $box($rows[$row][0])->bottom()) {
+                $rows[++$row] = [];
+            }
+            $rows[$row][] = $layer;
+        }
+        foreach ($rows as &$row) {
+            usort($row, fn (Layer $a, Layer $b): int => [$box($a)->x, $box($a)->y, $a->id] <=> [$box($b)->x, $box($b)->y, $b->id]);
+        }
+
+        return array_merge(...array_values($rows));
+    }
+
+    /**
+     * The layers that keep their order: what has not moved at all weighs most, and of two that changed places the larger moved.
+     *
+     * @param  list<Layer>  $new
+     * @param  array<string, int>  $was  places in the old order
+     * @return array<string, true>
+     */
+    private static function kept(array $new, array $was, Tree $after): array
+    {
+        $best = $from = [];
+        foreach ($new as $i => $layer) {
+            $box = $after->layer($layer->id)->bounds();
+            $still = abs($box->x - $layer->bounds()->x) < self::SLOP && abs($box->y - $layer->bounds()->y) < self::SLOP;
+            $best[$i] = ($still ? 3.0 : 1.0) + 1 / (2 + $box->width * $box->height);
+            $own = $best[$i];
+            $from[$i] = null;
+            for ($j = 0; $j < $i; $j++) {
+                if ($was[$new[$j]->id] < $was[$layer->id] && $best[$i] < $best[$j] + $own) {
+                    $best[$i] = $best[$j] + $own;
+                    $from[$i] = $j;
+                }
+            }
+        }
+        $kept = [];
+        arsort($best);
+        for ($i = array_key_first($best); $i !== null; $i = $from[$i]) {
+            $kept[$new[$i]->id] = true;
+        }
+
+        return $kept;
+    }
+
+    /**
+     * @param  list<Layer>  $new
+     * @param  array<string, int>  $was
+     * @param  array<string, true>  $kept
+     */
+    private static function passing(Layer $layer, int $at, array $new, array $was, array $kept, Tree $after): string
+    {
+        $passed = null;
+        $forward = false;
+        foreach ($new as $i => $other) {
+            if (! isset($kept[$other->id])) {
+                continue;
+            }
+            // Up past what is now the next, down past what is now the last before it.
+            if ($i > $at && $was[$other->id] < $was[$layer->id]) {
+                $passed ??= $other;
+                break;
+            }
+            if ($i < $at && $was[$other->id] > $was[$layer->id]) {
+                $passed = $other;
+                $forward = true;
+            }
+        }
+        if ($passed === null) {
+            return 'moved';
+        }
+        $here = $after->layer($layer->id)->bounds();
+        $there = $after->layer($passed->id)->bounds();
+        $beside = $here->y < $there->bottom() - self::SLOP && $there->y < $here->bottom() - self::SLOP;
+
+        return 'moved '.match (true) {
+            $beside && $forward => 'to the right of ',
+            $beside => 'to the left of ',
+            $forward => 'below ',
+            default => 'above ',
+        }.Naming::of($passed);
+    }
+
+    /**
+     * @param  list<Layer>  $layers  in their order of reading
+     * @return list<array{string, list<string>}>
+     */
+    private static function shifted(array $layers, Tree $after): array
+    {
+        $by = [];
+        foreach ($layers as $layer) {
+            $now = $after->layer($layer->id)->bounds();
+            [$dx, $dy] = [round($now->x - $layer->bounds()->x), round($now->y - $layer->bounds()->y)];
+            // What grows to the left or upwards has not moved.
+            $grew = abs($now->right() - $layer->bounds()->right()) < self::SLOP || abs($now->centre()->x - $layer->bounds()->centre()->x) < self::SLOP;
+            $dx = $grew ? 0.0 : $dx;
+            if (abs($dx) >= self::SLOP || abs($dy) >= self::SLOP) {
+                $by["{$dx} {$dy}"][] = $layer;
+            }
+        }
+        $out = [];
+        foreach ($by as $shift => $group) {
+            [$dx, $dy] = array_map(floatval(...), explode(' ', $shift));
+            $how = Naming::list(array_values(array_filter([
+                $dy === 0.0 ? '' : Number::text(abs($dy)).' px '.($dy > 0 ? 'down' : 'up'),
+                $dx === 0.0 ? '' : Number::text(abs($dx)).' px to the '.($dx > 0 ? 'right' : 'left'),
+            ], fn (string $one): bool => $one !== '')));
+            $ids = array_map(fn (Layer $layer): string => $layer->id, $group);
+            $tail = array_slice($layers, -count($group));
+            $out[] = [match (true) {
+                count($group) > 2 && $tail === $group && count($group) < count($layers) => Naming::sentence(Naming::of($group[0]).' and all below', ["moved {$how}"]),
+                count($group) > 3 => Naming::sentence(Naming::number(count($group)).' things', ["moved {$how}"]),
+                default => Naming::sentence(Naming::list(array_map(Naming::of(...), $group)), ["moved {$how}"]),
+            }, $ids];
+        }
+
+        return $out;
+    }
+}

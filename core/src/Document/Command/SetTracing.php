@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document\Command;
+
+use Kindred\Document\Tracing;
+use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Input\Reader;
+
+/** Lays a picture under a screen to be traced, or takes it away (no asset). */
+final readonly class SetTracing implements Command
+{
+    private function __construct(private string $screen, private ?string $asset, private int $width, private int $height)
+    {
+    }
+
+    public static function type(): string
+    {
+        return 'set-tracing';
+    }
+
+    public static function read(Reader $in): self
+    {
+        $asset = $in->has('asset') ? $in->string('asset', 64, false) : null;
+        if ($asset !== null && preg_match('/^[0-9a-f]{64}$/D', $asset) !== 1) {
+            $in->fail('asset', 'a picture is named by its SHA-256');
+        }
+
+        return new self($in->id('screen'), $asset, $asset === null ? 0 : $in->whole('width', 1, 100_000), $asset === null ? 0 : $in->whole('height', 1, 100_000));
+    }
+
+    public function workingSet(): WorkingSet
+    {
+        return new WorkingSet(screens: [$this->screen]);
+    }
+
+    public function apply(Tree $tree): Tree
+    {
+        $screen = $tree->screen($this->screen);
+
+        return $tree->withScreens($screen->with(tracing: $this->asset === null ? null : Tracing::under($screen, $this->asset, $this->width, $this->height)));
+    }
+
+    public function label(Tree $before): string
+    {
+        return ($this->asset === null ? 'Take the tracing ground from ' : 'Lay a tracing ground under ').($before->screens[$this->screen]->name ?? 'a screen');
+    }
+}

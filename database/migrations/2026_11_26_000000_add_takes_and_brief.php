@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::table('screens', function (Blueprint $table): void {
+            $table->json('take')->nullable();
+            $table->json('criteria')->nullable();
+            $table->string('condition', 20)->nullable();
+            $table->string('condition_of', 26)->nullable();
+            $table->json('tracing')->nullable();
+        });
+        Schema::create('entries', function (Blueprint $table): void {
+            $table->unsignedBigInteger('project_id');
+            $table->string('id', 26)->collation('ascii_bin');
+            $table->string('rank', 120)->collation('ascii_bin');
+            $table->mediumText('body');
+            $table->primary(['project_id', 'id']);
+            $table->foreign('project_id')->references('id')->on('projects')->cascadeOnDelete();
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::dropIfExists('entries');
+        Schema::table('screens', fn (Blueprint $table) => $table->dropColumn(['take', 'criteria', 'condition', 'condition_of', 'tracing']));
+    }
+};
