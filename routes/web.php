@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AssetController;
+use App\Http\Controllers\BriefController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\KitController;
@@ -46,6 +47,10 @@ Route::middleware('auth')->group(function (): void {
         Route::delete('/', [ShelfController::class, 'destroy'])->name('projects.destroy');
         Route::post('duplicate', [ShelfController::class, 'duplicate'])->name('projects.duplicate');
 
+        Route::get('brief', [BriefController::class, 'show'])->name('brief');
+        Route::get('brief/body', [BriefController::class, 'body'])->name('brief.body');
+        Route::get('brief/screens/{screen}', [BriefController::class, 'ofScreen'])->name('brief.screen');
+        Route::get('assets/{hash}/colours', [BriefController::class, 'colours'])->where('hash', '[0-9a-f]{64}')->name('colours');
         Route::get('wall', [WallController::class, 'show'])->name('wall');
         Route::get('reel', [WallController::class, 'reel'])->name('reel');
         Route::get('outline/{screen}', [WallController::class, 'outline'])->name('outline');

@@ -61,6 +61,35 @@ final readonly class Assets
         return $known ? $this->disk->get("assets/{$hash}") : null;
     }
 
+    /**
+     * How often each colour stands in a picture, of at most 96 px a side; what is mostly transparent is left out.
+     *
+     * @return list<array{int, int, int, int}> red, green, blue, pixels
+     */
+    public function pixels(Project $project, string $hash): array
+    {
+        $bytes = $this->bytes($project, $hash);
+        $image = $bytes === null ? false : imagecreatefromstring($bytes);
+        if ($image === false) {
+            return [];
+        }
+        $factor = min(1, 96 / max(imagesx($image), imagesy($image)));
+        $small = imagescale($image, max(1, (int) round(imagesx($image) * $factor)), max(1, (int) round(imagesy($image) * $factor)), IMG_BICUBIC_FIXED);
+        $small = $small === false ? $image : $small;
+        $counts = [];
+        for ($y = 0; $y < imagesy($small); $y++) {
+            for ($x = 0; $x < imagesx($small); $x++) {
+                $pixel = imagecolorsforindex($small, (int) imagecolorat($small, $x, $y));
+                if ($pixel['alpha'] < 64) {
+                    $key = ($pixel['red'] << 16) | ($pixel['green'] << 8) | $pixel['blue'];
+                    $counts[$key] = ($counts[$key] ?? 0) + 1;
+                }
+            }
+        }
+
+        return array_map(fn (int $key, int $count): array => [$key >> 16, ($key >> 8) & 255, $key & 255, $count], array_keys($counts), $counts);
+    }
+
     public function type(string $bytes): string
     {
         return self::TYPES[getimagesizefromstring($bytes)[2] ?? 0] ?? 'application/octet-stream';

@@ -8,7 +8,7 @@ arch('the core knows nothing of the application')->expect('Kindred')
 
 arch('the ground of the core stands on nothing above it')
     ->expect(['Kindred\Document', 'Kindred\Geometry', 'Kindred\Paint', 'Kindred\Type', 'Kindred\Input', 'Kindred\Device'])
-    ->not->toUse(['Kindred\Kit', 'Kindred\Layout', 'Kindred\Render', 'Kindred\Motion', 'Kindred\Flow', 'Kindred\Exchange']);
+    ->not->toUse(['Kindred\Kit', 'Kindred\Layout', 'Kindred\Render', 'Kindred\Motion', 'Kindred\Flow', 'Kindred\Exchange', 'Kindred\Compare', 'Kindred\Brief', 'Kindred\Signal']);
 
 arch('the kit stands right on the ground')
     ->expect('Kindred\Kit')

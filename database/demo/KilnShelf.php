@@ -20,6 +20,14 @@ final class KilnShelf
     public static function file(): string
     {
         $self = new self;
+        $screens = [
+            $self->screen('firing', 'Choose a firing', 0, $self->firing()),
+            $self->screen('shelfroom', 'Room on the shelf', 1, $self->room()),
+            $self->screen('contact', 'Contact', 2, $self->contact()),
+            $self->screen('summary', 'Summary', 3, $self->summary()),
+            $self->screen('booked', 'Booked', 4, $self->done()),
+        ];
+        $layers = array_merge(...array_column($screens, 'layers'));
 
         return json_encode([
             'format' => 'kindred-canvas',
@@ -27,13 +35,8 @@ final class KilnShelf
             'name' => 'Kiln-shelf booking',
             'finish' => 'rough',
             'entry' => 'firing',
-            'screens' => [
-                $self->screen('firing', 'Choose a firing', 0, $self->firing()),
-                $self->screen('shelfroom', 'Room on the shelf', 1, $self->room()),
-                $self->screen('contact', 'Contact', 2, $self->contact()),
-                $self->screen('summary', 'Summary', 3, $self->summary()),
-                $self->screen('booked', 'Booked', 4, $self->done()),
-            ],
+            'screens' => $screens,
+            'brief' => KilnShelfBrief::entries(array_column(array_reverse($layers), 'id', 'name')),
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES);
     }
 

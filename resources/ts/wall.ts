@@ -4,6 +4,7 @@ import { toast, wireDialogs, wireToast } from './dialogs.ts';
 import { Camera } from './wall/camera.ts';
 import { Gestures, type Tool } from './wall/gestures.ts';
 import { around, corners, type Box, type Point } from './wall/geometry.ts';
+import { Needs } from './wall/needs.ts';
 import { Notes } from './wall/notes.ts';
 import { Overlay } from './wall/overlay.ts';
 import { Panels } from './wall/panels.ts';
@@ -29,6 +30,7 @@ const selection = new Selection(picture, () => {
     overlay.show();
     panels.showFacets();
     rulers.follow();
+    needs.follow();
     showCurrent();
 });
 const camera = new Camera(wall, picture.stage, `kindred.camera.${project}`, () => {
@@ -37,6 +39,7 @@ const camera = new Camera(wall, picture.stage, `kindred.camera.${project}`, () =
     writer.show();
     rulers.follow();
     notes.draw();
+    needs.draw();
     document.getElementById('zoom')!.textContent = `${Math.round(camera.scale * 100)}%`;
 }, () => stills.rest());
 const stills = new Stills(camera, picture, urls, () => (selection.layers.length > 0 ? [selection.screen] : []));
@@ -52,6 +55,7 @@ const server = new Server(urls, Number(page.dataset['sequence']), onAnswer, onPr
 });
 const panels = new Panels(urls, selection, server);
 const sheet = new DataSheet(urls, server);
+const needs = new Needs(document.getElementById('needs')!, document.getElementById('lights')!, picture, camera, selection, server, urls['needs']!, () => document.querySelector('[data-act=needs]')!.setAttribute('aria-pressed', 'false'));
 const takes = new Takes(document.getElementById('takes') as HTMLDialogElement, urls['takes']!, server);
 const gestures = new Gestures(wall, camera, picture, selection, overlay, server, {
     words: writeNew,
@@ -100,13 +104,16 @@ function onAnswer(answer: Answer): void {
     stills.changed(screens, answer.sequence);
     overlay.show();
     panels.showFacets(true);
-    if (reel) void panels.showReel();
+    // Whether a requirement is covered may hang on anything.
+    if (reel || document.querySelector('#reel [data-coverage]') || answer.patches.some((patch) => patch.brief)) void panels.showReel();
     else {
         for (const screen of screens) panels.thumbnail(screen, answer.sequence);
         void panels.showOutlines();
     }
     void sheet.show();
+    void needs.load();
     notes.draw();
+    needs.draw();
     showEmpty();
     document.dispatchEvent(new Event('kindred:edited'));
 }
@@ -567,6 +574,10 @@ const actions: Record<string, () => void> = {
         else void notes.show();
         showNotes();
     },
+    needs: () => {
+        document.querySelector('[data-act=needs]')!.setAttribute('aria-pressed', 'true');
+        needs.toggle();
+    },
     threads: () => {
         overlay.showThreads = !overlay.showThreads;
         localStorage.setItem('kindred.threads', overlay.showThreads ? 'on' : 'off');
@@ -589,6 +600,7 @@ const actions: Record<string, () => void> = {
     stack: () => void stack(),
     array: () => void array(),
     duplicate: () => void duplicate(),
+    untrace: () => void server.edit({ type: 'set-tracing', screen: selection.screens[0] ?? selection.screen, asset: null }),
     take: () => takes.make(selection.screens[0] ?? selection.screen),
     takes: () => void takes.open(selection.screens[0] ?? selection.screen),
     delete: remove,

@@ -34,7 +34,7 @@ test('three takes of a screen are compared, a piece is carried over, and one is 
     await drag(page, from, [from[0], to[1] - 40], ['Control']);
     await page.keyboard.press('Escape');
 
-    await page.locator('[data-takes]').click();
+    await page.locator('#reel [data-takes]').click();
     await expect(takes.locator('.take')).toHaveCount(3);
     const [a, b, c] = [0, 1, 2].map((i) => takes.locator('.take').nth(i));
     await expect(c!.getByLabel('Reason')).toHaveValue(words);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Canvas\Briefs;
 use App\Canvas\Editor;
 use App\Canvas\Facets;
 use App\Canvas\Pictures;
@@ -27,7 +28,7 @@ final class WallController extends Controller
     {
     }
 
-    public function show(Project $project, Pictures $pictures, Facets $facets): View
+    public function show(Project $project, Pictures $pictures, Facets $facets, Briefs $briefs): View
     {
         $tree = $this->store->withLayersOf($project, []);
         $current = isset($tree->screens[$project->entry]) ? $project->entry : ($tree->reel()[0]->id ?? null);
@@ -40,15 +41,17 @@ final class WallController extends Controller
             'devices' => Catalogue::all(),
             'current' => $current,
             'facets' => $facets->of($project, $current, []),
+            'counts' => $briefs->counts($project),
         ]);
     }
 
-    public function reel(Project $project): View
+    public function reel(Project $project, Briefs $briefs): View
     {
         return view('wall.reel', [
             'project' => $project,
             'tree' => $this->store->withLayersOf($project, []),
             'revisions' => $this->store->revisions($project),
+            'counts' => $briefs->counts($project),
         ]);
     }
 

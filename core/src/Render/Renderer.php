@@ -81,7 +81,19 @@ final readonly class Renderer
             'height' => $height,
             'viewBox' => '0 0 '.Number::text($screen->box->width).' '.Number::text($height),
         ], Svg::element('rect', ['width' => $screen->box->width, 'height' => $height, 'data-ground' => $rendering->editable]
-            + Paints::attributes('fill', $ground)), $this->place($tree, new Place($screen->id), $rendering));
+            + Paints::attributes('fill', $ground)), $rendering->editable ? self::tracing($screen, $rendering) : '', $this->place($tree, new Place($screen->id), $rendering));
+    }
+
+    /** What lies under a screen to be traced: on the wall only. */
+    private static function tracing(Screen $screen, Rendering $rendering): string
+    {
+        $tracing = $screen->tracing;
+
+        return $tracing === null ? '' : Svg::element('image', [
+            'href' => ($rendering->asset)($tracing->asset),
+            'x' => $tracing->box->x, 'y' => $tracing->box->y, 'width' => $tracing->box->width, 'height' => $tracing->box->height,
+            'opacity' => $tracing->opacity, 'preserveAspectRatio' => 'none', 'pointer-events' => 'none', 'data-ground' => 'tracing',
+        ]);
     }
 
     /**

@@ -57,6 +57,9 @@ function steps(): array
         [['type' => 'set-take', 'take' => 'next', 'field' => 'reason', 'value' => 'x'], 'Set the reason of take '], [['type' => 'set-criteria', 'criteria' => ['Calm']], 'Set the criteria for takes of Home'],
         [['type' => 'carry-layers', 'from' => 'home', 'to' => 'next', 'layers' => ['boxa'], 'seed' => 's'], 'Carry Box to take '], [['type' => 'make-condition', 'condition' => 'first-use', 'seed' => 's'], 'Home for first use'],
         [['type' => 'set-tracing', 'asset' => null], 'Take the tracing ground from Home'], [['type' => 'set-tracing', 'asset' => str_repeat('a', 64), 'width' => 10, 'height' => 10], 'Lay a tracing ground under Home'],
+        [['type' => 'put-entry', 'entry' => ['id' => 'goal1', 'part' => 'goal', 'title' => 'Fewer calls']], 'Add goal “Fewer calls”'], [['type' => 'move-entry', 'entry' => 'goal1'], 'Reorder “an entry”'], [['type' => 'remove-entry', 'entry' => 'goal1'], 'Remove “an entry” from the brief'],
+        [['type' => 'tie-entry', 'entry' => 'need1', 'ties' => [['kind' => 'layer', 'id' => 'boxa']]], 'Tie “a requirement”'], [['type' => 'tie-entry', 'entry' => 'need1', 'tied' => false, 'ties' => [['kind' => 'layer', 'id' => 'boxa']]], 'Untie “a requirement”'],
+        [['type' => 'hang-plan', 'entries' => ['plan1', 'plan2'], 'device' => 'phone', 'seed' => 's'], 'Hang 2 planned screens'],
         [['type' => 'create-screen', 'screen' => ['id' => 'third', 'name' => 'Third', 'device' => 'phone', 'x' => 0, 'y' => 0, 'width' => 390, 'height' => 844]], 'Add screen Third'],
     ];
 }

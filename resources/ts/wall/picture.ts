@@ -188,7 +188,8 @@ export class Picture {
         if (old && old !== element) old.remove();
         const parent = patch.parent ? this.layer(patch.parent) : this.root(patch.screen ?? '');
         const below = patch.above ? this.layer(patch.above) : null;
-        const ground = parent?.querySelector(':scope > [data-ground]');
+        // A tracing ground lies on the ground.
+        const ground = [...(parent?.querySelectorAll(':scope > [data-ground]') ?? [])].at(-1);
         if (below && below.parentNode === parent) below.after(element);
         else if (ground) ground.after(element);
         else parent?.prepend(element);

@@ -18,6 +18,8 @@ export interface Patch {
     cues?: string;
     grid?: string;
     guides?: string;
+    /** An entry of the brief that changed. */
+    brief?: string;
     project?: { name: string; entry: string | null; finish: string };
     /** The screen, or every screen of the project, is drawn otherwise: its picture is asked for. */
     redraw?: boolean;

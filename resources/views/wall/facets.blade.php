@@ -136,6 +136,9 @@
                 <select class="field" id="s-finish" data-screen-field="finish">
                     @foreach (['' => 'as the project', 'rough' => 'rough', 'plain' => 'plain', 'dressed' => 'dressed'] as $finish => $word)<option value="{{ $finish }}" @selected($finish === ($screen->finish->value ?? ''))>{{ $word }}</option>@endforeach
                 </select></div>
+            @if ($screen->tracing)
+                <div class="row"><label for="s-tracing">Tracing</label><span class="flex gap-1"><input class="field" id="s-tracing" data-screen-field="tracing-opacity" data-step="0.1" value="{{ $screen->tracing->opacity }}" title="How strong the picture under the screen shows, 0 to 1; it is on the wall only" autocomplete="off"><button class="button quiet !px-1.5" data-do="untrace">Take away</button></span></div>
+            @endif
             @include('wall.grids')
         </div>
     </details>

@@ -1,6 +1,6 @@
 <x-layout :title="$project->name" :entries="['resources/css/app.css', 'resources/ts/wall.ts']">
     @php
-        $urls = ['edits' => route('edits', $project), 'preview' => route('preview', $project), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'snap' => route('snap', $project), 'copy' => route('copy', $project), 'paste' => route('paste', $project), 'sheet' => route('sheet', [$project, 'LAYER']), 'devices' => route('devices', [$project, 'SCREEN']), 'copies' => route('copies', [$project, 'LAYER']), 'takes' => route('takes', [$project, 'SCREEN']), 'pictures' => route('pictures', $project), 'kit' => route('kit', $project), 'notes' => route('notes', $project), 'parts' => route('widget.parts', [$project, 'LAYER']), 'assets' => route('assets', $project),
+        $urls = ['edits' => route('edits', $project), 'preview' => route('preview', $project), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'snap' => route('snap', $project), 'copy' => route('copy', $project), 'paste' => route('paste', $project), 'sheet' => route('sheet', [$project, 'LAYER']), 'devices' => route('devices', [$project, 'SCREEN']), 'copies' => route('copies', [$project, 'LAYER']), 'takes' => route('takes', [$project, 'SCREEN']), 'pictures' => route('pictures', $project), 'kit' => route('kit', $project), 'notes' => route('notes', $project), 'needs' => route('brief.screen', [$project, 'SCREEN']), 'parts' => route('widget.parts', [$project, 'LAYER']), 'assets' => route('assets', $project),
             'facets' => route('facets', $project), 'reel' => route('reel', $project), 'still' => route('thumbnail', [$project, 'SCREEN']), 'stills' => route('stills', $project), 'rehearse' => route('rehearse', $project)];
         $tools = [['pick', 'mouse-pointer-2', 'Pick', 'Q'], ['screen', 'smartphone', 'Screen', 'A'], ['shape', 'shapes', 'Shape', 'S'], ['words', 'type', 'Words', 'W'],
             ['picture', 'image', 'Picture', 'P'], ['icon', 'smile', 'Icon', 'I'], ['widget', 'blocks', 'Kit', 'K'], ['note', 'message-square', 'Note', 'N'], ['thread', 'spline', 'Go', 'G']];
@@ -8,13 +8,14 @@
     <div id="wall-page" data-urls="{{ json_encode($urls) }}" data-project="{{ $project->id }}" data-sequence="{{ $project->sequence }}" data-entry="{{ $project->entry }}" data-current="{{ $current }}">
         <x-masthead :project="$project" place="wall">
             <span class="mr-3 flex items-center gap-1" role="group" aria-label="Finish of the project">
-                <span class="mr-1 text-ash" title="How screens are drawn; a screen can have its own, in its facets">Finish</span>
+                
                 @foreach (['rough' => 'As by hand, grey: not the final look', 'plain' => 'Clean and grey', 'dressed' => 'In full style'] as $finish => $means)
                     <button class="button quiet" data-act="finish-{{ $finish }}" data-finish="{{ $finish }}" aria-pressed="{{ $tree->project->finish->value === $finish ? 'true' : 'false' }}" title="{{ $means }}">{{ ucfirst($finish) }}</button>
                 @endforeach
             </span>
             <button class="button quiet" data-act="grid" aria-pressed="true" title="Grid: layout grids, ruler guides and rulers">Grid</button>
             <button class="button quiet" data-act="threads" aria-pressed="true" title="Threads: the drawn lines of cues">Threads</button>
+            <button class="button quiet !px-2" data-act="needs" aria-pressed="false" title="Requirements of the screen at hand, and what covers them" aria-label="Requirements"><x-glyph name="clipboard-check"/></button>
             <button class="button quiet" data-act="notes" aria-pressed="false" title="Notes: numbered marks, and the list of them">Notes</button>
             <span id="saved" class="min-w-12 text-right text-ash" role="status">saved</span>
             <button class="button quiet" data-act="undo" title="Undo (Ctrl Z)" aria-label="Undo"><x-glyph name="undo-2"/></button>
@@ -57,6 +58,7 @@
             <svg id="overlay" aria-hidden="true"></svg>
             <canvas class="ruler" data-ruler="y" aria-hidden="true"></canvas><canvas class="ruler" data-ruler="x" aria-hidden="true"></canvas>
             <textarea id="writing" aria-label="Words" spellcheck="false" rows="1" hidden></textarea>
+            <div id="lights" aria-hidden="true"></div>
             <div id="marks"></div>
             <div id="tag" hidden></div>
             <div id="empty" hidden>
@@ -64,6 +66,7 @@
                 <button class="button primary" data-act="screen">Add a screen</button>
             </div>
         </main>
+        <section id="needs" aria-label="Requirements" hidden></section>
         <section id="notes" aria-label="Notes" hidden></section>
         <section id="kit" aria-label="Kit" hidden></section>
         <section id="sheet" aria-label="Data sheet" hidden></section>

@@ -6,7 +6,7 @@
         @foreach ($layers as $layer)
             <li data-item="{{ $layer->id }}" data-kind="{{ $layer->kind() }}" data-parent="{{ $layer->parent }}" draggable="true" @class(['hidden-item' => $layer->hidden])>
                 <div class="item-row">
-                    <x-glyph :name="['box' => 'square', 'ellipse' => 'circle', 'line' => 'minus', 'path' => 'spline', 'text' => 'type', 'picture' => 'image', 'icon' => 'smile', 'group' => 'folder', 'stack' => 'stretch-horizontal', 'array' => 'layout-grid'][$layer->kind()]"/>
+                    <x-glyph :name="['box' => 'square', 'ellipse' => 'circle', 'line' => 'minus', 'path' => 'spline', 'text' => 'type', 'picture' => 'image', 'icon' => 'smile', 'group' => 'folder', 'stack' => 'stretch-horizontal', 'array' => 'layout-grid', 'widget' => 'blocks'][$layer->kind()] ?? 'shapes'"/>
                     <span class="item-name" title="{{ $layer->name }}">{{ $layer->name }}</span>
                     @if ($layer->cues !== [])<x-glyph name="spline" class="!text-clay"/>@endif
                     <button type="button" data-mark="locked" aria-pressed="{{ $layer->locked ? 'true' : 'false' }}" aria-label="Lock {{ $layer->name }}" title="Lock"><x-glyph :name="$layer->locked ? 'pin' : 'pin-off'"/></button>
