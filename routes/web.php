@@ -62,6 +62,7 @@ Route::middleware('auth')->group(function (): void {
         Route::patch('notes/{note}', [NoteController::class, 'update'])->name('notes.update');
         Route::delete('notes/{note}', [NoteController::class, 'destroy']);
         Route::get('kit', [KitController::class, 'index'])->name('kit');
+        Route::get('widgets/{layer}/spot', [KitController::class, 'spot'])->name('widget.spot');
         Route::get('widgets/{layer}/parts', [KitController::class, 'parts'])->name('widget.parts');
         Route::get('screens/{screen}/takes', [TakesController::class, 'show'])->name('takes');
         Route::get('copies/{layer}', [WallController::class, 'copies'])->name('copies');

@@ -3,7 +3,7 @@ import htmx from 'htmx.org';
 import { toast, wireDialogs, wireToast } from './dialogs.ts';
 import { Camera } from './wall/camera.ts';
 import { Gestures, type Tool } from './wall/gestures.ts';
-import { around, corners, type Box, type Point } from './wall/geometry.ts';
+import { around, corners, unapply, type Box, type Point } from './wall/geometry.ts';
 import { Needs } from './wall/needs.ts';
 import { Notes } from './wall/notes.ts';
 import { Overlay } from './wall/overlay.ts';
@@ -80,6 +80,8 @@ server.settle = () => settle();
 overlay.mates = (id) => together.mates(id);
 const rulers = new Rulers(wall, camera, picture, selection, overlay, server);
 let icon = '';
+/** Where in a widget the icon that is chosen next goes. */
+let iconPlace: { screen: string; layer: string; place: string } | null = null;
 const kit = new KitPanel(document.getElementById('kit')!, {
     url: urls['kit']!,
     taken: (taken) => take(taken ? 'widget' : 'pick'),
@@ -231,11 +233,39 @@ function writeInWidget(layer: Element, id: string, screen: string): void {
     }, onProblem);
 }
 
-function writeIn(layer: Element): void {
+/** What can be changed at a point of a widget, or the words that are shown next after some. */
+interface Spot { place: string; words: string; field: string | null; value: string; box: Box | null; style: Omit<Setting, 'colour' | 'weight'> & { weight: number } | null; colour: string | null }
+
+/** Words are written, icons exchanged and states changed right where they are in a widget; its main words where nothing else is meant. */
+async function changeInWidget(layer: Element, id: string, screen: string, at: Point | null, after: string | null = null): Promise<void> {
+    const m = picture.matrix(layer);
+    const inside = at ? unapply(m, at) : null;
+    const spot = inside || after !== null ? await send<Spot | null>(`${urls['spot']!.replace('LAYER', bare(id))}?${after === null ? `x=${inside!.x}&y=${inside!.y}` : `after=${after}`}`).catch(() => null) : null;
+    if (!spot) return after === null ? writeInWidget(layer, id, screen) : undefined;
+    if (spot.field) return void server.edit({ type: 'set-widget', screen: screen || null, layers: [id], field: spot.field, value: spot.value });
+    if (!spot.style || !spot.box) {
+        // An icon: what is chosen next goes in its place.
+        iconPlace = { screen, layer: id, place: spot.place };
+        return actions['icon']!();
+    }
+    const { box, style } = spot;
+    writer.open({
+        words: spot.words, setting: { ...style, weight: String(style.weight), colour: spot.colour ?? PLAIN.colour }, width: Math.max(box.width, 40), matrix: { ...m, e: m.a * box.x + m.c * box.y + m.e, f: m.b * box.x + m.d * box.y + m.f },
+        done: (words) => {
+            if (words !== spot.words) void server.edit({ type: 'write-widget', screen: screen || null, layer: bare(id), place: spot.place, words });
+        },
+        next: () => void server.rest().then(() => {
+            const now = picture.layer(id);
+            if (now) void changeInWidget(now, id, screen, null, spot.place);
+        }),
+    });
+}
+
+function writeIn(layer: Element, at: Point | null = null): void {
     const id = layer.getAttribute('data-layer')!;
     const screen = picture.screenOf(layer);
     selection.pick([id], screen);
-    if (layer.getAttribute('data-kind') === 'widget') return writeInWidget(layer, id, screen);
+    if (layer.getAttribute('data-kind') === 'widget') return void changeInWidget(layer, id, screen, at);
     void send<{ layers: { words: string; wrapped: boolean; style: { family: string; weight: number; size: number; lineHeight: number; letterSpacing: number; align: string; transform: string; trim: boolean }; fills: { colour: string }[] }[] }>(`${urls['copy']!}?layers=${bare(id)}&row=${rowOf(id) ?? ''}`).then(({ layers }) => {
         const text = layers[0];
         if (!text) return;
@@ -681,7 +711,10 @@ document.addEventListener('click', (event) => {
         icon = chosen;
         (document.getElementById('icons') as HTMLDialogElement).close();
         const first = selection.elements()[0];
-        if (document.getElementById('icons')!.dataset['exchange'] !== undefined && first?.dataset['kind'] === 'icon') {
+        if (iconPlace) {
+            void server.edit({ type: 'write-widget', screen: iconPlace.screen || null, layer: bare(iconPlace.layer), place: iconPlace.place, words: icon });
+            iconPlace = null;
+        } else if (document.getElementById('icons')!.dataset['exchange'] !== undefined && first?.dataset['kind'] === 'icon') {
             void server.edit({ type: 'set-field', ...onLayers(), field: 'icon', value: icon, ...panels.inCell() });
         } else take('icon');
         delete document.getElementById('icons')!.dataset['exchange'];
@@ -748,6 +781,7 @@ setInterval(() => {
 }, 15_000);
 window.addEventListener('pagehide', settle);
 
+document.getElementById('icons')!.addEventListener('close', () => (iconPlace = null));
 wireDialogs();
 wireToast();
 showEmpty();

@@ -1,6 +1,6 @@
 /** The kit by hand: found, placed, dragged on, edited where it lies, made into another kind, opened. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { allowError, at, bareScreen, box, drag, likeReload, middle, openDemo, saved, setField, test } from './support/hand.ts';
+import { allowError, at, bareScreen, box, drag, likeReload, middle, near, openDemo, saved, screen, setField, test } from './support/hand.ts';
 
 /** The kit lies over the left of the wall: the screen is moved out from under it. */
 async function screenBesideKit(page: Page): Promise<Locator> {
@@ -130,4 +130,57 @@ test('a widget follows the finish, its size is shown, and its accent is its fill
     await expect(button.locator('text[font-family^=Caveat]')).toHaveCount(1);
     await expect(button.locator('[fill="#a94c31"]')).toHaveCount(0);
     await likeReload(page, bare);
+});
+
+test('what a widget holds is changed where it lies: words, cells, icons, choices, numbers', async ({ page }) => {
+    await openDemo(page, 'In place', 'Kiln-shelf booking');
+    await near(page, 'Choose a firing');
+    const firing = screen(page, 'Choose a firing');
+    const place = async (words: string): Promise<[number, number]> => middle(firing.locator('text', { hasText: new RegExp(`^${words}$`) }));
+
+    // A heading, then with Tab the next, and the first cell.
+    await page.mouse.dblclick(...(await place('Opens')));
+    await expect(page.locator('#writing')).toHaveValue('Opens');
+    await page.keyboard.type('Cool on');
+    await page.keyboard.press('Tab');
+    await expect(page.locator('#writing')).toHaveValue('A shelf');
+    await page.keyboard.press('Tab');
+    await expect(page.locator('#writing')).toHaveValue('Bisque');
+    await page.keyboard.type('Biscuit');
+    await page.keyboard.press('Control+Enter');
+    await saved(page);
+    await expect(firing.locator('text', { hasText: 'Cool on' })).toBeVisible();
+    await expect(firing.locator('text', { hasText: 'Biscuit' })).toBeVisible();
+    await page.mouse.dblclick(...(await place('9.00')));
+    await expect(page.locator('#writing')).toHaveValue('9.00');
+    await page.keyboard.type('8.50');
+    await page.keyboard.press('Escape');
+    await saved(page);
+    await expect(firing.locator('text', { hasText: '8.50' })).toBeVisible();
+    await likeReload(page, firing);
+
+    // A choice, and a number by one.
+    await near(page, 'Room on the shelf');
+    const room = screen(page, 'Room on the shelf');
+    const radio = room.locator('[data-kind=widget]', { hasText: 'Half a shelf' });
+    const mark = (await radio.locator('text', { hasText: 'Half a shelf' }).boundingBox())!;
+    await page.mouse.dblclick(mark.x - 11, mark.y + mark.height / 2);
+    await expect(page.locator('#facets .subject .kind')).toHaveText('widget');
+    await saved(page);
+    await expect.poll(() => page.locator('#facets [data-chosen]').evaluateAll((boxes) => boxes.map((box) => (box as HTMLInputElement).checked))).toEqual([false, true, false, false]);
+    const stepper = room.locator('[data-kind=widget]', { hasText: /^4$/ });
+    const box = (await stepper.boundingBox())!;
+    await page.mouse.dblclick(box.x + box.width - 14, box.y + box.height / 2);
+    await saved(page);
+    await expect(room.locator('[data-kind=widget]', { hasText: /^5$/ })).toBeVisible();
+
+    // An icon is exchanged for another.
+    await near(page, 'Summary');
+    const row = screen(page, 'Summary').locator('[data-kind=widget]', { hasText: 'firing} firing' });
+    const left = (await row.boundingBox())!;
+    await page.mouse.dblclick(left.x + left.width * 0.08, left.y + left.height / 2);
+    await page.locator('#icons').getByLabel('Search icons').fill('snowflake');
+    await page.locator('#icon-grid [data-icon=snowflake]').click();
+    await saved(page);
+    await expect(page.locator('#facets [data-widget-field=icon]')).toHaveValue('snowflake');
 });

@@ -9,10 +9,13 @@ use App\Canvas\TreeStore;
 use App\Models\Project;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Missing;
 use Kindred\Document\WorkingSet;
+use Kindred\Geometry\Point;
 use Kindred\Input\Reader;
 use Kindred\Kit\Bar;
 use Kindred\Kit\Kit;
@@ -38,6 +41,23 @@ final class KitController extends Controller
                 'picture' => $renderer->layer($tree, $layer, $rendering),
             ];
         }, Kit::search(''))]);
+    }
+
+    /** What can be changed at a point of a widget: words or an icon where they stand, or a state. */
+    public function spot(Request $request, Project $project, string $layer, TreeStore $store, Kit $kit): JsonResponse
+    {
+        $widget = $store->load($project, new WorkingSet(layers: [$layer]))->layer($layer);
+        $spot = $request->has('after')
+            ? $kit->spotAfter($widget, $this->asked($request, 'after'))
+            : $kit->spot($widget, new Point((float) $this->asked($request, 'x'), (float) $this->asked($request, 'y')));
+        $part = $spot?->part;
+        $style = $part?->content instanceof Text ? $part->content->style : null;
+
+        return new JsonResponse($spot === null ? null : [
+            'place' => $spot->place, 'words' => $spot->words, 'field' => $spot->field?->value, 'value' => $spot->value,
+            'box' => $part === null ? null : ['x' => $part->box->x, 'y' => $part->box->y, 'width' => $part->box->width, 'height' => $part->box->height],
+            'style' => $style?->toArray(), 'colour' => ($part->fills[0] ?? null)?->colour->toHex(),
+        ], options: JSON_UNESCAPED_UNICODE);
     }
 
     /** A widget as plain layers in a group. */

@@ -6,6 +6,7 @@ namespace Kindred\Kit;
 
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Widget as Content;
+use Kindred\Geometry\Point;
 use Kindred\Input\Search;
 use Kindred\Signal\Kind;
 use Kindred\Type\Typesetter;
@@ -114,6 +115,18 @@ final readonly class Kit
     public function plain(Layer $layer): array
     {
         return $layer->content instanceof Content ? $this->sketch($layer, $layer->content)->parts() : [];
+    }
+
+    /** What can be changed at a point of a widget, in its own coordinates; null where nothing can. */
+    public function spot(Layer $layer, Point $point): ?Spot
+    {
+        return $layer->content instanceof Content ? Spot::at($layer, $layer->content, $this->sketch($layer, $layer->content), $point) : null;
+    }
+
+    /** The words of a widget that are shown next after those of a place (see WidgetPlace); the first for none. */
+    public function spotAfter(Layer $layer, string $place): ?Spot
+    {
+        return $layer->content instanceof Content ? Spot::after($layer->content, $this->sketch($layer, $layer->content), $place) : null;
     }
 
     /** All that a widget shows in a rehearsal, in any state; null for one that does not work. */

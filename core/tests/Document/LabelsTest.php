@@ -48,7 +48,7 @@ function steps(): array
         [['type' => 'move-screens', 'screens' => ['next'], 'dx' => 1, 'dy' => 1], 'Move screen Next'], [['type' => 'duplicate-screen', 'seed' => 's'], 'Duplicate screen Home'],
         [['type' => 'reorder-screen', 'above' => 'next'], 'Reorder screen Home'], [['type' => 'set-entry', 'screen' => 'next'], 'Start at Next'],
         [['type' => 'set-finish', 'finish' => 'rough'], 'Finish rough'],
-        [['type' => 'set-widget', 'layers' => ['boxa'], 'field' => 'label', 'value' => 'x'], 'Set label of Box'], [['type' => 'convert-widgets', 'layers' => ['boxa', 'words'], 'widget' => 'list', 'name' => 'List'], 'Make a list of 2 layers'],
+        [['type' => 'set-widget', 'layers' => ['boxa'], 'field' => 'label', 'value' => 'x'], 'Set label of Box'], [['type' => 'write-widget', 'layer' => 'boxa', 'place' => 'items.0.label', 'words' => 'x'], 'Write in Box'], [['type' => 'convert-widgets', 'layers' => ['boxa', 'words'], 'widget' => 'list', 'name' => 'List'], 'Make a list of 2 layers'],
         [['type' => 'replace-layer', 'layer' => 'boxa', 'with' => ['kind' => 'ellipse', 'x' => 0, 'y' => 0, 'width' => 5, 'height' => 5], 'seed' => 's', 'step' => 'Open'], 'Open Box'],
         [['type' => 'put-grid', 'grid' => ['id' => 'grid1', 'kind' => 'baseline']], 'Set baseline grid of screen Home'], [['type' => 'remove-grid', 'grid' => 'grid1'], 'Remove a grid of screen Home'],
         [['type' => 'move-guide', 'axis' => 'x', 'to' => 24], 'Add a guide of screen Home'], [['type' => 'move-guide', 'axis' => 'y', 'from' => 24, 'to' => 30], 'Move a guide of screen Home'], [['type' => 'move-guide', 'axis' => 'y', 'from' => 24], 'Remove a guide of screen Home'],

@@ -19,7 +19,7 @@ export interface Makers {
     icon: (screen: string, at: Point, size: number | null) => void;
     widget: (screen: string, box: Box) => void;
     note: (screen: string, at: Point, layer: Element | null) => void;
-    edit: (layer: Element) => void;
+    edit: (layer: Element, at: Point) => void;
     linked: () => void;
     /** Called before a gesture changes the picture. */
     begun: () => void;
@@ -558,7 +558,7 @@ export class Gestures {
         const under = document.elementsFromPoint(event.clientX, event.clientY).find((element) => element.closest('.stage [data-layer]'));
         const layer = under ? this.selection.target(under) : null;
         if (!layer || !under) return;
-        if (['text', 'widget'].includes(layer.dataset['kind'] ?? '')) return this.makers.edit(layer);
+        if (['text', 'widget'].includes(layer.dataset['kind'] ?? '')) return this.makers.edit(layer, this.camera.toWall(event));
         if (!layer.matches('[data-kind=group], [data-kind=stack], [data-kind=array]')) return;
         this.selection.group = layer.dataset['layer']!;
         const inner = this.selection.target(under);

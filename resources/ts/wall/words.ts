@@ -14,6 +14,8 @@ export interface Writing {
     /** px; null for free text. */
     width: number | null;
     done: (words: string) => void;
+    /** Where there is something to write next (Tab). */
+    next?: () => void;
 }
 
 export class Writer {
@@ -26,6 +28,12 @@ export class Writer {
         this.area.addEventListener('input', () => this.grow());
         this.area.addEventListener('keydown', (event) => {
             event.stopPropagation();
+            const next = this.writing?.next;
+            if (event.key === 'Tab' && next) {
+                event.preventDefault();
+                this.finish(true);
+                return next();
+            }
             if (event.key === 'Escape' || (event.key === 'Enter' && (event.ctrlKey || event.metaKey))) {
                 event.preventDefault();
                 this.finish(true);

@@ -30,6 +30,7 @@ final class Commands
         FillCells::class,
         SetFinish::class,
         SetWidget::class,
+        WriteWidget::class,
         ConvertWidgets::class,
         ReplaceLayer::class,
         TakeSheet::class,

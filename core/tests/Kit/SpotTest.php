@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\Widget;
+use Kindred\Document\Widget\WidgetPlace;
+use Kindred\Geometry\Point;
+use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
+use Kindred\Kit\Kit;
+use Kindred\Kit\Spot;
+use Kindred\Tests\Sample;
+use Kindred\Type\Typesetter;
+
+/** @param  array<string, mixed>  $content */
+function placed(string $kind, array $content = []): Layer
+{
+    $found = Kit::find($kind) ?? throw new LogicException($kind);
+
+    return Layer::read(Reader::of($content + Kit::fresh($found)), id: 'widget', rank: 'm');
+}
+
+function kit(): Kit
+{
+    return new Kit(new Typesetter(Sample::faces()));
+}
+
+/** @return array{string, string}|null what is meant there: the place and its words, or the field and its value */
+function meant(?Spot $spot): ?array
+{
+    return $spot === null ? null : ($spot->field === null ? [$spot->place, $spot->words] : [$spot->field->value, $spot->value]);
+}
+
+it('means what lies under the pointer', function (string $kind, array $content, array $point, ?array $meant): void {
+    expect(meant(kit()->spot(placed($kind, $content), new Point(...$point))))->toBe($meant);
+})->with([
+    'a heading of a table' => ['table', [], [140, 25], ['columns.1', 'Opens']],
+    'a cell' => ['table', [], [150, 125], ['items.1.cells.0', 'Saturday']],
+    'the second of two cells with the same words' => ['table', ['items' => [['label' => 'A', 'cells' => ['2', '2']]]], [280, 150], ['items.0.cells.1', '2']],
+    'a row beside its words' => ['table', [], [2, 125], ['chosen', '1']],
+    'a label' => ['button', ['label' => 'Book'], [80, 24], ['label', 'Book']],
+    'the mark of a switch' => ['switch', ['label' => 'Tell me', 'on' => false, 'width' => 300], [290, 20], ['on', 'true']],
+    'more, on a stepper' => ['stepper', ['value' => 4, 'least' => 1, 'most' => 4], [130, 22], ['value', '4']],
+    'less' => ['stepper', ['value' => 4, 'least' => 1, 'most' => 9], [10, 22], ['value', '3']],
+    'nothing' => ['picture-placeholder', [], [5, 5], null],
+    'an icon' => ['button', ['label' => 'Go', 'icon' => 'check', 'width' => 160], [56, 24], ['icon', 'check']],
+    'a day of a calendar' => ['date-picker', ['label' => 'November 2026', 'height' => 320], [300, 260], ['value', '29']],
+]);
+
+it('goes from words to words in the order in which they are seen', function (): void {
+    $table = placed('table');
+    $seen = [];
+    for ($spot = kit()->spotAfter($table, ''); $spot !== null; $spot = kit()->spotAfter($table, $spot->place)) {
+        $seen[] = $spot->words;
+    }
+    expect($seen)->toBe(['Firing', 'Opens', 'Room', 'Bisque', 'Thursday', '12 pieces', 'Glaze', 'Saturday', '4 pieces', 'Salt', 'Monday', 'full']);
+});
+
+it('finds all words of every widget again, and writes them where they stand', function (): void {
+    foreach (Kit::search('') as $kind) {
+        $layer = placed($kind::key());
+        $widget = $layer->content;
+        expect($widget)->toBeInstanceOf(Widget::class);
+        for ($spot = kit()->spotAfter($layer, ''); $spot !== null && $widget instanceof Widget; $spot = kit()->spotAfter($layer, $spot->place)) {
+            $written = WidgetPlace::parse($spot->place)->write($widget, 'Zz');
+            expect(WidgetPlace::all($written)[$spot->place])->toBe('Zz')
+                ->and(array_diff_key(WidgetPlace::all($written), [$spot->place => 1]))->toBe(array_diff_key(WidgetPlace::all($widget), [$spot->place => 1]));
+        }
+    }
+});
+
+it('refuses places that are not there, and words that are too long', function (string $place, string $words, string $says): void {
+    $widget = placed('table')->content;
+    expect($widget instanceof Widget ? fn () => WidgetPlace::parse($place)->write($widget, $words) : null)->toThrow(InvalidInput::class, $says);
+})->with([
+    ['items.9.label', 'x', 'no longer there'], ['items.0.cells.7', 'x', 'no longer there'], ['columns.3', 'x', 'no longer there'],
+    ['rows.1', 'x', 'no place'], ['items.0.label', str_repeat('x', 501), 'At most 500'], ['label', str_repeat('x', 2001), 'At most 2000'],
+]);
