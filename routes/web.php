@@ -14,6 +14,7 @@ use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SnapController;
 use App\Http\Controllers\TakesController;
+use App\Http\Controllers\TrialController;
 use App\Http\Controllers\WallController;
 use Illuminate\Support\Facades\Route;
 
@@ -65,6 +66,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('widgets/{layer}/spot', [KitController::class, 'spot'])->name('widget.spot');
         Route::get('widgets/{layer}/parts', [KitController::class, 'parts'])->name('widget.parts');
         Route::get('screens/{screen}/takes', [TakesController::class, 'show'])->name('takes');
+        Route::get('layers/{layer}/trials', [TrialController::class, 'show'])->name('trials');
         Route::get('copies/{layer}', [WallController::class, 'copies'])->name('copies');
         Route::get('facets', [WallController::class, 'facets'])->name('facets');
         Route::get('history', [WallController::class, 'history'])->name('history');

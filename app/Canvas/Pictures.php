@@ -6,7 +6,6 @@ namespace App\Canvas;
 
 use App\Models\Project;
 use Illuminate\Cache\Repository;
-use Kindred\Device\Device;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
@@ -53,16 +52,10 @@ final readonly class Pictures
         return new Rendering(TextMode::Live, fn (string $hash): string => route('asset', [$project->id, $hash], false), working: true);
     }
 
-    /** For a screen of which a page shows several takes. */
-    public function take(Project $project, Screen $take): Rendering
+    /** For a screen that one page shows in several versions; what is before its ids tells them apart. */
+    public function variant(Project $project, string $prefix): Rendering
     {
-        return new Rendering(TextMode::Live, fn (string $hash): string => route('asset', [$project->id, $hash], false), prefix: "{$take->id}-");
-    }
-
-    /** For a screen that one page shows on several devices. */
-    public function onDevice(Project $project, Device $device): Rendering
-    {
-        return new Rendering(TextMode::Live, fn (string $hash): string => route('asset', [$project->id, $hash], false), prefix: "{$device->key}-");
+        return new Rendering(TextMode::Live, fn (string $hash): string => route('asset', [$project->id, $hash], false), prefix: $prefix);
     }
 
     /** For pictures that must look the same without this application: outlines, pictures inside. */

@@ -17,6 +17,7 @@ import { fresh, Problem, send, Server, type Answer } from './wall/server.ts';
 import { DataSheet } from './wall/sheet.ts';
 import { Takes } from './wall/takes.ts';
 import { Stills } from './wall/stills.ts';
+import { Trials } from './wall/trials.ts';
 import { Together, type Found } from './wall/together.ts';
 import { PLAIN, Writer, type Setting } from './wall/words.ts';
 
@@ -55,6 +56,7 @@ const server = new Server(urls, Number(page.dataset['sequence']), onAnswer, onPr
 });
 const panels = new Panels(urls, selection, server);
 const sheet = new DataSheet(urls, server);
+const trials = new Trials(document.getElementById('trials') as HTMLDialogElement, urls['trials']!, server);
 const needs = new Needs(document.getElementById('needs')!, document.getElementById('lights')!, picture, camera, selection, server, urls['needs']!, () => document.querySelector('[data-act=needs]')!.setAttribute('aria-pressed', 'false'));
 const takes = new Takes(document.getElementById('takes') as HTMLDialogElement, urls['takes']!, server);
 const gestures = new Gestures(wall, camera, picture, selection, overlay, server, {
@@ -631,6 +633,9 @@ const actions: Record<string, () => void> = {
     array: () => void array(),
     duplicate: () => void duplicate(),
     untrace: () => void server.edit({ type: 'set-tracing', screen: selection.screens[0] ?? selection.screen, asset: null }),
+    trials: () => {
+        if (selection.layers[0]) void trials.open(bare(selection.layers[0]));
+    },
     take: () => takes.make(selection.screens[0] ?? selection.screen),
     takes: () => void takes.open(selection.screens[0] ?? selection.screen),
     delete: remove,

@@ -82,3 +82,27 @@ test('three takes of a screen are compared, a piece is carried over, and one is 
     await expect(page.locator('[data-card].current .entry', { hasText: 'takes' })).toHaveText('C, 3 takes');
     await likeReload(page, booked);
 });
+
+test('values of one property are tried side by side, and one is chosen', async ({ page }) => {
+    await openDemo(page, 'Tried', 'Kiln-shelf booking');
+    await near(page, 'Booked');
+    const words = screen(page, 'Booked').locator('[data-kind=text]', { hasText: 'Your shelf is kept' });
+    await page.mouse.click(...(await middle(words)));
+    await page.locator('#facets').getByRole('button', { name: 'Try values' }).click();
+    const trials = page.locator('#trials');
+    await trials.getByLabel('Property').selectOption('size');
+    await expect(trials.locator('[data-choose]')).toHaveCount(4);
+    await expect(trials.locator('[data-choose]').first()).toContainText('30 as it is');
+    await trials.getByLabel('Values').fill('24, much, 40');
+    await trials.getByRole('button', { name: 'Try these' }).click();
+    await expect(trials.locator('[data-choose]')).toHaveCount(2);
+    await expect(trials.locator('.finding')).toContainText('much:');
+    // Each shows its own value: the words of the second are larger.
+    const sizes = await trials.locator('[data-choose] svg text', { hasText: 'Your shelf' }).evaluateAll((texts) => texts.map((text) => text.getBoundingClientRect().height));
+    expect(sizes[1]! / sizes[0]!).toBeGreaterThan(1.3);
+    await trials.getByRole('button', { name: 'Choose 40' }).click();
+    await saved(page);
+    await expect(page.locator('#facets').getByLabel('Size', { exact: true })).toHaveValue('40');
+    await page.keyboard.press('Control+z');
+    await expect(page.locator('#facets').getByLabel('Size', { exact: true })).toHaveValue('30');
+});

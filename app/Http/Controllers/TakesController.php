@@ -39,7 +39,7 @@ final class TakesController extends Controller
             'all' => $all,
             'shown' => array_map(fn (Screen $take): array => [
                 'take' => $take,
-                'picture' => $renderer->screen($tree, $take, $pictures->take($project, $take)),
+                'picture' => $renderer->screen($tree, $take, $pictures->variant($project, "{$take->id}-")),
                 'layers' => $this->layers($tree, $take),
                 'remarks' => $first === null || $take === $first ? [] : Comparison::between($tree, $first, $take)->remarks,
                 'measures' => Measures::of($tree, $take, $relayout->cells),

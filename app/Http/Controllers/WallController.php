@@ -78,7 +78,7 @@ final class WallController extends Controller
 
             return [
                 'device' => $device,
-                'picture' => $renderer->screen($laid, $laid->screen($screen), $pictures->onDevice($project, $device)),
+                'picture' => $renderer->screen($laid, $laid->screen($screen), $pictures->variant($project, "{$device->key}-")),
                 'overflow' => Overflow::on($laid, $screen),
                 'box' => $laid->screen($screen)->box,
             ];

@@ -10,6 +10,7 @@
         @else
             <span class="flex-1 font-heading text-[15px] font-semibold">{{ count($layers) }} layers</span>
         @endif
+        @if ($only && $only->screen && ! $cell && ! $locked)<button class="button quiet !px-1.5" data-do="trials" title="Several values of one property, side by side" aria-label="Try values"><x-glyph name="columns-3"/></button>@endif
         <button class="button quiet !px-1.5" data-do="mark" data-name="locked" data-value="{{ $locked ? 'false' : 'true' }}" aria-pressed="{{ $locked ? 'true' : 'false' }}" title="{{ $locked ? 'Unlock' : 'Lock' }}" aria-label="{{ $locked ? 'Unlock' : 'Lock' }}"><x-glyph :name="$locked ? 'pin' : 'pin-off'"/></button>
     </div>
     @if ($cell)

@@ -1,6 +1,6 @@
 <x-layout :title="$project->name" :entries="['resources/css/app.css', 'resources/ts/wall.ts']">
     @php
-        $urls = ['edits' => route('edits', $project), 'preview' => route('preview', $project), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'snap' => route('snap', $project), 'copy' => route('copy', $project), 'paste' => route('paste', $project), 'sheet' => route('sheet', [$project, 'LAYER']), 'devices' => route('devices', [$project, 'SCREEN']), 'copies' => route('copies', [$project, 'LAYER']), 'takes' => route('takes', [$project, 'SCREEN']), 'pictures' => route('pictures', $project), 'kit' => route('kit', $project), 'notes' => route('notes', $project), 'needs' => route('brief.screen', [$project, 'SCREEN']), 'parts' => route('widget.parts', [$project, 'LAYER']), 'spot' => route('widget.spot', [$project, 'LAYER']), 'assets' => route('assets', $project),
+        $urls = ['edits' => route('edits', $project), 'preview' => route('preview', $project), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'snap' => route('snap', $project), 'copy' => route('copy', $project), 'paste' => route('paste', $project), 'sheet' => route('sheet', [$project, 'LAYER']), 'devices' => route('devices', [$project, 'SCREEN']), 'copies' => route('copies', [$project, 'LAYER']), 'takes' => route('takes', [$project, 'SCREEN']), 'trials' => route('trials', [$project, 'LAYER']), 'pictures' => route('pictures', $project), 'kit' => route('kit', $project), 'notes' => route('notes', $project), 'needs' => route('brief.screen', [$project, 'SCREEN']), 'parts' => route('widget.parts', [$project, 'LAYER']), 'spot' => route('widget.spot', [$project, 'LAYER']), 'assets' => route('assets', $project),
             'facets' => route('facets', $project), 'reel' => route('reel', $project), 'still' => route('thumbnail', [$project, 'SCREEN']), 'stills' => route('stills', $project), 'rehearse' => route('rehearse', $project)];
         $tools = [['pick', 'mouse-pointer-2', 'Pick', 'Q'], ['screen', 'smartphone', 'Screen', 'A'], ['shape', 'shapes', 'Shape', 'S'], ['words', 'type', 'Words', 'W'],
             ['picture', 'image', 'Picture', 'P'], ['icon', 'smile', 'Icon', 'I'], ['widget', 'blocks', 'Kit', 'K'], ['note', 'message-square', 'Note', 'N'], ['thread', 'spline', 'Go', 'G']];
@@ -76,6 +76,7 @@
     <input type="file" id="sheet-file" class="sr-only" accept=".csv,.tsv,.txt,text/csv,text/plain,text/tab-separated-values" tabindex="-1" aria-label="Table file">
     <dialog id="sheet-take" aria-labelledby="sheet-take-title"></dialog>
     <dialog id="copies" aria-labelledby="copies-title"></dialog>
+    <dialog id="trials" aria-labelledby="trials-title"></dialog>
     <dialog id="takes" aria-labelledby="takes-title"></dialog>
     <dialog id="all-devices" aria-labelledby="all-devices-title"></dialog>
     <dialog id="devices" aria-labelledby="devices-title">
