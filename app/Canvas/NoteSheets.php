@@ -75,7 +75,7 @@ final readonly class NoteSheets
         $sketch = null;
         $y = 0.0;
         foreach ($notes as $note) {
-            $line = $note->user->name.', '.$note->created_at->format('j F Y, H:i').($note->resolved ? ', resolved' : '');
+            $line = $note->writer().', '.$note->created_at->format('j F Y, H:i').($note->resolved ? ', resolved' : '');
             $probe = new Sketch(self::WIDTH, 20_000, $this->typesetter, 'probe', null);
             $height = $probe->paragraph($note->words, 0, 0, self::LIST - 36, 20_000, 12);
             if ($sketch === null || $y + min($height, 300) + 30 > self::HEIGHT - self::MARGIN - 24) {

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Canvas;
 
+use App\Models\Note;
 use App\Models\Project;
 use App\Models\User;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Carbon;
 use Kindred\Document\Command\DuplicateScreen;
 use Kindred\Document\Tree;
+use Kindred\Exchange\FileNote;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Layout\Relayout;
 
@@ -28,7 +31,9 @@ final readonly class Projects
     {
         $tree = $this->store->whole($project);
 
-        return new ProjectFile($tree, $this->assets->all($project, ProjectFile::hashes($tree)));
+        return new ProjectFile($tree, $this->assets->all($project, ProjectFile::hashes($tree)), array_map(fn (Note $note): FileNote => new FileNote(
+            $note->number, $note->screen, $note->layer, $note->x, $note->y, $note->words, $note->resolved, $note->writer(), $note->created_at->toIso8601String(),
+        ), array_values(Note::of($project)->all())));
     }
 
     /** @throws \Kindred\Input\InvalidInput when the file is not a project, or a picture in it is none */
@@ -43,7 +48,7 @@ final readonly class Projects
         $owner = $project->user()->firstOrFail();
         $name = DuplicateScreen::countedUp($project->name, array_map(strval(...), array_values($owner->projects()->pluck('name')->all())));
 
-        return $this->keep($owner, new ProjectFile($file->tree->withProject($file->tree->project->with(name: $name)), $file->pictures));
+        return $this->keep($owner, new ProjectFile($file->tree->withProject($file->tree->project->with(name: $name)), $file->pictures, $file->notes));
     }
 
     /**
@@ -73,6 +78,10 @@ final readonly class Projects
             $this->assets->adopt($project, $file->pictures);
             // Sizes that follow from the words are worked out anew: a file written by hand need not have them.
             $this->store->fill($project, $this->relayout->after(new Tree($file->tree->project), $file->tree));
+
+            foreach ($file->notes as $note) {
+                $project->notes()->forceCreate(['user_id' => $owner->id, 'created_at' => $note->written === '' ? now() : Carbon::parse($note->written)] + array_diff_key($note->toArray(), ['written' => 1, 'screen' => 1, 'layer' => 1]) + ['screen' => $note->screen, 'layer' => $note->layer]);
+            }
 
             return $project;
         });

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
+use Kindred\Exchange\FileNote;
 use Kindred\Input\Search;
 
 /**
@@ -23,6 +24,7 @@ use Kindred\Input\Search;
  * @property float $x px from the corner of the screen, or of the wall
  * @property float $y
  * @property string $words
+ * @property string $author who wrote it where that came from a file
  * @property bool $resolved
  * @property Carbon $created_at
  * @property-read User $user
@@ -32,7 +34,7 @@ final class Note extends Model
     use SoftDeletes;
 
     /** Characters of a note. */
-    public const MAX_LENGTH = 4000;
+    public const MAX_LENGTH = FileNote::MAX_LENGTH;
 
     protected $fillable = ['screen', 'layer', 'x', 'y', 'words', 'resolved', 'number', 'user_id'];
 
@@ -46,6 +48,11 @@ final class Note extends Model
     public static function of(Project $project): Collection
     {
         return self::query()->with('user')->where('project_id', $project->id)->oldest('number')->get();
+    }
+
+    public function writer(): string
+    {
+        return $this->author !== '' ? $this->author : $this->user->name;
     }
 
     /** Whether the note holds all of the words, in whatever case. */

@@ -17,6 +17,8 @@ return new class extends Migration
             $table->string('condition_of', 26)->nullable();
             $table->json('tracing')->nullable();
         });
+        // Notes that come from a file keep who wrote them, who may have no account here.
+        Schema::table('notes', fn (Blueprint $table) => $table->string('author', 120)->default(''));
         Schema::create('entries', function (Blueprint $table): void {
             $table->unsignedBigInteger('project_id');
             $table->string('id', 26)->collation('ascii_bin');
@@ -30,6 +32,7 @@ return new class extends Migration
     public function down(): void
     {
         Schema::dropIfExists('entries');
+        Schema::table('notes', fn (Blueprint $table) => $table->dropColumn('author'));
         Schema::table('screens', fn (Blueprint $table) => $table->dropColumn(['take', 'criteria', 'condition', 'condition_of', 'tracing']));
     }
 };

@@ -72,3 +72,15 @@ it('prints each screen with its numbered marks and the list', function (): void 
     }
     expect(preg_match_all('#/Type\s*/Page\b(?!s)#', $this->get("/projects/{$this->project->id}/notes/print")->getContent()))->toBeGreaterThan(4);
 });
+
+it('goes with the project into its file and its copies, with who wrote it and when', function (): void {
+    ($this->note)();
+    ($this->note)(['words' => 'Done already']);
+    $this->project->notes()->where('number', 2)->first()->update(['resolved' => true]);
+    $file = $this->get("/projects/{$this->project->id}/hand-over/project")->assertOk()->getContent();
+    $project = app(App\Canvas\Projects::class)->import(User::factory()->create(['name' => 'Somebody else']), $file);
+    $kept = fn (App\Models\Project $of): array => Note::of($of)->map(fn (Note $note): array => [$note->number, $note->screen, $note->x, $note->words, $note->resolved, $note->writer(), $note->created_at->getTimestamp()])->all();
+    expect($kept($project))->toBe($kept($this->project))
+        ->and($kept(app(App\Canvas\Projects::class)->duplicate($this->project)))->toBe($kept($this->project))
+        ->and(fn () => app(App\Canvas\Projects::class)->import(User::factory()->create(), str_replace('"number": 2', '"number": 1', $file)))->toThrow(Kindred\Input\InvalidInput::class, 'another note');
+});

@@ -38,8 +38,13 @@ final readonly class ProjectFile
 
     public const MAX_ENTRIES = 2_000;
 
-    /** @param  array<string, string>  $pictures bytes by hash */
-    public function __construct(public Tree $tree, public array $pictures = [])
+    public const MAX_NOTES = 10_000;
+
+    /**
+     * @param  array<string, string>  $pictures  bytes by hash
+     * @param  list<FileNote>  $notes  by their numbers
+     */
+    public function __construct(public Tree $tree, public array $pictures = [], public array $notes = [])
     {
     }
 
@@ -80,7 +85,7 @@ final readonly class ProjectFile
             }
         }
 
-        return new self($tree, $pictures);
+        return new self($tree, $pictures, self::notes($in));
     }
 
     public function write(): string
@@ -98,6 +103,7 @@ final readonly class ProjectFile
             'screens' => array_map(fn (Screen $screen): array => ['id' => $screen->id] + $screen->properties() + ['layers' => $nests(new Place($screen->id))], $tree->screensInOrder()),
             'brief' => array_map(fn (Entry $entry): array => ['id' => $entry->id] + array_filter($entry->properties(), fn (mixed $value): bool => ! in_array($value, ['', 0, null, []], true)), array_merge(...array_map($tree->part(...), Part::cases()))),
             'loose' => $nests(new Place(null)),
+            'notes' => array_map(fn (FileNote $note): array => $note->toArray(), $this->notes),
             'pictures' => (object) array_map(base64_encode(...), $this->pictures),
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
     }
@@ -129,6 +135,21 @@ final readonly class ProjectFile
         }
 
         return $uses;
+    }
+
+    /** @return list<FileNote> */
+    private static function notes(Reader $in): array
+    {
+        $numbers = [];
+        $notes = $in->list('notes', fn (Reader $one): array => [$one, FileNote::read($one)], 0, self::MAX_NOTES);
+        foreach ($notes as [$reader, $note]) {
+            if (isset($numbers[$note->number])) {
+                $reader->fail('number', "the number {$note->number} is that of another note already");
+            }
+            $numbers[$note->number] = true;
+        }
+
+        return array_column($notes, 1);
     }
 
     /** @return list<Entry> */

@@ -12,7 +12,7 @@
             <button type="button" class="note-number" data-note-do="show" aria-label="Show note {{ $note->number }} on the wall">{{ $note->number }}</button>
             <div class="min-w-0 flex-1">
                 <p class="note-words" tabindex="0" data-note-do="edit" title="Press to change">{{ $note->words }}</p>
-                <p class="text-ash text-[11px]">{{ $note->user->name }}, {{ $note->created_at->format('j M, H:i') }} · {{ $note->screen === '' ? 'on the wall' : ($screens[$note->screen]->name ?? 'a screen that is gone') }}</p>
+                <p class="text-ash text-[11px]">{{ $note->writer() }}, {{ $note->created_at->format('j M, H:i') }} · {{ $note->screen === '' ? 'on the wall' : ($screens[$note->screen]->name ?? 'a screen that is gone') }}</p>
                 <span class="flex gap-3"><label class="flex items-center gap-1"><input type="checkbox" data-note-do="resolve" @checked($note->resolved)> resolved</label>
                     <button type="button" class="note-link" data-note-do="delete">Delete</button></span>
             </div>

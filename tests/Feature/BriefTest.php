@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\User;
+
+beforeEach(function (): void {
+    $this->project = $this->demo();
+    $this->actingAs($this->project->user()->firstOrFail());
+    $this->do = fn (array ...$commands): Illuminate\Testing\TestResponse => $this->edit($this->project, 1000, ...$commands);
+    $this->put = fn (string $id, string $part, array $more = []): Illuminate\Testing\TestResponse => ($this->do)(['type' => 'put-entry', 'entry' => ['id' => $id, 'part' => $part] + $more]);
+});
+
+it('keeps entries, shows them, and takes each step back', function (): void {
+    ($this->put)('goal1', 'goal', ['title' => 'Fewer calls', 'words' => "**Thirty** a week\n\n- on Fridays"])->assertOk();
+    $this->get("/projects/{$this->project->id}/brief")->assertOk()->assertSee('Fewer calls')->assertSee('<strong>Thirty</strong>', false)->assertSee('<li>on Fridays</li>', false);
+    ($this->put)('goal1', 'goal', ['title' => 'No calls'])->assertOk();
+    $this->get("/projects/{$this->project->id}/brief/body?q=calls+friday")->assertSee('No calls')->assertSee('Thirty');
+    $this->get("/projects/{$this->project->id}/brief/body?q=glaze")->assertDontSee('No calls');
+    $this->postJson("/projects/{$this->project->id}/undo")->assertOk()->assertJsonPath('label', 'Undo: Change goal “Fewer calls”');
+    $this->get("/projects/{$this->project->id}/brief")->assertSee('Fewer calls');
+    $this->postJson("/projects/{$this->project->id}/undo")->assertOk();
+    $this->get("/projects/{$this->project->id}/brief")->assertDontSee('Fewer calls');
+});
+
+it('refuses what is no entry, at its place, and changes nothing', function (array $entry, string $place): void {
+    ($this->do)(['type' => 'put-entry', 'entry' => $entry])->assertUnprocessable()->assertJsonPath('place', "commands[0].entry{$place}");
+    expect(DB::table('entries')->count())->toBe(0);
+})->with([
+    [['id' => 'goal1', 'part' => 'wish'], '.part'],
+    [['id' => 'goal1', 'part' => 'goal', 'title' => str_repeat('x', 201)], '.title'],
+    [['id' => 'goal1', 'part' => 'goal', 'words' => str_repeat('x', 20_001)], '.words'],
+    [['id' => '1', 'part' => 'goal'], '.id'],
+    [['id' => 'plan1', 'part' => 'plan', 'conditions' => ['asleep']], '.conditions'],
+    [['id' => 'plan1', 'part' => 'plan', 'device' => 'watchtower'], '.device'],
+    [['id' => 'need1', 'part' => 'requirement', 'ties' => [['kind' => 'colour', 'id' => 'today']]], '.ties[0].kind'],
+]);
+
+it('never lets what an entry says become markup', function (): void {
+    $hostile = '<script>alert(1)</script><img src=x onerror=alert(1)> [press](javascript:alert(1))';
+    foreach (['goal', 'requirement', 'plan', 'wording'] as $part) {
+        ($this->put)("{$part}1", $part, ['title' => mb_substr($hostile, 0, 120), 'words' => $hostile])->assertOk();
+    }
+    foreach (['brief', 'brief/screens/today', 'reel'] as $place) {
+        expect($this->get("/projects/{$this->project->id}/{$place}")->assertOk()->getContent())->not->toContain('<script>alert')->not->toContain('<img src=x')->not->toContain('href="javascript:');
+    }
+});
+
+it('counts what is covered on each screen, and hides another person’s brief', function (): void {
+    $layer = DB::table('layers')->where('screen', 'today')->where('parent', '')->value('id');
+    ($this->put)('need1', 'requirement', ['title' => 'It is said what is on', 'ties' => [['kind' => 'layer', 'id' => $layer]]])->assertOk();
+    $this->get("/projects/{$this->project->id}/reel")->assertSee('1 of 1 covered');
+    ($this->do)(['type' => 'mark-layers', 'screen' => 'today', 'layers' => [$layer], 'hidden' => true])->assertOk();
+    $this->get("/projects/{$this->project->id}/reel")->assertSee('0 of 1 covered');
+    $this->get("/projects/{$this->project->id}/brief/screens/today")->assertSee('It is said what is on')->assertSee('is hidden.');
+    $this->actingAs(User::factory()->create())->get("/projects/{$this->project->id}/brief")->assertNotFound();
+});
+
+it('edits takes as one step, of which only what hangs on the wall is shown there', function (): void {
+    $wall = fn (): string => $this->get("/projects/{$this->project->id}/wall")->getContent();
+    $today = fn (): string => preg_match('/<article class="screen" data-screen="today".*?<svg(.*?)<\/article>/s', $wall(), $match) === 1 ? $match[1] : '';
+    $before = $today();
+    $made = ($this->do)(['type' => 'make-take', 'screen' => 'today', 'seed' => 'take'])->assertOk();
+    expect(array_filter($made->json('patches'), fn (array $patch): bool => isset($patch['layer'])))->toBe([]);
+    $kept = DB::table('screens')->where('project_id', $this->project->id)->whereNotNull('take')->where('id', '!=', 'today')->value('id');
+    expect($before)->not->toBe('')->and($today())->toBe($before)
+        ->and($wall())->not->toContain("data-screen=\"{$kept}\"")
+        ->and($this->get("/projects/{$this->project->id}/hand-over")->getContent())->not->toContain($kept)
+        ->and($this->get("/projects/{$this->project->id}/hand-over/page")->getContent())->not->toContain($kept);
+    $this->get("/projects/{$this->project->id}/screens/today/takes")->assertOk()->assertSee('Nothing differs.');
+    ($this->do)(['type' => 'switch-take', 'screen' => 'today', 'take' => 'nothere'])->assertConflict();
+    ($this->do)(['type' => 'switch-take', 'screen' => 'today', 'take' => 'kiln'])->assertUnprocessable();
+    $switched = ($this->do)(['type' => 'switch-take', 'screen' => 'today', 'take' => $kept])->assertOk()->json('patches');
+    expect(array_values(array_filter($switched, fn (array $patch): bool => ($patch['screen'] ?? null) === 'today'))[0]['redraw'])->toBeTrue();
+    foreach ([1, 2] as $step) {
+        $this->postJson("/projects/{$this->project->id}/undo")->assertOk();
+    }
+    expect(DB::table('screens')->where('project_id', $this->project->id)->whereNotNull('take')->count())->toBe(0);
+});
