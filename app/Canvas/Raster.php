@@ -12,7 +12,7 @@ use RuntimeException;
 final readonly class Raster
 {
     /** Of a small picture's quality, 0 to 100: enough that small text keeps its edges. */
-    private const QUALITY = 82;
+    private const QUALITY = 76;
 
     /**
      * @param  float  $zoom  pixels of the picture to a px of the SVG

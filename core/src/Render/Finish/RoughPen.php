@@ -32,7 +32,9 @@ final class RoughPen
 
     public function __construct(string $seed)
     {
-        $this->state = crc32($seed);
+        // Its state is never 0; the first numbers of seeds that are alike would be alike too.
+        $this->state = 1 + crc32($seed) % 2_147_483_646;
+        $this->chance();
     }
 
     /**
@@ -81,33 +83,25 @@ final class RoughPen
         if ($length < 1 / self::BOW / 4) {
             return "L{$this->near($toX, $off)} {$this->near($toY, $off)}";
         }
-        $bow = min(self::MOST_BOW, $length * self::BOW) * $this->chance();
-        [$nx, $ny] = [-($toY - $y) / $length * $bow, ($toX - $x) / $length * $bow];
-        $at = fn (float $share, float $from, float $to, float $aside): string => $this->near($from + ($to - $from) * $share + $aside, $off / 2);
+        // A parabola reaches half way to its control point, which lies somewhere about the middle.
+        $bow = 2 * min(self::MOST_BOW, $length * self::BOW) * $this->chance();
+        $share = 0.5 + 0.18 * $this->chance();
+        $midX = $x + ($toX - $x) * $share - ($toY - $y) / $length * $bow;
+        $midY = $y + ($toY - $y) * $share + ($toX - $x) / $length * $bow;
 
-        return "C{$at(0.35, $x, $toX, $nx)} {$at(0.35, $y, $toY, $ny)} {$at(0.7, $x, $toX, $nx)} {$at(0.7, $y, $toY, $ny)} {$this->near($toX, $off)} {$this->near($toY, $off)}";
+        return "Q{$this->near($midX, $off / 2)} {$this->near($midY, $off / 2)} {$this->near($toX, $off)} {$this->near($toY, $off)}";
     }
 
     private function near(float $value, float $off): string
     {
-        $text = number_format($value + $off * $this->chance(), 1, '.', '');
-
-        return str_ends_with($text, '.0') ? substr($text, 0, -2) : $text;
+        return (string) round($value + $off * $this->chance(), 1);
     }
 
-    /** From -1 to 1 (mulberry32, a generator of 32 bits). */
+    /** From -1 to 1 (the multiplicative generator of Park and Miller, 1988, with their multiplier of 1993). */
     private function chance(): float
     {
-        $this->state = ($this->state + 0x6D2B79F5) & 0xFFFFFFFF;
-        $t = self::multiplied($this->state ^ ($this->state >> 15), 1 | $this->state);
-        $t ^= ($t + self::multiplied($t ^ ($t >> 7), 61 | $t)) & 0xFFFFFFFF;
+        $this->state = $this->state * 48_271 % 2_147_483_647;
 
-        return (($t ^ ($t >> 14)) & 0xFFFFFFFF) / 2_147_483_648 - 1;
-    }
-
-    /** The low 32 bits of a product, which as a whole would not fit an integer. */
-    private static function multiplied(int $a, int $b): int
-    {
-        return (((($a >> 16) * $b & 0xFFFF) << 16) + ($a & 0xFFFF) * $b) & 0xFFFFFFFF;
+        return $this->state / 1_073_741_823.5 - 1;
     }
 }
