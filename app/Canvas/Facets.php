@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Canvas;
 
 use App\Models\Project;
+use Kindred\Compare\Measures;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Edit\LayoutField;
 use Kindred\Document\Layer;
@@ -15,7 +16,9 @@ use Kindred\Document\Place;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
+use Kindred\Flow\Signals;
 use Kindred\Layout\Relayout;
+use Kindred\Signal\Template;
 use Kindred\Type\FaceBook;
 
 /** What the facets say of a selection: one value where all agree, "mixed" where they differ. */
@@ -49,11 +52,30 @@ final readonly class Facets
             'layers' => $layers,
             'values' => $values,
             'cell' => $this->cell($tree, $named),
+            'holes' => $this->holes($project, $layers),
             'inference' => $this->inference($layers),
             'owner' => $this->owner($tree, $layers, $screen),
             'families' => $this->faces->families(),
             'weights' => $this->weights($layers),
         ];
+    }
+
+    /**
+     * What is wrong with the holes in the words of the one selected layer, in sentences.
+     *
+     * @param  list<Layer>  $layers
+     * @return list<string>
+     */
+    private function holes(Project $project, array $layers): array
+    {
+        $texts = count($layers) === 1 ? Measures::texts($layers[0]) : [];
+        $holding = array_filter($texts, Template::holds(...));
+        if ($holding === []) {
+            return [];
+        }
+        $signals = (new Signals($this->store->whole($project)))->kinds;
+
+        return array_values(array_unique(array_merge(...array_map(fn (string $words): array => Template::problems($words, $signals), array_values($holding)))));
     }
 
     /**

@@ -126,6 +126,17 @@ test('a widget follows the finish, its size is shown, and its accent is its fill
     await page.mouse.up();
     await saved(page);
     expect((await box(button))[2]).toBeGreaterThan(180);
+    // It is not pulled below a size at which it says nothing any more; a smaller one can be typed.
+    const [x = 0, y = 0, width = 0, height = 0] = await box(button);
+    await page.mouse.move(...(await at(bare, x + width, y + height)));
+    await page.mouse.down();
+    await page.mouse.move(...(await at(bare, x + 4, y + 4)), { steps: 5 });
+    await expect(page.locator('#tag')).toHaveText('53 × 24, no smaller');
+    await page.mouse.up();
+    await saved(page);
+    expect((await box(button)).slice(2, 4)).toEqual([53, 24]);
+    await setField(page, 'H', '18');
+    expect((await box(button))[3]).toBe(18);
     await page.getByRole('group', { name: 'Finish of the project' }).getByRole('button', { name: 'Rough' }).click();
     await expect(button.locator('text[font-family^=Caveat]')).toHaveCount(1);
     await expect(button.locator('[fill="#a94c31"]')).toHaveCount(0);

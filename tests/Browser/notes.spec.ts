@@ -22,7 +22,8 @@ test('notes are tied, follow their layer, are searched, changed, resolved and pr
     await page.keyboard.press('n');
     await page.mouse.click(...(await at(today, 200, 720)));
     await expect(panel).toContainText('about this place');
-    await panel.getByLabel('New note').fill('The room below the button is empty');
+    await expect(panel.getByLabel('New note')).toBeFocused();
+    await page.keyboard.type('The room below the button is empty');
     await panel.getByRole('button', { name: 'Add the note' }).click();
     await expect(marks).toHaveCount(2);
     await expect(marks.nth(1)).toHaveText('2');

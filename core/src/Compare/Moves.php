@@ -172,8 +172,10 @@ final readonly class Moves
         $here = $after->layer($layer->id)->bounds();
         $there = $after->layer($passed->id)->bounds();
         $beside = $here->y < $there->bottom() - self::SLOP && $there->y < $here->bottom() - self::SLOP;
+        $across = $here->x < $there->right() - self::SLOP && $there->x < $here->right() - self::SLOP;
 
         return 'moved '.match (true) {
+            $beside && $across => 'onto ',
             $beside && $forward => 'to the right of ',
             $beside => 'to the left of ',
             $forward => 'below ',

@@ -97,6 +97,26 @@ final readonly class Kit
     }
 
     /**
+     * The size below which a widget is not pulled, px: room for its lines of at least 20 px, or half of what it is placed
+     * with; a third of that across. A smaller one can still be typed.
+     *
+     * @return array{float, float} width and height
+     */
+    public static function least(Content $widget): array
+    {
+        $kind = self::find($widget->widget);
+        if ($kind === null) {
+            return [1.0, 1.0];
+        }
+        [$width, $height] = $kind->size();
+        $fresh = count($kind->content()->items);
+        // As many entries more as it has now take as much more room; those that lie beside each other do not.
+        $rows = $fresh > 1 && $height / $fresh > 18 && count($widget->items) > $fresh ? (count($widget->items) - $fresh) * 20.0 : 0.0;
+
+        return [round(max(16.0, min($width, $width / 3))), round(max(12.0, $height / 2) + min($rows, 400.0))];
+    }
+
+    /**
      * The plain layers that a widget is drawn from, in its own coordinates. One that this version does not know is a
      * box with a cross.
      *

@@ -41,7 +41,7 @@ use Kindred\Type\Typesetter;
 final readonly class Renderer
 {
     /** Part of the key under which pictures are kept; counted up when they would look different. */
-    public const VERSION = 4;
+    public const VERSION = 5;
 
     /** @var array<string, KindRenderer> by kind */
     private array $kinds;
@@ -271,6 +271,7 @@ final readonly class Renderer
         return [
             'data-kind' => $layer->kind(),
             'data-box' => "{$n($layer->box->x)} {$n($layer->box->y)} {$n($layer->box->width)} {$n($layer->box->height)} {$n($layer->rotation)}",
+            'data-least' => $layer->content instanceof Widget ? implode(' ', array_map($n, Kit::least($layer->content))) : null,
             'data-locked' => $layer->locked,
             'data-free' => $layer->sizing->absolute,
             'data-stack' => $layer->content instanceof Stack ? self::spacing($layer->content) : null,

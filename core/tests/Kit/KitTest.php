@@ -135,7 +135,7 @@ it('sets a field from what is typed', function (string $widget, string $field, s
     ['stepper', 'most', '12', 'most', 12],
     ['switch', 'on', 'false', 'on', false],
     ['table', 'columns', "Name\tPrice", 'columns', ['Name', 'Price']],
-    ['menu', 'items', "[copy] Copy | Ctrl C\n---\nPaste", 'items', [['label' => 'Copy', 'cells' => ['Ctrl C'], 'icon' => 'copy', 'key' => 'F2'], ['label' => '', 'separator' => true], ['label' => 'Paste']]],
+    ['menu', 'items', "[copy] Copy | twice <Ctrl C>\n---\nPaste", 'items', [['label' => 'Copy', 'cells' => ['twice'], 'icon' => 'copy', 'key' => 'Ctrl C'], ['label' => '', 'separator' => true], ['label' => 'Paste']]],
     ['tabs', 'items', "Second\nFourth", 'items', [['label' => 'Second'], ['label' => 'Fourth']]],
     ['tabs', 'items', '', 'items', []],
     ['tabs', 'chosen', '2', 'items', [['label' => 'First'], ['label' => 'Second'], ['label' => 'Third', 'on' => true]]],
@@ -156,7 +156,7 @@ it('refuses what is too much, says why, and changes nothing', function (string $
 ]);
 
 it('writes entries as it reads them', function (): void {
-    $items = [new Item('Home', icon: 'house', on: true), new Item('', separator: true), new Item('Price', ['12', 'each'])];
+    $items = [new Item('Home', icon: 'house', on: true), new Item('', separator: true), new Item('Price', ['12', 'each']), new Item('Rename', icon: 'pencil', key: 'Ctrl R')];
     expect(Kindred\Document\Widget\ItemLines::read(Kindred\Document\Widget\ItemLines::write($items), $items))->toEqual($items);
 });
 

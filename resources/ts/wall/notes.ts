@@ -57,6 +57,8 @@ export class Notes {
     /** A note is begun at a place; what it says is written in the list. */
     async begin(spot: Spot): Promise<void> {
         await this.show();
+        // The press that began it takes the focus to the wall, after this.
+        await new Promise((done) => setTimeout(done));
         this.spot = spot;
         this.form(true);
         this.draw();

@@ -83,11 +83,13 @@ export function resizing(desk: Desk, handle: Handle, from: Point): Drag {
         layer.setAttribute('data-box', `${now.x} ${now.y} ${now.width} ${now.height} ${box.rotation}`);
         stretch(layer, box, now);
     };
+    const [leastWidth, leastHeight] = (before.length === 1 ? picture.layer(before[0]!.id)?.dataset['least'] ?? '' : '').split(' ').map(Number);
+    const least = leastWidth && leastHeight ? { width: leastWidth, height: leastHeight } : undefined;
     return {
         move: (event) => {
             const at = camera.toWall(event);
             const by = { x: at.x - from.x, y: at.y - from.y };
-            const pull = { handle, keep: event.shiftKey, centre: event.altKey };
+            const pull = { ...(least ? { least } : {}), handle, keep: event.shiftKey, centre: event.altKey };
             const shares = { x: handle.includes('e') ? 1 : handle.includes('w') ? 0 : null, y: handle.includes('s') ? 1 : handle.includes('n') ? 0 : null };
             // What is turned has no upright edge to snap; a proportion that is kept follows one edge only.
             const upright = whole !== null && before.every(({ box, matrix }) => box.rotation === 0 && matrix.b === 0) && !pull.keep && !free(event);
@@ -114,7 +116,8 @@ export function resizing(desk: Desk, handle: Handle, from: Point): Drag {
             reflow?.ask(command(desk, places));
             overlay.showSelection();
             overlay.snapped(upright ? snapping.edgeMarks(resized(whole, 0, pull, by), shares) : []);
-            if (said) overlay.say(`${short(said.width)} × ${short(said.height)}`, event);
+            const smallest = said && least && (said.width <= least.width || said.height <= least.height);
+            if (said) overlay.say(`${short(said.width)} × ${short(said.height)}${smallest ? ', no smaller' : ''}`, event);
         },
         cancel: () => {
             reflow?.stop();

@@ -86,7 +86,7 @@ export class Takes {
                 text.setAttribute('class', 'difference');
                 const scale = Number(piece.ownerSVGElement!.dataset['width']) / piece.ownerSVGElement!.clientWidth;
                 // Beside the piece, or in it where there is no room.
-                const beside = piece.x.baseVal.value > 14 * scale;
+                const beside = piece.x.baseVal.value > 10 * scale;
                 text.setAttribute('x', String(piece.x.baseVal.value + (beside ? -3 : 3) * scale));
                 text.setAttribute('text-anchor', beside ? 'end' : 'start');
                 text.setAttribute('y', String(piece.y.baseVal.value + 12 * scale));

@@ -13,7 +13,7 @@
             </select></div>
         @foreach ($kind?->fields() ?? [] as $field)
             @if ($field->value === 'items')
-                <div class="row tall"><label for="w-items" title="One a line; cells apart by tabs or bars, as a spreadsheet copies them; [icon] before the label; --- is a separator">Entries</label>
+                <div class="row tall"><label for="w-items" title="One a line; cells apart by tabs or bars, as a spreadsheet copies them; [icon] before the label; <key> at the end; --- is a separator">Entries</label>
                     <textarea class="field" id="w-items" rows="{{ min(8, max(3, count($widget->items))) }}" data-widget-field="items" spellcheck="false">{{ $of($field) }}</textarea></div>
                 @if ($widget->items !== [])
                     <div class="row tall"><span class="label">On</span><span class="flex flex-wrap gap-x-3 gap-y-1">

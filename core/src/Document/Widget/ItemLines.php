@@ -9,14 +9,15 @@ use Kindred\Input\InvalidInput;
 
 /**
  * Items as they are typed: one a line, its cells apart by tabs (as a spreadsheet copies them) or bars; before the label an
- * icon of the library in brackets; a line of hyphens is a separator.
+ * icon of the library in square brackets; at the end the key that chooses it in pointed ones; a line of hyphens is a
+ * separator.
  */
 final class ItemLines
 {
     /** @param  list<Item>  $items */
     public static function write(array $items): string
     {
-        return implode("\n", array_map(fn (Item $item): string => $item->separator ? '---' : ($item->icon === '' ? '' : "[{$item->icon}] ").implode(' | ', [$item->label, ...$item->cells]), $items));
+        return implode("\n", array_map(fn (Item $item): string => $item->separator ? '---' : ($item->icon === '' ? '' : "[{$item->icon}] ").implode(' | ', [$item->label, ...$item->cells]).($item->key === '' ? '' : " <{$item->key}>"), $items));
     }
 
     /**
@@ -39,7 +40,7 @@ final class ItemLines
 
                 continue;
             }
-            preg_match('/^\s*(?:\[([a-z0-9-]{1,60})\]\s*)?(.*)$/Ds', $line, $match);
+            preg_match('/^\s*(?:\[([a-z0-9-]{1,60})\]\s*)?(.*?)(?:\s+<([^<>]{1,40})>\s*)?$/Ds', $line, $match);
             $cells = array_map(trim(...), explode("\t", str_replace('|', "\t", $match[2] ?? '')));
             foreach ($cells as $cell) {
                 if (mb_strlen($cell) > Item::MAX_LENGTH) {
@@ -48,7 +49,7 @@ final class ItemLines
             }
             $label = array_shift($cells);
             $old = self::like($label, $i, $before);
-            $items[] = new Item($label, $cells, $old->on ?? false, $match[1] ?? '', $old->key ?? '');
+            $items[] = new Item($label, $cells, $old->on ?? false, $match[1] ?? '', trim($match[3] ?? ''));
         }
 
         return $items;
