@@ -137,8 +137,8 @@ final readonly class Difference
         $new = $after->toArray();
         $earlier = $later = [];
         foreach ($old + $new as $key => $_) {
-            // Both were written by the same values, so what is the same is also written the same.
-            if (json_encode($old[$key] ?? null) !== json_encode($new[$key] ?? null)) {
+            // What is one and the same needs no look; both were written by the same values, so what is the same is also written the same.
+            if (($old[$key] ?? null) !== ($new[$key] ?? null) && json_encode($old[$key] ?? null) !== json_encode($new[$key] ?? null)) {
                 $earlier[$key] = $old[$key] ?? null;
                 $later[$key] = $new[$key] ?? null;
             }

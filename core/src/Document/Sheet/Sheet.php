@@ -118,10 +118,20 @@ final readonly class Sheet
         );
     }
 
+    /** @return \WeakMap<self, array{columns: list<array{id: string, name: string, slot: string, layer: ?string}>, rows: list<array{id: string, cells: \stdClass}>}> what has been written before */
+    private static function written(): \WeakMap
+    {
+        /** @var \WeakMap<self, array{columns: list<array{id: string, name: string, slot: string, layer: ?string}>, rows: list<array{id: string, cells: \stdClass}>}>|null $written */
+        static $written = null;
+
+        return $written ??= new \WeakMap; // @phpstan-ignore return.type (a new map is of any type)
+    }
+
     /** @return array{columns: list<array{id: string, name: string, slot: string, layer: ?string}>, rows: list<array{id: string, cells: \stdClass}>} */
     public function toArray(): array
     {
-        return [
+        // A sheet may be long, and is written for every difference that its array is part of.
+        return self::written()[$this] ??= [
             'columns' => array_map(fn (Column $column): array => $column->toArray(), $this->columns),
             'rows' => array_map(fn (Row $row): array => $row->toArray(), $this->rows),
         ];
