@@ -404,8 +404,12 @@ document.addEventListener('paste', (event) => {
     // Text that is no mark of ours comes from outside, and so do files; an empty clipboard means what was copied here.
     if (files.length > 0) files.forEach((one) => void takeFile(one, null));
     else if (text === '' || text.startsWith(MARK)) void paste();
+    else if (/[\t\n]/.test(text.trim()) && !text.trimStart().startsWith('<') && widgetWithEntries()) void server.edit({ type: 'fill-widget', screen: selection.screen || null, layer: bare(selection.layers[0]!), table: text.replace(/\n+$/, '') });
     else void bring(text, null, 'what was copied elsewhere');
 });
+
+/** Whether the one widget that is selected has entries, which a table that was copied elsewhere can fill. */
+const widgetWithEntries = (): boolean => selection.layers.length === 1 && selection.elements()[0]?.dataset['kind'] === 'widget' && document.querySelector('#facets [data-widget-field=items]') !== null;
 
 /** A file that was dropped, pasted or chosen: a drawing or words as layers, anything else as a picture. */
 async function takeFile(one: File, at: Point | null): Promise<void> {

@@ -170,6 +170,16 @@ test('what a widget holds is changed where it lies: words, cells, icons, choices
     await expect(firing.locator('text', { hasText: '8.50' })).toBeVisible();
     await likeReload(page, firing);
 
+    // Rows copied from a spreadsheet, headings too, go into the table that is selected.
+    await page.evaluate(() => {
+        const data = new DataTransfer();
+        data.setData('text/plain', 'Kiln\tOpens\tShelves\nSmall\tFriday\t12\nBig\tSunday\t30\n');
+        document.body.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true }));
+    });
+    await expect(firing.locator('text', { hasText: 'Shelves' })).toBeVisible();
+    await expect(firing.locator('text', { hasText: 'Sunday' })).toBeVisible();
+    await likeReload(page, firing);
+
     // A choice, and a number by one.
     await near(page, 'Room on the shelf');
     const room = screen(page, 'Room on the shelf');

@@ -155,6 +155,17 @@ it('refuses what is too much, says why, and changes nothing', function (string $
     'no number' => ['value', 'many', 'many'],
 ]);
 
+it('is filled from a table, whose first line may be headings', function (string $table, array $columns, array $first): void {
+    $tree = holding('table');
+    $set = Sample::after($tree, ['type' => 'fill-widget', 'screen' => 'next', 'layer' => placedWidget($tree)->id, 'table' => $table]);
+    $content = placedWidget($set)->content;
+    expect($content->columns)->toBe($columns)->and([$content->items[0]->label, ...$content->items[0]->cells])->toBe($first);
+})->with([
+    'headings over numbers' => ["Glaze\tPrice\r\nAsh\t12.50\r\nTenmoku\t€ 14", ['Glaze', 'Price'], ['Ash', '12.50']],
+    'words alone' => ["Ash\tmatt\nTenmoku\tglossy", ['Firing', 'Opens', 'Room'], ['Ash', 'matt']],
+    'one line' => ["Ash\t12", ['Firing', 'Opens', 'Room'], ['Ash', '12']],
+]);
+
 it('writes entries as it reads them', function (): void {
     $items = [new Item('Home', icon: 'house', on: true), new Item('', separator: true), new Item('Price', ['12', 'each']), new Item('Rename', icon: 'pencil', key: 'Ctrl R')];
     expect(Kindred\Document\Widget\ItemLines::read(Kindred\Document\Widget\ItemLines::write($items), $items))->toEqual($items);

@@ -31,6 +31,7 @@ final class Commands
         SetFinish::class,
         SetWidget::class,
         WriteWidget::class,
+        FillWidget::class,
         ConvertWidgets::class,
         ReplaceLayer::class,
         TakeSheet::class,
