@@ -243,7 +243,8 @@ async function changeInWidget(layer: Element, id: string, screen: string, at: Po
     const m = picture.matrix(layer);
     const inside = at ? unapply(m, at) : null;
     const spot = inside || after !== null ? await send<Spot | null>(`${urls['spot']!.replace('LAYER', bare(id))}?${after === null ? `x=${inside!.x}&y=${inside!.y}` : `after=${after}`}`).catch(() => null) : null;
-    if (!spot) return after === null ? writeInWidget(layer, id, screen) : undefined;
+    // By key: the first words, and with Tab the next; what has none is written in its facets' main words.
+    if (!spot) return after === null || after === '' ? writeInWidget(layer, id, screen) : undefined;
     if (spot.field) return void server.edit({ type: 'set-widget', screen: screen || null, layers: [id], field: spot.field, value: spot.value });
     if (!spot.style || !spot.box) {
         // An icon: what is chosen next goes in its place.
@@ -267,7 +268,7 @@ function writeIn(layer: Element, at: Point | null = null): void {
     const id = layer.getAttribute('data-layer')!;
     const screen = picture.screenOf(layer);
     selection.pick([id], screen);
-    if (layer.getAttribute('data-kind') === 'widget') return void changeInWidget(layer, id, screen, at);
+    if (layer.getAttribute('data-kind') === 'widget') return void changeInWidget(layer, id, screen, at, at === null ? '' : null);
     void send<{ layers: { words: string; wrapped: boolean; style: { family: string; weight: number; size: number; lineHeight: number; letterSpacing: number; align: string; transform: string; trim: boolean }; fills: { colour: string }[] }[] }>(`${urls['copy']!}?layers=${bare(id)}&row=${rowOf(id) ?? ''}`).then(({ layers }) => {
         const text = layers[0];
         if (!text) return;

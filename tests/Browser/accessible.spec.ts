@@ -1,7 +1,7 @@
 /** Each main view against the WCAG rules that a machine can check. */
 import AxeBuilder from '@axe-core/playwright';
 import { expect } from '@playwright/test';
-import { openDemo, signIn, test } from './support/hand.ts';
+import { middle, near, openDemo, saved, screen, signIn, test } from './support/hand.ts';
 
 async function check(page: Parameters<typeof signIn>[0], leaveOut: string[] = []): Promise<void> {
     // What people design is theirs; the interface around it is ours.
@@ -41,4 +41,26 @@ test('wall, rehearsal and hand over', async ({ page }) => {
     await check(page, ['.device']);
     await page.getByRole('link', { name: 'Hand over' }).click();
     await check(page);
+});
+
+test('takes, values side by side, requirements and a working rehearsal', async ({ page }) => {
+    await openDemo(page, 'Accessible booking', 'Kiln-shelf booking');
+    await near(page, 'Choose a firing');
+    await page.locator('#facets').getByRole('button', { name: 'New take' }).click();
+    await saved(page);
+    await page.getByRole('button', { name: 'Requirements', exact: true }).click();
+    await expect(page.locator('#needs [data-need]').first()).toBeVisible();
+    await check(page, ['#stage svg']);
+    await page.locator('#facets').getByRole('button', { name: 'Compare' }).click();
+    await expect(page.locator('#takes .take')).toHaveCount(2);
+    await check(page, ['#stage svg', '.take-picture']);
+    await page.keyboard.press('Escape');
+    await page.mouse.click(...(await middle(screen(page, 'Choose a firing').locator('text', { hasText: 'Which firing?' }))));
+    await page.locator('#facets').getByRole('button', { name: 'Try values' }).click();
+    await expect(page.locator('#trials [data-choose]').first()).toBeVisible();
+    await check(page, ['#stage svg', '.trial svg']);
+    await page.keyboard.press('Escape');
+    await page.getByRole('link', { name: 'Rehearse' }).click();
+    await page.getByRole('button', { name: 'Signals' }).click();
+    await check(page, ['.device']);
 });
