@@ -29,6 +29,7 @@ test('wall, rehearsal and hand over', async ({ page }) => {
     await page.keyboard.press('a');
     await check(page, ['#stage svg']);
     await page.keyboard.press('Escape');
+    await expect(page.locator('#devices')).toBeHidden();
     await page.keyboard.press('k');
     await expect(page.locator('#kit [data-widget]').first()).toBeVisible();
     await check(page, ['#stage svg']);
