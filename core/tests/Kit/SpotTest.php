@@ -70,10 +70,22 @@ it('finds all words of every widget again, and writes them where they stand', fu
     }
 });
 
+it('takes a line for an entry: its icon and key, more of them, a separator, or nothing', function (string $words, array $items): void {
+    $widget = placed('menu')->content;
+    $written = $widget instanceof Widget ? WidgetPlace::parse('items.0.label')->write($widget, $words)->toArray()['items'] : [];
+    expect(array_slice($written, 0, -3))->toBe($items);
+})->with([
+    ['Call it', [['label' => 'Call it', 'icon' => 'pencil', 'key' => 'F2']]],
+    ['[copy] Call it <F3>', [['label' => 'Call it', 'icon' => 'copy', 'key' => 'F3']]],
+    ["One\nTwo <T>", [['label' => 'One', 'icon' => 'pencil', 'key' => 'F2'], ['label' => 'Two', 'key' => 'T']]],
+    ['---', [['label' => '', 'separator' => true]]],
+    ['', []],
+]);
+
 it('refuses places that are not there, and words that are too long', function (string $place, string $words, string $says): void {
     $widget = placed('table')->content;
     expect($widget instanceof Widget ? fn () => WidgetPlace::parse($place)->write($widget, $words) : null)->toThrow(InvalidInput::class, $says);
 })->with([
     ['items.9.label', 'x', 'no longer there'], ['items.0.cells.7', 'x', 'no longer there'], ['columns.3', 'x', 'no longer there'],
-    ['rows.1', 'x', 'no place'], ['items.0.label', str_repeat('x', 501), 'At most 500'], ['label', str_repeat('x', 2001), 'At most 2000'],
+    ['rows.1', 'x', 'no place'], ['items.0.label', str_repeat('x', 501), 'more than 500'], ['items.0.label', str_repeat("x\n", 499), 'at most 500 entries'], ['label', str_repeat('x', 2001), 'At most 2000'],
 ]);

@@ -65,7 +65,8 @@ final readonly class WidgetPlace
     /** @throws InvalidInput when the widget has no such place, or the words are too long */
     public function write(Widget $widget, string $words): Widget
     {
-        $longest = $this->item === null && $this->property !== 'icon' && $this->property !== 'columns' ? Widget::MAX_LENGTH : ($this->property === 'icon' ? 60 : ($this->property === 'key' ? 40 : Item::MAX_LENGTH));
+        // The line of an entry is looked at where it is read.
+        $longest = $this->property === 'label' && $this->item !== null ? 100_000 : ($this->item === null && $this->property !== 'icon' && $this->property !== 'columns' ? Widget::MAX_LENGTH : ($this->property === 'icon' ? 60 : ($this->property === 'key' ? 40 : Item::MAX_LENGTH)));
         if (mb_strlen($words) > $longest) {
             throw new InvalidInput('words', "At most {$longest} characters fit here; these are ".number_format(mb_strlen($words)).'. Nothing was changed.');
         }
@@ -76,10 +77,36 @@ final readonly class WidgetPlace
         }
         $items = $widget->items;
         $item = $items[$this->item] ?? throw new InvalidInput('place', 'That entry is no longer there. Nothing was changed.');
+        if ($this->property === 'label') {
+            return $widget->with(items: self::lines($items, $this->item, $words));
+        }
         $words = trim((string) preg_replace('/\s+/u', ' ', $words));
         $items[$this->item] = $this->property === 'cells' ? $item->with(cells: $this->replaced($item->cells, $words)) : $item->with(...[$this->property => $words]);
 
         return $widget->with(items: $items);
+    }
+
+    /**
+     * An entry written as its line (see ItemLines): more lines are more entries, hyphens a separator, none takes it away. What
+     * a line does not say stays.
+     *
+     * @param  non-empty-list<Item>  $items
+     * @return list<Item>
+     */
+    private static function lines(array $items, int $at, string $words): array
+    {
+        $old = $items[$at];
+        $new = ItemLines::read(trim($words), [$old]);
+        if ($new !== [] && ! $new[0]->separator) {
+            [$first] = $new;
+            $new[0] = $first->with(cells: $first->cells === [] ? $old->cells : $first->cells, icon: $first->icon === '' ? $old->icon : $first->icon, key: $first->key === '' ? $old->key : $first->key, on: $old->on);
+        }
+        $all = [...array_slice($items, 0, $at), ...$new, ...array_slice($items, $at + 1)];
+        if (count($all) > Widget::MAX_ITEMS) {
+            throw new InvalidInput('words', 'A widget holds at most '.Widget::MAX_ITEMS.' entries; with these it would have '.number_format(count($all)).'. Nothing was changed.');
+        }
+
+        return $all;
     }
 
     /**
