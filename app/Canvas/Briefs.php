@@ -12,7 +12,6 @@ use Kindred\Brief\Plan;
 use Kindred\Brief\Status;
 use Kindred\Document\Brief\Entry;
 use Kindred\Document\Brief\Part;
-use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Parsedown;
 
@@ -31,15 +30,10 @@ final readonly class Briefs
         return [
             'tree' => $tree,
             'search' => $search,
-            'coverage' => $this->coverage($tree),
+            'coverage' => new Coverage($tree),
             'plan' => new Plan($tree),
             'found' => array_filter($tree->entries, fn (Entry $entry): bool => $entry->holds($search)),
         ];
-    }
-
-    public function coverage(Tree $tree): Coverage
-    {
-        return new Coverage($tree);
     }
 
     /**
@@ -57,7 +51,7 @@ final readonly class Briefs
 
         return $this->cache->remember("coverage:{$project->id}:{$project->sequence}", 3600, function () use ($project): array {
             $tree = $this->store->whole($project);
-            $coverage = $this->coverage($tree);
+            $coverage = new Coverage($tree);
             $counts = [];
             foreach ($tree->reel() as $screen) {
                 $of = array_filter($coverage->requirements, fn (Covered $one): bool => $one->speaksOf($screen->id));

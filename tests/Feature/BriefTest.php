@@ -32,6 +32,7 @@ it('refuses what is no entry, at its place, and changes nothing', function (arra
     [['id' => 'goal1', 'part' => 'goal', 'words' => str_repeat('x', 20_001)], '.words'],
     [['id' => '1', 'part' => 'goal'], '.id'],
     [['id' => 'plan1', 'part' => 'plan', 'conditions' => ['asleep']], '.conditions'],
+    [['id' => 'look1', 'part' => 'reference', 'asset' => '../today'], '.asset'],
     [['id' => 'plan1', 'part' => 'plan', 'device' => 'watchtower'], '.device'],
     [['id' => 'need1', 'part' => 'requirement', 'ties' => [['kind' => 'colour', 'id' => 'today']]], '.ties[0].kind'],
 ]);
@@ -67,6 +68,12 @@ it('edits takes as one step, of which only what hangs on the wall is shown there
         ->and($wall())->not->toContain("data-screen=\"{$kept}\"")
         ->and($this->get("/projects/{$this->project->id}/hand-over")->getContent())->not->toContain($kept)
         ->and($this->get("/projects/{$this->project->id}/hand-over/page")->getContent())->not->toContain($kept);
+    // Without a place to start the shelf shows the first screen, never a take that is kept beside it.
+    DB::table('projects')->where('id', $this->project->id)->update(['entry' => null]);
+    $rank = DB::table('screens')->where('id', $kept)->value('rank');
+    DB::table('screens')->where('id', $kept)->update(['rank' => '1']);
+    $this->get('/')->assertOk()->assertDontSee($kept);
+    DB::table('screens')->where('id', $kept)->update(['rank' => $rank]);
     $this->get("/projects/{$this->project->id}/screens/today/takes")->assertOk()->assertSee('Nothing differs.');
     ($this->do)(['type' => 'switch-take', 'screen' => 'today', 'take' => 'nothere'])->assertConflict();
     ($this->do)(['type' => 'switch-take', 'screen' => 'today', 'take' => 'kiln'])->assertUnprocessable();

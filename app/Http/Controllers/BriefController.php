@@ -11,6 +11,7 @@ use App\Models\Project;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Kindred\Brief\Coverage;
 use Kindred\Paint\Palette;
 
 /** The brief: its page, what of it is found, and what it asks of one screen. What is written in it goes the way of all edits. */
@@ -34,7 +35,7 @@ final class BriefController extends Controller
     {
         $tree = $store->whole($project);
 
-        return view('wall.needs', ['screen' => $tree->screen($screen), 'tree' => $tree, 'coverage' => $this->briefs->coverage($tree)]);
+        return view('wall.needs', ['screen' => $tree->screen($screen), 'tree' => $tree, 'coverage' => new Coverage($tree)]);
     }
 
     /** The main colours of a picture, most of it first. */

@@ -19,7 +19,7 @@ final readonly class Tracing
     public static function read(Reader $in): self
     {
         return new self(
-            $in->string('asset', 64, false),
+            $in->hash('asset'),
             new Box($in->number('x'), $in->number('y'), $in->number('width', 1), $in->number('height', 1)),
             $in->numberOr('opacity', 0.4, 0, 1),
         );

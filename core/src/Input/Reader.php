@@ -104,6 +104,17 @@ final readonly class Reader
         return $value;
     }
 
+    /** The SHA-256 of the bytes of a picture, by which it is named. */
+    public function hash(string $key): string
+    {
+        $value = $this->string($key, 64);
+        if (preg_match('/^[0-9a-f]{64}$/D', $value) !== 1) {
+            $this->fail($key, 'a picture is named by the SHA-256 of its bytes, 64 hexadecimal digits');
+        }
+
+        return $value;
+    }
+
     public function optionalId(string $key): ?string
     {
         return $this->has($key) ? $this->id($key) : null;

@@ -96,7 +96,7 @@
     <div class="subject"><input value="{{ $screen->name }}" data-screen-field="name" aria-label="Name of the screen" maxlength="120"><span class="kind">screen</span></div>
     @php($takes = $tree->takes($screen->id))
     <div class="cell-bar">
-        <span class="flex-1" title="A take is another version of a screen; the keeper is the one that hangs on the wall">{{ $takes === [] ? 'One take' : "Take {$screen->take->name} of ".count($takes) }}</span>
+        <span class="flex-1" title="A take is another version of a screen; the keeper is the one that hangs on the wall">{{ count($takes) < 2 ? 'One take' : "Take {$screen->take->name} of ".count($takes) }}</span>
         <button class="button quiet !px-1.5" data-do="take" title="Keeps the screen as it is now, and goes on with a new take of it"><x-glyph name="copy-plus"/> New take</button>
         <button class="button quiet !px-1.5" data-do="takes" title="Takes side by side, what differs, and what to try next"><x-glyph name="columns-3"/> Compare</button>
     </div>

@@ -69,7 +69,7 @@ final readonly class Entry
             array_map(fn (string $one): Condition => Condition::tryFrom($one) ?? $in->fail('conditions', "“{$one}” is not a condition"), $in->strings('conditions', 20, 5)),
             $in->has('leadsTo') ? $in->ids('leadsTo', 0, 50) : [],
             $in->list('ties', Tie::read(...), 0, self::MAX_TIES),
-            $in->has('asset') ? $in->string('asset', 64, false) : null,
+            $in->has('asset') ? $in->hash('asset') : null,
             $in->has('width') ? $in->whole('width', 0, 100_000) : 0,
             $in->has('height') ? $in->whole('height', 0, 100_000) : 0,
             $in->strings('colours', 9, 12),

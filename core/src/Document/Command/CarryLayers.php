@@ -60,9 +60,8 @@ final readonly class CarryLayers implements Command
         }
         $place = new Place($this->to, $at?->id);
         // Where its parent is another one, or none, it still lies at the same place of the screen.
-        $from = self::corner($tree, $layer);
-        $to = $at === null ? [0.0, 0.0] : self::corner($tree, $at);
-        $nest = LayerNest::of($tree, $layer)->movedBy($from[0] - $to[0] - $layer->box->x, $from[1] - $to[1] - $layer->box->y);
+        $shift = $this->origin($tree, $layer->parent)->minus($this->origin($tree, $at?->id));
+        $nest = LayerNest::of($tree, $layer)->movedBy($shift->x, $shift->y);
         $rank = $same->rank ?? ($layer->parent === null || $at !== null ? $this->rankFor($tree, $layer, $place) : Rank::between($tree->topRank($place), null));
 
         return $tree->withLayers(...$nest->layers($place, $rank, $ids, akin: true));
@@ -94,19 +93,6 @@ final readonly class CarryLayers implements Command
         }
 
         return null;
-    }
-
-    /** @return array{float, float} where a layer's corner lies on its screen, px; groups that are turned count as if they were not */
-    private static function corner(Tree $tree, Layer $layer): array
-    {
-        $x = $layer->box->x;
-        $y = $layer->box->y;
-        foreach ($tree->ancestors($layer) as $group) {
-            $x += $group->box->x;
-            $y += $group->box->y;
-        }
-
-        return [$x, $y];
     }
 
     public function label(Tree $before): string

@@ -10,7 +10,7 @@ use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 
-/** Deletes a take that does not hang on the wall. The last one beside the keeper takes the name of that along. */
+/** Deletes a take that does not hang on the wall. */
 final readonly class DeleteTake implements Command
 {
     private function __construct(private string $screen, private string $take)

@@ -8,6 +8,7 @@ use Kindred\Document\Layer;
 use Kindred\Document\Missing;
 use Kindred\Document\Place;
 use Kindred\Document\Tree;
+use Kindred\Geometry\Point;
 use Kindred\Input\InvalidInput;
 
 /** What commands on a selection share. The layers all lie on one screen, or loose on the wall. */
@@ -57,5 +58,16 @@ trait OnLayers
     private function naming(Tree $tree, array $ids): string
     {
         return count($ids) === 1 ? ($tree->layers[$ids[0]]->name ?? 'a layer') : count($ids).' layers';
+    }
+
+    /** Where the corner of a parent lies on the screen; groups that are turned are taken as upright. */
+    private function origin(Tree $tree, ?string $parent): Point
+    {
+        $origin = new Point(0, 0);
+        foreach ($parent === null ? [] : [$tree->layer($parent), ...$tree->ancestors($tree->layer($parent))] as $group) {
+            $origin = $origin->plus(new Point($group->box->x, $group->box->y));
+        }
+
+        return $origin;
     }
 }

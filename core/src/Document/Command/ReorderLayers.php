@@ -9,7 +9,6 @@ use Kindred\Document\Place;
 use Kindred\Document\Rank;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
-use Kindred\Geometry\Point;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 
@@ -100,16 +99,5 @@ final readonly class ReorderLayers implements Command
         }
 
         throw new InvalidInput('above', 'the layer to go above is not in that place');
-    }
-
-    /** Where the corner of a parent lies on the screen; groups that are turned are taken as upright. */
-    private function origin(Tree $tree, ?string $parent): Point
-    {
-        $origin = new Point(0, 0);
-        foreach ($parent === null ? [] : [$tree->layer($parent), ...$tree->ancestors($tree->layer($parent))] as $group) {
-            $origin = $origin->plus(new Point($group->box->x, $group->box->y));
-        }
-
-        return $origin;
     }
 }

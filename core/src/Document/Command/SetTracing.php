@@ -23,10 +23,7 @@ final readonly class SetTracing implements Command
 
     public static function read(Reader $in): self
     {
-        $asset = $in->has('asset') ? $in->string('asset', 64, false) : null;
-        if ($asset !== null && preg_match('/^[0-9a-f]{64}$/D', $asset) !== 1) {
-            $in->fail('asset', 'a picture is named by its SHA-256');
-        }
+        $asset = $in->has('asset') ? $in->hash('asset') : null;
 
         return new self($in->id('screen'), $asset, $asset === null ? 0 : $in->whole('width', 1, 100_000), $asset === null ? 0 : $in->whole('height', 1, 100_000));
     }

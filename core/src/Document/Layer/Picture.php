@@ -23,12 +23,7 @@ final readonly class Picture implements LayerContent
 
     public static function read(Reader $in): self
     {
-        $asset = $in->string('asset', 64);
-        if (preg_match('/^[0-9a-f]{64}$/D', $asset) !== 1) {
-            $in->fail('asset', 'a picture is named by the SHA-256 of its bytes, 64 hexadecimal digits');
-        }
-
-        return new self($asset, $in->has('fit') ? $in->enum('fit', PictureFit::class) : PictureFit::Cover);
+        return new self($in->hash('asset'), $in->has('fit') ? $in->enum('fit', PictureFit::class) : PictureFit::Cover);
     }
 
     public function toArray(): array
