@@ -7,7 +7,6 @@ namespace App\Canvas;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Place;
-use Kindred\Document\Sheet\Row;
 use Kindred\Document\Sheet\Slot;
 use Kindred\Document\Tree;
 use Kindred\Layout\CellGrid;
@@ -59,7 +58,8 @@ final readonly class CellPatches
         foreach ($new->sheet->rows as $row) {
             $area = $to[$row->id];
             $known = $from[$row->id] ?? null;
-            if ($known === null || $this->differs($rows[$row->id], $row, $old, $new) || $known->height !== $area->height
+            if ($known === null || ($row !== $rows[$row->id] && $row->written !== $rows[$row->id]->written)
+                || ($old->departures[$row->id] ?? []) !== ($new->departures[$row->id] ?? []) || $known->height !== $area->height
                 || ($was !== $is && in_array($row->id, [$was, $is], true)) || array_intersect_key($new->departures[$row->id] ?? [], $paint) !== []) {
                 $drawn[$row->id] = '';
             } elseif ($known->x !== $area->x || $known->y !== $area->y) {
@@ -76,11 +76,6 @@ final readonly class CellPatches
         $patch = ['drawn' => $drawn, 'moved' => $moved, 'paint' => $paint];
 
         return array_keys($from) === array_keys($to) ? $patch : ['order' => array_keys($to)] + $patch;
-    }
-
-    private function differs(Row $a, Row $b, ArrayLayer $old, ArrayLayer $new): bool
-    {
-        return $a->cells !== $b->cells || ($old->departures[$a->id] ?? []) !== ($new->departures[$b->id] ?? []);
     }
 
     /**

@@ -198,7 +198,7 @@ final readonly class Patches
             return $change->isAddition() ? null : ['layer' => $change->id, 'removed' => true];
         }
         $whole = ! $layer->isContainer() || $change->isAddition() || ($change->touches('parent') && $this->isGone($change->before['parent'] ?? null, $after));
-        $cells = isset($redrawn[$layer->id]) || ($layer->content instanceof ArrayLayer && $change->touches('width', ...array_keys($layer->content->toArray())));
+        $cells = isset($redrawn[$layer->id]) || ($layer->content instanceof ArrayLayer && $change->touches('width', ...array_keys($layer->content->parts())));
         $patch = ['layer' => $layer->id, 'rank' => $layer->rank] + $this->drawing($project, $layer, $after, $whole ? null : $before, $whole || $cells);
 
         return $change->touches('rank', 'parent', 'screen')

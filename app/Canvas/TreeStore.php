@@ -14,6 +14,7 @@ use Kindred\Document\Difference;
 use Kindred\Document\Entity;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Place;
 use Kindred\Document\Project;
 use Kindred\Document\Screen;
@@ -29,7 +30,10 @@ final readonly class TreeStore
     /** Columns of screens that hold JSON. */
     private const JSON = ['cues', 'grids', 'guides', 'take', 'criteria', 'tracing'];
 
-    private const LAYER = ['id', 'screen', 'parent', 'rank', 'kind', 'x', 'y', 'width', 'height', 'body'];
+    private const LAYER = ['id', 'screen', 'parent', 'rank', 'kind', 'x', 'y', 'width', 'height', 'body', 'sheet_rows'];
+
+    /** Columns of layers that can be long, and are written when what they hold has changed. */
+    private const LONG = ['body', 'sheet_rows'];
 
     public function __construct(private ConnectionInterface $database)
     {
@@ -83,7 +87,7 @@ final readonly class TreeStore
             $whole = array_values(array_unique([...$whole, ...array_map(strval(...), array_keys($takes))]));
         }
         if ($whole !== []) {
-            $layers += $this->readLayers($this->layers($project)->whereIn('screen', $whole)->get());
+            $this->add($layers, $this->layers($project)->whereIn('screen', $whole));
             foreach ($whole as $id) {
                 $complete["screen:{$id}"] = true;
             }
@@ -115,21 +119,19 @@ final readonly class TreeStore
     /** Writes a difference: `after` holds every value that it names. */
     public function write(ProjectRow $project, Difference $difference, Tree $after, int $sequence): void
     {
-        $screens = $layers = $placed = $goneScreens = $goneLayers = $entries = $goneEntries = [];
+        $screens = $layers = $goneScreens = $goneLayers = $entries = $goneEntries = [];
         foreach ($difference->changes as $change) {
             match (true) {
                 $change->entity === Entity::Project => $this->writeProject($project, $after->project),
                 $change->entity === Entity::Screen => $change->isRemoval() ? $goneScreens[] = $change->id : $screens[] = $this->screenRow($project, $after->screen($change->id), $sequence),
                 $change->entity === Entity::Entry => $change->isRemoval() ? $goneEntries[] = $change->id : $entries[] = $this->entryRow($project, $after->entry($change->id)),
                 $change->isRemoval() => $goneLayers[] = $change->id,
-                $this->isPlaced($change) => $placed[] = ['body' => ''] + $this->layerRow($project, $after->layer($change->id), $sequence, false),
-                default => $layers[] = $this->layerRow($project, $after->layer($change->id), $sequence),
+                default => $this->sortIn($layers, $project, $after->layer($change->id), $this->changedLong($change), $sequence),
             };
         }
-        // Most edits move what is there already: its body, which may be long, stays as it is.
-        foreach ([[$layers, [...self::LAYER, 'changed']], [$placed, [...array_diff(self::LAYER, ['body']), 'changed']]] as [$rows, $columns]) {
+        foreach ($layers as $long => $rows) {
             foreach (array_chunk($rows, 500) as $chunk) {
-                $this->database->table('layers')->upsert($chunk, ['project_id', 'id'], $columns);
+                $this->database->table('layers')->upsert($chunk, ['project_id', 'id'], [...array_diff(self::LAYER, self::LONG), ...array_filter(explode(' ', $long)), 'changed']);
             }
         }
         foreach (array_chunk($screens, 500) as $chunk) {
@@ -189,10 +191,30 @@ final readonly class TreeStore
         return array_filter($difference->changes, fn (Change $change): bool => $change->entity === Entity::Project && $change->touches('finish')) !== [];
     }
 
-    /** Whether of a layer that is there already only columns of its own change, not its body. */
-    private function isPlaced(Change $change): bool
+    /**
+     * The long columns that a change to a layer writes. Most edits move what is there already: what is long stays as it is.
+     *
+     * @return list<string>
+     */
+    private function changedLong(Change $change): array
     {
-        return ! $change->isAddition() && array_diff(array_keys($change->after ?? []), self::LAYER) === [];
+        $changed = array_diff(array_keys($change->after ?? []), self::LAYER);
+        $rows = array_filter($changed, fn (string $key): bool => ArrayLayer::isOfRows($key));
+
+        return match (true) {
+            $change->isAddition() => self::LONG,
+            $rows !== [] => count($rows) === count($changed) ? ['sheet_rows'] : self::LONG,
+            default => $changed === [] ? [] : ['body'],
+        };
+    }
+
+    /**
+     * @param  array<string, list<array<string, mixed>>>  $sorted  rows of layers by the long columns that are written, added to
+     * @param  list<string>  $long
+     */
+    private function sortIn(array &$sorted, ProjectRow $project, Layer $layer, array $long, int $sequence): void
+    {
+        $sorted[implode(' ', $long)][] = $this->layerRow($project, $layer, $long, $sequence);
     }
 
     /** @return list<string> the screens whose picture a difference changes */
@@ -252,13 +274,15 @@ final readonly class TreeStore
     {
         $at = fn (Place $place): Builder => $this->layers($project)->where('screen', $place->screen ?? '')->where('parent', $place->parent ?? '');
         foreach ($set->siblings as $place) {
-            $layers += $this->readLayers($at($place)->get());
+            $this->add($layers, $at($place));
             // A place that is complete is not looked at again for what is around it.
-            $layers += $place->parent === null ? [] : $this->readLayers($this->layers($project)->where('id', $place->parent)->get());
+            if ($place->parent !== null && ! isset($layers[$place->parent])) {
+                $this->add($layers, $this->layers($project)->where('id', $place->parent));
+            }
             $complete[$place->key()] = true;
         }
         foreach ($set->tops as $place) {
-            $layers += $this->readLayers($at($place)->orderByDesc('rank')->limit(1)->get());
+            $this->add($layers, $at($place)->orderByDesc('rank')->limit(1));
         }
     }
 
@@ -281,8 +305,7 @@ final readonly class TreeStore
                 return;
             }
             $ids = array_keys($parents);
-            $layers += $this->readLayers($this->layers($project)
-                ->where(fn (Builder $query): Builder => $query->whereIn('id', $ids)->orWhereIn('parent', $ids))->get());
+            $this->add($layers, $this->layers($project)->where(fn (Builder $query): Builder => $query->whereIn('id', $ids)->orWhereIn('parent', $ids)));
             $complete += array_fill_keys($ids, true);
         } while (true);
     }
@@ -320,11 +343,25 @@ final readonly class TreeStore
     {
         $open = array_filter(array_unique($named), fn (string $id): bool => isset($layers[$id]) && $layers[$id]->isContainer());
         while ($open !== []) {
-            $found = $this->readLayers($this->layers($project)->whereIn('parent', $open)->get());
-            $complete += array_fill_keys($open, true);
-            $layers += $found;
-            $open = array_map(fn (Layer $layer): string => $layer->id, array_values(array_filter($found, fn (Layer $layer): bool => $layer->isContainer())));
+            $unknown = array_values(array_filter($open, fn (string $id): bool => ! isset($complete[$id])));
+            if ($unknown !== []) {
+                $this->add($layers, $this->layers($project)->whereIn('parent', $unknown));
+                $complete += array_fill_keys($unknown, true);
+            }
+            $around = array_fill_keys($open, true);
+            $inner = array_filter($layers, fn (Layer $layer): bool => isset($around[$layer->parent ?? '']) && $layer->isContainer());
+            $open = array_map(strval(...), array_keys($inner));
         }
+    }
+
+    /**
+     * Reads what a query finds, but for what is there already.
+     *
+     * @param  array<string, Layer>  $layers  by id, added to
+     */
+    private function add(array &$layers, Builder $query): void
+    {
+        $layers += $this->readLayers($query->get()->reject(fn (\stdClass $row): bool => isset($layers[$row->id])));
     }
 
     /**
@@ -354,7 +391,9 @@ final readonly class TreeStore
             $data = (array) $row;
             $data['screen'] = $row->screen === '' ? null : $row->screen;
             $data['parent'] = $row->parent === '' ? null : $row->parent;
-            $layers[$row->id] = Layer::read(Reader::of($data + json_decode($row->body, true)));
+            $layer = Layer::read(Reader::of($data + json_decode($row->body, true)));
+            $array = $layer->content;
+            $layers[$row->id] = $array instanceof ArrayLayer ? $layer->with(content: $array->with(sheet: $array->sheet->withLines($row->sheet_rows ?? ''))) : $layer;
         }
 
         return $layers;
@@ -376,12 +415,19 @@ final readonly class TreeStore
         return ['project_id' => $project->id, 'changed' => $sequence, 'condition_of' => $screen->conditionOf] + $lists + $this->exact(array_diff_key($row, ['conditionOf' => 1]));
     }
 
-    /** @return array<string, mixed> */
-    private function layerRow(ProjectRow $project, Layer $layer, int $sequence, bool $withBody = true): array
+    /**
+     * @param  list<string>  $long  the long columns wanted; the others are empty, for a row that is there already
+     * @return array<string, mixed>
+     */
+    private function layerRow(ProjectRow $project, Layer $layer, array $long, int $sequence): array
     {
-        $properties = $layer->properties();
+        $array = $layer->content instanceof ArrayLayer ? $layer->content : null;
+        $properties = ($array === null ? $layer : $layer->with(content: $array->with(sheet: $array->sheet->with(rows: []))))->properties();
         $row = array_intersect_key($properties, array_flip(self::LAYER));
-        $body = $withBody ? ['body' => json_encode(array_diff_key($properties, $row), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)] : [];
+        $body = [
+            'body' => in_array('body', $long, true) ? json_encode(array_diff_key($properties, $row), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE) : '',
+            'sheet_rows' => in_array('sheet_rows', $long, true) ? $array?->sheet->lines() : null,
+        ];
 
         return [
             'project_id' => $project->id,

@@ -19,6 +19,7 @@ import { Takes } from './wall/takes.ts';
 import { Stills } from './wall/stills.ts';
 import { Trials } from './wall/trials.ts';
 import { Together, type Found } from './wall/together.ts';
+import { watchUnseen } from './wall/unseen.ts';
 import { PLAIN, Writer, type Setting } from './wall/words.ts';
 
 const page = document.getElementById('wall-page')!;
@@ -27,6 +28,7 @@ const urls = JSON.parse(page.dataset['urls']!) as Record<string, string>;
 const project = page.dataset['project']!;
 
 const picture = new Picture(document.getElementById('stage')!);
+watchUnseen(document.getElementById('stage')!, picture);
 const selection = new Selection(picture, () => {
     overlay.show();
     panels.showFacets();

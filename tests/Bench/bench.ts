@@ -193,7 +193,7 @@ async function arrays(page: Page): Promise<void> {
     for (const [what, command] of ways) {
         await time(5, (i) => send(project, command(i + 50)));
         const [none, some]: [number[], number[]] = [[], []];
-        for (let round = 0; round < 6; round++) {
+        for (let round = 0; round < 12; round++) {
             none.push(...await time(10, empty));
             some.push(...await time(10, (i) => send(project, command(i + round * 10))));
         }

@@ -214,6 +214,57 @@ test('what is drawn in an entered cell belongs to every cell, and leaves with un
     await expect(array.locator('[data-kind=box]')).toHaveCount(shapes);
 });
 
+test('cells below their screen are not drawn until they come into it', async ({ page }) => {
+    await openDemo(page, 'Unseen');
+    await near(page, 'Glaze library');
+    const glazes = screen(page, 'Glaze library');
+    const array = glazes.locator('[data-kind=array]');
+    const cells = array.locator(':scope > [data-layer]');
+    await page.mouse.click(...(await middle(cells.nth(1))));
+    await page.locator('#facets').getByRole('button', { name: 'Sheet' }).click();
+    const sheet = page.locator('#sheet');
+    await sheet.getByRole('textbox', { name: 'Name, row 8', exact: true }).click();
+    await page.evaluate((names) => {
+        const data = new DataTransfer();
+        data.setData('text/plain', names);
+        document.activeElement!.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+    }, Array.from({ length: 90 }, (_, i) => `Glaze ${i}`).join('\n'));
+    await expect(cells).toHaveCount(97);
+    await saved(page);
+    await sheet.getByRole('button', { name: 'Close the data sheet' }).click();
+    // What is drawn is just what the screen shows, wherever the hand is.
+    const honest = (): Promise<unknown> => expect.poll(() => array.evaluate((list) => {
+        const [, , width, height] = list.closest<HTMLElement>('.screen')!.dataset['box']!.split(' ').map(Number) as [number, number, number, number];
+        const [left, top] = list.getAttribute('data-box')!.split(' ').map(Number) as [number, number];
+        const wrong = [...list.querySelectorAll<SVGElement>(':scope > [data-layer]')].filter((cell) => {
+            const [cx, cy, cw, ch] = cell.getAttribute('data-box')!.split(' ').map(Number) as [number, number, number, number];
+            const inside = left + cx < width && left + cx + cw > 0 && top + cy < height && top + cy + ch > 0;
+            const far = top + cy > height + 100 || top + cy + ch < -100;
+            const drawn = getComputedStyle(cell).display !== 'none';
+            return (inside && !drawn) || (far && drawn);
+        });
+        return wrong.map((cell) => `${cell.dataset["layer"]} ${cell.getAttribute("data-box")} ${top} ${height} ${getComputedStyle(cell).display}`).slice(0, 3);
+    })).toEqual([]);
+    await expect(cells.last()).toBeHidden();
+    await honest();
+    const first = await middle(cells.first());
+    await page.mouse.move(...first);
+    await page.mouse.down();
+    for (let i = 1; i <= 10; i++) await page.mouse.move(first[0], first[1] - 6 * i);
+    await honest();
+    await page.mouse.up();
+    await saved(page);
+    await honest();
+    const [, , , height] = await box(array);
+    await setField(page, 'Y', String(700 - height!));
+    await expect(cells.last()).toBeVisible();
+    await expect(cells.first()).toBeHidden();
+    await honest();
+    await page.keyboard.press('Control+z');
+    await honest();
+    await expect(cells.last()).toBeHidden();
+});
+
 test('of a change only what changed is drawn anew, and the wall shows what a reload draws', async ({ page }) => {
     await openDemo(page, 'Few');
     await near(page, 'Glaze library');

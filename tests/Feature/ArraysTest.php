@@ -5,9 +5,11 @@ declare(strict_types=1);
 use App\Canvas\TreeStore;
 use App\Models\Project;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Sheet\Row;
 
 /** The demo's array of glazes. */
 function glazes(Project $project): Layer
@@ -51,6 +53,43 @@ it('sends of an array the cells that changed, and all of them when the layout of
     expect(array_column($out, 'layer'))->toEqualCanonicalizing([$array->id, $label]);
     $this->postJson("/projects/{$this->project->id}/undo")->assertOk();
     expect(app(TreeStore::class)->whole($this->project)->layer($label)->parent)->not->toBeNull();
+});
+
+it('writes of an array what changed: the rows, or all but the rows', function (): void {
+    $array = glazes($this->project);
+    $row = fn (): array => (array) DB::table('layers')->where('project_id', $this->project->id)->where('id', $array->id)->first(['body', 'sheet_rows']);
+    $do = fn (array $command) => $this->edit($this->project, $this->project->refresh()->sequence, ['screen' => 'glazes'] + $command)->assertOk();
+    $first = $row();
+    expect($first['body'])->not->toContain('Celadon')->and($first['sheet_rows'])->toStartWith('glaze0 {"name":"Fern"');
+    $do(['type' => 'set-cell', 'layer' => $array->id, 'row' => 'glaze2', 'column' => 'name', 'value' => 'Kiln red']);
+    expect($row()['body'])->toBe($first['body'])->and($row()['sheet_rows'])->toContain("\nglaze2 {\"name\":\"Kiln red\"");
+    $second = $row();
+    $do(['type' => 'set-field', 'layers' => [$array->id], 'field' => 'row-gap', 'value' => '40']);
+    expect($row()['sheet_rows'])->toBe($second['sheet_rows'])->and($row()['body'])->toContain('"rowGap":40');
+    $do(['type' => 'move-layers', 'layers' => [$array->id], 'dx' => 4, 'dy' => 0]);
+    $this->postJson("/projects/{$this->project->id}/undo")->assertOk();
+    $this->postJson("/projects/{$this->project->id}/undo")->assertOk();
+    $this->postJson("/projects/{$this->project->id}/undo")->assertOk();
+    expect($row())->toEqual($first);
+});
+
+it('brings projects of before along: rows get their own column, and steps can still be taken back', function (): void {
+    $array = glazes($this->project);
+    $this->edit($this->project, 0, ['screen' => 'glazes', 'type' => 'set-cell', 'layer' => $array->id, 'row' => 'glaze2', 'column' => 'name', 'value' => 'Kiln red'])->assertOk();
+    $whole = json_encode(app(TreeStore::class)->whole($this->project)->layer($array->id)->toArray());
+    $sheet = fn (string $name): array => ['columns' => $array->content->sheet->columnsToArray(), 'rows' => array_map(fn (Row $row): array => ($row->id === 'glaze2' ? $row->with('name', $name) : $row)->toArray(), $array->content->sheet->rows)];
+    $migration = require database_path('migrations/2026_11_27_000000_keep_rows_of_sheets_apart.php');
+    $row = DB::table('layers')->where('id', $array->id)->where('project_id', $this->project->id);
+    $body = json_decode($row->value('body'), true);
+    $body['sheet'] = $sheet('Kiln red');
+    $row->update(['body' => json_encode($body), 'sheet_rows' => null]);
+    DB::table('edits')->where('project_id', $this->project->id)->where('sequence', 1)->update(['difference' => json_encode(['changes' => [
+        ['entity' => 'layer', 'id' => $array->id, 'before' => ['sheet' => $sheet($array->content->sheet->rows[2]->cells()['name'])], 'after' => ['sheet' => $sheet('Kiln red')]],
+    ]])]);
+    $migration->bring();
+    expect(json_encode(app(TreeStore::class)->whole($this->project)->layer($array->id)->toArray()))->toBe($whole);
+    $this->postJson("/projects/{$this->project->id}/undo")->assertOk();
+    expect(glazes($this->project)->content->sheet->rows[2])->toEqual($array->content->sheet->rows[2]);
 });
 
 it('tells in the facets of a cell what departs there', function (): void {

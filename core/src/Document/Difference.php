@@ -133,8 +133,9 @@ final readonly class Difference
         if ($before === $after) {
             return null;
         }
-        $old = $before->toArray();
-        $new = $after->toArray();
+        [$old, $new] = $before instanceof Layer && $after instanceof Layer
+            ? [$before->parts($after), $after->parts($before)]
+            : [$before->toArray(), $after->toArray()];
         $earlier = $later = [];
         foreach ($old + $new as $key => $_) {
             // What is one and the same needs no look; both were written by the same values, so what is the same is also written the same.
@@ -164,9 +165,15 @@ final readonly class Difference
         return match ($change->entity) {
             Entity::Project => $tree->project->toArray(),
             Entity::Screen => ($tree->screens[$change->id] ?? null)?->toArray(),
-            Entity::Layer => ($tree->layers[$change->id] ?? null)?->toArray(),
+            Entity::Layer => $this->layer($tree->layers[$change->id] ?? null, $change->after === null),
             Entity::Entry => ($tree->entries[$change->id] ?? null)?->toArray(),
         };
+    }
+
+    /** @return array<string, mixed>|null whole where it would go as it is, as it came */
+    private function layer(?Layer $layer, bool $whole): ?array
+    {
+        return $whole ? $layer?->toArray() : $layer?->parts();
     }
 
     /** @param  array<string, mixed>|null  $current */
@@ -193,12 +200,13 @@ final readonly class Difference
                 default => $tree->withoutLayers($change->id),
             };
         }
-        $in = Reader::of([...$this->current($tree, $change) ?? [], ...$change->after]);
+        $data = [...$this->current($tree, $change) ?? [], ...$change->after];
+        $in = Reader::of($data);
 
         return match ($change->entity) {
             Entity::Project => $tree->withProject(Project::read($in)),
             Entity::Screen => $tree->withScreens(Screen::read($in)),
-            Entity::Layer => $tree->withLayers(Layer::read($in)),
+            Entity::Layer => $tree->withLayers(Layer::ofParts($data)),
             Entity::Entry => $tree->withEntries(Entry::read($in)),
         };
     }

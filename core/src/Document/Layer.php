@@ -8,6 +8,7 @@ use Kindred\Document\Cue\Cue;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Container;
 use Kindred\Document\Layer\Group;
+use Kindred\Document\Layer\InParts;
 use Kindred\Document\Layer\Kinds;
 use Kindred\Document\Layer\LayerContent;
 use Kindred\Document\Layer\Stack;
@@ -142,8 +143,42 @@ final readonly class Layer
         return ['id' => $this->id, 'screen' => $this->screen, 'parent' => $this->parent, 'rank' => $this->rank] + $this->properties();
     }
 
+    /**
+     * As toArray, but with what can be long in parts, each a property of its own.
+     *
+     * @param  self|null  $beside  parts that both have may be left out
+     * @return array<string, mixed>
+     */
+    public function parts(?self $beside = null): array
+    {
+        $content = $this->content instanceof InParts ? $this->content->parts($beside?->content) : $this->content->toArray();
+
+        return ['id' => $this->id, 'screen' => $this->screen, 'parent' => $this->parent, 'rank' => $this->rank] + $this->around($content);
+    }
+
+    /**
+     * A layer from its parts.
+     *
+     * @param  array<array-key, mixed>  $parts
+     */
+    public static function ofParts(array $parts): self
+    {
+        $class = Kinds::find($parts['kind'] ?? null);
+
+        return self::read(Reader::of($class !== null && is_a($class, InParts::class, true) ? $class::joined($parts) : $parts));
+    }
+
     /** @return array<string, mixed> all but the id and the place in the tree */
     public function properties(): array
+    {
+        return $this->around($this->content->toArray());
+    }
+
+    /**
+     * @param  array<string, mixed>  $content
+     * @return array<string, mixed>
+     */
+    private function around(array $content): array
     {
         return [
             'kind' => $this->kind(),
@@ -160,7 +195,7 @@ final readonly class Layer
             'stroke' => $this->stroke?->toArray(),
             'corners' => $this->corners->toArray(),
             'cues' => array_map(fn (Cue $cue): array => $cue->toArray(), $this->cues),
-        ] + $this->content->toArray() + $this->following();
+        ] + $content + $this->following();
     }
 
     /** @return array<string, mixed> what holds where a parent lays out its content or changes its size, as far as it was said */

@@ -120,7 +120,7 @@ final class Programme
 
         return match (true) {
             $content instanceof Text => [$content->words],
-            $content instanceof ArrayLayer => array_merge([], ...array_map(fn (Row $row): array => array_values($row->cells), $content->sheet->rows)),
+            $content instanceof ArrayLayer => array_merge([], ...array_map(fn (Row $row): array => array_values($row->cells()), $content->sheet->rows)),
             $content instanceof Widget => [
                 $content->label, $content->hint, $content->text, ...array_map($plain, [
                     $content->label, $content->hint, $content->text, ...$content->columns,

@@ -11,7 +11,6 @@ use Kindred\Document\Layout\CellHeight;
 use Kindred\Document\Layout\Size;
 use Kindred\Document\Project;
 use Kindred\Document\Resize;
-use Kindred\Document\Sheet\Column;
 use Kindred\Document\Sheet\Filling;
 use Kindred\Document\Sheet\Row;
 use Kindred\Document\Tree;
@@ -24,10 +23,7 @@ use Kindred\Geometry\Box;
 final class CellGrid
 {
     /** Part of the key of what is remembered; counted up when a layout would give other heights. */
-    private const VERSION = 1;
-
-    /** Designs and widths of one array whose heights are remembered. */
-    private const REMEMBERED = 4;
+    private const VERSION = 2;
 
     /** What of a layer has no say in its size. */
     private const PAINT = ['name' => 1, 'opacity' => 1, 'locked' => 1, 'fills' => 1, 'stroke' => 1, 'corners' => 1, 'cues' => 1];
@@ -43,16 +39,23 @@ final class CellGrid
     /** @var array<string, Row>|null by id */
     private ?array $rows = null;
 
+    /** @var array<string, float> by row, px, before lines of cells are made even */
+    private array $heights = [];
+
     private ?string $key = null;
 
-    /** @param  non-empty-list<Layer>  $parts  of the design, its outermost layer first */
+    /**
+     * @param  non-empty-list<Layer>  $parts  of the design, its outermost layer first
+     * @param  self|null  $other  of the same array before or after a change: much of what it found out may hold here too
+     */
     public function __construct(
         private readonly Relayout $relayout,
         private readonly HeightMemory $memory,
-        private readonly string $id,
+        public readonly string $id,
         private readonly ArrayLayer $array,
         private readonly float $width,
         private readonly array $parts,
+        private ?self $other = null,
     ) {
     }
 
@@ -62,7 +65,7 @@ final class CellGrid
         return $this->key ??= hash('xxh128', serialize([
             self::VERSION,
             $this->array->columnWidth($this->width),
-            array_map(fn (Column $column): array => $column->toArray(), $this->array->sheet->columns),
+            $this->array->sheet->columnsToArray(),
             array_map(fn (Layer $part): array => array_diff_key($part->toArray(), self::PAINT), $this->parts),
         ]));
     }
@@ -70,7 +73,18 @@ final class CellGrid
     /** @return array<string, Box> the grid area of each row, in px from the array's corner */
     public function areas(): array
     {
-        return $this->areas ??= $this->place($this->heights());
+        if ($this->areas === null) {
+            $other = $this->other?->key() === $this->key() ? $this->other : null;
+            $this->other = null;
+            if ($other?->areas !== null && $other->array === $this->array && $other->width === $this->width) {
+                [$this->heights, $this->areas] = [$other->heights, $other->areas];
+            } else {
+                $this->heights = $this->heights($other);
+                $this->areas = $this->place($this->heights);
+            }
+        }
+
+        return $this->areas;
     }
 
     public function cell(string $row): ?Cell
@@ -97,45 +111,37 @@ final class CellGrid
         return $this->rows ??= array_column($this->array->sheet->rows, null, 'id');
     }
 
-    /** @return list<float> of the cells in the order of the rows, px, before lines of cells are made even */
-    private function heights(): array
+    /** @return array<string, float> */
+    private function heights(?self $other): array
     {
-        $remembered = $this->memory->recall($this->id);
-        $known = $remembered[$this->key()] ?? [];
+        $rows = $other?->areas === null ? [] : $other->rows();
+        $departures = $this->array->departures;
+        $known = null;
         $heights = $new = [];
         foreach ($this->array->sheet->rows as $row) {
+            if ($other !== null && ($rows[$row->id] ?? null) === $row && ($departures[$row->id] ?? []) === ($other->array->departures[$row->id] ?? [])) {
+                $heights[$row->id] = $other->heights[$row->id];
+
+                continue;
+            }
+            $known ??= $this->memory->recall($this->id, $this->key());
             $hash = $this->hash($row);
-            $heights[] = $known[$hash] ?? ($new[$hash] ??= $this->tall($this->filled($row)));
+            $heights[$row->id] = $known[$hash] ?? ($new[$hash] ??= $this->tall($this->filled($row)));
         }
         if ($new !== []) {
             // Rows that were changed are kept for a while: changes are taken back.
-            $kept = count($known) > 2 * count($heights) ? $new : $known + $new;
-            $this->memory->keep($this->id, array_slice([$this->key() => $kept] + $remembered, 0, self::REMEMBERED, true));
+            $this->memory->keep($this->id, $this->key(), count($known ?? []) > 2 * count($heights) ? $new : ($known ?? []) + $new);
         }
 
         return $heights;
     }
 
-    private function hash(Row $row): int
+    /** Eight bytes. */
+    private function hash(Row $row): string
     {
         $departures = $this->array->departures[$row->id] ?? [];
 
-        return $departures === [] ? self::hashes()[$row] ??= self::named($row, []) : self::named($row, $departures);
-    }
-
-    /** @param  array<string, array<string, string>>  $departures */
-    private static function named(Row $row, array $departures): int
-    {
-        return (int) hexdec(substr(hash('xxh3', serialize([$row->cells, $departures])), 0, 15));
-    }
-
-    /** @return \WeakMap<Row, int> of rows that are there before a change and after it */
-    private static function hashes(): \WeakMap
-    {
-        /** @var \WeakMap<Row, int>|null $hashes */
-        static $hashes = null;
-
-        return $hashes ??= new \WeakMap; // @phpstan-ignore return.type (a new map is of any type)
+        return hash('xxh3', $departures === [] ? $row->written : $row->written.serialize($departures), true);
     }
 
     /** The row's values in the design, as wide as a column and as high as its content. */
@@ -161,25 +167,26 @@ final class CellGrid
     }
 
     /**
-     * @param  list<float>  $heights
+     * @param  array<string, float>  $heights  by row
      * @return array<string, Box>
      */
     private function place(array $heights): array
     {
-        $columns = $this->array->columnsAt($this->width);
+        $columns = max(1, $this->array->columnsAt($this->width));
         $column = $this->array->columnWidth($this->width);
-        $lines = array_map(fn (array $line): float => max($line), array_chunk($heights, max(1, $columns)));
+        $lines = array_map(fn (array $line): float => max($line), array_chunk($heights, $columns));
         if ($this->array->cellHeight === CellHeight::Equal && $lines !== []) {
             $lines = array_fill(0, count($lines), max($lines));
         }
+        $lefts = array_map(fn (int $at): float => round($at * ($this->width + $this->array->columnGap) / $columns, 3), range(0, $columns - 1));
         $areas = [];
         $top = 0.0;
-        foreach ($this->array->sheet->rows as $i => $row) {
-            [$line, $at] = [intdiv($i, $columns), $i % $columns];
-            if ($at === 0 && $line > 0) {
-                $top += $lines[$line - 1] + $this->array->rowGap;
+        foreach (array_chunk($this->array->sheet->rows, $columns) as $line => $rows) {
+            $y = round($top, 3);
+            foreach ($rows as $at => $row) {
+                $areas[$row->id] = new Box($lefts[$at], $y, $column, $lines[$line]);
             }
-            $areas[$row->id] = new Box(round($at * ($this->width + $this->array->columnGap) / $columns, 3), round($top, 3), $column, $lines[$line]);
+            $top += $lines[$line] + $this->array->rowGap;
         }
 
         return $areas;

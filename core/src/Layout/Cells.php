@@ -60,7 +60,8 @@ final class Cells
                 return $grid;
             }
         }
-        $grid = new CellGrid($this->relayout, $this->memory, $array->id, $content, $width, [$design, ...array_slice($parts, 1)]);
+        $others = array_filter($this->latest, fn (array $one): bool => $one[2]->id === $array->id);
+        $grid = new CellGrid($this->relayout, $this->memory, $array->id, $content, $width, [$design, ...array_slice($parts, 1)], reset($others)[2] ?? null);
         $this->latest = array_slice([[$key, $from, $grid], ...$this->latest], 0, self::AT_HAND);
 
         return $grid;

@@ -12,10 +12,15 @@ interface HeightMemory
 {
     /**
      * @param  string  $array  id of the array
-     * @return array<string, array<int, float>> heights in px by the hash of a row, by the key of a design at a width
+     * @param  string  $design  names the design, as far as it has a say in heights, and its width
+     * @return array<array-key, float> heights in px by the hash of a row, eight bytes
      */
-    public function recall(string $array): array;
+    public function recall(string $array, string $design): array;
 
-    /** @param  array<string, array<int, float>>  $heights  in place of what was remembered of the array */
-    public function keep(string $array, array $heights): void;
+    /**
+     * What was remembered of the design is replaced; of an array's designs the latest few are remembered.
+     *
+     * @param  array<array-key, float>  $heights  px by the hash of a row
+     */
+    public function keep(string $array, string $design, array $heights): void;
 }

@@ -2,9 +2,13 @@
 
 declare(strict_types=1);
 
+use Kindred\Document\Difference;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Text;
+use Kindred\Document\Overtaken;
+use Kindred\Document\Sheet\Row;
+use Kindred\Document\Sheet\Sheet;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Input\InvalidInput;
@@ -131,7 +135,7 @@ it('adds, removes, moves and fills rows and columns', function (): void {
     expect(words($pasted))->toBe(['Bowl', 'A', 'B', 'C'])->and(cells($pasted)[3]->tree->layer('swatch')->fills[0]->colour->toHex())->toBe('#333333');
     $taken = Sample::after(pots(), onPots('take-sheet', columns: [['column' => 'name'], [], ['name' => 'Stock']], rows: [['Plate', 'x', '4'], ['Tile', 'y', '9']], replace: true, seed: 't'));
     $sheet = $taken->layer('pots')->content->sheet;
-    expect(words($taken))->toBe(['Plate', 'Tile'])->and($sheet->columns[3]->name)->toBe('Stock')->and($sheet->rows[1]->cells[$sheet->columns[3]->id])->toBe('9');
+    expect(words($taken))->toBe(['Plate', 'Tile'])->and($sheet->columns[3]->name)->toBe('Stock')->and($sheet->rows[1]->cells()[$sheet->columns[3]->id])->toBe('9');
     $sampled = fn (string $seed): array => words(Sample::after(pots(), onPots('sample-column', column: 'name', sample: 'names', seed: $seed)));
     expect($sampled('one'))->toBe($sampled('one'))->not->toBe($sampled('two'));
 });
@@ -193,6 +197,32 @@ it('says what cannot be, and changes nothing', function (array $command, string 
     [['type' => 'set-field', 'screen' => 'home', 'layers' => ['name'], 'field' => 'size', 'value' => 'big', 'row' => 'row1', 'apart' => true], '“big” is not a number'],
 ]);
 
+it('holds of a changed sheet the rows that changed, so that each change can be taken back on its own', function (): void {
+    $tree = pots();
+    $first = Sample::after($tree, onPots('set-cell', row: 'row1', column: 'name', value: 'Jug'));
+    $second = Sample::after($first, onPots('set-cell', row: 'row3', column: 'name', value: 'Urn'));
+    $difference = Difference::between($tree, $first);
+    expect($difference->toArray()['changes'])->toBe([[
+        'entity' => 'layer', 'id' => 'pots',
+        'before' => ['row:row1' => '{"name":"Bowl","shown":"yes"}'], 'after' => ['row:row1' => '{"name":"Jug","shown":"yes"}'],
+    ]]);
+    expect(words($difference->inverse()->applyTo($second)))->toBe(['Bowl', 'Mug', 'Urn'])
+        ->and(fn () => $difference->applyTo($second))->toThrow(Overtaken::class);
+
+    $moved = Difference::between($tree, Sample::after($tree, onPots('move-row', row: 'row1', after: 'row3')));
+    expect(array_keys($moved->changes[0]->after ?? []))->toBe(['rows'])->and(words($moved->applyTo($tree)))->toBe(['Mug', 'Vase', 'Bowl']);
+    $removed = Difference::between($tree, Sample::after($tree, onPots('remove-rows', rows: ['row2'])));
+    expect($removed->changes[0]->after)->toMatchArray(['rows' => ['row1', 'row3'], 'row:row2' => null])->not->toHaveKey('row:row1')
+        ->and(words($removed->inverse()->applyTo($removed->applyTo($tree))))->toBe(['Bowl', 'Mug', 'Vase']);
+});
+
+it('writes the rows of a sheet as lines and reads them back', function (string $value): void {
+    $sheet = new Sheet([], [Row::of('row1', ['name' => $value, 'tone' => '#aabbcc']), Row::of('row2')]);
+    $again = (new Sheet)->withLines($sheet->lines());
+    expect($again)->toEqual($sheet)->and($again->rows[0]->cells())->toBe(['name' => $value, 'tone' => '#aabbcc'])->and($again->rows[1]->cells())->toBe([])
+        ->and(substr_count($sheet->lines(), "\n"))->toBe(1);
+})->with(['', 'Kiln shelf', "two\nlines\r\n and a tab\t", 'Ähre 釉 “quoted” \\ / </script>', "\u{2028}", '0']);
+
 it('gives cells from what it remembers exactly as if it worked them out anew', function (): void {
     $memory = new class implements HeightMemory
     {
@@ -201,16 +231,16 @@ it('gives cells from what it remembers exactly as if it worked them out anew', f
 
         public int $reused = 0;
 
-        public function recall(string $array): array
+        public function recall(string $array, string $design): array
         {
-            $this->reused += count($this->kept[$array] ?? []);
+            $this->reused += isset($this->kept[$array][$design]) ? 1 : 0;
 
-            return $this->kept[$array] ?? [];
+            return $this->kept[$array][$design] ?? [];
         }
 
-        public function keep(string $array, array $heights): void
+        public function keep(string $array, string $design, array $heights): void
         {
-            $this->kept[$array] = $heights;
+            $this->kept[$array][$design] = $heights;
         }
     };
     $rows = array_map(fn (int $i): array => ['name' => str_repeat('Kiln shelf ', $i % 4 + 1)], range(0, 8));

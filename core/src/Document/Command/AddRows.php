@@ -39,9 +39,9 @@ final readonly class AddRows implements Command
         $ids = new Id($this->seed);
         $sheet = $this->array($tree)->sheet;
         $at = $this->after === null ? count($sheet->rows) : $sheet->indexOf($this->after) + 1;
-        $model = $sheet->rows[$at - 1] ?? new Row('');
+        $model = $sheet->rows[$at - 1] ?? Row::of('');
 
-        return $this->withSheet($tree, $sheet->withRows(array_map(fn (): Row => new Row($ids->next(), $model->cells), range(1, $this->count)), $at));
+        return $this->withSheet($tree, $sheet->withRows(array_map(fn (): Row => Row::of($ids->next(), $model->cells()), range(1, $this->count)), $at));
     }
 
     public function label(Tree $before): string

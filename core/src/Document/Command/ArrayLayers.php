@@ -97,6 +97,6 @@ final readonly class ArrayLayers implements Command
             }
         }
 
-        return new Sheet($columns, array_map(fn (): Row => new Row($ids->next(), $cells), range(1, self::ROWS)));
+        return new Sheet($columns, array_map(fn (): Row => Row::of($ids->next(), $cells), range(1, self::ROWS)));
     }
 }

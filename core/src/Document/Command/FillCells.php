@@ -76,7 +76,7 @@ final readonly class FillCells implements Command
         }
         $short = $top + count($this->values) - count($sheet->rows);
         if ($short > 0) {
-            $sheet = $sheet->withRows(array_map(fn (): Row => new Row($ids->next()), range(1, $short)), count($sheet->rows));
+            $sheet = $sheet->withRows(array_map(fn (): Row => Row::of($ids->next()), range(1, $short)), count($sheet->rows));
         }
         $rows = $sheet->rows;
         foreach ($this->values as $i => $values) {

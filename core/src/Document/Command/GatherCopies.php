@@ -89,7 +89,7 @@ final readonly class GatherCopies implements Command
     {
         // The copies stand in the order of the tree, the model first.
         $order = array_map(fn (Layer $layer): int => (int) array_search($layer->id, array_map(fn (array $parts): string => $parts[0]->id, $copies->parts), true), $layers);
-        $rows = array_map(fn (): Row => new Row($ids->next()), $layers);
+        $rows = array_map(fn (): Row => Row::of($ids->next()), $layers);
         $columns = [];
         $array = new ArrayLayer($this->across($layers), 1, $this->gap($layers, Axis::Y), $this->gap($layers, Axis::X));
         $departures = [];

@@ -69,7 +69,7 @@ final readonly class TakeSheet implements Command
         }
         $rows = [];
         foreach ($this->rows as $i => $values) {
-            $row = ($this->replace ? $sheet->rows[$i] ?? null : null) ?? new Row($ids->next(), ($sheet->rows[count($sheet->rows) - 1] ?? new Row(''))->cells);
+            $row = ($this->replace ? $sheet->rows[$i] ?? null : null) ?? Row::of($ids->next(), ($sheet->rows[count($sheet->rows) - 1] ?? Row::of(''))->cells());
             foreach ($targets as $at => $column) {
                 $row = $row->with($column, $values[$at] ?? '');
             }

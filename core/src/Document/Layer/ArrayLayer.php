@@ -19,11 +19,14 @@ use Kindred\Input\Reader;
  * With `columns` there are so many, `repeat(n, minmax(0, 1fr))`; without, as many as fit a least width in px,
  * `repeat(auto-fill, minmax(min(minWidth, 100%), 1fr))`. Gaps in px. A cell may depart in single fields of its layers.
  */
-final readonly class ArrayLayer implements Container
+final readonly class ArrayLayer implements Container, InParts
 {
     use Withers;
 
     public const MAX_COLUMNS = 100;
+
+    /** In parts each row is a property of this name and its id, as it is written, and `rows` are their ids in order. */
+    private const ROW = 'row:';
 
     /** @param  array<string, array<string, array<string, string>>>  $departures  values as they are typed, by row, layer and field */
     public function __construct(
@@ -75,7 +78,7 @@ final readonly class ArrayLayer implements Container
         $found = [];
         foreach ($this->sheet->columns as $column) {
             foreach ($column->slot === Slot::Picture ? $this->sheet->rows : [] as $row) {
-                $found[] = $row->cells[$column->id] ?? '';
+                $found[] = $row->cells()[$column->id] ?? '';
             }
         }
         foreach ($this->departures as $layers) {
@@ -128,20 +131,64 @@ final readonly class ArrayLayer implements Container
 
     public function toArray(): array
     {
+        return $this->around(['sheet' => $this->sheet->toArray()]);
+    }
+
+    public function parts(?LayerContent $beside = null): array
+    {
+        $parts = $this->around(['sheet' => ['columns' => $this->sheet->columnsToArray()]]);
+        $theirs = $beside instanceof self ? $beside->sheet->rows : null;
+        if ($theirs === $this->sheet->rows) {
+            return $parts;
+        }
+        $parts['rows'] = array_column($this->sheet->rows, 'id');
+        $theirs = array_column($theirs ?? [], null, 'id');
+        foreach ($this->sheet->rows as $row) {
+            if (($theirs[$row->id] ?? null) !== $row) {
+                $parts[self::ROW.$row->id] = $row->written;
+            }
+        }
+
+        return $parts;
+    }
+
+    /** Whether a property among the parts holds a row, or the order of them. */
+    public static function isOfRows(string $part): bool
+    {
+        return $part === 'rows' || str_starts_with($part, self::ROW);
+    }
+
+    public static function joined(array $parts): array
+    {
+        $rows = [];
+        foreach (is_array($parts['rows'] ?? null) ? array_filter($parts['rows'], is_string(...)) : [] as $id) {
+            $written = $parts[self::ROW.$id] ?? null;
+            $rows[] = ['id' => $id, 'cells' => json_decode(is_string($written) ? $written : '{}', true)];
+        }
+
+        return ['sheet' => (array) ($parts['sheet'] ?? []) + ['rows' => $rows]] + $parts;
+    }
+
+    public function scaled(float $horizontally, float $vertically): self
+    {
+        return $this;
+    }
+
+    /**
+     * @param  array{sheet: array<string, mixed>}  $sheet
+     * @return array<string, mixed>
+     */
+    private function around(array $sheet): array
+    {
         return [
             'columns' => $this->columns,
             'minWidth' => $this->minWidth,
             'rowGap' => $this->rowGap,
             'columnGap' => $this->columnGap,
             'cellHeight' => $this->cellHeight->value,
-            'sheet' => $this->sheet->toArray(),
+        ] + $sheet + [
             'departures' => (object) array_map(fn (array $layers): object => (object) array_map(fn (array $fields): object => (object) $fields, $layers), $this->departures),
         ];
-    }
-
-    public function scaled(float $horizontally, float $vertically): self
-    {
-        return $this;
     }
 
     /** @return array<string, array<string, array<string, string>>> */

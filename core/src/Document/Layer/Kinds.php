@@ -27,12 +27,23 @@ final class Kinds
     public static function read(Reader $in): LayerContent
     {
         $kind = $in->string('kind', 40);
-        foreach (self::ALL as $class) {
-            if ($class::kind() === $kind) {
-                return $class::read($in);
-            }
+        $class = self::find($kind);
+        if ($class !== null) {
+            return $class::read($in);
         }
         $known = implode(', ', array_map(fn (string $class): string => $class::kind(), self::ALL));
         $in->fail('kind', "“{$kind}” is not a kind of layer; known are {$known}");
+    }
+
+    /** @return class-string<LayerContent>|null */
+    public static function find(mixed $kind): ?string
+    {
+        foreach (self::ALL as $class) {
+            if ($class::kind() === $kind) {
+                return $class;
+            }
+        }
+
+        return null;
     }
 }

@@ -19,9 +19,10 @@ final class Filling
 
     public static function of(Tree $design, ArrayLayer $array, Row $row): Tree
     {
+        $cells = $row->cells();
         foreach ($array->sheet->columns as $column) {
             $layer = $design->layers[$column->layer ?? ''] ?? null;
-            $filled = $layer === null ? null : $column->slot->fill($layer, $row->cells[$column->id] ?? '');
+            $filled = $layer === null ? null : $column->slot->fill($layer, $cells[$column->id] ?? '');
             if ($filled !== null && $filled !== $layer) {
                 $design = $design->withLayers($filled);
             }

@@ -118,22 +118,33 @@ final readonly class Sheet
         );
     }
 
-    /** @return \WeakMap<self, array{columns: list<array{id: string, name: string, slot: string, layer: ?string}>, rows: list<array{id: string, cells: \stdClass}>}> what has been written before */
-    private static function written(): \WeakMap
+    /** @return list<array{id: string, name: string, slot: string, layer: ?string}> */
+    public function columnsToArray(): array
     {
-        /** @var \WeakMap<self, array{columns: list<array{id: string, name: string, slot: string, layer: ?string}>, rows: list<array{id: string, cells: \stdClass}>}>|null $written */
-        static $written = null;
-
-        return $written ??= new \WeakMap; // @phpstan-ignore return.type (a new map is of any type)
+        return array_map(fn (Column $column): array => $column->toArray(), $this->columns);
     }
 
     /** @return array{columns: list<array{id: string, name: string, slot: string, layer: ?string}>, rows: list<array{id: string, cells: \stdClass}>} */
     public function toArray(): array
     {
-        // A sheet may be long, and is written for every difference that its array is part of.
-        return self::written()[$this] ??= [
-            'columns' => array_map(fn (Column $column): array => $column->toArray(), $this->columns),
-            'rows' => array_map(fn (Row $row): array => $row->toArray(), $this->rows),
-        ];
+        return ['columns' => $this->columnsToArray(), 'rows' => array_map(fn (Row $row): array => $row->toArray(), $this->rows)];
+    }
+
+    /** The rows as text to be kept, a line each: the id, a space and the values as they are written. */
+    public function lines(): string
+    {
+        return implode("\n", array_map(fn (Row $row): string => "{$row->id} {$row->written}", $this->rows));
+    }
+
+    /** With the rows of what `lines` gave. */
+    public function withLines(string $lines): self
+    {
+        $rows = [];
+        foreach ($lines === '' ? [] : explode("\n", $lines) as $line) {
+            $end = (int) strpos($line, ' ');
+            $rows[] = Row::kept(substr($line, 0, $end), substr($line, $end + 1));
+        }
+
+        return new self($this->columns, $rows);
     }
 }
