@@ -19,7 +19,7 @@ use Kindred\Render\ShellDifference;
  * What of an array's cells a change draws anew: the cells of changed rows, where the others have moved to, and how the
  * design is painted now.
  *
- * @phpstan-type CellsPatch array{order?: list<string>, drawn: array<string, string>, moved: array<string, array{float, float}>, paint: array<string, list<array{int, string, string|null}>>}
+ * @phpstan-type CellsPatch array{order?: list<string>, drawn: array<string, string>, places?: array{x: list<float>, y: list<float>}, paint: array<string, list<array{int, string, string|null}>>}
  */
 final readonly class CellPatches
 {
@@ -51,31 +51,50 @@ final readonly class CellPatches
      */
     private function cells(CellGrid $earlier, CellGrid $later, ArrayLayer $old, ArrayLayer $new, array $paint, Rendering $rendering): ?array
     {
-        [$from, $to] = [$earlier->areas(), $later->areas()];
-        $rows = array_column($old->sheet->rows, null, 'id');
-        [$was, $is] = [array_key_first($from), array_key_first($to)];
-        $drawn = $moved = [];
-        foreach ($new->sheet->rows as $row) {
-            $area = $to[$row->id];
-            $known = $from[$row->id] ?? null;
-            if ($known === null || ($row !== $rows[$row->id] && $row->written !== $rows[$row->id]->written)
-                || ($old->departures[$row->id] ?? []) !== ($new->departures[$row->id] ?? []) || $known->height !== $area->height
-                || ($was !== $is && in_array($row->id, [$was, $is], true)) || array_intersect_key($new->departures[$row->id] ?? [], $paint) !== []) {
-                $drawn[$row->id] = '';
-            } elseif ($known->x !== $area->x || $known->y !== $area->y) {
-                $moved[$row->id] = [$area->x, $area->y];
-            }
-        }
-        if (count($drawn) > max(4, count($to) / 2)) {
+        [$from, $to] = [$earlier->tracks(), $later->tracks()];
+        $first = array_key_first($later->order());
+        $rows = $this->redrawn($earlier, $later, $old, $new, $paint);
+        if (count($rows) > max(4, count($later->order()) / 2)) {
             return null;
         }
-        foreach ($drawn as $row => $_) {
+        $drawn = [];
+        foreach ($rows as $row) {
             $cell = $later->cell($row);
-            $drawn[$row] = $cell === null ? '' : $this->renderer->cell($cell, $rendering, $row === $is);
+            $drawn[$row] = $cell === null ? '' : $this->renderer->cell($cell, $rendering, $row === $first);
         }
-        $patch = ['drawn' => $drawn, 'moved' => $moved, 'paint' => $paint];
+        $reordered = $earlier->order() !== $later->order();
+        $patch = ['drawn' => $drawn, 'paint' => $paint];
+        $patch += $reordered || $from->x !== $to->x || $from->y !== $to->y ? ['places' => ['x' => $to->x, 'y' => $to->y]] : [];
 
-        return array_keys($from) === array_keys($to) ? $patch : ['order' => array_keys($to)] + $patch;
+        return $reordered ? ['order' => array_map(strval(...), array_keys($later->order()))] + $patch : $patch;
+    }
+
+    /**
+     * The rows whose cells look otherwise, but for paint that all cells share.
+     *
+     * @param  array<string, list<array{int, string, string|null}>>  $paint
+     * @return list<string>
+     */
+    private function redrawn(CellGrid $earlier, CellGrid $later, ArrayLayer $old, ArrayLayer $new, array $paint): array
+    {
+        [$was, $is, $from, $to] = [$earlier->order(), $later->order(), $earlier->tracks(), $later->tracks()];
+        $apart = fn (string $row): bool => array_intersect_key($new->departures[$row] ?? [], $paint) !== [];
+        if ($old->sheet === $new->sheet && $old->departures === $new->departures && $from->heights === $to->heights && count($from->x) === count($to->x)) {
+            return array_values(array_filter(array_map(strval(...), array_keys($new->departures)), fn (string $row): bool => isset($is[$row]) && $apart($row)));
+        }
+        // What is drawn once for all cells stands in the first.
+        $firsts = array_key_first($was) === array_key_first($is) ? [] : [array_key_first($was) => true, array_key_first($is) => true];
+        $redrawn = [];
+        foreach ($new->sheet->rows as $i => $row) {
+            $at = $was[$row->id] ?? null;
+            $before = $at === null ? null : $old->sheet->rows[$at];
+            if ($before === null || ($before !== $row && $before->written !== $row->written) || ($old->departures[$row->id] ?? []) !== ($new->departures[$row->id] ?? [])
+                || $from->height($was[$row->id]) !== $to->height($i) || isset($firsts[$row->id]) || $apart($row->id)) {
+                $redrawn[] = $row->id;
+            }
+        }
+
+        return $redrawn;
     }
 
     /**

@@ -44,9 +44,9 @@ it('sends of an array the cells that changed, and all of them when the layout of
     expect($cell[0]['shell'])->toBeTrue()->and(array_keys($cell[0]['cells']['drawn']))->toBe(['glaze2'])
         ->and($cell[0]['cells']['drawn']['glaze2'])->toContain('&lt;b&gt;Rust&lt;/b&gt;')->and($cell[0]['cells'])->not->toHaveKey('order');
     $paint = $sends(2, ['type' => 'set-field', 'layers' => [$label], 'field' => 'fill', 'value' => '#123456', 'row' => 'glaze1']);
-    expect($paint[0]['cells'])->toBe(['drawn' => [], 'moved' => [], 'paint' => [$label => [[2, 'fill', '#123456']]]]);
+    expect($paint[0]['cells'])->toBe(['drawn' => [], 'paint' => [$label => [[2, 'fill', '#123456']]]]);
     $gap = $sends(3, ['type' => 'set-field', 'layers' => [$array->id], 'field' => 'row-gap', 'value' => '40']);
-    expect($gap[0]['cells']['drawn'])->toBe([])->and(count($gap[0]['cells']['moved']))->toBe(6);
+    expect($gap[0]['cells']['drawn'])->toBe([])->and(count($gap[0]['cells']['places']['x']))->toBe(2)->and(count($gap[0]['cells']['places']['y']))->toBe(4);
     $moved = $sends(4, ['type' => 'move-layers', 'layers' => [$array->id], 'dx' => 5, 'dy' => 0]);
     expect($moved[0]['shell'])->toBeTrue()->and(strlen($moved[0]['svg']))->toBeLessThan(600)->and($moved[0])->not->toHaveKey('cells');
     $out = $sends(5, ['type' => 'reorder-layers', 'layers' => [$label], 'above' => $array->id]);

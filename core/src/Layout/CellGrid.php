@@ -33,13 +33,12 @@ final class CellGrid
     /** @var array<string, Tree> by row, as high as its content */
     private array $trees = [];
 
-    /** @var array<string, Box>|null by row */
-    private ?array $areas = null;
+    private ?Tracks $tracks = null;
 
-    /** @var array<string, Row>|null by id */
-    private ?array $rows = null;
+    /** @var array<string, int>|null the place of each row among them, by id */
+    private ?array $order = null;
 
-    /** @var array<string, float> by row, px, before lines of cells are made even */
+    /** @var list<float> of the cells in the order of the rows, px, before rows of cells are made even */
     private array $heights = [];
 
     private ?string $key = null;
@@ -70,63 +69,61 @@ final class CellGrid
         ]));
     }
 
-    /** @return array<string, Box> the grid area of each row, in px from the array's corner */
-    public function areas(): array
+    public function tracks(): Tracks
     {
-        if ($this->areas === null) {
-            $other = $this->other?->key() === $this->key() ? $this->other : null;
+        if ($this->tracks === null) {
+            $other = $this->other?->tracks !== null && $this->other->key() === $this->key() ? $this->other : null;
             $this->other = null;
-            if ($other?->areas !== null && $other->array === $this->array && $other->width === $this->width) {
-                [$this->heights, $this->areas] = [$other->heights, $other->areas];
-            } else {
-                $this->heights = $this->heights($other);
-                $this->areas = $this->place($this->heights);
-            }
+            $this->heights = $this->heights($other);
+            $this->tracks = $this->place($this->heights);
         }
 
-        return $this->areas;
+        return $this->tracks;
+    }
+
+    /** @return array<string, int> the place of each row among them, from 0, by id */
+    public function order(): array
+    {
+        return $this->order ??= array_flip(array_column($this->array->sheet->rows, 'id'));
     }
 
     public function cell(string $row): ?Cell
     {
-        $area = $this->areas()[$row] ?? null;
+        $at = $this->order()[$row] ?? null;
 
-        return $area === null ? null : $this->placed($this->rows()[$row], $area);
+        return $at === null ? null : $this->placed($this->array->sheet->rows[$at], $this->tracks()->area($at));
     }
 
     /** @return list<Cell> in the order of the rows */
     public function cells(): array
     {
         $cells = [];
-        foreach ($this->areas() as $row => $area) {
-            $cells[] = $this->placed($this->rows()[$row], $area);
+        foreach ($this->array->sheet->rows as $i => $row) {
+            $cells[] = $this->placed($row, $this->tracks()->area($i));
         }
 
         return $cells;
     }
 
-    /** @return array<string, Row> */
-    private function rows(): array
-    {
-        return $this->rows ??= array_column($this->array->sheet->rows, null, 'id');
-    }
-
-    /** @return array<string, float> */
+    /** @return list<float> */
     private function heights(?self $other): array
     {
-        $rows = $other?->areas === null ? [] : $other->rows();
-        $departures = $this->array->departures;
+        [$rows, $departures] = [$this->array->sheet->rows, $this->array->departures];
+        if ($other !== null && $other->array->sheet->rows === $rows && $other->array->departures === $departures) {
+            return $other->heights;
+        }
         $known = null;
         $heights = $new = [];
-        foreach ($this->array->sheet->rows as $row) {
-            if ($other !== null && ($rows[$row->id] ?? null) === $row && ($departures[$row->id] ?? []) === ($other->array->departures[$row->id] ?? [])) {
-                $heights[$row->id] = $other->heights[$row->id];
+        foreach ($rows as $row) {
+            $at = $other?->order()[$row->id] ?? null;
+            if ($at !== null && $other->array->sheet->rows[$at] === $row && ($departures[$row->id] ?? []) === ($other->array->departures[$row->id] ?? [])) {
+                $heights[] = $other->heights[$at];
 
                 continue;
             }
             $known ??= $this->memory->recall($this->id, $this->key());
             $hash = $this->hash($row);
-            $heights[$row->id] = $known[$hash] ?? ($new[$hash] ??= $this->tall($this->filled($row)));
+            $heights[] = $known[$hash] ?? ($new[$hash] ??= $this->tall($this->filled($row)));
         }
         if ($new !== []) {
             // Rows that were changed are kept for a while: changes are taken back.
@@ -166,30 +163,23 @@ final class CellGrid
         return ($tree->layers[$this->parts[0]->id] ?? null)?->bounds()->height ?? 0.0;
     }
 
-    /**
-     * @param  array<string, float>  $heights  by row
-     * @return array<string, Box>
-     */
-    private function place(array $heights): array
+    /** @param  list<float>  $heights */
+    private function place(array $heights): Tracks
     {
         $columns = max(1, $this->array->columnsAt($this->width));
-        $column = $this->array->columnWidth($this->width);
-        $lines = array_map(fn (array $line): float => max($line), array_chunk($heights, $columns));
-        if ($this->array->cellHeight === CellHeight::Equal && $lines !== []) {
-            $lines = array_fill(0, count($lines), max($lines));
+        $rows = array_map(fn (array $row): float => max($row), array_chunk($heights, $columns));
+        if ($this->array->cellHeight === CellHeight::Equal && $rows !== []) {
+            $rows = array_fill(0, count($rows), max($rows));
         }
-        $lefts = array_map(fn (int $at): float => round($at * ($this->width + $this->array->columnGap) / $columns, 3), range(0, $columns - 1));
-        $areas = [];
+        $y = [];
         $top = 0.0;
-        foreach (array_chunk($this->array->sheet->rows, $columns) as $line => $rows) {
-            $y = round($top, 3);
-            foreach ($rows as $at => $row) {
-                $areas[$row->id] = new Box($lefts[$at], $y, $column, $lines[$line]);
-            }
-            $top += $lines[$line] + $this->array->rowGap;
+        foreach ($rows as $height) {
+            $y[] = round($top, 3);
+            $top += $height + $this->array->rowGap;
         }
+        $x = array_map(fn (int $at): float => round($at * ($this->width + $this->array->columnGap) / $columns, 3), range(0, $columns - 1));
 
-        return $areas;
+        return new Tracks($x, $this->array->columnWidth($this->width), $y, $rows);
     }
 
     /** A design that is a stack is stretched to its area; any other keeps its height, at the start of it. */

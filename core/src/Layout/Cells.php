@@ -70,12 +70,7 @@ final class Cells
     /** The height that the cells take up at a width, px. */
     public function height(Tree $tree, Layer $array, ?float $width = null): float
     {
-        $bottom = 0.0;
-        foreach ($this->grid($tree, $array, $width)?->areas() ?? [] as $area) {
-            $bottom = max($bottom, $area->bottom());
-        }
-
-        return round($bottom, 3);
+        return round($this->grid($tree, $array, $width)?->tracks()->bottom() ?? 0.0, 3);
     }
 
     /**

@@ -206,10 +206,6 @@ export class Picture {
             }
         }
         const cells = new Map([...array.querySelectorAll<SVGGElement>(':scope > [data-layer]')].map((cell) => [cell.dataset['layer']!.split('.')[1]!, cell]));
-        for (const [row, [x, y]] of Object.entries(patch.moved)) {
-            const cell = cells.get(row);
-            if (cell) this.moveTo(cell, x, y);
-        }
         for (const [row, svg] of Object.entries(patch.drawn)) {
             const drawn = this.parse(svg) as SVGGElement;
             const old = cells.get(row);
@@ -217,15 +213,20 @@ export class Picture {
             else array.append(drawn);
             cells.set(row, drawn);
         }
-        if (!patch.order) return;
-        const kept = new Set(patch.order);
-        for (const [row, cell] of cells) if (!kept.has(row)) cell.remove();
-        array.append(...patch.order.flatMap((row) => cells.get(row) ?? []));
+        if (patch.order) {
+            const kept = new Set(patch.order);
+            for (const [row, cell] of cells) if (!kept.has(row)) cell.remove();
+            array.append(...patch.order.flatMap((row) => cells.get(row) ?? []));
+        }
+        if (!patch.places) return;
+        const { x, y } = patch.places;
+        array.querySelectorAll<SVGGElement>(':scope > [data-layer]').forEach((cell, i) => this.moveTo(cell, x[i % x.length]!, y[Math.floor(i / x.length)]!));
     }
 
     /** Puts a layer's corner elsewhere in its parent. */
     private moveTo(layer: SVGGElement, x: number, y: number): void {
-        const { width, height, rotation } = this.box(layer);
+        const { width, height, rotation, ...from } = this.box(layer);
+        if (from.x === x && from.y === y) return;
         layer.setAttribute('data-box', `${x} ${y} ${width} ${height} ${rotation}`);
         layer.setAttribute('transform', `translate(${x} ${y})${rotation ? `rotate(${rotation} ${width / 2} ${height / 2})` : ''}`);
     }

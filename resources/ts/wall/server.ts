@@ -30,7 +30,8 @@ export interface Patch {
 export interface CellsPatch {
     order?: string[];
     drawn: Record<string, string>;
-    moved: Record<string, [number, number]>;
+    /** Where the cells lie now, one after another: the left edges of the columns and the tops of the rows, in px. */
+    places?: { x: number[]; y: number[] };
     /** Attributes to set or to take away, by layer; an element is named by its place in what the layer itself draws. */
     paint: Record<string, [number, string, string | null][]>;
 }
