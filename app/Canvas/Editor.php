@@ -6,7 +6,7 @@ namespace App\Canvas;
 
 use App\Models\Project;
 use App\Models\User;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use Illuminate\Support\Collection;
 use Kindred\Document\Change;
 use Kindred\Document\Command\Command;
@@ -31,7 +31,7 @@ final readonly class Editor
     private const ATTEMPTS = 8;
 
     public function __construct(
-        private ConnectionInterface $database,
+        private Connection $database,
         private TreeStore $store,
         private Relayout $relayout,
         private Patches $patches,
@@ -201,12 +201,11 @@ final readonly class Editor
         if ($difference->isEmpty()) {
             return new Answer($base, $project->sequence, $row['label']);
         }
-        $sequence = 1 + (int) $this->database->table('projects')->where('id', $project->id)->lockForUpdate()->value('sequence');
+        $sequence = $this->nextSequence($project);
         $touched = $difference->named();
         if ($base < $sequence - 1) {
             $this->mustNotOverrun($project, $base, $touched, $row['label']);
         }
-        $this->database->table('projects')->where('id', $project->id)->update(['sequence' => $sequence, 'updated_at' => now()]);
         $this->store->write($project, $difference, $after, $sequence);
         $this->database->table('edits')->insert([
             'project_id' => $project->id,
@@ -218,6 +217,14 @@ final readonly class Editor
         $project->sequence = $sequence;
 
         return new Answer($sequence - 1, $sequence, $row['label'], $this->patches->of($project, $difference, $after, $before), $this->patches->roots($difference, $after));
+    }
+
+    /** Counts up with the project row locked; MariaDB remembers what `last_insert_id` was given for the one who asked. */
+    private function nextSequence(Project $project): int
+    {
+        $this->database->update('update projects set sequence = last_insert_id(sequence + 1), updated_at = ? where id = ?', [now(), $project->id]);
+
+        return (int) $this->database->getPdo()->lastInsertId();
     }
 
     /**

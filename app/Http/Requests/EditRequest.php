@@ -15,6 +15,11 @@ final class EditRequest extends FormRequest
 {
     public const MAX_COMMANDS = 50;
 
+    /** Commands are read by their own readers, which know more than rules could say. */
+    public function validateResolved(): void
+    {
+    }
+
     /** @return non-empty-list<Command> */
     public function commands(): array
     {

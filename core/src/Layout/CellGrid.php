@@ -114,15 +114,16 @@ final class CellGrid
         }
         $known = null;
         $heights = $new = [];
+        $order = $other?->order() ?? [];
         foreach ($rows as $row) {
-            $at = $other?->order()[$row->id] ?? null;
-            if ($at !== null && $other->array->sheet->rows[$at] === $row && ($departures[$row->id] ?? []) === ($other->array->departures[$row->id] ?? [])) {
+            $at = $order[$row->id] ?? null;
+            if ($other !== null && $at !== null && $other->array->sheet->rows[$at] === $row && ($departures[$row->id] ?? []) === ($other->array->departures[$row->id] ?? [])) {
                 $heights[] = $other->heights[$at];
 
                 continue;
             }
             $known ??= $this->memory->recall($this->id, $this->key());
-            $hash = $this->hash($row);
+            $hash = hash('xxh3', isset($departures[$row->id]) ? $row->written.serialize($departures[$row->id]) : $row->written, true);
             $heights[] = $known[$hash] ?? ($new[$hash] ??= $this->tall($this->filled($row)));
         }
         if ($new !== []) {
@@ -131,14 +132,6 @@ final class CellGrid
         }
 
         return $heights;
-    }
-
-    /** Eight bytes. */
-    private function hash(Row $row): string
-    {
-        $departures = $this->array->departures[$row->id] ?? [];
-
-        return hash('xxh3', $departures === [] ? $row->written : $row->written.serialize($departures), true);
     }
 
     /** The row's values in the design, as wide as a column and as high as its content. */
