@@ -116,7 +116,7 @@ function onAnswer(answer: Answer): void {
         for (const screen of screens) panels.thumbnail(screen, answer.sequence);
         void panels.showOutlines();
     }
-    void sheet.show();
+    sheet.follow(answer.patches);
     void needs.load();
     notes.draw();
     needs.draw();

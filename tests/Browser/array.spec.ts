@@ -277,15 +277,29 @@ test('of a change only what changed is drawn anew, and the wall shows what a rel
     await facets.getByRole('button', { name: 'Sheet' }).click();
     const untouched = await cells.nth(7).elementHandle();
     const name = sheet.getByRole('textbox', { name: 'Name, row 2', exact: true });
+    const other = await sheet.locator('tr').last().elementHandle();
     const longer = 'A name so long that it takes several lines in its cell';
     await name.fill(longer);
     await name.press('Enter');
     await expect(cells.nth(1)).toContainText('several lines');
     await likeReload(page, glazes);
+    // In the sheet, too, only that row was shown anew.
+    await expect.poll(() => sheet.locator('tr').last().evaluate((row, other) => row === other, other)).toBe(true);
     await setField(page, 'row', '31');
     await likeReload(page, glazes);
     // The last cell only went down.
     expect(await untouched!.evaluate((cell) => cell.isConnected)).toBe(true);
+    // What another window writes comes into the sheet.
+    await page.evaluate(async () => {
+        const urls = JSON.parse(document.getElementById('wall-page')!.dataset['urls']!) as Record<string, string>;
+        const array = document.querySelector('[data-screen=glazes] [data-kind=array]')!.getAttribute('data-layer');
+        await fetch(urls['edits']!, { method: 'POST', headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-CSRF-TOKEN': document.querySelector<HTMLMetaElement>('meta[name=csrf-token]')!.content }, body: JSON.stringify({ base: 1000, token: 'elsewhere', commands: [{ type: 'set-cell', screen: 'glazes', layer: array, row: 'glaze4', column: 'name', value: 'Amber' }] }) });
+        window.dispatchEvent(new Event('focus'));
+    });
+    await expect(sheet.getByRole('textbox', { name: 'Name, row 5', exact: true })).toHaveText('Amber');
+    await sheet.getByRole('textbox', { name: 'Name, row 5', exact: true }).fill('Honey');
+    await page.keyboard.press('Enter');
+    await expect(cells.nth(4)).toContainText('Honey');
     await sheet.getByLabel('Remove row 1', { exact: true }).click();
     await expect(cells).toHaveCount(7);
     await likeReload(page, glazes);
@@ -313,7 +327,7 @@ test('of a change only what changed is drawn anew, and the wall shows what a rel
     await setField(page, 'Colour', '#a94c31');
     await expect(glazes.locator('[data-kind=array] text[fill="#a94c31"]')).toHaveCount(7);
     await likeReload(page, glazes);
-    for (let i = 0; i < 6; i++) {
+    for (let i = 0; i < 8; i++) {
         await page.keyboard.press('Escape');
         await page.keyboard.press('Control+z');
         await likeReload(page, glazes);

@@ -32,6 +32,7 @@ it('draws every cell on the wall, each layer under its name there, and the sheet
     $wall = $this->get("/projects/{$this->project->id}/wall")->assertOk()->getContent();
     expect(substr_count($wall, '.glaze7"'))->toBe(6)->and($wall)->toContain('>Celadon<')->toContain('fill="#a9c4b0"');
     $this->get("/projects/{$this->project->id}/sheets/{$array->id}")->assertOk()->assertSee('8 rows, a cell each')->assertSee('Harbour')->assertSee('Tile: colour');
+    $this->get("/projects/{$this->project->id}/sheets/{$array->id}?rows=glaze2,glaze6,gone")->assertOk()->assertSee('Name, row 3')->assertSee('Plum')->assertDontSee('Harbour')->assertDontSee('Tile: colour');
 });
 
 it('sends of an array the cells that changed, and all of them when the layout of its design changes', function (): void {

@@ -13,6 +13,8 @@ use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Missing;
 use Kindred\Document\Place;
+use Kindred\Document\Sheet\Row;
+use Kindred\Document\Sheet\Sheet;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Exchange\SheetFile;
@@ -25,9 +27,16 @@ final class SheetController extends Controller
     {
     }
 
-    public function show(Project $project, string $layer): View
+    /** The whole sheet, or of a long one just the rows that are asked for. */
+    public function show(Request $request, Project $project, string $layer): View
     {
         [$array, $content, $tree] = $this->array($project, $layer);
+        $asked = $this->askedList($request, 'rows', Sheet::MAX_ROWS);
+        if ($asked !== []) {
+            $rows = array_filter($content->sheet->rows, fn (Row $row): bool => in_array($row->id, $asked, true));
+
+            return view('wall.sheet-rows', ['project' => $project, 'sheet' => $content->sheet, 'rows' => $rows, 'departures' => $content->departures]);
+        }
         $design = $tree->children(new Place($array->screen, $array->id))[0] ?? null;
 
         return view('wall.sheet', [

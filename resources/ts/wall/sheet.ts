@@ -1,6 +1,9 @@
 /** The data sheet of an array: typed into, pasted into, filled from files, reordered. */
 import { toast } from '../dialogs.ts';
-import { fresh, Problem, send, type Command, type Server } from './server.ts';
+import { fresh, Problem, send, type Command, type Patch, type Server } from './server.ts';
+
+/** Where more rows than this changed, all of the sheet is asked for again. */
+const SOME = 40;
 
 export class DataSheet {
     private readonly panel = document.getElementById('sheet')!;
@@ -10,6 +13,8 @@ export class DataSheet {
     private array: string | null = null;
     private dragged: HTMLElement | null = null;
     private turn = 0;
+    /** How often the whole sheet is on its way. */
+    private coming = 0;
 
     constructor(private readonly urls: Record<string, string>, private readonly server: Server) {
         this.panel.addEventListener('click', (event) => void this.pressed(event.target as Element));
@@ -38,13 +43,42 @@ export class DataSheet {
         this.panel.replaceChildren();
     }
 
-    /** After an edit; what is being typed stays as it is, and so does the place that is in view. */
-    async show(): Promise<void> {
+    /** After an edit: of a sheet that may be long only the rows whose cells were drawn anew are shown anew. */
+    follow(patches: Patch[]): void {
+        const own = patches.filter(({ layer }) => layer === this.array);
+        if (this.array === null || (own.length === 0 && !patches.some(({ removed }) => removed))) return;
+        const cells = own.length === 1 ? own[0]!.cells : undefined;
+        const rows = Object.keys(cells?.drawn ?? {});
+        if (!cells || cells.order || rows.length > SOME || this.coming > 0) return void this.show();
+        if (rows.length > 0) void this.renew(rows);
+        else if (!cells.places && Object.keys(cells.paint).length === 0) void this.show();
+    }
+
+    /** Shows rows anew, but for the one that is being typed into. */
+    private async renew(rows: string[]): Promise<void> {
+        const array = this.array;
+        const response = await fetch(`${this.urls['sheet']!.replace('LAYER', array!)}?rows=${rows.join(',')}`);
+        if (this.array !== array) return;
+        const template = document.createElement('template');
+        template.innerHTML = `<table><tbody>${response.ok ? await response.text() : ''}</tbody></table>`;
+        const renewed = [...template.content.querySelectorAll<HTMLElement>('tr[data-row]')];
+        if (renewed.length < rows.length) return void this.show();
+        for (const row of renewed) {
+            const active = this.place(document.activeElement);
+            if (active?.row === row.dataset['row'] && this.typing()) continue;
+            this.panel.querySelector(`tr[data-row="${row.dataset['row']}"]`)?.replaceWith(row);
+            if (active?.row === row.dataset['row']) this.cell(active!.row, active!.column)?.focus();
+        }
+    }
+
+    /** The whole sheet; what is being typed stays as it is, and so does the place that is in view. */
+    private async show(): Promise<void> {
         const turn = ++this.turn;
         if (this.array === null || this.typing()) return;
         const [active, room] = [this.place(document.activeElement), this.panel.querySelector('.sheet-room')];
         const [top, left] = [room?.scrollTop ?? 0, room?.scrollLeft ?? 0];
-        const response = await fetch(this.urls['sheet']!.replace('LAYER', this.array));
+        this.coming++;
+        const response = await fetch(this.urls['sheet']!.replace('LAYER', this.array)).finally(() => this.coming--);
         if (turn !== this.turn || this.array === null || this.typing()) return;
         if (!response.ok) return this.close();
         this.panel.innerHTML = await response.text();
