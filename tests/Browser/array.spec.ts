@@ -290,16 +290,26 @@ test('of a change only what changed is drawn anew, and the wall shows what a rel
     // The last cell only went down.
     expect(await untouched!.evaluate((cell) => cell.isConnected)).toBe(true);
     // What another window writes comes into the sheet.
-    await page.evaluate(async () => {
+    const elsewhere = (row: string, value: string): Promise<void> => page.evaluate(async ([row, value]) => {
         const urls = JSON.parse(document.getElementById('wall-page')!.dataset['urls']!) as Record<string, string>;
         const array = document.querySelector('[data-screen=glazes] [data-kind=array]')!.getAttribute('data-layer');
-        await fetch(urls['edits']!, { method: 'POST', headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-CSRF-TOKEN': document.querySelector<HTMLMetaElement>('meta[name=csrf-token]')!.content }, body: JSON.stringify({ base: 1000, token: 'elsewhere', commands: [{ type: 'set-cell', screen: 'glazes', layer: array, row: 'glaze4', column: 'name', value: 'Amber' }] }) });
+        await fetch(urls['edits']!, { method: 'POST', headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-CSRF-TOKEN': document.querySelector<HTMLMetaElement>('meta[name=csrf-token]')!.content }, body: JSON.stringify({ base: 1000, token: value, commands: [{ type: 'set-cell', screen: 'glazes', layer: array, row, column: 'name', value }] }) });
         window.dispatchEvent(new Event('focus'));
-    });
+    }, [row, value] as const);
+    await elsewhere('glaze4', 'Amber');
     await expect(sheet.getByRole('textbox', { name: 'Name, row 5', exact: true })).toHaveText('Amber');
     await sheet.getByRole('textbox', { name: 'Name, row 5', exact: true }).fill('Honey');
     await page.keyboard.press('Enter');
     await expect(cells.nth(4)).toContainText('Honey');
+    // So does what comes while something is being typed, once that is done.
+    const sixth = sheet.getByRole('textbox', { name: 'Name, row 6', exact: true });
+    await sixth.fill('Half a');
+    await elsewhere('glaze6', 'Umber');
+    await expect(cells.nth(6)).toContainText('Umber');
+    await expect(sixth).toHaveText('Half a');
+    await page.keyboard.press('Enter');
+    await expect(cells.nth(5)).toContainText('Half a');
+    await expect(sheet.getByRole('textbox', { name: 'Name, row 7', exact: true })).toHaveText('Umber');
     await sheet.getByLabel('Remove row 1', { exact: true }).click();
     await expect(cells).toHaveCount(7);
     await likeReload(page, glazes);
@@ -327,7 +337,7 @@ test('of a change only what changed is drawn anew, and the wall shows what a rel
     await setField(page, 'Colour', '#a94c31');
     await expect(glazes.locator('[data-kind=array] text[fill="#a94c31"]')).toHaveCount(7);
     await likeReload(page, glazes);
-    for (let i = 0; i < 8; i++) {
+    for (let i = 0; i < 10; i++) {
         await page.keyboard.press('Escape');
         await page.keyboard.press('Control+z');
         await likeReload(page, glazes);

@@ -15,6 +15,9 @@ export class DataSheet {
     private turn = 0;
     /** How often the whole sheet is on its way. */
     private coming = 0;
+    /** Whether the sheet could not be shown anew because it was being typed into. */
+    private owed = false;
+    private renewing = Promise.resolve();
 
     constructor(private readonly urls: Record<string, string>, private readonly server: Server) {
         this.panel.addEventListener('click', (event) => void this.pressed(event.target as Element));
@@ -49,23 +52,28 @@ export class DataSheet {
         if (this.array === null || (own.length === 0 && !patches.some(({ removed }) => removed))) return;
         const cells = own.length === 1 ? own[0]!.cells : undefined;
         const rows = Object.keys(cells?.drawn ?? {});
-        if (!cells || cells.order || rows.length > SOME || this.coming > 0) return void this.show();
-        if (rows.length > 0) void this.renew(rows);
+        if (!cells || cells.order || rows.length > SOME || this.coming > 0 || this.owed) return void this.show();
+        // One after another: what is asked for later is newer.
+        if (rows.length > 0) this.renewing = this.renewing.then(() => this.renew(rows)).catch(() => void (this.owed = true));
         else if (!cells.places && Object.keys(cells.paint).length === 0) void this.show();
     }
 
     /** Shows rows anew, but for the one that is being typed into. */
     private async renew(rows: string[]): Promise<void> {
-        const array = this.array;
+        const [array, turn] = [this.array, this.turn];
         const response = await fetch(`${this.urls['sheet']!.replace('LAYER', array!)}?rows=${rows.join(',')}`);
-        if (this.array !== array) return;
+        // The whole sheet has been asked for since, or is owed.
+        if (this.array !== array || turn !== this.turn) return;
         const template = document.createElement('template');
         template.innerHTML = `<table><tbody>${response.ok ? await response.text() : ''}</tbody></table>`;
         const renewed = [...template.content.querySelectorAll<HTMLElement>('tr[data-row]')];
         if (renewed.length < rows.length) return void this.show();
         for (const row of renewed) {
             const active = this.place(document.activeElement);
-            if (active?.row === row.dataset['row'] && this.typing()) continue;
+            if (active?.row === row.dataset['row'] && this.typing()) {
+                this.owed = true;
+                continue;
+            }
             this.panel.querySelector(`tr[data-row="${row.dataset['row']}"]`)?.replaceWith(row);
             if (active?.row === row.dataset['row']) this.cell(active!.row, active!.column)?.focus();
         }
@@ -74,12 +82,15 @@ export class DataSheet {
     /** The whole sheet; what is being typed stays as it is, and so does the place that is in view. */
     private async show(): Promise<void> {
         const turn = ++this.turn;
-        if (this.array === null || this.typing()) return;
+        this.owed = this.typing();
+        if (this.array === null || this.owed) return;
         const [active, room] = [this.place(document.activeElement), this.panel.querySelector('.sheet-room')];
         const [top, left] = [room?.scrollTop ?? 0, room?.scrollLeft ?? 0];
         this.coming++;
         const response = await fetch(this.urls['sheet']!.replace('LAYER', this.array)).finally(() => this.coming--);
-        if (turn !== this.turn || this.array === null || this.typing()) return;
+        if (turn !== this.turn || this.array === null) return;
+        this.owed = this.typing();
+        if (this.owed) return;
         if (!response.ok) return this.close();
         this.panel.innerHTML = await response.text();
         this.panel.querySelector('.sheet-room')?.scrollTo(left, top);
