@@ -12,6 +12,7 @@ use Kindred\Document\Sheet\Sheet;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
 use Kindred\Layout\Cell;
 use Kindred\Layout\HeightMemory;
 use Kindred\Layout\Relayout;
@@ -215,6 +216,28 @@ it('holds of a changed sheet the rows that changed, so that each change can be t
     expect($removed->changes[0]->after)->toMatchArray(['rows' => ['row1', 'row3'], 'row:row2' => null])->not->toHaveKey('row:row1')
         ->and(words($removed->inverse()->applyTo($removed->applyTo($tree))))->toBe(['Bowl', 'Mug', 'Vase']);
 });
+
+it('comes back from the JSON of its differences after any change of a sheet, forth and back', function (int $seed): void {
+    mt_srand($seed);
+    $tree = pots();
+    for ($step = 0; $step < 30; $step++) {
+        $rows = $tree->layer('pots')->content->sheet->rows;
+        $row = $rows[mt_rand(0, count($rows) - 1)]->id;
+        $after = Sample::after($tree, match (count($rows) < 3 ? 1 : mt_rand(0, 5)) {
+            0 => onPots('remove-rows', rows: [$row]),
+            1 => onPots('add-rows', count: mt_rand(1, 3), after: $row, seed: "seed{$seed}x{$step}"),
+            2 => onPots('move-row', row: $row, after: $rows[mt_rand(0, count($rows) - 1)]->id),
+            3 => onPots('fill-cells', row: $row, column: 'name', values: [["Jug {$step}", '#aa3300'], ["Urn\n{$step}"]], seed: "fill{$seed}x{$step}"),
+            4 => onPots('put-column', column: ['id' => "more{$step}", 'name' => "More {$step}"]),
+            default => onPots('set-cell', row: $row, column: 'name', value: str_repeat('Glaze ', mt_rand(0, 6))),
+        });
+        $difference = Difference::between($tree, $after);
+        $again = Difference::read(Reader::of(json_decode((string) json_encode($difference->toArray(), JSON_PRESERVE_ZERO_FRACTION), true)));
+        expect(Sample::plain($again->applyTo($tree)))->toEqual(Sample::plain($after))
+            ->and(Sample::plain($again->inverse()->applyTo($after)))->toEqual(Sample::plain($tree));
+        $tree = $after;
+    }
+})->with(range(1, 4));
 
 it('writes the rows of a sheet as lines and reads them back', function (string $value): void {
     $sheet = new Sheet([], [Row::of('row1', ['name' => $value, 'tone' => '#aabbcc']), Row::of('row2')]);
