@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Canvas;
 
 use App\Models\Project;
+use App\Models\User;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Str;
@@ -52,6 +53,32 @@ final readonly class Assets
             [, $width, $height] = $this->decode($bytes, "pictures.{$hash}");
             $this->keep($project, (string) $hash, $bytes, $width, $height, 'Picture');
         }
+    }
+
+    /**
+     * Pictures that are named for the first time in a project. What was copied in another project of the same person
+     * is brought along.
+     *
+     * @param  list<string>  $hashes
+     *
+     * @throws InvalidInput when there is no such picture
+     */
+    public function bring(Project $project, User $user, array $hashes): void
+    {
+        if ($hashes === []) {
+            return;
+        }
+        $known = $this->database->table('assets')->where('project_id', $project->id)->whereIn('hash', $hashes)->pluck('hash')->all();
+        $missing = array_values(array_diff($hashes, $known));
+        if ($missing === []) {
+            return;
+        }
+        $elsewhere = $this->database->table('assets')->whereIn('hash', $missing)->whereIn('project_id', $user->projects()->select('id'))
+            ->get(['hash', 'type', 'width', 'height', 'name'])->keyBy('hash');
+        if ($elsewhere->count() < count($missing)) {
+            throw new InvalidInput('asset', 'A picture of this is not in the project, and in no other one of yours; add it again. Nothing was changed.');
+        }
+        $this->database->table('assets')->insertOrIgnore($elsewhere->map(fn (\stdClass $asset): array => ['project_id' => $project->id] + (array) $asset)->values()->all());
     }
 
     public function bytes(Project $project, string $hash): ?string

@@ -15,8 +15,9 @@ use Kindred\Document\Entity;
 use Kindred\Document\Overtaken;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
+use Kindred\Exchange\ProjectFile;
 use Kindred\Input\Reader;
-use Kindred\Layout\Relayout;
+use Kindred\Layout\Consequences;
 
 /**
  * The one way in which a document changes.
@@ -33,8 +34,9 @@ final readonly class Editor
     public function __construct(
         private Connection $database,
         private TreeStore $store,
-        private Relayout $relayout,
+        private Consequences $consequences,
         private Patches $patches,
+        private Assets $assets,
     ) {
     }
 
@@ -143,7 +145,7 @@ final readonly class Editor
     /** @param  non-empty-list<Command>  $commands */
     private function run(Tree $before, array $commands): Tree
     {
-        return $this->relayout->after($before, array_reduce($commands, fn (Tree $tree, Command $command): Tree => $command->apply($tree), $before));
+        return $this->consequences->of($before, array_reduce($commands, fn (Tree $tree, Command $command): Tree => $command->apply($tree), $before));
     }
 
     private function lock(Project $project, WorkingSet $set, bool $all = false): void
@@ -206,6 +208,8 @@ final readonly class Editor
         if ($base < $sequence - 1) {
             $this->mustNotOverrun($project, $base, $touched, $row['label']);
         }
+        $this->store->mustHaveRoom($project, $difference);
+        $this->assets->bring($project, $user, ProjectFile::newHashes($before, $after));
         $this->store->write($project, $difference, $after, $sequence);
         $this->database->table('edits')->insert([
             'project_id' => $project->id,
@@ -247,7 +251,7 @@ final readonly class Editor
 
     private function difference(\stdClass $edit): Difference
     {
-        return Difference::read(Reader::of(json_decode($edit->difference, true)));
+        return Difference::read(Reader::kept(json_decode($edit->difference, true)));
     }
 
     /** Everything that a difference names, and what stands around it. */

@@ -14,7 +14,7 @@ use Kindred\Document\Command\DuplicateScreen;
 use Kindred\Document\Tree;
 use Kindred\Exchange\FileNote;
 use Kindred\Exchange\ProjectFile;
-use Kindred\Layout\Relayout;
+use Kindred\Layout\Consequences;
 
 /** Whole projects: into and out of files, and copies. */
 final readonly class Projects
@@ -23,7 +23,7 @@ final readonly class Projects
         private TreeStore $store,
         private Assets $assets,
         private ConnectionInterface $database,
-        private Relayout $relayout,
+        private Consequences $consequences,
     ) {
     }
 
@@ -77,7 +77,7 @@ final readonly class Projects
             $project = $owner->projects()->create($file->tree->project->toArray());
             $this->assets->adopt($project, $file->pictures);
             // Sizes that follow from the words are worked out anew: a file written by hand need not have them.
-            $this->store->fill($project, $this->relayout->after(new Tree($file->tree->project), $file->tree));
+            $this->store->fill($project, $this->consequences->of(new Tree($file->tree->project), $file->tree));
 
             foreach ($file->notes as $note) {
                 $project->notes()->forceCreate(['user_id' => $owner->id, 'created_at' => $note->written === '' ? now() : Carbon::parse($note->written)] + array_diff_key($note->toArray(), ['written' => 1, 'screen' => 1, 'layer' => 1]) + ['screen' => $note->screen, 'layer' => $note->layer]);

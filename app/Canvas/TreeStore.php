@@ -15,11 +15,13 @@ use Kindred\Document\Entity;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Limits;
 use Kindred\Document\Place;
 use Kindred\Document\Project;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
+use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 
 /** Screens and layers as rows, read and written without models: a layer is one row. */
@@ -150,9 +152,54 @@ final readonly class TreeStore
         if ($this->refinished($difference)) {
             $this->database->table('screens')->where('project_id', $project->id)->update(['changed' => $sequence]);
         }
+        $more = count(array_filter($difference->changes, fn (Change $change): bool => $change->entity === Entity::Layer && $change->isAddition())) - count($goneLayers);
+        if ($more !== 0) {
+            $this->database->table('projects')->where('id', $project->id)->increment('layer_count', $more);
+        }
         $touched = $this->pictured($difference, $after);
         if ($touched !== []) {
             $this->database->table('screens')->where('project_id', $project->id)->whereIn('id', $touched)->update(['changed' => $sequence]);
+        }
+    }
+
+    /**
+     * Whether what a difference adds still finds room in its project.
+     *
+     * @throws InvalidInput with the limit that it would pass
+     */
+    public function mustHaveRoom(ProjectRow $project, Difference $difference): void
+    {
+        $added = ['' => 0];
+        $layers = $screens = $entries = 0;
+        foreach ($difference->changes as $change) {
+            $balance = $change->isAddition() <=> $change->isRemoval();
+            match ($change->entity) {
+                Entity::Layer => $layers += $balance,
+                Entity::Screen => $screens += $balance,
+                Entity::Entry => $entries += $balance,
+                Entity::Project => null,
+            };
+            if ($change->entity === Entity::Layer && $change->touches('screen')) {
+                foreach ([[$change->before, -1], [$change->after, 1]] as [$side, $by]) {
+                    if ($side !== null) {
+                        $added[$side['screen'] ?? ''] = ($added[$side['screen'] ?? ''] ?? 0) + $by;
+                    }
+                }
+            }
+        }
+        $this->mustFit($layers, Limits::MAX_LAYERS, 'A project', 'layers', fn (): int => (int) $this->database->table('projects')->where('id', $project->id)->value('layer_count'));
+        $this->mustFit($screens, Limits::MAX_SCREENS, 'A project', 'screens, takes among them', fn (): int => $this->screens($project)->count());
+        $this->mustFit($entries, Limits::MAX_ENTRIES, 'A brief', 'entries', fn (): int => $this->database->table('entries')->where('project_id', $project->id)->count());
+        foreach ($added as $screen => $count) {
+            $this->mustFit($count, Limits::MAX_LAYERS_OF_SCREEN, $screen === '' ? 'The wall beside the screens' : 'A screen', 'layers', fn (): int => $this->layers($project)->where('screen', $screen)->count());
+        }
+    }
+
+    /** @param  \Closure(): int  $now */
+    private function mustFit(int $more, int $most, string $where, string $what, \Closure $now): void
+    {
+        if ($more > 0 && ($would = $now() + $more) > $most) {
+            throw new InvalidInput('', "{$where} holds at most ".number_format($most)." {$what}; this would have ".number_format($would).'. Nothing was changed.');
         }
     }
 
@@ -244,7 +291,7 @@ final readonly class TreeStore
     {
         $entries = [];
         foreach ($this->database->table('entries')->where('project_id', $project->id)->get(['id', 'rank', 'body']) as $row) {
-            $entries[$row->id] = Entry::read(Reader::of(json_decode($row->body, true) + ['id' => $row->id, 'rank' => $row->rank]));
+            $entries[$row->id] = Entry::read(Reader::kept((array) json_decode($row->body, true) + ['id' => $row->id, 'rank' => $row->rank]));
         }
 
         return $entries;
@@ -374,7 +421,7 @@ final readonly class TreeStore
         foreach ($rows as $row) {
             $data = (array) $row;
             $lists = array_map(fn (?string $json): mixed => json_decode($json ?? 'null', true), array_intersect_key($data, array_flip(self::JSON)));
-            $screens[$row->id] = Screen::read(Reader::of($lists + ['conditionOf' => $row->condition_of] + $data));
+            $screens[$row->id] = Screen::read(Reader::kept($lists + ['conditionOf' => $row->condition_of] + $data));
         }
 
         return $screens;
@@ -391,7 +438,14 @@ final readonly class TreeStore
             $data = (array) $row;
             $data['screen'] = $row->screen === '' ? null : $row->screen;
             $data['parent'] = $row->parent === '' ? null : $row->parent;
-            $layer = Layer::read(Reader::of($data + json_decode($row->body, true)));
+            try {
+                $layer = Layer::read(Reader::kept($data + (array) json_decode($row->body, true)));
+            } catch (InvalidInput $problem) {
+                // One row that cannot be read at all does not lock the rest; it stays where it is.
+                logger()->warning("Layer {$row->id} cannot be read: {$problem->getMessage()}");
+
+                continue;
+            }
             $array = $layer->content;
             $layers[$row->id] = $array instanceof ArrayLayer ? $layer->with(content: $array->with(sheet: $array->sheet->withLines($row->sheet_rows ?? ''))) : $layer;
         }

@@ -18,8 +18,47 @@ final class AnyCommand
      */
     public static function on(Tree $tree, int $step): array
     {
+        $commands = self::all($tree, $step);
+
+        return $commands[mt_rand(0, count($commands) - 1)];
+    }
+
+    /**
+     * The same with any of its numbers, words and lists at or past what is allowed.
+     *
+     * @return array<string, mixed>
+     */
+    public static function extreme(Tree $tree, int $step): array
+    {
+        $stretched = function (mixed $value, string $key) use (&$stretched): mixed {
+            if (is_array($value)) {
+                return array_combine(array_keys($value), array_map(fn (mixed $one, int|string $at): mixed => $stretched($one, is_string($at) ? $at : $key), $value, array_keys($value)));
+            }
+            if (mt_rand(0, 2) > 0) {
+                return $value;
+            }
+            $numbers = [0, -0.0, 1e-9, 1, 90_000, -90_000, 99_999.999, 100_000, -100_000, 100_001, 1e300, INF, NAN];
+            $words = ['0', '1', '90000', '-90000', '100000', '50000*2', '1e999', '99999+99999', '1000', '', str_repeat('w', 3000), str_repeat('wool ', 900), '100%', '20000'];
+
+            return match (true) {
+                is_int($value) || is_float($value) => $key === 'count' ? [1, 500, 2000][mt_rand(0, 2)] : $numbers[mt_rand(0, count($numbers) - 1)],
+                in_array($key, ['value', 'words', 'table', 'title'], true) => $words[mt_rand(0, count($words) - 1)],
+                default => $value,
+            };
+        };
+        $command = self::on($tree, $step);
+        if (isset($command['field']) && str_starts_with($command['type'], 'set-field')) {
+            $command['field'] = ['x', 'y', 'width', 'height', 'size', 'lineHeight', 'letterSpacing', 'padding', 'row-gap', 'column-gap', 'least-width', 'min-width', 'min-height', 'max-width', 'columns', 'wrapped', 'rotation', 'radius', 'stroke-width'][mt_rand(0, 18)];
+        }
+
+        return $stretched($command, '');
+    }
+
+    /** @return list<array<string, mixed>> one of each registered command, and more of those that do much */
+    public static function all(Tree $tree, int $step): array
+    {
         $screens = array_keys($tree->screens);
-        $screen = $screens[mt_rand(0, count($screens) - 1)];
+        $screen = $screens[mt_rand(0, max(0, count($screens) - 1))] ?? 'none';
         $layers = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->screen === $screen));
         $some = array_map(fn (Layer $layer): string => $layer->id, array_slice($layers, mt_rand(0, max(0, count($layers) - 1)), mt_rand(1, 3)));
         $one = $some[0] ?? 'none';
@@ -54,9 +93,9 @@ final class AnyCommand
             ['type' => 'set-words', 'screen' => $screen, 'layer' => $one, 'words' => "Step {$step}"],
             ['type' => 'place-layers', 'screen' => $screen, 'places' => [['id' => $one, 'x' => $number(), 'y' => $number(), 'width' => mt_rand(1, 300), 'height' => mt_rand(1, 300), 'rotation' => mt_rand(-90, 90)]]],
             ['type' => 'create-layers', 'screen' => $screen, 'seed' => "c{$step}", 'layers' => [['kind' => ['box', 'ellipse', 'line'][mt_rand(0, 2)], 'x' => $number(), 'y' => $number(), 'width' => 50, 'height' => 30]]],
-            ['type' => 'transfer-layers', 'to' => $screens[mt_rand(0, count($screens) - 1)], 'dx' => 1, 'dy' => 2] + $on,
-            ['type' => 'put-cue', 'screen' => $screen, 'layer' => $one, 'cue' => ['id' => "cue{$step}x", 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'show', 'screen' => $screens[0]]]],
-            ['type' => 'set-cue-field', 'screen' => $screen, 'layer' => $one, 'cue' => ($tree->layers[$one] ?? null)?->cues[0]->id ?? 'none', 'field' => ['trigger', 'action', 'transition', 'duration', 'target'][$step % 5], 'value' => ['delay', 'return', 'cover', '450', $screens[0]][$step % 5]],
+            ['type' => 'transfer-layers', 'to' => $screens[mt_rand(0, max(0, count($screens) - 1))] ?? 'none', 'dx' => 1, 'dy' => 2] + $on,
+            ['type' => 'put-cue', 'screen' => $screen, 'layer' => $one, 'cue' => ['id' => "cue{$step}x", 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'show', 'screen' => $screens[0] ?? 'none']]],
+            ['type' => 'set-cue-field', 'screen' => $screen, 'layer' => $one, 'cue' => ($tree->layers[$one] ?? null)?->cues[0]->id ?? 'none', 'field' => ['trigger', 'action', 'transition', 'duration', 'target'][$step % 5], 'value' => ['delay', 'return', 'cover', '450', $screens[0] ?? 'none'][$step % 5]],
             ['type' => 'align-layers', 'edge' => ['left', 'centre', 'bottom'][$step % 3], 'with' => ['each', 'parent', 'last'][$step % 3]] + $on,
             ['type' => 'distribute-layers', 'axis' => ['x', 'y'][$step % 2], 'gap' => $step % 5] + $on,
             ['type' => 'create-screen', 'screen' => ['id' => "new{$step}", 'name' => "New {$step}", 'device' => 'phone', 'x' => $number(), 'y' => 0, 'width' => 390, 'height' => 844]],
@@ -73,12 +112,81 @@ final class AnyCommand
             ['type' => 'set-screen-field', 'screen' => $screen, 'field' => 'finish', 'value' => ['rough', '', 'dressed'][$step % 3]],
             ['type' => 'put-grid', 'screen' => $screen, 'grid' => ['id' => 'grid1', 'kind' => ['columns', 'dots', 'paper'][$step % 3]]],
             ['type' => 'move-guide', 'screen' => $screen, 'axis' => 'x', 'to' => $step],
+            ['type' => 'set-screen-field', 'screen' => $screen, 'field' => ['guides-x', 'x', 'width', 'height'][$step % 4], 'value' => '40'],
+            ['type' => 'create-layers', 'screen' => $screen, 'parent' => $group, 'seed' => "p{$step}", 'layers' => [['kind' => 'path', 'd' => 'M0 0h10v10z', 'x' => $number(), 'y' => $number(), 'width' => 10, 'height' => 10]]],
+            ['type' => 'create-layers', 'screen' => $screen, 'parent' => $group, 'seed' => "t{$step}", 'layers' => [['kind' => 'text', 'words' => 'Good clay', 'wrapped' => true, 'x' => $number(), 'y' => $number(), 'width' => 90, 'style' => ['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.4]]]],
+            ['type' => 'even-layers'] + $on,
+            ['type' => 'gather-copies', 'seed' => "y{$step}"] + $on,
+            ['type' => 'write-widget', 'screen' => $screen, 'layer' => $one, 'place' => 'label', 'words' => 'Book'],
+            ['type' => 'fill-widget', 'screen' => $screen, 'layer' => $one, 'table' => "Bowl\t4\nMug\t2"],
+            ['type' => 'remove-grid', 'screen' => $screen, 'grid' => 'grid1'],
+            ['type' => 'remove-cue', 'screen' => $screen, 'layer' => $one, 'cue' => ($tree->layers[$one] ?? null)?->cues[0]->id ?? 'none'],
+            ['type' => 'set-tracing', 'screen' => $screen, 'asset' => str_repeat('a', 64), 'width' => 300, 'height' => 200],
+            ...self::onSheets($screen, $array, $row, $step),
+            ...self::onTakes($tree, $screen, $some, $step),
+            ...self::onBrief($tree, $screen, $one, $step),
         ];
 
         if (count($screens) > 1) {
             $commands[] = ['type' => 'delete-screens', 'screens' => [$screen]];
         }
 
-        return $commands[mt_rand(0, count($commands) - 1)];
+        return $commands;
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function onSheets(string $screen, ?Layer $array, string $row, int $step): array
+    {
+        $sheet = $array?->content instanceof ArrayLayer ? $array->content->sheet : null;
+        $on = ['screen' => $screen, 'layer' => $array->id ?? 'none'];
+        $column = $sheet->columns[0]->id ?? 'none';
+        $part = $sheet->columns[0]->layer ?? 'none';
+
+        return [
+            ['type' => 'set-cell', 'row' => $row, 'column' => $column, 'value' => "Value {$step}"] + $on,
+            ['type' => 'fill-cells', 'row' => $row, 'column' => $column, 'values' => [['Bowl'], ['Mug']], 'seed' => "fc{$step}"] + $on,
+            ['type' => 'take-sheet', 'columns' => [['column' => $column], ['name' => 'Price']], 'rows' => [['Bowl', '4'], ['Mug', '2']], 'replace' => $step % 2 === 0, 'seed' => "ts{$step}"] + $on,
+            ['type' => 'remove-rows', 'rows' => [$row]] + $on,
+            ['type' => 'move-row', 'row' => $row, 'after' => $sheet?->rows[count($sheet->rows) - 1]->id ?? 'none'] + $on,
+            ['type' => 'put-column', 'column' => ['id' => "col{$step}", 'name' => 'More', 'slot' => 'words', 'layer' => $part]] + $on,
+            ['type' => 'remove-column', 'column' => $column] + $on,
+            ['type' => 'sample-column', 'column' => $column, 'sample' => \Kindred\Document\Sheet\Sample::cases()[0]->value, 'seed' => "sc{$step}"] + $on,
+            ['type' => 'reset-departure', 'row' => $row, 'part' => $part] + $on,
+        ];
+    }
+
+    /**
+     * @param  list<string>  $some
+     * @return list<array<string, mixed>>
+     */
+    private static function onTakes(Tree $tree, string $screen, array $some, int $step): array
+    {
+        $takes = $tree->takes($screen);
+        $take = $takes === [] ? 'none' : $takes[$step % count($takes)]->id;
+
+        return [
+            ['type' => 'make-take', 'screen' => $screen, 'seed' => "mt{$step}"],
+            ['type' => 'switch-take', 'screen' => $screen, 'take' => $take],
+            ['type' => 'set-take', 'take' => $take, 'field' => 'reason', 'value' => 'Shorter'],
+            ['type' => 'set-criteria', 'screen' => $screen, 'criteria' => ['Calm', 'Clear']],
+            ['type' => 'carry-layers', 'from' => $screen, 'to' => $take, 'layers' => $some, 'seed' => "cl{$step}"],
+            ['type' => 'delete-take', 'screen' => $screen, 'take' => $take],
+            ['type' => 'make-condition', 'screen' => $screen, 'condition' => ['empty', 'loading', 'error'][$step % 3], 'seed' => "mc{$step}"],
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function onBrief(Tree $tree, string $screen, string $layer, int $step): array
+    {
+        $entries = array_map(strval(...), array_keys($tree->entries));
+        $entry = $entries[$step % max(1, count($entries))] ?? 'none';
+
+        return [
+            ['type' => 'put-entry', 'entry' => ['id' => "entry{$step}", 'part' => ['requirement', 'plan', 'goal'][$step % 3], 'title' => "Entry {$step}"]],
+            ['type' => 'move-entry', 'entry' => $entry, 'after' => $entries[0] ?? null],
+            ['type' => 'remove-entry', 'entry' => $entry],
+            ['type' => 'tie-entry', 'entry' => $entry, 'ties' => [['kind' => 'layer', 'id' => $layer]]],
+            ['type' => 'hang-plan', 'entries' => $entries === [] ? ['none'] : $entries, 'device' => 'phone', 'seed' => "hp{$step}"],
+        ];
     }
 }

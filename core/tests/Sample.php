@@ -9,6 +9,7 @@ use Kindred\Document\Command\Commands;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Input\Reader;
+use Kindred\Layout\Consequences;
 use Kindred\Layout\Relayout;
 use Kindred\Render\IconSource;
 use Kindred\Render\Renderer;
@@ -98,8 +99,9 @@ final class Sample
      */
     public static function after(Tree $tree, array ...$commands): Tree
     {
+        $consequences = new Consequences(self::relayout());
         foreach ($commands as $data) {
-            $tree = self::relayout()->after($tree, self::command($data)->apply($tree));
+            $tree = $consequences->of($tree, self::command($data)->apply($tree));
         }
 
         return $tree;

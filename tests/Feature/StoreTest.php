@@ -6,6 +6,7 @@ use App\Canvas\Editor;
 use App\Canvas\Projects;
 use App\Canvas\TreeStore;
 use App\Models\User;
+use Illuminate\Support\Facades\DB;
 use Kindred\Document\Missing;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
@@ -15,6 +16,8 @@ use Kindred\Tests\Sample;
 beforeEach(function (): void {
     $this->user = User::factory()->create();
     $this->project = app(Projects::class)->import($this->user, (string) json_encode(Sample::file()));
+    // The picture that random commands name.
+    DB::table('assets')->insert(['project_id' => $this->project->id, 'hash' => str_repeat('a', 64), 'type' => 'image/png', 'width' => 3, 'height' => 2, 'name' => 'Any']);
     $this->stored = fn (): Tree => app(TreeStore::class)->whole($this->project->fresh());
     $this->editor = app(Editor::class);
 });

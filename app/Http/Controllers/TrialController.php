@@ -20,7 +20,7 @@ use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Box;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
-use Kindred\Layout\Relayout;
+use Kindred\Layout\Consequences;
 use Kindred\Render\Renderer;
 use Kindred\Type\FaceBook;
 
@@ -30,7 +30,7 @@ final class TrialController extends Controller
     /** Room around the layer in its pictures, px. */
     private const AROUND = 36.0;
 
-    public function show(Request $request, Project $project, string $layer, TreeStore $store, Relayout $relayout, Renderer $renderer, Pictures $pictures, FaceBook $faces): View
+    public function show(Request $request, Project $project, string $layer, TreeStore $store, Consequences $consequences, Renderer $renderer, Pictures $pictures, FaceBook $faces): View
     {
         $place = $store->load($project, new WorkingSet(layers: [$layer]))->layer($layer)->screen ?? throw Missing::screen($layer);
         $tree = $store->load($project, new WorkingSet(whole: [$place]));
@@ -46,10 +46,10 @@ final class TrialController extends Controller
             'field' => $field,
             'now' => (string) $field->of($subject),
             'values' => $values,
-            'tried' => array_map(function (string $value, int $i) use ($tree, $subject, $field, $relayout, $renderer, $pictures, $project, $place): array {
+            'tried' => array_map(function (string $value, int $i) use ($tree, $subject, $field, $consequences, $renderer, $pictures, $project, $place): array {
                 try {
                     $command = Commands::read(Reader::of(['type' => 'set-field', 'screen' => $place, 'layers' => [$subject->id], 'field' => $field->value, 'value' => $value]));
-                    $after = $relayout->after($tree, $command->apply($tree));
+                    $after = $consequences->of($tree, $command->apply($tree));
                 } catch (InvalidInput $problem) {
                     return ['value' => $value, 'problem' => $problem->problem, 'picture' => '', 'box' => new Box(0, 0, 1, 1)];
                 }

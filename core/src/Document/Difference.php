@@ -63,10 +63,7 @@ final readonly class Difference
         if ($blocked !== []) {
             throw new Overtaken(array_values(array_unique($blocked)));
         }
-        $after = $tree;
-        foreach ($this->changes as $change) {
-            $after = $this->make($change, $after);
-        }
+        $after = $this->made($tree);
         $this->mustHoldTogether($tree, $after);
 
         return $after;
@@ -182,7 +179,17 @@ final readonly class Difference
         if ($change->before === null || $current === null) {
             return $change->before === null && $current === null;
         }
-        foreach ($change->before as $key => $value) {
+
+        return $this->holds($current, $change->before) || $this->holds($current, array_intersect_key($this->clamped($change, $current), $change->before));
+    }
+
+    /**
+     * @param  array<string, mixed>  $current
+     * @param  array<string, mixed>  $values
+     */
+    private function holds(array $current, array $values): bool
+    {
+        foreach ($values as $key => $value) {
             if (! self::same($current[$key] ?? null, $value)) {
                 return false;
             }
@@ -191,23 +198,60 @@ final readonly class Difference
         return true;
     }
 
-    private function make(Change $change, Tree $tree): Tree
+    /**
+     * The earlier values as they are read today: what was written when limits were not held is clamped since.
+     *
+     * @param  array<string, mixed>  $current
+     * @return array<string, mixed>
+     */
+    private function clamped(Change $change, array $current): array
     {
-        if ($change->after === null) {
-            return match ($change->entity) {
-                Entity::Screen => $tree->withoutScreens($change->id),
-                Entity::Entry => $tree->withoutEntries($change->id),
-                default => $tree->withoutLayers($change->id),
-            };
-        }
-        $data = [...$this->current($tree, $change) ?? [], ...$change->after];
-        $in = Reader::of($data);
+        $data = [...$current, ...$change->before ?? []];
 
         return match ($change->entity) {
-            Entity::Project => $tree->withProject(Project::read($in)),
-            Entity::Screen => $tree->withScreens(Screen::read($in)),
-            Entity::Layer => $tree->withLayers(Layer::ofParts($data)),
-            Entity::Entry => $tree->withEntries(Entry::read($in)),
+            Entity::Project => Project::read(Reader::kept($data))->toArray(),
+            Entity::Screen => Screen::read(Reader::kept($data))->toArray(),
+            Entity::Layer => Layer::ofParts($data)->parts(),
+            Entity::Entry => Entry::read(Reader::kept($data))->toArray(),
+        };
+    }
+
+    /** All of it at once: a tree is copied with every change of it. */
+    private function made(Tree $tree): Tree
+    {
+        $screens = $layers = $entries = [];
+        foreach ($this->changes as $change) {
+            $after = $this->after($tree, $change);
+            match (true) {
+                $after instanceof Project => $tree = $tree->withProject($after),
+                $after instanceof Screen => $screens[] = $after,
+                $after instanceof Layer => $layers[] = $after,
+                $after instanceof Entry => $entries[] = $after,
+                default => null,
+            };
+        }
+        $gone = fn (Entity $entity): array => array_map(fn (Change $change): string => $change->id, array_values(array_filter(
+            $this->changes,
+            fn (Change $change): bool => $change->entity === $entity && $change->isRemoval(),
+        )));
+
+        return $tree->withoutLayers(...$gone(Entity::Layer))->withoutScreens(...$gone(Entity::Screen))->withoutEntries(...$gone(Entity::Entry))
+            ->withScreens(...$screens)->withLayers(...$layers)->withEntries(...$entries);
+    }
+
+    /** What a change makes of what is there; null where it removes it. */
+    private function after(Tree $tree, Change $change): Project|Screen|Layer|Entry|null
+    {
+        if ($change->after === null) {
+            return null;
+        }
+        $data = [...$this->current($tree, $change) ?? [], ...$change->after];
+
+        return match ($change->entity) {
+            Entity::Project => Project::read(Reader::kept($data)),
+            Entity::Screen => Screen::read(Reader::kept($data)),
+            Entity::Layer => Layer::ofParts($data),
+            Entity::Entry => Entry::read(Reader::kept($data)),
         };
     }
 

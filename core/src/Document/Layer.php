@@ -157,7 +157,7 @@ final readonly class Layer
     }
 
     /**
-     * A layer from its parts.
+     * A layer from its parts as they were kept.
      *
      * @param  array<array-key, mixed>  $parts
      */
@@ -165,7 +165,7 @@ final readonly class Layer
     {
         $class = Kinds::find($parts['kind'] ?? null);
 
-        return self::read(Reader::of($class !== null && is_a($class, InParts::class, true) ? $class::joined($parts) : $parts));
+        return self::read(Reader::kept($class !== null && is_a($class, InParts::class, true) ? $class::joined($parts) : $parts));
     }
 
     /** @return array<string, mixed> all but the id and the place in the tree */

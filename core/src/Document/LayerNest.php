@@ -11,8 +11,6 @@ use Kindred\Input\Reader;
 /** A layer with all that lies in it, free of any place: what is copied, pasted and written to files. */
 final readonly class LayerNest
 {
-    public const MAX_DEPTH = 32;
-
     /** @param  list<self>  $children */
     private function __construct(public Layer $layer, public array $children)
     {
@@ -20,8 +18,8 @@ final readonly class LayerNest
 
     public static function read(Reader $in, int $depth = 0): self
     {
-        if ($depth > self::MAX_DEPTH) {
-            $in->fail('children', 'groups lie in each other more than '.self::MAX_DEPTH.' deep');
+        if ($depth > Limits::MAX_DEPTH) {
+            $in->fail('children', 'groups lie in each other more than '.Limits::MAX_DEPTH.' deep');
         }
         $layer = Layer::read($in, id: $in->optionalId('id') ?? '', rank: '');
         $children = $in->list('children', fn (Reader $child): self => self::read($child, $depth + 1));

@@ -46,9 +46,15 @@ final class Rank
         }
     }
 
-    /** @return list<string> as many ranks in order between the two */
+    /** @return list<string> as many ranks in order between the two, none longer than it has to be */
     public static function spread(?string $low, ?string $high, int $count): array
     {
+        if ($high !== null && $count > 1) {
+            $middle = self::between($low, $high);
+            $before = intdiv($count - 1, 2);
+
+            return [...self::spread($low, $middle, $before), $middle, ...self::spread($middle, $high, $count - 1 - $before)];
+        }
         $ranks = [];
         for ($i = 0; $i < $count; $i++) {
             $ranks[] = $low = self::between($low, $high);

@@ -10,10 +10,12 @@ use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\LayerNest;
+use Kindred\Document\Limits;
 use Kindred\Document\Place;
 use Kindred\Document\Project;
 use Kindred\Document\Rank;
 use Kindred\Document\Screen;
+use Kindred\Document\Take;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
@@ -31,12 +33,6 @@ final readonly class ProjectFile
     public const VERSION = 1;
 
     public const MAX_BYTES = 64 * 1024 * 1024;
-
-    public const MAX_SCREENS = 500;
-
-    public const MAX_LAYERS = 100_000;
-
-    public const MAX_ENTRIES = 2_000;
 
     public const MAX_NOTES = 10_000;
 
@@ -62,9 +58,9 @@ final readonly class ProjectFile
         $in = Reader::of($data);
         self::mustBeOurs($in);
         $tree = new Tree(Project::read($in));
-        $ranks = Rank::spread(null, null, self::MAX_SCREENS);
+        $ranks = Rank::spread(null, null, Limits::MAX_SCREENS);
         $nests = [];
-        foreach ($in->list('screens', fn (Reader $screen): array => [$screen, Screen::read($screen, '')], 0, self::MAX_SCREENS) as $i => [$reader, $screen]) {
+        foreach ($in->list('screens', fn (Reader $screen): array => [$screen, Screen::read($screen, '')], 0, Limits::MAX_SCREENS) as $i => [$reader, $screen]) {
             if (isset($tree->screens[$screen->id])) {
                 $reader->fail('id', "the id “{$screen->id}” stands for another screen already");
             }
@@ -99,7 +95,7 @@ final readonly class ProjectFile
         return json_encode([
             'format' => self::FORMAT,
             'version' => self::VERSION,
-            ...$tree->project->toArray(),
+            ...$tree->project->with(entry: isset($tree->screens[$tree->project->entry ?? '']) ? $tree->project->entry : null)->toArray(),
             'screens' => array_map(fn (Screen $screen): array => ['id' => $screen->id] + $screen->properties() + ['layers' => $nests(new Place($screen->id))], $tree->screensInOrder()),
             'brief' => array_map(fn (Entry $entry): array => ['id' => $entry->id] + array_filter($entry->properties(), fn (mixed $value): bool => ! in_array($value, ['', 0, null, []], true)), array_merge(...array_map($tree->part(...), Part::cases()))),
             'loose' => $nests(new Place(null)),
@@ -118,20 +114,43 @@ final readonly class ProjectFile
         return array_map(strval(...), array_keys(self::uses($tree)));
     }
 
+    /**
+     * The hashes of the pictures that a change shows for the first time.
+     *
+     * @return list<string>
+     */
+    public static function newHashes(Tree $before, Tree $after): array
+    {
+        $new = [];
+        foreach ($after->layers as $id => $layer) {
+            $old = $before->layers[$id] ?? null;
+            if ($old === null || $old->content !== $layer->content) {
+                array_push($new, ...array_diff(self::shown($layer), $old === null ? [] : self::shown($old)));
+            }
+        }
+        foreach ([[$before->screens, $after->screens], [$before->entries, $after->entries]] as [$earlier, $later]) {
+            foreach ($later as $id => $one) {
+                if (($earlier[$id] ?? null) !== $one) {
+                    array_push($new, ...array_diff(self::shown($one), isset($earlier[$id]) ? self::shown($earlier[$id]) : []));
+                }
+            }
+        }
+
+        return array_values(array_unique($new));
+    }
+
     /** @return array<string, string> what shows a picture, by the picture's hash */
     private static function uses(Tree $tree): array
     {
         $uses = [];
-        foreach ($tree->layers as $layer) {
-            foreach (self::shown($layer) as $hash) {
-                $uses[$hash] = "layer “{$layer->name}”";
+        foreach ([...array_values($tree->layers), ...array_values($tree->screens), ...array_values($tree->entries)] as $one) {
+            foreach (self::shown($one) as $hash) {
+                $uses[$hash] ??= match (true) {
+                    $one instanceof Layer => "layer “{$one->name}”",
+                    $one instanceof Screen => "screen “{$one->name}”",
+                    default => "reference “{$one->called()}”",
+                };
             }
-        }
-        foreach ($tree->screens as $screen) {
-            $uses += $screen->tracing === null ? [] : [$screen->tracing->asset => "screen “{$screen->name}”"];
-        }
-        foreach ($tree->entries as $entry) {
-            $uses += $entry->asset === null ? [] : [$entry->asset => "reference “{$entry->called()}”"];
         }
 
         return $uses;
@@ -156,8 +175,8 @@ final readonly class ProjectFile
     private static function brief(Reader $in): array
     {
         $entries = [];
-        $ranks = Rank::spread(null, null, self::MAX_ENTRIES);
-        foreach ($in->list('brief', fn (Reader $one): array => [$one, Entry::read($one, '')], 0, self::MAX_ENTRIES) as $i => [$reader, $entry]) {
+        $ranks = Rank::spread(null, null, Limits::MAX_ENTRIES);
+        foreach ($in->list('brief', fn (Reader $one): array => [$one, Entry::read($one, '')], 0, Limits::MAX_ENTRIES) as $i => [$reader, $entry]) {
             if (isset($entries[$entry->id])) {
                 $reader->fail('id', "the id “{$entry->id}” stands for another entry already");
             }
@@ -169,6 +188,12 @@ final readonly class ProjectFile
 
     private static function mustHaveKeepers(Reader $in, Tree $tree): void
     {
+        $takes = array_count_values(array_map(fn (Screen $screen): string => $screen->take->of ?? $screen->id, array_filter($tree->screens, fn (Screen $screen): bool => $screen->take !== null)));
+        foreach ($takes as $id => $count) {
+            if ($count > Take::MOST) {
+                $in->fail('screens', "the screen “{$id}” has {$count} takes; at most ".Take::MOST.' can be kept');
+            }
+        }
         foreach ($tree->screens as $screen) {
             $keeper = $screen->take?->of === null ? $screen : ($tree->screens[$screen->take->of] ?? null);
             if ($keeper?->hangs() !== true) {
@@ -177,15 +202,18 @@ final readonly class ProjectFile
         }
     }
 
-    /** @return list<string> the hashes of the pictures that a layer names, in its data sheet too */
-    private static function shown(Layer $layer): array
+    /** @return list<string> the hashes of the pictures that a layer names, in its data sheet too; of the one under a screen; of a reference */
+    private static function shown(Layer|Screen|Entry $one): array
     {
-        $content = $layer->content;
-        if ($content instanceof Picture) {
-            return [$content->asset];
-        }
+        $content = $one instanceof Layer ? $one->content : null;
 
-        return $content instanceof ArrayLayer ? $content->pictures() : [];
+        return match (true) {
+            $content instanceof Picture => [$content->asset],
+            $content instanceof ArrayLayer => $content->pictures(),
+            $one instanceof Screen => $one->tracing === null ? [] : [$one->tracing->asset],
+            $one instanceof Entry => $one->asset === null ? [] : [$one->asset],
+            default => [],
+        };
     }
 
     private static function mustBeOurs(Reader $in): void
@@ -216,8 +244,8 @@ final readonly class ProjectFile
                 }
             }
         }
-        if (count($all) > self::MAX_LAYERS) {
-            throw new InvalidInput('screens', 'the file holds more than '.self::MAX_LAYERS.' layers');
+        if (count($all) > Limits::MAX_LAYERS) {
+            throw new InvalidInput('screens', 'the file holds more than '.Limits::MAX_LAYERS.' layers');
         }
 
         return $tree->withLayers(...array_values($all));

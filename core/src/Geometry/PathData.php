@@ -16,12 +16,15 @@ final readonly class PathData
 {
     public const MAX_LENGTH = 200_000;
 
+    /** Coordinates stay within ±FURTHEST px: control points may lie far outside the box that a path fills. */
+    public const FURTHEST = 1_000_000.0;
+
     /** @param  list<Segment>  $segments  M and L with a point, C with three, Z with none */
     private function __construct(public array $segments)
     {
     }
 
-    /** @throws InvalidInput where it breaks the grammar */
+    /** @throws InvalidInput where it breaks the grammar or reaches too far */
     public static function parse(string $data, string $place = 'd'): self
     {
         if (strlen($data) > self::MAX_LENGTH) {

@@ -64,6 +64,15 @@ final class PathReader
             };
         }
 
+        foreach ($this->out as [, $numbers]) {
+            foreach ($numbers as $number) {
+                // Also false for what is not a number.
+                if (! (abs($number) <= PathData::FURTHEST)) {
+                    throw new InvalidInput($this->place, 'the path reaches further than '.number_format(PathData::FURTHEST).' px');
+                }
+            }
+        }
+
         return PathData::of($this->out);
     }
 
@@ -146,7 +155,7 @@ final class PathReader
     private function arcTo(float $rx, float $ry, float $degrees, bool $large, bool $sweep, float $x, float $y): void
     {
         [$rx, $ry] = [abs($rx), abs($ry)];
-        if ($rx < 1e-9 || $ry < 1e-9 || ($x === $this->x && $y === $this->y)) {
+        if ($rx < 1e-9 || $ry < 1e-9 || hypot($x - $this->x, $y - $this->y) < 1e-9) {
             $this->lineTo($x, $y);
 
             return;

@@ -7,7 +7,8 @@ namespace Kindred\Input;
 /**
  * Reads untyped data (decoded JSON) into typed values, naming the place of whatever is wrong.
  *
- * Every method throws InvalidInput when the value is missing, of another type or out of range.
+ * Every method throws InvalidInput when the value is missing, of another type or out of range. A reader of what is
+ * `kept` brings such values to the nearest that is allowed instead: work that was stored is never refused as a whole.
  */
 final readonly class Reader
 {
@@ -18,7 +19,7 @@ final readonly class Reader
     public const ID = '/^[a-z][a-z0-9]{3,25}$/D';
 
     /** @param  array<array-key, mixed>  $data */
-    private function __construct(private array $data, private string $place)
+    private function __construct(private array $data, private string $place, private bool $lenient = false)
     {
     }
 
@@ -32,6 +33,32 @@ final readonly class Reader
         }
 
         return new self($data, $place);
+    }
+
+    /** For what this application stored: what is out of range is clamped, what cannot be read is left out. */
+    public static function kept(mixed $data): self
+    {
+        return new self(self::plainArray($data), '', true);
+    }
+
+    /**
+     * What a rule of the caller's own gives; of what is kept, something else where that rule is broken.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $read
+     * @param  T  $otherwise
+     * @return T
+     *
+     * @throws InvalidInput where it is not read from what is kept
+     */
+    public function orElse(callable $read, mixed $otherwise): mixed
+    {
+        try {
+            return $read();
+        } catch (InvalidInput $problem) {
+            return $this->lenient ? $otherwise : throw $problem;
+        }
     }
 
     public function at(string $key): string
@@ -52,6 +79,9 @@ final readonly class Reader
     public function string(string $key, int $max = 200, bool $empty = true): string
     {
         $value = $this->data[$key] ?? null;
+        if ($this->lenient) {
+            return is_string($value) ? mb_substr(mb_scrub($value), 0, $max) : '';
+        }
         if (! is_string($value)) {
             $this->fail($key, 'text is expected here');
         }
@@ -82,7 +112,18 @@ final readonly class Reader
     {
         $out = [];
         foreach ($this->items($key, 0, $max) as $i => $value) {
-            $out[] = self::of(['text' => $value], "{$this->at($key)}[{$i}]")->string('text', $longest, false);
+            $out[] = $this->further(['text' => $value], "{$this->at($key)}[{$i}]")->string('text', $longest, false);
+        }
+
+        return $out;
+    }
+
+    /** @return list<float> */
+    public function numbers(string $key, int $max): array
+    {
+        $out = [];
+        foreach ($this->items($key, 0, $max) as $i => $value) {
+            $out[] = $this->further(['at' => $value], "{$this->at($key)}[{$i}]")->number('at');
         }
 
         return $out;
@@ -91,7 +132,12 @@ final readonly class Reader
     /** A name that people read: one line, not empty, without control characters. */
     public function name(string $key): string
     {
-        return trim((string) preg_replace('/[\p{Cc}\s]+/u', ' ', $this->string($key, 120, false)));
+        $name = trim((string) preg_replace('/[\p{Cc}\s]+/u', ' ', $this->string($key, 120, false)));
+        if ($name !== '') {
+            return $name;
+        }
+
+        return $this->lenient ? 'Untitled' : $this->fail($key, 'this cannot be empty');
     }
 
     public function id(string $key): string
@@ -134,6 +180,11 @@ final readonly class Reader
     public function number(string $key, float $min = -self::LIMIT, float $max = self::LIMIT): float
     {
         $value = $this->data[$key] ?? null;
+        if ($this->lenient) {
+            $value = is_numeric($value) ? (float) $value : 0.0;
+
+            return max($min, min($max, is_nan($value) ? 0.0 : $value));
+        }
         if (! is_int($value) && ! is_float($value) || ! is_finite((float) $value)) {
             $this->fail($key, 'a number is expected here');
         }
@@ -152,7 +203,7 @@ final readonly class Reader
     public function whole(string $key, int $min, int $max): int
     {
         $value = $this->number($key, $min, $max);
-        if ($value !== floor($value)) {
+        if ($value !== floor($value) && ! $this->lenient) {
             $this->fail($key, 'a whole number is expected here');
         }
 
@@ -163,6 +214,9 @@ final readonly class Reader
     {
         $value = $this->data[$key] ?? $default;
         if (! is_bool($value)) {
+            if ($this->lenient) {
+                return (bool) $value;
+            }
             $this->fail($key, 'true or false is expected here');
         }
 
@@ -179,6 +233,9 @@ final readonly class Reader
     {
         $value = $this->data[$key] ?? null;
         $case = is_string($value) ? $enum::tryFrom($value) : null;
+        if ($case === null && $this->lenient) {
+            return $enum::cases()[0];
+        }
         if ($case === null) {
             $known = implode(', ', array_map(fn (\BackedEnum $case): string => (string) $case->value, $enum::cases()));
             $this->fail($key, "one of these is expected: {$known}");
@@ -189,7 +246,7 @@ final readonly class Reader
 
     public function object(string $key): self
     {
-        return self::of($this->data[$key] ?? null, $this->at($key));
+        return $this->further($this->data[$key] ?? null, $this->at($key));
     }
 
     public function optional(string $key): ?self
@@ -208,7 +265,13 @@ final readonly class Reader
     {
         $out = [];
         foreach ($this->items($key, $min, $max) as $i => $value) {
-            $out[] = ($quick === null ? null : $quick($value)) ?? $read(self::of($value, "{$this->at($key)}[{$i}]"));
+            try {
+                $out[] = ($quick === null ? null : $quick($value)) ?? $read($this->further($value, "{$this->at($key)}[{$i}]"));
+            } catch (InvalidInput $problem) {
+                if (! $this->lenient) {
+                    throw $problem;
+                }
+            }
         }
 
         return $out;
@@ -224,6 +287,9 @@ final readonly class Reader
     private function items(string $key, int $min, int $max): array
     {
         $value = $this->data[$key] ?? ($min === 0 ? [] : null);
+        if ($this->lenient) {
+            return array_slice(array_values(self::plainArray($value)), 0, $max);
+        }
         if (! is_array($value) || ! array_is_list($value)) {
             $this->fail($key, 'a list is expected here');
         }
@@ -232,6 +298,18 @@ final readonly class Reader
         }
 
         return $value;
+    }
+
+    /** What lies within, read as strictly as this. */
+    private function further(mixed $data, string $place): self
+    {
+        return $this->lenient ? new self(self::plainArray($data), $place, true) : self::of($data, $place);
+    }
+
+    /** @return array<array-key, mixed> */
+    private static function plainArray(mixed $data): array
+    {
+        return is_array($data) || $data instanceof \stdClass ? (array) $data : [];
     }
 
     private static function plain(float $number): string

@@ -39,11 +39,12 @@ final readonly class DeleteLayers implements Command
 
     public function apply(Tree $tree): Tree
     {
+        $gone = [];
         foreach ($this->selected($tree, $this->screen, $this->layers) as $layer) {
-            $tree = $tree->withoutLayers(...array_map(fn (Layer $part): string => $part->id, $tree->subtree($layer->id)));
+            array_push($gone, ...array_map(fn (Layer $part): string => $part->id, $tree->subtree($layer->id)));
         }
 
-        return $tree;
+        return $tree->withoutLayers(...$gone);
     }
 
     public function label(Tree $before): string

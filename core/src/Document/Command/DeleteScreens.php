@@ -40,11 +40,9 @@ final readonly class DeleteScreens implements Command
             $tree->screen($id);
             array_push($all, $id, ...array_map(fn (Screen $take): string => $take->id, $tree->takes($id)));
         }
-        foreach (array_unique($all) as $id) {
-            $tree = $tree->withoutLayers(...array_map(fn (Layer $layer): string => $layer->id, $tree->layersOf($id)));
-        }
-        $tree = $tree->withoutScreens(...$all);
-        if (in_array($tree->project->entry, $this->screens, true)) {
+        $layers = array_merge(...array_map(fn (string $id): array => $tree->layersOf($id), array_values(array_unique($all))));
+        $tree = $tree->withoutLayers(...array_map(fn (Layer $layer): string => $layer->id, $layers))->withoutScreens(...$all);
+        if (in_array($tree->project->entry, $all, true)) {
             $tree = $tree->withProject($tree->project->with(entry: ($tree->reel()[0] ?? null)?->id));
         }
 

@@ -39,6 +39,10 @@ final readonly class DeleteTake implements Command
             throw new InvalidInput('take', 'The take that hangs on the wall cannot be deleted; hang another one there first. Nothing was changed.');
         }
 
+        if ($tree->project->entry === $take->id) {
+            $tree = $tree->withProject($tree->project->with(entry: $this->screen));
+        }
+
         return $tree->withoutLayers(...array_map(fn (Layer $layer): string => $layer->id, $tree->layersOf($take->id)))->withoutScreens($take->id);
     }
 

@@ -56,10 +56,10 @@ final readonly class DuplicateScreen implements Command
     public static function copy(Tree $tree, Screen $original, Id $ids, string $name, array $changes, bool $akin = false): Tree
     {
         $reel = $tree->reel();
-        $at = (int) array_search($original, $reel, true);
+        $next = array_values(array_filter($reel, fn (Screen $screen): bool => strcmp($screen->rank, $original->rank) > 0))[0] ?? null;
         $copy = $original->with(...$changes,
             id: $ids->next(),
-            rank: Rank::between($original->rank, ($reel[$at + 1] ?? null)?->rank),
+            rank: Rank::between($original->rank, $next?->rank),
             name: $name,
             take: null,
             criteria: [],

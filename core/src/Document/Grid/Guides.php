@@ -25,7 +25,7 @@ final readonly class Guides
 
     public static function read(Reader $in): self
     {
-        return new self(self::sorted(self::numbers($in, 'x')), self::sorted(self::numbers($in, 'y')));
+        return new self(self::sorted($in->numbers('x', self::MAX)), self::sorted($in->numbers('y', self::MAX)));
     }
 
     /** @return list<float> */
@@ -81,16 +81,5 @@ final readonly class Guides
         sort($at);
 
         return $at;
-    }
-
-    /** @return list<float> */
-    private static function numbers(Reader $in, string $key): array
-    {
-        $values = $in->raw()[$key] ?? [];
-        if (! is_array($values) || count($values) > self::MAX) {
-            $in->fail($key, 'a list of at most '.self::MAX.' numbers is expected here');
-        }
-
-        return array_map(fn (mixed $value): float => Reader::of(['at' => $value], $in->at($key))->number('at'), array_values($values));
     }
 }

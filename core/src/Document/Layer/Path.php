@@ -24,7 +24,15 @@ final readonly class Path implements LayerContent
 
     public static function read(Reader $in): self
     {
-        return new self(PathData::parse($in->string('d', PathData::MAX_LENGTH, false), $in->at('d'))->text(), $in->boolean('evenOdd', false));
+        return new self($in->orElse(fn (): string => self::parsed($in), 'M0 0'), $in->boolean('evenOdd', false));
+    }
+
+    /** Written out in absolute segments it can be longer than it came. */
+    private static function parsed(Reader $in): string
+    {
+        $text = PathData::parse($in->string('d', PathData::MAX_LENGTH, false), $in->at('d'))->text();
+
+        return strlen($text) <= PathData::MAX_LENGTH ? $text : $in->fail('d', 'the path has too many segments; written out it is longer than '.number_format(PathData::MAX_LENGTH).' characters');
     }
 
     public function toArray(): array

@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document;
+
+use Kindred\Document\Brief\Entry;
+use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Sheet\Row;
+use Kindred\Geometry\Box;
+use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
+
+/**
+ * What a document may hold. Whatever a change leads to is read as strictly as what comes from outside before it is
+ * written: what is written can always be read, exported, brought in again and undone.
+ */
+final class Limits
+{
+    /** Screens of a project, takes among them. */
+    public const MAX_SCREENS = 500;
+
+    /** Layers of a project. */
+    public const MAX_LAYERS = 100_000;
+
+    /** Layers of a screen, or loose on the wall. */
+    public const MAX_LAYERS_OF_SCREEN = 20_000;
+
+    /** Entries of a brief. */
+    public const MAX_ENTRIES = 2_000;
+
+    /** How deep containers lie in each other. */
+    public const MAX_DEPTH = 32;
+
+    /**
+     * The tree after a change, within its limits. What was at a limit before stays there, so that it can still be worked on.
+     *
+     * @throws InvalidInput with what would be too large
+     */
+    public static function held(Tree $before, Tree $after): Tree
+    {
+        $clamped = [];
+        foreach ($after->layers as $id => $layer) {
+            $old = $before->layers[$id] ?? null;
+            if ($old === $layer) {
+                continue;
+            }
+            if ($old === null || $old->parent !== $layer->parent || $old->screen !== $layer->screen || $old->kind() !== $layer->kind()) {
+                self::mustLieRight($after, $layer, $old === null);
+            }
+            try {
+                self::mustBeReadable($old, $layer);
+            } catch (InvalidInput $problem) {
+                if ($old === null || ! self::isAtLimit($old->box)) {
+                    throw new InvalidInput('', self::ofLayer($layer, $problem));
+                }
+                $clamped[] = Layer::ofParts($layer->parts());
+            }
+        }
+        self::eachReadable($before->screens, $after->screens);
+        self::eachReadable($before->entries, $after->entries);
+        if ($before->project !== $after->project) {
+            Project::read(Reader::of($after->project->toArray()));
+        }
+
+        return $clamped === [] ? $after : $after->withLayers(...$clamped);
+    }
+
+    /**
+     * @template T of Screen|Entry
+     *
+     * @param  array<string, T>  $before
+     * @param  array<string, T>  $after
+     */
+    private static function eachReadable(array $before, array $after): void
+    {
+        foreach ($after as $id => $one) {
+            if (($before[$id] ?? null) === $one) {
+                continue;
+            }
+            try {
+                $one instanceof Screen ? Screen::read(Reader::of($one->toArray())) : Entry::read(Reader::of($one->toArray()));
+            } catch (InvalidInput $problem) {
+                throw new InvalidInput('', $one instanceof Screen ? self::ofScreen($one, $problem) : self::otherwise($one->called(), $problem));
+            }
+        }
+    }
+
+    /** What a layer holds is looked at where it changed: it may be long. */
+    private static function mustBeReadable(?Layer $before, Layer $layer): void
+    {
+        $content = $layer->content;
+        $plain = $layer;
+        if ($before !== null && $before->content === $content) {
+            $plain = $layer->with(content: new Layer\Box);
+        } elseif ($content instanceof ArrayLayer) {
+            $plain = $layer->with(content: $content->with(sheet: $content->sheet->with(rows: [])));
+            self::mustHoldRows($before?->content instanceof ArrayLayer ? $before->content->sheet->rows : [], $content);
+        }
+        Layer::read(Reader::of($plain->toArray()));
+    }
+
+    /** @param  list<Row>  $before */
+    private static function mustHoldRows(array $before, ArrayLayer $array): void
+    {
+        $rows = $array->sheet->rows;
+        if (count($rows) > Sheet\Sheet::MAX_ROWS) {
+            throw new InvalidInput('rows', 'a data sheet holds at most '.number_format(Sheet\Sheet::MAX_ROWS).' rows');
+        }
+        foreach ($rows as $i => $row) {
+            if (($before[$i] ?? null) !== $row) {
+                Row::read(Reader::of($row->toArray()));
+            }
+        }
+    }
+
+    /** A layer lies in a container of its own screen, not too deep, and no array in the cells of another. */
+    private static function mustLieRight(Tree $tree, Layer $layer, bool $isNew): void
+    {
+        $parent = $layer->parent === null ? null : $tree->layer($layer->parent);
+        if ($parent !== null && ! $parent->isContainer()) {
+            throw new InvalidInput('parent', "“{$parent->name}” is neither a group, a stack nor an array; nothing can lie in it. Nothing was changed.");
+        }
+        if ($parent !== null && $parent->screen !== $layer->screen) {
+            throw new InvalidInput('parent', "“{$layer->name}” cannot lie in something on another screen. Nothing was changed.");
+        }
+        // What is new comes with all that it holds, and each of these is looked at by itself.
+        foreach ($isNew || ! $layer->isContainer() ? [$layer] : $tree->subtree($layer->id) as $one) {
+            $around = $tree->ancestors($one);
+            if (count($around) > self::MAX_DEPTH) {
+                throw new InvalidInput('', "“{$one->name}” would lie more than ".self::MAX_DEPTH.' groups deep. Nothing was changed.');
+            }
+            if ($one->content instanceof ArrayLayer && array_filter($around, fn (Layer $two): bool => $two->content instanceof ArrayLayer) !== []) {
+                throw new InvalidInput('layers', 'An array cannot lie in the cells of another. Nothing was changed.');
+            }
+        }
+    }
+
+    private static function isAtLimit(Box $box): bool
+    {
+        return max(abs($box->x), abs($box->y), $box->width, $box->height) >= Reader::LIMIT;
+    }
+
+    private static function ofLayer(Layer $layer, InvalidInput $problem): string
+    {
+        [$box, $limit] = [$layer->box, number_format(Reader::LIMIT)];
+
+        return match (true) {
+            $problem->place === 'width' && $box->width > 0 => "“{$layer->name}” would be ".self::px($box->width)." px wide; a layer can be at most {$limit} px. Nothing was changed.",
+            $problem->place === 'height' && $box->height > 0 => "“{$layer->name}” would be ".self::px($box->height)." px high; a layer can be at most {$limit} px. Nothing was changed.",
+            in_array($problem->place, ['x', 'y'], true) => "“{$layer->name}” would lie at ".self::px($problem->place === 'x' ? $box->x : $box->y)." px; places go from -{$limit} to {$limit} px. Nothing was changed.",
+            default => self::otherwise($layer->name, $problem),
+        };
+    }
+
+    private static function ofScreen(Screen $screen, InvalidInput $problem): string
+    {
+        $limit = number_format(Reader::LIMIT);
+
+        return match ($problem->place) {
+            'x', 'y' => "“{$screen->name}” would hang at ".self::px($problem->place === 'x' ? $screen->box->x : $screen->box->y)." px; the wall goes from -{$limit} to {$limit} px. Nothing was changed.",
+            'width', 'height' => "“{$screen->name}” would be ".self::px($problem->place === 'width' ? $screen->box->width : $screen->box->height).' px '.($problem->place === 'width' ? 'wide' : 'high').'; a screen measures '.Screen::MIN_SIDE.' to '.number_format(Screen::MAX_SIDE).' px. Nothing was changed.',
+            default => self::otherwise($screen->name, $problem),
+        };
+    }
+
+    private static function otherwise(string $name, InvalidInput $problem): string
+    {
+        return "“{$name}” cannot be changed so: {$problem->getMessage()}. Nothing was changed.";
+    }
+
+    private static function px(float $length): string
+    {
+        return is_finite($length) ? number_format($length) : 'endlessly many';
+    }
+}

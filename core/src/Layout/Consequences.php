@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Layout;
+
+use Kindred\Document\Limits;
+use Kindred\Document\ShortRanks;
+use Kindred\Document\Tree;
+
+/** All that follows from a change before it is written: the layout, ranks of sensible length, and that the limits are held. */
+final readonly class Consequences
+{
+    public function __construct(private Relayout $relayout)
+    {
+    }
+
+    /** @throws \Kindred\Input\InvalidInput with what would be too large */
+    public function of(Tree $before, Tree $after): Tree
+    {
+        return Limits::held($before, ShortRanks::of($before, $this->relayout->after($before, $after)));
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+use Kindred\Document\Command\Commands;
+use Kindred\Document\Difference;
+use Kindred\Document\Layer;
+use Kindred\Document\Missing;
+use Kindred\Document\Screen;
+use Kindred\Exchange\ProjectFile;
+use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
+use Kindred\Tests\AnyCommand;
+use Kindred\Tests\Sample;
+
+it('never leads to a document that cannot be read, exported, brought in again or undone', function (int $seed): void {
+    mt_srand($seed);
+    $tree = $start = Sample::tree();
+    $done = [];
+    for ($step = 0; $step < 50; $step++) {
+        $data = $step % 3 === 0 ? AnyCommand::on($tree, $step) : AnyCommand::extreme($tree, $step);
+        try {
+            $after = Sample::after($tree, $data);
+        } catch (InvalidInput|Missing $refused) {
+            expect($refused->getMessage())->not->toBe('');
+
+            continue;
+        }
+        $done[] = Difference::read(Reader::kept(json_decode((string) json_encode(Difference::between($tree, $after)->toArray(), JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR), true)));
+        foreach ($after->layers as $layer) {
+            expect(Layer::read(Reader::of($layer->toArray()))->toArray())->toEqual($layer->toArray());
+        }
+        foreach ($after->screens as $screen) {
+            expect(Screen::read(Reader::of($screen->toArray()))->toArray())->toEqual($screen->toArray());
+        }
+        $tree = $after;
+    }
+    // The pictures that the commands name are made up; without them the rest of the file can be read.
+    $file = $tree->withScreens(...array_map(fn (Screen $screen): Screen => $screen->with(tracing: null), array_values($tree->screens)));
+    $again = ProjectFile::read((new ProjectFile($file))->write())->tree;
+    expect(count($again->layers))->toBe(count($tree->layers))->and(count($again->screens))->toBe(count($tree->screens));
+    foreach (array_reverse($done) as $difference) {
+        $tree = $difference->inverse()->applyTo($tree);
+    }
+    expect(Sample::plain($tree))->toEqual(Sample::plain($start))->and(count($done))->toBeGreaterThan(5);
+})->with(range(1, 80));
+
+it('tries every registered command', function (): void {
+    $tried = array_unique(array_column(AnyCommand::all(Sample::tree(), 1), 'type'));
+    $registered = array_map(fn (string $class): string => $class::type(), Commands::ALL);
+    expect(array_values(array_diff($registered, $tried)))->toBe([]);
+});
+
+it('refuses what would be too large and says what', function (array $commands, string $message): void {
+    expect(fn () => Sample::after(Sample::tree(), ...$commands))->toThrow(InvalidInput::class, $message);
+})->with(function (): array {
+    $on = ['screen' => 'home'];
+    $words = fn (string $words): array => ['type' => 'set-words', 'layer' => 'words', 'words' => $words] + $on;
+    $field = fn (string $layer, string $field, string $value): array => ['type' => 'set-field', 'layers' => [$layer], 'field' => $field, 'value' => $value] + $on;
+    $move = fn (string $layer, float $dx): array => ['type' => 'move-layers', 'layers' => [$layer], 'dx' => $dx, 'dy' => 0] + $on;
+    $hang = ['type' => 'move-screens', 'screens' => ['home'], 'dx' => 90_000, 'dy' => 0];
+    $create = fn (array $layer): array => ['type' => 'create-layers', 'seed' => 'p', 'layers' => [$layer + ['x' => 0, 'y' => 0, 'width' => 1, 'height' => 1]]] + $on;
+    $ids = new Kindred\Document\Id('rows');
+
+    return [
+        'a paragraph of large letters' => [[$words(str_repeat('fern ', 70)), $field('words', 'width', '300'), $field('words', 'size', '1000')], '“Words” would be 392,000 px high; a layer can be at most 100,000 px. Nothing was changed.'],
+        'words that no longer wrap' => [[$words(str_repeat('w', 3000)), $field('words', 'size', '200')], 'px wide; a layer can be at most 100,000 px. Nothing was changed.'],
+        'moved twice' => [[$move('boxa', 90_000), $move('boxa', 90_000)], '“Box” would lie at 180,020 px; places go from -100,000 to 100,000 px'],
+        'a screen moved twice' => [[$hang, $hang], '“Home” would hang at 180,000 px'],
+        'a group of what lies far apart' => [[$move('boxa', 90_000), $move('icon', -90_000), ['type' => 'group-layers', 'layers' => ['boxa', 'icon'], 'seed' => 'far'] + $on], 'Nothing was changed.'],
+        'a guide past the end' => [[['type' => 'set-screen-field', 'field' => 'guides-x', 'value' => '99999+99999'] + $on], 'between -100000 and 100000'],
+        'far into a group' => [[$move('boxa', -90_000), $field('group', 'x', '90000'), ['type' => 'reorder-layers', 'parent' => 'group', 'layers' => ['boxa'], 'above' => null] + $on], 'Nothing was changed.'],
+        'padding of a stack' => [[['type' => 'stack-layers', 'layers' => ['boxa', 'icon'], 'seed' => 'pad'] + $on, $field((new Kindred\Document\Id('pad'))->next(), 'width-from', 'content'), $field((new Kindred\Document\Id('pad'))->next(), 'padding', '90000')], 'px wide; a layer can be at most'],
+        'rows of a high cell' => [[['type' => 'array-layers', 'layers' => ['boxa'], 'seed' => 'rows'] + $on, $field((new Kindred\Document\Id('rows'))->next(), 'columns', '1'), ['type' => 'add-rows', 'layer' => $ids->next(), 'count' => 1990, 'seed' => 'more'] + $on], '“Array” would be'],
+        'an array of an array' => [[['type' => 'array-layers', 'layers' => ['boxa'], 'seed' => 'rows'] + $on, ['type' => 'array-layers', 'layers' => [(new Kindred\Document\Id('rows'))->next(), 'icon'], 'seed' => 'two'] + $on], 'An array cannot lie in the cells of another'],
+        'a path without an end' => [[$create(['kind' => 'path', 'd' => 'M0 0h1e999'])], 'the path reaches further than 1,000,000 px'],
+        'a path of too many pieces' => [[$create(['kind' => 'path', 'd' => 'M0 0'.str_repeat('a9 9 0 1 0 1 1', 12_000)])], 'too many segments'],
+        'layers in a text' => [[['parent' => 'words'] + $create(['kind' => 'box'])], 'nothing can lie in it'],
+    ];
+});
+
+it('groups things in each other as deep as a file can be read, and no deeper', function (): void {
+    $tree = Sample::tree();
+    $inner = 'boxa';
+    for ($depth = 1; $depth <= 32; $depth++) {
+        $tree = Sample::after($tree, ['type' => 'group-layers', 'screen' => 'home', 'layers' => [$inner], 'seed' => "deep{$depth}"]);
+        $inner = (new Kindred\Document\Id("deep{$depth}"))->next();
+    }
+    expect(ProjectFile::read((new ProjectFile($tree))->write())->tree->ancestors($tree->layer('boxa')))->toHaveCount(32);
+    Sample::after($tree, ['type' => 'group-layers', 'screen' => 'home', 'layers' => [$inner], 'seed' => 'deeper']);
+})->throws(InvalidInput::class, 'more than 32 groups deep');
+
+it('reads what was stored past the limits as the nearest that is allowed, and lets it be worked on and taken back', function (): void {
+    $tree = Sample::tree();
+    $words = $tree->layer('words');
+    $stored = ['height' => 140_000.0, 'x' => INF, 'name' => '', 'words' => str_repeat('fern ', 5000), 'fills' => [['colour' => 'none']]] + $words->toArray();
+    $kept = Layer::read(Reader::kept($stored));
+    expect([$kept->box->height, $kept->box->x, $kept->name, $kept->fills])->toBe([100_000.0, 100_000.0, 'Untitled', []])
+        ->and(Layer::read(Reader::of($kept->toArray()))->toArray())->toEqual($kept->toArray());
+
+    $large = $tree->withLayers($kept->with(box: $kept->box->sized(300, 100_000)));
+    $after = Sample::after($large, ['type' => 'rename-layer', 'layer' => 'words', 'name' => 'Long']);
+    expect($after->layer('words')->name)->toBe('Long');
+
+    // The log of that time still says the height that was stored.
+    $then = Difference::read(Reader::kept(['changes' => [['entity' => 'layer', 'id' => 'words', 'before' => ['height' => 22.4], 'after' => ['height' => 140_000.0]]]]));
+    expect($then->inverse()->applyTo($large)->layer('words')->box->height)->toBe(22.4);
+});
+
+it('keeps ranks short however often something is put between the same two', function (): void {
+    $tree = Sample::tree();
+    for ($i = 0; $i < 400; $i++) {
+        $tree = Sample::after($tree, ['type' => 'reorder-layers', 'screen' => 'home', 'layers' => [$i % 2 === 0 ? 'icon' : 'boxa'], 'above' => 'words']);
+        $tree = Sample::after($tree, ['type' => 'reorder-screen', 'screen' => ['home', 'next'][$i % 2], 'after' => null]);
+    }
+    $longest = max(array_map(fn (Layer|Screen $one): int => strlen($one->rank), [...array_values($tree->layers), ...array_values($tree->screens)]));
+    expect($longest)->toBeLessThanOrEqual(40)
+        ->and(array_map(fn (Layer $layer): string => $layer->id, $tree->children(new Kindred\Document\Place('home'))))->toBe(['words', 'boxa', 'icon', 'group'])
+        ->and($tree->reel()[0]->id)->toBe('next')
+        ->and(max(array_map(strlen(...), Kindred\Document\Rank::spread('a', 'b', 5000))))->toBeLessThan(12);
+});
