@@ -14,22 +14,34 @@ writable() {
     for place in "$@"; do [ -w "$place" ] || return 1; done
 }
 
+# Whatever is made from here on is for this account alone: the data, the sessions, the configuration with its passwords.
+umask 077
+
 # Sockets lie apart from the data, because a socket's path may have only 107 bytes.
-use_var() {
-    VAR="$1"
+make_var() {
     RUN="${TMPDIR:-/tmp}/kindred-$(id -u)-$(printf '%s' "$VAR" | sha256sum | cut -c1-12)"
     { mkdir -p "$VAR"/{log,cache,storage/{app,logs,framework/{cache/data,sessions,views}}} "$RUN" && writable "$VAR" "$VAR"/* "$RUN"; } 2>/dev/null \
         || fail "Cannot write to $VAR. Give this account the right to write there, or set KINDRED_VAR to a folder of its own."
-    chmod 700 "$RUN"
+}
+
+# The folder of all state, for this run alone.
+use_var() {
+    VAR="$1"
+    make_var
+    chmod 700 "$RUN" "$VAR"/{log,cache,storage}
+    chmod -f go-rwx "$VAR/.env" "$VAR/cache/config.php" || true
+    exec {LOCK}>"$VAR/lock"
+    flock --nonblock "$LOCK" || fail "Kindred Canvas runs already on the data in $VAR, or is just stopping. Stop it first, or set KINDRED_VAR to another folder."
     export KINDRED_VAR="$VAR" KINDRED_COMPILED="$COMPILED"
     export APP_CONFIG_CACHE="$VAR/cache/config.php" APP_ROUTES_CACHE="$VAR/cache/routes.php"
     export APP_EVENTS_CACHE="$VAR/cache/events.php" APP_SERVICES_CACHE="$VAR/cache/services.php"
     export APP_PACKAGES_CACHE="$VAR/cache/packages.php"
+    export COMPOSER_VENDOR_DIR="$ROOT/var/vendor"
 }
 
 install_system() {
     local wanted=(mariadb-server nginx-light php8.2-cli php8.2-fpm php8.2-mysql php8.2-gd php8.2-intl php8.2-xml
-        php8.2-mbstring php8.2-curl php8.2-zip librsvg2-bin unzip "$@") missing=()
+        php8.2-mbstring php8.2-curl php8.2-zip librsvg2-bin webp-pixbuf-loader unzip util-linux "$@") missing=()
     local package
     for package in "${wanted[@]}"; do
         dpkg-query -W -f='${Status}' "$package" 2>/dev/null | grep -q 'ok installed' || missing+=("$package")
@@ -46,10 +58,11 @@ install_system() {
     if [ ! -e $policy ]; then
         printf '#!/bin/sh\nexit 101\n' | "${sudo[@]}" tee $policy >/dev/null && "${sudo[@]}" chmod +x $policy && made=1
     fi
+    umask 022
     { "${sudo[@]}" apt-get update -qq && DEBIAN_FRONTEND=noninteractive "${sudo[@]}" apt-get install -y -qq --no-install-recommends "${missing[@]}"; } \
         >"$VAR/log/install.log" 2>&1 || { [ -n "$made" ] && "${sudo[@]}" rm -f $policy; fail "apt-get could not install ${missing[*]}; see $VAR/log/install.log"; }
     [ -n "$made" ] && "${sudo[@]}" rm -f $policy
-    return 0
+    umask 077
 }
 
 # stamp NAME FILE… : true when none of the files changed since the stamp of that name was set.
@@ -57,25 +70,33 @@ stamp() { [ "$(cat "$ROOT/var/stamps/$1" 2>/dev/null)" = "$(digest "${@:2}")" ];
 set_stamp() { mkdir -p "$ROOT/var/stamps"; digest "${@:2}" >"$ROOT/var/stamps/$1"; }
 digest() { (cd "$ROOT" && find "$@" -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum); }
 
+# The PHP libraries in a folder, in the versions listed in composer.versions.json and no others.
+install_php() { # FOLDER [--no-dev]
+    local name="${1#"$ROOT"/}" dev=--dev
+    [ "${2:-}" != --no-dev ] || dev=
+    stamp "composer-${name//\//-}" composer.json composer.versions.json && [ -f "$1/autoload.php" ] && return
+    say "Installing PHP libraries"
+    mkdir -p "$ROOT/bootstrap/cache"
+    (cd "$ROOT" && php build/versions.php exact && COMPOSER=composer.exact.json COMPOSER_VENDOR_DIR="$1" COMPOSER_ALLOW_SUPERUSER=1 \
+        composer update ${2:-} --no-interaction --no-progress --no-scripts --quiet) || fail "Composer could not install the PHP libraries."
+    php "$ROOT/build/versions.php" check "$1" $dev || fail "Other PHP libraries are installed than listed. After a change of composer.json list them anew: php build/versions.php list vendor"
+    set_stamp "composer-${name//\//-}" composer.json composer.versions.json
+}
+
 install_libraries() {
     command -v composer >/dev/null || fail "Composer is missing; install it with: apt-get install composer"
     command -v npm >/dev/null || fail "Node.js 20 and npm are missing; install them first."
-    if [ ! -f "$ROOT/vendor/autoload.php" ] || ! stamp composer composer.json; then
-        say "Installing PHP libraries"
-        mkdir -p "$ROOT/bootstrap/cache"
-        (cd "$ROOT" && COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress --no-scripts --quiet) || fail "Composer could not install the PHP libraries."
-        set_stamp composer composer.json
-    fi
-    if [ ! -d "$ROOT/node_modules" ] || ! stamp npm package.json; then
+    install_php "$ROOT/var/vendor" --no-dev
+    if [ ! -d "$ROOT/node_modules" ] || ! stamp npm package.json package-lock.json; then
         say "Installing front-end libraries"
-        (cd "$ROOT" && npm install --no-package-lock --no-audit --no-fund --loglevel=error) || fail "npm could not install the front-end libraries."
-        set_stamp npm package.json
+        (cd "$ROOT" && npm ci --no-audit --no-fund --loglevel=error) || fail "npm could not install the front-end libraries."
+        set_stamp npm package.json package-lock.json
     fi
 }
 
 build_front() {
     local sources=(build resources/ts resources/css resources/views package.json vite.config.ts vite.player.config.ts)
-    if [ ! -f "$ROOT/public/build/manifest.json" ] || [ ! -f "$COMPILED/icons.php" ] || ! stamp build "${sources[@]}"; then
+    if [ ! -f "$ROOT/public/build/manifest.json" ] || [ ! -f "$COMPILED/icons.php" ] || [ ! -f "$COMPILED/passwords.php" ] || ! stamp build "${sources[@]}"; then
         say "Building faces, icons, styles and scripts"
         (cd "$ROOT" && npm run --silent build >"$VAR/log/build.log" 2>&1) || { tail -20 "$VAR/log/build.log" >&2; fail "The build failed; see $VAR/log/build.log"; }
         set_stamp build "${sources[@]}"
@@ -84,46 +105,45 @@ build_front() {
 
 port_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
-wait_port() { # PORT PID NAME LOG [WHAT TO DO]
+wait_port() { # PORT PID NAME LOG
     local i
     for ((i = 0; i < 600; i++)); do
         port_free "$1" || return 0
-        kill -0 "$2" 2>/dev/null || { tail -15 "$4" >&2; fail "$3 stopped while starting; see $4. ${5:-}"; }
+        kill -0 "$2" 2>/dev/null || { tail -15 "$4" >&2; fail "$3 stopped while starting; see $4. Nothing was deleted."; }
         sleep 0.05
     done
     fail "$3 did not answer on port $1 within 30 s; see $4"
 }
 
-CHILDREN=()
-DB_PID=
+# keep_running NAME LOG COMMAND… : starts a part that is started again when it dies; KEEPER is who sees to it.
+KEEPERS=()
+KEEPER=
+keep_running() {
+    setpriv --pdeathsig TERM "$ROOT/bin/keep" "$@" &
+    KEEPER=$!
+    KEEPERS+=("$KEEPER")
+}
+
+# The last one started is stopped first; each is waited for, but none without an end.
 stop_all() {
     trap - EXIT INT TERM
-    local pid
-    for pid in "${CHILDREN[@]}"; do kill -TERM "$pid" 2>/dev/null || true; done
-    # Ctrl-C at a terminal reaches them too, so one may be ending already; none is waited for without an end.
-    for pid in "${CHILDREN[@]}"; do
-        for _ in $(seq 60); do kill -0 "$pid" 2>/dev/null || break; sleep 0.05; done
-        kill -KILL "$pid" 2>/dev/null || true
+    local i pid
+    for ((i = ${#KEEPERS[@]} - 1; i >= 0; i--)); do
+        pid="${KEEPERS[$i]}"
+        kill -TERM "$pid" 2>/dev/null || continue
+        for _ in $(seq 400); do kill -0 "$pid" 2>/dev/null || break; sleep 0.05; done
     done
-    if [ -n "$DB_PID" ]; then
-        # The database may have been started anew since; its pid file knows.
-        pid="$(cat "$RUN/mysql.pid" 2>/dev/null || echo "$DB_PID")"
-        kill "$pid" "$DB_PID" 2>/dev/null || true
-        for _ in $(seq 200); do kill -0 "$pid" 2>/dev/null || break; sleep 0.05; done
-    fi
     rm -rf "$RUN"
 }
 
 write_env() {
     [ -f "$VAR/.env" ] || {
-        umask 077
         local key password
         key="base64:$(head -c 32 /dev/urandom | base64 -w0)"
         password="$(head -c 24 /dev/urandom | base64 -w0 | tr -dc 'a-zA-Z0-9')"
         printf '%s\n' "APP_NAME=\"Kindred Canvas\"" APP_ENV=production APP_DEBUG=false "APP_KEY=$key" \
             "APP_URL=http://127.0.0.1:$WEB_PORT" DB_HOST=127.0.0.1 "DB_PORT=$DB_PORT" DB_DATABASE=kindred DB_USERNAME=kindred \
             "DB_PASSWORD=$password" SESSION_DRIVER=file CACHE_STORE=file QUEUE_CONNECTION=sync LOG_CHANNEL=single >"$VAR/.env"
-        umask 022
     }
     sed -i "s|^APP_URL=.*|APP_URL=http://127.0.0.1:$WEB_PORT|; s|^DB_PORT=.*|DB_PORT=$DB_PORT|" "$VAR/.env"
 }
@@ -131,13 +151,10 @@ write_env() {
 env_value() { sed -n "s/^$1=//p" "$VAR/.env"; }
 
 launch_database() {
-    mariadbd --no-defaults --user="$(id -un)" --datadir="$VAR/mysql" --bind-address=127.0.0.1 --port="$DB_PORT" \
+    keep_running MariaDB "$VAR/log/mariadb.log" mariadbd --no-defaults --user="$(id -un)" --datadir="$VAR/mysql" --bind-address=127.0.0.1 --port="$DB_PORT" \
         --socket="$RUN/mysql.sock" --pid-file="$RUN/mysql.pid" --skip-name-resolve --innodb-buffer-pool-size=256M \
-        --innodb-flush-log-at-trx-commit=1 --character-set-server=utf8mb4 --max-connections=100 --max-allowed-packet=128M \
-        >>"$VAR/log/mariadb.log" 2>&1 &
-    DB_PID=$!
-    wait_port "$DB_PORT" "$DB_PID" MariaDB "$VAR/log/mariadb.log" \
-        "If its data in $VAR/mysql is damaged, put a copy of that folder back, or start over with the demo: bin/start --fresh"
+        --innodb-flush-log-at-trx-commit=1 --character-set-server=utf8mb4 --max-connections=100 --max-allowed-packet=128M
+    wait_port "$DB_PORT" "$KEEPER" MariaDB "$VAR/log/mariadb.log"
 }
 
 start_database() {
@@ -169,8 +186,10 @@ SQL
 artisan() { php "$ROOT/artisan" "$@"; }
 
 prepare_application() {
+    # What was found out from other libraries.
+    rm -f "$APP_PACKAGES_CACHE" "$APP_SERVICES_CACHE"
     artisan config:cache --quiet && artisan route:cache --quiet && artisan view:cache --quiet || fail "The application could not be prepared; see $VAR/storage/logs/laravel.log"
-    artisan migrate --force --quiet || fail "The database could not be brought up to date. Its log is $VAR/log/mariadb.log; bin/start --fresh starts over with the demo data."
+    artisan migrate --force --quiet || fail "The database could not be brought up to date. Its log is $VAR/log/mariadb.log; nothing was deleted."
 }
 
 start_web() {
@@ -186,7 +205,7 @@ user = $user
 group = $(id -gn)
 listen = $RUN/fpm.sock
 pm = static
-pm.max_children = 4
+pm.max_children = 12
 pm.max_requests = 2000
 clear_env = no
 catch_workers_output = yes
@@ -223,12 +242,16 @@ http {
             add_header Cache-Control "public, immutable";
             add_header X-Content-Type-Options nosniff;
         }
+        error_page 502 503 504 /away.html;
+        location = /away.html { internal; }
+        location ~ \.php$ { return 404; }
         location / { try_files \$uri @app; }
         location @app {
             include /etc/nginx/fastcgi_params;
             fastcgi_param HTTP_HOST \$host:$WEB_PORT;
             fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
             fastcgi_param SCRIPT_NAME /index.php;
+            fastcgi_intercept_errors off;
             fastcgi_pass unix:$RUN/fpm.sock;
             fastcgi_read_timeout 120;
             fastcgi_buffers 64 16k;
@@ -239,11 +262,17 @@ http {
 CONF
     local root_flag=()
     [ "$(id -u)" -eq 0 ] && root_flag=(-R)
-    php-fpm8.2 "${root_flag[@]}" -y "$RUN/fpm.conf" -d opcache.enable=1 -d opcache.memory_consumption=256 \
+    keep_running PHP "$VAR/log/fpm.log" php-fpm8.2 "${root_flag[@]}" -y "$RUN/fpm.conf" -d opcache.enable=1 -d opcache.memory_consumption=256 \
         -d opcache.interned_strings_buffer=32 -d opcache.max_accelerated_files=20000 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
-        -d memory_limit=256M -d upload_max_filesize=70M -d post_max_size=72M -d realpath_cache_size=4M >>"$VAR/log/fpm.log" 2>&1 &
-    CHILDREN+=($!)
-    nginx -c "$RUN/nginx.conf" -e "$VAR/log/nginx.log" >>"$VAR/log/nginx.log" 2>&1 &
-    CHILDREN+=($!)
-    wait_port "$WEB_PORT" $! nginx "$VAR/log/nginx.log"
+        -d memory_limit=256M -d upload_max_filesize=70M -d post_max_size=72M -d realpath_cache_size=4M
+    local php=$KEEPER
+    keep_running nginx "$VAR/log/nginx.log" nginx -c "$RUN/nginx.conf" -e "$VAR/log/nginx.log"
+    wait_port "$WEB_PORT" "$KEEPER" nginx "$VAR/log/nginx.log"
+    local i
+    for ((i = 0; i < 600; i++)); do
+        php -r 'exit(@file_get_contents($argv[1]) === false ? 1 : 0);' "http://127.0.0.1:$WEB_PORT/sign-in" && return
+        kill -0 "$php" 2>/dev/null || break
+        sleep 0.05
+    done
+    fail "PHP does not answer; see $VAR/log/fpm.log and $VAR/storage/logs/laravel.log"
 }

@@ -18,6 +18,9 @@ use App\Http\Controllers\TrialController;
 use App\Http\Controllers\WallController;
 use Illuminate\Support\Facades\Route;
 
+// What cannot be an id is nowhere: it is not even looked for.
+Route::patterns(['project' => '[1-9][0-9]{0,17}', 'note' => '[1-9][0-9]{0,17}', 'screen' => '[a-z][a-z0-9]{3,25}', 'layer' => '[a-z][a-z0-9]{3,25}']);
+
 Route::middleware('guest')->group(function (): void {
     Route::get('sign-in', [SignInController::class, 'show'])->name('sign-in');
     Route::get('register', [SignInController::class, 'register'])->name('register');
@@ -38,6 +41,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('bench/empty', fn () => response()->noContent());
     }
 
+    Route::get('token', fn () => response()->json(['token' => csrf_token()]))->name('token');
     Route::get('icons', [AssetController::class, 'icons'])->name('icons');
 
     Route::post('projects/{project}/restore', [ShelfController::class, 'restore'])

@@ -12,6 +12,7 @@ final readonly class Answer
     /**
      * @param  list<array<string, mixed>>  $patches
      * @param  list<string>  $added  ids of new layers that lie in no other new one, in drawing order
+     * @param  int|null  $made  the number of the edit that was asked for; null where it changed nothing
      */
     public function __construct(
         public int $base,
@@ -19,6 +20,7 @@ final readonly class Answer
         public string $label,
         public array $patches = [],
         public array $added = [],
+        public ?int $made = null,
     ) {
     }
 }

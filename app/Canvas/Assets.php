@@ -6,6 +6,8 @@ namespace App\Canvas;
 
 use App\Models\Project;
 use App\Models\User;
+use App\Pictures\Decoder;
+use App\Storage\Durable;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Str;
@@ -24,7 +26,10 @@ final readonly class Assets
         IMAGETYPE_GIF => 'image/gif',
     ];
 
-    public function __construct(private Filesystem $disk, private ConnectionInterface $database)
+    /** Px of the longer side at which the colours of a picture are counted. */
+    private const COUNTED_AT = 96;
+
+    public function __construct(private Filesystem $disk, private ConnectionInterface $database, private Decoder $decoder)
     {
     }
 
@@ -35,9 +40,9 @@ final readonly class Assets
      */
     public function add(Project $project, string $bytes, string $name): array
     {
-        [$png, $width, $height] = $this->decode($bytes);
-        $hash = hash('sha256', $png);
-        $this->keep($project, $hash, $png, $width, $height, $name);
+        [$kept, $width, $height] = $this->decode($bytes, 'picture', config('kindred.pictures.bytes'));
+        $hash = hash('sha256', $kept);
+        $this->keep($project, $hash, $kept, $width, $height, $name);
 
         return ['hash' => $hash, 'width' => $width, 'height' => $height];
     }
@@ -50,7 +55,8 @@ final readonly class Assets
     public function adopt(Project $project, array $pictures): void
     {
         foreach ($pictures as $hash => $bytes) {
-            [, $width, $height] = $this->decode($bytes, "pictures.{$hash}");
+            // What was written anew here can be larger than what came.
+            [, $width, $height] = $this->decode($bytes, "pictures.{$hash}", config('kindred.pictures.kept'));
             $this->keep($project, (string) $hash, $bytes, $width, $height, 'Picture');
         }
     }
@@ -89,32 +95,15 @@ final readonly class Assets
     }
 
     /**
-     * How often each colour stands in a picture, of at most 96 px a side; what is mostly transparent is left out.
+     * How often each colour stands in a picture at a small size; what is mostly transparent is left out.
      *
      * @return list<array{int, int, int, int}> red, green, blue, pixels
      */
     public function pixels(Project $project, string $hash): array
     {
         $bytes = $this->bytes($project, $hash);
-        $image = $bytes === null ? false : imagecreatefromstring($bytes);
-        if ($image === false) {
-            return [];
-        }
-        $factor = min(1, 96 / max(imagesx($image), imagesy($image)));
-        $small = imagescale($image, max(1, (int) round(imagesx($image) * $factor)), max(1, (int) round(imagesy($image) * $factor)), IMG_BICUBIC_FIXED);
-        $small = $small === false ? $image : $small;
-        $counts = [];
-        for ($y = 0; $y < imagesy($small); $y++) {
-            for ($x = 0; $x < imagesx($small); $x++) {
-                $pixel = imagecolorsforindex($small, (int) imagecolorat($small, $x, $y));
-                if ($pixel['alpha'] < 64) {
-                    $key = ($pixel['red'] << 16) | ($pixel['green'] << 8) | $pixel['blue'];
-                    $counts[$key] = ($counts[$key] ?? 0) + 1;
-                }
-            }
-        }
 
-        return array_map(fn (int $key, int $count): array => [$key >> 16, ($key >> 8) & 255, $key & 255, $count], array_keys($counts), $counts);
+        return $bytes === null ? [] : $this->decoder->colours($bytes, self::COUNTED_AT);
     }
 
     public function type(string $bytes): string
@@ -146,12 +135,15 @@ final readonly class Assets
         return $out;
     }
 
-    /** @return array{string, int, int} the picture as PNG or JPEG, its width and height */
-    private function decode(string $bytes, string $place = 'picture'): array
+    /**
+     * @param  int  $most  bytes
+     * @return array{string, int, int} the picture written anew, its width and height
+     */
+    private function decode(string $bytes, string $place, int $most): array
     {
         $limits = config('kindred.pictures');
-        if (strlen($bytes) > $limits['bytes']) {
-            throw new InvalidInput($place, 'The picture is larger than '.intdiv($limits['bytes'], 1 << 20).' MB; make it smaller first.');
+        if (strlen($bytes) > $most) {
+            throw new InvalidInput($place, 'The picture is larger than '.intdiv($most, 1 << 20).' MB; make it smaller first.');
         }
         $head = strtolower(substr(ltrim($bytes), 0, 400));
         if (str_contains($head, '<svg') || str_starts_with($head, '<?xml')) {
@@ -164,39 +156,13 @@ final readonly class Assets
         if ($limits['pixels'] < $size[0] * $size[1] || $size[0] < 1 || $size[1] < 1) {
             throw new InvalidInput($place, "The picture measures {$size[0]} × {$size[1]} px; at most 40 million pixels can be taken.");
         }
-        $image = @imagecreatefromstring($bytes);
-        if ($image === false) {
-            throw new InvalidInput($place, 'The picture is damaged or cut off; nothing was added.');
-        }
 
-        return $this->encode($image, $size[2], $limits['side']);
-    }
-
-    /** @return array{string, int, int} */
-    private function encode(\GdImage $image, int $type, int $side): array
-    {
-        $factor = min(1, $side / max(imagesx($image), imagesy($image)));
-        if ($factor < 1) {
-            $image = imagescale($image, max(1, (int) round(imagesx($image) * $factor)), max(1, (int) round(imagesy($image) * $factor)), IMG_BICUBIC);
-        }
-        if ($image === false) {
-            throw new InvalidInput('picture', 'The picture could not be made smaller; nothing was added.');
-        }
-        ob_start();
-        if ($type === IMAGETYPE_JPEG) {
-            imagejpeg($image, null, 90);
-        } else {
-            imagepalettetotruecolor($image);
-            imagesavealpha($image, true);
-            imagepng($image, null, 6);
-        }
-
-        return [(string) ob_get_clean(), imagesx($image), imagesy($image)];
+        return $this->decoder->keep($bytes, $limits['side'], $place);
     }
 
     private function keep(Project $project, string $hash, string $bytes, int $width, int $height, string $name): void
     {
-        $this->disk->put("assets/{$hash}", $bytes);
+        Durable::put($this->disk, "assets/{$hash}", $bytes, 'the picture');
         $this->database->table('assets')->insertOrIgnore([
             'project_id' => $project->id,
             'hash' => $hash,

@@ -44,12 +44,14 @@ final readonly class Editor
      * @param  non-empty-list<Command>  $commands
      * @param  int  $base  the latest edit that the caller had seen
      * @param  string|null  $token  the caller's name for this edit; the same token is carried out once
+     * @param  list<int>  $own  later edits that the caller made, and so knew of
      *
      * @throws Refused when others have changed the same layers since
+     * @throws \App\Storage\NoRoom when the disk is full
      */
-    public function edit(Project $project, User $user, array $commands, int $base, ?string $token = null): Answer
+    public function edit(Project $project, User $user, array $commands, int $base, ?string $token = null, array $own = []): Answer
     {
-        return $this->database->transaction(function () use ($project, $user, $commands, $base, $token): Answer {
+        return $this->database->transaction(function () use ($project, $user, $commands, $base, $token, $own): Answer {
             $set = $this->needs($commands);
             $this->lock($project, $set);
             if ($token !== null && ($done = $this->already($project, $token)) !== null) {
@@ -59,7 +61,7 @@ final readonly class Editor
 
             return $this->record($project, $user, $before, $this->run($before, $commands), min($base, $project->sequence), [
                 'kind' => 'edit', 'label' => $commands[0]->label($before), 'token' => $token,
-            ]);
+            ], $own);
         }, self::ATTEMPTS);
     }
 
@@ -77,15 +79,15 @@ final readonly class Editor
     }
 
     /** @throws Refused when the step cannot be taken back any more */
-    public function undo(Project $project, User $user): Answer
+    public function undo(Project $project, User $user, ?string $token = null): Answer
     {
-        return $this->replay($project, $user, 'undo', fn (): ?\stdClass => $this->undoable($project, $user));
+        return $this->replay($project, $user, 'undo', $token, fn (): ?\stdClass => $this->undoable($project, $user));
     }
 
     /** @throws Refused when the step cannot be made again any more */
-    public function redo(Project $project, User $user): Answer
+    public function redo(Project $project, User $user, ?string $token = null): Answer
     {
-        return $this->replay($project, $user, 'redo', fn (): ?\stdClass => $this->redoable($project, $user));
+        return $this->replay($project, $user, 'redo', $token, fn (): ?\stdClass => $this->redoable($project, $user));
     }
 
     /** The step that undo would take back: one's own latest that is not undone. */
@@ -107,12 +109,12 @@ final readonly class Editor
     }
 
     /** Everything that happened after an edit, as one answer. */
-    public function since(Project $project, int $base): Answer
+    public function since(Project $project, int $base, ?int $made = null): Answer
     {
         $edits = $this->database->table('edits')->where('project_id', $project->id)->where('sequence', '>', $base)
             ->orderBy('sequence')->limit(201)->get(['sequence', 'label', 'difference']);
         if ($edits->count() > 200) {
-            return new Answer($base, $project->sequence, 'Many changes', [['reload' => true]]);
+            return new Answer($base, $project->sequence, 'Many changes', [['reload' => true]], made: $made);
         }
         $patches = [];
         foreach ($edits as $edit) {
@@ -121,7 +123,7 @@ final readonly class Editor
             array_push($patches, ...$this->patches->of($project, $this->present($difference, $tree), $tree));
         }
 
-        return new Answer($base, (int) ($edits->last()->sequence ?? $base), (string) ($edits->last()->label ?? ''), $patches);
+        return new Answer($base, (int) ($edits->last()->sequence ?? $base), (string) ($edits->last()->label ?? ''), $patches, made: $made);
     }
 
     /**
@@ -162,14 +164,17 @@ final readonly class Editor
     {
         $edit = $this->database->table('edits')->where('project_id', $project->id)->where('token', $token)->first(['sequence', 'label']);
 
-        return $edit === null ? null : $this->since($project, (int) $edit->sequence - 1);
+        return $edit === null ? null : $this->since($project, (int) $edit->sequence - 1, (int) $edit->sequence);
     }
 
     /** @param  \Closure(): ?\stdClass  $find */
-    private function replay(Project $project, User $user, string $kind, \Closure $find): Answer
+    private function replay(Project $project, User $user, string $kind, ?string $token, \Closure $find): Answer
     {
-        return $this->database->transaction(function () use ($project, $user, $kind, $find): Answer {
+        return $this->database->transaction(function () use ($project, $user, $kind, $token, $find): Answer {
             $this->lock($project, new WorkingSet, true);
+            if ($token !== null && ($done = $this->already($project, $token)) !== null) {
+                return $done;
+            }
             $edit = $find() ?? throw new Refused($kind === 'undo' ? 'There is nothing of yours to undo.' : 'There is nothing to redo.');
             $difference = $kind === 'undo' ? $this->difference($edit)->inverse() : $this->difference($edit);
             $before = $this->store->load($project, $this->workingSet($difference));
@@ -179,7 +184,7 @@ final readonly class Editor
                 throw new Refused($this->explain($project, $user, $kind, $edit, $overtaken, $difference));
             }
             $answer = $this->record($project, $user, $before, $after, $project->sequence, [
-                'kind' => $kind, 'label' => ucfirst($kind).': '.$edit->label, 'target' => (int) $edit->sequence,
+                'kind' => $kind, 'label' => ucfirst($kind).': '.$edit->label, 'token' => $token, 'target' => (int) $edit->sequence,
             ]);
             $this->mark($project, (int) $edit->sequence, $kind);
 
@@ -196,8 +201,11 @@ final readonly class Editor
         }
     }
 
-    /** @param  array{kind: string, label: string, token?: string|null, target?: int}  $row */
-    private function record(Project $project, User $user, Tree $before, Tree $after, int $base, array $row): Answer
+    /**
+     * @param  array{kind: string, label: string, token: string|null, target?: int}  $row
+     * @param  list<int>  $own
+     */
+    private function record(Project $project, User $user, Tree $before, Tree $after, int $base, array $row, array $own = []): Answer
     {
         $difference = Difference::between($before, $after);
         if ($difference->isEmpty()) {
@@ -206,7 +214,7 @@ final readonly class Editor
         $sequence = $this->nextSequence($project);
         $touched = $difference->named();
         if ($base < $sequence - 1) {
-            $this->mustNotOverrun($project, $base, $touched, $row['label']);
+            $this->mustNotOverrun($project, $base, $touched, $row['label'], $own);
         }
         $this->store->mustHaveRoom($project, $difference);
         $this->assets->bring($project, $user, ProjectFile::newHashes($before, $after));
@@ -220,7 +228,7 @@ final readonly class Editor
         ] + ['label' => mb_strimwidth($row['label'], 0, 190, '…')] + $row);
         $project->sequence = $sequence;
 
-        return new Answer($sequence - 1, $sequence, $row['label'], $this->patches->of($project, $difference, $after, $before), $this->patches->roots($difference, $after));
+        return new Answer($sequence - 1, $sequence, $row['label'], $this->patches->of($project, $difference, $after, $before), $this->patches->roots($difference, $after), $sequence);
     }
 
     /** Counts up with the project row locked; MariaDB remembers what `last_insert_id` was given for the one who asked. */
@@ -236,11 +244,12 @@ final readonly class Editor
      * project alone may have come in between.
      *
      * @param  list<string>  $touched
+     * @param  list<int>  $own
      */
-    private function mustNotOverrun(Project $project, int $base, array $touched, string $label): void
+    private function mustNotOverrun(Project $project, int $base, array $touched, string $label, array $own): void
     {
         $others = $this->database->table('edits')->join('users', 'users.id', '=', 'edits.user_id')
-            ->where('project_id', $project->id)->where('sequence', '>', $base)->orderBy('sequence')->sharedLock()
+            ->where('project_id', $project->id)->where('sequence', '>', $base)->whereNotIn('sequence', $own)->orderBy('sequence')->sharedLock()
             ->get(['edits.label', 'edits.touched', 'users.name']);
         foreach ($others as $other) {
             if (array_intersect($touched, json_decode($other->touched, true)) !== []) {

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Canvas;
 
 use App\Models\Project;
+use Illuminate\Support\Str;
 use Kindred\Document\Missing;
 use Kindred\Exchange\WebPage;
 use Kindred\Layout\Relayout;
 use Kindred\Render\Renderer;
 use Kindred\Type\FaceBook;
+use Symfony\Component\HttpFoundation\HeaderUtils;
 
 /** What leaves the application. */
 final readonly class Exports
@@ -61,6 +63,12 @@ final readonly class Exports
     public function screenName(Project $project, string $screen): string
     {
         return $this->store->withLayersOf($project, [])->screen($screen)->name;
+    }
+
+    /** A file's name for whoever downloads it, quoted as RFC 6266 says; for old programs also in ASCII. */
+    public static function disposition(string $file): string
+    {
+        return HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $file, (string) preg_replace('/[^\x20-\x7e]|["%\/\\\\]/', '_', Str::ascii($file)));
     }
 
     /** A name as a file can bear it: no separators, control characters or leading dots. */

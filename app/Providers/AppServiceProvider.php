@@ -9,8 +9,11 @@ use App\Canvas\CompiledIcons;
 use App\Canvas\KeptHeights;
 use App\Models\Project;
 use App\Policies\ProjectPolicy;
+use App\Storage\DurableSessions;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Filesystem\Filesystem as Files;
 use Illuminate\Http\Request;
+use Illuminate\Session\SessionManager;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
@@ -29,13 +32,16 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(FaceBook::class);
         $this->app->bind(HeightMemory::class, KeptHeights::class);
         $this->app->singleton(Relayout::class);
+        $this->app->resolving('session', fn (SessionManager $sessions) => $sessions->extend('file', fn (): DurableSessions => new DurableSessions(
+            new Files, storage_path('framework/sessions'), (int) config('session.lifetime'),
+        )));
     }
 
     public function boot(): void
     {
         Gate::policy(Project::class, ProjectPolicy::class);
         RateLimiter::for('sign-in', fn (Request $request): array => [
-            Limit::perMinute(10)->by($request->string('email')->lower().'|'.$request->ip()),
+            Limit::perMinute(10)->by((is_string($request->input('email')) ? mb_strtolower($request->input('email')) : '').'|'.$request->ip()),
             Limit::perMinute(60)->by((string) $request->ip()),
         ]);
     }

@@ -1,15 +1,15 @@
 /** The brief: entries written, reordered, tied and planned; each change is an edit like any other. */
 import htmx from 'htmx.org';
 import { toast, wireDialogs, wireToast } from './dialogs.ts';
+import { showState } from './saved.ts';
+import { Pending } from './wall/pending.ts';
 import { fresh, Problem, send, Server, type Command } from './wall/server.ts';
 
 const page = document.getElementById('brief')!;
 const body = document.getElementById('brief-body')!;
 const search = document.getElementById('brief-search') as HTMLInputElement;
 const urls = JSON.parse(page.dataset['urls']!) as Record<string, string>;
-const server = new Server(urls, Number(page.dataset['sequence']), () => undefined, (problem) => toast(problem.message, true), (busy) => {
-    document.getElementById('saved')!.textContent = busy ? 'saving' : 'saved';
-});
+const server = new Server(urls, Number(page.dataset['sequence']), new Pending(page.dataset['pending']!, localStorage), () => undefined, (problem) => toast(problem.message, true), showState);
 
 /** Loads follow each other; what is typed meanwhile stays, for the body is morphed. */
 let loading: Promise<unknown> = Promise.resolve();
@@ -185,3 +185,5 @@ file.addEventListener('change', () => {
 window.addEventListener('focus', () => void server.catchUp());
 wireDialogs();
 wireToast();
+
+server.resume();

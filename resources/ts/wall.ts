@@ -13,6 +13,8 @@ import { bare, rowOf } from './wall/cells.ts';
 import { KitPanel, laidDown } from './wall/kit.ts';
 import { Rulers } from './wall/rulers.ts';
 import { Selection } from './wall/selection.ts';
+import { showState } from './saved.ts';
+import { Pending } from './wall/pending.ts';
 import { fresh, Problem, send, Server, type Answer } from './wall/server.ts';
 import { DataSheet } from './wall/sheet.ts';
 import { Takes } from './wall/takes.ts';
@@ -53,9 +55,7 @@ const notes = new Notes(document.getElementById('notes')!, document.getElementBy
     const box = screen ? picture.screenBox(screen) : null;
     if (box) camera.fit(box, 1);
 });
-const server = new Server(urls, Number(page.dataset['sequence']), onAnswer, onProblem, (busy) => {
-    document.getElementById('saved')!.textContent = busy ? 'saving' : 'saved';
-});
+const server = new Server(urls, Number(page.dataset['sequence']), new Pending(page.dataset['pending']!, localStorage), onAnswer, onProblem, showState);
 const panels = new Panels(urls, selection, server);
 const sheet = new DataSheet(urls, server);
 const trials = new Trials(document.getElementById('trials') as HTMLDialogElement, urls['trials']!, server);
@@ -807,4 +807,5 @@ if (!camera.restore()) {
 stills.rest();
 selection.screen = page.dataset['current'] ?? '';
 selection.clear();
+server.resume();
 page.dataset['ready'] = '';

@@ -11,7 +11,7 @@ use App\Canvas\Projects;
 use App\Models\User;
 use Illuminate\Contracts\Console\Kernel;
 
-require __DIR__.'/../../vendor/autoload.php';
+require __DIR__.'/../../bootstrap/autoload.php';
 $app = require __DIR__.'/../../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 

@@ -10,7 +10,7 @@ use Illuminate\Contracts\Console\Kernel;
 use Kindred\Document\Command\Commands;
 use Kindred\Input\Reader;
 
-require __DIR__.'/../../vendor/autoload.php';
+require __DIR__.'/../../bootstrap/autoload.php';
 $app = require __DIR__.'/../../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 $project = Project::query()->findOrFail((int) $argv[1]);

@@ -11,7 +11,7 @@ use Kindred\Document\Layout\Size;
 use Kindred\Layout\Flex\FlexLayout;
 use Kindred\Layout\Flex\FlexNode;
 
-require __DIR__.'/../../vendor/autoload.php';
+require __DIR__.'/../../bootstrap/autoload.php';
 
 $count = 0;
 $styles = array_map(

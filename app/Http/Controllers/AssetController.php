@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Canvas\Assets;
 use App\Canvas\Pictures;
+use App\Http\Uploads;
 use App\Models\Project;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -25,6 +26,7 @@ final class AssetController extends Controller
     {
         $file = $request->file('picture');
         if ($file === null || is_array($file) || ! $file->isValid()) {
+            Uploads::mustHaveFit($file);
             throw new InvalidInput('picture', 'No picture arrived. Choose a PNG, JPEG, WebP or GIF of at most 12 MB.');
         }
 

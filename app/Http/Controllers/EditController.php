@@ -25,7 +25,7 @@ final class EditController extends Controller
 
     public function store(EditRequest $request, Project $project): JsonResponse
     {
-        return $this->answer($this->editor->edit($project, $request->user(), $request->commands(), $request->base(), $request->token()));
+        return $this->answer($this->editor->edit($project, $request->user(), $request->commands(), $request->base(), $request->token(), $request->own()));
     }
 
     /** What an edit would look like while the pointer is still down; nothing is kept. */
@@ -34,14 +34,14 @@ final class EditController extends Controller
         return $this->answer($this->editor->preview($project, $request->commands()));
     }
 
-    public function undo(Request $request, Project $project): JsonResponse
+    public function undo(EditRequest $request, Project $project): JsonResponse
     {
-        return $this->answer($this->editor->undo($project, $request->user()));
+        return $this->answer($this->editor->undo($project, $request->user(), $request->token()));
     }
 
-    public function redo(Request $request, Project $project): JsonResponse
+    public function redo(EditRequest $request, Project $project): JsonResponse
     {
-        return $this->answer($this->editor->redo($project, $request->user()));
+        return $this->answer($this->editor->redo($project, $request->user(), $request->token()));
     }
 
     /** What happened after an edit that the caller had seen. */

@@ -10,7 +10,6 @@ use App\Models\Project;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Str;
 
 final class HandOverController extends Controller
 {
@@ -56,7 +55,7 @@ final class HandOverController extends Controller
 
         return response($bytes, 200, [
             'Content-Type' => $type,
-            'Content-Disposition' => 'attachment; filename="'.Str::ascii($file).'"; filename*=UTF-8\'\''.rawurlencode($file),
+            'Content-Disposition' => Exports::disposition($file),
             'Content-Security-Policy' => "default-src 'none'; sandbox",
         ]);
     }

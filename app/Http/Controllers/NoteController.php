@@ -13,7 +13,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
+use Kindred\Exchange\ProjectFile;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 
@@ -46,6 +46,9 @@ final class NoteController extends Controller
         DB::transaction(function () use ($request, $project, $screen, $layer, $place, $words): void {
             // Numbers are given one after another.
             Project::query()->whereKey($project->id)->lockForUpdate()->value('id');
+            if ($project->notes()->count() >= ProjectFile::MAX_NOTES) {
+                throw new InvalidInput('words', 'A project holds at most '.number_format(ProjectFile::MAX_NOTES).' notes; delete some that are settled. Nothing was changed.');
+            }
             $project->notes()->create([
                 'user_id' => $request->user()->id, 'number' => 1 + (int) Note::withTrashed()->where('project_id', $project->id)->max('number'), 'screen' => $screen,
                 'layer' => preg_match(Reader::ID, $layer) === 1 ? $layer : '', 'x' => $place[0], 'y' => $place[1], 'words' => $words,
@@ -78,7 +81,7 @@ final class NoteController extends Controller
 
         return response($sheets->pdf($project), 200, [
             'Content-Type' => 'application/pdf',
-            'Content-Disposition' => 'attachment; filename="'.Str::ascii($name).'"; filename*=UTF-8\'\''.rawurlencode($name),
+            'Content-Disposition' => Exports::disposition($name),
         ]);
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Canvas\Projects;
+use App\Http\Uploads;
 use App\Models\Project;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -64,6 +65,7 @@ final class ShelfController extends Controller
     {
         $file = $request->file('file');
         if ($file === null || is_array($file) || ! $file->isValid()) {
+            Uploads::mustHaveFit($file);
             throw new InvalidInput('', 'No file arrived. Choose a project file of at most 64 MB.');
         }
 

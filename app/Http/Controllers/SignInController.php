@@ -23,7 +23,7 @@ final class SignInController extends Controller
     {
         $credentials = $request->validate(['email' => ['required', 'string', 'email', 'max:255'], 'password' => ['required', 'string', 'max:200']]);
 
-        return $this->enter($request, $credentials);
+        return $this->enter($request, ['email' => mb_strtolower($credentials['email'])] + $credentials);
     }
 
     public function demo(Request $request): RedirectResponse

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Storage\NoRoom;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession as Middleware;
 
@@ -18,8 +19,17 @@ final class StartSession extends Middleware
     /** @param  Request  $request */
     protected function saveSession($request): void
     {
-        if (! $request->routeIs(...self::PICTURES)) {
+        if ($request->routeIs(...self::PICTURES)) {
+            return;
+        }
+        try {
             parent::saveSession($request);
+        } catch (NoRoom $problem) {
+            // What the request was about is done already; only who has just signed in has to know.
+            if ($request->routeIs('sign-in*', 'register*')) {
+                throw $problem;
+            }
+            report($problem);
         }
     }
 }

@@ -38,6 +38,12 @@ final class EditRequest extends FormRequest
         return $this->reader()->has('token') ? $this->reader()->string('token', 64, false) : null;
     }
 
+    /** @return list<int> later edits than `base` that the sender made and had answered */
+    public function own(): array
+    {
+        return array_map(intval(...), $this->reader()->numbers('own', 500));
+    }
+
     private function reader(): Reader
     {
         return Reader::of($this->json()->all());

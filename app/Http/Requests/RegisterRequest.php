@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rules\Password;
 
@@ -15,8 +16,20 @@ final class RegisterRequest extends FormRequest
         return [
             'name' => ['required', 'string', 'max:80'],
             'email' => ['required', 'string', 'email', 'max:255', 'unique:users'],
-            'password' => ['required', 'string', 'max:200', Password::min(8)],
+            'password' => ['required', 'string', 'max:200', Password::min(8), function (string $attribute, mixed $value, Closure $fail): void {
+                if (is_string($value) && in_array(mb_strtolower($value), require config('kindred.compiled').'/passwords.php', true)) {
+                    $fail('That password is one of the most common ones; choose another.');
+                }
+            }],
         ];
+    }
+
+    /** Addresses are the same in whatever case they are written. */
+    protected function prepareForValidation(): void
+    {
+        if (is_string($this->input('email'))) {
+            $this->merge(['email' => mb_strtolower(trim($this->input('email')))]);
+        }
     }
 
     /** @return array<string, string> */

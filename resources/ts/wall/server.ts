@@ -1,5 +1,6 @@
 /** Talks to the server: edits go one after another, each against the latest edit that this window has seen. */
 import { plainly } from './cells.ts';
+import { Pending, type Kept } from './pending.ts';
 
 export interface Patch {
     layer?: string;
@@ -36,18 +37,27 @@ export interface CellsPatch {
     paint: Record<string, [number, string, string | null][]>;
 }
 
-export interface Answer { base: number; sequence: number; label: string; patches: Patch[]; added: string[] }
+export interface Answer { base: number; sequence: number; label: string; patches: Patch[]; added: string[]; made: number | null }
 
 export type Command = { type: string } & Record<string, unknown>;
 
-/** A refusal in words for people; `place` names the field. */
+/** What did not work, in words for people; `place` names the field. */
 export class Problem extends Error {
-    constructor(message: string, readonly status: number, readonly place: string) {
+    /** @param again whether the server asks for the same once more */
+    constructor(message: string, readonly status: number, readonly place: string, private readonly again = false) {
         super(message);
+    }
+
+    /** Whether the same request may be answered when it is sent again: nobody answered, nobody is signed in, or there is no room or no time now. */
+    get passes(): boolean {
+        return this.again || [0, 401, 419, 429, 502, 503, 504, 507].includes(this.status);
     }
 }
 
-const token = (): string => document.querySelector<HTMLMetaElement>('meta[name=csrf-token]')?.content ?? '';
+/** Edits are being sent; they wait for a server that does not take them now; or all is answered. */
+export type State = 'saved' | 'saving' | 'waiting';
+
+const csrf = (): HTMLMetaElement | null => document.querySelector('meta[name=csrf-token]');
 
 /** Letters and digits, a letter first: an id or seed that nobody else has. */
 export function fresh(): string {
@@ -57,28 +67,38 @@ export function fresh(): string {
 
 export async function send<T>(url: string, body?: unknown): Promise<T> {
     const form = body instanceof FormData;
+    const text = body === undefined || form ? '' : JSON.stringify(body);
     const response = await fetch(url, {
         method: body === undefined ? 'GET' : 'POST',
         headers: {
             Accept: 'application/json',
-            'X-CSRF-TOKEN': token(),
+            'X-CSRF-TOKEN': csrf()?.content ?? '',
             ...(body === undefined || form ? {} : { 'Content-Type': 'application/json' }),
         },
-        ...(body === undefined ? {} : { body: form ? body : JSON.stringify(body) }),
+        // What is on its way arrives though the page is left; browsers take so much of that.
+        keepalive: text !== '' && text.length < 16_000,
+        ...(body === undefined ? {} : { body: form ? body : text }),
     }).catch(() => {
-        throw new Problem('The server does not answer. What you did last is not saved; try it again in a moment.', 0, '');
+        throw new Problem('The server does not answer; try it again in a moment.', 0, '');
     });
     if (response.ok) return (await response.json()) as T;
-    const problem = (await response.json().catch(() => ({}))) as { message?: string; place?: string };
+    const problem = (await response.json().catch(() => ({}))) as { message?: string; place?: string; again?: boolean };
     if (response.status === 401 || response.status === 419) {
-        throw new Problem('You have been signed out. Sign in again in another tab, then go on here.', response.status, '');
+        throw new Problem('You have been signed out. Sign in again in another tab, then go on here; changes that are not saved yet are kept.', response.status, '');
     }
-    throw new Problem(problem.message || `The server could not do that (${response.status}). Nothing was changed.`, response.status, problem.place ?? '');
+    throw new Problem(problem.message || `The server could not do that (${response.status}). Nothing was changed.`, response.status, problem.place ?? '', problem.again);
 }
+
+/** Pauses between tries while the server does not take edits, ms. */
+const PAUSES = [300, 600, 1200, 2500, 5000, 10_000];
 
 export class Server {
     private queue: Promise<unknown> = Promise.resolve();
     private waiting = 0;
+    /** Whether the server does not take edits now. */
+    private away = false;
+    /** Edits of this window that were answered: they are no other people's. */
+    private own: number[] = [];
     /** What commands come to where several things are edited together. */
     spread: (commands: Command[]) => Command[] = (commands) => commands;
 
@@ -88,17 +108,25 @@ export class Server {
     constructor(
         private readonly urls: Record<string, string>,
         private base: number,
+        private readonly pending: Pending,
         private readonly onAnswer: (answer: Answer) => void,
         private readonly onProblem: (problem: Problem) => void,
-        private readonly onState: (busy: boolean) => void,
-    ) {}
+        private readonly onState: (state: State, count: number) => void,
+    ) {
+        window.addEventListener('beforeunload', (event) => {
+            if (this.away) event.preventDefault();
+        });
+    }
+
+    /** Sends what an earlier page left unanswered. */
+    resume(): void {
+        for (const kept of this.pending.left()) void this.enqueue(() => this.deliver(kept));
+    }
 
     /** Resolves with the answer, or null when the edit was refused (which has then been said). */
     edit(...commands: Command[]): Promise<Answer | null> {
         this.settle();
-        const name = fresh();
-        const plain = this.spread(commands).map(plainly);
-        return this.enqueue(() => send<Answer>(this.urls['edits']!, { base: this.base, token: name, commands: plain }));
+        return this.make('edits', this.spread(commands).map(plainly));
     }
 
     /** What commands would change in the picture; nothing of it is kept, and a question that fails has no answer. */
@@ -108,12 +136,12 @@ export class Server {
 
     undo(): Promise<Answer | null> {
         this.settle();
-        return this.enqueue(() => send<Answer>(this.urls['undo']!, {}));
+        return this.make('undo');
     }
 
     redo(): Promise<Answer | null> {
         this.settle();
-        return this.enqueue(() => send<Answer>(this.urls['redo']!, {}));
+        return this.make('redo');
     }
 
     /** Resolves when everything that was done up to now has been answered. */
@@ -127,16 +155,66 @@ export class Server {
         return this.waiting > 0 ? this.queue : this.enqueue(() => this.missed(), true);
     }
 
+    private make(what: Kept['what'], commands: Command[] = []): Promise<Answer | null> {
+        const kept = this.pending.keep({ token: fresh(), what, base: this.base, commands });
+        return this.enqueue(() => this.deliver(kept));
+    }
+
+    /** Sends an edit until it is answered or refused. */
+    private async deliver({ token, what, base, commands }: Kept): Promise<Answer> {
+        for (let tries = 0; ; tries++) {
+            try {
+                const answer = await send<Answer>(this.urls[what]!, what === 'edits' ? { base, token, commands, own: this.own.filter((one) => one > base) } : { token });
+                this.pending.drop(token);
+                this.away = false;
+                if (answer.made !== null) this.own = [...this.own.slice(-199), answer.made];
+                return answer;
+            } catch (problem) {
+                if (!(problem instanceof Problem) || !problem.passes) {
+                    this.pending.drop(token);
+                    this.away = false;
+                    throw problem;
+                }
+                this.away = true;
+                this.onState('waiting', this.waiting);
+                // One who does not answer may be back at once; whoever says why has it said.
+                if (problem.status === 401 || problem.status === 419) await this.signIn(problem, tries);
+                else if (tries === 2) this.onProblem(problem.status === 0 ? new Problem('The server does not answer. Your changes are kept in this browser and sent as soon as it is back.', 0, '') : problem);
+                await this.pause(PAUSES[Math.min(tries, PAUSES.length - 1)]!);
+            }
+        }
+    }
+
+    /** Whoever signed in again in another tab has another token for their requests. */
+    private async signIn(problem: Problem, tries: number): Promise<void> {
+        const found = await send<{ token: string }>(this.urls['token']!).catch(() => null);
+        if (found) csrf()?.setAttribute('content', found.token);
+        else if (tries === 0) this.onProblem(problem);
+    }
+
+    /** Until the time is over, the network is back, or somebody looks at the page again. */
+    private pause(ms: number): Promise<void> {
+        return new Promise((done) => {
+            const end = (): void => {
+                clearTimeout(timer);
+                for (const kind of ['online', 'focus']) window.removeEventListener(kind, end);
+                done();
+            };
+            const timer = setTimeout(end, ms);
+            for (const kind of ['online', 'focus']) window.addEventListener(kind, end);
+        });
+    }
+
     private missed(): Promise<Answer> {
         return send<Answer>(`${this.urls['edits']!}?since=${this.base}`);
     }
 
     private enqueue(work: () => Promise<Answer>, quiet = false): Promise<Answer | null> {
-        this.waiting++;
-        if (!quiet) this.onState(true);
+        if (!quiet) this.waiting++;
+        if (!quiet) this.onState(this.away ? 'waiting' : 'saving', this.waiting);
         const done = this.queue.then(work).then(
             async (answer) => {
-                if (answer.base > this.base) await this.take(await this.missed());
+                if (answer.base > this.base) await this.missed().then((all) => this.take(all), () => undefined);
                 else this.take(answer);
                 return answer;
             },
@@ -148,8 +226,9 @@ export class Server {
             },
         );
         this.queue = done.catch(() => undefined).finally(() => {
+            if (quiet) return;
             this.waiting--;
-            if (this.waiting === 0) this.onState(false);
+            this.onState(this.waiting === 0 ? 'saved' : 'saving', this.waiting);
         });
         return done;
     }

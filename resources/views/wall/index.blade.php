@@ -1,11 +1,11 @@
 <x-layout :title="$project->name" :entries="['resources/css/app.css', 'resources/ts/wall.ts']">
     @php
-        $urls = ['edits' => route('edits', $project), 'preview' => route('preview', $project), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'snap' => route('snap', $project), 'copy' => route('copy', $project), 'paste' => route('paste', $project), 'sheet' => route('sheet', [$project, 'LAYER']), 'devices' => route('devices', [$project, 'SCREEN']), 'copies' => route('copies', [$project, 'LAYER']), 'takes' => route('takes', [$project, 'SCREEN']), 'trials' => route('trials', [$project, 'LAYER']), 'pictures' => route('pictures', $project), 'kit' => route('kit', $project), 'notes' => route('notes', $project), 'needs' => route('brief.screen', [$project, 'SCREEN']), 'parts' => route('widget.parts', [$project, 'LAYER']), 'spot' => route('widget.spot', [$project, 'LAYER']), 'assets' => route('assets', $project),
+        $urls = ['edits' => route('edits', $project), 'preview' => route('preview', $project), 'token' => route('token'), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'snap' => route('snap', $project), 'copy' => route('copy', $project), 'paste' => route('paste', $project), 'sheet' => route('sheet', [$project, 'LAYER']), 'devices' => route('devices', [$project, 'SCREEN']), 'copies' => route('copies', [$project, 'LAYER']), 'takes' => route('takes', [$project, 'SCREEN']), 'trials' => route('trials', [$project, 'LAYER']), 'pictures' => route('pictures', $project), 'kit' => route('kit', $project), 'notes' => route('notes', $project), 'needs' => route('brief.screen', [$project, 'SCREEN']), 'parts' => route('widget.parts', [$project, 'LAYER']), 'spot' => route('widget.spot', [$project, 'LAYER']), 'assets' => route('assets', $project),
             'facets' => route('facets', $project), 'reel' => route('reel', $project), 'still' => route('thumbnail', [$project, 'SCREEN']), 'stills' => route('stills', $project), 'rehearse' => route('rehearse', $project)];
         $tools = [['pick', 'mouse-pointer-2', 'Pick', 'Q'], ['screen', 'smartphone', 'Screen', 'A'], ['shape', 'shapes', 'Shape', 'S'], ['words', 'type', 'Words', 'W'],
             ['picture', 'image', 'Picture', 'P'], ['icon', 'smile', 'Icon', 'I'], ['widget', 'blocks', 'Kit', 'K'], ['note', 'message-square', 'Note', 'N'], ['thread', 'spline', 'Go', 'G']];
     @endphp
-    <div id="wall-page" data-urls="{{ json_encode($urls) }}" data-project="{{ $project->id }}" data-sequence="{{ $project->sequence }}" data-entry="{{ $project->entry }}" data-current="{{ $current }}">
+    <div id="wall-page" data-urls="{{ json_encode($urls) }}" data-project="{{ $project->id }}" data-pending="{{ $project->id }}-{{ $project->user_id }}" data-sequence="{{ $project->sequence }}" data-entry="{{ $project->entry }}" data-current="{{ $current }}">
         <x-masthead :project="$project" place="wall">
             <span class="mr-3 flex items-center gap-1" role="group" aria-label="Finish of the project">
                 
@@ -17,7 +17,7 @@
             <button class="button quiet" data-act="threads" aria-pressed="true" title="Threads: the drawn lines of cues">Threads</button>
             <button class="button quiet !px-2" data-act="needs" aria-pressed="false" title="Requirements of the screen at hand, and what covers them" aria-label="Requirements"><x-glyph name="clipboard-check"/></button>
             <button class="button quiet" data-act="notes" aria-pressed="false" title="Notes: numbered marks, and the list of them">Notes</button>
-            <span id="saved" class="min-w-12 text-right text-ash" role="status">saved</span>
+            <span id="saved" class="min-w-12 whitespace-nowrap text-right text-ash data-[state=waiting]:text-clay" role="status">saved</span>
             <button class="button quiet" data-act="undo" title="Undo (Ctrl Z)" aria-label="Undo"><x-glyph name="undo-2"/></button>
             <button class="button quiet" data-act="redo" title="Redo (Ctrl Shift Z)" aria-label="Redo"><x-glyph name="redo-2"/></button>
             <button class="button quiet" data-opens="history" hx-get="{{ route('history', $project) }}" hx-target="#steps" hx-swap="innerHTML"><x-glyph name="history"/> History</button>
