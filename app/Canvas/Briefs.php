@@ -6,6 +6,7 @@ namespace App\Canvas;
 
 use App\Models\Project;
 use Illuminate\Cache\Repository;
+use Illuminate\Support\Str;
 use Kindred\Brief\Coverage;
 use Kindred\Brief\Covered;
 use Kindred\Brief\Plan;
@@ -13,7 +14,6 @@ use Kindred\Brief\Status;
 use Kindred\Document\Brief\Entry;
 use Kindred\Document\Brief\Part;
 use Kindred\Document\WorkingSet;
-use Parsedown;
 
 /** The brief of a project for the views. */
 final readonly class Briefs
@@ -65,10 +65,12 @@ final readonly class Briefs
     /** Markdown as HTML; what is markup already, and addresses that would run something, are shown as they are written. */
     public static function html(string $markdown): string
     {
-        $parser = new Parsedown;
-        $parser->setSafeMode(true);
-        $parser->setBreaksEnabled(true);
-
-        return (string) $parser->text($markdown);
+        return Str::markdown($markdown, [
+            'html_input' => 'escape',
+            'allow_unsafe_links' => false,
+            'max_nesting_level' => 20,
+            'max_delimiters_per_line' => 200,
+            'renderer' => ['soft_break' => "<br>\n"],
+        ]);
     }
 }

@@ -8,6 +8,7 @@ use App\Models\Project;
 use Illuminate\Support\Str;
 use Kindred\Document\Missing;
 use Kindred\Exchange\WebPage;
+use Kindred\Input\InvalidInput;
 use Kindred\Layout\Relayout;
 use Kindred\Render\Renderer;
 use Kindred\Type\FaceBook;
@@ -54,9 +55,21 @@ final readonly class Exports
         return $this->renderer->screen($tree, $tree->screen($screen), $this->pictures->standalone($project))."\n";
     }
 
-    /** @param  int  $scale pixels of the picture to a px of the screen */
+    /**
+     * @param  int  $scale pixels of the picture to a px of the screen
+     *
+     * @throws InvalidInput when the picture would have more pixels than may be drawn
+     */
     public function png(Project $project, string $screen, int $scale): string
     {
+        $box = $this->store->withLayersOf($project, [])->screen($screen)->box;
+        if (! Raster::canDraw($box->width * $scale, $box->height * $scale)) {
+            throw new InvalidInput('scale', sprintf(
+                'A picture of %s × %s px is too large; at most %d million pixels, and %s along a side, can be drawn. Take a smaller scale, or SVG.',
+                number_format($box->width * $scale), number_format($box->height * $scale), Raster::MAX_PIXELS / 1_000_000, number_format(Raster::MAX_SIDE),
+            ));
+        }
+
         return $this->raster->png($this->svg($project, $screen), $scale);
     }
 

@@ -14,6 +14,21 @@ final readonly class Raster
     /** Of a small picture's quality, 0 to 100: enough that small text keeps its edges. */
     private const QUALITY = 76;
 
+    /** Pixels of a picture that are drawn at most, and along a side. */
+    public const MAX_PIXELS = 40_000_000;
+
+    public const MAX_SIDE = 30_000;
+
+    /** Bytes of address space, and seconds of computing, that drawing may take. */
+    private const MEMORY = 2 << 30;
+
+    private const TIME = 60;
+
+    public static function canDraw(float $width, float $height): bool
+    {
+        return $width * $height <= self::MAX_PIXELS && max($width, $height) <= self::MAX_SIDE;
+    }
+
     /**
      * @param  float  $zoom  pixels of the picture to a px of the SVG
      *
@@ -21,7 +36,7 @@ final readonly class Raster
      */
     public function png(string $svg, float $zoom): string
     {
-        $result = Process::timeout(60)->input($svg)->run(['rsvg-convert', '--unlimited', '--zoom', sprintf('%.4F', $zoom), '--format', 'png']);
+        $result = Process::timeout(2 * self::TIME)->input($svg)->run([...self::bounded(), '--zoom', sprintf('%.4F', $zoom), '--format', 'png']);
         if (! $result->successful()) {
             throw new RuntimeException('The picture could not be drawn: '.trim($result->errorOutput()));
         }
@@ -43,7 +58,7 @@ final readonly class Raster
             foreach ($pages as $i => $page) {
                 file_put_contents($files[] = "{$folder}/".sprintf('%04d', $i).'.svg', $page);
             }
-            $result = Process::timeout(60)->run(['rsvg-convert', '--unlimited', '--format', 'pdf', ...$files]);
+            $result = Process::timeout(2 * self::TIME)->run([...self::bounded(), '--format', 'pdf', ...$files]);
             if (! $result->successful()) {
                 throw new RuntimeException('The pages could not be drawn: '.trim($result->errorOutput()));
             }
@@ -67,5 +82,11 @@ final readonly class Raster
         imagewebp($image, null, self::QUALITY);
 
         return (string) ob_get_clean();
+    }
+
+    /** @return list<string> the drawing program, which ends itself where it needs too much */
+    private static function bounded(): array
+    {
+        return ['prlimit', '--as='.self::MEMORY, '--cpu='.self::TIME, '--core=0', 'rsvg-convert', '--unlimited'];
     }
 }

@@ -190,7 +190,7 @@ test('the sheet is typed into, pasted into and reordered; what is wrong is said 
     const long = Array.from({ length: 10_000 }, (_, i) => `Pot ${i},${i}`).join('\n');
     allowError(/422/);
     await chooser.setFiles([{ name: 'long.csv', mimeType: 'text/csv', buffer: Buffer.from(long) }]);
-    await expect(page.locator('#toast')).toContainText('The file has 10,000 rows; a data sheet holds at most 2,000.');
+    await expect(page.locator('#toast')).toContainText('The file has more than 2,000 rows, which is the most that a data sheet holds.');
     expect(await names()).toEqual(['Beaker', 'Jug', 'Vase']);
 });
 

@@ -58,3 +58,54 @@ it('makes names of files harmless', function (): void {
     ($this->send)(picture('png'), '../../etc/<b>pass\'wd.png')->assertCreated();
     expect(DB::table('assets')->value('name'))->not->toContain('/')->not->toContain('..');
 });
+
+it('takes pictures of any shape within its limits', function (int $width, int $height, array $kept): void {
+    $image = imagecreatetruecolor($width, $height);
+    ob_start();
+    imagepng($image, null, 1);
+    $answer = ($this->send)((string) ob_get_clean())->assertCreated()->json();
+    expect([$answer['width'], $answer['height']])->toBe($kept);
+    $this->getJson("/projects/{$this->project->id}/assets/{$answer['hash']}/colours")->assertOk()->assertJsonCount(1);
+})->with([[5000, 1, [4096, 1]], [8000, 2, [4096, 1]], [1, 9000, [1, 4096]], [97, 1, [97, 1]], [500, 2, [500, 2]], [4096, 1, [4096, 1]], [4097, 3, [4096, 3]]]);
+
+it('keeps photographs as photographs, with what is clear in them, and turned as the camera was held', function (): void {
+    $image = imagecreatetruecolor(300, 200);
+    mt_srand(4);
+    for ($i = 0; $i < 60_000; $i++) {
+        imagesetpixel($image, $i % 300, intdiv($i, 300), mt_rand(0, 0xFFFFFF));
+    }
+    $webp = function (GdImage $image): string {
+        ob_start();
+        imagewebp($image, null, 80);
+
+        return (string) ob_get_clean();
+    };
+    $kept = fn (string $bytes): string => (string) $this->get("/projects/{$this->project->id}/assets/".($this->send)($bytes)->assertCreated()->json('hash'))->getContent();
+    expect(strlen($kept($webp($image))))->toBeLessThan(2 * strlen($webp($image)));
+
+    imagesavealpha($image, true);
+    imagealphablending($image, false);
+    imagefilledrectangle($image, 0, 0, 150, 200, imagecolorallocatealpha($image, 0, 0, 0, 127));
+    $clear = imagecreatefromstring($kept($webp($image)));
+    expect(imagecolorat($clear, 20, 20) >> 24)->toBeGreaterThan(120)->and(imagecolorat($clear, 280, 20) >> 24)->toBe(0);
+
+    // Exif: the sixth orientation is upright after a quarter turn clockwise.
+    $exif = "Exif\0\0MM\0*\0\0\0\x08\0\x01\x01\x12\0\x03\0\0\0\x01\0\x06\0\0\0\0\0\0";
+    $jpeg = picture('jpeg');
+    $turned = imagecreatefromstring($kept(substr($jpeg, 0, 2)."\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr($jpeg, 2)));
+    expect([imagesx($turned), imagesy($turned)])->toBe([30, 40])->and(imagecolorat($turned, 15, 3) >> 16 & 255)->toEqualWithDelta(200, 12);
+});
+
+it('gives up on a picture that takes too much memory, alone and in words', function (): void {
+    // A progressive JPEG says its size in its head; what it needs follows from that, not from its bytes.
+    $image = imagecreatetruecolor(16, 16);
+    imageinterlace($image, true);
+    ob_start();
+    imagejpeg($image);
+    $jpeg = (string) ob_get_clean();
+    $at = strpos($jpeg, "\xFF\xC2");
+    $before = memory_get_peak_usage();
+    $answer = ($this->send)(substr_replace($jpeg, pack('nn', 6324, 6324), $at + 5, 4));
+    expect($answer->status())->toBeIn([201, 422])->and(memory_get_peak_usage() - $before)->toBeLessThan(60 << 20);
+    $answer->status() === 422 && expect($answer->json('message'))->toContain('Nothing was added');
+});

@@ -15,6 +15,9 @@ final readonly class SheetFile
 {
     public const MAX_BYTES = 8 * 1024 * 1024;
 
+    /** Delimiters in a line, at which nobody asks any more how many columns it has. */
+    private const LONGEST_LINE = 500;
+
     private const DELIMITERS = [',' => 'commas', ';' => 'semicolons', "\t" => 'tabs', '|' => 'bars'];
 
     /**
@@ -39,9 +42,7 @@ final readonly class SheetFile
             throw new InvalidInput('file', 'There is nothing in the file. Nothing was changed.');
         }
         $delimiter = self::delimiter($text);
-        $rows = $delimiter === null ? array_map(fn (string $line): array => [trim($line)], explode("\n", trim($text, "\n"))) : self::split($text, $delimiter);
-        $rows = array_values(array_filter($rows, fn (array $row): bool => implode('', $row) !== ''));
-        self::mustFit($rows);
+        $rows = self::fitting($delimiter === null ? self::lines($text) : self::split($text, $delimiter));
         $headers = self::isHeader($rows) ? array_map(trim(...), (array) array_shift($rows)) : [];
 
         return new self($headers, $rows, $encoding, $delimiter === null ? 'lines' : self::DELIMITERS[$delimiter]);
@@ -112,7 +113,13 @@ final readonly class SheetFile
         $best = null;
         $most = [0.6, 1];
         foreach (array_keys(self::DELIMITERS) as $delimiter) {
-            $widths = array_map(count(...), array_slice(self::split($text, $delimiter, 20), 0, 20));
+            $widths = [];
+            foreach (self::split($text, $delimiter) as $row) {
+                $widths[] = count($row);
+                if (count($widths) === 20) {
+                    break;
+                }
+            }
             $usual = array_count_values($widths);
             arsort($usual);
             $width = (int) array_key_first($usual);
@@ -125,40 +132,63 @@ final readonly class SheetFile
         return $best;
     }
 
-    /** @return list<list<string>> */
-    private static function split(string $text, string $delimiter, int $limit = PHP_INT_MAX): array
+    /** @return \Generator<list<string>> */
+    private static function split(string $text, string $delimiter): \Generator
     {
+        // Such a line would be taken apart as a whole before it could be counted.
+        if (preg_match('/^(?:[^'.preg_quote($delimiter, '/').'\n]*+'.preg_quote($delimiter, '/').'){'.self::LONGEST_LINE.'}/m', $text) === 1) {
+            throw new InvalidInput('file', 'A row has more than '.number_format(self::LONGEST_LINE).' '.self::DELIMITERS[$delimiter].'; a data sheet has at most '.Sheet::MAX_COLUMNS.' columns. Nothing was changed.');
+        }
         $stream = fopen('php://temp', 'r+');
         if ($stream === false) {
             throw new \RuntimeException('No temporary stream could be opened.');
         }
         fwrite($stream, $text);
         rewind($stream);
-        $rows = [];
-        while (count($rows) < $limit && ($row = fgetcsv($stream, null, $delimiter, '"', '')) !== false) {
-            $rows[] = array_map(fn (mixed $value): string => is_string($value) ? $value : '', $row);
+        while (($row = fgetcsv($stream, null, $delimiter, '"', '')) !== false) {
+            yield array_map(fn (mixed $value): string => is_string($value) ? $value : '', $row);
         }
         fclose($stream);
-
-        return $rows;
     }
 
-    /** @param  list<list<string>>  $rows */
-    private static function mustFit(array $rows): void
+    /** @return \Generator<list<string>> a value a line */
+    private static function lines(string $text): \Generator
     {
-        if (count($rows) > Sheet::MAX_ROWS + 1) {
-            throw new InvalidInput('file', 'The file has '.number_format(count($rows)).' rows; a data sheet holds at most '.number_format(Sheet::MAX_ROWS).'. Take the part that shows the design, and bring that in. Nothing was changed.');
+        for ($at = 0; $at < strlen($text); $at += strlen($line) + 1) {
+            $line = substr($text, $at, strcspn($text, "\n", $at));
+            yield [trim($line)];
         }
-        foreach ($rows as $i => $row) {
+    }
+
+    /**
+     * The rows that are not empty, read no further than a data sheet goes.
+     *
+     * @param  iterable<list<string>>  $all
+     * @return list<list<string>>
+     */
+    private static function fitting(iterable $all): array
+    {
+        $rows = [];
+        foreach ($all as $row) {
+            if (implode('', $row) === '') {
+                continue;
+            }
+            $rows[] = $row;
+            $at = count($rows);
+            if ($at > Sheet::MAX_ROWS + 1) {
+                throw new InvalidInput('file', 'The file has more than '.number_format(Sheet::MAX_ROWS).' rows, which is the most that a data sheet holds. Take the part that shows the design, and bring that in. Nothing was changed.');
+            }
             if (count($row) > Sheet::MAX_COLUMNS) {
-                throw new InvalidInput('file', 'Row '.($i + 1).' has '.count($row).' columns; a data sheet has at most '.Sheet::MAX_COLUMNS.'. Nothing was changed.');
+                throw new InvalidInput('file', "Row {$at} has ".count($row).' columns; a data sheet has at most '.Sheet::MAX_COLUMNS.'. Nothing was changed.');
             }
             foreach ($row as $value) {
                 if (mb_strlen($value) > Sheet::MAX_LENGTH) {
-                    throw new InvalidInput('file', 'A value in row '.($i + 1).' is longer than '.number_format(Sheet::MAX_LENGTH).' characters. Nothing was changed.');
+                    throw new InvalidInput('file', "A value in row {$at} is longer than ".number_format(Sheet::MAX_LENGTH).' characters. Nothing was changed.');
                 }
             }
         }
+
+        return $rows;
     }
 
     /**

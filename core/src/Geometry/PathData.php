@@ -30,9 +30,9 @@ final readonly class PathData
         if (strlen($data) > self::MAX_LENGTH) {
             throw new InvalidInput($place, 'the path is longer than '.number_format(self::MAX_LENGTH).' characters');
         }
-        preg_match_all('/([MmLlHhVvCcSsQqTtAaZz])|([-+]?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d+)?)|([^\s,])/', $data, $tokens, PREG_SET_ORDER);
+        preg_match_all('/[MmLlHhVvCcSsQqTtAaZz]|[-+]?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d+)?|[^\s,]/', $data, $tokens);
 
-        return (new PathReader($tokens, $place))->read();
+        return (new PathReader($tokens[0], $place))->read();
     }
 
     /** @param  list<Segment>  $segments */
@@ -44,15 +44,16 @@ final readonly class PathData
     /** Each point changed by an affine map: x' = ax + cy + e, y' = bx + dy + f. */
     public function mapped(float $a, float $b, float $c, float $d, float $e, float $f): self
     {
-        return new self(array_map(function (array $segment) use ($a, $b, $c, $d, $e, $f): array {
-            $out = [];
-            foreach (array_chunk($segment[1], 2) as $point) {
-                [$x, $y] = [$point[0], $point[1] ?? 0.0];
-                array_push($out, $a * $x + $c * $y + $e, $b * $x + $d * $y + $f);
+        $out = [];
+        foreach ($this->segments as [$letter, $n]) {
+            for ($i = 0, $m = []; $i < count($n); $i += 2) {
+                $m[] = $a * $n[$i] + $c * $n[$i + 1] + $e;
+                $m[] = $b * $n[$i] + $d * $n[$i + 1] + $f;
             }
+            $out[] = [$letter, $m];
+        }
 
-            return [$segment[0], $out];
-        }, $this->segments));
+        return new self($out);
     }
 
     /**
@@ -83,17 +84,69 @@ final readonly class PathData
         return $points;
     }
 
-    /** The box around the path, by its extremes and not by its control points. */
+    /** Whether all its points are numbers within ±FURTHEST px. */
+    public function isNear(): bool
+    {
+        foreach ($this->segments as [, $numbers]) {
+            foreach ($numbers as $number) {
+                // Also false for what is not a number.
+                if (! (abs($number) <= self::FURTHEST)) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /** The box around the path, by its extremes and not by its control points: where a curve turns back along an axis its derivative is zero. */
     public function bounds(): ?Box
     {
-        $points = $this->points(32);
-        if ($points === []) {
-            return null;
+        [$left, $top, $right, $bottom] = [INF, INF, -INF, -INF];
+        [$x, $y] = [0.0, 0.0];
+        foreach ($this->segments as [$letter, $n]) {
+            if ($letter === 'Z') {
+                continue;
+            }
+            if ($letter === 'C') {
+                foreach (self::extremes($x, $n[0], $n[2], $n[4]) as $at) {
+                    [$left, $right] = [min($left, $at), max($right, $at)];
+                }
+                foreach (self::extremes($y, $n[1], $n[3], $n[5]) as $at) {
+                    [$top, $bottom] = [min($top, $at), max($bottom, $at)];
+                }
+            }
+            [$x, $y] = $letter === 'C' ? [$n[4], $n[5]] : $n;
+            [$left, $right] = [min($left, $x), max($right, $x)];
+            [$top, $bottom] = [min($top, $y), max($bottom, $y)];
         }
-        $xs = array_map(fn (Point $point): float => $point->x, $points);
-        $ys = array_map(fn (Point $point): float => $point->y, $points);
 
-        return new Box(min($xs), min($ys), max($xs) - min($xs), max($ys) - min($ys));
+        return is_finite($left) ? new Box($left, $top, $right - $left, $bottom - $top) : null;
+    }
+
+    /** @return list<float> where a cubic Bézier curve turns back along one axis, between its ends */
+    private static function extremes(float $p0, float $p1, float $p2, float $p3): array
+    {
+        // Where both handles lie between the ends it does not turn back.
+        if (min($p0, $p3) <= min($p1, $p2) && max($p1, $p2) <= max($p0, $p3)) {
+            return [];
+        }
+        $found = [];
+        [$a, $b, $c] = [-$p0 + 3 * $p1 - 3 * $p2 + $p3, 2 * ($p0 - 2 * $p1 + $p2), $p1 - $p0];
+        $under = $b * $b - 4 * $a * $c;
+        if ($under < 0) {
+            return $found;
+        }
+        // Both roots without a difference of what is nearly the same (Press et al., Numerical Recipes, section 5.6).
+        $q = -($b + ($b < 0 ? -1 : 1) * sqrt($under)) / 2;
+        foreach ([$a === 0.0 ? -1.0 : $q / $a, $q === 0.0 ? -1.0 : $c / $q] as $t) {
+            if ($t > 0 && $t < 1) {
+                $u = 1 - $t;
+                $found[] = $u ** 3 * $p0 + 3 * $u * $u * $t * $p1 + 3 * $u * $t * $t * $p2 + $t ** 3 * $p3;
+            }
+        }
+
+        return $found;
     }
 
     public function text(): string

@@ -33,7 +33,7 @@ final class PathReader
     /** @var list<Segment> */
     private array $out = [];
 
-    /** @param  array<int, array<array-key, string>>  $tokens  letter in 1, number in 2, anything else in 3 */
+    /** @param  list<string>  $tokens  letters, numbers, and whatever else stands there */
     public function __construct(private array $tokens, private readonly string $place)
     {
     }
@@ -41,18 +41,22 @@ final class PathReader
     public function read(): PathData
     {
         $letter = '';
-        while ($this->at < count($this->tokens)) {
+        $count = count($this->tokens);
+        while ($this->at < $count) {
             $token = $this->tokens[$this->at];
-            if (($token[1] ?? '') !== '') {
-                $letter = $token[1];
+            if (ctype_alpha($token)) {
+                if (! str_contains('MmLlHhVvCcSsQqTtAaZz', $token)) {
+                    throw new InvalidInput($this->place, "“{$token}” is not expected in path data");
+                }
+                $letter = $token;
                 $this->at++;
                 if ($letter === 'Z' || $letter === 'z') {
                     $this->close();
 
                     continue;
                 }
-            } elseif ($letter === '' || ($token[2] ?? '') === '') {
-                throw new InvalidInput($this->place, "“{$token[0]}” is not expected in path data");
+            } elseif ($letter === '' || ! is_numeric($token)) {
+                throw new InvalidInput($this->place, "“{$token}” is not expected in path data");
             }
             if ($this->out === [] && strtoupper($letter) !== 'M') {
                 throw new InvalidInput($this->place, 'path data begins with a move');
@@ -64,16 +68,9 @@ final class PathReader
             };
         }
 
-        foreach ($this->out as [, $numbers]) {
-            foreach ($numbers as $number) {
-                // Also false for what is not a number.
-                if (! (abs($number) <= PathData::FURTHEST)) {
-                    throw new InvalidInput($this->place, 'the path reaches further than '.number_format(PathData::FURTHEST).' px');
-                }
-            }
-        }
+        $path = PathData::of($this->out);
 
-        return PathData::of($this->out);
+        return $path->isNear() ? $path : throw new InvalidInput($this->place, 'the path reaches further than '.number_format(PathData::FURTHEST).' px');
     }
 
     private function segment(string $letter): void
@@ -189,8 +186,8 @@ final class PathReader
 
     private function number(): float
     {
-        $number = $this->tokens[$this->at][2] ?? '';
-        if ($number === '') {
+        $number = $this->tokens[$this->at] ?? '';
+        if (! is_numeric($number)) {
             throw new InvalidInput($this->place, 'a number is missing in path data');
         }
         $this->at++;
@@ -201,7 +198,7 @@ final class PathReader
     /** Flags may stand together, `11` for 1 1, and before a number, `01.5`. */
     private function flag(): bool
     {
-        $number = $this->tokens[$this->at][2] ?? '';
+        $number = $this->tokens[$this->at] ?? '';
         $flag = substr($number, 0, 1);
         if ($flag !== '0' && $flag !== '1') {
             throw new InvalidInput($this->place, 'a flag of an arc is 0 or 1');
@@ -209,7 +206,7 @@ final class PathReader
         if (strlen($number) === 1) {
             $this->at++;
         } else {
-            $this->tokens[$this->at][2] = substr($number, 1);
+            $this->tokens[$this->at] = substr($number, 1);
         }
 
         return $flag === '1';

@@ -64,7 +64,7 @@ final readonly class Style
     {
         $value = $this->values[$name] ?? null;
 
-        return $value === null || ! is_numeric(rtrim($value, 'px%')) ? $otherwise : (float) $value * (str_ends_with($value, '%') ? 0.01 : 1);
+        return $value === null || ! is_numeric(rtrim($value, 'px%')) || ! is_finite((float) $value) ? $otherwise : (float) $value * (str_ends_with($value, '%') ? 0.01 : 1);
     }
 
     public function isHidden(): bool

@@ -6,6 +6,7 @@ namespace Kindred\Exchange\Svg;
 
 use Kindred\Geometry\PathData;
 use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
 use Kindred\Paint\Colour;
 use Kindred\Type\FaceBook;
 use Kindred\Type\TextStyle;
@@ -23,7 +24,19 @@ final class SvgReader
 {
     public const MAX_BYTES = 4 * 1024 * 1024;
 
-    private const MAX_ELEMENTS = 2000;
+    /** Drawn ones, those of what is used again counted each time. */
+    public const MAX_ELEMENTS = 2000;
+
+    /** Tags and comments of the file, which are counted before it is parsed. */
+    private const MAX_TAGS = 40_000;
+
+    private const MAX_ATTRIBUTES_OF_TAG = 200;
+
+    /** Bytes of paths, words and other attributes, but for pictures; what is used again is counted again. */
+    private const MAX_DRAWN = 1_500_000;
+
+    /** Bytes of style rules. */
+    private const MAX_RULES = 200_000;
 
     private const MAX_DEPTH = 24;
 
@@ -37,6 +50,12 @@ final class SvgReader
     private array $named = [];
 
     private int $count = 0;
+
+    /** Bytes drawn so far. */
+    private int $drawn = 0;
+
+    /** @var array<string, string|null> hashes of the pictures taken in, by where they come from */
+    private array $pictures = [];
 
     /** @param  \Closure(string): ?string  $picture  takes the bytes of a picture in, and gives its hash; null where it is none */
     private function __construct(private readonly Typesetter $typesetter, private readonly \Closure $picture)
@@ -53,16 +72,18 @@ final class SvgReader
     {
         $root = self::root($svg);
         $self = new self($typesetter, $picture);
-        foreach ($root->getElementsByTagName('*') as $element) {
-            if ($element->getAttribute('id') !== '') {
+        $all = $root->ownerDocument === null ? false : (new \DOMXPath($root->ownerDocument))->query('//*');
+        foreach ($all === false ? [] : $all as $element) {
+            if ($element instanceof \DOMElement && $element->getAttribute('id') !== '') {
                 $self->named[$element->getAttribute('id')] = $element;
             }
-            if ($element->localName === 'style') {
+            if ($element instanceof \DOMElement && $element->localName === 'style') {
                 $self->learn($element->textContent);
             }
         }
         [$matrix, $width, $height] = self::frame($root);
         $layers = $self->inside($root, $matrix, Style::initial()->of($root, $self->rules), 0);
+        self::mustBeNear($layers);
         if ($layers === []) {
             throw new InvalidInput('svg', 'There is nothing in the SVG that can be drawn. Nothing was added.');
         }
@@ -75,6 +96,7 @@ final class SvgReader
         if (strlen($svg) > self::MAX_BYTES) {
             throw new InvalidInput('svg', 'The SVG is larger than '.(self::MAX_BYTES >> 20).' MB.');
         }
+        self::mustBeShort($svg);
         if (stripos($svg, '<!DOCTYPE') !== false || stripos($svg, '<!ENTITY') !== false) {
             // Entities could grow without end, or name files; drawings do well without a document type.
             $svg = (string) preg_replace('/<!DOCTYPE[^>\[]*>/i', '', $svg);
@@ -95,12 +117,55 @@ final class SvgReader
         return $root;
     }
 
+    /** Parsing alone takes long where there is much of it, so it is counted first. A `<` stands nowhere else than before a tag. */
+    private static function mustBeShort(string $svg): void
+    {
+        if (substr_count($svg, '<') > self::MAX_TAGS) {
+            throw new InvalidInput('svg', 'The SVG has more than '.number_format(self::MAX_TAGS).' tags. Bring it in in parts. Nothing was added.');
+        }
+        foreach (explode('<', $svg) as $tag) {
+            if (strlen($tag) > self::MAX_ATTRIBUTES_OF_TAG && preg_match_all('/=\s*["\']/', $tag) > self::MAX_ATTRIBUTES_OF_TAG) {
+                throw new InvalidInput('svg', 'An element of the SVG has more than '.self::MAX_ATTRIBUTES_OF_TAG.' attributes. Nothing was added.');
+            }
+        }
+    }
+
+    /** @param  list<LayerData>  $layers */
+    private static function mustBeNear(array $layers): void
+    {
+        foreach ($layers as $layer) {
+            foreach (['x', 'y', 'width', 'height'] as $key) {
+                // Also false for what is not a number.
+                if (! (abs(self::number($layer, $key)) <= Reader::LIMIT)) {
+                    throw new InvalidInput('svg', 'The SVG draws further away than '.number_format(Reader::LIMIT).' px. Nothing was added.');
+                }
+            }
+            /** @var list<LayerData> $children */
+            $children = $layer['children'] ?? [];
+            self::mustBeNear($children);
+        }
+    }
+
+    private function count(\DOMElement $element, int $depth): void
+    {
+        if (++$this->count > self::MAX_ELEMENTS || $depth > self::MAX_DEPTH) {
+            throw new InvalidInput('svg', 'The SVG has more than '.number_format(self::MAX_ELEMENTS).' elements, or they lie more than '.self::MAX_DEPTH.' deep in each other. Nothing was added.');
+        }
+        foreach ($element->attributes as $attribute) {
+            $this->drawn += $attribute->localName === 'href' ? 0 : strlen($attribute->nodeValue ?? '');
+        }
+        $this->drawn += $element->localName === 'text' ? strlen($element->textContent) : 0;
+        if ($this->drawn > self::MAX_DRAWN) {
+            throw new InvalidInput('svg', 'The SVG draws more than 1.5 MB, what it uses again counted each time. Bring it in in parts. Nothing was added.');
+        }
+    }
+
     /** @return array{Matrix, float, float} from the user space to px, and the size in px (SVG 2, section 8) */
     private static function frame(\DOMElement $root): array
     {
-        $box = array_map(floatval(...), array_filter((array) preg_split('/[\s,]+/', trim($root->getAttribute('viewBox'))), fn (mixed $part): bool => is_numeric($part)));
+        $box = array_map(self::length(...), array_filter((array) preg_split('/[\s,]+/', trim($root->getAttribute('viewBox'))), fn (mixed $part): bool => is_numeric($part)));
         [$x, $y, $w, $h] = count($box) === 4 && $box[2] > 0 && $box[3] > 0 ? $box : [0.0, 0.0, 0.0, 0.0];
-        $size = fn (string $name, float $otherwise): float => is_numeric(rtrim($root->getAttribute($name), 'px')) ? (float) $root->getAttribute($name) : $otherwise;
+        $size = fn (string $name, float $otherwise): float => is_numeric(rtrim($root->getAttribute($name), 'px')) ? self::length($root->getAttribute($name)) : $otherwise;
         $width = $size('width', $w > 0 ? $w : 300);
         $height = $size('height', $h > 0 ? $h : 150);
         $scale = $w > 0 ? min($width / $w, $height / $h) : 1.0;
@@ -124,9 +189,7 @@ final class SvgReader
     /** @return list<LayerData> */
     private function element(\DOMElement $element, Matrix $matrix, Style $inherited, int $depth): array
     {
-        if (++$this->count > self::MAX_ELEMENTS || $depth > self::MAX_DEPTH) {
-            throw new InvalidInput('svg', 'The SVG has more than '.number_format(self::MAX_ELEMENTS).' elements, or they lie more than '.self::MAX_DEPTH.' deep in each other. Nothing was added.');
-        }
+        $this->count($element, $depth);
         $style = $inherited->of($element, $this->rules);
         if ($style->isHidden()) {
             return [];
@@ -177,7 +240,7 @@ final class SvgReader
         if ($target === null) {
             return $this->leave('use of something outside the file was left out', 'uses of something outside the file were left out');
         }
-        $moved = $matrix->times(new Matrix(e: (float) $element->getAttribute('x'), f: (float) $element->getAttribute('y')));
+        $moved = $matrix->times(new Matrix(e: self::length($element->getAttribute('x')), f: self::length($element->getAttribute('y'))));
 
         return $target->localName === 'symbol'
             ? $this->group($target, $this->inside($target, $moved, $style->of($target, $this->rules), $depth + 1), $style)
@@ -187,7 +250,7 @@ final class SvgReader
     /** @return list<LayerData> */
     private function shape(\DOMElement $element, Matrix $matrix, Style $style): array
     {
-        $n = fn (string $name, float $otherwise = 0.0): float => is_numeric(rtrim($element->getAttribute($name), 'px')) ? (float) $element->getAttribute($name) : $otherwise;
+        $n = fn (string $name, float $otherwise = 0.0): float => is_numeric(rtrim($element->getAttribute($name), 'px')) ? self::length($element->getAttribute($name)) : $otherwise;
         $kind = (string) $element->localName;
         $look = $this->look($style, $matrix, $kind === 'line' || $kind === 'polyline');
         $name = self::nameOf($element, ucfirst($kind === 'rect' ? 'box' : $kind));
@@ -241,14 +304,21 @@ final class SvgReader
         } catch (InvalidInput) {
             return $this->leave('broken path was left out', 'broken paths were left out');
         }
+        if (! $path->isNear()) {
+            return $this->leave('path that reaches too far was left out', 'paths that reach too far were left out');
+        }
         $bounds = $path->bounds();
-        if ($bounds === null || strlen($path->text()) > PathData::MAX_LENGTH) {
+        if ($bounds === null) {
             return [];
+        }
+        $text = $path->mapped(1, 0, 0, 1, -$bounds->x, -$bounds->y)->text();
+        if (strlen($text) > PathData::MAX_LENGTH) {
+            return $this->leave('path that is too long was left out', 'paths that are too long were left out');
         }
 
         return [[
             'kind' => 'path', 'name' => $name, 'x' => round($bounds->x, 3), 'y' => round($bounds->y, 3), 'width' => round($bounds->width, 3), 'height' => round($bounds->height, 3),
-            'd' => $path->mapped(1, 0, 0, 1, -$bounds->x, -$bounds->y)->text(), 'evenOdd' => $style->get('fill-rule') === 'evenodd',
+            'd' => $text, 'evenOdd' => $style->get('fill-rule') === 'evenodd',
         ] + $look];
     }
 
@@ -300,7 +370,7 @@ final class SvgReader
     private function words(\DOMElement $element, Matrix $matrix, Style $style): array
     {
         $layers = [];
-        [$x, $y] = [(float) $element->getAttribute('x'), (float) $element->getAttribute('y')];
+        [$x, $y] = [self::length($element->getAttribute('x')), self::length($element->getAttribute('y'))];
         $run = '';
         $flush = function (Style $style) use (&$run, &$x, &$y, &$layers, $matrix): void {
             $words = trim((string) preg_replace('/\s+/u', ' ', $run));
@@ -311,12 +381,13 @@ final class SvgReader
         };
         foreach ($element->childNodes as $child) {
             if ($child instanceof \DOMElement && $child->localName === 'tspan') {
+                $this->count($child, 0);
                 $own = $style->of($child, $this->rules);
                 if ($child->hasAttribute('x') || $child->hasAttribute('y') || $child->hasAttribute('dy')) {
                     $flush($style);
-                    $x = $child->hasAttribute('x') ? (float) $child->getAttribute('x') : $x;
+                    $x = $child->hasAttribute('x') ? self::length($child->getAttribute('x')) : $x;
                     $dy = $child->getAttribute('dy');
-                    $y = ($child->hasAttribute('y') ? (float) $child->getAttribute('y') : $y) + (float) $dy * (str_ends_with($dy, 'em') ? $own->number('font-size', 16) : 1);
+                    $y = ($child->hasAttribute('y') ? self::length($child->getAttribute('y')) : $y) + self::length($dy) * (str_ends_with($dy, 'em') ? $own->number('font-size', 16) : 1);
                 }
                 $run .= $child->textContent;
                 if ($child->hasAttribute('x') || $child->hasAttribute('y')) {
@@ -362,11 +433,11 @@ final class SvgReader
     {
         $address = self::first($element->getAttribute('href'), $element->getAttribute('xlink:href'));
         $bytes = preg_match('#^data:image/[a-z]+;base64,(.+)$#s', $address, $found) === 1 ? base64_decode($found[1], true) : false;
-        $hash = $bytes === false ? null : ($this->picture)($bytes);
+        $hash = $bytes === false ? null : ($this->pictures[md5($bytes)] ??= ($this->picture)($bytes));
         if ($hash === null) {
             return $this->leave('picture that is not in the file was left out', 'pictures that are not in the file were left out');
         }
-        $n = fn (string $name): float => (float) $element->getAttribute($name);
+        $n = fn (string $name): float => self::length($element->getAttribute($name));
 
         return [[
             'kind' => 'picture', 'name' => self::nameOf($element, 'Picture'), 'asset' => $hash, 'fit' => 'contain', 'opacity' => max(0.0, min(1.0, $style->number('opacity', 1))),
@@ -377,6 +448,9 @@ final class SvgReader
     /** Style rules with a single tag, class or id as their selector, which is what drawing programs write. */
     private function learn(string $css): void
     {
+        if (strlen($css) > self::MAX_RULES) {
+            throw new InvalidInput('svg', 'The SVG has more than '.number_format(self::MAX_RULES).' characters of style rules. Nothing was added.');
+        }
         preg_match_all('/([^{}]+)\{([^{}]*)\}/', (string) preg_replace('#/\*.*?\*/#s', '', $css), $found, PREG_SET_ORDER);
         foreach ($found as [, $selectors, $block]) {
             foreach (explode(',', $selectors) as $selector) {
@@ -412,6 +486,14 @@ final class SvgReader
     private static function first(string ...$values): string
     {
         return array_values(array_filter($values, fn (string $value): bool => $value !== ''))[0] ?? '';
+    }
+
+    /** A length as far as it begins with a number; what is beyond all bounds is none. */
+    private static function length(mixed $text): float
+    {
+        $length = is_scalar($text) ? (float) $text : 0.0;
+
+        return abs($length) <= 1e7 ? $length : 0.0;
     }
 
     /** @param  LayerData  $layer */
