@@ -229,7 +229,7 @@ http {
     uwsgi_temp_path $RUN/uwsgi;
     scgi_temp_path $RUN/scgi;
     gzip on;
-    gzip_comp_level 5;
+    gzip_comp_level 3;
     gzip_min_length 512;
     gzip_types text/css application/javascript text/javascript application/json image/svg+xml;
     server { listen 127.0.0.1:$WEB_PORT default_server; return 421; }
@@ -262,7 +262,7 @@ http {
 CONF
     local root_flag=()
     [ "$(id -u)" -eq 0 ] && root_flag=(-R)
-    keep_running PHP "$VAR/log/fpm.log" php-fpm8.2 "${root_flag[@]}" -y "$RUN/fpm.conf" -d opcache.enable=1 -d opcache.memory_consumption=256 \
+    keep_running PHP "$VAR/log/fpm.log" php-fpm8.2 "${root_flag[@]}" -y "$RUN/fpm.conf" -d opcache.enable=1 -d opcache.validate_timestamps=0 -d opcache.enable_file_override=1 -d opcache.memory_consumption=256 \
         -d opcache.interned_strings_buffer=32 -d opcache.max_accelerated_files=20000 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
         -d memory_limit=256M -d upload_max_filesize=70M -d post_max_size=72M -d realpath_cache_size=4M
     local php=$KEEPER

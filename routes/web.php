@@ -16,6 +16,7 @@ use App\Http\Controllers\SnapController;
 use App\Http\Controllers\TakesController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\WallController;
+use App\Http\Middleware\FairShare;
 use Illuminate\Support\Facades\Route;
 
 // What cannot be an id is nowhere: it is not even looked for.
@@ -35,7 +36,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('sign-out', [SignInController::class, 'destroy'])->name('sign-out');
     Route::get('/', [ShelfController::class, 'index'])->name('shelf');
     Route::post('projects', [ShelfController::class, 'store'])->name('projects.store');
-    Route::post('projects/import', [ShelfController::class, 'import'])->name('projects.import');
+    Route::post('projects/import', [ShelfController::class, 'import'])->middleware(FairShare::class)->name('projects.import');
     if (getenv('KINDRED_BENCH') !== false) {
         // What bin/bench measures edits against: the framework, the session, and the query for who is signed in.
         Route::get('bench/empty', fn () => response()->noContent());
@@ -50,27 +51,27 @@ Route::middleware('auth')->group(function (): void {
     Route::middleware('can:work,project')->prefix('projects/{project}')->group(function (): void {
         Route::patch('/', [ShelfController::class, 'update'])->name('projects.update');
         Route::delete('/', [ShelfController::class, 'destroy'])->name('projects.destroy');
-        Route::post('duplicate', [ShelfController::class, 'duplicate'])->name('projects.duplicate');
+        Route::post('duplicate', [ShelfController::class, 'duplicate'])->middleware(FairShare::class)->name('projects.duplicate');
 
         Route::get('brief', [BriefController::class, 'show'])->name('brief');
         Route::get('brief/body', [BriefController::class, 'body'])->name('brief.body');
         Route::get('brief/screens/{screen}', [BriefController::class, 'ofScreen'])->name('brief.screen');
-        Route::get('assets/{hash}/colours', [BriefController::class, 'colours'])->where('hash', '[0-9a-f]{64}')->name('colours');
+        Route::get('assets/{hash}/colours', [BriefController::class, 'colours'])->where('hash', '[0-9a-f]{64}')->middleware(FairShare::class)->name('colours');
         Route::get('wall', [WallController::class, 'show'])->name('wall');
         Route::get('reel', [WallController::class, 'reel'])->name('reel');
         Route::get('outline/{screen}', [WallController::class, 'outline'])->name('outline');
-        Route::get('screens/{screen}/devices', [WallController::class, 'devices'])->name('devices');
+        Route::get('screens/{screen}/devices', [WallController::class, 'devices'])->middleware(FairShare::class)->name('devices');
         Route::get('pictures', [WallController::class, 'pictures'])->name('pictures');
         Route::get('notes', [NoteController::class, 'index'])->name('notes');
         Route::post('notes', [NoteController::class, 'store']);
-        Route::get('notes/print', [NoteController::class, 'print'])->name('notes.print');
+        Route::get('notes/print', [NoteController::class, 'print'])->middleware(FairShare::class)->name('notes.print');
         Route::patch('notes/{note}', [NoteController::class, 'update'])->name('notes.update');
         Route::delete('notes/{note}', [NoteController::class, 'destroy']);
         Route::get('kit', [KitController::class, 'index'])->name('kit');
         Route::get('widgets/{layer}/spot', [KitController::class, 'spot'])->name('widget.spot');
         Route::get('widgets/{layer}/parts', [KitController::class, 'parts'])->name('widget.parts');
-        Route::get('screens/{screen}/takes', [TakesController::class, 'show'])->name('takes');
-        Route::get('layers/{layer}/trials', [TrialController::class, 'show'])->name('trials');
+        Route::get('screens/{screen}/takes', [TakesController::class, 'show'])->middleware(FairShare::class)->name('takes');
+        Route::get('layers/{layer}/trials', [TrialController::class, 'show'])->middleware(FairShare::class)->name('trials');
         Route::get('copies/{layer}', [WallController::class, 'copies'])->name('copies');
         Route::get('facets', [WallController::class, 'facets'])->name('facets');
         Route::get('history', [WallController::class, 'history'])->name('history');
@@ -81,22 +82,22 @@ Route::middleware('auth')->group(function (): void {
         Route::post('undo', [EditController::class, 'undo'])->name('undo');
         Route::post('redo', [EditController::class, 'redo'])->name('redo');
         Route::get('sheets/{layer}', [SheetController::class, 'show'])->name('sheet');
-        Route::post('sheets/{layer}/read', [SheetController::class, 'read'])->name('sheet.read');
+        Route::post('sheets/{layer}/read', [SheetController::class, 'read'])->middleware(FairShare::class)->name('sheet.read');
         Route::get('snap', [SnapController::class, 'show'])->name('snap');
         Route::get('copy', [EditController::class, 'copy'])->name('copy');
 
-        Route::post('paste', [AssetController::class, 'paste'])->name('paste');
-        Route::post('assets', [AssetController::class, 'store'])->name('assets');
+        Route::post('paste', [AssetController::class, 'paste'])->middleware(FairShare::class)->name('paste');
+        Route::post('assets', [AssetController::class, 'store'])->middleware(FairShare::class)->name('assets');
         Route::get('assets/{hash}', [AssetController::class, 'show'])->where('hash', '[0-9a-f]{64}')->name('asset');
         Route::get('stills', [AssetController::class, 'stills'])->name('stills');
-        Route::get('screens/{screen}/thumbnail', [AssetController::class, 'thumbnail'])->name('thumbnail');
+        Route::get('screens/{screen}/thumbnail', [AssetController::class, 'thumbnail'])->middleware(FairShare::class)->name('thumbnail');
 
         Route::get('rehearse', [RehearseController::class, 'show'])->name('rehearse');
 
         Route::get('hand-over', [HandOverController::class, 'show'])->name('hand-over');
-        Route::get('hand-over/page', [HandOverController::class, 'page'])->name('export.page');
-        Route::get('hand-over/project', [HandOverController::class, 'project'])->name('export.project');
-        Route::get('hand-over/screens/{screen}.svg', [HandOverController::class, 'svg'])->name('export.svg');
-        Route::get('hand-over/screens/{screen}.png', [HandOverController::class, 'png'])->name('export.png');
+        Route::get('hand-over/page', [HandOverController::class, 'page'])->middleware(FairShare::class)->name('export.page');
+        Route::get('hand-over/project', [HandOverController::class, 'project'])->middleware(FairShare::class)->name('export.project');
+        Route::get('hand-over/screens/{screen}.svg', [HandOverController::class, 'svg'])->middleware(FairShare::class)->name('export.svg');
+        Route::get('hand-over/screens/{screen}.png', [HandOverController::class, 'png'])->middleware(FairShare::class)->name('export.png');
     });
 });

@@ -22,9 +22,10 @@ use Kindred\Layout\Consequences;
 /**
  * The one way in which a document changes.
  *
- * In one transaction: lock, load the working set, run the commands, lay out what depends on them,
- * take the difference, write the rows and the edit. The sequence comes from the project row, locked
- * last, so whoever reads edits in order misses none. Answers are given after the commit.
+ * In one transaction: lock the project, load the working set, run the commands, work out what follows, take the
+ * difference, write the rows and the edit. The project row is locked first and gives the sequence: writers wait for each
+ * other in one line, no two ever for one another, and whoever reads edits in order misses none. What the answer shows
+ * is drawn after the commit, when others can go on.
  */
 final readonly class Editor
 {
@@ -51,18 +52,19 @@ final readonly class Editor
      */
     public function edit(Project $project, User $user, array $commands, int $base, ?string $token = null, array $own = []): Answer
     {
-        return $this->database->transaction(function () use ($project, $user, $commands, $base, $token, $own): Answer {
-            $set = $this->needs($commands);
-            $this->lock($project, $set);
+        $set = $this->needs($commands);
+
+        return ($this->database->transaction(function () use ($project, $user, $commands, $set, $base, $token, $own): \Closure {
+            $this->lock($project);
             if ($token !== null && ($done = $this->already($project, $token)) !== null) {
-                return $done;
+                return fn (): Answer => $this->since($project, $done - 1, $done);
             }
             $before = $this->store->load($project, $set);
 
             return $this->record($project, $user, $before, $this->run($before, $commands), min($base, $project->sequence), [
                 'kind' => 'edit', 'label' => $commands[0]->label($before), 'token' => $token,
             ], $own);
-        }, self::ATTEMPTS);
+        }, self::ATTEMPTS))();
     }
 
     /**
@@ -94,7 +96,7 @@ final readonly class Editor
     public function undoable(Project $project, User $user): ?\stdClass
     {
         return $this->database->table('edits')->where('project_id', $project->id)->where('user_id', $user->id)
-            ->where('kind', 'edit')->where('undone', false)->orderByDesc('sequence')->first(['sequence', 'label', 'difference']);
+            ->where('kind', 'edit')->where('undone', false)->orderByDesc('sequence')->first(['sequence', 'label']);
     }
 
     /** The step that redo would make again: the one undone last, unless something was done since. */
@@ -105,7 +107,7 @@ final readonly class Editor
         $undo = $own()->where('kind', 'undo')->where('undone', false)->where('sequence', '>', $latest)
             ->orderByDesc('sequence')->first(['sequence', 'target']);
 
-        return $undo === null ? null : $own()->where('sequence', $undo->target)->first(['sequence', 'label', 'difference']);
+        return $undo === null ? null : $own()->where('sequence', $undo->target)->first(['sequence', 'label']);
     }
 
     /** Everything that happened after an edit, as one answer. */
@@ -150,33 +152,31 @@ final readonly class Editor
         return $this->consequences->of($before, array_reduce($commands, fn (Tree $tree, Command $command): Tree => $command->apply($tree), $before));
     }
 
-    private function lock(Project $project, WorkingSet $set, bool $all = false): void
+    private function lock(Project $project): void
     {
-        $loose = $set->screens === [] && $set->layers !== [];
-        $this->store->lock($project, $set, $all || $loose || $set->screens === []);
-        $project->setRawAttributes(
-            (array) $this->database->table('projects')->where('id', $project->id)->first() + $project->getAttributes(),
-            true,
-        );
+        $row = $this->database->table('projects')->where('id', $project->id)->lockForUpdate()->first();
+        $project->setRawAttributes((array) $row + $project->getAttributes(), true);
     }
 
-    private function already(Project $project, string $token): ?Answer
+    /** The number of the edit that a token was carried out as. */
+    private function already(Project $project, string $token): ?int
     {
-        $edit = $this->database->table('edits')->where('project_id', $project->id)->where('token', $token)->first(['sequence', 'label']);
+        $sequence = $this->database->table('edits')->where('project_id', $project->id)->where('token', $token)->value('sequence');
 
-        return $edit === null ? null : $this->since($project, (int) $edit->sequence - 1, (int) $edit->sequence);
+        return $sequence === null ? null : (int) $sequence;
     }
 
     /** @param  \Closure(): ?\stdClass  $find */
     private function replay(Project $project, User $user, string $kind, ?string $token, \Closure $find): Answer
     {
-        return $this->database->transaction(function () use ($project, $user, $kind, $token, $find): Answer {
-            $this->lock($project, new WorkingSet, true);
+        return ($this->database->transaction(function () use ($project, $user, $kind, $token, $find): \Closure {
+            $this->lock($project);
             if ($token !== null && ($done = $this->already($project, $token)) !== null) {
-                return $done;
+                return fn (): Answer => $this->since($project, $done - 1, $done);
             }
             $edit = $find() ?? throw new Refused($kind === 'undo' ? 'There is nothing of yours to undo.' : 'There is nothing to redo.');
-            $difference = $kind === 'undo' ? $this->difference($edit)->inverse() : $this->difference($edit);
+            $made = $this->difference($this->database->table('edits')->where('project_id', $project->id)->where('sequence', $edit->sequence)->first(['difference']) ?? $edit);
+            $difference = $kind === 'undo' ? $made->inverse() : $made;
             $before = $this->store->load($project, $this->workingSet($difference));
             try {
                 $after = $difference->applyTo($before);
@@ -189,7 +189,7 @@ final readonly class Editor
             $this->mark($project, (int) $edit->sequence, $kind);
 
             return $answer;
-        }, self::ATTEMPTS);
+        }, self::ATTEMPTS))();
     }
 
     private function mark(Project $project, int $sequence, string $kind): void
@@ -204,14 +204,15 @@ final readonly class Editor
     /**
      * @param  array{kind: string, label: string, token: string|null, target?: int}  $row
      * @param  list<int>  $own
+     * @return \Closure(): Answer to be asked for after the commit
      */
-    private function record(Project $project, User $user, Tree $before, Tree $after, int $base, array $row, array $own = []): Answer
+    private function record(Project $project, User $user, Tree $before, Tree $after, int $base, array $row, array $own = []): \Closure
     {
         $difference = Difference::between($before, $after);
         if ($difference->isEmpty()) {
-            return new Answer($base, $project->sequence, $row['label']);
+            return fn (): Answer => new Answer($base, $project->sequence, $row['label']);
         }
-        $sequence = $this->nextSequence($project);
+        $sequence = $project->sequence + 1;
         $touched = $difference->named();
         if ($base < $sequence - 1) {
             $this->mustNotOverrun($project, $base, $touched, $row['label'], $own);
@@ -226,30 +227,20 @@ final readonly class Editor
             'touched' => json_encode($touched, JSON_THROW_ON_ERROR),
             'difference' => json_encode($difference->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION),
         ] + ['label' => mb_strimwidth($row['label'], 0, 190, '…')] + $row);
+        $this->database->table('projects')->where('id', $project->id)->update(['sequence' => $sequence, 'updated_at' => now()]);
         $project->sequence = $sequence;
 
-        return new Answer($sequence - 1, $sequence, $row['label'], $this->patches->of($project, $difference, $after, $before), $this->patches->roots($difference, $after), $sequence);
-    }
-
-    /** Counts up with the project row locked; MariaDB remembers what `last_insert_id` was given for the one who asked. */
-    private function nextSequence(Project $project): int
-    {
-        $this->database->update('update projects set sequence = last_insert_id(sequence + 1), updated_at = ? where id = ?', [now(), $project->id]);
-
-        return (int) $this->database->getPdo()->lastInsertId();
+        return fn (): Answer => new Answer($sequence - 1, $sequence, $row['label'], $this->patches->of($project, $difference, $after, $before), $this->patches->roots($difference, $after), $sequence);
     }
 
     /**
-     * Reads the edits as they are now, not as they were when this transaction began: one that holds the
-     * project alone may have come in between.
-     *
      * @param  list<string>  $touched
      * @param  list<int>  $own
      */
     private function mustNotOverrun(Project $project, int $base, array $touched, string $label, array $own): void
     {
         $others = $this->database->table('edits')->join('users', 'users.id', '=', 'edits.user_id')
-            ->where('project_id', $project->id)->where('sequence', '>', $base)->whereNotIn('sequence', $own)->orderBy('sequence')->sharedLock()
+            ->where('project_id', $project->id)->where('sequence', '>', $base)->whereNotIn('sequence', $own)->orderBy('sequence')
             ->get(['edits.label', 'edits.touched', 'users.name']);
         foreach ($others as $other) {
             if (array_intersect($touched, json_decode($other->touched, true)) !== []) {

@@ -106,18 +106,6 @@ final readonly class TreeStore
         return new Tree($this->project($project), $screens, $layers, $complete, $set->brief ? $this->entries($project) : []);
     }
 
-    /** Locks what the working set names, so that what is read next is the latest. Screens before the project. */
-    public function lock(ProjectRow $project, WorkingSet $set, bool $all): void
-    {
-        if ($all || $set->reel || $set->brief || $set->takes !== [] || $set->whole !== []) {
-            $this->database->table('projects')->where('id', $project->id)->lockForUpdate()->value('id');
-
-            return;
-        }
-        $this->database->table('screens')->where('project_id', $project->id)
-            ->whereIn('id', $set->screens)->orderBy('id')->lockForUpdate()->pluck('id');
-    }
-
     /** Writes a difference: `after` holds every value that it names. */
     public function write(ProjectRow $project, Difference $difference, Tree $after, int $sequence): void
     {

@@ -16,10 +16,11 @@ declare(strict_types=1);
 [, $mode, $side] = $argv;
 $bytes = (string) stream_get_contents(STDIN);
 $image = @imagecreatefromstring($bytes);
-if ($image === false) {
+$size = @getimagesizefromstring($bytes);
+if ($image === false || $size === false) {
     exit(3);
 }
-[$width, $height, $type] = (array) getimagesizefromstring($bytes);
+[$width, $height, $type] = $size;
 imagepalettetotruecolor($image);
 $factor = min(1, (int) $side / max($width, $height));
 if ($factor < 1) {
@@ -44,7 +45,8 @@ if ($mode === 'colours') {
 }
 
 // A camera held upright says so instead of turning its pixels (Exif 2.32, tag 0x0112).
-$turn = $type === IMAGETYPE_JPEG ? (@exif_read_data('data:image/jpeg;base64,'.base64_encode($bytes))['Orientation'] ?? 1) : 1;
+$exif = $type === IMAGETYPE_JPEG ? @exif_read_data('data:image/jpeg;base64,'.base64_encode($bytes)) : false;
+$turn = $exif === false ? 1 : $exif['Orientation'] ?? 1;
 if (in_array($turn, [2, 4, 5, 7], true)) {
     imageflip($image, $turn === 4 ? IMG_FLIP_VERTICAL : IMG_FLIP_HORIZONTAL);
 }

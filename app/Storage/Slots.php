@@ -22,14 +22,19 @@ final class Slots
         $until = microtime(true) + $patience;
         do {
             for ($i = 0; $i < $many; $i++) {
-                $slot = fopen(storage_path("framework/cache/slot-{$name}-{$i}"), 'c');
-                if ($slot !== false && flock($slot, LOCK_EX | LOCK_NB)) {
+                $slot = @fopen(storage_path("framework/cache/slot-{$name}-{$i}"), 'c');
+                if ($slot === false) {
+                    // Where there is no room for a mark, nobody is kept from working.
+                    return $work();
+                }
+                if (flock($slot, LOCK_EX | LOCK_NB)) {
                     try {
                         return $work();
                     } finally {
                         fclose($slot);
                     }
                 }
+                fclose($slot);
             }
             usleep(20_000);
         } while (microtime(true) < $until);

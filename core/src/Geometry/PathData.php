@@ -46,7 +46,8 @@ final readonly class PathData
     {
         $out = [];
         foreach ($this->segments as [$letter, $n]) {
-            for ($i = 0, $m = []; $i < count($n); $i += 2) {
+            $m = [];
+            for ($i = 0; $i < count($n); $i += 2) {
                 $m[] = $a * $n[$i] + $c * $n[$i + 1] + $e;
                 $m[] = $b * $n[$i] + $d * $n[$i + 1] + $f;
             }

@@ -33,7 +33,7 @@ final class PathReader
     /** @var list<Segment> */
     private array $out = [];
 
-    /** @param  list<string>  $tokens  letters, numbers, and whatever else stands there */
+    /** @param  array<int, string>  $tokens  letters, numbers, and whatever else stands there */
     public function __construct(private array $tokens, private readonly string $place)
     {
     }

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Storage\Slots;
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** One account never holds all workers with what takes long: a few at a time are done, a few more may wait, the rest is asked again. */
+final class FairShare
+{
+    private const AT_ONCE = 3;
+
+    /** Together with those that wait. */
+    private const IN_ALL = 6;
+
+    /** Seconds. */
+    private const PATIENCE = 30;
+
+    /** @throws \App\Storage\Busy */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $id = $request->user()?->getAuthIdentifier() ?? 'guests';
+
+        return Slots::take("in-{$id}", self::IN_ALL, 0, fn (): Response => Slots::take("at-{$id}", self::AT_ONCE, self::PATIENCE, fn (): Response => $next($request)));
+    }
+}
