@@ -157,12 +157,15 @@ final readonly class Patches
     /** @return array<string, mixed> */
     private function screen(Change $change, Tree $after, bool $brought): array
     {
-        if ($change->isRemoval() || ! $after->screen($change->id)->hangs()) {
+        $screen = $after->screens[$change->id] ?? null;
+        if ($change->isRemoval() || $screen?->hangs() !== true) {
             return ['screen' => $change->id, 'removed' => true];
         }
-        $ground = $after->screen($change->id)->ground;
+        $ground = $after->finish($screen->id) === Finish::Dressed ? $screen->ground : $screen->ground->grey();
+        // What comes back is as it was, layers and all, which no patch holds.
+        $redraw = $brought || (! $change->isAddition() && $change->touches('finish', 'tracing', 'gone'));
 
-        return ['ground' => ($after->finish($change->id) === Finish::Dressed ? $ground : $ground->grey())->toHex(), 'screen' => $change->id, 'added' => $change->isAddition(), 'redraw' => $brought || (! $change->isAddition() && $change->touches('finish', 'tracing'))] + self::describe($after->screen($change->id));
+        return ['ground' => $ground->toHex(), 'screen' => $screen->id, 'added' => $change->isAddition() || $change->touches('gone'), 'redraw' => $redraw] + self::describe($screen);
     }
 
     /** @return array<string, mixed> what the wall knows of a screen */

@@ -61,7 +61,7 @@ final readonly class Projects
     {
         $entries = $projects->pluck('entry', 'id');
         $faces = [];
-        $rows = $this->database->table('screens')->whereIn('project_id', $projects->modelKeys())->whereNull('take->of')->orderBy('rank')->get(['project_id', 'id', 'changed']);
+        $rows = $this->database->table('screens')->whereIn('project_id', $projects->modelKeys())->where('gone', false)->whereNull('take->of')->orderBy('rank')->get(['project_id', 'id', 'changed']);
         foreach ($rows as $row) {
             if (! isset($faces[$row->project_id]) || $entries[$row->project_id] === $row->id) {
                 $faces[$row->project_id] = ['id' => $row->id, 'revision' => (int) $row->changed];

@@ -27,7 +27,7 @@ use Kindred\Input\Reader;
 /** Screens and layers as rows, read and written without models: a layer is one row. */
 final readonly class TreeStore
 {
-    private const SCREEN = ['id', 'rank', 'name', 'device', 'x', 'y', 'width', 'height', 'view', 'ground', 'cues', 'grids', 'guides', 'finish', 'take', 'criteria', 'condition', 'condition_of', 'tracing'];
+    private const SCREEN = ['id', 'rank', 'name', 'device', 'x', 'y', 'width', 'height', 'view', 'ground', 'cues', 'grids', 'guides', 'finish', 'take', 'criteria', 'condition', 'condition_of', 'tracing', 'gone'];
 
     /** Columns of screens that hold JSON. */
     private const JSON = ['cues', 'grids', 'guides', 'take', 'criteria', 'tracing'];
@@ -45,7 +45,7 @@ final readonly class TreeStore
     {
         return new Tree(
             $this->project($project),
-            $this->readScreens($this->screens($project)->get()),
+            $this->readScreens($this->hung($project)->get()),
             $this->readLayers($this->layers($project)->get()),
             entries: $this->entries($project),
         );
@@ -68,22 +68,22 @@ final readonly class TreeStore
             $complete[$layer->id] = true;
         }
 
-        return new Tree($this->project($project), $this->readScreens($this->screens($project)->get()), $layers, $complete);
+        return new Tree($this->project($project), $this->readScreens($this->hung($project)->get()), $layers, $complete);
     }
 
     /** The part of a project that a command declared. */
     public function load(ProjectRow $project, WorkingSet $set): Tree
     {
-        $screens = match (true) {
-            $set->reel => $this->readScreens($this->screens($project)->get()),
-            [...$set->screens, ...$set->whole] === [] => [],
-            default => $this->readScreens($this->screens($project)->whereIn('id', [...$set->screens, ...$set->whole])->get()),
-        };
+        $named = [...$set->screens, ...$set->whole];
+        $screens = $set->reel ? $this->readScreens($this->hung($project)->get()) : [];
+        if (array_diff($named, array_keys($screens)) !== []) {
+            $screens += $this->readScreens($this->screens($project)->whereIn('id', $named)->get());
+        }
         $layers = $set->layers === [] ? [] : $this->readLayers($this->layers($project)->whereIn('id', $set->layers)->get());
         $complete = [];
         $whole = $set->whole;
         if ($set->takes !== []) {
-            $all = $this->readScreens($this->screens($project)->get());
+            $all = $this->readScreens($this->hung($project)->get());
             $takes = array_filter($all, fn (Screen $screen): bool => in_array($screen->take->of ?? $screen->id, $set->takes, true));
             $screens += $takes;
             $whole = array_values(array_unique([...$whole, ...array_map(strval(...), array_keys($takes))]));
@@ -103,7 +103,9 @@ final readonly class TreeStore
             }
         }
 
-        return new Tree($this->project($project), $screens, $layers, $complete, $set->brief ? $this->entries($project) : []);
+        $gone = array_filter($screens, fn (Screen $screen): bool => $screen->gone);
+
+        return new Tree($this->project($project), array_diff_key($screens, $gone), $layers, $complete, $set->brief ? $this->entries($project) : [], $gone);
     }
 
     /** Writes a difference: `after` holds every value that it names. */
@@ -113,7 +115,7 @@ final readonly class TreeStore
         foreach ($difference->changes as $change) {
             match (true) {
                 $change->entity === Entity::Project => $this->writeProject($project, $after->project),
-                $change->entity === Entity::Screen => $change->isRemoval() ? $goneScreens[] = $change->id : $screens[] = $this->screenRow($project, $after->screen($change->id), $sequence),
+                $change->entity === Entity::Screen => $change->isRemoval() ? $goneScreens[] = $change->id : $screens[] = $this->screenRow($project, $after->gone[$change->id] ?? $after->screen($change->id), $sequence),
                 $change->entity === Entity::Entry => $change->isRemoval() ? $goneEntries[] = $change->id : $entries[] = $this->entryRow($project, $after->entry($change->id)),
                 $change->isRemoval() => $goneLayers[] = $change->id,
                 default => $this->sortIn($layers, $project, $after->layer($change->id), $this->changedLong($change), $sequence),
@@ -140,7 +142,7 @@ final readonly class TreeStore
         if ($this->refinished($difference)) {
             $this->database->table('screens')->where('project_id', $project->id)->update(['changed' => $sequence]);
         }
-        $more = count(array_filter($difference->changes, fn (Change $change): bool => $change->entity === Entity::Layer && $change->isAddition())) - count($goneLayers);
+        $more = count(array_filter($difference->changes, fn (Change $change): bool => $change->entity === Entity::Layer && $change->isAddition())) - count($goneLayers) + $this->woken($project, $difference);
         if ($more !== 0) {
             $this->database->table('projects')->where('id', $project->id)->increment('layer_count', $more);
         }
@@ -160,7 +162,7 @@ final readonly class TreeStore
         $added = ['' => 0];
         $layers = $screens = $entries = 0;
         foreach ($difference->changes as $change) {
-            $balance = $change->isAddition() <=> $change->isRemoval();
+            $balance = $change->entity === Entity::Screen && $this->wakes($change) !== null ? ($this->wakes($change) ? 1 : -1) : $change->isAddition() <=> $change->isRemoval();
             match ($change->entity) {
                 Entity::Layer => $layers += $balance,
                 Entity::Screen => $screens += $balance,
@@ -175,12 +177,33 @@ final readonly class TreeStore
                 }
             }
         }
+        $layers += $this->woken($project, $difference);
         $this->mustFit($layers, Limits::MAX_LAYERS, 'A project', 'layers', fn (): int => (int) $this->database->table('projects')->where('id', $project->id)->value('layer_count'));
-        $this->mustFit($screens, Limits::MAX_SCREENS, 'A project', 'screens, takes among them', fn (): int => $this->screens($project)->count());
+        $this->mustFit($screens, Limits::MAX_SCREENS, 'A project', 'screens, takes among them', fn (): int => $this->hung($project)->count());
         $this->mustFit($entries, Limits::MAX_ENTRIES, 'A brief', 'entries', fn (): int => $this->database->table('entries')->where('project_id', $project->id)->count());
         foreach ($added as $screen => $count) {
             $this->mustFit($count, Limits::MAX_LAYERS_OF_SCREEN, $screen === '' ? 'The wall beside the screens' : 'A screen', 'layers', fn (): int => $this->layers($project)->where('screen', $screen)->count());
         }
+    }
+
+    /** Whether a change brings a deleted screen back (true) or deletes one (false); null for any other. */
+    private function wakes(Change $change): ?bool
+    {
+        $gone = $change->before !== null && $change->after !== null && $change->touches('gone') ? ($change->after['gone'] ?? false) === true : null;
+
+        return $gone === null ? null : ! $gone;
+    }
+
+    /** How many layers screens that come back bring with them, less those that go with deleted ones. */
+    private function woken(ProjectRow $project, Difference $difference): int
+    {
+        $more = 0;
+        foreach ([true, false] as $back) {
+            $ids = array_map(fn (Change $change): string => $change->id, array_filter($difference->changes, fn (Change $change): bool => $change->entity === Entity::Screen && $this->wakes($change) === $back));
+            $more += $ids === [] ? 0 : ($back ? 1 : -1) * $this->database->table('layers')->where('project_id', $project->id)->whereIn('screen', $ids)->count();
+        }
+
+        return $more;
     }
 
     /** @param  \Closure(): int  $now */
@@ -216,7 +239,7 @@ final readonly class TreeStore
     /** @return array<string, int> the number of the edit that last changed each screen's picture */
     public function revisions(ProjectRow $project): array
     {
-        return $this->database->table('screens')->where('project_id', $project->id)
+        return $this->database->table('screens')->where('project_id', $project->id)->where('gone', false)
             ->pluck('changed', 'id')->map(fn ($changed): int => (int) $changed)->all();
     }
 
@@ -291,14 +314,24 @@ final readonly class TreeStore
         return ['project_id' => $project->id, 'id' => $entry->id, 'rank' => $entry->rank, 'body' => json_encode($entry->properties(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)];
     }
 
+    /** All screens, those that were deleted too. */
     private function screens(ProjectRow $project): Builder
     {
         return $this->database->table('screens')->where('project_id', $project->id)->select(self::SCREEN);
     }
 
+    /** All screens that were not deleted, takes too. */
+    private function hung(ProjectRow $project): Builder
+    {
+        return $this->screens($project)->where('gone', false);
+    }
+
+    /** The layers of all but deleted screens. */
     private function layers(ProjectRow $project): Builder
     {
-        return $this->database->table('layers')->where('project_id', $project->id)->select(self::LAYER);
+        return $this->database->table('layers')->where('layers.project_id', $project->id)
+            ->whereNotExists(fn (Builder $query): Builder => $query->from('screens')->whereColumn('screens.project_id', 'layers.project_id')->whereColumn('screens.id', 'layers.screen')->where('gone', true))
+            ->select(array_map(fn (string $column): string => "layers.{$column}", self::LAYER));
     }
 
     /**
@@ -454,7 +487,7 @@ final readonly class TreeStore
 
         $lists = array_map(fn (mixed $list): ?string => $list === null ? null : json_encode($list, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), array_intersect_key($row, array_flip(self::JSON)));
 
-        return ['project_id' => $project->id, 'changed' => $sequence, 'condition_of' => $screen->conditionOf] + $lists + $this->exact(array_diff_key($row, ['conditionOf' => 1]));
+        return ['project_id' => $project->id, 'changed' => $sequence, 'condition_of' => $screen->conditionOf, 'gone' => $screen->gone] + $lists + $this->exact(array_diff_key($row, ['conditionOf' => 1]));
     }
 
     /**

@@ -25,7 +25,7 @@ final readonly class Difference
 
         return new self([
             ...($project === null ? [] : [$project]),
-            ...self::of(Entity::Screen, $before->screens, $after->screens),
+            ...self::of(Entity::Screen, $before->screens + $before->gone, $after->screens + $after->gone),
             ...self::of(Entity::Layer, $before->layers, $after->layers),
             ...self::of(Entity::Entry, $before->entries, $after->entries),
         ]);
@@ -161,7 +161,7 @@ final readonly class Difference
     {
         return match ($change->entity) {
             Entity::Project => $tree->project->toArray(),
-            Entity::Screen => ($tree->screens[$change->id] ?? null)?->toArray(),
+            Entity::Screen => ($tree->screens[$change->id] ?? ($change->isAddition() || $change->touches('gone') ? $tree->gone[$change->id] ?? null : null))?->toArray(),
             Entity::Layer => $this->layer($tree->layers[$change->id] ?? null, $change->after === null),
             Entity::Entry => ($tree->entries[$change->id] ?? null)?->toArray(),
         };

@@ -35,6 +35,7 @@ final readonly class Screen
      * @param  Take|null  $take  null where it has one version only
      * @param  list<string>  $criteria  by which its takes are judged
      * @param  Condition|null  $condition  the situation that it is a version for
+     * @param  bool  $gone  whether it was deleted: it and its layers are as if they were not there, and can be brought back
      * @param  string|null  $conditionOf  the screen that it is a version of; null where the others are versions of it
      */
     public function __construct(
@@ -54,6 +55,7 @@ final readonly class Screen
         public ?Condition $condition = null,
         public ?string $conditionOf = null,
         public ?Tracing $tracing = null,
+        public bool $gone = false,
     ) {
     }
 
@@ -89,6 +91,7 @@ final readonly class Screen
             $in->has('condition') ? $in->enum('condition', Condition::class) : null,
             $in->optionalId('conditionOf'),
             $in->has('tracing') ? Tracing::read($in->object('tracing')) : null,
+            $in->boolean('gone', false),
         );
     }
 
@@ -119,6 +122,6 @@ final readonly class Screen
             'condition' => $this->condition?->value,
             'conditionOf' => $this->conditionOf,
             'tracing' => $this->tracing?->toArray(),
-        ];
+        ] + ($this->gone ? ['gone' => true] : []);
     }
 }

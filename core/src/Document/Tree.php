@@ -15,11 +15,15 @@ use Kindred\Document\Brief\Part;
  */
 final readonly class Tree
 {
+    use Withers;
+
     /**
      * @param  array<string, Screen>  $screens  by id
      * @param  array<string, Layer>  $layers  by id
      * @param  array<string, true>|null  $complete  keys of the places whose layers are all here; null when the tree is whole
      * @param  array<string, Entry>  $entries  of the brief, by id
+     * @param  array<string, Screen>  $gone  deleted screens by id, which can be brought back; to all else they are not there
+     * @param  array<string, Layer>  $asleep  the layers of deleted screens by id, as far as they are at hand
      */
     public function __construct(
         public Project $project,
@@ -27,6 +31,8 @@ final readonly class Tree
         public array $layers = [],
         private ?array $complete = null,
         public array $entries = [],
+        public array $gone = [],
+        private array $asleep = [],
     ) {
     }
 
@@ -55,17 +61,15 @@ final readonly class Tree
     {
         $this->mustHold($place);
 
-        return $this->index()[$place->key()] ?? [];
+        return array_map(fn (string $id): Layer => $this->layers[$id], $this->index()[$place->key()] ?? []);
     }
 
     /** The highest rank of a place; the caller declared at least its top. */
     public function topRank(Place $place): ?string
     {
-        $ranks = array_map(fn (Layer $layer): string => $layer->rank, $this->index()[$place->key()] ?? []);
+        $ids = $this->index()[$place->key()] ?? [];
 
-        sort($ranks, SORT_STRING);
-
-        return $ranks === [] ? null : $ranks[count($ranks) - 1];
+        return $ids === [] ? null : $this->layers[$ids[count($ids) - 1]]->rank;
     }
 
     /**
@@ -173,47 +177,89 @@ final readonly class Tree
 
     public function withProject(Project $project): self
     {
-        return new self($project, $this->screens, $this->layers, $this->complete, $this->entries);
+        return $this->with(project: $project);
     }
 
     public function withLayers(Layer ...$layers): self
     {
         $all = $this->layers;
         $complete = $this->complete;
+        $inPlace = true;
         foreach ($layers as $layer) {
-            $isNew = ! isset($all[$layer->id]);
+            $old = $all[$layer->id] ?? null;
             $all[$layer->id] = $layer;
-            if ($isNew && $complete !== null) {
+            if ($old === null && $complete !== null) {
                 $complete[$layer->id] = true;
             }
+            $inPlace = $inPlace && $old !== null && [$old->screen, $old->parent, $old->rank] === [$layer->screen, $layer->parent, $layer->rank];
+        }
+        $tree = $this->with(layers: $all, complete: $complete);
+        if ($inPlace && isset(self::indexes()[$this])) {
+            self::indexes()[$tree] = self::indexes()[$this];
         }
 
-        return new self($this->project, $this->screens, $all, $complete, $this->entries);
+        return $tree;
     }
 
+    /** Those that are deleted take their layers with them, and those that come back bring them. */
     public function withScreens(Screen ...$screens): self
     {
-        $all = $this->screens;
-        $complete = $this->complete;
+        [$all, $gone, $complete, $moved] = [$this->screens, $this->gone, $this->complete, []];
         foreach ($screens as $screen) {
-            $isNew = ! isset($all[$screen->id]);
-            $all[$screen->id] = $screen;
+            $isNew = ! isset($all[$screen->id]) && ! isset($gone[$screen->id]);
+            if (isset($gone[$screen->id]) !== $screen->gone && ! $isNew) {
+                $moved[$screen->id] = true;
+            }
+            unset($all[$screen->id], $gone[$screen->id]);
+            if ($screen->gone) {
+                $gone[$screen->id] = $screen;
+            } else {
+                $all[$screen->id] = $screen;
+            }
             if ($isNew && $complete !== null) {
                 $complete['screen:'.$screen->id] = true;
             }
         }
+        $tree = $this->with(screens: $this->inOrder($all), gone: $gone, complete: $complete);
 
-        return new self($this->project, $all, $this->layers, $complete, $this->entries);
+        return $moved === [] ? $tree : $tree->woken($moved);
+    }
+
+    /** @param  array<string, true>  $moved  screens that have gone or come back, by id */
+    private function woken(array $moved): self
+    {
+        $layers = $asleep = [];
+        foreach ($this->layers + $this->asleep as $id => $layer) {
+            $sleeps = isset($moved[$layer->screen ?? '']) ? isset($this->gone[$layer->screen ?? '']) : ! isset($this->layers[$id]);
+            if ($sleeps) {
+                $asleep[$id] = $layer;
+            } else {
+                $layers[$id] = $layer;
+            }
+        }
+
+        return $this->with(layers: $layers, asleep: $asleep);
+    }
+
+    /**
+     * Screens that were there already keep their places among the others.
+     *
+     * @param  array<string, Screen>  $screens
+     * @return array<string, Screen>
+     */
+    private function inOrder(array $screens): array
+    {
+        return [...array_intersect_key(array_replace($this->screens, $screens), $screens)];
     }
 
     public function withoutLayers(string ...$ids): self
     {
-        return new self($this->project, $this->screens, array_diff_key($this->layers, array_flip($ids)), $this->complete, $this->entries);
+        return $this->with(layers: array_diff_key($this->layers, array_flip($ids)));
     }
 
     public function withoutScreens(string ...$ids): self
     {
-        return new self($this->project, array_diff_key($this->screens, array_flip($ids)), $this->layers, $this->complete, $this->entries);
+        return $this->with(screens: array_diff_key($this->screens, array_flip($ids)), gone: array_diff_key($this->gone, array_flip($ids)));
     }
 
     public function withEntries(Entry ...$entries): self
@@ -223,12 +269,12 @@ final readonly class Tree
             $all[$entry->id] = $entry;
         }
 
-        return new self($this->project, $this->screens, $this->layers, $this->complete, $all);
+        return $this->with(entries: $all);
     }
 
     public function withoutEntries(string ...$ids): self
     {
-        return new self($this->project, $this->screens, $this->layers, $this->complete, array_diff_key($this->entries, array_flip($ids)));
+        return $this->with(entries: array_diff_key($this->entries, array_flip($ids)));
     }
 
     public function entry(string $id): Entry
@@ -248,10 +294,10 @@ final readonly class Tree
         }
     }
 
-    /** @return \WeakMap<self, array<string, list<Layer>>> one index a tree, made when first asked for */
+    /** @return \WeakMap<self, array<string, list<string>>> one index a tree, made when first asked for, and handed on while nothing changes its place */
     private static function indexes(): \WeakMap
     {
-        /** @var \WeakMap<self, array<string, list<Layer>>>|null $indexes */
+        /** @var \WeakMap<self, array<string, list<string>>>|null $indexes */
         static $indexes = null;
 
         if ($indexes === null) {
@@ -261,17 +307,19 @@ final readonly class Tree
         return $indexes; // @phpstan-ignore return.type (a new map is of any type)
     }
 
-    /** @return array<string, list<Layer>> the layers of each place, by its key, bottom first */
+    /** @return array<string, list<string>> the layers of each place, by its key, bottom first */
     private function index(): array
     {
         $indexes = self::indexes();
         if (! isset($indexes[$this])) {
-            $index = [];
+            $places = [];
             foreach ($this->layers as $layer) {
-                $index[$layer->parent ?? 'screen:'.($layer->screen ?? '')][] = $layer;
+                $places[$layer->parent ?? 'screen:'.($layer->screen ?? '')][] = $layer;
             }
-            foreach ($index as &$siblings) {
+            $index = [];
+            foreach ($places as $key => $siblings) {
                 usort($siblings, Rank::compare(...));
+                $index[$key] = array_column($siblings, 'id');
             }
             $indexes[$this] = $index;
 

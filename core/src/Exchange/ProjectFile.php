@@ -64,7 +64,7 @@ final readonly class ProjectFile
             if (isset($tree->screens[$screen->id])) {
                 $reader->fail('id', "the id “{$screen->id}” stands for another screen already");
             }
-            $tree = $tree->withScreens($screen->with(rank: $ranks[$i]));
+            $tree = $tree->withScreens($screen->with(rank: $ranks[$i], gone: false));
             $nests[] = [new Place($screen->id), $reader->at('layers'), $reader->list('layers', LayerNest::read(...))];
         }
         $tree = $tree->withEntries(...self::brief($in));

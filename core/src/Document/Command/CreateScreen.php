@@ -25,17 +25,17 @@ final readonly class CreateScreen implements Command
 
     public static function read(Reader $in): self
     {
-        return new self(Screen::read($in->object('screen'), ''));
+        return new self(Screen::read($in->object('screen'), '')->with(gone: false));
     }
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(reel: true);
+        return new WorkingSet(screens: [$this->screen->id], reel: true);
     }
 
     public function apply(Tree $tree): Tree
     {
-        if (isset($tree->screens[$this->screen->id])) {
+        if (isset($tree->screens[$this->screen->id]) || isset($tree->gone[$this->screen->id])) {
             throw new InvalidInput('screen.id', 'there is a screen with that id already');
         }
         $reel = $tree->reel();

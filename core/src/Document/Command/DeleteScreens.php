@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Command;
 
-use Kindred\Document\Layer;
-use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Reader;
 
-/** Deletes screens with their layers and their takes. Cues that lead there stay and do nothing until the screen is back. */
+/**
+ * Deletes screens with their layers and their takes: what they hold stays as it is, out of sight, until they are brought
+ * back. Cues that lead there stay and do nothing meanwhile.
+ */
 final readonly class DeleteScreens implements Command
 {
     /** @param  list<string>  $screens */
@@ -30,19 +31,19 @@ final readonly class DeleteScreens implements Command
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(takes: $this->screens, reel: true);
+        return new WorkingSet(screens: $this->screens, reel: true);
     }
 
     public function apply(Tree $tree): Tree
     {
         $all = [];
         foreach ($this->screens as $id) {
-            $tree->screen($id);
-            array_push($all, $id, ...array_map(fn (Screen $take): string => $take->id, $tree->takes($id)));
+            foreach ([$tree->screen($id), ...$tree->takes($id)] as $screen) {
+                $all[$screen->id] = $screen->with(gone: true);
+            }
         }
-        $layers = array_merge(...array_map(fn (string $id): array => $tree->layersOf($id), array_values(array_unique($all))));
-        $tree = $tree->withoutLayers(...array_map(fn (Layer $layer): string => $layer->id, $layers))->withoutScreens(...$all);
-        if (in_array($tree->project->entry, $all, true)) {
+        $tree = $tree->withScreens(...array_values($all));
+        if (isset($all[$tree->project->entry ?? ''])) {
             $tree = $tree->withProject($tree->project->with(entry: ($tree->reel()[0] ?? null)?->id));
         }
 
