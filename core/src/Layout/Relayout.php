@@ -37,22 +37,67 @@ final readonly class Relayout
 
     public function after(Tree $before, Tree $after): Tree
     {
-        $containers = [];
-        foreach ($this->changed($before, $after) as $layer) {
+        $changed = $this->changed($before, $after);
+        $fitted = [];
+        foreach ($changed as $layer) {
             if (isset($after->layers[$layer->id])) {
-                $after = $this->fitted($before, $after, $after->layers[$layer->id]);
+                $now = $this->fitted($before, $after, $after->layers[$layer->id]);
+                if ($now !== $after->layers[$layer->id]) {
+                    $fitted[] = $now;
+                }
             }
+        }
+        $after = $fitted === [] ? $after : $after->withLayers(...$fitted);
+        $open = [];
+        foreach ($changed as $layer) {
             foreach ([$before, $after] as $tree) {
                 foreach ($this->depending($tree, $tree->layers[$layer->id] ?? null) as $id) {
-                    $containers[$id] = true;
+                    $open[$id] = true;
                 }
             }
             if ($this->lies($before->layers[$layer->id] ?? null, $layer)) {
-                $containers[$layer->id] = true;
+                $open[$layer->id] = true;
             }
         }
 
-        return $this->settle($after, $containers);
+        return $this->settled($after, array_map(strval(...), array_keys($open)));
+    }
+
+    /**
+     * Each screen for itself: nothing is laid out across screens, and what a layout has to look through and to copy
+     * should not grow with the project.
+     *
+     * @param  list<string>  $open  ids of containers
+     */
+    private function settled(Tree $tree, array $open): Tree
+    {
+        $screens = [];
+        foreach ($open as $id) {
+            if (isset($tree->layers[$id])) {
+                $screens[$tree->layers[$id]->screen ?? ''][] = $id;
+            }
+        }
+        if (count($screens) <= 1) {
+            return $screens === [] ? $tree : $this->settle($tree, reset($screens));
+        }
+        $parts = array_fill_keys(array_keys($screens), []);
+        foreach ($tree->layers as $id => $layer) {
+            if (isset($parts[$layer->screen ?? ''])) {
+                $parts[$layer->screen ?? ''][$id] = $layer;
+            }
+        }
+        $laid = $gone = [];
+        foreach ($screens as $screen => $ids) {
+            $part = $this->settle($tree->with(layers: $parts[$screen]), $ids)->layers;
+            foreach ($part as $id => $layer) {
+                if ($layer !== $parts[$screen][$id]) {
+                    $laid[] = $layer;
+                }
+            }
+            array_push($gone, ...array_map(strval(...), array_keys(array_diff_key($parts[$screen], $part))));
+        }
+
+        return $tree->withoutLayers(...$gone)->withLayers(...$laid);
     }
 
     /** The layer with its text measured; other kinds as they are. */
@@ -90,20 +135,20 @@ final readonly class Relayout
     }
 
     /** Free text that changes its width keeps the side it is aligned to where it was. In a stack the layout does all this. */
-    private function fitted(Tree $before, Tree $tree, Layer $layer): Tree
+    private function fitted(Tree $before, Tree $tree, Layer $layer): Layer
     {
         if (! $layer->content instanceof Text) {
-            return $tree;
+            return $layer;
         }
         if ($this->isLaid($tree, $layer)) {
             // Words of a set width are words that wrap.
             return $layer->content->wrapped || $layer->widthFrom() === Size::Content
-                ? $tree
-                : $tree->withLayers($layer->with(content: $layer->content->with(wrapped: true)));
+                ? $layer
+                : $layer->with(content: $layer->content->with(wrapped: true));
         }
         $old = ($before->layers[$layer->id] ?? null);
         if ($old !== null && $old->content === $layer->content && $old->box->width === $layer->box->width && $old->box->height === $layer->box->height) {
-            return $tree;
+            return $layer;
         }
         $measured = $this->measured($layer);
         $grown = $measured->box->width - $layer->box->width;
@@ -111,20 +156,32 @@ final readonly class Relayout
             $measured = $measured->with(box: $measured->box->movedBy(-$grown * $layer->content->style->align->share(), 0));
         }
 
-        return $tree->withLayers($measured);
+        return $measured;
     }
 
     /**
      * Lays out containers whose content may have changed, the deepest first, and those that depend on them.
      *
-     * @param  array<array-key, true>  $open  by id
+     * @param  list<string>  $ids
      */
-    private function settle(Tree $tree, array $open): Tree
+    private function settle(Tree $tree, array $ids): Tree
     {
         $turns = [];
-        while (($id = $this->deepest($tree, array_map(strval(...), array_keys($open)))) !== null) {
-            unset($open[$id]);
-            $container = $tree->layer($id);
+        $open = [];
+        foreach ($ids as $id) {
+            $open[count($tree->ancestors($tree->layer($id)))][$id] = true;
+        }
+        while ($open !== []) {
+            $depth = max(array_keys($open));
+            $id = (string) array_key_first($open[$depth]);
+            unset($open[$depth][$id]);
+            if ($open[$depth] === []) {
+                unset($open[$depth]);
+            }
+            $container = $tree->layers[$id] ?? null;
+            if ($container === null) {
+                continue;
+            }
             $turns[$id] = ($turns[$id] ?? 0) + 1;
             if ($turns[$id] > self::TURNS) {
                 continue;
@@ -139,10 +196,10 @@ final readonly class Relayout
             };
             $goesOn = $children === [] || (! $container->isGroup() && $this->isLaid($tree, $container));
             if ($container->parent !== null && ($goesOn || ! $tree->layer($id)->box->equals($container->box))) {
-                $open[$container->parent] = true;
+                $open[$depth - 1][$container->parent] = true;
             }
-            if ($tree !== $earlier && ! $container->isGroup()) {
-                $tree = $this->follow($earlier, $tree, $id, $open);
+            if ($tree !== $earlier && ! $container->isGroup() && isset($tree->layers[$id])) {
+                $tree = $this->follow($earlier, $tree, $id, $depth, $open);
             }
         }
 
@@ -178,42 +235,42 @@ final readonly class Relayout
         return $layer->parent !== null && ($tree->layers[$layer->parent] ?? null)?->lays($layer) === true;
     }
 
-    /** @param  list<string>  $ids */
-    private function deepest(Tree $tree, array $ids): ?string
-    {
-        $found = null;
-        $deepest = -1;
-        foreach ($ids as $id) {
-            $depth = isset($tree->layers[$id]) ? count($tree->ancestors($tree->layers[$id])) : -1;
-            if ($depth > $deepest) {
-                [$found, $deepest] = [$id, $depth];
-            }
-        }
-
-        return $found;
-    }
-
     /**
      * After a layout: words in what it resized are set anew, and containers there are laid out again.
      *
-     * @param  array<array-key, true>  $open  ids of containers, added to
+     * @param  array<int, array<array-key, true>>  $open  ids of containers by their depth, added to
      */
-    private function follow(Tree $before, Tree $tree, string $container, array &$open): Tree
+    private function follow(Tree $before, Tree $tree, string $container, int $depth, array &$open): Tree
     {
-        foreach ($tree->layers as $id => $layer) {
-            if (($before->layers[$id] ?? null) === $layer || $this->isLaid($tree, $layer)) {
+        $fitted = [];
+        foreach ($this->within($tree, $container, $depth) as [$layer, $at]) {
+            if (($before->layers[$layer->id] ?? null) === $layer || $this->isLaid($tree, $layer)) {
                 continue;
             }
-            $tree = $this->fitted($before, $tree, $layer);
-            if ($id !== $container && $layer->isContainer() && ! $layer->isGroup()) {
-                $open[$id] = true;
+            $fitted[] = $this->fitted($before, $tree, $layer);
+            if ($layer->id !== $container && $layer->isContainer() && ! $layer->isGroup()) {
+                $open[$at][$layer->id] = true;
             }
             if ($layer->parent !== null && ! $tree->layer($layer->parent)->content instanceof Stack) {
-                $open[$layer->parent] = true;
+                $open[$at - 1][$layer->parent] = true;
             }
         }
 
-        return $tree;
+        return $fitted === [] ? $tree : $tree->withLayers(...$fitted);
+    }
+
+    /** @return list<array{Layer, int}> a container and all that lies in it, with their depths */
+    private function within(Tree $tree, string $container, int $depth): array
+    {
+        $out = [[$tree->layer($container), $depth]];
+        for ($i = 0; $i < count($out); $i++) {
+            [$layer, $at] = $out[$i];
+            foreach ($layer->isContainer() ? $tree->children(new Place($layer->screen, $layer->id)) : [] as $child) {
+                $out[] = [$child, $at + 1];
+            }
+        }
+
+        return $out;
     }
 
     /**
