@@ -10,5 +10,5 @@ return [
     'demo' => ['email' => 'demo@fernhollow.example', 'password' => 'fernhollow'],
 
     /** Bounds of pictures: bytes of one that people bring and of one as it is kept, pixels, and the longest side they are kept at, px. */
-    'pictures' => ['bytes' => 12 * 1024 * 1024, 'kept' => 72 * 1024 * 1024, 'pixels' => 40_000_000, 'side' => 4096],
+    'pictures' => ['bytes' => 12 * 1024 * 1024, 'kept' => 40 * 1024 * 1024, 'pixels' => 40_000_000, 'side' => 4096],
 ];

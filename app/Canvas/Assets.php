@@ -48,17 +48,22 @@ final readonly class Assets
     }
 
     /**
-     * Takes over pictures of a project file, which must keep the hashes by which layers name them.
+     * Takes over a picture of a project file, which must keep the hash by which layers name it.
      *
-     * @param  array<string, string>  $pictures  bytes by hash
+     * @throws InvalidInput when the bytes are no picture that can be taken
      */
-    public function adopt(Project $project, array $pictures): void
+    public function adopt(Project $project, string $hash, string $bytes): void
     {
-        foreach ($pictures as $hash => $bytes) {
-            // What was written anew here can be larger than what came.
-            [, $width, $height] = $this->decode($bytes, "pictures.{$hash}", config('kindred.pictures.kept'));
-            $this->keep($project, (string) $hash, $bytes, $width, $height, 'Picture');
-        }
+        // What was written anew here can be larger than what came.
+        [, $width, $height] = $this->decode($bytes, "pictures.{$hash}", config('kindred.pictures.kept'));
+        $this->keep($project, $hash, $bytes, $width, $height, 'Picture');
+    }
+
+    /** All pictures of a project in another one, too. */
+    public function copy(Project $from, Project $to): void
+    {
+        $columns = 'hash, type, width, height, name';
+        $this->database->insert("insert into assets (project_id, {$columns}) select ?, {$columns} from assets where project_id = ?", [$to->id, $from->id]);
     }
 
     /**
@@ -119,20 +124,19 @@ final readonly class Assets
     }
 
     /**
+     * The pictures one after another; those that are not there are left out.
+     *
      * @param  list<string>  $hashes
-     * @return array<string, string> bytes by hash
+     * @return \Generator<string, string> bytes by hash
      */
-    public function all(Project $project, array $hashes): array
+    public function each(Project $project, array $hashes): \Generator
     {
-        $out = [];
         foreach ($hashes as $hash) {
             $bytes = $this->bytes($project, $hash);
             if ($bytes !== null) {
-                $out[$hash] = $bytes;
+                yield $hash => $bytes;
             }
         }
-
-        return $out;
     }
 
     /**

@@ -42,9 +42,10 @@ final readonly class Exports
         return $page->write($this->store->whole($project), fn (string $hash): string => $this->assets->dataAddress($project, $hash));
     }
 
-    public function project(Project $project): string
+    /** @return \Generator<int, string> the project file in pieces */
+    public function project(Project $project): \Generator
     {
-        return $this->projects->file($project)->write();
+        return $this->projects->pieces($project);
     }
 
     /** @throws Missing when there is no such screen */

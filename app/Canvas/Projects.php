@@ -9,16 +9,19 @@ use App\Models\Project;
 use App\Models\User;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Carbon;
+use Kindred\Document\Brief\Part;
 use Kindred\Document\Command\DuplicateScreen;
-use Kindred\Document\Tree;
 use Kindred\Exchange\FileNote;
 use Kindred\Exchange\ProjectFile;
+use Kindred\Exchange\ProjectReader;
 use Kindred\Layout\Consequences;
 
-/** Whole projects: into and out of files, and copies. */
+/** Whole projects: into and out of files, and copies. None is ever held as a whole. */
 final readonly class Projects
 {
+    /** Bytes of a file that are read at once. */
+    private const CHUNK = 1 << 18;
+
     public function __construct(
         private TreeStore $store,
         private Assets $assets,
@@ -27,28 +30,73 @@ final readonly class Projects
     ) {
     }
 
-    public function file(Project $project): ProjectFile
+    /**
+     * A project file piece by piece, all of it as it was at the first one.
+     *
+     * @return \Generator<int, string>
+     */
+    public function pieces(Project $project): \Generator
     {
-        $tree = $this->store->whole($project);
-
-        return new ProjectFile($tree, $this->assets->all($project, ProjectFile::hashes($tree)), array_map(fn (Note $note): FileNote => new FileNote(
-            $note->number, $note->screen, $note->layer, $note->x, $note->y, $note->words, $note->resolved, $note->writer(), $note->created_at->toIso8601String(),
-        ), array_values(Note::of($project)->all())));
+        $this->database->beginTransaction();
+        try {
+            $tree = $this->store->withoutLayers($project);
+            yield from ProjectFile::pieces(
+                $tree->project,
+                $tree->screensInOrder(),
+                fn (?string $screen) => $this->store->layersOf($project, $screen),
+                array_merge(...array_map($tree->part(...), Part::cases())),
+                $this->notes($project),
+                fn (array $hashes) => $this->assets->each($project, $hashes),
+            );
+        } finally {
+            $this->database->rollBack();
+        }
     }
 
     /** @throws \Kindred\Input\InvalidInput when the file is not a project, or a picture in it is none */
     public function import(User $owner, string $json): Project
     {
-        return $this->keep($owner, ProjectFile::read($json));
+        return $this->read($owner, str_split($json, self::CHUNK));
     }
 
+    /**
+     * Brings in a project file of any size.
+     *
+     * @param  (\Closure(int): void)|null  $progress  told how many bytes are read; what it throws ends the reading, and nothing is kept
+     *
+     * @throws \Kindred\Input\InvalidInput when the file is not a project, or a picture in it is none
+     */
+    public function importFile(User $owner, string $path, ?\Closure $progress = null): Project
+    {
+        $file = fopen($path, 'rb') ?: throw new \RuntimeException("The file {$path} cannot be opened.");
+        $chunks = (function () use ($file, $progress): \Generator {
+            for ($read = 0; ($chunk = fread($file, self::CHUNK)) !== false && $chunk !== ''; $read += strlen($chunk)) {
+                $progress === null ?: $progress($read);
+                yield $chunk;
+            }
+        })();
+        try {
+            return $this->read($owner, $chunks);
+        } finally {
+            fclose($file);
+        }
+    }
+
+    /** A copy with all but the history: its edits, and what was deleted, stay with the original. */
     public function duplicate(Project $project): Project
     {
-        $file = $this->file($project);
         $owner = $project->user()->firstOrFail();
         $name = DuplicateScreen::countedUp($project->name, array_map(strval(...), array_values($owner->projects()->pluck('name')->all())));
 
-        return $this->keep($owner, new ProjectFile($file->tree->withProject($file->tree->project->with(name: $name)), $file->pictures, $file->notes));
+        return $this->database->transaction(function () use ($project, $owner, $name): Project {
+            $copy = $owner->projects()->create(['name' => $name, 'entry' => $project->entry, 'finish' => $project->finish]);
+            $this->store->copy($project, $copy);
+            $this->assets->copy($project, $copy);
+            $columns = 'user_id, number, screen, layer, x, y, words, author, resolved, created_at, updated_at';
+            $this->database->insert("insert into notes (project_id, {$columns}) select ?, {$columns} from notes where project_id = ? and deleted_at is null", [$copy->id, $project->id]);
+
+            return $copy;
+        });
     }
 
     /**
@@ -71,17 +119,23 @@ final readonly class Projects
         return $faces;
     }
 
-    private function keep(User $owner, ProjectFile $file): Project
+    /** @return \Generator<int, FileNote> */
+    private function notes(Project $project): \Generator
     {
-        return $this->database->transaction(function () use ($owner, $file): Project {
-            $project = $owner->projects()->create($file->tree->project->toArray());
-            $this->assets->adopt($project, $file->pictures);
-            // Sizes that follow from the words are worked out anew: a file written by hand need not have them.
-            $this->store->fill($project, $this->consequences->of(new Tree($file->tree->project), $file->tree));
+        foreach (Note::query()->with('user')->where('project_id', $project->id)->oldest('number')->lazy(500) as $note) {
+            yield new FileNote($note->number, $note->screen, $note->layer, $note->x, $note->y, $note->words, $note->resolved, $note->writer(), $note->created_at->toIso8601String());
+        }
+    }
 
-            foreach ($file->notes as $note) {
-                $project->notes()->forceCreate(['user_id' => $owner->id, 'created_at' => $note->written === '' ? now() : Carbon::parse($note->written)] + array_diff_key($note->toArray(), ['written' => 1, 'screen' => 1, 'layer' => 1]) + ['screen' => $note->screen, 'layer' => $note->layer]);
-            }
+    /** @param  iterable<string>  $chunks */
+    private function read(User $owner, iterable $chunks): Project
+    {
+        return $this->database->transaction(function () use ($owner, $chunks): Project {
+            $project = $owner->projects()->create(['name' => 'Untitled']);
+            $arriving = new Arriving($project, $this->store, $this->assets, $this->consequences);
+            $head = (new ProjectReader($chunks, $arriving))->read();
+            $arriving->end();
+            $project->forceFill(['layer_count' => $arriving->layers] + $head->toArray())->save();
 
             return $project;
         });

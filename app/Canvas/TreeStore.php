@@ -34,6 +34,8 @@ final readonly class TreeStore
 
     private const LAYER = ['id', 'screen', 'parent', 'rank', 'kind', 'x', 'y', 'width', 'height', 'body', 'sheet_rows'];
 
+    private const ROWS_AT_ONCE = 500;
+
     /** Columns of layers that can be long, and are written when what they hold has changed. */
     private const LONG = ['body', 'sheet_rows'];
 
@@ -49,6 +51,18 @@ final readonly class TreeStore
             $this->readLayers($this->layers($project)->get()),
             entries: $this->entries($project),
         );
+    }
+
+    /** All screens and the brief. */
+    public function withoutLayers(ProjectRow $project): Tree
+    {
+        return new Tree($this->project($project), $this->readScreens($this->hung($project)->get()), [], [], $this->entries($project));
+    }
+
+    /** The layers of a screen, or the loose ones, and nothing else. */
+    public function layersOf(ProjectRow $project, ?string $screen): Tree
+    {
+        return new Tree($this->project($project), [], $this->readLayers($this->layers($project)->where('screen', $screen ?? '')->get()));
     }
 
     /**
@@ -122,11 +136,11 @@ final readonly class TreeStore
             };
         }
         foreach ($layers as $long => $rows) {
-            foreach (array_chunk($rows, 500) as $chunk) {
+            foreach (array_chunk($rows, self::ROWS_AT_ONCE) as $chunk) {
                 $this->database->table('layers')->upsert($chunk, ['project_id', 'id'], [...array_diff(self::LAYER, self::LONG), ...array_filter(explode(' ', $long)), 'changed']);
             }
         }
-        foreach (array_chunk($screens, 500) as $chunk) {
+        foreach (array_chunk($screens, self::ROWS_AT_ONCE) as $chunk) {
             $this->database->table('screens')->upsert($chunk, ['project_id', 'id'], [...self::SCREEN, 'changed']);
         }
         foreach (array_chunk($goneLayers, 1000) as $chunk) {
@@ -214,10 +228,28 @@ final readonly class TreeStore
         }
     }
 
-    /** Fills an empty project with a whole tree. */
-    public function fill(ProjectRow $project, Tree $tree): void
+    /** Writes what a tree holds into a project that has none of it. */
+    public function insert(ProjectRow $project, Tree $tree): void
     {
-        $this->write($project, Difference::between(new Tree($this->project($project)), $tree), $tree, 0);
+        if ($tree->screens !== []) {
+            $this->database->table('screens')->insert(array_map(fn (Screen $screen): array => $this->screenRow($project, $screen, 0), array_values($tree->screens)));
+        }
+        foreach (array_chunk($tree->layers, self::ROWS_AT_ONCE) as $layers) {
+            $this->database->table('layers')->insert(array_map(fn (Layer $layer): array => $this->layerRow($project, $layer, self::LONG, 0), $layers));
+        }
+        if ($tree->entries !== []) {
+            $this->database->table('entries')->insert(array_map(fn (Entry $entry): array => $this->entryRow($project, $entry), array_values($tree->entries)));
+        }
+    }
+
+    /** Copies all that is not deleted into an empty project. */
+    public function copy(ProjectRow $from, ProjectRow $to): void
+    {
+        [$screens, $layers] = array_map(fn (array $columns): string => implode(', ', array_map(fn (string $column): string => "`{$column}`", $columns)), [self::SCREEN, self::LAYER]);
+        $this->database->insert("insert into screens (project_id, {$screens}) select ?, {$screens} from screens where project_id = ? and not gone", [$to->id, $from->id]);
+        $this->database->insert("insert into layers (project_id, {$layers}) select ?, {$layers} from layers where project_id = ? and (screen = '' or screen in (select id from screens where project_id = ? and not gone))", [$to->id, $from->id, $from->id]);
+        $this->database->insert('insert into entries (project_id, id, `rank`, body) select ?, id, `rank`, body from entries where project_id = ?', [$to->id, $from->id]);
+        $this->database->update('update projects set layer_count = (select count(*) from layers where project_id = ?) where id = ?', [$to->id, $to->id]);
     }
 
     /** The id of the layer right below in its place, or null at the bottom. */

@@ -136,7 +136,7 @@ it('plays, exports and copies what the cells show', function (): void {
     $page = $this->get("/projects/{$this->project->id}/hand-over/page")->assertOk()->getContent();
     expect($page)->toContain('>Celadon<')->not->toContain('glaze7');
     $this->get("/projects/{$this->project->id}/screens/glazes/devices")->assertOk()->assertSee('Glaze library on all devices')->assertSee('everything fits');
-    $file = json_decode((string) $this->get("/projects/{$this->project->id}/hand-over/project")->getContent(), true);
+    $file = json_decode((string) $this->get("/projects/{$this->project->id}/hand-over/project")->streamedContent(), true);
     $again = $this->demo($this->project->user()->firstOrFail());
-    expect(json_decode((string) $this->get("/projects/{$again->id}/hand-over/project")->getContent(), true)['screens'])->toBe($file['screens']);
+    expect(json_decode((string) $this->get("/projects/{$again->id}/hand-over/project")->streamedContent(), true)['screens'])->toBe($file['screens']);
 });

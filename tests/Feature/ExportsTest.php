@@ -46,7 +46,7 @@ it('exports and imports from the command line', function (): void {
     $file = "{$this->folder}/Fernhollow Pottery.kindred.json";
     $this->artisan('kindred:import', ['file' => [$file], '--owner' => $this->user->email])->assertSuccessful();
     $copy = $this->user->projects()->latest('id')->first();
-    expect($this->get("/projects/{$copy->id}/hand-over/project")->getContent())->toBe(File::get($file));
+    expect($this->get("/projects/{$copy->id}/hand-over/project")->streamedContent())->toBe(File::get($file));
 });
 
 it('fails with a reason and an exit code', function (string $command, array $arguments, int $code, string $reason): void {

@@ -42,7 +42,7 @@ it('plays and exports in the finish, with the hand lettering inside, and reads i
     $page = $this->get("/projects/{$this->project->id}/hand-over/page")->assertOk()->getContent();
     expect($page)->toContain('@font-face{font-family:"Caveat"')->not->toContain('@font-face{font-family:"Spectral"');
     $this->get("/projects/{$this->project->id}/rehearse")->assertOk()->assertSee('font-family="Caveat, cursive"', false);
-    $file = $this->get("/projects/{$this->project->id}/hand-over/project")->getContent();
+    $file = $this->get("/projects/{$this->project->id}/hand-over/project")->streamedContent();
     expect(json_decode($file, true)['finish'])->toBe('rough');
     $svg = $this->get("/projects/{$this->project->id}/hand-over/screens/booked.svg")->getContent();
     preg_match_all('/(?:fill|stroke)="#([0-9a-f]{2})([0-9a-f]{2})([0-9a-f]{2})"/', $svg, $colours, PREG_SET_ORDER);

@@ -77,7 +77,7 @@ it('goes with the project into its file and its copies, with who wrote it and wh
     ($this->note)();
     ($this->note)(['words' => 'Done already']);
     $this->project->notes()->where('number', 2)->first()->update(['resolved' => true]);
-    $file = $this->get("/projects/{$this->project->id}/hand-over/project")->assertOk()->getContent();
+    $file = $this->get("/projects/{$this->project->id}/hand-over/project")->assertOk()->streamedContent();
     $project = app(App\Canvas\Projects::class)->import(User::factory()->create(['name' => 'Somebody else']), $file);
     $kept = fn (App\Models\Project $of): array => Note::of($of)->map(fn (Note $note): array => [$note->number, $note->screen, $note->x, $note->words, $note->resolved, $note->writer(), $note->created_at->getTimestamp()])->all();
     expect($kept($project))->toBe($kept($this->project))

@@ -30,7 +30,7 @@ it('duplicates everything in a project', function (): void {
     $project = $this->demo($this->user);
     $this->post("/projects/{$project->id}/duplicate");
     $copy = $this->user->projects()->where('name', 'Fernhollow Pottery 2')->sole();
-    $written = fn (Project $one): array => json_decode($this->get("/projects/{$one->id}/hand-over/project")->assertOk()->getContent(), true);
+    $written = fn (Project $one): array => json_decode($this->get("/projects/{$one->id}/hand-over/project")->assertOk()->streamedContent(), true);
     expect(['name' => ''] + $written($copy))->toEqual(['name' => ''] + $written($project));
 });
 

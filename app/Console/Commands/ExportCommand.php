@@ -42,7 +42,7 @@ final class ExportCommand extends Command
             return self::INVALID;
         }
         foreach ($this->output->progressIterate($jobs) as $file => $write) {
-            if (@file_put_contents("{$folder}/{$file}", $write()) === false) {
+            if (! $this->write("{$folder}/{$file}", $write())) {
                 $this->newLine();
                 $this->error("{$folder}/{$file} cannot be written.");
 
@@ -52,6 +52,21 @@ final class ExportCommand extends Command
         $this->info(count($jobs).(count($jobs) === 1 ? ' file is' : ' files are')." in {$folder}.");
 
         return self::SUCCESS;
+    }
+
+    /** @param  string|iterable<string>  $bytes */
+    private function write(string $path, string|iterable $bytes): bool
+    {
+        $file = @fopen($path, 'wb');
+        if ($file === false) {
+            return false;
+        }
+        $whole = true;
+        foreach (is_string($bytes) ? [$bytes] : $bytes as $piece) {
+            $whole = $whole && @fwrite($file, $piece) === strlen($piece);
+        }
+
+        return fclose($file) && $whole;
     }
 
     private function text(string $argument): string
@@ -94,7 +109,7 @@ final class ExportCommand extends Command
     /**
      * @param  list<string>  $kinds
      * @param  list<int>  $scales
-     * @return array<string, \Closure(): string>|null what to write into each file
+     * @return array<string, \Closure(): (string|iterable<string>)>|null what to write into each file
      */
     private function jobs(Exports $exports, TreeStore $store, Project $project, array $kinds, array $scales): ?array
     {
@@ -104,7 +119,7 @@ final class ExportCommand extends Command
             $jobs["{$name}.html"] = fn (): string => $exports->page($project);
         }
         if (in_array('project', $kinds, true)) {
-            $jobs["{$name}.kindred.json"] = fn (): string => $exports->project($project);
+            $jobs["{$name}.kindred.json"] = fn (): \Generator => $exports->project($project);
         }
         $asked = array_values((array) $this->option('screen'));
         $met = [];

@@ -28,12 +28,11 @@ final class ImportCommand extends Command
         }
         $failed = false;
         foreach ($this->output->progressIterate((array) $this->argument('file')) as $file) {
-            $json = @file_get_contents($file);
             try {
                 $this->newLine();
-                $json === false
-                    ? throw new InvalidInput('', 'the file cannot be read')
-                    : $this->info("{$file}: project ".$projects->import($owner, $json)->id);
+                is_readable($file)
+                    ? $this->info("{$file}: project ".$projects->importFile($owner, $file)->id)
+                    : throw new InvalidInput('', 'the file cannot be read');
             } catch (InvalidInput $problem) {
                 $failed = true;
                 $this->error("{$file}: {$problem->getMessage()}");

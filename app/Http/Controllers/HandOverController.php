@@ -10,6 +10,7 @@ use App\Models\Project;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class HandOverController extends Controller
 {
@@ -31,9 +32,13 @@ final class HandOverController extends Controller
         return $this->download($this->exports->page($project), $project->name, 'html', 'text/html; charset=utf-8');
     }
 
-    public function project(Project $project): Response
+    public function project(Project $project): StreamedResponse
     {
-        return $this->download($this->exports->project($project), $project->name, 'kindred.json', 'application/json');
+        return response()->stream(function () use ($project): void {
+            foreach ($this->exports->project($project) as $piece) {
+                echo $piece;
+            }
+        }, 200, $this->headers($project->name, 'kindred.json', 'application/json'));
     }
 
     public function svg(Project $project, string $screen): Response
@@ -51,12 +56,16 @@ final class HandOverController extends Controller
 
     private function download(string $bytes, string $name, string $ending, string $type): Response
     {
-        $file = Exports::fileName($name).".{$ending}";
+        return response($bytes, 200, $this->headers($name, $ending, $type));
+    }
 
-        return response($bytes, 200, [
+    /** @return array<string, string> */
+    private function headers(string $name, string $ending, string $type): array
+    {
+        return [
             'Content-Type' => $type,
-            'Content-Disposition' => Exports::disposition($file),
+            'Content-Disposition' => Exports::disposition(Exports::fileName($name).".{$ending}"),
             'Content-Security-Policy' => "default-src 'none'; sandbox",
-        ]);
+        ];
     }
 }

@@ -55,7 +55,7 @@ it('names the place of what is wrong', function (callable $spoil, string $messag
     [fn (array &$file) => $file['screens'][0]['layers'][2] = ['kind' => 'picture', 'asset' => str_repeat('a', 64)] + $file['screens'][0]['layers'][2], 'pictures: the picture of layer “Tick”'],
     [fn (array &$file) => $file['pictures'] = [str_repeat('b', 64) => base64_encode('x')], 'do not match their SHA-256'],
     [fn (array &$file) => $file['pictures'] = [str_repeat('b', 64) => '***'], 'base64'],
-    [fn (array &$file) => $file['screens'] = array_fill(0, 501, $file['screens'][0]), 'screens: between 0 and 500'],
+    [fn (array &$file) => $file['screens'] = array_map(fn (int $i): array => ['id' => "screen{$i}", 'layers' => []] + $file['screens'][1], range(0, 500)), 'screens: between 0 and 500'],
 ]);
 
 it('refuses what is no JSON, too deep, or a list', function (string $json): void {

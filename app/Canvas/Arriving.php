@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Canvas;
+
+use App\Models\Project;
+use Illuminate\Support\Carbon;
+use Kindred\Document\Brief\Entry;
+use Kindred\Document\Project as Head;
+use Kindred\Document\Screen;
+use Kindred\Document\Tree;
+use Kindred\Exchange\FileNote;
+use Kindred\Exchange\ProjectTarget;
+use Kindred\Layout\Consequences;
+
+/** Writes a project file into an empty project as it is read, a screen at a time. */
+final class Arriving implements ProjectTarget
+{
+    private const ENTRIES_AT_ONCE = 200;
+
+    public int $layers = 0;
+
+    /** @var list<Entry> */
+    private array $entries = [];
+
+    public function __construct(
+        private readonly Project $project,
+        private readonly TreeStore $store,
+        private readonly Assets $assets,
+        private readonly Consequences $consequences,
+    ) {
+    }
+
+    public function layers(?Screen $screen, array $layers): void
+    {
+        $empty = new Tree(new Head('Arriving'));
+        // Sizes that follow from the words are worked out anew: a file written by hand need not have them.
+        $tree = $this->consequences->of($empty, $empty->withScreens(...($screen === null ? [] : [$screen]))->withLayers(...$layers));
+        unset($layers);
+        $this->store->insert($this->project, $tree);
+        $this->layers += count($tree->layers);
+    }
+
+    public function entry(Entry $entry): void
+    {
+        $this->entries[] = $entry;
+        if (count($this->entries) >= self::ENTRIES_AT_ONCE) {
+            $this->end();
+        }
+    }
+
+    public function note(FileNote $note): void
+    {
+        $this->project->notes()->forceCreate([
+            'user_id' => $this->project->user_id, 'created_at' => $note->written === '' ? now() : Carbon::parse($note->written),
+            'screen' => $note->screen, 'layer' => $note->layer,
+        ] + array_diff_key($note->toArray(), ['written' => 1]));
+    }
+
+    public function picture(string $hash, string $bytes): void
+    {
+        $this->assets->adopt($this->project, $hash, $bytes);
+    }
+
+    /** Writes what is still held. */
+    public function end(): void
+    {
+        $this->store->insert($this->project, (new Tree(new Head('Arriving')))->withEntries(...$this->entries));
+        $this->entries = [];
+    }
+}

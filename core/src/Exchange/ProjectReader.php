@@ -1,0 +1,295 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Exchange;
+
+use Kindred\Document\Brief\Entry;
+use Kindred\Document\Layer;
+use Kindred\Document\LayerNest;
+use Kindred\Document\Limits;
+use Kindred\Document\Place;
+use Kindred\Document\Project;
+use Kindred\Document\Rank;
+use Kindred\Document\Screen;
+use Kindred\Document\Take;
+use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
+
+/**
+ * Reads a project file of any size, holding one screen of it at a time. That it is whole, and holds together, is known
+ * at its end: what was taken before must not count if the reading ends with an exception.
+ */
+final class ProjectReader
+{
+    private readonly JsonPull $json;
+
+    /** @var array<string, mixed> what holds for the project as a whole */
+    private array $head = [];
+
+    /** @var array<string, Screen> without their cues and grids */
+    private array $screens = [];
+
+    /** @var array<string, true> */
+    private array $layerIds = [];
+
+    /** @var array<string, true> */
+    private array $entryIds = [];
+
+    /** @var array<int, true> */
+    private array $noteNumbers = [];
+
+    /** @var array<string, string> what shows a picture, by the picture's hash */
+    private array $uses = [];
+
+    /** @var array<string, true> */
+    private array $pictures = [];
+
+    /** @param  iterable<string>  $chunks  the text of the file in parts */
+    public function __construct(iterable $chunks, private readonly ProjectTarget $target, int $most = ProjectFile::MAX_BYTES)
+    {
+        $this->json = new JsonPull($chunks, $most);
+    }
+
+    /** Bytes read so far. */
+    public function progress(): int
+    {
+        return $this->json->read();
+    }
+
+    /**
+     * @return Project what the file says of the project as a whole
+     *
+     * @throws InvalidInput naming the place in the file
+     */
+    public function read(): Project
+    {
+        if (! $this->json->isNext('{')) {
+            $this->json->value();
+            throw new InvalidInput('', 'an object is expected here');
+        }
+        foreach ($this->json->keys() as $key) {
+            match ($key) {
+                'screens' => $this->eachOf($key, Limits::MAX_SCREENS, $this->screen(...)),
+                'loose' => $this->take(null, $this->layersOf($key, new Place(null))),
+                'brief' => $this->eachOf($key, Limits::MAX_ENTRIES, $this->entry(...)),
+                'notes' => $this->eachOf($key, ProjectFile::MAX_NOTES, $this->note(...)),
+                'pictures' => $this->pictures(),
+                'format', 'version', 'name', 'entry', 'finish' => $this->head($key),
+                default => null,
+            };
+        }
+        $this->json->end();
+
+        return $this->whole();
+    }
+
+    private function head(string $key): void
+    {
+        $this->head[$key] = $this->json->value();
+        // What is no file of ours is not read to its end.
+        if ($key === 'format' || $key === 'version') {
+            $this->mustBeOurs();
+        }
+    }
+
+    private function mustBeOurs(): void
+    {
+        $in = Reader::of($this->head);
+        if (($this->head['format'] ?? ProjectFile::FORMAT) !== ProjectFile::FORMAT) {
+            throw new InvalidInput('format', 'this is not a Kindred Canvas project file');
+        }
+        if (isset($this->head['version']) && ($version = $in->whole('version', 1, 1_000_000)) > ProjectFile::VERSION) {
+            throw new InvalidInput('version', "the file is of version {$version}; this application reads up to version ".ProjectFile::VERSION);
+        }
+    }
+
+    /** @param  callable(int, string): void  $read  with the place of each in its list, and in the file */
+    private function eachOf(string $key, int $most, callable $read): void
+    {
+        if (! $this->json->isNext('[')) {
+            $this->json->value() === null || throw new InvalidInput($key, 'a list is expected here');
+
+            return;
+        }
+        foreach ($this->json->items() as $i) {
+            if ($i >= $most) {
+                throw new InvalidInput($key, "between 0 and {$most} entries are expected");
+            }
+            $read($i, "{$key}[{$i}]");
+        }
+    }
+
+    private function screen(int $i, string $at): void
+    {
+        if (! $this->json->isNext('{')) {
+            throw new InvalidInput($at, 'an object is expected here');
+        }
+        $data = [];
+        $nests = [];
+        foreach ($this->json->keys() as $key) {
+            if ($key === 'layers') {
+                $nests = $this->nests("{$at}.layers");
+            } else {
+                $data[$key] = $this->json->value();
+            }
+        }
+        $in = Reader::of($data, $at);
+        $screen = Screen::read($in, self::rank($i))->with(gone: false);
+        if (isset($this->screens[$screen->id])) {
+            $in->fail('id', "the id “{$screen->id}” stands for another screen already");
+        }
+        $this->screens[$screen->id] = $screen->with(cues: [], grids: []);
+        $this->uses += $screen->tracing === null ? [] : [$screen->tracing->asset => "screen “{$screen->name}”"];
+        $this->take($screen, $this->placed($nests, "{$at}.layers", new Place($screen->id)));
+    }
+
+    /** @return list<Layer> */
+    private function layersOf(string $at, Place $place): array
+    {
+        return $this->placed($this->nests($at), $at, $place);
+    }
+
+    /** @return list<LayerNest> */
+    private function nests(string $at): array
+    {
+        $nests = [];
+        $this->eachOf($at, Limits::MAX_LAYERS_OF_SCREEN, function (int $i, string $place) use (&$nests): void {
+            $nests[] = LayerNest::read(Reader::of($this->json->value(), $place));
+        });
+
+        return $nests;
+    }
+
+    /**
+     * @param  list<LayerNest>  $nests
+     * @return list<Layer>
+     */
+    private function placed(array $nests, string $at, Place $place): array
+    {
+        $layers = [];
+        foreach ($nests as $i => $nest) {
+            foreach ($nest->layers($place, self::rank($i), null) as $layer) {
+                if ($layer->id === '') {
+                    throw new InvalidInput("{$at}[{$i}]", "the layer “{$layer->name}” has no id");
+                }
+                if (isset($this->layerIds[$layer->id])) {
+                    throw new InvalidInput("{$at}[{$i}]", "the id “{$layer->id}” stands for another layer already");
+                }
+                $this->layerIds[$layer->id] = true;
+                $layers[] = $layer;
+            }
+        }
+        if (count($layers) > Limits::MAX_LAYERS_OF_SCREEN) {
+            throw new InvalidInput($at, 'these are '.number_format(count($layers)).' layers; a screen holds at most '.number_format(Limits::MAX_LAYERS_OF_SCREEN));
+        }
+        if (count($this->layerIds) > Limits::MAX_LAYERS) {
+            throw new InvalidInput('screens', 'the file holds more than '.number_format(Limits::MAX_LAYERS).' layers');
+        }
+
+        return $layers;
+    }
+
+    /** @param  list<Layer>  $layers */
+    private function take(?Screen $screen, array $layers): void
+    {
+        foreach ($layers as $layer) {
+            foreach (ProjectFile::shown($layer) as $hash) {
+                $this->uses[$hash] ??= "layer “{$layer->name}”";
+            }
+        }
+        $this->target->layers($screen, $layers);
+    }
+
+    private function entry(int $i, string $at): void
+    {
+        $in = Reader::of($this->json->value(), $at);
+        $entry = Entry::read($in, self::rank($i));
+        if (isset($this->entryIds[$entry->id])) {
+            $in->fail('id', "the id “{$entry->id}” stands for another entry already");
+        }
+        $this->entryIds[$entry->id] = true;
+        $this->uses += $entry->asset === null ? [] : [$entry->asset => "reference “{$entry->called()}”"];
+        $this->target->entry($entry);
+    }
+
+    private function note(int $i, string $at): void
+    {
+        $in = Reader::of($this->json->value(), $at);
+        $note = FileNote::read($in);
+        if (isset($this->noteNumbers[$note->number])) {
+            $in->fail('number', "the number {$note->number} is that of another note already");
+        }
+        $this->noteNumbers[$note->number] = true;
+        $this->target->note($note);
+    }
+
+    private function pictures(): void
+    {
+        if (! $this->json->isNext('{')) {
+            in_array($this->json->value(), [null, []], true) || throw new InvalidInput('pictures', 'an object is expected here');
+
+            return;
+        }
+        foreach ($this->json->keys() as $hash) {
+            $data = $this->json->value();
+            $bytes = is_string($data) ? base64_decode($data, true) : false;
+            unset($data);
+            if ($bytes === false) {
+                throw new InvalidInput("pictures.{$hash}", 'base64 text is expected here');
+            }
+            if (hash('sha256', $bytes) !== $hash) {
+                throw new InvalidInput("pictures.{$hash}", 'the bytes do not match their SHA-256');
+            }
+            $this->pictures[$hash] = true;
+            $this->target->picture($hash, $bytes);
+        }
+    }
+
+    private function whole(): Project
+    {
+        $in = Reader::of($this->head);
+        if (! isset($this->head['format'])) {
+            throw new InvalidInput('format', 'this is not a Kindred Canvas project file');
+        }
+        $in->whole('version', 1, ProjectFile::VERSION);
+        $project = Project::read($in);
+        $this->mustHaveKeepers();
+        if ($project->entry !== null && ! isset($this->screens[$project->entry])) {
+            $in->fail('entry', 'there is no screen with that id');
+        }
+        foreach (array_diff_key($this->uses, $this->pictures) as $hash => $user) {
+            throw new InvalidInput('pictures', "the picture of {$user} ({$hash}) is missing");
+        }
+
+        return $project;
+    }
+
+    private function mustHaveKeepers(): void
+    {
+        $takes = array_count_values(array_map(fn (Screen $screen): string => $screen->take->of ?? $screen->id, array_filter($this->screens, fn (Screen $screen): bool => $screen->take !== null)));
+        foreach ($takes as $id => $count) {
+            if ($count > Take::MOST) {
+                throw new InvalidInput('screens', "the screen “{$id}” has {$count} takes; at most ".Take::MOST.' can be kept');
+            }
+        }
+        foreach ($this->screens as $screen) {
+            $keeper = $screen->take?->of === null ? $screen : ($this->screens[$screen->take->of] ?? null);
+            if ($keeper?->hangs() !== true) {
+                throw new InvalidInput('screens', "“{$screen->name}” is a take of a screen that is not there");
+            }
+        }
+    }
+
+    /** The rank of the n-th of a list, from 0. */
+    private static function rank(int $n): string
+    {
+        /** @var list<string> $ranks */
+        static $ranks = [];
+        while (count($ranks) <= $n) {
+            $ranks[] = Rank::between($ranks[count($ranks) - 1] ?? null, null);
+        }
+
+        return $ranks[$n];
+    }
+}
