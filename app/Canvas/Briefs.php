@@ -25,7 +25,7 @@ final readonly class Briefs
     /** @return array<string, mixed> */
     public function of(Project $project, string $search): array
     {
-        $tree = $this->store->whole($project);
+        $tree = $this->store->bones($project);
 
         return [
             'tree' => $tree,
@@ -50,7 +50,7 @@ final readonly class Briefs
         }
 
         return $this->cache->remember("coverage:{$project->id}:{$project->sequence}", 3600, function () use ($project): array {
-            $tree = $this->store->whole($project);
+            $tree = $this->store->bones($project);
             $coverage = new Coverage($tree);
             $counts = [];
             foreach ($tree->reel() as $screen) {

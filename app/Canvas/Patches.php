@@ -68,7 +68,7 @@ final readonly class Patches
         }
         foreach (array_keys($redrawn) as $id) {
             $layer = $after->layer((string) $id);
-            $patches[] = ['layer' => $layer->id, 'rank' => $layer->rank] + $this->drawing($project, $layer, $after, $before, true);
+            $patches[] = ['layer' => $layer->id, 'rank' => $layer->rank, 'at' => $layer->screen] + $this->drawing($project, $layer, $after, $before, true);
         }
         // Lower layers first, so that each finds the one that it stands above.
         usort($patches, fn (array $a, array $b): int => isset($a['layer']) <=> isset($b['layer']) ?: strcmp($a['rank'] ?? '', $b['rank'] ?? ''));
@@ -190,7 +190,7 @@ final readonly class Patches
     private function layer(Project $project, Change $change, Tree $after, ?Tree $before, array $added, array $redrawn): ?array
     {
         if ($change->isRemoval()) {
-            return ['layer' => $change->id, 'removed' => true];
+            return ['layer' => $change->id, 'removed' => true, 'at' => $change->before['screen'] ?? null];
         }
         $layer = $after->layer($change->id);
         if ($this->arrayAround($after, $layer->parent) !== null) {
@@ -202,7 +202,7 @@ final readonly class Patches
         }
         $whole = ! $layer->isContainer() || $change->isAddition() || ($change->touches('parent') && $this->isGone($change->before['parent'] ?? null, $after));
         $cells = isset($redrawn[$layer->id]) || ($layer->content instanceof ArrayLayer && $change->touches('width', ...array_keys($layer->content->parts())));
-        $patch = ['layer' => $layer->id, 'rank' => $layer->rank] + $this->drawing($project, $layer, $after, $whole ? null : $before, $whole || $cells);
+        $patch = ['layer' => $layer->id, 'rank' => $layer->rank, 'at' => $layer->screen] + $this->drawing($project, $layer, $after, $whole ? null : $before, $whole || $cells);
 
         return $change->touches('rank', 'parent', 'screen')
             ? $patch + ['screen' => $layer->screen, 'parent' => $layer->parent, 'above' => $this->store->below($project, $layer)]

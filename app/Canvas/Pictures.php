@@ -16,6 +16,9 @@ use Kindred\Render\TextMode;
 /** Screens as SVG, kept until their screen changes. */
 final readonly class Pictures
 {
+    /** Layers that a wall opens with at most. */
+    private const OPENED = 12_000;
+
     /** Pixels of a thumbnail, as an area: a phone's screen at about half its size. */
     private const THUMBNAIL = 80_000;
 
@@ -65,13 +68,17 @@ final readonly class Pictures
     }
 
     /**
-     * The wall's pictures of all screens, by screen id, and of the loose layers under ''.
+     * The wall's pictures of all screens, by screen id, and of the loose layers under ''. A large wall opens with the loose
+     * ones only: the browser asks for those that it comes near.
      *
      * @return array<string, string>
      */
     public function wall(Project $project): array
     {
         $loose = $this->store->withLayersOf($project, [null]);
+        if ($project->layer_count > self::OPENED) {
+            return ['' => $this->renderer->place($loose, new Place(null), $this->editable($project))];
+        }
 
         return ['' => $this->renderer->place($loose, new Place(null), $this->editable($project))] + $this->ofScreens($project, array_map(fn (Screen $screen): string => $screen->id, $loose->reel()));
     }

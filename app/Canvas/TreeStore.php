@@ -15,10 +15,14 @@ use Kindred\Document\Entity;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Box;
+use Kindred\Document\Layer\Widget;
+use Kindred\Document\Layout\Sizing;
 use Kindred\Document\Limits;
 use Kindred\Document\Place;
 use Kindred\Document\Project;
 use Kindred\Document\Screen;
+use Kindred\Document\Style\Corners;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
@@ -43,14 +47,47 @@ final readonly class TreeStore
     {
     }
 
+    /**
+     * @throws InvalidInput when the project is too large to be held at once
+     */
     public function whole(ProjectRow $project): Tree
     {
+        $count = (int) $this->database->table('projects')->where('id', $project->id)->value('layer_count');
+        if ($count > Limits::MAX_AT_ONCE) {
+            throw new InvalidInput('', 'This project has '.number_format($count).' layers. To be looked through as a whole, rehearsed or written as one page it may have '.number_format(Limits::MAX_AT_ONCE).'. Nothing of it is lost; parts of it can be kept as a project of their own.');
+        }
+
         return new Tree(
             $this->project($project),
             $this->readScreens($this->hung($project)->get()),
             $this->readLayers($this->layers($project)->get()),
             entries: $this->entries($project),
         );
+    }
+
+    /**
+     * All of a project but how its layers look: their names, places, cues and whether they show. Of a large project no
+     * more is held at once.
+     */
+    public function bones(ProjectRow $project): Tree
+    {
+        $tree = $this->withoutLayers($project);
+        $layers = [];
+        [$plain, $corners, $sizing] = [new Box, new Corners, new Sizing];
+        foreach ([null, ...array_keys($tree->screens)] as $screen) {
+            foreach ($this->layersOf($project, $screen === null ? null : (string) $screen)->layers as $id => $layer) {
+                $layers[$id] = $layer->with(content: $layer->isContainer() || $layer->content instanceof Widget ? $layer->content : $plain, fills: [], stroke: null, corners: $corners, sizing: $sizing, pins: null);
+            }
+        }
+
+        return $tree->with(layers: $layers, complete: null);
+    }
+
+    /** @return array<string, int> how many layers each screen has */
+    public function counts(ProjectRow $project): array
+    {
+        return $this->database->table('layers')->where('project_id', $project->id)->groupBy('screen')->selectRaw('screen, count(*) as many')
+            ->pluck('many', 'screen')->map(fn ($many): int => (int) $many)->all();
     }
 
     /** All screens and the brief. */

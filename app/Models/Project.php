@@ -17,6 +17,7 @@ use Illuminate\Support\Carbon;
  * @property string $name
  * @property string|null $entry
  * @property string $finish of screens that have none of their own
+ * @property int $layer_count of all screens that are not deleted, and beside them
  * @property int $sequence the number of the latest edit
  * @property Carbon $updated_at
  */
@@ -26,7 +27,7 @@ final class Project extends Model
 
     protected $fillable = ['name', 'entry', 'finish'];
 
-    protected $attributes = ['sequence' => 0, 'finish' => 'dressed'];
+    protected $attributes = ['sequence' => 0, 'layer_count' => 0, 'finish' => 'dressed'];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo
@@ -56,6 +57,6 @@ final class Project extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['user_id' => 'integer', 'sequence' => 'integer'];
+        return ['user_id' => 'integer', 'sequence' => 'integer', 'layer_count' => 'integer'];
     }
 }

@@ -32,6 +32,8 @@ const project = page.dataset['project']!;
 const picture = new Picture(document.getElementById('stage')!);
 watchUnseen(document.getElementById('stage')!, picture);
 const selection = new Selection(picture, () => {
+    // What is picked in the outline may lie on a screen whose layers are not here yet.
+    if (picture.isAbsent(selection.screen) && selection.layers.length > 0) stills.need(selection.screen);
     overlay.show();
     panels.showFacets();
     rulers.follow();
@@ -47,7 +49,11 @@ const camera = new Camera(wall, picture.stage, `kindred.camera.${project}`, () =
     needs.draw();
     document.getElementById('zoom')!.textContent = `${Math.round(camera.scale * 100)}%`;
 }, () => stills.rest());
-const stills = new Stills(camera, picture, urls, () => (selection.layers.length > 0 ? [selection.screen] : []));
+const stills = new Stills(camera, picture, urls, () => (selection.layers.length > 0 ? [selection.screen] : []), () => {
+    overlay.show();
+    notes.draw();
+    needs.draw();
+});
 const overlay = new Overlay(document.getElementById('overlay') as unknown as SVGSVGElement, camera, picture, selection);
 const writer = new Writer(camera, wall);
 const notes = new Notes(document.getElementById('notes')!, document.getElementById('marks')!, picture, camera, urls['notes']!, (screen, layer) => {
@@ -792,6 +798,15 @@ setInterval(() => {
     if (document.visibilityState === 'visible' && !writer.active) void server.catchUp();
 }, 15_000);
 window.addEventListener('pagehide', settle);
+
+// A small picture for which the server had no time is asked for again, less and less often.
+document.addEventListener('error', (event) => {
+    const image = event.target;
+    if (!(image instanceof HTMLImageElement) || !image.src.includes('/thumbnail')) return;
+    const tries = Number(image.dataset['tries'] ?? 0) + 1;
+    image.dataset['tries'] = String(tries);
+    if (tries <= 4) setTimeout(() => (image.src = image.src), 1500 * tries);
+}, true);
 
 document.getElementById('icons')!.addEventListener('close', () => (iconPlace = null));
 wireDialogs();

@@ -36,12 +36,13 @@ final class WallController extends Controller
         return view('wall.index', [
             'project' => $project,
             'tree' => $tree,
-            'pictures' => $pictures->wall($project),
+            'pictures' => $drawn = $pictures->wall($project),
+            'counts' => count($drawn) > 1 ? [] : $this->store->counts($project),
             'revisions' => $this->store->revisions($project),
             'devices' => Catalogue::all(),
             'current' => $current,
             'facets' => $facets->of($project, $current, []),
-            'counts' => $briefs->counts($project),
+            'covered' => $briefs->counts($project),
         ]);
     }
 
@@ -51,7 +52,7 @@ final class WallController extends Controller
             'project' => $project,
             'tree' => $this->store->withLayersOf($project, []),
             'revisions' => $this->store->revisions($project),
-            'counts' => $briefs->counts($project),
+            'covered' => $briefs->counts($project),
         ]);
     }
 

@@ -15,7 +15,7 @@ final class FairShare
     private const AT_ONCE = 3;
 
     /** Together with those that wait. */
-    private const IN_ALL = 6;
+    private const IN_ALL = 10;
 
     /** Seconds. */
     private const PATIENCE = 30;

@@ -23,6 +23,9 @@ final class Limits
     /** Layers of a project. */
     public const MAX_LAYERS = 100_000;
 
+    /** Layers of a project up to which all of it is looked through at once: to rehearse it, for its page, for copies. */
+    public const MAX_AT_ONCE = 30_000;
+
     /** Layers of a screen, or loose on the wall. */
     public const MAX_LAYERS_OF_SCREEN = 20_000;
 

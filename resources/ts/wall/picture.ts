@@ -51,8 +51,14 @@ export class Picture {
         };
     }
 
+    /** Whether the layers of a screen have not been asked for yet, on a wall that is too large to be there at once. */
+    isAbsent(screen: string): boolean {
+        return this.screen(screen)?.hasAttribute('data-layers') ?? false;
+    }
+
     /** How many layers lie on a screen, at every depth. */
     count(screen: string): number {
+        if (this.isAbsent(screen)) return Number(this.screen(screen)!.dataset['layers']);
         let count = this.counts.get(screen);
         if (count === undefined) this.counts.set(screen, count = this.screen(screen)?.querySelectorAll('[data-layer]').length ?? 0);
         return count;
@@ -138,7 +144,7 @@ export class Picture {
         const redraw = new Set<string>();
         const touched = (patch: Patch): void => {
             const layer = patch.layer ? this.layer(patch.layer) : null;
-            const screen = patch.layer ? layer && this.screenOf(layer) : patch.screen;
+            const screen = patch.layer ? (layer && this.screenOf(layer)) ?? patch.at : patch.screen;
             if (screen) screens.add(screen);
         };
         for (const patch of patches) {
@@ -164,6 +170,8 @@ export class Picture {
         const old = this.screen(id)?.querySelector<SVGSVGElement>(':scope > svg:not(.grid)');
         const drawn = this.parse(svg);
         old?.replaceChildren(...drawn.children);
+        this.screen(id)?.removeAttribute('data-layers');
+        this.counts.delete(id);
         this.owners = null;
         this.laid = new WeakMap();
     }
@@ -186,6 +194,8 @@ export class Picture {
             return;
         }
         if (old && old !== element) old.remove();
+        // It comes with all of its screen when that is asked for.
+        if (patch.screen && this.isAbsent(patch.screen)) return;
         const parent = patch.parent ? this.layer(patch.parent) : this.root(patch.screen ?? '');
         const below = patch.above ? this.layer(patch.above) : null;
         // A tracing ground lies on the ground.

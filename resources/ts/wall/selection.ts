@@ -55,7 +55,8 @@ export class Selection {
 
     /** Forgets what has gone from the picture. */
     prune(): void {
-        const layers = this.layers.filter((id) => this.picture.layer(id));
+        const coming = this.picture.isAbsent(this.screen);
+        const layers = this.layers.filter((id) => coming || this.picture.layer(id));
         const screens = this.screens.filter((id) => this.picture.screen(id));
         if (this.screen !== '' && !this.picture.screen(this.screen)) this.screen = '';
         if (this.group !== null && !this.picture.layer(this.group)) this.group = null;

@@ -5,6 +5,8 @@ import { Pending, type Kept } from './pending.ts';
 export interface Patch {
     layer?: string;
     screen?: string | null;
+    /** The screen that a layer lies on, or lay on before it was removed. */
+    at?: string | null;
     parent?: string | null;
     above?: string | null;
     removed?: boolean;

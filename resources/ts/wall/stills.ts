@@ -17,6 +17,8 @@ const LIVE = 2000;
 const REST = 90;
 /** A name over a screen needs so many px to say anything; without a name a press on the screen takes hold of it. */
 const LEGIBLE = 40;
+/** So many stills that the server has to draw are asked for at once. */
+const TOGETHER = 2;
 /** So many stills are asked for in one request. */
 const MANY = 4;
 
@@ -26,13 +28,17 @@ export class Stills {
     private waking: string[] = [];
     private frame = 0;
     private missing: HTMLElement[] = [];
+    private readonly loading = new Set<string>();
+    private readonly undrawn: HTMLElement[] = [];
+    private drawing = 0;
     private readonly dressed = new WeakMap<HTMLElement, string>();
 
     /**
      * @param urls `still` with SCREEN in place of a screen's id, and `stills` for many at once
      * @param needed screens that are worked on
+     * @param onLoad told when the layers of a screen have come
      */
-    constructor(private readonly camera: Camera, private readonly picture: Picture, private readonly urls: Record<string, string>, private readonly needed: () => string[]) {}
+    constructor(private readonly camera: Camera, private readonly picture: Picture, private readonly urls: Record<string, string>, private readonly needed: () => string[], private readonly onLoad: () => void) {}
 
     /** After every step of the camera. */
     follow(): void {
@@ -162,7 +168,23 @@ export class Stills {
     }
 
     private wake(id: string): void {
-        this.picture.screen(id)?.classList.add('live');
+        if (this.picture.isAbsent(id)) void this.load(id);
+        else this.picture.screen(id)?.classList.add('live');
+    }
+
+    /** Asks for the layers of a screen that is not there yet, and again when it was changed meanwhile. */
+    async load(id: string): Promise<void> {
+        const screen = this.picture.screen(id);
+        if (!screen || !this.picture.isAbsent(id) || this.loading.has(id)) return;
+        this.loading.add(id);
+        const revision = screen.dataset['revision'];
+        const drawn = await send<Record<string, string>>(`${this.urls['pictures']!}?of=${id}`).catch((): Record<string, string> => ({}));
+        this.loading.delete(id);
+        if (screen.dataset['revision'] !== revision) return this.load(id);
+        if (!drawn[id]) return;
+        this.picture.replace(id, drawn[id]);
+        screen.classList.add('live');
+        this.onLoad();
     }
 
     private still(screen: HTMLElement): void {
@@ -192,7 +214,25 @@ export class Stills {
         for (const [i, screen] of screens.entries()) {
             const id = ids[i]!;
             const image = this.image(screen);
-            if (image) image.src = kept[id] ?? `${this.urls['still']!.replace('SCREEN', id)}?r=${screen.dataset['revision']}${screen.hasAttribute('data-scrolls') ? '&whole=1' : ''}`;
+            if (image && kept[id]) image.src = kept[id];
+            else if (image) this.undrawn.push(screen);
         }
+        while (this.drawing < TOGETHER && this.undrawn.length > 0) this.draw(this.undrawn.shift()!);
+    }
+
+    /** A few at a time: a browser has few connections to a server, and what the hand asks for goes first. */
+    private draw(screen: HTMLElement): void {
+        const image = this.image(screen);
+        if (!image) return;
+        this.drawing++;
+        const listening = new AbortController();
+        const done = (): void => {
+            listening.abort();
+            this.drawing--;
+            const next = this.undrawn.shift();
+            if (next) this.draw(next);
+        };
+        for (const kind of ['load', 'error']) image.addEventListener(kind, done, { signal: listening.signal });
+        image.src = `${this.urls['still']!.replace('SCREEN', screen.dataset['screen']!)}?r=${screen.dataset['revision']}${screen.hasAttribute('data-scrolls') ? '&whole=1' : ''}`;
     }
 }

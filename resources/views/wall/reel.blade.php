@@ -5,7 +5,7 @@
             <span class="name">{{ $screen->name }}</span>
             @php($takes = $tree->takes($screen->id))
             @if (count($takes) > 1)<button type="button" class="entry" data-takes="{{ $screen->id }}" title="Takes of this screen, side by side">{{ $screen->take->name }}, {{ count($takes) }} takes</button>@endif
-            @if (($counts[$screen->id][1] ?? 0) > 0)<span class="entry covers" title="Requirements that speak of this screen, and how many of them are covered">{{ $counts[$screen->id][0] }} of {{ $counts[$screen->id][1] }} covered</span>@endif
+            @if (($covered[$screen->id][1] ?? 0) > 0)<span class="entry covers" title="Requirements that speak of this screen, and how many of them are covered">{{ $covered[$screen->id][0] }} of {{ $covered[$screen->id][1] }} covered</span>@endif
             @if ($screen->condition)<span class="entry" title="A version for this situation">{{ $screen->condition->label() }}</span>@endif
             @if ($project->entry === $screen->id)<span class="entry" title="A rehearsal starts here">entry</span>@endif
         </div>
@@ -13,4 +13,4 @@
     </section>
 @endforeach
 <section class="card"><details data-screen="loose" data-url="{{ route('outline', [$project, 'loose']) }}"><summary>Loose on the wall</summary><div class="layer-list"></div></details></section>
-@if ($counts !== [])<i data-coverage hidden></i>@endif
+@if ($covered !== [])<i data-coverage hidden></i>@endif
