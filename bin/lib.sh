@@ -222,7 +222,7 @@ http {
     access_log off;
     server_tokens off;
     sendfile on;
-    client_max_body_size 80m;
+    client_max_body_size 16m;
     client_body_temp_path $RUN/body;
     fastcgi_temp_path $RUN/fastcgi;
     proxy_temp_path $RUN/proxy;
@@ -245,6 +245,10 @@ http {
         error_page 502 503 504 /away.html;
         location = /away.html { internal; }
         location ~ \.php$ { return 404; }
+        location = /projects/import {
+            client_max_body_size 520m;
+            try_files /nowhere @app;
+        }
         location / { try_files \$uri @app; }
         location @app {
             include /etc/nginx/fastcgi_params;
@@ -264,10 +268,12 @@ CONF
     [ "$(id -u)" -eq 0 ] && root_flag=(-R)
     keep_running PHP "$VAR/log/fpm.log" php-fpm8.2 "${root_flag[@]}" -y "$RUN/fpm.conf" -d opcache.enable=1 -d opcache.validate_timestamps=0 -d opcache.enable_file_override=1 -d opcache.memory_consumption=256 \
         -d opcache.interned_strings_buffer=32 -d opcache.max_accelerated_files=20000 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
-        -d memory_limit=256M -d upload_max_filesize=70M -d post_max_size=72M -d realpath_cache_size=4M
+        -d memory_limit=256M -d upload_max_filesize=512M -d post_max_size=520M -d realpath_cache_size=4M
     local php=$KEEPER
     keep_running nginx "$VAR/log/nginx.log" nginx -c "$RUN/nginx.conf" -e "$VAR/log/nginx.log"
     wait_port "$WEB_PORT" "$KEEPER" nginx "$VAR/log/nginx.log"
+    # Work that takes long waits in the database for this one.
+    keep_running Worker "$VAR/log/worker.log" php -d memory_limit=256M "$ROOT/artisan" queue:work --sleep=0.3 --tries=1 --timeout=600 --memory=200 --quiet
     local i
     for ((i = 0; i < 600; i++)); do
         php -r 'exit(@file_get_contents($argv[1]) === false ? 1 : 0);' "http://127.0.0.1:$WEB_PORT/sign-in" && return

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Exceptions\Problems;
+use App\Http\Middleware\BoundedJson;
 use App\Http\Middleware\ContentSecurityPolicy;
 use App\Http\Middleware\StartSession;
 use Illuminate\Foundation\Application;
@@ -16,7 +17,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // Nothing here is asked for from another origin.
         $middleware->remove(HandleCors::class);
-        $middleware->append(ContentSecurityPolicy::class);
+        $middleware->append([ContentSecurityPolicy::class, BoundedJson::class]);
         $middleware->web(replace: [FrameworkStartSession::class => StartSession::class]);
         $middleware->redirectGuestsTo(fn (): string => route('sign-in'));
         $middleware->redirectUsersTo(fn (): string => route('shelf'));

@@ -16,11 +16,12 @@ use App\Http\Controllers\SnapController;
 use App\Http\Controllers\TakesController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\WallController;
+use App\Http\Controllers\WorkController;
 use App\Http\Middleware\FairShare;
 use Illuminate\Support\Facades\Route;
 
 // What cannot be an id is nowhere: it is not even looked for.
-Route::patterns(['project' => '[1-9][0-9]{0,17}', 'note' => '[1-9][0-9]{0,17}', 'screen' => '[a-z][a-z0-9]{3,25}', 'layer' => '[a-z][a-z0-9]{3,25}']);
+Route::patterns(['project' => '[1-9][0-9]{0,17}', 'note' => '[1-9][0-9]{0,17}', 'work' => '[0-9a-z]{26}', 'screen' => '[a-z][a-z0-9]{3,25}', 'layer' => '[a-z][a-z0-9]{3,25}']);
 
 Route::middleware('guest')->group(function (): void {
     Route::get('sign-in', [SignInController::class, 'show'])->name('sign-in');
@@ -42,6 +43,8 @@ Route::middleware('auth')->group(function (): void {
         Route::get('bench/empty', fn () => response()->noContent());
     }
 
+    Route::get('works/{work}', [WorkController::class, 'show'])->name('works.show');
+    Route::post('works/{work}/cancel', [WorkController::class, 'cancel'])->name('works.cancel');
     Route::get('token', fn () => response()->json(['token' => csrf_token()]))->name('token');
     Route::get('icons', [AssetController::class, 'icons'])->name('icons');
 
@@ -90,7 +93,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('assets', [AssetController::class, 'store'])->middleware(FairShare::class)->name('assets');
         Route::get('assets/{hash}', [AssetController::class, 'show'])->where('hash', '[0-9a-f]{64}')->name('asset');
         Route::get('stills', [AssetController::class, 'stills'])->name('stills');
-        Route::get('screens/{screen}/thumbnail', [AssetController::class, 'thumbnail'])->middleware(FairShare::class)->name('thumbnail');
+        Route::get('screens/{screen}/thumbnail', [AssetController::class, 'thumbnail'])->middleware(FairShare::class.':pictures')->name('thumbnail');
 
         Route::get('rehearse', [RehearseController::class, 'show'])->name('rehearse');
 

@@ -19,6 +19,9 @@ final readonly class Pictures
     /** Layers that a wall opens with at most. */
     private const OPENED = 12_000;
 
+    /** Layers of a screen up to which its small picture has its words as outlines. */
+    private const OUTLINED = 4_000;
+
     /** Pixels of a thumbnail, as an area: a phone's screen at about half its size. */
     private const THUMBNAIL = 80_000;
 
@@ -130,7 +133,12 @@ final readonly class Pictures
         $height = $whole ? $screen->box->height : $seen;
         $zoom = min(1, sqrt(self::THUMBNAIL / max(1, $screen->box->width * $seen)), self::LONGEST / max(1, $height));
 
-        return $this->keep($project, $use, $id, $revision, $this->raster->webp($this->renderer->screen($tree, $screen, $this->standalone($project), $height), $zoom));
+        // Of a very full screen nobody reads the words in a small picture; to outline them takes longer than all the rest.
+        $rendering = count($tree->layers) <= self::OUTLINED
+            ? $this->standalone($project)
+            : new Rendering(TextMode::Live, fn (string $hash): string => $this->assets->dataAddress($project, $hash));
+
+        return $this->keep($project, $use, $id, $revision, $this->raster->webp($this->renderer->screen($tree, $screen, $rendering, $height), $zoom));
     }
 
     /**

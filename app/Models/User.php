@@ -30,6 +30,12 @@ final class User extends Authenticatable
         return $this->hasMany(Project::class);
     }
 
+    /** @return HasMany<Work, $this> */
+    public function works(): HasMany
+    {
+        return $this->hasMany(Work::class);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

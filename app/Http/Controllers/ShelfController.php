@@ -6,14 +6,20 @@ namespace App\Http\Controllers;
 
 use App\Canvas\Projects;
 use App\Http\Uploads;
+use App\Jobs\ImportProject;
 use App\Models\Project;
+use App\Models\Work;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Kindred\Exchange\ProjectFile;
 use Kindred\Input\InvalidInput;
 
 final class ShelfController extends Controller
 {
+    /** Bytes of a project file that is brought in while one waits for the answer. */
+    private const AT_ONCE = 2 * 1024 * 1024;
+
     public function index(Request $request, Projects $projects): View
     {
         $words = mb_substr(trim($this->asked($request, 'q')), 0, 120);
@@ -66,10 +72,19 @@ final class ShelfController extends Controller
         $file = $request->file('file');
         if ($file === null || is_array($file) || ! $file->isValid()) {
             Uploads::mustHaveFit($file);
-            throw new InvalidInput('', 'No file arrived. Choose a project file of at most 64 MB.');
+            throw new InvalidInput('', 'No file arrived. Choose a project file of at most '.(ProjectFile::MAX_BYTES >> 20).' MB.');
         }
 
-        return redirect()->route('wall', $projects->import($request->user(), (string) $file->get()));
+        if ($file->getSize() <= self::AT_ONCE) {
+            return redirect()->route('wall', $projects->importFile($request->user(), (string) $file->getRealPath()));
+        }
+        $kept = storage_path('app/arriving');
+        is_dir($kept) || mkdir($kept, 0700, true);
+        $work = new Work(['name' => mb_strimwidth(mb_scrub($file->getClientOriginalName()), 0, 120, '…')]);
+        $request->user()->works()->save($work);
+        ImportProject::dispatch($work, $file->move($kept, "{$work->id}.json")->getPathname());
+
+        return redirect()->route('works.show', $work->id);
     }
 
     /** @return array{name: string} */
