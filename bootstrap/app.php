@@ -6,6 +6,7 @@ use App\Exceptions\Problems;
 use App\Http\Middleware\BoundedJson;
 use App\Http\Middleware\ContentSecurityPolicy;
 use App\Http\Middleware\StartSession;
+use App\Http\Middleware\ValidText;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -17,7 +18,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // Nothing here is asked for from another origin.
         $middleware->remove(HandleCors::class);
-        $middleware->append([ContentSecurityPolicy::class, BoundedJson::class]);
+        $middleware->append([ContentSecurityPolicy::class, BoundedJson::class, ValidText::class]);
         $middleware->web(replace: [FrameworkStartSession::class => StartSession::class]);
         $middleware->redirectGuestsTo(fn (): string => route('sign-in'));
         $middleware->redirectUsersTo(fn (): string => route('shelf'));

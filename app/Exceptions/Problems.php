@@ -8,7 +8,6 @@ use App\Canvas\Refused;
 use App\Storage\Busy;
 use App\Storage\NoRoom;
 use Illuminate\Auth\AuthenticationException;
-use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -17,6 +16,7 @@ use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 use Kindred\Document\Missing;
 use Kindred\Input\InvalidInput;
+use PDOException;
 use Symfony\Component\HttpFoundation\Response as BaseResponse;
 
 /** What went wrong, said to people: what happened, what was kept, what to do. */
@@ -42,7 +42,7 @@ final class Problems
         ));
         // A panel is never filled with the page on which one signs in.
         $exceptions->render(fn (AuthenticationException $problem, Request $request) => $request->hasHeader('HX-Request') ? response('', 401, ['HX-Reswap' => 'none']) : null);
-        $exceptions->render(fn (QueryException $problem, Request $request) => self::ofDatabase($request, $problem));
+        $exceptions->render(fn (PDOException $problem, Request $request) => self::ofDatabase($request, $problem));
         $exceptions->respond(fn (BaseResponse $response, \Throwable $problem, Request $request): BaseResponse => $response->getStatusCode() === 500 && self::wantsJson($request)
             ? self::answer($request, 'Something went wrong in the server. Nothing was changed; what was saved before is kept. If it happens again, quote the number '.self::number().'.', 500)
             : $response);
@@ -67,9 +67,9 @@ final class Problems
     }
 
     /** What the database could not do, as far as it says why (error numbers of MariaDB). */
-    private static function ofDatabase(Request $request, QueryException $problem): JsonResponse|RedirectResponse|Response|null
+    private static function ofDatabase(Request $request, PDOException $problem): JsonResponse|RedirectResponse|Response|null
     {
-        return match ((int) ($problem->errorInfo[1] ?? $problem->getPrevious()?->getCode())) {
+        return match ((int) ($problem->errorInfo[1] ?? $problem->getPrevious()?->getCode() ?? $problem->getCode())) {
             1205, 1213, 1020, 1047 => self::answer($request, 'Others were writing at the same place without a pause. Nothing was changed; try it again.', 409, again: true),
             1040, 1053, 1129, 1927, 2002, 2003, 2006, 2013 => self::answer($request, 'The database does not answer at the moment. Nothing was changed; try it again.', 503, again: true),
             3, 28, 1021, 1026, 1030, 1114 => self::answer($request, NoRoom::for('this')->getMessage(), 507),

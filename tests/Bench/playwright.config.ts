@@ -2,9 +2,9 @@ import { defineConfig } from '@playwright/test';
 
 export default defineConfig({
     testDir: '.',
-    testMatch: 'bench.ts',
+    testMatch: process.env['KINDRED_SOAK'] ? 'soak.ts' : 'bench.ts',
     outputDir: '../../var/bench-results',
-    timeout: 900_000,
+    timeout: process.env['KINDRED_SOAK'] ? 0 : 900_000,
     reporter: [['list']],
     use: {
         viewport: { width: 1280, height: 800 },

@@ -83,7 +83,12 @@ export async function send<T>(url: string, body?: unknown): Promise<T> {
     }).catch(() => {
         throw new Problem('The server does not answer; try it again in a moment.', 0, '');
     });
-    if (response.ok) return (await response.json()) as T;
+    if (response.ok) {
+        // An answer that was cut off on its way is none.
+        return (await response.json().catch(() => {
+            throw new Problem('The answer of the server was cut off; try it again in a moment.', 0, '');
+        })) as T;
+    }
     const problem = (await response.json().catch(() => ({}))) as { message?: string; place?: string; again?: boolean };
     if (response.status === 401 || response.status === 419) {
         throw new Problem('You have been signed out. Sign in again in another tab, then go on here; changes that are not saved yet are kept.', response.status, '');

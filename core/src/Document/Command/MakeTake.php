@@ -40,6 +40,9 @@ final readonly class MakeTake implements Command
     public function apply(Tree $tree): Tree
     {
         $screen = $tree->screen($this->screen);
+        if (! $screen->hangs()) {
+            throw new InvalidInput('screen', 'A take is made of the screen that hangs on the wall; hang this one there first. Nothing was changed.');
+        }
         $names = array_map(fn (Screen $one): string => $one->take->name ?? '', $tree->takes($screen->id));
         if (count($names) >= Take::MOST) {
             throw new InvalidInput('screen', 'A screen has at most '.Take::MOST.' takes; delete one that is settled. Nothing was changed.');
