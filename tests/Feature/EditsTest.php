@@ -139,3 +139,21 @@ it('renders typed markup as text everywhere', function (): void {
     $name = $this->get("/projects/{$id}/hand-over/project")->headers->get('Content-Disposition');
     expect($name)->not->toMatch('/[<>\r\n]/');
 });
+
+it('makes nothing twice that is sent twice, an undo neither', function (): void {
+    $send = fn (string $what, array $body) => $this->postJson("/projects/{$this->project->id}/{$what}", $body)->assertOk()->json();
+    $edit = ['base' => 0, 'token' => 'one', 'commands' => [($this->move)('t00002', 7)]];
+    expect([$send('edits', $edit)['made'], $send('edits', $edit)['made']])->toBe([1, 1]);
+    $send('edits', ['token' => 'two', 'base' => 1] + $edit);
+    expect([$send('undo', ['token' => 'back'])['made'], $send('undo', ['token' => 'back'])['made']])->toBe([3, 3])
+        ->and([$send('redo', ['token' => 'again'])['made'], $send('redo', ['token' => 'again'])['made']])->toBe([4, 4])
+        ->and(($this->box)('t00002')->x)->toBe(38.0);
+});
+
+it('takes what a window did itself since for its own, and nothing of others', function (): void {
+    $send = fn (array $more) => $this->postJson("/projects/{$this->project->id}/edits", $more + ['base' => 0, 'commands' => [($this->move)('t00002', 7)]]);
+    $send([])->assertOk();
+    $send(['own' => [1]])->assertOk();
+    $send(['own' => [1]])->assertConflict();
+    $send(['own' => [1, 2]])->assertOk();
+});

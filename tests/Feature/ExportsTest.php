@@ -62,3 +62,17 @@ it('refuses to import what is no project, with an exit code', function (): void 
     $this->artisan('kindred:import', ['file' => [base_path('composer.json')], '--owner' => $this->user->email])->expectsOutputToContain('not a Kindred Canvas project file')->assertExitCode(1);
     $this->artisan('kindred:import', ['file' => [base_path('composer.json')], '--owner' => 'nobody@fernhollow.example'])->assertExitCode(2);
 });
+
+it('draws pictures up to a stated size, and says so past it', function (): void {
+    $this->edit($this->project, 0, ['type' => 'set-screen-field', 'screen' => 'booked', 'field' => 'width', 'value' => '10900'], ['type' => 'set-screen-field', 'screen' => 'booked', 'field' => 'height', 'value' => '10900'])->assertOk();
+    $this->getJson("/projects/{$this->project->id}/hand-over/screens/booked.png?scale=3")->assertStatus(422)
+        ->assertJsonPath('message', 'A picture of 32,700 × 32,700 px is too large; at most 40 million pixels, and 30,000 along a side, can be drawn. Take a smaller scale, or SVG.');
+});
+
+it('names files so that every browser reads the name', function (string $name, string $header): void {
+    $this->project->update(['name' => $name]);
+    expect($this->get("/projects/{$this->project->id}/hand-over/project")->headers->get('Content-Disposition'))->toBe($header);
+})->with([
+    ['Kiln “two”', "attachment; filename=\"Kiln _two_.kindred.json\"; filename*=utf-8''Kiln%20%E2%80%9Ctwo%E2%80%9D.kindred.json"],
+    ['a/b\\c%d', "attachment; filename=\"a b c_d.kindred.json\"; filename*=utf-8''a%20b%20c%25d.kindred.json"],
+]);
