@@ -2,6 +2,7 @@
 import { test, type APIRequestContext, type Page } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import pixelmatch from 'pixelmatch';
 import { PNG } from 'pngjs';
 import Yoga, { Direction, Edge, FlexDirection, Gutter, type Node } from 'yoga-layout';
@@ -337,11 +338,48 @@ async function widths(page: Page): Promise<void> {
     line(`text line width, worst of ${gaps.length} faces x 1,000 lines`, `${worst.toFixed(3)} px`, 'within 0.1 px of Chromium', null, worst <= 0.1);
 }
 
+/** The largest project that is stated: 500 screens with 100,000 layers. Everything runs within 256 MB, or fails. */
+async function sizes(page: Page): Promise<void> {
+    const large = fill(500, 200, 200);
+    const csrf = (await page.locator('meta[name=csrf-token]').getAttribute('content'))!;
+    const headers = { 'X-CSRF-TOKEN': csrf, Accept: 'application/json' };
+    const took = async (name: string, work: () => Promise<boolean>): Promise<void> => {
+        const start = performance.now();
+        const fine = await work();
+        const seconds = (performance.now() - start) / 1000;
+        line(`100,000 layers: ${name}`, fine ? `${seconds.toFixed(2)} s` : 'failed', 'under 60 s in 256 MB', null, fine && seconds < 60);
+    };
+    const post = (path: string, data: object): Promise<boolean> => page.request.post(`${base}/projects/${large}/${path}`, { headers, data, timeout: 120_000 }).then((response) => response.ok());
+    const path = `${tmpdir()}/kindred-bench-${process.pid}.kindred.json`;
+    await took('project written to a file', async () => {
+        const response = await page.request.get(`${base}/projects/${large}/hand-over/project`, { timeout: 120_000 });
+        writeFileSync(path, await response.body());
+        return response.ok();
+    });
+    await took('file brought in', async () => {
+        execFileSync('php', ['-d', 'memory_limit=256M', 'artisan', 'kindred:import', path, '--owner=demo@fernhollow.example']);
+        return true;
+    });
+    await took('project duplicated', () => post('duplicate', {}));
+    await took('wall opened, until it takes the hand', async () => {
+        await page.goto(`${base}/projects/${large}/wall`);
+        await page.waitForSelector('[data-ready]', { state: 'attached' });
+        return true;
+    });
+    const screens = Array.from({ length: 500 }, (_, i) => `screen${i}`);
+    for (const [what, some] of [['98 screens', screens.slice(0, 98)], ['all screens', screens]] as const) {
+        await took(`${what} deleted`, () => post('edits', { base: 1e9, commands: [{ type: 'delete-screens', screens: some }] }));
+        await took(`${what} brought back`, () => post('undo', {}));
+    }
+    await took('finish changed', () => post('edits', { base: 1e9, commands: [{ type: 'set-finish', finish: 'plain' }] }));
+    await took('brief with its coverage', () => page.request.get(`${base}/projects/${large}/brief`, { timeout: 120_000 }).then((response) => response.ok()));
+}
+
 test('budgets', async ({ page }) => {
     console.log(`\n${readFileSync('/proc/cpuinfo', 'utf8').match(/model name\s*: (.*)/)?.[1] ?? 'processor'}, ${new Date().toISOString().slice(0, 10)}`);
     await signIn(page);
     const wanted = (process.env['KINDRED_BENCHES'] ?? '').split(' ').filter(Boolean);
-    for (const measure of [edits, opening, rough, moving, arrays, rehearsing, stacks, pictures, widths].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
+    for (const measure of [edits, opening, rough, moving, arrays, rehearsing, stacks, pictures, widths, sizes].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
         await measure(page).catch((problem: Error) => console.log(`${measure.name}: could not be measured: ${problem.message.replaceAll(/\s+/g, ' ').slice(0, 300)}`));
     }
 });
