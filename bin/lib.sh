@@ -6,7 +6,7 @@ fail() { printf '\n%s\n' "$*" >&2; exit 1; }
 
 VAR="${KINDRED_VAR:-$ROOT/var}"
 WEB_PORT="${KINDRED_PORT:-8400}"
-DB_PORT="${KINDRED_DB_PORT:-33306}"
+DB_PORT="${KINDRED_DB_PORT:-13306}"
 COMPILED="$ROOT/var/compiled"
 
 writable() {
@@ -20,6 +20,10 @@ umask 077
 # Sockets lie apart from the data, because a socket's path may have only 107 bytes.
 make_var() {
     RUN="${TMPDIR:-/tmp}/kindred-$(id -u)-$(printf '%s' "$VAR" | sha256sum | cut -c1-12)"
+    local free at="$VAR"
+    until [ -e "$at" ]; do at="$(dirname "$at")"; done
+    free=$(df --output=avail -m "$at" | tail -1)
+    [ "$free" -ge 100 ] || fail "Only $free MB are left on the disk of $VAR; Kindred Canvas needs 100 MB to start. Nothing was changed."
     { mkdir -p "$VAR"/{log,cache,storage/{app,logs,framework/{cache/data,sessions,views}}} "$RUN" && writable "$VAR" "$VAR"/* "$RUN"; } 2>/dev/null \
         || fail "Cannot write to $VAR. Give this account the right to write there, or set KINDRED_VAR to a folder of its own."
 }
@@ -160,21 +164,20 @@ launch_database() {
 start_database() {
     port_free "$DB_PORT" || fail "Port $DB_PORT is in use, perhaps by another copy of Kindred Canvas. Stop that, or set KINDRED_DB_PORT to a free port."
     write_env
-    local fresh=
     if [ ! -d "$VAR/mysql/mysql" ]; then
-        fresh=1
         rm -rf "$VAR/mysql"
         mariadb-install-db --no-defaults --user="$(id -un)" --datadir="$VAR/mysql" --auth-root-authentication-method=normal \
             --skip-test-db >"$VAR/log/mariadb.log" 2>&1 || fail "The database could not be set up; see $VAR/log/mariadb.log"
     fi
     launch_database
-    if [ -n "$fresh" ]; then
-        local password
-        password="$(env_value DB_PASSWORD)"
+    local password
+    password="$(env_value DB_PASSWORD)"
+    # Also where a first start ended before its accounts were made.
+    if ! MYSQL_PWD="$password" mariadb --no-defaults -h127.0.0.1 -P"$DB_PORT" -ukindred -e 'select 1' kindred >/dev/null 2>&1; then
         mariadb --no-defaults -uroot --socket="$RUN/mysql.sock" <<SQL || fail "The database's account could not be made; see $VAR/log/mariadb.log"
-CREATE DATABASE kindred CHARACTER SET utf8mb4;
-CREATE DATABASE kindred_test CHARACTER SET utf8mb4;
-CREATE USER kindred@127.0.0.1 IDENTIFIED BY '$password';
+CREATE DATABASE IF NOT EXISTS kindred CHARACTER SET utf8mb4;
+CREATE DATABASE IF NOT EXISTS kindred_test CHARACTER SET utf8mb4;
+CREATE OR REPLACE USER kindred@127.0.0.1 IDENTIFIED BY '$password';
 GRANT ALL ON kindred.* TO kindred@127.0.0.1;
 GRANT ALL ON kindred_test.* TO kindred@127.0.0.1;
 ALTER USER root@localhost IDENTIFIED BY '$password';
@@ -273,7 +276,8 @@ CONF
     keep_running nginx "$VAR/log/nginx.log" nginx -c "$RUN/nginx.conf" -e "$VAR/log/nginx.log"
     wait_port "$WEB_PORT" "$KEEPER" nginx "$VAR/log/nginx.log"
     # Work that takes long waits in the database for this one.
-    keep_running Worker "$VAR/log/worker.log" php -d memory_limit=256M "$ROOT/artisan" queue:work --sleep=0.3 --tries=1 --timeout=600 --memory=200 --quiet
+    # It ends whenever the database is away, and is wanted as soon as it is back.
+    KINDRED_RESTARTS=1000000 keep_running Worker "$VAR/log/worker.log" php -d memory_limit=256M "$ROOT/artisan" queue:work --sleep=0.3 --tries=1 --timeout=600 --memory=200 --quiet
     local i
     for ((i = 0; i < 600; i++)); do
         php -r 'exit(@file_get_contents($argv[1]) === false ? 1 : 0);' "http://127.0.0.1:$WEB_PORT/sign-in" && return

@@ -8,7 +8,7 @@ return [
         'mariadb' => [
             'driver' => 'mariadb',
             'host' => env('DB_HOST', '127.0.0.1'),
-            'port' => env('DB_PORT', '33306'),
+            'port' => env('DB_PORT', '13306'),
             'database' => env('DB_DATABASE', 'kindred'),
             'username' => env('DB_USERNAME', 'kindred'),
             'password' => env('DB_PASSWORD', ''),

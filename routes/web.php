@@ -18,6 +18,7 @@ use App\Http\Controllers\TrialController;
 use App\Http\Controllers\WallController;
 use App\Http\Controllers\WorkController;
 use App\Http\Middleware\FairShare;
+use App\Http\Middleware\RoomLeft;
 use Illuminate\Support\Facades\Route;
 
 // What cannot be an id is nowhere: it is not even looked for.
@@ -33,7 +34,7 @@ Route::middleware('guest')->group(function (): void {
     });
 });
 
-Route::middleware('auth')->group(function (): void {
+Route::middleware(['auth', RoomLeft::class])->group(function (): void {
     Route::post('sign-out', [SignInController::class, 'destroy'])->name('sign-out');
     Route::get('/', [ShelfController::class, 'index'])->name('shelf');
     Route::post('projects', [ShelfController::class, 'store'])->name('projects.store');

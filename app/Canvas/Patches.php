@@ -11,6 +11,7 @@ use Kindred\Document\Entity;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Place;
 use Kindred\Document\Rank;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
@@ -39,6 +40,7 @@ final readonly class Patches
         $redrawn = [];
         $patches = [];
         $brought = $this->brought($difference, $after);
+        $lower = $this->lower($difference, $after);
         foreach ($difference->changes as $change) {
             if ($change->entity !== Entity::Layer || ! $this->isHung($change, $after)) {
                 continue;
@@ -57,7 +59,7 @@ final readonly class Patches
                 Entity::Entry => ['brief' => $change->id],
                 Entity::Project => ['project' => $after->project->toArray(), 'redraw' => $change->touches('finish')],
                 Entity::Screen => $this->screen($change, $after, isset($brought[$change->id])),
-                Entity::Layer => $this->isHung($change, $after) ? $this->layer($project, $change, $after, $before, $added, $redrawn) : $this->parked($change),
+                Entity::Layer => $this->isHung($change, $after) ? $this->layer($project, $change, $after, $before, $added, $redrawn, $lower) : $this->parked($change),
             };
             if ($patch !== null) {
                 $patches[] = $patch;
@@ -82,6 +84,43 @@ final readonly class Patches
         $hangs = fn (mixed $screen): bool => ! is_string($screen) || ($after->screens[$screen] ?? null)?->hangs() !== false;
 
         return $hangs(($after->layers[$change->id] ?? null)?->screen) && $hangs($change->before['screen'] ?? null);
+    }
+
+    /**
+     * What came to lie right above something that came there in the same step: that much is known without asking.
+     *
+     * @return array<string, string> the layer right below, by id
+     */
+    private function lower(Difference $difference, Tree $after): array
+    {
+        $placed = $places = [];
+        foreach ($difference->changes as $change) {
+            if ($change->entity === Entity::Layer && $change->touches('rank', 'parent', 'screen') && isset($after->layers[$change->id])) {
+                $placed[$change->id] = true;
+                $places[Place::of($after->layers[$change->id])->key()] = [];
+            }
+        }
+        if (count($placed) < 2) {
+            return [];
+        }
+        foreach ($after->layers as $layer) {
+            $key = Place::of($layer)->key();
+            if (isset($places[$key])) {
+                $places[$key][] = $layer;
+            }
+        }
+        $lower = [];
+        foreach ($places as $siblings) {
+            usort($siblings, Rank::compare(...));
+            foreach ($siblings as $i => $layer) {
+                $below = $siblings[$i - 1] ?? null;
+                if ($below !== null && isset($placed[$layer->id], $placed[$below->id])) {
+                    $lower[$layer->id] = $below->id;
+                }
+            }
+        }
+
+        return $lower;
     }
 
     /** @return array<string, true> screens onto which layers came from a take that did not hang on the wall */
@@ -185,9 +224,10 @@ final readonly class Patches
     /**
      * @param  array<string, true>  $added
      * @param  array<array-key, true>  $redrawn  arrays whose cells changed
+     * @param  array<string, string>  $lower  the layer right below some, by id
      * @return array<string, mixed>|null
      */
-    private function layer(Project $project, Change $change, Tree $after, ?Tree $before, array $added, array $redrawn): ?array
+    private function layer(Project $project, Change $change, Tree $after, ?Tree $before, array $added, array $redrawn, array $lower): ?array
     {
         if ($change->isRemoval()) {
             return ['layer' => $change->id, 'removed' => true, 'at' => $change->before['screen'] ?? null];
@@ -205,7 +245,7 @@ final readonly class Patches
         $patch = ['layer' => $layer->id, 'rank' => $layer->rank, 'at' => $layer->screen] + $this->drawing($project, $layer, $after, $whole ? null : $before, $whole || $cells);
 
         return $change->touches('rank', 'parent', 'screen')
-            ? $patch + ['screen' => $layer->screen, 'parent' => $layer->parent, 'above' => $this->store->below($project, $layer)]
+            ? $patch + ['screen' => $layer->screen, 'parent' => $layer->parent, 'above' => $lower[$layer->id] ?? $this->store->below($project, $layer)]
             : $patch;
     }
 

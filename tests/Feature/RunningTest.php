@@ -89,6 +89,15 @@ it('puts a file where it belongs whole or not at all, and says when there is no 
     expect(fn () => $sessions->write('id', 'data'))->toThrow(NoRoom::class, 'no room left on its disk');
 });
 
+it('writes nothing more when the disk is nearly full, and goes on showing', function (): void {
+    $this->actingAs($user = User::factory()->create());
+    $project = $this->demo($user);
+    config(['kindred.room' => PHP_INT_MAX]);
+    $this->edit($project, 0, ['type' => 'set-entry', 'screen' => 'kiln'])->assertStatus(507)->assertJsonPath('message', fn (string $message): bool => str_contains($message, 'no room left'));
+    $this->get("/projects/{$project->id}/wall")->assertOk();
+    expect($project->fresh()->sequence)->toBe(0);
+});
+
 it('says in words that the disk is full, the database away or held up, and how to go on', function (int $number, int $status, string $said): void {
     $this->actingAs($user = User::factory()->create());
     Route::get('broken', fn () => throw new Illuminate\Database\QueryException('mariadb', 'select 1', [], tap(new PDOException('broken'), fn (PDOException $one) => $one->errorInfo = ['HY000', $number, 'broken'])));
