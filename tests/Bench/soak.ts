@@ -110,7 +110,7 @@ async function write(person: Person, project: number, layers: string[], sent: Se
                     odd.set(`${answer.status} ${answer.text.slice(0, 200)}`, (odd.get(`${answer.status} ${answer.text.slice(0, 200)}`) ?? 0) + 1);
                 }
                 refused++;
-                latest = Math.max(latest, await person.ask('GET', `/projects/${project}/edits?since=${latest}`).then((since) => (JSON.parse(since.text) as { sequence: number }).sequence).catch(() => latest));
+                latest = Math.max(latest, await person.ask('GET', `/projects/${project}/edits?since=${latest}`).then((since) => (JSON.parse(since.text) as { sequence?: number }).sequence ?? latest).catch(() => latest));
                 break;
             } else {
                 if (answer === null || answer.status === 502 || answer.status === 503) awaySince ||= Date.now();
