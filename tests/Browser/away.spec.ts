@@ -28,8 +28,10 @@ test('edits made while the server is away are kept over a reload and made once i
     await page.reload();
     await asked;
     await expect(label(page)).toHaveText('2 not saved');
+    await expect(page.locator('#toast')).toContainText('kept in this browser');
     await page.unroute(posts);
     await saved(page);
+    await expect(page.locator('#toast')).toContainText('All changes are saved');
     const after = await box(subject(page));
     expect([after[0]! - before[0]!, after[1]! - before[1]!]).toEqual([10, 10]);
     await page.reload();
@@ -66,6 +68,9 @@ test('whoever was signed out meanwhile signs in elsewhere and goes on', async ({
     await near(page, 'Booked');
     const before = await box(subject(page));
     await page.mouse.click(...(await at(screen(page, 'Booked'), before[0]! + before[2]! / 2, before[1]! + before[3]! / 2)));
+    // An answer that is still on its way would bring the cookie back.
+    await expect(page.locator('#facets .subject .kind')).toHaveText('icon');
+    await page.waitForLoadState('networkidle');
     const cookies = await context.cookies();
     await context.clearCookies();
     await page.keyboard.press('Shift+ArrowRight');
