@@ -67,6 +67,11 @@ final readonly class Guides
         if (count($at) > self::MAX) {
             throw new InvalidInput('value', 'A screen has at most '.self::MAX.' guides along an axis.');
         }
+        foreach ($at as $one) {
+            if (abs($one) > Reader::LIMIT) {
+                throw new InvalidInput('value', 'A guide lies between -'.number_format(Reader::LIMIT).' and '.number_format(Reader::LIMIT).' px; this one would lie at '.number_format($one).' px. Nothing was changed.');
+            }
+        }
 
         return $axis === Axis::X ? new self(self::sorted($at), $this->y) : new self($this->x, self::sorted($at));
     }
