@@ -48,3 +48,11 @@ test('what is cancelled while it comes in is not kept', async ({ page }) => {
     await page.goto('/');
     await expect(page.locator('[data-project]').filter({ hasText: 'Large 300' })).toHaveCount(0);
 });
+
+test('files of the server are no pages', async ({ page }) => {
+    for (const address of ['/index.php', '/artisan', '/.env', '/away.html', '/build/../index.php', '/index.php/wall']) {
+        const answer = await page.request.get(address);
+        expect([address, answer.status()]).toEqual([address, 404]);
+        expect(await answer.text()).not.toContain('<?php');
+    }
+});

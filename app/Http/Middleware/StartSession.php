@@ -26,7 +26,7 @@ final class StartSession extends Middleware
             parent::saveSession($request);
         } catch (NoRoom $problem) {
             // What the request was about is done already; only who has just signed in has to know.
-            if ($request->routeIs('sign-in*', 'register*')) {
+            if ($request->is('sign-in*', 'register')) {
                 throw $problem;
             }
             report($problem);
