@@ -26,7 +26,8 @@ $factor = min(1, (int) $side / max($width, $height));
 if ($factor < 1) {
     $small = imagecreatetruecolor(max(1, (int) round($width * $factor)), max(1, (int) round($height * $factor)));
     imagealphablending($small, false);
-    imagecopyresampled($small, $image, 0, 0, 0, 0, imagesx($small), imagesy($small), $width, $height);
+    // Colours are counted as they are: one between two others would be none of the picture's.
+    ($mode === 'colours' ? imagecopyresized(...) : imagecopyresampled(...))($small, $image, 0, 0, 0, 0, imagesx($small), imagesy($small), $width, $height);
     $image = $small;
 }
 
