@@ -203,16 +203,24 @@ start_web() {
 [global]
 error_log = $VAR/log/fpm.log
 daemonize = no
-[www]
+CONF
+    # Small pictures, which a page asks for by the dozen, are drawn by workers of their own: whatever waits for them waits in
+    # a line outside, and holds none of those that everything else needs.
+    local pool
+    for pool in pages:12 pictures:3; do
+        cat >>"$RUN/fpm.conf" <<CONF
+[${pool%:*}]
 user = $user
 group = $(id -gn)
-listen = $RUN/fpm.sock
+listen = $RUN/${pool%:*}.sock
+listen.backlog = 1024
 pm = static
-pm.max_children = 16
+pm.max_children = ${pool#*:}
 pm.max_requests = 2000
 clear_env = no
 catch_workers_output = yes
 CONF
+    done
     cat >"$RUN/nginx.conf" <<CONF
 user $user;
 worker_processes 1;
@@ -253,17 +261,15 @@ http {
             try_files /nowhere @app;
         }
         location / { try_files \$uri @app; }
-        location @app {
-            include /etc/nginx/fastcgi_params;
-            fastcgi_param HTTP_HOST \$host:$WEB_PORT;
-            fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
-            fastcgi_param SCRIPT_NAME /index.php;
-            fastcgi_intercept_errors off;
-            fastcgi_pass unix:$RUN/fpm.sock;
-            fastcgi_read_timeout 120;
-            fastcgi_buffers 64 16k;
-            fastcgi_buffer_size 32k;
-        }
+        include /etc/nginx/fastcgi_params;
+        fastcgi_param HTTP_HOST \$host:$WEB_PORT;
+        fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
+        fastcgi_param SCRIPT_NAME /index.php;
+        fastcgi_read_timeout 120;
+        fastcgi_buffers 64 16k;
+        fastcgi_buffer_size 32k;
+        location @app { fastcgi_pass unix:$RUN/pages.sock; }
+        location ~ /thumbnail$ { fastcgi_pass unix:$RUN/pictures.sock; }
     }
 }
 CONF

@@ -94,7 +94,7 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
         Route::post('assets', [AssetController::class, 'store'])->middleware(FairShare::class)->name('assets');
         Route::get('assets/{hash}', [AssetController::class, 'show'])->where('hash', '[0-9a-f]{64}')->name('asset');
         Route::get('stills', [AssetController::class, 'stills'])->name('stills');
-        Route::get('screens/{screen}/thumbnail', [AssetController::class, 'thumbnail'])->middleware(FairShare::class.':pictures')->name('thumbnail');
+        Route::get('screens/{screen}/thumbnail', [AssetController::class, 'thumbnail'])->name('thumbnail');
 
         Route::get('rehearse', [RehearseController::class, 'show'])->name('rehearse');
 

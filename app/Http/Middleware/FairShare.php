@@ -15,19 +15,15 @@ final class FairShare
     private const AT_ONCE = 3;
 
     /** Together with those that wait. */
-    private const IN_ALL = 6;
+    private const IN_ALL = 8;
 
     /** Seconds. */
     private const PATIENCE = 30;
 
-    /**
-     * @param  string  $kind  small pictures, which pages ask for by the dozen, do not stand in the way of anything else
-     *
-     * @throws \App\Storage\Busy
-     */
-    public function handle(Request $request, Closure $next, string $kind = 'work'): Response
+    /** @throws \App\Storage\Busy */
+    public function handle(Request $request, Closure $next): Response
     {
-        $id = $kind.'-'.($request->user()?->getAuthIdentifier() ?? 'guests');
+        $id = $request->user()?->getAuthIdentifier() ?? 'guests';
 
         return Slots::take("in-{$id}", self::IN_ALL, 0, fn (): Response => Slots::take("at-{$id}", self::AT_ONCE, self::PATIENCE, fn (): Response => $next($request)));
     }
