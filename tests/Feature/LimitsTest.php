@@ -62,3 +62,14 @@ it('brings a picture along that was copied in another project of the same person
     $this->actingAs($stranger = User::factory()->create());
     $this->edit($stranger->projects()->create(['name' => 'Theirs']), 0, $picture)->assertStatus(422)->assertJsonPath('message', fn (string $message): bool => str_contains($message, 'add it again'));
 });
+
+it('takes layers up to the limit of a screen, and none past it', function (): void {
+    $row = (array) DB::table('layers')->where(['project_id' => $this->project->id, 'kind' => 'box'])->first();
+    $there = DB::table('layers')->where(['project_id' => $this->project->id, 'screen' => 'booked'])->count();
+    foreach (array_chunk(range(1, 19_999 - $there), 2000) as $numbers) {
+        DB::table('layers')->insert(array_map(fn (int $i): array => ['id' => "many{$i}", 'screen' => 'booked', 'parent' => '', 'rank' => sprintf('a%05d1', $i)] + $row, $numbers));
+    }
+    $box = fn (string $seed): array => ['screen' => 'booked'] + ($this->box)($seed);
+    $this->edit($this->project, 0, $box('last'))->assertOk();
+    $this->edit($this->project, 1, $box('past'))->assertStatus(422)->assertJsonPath('message', 'A screen holds at most 20,000 layers; this would have 20,001. Nothing was changed.');
+});

@@ -55,6 +55,7 @@ it('names the place of what is wrong', function (callable $spoil, string $messag
     [fn (array &$file) => $file['screens'][0]['layers'][2] = ['kind' => 'picture', 'asset' => str_repeat('a', 64)] + $file['screens'][0]['layers'][2], 'pictures: the picture of layer “Tick”'],
     [fn (array &$file) => $file['pictures'] = [str_repeat('b', 64) => base64_encode('x')], 'do not match their SHA-256'],
     [fn (array &$file) => $file['pictures'] = [str_repeat('b', 64) => '***'], 'base64'],
+    [fn (array &$file) => $file['screens'] = [$file['screens'][0], ...array_map(fn (int $i): array => ['id' => "take{$i}", 'layers' => [], 'take' => ['of' => 'home', 'name' => "Take {$i}"]] + $file['screens'][1], range(0, 39))], 'the screen “home” has 40 takes; at most 26 can be kept'],
     [fn (array &$file) => $file['screens'] = array_map(fn (int $i): array => ['id' => "screen{$i}", 'layers' => []] + $file['screens'][1], range(0, 500)), 'screens: between 0 and 500'],
 ]);
 
