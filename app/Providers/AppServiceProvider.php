@@ -10,7 +10,10 @@ use App\Canvas\KeptHeights;
 use App\Models\Project;
 use App\Policies\ProjectPolicy;
 use App\Storage\DurableSessions;
+use App\Storage\SpareStore;
+use Illuminate\Cache\CacheManager;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Filesystem\Filesystem as Files;
 use Illuminate\Http\Request;
 use Illuminate\Session\SessionManager;
@@ -32,6 +35,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(FaceBook::class);
         $this->app->bind(HeightMemory::class, KeptHeights::class);
         $this->app->singleton(Relayout::class);
+        $this->app->resolving('cache', fn (CacheManager $cache) => $cache->extend('file', fn (Application $app, array $config) => $cache->repository(new SpareStore(new Files, $config['path']), $config)));
         $this->app->resolving('session', fn (SessionManager $sessions) => $sessions->extend('file', fn (): DurableSessions => new DurableSessions(
             new Files, storage_path('framework/sessions'), (int) config('session.lifetime'),
         )));
