@@ -43,6 +43,9 @@ final readonly class SheetFile
         }
         $delimiter = self::delimiter($text);
         $rows = self::fitting($delimiter === null ? self::lines($text) : self::split($text, $delimiter));
+        if ($rows === []) {
+            throw new InvalidInput('file', 'There is nothing in the file. Nothing was changed.');
+        }
         $headers = self::isHeader($rows) ? array_map(trim(...), (array) array_shift($rows)) : [];
 
         return new self($headers, $rows, $encoding, $delimiter === null ? 'lines' : self::DELIMITERS[$delimiter]);
