@@ -121,7 +121,7 @@ it('refuses what is no table, and changes nothing', function (string $bytes, str
     readTable($this->project, glazes($this->project)->id, UploadedFile::fake()->createWithContent('table.csv', $bytes))->assertStatus(422)->assertJsonPath('place', 'file')->assertSee($problem);
     expect($this->project->refresh()->sequence)->toBe(0);
 })->with([
-    ["\x89PNG\r\n\x1a\n\x00\x00\x00\rIHDR", 'This is not a text file'], ['', 'There is nothing in the file'], [" \n\n", 'There is nothing in the file'], ["||||\n||", 'There is nothing in the file'],
+    ["\x89PNG\r\n\x1a\n\x00\x00\x00\rIHDR", 'This is not a text file'], ['', 'There is nothing in the file'], [" \n\n", 'There is nothing in the file'], ["||||\n||||", 'There is nothing in the file'],
     [implode("\n", array_map(fn (int $i): string => "Pot {$i},{$i}", range(1, 10_000))), 'The file has more than 2,000 rows, which is the most that a data sheet holds.'],
     [str_repeat('x,', 40)."x\n".str_repeat('y,', 40)."y\n", 'has 41 columns'], ["a,b\n".str_repeat('x', 5001).",y\n", 'longer than 5,000 characters'],
     [str_repeat('x', 8 * 1024 * 1024 + 1), 'larger than 8 MB'],

@@ -46,7 +46,7 @@ final readonly class SheetFile
         if ($rows === []) {
             throw new InvalidInput('file', 'There is nothing in the file. Nothing was changed.');
         }
-        $headers = self::isHeader($rows) ? array_map(trim(...), (array) array_shift($rows)) : [];
+        $headers = self::isHeader($rows) ? array_map(trim(...), array_shift($rows)) : [];
 
         return new self($headers, $rows, $encoding, $delimiter === null ? 'lines' : self::DELIMITERS[$delimiter]);
     }
