@@ -7,7 +7,7 @@ namespace App\Http\Middleware;
 use Closure;
 use Illuminate\Foundation\Http\Middleware\TransformsRequest;
 
-/** Text of forms and addresses is UTF-8; what is none of it becomes the sign for what cannot be read. */
+/** Text of forms and addresses is UTF-8, without white space around it; what is no text becomes the sign for what cannot be read. */
 final class ValidText extends TransformsRequest
 {
     public function handle($request, Closure $next): mixed
@@ -18,6 +18,11 @@ final class ValidText extends TransformsRequest
 
     protected function transform($key, $value): mixed
     {
-        return is_string($value) ? mb_scrub($value, 'UTF-8') : $value;
+        if (! is_string($value)) {
+            return $value;
+        }
+        $text = mb_scrub($value, 'UTF-8');
+
+        return $key === 'password' ? $text : trim($text);
     }
 }
