@@ -36,6 +36,8 @@ final class Note extends Model
     /** Characters of a note. */
     public const MAX_LENGTH = FileNote::MAX_LENGTH;
 
+    protected $table = 'notes';
+
     protected $fillable = ['screen', 'layer', 'x', 'y', 'words', 'resolved', 'number', 'user_id'];
 
     /** @return BelongsTo<User, $this> */

@@ -25,6 +25,8 @@ final class Project extends Model
 {
     use SoftDeletes;
 
+    protected $table = 'projects';
+
     protected $fillable = ['name', 'entry', 'finish'];
 
     protected $attributes = ['sequence' => 0, 'layer_count' => 0, 'finish' => 'dressed'];

@@ -31,6 +31,8 @@ final class Work extends Model
     /** Seconds that its progress is kept. */
     private const KEPT = 86_400;
 
+    protected $table = 'works';
+
     protected $fillable = ['name', 'state', 'problem', 'project_id'];
 
     protected $attributes = ['state' => 'waiting'];

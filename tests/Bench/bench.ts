@@ -73,6 +73,38 @@ async function edits(page: Page): Promise<void> {
     line('memory of one edit', `${memory.toFixed(1)} MB`, 'under 16 MB', null, memory < 16);
 }
 
+/** 20 people write into one project without a pause; the reference is 20 who ask for the empty route without a pause. */
+async function writers(page: Page): Promise<void> {
+    const project = fill(10, 200, 200);
+    const headers = { 'X-CSRF-TOKEN': (await page.locator('meta[name=csrf-token]').getAttribute('content'))!, Accept: 'application/json' };
+    const post = (command: object): Promise<unknown> => page.request.post(`${base}/projects/${project}/edits`, { headers, data: { base: 1e9, commands: [command] } }).then(async (response) => {
+        if (!response.ok()) throw new Error(await response.text());
+    });
+    const move = (i: number, person: number): Promise<unknown> => post({ type: 'move-layers', screen: 'screen0', layers: [`l0x${person * 8}`], dx: i % 2 === 0 ? 1 : -1, dy: 0 });
+    const mixed = (i: number, person: number): Promise<unknown> => {
+        const screen = `screen${(i + person) % 10}`;
+        const layer = `l${(i + person) % 10}x${person * 8}`;
+        const seed = `${person}-${i}`;
+        switch ((i + person) % 6) {
+            case 0: return post({ type: 'create-layers', screen, seed, layers: [{ id: 'drawn', kind: 'box', x: person, y: i % 300, width: 30, height: 20 }] });
+            case 1: return post({ type: 'rename-layer', screen, layer, name: `Name ${i}` });
+            case 2: return post({ type: 'duplicate-layers', screen, layers: [layer], seed });
+            case 3: return post({ type: 'move-screens', screens: [screen, `screen${(i * 7 + person) % 10}`], dx: i % 2 === 0 ? 1 : -1, dy: 0 });
+            case 4: return post({ type: 'set-field', screen, layers: [layer], field: 'opacity', value: `0.${1 + i % 9}` });
+            default: return post({ type: 'move-layers', screen, layers: [layer], dx: i % 2 === 0 ? 1 : -1, dy: 0 });
+        }
+    };
+    const together = async (each: number, work: (i: number, person: number) => Promise<unknown>): Promise<number> =>
+        quantile((await Promise.all(Array.from({ length: 20 }, (_, person) => time(each, (i) => work(i, person))))).flat(), 0.95);
+    const empty = (): Promise<unknown> => page.request.get(`${base}/bench/empty`);
+    await together(5, empty);
+    const reference = await together(60, empty);
+    for (const [what, work] of [['moves', move], ['all kinds of edits', mixed]] as const) {
+        const p95 = await together(40, work);
+        line(`20 writers on one project, ${what}, p95`, ms(p95), `20 on the empty route: ${reference.toFixed(0)} ms`, p95 / reference, p95 / reference <= 2);
+    }
+}
+
 /** Opens a wall of 50 screens of 200 layers in a finish. */
 async function opened(page: Page, finish: string, what: string): Promise<void> {
     const project = fill(50, 200, 200);
@@ -379,7 +411,7 @@ test('budgets', async ({ page }) => {
     console.log(`\n${readFileSync('/proc/cpuinfo', 'utf8').match(/model name\s*: (.*)/)?.[1] ?? 'processor'}, ${new Date().toISOString().slice(0, 10)}`);
     await signIn(page);
     const wanted = (process.env['KINDRED_BENCHES'] ?? '').split(' ').filter(Boolean);
-    for (const measure of [edits, opening, rough, moving, arrays, rehearsing, stacks, pictures, widths, sizes].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
+    for (const measure of [edits, writers, opening, rough, moving, arrays, rehearsing, stacks, pictures, widths, sizes].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
         await measure(page).catch((problem: Error) => console.log(`${measure.name}: could not be measured: ${problem.message.replaceAll(/\s+/g, ' ').slice(0, 300)}`));
     }
 });

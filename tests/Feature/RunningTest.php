@@ -91,6 +91,27 @@ it('puts a file where it belongs whole or not at all, and says when there is no 
     expect(fn () => $sessions->write('id', 'data'))->toThrow(NoRoom::class, 'no room left on its disk');
 });
 
+it('leaves a session that a request did not change to the others that did, and one that was ended', function (): void {
+    $folder = sys_get_temp_dir().'/kindred-sessions-'.bin2hex(random_bytes(4));
+    mkdir($folder);
+    [$edit, $page] = [new DurableSessions(new Filesystem, $folder, 10), new DurableSessions(new Filesystem, $folder, 10)];
+    $page->write('one', 'signed in');
+    touch("{$folder}/one", time() - 300);
+    expect($edit->read('one'))->toBe('signed in');
+    $page->write('one', 'signed in, with a message');
+    $edit->write('one', 'signed in');
+    expect($page->read('one'))->toBe('signed in, with a message');
+    touch("{$folder}/one", time() - 300);
+    clearstatcache();
+    $page->write('one', 'signed in, with a message');
+    clearstatcache();
+    expect(filemtime("{$folder}/one"))->toBeGreaterThan(time() - 60);
+    $page->destroy('one');
+    $page->write('one', 'signed in, with a message');
+    expect(is_file("{$folder}/one"))->toBeFalse();
+    (new Filesystem)->deleteDirectory($folder);
+});
+
 it('writes nothing more when the disk is nearly full, and goes on showing', function (): void {
     $this->actingAs($user = User::factory()->create());
     $project = $this->demo($user);
