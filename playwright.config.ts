@@ -7,8 +7,7 @@ export default defineConfig({
     fullyParallel: false,
     timeout: 60_000,
     expect: { timeout: 8_000 },
-    // A busy machine gets a second try, which the report names as flaky.
-    retries: process.env['CI'] ? 1 : 0,
+    retries: 0,
     reporter: [['list']],
     use: {
         baseURL: process.env['KINDRED_URL'] ?? 'http://127.0.0.1:8400',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AssetController;
 use App\Http\Controllers\BriefController;
 use App\Http\Controllers\EditController;
+use App\Http\Controllers\FindController;
 use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\NoteController;
@@ -19,6 +20,7 @@ use App\Http\Controllers\WallController;
 use App\Http\Controllers\WorkController;
 use App\Http\Middleware\FairShare;
 use App\Http\Middleware\RoomLeft;
+use App\Http\Middleware\Sequenced;
 use Illuminate\Support\Facades\Route;
 
 // What cannot be an id is nowhere: it is not even looked for.
@@ -47,12 +49,13 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
     Route::get('works/{work}', [WorkController::class, 'show'])->name('works.show');
     Route::post('works/{work}/cancel', [WorkController::class, 'cancel'])->name('works.cancel');
     Route::get('token', fn () => response()->json(['token' => csrf_token()]))->name('token');
+    Route::post('keys', [FindController::class, 'keys'])->name('keys');
     Route::get('icons', [AssetController::class, 'icons'])->name('icons');
 
     Route::post('projects/{project}/restore', [ShelfController::class, 'restore'])
         ->withTrashed()->can('work', 'project')->name('projects.restore');
 
-    Route::middleware('can:work,project')->prefix('projects/{project}')->group(function (): void {
+    Route::middleware(['can:work,project', Sequenced::class])->prefix('projects/{project}')->group(function (): void {
         Route::patch('/', [ShelfController::class, 'update'])->name('projects.update');
         Route::delete('/', [ShelfController::class, 'destroy'])->name('projects.destroy');
         Route::post('duplicate', [ShelfController::class, 'duplicate'])->middleware(FairShare::class)->name('projects.duplicate');
@@ -76,6 +79,7 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
         Route::get('widgets/{layer}/parts', [KitController::class, 'parts'])->name('widget.parts');
         Route::get('screens/{screen}/takes', [TakesController::class, 'show'])->middleware(FairShare::class)->name('takes');
         Route::get('layers/{layer}/trials', [TrialController::class, 'show'])->middleware(FairShare::class)->name('trials');
+        Route::get('find', [FindController::class, 'index'])->name('find');
         Route::get('copies/{layer}', [WallController::class, 'copies'])->name('copies');
         Route::get('facets', [WallController::class, 'facets'])->name('facets');
         Route::get('history', [WallController::class, 'history'])->name('history');

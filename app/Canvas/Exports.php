@@ -88,7 +88,7 @@ final readonly class Exports
     /** A name as a file can bear it: no separators, control characters or leading dots. */
     public static function fileName(string $name): string
     {
-        $clean = trim((string) preg_replace('/[\p{Cc}\p{Cf}\/\\\\:*?"<>|]+/u', ' ', $name), " .\t");
+        $clean = trim((string) preg_replace('/[\p{Cc}\p{Cf}\s\/\\\\:*?"<>|]+/u', ' ', $name), " .\t");
 
         return $clean === '' ? 'untitled' : mb_strimwidth($clean, 0, 80);
     }

@@ -14,6 +14,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $name
  * @property string $email
  * @property string $password
+ * @property array<string, list<string>>|null $keys the keys that were given to commands in place of those that they come with
  */
 final class User extends Authenticatable
 {
@@ -22,7 +23,7 @@ final class User extends Authenticatable
 
     protected $table = 'users';
 
-    protected $fillable = ['name', 'email', 'password'];
+    protected $fillable = ['name', 'email', 'password', 'keys'];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -41,6 +42,6 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed'];
+        return ['password' => 'hashed', 'keys' => 'array'];
     }
 }

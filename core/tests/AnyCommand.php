@@ -76,6 +76,7 @@ final class AnyCommand
             ['type' => 'move-layers', 'dx' => $number(), 'dy' => $number()] + $on,
             ['type' => 'set-field', 'field' => $field, 'value' => $value] + $on,
             ['type' => 'duplicate-layers', 'parent' => $parent, 'seed' => "d{$step}", 'dx' => 8, 'dy' => 8] + $on,
+            ['type' => 'duplicate-layers', 'elsewhere' => true, 'to' => $screens[mt_rand(0, max(0, count($screens) - 1))] ?? null, 'seed' => "e{$step}", 'dx' => 8, 'dy' => 8] + $on,
             ['type' => 'group-layers', 'seed' => "g{$step}"] + $on,
             ['type' => 'ungroup-layers', 'parent' => $parent, 'screen' => $screen, 'layers' => [$one]],
             ['type' => 'reorder-layers', 'parent' => $parent, 'screen' => $screen, 'layers' => [$one], 'above' => $some[1] ?? null],

@@ -105,6 +105,68 @@ async function writers(page: Page): Promise<void> {
     }
 }
 
+/** From a press to what it brings about, with a real pointer: the facets of a layer, the picture of a shape; and a burst of keys. */
+async function hands(page: Page): Promise<void> {
+    const project = fill(10, 200, 200);
+    await page.goto(`${base}/projects/${project}/wall`);
+    await page.waitForSelector('[data-ready]', { state: 'attached' });
+    await page.locator('[data-card=screen0] [data-open-screen]').click();
+    await page.waitForFunction(() => !document.querySelector('#stage.moving') && !document.querySelector('#facets[aria-busy]'));
+    // Times are taken in the page: from the event of the hand to the change of the page.
+    await page.evaluate(() => {
+        const times: Record<string, number[]> = { facets: [], shape: [] };
+        let [down, up] = [0, 0];
+        addEventListener('pointerdown', () => (down = performance.now()), true);
+        addEventListener('pointerup', () => (up = performance.now()), true);
+        new MutationObserver(() => {
+            if (!document.querySelector('#facets[aria-busy]') && down > 0) times['facets']!.push(performance.now() - down);
+        }).observe(document.getElementById('facets')!, { attributes: true, attributeFilter: ['aria-busy'] });
+        new MutationObserver(() => times['shape']!.push(performance.now() - up)).observe(document.querySelector('[data-screen=screen0] > svg')!, { childList: true });
+        Object.assign(window, { times, clear: () => ((down = 0), Object.values(times).forEach((list) => (list.length = 0))) });
+    });
+    const taken = (name: string): Promise<number[]> => page.evaluate((name) => (window as unknown as { times: Record<string, number[]> }).times[name]!.slice(), name);
+    const empty = (): Promise<number> => page.evaluate(async (url) => {
+        const begun = performance.now();
+        await (await fetch(url)).text();
+        return performance.now() - begun;
+    }, `${base}/bench/empty`);
+    const screen = (await page.locator('[data-screen=screen0] > svg').first().boundingBox())!;
+    const scale = screen.width / 390;
+    const reference: number[] = [];
+    for (let i = 0; i < 60; i++) {
+        const before = (await taken('facets')).length;
+        await page.mouse.click(screen.x + ((i * 7) % 10 * 38 + 12) * scale, screen.y + ((i * 3) % 18 * 10 + 4) * scale);
+        await page.waitForFunction((before) => (window as unknown as { times: Record<string, number[]> }).times['facets']!.length > before, before);
+        reference.push(await empty());
+    }
+    const facets = (await taken('facets')).slice(10);
+    for (let i = 0; i < 40; i++) {
+        const before = (await taken('shape')).length;
+        const [x, y] = [screen.x + (20 + (i % 8) * 40) * scale, screen.y + (260 + Math.floor(i / 8) * 60) * scale];
+        await page.keyboard.press('s');
+        await page.mouse.move(x, y);
+        await page.mouse.down();
+        await page.mouse.move(x + 30 * scale, y + 40 * scale, { steps: 3 });
+        await page.mouse.up();
+        await page.waitForFunction((before) => (window as unknown as { times: Record<string, number[]> }).times['shape']!.length > before, before);
+        reference.push(await empty());
+    }
+    const shape = (await taken('shape')).slice(5);
+    const p95 = (values: number[]): number => quantile(values, 0.95);
+    console.log(`reference: empty route with one query, asked for by the page: median ${ms(quantile(reference, 0.5))}, p95 ${ms(p95(reference))}`);
+    for (const [name, times] of [['press on a layer to its facets, p95', facets], ['drawn shape let go to its picture, p95', shape]] as const) {
+        line(name, ms(p95(times)), 'at most 3x the reference', p95(times) / p95(reference), p95(times) <= 3 * p95(reference));
+    }
+    await page.waitForFunction(() => document.getElementById('saved')!.textContent === 'saved');
+    for (const [name, key] of [['20 nudges', 'ArrowRight'], ['20 undos', 'Control+z']] as const) {
+        for (let i = 0; i < 20; i++) await page.keyboard.press(key, { delay: 10 });
+        const begun = performance.now();
+        await page.waitForFunction(() => document.getElementById('saved')!.textContent === 'saved');
+        const left = performance.now() - begun;
+        line(`${name} at once, until all are saved`, ms(left), 'under 500 ms after the last', null, left < 500);
+    }
+}
+
 /** Opens a wall of 50 screens of 200 layers in a finish. */
 async function opened(page: Page, finish: string, what: string): Promise<void> {
     const project = fill(50, 200, 200);
@@ -411,7 +473,7 @@ test('budgets', async ({ page }) => {
     console.log(`\n${readFileSync('/proc/cpuinfo', 'utf8').match(/model name\s*: (.*)/)?.[1] ?? 'processor'}, ${new Date().toISOString().slice(0, 10)}`);
     await signIn(page);
     const wanted = (process.env['KINDRED_BENCHES'] ?? '').split(' ').filter(Boolean);
-    for (const measure of [edits, writers, opening, rough, moving, arrays, rehearsing, stacks, pictures, widths, sizes].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
+    for (const measure of [edits, writers, hands, opening, rough, moving, arrays, rehearsing, stacks, pictures, widths, sizes].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
         await measure(page).catch((problem: Error) => console.log(`${measure.name}: could not be measured: ${problem.message.replaceAll(/\s+/g, ' ').slice(0, 300)}`));
     }
 });

@@ -155,6 +155,7 @@ test('a reference gives its main colours and lies under a screen to be traced', 
     await near(page, 'Summary');
     await page.locator('#facets').getByLabel('Tracing').fill('0.8');
     await page.locator('#facets').getByLabel('Tracing').press('Enter');
+    await page.keyboard.press('Escape');
     await expect(ground).toHaveAttribute('opacity', '0.8');
     // What is drawn goes over it, and it leaves with neither rehearsal nor pictures.
     await page.keyboard.press('s');

@@ -2,7 +2,7 @@
 import { expect, type Page } from '@playwright/test';
 import { at, middle, near, openDemo, pick, screen, test } from './support/hand.ts';
 
-const zoom = async (page: Page): Promise<number> => Number((await page.locator('#zoom').textContent())!.replace('%', ''));
+const zoom = async (page: Page): Promise<number> => Number((await page.locator('#zoom').inputValue()).replace('%', ''));
 
 test('wheel and hand move the wall, and zooming keeps what is under the pointer there', async ({ page }) => {
     await openDemo(page, 'Camera');

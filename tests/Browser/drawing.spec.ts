@@ -3,7 +3,7 @@ import { expect, type FileChooser, type Page } from '@playwright/test';
 import { allowError, at, box, drag, near, openDemo, saved, screen, setField, test } from './support/hand.ts';
 
 async function scale(page: Page): Promise<number> {
-    return Number((await page.locator('#zoom').textContent())!.replace('%', '')) / 100;
+    return Number((await page.locator('#zoom').inputValue()).replace('%', '')) / 100;
 }
 
 /** P opens the browser's own dialog; the test has to be listening before it does. */
@@ -115,7 +115,7 @@ test('a picture by dialog lies on the current screen; what is none is refused', 
     expect(x).toBeGreaterThanOrEqual(0);
     expect(x + width).toBeLessThanOrEqual(390);
     await expect(page.locator('#facets .subject input')).toHaveValue('bowl');
-    await page.locator('#facets').getByLabel('Picture', { exact: true }).selectOption('contain');
+    await page.locator('#facets').getByLabel('Fits by', { exact: true }).selectOption('contain');
     await saved(page);
     await expect(picture.locator('image')).toHaveAttribute('preserveAspectRatio', 'xMidYMid meet');
 

@@ -165,7 +165,7 @@ test('what a widget holds is changed where it lies: words, cells, icons, choices
     await page.mouse.dblclick(...(await place('9.00')));
     await expect(page.locator('#writing')).toHaveValue('9.00');
     await page.keyboard.type('8.50');
-    await page.keyboard.press('Escape');
+    await page.keyboard.press('Control+Enter');
     await saved(page);
     await expect(firing.locator('text', { hasText: '8.50' })).toBeVisible();
     await likeReload(page, firing);

@@ -20,6 +20,7 @@ test('a settings list: dividers 72 px apart, labels 24 px in, three switches, on
         gestures++;
         await facets.getByLabel(label, { exact: true }).fill(value);
         await facets.getByLabel(label, { exact: true }).press('Enter');
+        await page.keyboard.press('Escape');
         await saved(page);
     };
     const twice = async (x: number, y: number, kind: string): Promise<void> => {

@@ -12,7 +12,7 @@ test('moves, resizes, rotates and nudges by hand', async ({ page }) => {
     await pick(page, start, 'ellipse');
     const [x = 0, y = 0, width = 0] = await box(ring);
     await drag(page, start, [start[0] + 30, start[1] + 40], ['Control']);
-    const scale = Number((await page.locator('#zoom').textContent())!.replace('%', '')) / 100;
+    const scale = Number((await page.locator('#zoom').inputValue()).replace('%', '')) / 100;
     const [x2 = 0, y2 = 0] = await box(ring);
     expect(Math.abs(x2 - x - 30 / scale)).toBeLessThan(2);
     expect(Math.abs(y2 - y - 40 / scale)).toBeLessThan(2);
@@ -178,6 +178,7 @@ test('screens: duplicated beside themselves, moved, resized, renamed, deleted wi
     const name = page.locator('#facets').getByLabel('Name of the screen');
     await name.fill('Booked, long');
     await name.press('Enter');
+    await page.keyboard.press('Escape');
     await expect(screen(page, 'Booked, long')).toBeVisible();
     await expect(page.locator('[data-card]', { hasText: 'Booked, long' })).toBeVisible();
     await page.keyboard.press('Delete');

@@ -8,7 +8,7 @@ test('wrapped text is as wide as it was drawn and breaks where its words do', as
     const booked = screen(page, 'Booked');
     const count = await booked.locator('[data-kind=text]').count();
     await page.keyboard.press('w');
-    await drag(page, await at(booked, 40, 700), await at(booked, 200, 730));
+    await drag(page, await at(booked, 40, 700), await at(booked, 200, 730), ['Control']);
     await page.keyboard.type('Bring an apron and a towel; clay is on us.');
     const area = page.locator('#writing');
     await expect(area).toBeFocused();
@@ -33,7 +33,7 @@ test('wrapped text is as wide as it was drawn and breaks where its words do', as
     await page.keyboard.press('Control+End');
     await page.keyboard.press('Enter');
     await page.keyboard.type('See you!');
-    await page.keyboard.press('Escape');
+    await page.keyboard.press('Control+Enter');
     await expect(text.locator('tspan').last()).toHaveText('See you!');
     await saved(page);
     await page.keyboard.press('Control+z');

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\User;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\File;
 
 beforeEach(function (): void {
@@ -47,6 +48,26 @@ it('exports and imports from the command line', function (): void {
     $this->artisan('kindred:import', ['file' => [$file], '--owner' => $this->user->email])->assertSuccessful();
     $copy = $this->user->projects()->latest('id')->first();
     expect($this->get("/projects/{$copy->id}/hand-over/project")->streamedContent())->toBe(File::get($file));
+});
+
+it('runs the commands of the README as they stand, one after another', function (): void {
+    $this->user->update(['email' => 'demo@fernhollow.example']);
+    preg_match_all('/^php artisan (.+)$/m', File::get(base_path('README.md')), $lines);
+    expect(count($lines[1]))->toBeGreaterThan(3);
+    $before = getcwd();
+    File::ensureDirectoryExists($this->folder);
+    chdir($this->folder);
+    try {
+        foreach ($lines[1] as $line) {
+            // The shell's own part: what an asterisk stands for.
+            $line = preg_replace_callback('/(?<= )\S*\*\S*/', fn (array $found): string => implode(' ', array_map(escapeshellarg(...), glob($found[0]) ?: [$found[0]])), $line);
+            expect(Artisan::call($line))->toBe(0, "{$line}: ".Artisan::output());
+        }
+        expect(is_file('kit.png'))->toBeTrue()->and($this->user->projects()->count())->toBe(2)
+            ->and(array_filter(scandir('out'), fn (string $name): bool => str_contains($name, '  ')))->toBe([]);
+    } finally {
+        chdir($before);
+    }
 });
 
 it('fails with a reason and an exit code', function (string $command, array $arguments, int $code, string $reason): void {

@@ -38,7 +38,7 @@ it('prints the computed box of every layer', function (): void {
     [$code, $boxes] = measured(handWritten());
     expect($code)->toBe(0)->and(array_column($boxes, null, 'id'))->toMatchArray([
         'page' => ['screen' => 'form', 'id' => 'page', 'name' => 'Page', 'x' => 0, 'y' => 60, 'width' => 390, 'height' => 108],
-        'label' => ['screen' => 'form', 'id' => 'label', 'name' => 'Text', 'x' => 24, 'y' => 60, 'width' => 342, 'height' => 48, 'lines' => ['Which shelf of the kiln do the pieces of this', 'firing go on, and whose are they?']],
+        'label' => ['screen' => 'form', 'id' => 'label', 'name' => 'Which shelf of the kiln do the …', 'x' => 24, 'y' => 60, 'width' => 342, 'height' => 48, 'lines' => ['Which shelf of the kiln do the pieces of this', 'firing go on, and whose are they?']],
         'field' => ['screen' => 'form', 'id' => 'field', 'name' => 'Box', 'x' => 24, 'y' => 120, 'width' => 342, 'height' => 48],
     ]);
 });
@@ -46,7 +46,7 @@ it('prints the computed box of every layer', function (): void {
 it('lays a screen out on another device', function (): void {
     [, $boxes] = measured(handWritten(), '--screen=Form', '--device=Tablet');
     expect(array_column($boxes, null, 'id'))->toMatchArray([
-        'label' => ['screen' => 'form', 'id' => 'label', 'name' => 'Text', 'x' => 24, 'y' => 60, 'width' => 772, 'height' => 24, 'lines' => ['Which shelf of the kiln do the pieces of this firing go on, and whose are they?']],
+        'label' => ['screen' => 'form', 'id' => 'label', 'name' => 'Which shelf of the kiln do the …', 'x' => 24, 'y' => 60, 'width' => 772, 'height' => 24, 'lines' => ['Which shelf of the kiln do the pieces of this firing go on, and whose are they?']],
         'field' => ['screen' => 'form', 'id' => 'field', 'name' => 'Box', 'x' => 24, 'y' => 96, 'width' => 772, 'height' => 48],
     ]);
 });

@@ -76,7 +76,7 @@ final readonly class Layer
             screen: $rank === null ? $in->optionalId('screen') : $screen,
             parent: $rank === null ? $in->optionalId('parent') : $parent,
             rank: $rank ?? $in->string('rank', 120, false),
-            name: $in->has('name') ? $in->name('name') : ucfirst($content::kind()),
+            name: $in->has('name') ? $in->name('name') : ($content instanceof Text ? Text::title($content->words) : ucfirst($content::kind())),
             box: self::readBox($in, $content, $sizing),
             content: $content,
             rotation: $in->numberOr('rotation', 0, -360, 360),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Kindred\Exchange;
 
-use Kindred\Document\Command\SetWords;
 use Kindred\Document\Layer\Text;
 use Kindred\Exchange\Svg\SvgReader;
 use Kindred\Input\InvalidInput;
@@ -67,7 +66,7 @@ final readonly class Pasted
         $width = $wrapped ? $room : round($free->width, 2);
 
         return new self([[
-            'kind' => 'text', 'name' => SetWords::title($words), 'x' => 0, 'y' => 0, 'width' => $width, 'height' => round($laid->height, 2),
+            'kind' => 'text', 'name' => Text::title($words), 'x' => 0, 'y' => 0, 'width' => $width, 'height' => round($laid->height, 2),
             'words' => $words, 'wrapped' => $wrapped, 'style' => $style->toArray(), 'fills' => [['colour' => '#1e2223']],
         ]], $width, $laid->height);
     }
@@ -108,6 +107,6 @@ final readonly class Pasted
     /** @return LayerData */
     private static function cell(string $id, string $words, int $weight): array
     {
-        return ['id' => $id, 'kind' => 'text', 'name' => SetWords::title($words), 'words' => $words, 'wrapped' => true, 'style' => (new TextStyle(weight: $weight, size: 15))->toArray(), 'sizing' => ['width' => 'stretch'], 'fills' => [['colour' => '#1e2223']]];
+        return ['id' => $id, 'kind' => 'text', 'name' => Text::title($words), 'words' => $words, 'wrapped' => true, 'style' => (new TextStyle(weight: $weight, size: 15))->toArray(), 'sizing' => ['width' => 'stretch'], 'fills' => [['colour' => '#1e2223']]];
     }
 }

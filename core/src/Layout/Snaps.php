@@ -41,7 +41,7 @@ final readonly class Snaps
 
     /**
      * @param  Place  $place  where the layers lie, or something is about to be drawn
-     * @param  list<string>  $moving  ids of the layers there that move; none while drawing
+     * @param  list<string>  $moving  ids of the layers there that move, or of screens on the wall; none while drawing
      */
     public static function of(Tree $tree, Place $place, array $moving): self
     {
@@ -59,7 +59,9 @@ final readonly class Snaps
         }
         $screen = $place->screen === null ? null : $tree->screen($place->screen);
         if ($screen === null) {
-            array_push($siblings, ...array_map(fn (Screen $one): Box => $one->box, $tree->reel()));
+            foreach ($tree->reel() as $one) {
+                in_array($one->id, $moving, true) ? $own[] = $one->box : $siblings[] = $one->box;
+            }
         } else {
             $frames[] = $screen->box->movedBy(-$screen->box->x, -$screen->box->y);
         }

@@ -41,7 +41,7 @@ use Kindred\Type\Typesetter;
 final readonly class Renderer
 {
     /** Part of the key under which pictures are kept; counted up when they would look different. */
-    public const VERSION = 5;
+    public const VERSION = 6;
 
     /** @var array<string, KindRenderer> by kind */
     private array $kinds;

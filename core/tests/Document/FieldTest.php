@@ -25,7 +25,7 @@ it('sets every facet that a layer has', function (string $layer, string $field, 
 })->with([
     ['boxa', 'x', '10% + 1', 'x', 40.0], ['boxa', 'y', '50%', 'y', 422.0], ['boxa', 'width', '3 * (4 + 2px)', 'width', 18.0], ['boxa', 'height', '0', 'height', 0.0],
     ['left', 'x', '50%', 'x', 0.0], ['boxa', 'rotation', '450', 'rotation', 90.0], ['boxa', 'rotation', '-30', 'rotation', -30.0],
-    ['boxa', 'opacity', '40%', 'opacity', 0.4], ['boxa', 'opacity', '0.25', 'opacity', 0.25],
+    ['boxa', 'opacity', '40%', 'opacity', 0.4], ['boxa', 'opacity', '0.25', 'opacity', 0.25], ['boxa', 'opacity', '40', 'opacity', 0.4],
     ['boxa', 'fill', 'hsl(0 100% 50%)', 'fills', [['colour' => '#ff0000']]], ['boxa', 'fill', ' ', 'fills', []],
     ['boxa', 'stroke-colour', '#abc', 'stroke.colour', '#aabbcc'], ['boxa', 'stroke-colour', '', 'stroke', null],
     ['boxa', 'stroke-width', '2.5', 'stroke.width', 2.5], ['boxa', 'stroke-width', '0', 'stroke', null], ['boxa', 'stroke-position', 'outside', 'stroke.position', 'outside'],
@@ -84,4 +84,13 @@ it('refuses what a screen cannot be', function (string $field, string $value, st
 })->with([
     ['width', '15', 'The width must lie between 16 and 20000'], ['height', '20001', 'The height must lie between 16 and 20000'], ['device', 'typewriter', 'not a device of the catalogue'],
     ['name', '', 'this cannot be empty'], ['ground', 'plaid', 'is not a colour'], ['x', '1e9', 'is not a number or sum'],
+]);
+
+it('takes what is typed after a sign as a change of what each layer has', function (string $field, string $value, array $expected): void {
+    $tree = Sample::after(Sample::tree(), ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'x', 'value' => '20'], ['type' => 'set-field', 'screen' => 'home', 'layers' => ['words'], 'field' => 'x', 'value' => '30'], ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'opacity', 'value' => '50%']);
+    $after = Sample::after($tree, ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa', 'words'], 'field' => $field, 'value' => $value]);
+    expect([Field::from($field)->of($after->layer('boxa')), Field::from($field)->of($after->layer('words'))])->toBe($expected);
+})->with([
+    ['x', '+10', ['30', '40']], ['x', '*2', ['40', '60']], ['x', '/ 4', ['5', '7.5']], ['x', '=80*1.5', ['120', '120']], ['x', '-10', ['-10', '-10']],
+    ['x', '+ -5', ['15', '25']], ['x', '×1.5', ['30', '45']], ['opacity', '/2', ['25%', '50%']], ['opacity', '=30', ['30%', '30%']],
 ]);

@@ -75,6 +75,28 @@ export class Camera {
         this.show();
     }
 
+    /** Puts a box into the middle, as near as now, or a little farther off where it would not fit. */
+    centre(box: Box): void {
+        const { width, height } = this.rect;
+        if (box.width * this.scale > width || box.height * this.scale > height) return this.fit(box, this.scale);
+        this.x = width / 2 - (box.x + box.width / 2) * this.scale;
+        this.y = height / 2 - (box.y + box.height / 2) * this.scale;
+        this.show();
+    }
+
+    /** Moves as little as shows all of a box; the zoom stays as it is. */
+    reveal(box: Box, margin = 24): void {
+        const shift = (low: number, high: number, room: number): number => (low < margin ? margin - low : high > room - margin ? Math.max(room - margin - high, margin - low) : 0);
+        const [a, b] = [this.toView(box), this.toView({ x: box.x + box.width, y: box.y + box.height })];
+        const [dx, dy] = [shift(a.x, b.x, this.rect.width), shift(a.y, b.y, this.rect.height)];
+        if (dx !== 0 || dy !== 0) this.panBy(dx, dy);
+    }
+
+    /** Zooms to a scale about the middle of the window. */
+    zoomTo(scale: number): void {
+        this.zoomCentre(scale / this.scale);
+    }
+
     /** The part of the wall in the window. */
     window(): Box {
         const { width, height } = this.rect;

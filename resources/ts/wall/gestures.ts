@@ -1,6 +1,6 @@
 /** What the pointer does on the wall, by the tool in hand. */
 import type { Camera } from './camera.ts';
-import { around, contains, overlaps, short, unapply, unturn, type Box, type Point } from './geometry.ts';
+import { around, contains, corners, overlaps, short, unapply, unturn, type Box, type Point } from './geometry.ts';
 import type { Handle, Overlay } from './overlay.ts';
 import type { Picture } from './picture.ts';
 import { Snapping } from './snapping.ts';
@@ -20,6 +20,8 @@ export interface Makers {
     widget: (screen: string, box: Box) => void;
     note: (screen: string, at: Point, layer: Element | null) => void;
     edit: (layer: Element, at: Point) => void;
+    /** The name of a screen is written where it stands. */
+    rename: (name: HTMLElement) => void;
     linked: () => void;
     /** Called before a gesture changes the picture. */
     begun: () => void;
@@ -33,6 +35,7 @@ export interface Makers {
 
 /** A press counts as a drag after so many px. */
 const SLACK = 3;
+const CONTAINER = '[data-kind=group], [data-kind=stack], [data-kind=array]';
 const SHAPE_FILL = '#d5d9d7';
 
 export class Gestures {
@@ -47,6 +50,8 @@ export class Gestures {
     private drag: Drag | null = null;
     private started: PointerEvent | null = null;
     private moved = false;
+    /** Whether the press began on a corner, an edge or another mark of the selection. */
+    private onMark = false;
     private readonly desk: Desk;
 
     constructor(
@@ -96,9 +101,12 @@ export class Gestures {
             this.makers.over(this.screenAt(this.camera.toWall(event)), true);
             target = document.elementFromPoint(event.clientX, event.clientY) ?? target;
         }
-        if (this.drag || target.closest('#writing, button:not(.screen-name)')) return;
+        if (this.drag || target.closest('#writing, input, button:not(.screen-name)')) return;
         if (event.button === 1 || (event.button === 0 && this.space)) this.begin(event, this.pan());
-        else if (event.button === 0) this.begin(event, this.drags(event, target));
+        else if (event.button === 0) {
+            this.onMark = this.tool === 'pick' && target.closest('[data-handle], [data-turn], [data-knot], [data-space]') !== null;
+            this.begin(event, this.drags(event, target));
+        }
     }
 
     private drags(event: PointerEvent, target: Element): Drag | null {
@@ -146,7 +154,19 @@ export class Gestures {
             else if (!already) this.selection.pickScreens([id]);
             return this.moveScreens(at);
         }
-        const layer = this.selection.target(target);
+        // With Ctrl the innermost is picked; but what is selected can be dragged with Ctrl too, without snapping.
+        const deep = event.ctrlKey || event.metaKey;
+        const outer = this.selection.target(target);
+        const layer = deep && outer && !this.selection.layers.includes(outer.dataset['layer']!) ? this.selection.target(target, true) : outer;
+        // A container that is selected is solid: it is taken hold of between its layers too.
+        const solid = layer ? null : this.selection.elements().find((one) => one.matches(CONTAINER) && this.picture.holds(one, at));
+        if (solid && !event.shiftKey) {
+            const clear = (): void => {
+                this.selection.screen = this.screenAt(at);
+                this.selection.clear();
+            };
+            return this.moveLayers(at, clear);
+        }
         if (!layer) {
             if (!event.shiftKey) {
                 const screen = this.screenAt(at);
@@ -158,9 +178,11 @@ export class Gestures {
         const id = layer.dataset['layer']!;
         const screen = this.picture.screenOf(layer);
         const already = this.selection.layers.includes(id);
-        if (event.shiftKey) this.selection.toggle(id, screen);
+        // With Shift a layer that is selected is let go, but only by a press that does not drag.
+        if (event.shiftKey && !already) this.selection.toggle(id, screen);
         else if (!already) this.selection.pick([id], screen);
-        return this.moveLayers(at, event.altKey, already && !event.shiftKey ? id : null);
+        const inner = deep ? this.selection.target(target, true)!.dataset['layer']! : id;
+        return this.moveLayers(at, already ? () => (event.shiftKey ? this.selection.toggle(id, screen) : this.selection.pick([inner], screen)) : () => undefined);
     }
 
     /** A screen so far away that it has no room for its name, nor its layers for a pointer: the whole of it is taken hold of. */
@@ -168,14 +190,20 @@ export class Gestures {
         return target.closest('.screen')?.querySelector<HTMLElement>(':scope > .screen-name[hidden]') ?? null;
     }
 
-    /** Follows the pointer with every selected layer; the picture itself moves, the server hears of it at the end. */
-    private moveLayers(from: Point, copying: boolean, narrow: string | null): Drag {
+    /**
+     * Follows the pointer with every selected layer; the picture itself moves, the server hears of it at the end. With Alt, at
+     * any moment of it, copies follow and the originals stay.
+     *
+     * @param still what a press that does not drag means
+     */
+    private moveLayers(from: Point, still: () => void): Drag {
         const layers = this.below ? this.withBelow() : this.selection.elements().filter((layer) => !layer.hasAttribute('data-locked'));
         const below = this.below;
         const starts = layers.map((layer) => ({ layer, transform: layer.getAttribute('transform') ?? '', box: this.picture.box(layer), data: layer.getAttribute('data-box') ?? '', matrix: this.picture.parentMatrix(layer) }));
         const screen = this.selection.screen;
         let by: Point = { x: 0, y: 0 };
         let slot: Slot | null = null;
+        let copies: SVGElement[] | null = null;
         const moving = new Set(layers.map((layer) => layer.dataset['layer']!));
         const laid = layers.some((layer) => laidBy(layer) !== null);
         const bounds = this.selection.bounds();
@@ -184,10 +212,15 @@ export class Gestures {
             layer.setAttribute('transform', transform);
             layer.setAttribute('data-box', data);
         });
+        const drop = (): void => {
+            copies?.forEach((copy) => copy.remove());
+            copies = null;
+        };
         let settle: (() => void) | null = null;
         return {
             move: (event) => {
                 settle ??= this.picture.lift(screen, layers);
+                const copying = event.altKey && !below;
                 const at = this.camera.toWall(event);
                 const straight = below ? 'y' : event.shiftKey ? (Math.abs(at.x - from.x) > Math.abs(at.y - from.y) ? 'x' : 'y') : null;
                 const raw = { x: straight === 'y' ? 0 : at.x - from.x, y: straight === 'x' ? 0 : at.y - from.y };
@@ -197,14 +230,19 @@ export class Gestures {
                     by = { x: straight === 'y' ? 0 : thousandth(box.x - bounds.x), y: straight === 'x' ? 0 : thousandth(box.y - bounds.y) };
                     this.overlay.snapped(straight === null ? marks : marks.filter(({ axis }) => axis === straight));
                 } else this.overlay.snapped([]);
-                for (const { layer, transform, box, matrix } of starts) {
+                if (copying && !copies) {
+                    back();
+                    copies = layers.map((layer) => this.picture.ghost(layer));
+                } else if (!copying) drop();
+                starts.forEach(({ layer, transform, box, matrix }, i) => {
                     const d = unturn(matrix, by);
-                    layer.setAttribute('transform', `translate(${d.x} ${d.y})${transform}`);
-                    layer.setAttribute('data-box', `${box.x + d.x} ${box.y + d.y} ${box.width} ${box.height} ${box.rotation}`);
-                }
+                    (copies?.[i] ?? layer).setAttribute('transform', `translate(${d.x} ${d.y})${transform}`);
+                    if (!copies) layer.setAttribute('data-box', `${box.x + d.x} ${box.y + d.y} ${box.width} ${box.height} ${box.rotation}`);
+                });
                 this.overlay.showSelection();
-                slot = free(event) || copying || below ? null : slotAt(this.picture, this.root(this.screenAt(at)), at, moving);
-                this.overlay.slot(slot);
+                this.overlay.hover(copies && bounds ? { ...bounds, x: bounds.x + by.x, y: bounds.y + by.y } : null);
+                slot = free(event) || copying || below ? null : slotAt(this.picture, this.picture.rootOf(this.screenAt(at)), at, moving);
+                if (!copies) this.overlay.slot(slot);
                 if (slot) this.overlay.snapped([]);
                 const first = starts[0];
                 if (first) {
@@ -214,19 +252,20 @@ export class Gestures {
             },
             cancel: () => {
                 settle?.();
+                drop();
                 back();
             },
             end: (event, moved) => {
                 settle?.();
-                if (!moved) {
-                    if (narrow) this.selection.pick([narrow], screen);
-                    return;
+                if (!moved) return still();
+                if (layers.length === 0 || (by.x === 0 && by.y === 0)) {
+                    drop();
+                    return back();
                 }
-                if (layers.length === 0 || (by.x === 0 && by.y === 0)) return back();
                 const to = this.screenAt(this.camera.toWall(event));
-                if (copying) {
-                    back();
-                    void this.duplicate(by.x, by.y);
+                if (copies) {
+                    // They stay where they were let go until the real ones are there.
+                    void this.duplicate(by.x, by.y, false, to).then(drop);
                 } else if (slot && to === screen) {
                     void this.server.edit({ type: 'reorder-layers', screen: screen || null, parent: slot.stack, layers: [...moving], above: slot.above })
                         .then((answer) => { if (!answer || answer.patches.length === 0) back(); this.overlay.show(); });
@@ -285,24 +324,24 @@ export class Gestures {
         return (await this.server.edit(...(longer ? [{ type: 'set-screen-field', screen, field: 'height', value: String(Math.ceil(lowest)) }] : []), move)) !== null;
     }
 
-    private root(screen: string): Element | null {
-        return screen === '' ? this.picture.stage.querySelector('.loose') : this.picture.screen(screen)?.querySelector('svg') ?? null;
-    }
-
     /**
      * Copies the selection. What was copied last and is still selected is copied again as far from itself as it lies
      * from its original by now.
      */
-    async duplicate(dx: number, dy: number, again = false): Promise<void> {
+    async duplicate(dx: number, dy: number, again = false, to: string | null = null): Promise<void> {
         const { layers, screen, group } = this.selection;
         const start = this.selection.bounds();
         if (again && start && this.copied && layers.length > 0 && layers.join() === this.copied.layers) {
             [dx, dy] = [thousandth(start.x - this.copied.from.x), thousandth(start.y - this.copied.from.y)];
         }
-        const answer = await this.server.edit({ type: 'duplicate-layers', screen: screen || null, parent: group, layers, seed: fresh(), dx, dy });
+        const elsewhere = to !== null && to !== screen && group === null;
+        const [a, b] = [this.picture.screenBox(screen), this.picture.screenBox(to ?? screen)];
+        const answer = await this.server.edit(elsewhere
+            ? { type: 'duplicate-layers', screen: screen || null, elsewhere, to: to || null, layers, seed: fresh(), dx: dx + a.x - b.x, dy: dy + a.y - b.y }
+            : { type: 'duplicate-layers', screen: screen || null, parent: group, layers, seed: fresh(), dx, dy });
         if (!answer || answer.added.length === 0) return;
         this.copied = start && { layers: answer.added.join(), from: start };
-        this.selection.pick(answer.added, screen);
+        this.selection.pick(answer.added, elsewhere ? to : screen);
     }
 
     private transfer(from: string, to: string, by: Point): void {
@@ -316,6 +355,8 @@ export class Gestures {
     private moveScreens(from: Point): Drag {
         const starts = this.selection.screens.map((id) => ({ id, element: this.picture.screen(id)!, box: this.picture.screenBox(id) }));
         let by: Point = { x: 0, y: 0 };
+        const bounds = around(starts.flatMap(({ box }) => corners(box)));
+        const snapping = this.desk.snapping('', null, starts.map(({ id }) => id));
         const show = (d: Point): void => starts.forEach(({ element, box }) => {
             element.dataset['box'] = `${box.x + d.x} ${box.y + d.y} ${box.width} ${box.height}`;
             Object.assign(element.style, { left: `${box.x + d.x}px`, top: `${box.y + d.y}px` });
@@ -323,7 +364,14 @@ export class Gestures {
         return {
             move: (event) => {
                 const at = this.camera.toWall(event);
-                by = { x: Math.round(at.x - from.x), y: Math.round(at.y - from.y) };
+                const straight = event.shiftKey ? (Math.abs(at.x - from.x) > Math.abs(at.y - from.y) ? 'x' : 'y') : null;
+                const raw = { x: straight === 'y' ? 0 : at.x - from.x, y: straight === 'x' ? 0 : at.y - from.y };
+                by = { x: Math.round(raw.x), y: Math.round(raw.y) };
+                if (!free(event)) {
+                    const { box, marks } = snapping.move({ ...bounds, x: bounds.x + raw.x, y: bounds.y + raw.y });
+                    by = { x: straight === 'y' ? 0 : Math.round(box.x - bounds.x), y: straight === 'x' ? 0 : Math.round(box.y - bounds.y) };
+                    this.overlay.snapped(straight === null ? marks : marks.filter(({ axis }) => axis === straight));
+                } else this.overlay.snapped([]);
                 show(by);
                 this.overlay.show();
                 const first = starts[0]?.box;
@@ -386,13 +434,7 @@ export class Gestures {
                 const origin = this.picture.screenBox(screen);
                 const box = around([a, b]);
                 if (kind !== 'line' && (box.width < 1 || box.height < 1)) return;
-                void this.create(screen, {
-                    kind,
-                    x: box.x - origin.x, y: box.y - origin.y, width: box.width, height: box.height,
-                    ...(kind === 'line'
-                        ? { stroke: { colour: '#1e2223', width: 2 }, rising: (b.x - a.x) * (b.y - a.y) < 0 }
-                        : { fills: [{ colour: SHAPE_FILL }] }),
-                });
+                void this.create(screen, freshShape(kind, { ...box, x: box.x - origin.x, y: box.y - origin.y }, (b.x - a.x) * (b.y - a.y) < 0));
             },
         };
     }
@@ -423,13 +465,21 @@ export class Gestures {
         return {};
     }
 
+    /** What is placed with a press, or drawn to a size, comes to rest as what is drawn does. */
     private place(from: Point, make: (screen: string, box: Box) => void): Drag {
         const screen = this.screenAt(from);
+        const snapping = this.desk.snapping(screen, null, []);
         let to = from;
         return {
             move: (event) => {
                 to = this.camera.toWall(event);
+                if (!free(event)) {
+                    const near = snapping.edges({ ...to, width: 0, height: 0 }, { x: 0, y: 0 });
+                    to = { x: to.x + near.x, y: to.y + near.y };
+                    this.overlay.snapped(snapping.edgeMarks({ ...to, width: 0, height: 0 }, { x: 0, y: 0 }));
+                } else this.overlay.snapped([]);
                 this.overlay.rubber(from, to, 'box');
+                this.overlay.say(`${short(Math.round(Math.abs(to.x - from.x)))} × ${short(Math.round(Math.abs(to.y - from.y)))}`, event);
             },
             end: (_, moved) => {
                 const origin = this.picture.screenBox(screen);
@@ -473,7 +523,7 @@ export class Gestures {
             end: (event, moved) => {
                 if (!moved) return;
                 const box = around([from, this.camera.toWall(event)]);
-                const root = this.root(own);
+                const root = this.picture.rootOf(own);
                 const found = [...(root?.querySelectorAll<SVGGElement>(':scope > [data-layer]') ?? [])]
                     .filter((layer) => !layer.hasAttribute('data-locked') && layer.getAttribute('display') !== 'none' && overlaps(this.picture.bounds(layer), box));
                 const screens = own === '' ? this.picture.screens().filter((s) => overlaps(this.picture.screenBox(s.dataset['screen']!), box)) : [];
@@ -516,8 +566,16 @@ export class Gestures {
         const drag = this.drag;
         if (!drag) return;
         const moved = this.moved;
+        const yields = this.onMark && !moved;
         this.finish();
-        drag.end(event, moved);
+        if (yields) this.pickUnder(event);
+        else drag.end(event, moved);
+    }
+
+    /** A press on a mark of the selection that does not drag picks what is drawn there. */
+    private pickUnder(event: PointerEvent): void {
+        const under = document.elementsFromPoint(event.clientX, event.clientY).find((element) => element.closest('.stage [data-layer], .screen-name'));
+        if (under) this.pick(event, under, this.camera.toWall(event)).end(event, false);
     }
 
     private finish(): void {
@@ -534,7 +592,7 @@ export class Gestures {
         this.makers.over(this.screenAt(this.camera.toWall(event)), false);
         const nameless = this.tool === 'pick' ? this.nameless(event.target as Element) : null;
         if (nameless) return this.overlay.hover(this.picture.screenBox(nameless.parentElement!.dataset['screen']!));
-        const layer = this.tool === 'pick' || this.tool === 'thread' ? this.selection.target(event.target as Element) : null;
+        const layer = this.tool === 'pick' || this.tool === 'thread' ? this.selection.target(event.target as Element, this.tool === 'pick' && (event.ctrlKey || event.metaKey)) : null;
         if (!layer || this.selection.layers.includes(layer.dataset['layer']!)) return this.overlay.hover(null);
         const { width, height } = this.picture.box(layer);
         this.overlay.hover({ x: 0, y: 0, width, height }, this.picture.matrix(layer));
@@ -554,12 +612,15 @@ export class Gestures {
 
     /** A double press goes into a group, or writes in a text or a widget. */
     private enter(event: MouseEvent): void {
-        if (this.tool !== 'pick') return;
+        if (this.tool !== 'pick' || (event.target as Element).closest('#writing')) return;
+        // The press has captured the pointer: what it was on is asked for by its place.
+        const name = document.elementFromPoint(event.clientX, event.clientY)?.closest<HTMLElement>('.screen-name');
+        if (name) return this.makers.rename(name);
         const under = document.elementsFromPoint(event.clientX, event.clientY).find((element) => element.closest('.stage [data-layer]'));
         const layer = under ? this.selection.target(under) : null;
         if (!layer || !under) return;
         if (['text', 'widget'].includes(layer.dataset['kind'] ?? '')) return this.makers.edit(layer, this.camera.toWall(event));
-        if (!layer.matches('[data-kind=group], [data-kind=stack], [data-kind=array]')) return;
+        if (!layer.matches(CONTAINER)) return;
         this.selection.group = layer.dataset['layer']!;
         const inner = this.selection.target(under);
         if (inner) this.selection.pick([inner.dataset['layer']!], this.picture.screenOf(inner));
@@ -573,6 +634,11 @@ export class Gestures {
         else this.camera.panBy(-event.deltaX * unit, -event.deltaY * unit);
     }
 }
+
+/** A shape as it is drawn at first. */
+export const freshShape = (kind: 'box' | 'ellipse' | 'line', box: Box, rising: boolean): Record<string, unknown> => ({
+    kind, ...box, ...(kind === 'line' ? { stroke: { colour: '#1e2223', width: 2 }, rising } : { fills: [{ colour: SHAPE_FILL }] }),
+});
 
 const thousandth = (n: number): number => Math.round(n * 1000) / 1000;
 

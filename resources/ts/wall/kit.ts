@@ -39,13 +39,21 @@ export class KitPanel {
         return !this.panel.hidden;
     }
 
-    async show(): Promise<void> {
-        const answer = await fetch(this.desk.url);
-        if (!answer.ok) return;
-        this.panel.innerHTML = await answer.text();
-        this.panel.hidden = false;
-        this.sort();
-        this.panel.querySelector<HTMLInputElement>('#kit-search')?.focus();
+    /** @param taken a widget to be taken in hand at once */
+    async show(taken: string | null = null): Promise<void> {
+        if (!this.open) {
+            const answer = await fetch(this.desk.url);
+            if (!answer.ok) return;
+            this.panel.innerHTML = await answer.text();
+            this.panel.hidden = false;
+            this.sort();
+        }
+        const entry = taken && this.panel.querySelector<HTMLElement>(`[data-widget="${taken}"]`);
+        if (entry) {
+            entry.focus();
+            entry.scrollIntoView({ block: 'nearest' });
+            this.take(entry);
+        } else this.panel.querySelector<HTMLInputElement>('#kit-search')?.focus();
     }
 
     close(): void {

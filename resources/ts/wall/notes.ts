@@ -48,6 +48,12 @@ export class Notes {
         await this.load();
     }
 
+    /** Opens the list at a note, and looks at what it is about. */
+    async go(note: string): Promise<void> {
+        await this.show();
+        this.point(note, true);
+    }
+
     close(): void {
         this.panel.hidden = true;
         this.spot = null;

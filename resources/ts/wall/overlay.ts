@@ -12,8 +12,10 @@ export type Handle = 'nw' | 'n' | 'ne' | 'e' | 'se' | 's' | 'sw' | 'w';
 const NS = 'http://www.w3.org/2000/svg';
 /** Length of a bracket's arm and of an edge bar, px. */
 const ARM = 11;
-/** How far outside a bracket rotating begins and ends, px. */
+/** How far outside a bracket turning begins at most, px; less around what is small. */
 const TURN = 22;
+/** What is lower or narrower is small, px: its frame and marks lie outside it, so that it can be seen and taken hold of. */
+const SMALL = 28;
 
 export function draw(parent: Element, name: string, attributes: Record<string, string | number>): SVGElement {
     const element = document.createElementNS(NS, name);
@@ -29,6 +31,12 @@ const unit = (from: Point, to: Point): Point => {
     return { x: (to.x - from.x) / length, y: (to.y - from.y) / length };
 };
 
+/** The shorter side of a frame, px; of a line its length. */
+function least([nw, ne, , sw]: [Point, Point, Point, Point]): number {
+    const [wide, high] = [Math.hypot(ne.x - nw.x, ne.y - nw.y), Math.hypot(sw.x - nw.x, sw.y - nw.y)];
+    return Math.min(wide < 1 ? high : wide, high < 1 ? wide : high);
+}
+
 /** A point moved away from a side, at right angles to it, seen from the corner `a` towards `across`. */
 function away(p: Point, a: Point, across: Point, by: number): Point {
     const u = unit(across, a);
@@ -41,10 +49,10 @@ function outwards(corner: Point, before: Point, after: Point, by: number): Point
 }
 
 /** Three quarters of a disc around a corner: the part that lies outside the box. */
-function outside(corner: Point, before: Point, after: Point): string {
+function outside(corner: Point, before: Point, after: Point, radius: number): string {
     const [u, v] = [unit(corner, before), unit(corner, after)];
     const sweep = u.x * v.y - u.y * v.x > 0 ? 0 : 1;
-    return `M${corner.x} ${corner.y}L${corner.x + u.x * TURN} ${corner.y + u.y * TURN}A${TURN} ${TURN} 0 1 ${sweep} ${corner.x + v.x * TURN} ${corner.y + v.y * TURN}Z`;
+    return `M${corner.x} ${corner.y}L${corner.x + u.x * radius} ${corner.y + u.y * radius}A${radius} ${radius} 0 1 ${sweep} ${corner.x + v.x * radius} ${corner.y + v.y * radius}Z`;
 }
 
 export class Overlay {
@@ -54,6 +62,8 @@ export class Overlay {
     private readonly guides: SVGGElement;
     private readonly tag: HTMLElement;
     showGuides = true;
+    /** Called when the marks of the selection have been drawn. */
+    followed: () => void = () => undefined;
     /** The same parts of copies that are edited together. */
     mates: (id: string) => string[] = () => [];
     private readonly ruled: SVGGElement;
@@ -111,6 +121,7 @@ export class Overlay {
 
     /** The outline follows the picture during a gesture; threads wait for its end. */
     showSelection(): void {
+        this.followed();
         this.marks.replaceChildren();
         const layers = this.selection.elements();
         for (const layer of layers) {
@@ -231,12 +242,22 @@ export class Overlay {
     }
 
     private outline(box: Box, matrix: Matrix | null, style = 'edge'): void {
-        draw(this.marks, 'path', { class: style, d: line(...this.points(box, matrix)) + 'Z' });
+        draw(this.marks, 'path', { class: style, d: line(...this.apart(this.points(box, matrix))) + 'Z' });
+    }
+
+    /** The corners of a frame: of what is small, a little outside it. */
+    private apart(points: [Point, Point, Point, Point]): [Point, Point, Point, Point] {
+        if (least(points) >= SMALL) return points;
+        const [nw, ne, se, sw] = points;
+        return [outwards(nw, sw, ne, 3), outwards(ne, nw, se, 3), outwards(se, ne, sw, 3), outwards(sw, se, nw, 3)];
     }
 
     /** L-shaped brackets at the corners, short bars on the edges, and the room around the brackets where turning begins. */
     private handles(box: Box, matrix: Matrix | null, only?: Handle[]): void {
-        const [nw, ne, se, sw] = this.points(box, matrix);
+        const points = this.points(box, matrix);
+        const room = least(points);
+        const [nw, ne, se, sw] = this.apart(points);
+        const [reach, radius] = [Math.min(TURN, Math.max(9, room / 2)), Math.min(6, Math.max(3.5, room / 5))];
         const along = (a: Point, b: Point, length: number): Point => {
             const whole = Math.hypot(b.x - a.x, b.y - a.y) || 1;
             const share = Math.min(length, whole / 3) / whole;
@@ -245,11 +266,11 @@ export class Overlay {
         const brackets: [Handle, Point, Point, Point][] = [['nw', nw, sw, ne], ['ne', ne, nw, se], ['se', se, ne, sw], ['sw', sw, se, nw]];
         for (const [handle, corner, before, after] of brackets) {
             if (only && !only.includes(handle)) continue;
-            if (!only) draw(this.marks, 'path', { class: 'turn', d: outside(corner, before, after), 'data-turn': handle });
+            if (!only) draw(this.marks, 'path', { class: 'turn', d: outside(corner, before, after, reach), 'data-turn': handle });
             const d = line(along(corner, before, ARM), corner, along(corner, after, ARM));
-            draw(this.marks, 'path', { class: 'bracket', d });
-            const out = outwards(corner, before, after, 4);
-            draw(this.marks, 'circle', { class: `grip ${handle}`, cx: out.x, cy: out.y, r: 6, 'data-handle': handle });
+            draw(this.marks, 'path', { class: room < SMALL ? 'bracket small' : 'bracket', d });
+            const out = outwards(corner, before, after, room < SMALL ? radius : 4);
+            draw(this.marks, 'circle', { class: `grip ${handle}`, cx: out.x, cy: out.y, r: radius, 'data-handle': handle });
         }
         // Bars only where they leave room to take hold of the layer itself.
         const [wide, high] = [Math.hypot(ne.x - nw.x, ne.y - nw.y), Math.hypot(sw.x - nw.x, sw.y - nw.y)];
@@ -257,8 +278,8 @@ export class Overlay {
             ['n', nw, ne, sw, wide >= 30 && high >= 24], ['s', sw, se, nw, wide >= 30 && high >= 24],
             ['e', ne, se, nw, high >= 30], ['w', nw, sw, ne, high >= 30],
         ];
-        for (const [handle, a, b, across, room] of edges) {
-            if (!room || (only && !only.includes(handle))) continue;
+        for (const [handle, a, b, across, roomy] of edges) {
+            if (!roomy || (only && !only.includes(handle))) continue;
             const middle = { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 };
             draw(this.marks, 'path', { class: 'bar', d: line(along(middle, a, 6), along(middle, b, 6)) });
             const [p, q] = [away(along(a, b, 12), a, across, 2), away(along(b, a, 12), a, across, 2)];

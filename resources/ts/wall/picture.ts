@@ -1,5 +1,5 @@
 /** The picture on the wall: finds layers in it, reads where they lie, and puts patches into it. */
-import { apply, around, corners, IDENTITY, multiply, placed, type Box, type Matrix, type Place } from './geometry.ts';
+import { apply, around, contains, corners, IDENTITY, multiply, placed, unapply, type Box, type Matrix, type Place, type Point } from './geometry.ts';
 import type { CellsPatch, Patch } from './server.ts';
 
 /** From so many layers on a screen is too full to be painted anew in every frame. */
@@ -36,7 +36,7 @@ export class Picture {
      * has all of it painted anew. Gives what puts them back.
      */
     lift(screen: string, layers: SVGGElement[]): () => void {
-        const root = this.root(screen);
+        const root = this.rootOf(screen);
         if (screen === '' || !root || this.count(screen) < FULL || layers.some((layer) => layer.parentElement !== root)) return () => undefined;
         const lifted = root.cloneNode(false) as SVGElement;
         lifted.classList.add('lifted');
@@ -74,6 +74,15 @@ export class Picture {
         let laying = this.laid.get(root);
         if (!laying) this.laid.set(root, laying = [...root.querySelectorAll<SVGGElement>('[data-stack], [data-array]')].filter((one) => !one.parentElement?.closest('[data-array]')));
         return laying;
+    }
+
+    /** Moves a screen ahead of the server. */
+    shift(id: string, dx: number, dy: number): void {
+        const screen = this.screen(id);
+        if (!screen) return;
+        const { x, y, width, height } = this.screenBox(id);
+        screen.dataset['box'] = `${x + dx} ${y + dy} ${width} ${height}`;
+        this.place(screen);
     }
 
     screenBox(id: string): Box {
@@ -120,6 +129,21 @@ export class Picture {
     matrix(layer: Element): Matrix {
         const { rotation, ...box } = this.box(layer);
         return multiply(this.parentMatrix(layer), placed(box, rotation));
+    }
+
+    /** Whether a place on the wall lies in a layer's box. */
+    holds(layer: Element, at: Point): boolean {
+        const { width, height } = this.box(layer);
+        return contains({ x: 0, y: 0, width, height }, unapply(this.matrix(layer), at));
+    }
+
+    /** A picture of a layer, right in front of it, that is none of the document's. */
+    ghost(layer: SVGElement): SVGElement {
+        const ghost = layer.cloneNode(true) as SVGElement;
+        for (const one of [ghost, ...ghost.querySelectorAll('[data-layer]')]) one.removeAttribute('data-layer');
+        ghost.classList.add('ghost');
+        layer.after(ghost);
+        return ghost;
     }
 
     /** The upright box that a layer takes up on the wall. */
@@ -196,7 +220,7 @@ export class Picture {
         if (old && old !== element) old.remove();
         // It comes with all of its screen when that is asked for.
         if (patch.screen && this.isAbsent(patch.screen)) return;
-        const parent = patch.parent ? this.layer(patch.parent) : this.root(patch.screen ?? '');
+        const parent = patch.parent ? this.layer(patch.parent) : this.rootOf(patch.screen ?? '');
         const below = patch.above ? this.layer(patch.above) : null;
         // A tracing ground lies on the ground.
         const ground = [...(parent?.querySelectorAll(':scope > [data-ground]') ?? [])].at(-1);
@@ -248,7 +272,8 @@ export class Picture {
         return template.content.firstElementChild!.firstElementChild!;
     }
 
-    private root(screen: string): Element | null {
+    /** What the outermost layers of a screen lie in. */
+    rootOf(screen: string): Element | null {
         return screen === '' ? this.stage.querySelector('.loose') : this.screen(screen)?.querySelector('svg') ?? null;
     }
 

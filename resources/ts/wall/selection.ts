@@ -53,6 +53,18 @@ export class Selection {
         return this.layers.map((id) => this.picture.layer(id)).filter((layer): layer is SVGGElement => layer !== null);
     }
 
+    /** As it was kept when the page was left, as far as it is still there; otherwise nothing, on a screen. */
+    restore(kept: string | null, screen: string): void {
+        const [at, layers, screens] = JSON.parse(kept ?? 'null') as [string, string[], string[]] | null ?? [screen, [], []];
+        this.screen = at !== '' && !this.picture.screen(at) ? screen : at;
+        this.layers = layers;
+        this.screens = screens;
+        this.prune();
+        if (this.layers.length > 0) this.pick(this.layers, this.screen);
+        else if (this.screens.length > 0) this.pickScreens(this.screens);
+        else this.clear();
+    }
+
     /** Forgets what has gone from the picture. */
     prune(): void {
         const coming = this.picture.isAbsent(this.screen);
@@ -72,9 +84,14 @@ export class Selection {
         return boxes.length === 0 ? null : around(boxes.flatMap(corners));
     }
 
-    /** What a press on a layer means: the layer itself in the entered group, otherwise its outermost group there. */
-    target(hit: Element): SVGElement | null {
+    /**
+     * What a press on a layer means: the layer itself in the entered group, otherwise its outermost group there.
+     *
+     * @param innermost whether the layer itself is meant, however deep it lies
+     */
+    target(hit: Element, innermost = false): SVGElement | null {
         let layer = hit.closest<SVGElement>('[data-layer]');
+        if (innermost) return layer;
         while (layer) {
             const parent = this.picture.parentOf(layer);
             // Whoever has gone into one cell of an array has gone into all of them.

@@ -67,7 +67,8 @@ export function fresh(): string {
     return 'n' + [...bytes].map((byte) => (byte % 36).toString(36)).join('');
 }
 
-export async function send<T>(url: string, body?: unknown): Promise<T> {
+/** @param signal by which somebody who does not want the answer any more gives it up */
+export async function send<T>(url: string, body?: unknown, signal?: AbortSignal): Promise<T> {
     const form = body instanceof FormData;
     const text = body === undefined || form ? '' : JSON.stringify(body);
     const response = await fetch(url, {
@@ -80,6 +81,7 @@ export async function send<T>(url: string, body?: unknown): Promise<T> {
         // What is on its way arrives though the page is left; browsers take so much of that.
         keepalive: text !== '' && text.length < 16_000,
         ...(body === undefined ? {} : { body: form ? body : text }),
+        ...(signal ? { signal } : {}),
     }).catch(() => {
         throw new Problem('The server does not answer; try it again in a moment.', 0, '');
     });
@@ -125,6 +127,11 @@ export class Server {
         });
     }
 
+    /** The latest edit that this window shows. */
+    get sequence(): number {
+        return this.base;
+    }
+
     /** Sends what an earlier page left unanswered. */
     resume(): void {
         for (const kept of this.pending.left()) void this.enqueue(() => this.deliver(kept));
@@ -149,6 +156,12 @@ export class Server {
     redo(): Promise<Answer | null> {
         this.settle();
         return this.make('redo');
+    }
+
+    /** Something is done and not sent yet; until what is given back is called it counts as not saved. */
+    hold(): () => void {
+        this.count(1);
+        return () => this.count(-1);
     }
 
     /** Resolves when everything that was done up to now has been answered. */
@@ -217,8 +230,7 @@ export class Server {
     }
 
     private enqueue(work: () => Promise<Answer>, quiet = false): Promise<Answer | null> {
-        if (!quiet) this.waiting++;
-        if (!quiet) this.onState(this.away ? 'waiting' : 'saving', this.waiting);
+        if (!quiet) this.count(1);
         const done = this.queue.then(work).then(
             async (answer) => {
                 if (answer.base > this.base) await this.missed().then((all) => this.take(all), () => undefined);
@@ -233,11 +245,14 @@ export class Server {
             },
         );
         this.queue = done.catch(() => undefined).finally(() => {
-            if (quiet) return;
-            this.waiting--;
-            this.onState(this.waiting === 0 ? 'saved' : 'saving', this.waiting);
+            if (!quiet) this.count(-1);
         });
         return done;
+    }
+
+    private count(by: 1 | -1): void {
+        this.waiting += by;
+        this.onState(this.waiting === 0 ? 'saved' : this.away ? 'waiting' : 'saving', this.waiting);
     }
 
     private take(answer: Answer): void {

@@ -13,44 +13,85 @@ export interface Writing {
     matrix: Matrix;
     /** px; null for free text. */
     width: number | null;
-    done: (words: string) => void;
+    /** Called once, with the words and how they are set by then; with null when they were given up and nothing is to change. */
+    done: (words: string | null, setting: Setting) => void;
     /** Where there is something to write next (Tab). */
     next?: () => void;
+    /** The weights that the face has, for Ctrl+B; none where the words have no face of their own. */
+    weights?: number[];
 }
+
+/** What is typed while it is asked for what there is to write; `left` when somebody went on before the answer came. */
+export interface Awaited { left: string | null }
 
 export class Writer {
     private readonly area: HTMLTextAreaElement;
     private writing: Writing | null = null;
+    /** Keys are taken already, and what is to be written is not known yet. */
+    private awaited: Awaited | null = null;
 
     constructor(private readonly camera: Camera, wall: HTMLElement) {
         this.area = wall.querySelector<HTMLTextAreaElement>('#writing')!;
         this.area.addEventListener('blur', () => this.finish(true));
         this.area.addEventListener('input', () => this.grow());
-        this.area.addEventListener('keydown', (event) => {
-            event.stopPropagation();
-            const next = this.writing?.next;
-            if (event.key === 'Tab' && next) {
-                event.preventDefault();
-                this.finish(true);
-                return next();
-            }
-            if (event.key === 'Escape' || (event.key === 'Enter' && (event.ctrlKey || event.metaKey))) {
-                event.preventDefault();
-                this.finish(true);
-            }
-        });
+        this.area.addEventListener('keydown', (event) => this.key(event));
+        // What is pressed in the words is no press on the wall.
+        for (const kind of ['dblclick', 'contextmenu'] as const) this.area.addEventListener(kind, (event) => event.stopPropagation());
     }
 
     get active(): boolean {
-        return this.writing !== null;
+        return this.writing !== null || this.awaited !== null;
     }
 
-    open(writing: Writing): void {
+    /** Takes what is typed from now on, while it is asked for what there is to write. */
+    expect(): Awaited {
+        this.finish(true);
+        const awaited = this.awaited = { left: null };
+        this.area.value = '';
+        this.area.hidden = false;
+        this.area.classList.add('awaited');
+        this.area.focus({ preventScroll: true });
+        return awaited;
+    }
+
+    /** Nothing is written after all. */
+    forget(awaited: Awaited): void {
+        if (this.awaited === awaited) this.close();
+    }
+
+    /** Opens what was expected, or something at once. What was typed since takes the place of all that stood there. */
+    open(writing: Writing, awaited: Awaited | null = null): void {
+        if (awaited && this.awaited !== awaited) {
+            if (awaited.left !== null) writing.done(awaited.left, writing.setting);
+            return;
+        }
+        const typed = awaited ? this.area.value : '';
+        this.awaited = null;
         this.finish(true);
         this.writing = writing;
-        const { setting } = writing;
-        this.area.value = writing.words;
+        this.area.classList.remove('awaited');
+        this.area.value = typed || writing.words;
         this.area.hidden = false;
+        this.set(writing.setting);
+        this.show();
+        this.area.focus({ preventScroll: true });
+        if (typed === '') this.area.select();
+    }
+
+    /** More is known of what is being written: how it is set, and what it says, unless somebody has changed that by now. */
+    learn(words: string, setting: Setting): void {
+        if (!this.writing) return;
+        const untouched = this.area.value === this.writing.words;
+        this.writing = { ...this.writing, words, setting };
+        if (untouched && this.area.value !== words) {
+            this.area.value = words;
+            this.area.select();
+        }
+        this.set(setting);
+        this.show();
+    }
+
+    private set(setting: Setting): void {
         Object.assign(this.area.style, {
             fontFamily: `"${setting.family}", sans-serif`,
             fontWeight: setting.weight,
@@ -60,11 +101,34 @@ export class Writer {
             textAlign: setting.align,
             color: setting.colour,
             textTransform: setting.transform,
-            whiteSpace: writing.width === null ? 'pre' : 'pre-wrap',
+            whiteSpace: this.writing?.width === null ? 'pre' : 'pre-wrap',
         });
-        this.show();
-        this.area.focus();
-        this.area.select();
+    }
+
+    private key(event: KeyboardEvent): void {
+        event.stopPropagation();
+        const command = event.ctrlKey || event.metaKey;
+        if (event.key === 'Tab') {
+            event.preventDefault();
+            const next = this.writing?.next;
+            this.finish(true);
+            next?.();
+        } else if (event.key === 'Escape') {
+            event.preventDefault();
+            this.finish(false);
+        } else if (event.key === 'Enter' && command) {
+            event.preventDefault();
+            this.finish(true);
+        } else if (event.key.toLowerCase() === 'b' && command && this.writing?.weights?.length) {
+            event.preventDefault();
+            const { weights, setting } = this.writing;
+            const bold = Number(setting.weight) >= 600;
+            const wanted = bold ? 400 : 700;
+            const weight = weights.reduce((best, one) => (Math.abs(one - wanted) < Math.abs(best - wanted) ? one : best));
+            this.writing = { ...this.writing, setting: { ...setting, weight: String(weight) } };
+            this.set(this.writing.setting);
+            this.grow();
+        }
     }
 
     /** Keeps its place on the wall when the window moves over it. */
@@ -78,11 +142,17 @@ export class Writer {
     }
 
     finish(keep: boolean): void {
-        const writing = this.writing;
-        if (!writing) return;
+        const { writing, awaited } = this;
+        if (awaited && keep && this.area.value !== '') awaited.left = this.area.value;
+        this.close();
+        writing?.done(keep ? this.area.value : null, writing.setting);
+    }
+
+    private close(): void {
         this.writing = null;
+        this.awaited = null;
         this.area.hidden = true;
-        if (keep) writing.done(this.area.value);
+        this.area.classList.remove('awaited');
     }
 
     private grow(): void {

@@ -4,7 +4,7 @@
     $gone = $shows && ! isset($tree->screens[$cue->action->screen]);
     $easing = $transition?->easing->css() ?? 'ease-out';
 @endphp
-<div class="cue row-group" data-cue="{{ $cue->id }}">
+<div class="cue row-group" id="cue-{{ $cue->id }}" data-cue="{{ $cue->id }}">
     <div class="row"><label for="t-{{ $cue->id }}">When</label>
         <select class="field" id="t-{{ $cue->id }}" data-cue-field="trigger">
             @foreach (Kindred\Document\Cue\TriggerKind::cases() as $kind)

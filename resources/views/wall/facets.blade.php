@@ -28,7 +28,7 @@
     @foreach ($holes as $hole)<p class="border-b border-rule px-3 py-1.5 text-plum" role="status">{{ $hole }} It stays as it is written.</p>@endforeach
     <fieldset @disabled($locked) class="contents">
     @if ($only?->content instanceof Kindred\Document\Layer\Widget)@include('wall.widget')@endif
-    <details class="facet" data-facet="where" open>
+    <details class="facet" id="facet-where" data-facet="where" open>
         <summary><b>Where</b><span class="gist">{{ $gist('x') }}, {{ $gist('y') }} · {{ $gist('width') }} × {{ $gist('height') }}</span></summary>
         <div class="rows">
             <div class="row two"><x-number field="x" label="X" :values="$values"/><x-number field="y" label="Y" :values="$values"/></div>
@@ -51,14 +51,15 @@
             @include('wall.layout')
         </div>
     </details>
-    <details class="facet" data-facet="look" open>
+    <details class="facet" id="facet-look" data-facet="look" open>
         <summary><b>Look</b><span class="gist">{{ $gist('fill') }} {{ $gist('stroke-colour') }}</span></summary>
         <div class="rows">
             @if ($values['icon']['applies'])<div class="row"><span class="label">Icon</span><button class="button justify-start" data-do="exchange-icon">{{ $values['icon']['mixed'] ? 'mixed' : $values['icon']['value'] }}</button></div>@endif
             @if ($values['fill']['applies'])<x-colour field="fill" :label="$values['icon']['applies'] || $values['size']['applies'] ? 'Colour' : 'Fill'" :value="$values['fill']['value']" :mixed="$values['fill']['mixed']"/>@endif
             @if ($values['icon-line']['applies'])<div class="row"><x-number field="icon-line" label="Line" step="0.25" :values="$values"/></div>@endif
             @if ($values['optical']['applies'])<x-choice field="optical" label="Centred" :values="$values" :options="['false' => 'by its grid', 'true' => 'by what is painted']"/>@endif
-            @if ($values['fit']['applies'])<x-choice field="fit" label="Picture" :values="$values" :options="['cover' => 'cover', 'contain' => 'contain', 'fill' => 'fill']"/>@endif
+            @if ($only?->content instanceof Kindred\Document\Layer\Picture)<div class="row"><span class="label">Picture</span><button class="button justify-start" data-do="picture" title="Another picture in the same box"><x-glyph name="replace"/> Replace</button></div>@endif
+            @if ($values['fit']['applies'])<x-choice field="fit" label="Fits by" :values="$values" :options="['cover' => 'cover', 'contain' => 'contain', 'fill' => 'fill']"/>@endif
             @if ($values['stroke-colour']['applies'])
                 <x-colour field="stroke-colour" label="Stroke" :value="$values['stroke-colour']['value']" :mixed="$values['stroke-colour']['mixed']"/>
                 <div class="row"><x-number field="stroke-width" label="Stroke width" :values="$values"/></div>
@@ -76,8 +77,8 @@
         </div>
     </details>
     @if ($values['size']['applies'])
-        <details class="facet" data-facet="words" open>
-            <summary><b>Words</b><span class="gist">{{ $gist('family', 'weight', 'size') }}</span></summary>
+        <details class="facet" id="facet-words" data-facet="words" open>
+            <summary><b>Text</b><span class="gist">{{ $gist('family', 'weight', 'size') }}</span></summary>
             <div class="rows">
                 <x-choice field="family" label="Family" :values="$values" :options="collect($families)->keys()->mapWithKeys(fn ($family) => [$family => $family])->all()"/>
                 <x-choice field="weight" label="Weight" :values="$values" :options="collect($weights)->mapWithKeys(fn ($weight) => [$weight => $weight])->all()"/>
@@ -100,7 +101,7 @@
         <button class="button quiet !px-1.5" data-do="take" title="Keeps the screen as it is now, and goes on with a new take of it"><x-glyph name="copy-plus"/> New take</button>
         <button class="button quiet !px-1.5" data-do="takes" title="Takes side by side, what differs, and what to try next"><x-glyph name="columns-3"/> Compare</button>
     </div>
-    <details class="facet" data-facet="where" open>
+    <details class="facet" id="facet-where" data-facet="where" open>
         <summary><b>Where</b><span class="gist">{{ $screen->box->width }} × {{ $screen->box->height }}</span></summary>
         <div class="rows">
             <div class="row"><label for="s-device">Device</label>
@@ -131,7 +132,7 @@
             @if ($project->entry !== $screen->id)<button class="button justify-self-start" data-do="entry">Start rehearsals here</button>@else<p class="text-ash">Rehearsals start here.</p>@endif
         </div>
     </details>
-    <details class="facet" data-facet="look" open>
+    <details class="facet" id="facet-look" data-facet="look" open>
         <summary><b>Look</b><span class="gist">{{ $screen->ground->toHex() }}</span></summary>
         <div class="rows"><x-colour field="ground" label="Ground" :value="$screen->ground->toHex()" :screen="true" :none="false"/>
             <div class="row"><label for="s-finish">Finish</label>
@@ -150,7 +151,7 @@
 @endif
 @if ($owner)
     @php($others = collect($tree->reel())->reject(fn ($one) => $one->id === ($owner instanceof Kindred\Document\Screen ? $owner->id : $owner->screen)))
-    <details class="facet" data-facet="cues" open>
+    <details class="facet" id="facet-cues" data-facet="cues" open>
         <summary><b title="A cue: when this happens, do that">Cues</b><span class="gist">{{ count($owner->cues) }}</span></summary>
         <div class="rows">
             @foreach ($owner->cues as $cue)

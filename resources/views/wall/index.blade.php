@@ -1,23 +1,25 @@
 <x-layout :title="$project->name" :entries="['resources/css/app.css', 'resources/ts/wall.ts']">
     @php
-        $urls = ['edits' => route('edits', $project), 'preview' => route('preview', $project), 'token' => route('token'), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'snap' => route('snap', $project), 'copy' => route('copy', $project), 'paste' => route('paste', $project), 'sheet' => route('sheet', [$project, 'LAYER']), 'devices' => route('devices', [$project, 'SCREEN']), 'copies' => route('copies', [$project, 'LAYER']), 'takes' => route('takes', [$project, 'SCREEN']), 'trials' => route('trials', [$project, 'LAYER']), 'pictures' => route('pictures', $project), 'kit' => route('kit', $project), 'notes' => route('notes', $project), 'needs' => route('brief.screen', [$project, 'SCREEN']), 'parts' => route('widget.parts', [$project, 'LAYER']), 'spot' => route('widget.spot', [$project, 'LAYER']), 'assets' => route('assets', $project),
+        $urls = ['edits' => route('edits', $project), 'find' => route('find', $project), 'keys' => route('keys'), 'brief' => route('brief', $project), 'preview' => route('preview', $project), 'token' => route('token'), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'snap' => route('snap', $project), 'copy' => route('copy', $project), 'paste' => route('paste', $project), 'sheet' => route('sheet', [$project, 'LAYER']), 'devices' => route('devices', [$project, 'SCREEN']), 'copies' => route('copies', [$project, 'LAYER']), 'takes' => route('takes', [$project, 'SCREEN']), 'trials' => route('trials', [$project, 'LAYER']), 'pictures' => route('pictures', $project), 'kit' => route('kit', $project), 'notes' => route('notes', $project), 'needs' => route('brief.screen', [$project, 'SCREEN']), 'parts' => route('widget.parts', [$project, 'LAYER']), 'spot' => route('widget.spot', [$project, 'LAYER']), 'assets' => route('assets', $project),
             'facets' => route('facets', $project), 'reel' => route('reel', $project), 'still' => route('thumbnail', [$project, 'SCREEN']), 'stills' => route('stills', $project), 'rehearse' => route('rehearse', $project)];
-        $tools = [['pick', 'mouse-pointer-2', 'Pick', 'Q'], ['screen', 'smartphone', 'Screen', 'A'], ['shape', 'shapes', 'Shape', 'S'], ['words', 'type', 'Words', 'W'],
+        $tools = [['pick', 'mouse-pointer-2', 'Pick', 'Q'], ['screen', 'smartphone', 'Screen', 'A'], ['shape', 'shapes', 'Shape', 'S'], ['words', 'type', 'Text', 'T'],
             ['picture', 'image', 'Picture', 'P'], ['icon', 'smile', 'Icon', 'I'], ['widget', 'blocks', 'Kit', 'K'], ['note', 'message-square', 'Note', 'N'], ['thread', 'spline', 'Go', 'G']];
     @endphp
-    <div id="wall-page" data-urls="{{ json_encode($urls) }}" data-project="{{ $project->id }}" data-pending="{{ $project->id }}-{{ $project->user_id }}" data-sequence="{{ $project->sequence }}" data-entry="{{ $project->entry }}" data-current="{{ $current }}">
+    <div id="wall-page" data-urls="{{ json_encode($urls) }}" data-project="{{ $project->id }}" data-pending="{{ $project->id }}-{{ $project->user_id }}" data-sequence="{{ $project->sequence }}" data-entry="{{ $project->entry }}" data-current="{{ $current }}" data-keys="{{ json_encode((object) (auth()->user()->keys ?? [])) }}">
         <x-masthead :project="$project" place="wall">
-            <span class="mr-3 flex items-center gap-1" role="group" aria-label="Finish of the project">
-                
+            <span class="lenses mr-2" role="group" aria-label="Finish of the project">
                 @foreach (['rough' => 'As by hand, grey: not the final look', 'plain' => 'Clean and grey', 'dressed' => 'In full style'] as $finish => $means)
                     <button class="button quiet" data-act="finish-{{ $finish }}" data-finish="{{ $finish }}" aria-pressed="{{ $tree->project->finish->value === $finish ? 'true' : 'false' }}" title="{{ $means }}">{{ ucfirst($finish) }}</button>
                 @endforeach
             </span>
+            <span class="lenses mr-2" role="group" aria-label="Lenses">
             <button class="button quiet" data-act="grid" aria-pressed="true" title="Grid: layout grids, ruler guides and rulers">Grid</button>
             <button class="button quiet" data-act="threads" aria-pressed="true" title="Threads: the drawn lines of cues">Threads</button>
             <button class="button quiet !px-2" data-act="needs" aria-pressed="false" title="Requirements of the screen at hand, and what covers them" aria-label="Requirements"><x-glyph name="clipboard-check"/></button>
             <button class="button quiet" data-act="notes" aria-pressed="false" title="Notes: numbered marks, and the list of them">Notes</button>
+            </span>
             <span id="saved" class="min-w-12 whitespace-nowrap text-right text-ash data-[state=waiting]:text-clay" role="status">saved</span>
+            <button class="button quiet !px-2" data-act="find" title="Find anything (/)" aria-label="Find"><x-glyph name="search"/></button>
             <button class="button quiet" data-act="undo" title="Undo (Ctrl Z)" aria-label="Undo"><x-glyph name="undo-2"/></button>
             <button class="button quiet" data-act="redo" title="Redo (Ctrl Shift Z)" aria-label="Redo"><x-glyph name="redo-2"/></button>
             <button class="button quiet" data-opens="history" hx-get="{{ route('history', $project) }}" hx-target="#steps" hx-swap="innerHTML"><x-glyph name="history"/> History</button>
@@ -35,14 +37,14 @@
             </div>
             <div class="ends">
                 <button data-act="zoom-out" aria-label="Zoom out" title="Zoom out (−)"><x-glyph name="minus"/></button>
-                <output id="zoom">100%</output>
+                <input id="zoom" value="100%" aria-label="Zoom" title="Zoom: type a percentage" autocomplete="off" spellcheck="false">
                 <button data-act="zoom-in" aria-label="Zoom in" title="Zoom in (+)"><x-glyph name="plus"/></button>
                 <button data-act="fit" title="Fit: the selection, then the whole wall (F)">Fit</button>
                 <button data-act="facets" aria-label="Fold or open the facets" title="Fold or open the facets"><x-glyph name="panel-left"/></button>
                 <button data-act="reel" aria-label="Fold or open the reel" title="Fold or open the reel"><x-glyph name="panel-right"/></button>
             </div>
         </div>
-        <aside id="facets" aria-label="Facets" data-shown="{{ $urls['facets'] }}?screen={{ $current }}&layers=">@include('wall.facets', $facets)</aside>
+        <aside id="facets" aria-label="Facets" data-screen="{{ $current }}">@include('wall.facets', $facets)</aside>
         <main id="wall" aria-label="Wall" data-tool="pick">
             <div id="stage" class="stage">
                 <svg class="loose" xmlns="http://www.w3.org/2000/svg">{!! $pictures[''] !!}</svg>
@@ -62,8 +64,12 @@
             <div id="marks"></div>
             <div id="tag" hidden></div>
             <div id="empty" hidden>
-                <p class="text-[15px]">This wall is bare. Hang a screen on it to begin.</p>
-                <button class="button primary" data-act="screen">Add a screen</button>
+                <p class="text-[15px]">This wall is bare. Three ways to begin:</p>
+                <ul>
+                    <li><b>Hang a screen</b><span>and draw on it, write, or place widgets from the kit.</span><button class="button primary" data-act="screen">Add a screen</button></li>
+                    <li><b>Plan first</b><span>in the brief: name the screens that you need, and hang them all in one press.</span><a class="button no-underline" href="{{ route('brief', $project) }}#plan">Write the plan</a></li>
+                    <li><b>Bring something in</b><span>Drop pictures or SVG here, paste words or a table, or choose files.</span><button class="button" data-act="picture">Choose files</button></li>
+                </ul>
             </div>
         </main>
         <section id="needs" aria-label="Requirements" hidden></section>
@@ -72,7 +78,8 @@
         <section id="sheet" aria-label="Data sheet" hidden></section>
         <aside id="reel" aria-label="Reel">@include('wall.reel')</aside>
     </div>
-    <input type="file" id="picture-file" class="sr-only" accept="image/png,image/jpeg,image/webp,image/gif,image/svg+xml" tabindex="-1" aria-label="Picture file">
+    <div id="menu" role="menu" aria-label="What applies here" hidden></div>
+    <input type="file" id="picture-file" multiple class="sr-only" accept="image/png,image/jpeg,image/webp,image/gif,image/svg+xml" tabindex="-1" aria-label="Picture file">
     <input type="file" id="sheet-file" class="sr-only" accept=".csv,.tsv,.txt,text/csv,text/plain,text/tab-separated-values" tabindex="-1" aria-label="Table file">
     <dialog id="sheet-take" aria-labelledby="sheet-take-title"></dialog>
     <dialog id="copies" aria-labelledby="copies-title"></dialog>
@@ -110,10 +117,15 @@
         <div class="mb-3 flex items-center gap-4"><h2 id="history-title" class="mr-auto text-xl">History</h2><button type="button" class="button" data-closes>Close</button></div>
         <div id="steps" class="w-[440px] max-w-full"></div>
     </dialog>
+    <dialog id="find" aria-label="Find">
+        <input class="field !min-h-9" type="text" role="combobox" aria-expanded="true" aria-controls="hits" aria-label="Find a layer, a screen, words, a command, a widget, an icon, a requirement or a note" autocomplete="off" spellcheck="false" placeholder="Find …" autofocus>
+        <div id="hits" role="listbox" aria-label="Found"></div>
+        <p data-nothing class="py-2 text-ash"></p>
+    </dialog>
     <dialog id="keys" aria-labelledby="keys-title">
         <div class="mb-3 flex items-center gap-4"><h2 id="keys-title" class="mr-auto text-xl">All keys</h2><button type="button" class="button" data-closes>Close</button></div>
-        <dl class="grid grid-cols-[150px_1fr] gap-x-4 gap-y-1">
-            @foreach (App\View\Keys::ALL as $key => $does)<dt class="font-number text-[12px]">{{ $key }}</dt><dd>{{ $does }}</dd>@endforeach
-        </dl>
+        <p class="mb-1 text-ash">Press on keys to give a command others.</p>
+        <div data-keys class="w-[440px] max-w-full"></div>
+        <button type="button" class="button mt-3" data-keys-reset hidden>All as they come</button>
     </dialog>
 </x-layout>

@@ -4,7 +4,7 @@
 @else
     <ul>
         @foreach ($layers as $layer)
-            <li data-item="{{ $layer->id }}" data-kind="{{ $layer->kind() }}" data-parent="{{ $layer->parent }}" draggable="true" @class(['hidden-item' => $layer->hidden])>
+            <li id="item-{{ $layer->id }}" data-item="{{ $layer->id }}" data-kind="{{ $layer->kind() }}" data-parent="{{ $layer->parent }}" draggable="true" @class(['hidden-item' => $layer->hidden])>
                 <div class="item-row">
                     <x-glyph :name="['box' => 'square', 'ellipse' => 'circle', 'line' => 'minus', 'path' => 'spline', 'text' => 'type', 'picture' => 'image', 'icon' => 'smile', 'group' => 'folder', 'stack' => 'stretch-horizontal', 'array' => 'layout-grid', 'widget' => 'blocks'][$layer->kind()] ?? 'shapes'"/>
                     <span class="item-name" title="{{ $layer->name }}">{{ $layer->name }}</span>

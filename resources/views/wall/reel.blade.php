@@ -1,5 +1,5 @@
 @foreach ($tree->reel() as $screen)
-    <section class="card" data-card="{{ $screen->id }}" draggable="true">
+    <section class="card" id="card-{{ $screen->id }}" data-card="{{ $screen->id }}" draggable="true">
         <button type="button" class="picture" data-open-screen title="Show {{ $screen->name }}"><img alt="" loading="lazy" draggable="false" src="{{ route('thumbnail', [$project, $screen->id]) }}?r={{ $revisions[$screen->id] ?? 0 }}"></button>
         <div class="line">
             <span class="name">{{ $screen->name }}</span>
@@ -9,8 +9,8 @@
             @if ($screen->condition)<span class="entry" title="A version for this situation">{{ $screen->condition->label() }}</span>@endif
             @if ($project->entry === $screen->id)<span class="entry" title="A rehearsal starts here">entry</span>@endif
         </div>
-        <details data-screen="{{ $screen->id }}" data-url="{{ route('outline', [$project, $screen->id]) }}"><summary>Outline</summary><div class="layer-list"></div></details>
+        <details data-screen="{{ $screen->id }}" data-url="{{ route('outline', [$project, $screen->id]) }}"><summary>Outline</summary><div class="layer-list" hx-morph-skip-children></div></details>
     </section>
 @endforeach
-<section class="card"><details data-screen="loose" data-url="{{ route('outline', [$project, 'loose']) }}"><summary>Loose on the wall</summary><div class="layer-list"></div></details></section>
+<section class="card"><details data-screen="loose" data-url="{{ route('outline', [$project, 'loose']) }}"><summary>Loose on the wall</summary><div class="layer-list" hx-morph-skip-children></div></details></section>
 @if ($covered !== [])<i data-coverage hidden></i>@endif

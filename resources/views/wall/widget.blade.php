@@ -4,7 +4,7 @@
     $of = fn ($field) => $field->of($widget);
     $labels = ['label' => 'Label', 'hint' => 'Hint', 'text' => 'Text', 'icon' => 'Icon', 'on' => 'On', 'value' => 'Value', 'least' => 'Least', 'most' => 'Most', 'step' => 'Step', 'columns' => 'Columns', 'items' => 'Entries', 'required' => 'Needed', 'accepts' => 'Takes', 'equals' => 'Same as'];
 @endphp
-<details class="facet" data-facet="widget" open>
+<details class="facet" id="facet-widget" data-facet="widget" open>
     <summary><b>Widget</b><span class="gist">{{ $kind?->name() ?? $widget->widget }}</span></summary>
     <div class="rows">
         <div class="row"><label for="w-kind">Kind</label>

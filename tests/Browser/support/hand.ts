@@ -105,7 +105,7 @@ export async function middle(target: Locator): Promise<[number, number]> {
 /** Presses on a place and waits until the facets speak of what lies there. */
 export async function pick(page: Page, place: [number, number], kind: string): Promise<void> {
     await page.mouse.click(...place);
-    await expect(page.locator('#facets .subject .kind')).toHaveText(kind);
+    await expect(page.locator('#facets:not([aria-busy]) .subject .kind')).toHaveText(kind);
 }
 
 /** A layer's x, y, width, height and angle, as the picture holds them. */
@@ -117,6 +117,8 @@ export async function setField(page: Page, label: string, value: string): Promis
     const field = page.locator('#facets').getByLabel(label, { exact: true });
     await field.fill(value);
     await field.press('Enter');
+    // Back to the wall.
+    await field.press('Escape');
     await saved(page);
 }
 

@@ -12,7 +12,7 @@ use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Reader;
 
-/** Copies layers within their own place, each copy on top, moved by an offset in px. */
+/** Copies layers within their own place, or onto another screen, each copy on top, moved by an offset in px. */
 final readonly class DuplicateLayers implements Command
 {
     use OnLayers;
@@ -25,6 +25,8 @@ final readonly class DuplicateLayers implements Command
         private string $seed,
         private float $dx,
         private float $dy,
+        private bool $elsewhere,
+        private ?string $to,
     ) {
     }
 
@@ -42,19 +44,24 @@ final readonly class DuplicateLayers implements Command
             $in->string('seed', 64, false),
             $in->numberOr('dx', 0),
             $in->numberOr('dy', 0),
+            $in->boolean('elsewhere', false),
+            $in->optionalId('to'),
         );
     }
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers, tops: [new Place($this->screen, $this->parent)]);
+        return new WorkingSet(screens: [...$this->named($this->screen), ...$this->named($this->place()->screen)], layers: $this->layers, tops: [$this->place()]);
     }
 
     public function apply(Tree $tree): Tree
     {
         $layers = $this->selected($tree, $this->screen, $this->layers, true);
         $ids = new Id($this->seed);
-        $place = new Place($this->screen, $this->parent);
+        $place = $this->place();
+        if ($place->screen !== null) {
+            $tree->screen($place->screen);
+        }
         $all = [];
         foreach (Rank::spread($tree->topRank($place), null, count($layers)) as $i => $rank) {
             $nest = LayerNest::of($tree, $layers[$i])->movedBy($this->dx, $this->dy);
@@ -63,6 +70,12 @@ final readonly class DuplicateLayers implements Command
         }
 
         return $tree->withLayers(...$all);
+    }
+
+    /** On top of where they lie, or of another screen (of the wall, where none is named). */
+    private function place(): Place
+    {
+        return $this->elsewhere ? new Place($this->to) : new Place($this->screen, $this->parent);
     }
 
     public function label(Tree $before): string

@@ -49,24 +49,16 @@ final readonly class SetWords implements Command
         if ($instead !== null) {
             return $instead;
         }
-        $named = $layer->name === 'Text' || $layer->name === self::title($text->words);
+        $named = $layer->name === 'Text' || $layer->name === Text::title($text->words);
 
         return $tree->withLayers($layer->with(
             content: $text->with(words: $this->words),
-            name: $named ? self::title($this->words) : $layer->name,
+            name: $named ? Text::title($this->words) : $layer->name,
         ));
     }
 
     public function label(Tree $before): string
     {
-        return 'Write “'.self::title($this->words).'”';
-    }
-
-    /** The first words of a text, as its layer is called. */
-    public static function title(string $words): string
-    {
-        $line = trim((string) preg_replace('/[\p{Cc}\s]+/u', ' ', $words));
-
-        return $line === '' ? 'Text' : mb_strimwidth($line, 0, 32, '…');
+        return 'Write “'.Text::title($this->words).'”';
     }
 }

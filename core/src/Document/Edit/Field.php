@@ -142,7 +142,7 @@ enum Field: string implements LayerField
     {
         return match ($this) {
             self::Rotation => $layer->with(rotation: fmod($this->number($value, null, -36_000, 36_000), 360)),
-            self::Opacity => $layer->with(opacity: $this->number($value, 1, 0, 1)),
+            self::Opacity => $layer->with(opacity: $this->share($value)),
             self::Fill => $layer->with(fills: trim($value) === '' ? [] : [new Fill(Colour::parse($value, 'value'))]),
             self::StrokeColour => $layer->with(stroke: trim($value) === '' ? null : $this->stroke($layer)->with(colour: Colour::parse($value, 'value'))),
             self::StrokeWidth => $this->strokeWidth($layer, $this->number($value, null, 0, 200)),
@@ -200,6 +200,18 @@ enum Field: string implements LayerField
     private function strokeWidth(Layer $layer, float $width): Layer
     {
         return $layer->with(stroke: $width < 0.1 ? null : $this->stroke($layer)->with(width: $width));
+    }
+
+    /** A share as it is shown, in percent, with its sign or without; or as a number up to 1. */
+    private function share(string $value): float
+    {
+        $number = Arithmetic::evaluate($value, 1);
+        $number = $number > 1 && ! str_contains($value, '%') ? $number / 100 : $number;
+        if ($number < 0 || $number > 1) {
+            throw new InvalidInput('value', ucfirst($this->label()).' must lie between 0 and 100 %');
+        }
+
+        return $number;
     }
 
     private function number(string $value, ?float $base, float $min, float $max): float

@@ -46,4 +46,12 @@ final readonly class Text implements LayerContent
     {
         return $this->wrapped ? $this : $this->with(style: $this->style->scaled(max($horizontally, $vertically)));
     }
+
+    /** The first words of a text, as its layer is called. */
+    public static function title(string $words): string
+    {
+        $line = trim((string) preg_replace('/[\p{Cc}\s]+/u', ' ', $words));
+
+        return $line === '' ? 'Text' : mb_strimwidth($line, 0, 32, '…');
+    }
 }

@@ -31,7 +31,7 @@ final readonly class TextRenderer implements KindRenderer
         }
         [$laid, $paint] = [$this->laid($layer, $text), $this->paint($layer, $rendering)];
 
-        return $this->grip($layer, $rendering).($rendering->text === TextMode::Live
+        return $this->grip($layer, $text, $laid, $rendering).($rendering->text === TextMode::Live
             ? $this->live($text, $laid, $paint)
             : $this->outlined($text, $laid, $paint));
     }
@@ -47,7 +47,8 @@ final readonly class TextRenderer implements KindRenderer
         $hand = $this->typesetter->faces->face(...$this->typesetter->faces->hand($text->style->weight));
         $size = $text->style->size * min(1.6, $own->xHeight() / $hand->xHeight());
         $lines = '';
-        foreach ($this->laid($layer, $text)->lines as $line) {
+        $laid = $this->laid($layer, $text);
+        foreach ($laid->lines as $line) {
             if (trim($line->text) !== '') {
                 $lines .= $rendering->text === TextMode::Live
                     ? Svg::element('tspan', ['x' => $line->x, 'y' => $line->baseline, 'textLength' => round($line->width, 1), 'lengthAdjust' => 'spacingAndGlyphs'], Svg::text($line->text))
@@ -55,10 +56,10 @@ final readonly class TextRenderer implements KindRenderer
             }
         }
         if ($lines === '') {
-            return $this->grip($layer, $rendering);
+            return $this->grip($layer, $text, $laid, $rendering);
         }
 
-        return $this->grip($layer, $rendering).Svg::element($rendering->text === TextMode::Live ? 'text' : 'g', ($rendering->text === TextMode::Live ? [
+        return $this->grip($layer, $text, $laid, $rendering).Svg::element($rendering->text === TextMode::Live ? 'text' : 'g', ($rendering->text === TextMode::Live ? [
             'class' => 'set',
             'font-family' => "{$hand->family()}, cursive",
             'font-weight' => $hand->weight(),
@@ -89,11 +90,25 @@ final readonly class TextRenderer implements KindRenderer
         return Paints::attributes('fill', Paints::front($layer->fills, $rendering->ink()));
     }
 
-    private function grip(Layer $layer, Rendering $rendering): string
+    /** Where it is edited, a text is taken hold of by its whole box, which also says what its lines do not show of how it is written. */
+    private function grip(Layer $layer, Text $text, LaidText $laid, Rendering $rendering): string
     {
-        return $rendering->editable
-            ? Svg::element('rect', ['width' => $layer->box->width, 'height' => $layer->box->height, 'fill' => 'none', 'pointer-events' => 'all'])
-            : '';
+        if (! $rendering->editable) {
+            return '';
+        }
+        $style = $text->style;
+        $set = array_filter([
+            $text->wrapped ? 'wrapped' : '',
+            $style->align->value === 'left' ? '' : $style->align->value,
+            $style->transform->value === 'none' ? '' : $style->transform->value,
+            $style->trim ? 'trim' : '',
+        ], fn (string $word): bool => $word !== '');
+
+        return Svg::element('rect', [
+            'width' => $layer->box->width, 'height' => $layer->box->height, 'fill' => 'none', 'pointer-events' => 'all',
+            'data-set' => implode(' ', $set),
+            'data-words' => count($laid->lines) === 1 && $laid->lines[0]->text === $text->words ? null : $text->words,
+        ]);
     }
 
     /** @param  array<string, string|float|null>  $paint */

@@ -1,0 +1,86 @@
+/** Copying, cutting and pasting, here and with other programs. */
+import { toast } from '../dialogs.ts';
+import { bare } from './cells.ts';
+import type { Making } from './making.ts';
+import { chosen, type Parts } from './parts.ts';
+import { fresh, send, type Problem } from './server.ts';
+
+/** The browser's own clipboard holds a mark by which a paste knows that what was copied here is meant. */
+const MARK = 'kindred layers ';
+const KEPT = 'kindred.clipboard';
+
+interface Kept { mark: string; screen: string; layers: { x: number; y: number }[]; times: number }
+
+const elsewhere = (event: Event): boolean => (event.target as Element | null)?.closest?.('input, textarea, select, dialog, [contenteditable]') !== null;
+
+export class Clipboard {
+    /** What is being copied: a paste waits for it. */
+    private copying: Promise<void> = Promise.resolve();
+
+    constructor(private readonly on: Parts, private readonly making: Making) {
+        for (const kind of ['copy', 'cut'] as const) {
+            document.addEventListener(kind, (event) => {
+                if (elsewhere(event) || on.selection.layers.length === 0) return;
+                event.preventDefault();
+                const mark = MARK + fresh();
+                event.clipboardData?.setData('text/plain', mark);
+                this.copying = this.copy(kind === 'cut', mark);
+            });
+        }
+        document.addEventListener('paste', (event) => {
+            if (elsewhere(event)) return;
+            event.preventDefault();
+            this.pasted(event.clipboardData);
+        });
+    }
+
+    private pasted(data: DataTransfer | null): void {
+        const text = data?.getData('text/plain') ?? '';
+        const files = [...(data?.files ?? [])];
+        const { selection, server } = this.on;
+        // Text that is no mark of ours comes from outside, and so do files; an empty clipboard means what was copied here.
+        if (files.length > 0) void this.making.files(files, null);
+        else if (text === '' || text.startsWith(MARK)) void this.paste();
+        else if (/[\t\n]/.test(text.trim()) && !text.trimStart().startsWith('<') && this.widgetWithEntries()) void server.edit({ type: 'fill-widget', screen: selection.screen || null, layer: bare(selection.layers[0]!), table: text.replace(/\n+$/, '') });
+        else void this.making.bring(text, null, 'what was copied elsewhere');
+    }
+
+    private async copy(cut: boolean, mark: string): Promise<void> {
+        // What is meant is what is selected now, not when the answer comes.
+        const meant = chosen(this.on);
+        await this.on.server.rest();
+        const kept = await send<{ layers: unknown[] }>(`${this.on.urls['copy']!}?layers=${meant.layers.map(bare).join(',')}`).catch((problem: Problem) => {
+            this.on.problem(problem);
+            return null;
+        });
+        if (!kept) return;
+        localStorage.setItem(KEPT, JSON.stringify({ mark, screen: meant.screen ?? '', layers: kept.layers, times: cut ? 0 : 1 }));
+        if (cut) await this.on.server.edit({ type: 'delete-layers', ...meant, cut: true });
+    }
+
+    /** At the same place; on the screen that it came from, a little beside each time. */
+    private async paste(): Promise<void> {
+        await this.copying;
+        const { selection, server } = this.on;
+        const kept = JSON.parse(localStorage.getItem(KEPT) ?? 'null') as Kept | null;
+        if (!kept) return toast('There is nothing to paste yet: copy layers first.');
+        const by = kept.screen === selection.screen ? 16 * kept.times : 0;
+        const layers = kept.layers.map((layer) => ({ ...layer, x: layer.x + by, y: layer.y + by }));
+        localStorage.setItem(KEPT, JSON.stringify({ ...kept, times: kept.times + (kept.screen === selection.screen ? 1 : 0) }));
+        const { screen, screens } = selection;
+        const step = `Paste ${layers.length === 1 ? 'a layer' : `${layers.length} layers`}`;
+        if (screens.length > 1) {
+            // At the same place on every screen that is selected, in one step.
+            await server.edit(...screens.map((one) => ({ type: 'create-layers', screen: one, layers: kept.layers, seed: fresh(), step: `${step} on ${screens.length} screens` })));
+            return;
+        }
+        const answer = await server.edit({ type: 'create-layers', screen: screen || null, layers, seed: fresh(), step });
+        if (answer) selection.pick(answer.added, screen);
+    }
+
+    /** Whether the one widget that is selected has entries, which a table that was copied elsewhere can fill. */
+    private widgetWithEntries(): boolean {
+        const { selection } = this.on;
+        return selection.layers.length === 1 && selection.elements()[0]?.dataset['kind'] === 'widget' && document.querySelector('#facets [data-widget-field=items]') !== null;
+    }
+}

@@ -1,0 +1,121 @@
+/** What is done to the selection as a whole: grouped, laid out, ordered, hidden, duplicated, deleted. */
+import { toast } from '../dialogs.ts';
+import { bare } from './cells.ts';
+import { chosen, type Parts } from './parts.ts';
+import { fresh, send, type Answer, type Command } from './server.ts';
+
+export class Editing {
+    /** @param openSheet shows the data sheet of an array */
+    constructor(private readonly on: Parts, private readonly openSheet: (array: string) => void) {}
+
+    remove(): void {
+        const { selection, server } = this.on;
+        if (selection.screens.length > 0) void server.edit({ type: 'delete-screens', screens: selection.screens });
+        else if (selection.layers.length > 0) void server.edit({ type: 'delete-layers', ...chosen(this.on) });
+    }
+
+    duplicate(): Promise<void> {
+        return this.on.selection.layers.length > 0 ? this.on.gestures.duplicate(16, 16, true) : this.duplicateScreen();
+    }
+
+    /** The current screen once more, beside itself, with its name counted up. */
+    async duplicateScreen(): Promise<void> {
+        const { selection, server, picture, camera } = this.on;
+        const screen = selection.screens[0] ?? selection.screen;
+        if (!screen) return;
+        const answer = await server.edit({ type: 'duplicate-screen', screen, seed: fresh() });
+        const added = answer?.patches.find((patch) => patch.added && patch.screen)?.screen;
+        if (!added) return;
+        selection.pickScreens([added]);
+        camera.reveal(picture.screenBox(added));
+    }
+
+    group(): void {
+        this.picked('group-layers');
+    }
+
+    async ungroup(): Promise<void> {
+        const { selection, server } = this.on;
+        const groups = selection.elements().filter((layer) => layer.matches('[data-kind=group], [data-kind=stack]'));
+        if (groups.length === 0) return toast('Select a group or a stack to ungroup it.');
+        const { screen } = selection;
+        const inside = groups.flatMap((layer) => [...layer.querySelectorAll<SVGGElement>(':scope > [data-layer]')].map((child) => child.dataset['layer']!));
+        const answer = await server.edit({ type: 'ungroup-layers', ...chosen(this.on), parent: selection.group, layers: groups.map((layer) => layer.dataset['layer']!) });
+        if (answer) selection.pick(inside, screen);
+    }
+
+    /** Lays the selection out as a stack, with what can be read off where it lies. */
+    stack(): void {
+        if (this.on.selection.layers.length === 0) return toast('Select layers, or a group, to lay them out as a stack.');
+        this.picked('stack-layers');
+    }
+
+    /** Makes the selection the design of a cell, repeated once for each row of a data sheet, which opens. */
+    array(): void {
+        if (this.on.selection.layers.length === 0) return toast('Select what one cell is to look like, to repeat it as an array.');
+        this.picked('array-layers', (answer) => answer.added[0] && this.openSheet(answer.added[0]));
+    }
+
+    /** Makes something of the selection and selects that. */
+    private picked(type: string, then: (answer: Answer) => void = () => undefined): void {
+        const { selection, server } = this.on;
+        const { layers, screen } = selection;
+        if (layers.length === 0) return;
+        void server.edit({ type, ...chosen(this.on), seed: fresh() }).then((answer) => {
+            if (!answer) return;
+            selection.pick(answer.added[0] ? [answer.added[0]] : layers, screen);
+            then(answer);
+        });
+    }
+
+    /** In front of or behind its siblings: by one, or of all. */
+    order(to: 'front' | 'forward' | 'backward' | 'back'): void {
+        const { selection, picture, server } = this.on;
+        const own = selection.elements();
+        const parent = own[0]?.parentElement;
+        if (!parent || own.some((layer) => layer.parentElement !== parent)) return;
+        const siblings = [...parent.querySelectorAll<SVGGElement>(':scope > [data-layer]')];
+        const rest = siblings.filter((layer) => !own.includes(layer));
+        const places = own.map((layer) => siblings.indexOf(layer));
+        const above = to === 'front' ? rest.at(-1)
+            : to === 'back' ? undefined
+            : to === 'forward' ? siblings.slice(Math.max(...places) + 1).find((layer) => rest.includes(layer)) ?? rest.at(-1)
+            : siblings.slice(0, Math.min(...places)).filter((layer) => rest.includes(layer)).at(-2);
+        void server.edit({ type: 'reorder-layers', screen: selection.screen || null, parent: picture.parentOf(own[0]!), layers: selection.layers, above: above?.dataset['layer'] ?? null });
+    }
+
+    /** Hides, shows, locks, unlocks. */
+    mark(name: 'hidden' | 'locked'): void {
+        const { selection, server } = this.on;
+        const layers = selection.elements();
+        if (layers.length === 0) return;
+        const on = name === 'hidden' ? layers.every((layer) => layer.getAttribute('display') === 'none') : layers.every((layer) => layer.hasAttribute('data-locked'));
+        void server.edit({ type: 'mark-layers', ...chosen(this.on), [name]: !on });
+    }
+
+    /** Wider, narrower, higher, lower, by keys. */
+    size(dx: number, dy: number): void {
+        const { selection, server, picture, facets } = this.on;
+        const commands = selection.elements().flatMap((layer): Command[] => {
+            const { width, height } = picture.box(layer);
+            const set = (field: string, value: number): Command => ({ type: 'set-field', screen: selection.screen || null, layers: [layer.dataset['layer']!], field, value: String(Math.max(1, value)), ...facets.inCell() });
+            return [...(dx !== 0 ? [set('width', width + dx)] : []), ...(dy !== 0 ? [set('height', height + dy)] : [])];
+        });
+        if (commands.length > 0) void server.edit(...commands);
+    }
+
+    /** A widget becomes the plain layers that it is drawn from. */
+    async openWidget(): Promise<void> {
+        const { selection, server, urls } = this.on;
+        const [id] = selection.layers;
+        if (!id) return;
+        const { screen } = selection;
+        try {
+            const group = await send<object>(urls['parts']!.replace('LAYER', bare(id)));
+            const answer = await server.edit({ type: 'replace-layer', screen: screen || null, layer: bare(id), with: group, seed: fresh(), step: 'Open' });
+            if (answer) selection.pick(answer.added, screen);
+        } catch (problem) {
+            this.on.problem(problem);
+        }
+    }
+}

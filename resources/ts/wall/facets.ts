@@ -1,0 +1,392 @@
+/** The facets: what the server says of the selection, and the changes that are made there. */
+import { bare, commonRow } from './cells.ts';
+import { Fragment } from './fragments.ts';
+import { short } from './geometry.ts';
+import type { Picture } from './picture.ts';
+import type { Selection } from './selection.ts';
+import { fresh, type Answer, type Command, type Problem, type Server } from './server.ts';
+
+type Field = HTMLInputElement | HTMLSelectElement | HTMLTextAreaElement;
+
+/** What the facets speak of: a change that is made in them is one of this, whatever is selected by then. */
+interface Subject { screen: string; layers: string[]; screens: string[] }
+
+const WRITTEN = 'input:not([type=checkbox], [type=color], [type=number])';
+
+/** Types of fields in which something is written. */
+const WRITTEN_IN = /^(text|number|textarea|search)$/;
+
+const isField = (element: Element | null): element is Field => element instanceof HTMLInputElement || element instanceof HTMLSelectElement || element instanceof HTMLTextAreaElement;
+
+/** Whether what stands in a field is all selected, as it is when it was entered just now. */
+function isWhole(field: Field): boolean {
+    if (!(field instanceof HTMLInputElement) || !['text', 'search', 'number'].includes(field.type)) return false;
+    // A number field does not tell its selection.
+    return field.value !== '' && (field.type === 'number' || (field.selectionStart === 0 && field.selectionEnd === field.value.length));
+}
+
+/** What is known here of a layer's name: what the outline calls it, or the words of a text. */
+export function nameOf(layer: SVGElement): string {
+    const item = document.querySelector(`#reel [data-item="${bare(layer.dataset['layer']!)}"] .item-name`);
+    return item?.textContent ?? (layer.dataset['kind'] === 'text' ? (layer.textContent ?? '').slice(0, 60) : '');
+}
+
+export class Facets {
+    private readonly place = document.getElementById('facets')!;
+    private readonly fragment: Fragment;
+    private subject: Subject;
+    private well = 0;
+    /** What layers are brought into line with; kept from one selection to the next. */
+    private alignWith = 'each';
+    private gap = '';
+    /** Whether a change made in a cell of an array is for that cell alone. */
+    private apart = false;
+    private readonly open = new Map<string, boolean>(JSON.parse(localStorage.getItem('kindred.facets') ?? '[]') as [string, boolean][]);
+    /** The field that was being written in when the facets were drawn anew. */
+    private entered: { field: Field; whole: boolean; typing: boolean } | null = null;
+
+    constructor(
+        private readonly url: string,
+        private readonly picture: Picture,
+        private readonly selection: Selection,
+        private readonly server: Server,
+    ) {
+        this.subject = { screen: this.place.dataset['screen'] ?? '', layers: [], screens: [] };
+        this.fragment = new Fragment(this.place, () => this.address(this.subject), () => server.sequence, () => this.drawn());
+        this.place.addEventListener('change', (event) => this.changed(event.target as HTMLInputElement));
+        this.place.addEventListener('input', (event) => {
+            const input = event.target as HTMLInputElement;
+            if (input.id === 'gap') this.gap = input.value;
+            this.swatched(input);
+        });
+        this.place.addEventListener('keydown', (event) => this.typed(event));
+        this.place.addEventListener('click', (event) => this.pressed(event.target as Element));
+        this.place.addEventListener('toggle', (event) => this.remember(event.target as HTMLDetailsElement), true);
+        for (const kind of ['pointerdown', 'mousedown', 'click'] as const) this.place.addEventListener(kind, (event) => this.early(event), true);
+        // Whoever enters a field means all that stands in it.
+        this.place.addEventListener('focusin', (event) => {
+            const field = event.target as Element;
+            if (!(field instanceof HTMLInputElement) || !field.matches(WRITTEN)) return;
+            field.select();
+            field.addEventListener('mouseup', () => {
+                if (field.selectionStart === field.selectionEnd) field.select();
+            }, { once: true });
+        });
+        this.place.addEventListener('htmx:before:swap', () => {
+            const field = document.activeElement;
+            this.entered = isField(field) && this.place.contains(field)
+                ? { field, whole: isWhole(field), typing: !(field instanceof HTMLSelectElement) && field.value !== field.defaultValue && field.value !== field.dataset['sent'] } : null;
+        });
+        this.drawn();
+    }
+
+    /** The selection may be another: what is typed and not sent yet belongs to the old one. */
+    follow(): void {
+        const { screen, layers, screens } = this.selection;
+        if (this.address({ screen, layers, screens }) === this.address(this.subject)) return;
+        const field = document.activeElement;
+        if (isField(field) && this.place.contains(field)) field.blur();
+        clearTimeout(this.well);
+        this.subject = { screen, layers: [...layers], screens: [...screens] };
+        this.announce();
+        void this.fragment.ask();
+    }
+
+    /** A press on what still speaks of the selection before is done to the same control of the new one, as soon as that is there. */
+    private early(event: Event): void {
+        const target = event.target as Element;
+        if (this.place.ariaBusy !== 'true' || !event.isTrusted || target.closest('.subject')) return;
+        event.preventDefault();
+        event.stopPropagation();
+        const control = target.closest<HTMLElement>('input, select, textarea, button, summary');
+        if (event.type !== 'click' || !control) return;
+        const { id, dataset } = control;
+        const facet = control.closest<HTMLElement>('[data-facet]')?.dataset['facet'];
+        const same = id !== '' ? `#${CSS.escape(id)}`
+            : control.matches('summary') ? `[data-facet="${facet}"] > summary`
+            : dataset['do'] ? `[data-do="${dataset['do']}"]${dataset['name'] ? `[data-name="${dataset['name']}"]` : ''}` : null;
+        if (same === null) return;
+        void this.fragment.ask().then(() => {
+            const now = this.place.querySelector<HTMLElement>(same);
+            if (now?.matches('button, summary, input[type=checkbox]')) now.click();
+            else now?.focus();
+        });
+    }
+
+    /** What is shown may have changed. */
+    again(): void {
+        void this.fragment.ask();
+    }
+
+    /** While a layer is moved or resized its place and size are known here before the server has heard of it. */
+    frame(): void {
+        const layer = this.subject.layers.length === 1 ? this.picture.layer(this.subject.layers[0]!) : null;
+        if (!layer) return;
+        const box = this.picture.box(layer);
+        for (const name of ['x', 'y', 'width', 'height'] as const) {
+            const field = this.place.querySelector<HTMLInputElement>(`#f-${name}`);
+            if (field && field !== document.activeElement) field.value = short(box[name]);
+        }
+        const gist = this.place.querySelector('[data-facet=where] > summary > .gist');
+        if (gist) gist.textContent = `${short(box.x)}, ${short(box.y)} · ${short(box.width)} × ${short(box.height)}`;
+    }
+
+    openFacet(number: number): void {
+        const facet = this.place.querySelectorAll<HTMLDetailsElement>('details[data-facet]')[number - 1];
+        if (!facet) return;
+        facet.open = true;
+        facet.querySelector<HTMLElement>('input, select')?.focus();
+    }
+
+    /** The name, ready to be typed over. */
+    async rename(): Promise<void> {
+        await this.fragment.ask();
+        this.place.querySelector<HTMLInputElement>('.subject input')?.select();
+    }
+
+    /** The next heavier or lighter weight that the selected texts have. */
+    async weigh(by: 1 | -1): Promise<void> {
+        if (this.place.ariaBusy === 'true') await this.fragment.ask();
+        const weights = this.place.querySelector<HTMLSelectElement>('#f-weight');
+        const next = weights?.options[weights.selectedIndex + by];
+        if (!weights || !next || next.disabled) return;
+        weights.value = next.value;
+        weights.dispatchEvent(new Event('change', { bubbles: true }));
+    }
+
+    /** Opens the facet of that name. */
+    reveal(name: string): void {
+        this.open.set(name, true);
+        this.mark();
+        this.again();
+    }
+
+    /** Shows a refusal at the field that it is about; false when there is no such field. */
+    explain(problem: Problem): boolean {
+        const pending = this.place.querySelector<HTMLElement>('[data-pending]');
+        if (!pending || problem.status !== 422) return false;
+        const row = pending.closest('.row') ?? pending;
+        const note = document.createElement('p');
+        note.className = 'field-problem';
+        note.role = 'alert';
+        note.textContent = problem.message;
+        pending.setAttribute('aria-invalid', 'true');
+        row.querySelector('.field-problem')?.remove();
+        row.append(note);
+        pending.removeAttribute('data-pending');
+        delete pending.dataset['sent'];
+        return true;
+    }
+
+    /** The cell in which the selection lies, for changes that are made there. */
+    inCell(): { row?: string; apart?: boolean } {
+        const row = commonRow(this.selection.layers);
+        return row === null ? {} : { row, apart: this.apart };
+    }
+
+    private address({ screen, layers, screens }: Subject): string {
+        return `${this.url}?screen=${screens[0] ?? screen}&layers=${layers.join(',')}`;
+    }
+
+    /** What is known of a new selection shows at once; the rest rests until the server has said it. */
+    private announce(): void {
+        const { layers, screens, screen } = this.subject;
+        const layer = layers.length === 1 ? this.picture.layer(layers[0]!) : null;
+        const only = screens[0] ?? screen;
+        const about = layer ? [nameOf(layer), layer.dataset['kind'] ?? '']
+            : layers.length > 1 ? [`${layers.length} layers`, '']
+            : only !== '' ? [this.picture.screen(only)?.querySelector('.screen-name')?.textContent ?? '', 'screen'] : null;
+        const head = this.place.querySelector('.subject');
+        if (head && about) {
+            const [name, kind] = [document.createElement('span'), document.createElement('span')];
+            [name.className, kind.className] = ['flex-1 truncate', 'kind'];
+            [name.textContent, kind.textContent] = about as [string, string];
+            head.replaceChildren(name, kind);
+        }
+        // Nothing that is said of the old selection is to be taken for the new one.
+        this.place.ariaBusy = 'true';
+        if (layer) this.frame();
+    }
+
+    /** The facets have been drawn: fields show what is so, but for the one that is being written in. */
+    private drawn(): void {
+        for (const field of this.place.querySelectorAll<Field>('input, select, textarea')) {
+            const active = field === document.activeElement;
+            const entered = active && this.entered?.field === field ? this.entered : null;
+            if (!field.hasAttribute('data-pending')) delete field.dataset['sent'];
+            if (entered?.typing || field.matches('[aria-invalid], [data-pending]') || (active && field.matches('[type=color]'))) continue;
+            if (field instanceof HTMLSelectElement) for (const option of field.options) option.selected = option.defaultSelected;
+            else if (field instanceof HTMLInputElement && ['checkbox', 'radio'].includes(field.type)) field.checked = field.defaultChecked;
+            else if (field.value !== field.defaultValue) field.value = field.defaultValue;
+            // A field that was entered just now, its value selected, takes what is typed next in place of the value.
+            if (entered?.whole) (field as HTMLInputElement).select();
+        }
+        this.entered = null;
+        this.place.ariaBusy = null;
+        this.mark();
+    }
+
+    private mark(): void {
+        for (const details of this.place.querySelectorAll<HTMLDetailsElement>('details[data-facet]')) {
+            const open = this.open.get(details.dataset['facet']!);
+            if (open !== undefined && details.open !== open) details.open = open;
+        }
+        const apart = this.place.querySelector<HTMLInputElement>('#apart');
+        if (apart) apart.checked = this.apart;
+        const choice = this.place.querySelector<HTMLSelectElement>('#align-with');
+        if (choice) choice.value = this.alignWith;
+        const gap = this.place.querySelector<HTMLInputElement>('#gap');
+        if (gap && gap !== document.activeElement) gap.value = this.gap;
+    }
+
+    private remember(details: HTMLDetailsElement): void {
+        if (!details.dataset['facet']) return;
+        this.open.set(details.dataset['facet'], details.open);
+        localStorage.setItem('kindred.facets', JSON.stringify([...this.open]));
+    }
+
+    /** The layers that the facets speak of, as commands name them. */
+    private get on(): { screen: string | null; layers: string[] } {
+        return { screen: this.subject.screen || null, layers: this.subject.layers };
+    }
+
+    private changed(input: HTMLInputElement | HTMLSelectElement): void {
+        if (input.id === 'apart') {
+            this.apart = (input as HTMLInputElement).checked;
+            return;
+        }
+        if (input.id === 'align-with') {
+            this.alignWith = input.value;
+            return;
+        }
+        if (input.dataset['gridField'] !== undefined || input.dataset['addGrid'] !== undefined) return this.gridChanged(input);
+        if (input.dataset['makeCondition'] !== undefined) {
+            if (input.value !== '') void this.server.edit({ type: 'make-condition', screen: this.owner().screen, condition: input.value, seed: fresh() });
+            return;
+        }
+        const { field, screenField, cueField, widgetField, sent } = input.dataset;
+        const { screen, screens } = this.subject;
+        // The browser says it once more when a field is left that Enter has sent already.
+        if (WRITTEN_IN.test(input.type) && (input.value === sent || input.value === (input as HTMLInputElement).defaultValue)) return;
+        input.removeAttribute('aria-invalid');
+        input.closest('.row')?.querySelector('.field-problem')?.remove();
+        const target = screens[0] ?? screen;
+        const value = input.type === 'checkbox' ? String((input as HTMLInputElement).checked) : input.value;
+        const command: Command | null = field
+            ? { type: 'set-field', ...this.on, field, value, ...this.inCell() }
+            : screenField ? { type: 'set-screen-field', screen: target, field: screenField, value }
+            : widgetField ? { type: 'set-widget', ...this.on, field: widgetField, value }
+            : input.dataset['chosen'] !== undefined ? { type: 'set-widget', ...this.on, field: 'chosen', value: this.chosen(input) }
+            : input.dataset['convert'] !== undefined ? { type: 'convert-widgets', ...this.on, widget: value, name: (input as HTMLSelectElement).selectedOptions[0]!.text }
+            : cueField ? { type: 'set-cue-field', ...this.owner(), cue: input.closest<HTMLElement>('[data-cue]')!.dataset['cue'], field: cueField, value }
+            : input.dataset['rename'] ? { type: 'rename-layer', layer: input.dataset['rename'], name: value } : null;
+        if (!command) return;
+        input.dataset['sent'] = input.value;
+        input.setAttribute('data-pending', '');
+        this.settle(input, this.server.edit(command));
+    }
+
+    /** A change that came to nothing, or was refused and could not be explained, leaves the field as it is on the server. */
+    private settle(input: Element, made: Promise<Answer | null>): void {
+        void made.then((answer) => {
+            input.removeAttribute('data-pending');
+            if ((answer === null && !input.hasAttribute('aria-invalid')) || answer?.patches.length === 0) this.again();
+        });
+    }
+
+    /** The entries of a widget that are on. */
+    private chosen(input: HTMLElement): string {
+        const all = [...input.closest('.rows')!.querySelectorAll<HTMLInputElement>('[data-chosen]')];
+        return all.filter((one) => one.checked).map((one) => one.dataset['chosen']).join(',');
+    }
+
+    /** A grid is sent whole, as its fields say; a new one as is usual on the device. */
+    private gridChanged(input: HTMLInputElement | HTMLSelectElement): void {
+        const { screen } = this.owner();
+        const card = input.closest<HTMLElement>('[data-grid]');
+        if (!card) {
+            if (input.value !== '') void this.server.edit({ type: 'put-grid', screen, grid: { id: fresh(), kind: input.value } });
+            return;
+        }
+        const grid: Record<string, unknown> = { id: card.dataset['grid'], kind: card.dataset['kind'] };
+        for (const field of card.querySelectorAll<HTMLInputElement>('[data-grid-field]')) {
+            const { gridField } = field.dataset;
+            const number = Number(field.value.trim().replace(',', '.'));
+            if (field.value.trim() !== '') grid[gridField!] = gridField === 'colour' || Number.isNaN(number) ? field.value.trim() : number;
+        }
+        input.dataset['sent'] = input.value;
+        input.setAttribute('data-pending', '');
+        this.settle(input, this.server.edit({ type: 'put-grid', screen, grid }));
+    }
+
+    /** What the cues in the facets belong to: the one layer that is selected, or the screen. */
+    private owner(): { screen: string; layer?: string } {
+        const { screen, layers, screens } = this.subject;
+        return { screen: screens[0] ?? screen, ...(layers.length === 1 ? { layer: bare(layers[0]!) } : {}) };
+    }
+
+    /** The colour well writes into the field beside it, which is what counts. */
+    private swatched(input: HTMLInputElement): void {
+        if (input.type !== 'color') return;
+        const field = input.parentElement!.querySelector<HTMLInputElement>('input[data-field], input[data-screen-field]')!;
+        const alpha = /^#[0-9a-f]{6}([0-9a-f]{2})$/i.exec(field.value)?.[1] ?? '';
+        field.value = input.value + alpha;
+        clearTimeout(this.well);
+        this.well = window.setTimeout(() => field.dispatchEvent(new Event('change', { bubbles: true })), 180);
+    }
+
+    private typed(event: KeyboardEvent): void {
+        const input = event.target as HTMLInputElement;
+        // Enter takes the value and stays, the value selected; Escape gives the wall back.
+        if (event.key === 'Enter' && input.matches('input:not([type=checkbox])')) {
+            event.preventDefault();
+            if (input.value !== input.defaultValue && input.value !== input.dataset['sent']) input.dispatchEvent(new Event('change', { bubbles: true }));
+            if (input.type !== 'color') input.select();
+        }
+        if (event.key === 'Escape') {
+            if (isField(input) && !(input instanceof HTMLSelectElement)) input.value = input.defaultValue;
+            input.blur();
+        }
+        const step = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
+        if (step !== 0 && input.matches('input[data-step]') && input.value.trim() !== '' && !Number.isNaN(Number(input.value))) {
+            event.preventDefault();
+            const by = Number(input.dataset['step']) * step * (event.shiftKey ? 10 : event.altKey ? 0.1 : 1);
+            input.value = String(Math.round((Number(input.value) + by) * 1000) / 1000);
+            input.dispatchEvent(new Event('change', { bubbles: true }));
+            input.select();
+        }
+    }
+
+    private pressed(target: Element): void {
+        const button = target.closest<HTMLElement>('[data-do]');
+        if (!button) return;
+        const { screen, layers } = this.subject;
+        const owner = this.owner();
+        const id = button.dataset['id'];
+        switch (button.dataset['do']) {
+            case 'set': void this.server.edit({ type: 'set-field', ...this.on, field: button.dataset['name'], value: button.dataset['value'] ?? '', ...this.inCell() }); break;
+            case 'reset-departure': void this.server.edit({ type: 'reset-departure', screen: screen || null, layer: id, row: button.dataset['row'], part: button.dataset['part'] }); break;
+            case 'even': void this.server.edit({ type: 'even-layers', ...this.on }); break;
+            case 'remove-grid': void this.server.edit({ type: 'remove-grid', screen: owner.screen, grid: id }); break;
+            case 'detach': void this.server.edit({ type: 'detach-arrays', ...this.on, seed: fresh() }).then((answer) => answer && this.selection.pick(answer.added, screen)); break;
+            case 'sheet': document.dispatchEvent(new CustomEvent('kindred:sheet', { detail: id })); break;
+            case 'mark': void this.server.edit({ type: 'mark-layers', ...this.on, [button.dataset['name']!]: button.dataset['value'] === 'true' }); break;
+            case 'align': void this.server.edit({ type: 'align-layers', ...this.on, edge: button.dataset['name'], with: layers.length === 1 ? 'parent' : this.alignWith }); break;
+            case 'distribute': this.distribute(button.dataset['name']!); break;
+            case 'remove-cue': void this.server.edit({ type: 'remove-cue', ...owner, cue: id }); break;
+            case 'add-cue': void this.server.edit({ type: 'put-cue', ...owner, cue: JSON.parse(button.dataset['cue']!) as unknown }); break;
+            case 'entry': void this.server.edit({ type: 'set-entry', screen: owner.screen }); break;
+            default: document.dispatchEvent(new CustomEvent('kindred:do', { detail: button.dataset['do'] }));
+        }
+    }
+
+    /** Equal gaps of the px that were typed, or of what room there is. */
+    private distribute(axis: string): void {
+        const field = this.place.querySelector<HTMLInputElement>('#gap')!;
+        const typed = this.gap.trim().replace(',', '.');
+        field.closest('.row')?.querySelector('.field-problem')?.remove();
+        field.setAttribute('data-pending', '');
+        const gap = Number.isNaN(Number(typed)) ? typed : Number(typed);
+        void this.server.edit({ type: 'distribute-layers', ...this.on, axis, ...(typed === '' ? {} : { gap }) }).then(() => field.removeAttribute('data-pending'));
+    }
+}

@@ -1,0 +1,81 @@
+/** Keys at the wall: they work whatever has the focus, unless it is words that are being typed. */
+import { Shortcut, type Commands } from './commands.ts';
+import type { Gestures } from './gestures.ts';
+
+/** Fields in which letters, arrows and Delete belong to what is typed. */
+const TYPED = 'input:not([type=checkbox], [type=color], [type=file], [type=range]), textarea, [contenteditable]';
+
+/** What a focused control does itself with a key. */
+function needs(target: Element, keys: string): boolean {
+    if (target.closest('select')) return /^(Arrow|Home|End|Page|Enter|Space|Tab|Shift\+Tab)/.test(keys);
+    if (target.closest('input')) return /^(Arrow|Space|Tab|Shift\+Tab|Enter)/.test(keys);
+    return target.closest('button, a, summary') !== null && /^(Enter|Space|Tab|Shift\+Tab)$/.test(keys);
+}
+
+export class Keyboard {
+    constructor(private readonly commands: Commands, private readonly gestures: Gestures, wall: HTMLElement) {
+        document.addEventListener('keydown', (event) => this.down(event));
+        document.addEventListener('keyup', (event) => this.up(event));
+        window.addEventListener('blur', () => this.letGo());
+        // What was pressed by a pointer, and a choice that has been made, give the keys back to the wall.
+        document.addEventListener('click', (event) => {
+            const pressed = (event.target as Element).closest<HTMLElement>('button, summary, a');
+            if (event.detail > 0 && pressed && pressed === document.activeElement && !pressed.closest('dialog')) pressed.blur();
+        });
+        document.addEventListener('change', (event) => {
+            if (event.target instanceof HTMLSelectElement && event.target.closest('#facets')) event.target.blur();
+        });
+        this.wall = wall;
+    }
+
+    private readonly wall: HTMLElement;
+
+    private down(event: KeyboardEvent): void {
+        // For a moment a dialog that was just closed still has the focus.
+        const target = (event.target as Element).closest('dialog:not([open])') ? document.body : event.target as Element;
+        if (event.defaultPrevented || target.closest('dialog')) return;
+        const keys = Shortcut.of(event);
+        const typing = target.closest(TYPED) !== null;
+        // With a modifier nothing is typed; what fields do with those themselves, they do.
+        if (typing && !(keys.startsWith('Ctrl+') && !this.edits(target as HTMLInputElement, keys))) return;
+        if (!typing && needs(target, keys)) return;
+        if (!event.ctrlKey && !event.metaKey && !event.altKey && this.held(keys.replace('Shift+', ''), event)) return;
+        const command = this.commands.of(keys).find((one) => one.when?.() !== false);
+        if (!command) return;
+        event.preventDefault();
+        command.run();
+    }
+
+    /** Whether a key with Ctrl belongs to a field: it undoes what has been typed there, and copies and pastes its words. */
+    private edits(field: HTMLInputElement | HTMLTextAreaElement, keys: string): boolean {
+        if (/^Ctrl\+(Shift\+)?[ZY]$/.test(keys)) return field.value !== field.defaultValue && field.value !== field.dataset['sent'];
+        return /^Ctrl\+(Shift\+)?([ACXV]|Arrow.*|Home|End|Backspace|Delete)$/.test(keys);
+    }
+
+    private held(key: string, event: KeyboardEvent): boolean {
+        if (key === 'Space') {
+            event.preventDefault();
+            this.gestures.space = true;
+            this.wall.classList.add('panning');
+        } else if (key === 'B') this.gestures.below = true;
+        else if (key === 'M') this.gestures.measure(true);
+        else return false;
+        return true;
+    }
+
+    private up(event: KeyboardEvent): void {
+        const key = event.key.toLowerCase();
+        if (key === 'm') this.gestures.measure(false);
+        if (key === 'b') this.gestures.below = false;
+        if (key !== ' ') return;
+        this.gestures.space = false;
+        this.wall.classList.remove('panning');
+    }
+
+    private letGo(): void {
+        this.gestures.measure(false);
+        this.gestures.below = false;
+        this.gestures.space = false;
+        this.wall.classList.remove('panning');
+    }
+}

@@ -1,0 +1,154 @@
+/** What is added to the wall: screens, icons, widgets, pictures, and what comes from outside. */
+import { toast } from '../dialogs.ts';
+import { around, corners, type Box, type Point } from './geometry.ts';
+import { freshShape } from './gestures.ts';
+import { laidDown, type Fresh, type KitPanel } from './kit.ts';
+import type { Parts } from './parts.ts';
+import { fresh, Problem, send } from './server.ts';
+import type { Tools } from './tools.ts';
+import type { Writing } from './writing.ts';
+
+interface Asset { hash: string; width: number; height: number }
+
+export class Making {
+    /** The icon in hand. */
+    readonly icons = { inHand: '' };
+
+    constructor(private readonly on: Parts) {}
+
+    /** A new screen hangs to the right of all others. */
+    screen(device: string, width: number, height: number): void {
+        const { picture, selection, server, camera } = this.on;
+        const boxes = picture.screens().map((screen) => picture.screenBox(screen.dataset['screen']!));
+        const all = boxes.length > 0 ? around(boxes.flatMap(corners)) : null;
+        const id = fresh();
+        const box = { x: all ? all.x + all.width + 80 : 0, y: boxes[boxes.length - 1]?.y ?? 0, width, height };
+        void server.edit({ type: 'create-screen', screen: { id, name: this.nextName(), device, ...box, view: height, ground: '#ffffff' } }).then((answer) => {
+            if (!answer) return;
+            selection.pickScreens([id]);
+            camera.fit(all ? around([...corners(box), ...corners(boxes[boxes.length - 1]!)]) : box, 1);
+        });
+    }
+
+    private nextName(): string {
+        const { picture } = this.on;
+        const taken = new Set(picture.screens().map((screen) => screen.querySelector('.screen-name')?.textContent));
+        let number = picture.screens().length + 1;
+        while (taken.has(`Screen ${number}`)) number++;
+        return `Screen ${number}`;
+    }
+
+    icon(icon: string, screen: string, at: Point, size: number | null): void {
+        const side = size ?? 24;
+        const corner = size === null ? { x: Math.round(at.x - side / 2), y: Math.round(at.y - side / 2) } : at;
+        void this.on.gestures.create(screen, { kind: 'icon', icon, name: icon.replaceAll('-', ' '), ...corner, width: side, height: side, fills: [{ colour: '#1e2223' }] });
+    }
+
+    /** A widget goes where the pointer was pressed, at its own size or at the one that was drawn. */
+    widget({ fresh: layer, bar }: { fresh: Fresh; bar: string }, screen: string, at: Point, drawn: { width: number; height: number } | null): void {
+        const frame = screen ? this.on.picture.screenBox(screen) : null;
+        void this.on.gestures.create(screen, laidDown(layer, bar, frame, at, drawn, this.barsOn(screen)));
+    }
+
+    /** Without a pointer: in the middle of what is seen of the current screen, or right below what is selected on it. */
+    byKey(kit: KitPanel, writing: Writing, tools: Tools): void {
+        const { selection, picture, gestures, camera } = this.on;
+        const screen = selection.screens[0] ?? selection.screen;
+        const frame = screen ? picture.screenBox(screen) : camera.window();
+        const below = selection.layers.length > 0 ? selection.bounds() : null;
+        const centred = (width: number, height: number): Point => below
+            ? { x: Math.round(below.x - frame.x), y: Math.round(below.y + below.height + 16 - frame.y) }
+            : { x: Math.round((frame.width - width) / 2), y: Math.round(Math.min(frame.height, camera.window().height) / 2 - height / 2) };
+        const { tool } = gestures;
+        if (tool === 'words') {
+            tools.take('pick');
+            const at = centred(120, 22);
+            writing.begin(screen, { x: at.x, y: at.y + 11 }, null);
+        } else if (tool === 'icon') {
+            const at = centred(24, 24);
+            this.icon(this.icons.inHand, screen, at, 24);
+        } else if (tool === 'widget') {
+            const taken = kit.inHand();
+            kit.letGo();
+            if (taken) this.widget(taken, screen, centred(0, 0), null);
+        } else if (tool === 'box' || tool === 'ellipse' || tool === 'line') {
+            void gestures.create(screen, freshShape(tool, { ...centred(120, tool === 'line' ? 0 : 80), width: 120, height: tool === 'line' ? 0 : 80 }, false));
+        }
+    }
+
+    /** The boxes of widgets that lie right on a screen. */
+    private barsOn(screen: string): Box[] {
+        const { picture } = this.on;
+        return [...(picture.screen(screen)?.querySelectorAll<SVGGElement>(':scope > svg > [data-kind=widget]') ?? [])].map((widget) => picture.box(widget));
+    }
+
+    /** Files that were dropped, pasted or chosen, one after another: a drawing or words as layers, anything else as pictures, in order. */
+    async files(files: File[], at: Point | null): Promise<void> {
+        const { selection, picture } = this.on;
+        const only = selection.layers.length === 1 ? selection.elements()[0] : null;
+        const meant = only?.dataset['kind'] === 'picture' && (at === null || picture.holds(only, at));
+        if (only && meant && files.length === 1 && !isWritten(files[0]!)) return this.replacePicture(only.dataset['layer']!, files[0]!);
+        for (const [i, file] of files.entries()) {
+            const place = at && { x: at.x + i * 24, y: at.y + i * 24 };
+            if (isWritten(file)) await this.bring(await file.text(), place, file.name.replace(/\.[^.]*$/, '').slice(0, 60) || 'a file', /\.(csv|tsv)$/i.test(file.name));
+            else await this.picture(file, place, i);
+        }
+    }
+
+    /** Another picture in the same box. */
+    async replacePicture(layer: string, file: File): Promise<void> {
+        const { server, selection } = this.on;
+        try {
+            const { screen } = selection;
+            const asset = await this.upload(file);
+            await server.edit({ type: 'set-field', screen: screen || null, layers: [layer], field: 'asset', value: asset.hash });
+        } catch (problem) {
+            this.on.problem(problem instanceof Problem ? problem : new Problem('The picture could not be sent; nothing was changed.', 0, ''));
+        }
+    }
+
+    private upload(file: File): Promise<Asset> {
+        const form = new FormData();
+        form.append('picture', file);
+        return send<Asset>(this.on.urls['assets']!, form);
+    }
+
+    private async picture(file: File, at: Point | null, nth: number): Promise<void> {
+        const { selection, picture, gestures, camera } = this.on;
+        try {
+            const screen = at ? gestures.screenAt(at) : selection.screens[0] || selection.screen || picture.screens()[0]?.dataset['screen'] || '';
+            const asset = await this.upload(file);
+            const frame = screen === '' ? { ...(at ?? camera.window()), width: 480, height: 480 } : picture.screenBox(screen);
+            const room = { width: frame.width * (at ? 0.6 : 1), height: Math.min(frame.height, frame.width) };
+            const factor = Math.min(1, room.width / asset.width, room.height / asset.height);
+            const [width, height] = [Math.max(1, Math.round(asset.width * factor)), Math.max(1, Math.round(asset.height * factor))];
+            const corner = at
+                ? { x: Math.round(at.x - (screen ? frame.x : 0) - width / 2), y: Math.round(at.y - (screen ? frame.y : 0) - height / 2) }
+                : { x: Math.round((frame.width - width) / 2) + nth * 24, y: (screen ? 0 : Math.round(frame.y)) + nth * 24 };
+            await gestures.create(screen, { kind: 'picture', asset: asset.hash, name: file.name.replace(/\.[^.]*$/, '').slice(0, 60).trim() || 'Picture', ...corner, width, height });
+        } catch (problem) {
+            this.on.problem(problem instanceof Problem ? problem : new Problem('The picture could not be sent; nothing was added.', 0, ''));
+        }
+    }
+
+    /** SVG, a table or words from outside become layers, in the middle of what is seen of the screen or at a place on the wall. */
+    async bring(text: string, at: Point | null, name: string, table = false): Promise<void> {
+        const { selection, picture, gestures, camera, server, urls } = this.on;
+        const screen = at ? gestures.screenAt(at) : selection.screen;
+        const frame = screen === '' ? { ...(at ?? camera.window()), width: 480, height: 480 } : picture.screenBox(screen);
+        try {
+            const brought = await send<{ layers: { x: number; y: number }[]; width: number; height: number; left: string[] }>(urls['paste']!, { text, room: Math.max(40, frame.width - 48), table });
+            const corner = at
+                ? { x: Math.round(at.x - (screen ? frame.x : 0) - brought.width / 2), y: Math.round(at.y - (screen ? frame.y : 0) - brought.height / 2) }
+                : { x: Math.round((frame.width - brought.width) / 2) + (screen ? 0 : frame.x), y: Math.round(Math.max(0, Math.min(120, (frame.height - brought.height) / 2))) + (screen ? 0 : frame.y) };
+            const layers = brought.layers.map((layer) => ({ ...layer, x: layer.x + corner.x, y: layer.y + corner.y }));
+            const answer = await server.edit({ type: 'create-layers', screen: screen || null, layers, seed: fresh(), step: `Bring in ${name}` });
+            if (answer) selection.pick(answer.added, screen);
+            if (brought.left.length > 0) toast(`${brought.left.join('. ')}.`);
+        } catch (problem) {
+            this.on.problem(problem instanceof Problem ? problem : new Problem('It could not be read; nothing was added.', 0, ''));
+        }
+    }
+}
+
+const isWritten = (file: File): boolean => /^(image\/svg\+xml|text\/)/.test(file.type) || /\.(svg|txt|csv|tsv)$/i.test(file.name);

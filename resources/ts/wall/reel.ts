@@ -1,0 +1,144 @@
+/** The reel: the screens in their order, and the outlines of those that are opened. */
+import { bare } from './cells.ts';
+import { Fragment, hold } from './fragments.ts';
+import { rename } from './renaming.ts';
+import type { Selection } from './selection.ts';
+import type { Server } from './server.ts';
+
+export class Reel {
+    private readonly place = document.getElementById('reel')!;
+    private readonly fragment: Fragment;
+    /** By screen; 'loose' for what lies on the wall. */
+    private readonly outlines = new Map<string, Fragment>();
+    private dragged: HTMLElement | null = null;
+    private letGo: () => void = () => undefined;
+
+    constructor(url: string, private readonly selection: Selection, private readonly server: Server) {
+        this.fragment = new Fragment(this.place, () => url, () => server.sequence, () => this.mark());
+        this.place.addEventListener('click', (event) => this.pressed(event));
+        this.place.addEventListener('toggle', (event) => this.opened(event.target as HTMLDetailsElement), true);
+        this.place.addEventListener('dblclick', (event) => this.rename(event.target as Element));
+        for (const name of ['dragstart', 'dragover', 'drop', 'dragend'] as const) this.place.addEventListener(name, (event) => this.drag(name, event));
+        this.mark();
+    }
+
+    /** The screens, their order or what stands beside them may have changed. */
+    again(): void {
+        void this.fragment.ask();
+        this.outlined();
+    }
+
+    /** The layers of the screens whose outlines are open may have changed. */
+    outlined(): void {
+        for (const details of this.place.querySelectorAll<HTMLDetailsElement>('details[open]')) void this.outline(details).ask();
+    }
+
+    thumbnail(screen: string, sequence: number): void {
+        const image = this.place.querySelector<HTMLImageElement>(`[data-card="${screen}"] img`);
+        if (image) image.src = `${image.src.split('?')[0]}?r=${sequence}`;
+    }
+
+    /** Shows what is selected. */
+    mark(): void {
+        for (const name of document.querySelectorAll<HTMLElement>('#stage .screen-name')) {
+            const takes = this.place.querySelector(`[data-takes="${name.closest<HTMLElement>('.screen')!.dataset['screen']}"]`)?.textContent;
+            if (takes) name.dataset['takes'] = takes;
+            else delete name.dataset['takes'];
+        }
+        const picked = new Set([...this.selection.layers.map(bare), ...this.selection.screens]);
+        for (const item of this.place.querySelectorAll<HTMLElement>('[data-item], [data-card]')) {
+            item.classList.toggle('picked', picked.has(item.dataset['item'] ?? item.dataset['card'] ?? ''));
+            if (item.dataset['card']) item.classList.toggle('current', item.dataset['card'] === this.selection.screen);
+        }
+    }
+
+    private outline(details: HTMLDetailsElement): Fragment {
+        const screen = details.dataset['screen']!;
+        const list = details.querySelector<HTMLElement>('.layer-list')!;
+        let outline = this.outlines.get(screen);
+        if (outline?.place !== list) this.outlines.set(screen, outline = new Fragment(list, () => details.dataset['url']!, () => this.server.sequence, () => this.mark()));
+        return outline;
+    }
+
+    private opened(details: HTMLDetailsElement): void {
+        if (details.open && details.dataset['url']) void this.outline(details).ask();
+    }
+
+    private pressed(event: MouseEvent): void {
+        const target = event.target as Element;
+        const mark = target.closest<HTMLElement>('[data-mark]');
+        const item = target.closest<HTMLElement>('[data-item]');
+        const screen = target.closest<HTMLElement>('[data-screen]')?.dataset['screen'] ?? '';
+        const place = screen === 'loose' ? '' : screen;
+        if (mark && item) {
+            void this.server.edit({ type: 'mark-layers', screen: place || null, layers: [item.dataset['item']], [mark.dataset['mark']!]: mark.getAttribute('aria-pressed') !== 'true' });
+        } else if (item) {
+            if (event.shiftKey) this.selection.toggle(item.dataset['item']!, place);
+            else this.selection.pick([item.dataset['item']!], place);
+        } else if (target.closest('[data-takes]')) {
+            this.selection.pickScreens([target.closest<HTMLElement>('[data-takes]')!.dataset['takes']!]);
+            document.dispatchEvent(new CustomEvent('kindred:do', { detail: 'takes' }));
+        } else if (target.closest('[data-open-screen]')) {
+            const id = target.closest<HTMLElement>('[data-card]')!.dataset['card']!;
+            this.selection.pickScreens([id]);
+            document.dispatchEvent(new CustomEvent('kindred:do', { detail: 'show-screen' }));
+        }
+    }
+
+    private rename(target: Element): void {
+        const item = target.closest<HTMLElement>('[data-item]');
+        const name = item?.querySelector<HTMLElement>('.item-name') ?? target.closest<HTMLElement>('.card .name');
+        const card = name?.closest<HTMLElement>('[data-card]')?.dataset['card'];
+        if (item && name) rename(name, 'Name of the layer', (written) => void this.server.edit({ type: 'rename-layer', layer: item.dataset['item'], name: written }));
+        else if (card && name) rename(name, 'Name of the screen', (written) => void this.server.edit({ type: 'set-screen-field', screen: card, field: 'name', value: written }));
+    }
+
+    /** Layers are reordered in the outline, screens in the reel, by dragging. */
+    private drag(name: 'dragstart' | 'dragover' | 'drop' | 'dragend', event: DragEvent): void {
+        const target = event.target as Element;
+        if (name === 'dragstart') {
+            this.dragged = target.closest<HTMLElement>('[data-item]') ?? target.closest<HTMLElement>('[data-card]');
+            event.dataTransfer?.setData('text/plain', this.dragged?.dataset['item'] ?? '');
+            if (this.dragged) this.letGo = hold(this.place);
+            return;
+        }
+        this.place.querySelectorAll('.drop-above, .drop-below, .drop-into').forEach((row) => row.classList.remove('drop-above', 'drop-below', 'drop-into'));
+        if (name === 'dragend') this.letGo();
+        if (name === 'dragend' || !this.dragged) {
+            this.dragged = null;
+            return;
+        }
+        const over = target.closest<HTMLElement>(this.dragged.dataset['item'] ? '[data-item]' : '[data-card]');
+        if (!over || over === this.dragged) return;
+        event.preventDefault();
+        const row = over.querySelector('.item-row') ?? over;
+        const rect = row.getBoundingClientRect();
+        const share = (event.clientY - rect.top) / rect.height;
+        const into = ['group', 'stack'].includes(over.dataset['kind'] ?? '') && share > 0.3 && share < 0.7;
+        if (name === 'dragover') {
+            row.classList.add(into ? 'drop-into' : share < 0.5 ? 'drop-above' : 'drop-below');
+            return;
+        }
+        if (this.dragged.dataset['item']) this.dropLayer(this.dragged.dataset['item'], over, into, share < 0.5);
+        else this.dropScreen(this.dragged.dataset['card']!, over, share < 0.5);
+        this.dragged = null;
+    }
+
+    private dropLayer(id: string, over: HTMLElement, into: boolean, above: boolean): void {
+        const screen = over.closest<HTMLElement>('[data-screen]')!.dataset['screen']!;
+        const parent = into ? over.dataset['item']! : over.dataset['parent'] || null;
+        // The outline shows the topmost first: above a row is in front of its layer.
+        const next = over.nextElementSibling as HTMLElement | null;
+        const top = over.querySelector<HTMLElement>(':scope > ul > [data-item]')?.dataset['item'];
+        const below = into ? top ?? null : above ? over.dataset['item']! : next?.dataset['item'] ?? null;
+        const layers = this.selection.layers.includes(id) ? this.selection.layers : [id];
+        if (below !== null && layers.includes(below)) return;
+        void this.server.edit({ type: 'reorder-layers', screen: screen === 'loose' ? null : screen, parent, layers, above: below });
+    }
+
+    private dropScreen(id: string, over: HTMLElement, above: boolean): void {
+        const before = over.previousElementSibling as HTMLElement | null;
+        const after = above ? before?.dataset['card'] ?? null : over.dataset['card']!;
+        if (after !== id) void this.server.edit({ type: 'reorder-screen', screen: id, after });
+    }
+}

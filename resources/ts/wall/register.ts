@@ -1,0 +1,144 @@
+/** Every command of the wall: what it is called, its keys, where it applies, what it does. */
+import type { Asking } from './asking.ts';
+import type { Command } from './commands.ts';
+import type { Editing } from './editing.ts';
+import type { Tool } from './gestures.ts';
+import type { KitPanel } from './kit.ts';
+import type { Looking } from './looking.ts';
+import type { Making } from './making.ts';
+import type { Nudging } from './nudging.ts';
+import type { Parts } from './parts.ts';
+import type { Tools } from './tools.ts';
+import type { Writing } from './writing.ts';
+
+export interface Doers {
+    parts: Parts;
+    editing: Editing;
+    looking: Looking;
+    nudging: Nudging;
+    making: Making;
+    asking: Asking;
+    tools: Tools;
+    writing: Writing;
+    kit: KitPanel;
+    keys: () => void;
+    find: () => void;
+    menu: () => void;
+    panels: Record<'notes' | 'needs' | 'kit' | 'grid' | 'threads' | 'facets' | 'reel' | 'history', () => void>;
+    takes: { make: () => void; compare: () => void };
+    trials: () => void;
+    /** Copies are no longer edited together. */
+    apart: () => void;
+}
+
+const ARROWS = [['ArrowLeft', -1, 0, 'left'], ['ArrowRight', 1, 0, 'right'], ['ArrowUp', 0, -1, 'up'], ['ArrowDown', 0, 1, 'down']] as const;
+const SIZES = [['ArrowRight', 1, 0, 'Wider'], ['ArrowLeft', -1, 0, 'Narrower'], ['ArrowDown', 0, 1, 'Higher'], ['ArrowUp', 0, -1, 'Lower']] as const;
+
+export function register(on: Doers): Command[] {
+    const { editing, looking, nudging, making, asking, tools, writing } = on;
+    const { selection, gestures, server, facets, camera } = on.parts;
+    const layers = (): boolean => selection.layers.length > 0;
+    const only = (...kinds: string[]) => (): boolean => selection.layers.length === 1 && (kinds.length === 0 || kinds.includes(selection.elements()[0]?.dataset['kind'] ?? ''));
+    const screen = (): boolean => (selection.screens[0] ?? selection.screen) !== '';
+    const screens = (): boolean => selection.screens.length > 0;
+    const any = (): boolean => layers() || screens();
+    const current = (): string => selection.screens[0] ?? selection.screen;
+    const holding = (): boolean => gestures.tool !== 'pick';
+    const tool = (id: string, name: string, keys: string[], run: () => void): Command => ({ id, name, group: 'Tools', keys, run });
+    const take = (one: Tool): (() => void) => () => tools.take(one);
+
+    return [
+        tool('pick', 'Pick', ['Q'], take('pick')),
+        { id: 'screen', name: 'Add a screen', group: 'Tools', keys: ['A'], menu: ['wall'], run: () => asking.devices() },
+        tool('shape', 'Shape; again the next one', ['S'], () => tools.takeShape(1)),
+        tool('shape-back', 'Shape; again the one before', ['Shift+S'], () => tools.takeShape(-1)),
+        tool('words', 'Text', ['T', 'W'], take('words')),
+        tool('picture', 'Picture', ['P'], () => document.getElementById('picture-file')!.click()),
+        tool('icon', 'Icon', ['I'], () => asking.icons()),
+        tool('widget', 'Kit', ['K'], on.panels.kit),
+        tool('note', 'Note', ['N'], take('note')),
+        tool('thread', 'Go: draw a thread', ['G'], take('thread')),
+        { id: 'place', name: 'Place what the tool in hand makes', group: 'Tools', keys: ['Enter'], when: () => holding(), run: () => making.byKey(on.kit, writing, tools) },
+
+        {
+            id: 'into', name: 'Into a group, a text or a widget', short: 'Edit', group: 'Selection', keys: ['Enter'], menu: ['layers'], when: () => !holding() && (only('text', 'widget', 'group', 'stack', 'array')() || selection.screens.length === 1),
+            run: () => {
+                const layer = selection.elements()[0];
+                if (layer && ['text', 'widget'].includes(layer.dataset['kind'] ?? '')) writing.edit(layer);
+                else looking.child();
+            },
+        },
+        { id: 'out', name: 'Out again: the group around, then the screen', group: 'Selection', keys: ['Shift+Enter'], when: layers, run: () => looking.parent() },
+        { id: 'next', name: 'Next layer', group: 'Selection', keys: ['Tab'], when: layers, run: () => looking.step(1) },
+        { id: 'previous', name: 'Previous layer', group: 'Selection', keys: ['Shift+Tab'], when: layers, run: () => looking.step(-1) },
+        { id: 'all', name: 'Select all beside it', group: 'Selection', keys: ['Ctrl+A'], run: () => looking.all() },
+        { id: 'next-screen', name: 'Next screen', group: 'Selection', keys: ['.'], run: () => looking.screen(1) },
+        { id: 'previous-screen', name: 'Previous screen', group: 'Selection', keys: [','], run: () => looking.screen(-1) },
+        {
+            id: 'leave', name: 'Give up what is under way; out of the group; nothing selected', group: 'Selection', keys: ['Escape'],
+            run: () => {
+                if (gestures.cancel()) return;
+                if (holding()) tools.take('pick');
+                else selection.escape();
+            },
+        },
+        { id: 'find', name: 'Find a layer, a screen, words, a command …', group: 'Selection', keys: ['/', 'Ctrl+F'], run: on.find },
+        { id: 'menu', name: 'What applies to the selection', group: 'Selection', keys: ['ContextMenu', 'Shift+F10'], run: on.menu },
+
+        { id: 'undo', name: 'Undo', group: 'Editing', keys: ['Ctrl+Z'], run: () => void server.undo() },
+        { id: 'redo', name: 'Redo', group: 'Editing', keys: ['Ctrl+Shift+Z', 'Ctrl+Y'], run: () => void server.redo() },
+        { id: 'copy', name: 'Copy, cut, paste', group: 'Editing', keys: ['Ctrl+C', 'Ctrl+X', 'Ctrl+V'], listed: true, run: () => undefined },
+        { id: 'duplicate', name: 'Duplicate; again at the same distance', short: 'Duplicate', group: 'Editing', keys: ['Ctrl+D'], menu: ['layers', 'screen'], when: any, run: () => void editing.duplicate() },
+        { id: 'duplicate-screen', name: 'The screen once more, beside itself', group: 'Editing', keys: ['Shift+A'], when: screen, run: () => void editing.duplicateScreen() },
+        { id: 'delete', name: 'Delete', group: 'Editing', keys: ['Delete', 'Backspace'], menu: ['layers', 'screen'], when: any, run: () => editing.remove() },
+        { id: 'rename', name: 'Rename', group: 'Editing', keys: ['F2'], menu: ['layers', 'screen'], when: () => selection.layers.length === 1 || (!layers() && screen()), run: () => facets.rename() },
+        { id: 'hide', name: 'Hide or show', group: 'Editing', keys: ['H'], menu: ['layers'], when: layers, run: () => editing.mark('hidden') },
+        { id: 'lock', name: 'Lock or unlock', group: 'Editing', keys: ['Shift+H'], menu: ['layers'], when: layers, run: () => editing.mark('locked') },
+        { id: 'heavier', name: 'Next heavier weight', group: 'Editing', keys: ['Alt+ArrowUp'], when: layers, run: () => facets.weigh(1) },
+        { id: 'lighter', name: 'Next lighter weight', group: 'Editing', keys: ['Alt+ArrowDown'], when: layers, run: () => facets.weigh(-1) },
+        { id: 'exchange-icon', name: 'Exchange the icon', group: 'Editing', menu: ['layers'], when: only('icon'), run: () => asking.icons('exchange') },
+        { id: 'open-widget', name: 'Open into layers', group: 'Editing', menu: ['layers'], when: only('widget'), run: () => void editing.openWidget() },
+        { id: 'trials', name: 'Try several values', group: 'Editing', menu: ['layers'], when: only(), run: on.trials },
+        { id: 'copies', name: 'Find copies', group: 'Editing', menu: ['layers'], when: only('group', 'stack'), run: () => void asking.copies() },
+        { id: 'apart', name: 'Stop editing copies together', group: 'Editing', when: () => document.getElementById('together')?.hidden === false, run: on.apart },
+        { id: 'untrace', name: 'Take the picture under the screen away', group: 'Editing', when: screen, run: () => void server.edit({ type: 'set-tracing', screen: current(), asset: null }) },
+        ...(['rough', 'plain', 'dressed'] as const).map((finish): Command => ({ id: `finish-${finish}`, name: `Show the project ${finish}`, group: 'Editing', run: () => void server.edit({ type: 'set-finish', finish }) })),
+
+        ...ARROWS.map(([key, dx, dy, word]): Command => ({ id: `nudge-${word}`, name: `Move ${word} by 1`, group: 'Arranging', keys: [key], when: any, run: () => nudging.by(dx, dy) })),
+        ...ARROWS.map(([key, dx, dy, word]): Command => ({ id: `move-${word}`, name: `Move ${word} by 10`, group: 'Arranging', keys: [`Shift+${key}`], when: any, run: () => nudging.by(10 * dx, 10 * dy) })),
+        ...SIZES.map(([key, dx, dy, word]): Command => ({ id: word.toLowerCase(), name: `${word} by 1`, group: 'Arranging', keys: [`Ctrl+${key}`], when: layers, run: () => editing.size(dx, dy) })),
+        ...SIZES.map(([key, dx, dy, word]): Command => ({ id: `much-${word.toLowerCase()}`, name: `${word} by 10`, group: 'Arranging', keys: [`Ctrl+Shift+${key}`], when: layers, run: () => editing.size(10 * dx, 10 * dy) })),
+        { id: 'group', name: 'Group', group: 'Arranging', keys: ['Ctrl+G'], menu: ['layers'], when: layers, run: () => editing.group() },
+        { id: 'ungroup', name: 'Ungroup', group: 'Arranging', keys: ['Ctrl+Shift+G'], menu: ['layers'], when: () => selection.elements().some((layer) => layer.matches('[data-kind=group], [data-kind=stack]')), run: () => void editing.ungroup() },
+        { id: 'stack', name: 'Lay out as a stack', group: 'Arranging', keys: ['L'], menu: ['layers'], run: () => editing.stack() },
+        { id: 'array', name: 'Repeat as an array', group: 'Arranging', keys: ['Shift+L'], menu: ['layers'], run: () => editing.array() },
+        { id: 'forward', name: 'One step to the front', group: 'Arranging', keys: ['PageUp'], when: layers, run: () => editing.order('forward') },
+        { id: 'backward', name: 'One step to the back', group: 'Arranging', keys: ['PageDown'], when: layers, run: () => editing.order('backward') },
+        { id: 'front', name: 'To the front', group: 'Arranging', keys: ['Shift+PageUp'], menu: ['layers'], when: layers, run: () => editing.order('front') },
+        { id: 'back', name: 'To the back', group: 'Arranging', keys: ['Shift+PageDown'], menu: ['layers'], when: layers, run: () => editing.order('back') },
+        { id: 'below', name: 'Moving takes along what lies below', group: 'Arranging', keys: ['B held'], listed: true, run: () => undefined },
+        { id: 'unsnapped', name: 'No snapping while dragging', group: 'Arranging', keys: ['Ctrl held'], listed: true, run: () => undefined },
+
+        { id: 'fit', name: 'Fit: once the selection, again the wall', short: 'Fit', group: 'Looking', keys: ['F'], menu: ['wall', 'screen'], run: () => looking.fit() },
+        { id: 'show-screen', name: 'Fit the screen', group: 'Looking', keys: ['Shift+F'], when: screen, run: () => looking.fitScreen() },
+        { id: 'full-size', name: 'Full size, 100%', group: 'Looking', keys: ['0'], run: () => camera.zoomTo(1) },
+        { id: 'zoom-in', name: 'Zoom in', group: 'Looking', keys: ['+', '='], run: () => camera.zoomCentre(1.25) },
+        { id: 'zoom-out', name: 'Zoom out', group: 'Looking', keys: ['-'], run: () => camera.zoomCentre(0.8) },
+        { id: 'measure', name: 'Distances from the selection to what is under the pointer', group: 'Looking', keys: ['M held'], listed: true, run: () => undefined },
+        { id: 'pan', name: 'Pan; scroll; zoom to the pointer', group: 'Looking', keys: ['Space drag', 'wheel', 'Ctrl wheel'], listed: true, run: () => undefined },
+        { id: 'rehearse', name: 'Rehearse from here', group: 'Looking', keys: ['R'], menu: ['screen'], run: () => document.querySelector<HTMLAnchorElement>('a[data-rehearse]')?.click() },
+        { id: 'devices', name: 'The screen on all devices', group: 'Looking', menu: ['screen'], when: screen, run: () => void asking.allDevices() },
+        { id: 'take', name: 'New take', group: 'Looking', menu: ['screen'], when: screen, run: on.takes.make },
+        { id: 'takes', name: 'Compare takes', group: 'Looking', when: screen, run: on.takes.compare },
+
+        ...[1, 2, 3, 4, 5].map((n): Command => ({ id: `facet-${n}`, name: `Open facet ${n}`, group: 'Panels', keys: [String(n)], run: () => facets.openFacet(n) })),
+        { id: 'grid', name: 'Grids, guides and rulers', group: 'Panels', run: on.panels.grid },
+        { id: 'threads', name: 'Threads', group: 'Panels', run: on.panels.threads },
+        { id: 'notes', name: 'Notes', group: 'Panels', run: on.panels.notes },
+        { id: 'needs', name: 'Requirements of the screen', group: 'Panels', run: on.panels.needs },
+        { id: 'history', name: 'History', group: 'Panels', run: on.panels.history },
+        { id: 'facets', name: 'Fold or open the facets', group: 'Panels', run: on.panels.facets },
+        { id: 'reel', name: 'Fold or open the reel', group: 'Panels', run: on.panels.reel },
+        { id: 'keys', name: 'All keys', group: 'Panels', keys: ['?'], run: on.keys },
+    ];
+}

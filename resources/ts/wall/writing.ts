@@ -1,0 +1,175 @@
+/** Writing on the wall: new words, the words of a text, what can be written and changed in a widget. */
+import { bare, rowOf } from './cells.ts';
+import { unapply, type Box, type Point } from './geometry.ts';
+import type { Picture } from './picture.ts';
+import { send, type Command, type Server } from './server.ts';
+import type { Selection } from './selection.ts';
+import { PLAIN, type Awaited, type Setting, type Writer } from './words.ts';
+
+/** What can be changed at a point of a widget, or the words that are shown next after some. */
+interface Spot { place: string; words: string; field: string | null; value: string; box: Box | null; style: Omit<Setting, 'colour' | 'weight'> & { weight: number } | null; colour: string | null }
+
+interface CopiedText { words: string; wrapped: boolean; style: Omit<Setting, 'colour' | 'weight'> & { weight: number }; fills: { colour: string }[] }
+
+/** What writing asks of the wall around it. */
+export interface Around {
+    urls: Record<string, string>;
+    picture: Picture;
+    selection: Selection;
+    server: Server;
+    writer: Writer;
+    /** For changes in one cell of an array. */
+    inCell: () => object;
+    create: (screen: string, layer: Record<string, unknown>) => void;
+    /** Opens the widget's facet, where it has no words to write in place. */
+    reveal: () => void;
+    /** An icon is chosen for a place in a widget. */
+    chooseIcon: (screen: string, layer: string, place: string) => void;
+    problem: (problem: unknown) => void;
+}
+
+export class Writing {
+    constructor(private readonly on: Around) {}
+
+    /** New words at a place on a screen: free, or wrapped at a width. */
+    begin(screen: string, at: Point, width: number | null): void {
+        const origin = this.on.picture.screenBox(screen);
+        const rise = width === null ? PLAIN.size * PLAIN.lineHeight / 2 : 0;
+        const place = { x: at.x, y: Math.round(at.y - rise) };
+        this.on.writer.open({
+            words: '', setting: PLAIN, width, matrix: { a: 1, b: 0, c: 0, d: 1, e: origin.x + place.x, f: origin.y + place.y }, weights: WEIGHTS,
+            done: (words, { family, weight, size, lineHeight, letterSpacing, align, colour }) => {
+                if (words === null || words.trim() === '') return;
+                this.on.create(screen, {
+                    kind: 'text', ...place, width: width ?? 0, height: 0, words, wrapped: width !== null,
+                    style: { family, weight: Number(weight), size, lineHeight, letterSpacing, align }, fills: [{ colour }],
+                });
+            },
+        });
+    }
+
+    /** In a layer that is there: at a place that was pressed, or in its first words. */
+    edit(layer: SVGElement, at: Point | null = null): void {
+        const id = layer.dataset['layer']!;
+        const screen = this.on.picture.screenOf(layer);
+        this.on.selection.pick([id], screen);
+        if (layer.dataset['kind'] === 'widget') return void this.inWidget(layer, id, screen, at, at === null ? '' : null);
+        this.inText(layer, id, screen);
+    }
+
+    /** The editor opens with what the picture shows, before the server has said how it is written. */
+    private inText(layer: SVGElement, id: string, screen: string): void {
+        const { picture, writer, server } = this.on;
+        const shown = asShown(layer, picture.box(layer));
+        let original = shown.words;
+        let weight = shown.setting.weight;
+        layer.setAttribute('visibility', 'hidden');
+        const show = (): void => picture.layer(id)?.removeAttribute('visibility');
+        const asking = new AbortController();
+        writer.open({
+            words: shown.words, setting: shown.setting, width: shown.wrapped ? picture.box(layer).width : null, matrix: picture.matrix(layer), weights: WEIGHTS,
+            done: (words, setting) => {
+                asking.abort();
+                show();
+                if (words === null) return;
+                const on = { screen: screen || null, ...this.on.inCell() };
+                if (words.trim() === '' && rowOf(id) === null) return void server.edit({ type: 'delete-layers', screen: screen || null, layers: [id] });
+                const commands: Command[] = [];
+                if (words !== original) commands.push({ type: 'set-words', layer: id, words, ...on });
+                if (setting.weight !== weight) commands.push({ type: 'set-field', layers: [id], field: 'weight', value: setting.weight, ...on });
+                if (commands.length > 0) void server.edit(...commands);
+            },
+        });
+        void send<{ layers: CopiedText[] }>(`${this.on.urls['copy']!}?layers=${bare(id)}&row=${rowOf(id) ?? ''}`, undefined, asking.signal).then(({ layers: [text] }) => {
+            if (!text || asking.signal.aborted) return;
+            original = text.words;
+            weight = String(text.style.weight);
+            writer.learn(text.words, { ...text.style, weight, colour: text.fills.at(-1)?.colour ?? PLAIN.colour });
+        }, () => undefined);
+    }
+
+    /** Words are written, icons exchanged and states changed right where they are in a widget; its main words where nothing else is meant. */
+    private async inWidget(layer: Element, id: string, screen: string, at: Point | null, after: string | null): Promise<void> {
+        const { picture, server, writer, urls } = this.on;
+        const m = picture.matrix(layer);
+        const inside = at ? unapply(m, at) : null;
+        const awaited = writer.expect();
+        const ask = (where: string): Promise<Spot | null> => send<Spot | null>(`${urls['spot']!.replace('LAYER', bare(id))}?${where}`).catch(() => null);
+        let spot = await ask(after === null ? `x=${inside!.x}&y=${inside!.y}` : `after=${after}`);
+        // By keys from words to words; nothing else opens by itself.
+        while (after !== null && spot && !(spot.style && spot.box)) spot = await ask(`after=${spot.place}`);
+        // By key: the first words, and with Tab the next; what has none is written in its facets' main words.
+        if (!spot && (after === null || after === '')) return this.mainWords(layer, id, screen, awaited);
+        if (!spot?.style || !spot.box) writer.forget(awaited);
+        if (spot?.field) return void server.edit({ type: 'set-widget', screen: screen || null, layers: [id], field: spot.field, value: spot.value });
+        if (!spot) return;
+        if (!spot.style || !spot.box) return this.on.chooseIcon(screen, id, spot.place);
+        const { box, style } = spot;
+        const { place, words: before } = spot;
+        writer.open({
+            words: before, setting: { ...style, weight: String(style.weight), colour: spot.colour ?? PLAIN.colour }, width: Math.max(box.width, 40), matrix: { ...m, e: m.a * box.x + m.c * box.y + m.e, f: m.b * box.x + m.d * box.y + m.f },
+            done: (words) => {
+                if (words !== null && words !== before) void server.edit({ type: 'write-widget', screen: screen || null, layer: bare(id), place, words });
+            },
+            next: () => void server.rest().then(() => {
+                const now = picture.layer(id);
+                if (now) void this.inWidget(now, id, screen, null, place);
+            }),
+        }, awaited);
+    }
+
+    /** The main words of a widget, written where it lies. */
+    private async mainWords(layer: Element, id: string, screen: string, awaited: Awaited): Promise<void> {
+        const { picture, server, writer, urls } = this.on;
+        try {
+            const { layers } = await send<{ layers: Record<string, string>[] }>(`${urls['copy']!}?layers=${bare(id)}`);
+            const field = (['label', 'text', 'hint'] as const).find((one) => document.querySelector(`#facets [data-widget-field="${one}"]`)) ?? null;
+            const words = field && layers[0]?.[field];
+            if (field === null || words === undefined || words === null) {
+                writer.forget(awaited);
+                return this.on.reveal();
+            }
+            const { width, height } = picture.box(layer);
+            const size = Math.max(11, Math.min(18, height * 0.5));
+            const m = picture.matrix(layer);
+            writer.open({
+                words, setting: { ...PLAIN, size }, width, matrix: { ...m, f: m.f + Math.max(0, (height - size * PLAIN.lineHeight) / 2) },
+                done: (written) => {
+                    if (written !== null && written !== words) void server.edit({ type: 'set-widget', screen: screen || null, layers: [id], field, value: written });
+                },
+            }, awaited);
+        } catch (problem) {
+            writer.forget(awaited);
+            this.on.problem(problem);
+        }
+    }
+}
+
+/** Weights of a face, from light to heavy; where one is missing the nearest is drawn. */
+const WEIGHTS = [400, 700];
+
+/** The words of a text and how they are set, as far as the picture tells. */
+function asShown(layer: SVGElement, box: Box): { words: string; setting: Setting; wrapped: boolean } {
+    const grip = layer.querySelector<SVGElement>(':scope > rect[data-set]');
+    const set = new Set((grip?.dataset['set'] ?? '').split(' '));
+    const drawn = layer.querySelector<SVGTextElement>(':scope > text');
+    const lines = [...(drawn?.querySelectorAll('tspan') ?? [])];
+    const size = Number(drawn?.getAttribute('font-size') ?? PLAIN.size);
+    const tall = lines.length > 1 ? (Number(lines[1]!.getAttribute('y')) - Number(lines[0]!.getAttribute('y'))) / size : box.height / size;
+    const fill = drawn?.getAttribute('fill') ?? '';
+    return {
+        words: grip?.dataset['words'] ?? lines.map((line) => line.textContent).join('\n'),
+        wrapped: set.has('wrapped'),
+        setting: {
+            family: (drawn?.getAttribute('font-family') ?? PLAIN.family).split(',')[0]!.replaceAll('"', ''),
+            weight: drawn?.getAttribute('font-weight') ?? PLAIN.weight,
+            size,
+            lineHeight: set.has('trim') || !(tall > 0.5 && tall < 4) ? PLAIN.lineHeight : tall,
+            letterSpacing: Number(drawn?.getAttribute('letter-spacing') ?? 0) / size,
+            align: ['center', 'right'].find((one) => set.has(one)) ?? 'left',
+            colour: fill.startsWith('#') ? fill : PLAIN.colour,
+            transform: ['uppercase', 'lowercase', 'capitalize'].find((one) => set.has(one)) ?? 'none',
+            trim: set.has('trim'),
+        },
+    };
+}

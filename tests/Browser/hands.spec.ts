@@ -1,0 +1,405 @@
+/** What a hand does all day: nothing stale, no press lost, no letter lost, every key where it is expected. */
+import { expect, type Locator, type Page } from '@playwright/test';
+import { at, bareScreen, box, drag, middle, near, openDemo, pick, saved, screen, test } from './support/hand.ts';
+
+const settled = '#facets:not([aria-busy])';
+const layer = (page: Page, id: string): Locator => page.locator(`#stage [data-layer="${id}"]`);
+
+/** What the project file says of a layer. */
+async function stored(page: Page, id: string): Promise<Record<string, number | string>> {
+    const file = await page.request.get(page.url().replace('/wall', '/hand-over/project'));
+    const find = (layers: { id: string; children?: [] }[]): Record<string, number | string> | null => {
+        for (const one of layers) {
+            const found = one.id === id ? (one as unknown as Record<string, number | string>) : find(one.children ?? []);
+            if (found) return found;
+        }
+        return null;
+    };
+    return find((JSON.parse((await file.body()).toString()) as { screens: { layers: [] }[] }).screens.flatMap(({ layers }) => layers))!;
+}
+
+test('with several outlines open, the facets show what is selected and where it is, after every pick and nudge', async ({ page }) => {
+    await openDemo(page, 'Never stale');
+    for (const name of ['Welcome', 'Today', 'Booked']) await page.locator('[data-card]', { hasText: name }).first().locator('summary').click();
+    await near(page, 'Today');
+    const ids = await screen(page, 'Today').locator('> svg:not(.grid) > [data-layer]').evaluateAll((all) => all.map((one) => (one as SVGElement).dataset['layer']!));
+    for (let i = 0; i < 12; i++) {
+        const id = ids[(i * 5) % ids.length]!;
+        await page.mouse.click(...(await middle(layer(page, id))));
+        await page.keyboard.press(['ArrowRight', 'ArrowDown', 'ArrowLeft', 'ArrowUp'][i % 4]!);
+        const picked = (await page.locator('.card .picked').first().getAttribute('data-item'))!;
+        await saved(page);
+        const { x, y, name } = await stored(page, picked);
+        await expect(page.locator(`${settled} .subject input`)).toHaveValue(String(name));
+        await expect(page.locator('#f-x')).toHaveValue(String(x));
+        await expect(page.locator('#f-y')).toHaveValue(String(y));
+    }
+    await expect(page.locator('#reel details[open]')).toHaveCount(3);
+});
+
+test('a press holds though the panel under it is drawn anew, and a list that was opened stays open', async ({ page }) => {
+    await openDemo(page, 'No press lost');
+    await near(page, 'Welcome');
+    const outline = page.locator('[data-card=welcome] details');
+    const summary = (await outline.locator('summary').boundingBox())!;
+    await page.mouse.move(summary.x + 30, summary.y + summary.height / 2);
+    await page.mouse.down();
+    // Meanwhile another window changes the screens, and this one hears of it.
+    const csrf = (await page.locator('meta[name=csrf-token]').getAttribute('content'))!;
+    await page.request.post(page.url().replace('/wall', '/edits'), { headers: { 'X-CSRF-TOKEN': csrf, Accept: 'application/json' }, data: { base: 1e9, commands: [{ type: 'set-screen-field', screen: 'welcome', field: 'name', value: 'Hello' }] } });
+    const heard = page.waitForResponse(/\/reel$/);
+    await page.evaluate(() => window.dispatchEvent(new Event('focus')));
+    await heard;
+    await page.mouse.up();
+    await expect(page.locator('[data-card=welcome] .name')).toHaveText('Hello');
+    await expect(outline).toHaveAttribute('open', '');
+    await expect(outline.locator('[data-item]').first()).toBeVisible();
+});
+
+test('what is typed after a double press is all there, and Escape gives the old words back', async ({ page }) => {
+    await openDemo(page, 'No letter lost');
+    await near(page, 'Welcome');
+    // The server takes its time; the hand does not wait for it.
+    await page.route(/\/(copy|facets)\?/, async (route) => {
+        await new Promise((go) => setTimeout(go, 400));
+        await route.continue();
+    });
+    const text = layer(page, 't00002');
+    await page.mouse.dblclick(...(await middle(text)));
+    await page.keyboard.type('Shelves for clay');
+    await expect(page.locator('#writing')).toHaveValue('Shelves for clay');
+    // A double press on a word in the open editor selects the word.
+    const area = (await page.locator('#writing').boundingBox())!;
+    await page.mouse.dblclick(area.x + 40, area.y + area.height / 2);
+    await page.keyboard.type('Racks');
+    await expect(page.locator('#writing')).toHaveValue(/Racks ?for clay/);
+    await page.keyboard.press('Control+Enter');
+    await saved(page);
+    expect((await stored(page, 't00002'))['words']).toMatch(/^Racks ?for clay$/);
+
+    await page.mouse.dblclick(...(await middle(text)));
+    await page.keyboard.type('Something else');
+    await page.keyboard.press('Escape');
+    await expect(text).toContainText('clay');
+    expect((await stored(page, 't00002'))['words']).toMatch(/^Racks/);
+
+    // Heavier with Ctrl+B, in one step with the words.
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('Control+b');
+    await page.keyboard.press('Control+Enter');
+    await saved(page);
+    await expect(text.locator('text')).toHaveAttribute('font-weight', '400');
+    // Words that are emptied go away.
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('Control+a');
+    await page.keyboard.press('Delete');
+    await page.keyboard.press('Control+Enter');
+    await expect(text).toHaveCount(0);
+    await page.keyboard.press('Control+z');
+    await expect(text).toHaveCount(1);
+    await saved(page);
+});
+
+test('what was typed in a field belongs to what was selected then', async ({ page }) => {
+    await openDemo(page, 'Fields keep their subject');
+    await near(page, 'Welcome');
+    await pick(page, await middle(layer(page, 't00002')), 'text');
+    await page.locator('#f-x').fill('40');
+    // No Enter: another layer is pressed at once.
+    await page.mouse.click(...(await middle(layer(page, 't00003'))));
+    await saved(page);
+    await expect(page.locator(`${settled} #f-x`)).toHaveValue('24');
+    expect([(await stored(page, 't00002'))['x'], (await stored(page, 't00003'))['x']]).toEqual([40, 24]);
+});
+
+test('Enter takes a value and stays in its field, Escape gives the wall back, and Ctrl+Z undoes from there', async ({ page }) => {
+    await openDemo(page, 'Fields and keys');
+    await near(page, 'Welcome');
+    await pick(page, await middle(layer(page, 't00002')), 'text');
+    const x = page.locator('#f-x');
+    await x.click();
+    await page.keyboard.type('50');
+    await page.keyboard.press('Enter');
+    await saved(page);
+    await expect(x).toBeFocused();
+    expect(await x.evaluate((field: HTMLInputElement) => field.value.slice(field.selectionStart!, field.selectionEnd!))).toBe('50');
+    await page.keyboard.press('Tab');
+    await page.keyboard.press('Control+z');
+    await expect(x).toHaveValue('24');
+    // A list that was used gives the keys back.
+    await page.locator('#f-align').focus();
+    await page.keyboard.press('ArrowDown');
+    await saved(page);
+    await expect(page.locator('#f-align')).toHaveValue('center');
+    await page.keyboard.press('ArrowRight');
+    await saved(page);
+    expect((await stored(page, 't00002'))['x']).toBe(25);
+    await page.locator('#f-x').focus();
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Escape');
+    await expect(page.locator('#facets .subject .kind')).not.toHaveText('text');
+});
+
+test('a press on a mark of the selection picks what lies there, and Shift lets go only without a drag', async ({ page }) => {
+    await openDemo(page, 'Marks yield');
+    await bareScreen(page);
+    const csrf = (await page.locator('meta[name=csrf-token]').getAttribute('content'))!;
+    const made = page.locator('article.screen').last();
+    const on = (await made.getAttribute('data-screen'))!;
+    // Three small boxes close to each other.
+    const boxes = [['boxone', 40, 40], ['boxtwo', 78, 40], ['boxthree', 40, 78]] as const;
+    await page.request.post(page.url().replace('/wall', '/edits'), {
+        headers: { 'X-CSRF-TOKEN': csrf, Accept: 'application/json' },
+        data: { base: 1e9, commands: [{ type: 'create-layers', screen: on, seed: 'boxes', layers: boxes.map(([name, x, y]) => ({ kind: 'box', name, x, y, width: 32, height: 32, fills: [{ colour: '#a94c31' }] })) }] },
+    });
+    await page.evaluate(() => window.dispatchEvent(new Event('focus')));
+    await expect(made.locator('[data-kind=box]')).toHaveCount(3);
+    const ids = await made.locator('[data-kind=box]').evaluateAll((all) => all.map((one) => (one as SVGElement).dataset['layer']!));
+    const [a, b] = ids as [string, string];
+    const kept = (): Promise<unknown> => page.evaluate(() => (JSON.parse(Object.entries(sessionStorage).find(([key]) => key.startsWith('kindred.selection'))![1] as string) as unknown[])[1]);
+    await page.mouse.click(...(await middle(layer(page, a))));
+    // Its turning zones and grips lie over the neighbours.
+    const marks = await page.locator('#overlay :is([data-handle], [data-turn], [data-knot])').evaluateAll((all) => all.flatMap((one) => {
+        const r = one.getBoundingClientRect();
+        return [0.2, 0.5, 0.8].flatMap((fx) => [0.2, 0.5, 0.8].map((fy) => [r.x + r.width * fx, r.y + r.height * fy] as const));
+    }));
+    let under = 0;
+    for (const [x, y] of marks) {
+        const [top, there] = await page.evaluate(([x, y]) => {
+            const all = document.elementsFromPoint(x!, y!);
+            return [all[0]!.closest('#overlay') !== null, all.map((one) => one.closest<SVGElement>('.stage [data-layer]')?.dataset['layer']).find((id) => id !== undefined) ?? null];
+        }, [x, y] as const);
+        if (!top || !there || there === a) continue;
+        under++;
+        await page.mouse.click(x, y);
+        expect(await kept()).toEqual([there]);
+        await page.mouse.click(...(await middle(layer(page, a))));
+        expect(await kept()).toEqual([a]);
+    }
+    expect(under).toBeGreaterThan(2);
+    await page.mouse.click(...(await middle(layer(page, a))));
+    await page.keyboard.down('Shift');
+    await page.mouse.click(...(await middle(layer(page, b))));
+    await expect(page.locator(`${settled} .subject`)).toContainText('2 layers');
+    const before = [await box(layer(page, a)), await box(layer(page, b))];
+    const [x, y] = await middle(layer(page, b));
+    await drag(page, [x, y], [x + 40, y + 3]);
+    await page.keyboard.up('Shift');
+    await expect(page.locator(`${settled} .subject`)).toContainText('2 layers');
+    const after = [await box(layer(page, a)), await box(layer(page, b))];
+    expect(after[0]![0]! - before[0]![0]!).toBeCloseTo(after[1]![0]! - before[1]![0]!, 3);
+    expect(after[0]![1]).toBe(before[0]![1]);
+});
+
+test('Alt pressed during a drag leaves the original and takes a copy, onto another screen too', async ({ page }) => {
+    await openDemo(page, 'Copies by hand');
+    await page.keyboard.press('f');
+    await near(page, 'Booked');
+    await page.keyboard.press('-');
+    await page.keyboard.press('-');
+    await page.keyboard.press('-');
+    const text = layer(page, 't00114');
+    const before = await box(text);
+    const kiln = page.locator('article.screen[data-screen=kiln]');
+    const count = await kiln.locator('[data-layer]').count();
+    await page.mouse.move(...(await middle(text)));
+    await page.mouse.down();
+    const to = await at(kiln, 160, 600);
+    await page.mouse.move(to[0] - 30, to[1], { steps: 3 });
+    await page.keyboard.down('Alt');
+    await page.mouse.move(...to, { steps: 3 });
+    expect(await box(text)).toEqual(before);
+    await expect(page.locator('.ghost')).toHaveCount(1);
+    await page.mouse.up();
+    await page.keyboard.up('Alt');
+    await saved(page);
+    await expect(page.locator('.ghost')).toHaveCount(0);
+    expect(await box(text)).toEqual(before);
+    await expect(kiln.locator('[data-layer]')).toHaveCount(count + 1);
+    await page.keyboard.press('Control+z');
+    await expect(kiln.locator('[data-layer]')).toHaveCount(count);
+});
+
+test('a selected group is solid, Ctrl picks the innermost, Enter and Shift+Enter go in and out', async ({ page }) => {
+    await openDemo(page, 'Groups');
+    await near(page, 'Welcome');
+    const group = layer(page, 'g00007');
+    const inner = group.locator('[data-layer]').last();
+    const id = (await inner.getAttribute('data-layer'))!;
+    await page.keyboard.down('Control');
+    await page.mouse.click(...(await middle(inner)));
+    await page.keyboard.up('Control');
+    const kept = (): Promise<unknown> => page.evaluate(() => (JSON.parse(Object.entries(sessionStorage).find(([key]) => key.startsWith('kindred.selection'))![1] as string) as unknown[])[1]);
+    expect(await kept()).toEqual([id]);
+    await page.keyboard.press('Shift+Enter');
+    expect(await kept()).toEqual(['g00007']);
+    await page.keyboard.press('Enter');
+    expect((await kept() as string[])[0]).not.toBe('g00007');
+    await page.keyboard.press('Escape');
+    expect(await kept()).toEqual(['g00007']);
+});
+
+test('the menu of a right press does what it says to what was pressed, by pointer and by keys', async ({ page }) => {
+    await openDemo(page, 'Menu');
+    await near(page, 'Welcome');
+    const text = layer(page, 't00002');
+    await page.mouse.click(...(await middle(text)), { button: 'right' });
+    const menu = page.locator('#menu');
+    await expect(menu.getByRole('menuitem', { name: 'Duplicate' })).toBeVisible();
+    await menu.getByRole('menuitem', { name: 'Hide or show' }).click();
+    await saved(page);
+    await expect(text).toHaveAttribute('display', 'none');
+    await page.keyboard.press('Control+z');
+    await saved(page);
+    await page.mouse.click(...(await middle(text)));
+    await page.keyboard.press('Shift+F10');
+    await expect(menu).toBeVisible();
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Enter');
+    await saved(page);
+    await expect(page.locator('article.screen[data-screen=welcome] [data-kind=text]', { hasText: 'Hands in clay' })).toHaveCount(2);
+    await page.keyboard.press('Shift+F10');
+    await page.keyboard.press('Escape');
+    await expect(menu).toBeHidden();
+});
+
+test('Find jumps to a layer by what it says, does commands, and shows what was used last first', async ({ page }) => {
+    await openDemo(page, 'Find');
+    await page.keyboard.press('/');
+    const find = page.locator('#find');
+    await page.keyboard.type('two kilns');
+    await expect(find.getByRole('option').first()).toContainText('text, Welcome');
+    await page.keyboard.press('Enter');
+    await expect(find).toBeHidden();
+    await expect(page.locator(`${settled} .subject .kind`)).toHaveText('text');
+    await page.keyboard.press('/');
+    await page.keyboard.type('plain');
+    await page.keyboard.press('Enter');
+    await saved(page);
+    await expect(page.locator('[data-finish=plain]')).toHaveAttribute('aria-pressed', 'true');
+    await page.keyboard.press('/');
+    await expect(find.getByRole('option').first()).toContainText('Show the project plain');
+    await page.keyboard.type('no such thing');
+    await expect(find.getByText('Nothing is called so')).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(find).toBeHidden();
+});
+
+test('keys are changed, kept for the person, and a conflict is named', async ({ page }) => {
+    await openDemo(page, 'Own keys');
+    await near(page, 'Welcome');
+    await page.keyboard.press('?');
+    const keys = page.locator('#keys');
+    await keys.getByRole('button', { name: /^Hide or show/ }).click();
+    await page.keyboard.press('f');
+    await expect(keys.getByText('F is “Fit: once the selection, again the wall” already')).toBeVisible();
+    const kept = page.waitForResponse(/\/keys$/);
+    await page.keyboard.press('Alt+x');
+    await kept;
+    await page.keyboard.press('Escape');
+    await page.reload();
+    await page.mouse.click(...(await middle(layer(page, 't00002'))));
+    await page.keyboard.press('Alt+x');
+    await saved(page);
+    await expect(layer(page, 't00002')).toHaveAttribute('display', 'none');
+    await page.keyboard.press('?');
+    const reset = page.waitForResponse(/\/keys$/);
+    await keys.getByRole('button', { name: 'All as they come' }).click();
+    await reset;
+});
+
+test('a reload keeps what is selected, where one looks, and how closely', async ({ page }) => {
+    await openDemo(page, 'Reload');
+    await near(page, 'Today');
+    await pick(page, await middle(layer(page, 't00012')), 'text');
+    const zoom = await page.locator('#zoom').inputValue();
+    const place = await layer(page, 't00012').boundingBox();
+    await expect.poll(() => page.evaluate(() => Object.keys(sessionStorage).some((key) => key.startsWith('kindred.camera')))).toBe(true);
+    await page.reload();
+    await expect(page.locator(`${settled} .subject .kind`)).toHaveText('text');
+    await expect(page.locator('#zoom')).toHaveValue(zoom);
+    const again = (await layer(page, 't00012').boundingBox())!;
+    expect(Math.abs(again.x - place!.x) + Math.abs(again.y - place!.y)).toBeLessThan(1);
+});
+
+test('a screen is made by keys alone: a shape, words, an icon, a widget, moved and sized', async ({ page }) => {
+    await openDemo(page, 'By keys');
+    await page.keyboard.press('a');
+    await page.locator('#devices').getByRole('button', { name: /^Phone / }).focus();
+    await page.keyboard.press('Enter');
+    await expect(page.locator('article.screen')).toHaveCount(8);
+    await saved(page);
+    const made = page.locator('article.screen').last();
+    await page.keyboard.press('s');
+    await page.keyboard.press('Enter');
+    await saved(page);
+    await page.keyboard.press('Control+Shift+ArrowRight');
+    await page.keyboard.press('Shift+ArrowDown');
+    await saved(page);
+    const [, , width] = await box(made.locator('[data-kind=box]'));
+    expect(width).toBe(130);
+    await page.keyboard.press('t');
+    await page.keyboard.press('Enter');
+    await page.keyboard.type('Shelf 4 is free');
+    await page.keyboard.press('Control+Enter');
+    await saved(page);
+    await page.keyboard.press('/');
+    await page.keyboard.type('flame');
+    await expect(page.locator('#find [role=option]', { hasText: 'icon' }).first()).toBeVisible();
+    await page.keyboard.press('ArrowUp');
+    while (!/^icon/.test((await page.locator('#find [aria-selected=true] .kind').textContent())!)) await page.keyboard.press('ArrowUp');
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('Enter');
+    await saved(page);
+    await expect(made.locator('[data-kind=icon]')).toHaveCount(1);
+    await expect(made.locator('[data-kind=text]')).toContainText('Shelf 4 is free');
+    await expect(made.locator('> svg:not(.grid) > [data-layer]')).toHaveCount(3);
+});
+
+test('layers are ordered, hidden and locked, and screens gone through, by keys', async ({ page }) => {
+    await openDemo(page, 'Order');
+    await near(page, 'Welcome');
+    const order = (): Promise<string[]> => screen(page, 'Welcome').locator('> svg:not(.grid) > [data-layer]').evaluateAll((all) => all.map((one) => (one as SVGElement).dataset['layer']!));
+    const before = await order();
+    await page.mouse.click(...(await middle(layer(page, 't00002'))));
+    const press = async (keys: string): Promise<void> => {
+        await page.keyboard.press(keys);
+        await saved(page);
+    };
+    const at0 = before.indexOf('t00002');
+    await press('PageUp');
+    expect((await order()).indexOf('t00002')).toBe(at0 + 1);
+    await press('PageDown');
+    expect(await order()).toEqual(before);
+    await press('Shift+PageUp');
+    expect((await order()).at(-1)).toBe('t00002');
+    await press('Shift+PageDown');
+    expect((await order())[0]).toBe('t00002');
+    await press('Shift+H');
+    await expect(layer(page, 't00002')).toHaveAttribute('data-locked', '');
+    await press('Shift+H');
+    await page.keyboard.press('.');
+    await expect(page.locator(`${settled} .subject input`)).toHaveValue('Today');
+    await page.keyboard.press(',');
+    await expect(page.locator(`${settled} .subject input`)).toHaveValue('Welcome');
+    await page.locator('#zoom').fill('150');
+    await page.locator('#zoom').press('Enter');
+    await expect(page.locator('#zoom')).toHaveValue('150%');
+    await page.keyboard.press('0');
+    await expect(page.locator('#zoom')).toHaveValue('100%');
+});
+
+test('a screen is renamed where its name stands, on the wall and in the reel', async ({ page }) => {
+    await openDemo(page, 'Names');
+    await near(page, 'Welcome');
+    await page.locator('article.screen[data-screen=welcome] .screen-name').dblclick();
+    await page.keyboard.type('Hello');
+    await page.keyboard.press('Enter');
+    await saved(page);
+    await expect(page.locator('[data-card=welcome] .name')).toHaveText('Hello');
+    await page.locator('[data-card=welcome] .name').dblclick();
+    await page.keyboard.type('Come in');
+    await page.keyboard.press('Enter');
+    await saved(page);
+    await expect(page.locator('article.screen[data-screen=welcome] .screen-name')).toHaveText('Come in');
+});
