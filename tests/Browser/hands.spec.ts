@@ -112,6 +112,24 @@ test('what was typed in a field belongs to what was selected then', async ({ pag
     expect([(await stored(page, 't00002'))['x'], (await stored(page, 't00003'))['x']]).toEqual([40, 24]);
 });
 
+test('a number typed right after a copy was made is the copy’s, though the facets have not been drawn anew', async ({ page }) => {
+    await openDemo(page, 'Quick hands');
+    await near(page, 'Welcome');
+    await pick(page, await middle(layer(page, 't00002')), 'text');
+    const x = (await box(layer(page, 't00002')))[0]!;
+    await page.route(/\/facets\?/, async (route) => {
+        await new Promise((go) => setTimeout(go, 500));
+        await route.continue();
+    });
+    await page.keyboard.press('Control+d');
+    await expect(page.locator('#f-x')).toHaveValue(String(x + 16));
+    await page.locator('#f-x').fill(String(x));
+    await page.locator('#f-x').press('Enter');
+    await saved(page);
+    const texts = page.locator('article.screen[data-screen=welcome] [data-kind=text]', { hasText: 'Hands in clay' });
+    expect([(await box(texts.nth(0)))[0], (await box(texts.nth(1)))[0]]).toEqual([x, x]);
+});
+
 test('Enter takes a value and stays in its field, Escape gives the wall back, and Ctrl+Z undoes from there', async ({ page }) => {
     await openDemo(page, 'Fields and keys');
     await near(page, 'Welcome');

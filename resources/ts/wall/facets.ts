@@ -125,7 +125,7 @@ export class Facets {
         const box = this.picture.box(layer);
         for (const name of ['x', 'y', 'width', 'height'] as const) {
             const field = this.place.querySelector<HTMLInputElement>(`#f-${name}`);
-            if (field && field !== document.activeElement) field.value = short(box[name]);
+            if (field && field !== document.activeElement) field.value = field.defaultValue = short(box[name]);
         }
         const gist = this.place.querySelector('[data-facet=where] > summary > .gist');
         if (gist) gist.textContent = `${short(box.x)}, ${short(box.y)} · ${short(box.width)} × ${short(box.height)}`;
