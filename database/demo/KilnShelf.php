@@ -131,7 +131,7 @@ final class KilnShelf
         $bar = $this->widget('top-bar', 'Top bar', 0, 44, 390, 56, ['label' => $title, 'icon' => $back ? 'chevron-left' : '']) + ['pins' => ['left' => true, 'right' => true, 'top' => true]];
 
         return [
-            $this->widget('status-bar', 'Status bar', 0, 0, 390, 44, ['label' => '9:41']) + ['pins' => ['left' => true, 'right' => true, 'top' => true]],
+            $this->widget('status-bar', 'Status bar', 0, 0, 390, 44, ['label' => '16:05']) + ['pins' => ['left' => true, 'right' => true, 'top' => true]],
             $back ? ['cues' => [['id' => 'goback'.$this->cues++, 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'return'], 'transition' => null]]] + $bar : $bar,
         ];
     }

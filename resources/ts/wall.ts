@@ -161,7 +161,7 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
     },
     note: (screen, at, layer) => {
         tools.take('pick');
-        void notes.begin({ screen, layer: layer ? bare(layer.getAttribute('data-layer')!) : '', at: { x: at.x, y: at.y } }).then(showNotes);
+        void notes.begin({ screen, layer: layer ? bare(layer.getAttribute('data-layer')!) : '', at: { x: at.x, y: at.y } }).then(showNotes).then(uncover);
     },
     edit: (layer, at) => writing.edit(layer as SVGElement, at),
     rename: (name) => {
@@ -224,6 +224,16 @@ const kit = new KitPanel(document.getElementById('kit')!, {
 
 /* Commands, from keys, buttons, menus and Find */
 
+/** The screen at hand stays in view when a panel opens over the wall. */
+const uncover = (): void => {
+    const screen = selection.screens[0] ?? selection.screen;
+    if (screen) camera.reveal(picture.screenBox(screen));
+};
+camera.covered = () => {
+    const wide = (id: string): number => document.getElementById(id)!.offsetWidth;
+    return { left: wide('kit'), right: Math.max(wide('notes'), wide('needs')) };
+};
+
 const current = (): string => selection.screens[0] ?? selection.screen;
 const commands = new Commands(register({
     parts, editing, looking, nudging, making, asking, tools, writing, kit,
@@ -233,16 +243,17 @@ const commands = new Commands(register({
     panels: {
         notes: () => {
             if (notes.open) notes.close();
-            else void notes.show();
+            else void notes.show().then(uncover);
             showNotes();
         },
         needs: () => {
             press('needs', true);
             needs.toggle();
+            uncover();
         },
         kit: () => {
             if (kit.open) kit.close();
-            else void kit.show();
+            else void kit.show().then(uncover);
             tools.take('pick');
         },
         grid: () => rulers.toggle(),

@@ -12,6 +12,8 @@ export class Camera {
     private timer = 0;
     private rect: DOMRect;
     scale = 1;
+    /** What open panels cover at the left and the right of the wall, px: nothing is fitted under them. */
+    covered: () => { left: number; right: number } = () => ({ left: 0, right: 0 });
 
     constructor(
         wall: HTMLElement,
@@ -67,19 +69,27 @@ export class Camera {
 
     fit(box: Box, largest = 2): void {
         const margin = 64;
-        const { width, height } = this.rect;
+        const { left, width, height } = this.free();
         const scale = Math.min((width - 2 * margin) / Math.max(box.width, 1), (height - 2 * margin) / Math.max(box.height, 1), largest);
         this.scale = Math.min(LARGEST, Math.max(SMALLEST, scale));
-        this.x = width / 2 - (box.x + box.width / 2) * this.scale;
+        this.x = left + width / 2 - (box.x + box.width / 2) * this.scale;
         this.y = height / 2 - (box.y + box.height / 2) * this.scale;
         this.show();
     }
 
+    /** The part of the window of the wall that no panel covers, px. */
+    private free(): { left: number; width: number; height: number } {
+        const { left, right } = this.covered();
+        const { width, height } = this.rect;
+        // Where panels leave next to nothing they are looked at, not the wall.
+        return width - left - right < 160 ? { left: 0, width, height } : { left, width: width - left - right, height };
+    }
+
     /** Puts a box into the middle, as near as now, or a little farther off where it would not fit. */
     centre(box: Box): void {
-        const { width, height } = this.rect;
+        const { left, width, height } = this.free();
         if (box.width * this.scale > width || box.height * this.scale > height) return this.fit(box, this.scale);
-        this.x = width / 2 - (box.x + box.width / 2) * this.scale;
+        this.x = left + width / 2 - (box.x + box.width / 2) * this.scale;
         this.y = height / 2 - (box.y + box.height / 2) * this.scale;
         this.show();
     }
@@ -87,8 +97,9 @@ export class Camera {
     /** Moves as little as shows all of a box; the zoom stays as it is. */
     reveal(box: Box, margin = 24): void {
         const shift = (low: number, high: number, room: number): number => (low < margin ? margin - low : high > room - margin ? Math.max(room - margin - high, margin - low) : 0);
+        const { left, width, height } = this.free();
         const [a, b] = [this.toView(box), this.toView({ x: box.x + box.width, y: box.y + box.height })];
-        const [dx, dy] = [shift(a.x, b.x, this.rect.width), shift(a.y, b.y, this.rect.height)];
+        const [dx, dy] = [shift(a.x - left, b.x - left, width), shift(a.y, b.y, height)];
         if (dx !== 0 || dy !== 0) this.panBy(dx, dy);
     }
 

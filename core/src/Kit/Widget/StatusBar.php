@@ -38,7 +38,7 @@ final class StatusBar implements Bar
 
     public function content(): Widget
     {
-        return new Widget(self::key(), label: '9:41');
+        return new Widget(self::key(), label: '16:05');
     }
 
     public function fields(): array
