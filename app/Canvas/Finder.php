@@ -111,7 +111,7 @@ final readonly class Finder
         $first = (string) strtok($words, " \t\n");
         $from = max(0, (int) mb_stripos($line, $first) - 24);
 
-        return ($from > 0 ? '…' : '').mb_strimwidth(mb_substr($line, $from), 0, 80, '…');
+        return ($from > 0 ? '…' : '').mb_strimwidth(ltrim(mb_substr($line, $from), ' .,;:!?'), 0, 80, '…');
     }
 
     /**

@@ -130,6 +130,28 @@ test('a number typed right after a copy was made is the copy’s, though the fac
     expect([(await box(texts.nth(0)))[0], (await box(texts.nth(1)))[0]]).toEqual([x, x]);
 });
 
+test('what is typed into a field of facets that are still about the layer before is all there', async ({ page }) => {
+    await openDemo(page, 'Quick fields');
+    await near(page, 'Welcome');
+    await pick(page, await middle(layer(page, 't00002')), 'text');
+    await page.route(/\/facets\?/, async (route) => {
+        await new Promise((go) => setTimeout(go, 500));
+        await route.continue();
+    });
+    await page.mouse.click(...(await middle(layer(page, 't00003'))));
+    await page.locator('#f-size').click();
+    await page.keyboard.type('13');
+    await page.keyboard.press('Enter');
+    await saved(page);
+    expect([(await stored(page, 't00003'))['x'], ((await stored(page, 't00003'))['style'] as unknown as { size: number }).size, ((await stored(page, 't00002'))['style'] as unknown as { size: number }).size]).toEqual([24, 13, 38]);
+    // A button that is pressed too early is pressed for the layer that is selected.
+    await page.keyboard.press('Escape');
+    await page.mouse.click(...(await middle(layer(page, 't00002'))));
+    await page.locator('#facets [data-do=align][data-name=right]').click();
+    await expect.poll(async () => (await stored(page, 't00002'))['x']).not.toBe(24);
+    expect((await stored(page, 't00003'))['x']).toBe(24);
+});
+
 test('Enter takes a value and stays in its field, Escape gives the wall back, and Ctrl+Z undoes from there', async ({ page }) => {
     await openDemo(page, 'Fields and keys');
     await near(page, 'Welcome');

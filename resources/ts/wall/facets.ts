@@ -95,7 +95,8 @@ export class Facets {
     /** A press on what still speaks of the selection before is done to the same control of the new one, as soon as that is there. */
     private early(event: Event): void {
         const target = event.target as Element;
-        if (this.place.ariaBusy !== 'true' || !event.isTrusted || target.closest('.subject')) return;
+        // A field that something is written in is kept when the facets are drawn anew, with what is in it by then.
+        if (this.place.ariaBusy !== 'true' || !event.isTrusted || target.closest('.subject') || target.closest(WRITTEN)) return;
         event.preventDefault();
         event.stopPropagation();
         const control = target.closest<HTMLElement>('input, select, textarea, button, summary');
@@ -281,15 +282,18 @@ export class Facets {
             : cueField ? { type: 'set-cue-field', ...this.owner(), cue: input.closest<HTMLElement>('[data-cue]')!.dataset['cue'], field: cueField, value }
             : input.dataset['rename'] ? { type: 'rename-layer', layer: input.dataset['rename'], name: value } : null;
         if (!command) return;
-        input.dataset['sent'] = input.value;
-        input.setAttribute('data-pending', '');
         this.settle(input, this.server.edit(command));
     }
 
     /** A change that came to nothing, or was refused and could not be explained, leaves the field as it is on the server. */
-    private settle(input: Element, made: Promise<Answer | null>): void {
+    private settle(input: Field, made: Promise<Answer | null>): void {
+        input.dataset['sent'] = input.value;
+        // Several changes of one field may be under way.
+        input.dataset['pending'] = String(Number(input.dataset['pending'] ?? 0) + 1);
         void made.then((answer) => {
-            input.removeAttribute('data-pending');
+            const left = Number(input.dataset['pending'] ?? 1) - 1;
+            if (left > 0) input.dataset['pending'] = String(left);
+            else delete input.dataset['pending'];
             if ((answer === null && !input.hasAttribute('aria-invalid')) || answer?.patches.length === 0) this.again();
         });
     }
@@ -314,8 +318,6 @@ export class Facets {
             const number = Number(field.value.trim().replace(',', '.'));
             if (field.value.trim() !== '') grid[gridField!] = gridField === 'colour' || Number.isNaN(number) ? field.value.trim() : number;
         }
-        input.dataset['sent'] = input.value;
-        input.setAttribute('data-pending', '');
         this.settle(input, this.server.edit({ type: 'put-grid', screen, grid }));
     }
 
