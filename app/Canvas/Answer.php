@@ -23,4 +23,10 @@ final readonly class Answer
         public ?int $made = null,
     ) {
     }
+
+    /** This answer and one that followed it, as one. */
+    public function then(self $next): self
+    {
+        return new self($this->base, max($this->sequence, $next->sequence), $next->label, [...$this->patches, ...$next->patches], [...$this->added, ...$next->added], $next->made ?? $this->made);
+    }
 }

@@ -66,6 +66,24 @@ it('restores a deleted screen with every layer', function (): void {
         ->and(collect($answer['patches'])->where('added', true)->pluck('screen')->sort()->values()->all())->toBe(['desk', 'welcome']);
 });
 
+it('takes several steps back in one go, each a step of its own, as often as it is asked with the same token', function (): void {
+    for ($i = 0; $i < 4; $i++) {
+        $this->edit($this->project, $i, ['type' => 'move-layers', 'screen' => 'welcome', 'layers' => ['t00002'], 'dx' => 10, 'dy' => 0])->assertOk();
+    }
+    $x = fn (): float => (float) DB::table('layers')->where('project_id', $this->project->id)->where('id', 't00002')->value('x');
+    $begun = $x() - 40;
+    $three = ['token' => 'three', 'times' => 3];
+    $this->postJson("/projects/{$this->project->id}/undo", $three)->assertOk()->assertJsonPath('base', 4)->assertJsonPath('sequence', 7);
+    $this->postJson("/projects/{$this->project->id}/undo", $three)->assertOk();
+    expect($x())->toBe($begun + 10)->and($this->project->fresh()->sequence)->toBe(7);
+    // Two more are asked for and one is there.
+    $this->postJson("/projects/{$this->project->id}/undo", ['token' => 'rest', 'times' => 2])->assertOk()->assertJsonPath('sequence', 8);
+    expect($x())->toBe($begun);
+    $this->postJson("/projects/{$this->project->id}/redo", ['token' => 'again', 'times' => 4])->assertOk();
+    expect($x())->toBe($begun + 40);
+    $this->postJson("/projects/{$this->project->id}/undo", ['times' => 21])->assertStatus(422);
+});
+
 it('does not let undo overrun what somebody else did since', function (): void {
     $other = User::factory()->create(['name' => 'Odo']);
     $this->edit($this->project, 0, ($this->move)('t00002', 7))->assertOk();

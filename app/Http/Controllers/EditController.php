@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Canvas\Answer;
 use App\Canvas\CellName;
 use App\Canvas\Editor;
+use App\Canvas\Refused;
 use App\Canvas\TreeStore;
 use App\Http\Requests\EditRequest;
 use App\Models\Project;
@@ -36,12 +37,12 @@ final class EditController extends Controller
 
     public function undo(EditRequest $request, Project $project): JsonResponse
     {
-        return $this->answer($this->editor->undo($project, $request->user(), $request->token()));
+        return $this->answer($this->several($request, fn (?string $token): Answer => $this->editor->undo($project, $request->user(), $token)));
     }
 
     public function redo(EditRequest $request, Project $project): JsonResponse
     {
-        return $this->answer($this->editor->redo($project, $request->user(), $request->token()));
+        return $this->answer($this->several($request, fn (?string $token): Answer => $this->editor->redo($project, $request->user(), $token)));
     }
 
     /** What happened after an edit that the caller had seen. */
@@ -60,6 +61,27 @@ final class EditController extends Controller
         $nests = array_map(fn ($layer): array => LayerNest::of($in, $layer)->toArray(), $in->outermost($ids));
 
         return new JsonResponse(['layers' => $nests]);
+    }
+
+    /**
+     * Steps that were asked for quickly one after another, each an edit of its own; the first that cannot be taken is said,
+     * or ends them where others went before it.
+     *
+     * @param  \Closure(string|null): Answer  $step
+     */
+    private function several(EditRequest $request, \Closure $step): Answer
+    {
+        $token = $request->token();
+        $answer = $step($token);
+        for ($i = 2; $i <= $request->times(); $i++) {
+            try {
+                $answer = $answer->then($step($token === null ? null : "{$token}.{$i}"));
+            } catch (Refused) {
+                break;
+            }
+        }
+
+        return $answer;
     }
 
     private function answer(Answer $answer): JsonResponse

@@ -15,6 +15,8 @@ final class EditRequest extends FormRequest
 {
     public const MAX_COMMANDS = 50;
 
+    public const MAX_TIMES = 20;
+
     /** Commands are read by their own readers, which know more than rules could say. */
     public function validateResolved(): void
     {
@@ -36,6 +38,12 @@ final class EditRequest extends FormRequest
     public function token(): ?string
     {
         return $this->reader()->has('token') ? $this->reader()->string('token', 64, false) : null;
+    }
+
+    /** How many steps are taken back, or made again, in one go. */
+    public function times(): int
+    {
+        return $this->reader()->has('times') ? $this->reader()->whole('times', 1, self::MAX_TIMES) : 1;
     }
 
     /** @return list<int> later edits than `base` that the sender made and had answered */

@@ -8,6 +8,15 @@ export class Editing {
     /** @param openSheet shows the data sheet of an array */
     constructor(private readonly on: Parts, private readonly openSheet: (array: string) => void) {}
 
+    /** Takes a step back, and selects what it brought back. */
+    undo(): void {
+        const { server, selection, picture } = this.on;
+        void server.undo().then((answer) => {
+            const first = answer?.added[0] ? picture.layer(answer.added[0]) : null;
+            if (answer && first) selection.pick(answer.added.filter((id) => picture.layer(id)), picture.screenOf(first));
+        });
+    }
+
     remove(): void {
         const { selection, server } = this.on;
         if (selection.screens.length > 0) void server.edit({ type: 'delete-screens', screens: selection.screens });

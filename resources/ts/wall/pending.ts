@@ -8,6 +8,8 @@ export interface Kept {
     /** The latest edit that the window had seen when it was made. */
     base: number;
     commands: Command[];
+    /** How many steps are taken back, or made again. */
+    times: number;
     /** When it was made, in ms; edits of one ms count up. */
     at: number;
 }
@@ -21,7 +23,11 @@ export class Pending {
     /** Where the browser has no room for it, it is kept as long as the window is open. */
     keep(edit: Omit<Kept, 'at'>): Kept {
         this.latest = Math.max(Date.now(), this.latest + 1);
-        const kept = { ...edit, at: this.latest };
+        return this.put({ ...edit, at: this.latest });
+    }
+
+    /** Keeps one as it is by now. */
+    put(kept: Kept): Kept {
         try {
             this.storage?.setItem(this.key(kept.token), JSON.stringify(kept));
         } catch {

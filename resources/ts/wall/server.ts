@@ -98,6 +98,9 @@ export async function send<T>(url: string, body?: unknown, signal?: AbortSignal)
     throw new Problem(problem.message || `The server could not do that (${response.status}). Nothing was changed.`, response.status, problem.place ?? '', problem.again);
 }
 
+/** So many steps are taken back with one request at most. */
+const MOST_STEPS = 20;
+
 /** Pauses between tries while the server does not take edits, ms. */
 const PAUSES = [300, 600, 1200, 2500, 5000, 10_000];
 
@@ -108,6 +111,8 @@ export class Server {
     private away = false;
     /** Edits of this window that were answered: they are no other people's. */
     private own: number[] = [];
+    /** What was asked for last, for as long as it waits. */
+    private last: { kept: Kept; sent: boolean; done: Promise<Answer | null> } | null = null;
     /** What commands come to where several things are edited together. */
     spread: (commands: Command[]) => Command[] = (commands) => commands;
 
@@ -176,18 +181,32 @@ export class Server {
     }
 
     private make(what: Kept['what'], commands: Command[] = []): Promise<Answer | null> {
-        const kept = this.pending.keep({ token: fresh(), what, base: this.base, commands });
-        return this.enqueue(() => this.deliver(kept));
+        const { last } = this;
+        // Steps that are taken back while others before them still wait go together.
+        if (what !== 'edits' && last?.kept.what === what && !last.sent && last.kept.times < MOST_STEPS) {
+            last.kept.times++;
+            this.pending.put(last.kept);
+            return last.done;
+        }
+        const one = { kept: this.pending.keep({ token: fresh(), what, base: this.base, commands, times: 1 }), sent: false, done: Promise.resolve<Answer | null>(null) };
+        one.done = this.enqueue(() => {
+            one.sent = true;
+            return this.deliver(one.kept);
+        });
+        this.last = one;
+        return one.done;
     }
 
     /** Sends an edit until it is answered or refused. */
-    private async deliver({ token, what, base, commands }: Kept): Promise<Answer> {
+    private async deliver({ token, what, base, commands, times }: Kept): Promise<Answer> {
         for (let tries = 0; ; tries++) {
             try {
-                const answer = await send<Answer>(this.urls[what]!, what === 'edits' ? { base, token, commands, own: this.own.filter((one) => one > base) } : { token });
+                const answer = await send<Answer>(this.urls[what]!, what === 'edits' ? { base, token, commands, own: this.own.filter((one) => one > base) } : { token, times });
                 this.pending.drop(token);
                 this.away = false;
                 if (answer.made !== null) this.own = [...this.own.slice(-199), answer.made];
+                // One of several could not be taken: asked for alone, the server says why.
+                if (times > 1 && answer.sequence - answer.base < times) void this.make(what);
                 return answer;
             } catch (problem) {
                 if (!(problem instanceof Problem) || !problem.passes) {
