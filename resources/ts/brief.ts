@@ -3,7 +3,8 @@ import htmx from 'htmx.org';
 import { toast, wireDialogs, wireToast } from './dialogs.ts';
 import { showState } from './saved.ts';
 import { Pending } from './wall/pending.ts';
-import { fresh, Problem, send, Server, type Command } from './wall/server.ts';
+import type { Command } from './wall/messages.ts';
+import { fresh, Problem, send, Server } from './wall/server.ts';
 
 const page = document.getElementById('brief')!;
 const body = document.getElementById('brief-body')!;

@@ -1,6 +1,6 @@
 /** The rehearsal page, in the application and in the web page that leaves it. */
 import '../css/player.css';
-import type { Table } from './player/machine.ts';
+import type { Table } from './player/table.ts';
 import { Player } from './player/player.ts';
 
 const root = document.getElementById('rehearsal')!;

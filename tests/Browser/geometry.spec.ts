@@ -1,9 +1,8 @@
 /** The browser's own geometry, held against Chromium's matrices and against what must hold of any resize. */
 import { expect, test } from '@playwright/test';
 import { apply, around, corners, contains, multiply, overlaps, placed, placement, turned, unturn, type Box, type Point } from '../../resources/ts/wall/geometry.ts';
-import { resized } from '../../resources/ts/wall/resize.ts';
+import { resized, type Handle } from '../../resources/ts/wall/resize.ts';
 import { distances } from '../../resources/ts/wall/measuring.ts';
-import type { Handle } from '../../resources/ts/wall/overlay.ts';
 
 /** The same numbers at every run. */
 function random(seed: number): () => number {

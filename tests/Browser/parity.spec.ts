@@ -1,6 +1,7 @@
 /** Where PHP and the browser must say the same: text widths, easing curves, and where a rehearsal stands. */
 import { expect } from '@playwright/test';
-import { Machine, type CueRow, type Happening, type Plan, type Table } from '../../resources/ts/player/machine.ts';
+import { Machine, type Happening } from '../../resources/ts/player/machine.ts';
+import type { CueRow, Plan, Table } from '../../resources/ts/player/table.ts';
 import { signIn, test } from './support/hand.ts';
 import { ask } from './support/php.ts';
 import { widestGaps } from './support/widths.ts';

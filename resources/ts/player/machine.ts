@@ -4,13 +4,9 @@
  * It knows no screen and no clock of its own, so that the same event sequences can be fed to it and
  * to the simulator on the server. Times are in ms; docs/format.md documents the table.
  */
-import { Values, type Pattern, type Piece, type SignalRow, type WidgetRow } from './values.ts';
+import type { Plan, State, Table } from './table.ts';
+import { Values } from './values.ts';
 
-export interface Track { subject: 'arriving' | 'leaving'; property: string; times: number[]; values: number[] }
-export interface Plan { duration: number; delay: number; easing: string; above: 'arriving' | 'leaving'; tracks: Track[] }
-export interface CueRow { id: string; trigger: { kind: string; delay?: number }; conditions: { kind: string }[]; actions: { kind: string; screen?: string }[]; plan: Plan | null; inverse: Plan | null }
-export interface State { id: string; name: string; width: number; height: number; view: number; corner: number; pointing: string; taps: Record<string, number>; delays: number[]; widgets: string[] }
-export interface Table { programme: number; entry: string | null; states: State[]; cues: CueRow[]; signals: Record<string, SignalRow>; widgets: Record<string, WidgetRow>; words: Record<string, Piece[]>; patterns: { number: string; day: Pattern; month: Pattern } }
 export type Happening = { type: 'tap'; layer: string } | { type: 'elapse'; ms: number } | { type: 'return' } | { type: 'restart' } | { type: 'open'; screen: string } | { type: 'press'; widget: string; press: string; item?: number } | { type: 'enter'; widget: string; value: string | number } | { type: 'leave'; widget: string };
 
 const MOST_STEPS = 100;

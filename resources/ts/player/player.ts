@@ -1,6 +1,7 @@
 /** Shows a running programme in a device frame, and tells it what the person does. */
 import { Works } from './works.ts';
-import { Machine, type Happening, type Plan, type State, type Table } from './machine.ts';
+import { Machine, type Happening } from './machine.ts';
+import type { Plan, State, Table } from './table.ts';
 
 /** Between the preparations of two screens, in ms: long enough for a frame and what the person does. */
 const QUIET = 60;

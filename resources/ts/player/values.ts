@@ -2,15 +2,7 @@
  * The values of signals while a programme runs: what presses and typing do to them, what words hold, which rules are
  * kept. `Flow\Values` is the same for the simulator; docs/format.md documents the table.
  */
-import type { Table } from './machine.ts';
-
-export type Value = boolean | number | string | number[] | null;
-export interface Pattern { as: string; whole?: number; least?: number; most?: number; group?: boolean; before?: string; after?: string; parts?: { field?: string; text?: string }[] }
-export interface Step { do: string; number?: number; signal?: string; part?: string }
-export type Piece = string | { steps: Step[]; pattern: Pattern | null };
-export interface Rule { kind: string; says: string; pattern?: string; least?: number; most?: number; to?: string }
-export interface SignalRow { kind: string; start: Value; month: number | null; least: number; most: number; step: number; labels: string[]; parts: Record<string, string[]> }
-export interface WidgetRow { signal: string; rules: Rule[] }
+import type { Pattern, SignalRow, Step, Table, Value } from './table.ts';
 
 const DAY = 86_400_000;
 const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];

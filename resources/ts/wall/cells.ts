@@ -1,5 +1,5 @@
 /** The wall calls a layer in a cell of an array by its id in the design and that of its row: `label.row1`. */
-import type { Command } from './server.ts';
+import type { Command } from './messages.ts';
 
 export const bare = (name: string): string => name.split('.')[0]!;
 

@@ -2,7 +2,8 @@
 import { toast } from '../dialogs.ts';
 import { bare } from './cells.ts';
 import { chosen, type Parts } from './parts.ts';
-import { fresh, send, type Answer, type Command } from './server.ts';
+import type { Answer, Command } from './messages.ts';
+import { fresh, send } from './server.ts';
 
 export class Editing {
     /** @param openSheet shows the data sheet of an array */

@@ -4,7 +4,8 @@ import { Fragment } from './fragments.ts';
 import { short } from './geometry.ts';
 import type { Picture } from './picture.ts';
 import type { Selection } from './selection.ts';
-import { fresh, type Answer, type Command, type Problem, type Server } from './server.ts';
+import type { Answer, Command } from './messages.ts';
+import { fresh, type Problem, type Server } from './server.ts';
 
 type Field = HTMLInputElement | HTMLSelectElement | HTMLTextAreaElement;
 

@@ -1,16 +1,18 @@
 /** What the pointer does on the wall, by the tool in hand. */
 import type { Camera } from './camera.ts';
 import { around, contains, corners, overlaps, short, unapply, unturn, type Box, type Point } from './geometry.ts';
-import type { Handle, Overlay } from './overlay.ts';
+import type { Overlay } from './overlay.ts';
 import type { Picture } from './picture.ts';
 import { Snapping } from './snapping.ts';
 import { distances } from './measuring.ts';
 import { free, resizing, turning, type Desk, type Drag } from './placing.ts';
-import { resized } from './resize.ts';
+import { resized, type Handle } from './resize.ts';
 import type { Selection } from './selection.ts';
-import { spaces, spacingOut } from './spacing.ts';
+import { spaces } from './spaces.ts';
+import { spacingOut } from './spacing.ts';
 import { laidBy, slotAt, type Slot } from './stacking.ts';
-import { fresh, type Command, type Server } from './server.ts';
+import type { Command } from './messages.ts';
+import { fresh, type Server } from './server.ts';
 
 export type Tool = 'pick' | 'screen' | 'box' | 'ellipse' | 'line' | 'words' | 'icon' | 'widget' | 'note' | 'thread';
 

@@ -2,12 +2,11 @@
 import { apply, corners, short, type Box, type Matrix, type Point } from './geometry.ts';
 import type { Camera } from './camera.ts';
 import type { Picture } from './picture.ts';
+import type { Handle } from './resize.ts';
 import type { Selection } from './selection.ts';
 import type { Mark } from './snapping.ts';
-import { onWall, spaces } from './spacing.ts';
+import { onWall, spaces } from './spaces.ts';
 import type { Slot } from './stacking.ts';
-
-export type Handle = 'nw' | 'n' | 'ne' | 'e' | 'se' | 's' | 'sw' | 'w';
 
 const NS = 'http://www.w3.org/2000/svg';
 /** Length of a bracket's arm and of an edge bar, px. */

@@ -1,5 +1,5 @@
 /** Edits that the server has not answered yet, kept in this browser: a reload or a closed window loses none of them. */
-import type { Command } from './server.ts';
+import type { Command } from './messages.ts';
 
 export interface Kept {
     /** Its name: the same one is carried out once, however often it is sent. */

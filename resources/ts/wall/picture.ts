@@ -1,6 +1,6 @@
 /** The picture on the wall: finds layers in it, reads where they lie, and puts patches into it. */
 import { apply, around, contains, corners, IDENTITY, multiply, placed, unapply, type Box, type Matrix, type Place, type Point } from './geometry.ts';
-import type { CellsPatch, Patch } from './server.ts';
+import type { CellsPatch, Patch } from './messages.ts';
 
 /** From so many layers on a screen is too full to be painted anew in every frame. */
 const FULL = 2500;

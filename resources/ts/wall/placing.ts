@@ -1,12 +1,13 @@
 /** Resizing and turning: the picture takes its new place while the pointer moves; the server hears of it at the end. */
 import type { Camera } from './camera.ts';
 import { apply, placement, short, unturn, type Box, type Matrix, type Place, type Point } from './geometry.ts';
-import type { Handle, Overlay } from './overlay.ts';
+import type { Overlay } from './overlay.ts';
 import type { Picture } from './picture.ts';
 import { Reflow } from './reflow.ts';
-import { resized } from './resize.ts';
+import { resized, type Handle } from './resize.ts';
 import type { Selection } from './selection.ts';
-import type { Command, Server } from './server.ts';
+import type { Command } from './messages.ts';
+import type { Server } from './server.ts';
 import type { Snapping } from './snapping.ts';
 
 /** What a gesture works with. */

@@ -5,7 +5,8 @@
  */
 import { placement, type Place } from './geometry.ts';
 import type { Picture } from './picture.ts';
-import type { Command, Patch, Server } from './server.ts';
+import type { Command, Patch } from './messages.ts';
+import type { Server } from './server.ts';
 import { laidBy } from './stacking.ts';
 
 const PAUSE = 60;

@@ -1,6 +1,7 @@
 /** Where a box goes when one of its handles is dragged. */
 import { turned, type Box, type Point } from './geometry.ts';
-import type { Handle } from './overlay.ts';
+
+export type Handle = 'nw' | 'n' | 'ne' | 'e' | 'se' | 's' | 'sw' | 'w';
 
 export interface Pull { handle: Handle; keep: boolean; centre: boolean; /** What it is not pulled below, px. */ least?: { width: number; height: number } }
 

@@ -1,6 +1,7 @@
 /** The data sheet of an array: typed into, pasted into, filled from files, reordered. */
 import { toast } from '../dialogs.ts';
-import { fresh, Problem, send, type Command, type Patch, type Server } from './server.ts';
+import type { Command, Patch } from './messages.ts';
+import { fresh, Problem, send, type Server } from './server.ts';
 
 /** Where more rows than this changed, all of the sheet is asked for again. */
 const SOME = 40;

@@ -1,6 +1,7 @@
 /** Takes of a screen side by side, in a dialog: kept, carried from, judged, deleted. */
 import { toast } from '../dialogs.ts';
-import { fresh, type Answer, type Command, type Server } from './server.ts';
+import type { Answer, Command } from './messages.ts';
+import { fresh, type Server } from './server.ts';
 
 export class Takes {
     private screen = '';

@@ -1,6 +1,7 @@
 /** Copies that are edited together, for as long as wanted: what is done to a part of one is done to the same part of all. */
 import type { Picture } from './picture.ts';
-import { fresh, type Command } from './server.ts';
+import type { Command } from './messages.ts';
+import { fresh } from './server.ts';
 
 /** What the server found: the parts of each copy in the same order, and per part in what they differ. */
 export interface Found { parts: string[][]; differences: Record<number, string[]> }

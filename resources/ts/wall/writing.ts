@@ -2,7 +2,8 @@
 import { bare, rowOf } from './cells.ts';
 import { unapply, type Box, type Point } from './geometry.ts';
 import type { Picture } from './picture.ts';
-import { send, type Command, type Server } from './server.ts';
+import type { Command } from './messages.ts';
+import { send, type Server } from './server.ts';
 import type { Selection } from './selection.ts';
 import { PLAIN, type Awaited, type Setting, type Writer } from './words.ts';
 

@@ -1,0 +1,15 @@
+/** The table of a rehearsal programme, as docs/format.md documents it. */
+
+export type Value = boolean | number | string | number[] | null;
+export interface Pattern { as: string; whole?: number; least?: number; most?: number; group?: boolean; before?: string; after?: string; parts?: { field?: string; text?: string }[] }
+export interface Step { do: string; number?: number; signal?: string; part?: string }
+export type Piece = string | { steps: Step[]; pattern: Pattern | null };
+export interface Rule { kind: string; says: string; pattern?: string; least?: number; most?: number; to?: string }
+export interface SignalRow { kind: string; start: Value; month: number | null; least: number; most: number; step: number; labels: string[]; parts: Record<string, string[]> }
+export interface WidgetRow { signal: string; rules: Rule[] }
+
+export interface Track { subject: 'arriving' | 'leaving'; property: string; times: number[]; values: number[] }
+export interface Plan { duration: number; delay: number; easing: string; above: 'arriving' | 'leaving'; tracks: Track[] }
+export interface CueRow { id: string; trigger: { kind: string; delay?: number }; conditions: { kind: string }[]; actions: { kind: string; screen?: string }[]; plan: Plan | null; inverse: Plan | null }
+export interface State { id: string; name: string; width: number; height: number; view: number; corner: number; pointing: string; taps: Record<string, number>; delays: number[]; widgets: string[] }
+export interface Table { programme: number; entry: string | null; states: State[]; cues: CueRow[]; signals: Record<string, SignalRow>; widgets: Record<string, WidgetRow>; words: Record<string, Piece[]>; patterns: { number: string; day: Pattern; month: Pattern } }

@@ -1,0 +1,42 @@
+/** What the browser and the server say to each other about edits. */
+
+export interface Patch {
+    layer?: string;
+    screen?: string | null;
+    /** The screen that a layer lies on, or lay on before it was removed. */
+    at?: string | null;
+    parent?: string | null;
+    above?: string | null;
+    removed?: boolean;
+    added?: boolean;
+    shell?: boolean;
+    svg?: string;
+    cells?: CellsPatch;
+    name?: string;
+    box?: [number, number, number, number];
+    view?: number;
+    ground?: string;
+    cues?: string;
+    grid?: string;
+    guides?: string;
+    /** An entry of the brief that changed. */
+    brief?: string;
+    project?: { name: string; entry: string | null; finish: string };
+    /** The screen, or every screen of the project, is drawn otherwise: its picture is asked for. */
+    redraw?: boolean;
+    reload?: boolean;
+}
+
+/** What changed in the cells of an array, by row: those drawn anew, where others went, how layers of all are painted now. */
+export interface CellsPatch {
+    order?: string[];
+    drawn: Record<string, string>;
+    /** Where the cells lie now, one after another: the left edges of the columns and the tops of the rows, in px. */
+    places?: { x: number[]; y: number[] };
+    /** Attributes to set or to take away, by layer; an element is named by its place in what the layer itself draws. */
+    paint: Record<string, [number, string, string | null][]>;
+}
+
+export interface Answer { base: number; sequence: number; label: string; patches: Patch[]; added: string[]; made: number | null }
+
+export type Command = { type: string } & Record<string, unknown>;
