@@ -43,6 +43,8 @@ export class Facets {
     /** Whether a change made in a cell of an array is for that cell alone. */
     private apart = false;
     private readonly open = new Map<string, boolean>(JSON.parse(localStorage.getItem('kindred.facets') ?? '[]') as [string, boolean][]);
+    /** The place and size that are shown. */
+    private framed: string | null = null;
     /** The field that was being written in when the facets were drawn anew. */
     private entered: { field: Field; whole: boolean; typing: boolean } | null = null;
 
@@ -123,7 +125,10 @@ export class Facets {
     /** While a layer is moved or resized its place and size are known here before the server has heard of it. */
     frame(): void {
         const layer = this.subject.layers.length === 1 ? this.picture.layer(this.subject.layers[0]!) : null;
-        if (!layer) return;
+        // The marks are drawn anew with every step of the camera, too.
+        const at = layer?.getAttribute('data-box') ?? null;
+        if (!layer || at === this.framed) return;
+        this.framed = at;
         const box = this.picture.box(layer);
         for (const name of ['x', 'y', 'width', 'height'] as const) {
             const field = this.place.querySelector<HTMLInputElement>(`#f-${name}`);
@@ -207,6 +212,7 @@ export class Facets {
         }
         // Nothing that is said of the old selection is to be taken for the new one.
         this.place.ariaBusy = 'true';
+        this.framed = null;
         if (layer) this.frame();
     }
 

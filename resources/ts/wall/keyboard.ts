@@ -13,7 +13,7 @@ function needs(target: Element, keys: string): boolean {
 }
 
 export class Keyboard {
-    constructor(private readonly commands: Commands, private readonly gestures: Gestures, wall: HTMLElement) {
+    constructor(private readonly commands: Commands, private readonly gestures: Gestures, private readonly wall: HTMLElement) {
         document.addEventListener('keydown', (event) => this.down(event));
         document.addEventListener('keyup', (event) => this.up(event));
         window.addEventListener('blur', () => this.letGo());
@@ -25,10 +25,7 @@ export class Keyboard {
         document.addEventListener('change', (event) => {
             if (event.target instanceof HTMLSelectElement && event.target.closest('#facets')) event.target.blur();
         });
-        this.wall = wall;
     }
-
-    private readonly wall: HTMLElement;
 
     private down(event: KeyboardEvent): void {
         // For a moment a dialog that was just closed still has the focus.

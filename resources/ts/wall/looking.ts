@@ -35,11 +35,6 @@ export class Looking {
         camera.fit(picture.screenBox(screen));
     }
 
-    /** Moves only as far as something is out of sight. */
-    reveal(box: Box): void {
-        this.on.camera.reveal(box);
-    }
-
     /** The next screen in the order of the reel, or the one before, looked at as closely as now. */
     screen(by: number): void {
         const { selection, picture, camera } = this.on;
