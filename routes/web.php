@@ -10,6 +10,7 @@ use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\RehearseController;
+use App\Http\Controllers\SelectionController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
@@ -92,7 +93,10 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
         Route::get('sheets/{layer}', [SheetController::class, 'show'])->name('sheet');
         Route::post('sheets/{layer}/read', [SheetController::class, 'read'])->middleware(FairShare::class)->name('sheet.read');
         Route::get('snap', [SnapController::class, 'show'])->name('snap');
-        Route::get('copy', [EditController::class, 'copy'])->name('copy');
+        Route::get('copy', [SelectionController::class, 'copy'])->name('copy');
+        Route::get('alike', [SelectionController::class, 'alike'])->name('alike');
+        Route::get('cut-out.svg', [SelectionController::class, 'svg'])->middleware(FairShare::class)->name('cut-out.svg');
+        Route::get('cut-out.png', [SelectionController::class, 'png'])->middleware(FairShare::class)->name('cut-out.png');
 
         Route::post('paste', [AssetController::class, 'paste'])->middleware(FairShare::class)->name('paste');
         Route::post('assets', [AssetController::class, 'store'])->middleware(FairShare::class)->name('assets');

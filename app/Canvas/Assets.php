@@ -116,11 +116,28 @@ final readonly class Assets
         return self::TYPES[getimagesizefromstring($bytes)[2] ?? 0] ?? 'application/octet-stream';
     }
 
-    public function dataAddress(Project $project, string $hash): string
+    /** @return \Closure(string): string gives the data address of a picture, by its hash */
+    public function dataAddresses(Project $project): \Closure
     {
-        $bytes = $this->bytes($project, $hash);
+        return function (string $hash) use ($project): string {
+            $bytes = $this->bytes($project, $hash);
 
-        return $bytes === null ? 'data:,' : "data:{$this->type($bytes)};base64,".base64_encode($bytes);
+            return $bytes === null ? 'data:,' : "data:{$this->type($bytes)};base64,".base64_encode($bytes);
+        };
+    }
+
+    /** @return \Closure(string): (array{int, int}|null) gives the width and height of a picture in px, by its hash; null where there is none */
+    public function sizes(Project $project): \Closure
+    {
+        $known = null;
+
+        // Most screens need none of them: they are looked up when the first is wanted.
+        return function (string $hash) use ($project, &$known): ?array {
+            $known ??= $this->database->table('assets')->where('project_id', $project->id)->get(['hash', 'width', 'height'])
+                ->mapWithKeys(fn (\stdClass $asset): array => [$asset->hash => [(int) $asset->width, (int) $asset->height]])->all();
+
+            return $known[$hash] ?? null;
+        };
     }
 
     /**

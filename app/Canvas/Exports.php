@@ -6,10 +6,13 @@ namespace App\Canvas;
 
 use App\Models\Project;
 use Illuminate\Support\Str;
+use Kindred\Document\Layer;
 use Kindred\Document\Missing;
+use Kindred\Document\WorkingSet;
 use Kindred\Exchange\WebPage;
 use Kindred\Input\InvalidInput;
 use Kindred\Layout\Relayout;
+use Kindred\Render\DeviceFrame;
 use Kindred\Render\Renderer;
 use Kindred\Type\FaceBook;
 use Symfony\Component\HttpFoundation\HeaderUtils;
@@ -39,7 +42,7 @@ final readonly class Exports
             (string) file_get_contents(public_path('build/player/player.css')),
         );
 
-        return $page->write($this->store->whole($project), fn (string $hash): string => $this->assets->dataAddress($project, $hash));
+        return $page->write($this->store->whole($project), $this->assets->dataAddresses($project), $this->assets->sizes($project));
     }
 
     /** @return \Generator<int, string> the project file in pieces */
@@ -53,7 +56,9 @@ final readonly class Exports
     {
         $tree = $this->store->withLayersOf($project, [$screen]);
 
-        return $this->renderer->screen($tree, $tree->screen($screen), $this->pictures->standalone($project))."\n";
+        $rendering = $this->pictures->standalone($project);
+
+        return ($tree->project->framed ? $this->renderer->framed($tree, $tree->screen($screen), $rendering) : $this->renderer->screen($tree, $tree->screen($screen), $rendering))."\n";
     }
 
     /**
@@ -63,15 +68,52 @@ final readonly class Exports
      */
     public function png(Project $project, string $screen, int $scale): string
     {
-        $box = $this->store->withLayersOf($project, [])->screen($screen)->box;
-        if (! Raster::canDraw($box->width * $scale, $box->height * $scale)) {
-            throw new InvalidInput('scale', sprintf(
-                'A picture of %s × %s px is too large; at most %d million pixels, and %s along a side, can be drawn. Take a smaller scale, or SVG.',
-                number_format($box->width * $scale), number_format($box->height * $scale), Raster::MAX_PIXELS / 1_000_000, number_format(Raster::MAX_SIDE),
-            ));
-        }
+        $tree = $this->store->withLayersOf($project, []);
+        $box = $tree->project->framed ? (new DeviceFrame($tree->screen($screen)))->box() : $tree->screen($screen)->box;
+        $this->fits($box->width, $box->height, $scale);
 
         return $this->raster->png($this->svg($project, $screen), $scale);
+    }
+
+    /**
+     * Some layers of a screen, as a drawing of their own.
+     *
+     * @param  list<string>  $ids
+     *
+     * @throws Missing when there is no such layer
+     */
+    public function cutOut(Project $project, array $ids): string
+    {
+        $tree = $this->store->load($project, new WorkingSet(layers: $ids, reel: true));
+        $first = $tree->layer($ids[0] ?? '');
+        $layers = array_values(array_filter($tree->outermost($ids), fn (Layer $layer): bool => $layer->screen === $first->screen));
+
+        return $this->renderer->cutOut($tree, $layers === [] ? [$first] : $layers, $this->pictures->standalone($project))."\n";
+    }
+
+    /**
+     * @param  list<string>  $ids
+     *
+     * @throws InvalidInput when the picture would have more pixels than may be drawn
+     */
+    public function cutOutPng(Project $project, array $ids, int $scale): string
+    {
+        $svg = $this->cutOut($project, $ids);
+        preg_match('/ width="([\d.]+)" height="([\d.]+)"/', $svg, $size);
+        $this->fits((float) ($size[1] ?? 0), (float) ($size[2] ?? 0), $scale);
+
+        return $this->raster->png($svg, $scale);
+    }
+
+    /** @throws InvalidInput when a picture of so many px would have more pixels than may be drawn */
+    private function fits(float $width, float $height, int $scale): void
+    {
+        if (! Raster::canDraw($width * $scale, $height * $scale)) {
+            throw new InvalidInput('scale', sprintf(
+                'A picture of %s × %s px is too large; at most %d million pixels, and %s along a side, can be drawn. Take a smaller scale, or SVG.',
+                number_format($width * $scale), number_format($height * $scale), Raster::MAX_PIXELS / 1_000_000, number_format(Raster::MAX_SIDE),
+            ));
+        }
     }
 
     public function screenName(Project $project, string $screen): string

@@ -11,12 +11,14 @@ use Kindred\Document\Edit\LayoutField;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Text;
+use Kindred\Document\Layer\Widget;
 use Kindred\Document\Layout\Inference;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Flow\Signals;
+use Kindred\Kit\Kit;
 use Kindred\Layout\Relayout;
 use Kindred\Signal\Template;
 use Kindred\Type\FaceBook;
@@ -24,22 +26,27 @@ use Kindred\Type\FaceBook;
 /** What the facets say of a selection: one value where all agree, "mixed" where they differ. */
 final readonly class Facets
 {
-    public function __construct(private TreeStore $store, private FaceBook $faces, private Relayout $relayout)
+    public function __construct(private TreeStore $store, private FaceBook $faces, private Relayout $relayout, private Kit $kit)
     {
     }
 
     /**
      * @param  list<string>  $names  of layers as the wall calls them
+     * @param  list<string>  $screens  where several are selected
      * @return array<string, mixed> for the view
      */
-    public function of(Project $project, ?string $screen, array $names): array
+    public function of(Project $project, ?string $screen, array $names, array $screens = []): array
     {
         $named = array_map(CellName::of(...), $names);
         $tree = $this->store->load($project, new WorkingSet(layers: array_values(array_unique(array_map(fn (CellName $name): string => $name->layer, $named))), reel: true));
         $layers = array_values(array_filter(array_map(fn (CellName $name): ?Layer => $this->shown($tree, $name), $named)));
+        $only = count($layers) === 1 ? $layers[0] : null;
         $values = [];
         foreach (Field::cases() as $field) {
             $values[$field->value] = $this->shared(array_map(fn (Layer $layer): ?string => $field->of($layer), $layers));
+        }
+        if ($only?->content instanceof Widget && ! $this->kit->showsColour($only)) {
+            $values[Field::Fill->value]['applies'] = false;
         }
         foreach (LayoutField::cases() as $field) {
             $values[$field->value] = $this->shared(array_map(fn (Layer $layer): ?string => $field->of($tree, $layer), $layers));
@@ -49,12 +56,14 @@ final readonly class Facets
             'project' => $project,
             'tree' => $tree,
             'screen' => $screen === null ? null : ($tree->screens[$screen] ?? null),
+            'screens' => array_values(array_intersect_key($tree->screens, array_flip($screens))),
             'layers' => $layers,
             'values' => $values,
             'cell' => $this->cell($tree, $named),
+            'shown' => $only?->content instanceof Widget ? $this->kit->shown($only) : [0, 0],
             'holes' => $this->holes($project, $layers),
             'inference' => $this->inference($layers),
-            'owner' => $this->owner($tree, $layers, $screen),
+            'owner' => count($screens) > 1 ? null : $this->owner($tree, $layers, $screen),
             'families' => $this->faces->families(),
             'weights' => $this->weights($layers),
         ];

@@ -11,10 +11,12 @@ use Kindred\Document\Entity;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Widget;
 use Kindred\Document\Place;
 use Kindred\Document\Rank;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
+use Kindred\Render\DeviceFrame;
 use Kindred\Render\GridRenderer;
 use Kindred\Render\Renderer;
 
@@ -72,10 +74,26 @@ final readonly class Patches
             $layer = $after->layer((string) $id);
             $patches[] = ['layer' => $layer->id, 'rank' => $layer->rank, 'at' => $layer->screen] + $this->drawing($project, $layer, $after, $before, true);
         }
+        if ($this->fills($difference)) {
+            $patches[] = ['samples' => true];
+        }
         // Lower layers first, so that each finds the one that it stands above.
         usort($patches, fn (array $a, array $b): int => isset($a['layer']) <=> isset($b['layer']) ?: strcmp($a['rank'] ?? '', $b['rank'] ?? ''));
 
         return $patches;
+    }
+
+    /** Whether words elsewhere may show something else: what a widget holds, or which there are, has changed. */
+    private function fills(Difference $difference): bool
+    {
+        foreach ($difference->changes as $change) {
+            $widget = in_array(Widget::kind(), [$change->before['kind'] ?? null, $change->after['kind'] ?? null], true);
+            if ($change->entity === Entity::Layer && ($widget || $change->touches('widget', 'label', 'hint', 'text', 'items', 'columns', 'on', 'value', 'least', 'most', 'step', 'signal'))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether a layer can be seen on the wall, and could be before. */
@@ -210,6 +228,9 @@ final readonly class Patches
     /** @return array<string, mixed> what the wall knows of a screen */
     public static function describe(Screen $screen): array
     {
+        $frame = new DeviceFrame($screen);
+        $around = $frame->box();
+
         return [
             'name' => $screen->name,
             'box' => [$screen->box->x, $screen->box->y, $screen->box->width, $screen->box->height],
@@ -217,6 +238,8 @@ final readonly class Patches
             'ground' => $screen->ground->toHex(),
             'cues' => Renderer::threads($screen->cues),
             'grid' => GridRenderer::draw($screen),
+            'frame' => $frame->draw(),
+            'framing' => [$frame->corner(), $around->x, $around->y, $around->width, $around->height],
             'guides' => implode(' ', $screen->guides->x).'|'.implode(' ', $screen->guides->y),
         ];
     }

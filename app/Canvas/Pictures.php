@@ -9,12 +9,14 @@ use Illuminate\Cache\Repository;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
+use Kindred\Flow\Samples;
+use Kindred\Render\FilledWords;
 use Kindred\Render\Renderer;
 use Kindred\Render\Rendering;
 use Kindred\Render\TextMode;
 
 /** Screens as SVG, kept until their screen changes. */
-final readonly class Pictures
+final class Pictures
 {
     /** Layers that a wall opens with at most. */
     private const OPENED = 12_000;
@@ -31,43 +33,46 @@ final readonly class Pictures
     /** Seconds: a month after it was last drawn a picture is drawn anew. */
     private const KEPT = 30 * 86_400;
 
+    /** @var array<string, Samples> by project and its latest edit */
+    private array $sampled = [];
+
     public function __construct(
-        private Renderer $renderer,
-        private TreeStore $store,
-        private Assets $assets,
-        private Repository $cache,
-        private Raster $raster,
+        private readonly Renderer $renderer,
+        private readonly TreeStore $store,
+        private readonly Assets $assets,
+        private readonly Repository $cache,
+        private readonly Raster $raster,
     ) {
     }
 
     /** For the wall: live text, with handles for selecting. */
     public function editable(Project $project): Rendering
     {
-        return new Rendering(TextMode::Live, fn (string $hash): string => route('asset', [$project->id, $hash], false), editable: true);
+        return $this->shown($project)->with(editable: true);
     }
 
     /** Live text without handles. */
     public function shown(Project $project): Rendering
     {
-        return new Rendering(TextMode::Live, fn (string $hash): string => route('asset', [$project->id, $hash], false));
+        return new Rendering(TextMode::Live, fn (string $hash): string => route('asset', [$project->id, $hash], false), size: $this->assets->sizes($project), fill: fn (): FilledWords => $this->samples($project));
     }
 
     /** For the rehearsal inside the application: widgets work. */
     public function played(Project $project): Rendering
     {
-        return new Rendering(TextMode::Live, fn (string $hash): string => route('asset', [$project->id, $hash], false), working: true);
+        return $this->shown($project)->with(working: true, fill: null);
     }
 
     /** For a screen that one page shows in several versions; what is before its ids tells them apart. */
     public function variant(Project $project, string $prefix): Rendering
     {
-        return new Rendering(TextMode::Live, fn (string $hash): string => route('asset', [$project->id, $hash], false), prefix: $prefix);
+        return $this->shown($project)->with(prefix: $prefix);
     }
 
     /** For pictures that must look the same without this application: outlines, pictures inside. */
     public function standalone(Project $project): Rendering
     {
-        return new Rendering(TextMode::Outlines, fn (string $hash): string => $this->assets->dataAddress($project, $hash));
+        return new Rendering(TextMode::Outlines, $this->assets->dataAddresses($project), size: $this->assets->sizes($project), fill: fn (): FilledWords => $this->samples($project));
     }
 
     /**
@@ -104,7 +109,7 @@ final readonly class Pictures
         foreach ($missing as $id) {
             $screen = $tree->screens[$id] ?? null;
             if ($screen !== null) {
-                $pictures[$id] = $this->keep($project, 'wall', $id, $revisions[$id], $this->renderer->screen($tree, $screen, $this->editable($project)));
+                $pictures[$id] = $this->keep($project, 'wall', $id, $revisions[$id], $this->editable($project), fn (Rendering $rendering): string => $this->renderer->screen($tree, $screen, $rendering));
             }
         }
 
@@ -134,11 +139,9 @@ final readonly class Pictures
         $zoom = min(1, sqrt(self::THUMBNAIL / max(1, $screen->box->width * $seen)), self::LONGEST / max(1, $height));
 
         // Of a very full screen nobody reads the words in a small picture; to outline them takes longer than all the rest.
-        $rendering = count($tree->layers) <= self::OUTLINED
-            ? $this->standalone($project)
-            : new Rendering(TextMode::Live, fn (string $hash): string => $this->assets->dataAddress($project, $hash));
+        $rendering = $this->standalone($project)->with(text: count($tree->layers) <= self::OUTLINED ? TextMode::Outlines : TextMode::Live);
 
-        return $this->keep($project, $use, $id, $revision, $this->raster->webp($this->renderer->screen($tree, $screen, $rendering, $height), $zoom));
+        return $this->keep($project, $use, $id, $revision, $rendering, fn (Rendering $drawn): string => $this->raster->webp($this->renderer->screen($tree, $screen, $drawn, $height), $zoom));
     }
 
     /**
@@ -181,7 +184,7 @@ final readonly class Pictures
         $out = [];
         foreach ($keys as $id => $key) {
             $entry = $kept[$key] ?? null;
-            if (is_array($entry) && ($entry['revision'] ?? null) === ($revisions[$id] ?? null) && is_string($entry['picture'] ?? null)) {
+            if (is_array($entry) && ($entry['revision'] ?? null) === ($revisions[$id] ?? null) && is_string($entry['picture'] ?? null) && (($entry['samples'] ?? null) === null || $entry['samples'] === $this->samples($project)->key())) {
                 $out[$id] = $entry['picture'];
             }
         }
@@ -189,11 +192,28 @@ final readonly class Pictures
         return $out;
     }
 
-    private function keep(Project $project, string $use, string $screen, int $revision, string $picture): string
+    /**
+     * Draws and keeps a picture. One whose words have holes is true only as long as what fills them.
+     *
+     * @param  \Closure(Rendering): string  $draw
+     */
+    private function keep(Project $project, string $use, string $screen, int $revision, Rendering $rendering, \Closure $draw): string
     {
-        $this->cache->put($this->key($project, $use, $screen), ['revision' => $revision, 'picture' => $picture], self::KEPT);
+        $samples = null;
+        $picture = $draw($rendering->with(fill: function () use ($project, &$samples): FilledWords {
+            $samples = $this->samples($project);
+
+            return $samples;
+        }));
+        $this->cache->put($this->key($project, $use, $screen), ['revision' => $revision, 'picture' => $picture, 'samples' => $samples?->key()], self::KEPT);
 
         return $picture;
+    }
+
+    /** What the holes in words show on the wall and in pictures. */
+    private function samples(Project $project): Samples
+    {
+        return $this->sampled["{$project->id} {$project->sequence}"] ??= new Samples($this->store->widgets($project), intdiv(now()->getTimestamp(), 86_400));
     }
 
     private function key(Project $project, string $use, string $screen): string

@@ -16,6 +16,8 @@ use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Box;
+use Kindred\Document\Layer\Container;
+use Kindred\Document\Layer\Kinds;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Layout\Sizing;
 use Kindred\Document\Limits;
@@ -81,6 +83,14 @@ final readonly class TreeStore
         }
 
         return $tree->with(layers: $layers, complete: null);
+    }
+
+    /** All screens with their widgets, and the containers that these may lie in. */
+    public function widgets(ProjectRow $project): Tree
+    {
+        $kinds = [Widget::kind(), ...array_map(fn (string $class): string => $class::kind(), array_filter(Kinds::ALL, fn (string $class): bool => is_a($class, Container::class, true)))];
+
+        return new Tree($this->project($project), $this->readScreens($this->hung($project)->get()), $this->readLayers($this->layers($project)->whereIn('kind', $kinds)->get()));
     }
 
     /** @return array<string, int> how many layers each screen has */
@@ -363,7 +373,7 @@ final readonly class TreeStore
 
     private function project(ProjectRow $project): Project
     {
-        return new Project($project->name, $project->entry, Finish::tryFrom((string) $project->finish) ?? Finish::Dressed);
+        return new Project($project->name, $project->entry, Finish::tryFrom((string) $project->finish) ?? Finish::Dressed, (bool) $project->framed);
     }
 
     /** @return array<string, Entry> */

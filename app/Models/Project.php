@@ -17,6 +17,7 @@ use Illuminate\Support\Carbon;
  * @property string $name
  * @property string|null $entry
  * @property string $finish of screens that have none of their own
+ * @property bool $framed
  * @property int $layer_count of all screens that are not deleted, and beside them
  * @property int $sequence the number of the latest edit
  * @property Carbon $updated_at
@@ -27,9 +28,9 @@ final class Project extends Model
 
     protected $table = 'projects';
 
-    protected $fillable = ['name', 'entry', 'finish'];
+    protected $fillable = ['name', 'entry', 'finish', 'framed'];
 
-    protected $attributes = ['sequence' => 0, 'layer_count' => 0, 'finish' => 'dressed'];
+    protected $attributes = ['sequence' => 0, 'layer_count' => 0, 'finish' => 'dressed', 'framed' => false];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo
@@ -59,6 +60,6 @@ final class Project extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['user_id' => 'integer', 'sequence' => 'integer', 'layer_count' => 'integer'];
+        return ['user_id' => 'integer', 'sequence' => 'integer', 'layer_count' => 'integer', 'framed' => 'boolean'];
     }
 }

@@ -1,64 +1,50 @@
 /** The brief: entries written, reordered, tied and planned; each change is an edit like any other. */
 import htmx from 'htmx.org';
 import { toast, wireDialogs, wireToast } from './dialogs.ts';
+import { Flow } from './brief/flow.ts';
+import { entryOf, partOf, Rows } from './brief/rows.ts';
 import { showState } from './saved.ts';
-import { Pending } from './wall/pending.ts';
+import { Fragment } from './wall/fragments.ts';
 import type { Command } from './wall/messages.ts';
+import { Pending } from './wall/pending.ts';
 import { fresh, Problem, send, Server } from './wall/server.ts';
 
 const page = document.getElementById('brief')!;
 const body = document.getElementById('brief-body')!;
 const search = document.getElementById('brief-search') as HTMLInputElement;
 const urls = JSON.parse(page.dataset['urls']!) as Record<string, string>;
-const server = new Server(urls, Number(page.dataset['sequence']), new Pending(page.dataset['pending']!, localStorage), () => undefined, (problem) => toast(problem.message, true), showState);
+const server = new Server(urls, Number(page.dataset['sequence']), new Pending(page.dataset['pending']!, localStorage), () => void shown.ask(), (problem) => toast(problem.message, true), showState);
 
-/** Loads follow each other; what is typed meanwhile stays, for the body is morphed. */
-let loading: Promise<unknown> = Promise.resolve();
-function load(): Promise<unknown> {
-    return (loading = loading.then(() => htmx.ajax('GET', `${urls['body']!}?q=${encodeURIComponent(search.value)}`, { target: body, swap: 'innerMorph' })).catch(() => toast('The brief could not be shown anew; reload the page.', true)));
-}
+/* What is open and what is being written stays so, whatever the server draws. */
+htmx.config.morphIgnore = [...(htmx.config.morphIgnore ?? []), 'data-open', 'data-writing', 'aria-expanded'];
 
-async function edit(command: Command): Promise<boolean> {
-    const answer = await server.edit(command);
-    await load();
+/** Drawn anew after every edit; what does not hold all that was done here yet is not shown. */
+const shown = new Fragment(body, () => `${urls['body']!}?q=${encodeURIComponent(search.value)}`, () => server.sequence + server.open);
+
+async function edit(...commands: Command[]): Promise<boolean> {
+    const answer = await server.edit(...commands);
+    if (!answer) void shown.ask();
     return answer !== null;
 }
 
-const entryOf = (target: Element): HTMLElement => target.closest<HTMLElement>('[data-entry]')!;
-const partOf = (target: Element): string => target.closest<HTMLElement>('[data-part]')!.dataset['part']!;
-const put = (target: Element, changes: Record<string, unknown>): Promise<boolean> => edit({ type: 'put-entry', entry: { id: entryOf(target).dataset['entry'], part: partOf(target), ...changes } });
+const put = (target: Element, changes: Record<string, unknown>): Promise<boolean> => edit(rows.put(entryOf(target), changes));
+const row = (id: string): HTMLElement | null => document.getElementById(`entry-${id}`);
 const leads = (card: Element): string[] => [...card.querySelectorAll<HTMLElement>('[data-target]')].map((one) => one.dataset['target']!);
 
-async function add(part: string): Promise<void> {
-    const id = fresh();
-    search.value = '';
-    if (await edit({ type: 'put-entry', entry: { id, part } })) document.querySelector<HTMLInputElement>(`#entry-${id} .title`)?.focus();
-}
-
-/** The words of an entry as they are typed, instead of as they are read. */
-function write(card: HTMLElement): void {
-    const words = card.querySelector<HTMLTextAreaElement>('textarea')!;
-    card.querySelector<HTMLElement>('.prose')!.hidden = true;
-    words.hidden = false;
-    words.focus();
-}
-
-function written(words: HTMLTextAreaElement): void {
-    const prose = entryOf(words).querySelector<HTMLElement>('.prose')!;
-    words.hidden = true;
-    prose.hidden = false;
-    if (words.value !== words.defaultValue) void put(words, { words: words.value });
-}
-
-/** Puts an entry after another of its part, or first. */
-const move = (id: string, after: string | null): Promise<boolean> => edit({ type: 'move-entry', entry: id, after });
-
-function step(card: HTMLElement, up: boolean): void {
-    const all = [...card.parentElement!.children] as HTMLElement[];
-    const at = all.indexOf(card) + (up ? -2 : 1);
-    if (up ? at < -1 : at >= all.length) return;
-    void move(card.dataset['entry']!, all[at]?.dataset['entry'] ?? null).then(() => document.querySelector<HTMLElement>(`#entry-${card.dataset['entry']} [data-brief-do=${up ? 'up' : 'down'}]`)?.focus());
-}
+const rows = new Rows(body, (...commands) => void edit(...commands));
+new Flow(body, {
+    lead: (from, to, on) => {
+        const card = row(from);
+        if (!card) return;
+        const others = leads(card).filter((one) => one !== to);
+        void put(card, { leadsTo: on ? [...others, to] : others });
+    },
+    show: (id) => {
+        const card = row(id);
+        card?.scrollIntoView({ block: 'nearest' });
+        card?.querySelector<HTMLInputElement>('.title')?.focus();
+    },
+});
 
 async function bring(files: Iterable<File>): Promise<void> {
     for (const file of files) {
@@ -79,25 +65,34 @@ function hang(entries: string[]): void {
     void edit({ type: 'hang-plan', entries, device, seed: fresh() }).then((done) => done && toast(entries.length === 1 ? 'It hangs on the wall now.' : 'They hang on the wall now.'));
 }
 
+/** What a button does, by what it says. */
+const doing: Record<string, (button: HTMLElement) => void> = {
+    add: (button) => {
+        if (search.value !== '') {
+            search.value = '';
+            void shown.ask();
+        }
+        rows.add(partOf(button));
+    },
+    bring: () => document.getElementById('reference-file')!.click(),
+    open: (button) => rows.open(entryOf(button)),
+    write: (button) => rows.write(entryOf(button)),
+    up: (button) => rows.step(entryOf(button), true),
+    down: (button) => rows.step(entryOf(button), false),
+    remove: (button) => void edit({ type: 'remove-entry', entry: entryOf(button).dataset['entry'] }),
+    untie: (button) => void edit({ type: 'tie-entry', entry: entryOf(button).dataset['entry'], tied: false, ties: [JSON.parse(button.dataset['tie']!) as unknown] }),
+    unlead: (button) => void put(button, { leadsTo: leads(entryOf(button)).filter((one) => one !== button.dataset['target']) }),
+    hang: (button) => hang([entryOf(button).dataset['entry']!]),
+    'hang-one': (button) => hang([button.dataset['of']!]),
+    'hang-all': (button) => hang([...button.closest('section')!.querySelectorAll<HTMLElement>('[data-entry]')].map((card) => card.dataset['entry']!)),
+    undo: () => void server.undo(),
+    redo: () => void server.redo(),
+};
+
 document.addEventListener('click', (event) => {
     const target = event.target as Element;
     const button = target.closest<HTMLElement>('[data-brief-do]');
-    if (!button || target.closest('a')) return;
-    switch (button.dataset['briefDo']) {
-        case 'add': return void add(partOf(button));
-        case 'bring': return document.getElementById('reference-file')!.click();
-        case 'write': return write(entryOf(button));
-        case 'up':
-        case 'down': return step(entryOf(button), button.dataset['briefDo'] === 'up');
-        case 'remove': return void edit({ type: 'remove-entry', entry: entryOf(button).dataset['entry'] });
-        case 'untie': return void edit({ type: 'tie-entry', entry: entryOf(button).dataset['entry'], tied: false, ties: [JSON.parse(button.dataset['tie']!) as unknown] });
-        case 'unlead': return void put(button, { leadsTo: leads(entryOf(button)).filter((one) => one !== button.dataset['target']) });
-        case 'hang': return hang([entryOf(button).dataset['entry']!]);
-        case 'hang-all': return hang([...button.closest('section')!.querySelectorAll<HTMLElement>('[data-entry]')].map((card) => card.dataset['entry']!));
-        case 'undo': return void server.undo().then(load);
-        case 'redo': return void server.redo().then(load);
-        default:
-    }
+    if (button && !target.closest('a')) doing[button.dataset['briefDo']!]?.(button);
 });
 
 body.addEventListener('change', (event) => {
@@ -120,61 +115,34 @@ function trace(select: HTMLSelectElement): void {
     select.value = '';
 }
 
-body.addEventListener('focusout', (event) => {
-    if (event.target instanceof HTMLTextAreaElement) written(event.target);
-});
-
 document.addEventListener('keydown', (event) => {
     const target = event.target as HTMLElement;
-    if (event.key === 'Enter' && target.matches('.title')) target.blur();
-    else if (event.key === 'Enter' && target.matches('.prose')) {
+    const button = target.closest<HTMLElement>('g[data-brief-do]');
+    if (button && (event.key === 'Enter' || event.key === ' ')) {
         event.preventDefault();
-        write(entryOf(target));
-    } else if (event.key === 'Escape' && target.matches('textarea, .title')) {
-        (target as HTMLInputElement).value = (target as HTMLInputElement).defaultValue;
-        target.blur();
-    } else if (event.key === 'Enter' && (event.ctrlKey || event.metaKey) && target.matches('textarea')) target.blur();
-    else if (event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey) && !target.matches('input, textarea')) {
-        event.preventDefault();
-        void (event.shiftKey ? server.redo() : server.undo()).then(load);
+        doing[button.dataset['briefDo']!]?.(button);
     }
+    if (event.key.toLowerCase() !== 'z' || !(event.ctrlKey || event.metaKey)) return;
+    // While something is being written, the letters are taken back; otherwise the step.
+    if (target.matches('input, textarea') && (target as HTMLInputElement).value !== (target as HTMLInputElement).defaultValue) return;
+    event.preventDefault();
+    void (event.shiftKey ? server.redo() : server.undo());
 });
 
 let waiting = 0;
 search.addEventListener('input', () => {
     clearTimeout(waiting);
-    waiting = window.setTimeout(() => void load(), 150);
+    waiting = window.setTimeout(() => void shown.ask(), 150);
 });
 
-let dragged: HTMLElement | null = null;
-body.addEventListener('dragstart', (event) => {
-    dragged = (event.target as Element).closest('.grip') ? entryOf(event.target as Element) : null;
-    event.dataTransfer?.setData('text/plain', '');
-});
 body.addEventListener('dragover', (event) => {
-    const card = (event.target as Element).closest<HTMLElement>('[data-entry]');
-    const same = dragged && card && card !== dragged && card.parentElement === dragged.parentElement;
-    for (const one of body.querySelectorAll('.drop-above, .drop-below')) one.classList.remove('drop-above', 'drop-below');
-    if (same) {
-        const { top, height } = card.getBoundingClientRect();
-        card.classList.add(event.clientY < top + height / 2 ? 'drop-above' : 'drop-below');
-    }
-    if (same || event.dataTransfer?.types.includes('Files')) event.preventDefault();
+    if (event.dataTransfer?.types.includes('Files')) event.preventDefault();
 });
 body.addEventListener('drop', (event) => {
     const files = event.dataTransfer?.files;
-    if (files?.length) {
-        event.preventDefault();
-        return void bring(files);
-    }
-    const card = body.querySelector<HTMLElement>('.drop-above, .drop-below');
-    const above = card?.classList.contains('drop-above');
-    card?.classList.remove('drop-above', 'drop-below');
-    if (!card || !dragged) return;
+    if (!files?.length) return;
     event.preventDefault();
-    const after = above ? (card.previousElementSibling as HTMLElement | null) : card;
-    if (after !== dragged) void move(dragged.dataset['entry']!, after?.dataset['entry'] ?? null);
-    dragged = null;
+    void bring(files);
 });
 
 const file = document.getElementById('reference-file') as HTMLInputElement;

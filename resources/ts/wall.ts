@@ -1,16 +1,19 @@
 /** The wall: brings its parts together. */
 import { toast, wireDialogs, wireToast } from './dialogs.ts';
 import { showState } from './saved.ts';
+import { perScreen } from './wall/across.ts';
 import { Asking } from './wall/asking.ts';
 import { nextStep, rehearsed } from './wall/beginning.ts';
 import { Camera } from './wall/camera.ts';
 import { bare } from './wall/cells.ts';
 import { Clipboard } from './wall/clipboard.ts';
 import { Commands } from './wall/commands.ts';
+import { Dropping } from './wall/dropping.ts';
 import { Editing } from './wall/editing.ts';
 import { Facets, nameOf } from './wall/facets.ts';
 import { Find, type Hit } from './wall/find.ts';
 import { Gestures } from './wall/gestures.ts';
+import { Inside } from './wall/inside.ts';
 import { Keyboard } from './wall/keyboard.ts';
 import { KeyList } from './wall/keylist.ts';
 import { KitPanel } from './wall/kit.ts';
@@ -33,9 +36,11 @@ import type { Answer } from './wall/messages.ts';
 import { Problem, send, Server } from './wall/server.ts';
 import { DataSheet } from './wall/sheet.ts';
 import { Stills } from './wall/stills.ts';
+import { Styling } from './wall/styling.ts';
 import { Takes } from './wall/takes.ts';
 import { Together } from './wall/together.ts';
 import { SHAPES, Tools } from './wall/tools.ts';
+import { Threads } from './wall/threads.ts';
 import { Trials } from './wall/trials.ts';
 import { watchUnseen } from './wall/unseen.ts';
 import { Writer } from './wall/words.ts';
@@ -65,7 +70,9 @@ const selection = new Selection(picture, () => {
 });
 const camera = new Camera(wall, picture.stage, `kindred.camera.${project}`, () => {
     stills.follow();
-    overlay.show();
+    overlay.follow();
+    threads.follow();
+    inside.show();
     writer.show();
     rulers.follow();
     notes.draw();
@@ -77,19 +84,22 @@ const stills = new Stills(camera, picture, urls, () => (selection.layers.length 
     notes.draw();
     needs.draw();
 });
-const overlay = new Overlay(document.getElementById('overlay') as unknown as SVGSVGElement, camera, picture, selection);
+const drawing = document.getElementById('overlay') as unknown as SVGSVGElement;
+const threads = new Threads(drawing, camera, picture, selection);
+const overlay = new Overlay(drawing, camera, picture, selection);
 overlay.followed = () => facets.frame();
 
 /* What is said to the server, and what it says */
 
 const server = new Server(urls, Number(page.dataset['sequence']), new Pending(page.dataset['pending']!, localStorage), onAnswer, onProblem, showState);
-const facets = new Facets(urls['facets']!, picture, selection, server);
+const facets = new Facets(urls['facets']!, picture, selection, server, () => overlay.showSelection());
 const reel = new Reel(urls['reel']!, selection, server);
 
 function onAnswer(answer: Answer): void {
     const { reel: arranged, screens, redraw } = picture.patch(answer.patches);
     for (const id of redraw) screens.add(id);
     void redrawn([...redraw]);
+    if (answer.patches.some((patch) => patch.samples)) void refilled(picture.holed().filter((id) => !redraw.has(id)));
     for (const { project: changed } of answer.patches) if (changed) showFinish(changed.finish);
     selection.prune();
     facets.follow();
@@ -121,6 +131,16 @@ async function redrawn(ids: string[]): Promise<void> {
         for (const [id, svg] of Object.entries(drawn)) picture.replace(id, svg);
         overlay.show();
     }
+}
+
+/** Words with holes show what the widgets start with now. */
+async function refilled(ids: string[]): Promise<void> {
+    while (ids.length > 0) {
+        const drawn = await send<Record<string, string>>(`${urls['pictures']!}?of=${ids.splice(0, 4).join(',')}`).catch(() => ({}));
+        await gestures.rest();
+        for (const svg of Object.values(drawn)) picture.refill(svg);
+    }
+    overlay.show();
 }
 
 function onProblem(problem: unknown): void {
@@ -172,6 +192,11 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
             void server.edit({ type: 'set-screen-field', screen: id, field: 'name', value: written });
         });
     },
+    inside: {
+        get active() { return inside.active; },
+        press: (event) => inside.press(event),
+        enter: (layer) => inside.enter(layer),
+    },
     linked: () => facets.reveal('cues'),
     begun: () => together.remember(),
     ruler: (axis) => rulers.pull(axis),
@@ -181,8 +206,16 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
 }, urls['snap']!);
 const tools = new Tools(gestures, wall, () => nextStep(picture));
 const parts: Parts = { urls, camera, picture, selection, overlay, server, facets, gestures, problem: onProblem };
+const inside = new Inside(parts);
+overlay.shown = () => {
+    threads.show();
+    inside.show();
+};
 const together = new Together(picture, wall);
-server.spread = (commands) => together.spread(commands);
+server.spread = (commands) => perScreen(together.spread(commands), (id) => {
+    const layer = picture.layer(id);
+    return layer && picture.screenOf(layer);
+});
 server.settle = () => nudging.settle();
 overlay.mates = (id) => together.mates(id);
 const nudging = new Nudging(parts);
@@ -211,15 +244,20 @@ const trials = new Trials(dialog('trials'), urls['trials']!, server);
 const takes = new Takes(dialog('takes'), urls['takes']!, server);
 const needs = new Needs(document.getElementById('needs')!, document.getElementById('lights')!, picture, camera, selection, server, urls['needs']!, () => press('needs', false));
 const rulers = new Rulers(wall, camera, picture, selection, overlay, server);
+const dropping = new Dropping(parts);
 const kit = new KitPanel(document.getElementById('kit')!, {
     url: urls['kit']!,
     taken: (taken) => tools.take(taken ? 'widget' : 'pick'),
-    drop: (fresh, bar, event) => {
-        const at = camera.toWall(event);
-        const screen = gestures.screenAt(at);
-        const frame = screen ? picture.screenBox(screen) : { x: 0, y: 0 };
-        making.widget({ fresh, bar }, screen, { x: at.x - frame.x, y: at.y - frame.y }, null);
+    over: (fresh, event) => {
+        const rest = dropping.follow(fresh, event);
+        const { left, top } = wall.getBoundingClientRect();
+        return rest && { x: rest.view.x + left, y: rest.view.y + top };
     },
+    drop: (fresh, bar, event) => {
+        const rest = dropping.follow(fresh, event);
+        if (rest) making.widget({ fresh, bar }, rest.screen, { x: rest.at.x + fresh.width / 2, y: rest.at.y + fresh.height / 2 }, null);
+    },
+    dropped: () => dropping.end(),
     scale: () => camera.scale,
 });
 
@@ -237,7 +275,7 @@ camera.covered = () => {
 
 const current = (): string => selection.screens[0] ?? selection.screen;
 const commands = new Commands(register({
-    parts, editing, looking, nudging, making, asking, tools, writing, kit,
+    parts, editing, looking, nudging, making, asking, tools, writing, styling: new Styling(parts), inside, kit,
     keys: () => keyList.show(),
     find: () => find.open(),
     menu: () => menu.show(null),
@@ -253,17 +291,11 @@ const commands = new Commands(register({
             uncover();
         },
         kit: () => {
-            if (kit.open) kit.close();
-            else void kit.show().then(uncover);
+            void kit.show().then(uncover);
             tools.take('pick');
         },
         grid: () => rulers.toggle(),
-        threads: () => {
-            overlay.showThreads = !overlay.showThreads;
-            localStorage.setItem('kindred.threads', overlay.showThreads ? 'on' : 'off');
-            press('threads', overlay.showThreads);
-            overlay.show();
-        },
+        threads: () => press('threads', threads.toggle()),
         facets: () => page.classList.toggle('facets-folded'),
         reel: () => page.classList.toggle('reel-folded'),
         history: () => document.querySelector<HTMLElement>('[data-opens=history]')?.click(),
@@ -327,7 +359,9 @@ document.addEventListener('click', (event) => {
     const target = event.target as Element;
     if (target.closest('a[data-rehearse]')) rehearsed();
     const act = target.closest<HTMLElement>('[data-act]')?.dataset['act'];
-    if (act) commands.run(act);
+    // The key always leads into the kit; its button opens and closes it.
+    if (act === 'widget' && kit.open) kit.close();
+    else if (act) commands.run(act);
     const shape = SHAPES.find((one) => one === target.closest<HTMLElement>('[data-shape]')?.dataset['shape']);
     if (shape) tools.take(shape);
 });
@@ -376,6 +410,19 @@ document.addEventListener('error', (event) => {
     image.dataset['tries'] = String(tries);
     if (tries <= 4) setTimeout(() => (image.src = image.src), 1500 * tries);
 }, true);
+
+// Where there is little room the groups of the masthead open from one button.
+const narrow = matchMedia('(max-width: 900px)');
+const views = document.getElementById('views') as HTMLDetailsElement;
+const fold = (): void => {
+    views.open = !narrow.matches;
+    gestures.reading = narrow.matches;
+};
+narrow.addEventListener('change', fold);
+document.addEventListener('click', (event) => {
+    if (narrow.matches && views.open && !views.contains(event.target as Node)) views.open = false;
+});
+fold();
 
 wireDialogs();
 wireToast();

@@ -65,3 +65,39 @@ test('takes, values side by side, requirements and a working rehearsal', async (
     await page.getByRole('button', { name: 'Signals' }).click();
     await check(page, ['.device']);
 });
+
+test('the wall with what opens over it: menus, Find, keys, history, several screens, a picture that is entered, the brief in hand', async ({ page }) => {
+    await openDemo(page, 'Accessible when open');
+    await near(page, 'Welcome');
+    const picture = page.locator('article.screen[data-screen=welcome] [data-kind=picture]').first();
+    await page.mouse.click(...(await middle(picture)), { button: 'right' });
+    await page.getByRole('menuitem', { name: 'More' }).click();
+    await check(page, ['#stage svg']);
+    await page.keyboard.press('Escape');
+    for (const [key, opened] of [['/', '#find'], ['?', '#keys']] as const) {
+        await page.keyboard.press(key);
+        await expect(page.locator(opened)).toBeVisible();
+        await check(page, ['#stage svg']);
+        await page.keyboard.press('Escape');
+    }
+    await page.getByRole('button', { name: 'History' }).click();
+    await expect(page.locator('#history')).toBeVisible();
+    await check(page, ['#stage svg']);
+    await page.keyboard.press('Escape');
+    await page.mouse.dblclick(...(await middle(picture)));
+    await expect(page.locator('#overlay .whole')).toHaveCount(1);
+    await check(page, ['#stage svg']);
+    await page.keyboard.press('Escape');
+    await page.locator('[data-card=welcome] summary').click();
+    await expect(page.locator('[data-card=welcome] [data-item]').first()).toBeVisible();
+    await page.keyboard.press('Shift+F');
+    await page.locator('article.screen[data-screen=welcome] .screen-name').click();
+    await page.locator('article.screen[data-screen=home] .screen-name, article.screen .screen-name').nth(1).click({ modifiers: ['Shift'] });
+    await expect(page.locator('#facets:not([aria-busy]) .subject')).toContainText('2 screens');
+    await check(page, ['#stage svg']);
+    await page.getByRole('link', { name: 'Brief' }).click();
+    await page.locator('section[data-part=plan]').getByRole('button', { name: 'Add', exact: true }).click();
+    await page.keyboard.type('Aprons');
+    await page.keyboard.press('Tab');
+    await check(page);
+});

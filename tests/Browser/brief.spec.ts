@@ -12,9 +12,13 @@ async function add(page: Page, part: string, title: string): Promise<ReturnType<
     const card = section.locator('[data-entry]').last();
     await expect(card.locator('.title')).toBeFocused();
     await page.keyboard.type(title);
+    // Enter makes the next row; left empty it goes again.
     await page.keyboard.press('Enter');
+    await expect(section.locator('[data-entry]')).toHaveCount(before + 2);
+    await page.keyboard.press('Enter');
+    await expect(section.locator('[data-entry]')).toHaveCount(before + 1);
     await saved(page);
-    return card;
+    return section.locator('[data-entry]').last();
 }
 
 test('a brief is written, searched and reordered, and its plan hung on the wall', async ({ page }) => {
@@ -25,17 +29,20 @@ test('a brief is written, searched and reordered, and its plan hung on the wall'
     await expect(page.getByRole('heading', { name: 'Goals' })).toBeVisible();
 
     const goal = await add(page, 'goal', 'Fewer calls');
+    await goal.getByRole('button', { name: 'More about' }).click();
     await goal.locator('.prose').click();
     await page.keyboard.type('The desk takes **thirty** calls.\n\n- most before Saturday\n- <b>none</b> needed');
     await page.keyboard.press('Control+Enter');
+    await page.keyboard.press('Enter');
     await expect(goal.locator('.prose strong')).toHaveText('thirty');
     await expect(goal.locator('.prose li')).toHaveText(['most before Saturday', '<b>none</b> needed']);
     await add(page, 'goal', 'No tall pieces');
     const goals = page.locator('section[data-part=goal] .title');
-    await page.locator('section[data-part=goal]').getByRole('button', { name: 'Move up' }).last().click();
+    await page.locator('section[data-part=goal] [data-entry]').last().getByRole('button', { name: 'More about' }).click();
+    await page.locator('section[data-part=goal] [data-entry]').last().getByRole('button', { name: 'Move up' }).click();
     await expect(goals.first()).toHaveValue('No tall pieces');
     const grips = page.locator('section[data-part=goal] .grip');
-    await grips.first().dragTo(page.locator('section[data-part=goal] [data-entry]').last(), { targetPosition: { x: 100, y: 60 } });
+    await grips.first().dragTo(page.locator('section[data-part=goal] [data-entry]').last(), { targetPosition: { x: 100, y: 24 } });
     await expect(goals.first()).toHaveValue('Fewer calls');
 
     await page.getByLabel('Find in the brief').fill('saturday THIRTY');
@@ -49,9 +56,11 @@ test('a brief is written, searched and reordered, and its plan hung on the wall'
     const third = await add(page, 'plan', 'days');
     const plan = page.locator('section[data-part=plan]');
     await expect(plan).toContainText('“Days” is planned twice.');
+    await third.getByRole('button', { name: 'More about' }).click();
     await third.getByRole('button', { name: 'Remove days' }).click();
     await expect(plan).not.toContainText('planned twice');
     const first = plan.locator('[data-entry]').first();
+    await first.getByRole('button', { name: 'More about' }).click();
     await first.getByLabel('Leads to a screen').selectOption({ label: 'Day' });
     await expect(plan.locator('.sketch .leads')).toHaveCount(1);
     await first.getByLabel('empty', { exact: true }).check();
@@ -70,9 +79,10 @@ test('a brief is written, searched and reordered, and its plan hung on the wall'
     await expect(page.locator('section[data-part=plan]')).not.toContainText('no version for');
 
     // What was removed comes back.
+    await page.locator('section[data-part=goal] [data-entry]').first().getByRole('button', { name: 'More about' }).click();
     await page.locator('section[data-part=goal]').getByRole('button', { name: 'Remove Fewer calls' }).click();
     await expect(goals).toHaveCount(1);
-    await page.getByRole('button', { name: 'Undo' }).click();
+    await page.getByRole('button', { name: 'Undo', exact: true }).click();
     await expect(goals).toHaveCount(2);
     await expect(page.locator('section[data-part=goal] .prose strong')).toHaveText('thirty');
 });
@@ -145,6 +155,7 @@ test('a reference gives its main colours and lies under a screen to be traced', 
     const card = page.locator('section[data-part=reference] [data-entry]');
     await expect(card.locator('.title')).toHaveValue('Two clays');
     await expect(card.locator('.swatch')).toHaveText(['#17594f', '#f3d9b1']);
+    await card.getByRole('button', { name: 'More about' }).click();
     await expect(card).toContainText('200 × 100');
     await card.getByLabel('Lay it under a screen').selectOption({ label: 'Summary' });
     await expect(page.locator('#toast')).toContainText('It lies under “Summary”');
@@ -166,4 +177,59 @@ test('a reference gives its main colours and lies under a screen to be traced', 
     await page.locator('[data-card]', { hasText: 'Summary' }).locator('[data-open-screen]').click();
     await page.locator('#facets').getByRole('button', { name: 'Take away' }).click();
     await expect(ground).toHaveCount(0);
+});
+
+test('a plan is written at the speed of a list, linked in its sketch and hung from there', async ({ page }) => {
+    await enter(page);
+    await newProject(page, 'Quick plan');
+    await page.getByRole('link', { name: 'Brief' }).click();
+    const plan = page.locator('section[data-part=plan]');
+    const titles = (): Promise<string[]> => plan.locator('.title').evaluateAll((all) => all.map((one) => (one as HTMLInputElement).value));
+    await plan.getByRole('button', { name: 'Add', exact: true }).click();
+    // Nothing waits for the server: five rows, one with its purpose, in one go.
+    for (const [written, key] of [['Welcome', 'Tab'], ['Says what members can do', 'Tab'], ['Shelf', 'Enter'], ['Book', 'Enter'], ['Done', 'Enter']] as const) {
+        await page.keyboard.type(written);
+        await page.keyboard.press(key);
+    }
+    await page.keyboard.press('Enter');
+    expect(await titles()).toEqual(['Welcome', 'Shelf', 'Book', 'Done']);
+    await saved(page);
+    await expect(plan.locator('.gist').first()).toHaveText('Says what members can do');
+    const heights = await plan.locator('[data-entry]').evaluateAll((all) => all.map((one) => one.getBoundingClientRect().height));
+    expect(Math.max(...heights)).toBeLessThan(36);
+    // A list that was copied elsewhere becomes rows, in one step.
+    await plan.locator('.title').nth(1).focus();
+    await page.evaluate(() => {
+        const data = new DataTransfer();
+        data.setData('text/plain', '- Glazes\tAll of them\n2. One glaze\n\n• My pieces');
+        document.activeElement!.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+    });
+    await saved(page);
+    await page.reload();
+    expect(await titles()).toEqual(['Welcome', 'Shelf', 'Glazes', 'One glaze', 'My pieces', 'Book', 'Done']);
+    await page.keyboard.press('Control+z');
+    await expect.poll(titles).toEqual(['Welcome', 'Shelf', 'Book', 'Done']);
+    // Links are drawn from card to card, and undone at their arrows.
+    const cards = plan.locator('.plan-card');
+    await expect(cards).toHaveCount(4);
+    const link = async (from: number, to: number): Promise<void> => {
+        await cards.nth(to).scrollIntoViewIfNeeded();
+        await drag(page, await middle(cards.nth(from)), await middle(cards.nth(to)));
+        await saved(page);
+    };
+    await link(0, 1);
+    await expect(plan.locator('.arrow')).toHaveCount(1);
+    await link(0, 2);
+    await expect(plan.locator('.arrow')).toHaveCount(2);
+    await plan.getByRole('button', { name: /leads to Shelf: undo|leads to Book: undo/ }).first().focus();
+    await page.keyboard.press('Delete');
+    await expect(plan.locator('.arrow')).toHaveCount(1);
+    await cards.filter({ hasText: 'Welcome' }).getByRole('button', { name: 'Hang Welcome on the wall' }).click();
+    await expect(plan.locator('.gist').first()).toContainText('on the wall');
+    await expect(plan.locator('.plan-card[data-made=true]')).toHaveCount(1);
+    // What is at the side stays in view.
+    await page.mouse.wheel(0, 3000);
+    await expect(page.getByRole('link', { name: 'Wall' })).toBeInViewport();
+    await expect(page.getByLabel('Find in the brief')).toBeInViewport();
+    expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
 });

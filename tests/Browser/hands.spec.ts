@@ -334,12 +334,12 @@ test('keys are changed, kept for the person, and a conflict is named', async ({ 
     await page.keyboard.press('f');
     await expect(keys.getByText('F is “Fit: once the selection, again the wall” already')).toBeVisible();
     const kept = page.waitForResponse(/\/keys$/);
-    await page.keyboard.press('Alt+x');
+    await page.keyboard.press('Alt+q');
     await kept;
     await page.keyboard.press('Escape');
     await page.reload();
     await page.mouse.click(...(await middle(layer(page, 't00002'))));
-    await page.keyboard.press('Alt+x');
+    await page.keyboard.press('Alt+q');
     await saved(page);
     await expect(layer(page, 't00002')).toHaveAttribute('display', 'none');
     await page.keyboard.press('?');

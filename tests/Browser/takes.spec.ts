@@ -27,7 +27,9 @@ test('three takes of a screen are compared, a piece is carried over, and one is 
     const words = (await prompt.textContent())!;
     await prompt.click();
     await expect(takes).toBeHidden();
-    const number = booked.locator('[data-kind=text]', { hasText: 'serial' });
+    await saved(page);
+    const number = booked.locator('[data-kind=text]', { hasText: 'KS-' });
+    await expect(number).toBeVisible();
     const from = await middle(number);
     const to = await middle(booked.locator('[data-kind=text]', { hasText: 'Your shelf is kept' }));
     await page.mouse.click(...from);

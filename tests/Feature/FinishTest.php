@@ -16,7 +16,7 @@ it('draws every screen anew when the project’s finish changes, and as before w
     $before = $pictures();
     $answer = $this->edit($this->project, 0, ['type' => 'set-finish', 'finish' => 'rough'])->assertOk()->json();
     expect($answer['label'])->toBe('Finish rough')->and($answer['patches'])->toHaveCount(1)
-        ->and($answer['patches'][0])->toMatchArray(['redraw' => true, 'project' => ['name' => 'Fernhollow Pottery', 'entry' => 'welcome', 'finish' => 'rough']]);
+        ->and($answer['patches'][0])->toMatchArray(['redraw' => true, 'project' => ['name' => 'Fernhollow Pottery', 'entry' => 'welcome', 'finish' => 'rough', 'framed' => false]]);
     $rough = $pictures();
     expect(array_keys($rough))->toEqualCanonicalizing(['today', 'kiln'])->and($rough['today'])->toContain('Caveat')->not->toContain('Spectral');
     $this->postJson("/projects/{$this->project->id}/undo")->assertOk();

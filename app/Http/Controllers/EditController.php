@@ -5,18 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Canvas\Answer;
-use App\Canvas\CellName;
 use App\Canvas\Editor;
 use App\Canvas\Refused;
-use App\Canvas\TreeStore;
 use App\Http\Requests\EditRequest;
 use App\Models\Project;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Kindred\Document\LayerNest;
-use Kindred\Document\WorkingSet;
-use Kindred\Input\Reader;
-use Kindred\Layout\Relayout;
 
 final class EditController extends Controller
 {
@@ -49,18 +43,6 @@ final class EditController extends Controller
     public function index(Request $request, Project $project): JsonResponse
     {
         return $this->answer($this->editor->since($project, max(0, $request->integer('since'))));
-    }
-
-    /** Layers as they are copied; with a row, as they are in that cell of their array. */
-    public function copy(Request $request, Project $project, TreeStore $store, Relayout $relayout): JsonResponse
-    {
-        $ids = Reader::of(['layers' => $this->askedList($request, 'layers', 2001)])->ids('layers', 1, 2000);
-        $tree = $store->load($project, new WorkingSet(layers: $ids));
-        $row = $this->asked($request, 'row');
-        $in = $row === '' ? $tree : CellName::of("{$ids[0]}.{$row}")->cell($tree, $relayout)->tree ?? $tree;
-        $nests = array_map(fn ($layer): array => LayerNest::of($in, $layer)->toArray(), $in->outermost($ids));
-
-        return new JsonResponse(['layers' => $nests]);
     }
 
     /**

@@ -67,7 +67,7 @@ final class WallController extends Controller
     {
         $screen = $this->asked($request, 'screen');
 
-        return view('wall.facets', $facets->of($project, $screen === '' ? null : $screen, $this->askedList($request, 'layers', 5000)));
+        return view('wall.facets', $facets->of($project, $screen === '' ? null : $screen, $this->askedList($request, 'layers', 5000), $this->askedList($request, 'screens', 500)));
     }
 
     /** One screen on every device of the catalogue, to look at. */

@@ -13,9 +13,14 @@ use Kindred\Document\Tree;
 /** The screen plan against what hangs on the wall, and the sketch of what leads to what. */
 final readonly class Plan
 {
-    public const CARD = [150.0, 56.0];
+    /** Width and height of a card, px. */
+    public const CARD = [150.0, 44.0];
 
-    private const GAP = [56.0, 20.0];
+    /** Cards in a line at most. */
+    private const BESIDE = 3;
+
+    /** Between cards beside and below each other, px. */
+    public const GAP = [28.0, 46.0];
 
     /** @var list<Entry> */
     public array $rows;
@@ -80,33 +85,44 @@ final readonly class Plan
     }
 
     /**
-     * Cards in columns by how many steps they are from the first, and what leads where.
+     * Cards in lines by how many steps they are from the first, and what leads where.
      *
-     * @return array{width: float, height: float, cards: list<array{row: Entry, x: float, y: float, made: bool}>, arrows: list<array{path: string, back: bool}>}
+     * @return array{width: float, height: float, cards: list<array{row: Entry, x: float, y: float, made: bool}>, arrows: list<array{from: Entry, to: Entry, path: string, x: float, y: float, back: bool}>}
      */
     public function sketch(): array
     {
         $steps = $this->steps();
-        $at = $filled = [];
-        $cards = [];
+        $lines = $at = $rows = $cards = [];
         foreach ($this->rows as $row) {
-            $column = $steps[$row->id];
-            $line = $filled[$column] = ($filled[$column] ?? -1) + 1;
-            $at[$row->id] = [$column * (self::CARD[0] + self::GAP[0]), $line * (self::CARD[1] + self::GAP[1])];
-            $cards[] = ['row' => $row, 'x' => $at[$row->id][0], 'y' => $at[$row->id][1], 'made' => $this->screen($row) !== null];
+            $lines[$steps[$row->id]][] = $row;
+            $rows[$row->id] = $row;
+        }
+        ksort($lines);
+        // What neither leads anywhere nor is led to is no part of the flow: it stands below.
+        $linked = array_fill_keys(array_merge(...array_map(fn (Entry $row): array => array_filter($row->leadsTo, fn (string $id): bool => isset($rows[$id]) && $id !== $row->id), $this->rows)), true);
+        $alone = fn (Entry $row): bool => ! isset($linked[$row->id]) && array_filter($row->leadsTo, fn (string $id): bool => isset($rows[$id]) && $id !== $row->id) === [];
+        $lines = [...array_map(fn (array $line): array => array_values(array_filter($line, fn (Entry $row): bool => ! $alone($row))), $lines), array_values(array_filter($this->rows, $alone))];
+        // Many of one step take several lines, or the sketch would be wider than what stands beside it.
+        $lines = array_merge(...array_map(fn (array $line): array => array_chunk($line, self::BESIDE), $lines));
+        foreach ($lines as $line => $beside) {
+            foreach ($beside as $column => $row) {
+                $at[$row->id] = [$column * (self::CARD[0] + self::GAP[0]), $line * (self::CARD[1] + self::GAP[1])];
+                $cards[] = ['row' => $row, 'x' => $at[$row->id][0], 'y' => $at[$row->id][1], 'made' => $this->screen($row) !== null];
+            }
         }
         $arrows = [];
         foreach ($this->rows as $row) {
             foreach ($row->leadsTo as $target) {
                 if (isset($at[$target]) && $target !== $row->id) {
-                    $arrows[] = self::arrow($at[$row->id], $at[$target]);
+                    $arrows[] = ['from' => $row, 'to' => $rows[$target]] + self::arrow($at[$row->id], $at[$target]);
                 }
             }
         }
 
         return [
-            'width' => $steps === [] ? 0.0 : (max($steps) + 1) * (self::CARD[0] + self::GAP[0]) - self::GAP[0],
-            'height' => $filled === [] ? 0.0 : (max($filled) + 1) * (self::CARD[1] + self::GAP[1]) - self::GAP[1],
+            // What leads back runs beside the cards.
+            'width' => $lines === [] ? 0.0 : max(array_map(count(...), $lines)) * (self::CARD[0] + self::GAP[0]),
+            'height' => $lines === [] ? 0.0 : count($lines) * (self::CARD[1] + self::GAP[1]) - self::GAP[1],
             'cards' => $cards,
             'arrows' => $arrows,
         ];
@@ -145,32 +161,36 @@ final readonly class Plan
     }
 
     /**
-     * From the right side of one card to the left of the other; back and within a column, around below.
+     * From the foot of one card to the head of another that comes later; along a line from side to side, and back around at the
+     * right. `x` and `y` are in the middle of it.
      *
      * @param  array{float, float}  $from
      * @param  array{float, float}  $to
-     * @return array{path: string, back: bool}
+     * @return array{path: string, x: float, y: float, back: bool}
      */
     private static function arrow(array $from, array $to): array
     {
         [$width, $height] = self::CARD;
-        if ($to[0] > $from[0]) {
-            $x1 = $from[0] + $width;
-            $y1 = $from[1] + $height / 2;
-            $x2 = $to[0];
-            $y2 = $to[1] + $height / 2;
-            $bend = ($x2 - $x1) / 2;
+        if ($to[1] > $from[1]) {
+            [$x1, $y1, $x2, $y2] = [$from[0] + $width / 2, $from[1] + $height, $to[0] + $width / 2, $to[1]];
+            // Past the lines between, beside the cards that stand there.
+            $aside = $y2 - $y1 > self::GAP[1] + 1 ? $width * 0.62 : 0.0;
+            $bend = $aside === 0.0 ? ($y2 - $y1) / 2 : ($y2 - $y1) * 0.4;
+            $path = "M{$x1} {$y1}C".($x1 - $aside).' '.($y1 + $bend).' '.($x2 - $aside).' '.($y2 - $bend)." {$x2} {$y2}";
 
-            return ['path' => "M{$x1} {$y1}C".($x1 + $bend)." {$y1} ".($x2 - $bend)." {$y2} {$x2} {$y2}", 'back' => false];
+            return ['path' => $path, 'x' => ($x1 + $x2) / 2 - $aside * 0.75, 'y' => ($y1 + $y2) / 2, 'back' => false];
         }
-        $x1 = $from[0] + $width / 2;
-        $x2 = $to[0] + $width / 2 + ($to[0] === $from[0] ? 16 : 0);
-        $down = $to[1] > $from[1] && $to[0] === $from[0];
-        $y1 = $from[1] + ($down ? $height : 0);
-        $y2 = $to[1] + ($down ? 0 : ($to[0] === $from[0] ? $height : 0));
-        $rise = $to[0] === $from[0] ? ($y2 - $y1) / 2 : -24.0;
+        if ($to[1] === $from[1] && $to[0] > $from[0]) {
+            [$x1, $y1, $x2, $y2] = [$from[0] + $width, $from[1] + $height * 0.35, $to[0], $to[1] + $height * 0.35];
+            $rise = $x2 - $x1 > self::GAP[0] + 1 ? 34.0 : 0.0;
+            $path = "M{$x1} {$y1}C".($x1 + 14).' '.($y1 - $rise).' '.($x2 - 14).' '.($y2 - $rise)." {$x2} {$y2}";
 
-        return ['path' => "M{$x1} {$y1}C{$x1} ".($y1 + $rise)." {$x2} ".($to[0] === $from[0] ? $y2 - $rise : $y2 + $rise)." {$x2} {$y2}", 'back' => true];
+            return ['path' => $path, 'x' => ($x1 + $x2) / 2, 'y' => ($y1 + $y2) / 2 - $rise * 0.75, 'back' => false];
+        }
+        [$x1, $y1, $x2, $y2] = [$from[0] + $width, $from[1] + $height * 0.65, $to[0] + $width, $to[1] + $height * 0.65];
+        $far = max($x1, $x2) + self::GAP[0] - 6;
+
+        return ['path' => "M{$x1} {$y1}C{$far} {$y1} {$far} {$y2} {$x2} {$y2}", 'x' => ($x1 + $x2) / 8 + $far * 0.75, 'y' => ($y1 + $y2) / 2, 'back' => true];
     }
 
     private static function plain(string $title): string

@@ -195,17 +195,15 @@ final class JsonPull
     {
         $from = $begin + 1;
         while (true) {
-            $length = strcspn($this->text, '"\\', $from);
-            $from += $length;
-            if ($from + 1 >= strlen($this->text) && ($this->text[$from] ?? '') !== '"') {
-                $this->more() || $this->fail();
-
-                continue;
+            // Signs and escapes at once: one by one, a long text of escapes would take as long as it likes.
+            if (preg_match('/[^"\\\\]*+(?:\\\\.[^"\\\\]*+)*+\K/As', $this->text, $match, PREG_OFFSET_CAPTURE, $from) !== 1) {
+                $this->fail();
             }
-            if ($this->text[$from] === '"') {
+            $from = $match[0][1];
+            if (($this->text[$from] ?? '') === '"') {
                 return $from + 1;
             }
-            $from += 2;
+            $this->more() || $this->fail();
         }
     }
 

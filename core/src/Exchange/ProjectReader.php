@@ -75,7 +75,7 @@ final class ProjectReader
                 'brief' => $this->eachOf($key, Limits::MAX_ENTRIES, $this->entry(...)),
                 'notes' => $this->eachOf($key, ProjectFile::MAX_NOTES, $this->note(...)),
                 'pictures' => $this->pictures(),
-                'format', 'version', 'name', 'entry', 'finish' => $this->head($key),
+                'format', 'version', 'name', 'entry', 'finish', 'framed' => $this->head($key),
                 default => null,
             };
         }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Kindred\Exchange;
 
+use Kindred\Document\Sheet\Column;
 use Kindred\Document\Sheet\Sheet;
+use Kindred\Document\Sheet\Slot;
 use Kindred\Input\InvalidInput;
+use Kindred\Paint\Colour;
 
 /**
  * A table in a text file: comma-separated values (RFC 4180), the same with semicolons, tabs or bars, or
@@ -65,18 +68,25 @@ final readonly class SheetFile
      */
     public function matched(Sheet $sheet): array
     {
-        $free = [];
+        $free = $columns = [];
         foreach ($sheet->columns as $column) {
             $free[$column->id] = self::plain($column->name);
-        }
-        if ($this->headers === []) {
-            return array_map(fn (int $i): ?string => array_keys($free)[$i] ?? null, range(0, $this->width() - 1));
+            $columns[$column->id] = $column;
         }
         $matched = array_fill(0, $this->width(), null);
+        if ($this->headers === []) {
+            foreach (array_keys($matched) as $i) {
+                $fitting = array_filter(array_keys($free), fn (string $id): bool => $this->suits($columns[$id], $i));
+                $matched[$i] = $fitting === [] ? null : reset($fitting);
+                unset($free[$matched[$i] ?? '']);
+            }
+
+            return $matched;
+        }
         foreach ([fn (string $a, string $b): bool => $a === $b, fn (string $a, string $b): bool => $a !== '' && $b !== '' && (str_contains($a, $b) || str_contains($b, $a))] as $alike) {
             foreach ($this->headers as $i => $header) {
                 foreach ($matched[$i] === null ? $free : [] as $id => $name) {
-                    if ($alike(self::plain($header), $name)) {
+                    if ($alike(self::plain($header), $name) && $this->suits($columns[$id], $i)) {
                         $matched[$i] = $id;
                         unset($free[$id]);
                         break;
@@ -86,6 +96,31 @@ final readonly class SheetFile
         }
 
         return $matched;
+    }
+
+    /** Whether what stands in a column of the file can be what a column of the sheet feeds: words are no pictures. */
+    private function suits(Column $column, int $i): bool
+    {
+        $values = array_filter(array_map(fn (array $row): string => trim($row[$i] ?? ''), $this->rows), fn (string $value): bool => $value !== '');
+        $suits = fn (string $value): bool => match ($column->slot) {
+            Slot::Words => true,
+            Slot::Picture => preg_match('/^[0-9a-f]{64}$/D', $value) === 1,
+            Slot::Colour => self::isColour($value),
+            Slot::Shown => preg_match('/^(yes|no|true|false|on|off|hidden|shown|[01-])$/Di', $value) === 1,
+        };
+
+        return array_filter($values, $suits) === $values;
+    }
+
+    private static function isColour(string $value): bool
+    {
+        try {
+            Colour::parse($value);
+
+            return true;
+        } catch (InvalidInput) {
+            return false;
+        }
     }
 
     /** @return array{string, string} */

@@ -34,10 +34,13 @@ final readonly class WebPage
     ) {
     }
 
-    /** @param  \Closure(string): string  $asset gives a data address of a picture, by its hash */
-    public function write(Tree $tree, \Closure $asset): string
+    /**
+     * @param  \Closure(string): string  $asset  gives a data address of a picture, by its hash
+     * @param  \Closure(string): (array{int, int}|null)|null  $size  gives its width and height in px
+     */
+    public function write(Tree $tree, \Closure $asset, ?\Closure $size = null): string
     {
-        $rendering = new Rendering(TextMode::Live, $asset, working: true);
+        $rendering = new Rendering(TextMode::Live, $asset, working: true, size: $size);
         $screens = '';
         foreach ($tree->reel() as $screen) {
             $screens .= Svg::element('template', ['data-screen' => $screen->id], $this->renderer->played($tree, $screen, $rendering));

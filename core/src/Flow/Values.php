@@ -9,7 +9,7 @@ use Kindred\Signal\Writing;
 /**
  * The values of signals while a programme runs: what presses and typing do to them, what words hold, which rules are kept.
  *
- * @phpstan-import-type Table from Programme
+ * @phpstan-import-type WidgetRow from Programme
  * @phpstan-import-type SignalRow from Programme
  * @phpstan-import-type Hole from \Kindred\Signal\Template
  *
@@ -29,7 +29,7 @@ final class Values
     private int $serial = 0;
 
     /**
-     * @param  Table  $table
+     * @param  array{signals: array<string, SignalRow>, widgets: array<string, WidgetRow>, words: array<string, list<string|Hole>>, ...}  $table  of a programme
      * @param  int  $seed  of the generated number, from 1 to 2^31 - 2
      * @param  int  $today  days since 1 January 1970
      */

@@ -28,6 +28,6 @@ enum Alignment: string
         };
         $by = $axis->start($with) + $axis->size($with) * $share - $axis->start($box) - $axis->size($box) * $share;
 
-        return $axis === Axis::X ? new Point($by, 0) : new Point(0, $by);
+        return $axis->by($by);
     }
 }

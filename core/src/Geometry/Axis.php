@@ -29,4 +29,10 @@ enum Axis: string
     {
         return $this->start($box) + $this->size($box);
     }
+
+    /** A distance along this axis, px. */
+    public function by(float $distance): Point
+    {
+        return $this === self::X ? new Point($distance, 0) : new Point(0, $distance);
+    }
 }

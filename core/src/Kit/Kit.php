@@ -6,8 +6,12 @@ namespace Kindred\Kit;
 
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Widget as Content;
+use Kindred\Document\Style\Fill;
+use Kindred\Document\Widget\Item;
+use Kindred\Document\Widget\WidgetField;
 use Kindred\Geometry\Point;
 use Kindred\Input\Search;
+use Kindred\Paint\Colour;
 use Kindred\Signal\Kind;
 use Kindred\Type\Typesetter;
 
@@ -165,6 +169,77 @@ final readonly class Kit
             : null;
     }
 
+    /** @return list<WidgetField> what can be set of a widget, as far as it is to be seen: the label of a menu only where it is closed */
+    public static function fields(Layer $layer): array
+    {
+        $kind = $layer->content instanceof Content ? self::find($layer->content->widget) : null;
+        $open = $kind instanceof Listing && $kind instanceof Opening && self::opened($layer) === null;
+
+        return array_values(array_filter($kind?->fields() ?? [], fn (WidgetField $field): bool => ! $open || $field !== WidgetField::Label));
+    }
+
+    /** Whether at most one of its items is on. */
+    public static function holdsOne(Content $content): bool
+    {
+        $kind = self::find($content->widget);
+
+        return $kind instanceof Working && $kind->signal() === Kind::One;
+    }
+
+    /**
+     * The height at which its entries, more or fewer than before, are as high as they were; for one that has become another
+     * kind, at which all of them show. Null where the height has nothing to do with them.
+     *
+     * @param  float  $height  that it has, px
+     */
+    public static function grown(Content $before, Content $now, float $height): ?float
+    {
+        [$old, $kind] = [self::find($before->widget), self::find($now->widget)];
+        if (! $kind instanceof Listing) {
+            return null;
+        }
+        [$head, $rows] = [$kind->head($now), $kind->rows($now)];
+        if (! $old instanceof Listing || $before->widget !== $now->widget) {
+            return $old === null || $before->widget === $now->widget ? null : max($height, $head + $rows * $kind->row());
+        }
+        [$oldHead, $oldRows] = [$old->head($before), $old->rows($before)];
+        if ($head === $oldHead && $rows === $oldRows) {
+            return null;
+        }
+        $each = $oldRows > 0 ? ($height - $oldHead) / $oldRows : $kind->row();
+
+        // Where they were cut before they are shown whole now.
+        return round($head + $rows * max($each, $kind->row() / 2), 2);
+    }
+
+    /** @return array{int, int} how many of its entries show, and how many there are; separators are none */
+    public function shown(Layer $layer): array
+    {
+        if (! $layer->content instanceof Content) {
+            return [0, 0];
+        }
+        $kind = self::find($layer->content->widget);
+        $all = count(array_filter($layer->content->items, fn (Item $item): bool => ! $item->separator));
+        if (! $kind instanceof Listing || ($kind instanceof Opening && self::opened($layer) !== null)) {
+            return [$all, $all];
+        }
+        $items = array_filter(array_map(fn (Area $area): ?int => $area->item, $this->sketch($layer, $layer->content)->areas()), fn (?int $item): bool => $item !== null);
+
+        return [count(array_unique($items)), $all];
+    }
+
+    /** Whether its colour is to be seen in any state of it. */
+    public function showsColour(Layer $layer): bool
+    {
+        if (! $layer->content instanceof Content) {
+            return false;
+        }
+        $content = $layer->content->with(on: true, value: $layer->content->most, items: array_map(fn (Item $item): Item => $item->with(on: true), $layer->content->items));
+        $drawn = fn (string $colour): array => array_map(fn (Layer $part): array => [($part->fills[0] ?? null)?->colour->toHex(), $part->stroke?->colour->toHex()], $this->parts($layer->with(content: $content, fills: [new Fill(Colour::parse($colour))])));
+
+        return $drawn('#010203') !== $drawn('#fdfcfb');
+    }
+
     /** What opens from a widget in a rehearsal; null where nothing does. */
     public static function opened(Layer $layer): ?Layer
     {
@@ -178,12 +253,12 @@ final readonly class Kit
     private function sketch(Layer $layer, Content $content, bool $wrong = false, ?bool $chosen = null): Sketch
     {
         $accent = $layer->fills === [] ? null : $layer->fills[count($layer->fills) - 1]->colour;
-        $sketch = new Sketch($layer->box->width, $layer->box->height, $this->typesetter, $layer->id, $accent, $wrong, $chosen);
+        $sketch = new Sketch($layer->box->width, $layer->box->height, $this->typesetter, $layer->id, $accent, $wrong, $chosen, $layer->corners);
         $kind = self::find($content->widget);
         if ($kind === null) {
             $sketch->photo(0, 0, $layer->box->width, $layer->box->height);
         } else {
-            $kind->draw($sketch, $content);
+            $kind->draw($sketch, self::holdsOne($content) && $chosen === null ? $content->single() : $content);
         }
 
         return $sketch;

@@ -57,6 +57,7 @@ final class Sketch
      * @param  string  $id  what the ids of its layers begin with
      * @param  Colour|null  $accent  in the place of the usual one
      * @param  bool  $wrong  whether the value breaks a rule
+     * @param  Corners  $corners  of the widget, for what stands for a picture
      * @param  bool|null  $chosen  whether all items are drawn as chosen, or none; null where they are drawn as they are
      */
     public function __construct(
@@ -67,6 +68,7 @@ final class Sketch
         private readonly ?Colour $accent,
         private readonly bool $wrong = false,
         public readonly ?bool $chosen = null,
+        public readonly Corners $corners = new Corners,
     ) {
     }
 
@@ -222,15 +224,13 @@ final class Sketch
     }
 
     /** A box that stands for a picture: grey, with a cross. */
-    public function photo(float $x, float $y, float $width, float $height, float $radius = 0): void
+    public function photo(float $x, float $y, float $width, float $height, Corners $corners = new Corners): void
     {
         if ($width <= 0 || $height <= 0) {
             return;
         }
-        $this->box($x, $y, $width, $height, Tone::Shade, $radius);
-        $in = $radius * (1 - M_SQRT1_2);
-        [$right, $bottom] = [$width - $in, $height - $in];
-        $this->path("M{$in} {$in}L{$right} {$bottom}M{$right} {$in}L{$in} {$bottom}", $x, $y, $width, $height, null, Tone::Edge);
+        $this->add('Box', $x, $y, $width, $height, new BoxKind, Tone::Shade, corners: $corners);
+        $this->path($corners->cross(new Box(0, 0, $width, $height)), $x, $y, $width, $height, null, Tone::Edge);
     }
 
     private function fitting(string $words, float $width, TextStyle $style): string

@@ -8,12 +8,14 @@ use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
+use Kindred\Document\Layer\Widget;
 use Kindred\Document\Layout\Size;
 use Kindred\Document\Place;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Box;
 use Kindred\Geometry\Point;
 use Kindred\Input\InvalidInput;
+use Kindred\Kit\Kit;
 use Kindred\Type\Typesetter;
 
 /**
@@ -137,6 +139,9 @@ final readonly class Relayout
     /** Free text that changes its width keeps the side it is aligned to where it was. In a stack the layout does all this. */
     private function fitted(Tree $before, Tree $tree, Layer $layer): Layer
     {
+        if ($layer->content instanceof Widget) {
+            return $this->heightened($before->layers[$layer->id] ?? null, $layer);
+        }
         if (! $layer->content instanceof Text) {
             return $layer;
         }
@@ -157,6 +162,17 @@ final readonly class Relayout
         }
 
         return $measured;
+    }
+
+    /** A widget that has other entries now is as much higher or lower as they need. */
+    private function heightened(?Layer $old, Layer $layer): Layer
+    {
+        if (! $layer->content instanceof Widget || ! $old?->content instanceof Widget || $old->content === $layer->content || $old->box->height !== $layer->box->height) {
+            return $layer;
+        }
+        $height = Kit::grown($old->content, $layer->content, $layer->box->height);
+
+        return $height === null ? $layer : $layer->with(box: $layer->box->sized($layer->box->width, $height));
     }
 
     /**

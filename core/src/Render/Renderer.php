@@ -6,6 +6,7 @@ namespace Kindred\Render;
 
 use Kindred\Device\Catalogue;
 use Kindred\Device\Pointing;
+use Kindred\Document\Bounds;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
@@ -21,7 +22,10 @@ use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
+use Kindred\Document\Style\StrokePosition;
 use Kindred\Document\Tree;
+use Kindred\Document\Widget\WidgetPlace;
+use Kindred\Geometry\Box as Bounding;
 use Kindred\Geometry\Number;
 use Kindred\Kit\Kit;
 use Kindred\Layout\Cell;
@@ -41,7 +45,7 @@ use Kindred\Type\Typesetter;
 final readonly class Renderer
 {
     /** Part of the key under which pictures are kept; counted up when they would look different. */
-    public const VERSION = 6;
+    public const VERSION = 7;
 
     /** @var array<string, KindRenderer> by kind */
     private array $kinds;
@@ -82,6 +86,20 @@ final readonly class Renderer
             'viewBox' => '0 0 '.Number::text($screen->box->width).' '.Number::text($height),
         ], Svg::element('rect', ['width' => $screen->box->width, 'height' => $height, 'data-ground' => $rendering->editable]
             + Paints::attributes('fill', $ground)), $rendering->editable ? self::tracing($screen, $rendering) : '', $this->place($tree, new Place($screen->id), $rendering));
+    }
+
+    /** A screen in the frame of its device, as an SVG document. */
+    public function framed(Tree $tree, Screen $screen, Rendering $rendering): string
+    {
+        $frame = new DeviceFrame($screen);
+        $box = $frame->box();
+        $clip = "{$rendering->prefix}frame-{$screen->id}";
+
+        return Svg::element('svg', [
+            'xmlns' => 'http://www.w3.org/2000/svg', 'width' => $box->width, 'height' => $box->height,
+            'viewBox' => implode(' ', array_map(Number::text(...), [$box->x, $box->y, $box->width, $box->height])),
+        ], Svg::element('clipPath', ['id' => $clip], Svg::element('rect', ['width' => $screen->box->width, 'height' => $screen->box->height, 'rx' => $frame->corner()])),
+            Svg::element('g', ['clip-path' => "url(#{$clip})"], $this->screen($tree, $screen, $rendering)), $frame->draw());
     }
 
     /** What lies under a screen to be traced: on the wall only. */
@@ -170,6 +188,48 @@ final readonly class Renderer
         return Svg::element('g', $this->attributes($layer, $rendering), $inner);
     }
 
+    /**
+     * Some layers of one place as an SVG document of their own, as large as they are with their strokes.
+     *
+     * @param  non-empty-list<Layer>  $layers  in drawing order, none inside another
+     */
+    public function cutOut(Tree $tree, array $layers, Rendering $rendering): string
+    {
+        $rendering = $layers[0]->screen === null ? $rendering : $rendering->in($tree->finish($layers[0]->screen));
+        $around = Bounding::around(...array_map(fn (Layer $layer): Bounding => $this->painted($tree, $layer), $layers));
+        $around ??= new Bounding(0, 0, 1, 1);
+        [$x, $y] = [floor($around->x), floor($around->y)];
+        [$width, $height] = [max(1, ceil($around->x + $around->width) - $x), max(1, ceil($around->y + $around->height) - $y)];
+        $out = '';
+        foreach ($layers as $layer) {
+            $drawn = $this->layer($tree, $layer->with(hidden: false), $rendering);
+            foreach ($tree->ancestors($layer) as $group) {
+                $drawn = Svg::element('g', ['transform' => $this->transform($group)], $drawn);
+            }
+            $out .= $drawn;
+        }
+
+        return Svg::element('svg', [
+            'xmlns' => 'http://www.w3.org/2000/svg', 'width' => $width, 'height' => $height,
+            'viewBox' => implode(' ', array_map(Number::text(...), [$x, $y, $width, $height])),
+        ], $out);
+    }
+
+    /** The bounds of a layer with the part of its stroke that lies outside it. */
+    private function painted(Tree $tree, Layer $layer): Bounding
+    {
+        $box = Bounds::of($tree, $layer);
+        $width = $layer->stroke->width ?? ($layer->content instanceof Line ? 1.0 : 0.0);
+        $along = $layer->content instanceof Line || $layer->content instanceof Path;
+        $out = match ($along ? StrokePosition::Centre : $layer->stroke?->position) {
+            StrokePosition::Centre => $width / 2,
+            StrokePosition::Outside => $width,
+            default => 0.0,
+        };
+
+        return new Bounding($box->x - $out, $box->y - $out, $box->width + 2 * $out, $box->height + 2 * $out);
+    }
+
     private function cells(Tree $tree, Layer $array, Rendering $rendering): string
     {
         $out = '';
@@ -221,6 +281,11 @@ final readonly class Renderer
         };
     }
 
+    private static function holds(Widget $widget): bool
+    {
+        return Template::holds(implode(' ', WidgetPlace::all($widget)));
+    }
+
     /** A widget is drawn from plain layers, each in the finish; as a whole it is picked anywhere in its box. */
     private function widget(Layer $layer, Rendering $rendering): string
     {
@@ -228,6 +293,9 @@ final readonly class Renderer
             ? Svg::element('rect', ['width' => $layer->box->width, 'height' => $layer->box->height, 'fill' => 'none', 'pointer-events' => 'all'])
             : '';
         $inside = $rendering->still();
+        if ($rendering->fill !== null && $layer->content instanceof Widget && self::holds($layer->content)) {
+            $layer = $layer->with(content: ($rendering->fill)()->widget($layer->content));
+        }
         $draw = fn (Layer $part): string => Svg::element('g', ['transform' => $this->transform($part)], $this->own($part, $inside));
 
         return $rendering->working
@@ -242,7 +310,7 @@ final readonly class Renderer
             'data-layer' => $rendering->editable && $rendering->row !== null ? "{$layer->id}.{$rendering->row}" : $layer->id,
             'transform' => $this->transform($layer),
             'opacity' => $layer->opacity >= 1 ? null : $layer->opacity,
-            ...($rendering->editable ? $this->handles($layer, $rendering->threads) : []),
+            ...($rendering->editable ? $this->handles($layer, $rendering) : []),
         ];
     }
 
@@ -263,8 +331,17 @@ final readonly class Renderer
         return implode(' ', [$stack->direction->value, $stack->wrap->value, ...array_map(Number::text(...), $lengths)]);
     }
 
+    /** A picture as the wall moves it in its box: its width and height as it fits, how much larger it is made, and its position. */
+    private static function lying(Layer $layer, Picture $picture, Rendering $rendering): ?string
+    {
+        $size = $rendering->size === null ? null : ($rendering->size)($picture->asset);
+        $fits = $size === null ? null : $picture->with(zoom: 1.0)->place($layer->box->width, $layer->box->height, $size);
+
+        return $fits === null ? null : implode(' ', array_map(fn (float $number): string => (string) round($number, 6), [$fits->width, $fits->height, $picture->zoom, $picture->positionX, $picture->positionY]));
+    }
+
     /** @return array<string, string|bool|null> */
-    private function handles(Layer $layer, bool $threads): array
+    private function handles(Layer $layer, Rendering $rendering): array
     {
         $n = Number::text(...);
 
@@ -272,11 +349,13 @@ final readonly class Renderer
             'data-kind' => $layer->kind(),
             'data-box' => "{$n($layer->box->x)} {$n($layer->box->y)} {$n($layer->box->width)} {$n($layer->box->height)} {$n($layer->rotation)}",
             'data-least' => $layer->content instanceof Widget ? implode(' ', array_map($n, Kit::least($layer->content))) : null,
+            'data-holes' => $layer->content instanceof Widget && self::holds($layer->content),
             'data-locked' => $layer->locked,
             'data-free' => $layer->sizing->absolute,
             'data-stack' => $layer->content instanceof Stack ? self::spacing($layer->content) : null,
             'data-array' => $layer->content instanceof ArrayLayer ? Number::text($layer->content->rowGap).' '.Number::text($layer->content->columnGap) : null,
-            'data-cues' => $layer->cues === [] || ! $threads ? null : self::threads($layer->cues),
+            'data-picture' => $layer->content instanceof Picture && $rendering->finish === Finish::Dressed ? self::lying($layer, $layer->content, $rendering) : null,
+            'data-cues' => $layer->cues === [] || ! $rendering->threads ? null : self::threads($layer->cues),
             'pointer-events' => $layer->locked ? 'none' : null,
             'display' => $layer->hidden ? 'none' : null,
         ];

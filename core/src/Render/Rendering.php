@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Render;
 
 use Kindred\Document\Finish;
+use Kindred\Document\Withers;
 
 /**
  * How a picture is wanted.
@@ -14,12 +15,16 @@ use Kindred\Document\Finish;
  */
 final readonly class Rendering
 {
+    use Withers;
+
     /**
      * @param  \Closure(string): string  $asset  gives the address of a picture, by its hash
      * @param  string  $prefix  before every id inside the picture, where one page shows a screen twice
      * @param  string|null  $row  of the array in whose cell this is drawn
      * @param  bool  $threads  whether the cues of layers are told
      * @param  Finish  $finish  of the screen that the layers lie on
+     * @param  \Closure(string): (array{int, int}|null)|null  $size  gives the width and height of a picture in px, by its hash, as far as they are known
+     * @param  \Closure(): FilledWords|null  $fill  gives what fills the holes in words; null where they are shown as they are written
      * @param  bool  $working  whether widgets show all of their states, and words what they are filled with, for a rehearsal
      */
     public function __construct(
@@ -31,6 +36,8 @@ final readonly class Rendering
         public bool $threads = true,
         public Finish $finish = Finish::Dressed,
         public bool $working = false,
+        public ?\Closure $size = null,
+        public ?\Closure $fill = null,
     ) {
     }
 
@@ -40,18 +47,24 @@ final readonly class Rendering
      */
     public function inCell(string $row, bool $first): self
     {
-        return new self($this->text, $this->asset, $this->editable, "{$this->prefix}{$row}-", $row, $first, $this->finish, $this->working);
+        return $this->with(prefix: "{$this->prefix}{$row}-", row: $row, threads: $first);
     }
 
     /** The same without handles: for what is drawn as part of a layer. */
     public function still(): self
     {
-        return new self($this->text, $this->asset, false, $this->prefix, $this->row, false, $this->finish, $this->working);
+        return $this->with(editable: false, threads: false);
     }
 
     public function in(Finish $finish): self
     {
-        return $finish === $this->finish ? $this : new self($this->text, $this->asset, $this->editable, $this->prefix, $this->row, $this->threads, $finish, $this->working);
+        return $finish === $this->finish ? $this : $this->with(finish: $finish);
+    }
+
+    /** Words as they are shown, their holes filled in. */
+    public function filled(string $words): string
+    {
+        return $this->fill === null || ! str_contains($words, '{') ? $words : ($this->fill)()->words($words);
     }
 
     /** The colour of words and icons that have none: ink, which is a little blue, or its grey. */

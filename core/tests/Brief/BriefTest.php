@@ -140,15 +140,23 @@ it('turns a plan into screens, and names what is planned twice, not made, or not
     expect(Sample::after($made, ['type' => 'remove-entry', 'entry' => 'plan3'])->entry('plan1')->leadsTo)->toBe(['plan2']);
 });
 
-it('sketches the plan in columns by the steps from the first', function (): void {
+it('sketches the plan in lines by the steps from the first', function (): void {
     $tree = Sample::after(
         Sample::tree(),
         entry('plan1', 'plan', 'Start', ['leadsTo' => ['plan2', 'plan3', 'nowhere']]), entry('plan2', 'plan', 'Two', ['leadsTo' => ['plan4']]), entry('plan3', 'plan', 'Three', ['leadsTo' => ['plan1']]),
         entry('plan4', 'plan', 'Four'), entry('plan5', 'plan', 'Alone'),
     );
     $sketch = (new Plan($tree))->sketch();
-    $columns = array_map(fn (array $card): array => [$card['row']->title, $card['x'] / (Plan::CARD[0] + 56), $card['y'] / (Plan::CARD[1] + 20)], $sketch['cards']);
-    expect($columns)->toBe([['Start', 0.0, 0.0], ['Two', 1.0, 0.0], ['Three', 1.0, 1.0], ['Four', 2.0, 0.0], ['Alone', 0.0, 1.0]])
-        ->and(array_column($sketch['arrows'], 'back'))->toBe([false, false, false, true])
-        ->and([$sketch['width'], $sketch['height']])->toBe([3 * 206.0 - 56, 2 * 76.0 - 20]);
+    $place = fn (array $card): array => [$card['row']->title, $card['x'] / (Plan::CARD[0] + Plan::GAP[0]), $card['y'] / (Plan::CARD[1] + Plan::GAP[1])];
+    expect(array_map($place, $sketch['cards']))->toBe([['Start', 0.0, 0.0], ['Two', 0.0, 1.0], ['Three', 1.0, 1.0], ['Four', 0.0, 2.0], ['Alone', 0.0, 3.0]])
+        ->and(array_map(fn (array $arrow): array => [$arrow['from']->title, $arrow['to']->title, $arrow['back']], $sketch['arrows']))->toBe([['Start', 'Two', false], ['Start', 'Three', false], ['Two', 'Four', false], ['Three', 'Start', true]])
+        ->and([$sketch['width'], $sketch['height']])->toBe([2 * (Plan::CARD[0] + Plan::GAP[0]), 4 * Plan::CARD[1] + 3 * Plan::GAP[1]]);
+    // What nothing leads to stands beside each other, three in a line.
+    $loose = (new Plan(Sample::after(Sample::tree(), ...array_map(fn (int $n): array => entry("plan{$n}", 'plan', "Screen {$n}"), range(1, 5)))))->sketch();
+    expect(array_map($place, $loose['cards'])[3])->toBe(['Screen 4', 0.0, 1.0]);
+});
+
+it('puts a new row right after another, in one step', function (): void {
+    $tree = Sample::after(Sample::tree(), entry('plan1', 'plan', 'One'), entry('plan2', 'plan', 'Two'), ['after' => 'plan1'] + entry('plan3', 'plan', 'Between'), ['after' => 'plan1'] + entry('plan2', 'plan', 'Two again'));
+    expect(array_map(fn ($row): string => $row->title, (new Plan($tree))->rows))->toBe(['One', 'Between', 'Two again']);
 });

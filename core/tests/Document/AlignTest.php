@@ -89,3 +89,34 @@ it('evens out rows and columns that are messy', function (array $boxes, array $c
     'one column, by its middles' => [[[10, 0, 60, 20], [21, 31, 40, 20], [30, 60, 20, 20]], [[10, 0], [20, 30], [30, 60]]],
     'rows that form no columns keep a common gap' => [[[0, 0, 30, 20], [38, 1, 70, 20], [120, 0, 20, 20], [0, 30, 80, 20], [91, 31, 40, 20]], [[0, 0], [41, 0], [122, 0], [0, 31], [91, 31]]],
 ]);
+
+it('brings layers of several screens to the same place on each', function (): void {
+    $tree = Sample::after(Sample::tree(), ['type' => 'create-layers', 'screen' => 'next', 'seed' => 's', 'layers' => [['kind' => 'box', 'x' => 140, 'y' => 9, 'width' => 40, 'height' => 10]]]);
+    $other = array_key_last($tree->layers);
+    $tree = Sample::after($tree, ['type' => 'align-layers', 'screen' => 'home', 'across' => ['home', 'next'], 'layers' => ['boxa', $other], 'edge' => 'left', 'with' => 'last']);
+    expect([corner($tree, 'boxa'), corner($tree, $other)])->toEqual([[140, 30], [140, 9]]);
+});
+
+it('brings screens into line and spaces them evenly', function (): void {
+    $make = fn (string $id, float $x, float $y, float $width): array => ['type' => 'create-screen', 'screen' => ['id' => $id, 'name' => $id, 'device' => 'phone', 'x' => $x, 'y' => $y, 'width' => $width, 'height' => 400]];
+    $tree = Sample::after(Sample::tree(), $make('onea', 0, 2000, 100), $make('twoa', 130, 2040, 200), $make('threea', 600, 1990, 100));
+    $screens = ['onea', 'twoa', 'threea'];
+    $places = fn (Tree $tree): array => array_map(fn (string $id): array => [$tree->screen($id)->box->x, $tree->screen($id)->box->y], $screens);
+    expect($places(Sample::after($tree, ['type' => 'align-screens', 'screens' => $screens, 'edge' => 'top'])))->toEqual([[0, 1990], [130, 1990], [600, 1990]])
+        ->and($places(Sample::after($tree, ['type' => 'align-screens', 'screens' => $screens, 'edge' => 'bottom', 'withLast' => true])))->toEqual([[0, 1990], [130, 1990], [600, 1990]])
+        ->and($places(Sample::after($tree, ['type' => 'distribute-screens', 'screens' => ['threea', 'onea', 'twoa'], 'axis' => 'x'])))->toEqual([[0, 2000], [250, 2040], [600, 1990]])
+        ->and($places(Sample::after($tree, ['type' => 'distribute-screens', 'screens' => $screens, 'axis' => 'x', 'gap' => 80])))->toEqual([[0, 2000], [180, 2040], [460, 1990]])
+        ->and(fn (): Tree => Sample::after($tree, ['type' => 'distribute-screens', 'screens' => ['onea', 'twoa'], 'axis' => 'x']))->toThrow(InvalidInput::class, 'Select three screens or more');
+});
+
+it('lets two layers change places, in their groups and stacks too', function (): void {
+    $swap = fn (Tree $tree, string ...$ids): Tree => Sample::after($tree, ['type' => 'swap-layers', 'screen' => 'home', 'layers' => $ids]);
+    $tree = $swap(Sample::tree(), 'boxa', 'icon');
+    expect([corner($tree, 'boxa'), corner($tree, 'icon')])->toEqual([[200, 30], [20, 30]])->and($tree->layer('boxa')->rank)->toBe(Sample::tree()->layer('boxa')->rank);
+    $tree = $swap(Sample::tree(), 'icon', 'left');
+    expect($tree->layer('icon')->parent)->toBe('group')->and($tree->layer('left')->parent)->toBeNull()->and(corner($tree, 'left'))->toEqual([200, 30]);
+    $stacked = Sample::after(Sample::tree(), ['type' => 'stack-layers', 'screen' => 'home', 'layers' => ['boxa', 'icon'], 'seed' => 'k']);
+    $order = fn (Tree $tree): array => array_map(fn ($layer): string => $layer->id, $tree->children(new Kindred\Document\Place('home', $stacked->layer('icon')->parent)));
+    expect($order($swap($stacked, 'boxa', 'icon')))->toBe(array_reverse($order($stacked)))
+        ->and(fn (): Tree => $swap(Sample::tree(), 'group', 'left'))->toThrow(InvalidInput::class, 'Select two layers');
+});

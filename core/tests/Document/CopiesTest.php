@@ -66,3 +66,10 @@ it('makes an array of them that loses nothing', function () use ($messy): void {
 it('says when they are no copies', function (array $layers, string $problem): void {
     expect(fn (): Tree => Sample::after(Sample::tree(), ['type' => 'gather-copies', 'screen' => 'home', 'layers' => $layers, 'seed' => 's']))->toThrow(InvalidInput::class, $problem);
 })->with([[['group', 'boxa'], 'These are not copies of each other'], [['group'], 'Select two copies or more'], [['boxa', 'left'], 'Only layers that lie beside each other']]);
+
+it('fills the sheet with what copies say that say the same', function (): void {
+    $tree = Sample::after(cards([['card', 'home', 20, 30, 'Bowl', []], ['card2', 'home', 136, 30, 'Bowl', []]]), ['type' => 'gather-copies', 'screen' => 'home', 'layers' => ['card', 'card2'], 'seed' => 'g']);
+    $array = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->content instanceof ArrayLayer))[0];
+    expect(array_map(fn ($column): string => $column->layer ?? '', $array->content->sheet->columns))->toBe(['cardb'])
+        ->and(array_map(fn ($row): array => array_values($row->cells()), $array->content->sheet->rows))->toBe([['Bowl'], ['Bowl']]);
+});

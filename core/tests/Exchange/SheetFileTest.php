@@ -39,3 +39,14 @@ it('takes the first row for a header only where it reads like one', function (st
     'a single row' => ["Name,Price\n", []],
     'one value a line' => ["Name\nBowl\n", []],
 ]);
+
+it('puts what has no headers into the first column that it can feed: words into no pictures', function (string $text, array $matched): void {
+    $column = fn (string $id, Kindred\Document\Sheet\Slot $slot): Kindred\Document\Sheet\Column => new Kindred\Document\Sheet\Column($id, $id, $slot);
+    $sheet = new Kindred\Document\Sheet\Sheet([$column('photo', Kindred\Document\Sheet\Slot::Picture), $column('ground', Kindred\Document\Sheet\Slot::Colour), $column('name', Kindred\Document\Sheet\Slot::Words), $column('there', Kindred\Document\Sheet\Slot::Shown)], []);
+    expect(SheetFile::read($text)->matched($sheet))->toBe($matched);
+})->with([
+    'names' => ["Tall bowl\nWide mug\n", ['name']],
+    'colours, then numbers' => ["#aabbcc,4\n#112233,5\n", ['ground', 'name']],
+    'numbers, then whether they show' => ["4,yes\n2,no\n", ['name', 'there']],
+    'pictures by a header' => ["Photo,Name\nbowl.png,Bowl\nmug.png,Mug\n", [null, 'name']],
+]);

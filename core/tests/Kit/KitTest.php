@@ -197,3 +197,71 @@ it('lays a month that is written out over its own weekdays', function (string $l
     $columns = array_map(fn (string $day): float => 8 + array_search($day, ['Mo', 'Tu', 'We', 'Th', 'Fr', 'Sa', 'Su'], true) * (320 - 16) / 7, [$first]);
     expect($words)->toHaveCount($days)->and($words[0]->box->x)->toEqualWithDelta($columns[0], 0.02);
 })->with([['November 2026', 'Su', 30], ['February 2028', 'Tu', 29], ['August 2026', 'Sa', 31], ['Firing days', 'Mo', 30]]);
+
+it('is as much higher or lower as its entries need, and keeps the height of a row', function (string $key, array $changes, float $height): void {
+    $tree = holding($key);
+    $id = placedWidget($tree)->id;
+    foreach ($changes as $change) {
+        $tree = Sample::after($tree, $change + ['screen' => 'next', 'layers' => [$id], 'layer' => $id]);
+    }
+    expect(placedWidget($tree)->box->height)->toEqual($height);
+})->with([
+    'two more in a radio group' => ['radio-group', [['type' => 'set-widget', 'field' => 'items', 'value' => "A\nB\nC\nD\nE"]], 180.0],
+    'a label above it' => ['radio-group', [['type' => 'set-widget', 'field' => 'label', 'value' => 'Glaze']], 134.0],
+    'one less in a list' => ['list', [['type' => 'set-widget', 'field' => 'items', 'value' => "A\nB"]], 128.0],
+    'a pasted table' => ['table', [['type' => 'fill-widget', 'table' => "Firing\tOpens\nBisque\t1\nGlaze\t2\nSalt\t3\nWood\t4\nRaku\t5"]], 300.0],
+    'rows that were made lower stay so' => ['list', [['type' => 'set-field', 'field' => 'height', 'value' => '90'], ['type' => 'set-widget', 'field' => 'items', 'value' => "A\nB\nC\nD"]], 128.0],
+    'a separator' => ['menu', [['type' => 'set-widget', 'field' => 'items', 'value' => "A\n---\nB\n---\nC\nD"]], 246.0],
+    'tabs that become a radio group' => ['tabs', [['type' => 'convert-widgets', 'widget' => 'radio-group', 'name' => 'Radio group']], 108.0],
+    'tabs have all of theirs beside each other' => ['tabs', [['type' => 'set-widget', 'field' => 'items', 'value' => "A\nB\nC\nD\nE"]], 48.0],
+    'another choice changes nothing' => ['radio-group', [['type' => 'set-widget', 'field' => 'chosen', 'value' => '2']], 108.0],
+]);
+
+it('says how many of its entries show', function (): void {
+    $kit = new Kit(new Typesetter(Sample::faces()));
+    $rows = ['items' => array_map(fn (int $n): array => ['label' => "Row {$n}"], range(1, 9))];
+    expect($kit->shown(widget(Kit::find('table') ?? throw new LogicException, $rows + ['height' => 100])))->toBe([4, 9])
+        ->and($kit->shown(widget(Kit::find('table') ?? throw new LogicException, $rows + ['height' => 300])))->toBe([9, 9])
+        ->and($kit->shown(widget(Kit::find('menu') ?? throw new LogicException, $rows + ['height' => 40])))->toBe([9, 9]);
+});
+
+it('draws one choice where there is one, whatever it held before', function (string $key, int $marks): void {
+    $items = array_map(fn (string $label): array => ['label' => $label, 'on' => true], ['A', 'B', 'C']);
+    $drawn = array_filter(parts(widget(Kit::find($key) ?? throw new LogicException, ['items' => $items])), fn (Layer $part): bool => $part->kind() === ($key === 'radio-group' ? 'ellipse' : 'icon'));
+    expect(count($drawn))->toBe($marks);
+})->with([['radio-group', 4], ['check-boxes', 3]]);
+
+it('has round corners where it stands for a picture, and only there', function (): void {
+    $round = fn (string $key): array => array_map(fn (Layer $part): float => $part->corners->topLeft, parts(widget(Kit::find($key) ?? throw new LogicException, ['corners' => ['topLeft' => 70, 'topRight' => 70, 'bottomRight' => 70, 'bottomLeft' => 70]])));
+    expect($round('picture-placeholder')[0])->toBe(70.0)
+        ->and(Kindred\Document\Edit\Field::Radius->of(widget(Kit::find('picture-placeholder') ?? throw new LogicException)))->toBe('0')
+        ->and(Kindred\Document\Edit\Field::Radius->of(widget(Kit::find('button') ?? throw new LogicException)))->toBeNull();
+});
+
+it('offers a colour only where it shows', function (string $key, bool $shows): void {
+    expect((new Kit(new Typesetter(Sample::faces())))->showsColour(widget(Kit::find($key) ?? throw new LogicException)))->toBe($shows);
+})->with([['button', true], ['switch', true], ['slider', true], ['status-bar', false], ['picture-placeholder', false], ['table', true]]);
+
+it('says what is wrong beside the label, not in its place', function (): void {
+    $kit = new Kit(new Typesetter(Sample::faces()));
+    $field = widget(Kit::find('text-field') ?? throw new LogicException, ['label' => 'Your name', 'required' => true]);
+    $wrong = array_filter($kit->variants($field)->parts ?? [], fn ($part): bool => $part->when === [] || in_array('wrong', $part->when, true));
+    $words = array_map(fn ($part): string => $part->template, $wrong);
+    expect($words)->toContain('Your name')->and(array_filter($wrong, fn ($part): bool => $part->live === Kindred\Kit\Live::Message))->toHaveCount(1);
+});
+
+it('draws every field that the facets offer', function (WidgetKind $kind): void {
+    $layer = widget($kind);
+    $kit = new Kit(new Typesetter(Sample::faces()));
+    $seen = fn (Widget $content): string => serialize([$kit->parts($layer->with(content: $content)), $kit->variants($layer->with(content: $content))?->parts, $kit->variants($layer->with(content: $content))?->areas, Kit::opened($layer->with(content: $content))?->content]);
+    $content = $layer->content instanceof Widget ? $layer->content : throw new LogicException;
+    $silent = [];
+    // By how much a number goes up is felt in a rehearsal.
+    foreach (array_diff(array_map(fn ($field) => $field->value, Kit::fields($layer)), ['required', 'accepts', 'equals'], $kind instanceof Kindred\Kit\Working ? ['step'] : []) as $name) {
+        $field = Kindred\Document\Widget\WidgetField::from($name);
+        $values = ['icon' => ['flame', 'leaf'], 'on' => ['true', 'false'], 'value' => ['1', '2', '3', '40'], 'least' => ['-50', '-3'], 'most' => ['7', '900'], 'step' => ['2', '20'], 'columns' => ["Other\tNames"], 'items' => ["Other | names\nAlso", 'Fewer']][$name] ?? ['Other', '7'];
+        $drawn = array_unique(array_map(fn (string $value): string => $seen($field->set($content, $value)), $values));
+        $silent = count($drawn) > 1 || $drawn[0] !== $seen($content) ? $silent : [...$silent, $name];
+    }
+    expect($silent)->toBe([]);
+})->with('kinds');

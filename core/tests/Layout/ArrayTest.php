@@ -291,3 +291,15 @@ it('gives cells from what it remembers exactly as if it worked them out anew', f
     }
     expect($memory->reused)->toBeGreaterThan(60);
 });
+
+it('begins a column with what the design says, as long as nothing stands in it', function (): void {
+    $cells = fn (Kindred\Document\Tree $tree): array => array_map(fn ($row): string => $row->cells()['more'] ?? '', $tree->layer('pots')->content->sheet->rows);
+    $column = fn (?string $layer): array => onPots('put-column', column: ['id' => 'more', 'name' => 'More', 'slot' => 'colour', 'layer' => $layer]);
+    $tree = Sample::after(pots(), onPots('remove-column', column: 'tone'), onPots('put-column', column: ['id' => 'more', 'name' => 'More']));
+    expect(array_unique($cells($tree)))->toBe(['']);
+    $tree = Sample::after($tree, $column('swatch'));
+    expect(array_unique($cells($tree)))->toHaveCount(1)->and($cells($tree)[0])->toStartWith('#');
+    $row = $tree->layer('pots')->content->sheet->rows[0]->id;
+    $tree = Sample::after($tree, onPots('set-cell', row: $row, column: 'more', value: '#123456'), $column(null), $column('swatch'));
+    expect($cells($tree)[0])->toBe('#123456');
+});

@@ -19,6 +19,8 @@ export interface Command {
     keys?: string[];
     /** Menus that offer it, after what it is about. */
     menu?: About[];
+    /** Offered by menus only when more is asked for. */
+    rare?: true;
     /** Whether it applies now; always, where it does not say. */
     when?: () => boolean;
     run: () => void;

@@ -2,7 +2,9 @@
 import { bare, commonRow } from './cells.ts';
 import { Fragment } from './fragments.ts';
 import { short } from './geometry.ts';
+import { Labels } from './labels.ts';
 import type { Picture } from './picture.ts';
+import { Reflow } from './reflow.ts';
 import type { Selection } from './selection.ts';
 import type { Answer, Command } from './messages.ts';
 import { fresh, type Problem, type Server } from './server.ts';
@@ -13,6 +15,9 @@ type Field = HTMLInputElement | HTMLSelectElement | HTMLTextAreaElement;
 interface Subject { screen: string; layers: string[]; screens: string[] }
 
 const WRITTEN = 'input:not([type=checkbox], [type=color], [type=number])';
+
+/** The facets in the order of the keys that open them. */
+const FACETS = ['where', 'look', 'words', 'cues', 'checks'];
 
 /** Types of fields in which something is written. */
 const WRITTEN_IN = /^(text|number|textarea|search)$/;
@@ -30,6 +35,12 @@ function isWhole(field: Field): boolean {
 export function nameOf(layer: SVGElement): string {
     const item = document.querySelector(`#reel [data-item="${bare(layer.dataset['layer']!)}"] .item-name`);
     return item?.textContent ?? (layer.dataset['kind'] === 'text' ? (layer.textContent ?? '').slice(0, 60) : '');
+}
+
+/** The layer on the screen, or on the wall, that a layer lies in. */
+function outermost(layer: Element): Element {
+    const around = layer.parentElement?.closest('[data-layer]') ?? null;
+    return around ? outermost(around) : layer;
 }
 
 export class Facets {
@@ -53,6 +64,8 @@ export class Facets {
         private readonly picture: Picture,
         private readonly selection: Selection,
         private readonly server: Server,
+        /** Called when the picture shows what a value would make of it. */
+        private readonly trying: () => void,
     ) {
         this.subject = { screen: this.place.dataset['screen'] ?? '', layers: [], screens: [] };
         this.fragment = new Fragment(this.place, () => this.address(this.subject), () => server.sequence, () => this.drawn());
@@ -80,6 +93,7 @@ export class Facets {
             this.entered = isField(field) && this.place.contains(field)
                 ? { field, whole: isWhole(field), typing: !(field instanceof HTMLSelectElement) && field.value !== field.defaultValue && field.value !== field.dataset['sent'] } : null;
         });
+        this.wireLabels();
         this.drawn();
     }
 
@@ -132,17 +146,17 @@ export class Facets {
         const box = this.picture.box(layer);
         for (const name of ['x', 'y', 'width', 'height'] as const) {
             const field = this.place.querySelector<HTMLInputElement>(`#f-${name}`);
-            if (field && field !== document.activeElement) field.value = field.defaultValue = short(box[name]);
+            if (field && field !== document.activeElement && !field.hasAttribute('data-dragged')) field.value = field.defaultValue = short(box[name]);
         }
         const gist = this.place.querySelector('[data-facet=where] > summary > .gist');
         if (gist) gist.textContent = `${short(box.x)}, ${short(box.y)} · ${short(box.width)} × ${short(box.height)}`;
     }
 
     openFacet(number: number): void {
-        const facet = this.place.querySelectorAll<HTMLDetailsElement>('details[data-facet]')[number - 1];
+        const facet = this.place.querySelector<HTMLDetailsElement>(`details[data-facet=${FACETS[number - 1]}]`);
         if (!facet) return;
         facet.open = true;
-        facet.querySelector<HTMLElement>('input, select')?.focus();
+        facet.querySelector<HTMLElement>('input, select, .rows button')?.focus();
     }
 
     /** The name, ready to be typed over. */
@@ -192,7 +206,7 @@ export class Facets {
     }
 
     private address({ screen, layers, screens }: Subject): string {
-        return `${this.url}?screen=${screens[0] ?? screen}&layers=${layers.join(',')}`;
+        return `${this.url}?screen=${screens[0] ?? screen}&layers=${layers.join(',')}${screens.length > 1 ? `&screens=${screens.join(',')}` : ''}`;
     }
 
     /** What is known of a new selection shows at once; the rest rests until the server has said it. */
@@ -201,7 +215,7 @@ export class Facets {
         const layer = layers.length === 1 ? this.picture.layer(layers[0]!) : null;
         const only = screens[0] ?? screen;
         const about = layer ? [nameOf(layer), layer.dataset['kind'] ?? '']
-            : layers.length > 1 ? [`${layers.length} layers`, '']
+            : layers.length + screens.length > 1 ? [layers.length > 1 ? `${layers.length} layers` : `${screens.length} screens`, '']
             : only !== '' ? [this.picture.screen(only)?.querySelector('.screen-name')?.textContent ?? '', 'screen'] : null;
         const head = this.place.querySelector('.subject');
         if (head && about) {
@@ -268,28 +282,65 @@ export class Facets {
             return;
         }
         if (input.dataset['gridField'] !== undefined || input.dataset['addGrid'] !== undefined) return this.gridChanged(input);
+        if (input.dataset['framed'] !== undefined) return void this.server.edit({ type: 'set-framed', framed: (input as HTMLInputElement).checked });
         if (input.dataset['makeCondition'] !== undefined) {
             if (input.value !== '') void this.server.edit({ type: 'make-condition', screen: this.owner().screen, condition: input.value, seed: fresh() });
             return;
         }
-        const { field, screenField, cueField, widgetField, sent } = input.dataset;
-        const { screen, screens } = this.subject;
         // The browser says it once more when a field is left that Enter has sent already.
-        if (WRITTEN_IN.test(input.type) && (input.value === sent || input.value === (input as HTMLInputElement).defaultValue)) return;
+        if (WRITTEN_IN.test(input.type) && (input.value === input.dataset['sent'] || input.value === (input as HTMLInputElement).defaultValue)) return;
         input.removeAttribute('aria-invalid');
         input.closest('.row')?.querySelector('.field-problem')?.remove();
-        const target = screens[0] ?? screen;
+        const commands = this.commandsOf(input);
+        if (commands.length > 0) this.settle(input, this.server.edit(...commands));
+    }
+
+    /** What a field asks for with what it shows now. */
+    private commandsOf(input: HTMLInputElement | HTMLSelectElement): Command[] {
+        const { field, screenField, cueField, widgetField } = input.dataset;
+        const { screen, screens } = this.subject;
         const value = input.type === 'checkbox' ? String((input as HTMLInputElement).checked) : input.value;
-        const command: Command | null = field
-            ? { type: 'set-field', ...this.on, field, value, ...this.inCell() }
-            : screenField ? { type: 'set-screen-field', screen: target, field: screenField, value }
-            : widgetField ? { type: 'set-widget', ...this.on, field: widgetField, value }
-            : input.dataset['chosen'] !== undefined ? { type: 'set-widget', ...this.on, field: 'chosen', value: this.chosen(input) }
-            : input.dataset['convert'] !== undefined ? { type: 'convert-widgets', ...this.on, widget: value, name: (input as HTMLSelectElement).selectedOptions[0]!.text }
-            : cueField ? { type: 'set-cue-field', ...this.owner(), cue: input.closest<HTMLElement>('[data-cue]')!.dataset['cue'], field: cueField, value }
-            : input.dataset['rename'] ? { type: 'rename-layer', layer: input.dataset['rename'], name: value } : null;
-        if (!command) return;
-        this.settle(input, this.server.edit(command));
+        if (field) return [{ type: 'set-field', ...this.on, field, value, ...this.inCell() }];
+        if (screenField) return (screens.length > 0 ? screens : [screen]).map((one) => ({ type: 'set-screen-field', screen: one, field: screenField, value }));
+        if (widgetField) return [{ type: 'set-widget', ...this.on, field: widgetField, value }];
+        if (input.dataset['chosen'] !== undefined) return [{ type: 'set-widget', ...this.on, field: 'chosen', value: this.chosen(input) }];
+        if (input.dataset['convert'] !== undefined) return [{ type: 'convert-widgets', ...this.on, widget: value, name: (input as HTMLSelectElement).selectedOptions[0]!.text }];
+        if (cueField) return [{ type: 'set-cue-field', ...this.owner(), cue: input.closest<HTMLElement>('[data-cue]')!.dataset['cue'], field: cueField, value }];
+        return input.dataset['rename'] ? [{ type: 'rename-layer', layer: input.dataset['rename'], name: value }] : [];
+    }
+
+    /** While a label is dragged the picture shows what its number would make of it. */
+    private wireLabels(): void {
+        interface Try { reflow: Reflow; before: [string, Element][] }
+        let tried: Try | null = null;
+        const back = (one: Try | null): void => {
+            one?.reflow.stop();
+            for (const [id, kept] of one?.before ?? []) this.picture.layer(id)?.replaceWith(kept);
+        };
+        new Labels(this.place, {
+            stepped: (shown, field, steps) => this.stepped(shown, field, steps),
+            follow: (field) => {
+                if (field.dataset['field'] === undefined) return;
+                tried ??= {
+                    reflow: new Reflow(this.server, this.picture, () => this.trying()),
+                    before: [...new Set(this.subject.layers.flatMap((id) => this.picture.layer(id) ?? []).map(outermost))].map((layer) => [layer.getAttribute('data-layer')!, layer.cloneNode(true) as Element]),
+                };
+                tried.reflow.ask(this.commandsOf(field)[0]!);
+            },
+            end: (field) => {
+                const sent = tried;
+                tried = null;
+                sent?.reflow.stop();
+                this.settle(field, this.server.edit(...this.commandsOf(field)).then((answer) => {
+                    if (!answer || answer.patches.length === 0) back(sent);
+                    return answer;
+                }));
+            },
+            cancel: () => {
+                back(tried);
+                tried = null;
+            },
+        });
     }
 
     /** A change that came to nothing, or was refused and could not be explained, leaves the field as it is on the server. */
@@ -308,7 +359,7 @@ export class Facets {
     /** The entries of a widget that are on. */
     private chosen(input: HTMLElement): string {
         const all = [...input.closest('.rows')!.querySelectorAll<HTMLInputElement>('[data-chosen]')];
-        return all.filter((one) => one.checked).map((one) => one.dataset['chosen']).join(',');
+        return all.filter((one) => one.checked).map((one) => one.dataset['chosen']).filter(Boolean).join(',');
     }
 
     /** A grid is sent whole, as its fields say; a new one as is usual on the device. */
@@ -357,19 +408,26 @@ export class Facets {
             input.blur();
         }
         const step = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
-        if (step !== 0 && input.matches('input[data-step]') && input.value.trim() !== '' && !Number.isNaN(Number(input.value))) {
+        const stepped = step === 0 ? null : this.stepped(input.value, input, step * (event.shiftKey ? 10 : event.altKey ? 0.1 : 1));
+        if (stepped !== null) {
             event.preventDefault();
-            const by = Number(input.dataset['step']) * step * (event.shiftKey ? 10 : event.altKey ? 0.1 : 1);
-            input.value = String(Math.round((Number(input.value) + by) * 1000) / 1000);
+            input.value = stepped;
             input.dispatchEvent(new Event('change', { bubbles: true }));
             input.select();
         }
     }
 
+    /** What a number field would show so many of its steps from a value; null where that is no single number. */
+    private stepped(value: string, input: HTMLInputElement, steps: number): string | null {
+        const shown = /^(-?[\d.]+)(%?)$/.exec(value.trim());
+        if (!shown || !input.matches('input[data-step]') || Number.isNaN(Number(shown[1]))) return null;
+        return String(Math.round((Number(shown[1]) + Number(input.dataset['step']) * steps) * 1000) / 1000) + shown[2]!;
+    }
+
     private pressed(target: Element): void {
         const button = target.closest<HTMLElement>('[data-do]');
         if (!button) return;
-        const { screen, layers } = this.subject;
+        const { screen } = this.subject;
         const owner = this.owner();
         const id = button.dataset['id'];
         switch (button.dataset['do']) {
@@ -380,7 +438,7 @@ export class Facets {
             case 'detach': void this.server.edit({ type: 'detach-arrays', ...this.on, seed: fresh() }).then((answer) => answer && this.selection.pick(answer.added, screen)); break;
             case 'sheet': document.dispatchEvent(new CustomEvent('kindred:sheet', { detail: id })); break;
             case 'mark': void this.server.edit({ type: 'mark-layers', ...this.on, [button.dataset['name']!]: button.dataset['value'] === 'true' }); break;
-            case 'align': void this.server.edit({ type: 'align-layers', ...this.on, edge: button.dataset['name'], with: layers.length === 1 ? 'parent' : this.alignWith }); break;
+            case 'align': this.align(button.dataset['name']!); break;
             case 'distribute': this.distribute(button.dataset['name']!); break;
             case 'remove-cue': void this.server.edit({ type: 'remove-cue', ...owner, cue: id }); break;
             case 'add-cue': void this.server.edit({ type: 'put-cue', ...owner, cue: JSON.parse(button.dataset['cue']!) as unknown }); break;
@@ -389,13 +447,23 @@ export class Facets {
         }
     }
 
+    /** Brings the layers, or the screens, into line. */
+    align(edge: string): void {
+        const { layers, screens } = this.subject;
+        const { across } = this.selection;
+        if (layers.length > 0) void this.server.edit({ type: 'align-layers', ...this.on, ...(across.length > 1 && !across.includes('') ? { across } : {}), edge, with: layers.length === 1 ? 'parent' : this.alignWith });
+        else if (screens.length > 1) void this.server.edit({ type: 'align-screens', screens, edge, withLast: this.alignWith === 'last' });
+    }
+
     /** Equal gaps of the px that were typed, or of what room there is. */
-    private distribute(axis: string): void {
-        const field = this.place.querySelector<HTMLInputElement>('#gap')!;
+    distribute(axis: string): void {
+        const field = this.place.querySelector<HTMLInputElement>('#gap');
         const typed = this.gap.trim().replace(',', '.');
-        field.closest('.row')?.querySelector('.field-problem')?.remove();
-        field.setAttribute('data-pending', '');
+        field?.closest('.row')?.querySelector('.field-problem')?.remove();
+        field?.setAttribute('data-pending', '');
         const gap = Number.isNaN(Number(typed)) ? typed : Number(typed);
-        void this.server.edit({ type: 'distribute-layers', ...this.on, axis, ...(typed === '' ? {} : { gap }) }).then(() => field.removeAttribute('data-pending'));
+        const { screens } = this.subject;
+        const on = screens.length > 0 ? { type: 'distribute-screens', screens } : { type: 'distribute-layers', ...this.on };
+        void this.server.edit({ ...on, axis, ...(typed === '' ? {} : { gap }) }).then(() => field?.removeAttribute('data-pending'));
     }
 }

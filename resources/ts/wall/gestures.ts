@@ -22,6 +22,8 @@ export interface Makers {
     widget: (screen: string, box: Box) => void;
     note: (screen: string, at: Point, layer: Element | null) => void;
     edit: (layer: Element, at: Point) => void;
+    /** A picture that has been entered takes presses: what one does, null for one beside it. */
+    inside: { active: boolean; press: (event: PointerEvent) => Drag | null; enter: (layer: Element) => boolean };
     /** The name of a screen is written where it stands. */
     rename: (name: HTMLElement) => void;
     linked: () => void;
@@ -43,6 +45,8 @@ const SHAPE_FILL = '#d5d9d7';
 export class Gestures {
     tool: Tool = 'pick';
     space = false;
+    /** Where there is no room to edit a finger pans. */
+    reading = false;
     /** B held: what lies below the selection comes along. */
     below = false;
     /** What was copied last, and where its original lay. */
@@ -52,6 +56,9 @@ export class Gestures {
     private drag: Drag | null = null;
     private started: PointerEvent | null = null;
     private moved = false;
+    private readonly resting: (() => void)[] = [];
+    /** Fingers on the wall, and where they are. */
+    private readonly fingers = new Map<number, PointerEvent>();
     /** Whether the press began on a corner, an edge or another mark of the selection. */
     private onMark = false;
     private readonly desk: Desk;
@@ -68,6 +75,8 @@ export class Gestures {
     ) {
         this.desk = { camera, picture, selection, overlay, server, snapping: (screen, parent, layers) => new Snapping(camera, picture, snapUrl, screen, parent, layers) };
         wall.addEventListener('pointerdown', (event) => this.down(event));
+        wall.addEventListener('pointermove', (event) => this.pinch(event));
+        for (const kind of ['pointerup', 'pointercancel'] as const) wall.addEventListener(kind, (event) => this.fingers.delete(event.pointerId));
         wall.addEventListener('pointermove', (event) => this.move(event));
         wall.addEventListener('pointerup', (event) => this.up(event));
         wall.addEventListener('pointercancel', () => this.cancel());
@@ -91,20 +100,39 @@ export class Gestures {
         return true;
     }
 
+    /** Resolves when nothing is under way. */
+    async rest(): Promise<void> {
+        while (this.drag) await new Promise<void>((go) => this.resting.push(go));
+    }
+
     /** The screen under a place on the wall, the uppermost first; '' on the bare wall. */
     screenAt(p: Point): string {
         const found = this.picture.screens().reverse().find((screen) => contains(this.picture.screenBox(screen.dataset['screen']!), p));
         return found?.dataset['screen'] ?? '';
     }
 
+    /** Two fingers pan and zoom, whatever the tool. */
+    private pinch(event: PointerEvent): void {
+        const before = this.fingers.get(event.pointerId);
+        if (!before) return;
+        this.fingers.set(event.pointerId, event);
+        if (this.fingers.size !== 2) return;
+        const other = [...this.fingers.values()].find(({ pointerId }) => pointerId !== event.pointerId)!;
+        const apart = (one: PointerEvent): number => Math.hypot(one.clientX - other.clientX, one.clientY - other.clientY);
+        this.camera.panBy((event.clientX - before.clientX) / 2, (event.clientY - before.clientY) / 2);
+        this.camera.zoom(apart(event) / Math.max(1, apart(before)), { clientX: (event.clientX + other.clientX) / 2, clientY: (event.clientY + other.clientY) / 2 });
+    }
+
     private down(event: PointerEvent): void {
+        if (event.pointerType === 'touch') this.fingers.set(event.pointerId, event);
+        if (this.fingers.size > 1) return void this.cancel();
         let target = event.target as Element;
         if (target.closest('.still')) {
             this.makers.over(this.screenAt(this.camera.toWall(event)), true);
             target = document.elementFromPoint(event.clientX, event.clientY) ?? target;
         }
         if (this.drag || target.closest('#writing, input, button:not(.screen-name)')) return;
-        if (event.button === 1 || (event.button === 0 && this.space)) this.begin(event, this.pan());
+        if (event.button === 1 || (event.button === 0 && (this.space || (this.reading && event.pointerType === 'touch' && this.tool === 'pick')))) this.begin(event, this.pan(event));
         else if (event.button === 0) {
             this.onMark = this.tool === 'pick' && target.closest('[data-handle], [data-turn], [data-knot], [data-space]') !== null;
             this.begin(event, this.drags(event, target));
@@ -116,6 +144,8 @@ export class Gestures {
         const turn = target.getAttribute('data-turn');
         const knot = target.closest('[data-knot]')?.getAttribute('data-knot');
         const at = this.camera.toWall(event);
+        const inside = this.makers.inside.active ? this.makers.inside.press(event) : null;
+        if (inside) return inside;
         const space = target.closest('[data-space]')?.getAttribute('data-space');
         const ruler = target.getAttribute('data-ruler');
         const guide = target.getAttribute('data-guide')?.split(' ');
@@ -275,7 +305,7 @@ export class Gestures {
                     this.takeOut(screen, layers, by, back);
                 } else if (below) {
                     void this.moveSection(screen, layers, by.y).then((done) => { if (!done) back(); this.overlay.show(); });
-                } else if (to !== screen && this.selection.group === null) {
+                } else if (to !== screen && this.selection.group === null && this.selection.across.length === 0) {
                     this.transfer(screen, to, by);
                 } else {
                     const groups = new Map<string, { ids: string[]; by: Point }>();
@@ -336,7 +366,7 @@ export class Gestures {
         if (again && start && this.copied && layers.length > 0 && layers.join() === this.copied.layers) {
             [dx, dy] = [thousandth(start.x - this.copied.from.x), thousandth(start.y - this.copied.from.y)];
         }
-        const elsewhere = to !== null && to !== screen && group === null;
+        const elsewhere = to !== null && to !== screen && group === null && this.selection.across.length === 0;
         const [a, b] = [this.picture.screenBox(screen), this.picture.screenBox(to ?? screen)];
         const answer = await this.server.edit(elsewhere
             ? { type: 'duplicate-layers', screen: screen || null, elsewhere, to: to || null, layers, seed: fresh(), dx: dx + a.x - b.x, dy: dy + a.y - b.y }
@@ -375,7 +405,7 @@ export class Gestures {
                     this.overlay.snapped(straight === null ? marks : marks.filter(({ axis }) => axis === straight));
                 } else this.overlay.snapped([]);
                 show(by);
-                this.overlay.show();
+                this.overlay.follow();
                 const first = starts[0]?.box;
                 if (first) this.overlay.say(`${short(first.x + by.x)}, ${short(first.y + by.y)}`, event);
             },
@@ -514,9 +544,13 @@ export class Gestures {
         };
     }
 
+    /** One that begins on the wall takes screens, or what lies loose; one that begins on a screen takes layers, of other screens too. */
     private marquee(from: Point, adding: boolean): Drag {
         const before = adding ? this.selection.layers : [];
         const own = this.screenAt(from);
+        const within = (screen: string, box: Box): string[] => [...(this.picture.rootOf(screen)?.querySelectorAll<SVGGElement>(':scope > [data-layer]') ?? [])]
+            .filter((layer) => !layer.hasAttribute('data-locked') && layer.getAttribute('display') !== 'none' && overlaps(this.picture.bounds(layer), box))
+            .map((layer) => layer.dataset['layer']!);
         return {
             move: (event) => {
                 const to = this.camera.toWall(event);
@@ -525,24 +559,25 @@ export class Gestures {
             end: (event, moved) => {
                 if (!moved) return;
                 const box = around([from, this.camera.toWall(event)]);
-                const root = this.picture.rootOf(own);
-                const found = [...(root?.querySelectorAll<SVGGElement>(':scope > [data-layer]') ?? [])]
-                    .filter((layer) => !layer.hasAttribute('data-locked') && layer.getAttribute('display') !== 'none' && overlaps(this.picture.bounds(layer), box));
-                const screens = own === '' ? this.picture.screens().filter((s) => overlaps(this.picture.screenBox(s.dataset['screen']!), box)) : [];
-                if (found.length === 0 && screens.length > 0) this.selection.pickScreens(screens.map((s) => s.dataset['screen']!));
-                else this.selection.pick([...new Set([...before, ...found.map((layer) => layer.dataset['layer']!)])], own);
+                const screens = this.picture.screens().map((screen) => screen.dataset['screen']!).filter((id) => overlaps(this.picture.screenBox(id), box));
+                const found = (own === '' ? [''] : screens).flatMap((screen) => within(screen, box));
+                if (own === '' && found.length === 0 && screens.length > 0) this.selection.pickScreens([...new Set([...(adding ? this.selection.screens : []), ...screens])]);
+                else this.selection.pick([...new Set([...before, ...found])], own);
             },
         };
     }
 
-    private pan(): Drag {
-        let last: { x: number; y: number } | null = null;
+    private pan(from: PointerEvent): Drag {
+        let last = { x: from.clientX, y: from.clientY };
         return {
             move: (event) => {
-                if (last) this.camera.panBy(event.clientX - last.x, event.clientY - last.y);
+                this.camera.panBy(event.clientX - last.x, event.clientY - last.y);
                 last = { x: event.clientX, y: event.clientY };
             },
-            end: () => undefined,
+            // A finger that does not pan picks, where there is no room to edit too.
+            end: (event, moved) => {
+                if (!moved && this.reading) this.pickUnder(event);
+            },
         };
     }
 
@@ -582,6 +617,7 @@ export class Gestures {
 
     private finish(): void {
         this.drag = null;
+        for (const go of this.resting.splice(0)) go();
         this.started = null;
         this.overlay.clearLive();
         this.overlay.show();
@@ -622,6 +658,7 @@ export class Gestures {
         const layer = under ? this.selection.target(under) : null;
         if (!layer || !under) return;
         if (['text', 'widget'].includes(layer.dataset['kind'] ?? '')) return this.makers.edit(layer, this.camera.toWall(event));
+        if (layer.matches('[data-kind=picture]')) this.makers.inside.enter(layer);
         if (!layer.matches(CONTAINER)) return;
         this.selection.group = layer.dataset['layer']!;
         const inner = this.selection.target(under);

@@ -1,7 +1,6 @@
-/** The kit: widgets to be placed with a click, drawn to a size, or dragged onto the wall. What was used last stands first. */
+/** The kit: widgets to be placed with a click, drawn to a size, or dragged onto the wall. Each stands where it always stands. */
 import type { Box, Point } from './geometry.ts';
 
-const USED = 'kindred.kit';
 /** A press on a widget becomes a drag after so many px. */
 const SLACK = 4;
 
@@ -12,21 +11,37 @@ export interface KitDesk {
     url: string;
     /** Something was taken in hand, or laid down again. */
     taken: (taken: boolean) => void;
-    /** Puts a widget down at a place in the window. */
+    /** Where a widget that is dragged over the wall comes to rest, in px of the window; null beside the wall. */
+    over: (fresh: Fresh, event: PointerEvent) => Point | null;
+    /** Puts a widget down there. */
     drop: (fresh: Fresh, bar: string, event: PointerEvent) => void;
+    /** A drag has ended, wherever. */
+    dropped: () => void;
     scale: () => number;
 }
 
 export class KitPanel {
     private held: HTMLElement | null = null;
     private ghost: HTMLElement | null = null;
+    /** What is searched for; kept while the kit is closed. */
+    private words = '';
 
     constructor(private readonly panel: HTMLElement, private readonly desk: KitDesk) {
         panel.addEventListener('input', (event) => (event.target as Element).id === 'kit-search' && this.search((event.target as HTMLInputElement).value));
         panel.addEventListener('click', (event) => (event.target as Element).closest('[data-kit=close]') && this.close());
         panel.addEventListener('pointerdown', (event) => this.press(event));
         panel.addEventListener('keydown', (event) => {
-            if (event.key === 'Escape') this.close();
+            if (event.key === 'Escape') {
+                // The browser would empty the search.
+                event.preventDefault();
+                this.close();
+            }
+            if (event.key === 'Enter' && (event.target as Element).id === 'kit-search') {
+                event.preventDefault();
+                const first = this.panel.querySelector<HTMLElement>('[data-widget]:not([hidden])');
+                if (first) this.take(first);
+                (event.target as HTMLElement).blur();
+            }
             const entry = (event.target as Element).closest<HTMLElement>('[data-widget]');
             if (entry && (event.key === 'Enter' || event.key === ' ')) {
                 event.preventDefault();
@@ -46,14 +61,16 @@ export class KitPanel {
             if (!answer.ok) return;
             this.panel.innerHTML = await answer.text();
             this.panel.hidden = false;
-            this.sort();
+            const search = this.panel.querySelector<HTMLInputElement>('#kit-search')!;
+            search.value = this.words;
+            this.search(this.words);
         }
         const entry = taken && this.panel.querySelector<HTMLElement>(`[data-widget="${taken}"]`);
         if (entry) {
             entry.focus();
             entry.scrollIntoView({ block: 'nearest' });
             this.take(entry);
-        } else this.panel.querySelector<HTMLInputElement>('#kit-search')?.focus();
+        } else this.panel.querySelector<HTMLInputElement>('#kit-search')?.select();
     }
 
     close(): void {
@@ -66,30 +83,17 @@ export class KitPanel {
         this.held = null;
     }
 
-    /** What is in hand, for the place where it goes; it is used from now on. */
+    /** What is in hand, for the place where it goes. */
     inHand(): { fresh: Fresh; bar: string } | null {
         return this.held ? this.use(this.held) : null;
     }
 
     private use(entry: HTMLElement): { fresh: Fresh; bar: string } {
-        const used = [entry.dataset['widget']!, ...this.used().filter((key) => key !== entry.dataset['widget'])].slice(0, 12);
-        localStorage.setItem(USED, JSON.stringify(used));
         return { fresh: JSON.parse(entry.dataset['fresh']!) as Fresh, bar: entry.dataset['bar'] ?? '' };
     }
 
-    private used(): string[] {
-        return JSON.parse(localStorage.getItem(USED) ?? '[]') as string[];
-    }
-
-    private sort(): void {
-        const list = this.panel.querySelector('.kit-list')!;
-        for (const key of this.used().reverse()) {
-            const entry = list.querySelector(`[data-widget="${key}"]`);
-            if (entry) list.prepend(entry);
-        }
-    }
-
     private search(words: string): void {
+        this.words = words;
         const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
         let found = 0;
         for (const entry of this.panel.querySelectorAll<HTMLElement>('[data-widget]')) {
@@ -119,7 +123,10 @@ export class KitPanel {
             if (!this.ghost && Math.hypot(at.clientX - from.x, at.clientY - from.y) < SLACK) return;
             this.ghost ??= this.lift(entry);
             const { width, height } = this.ghost.getBoundingClientRect();
-            Object.assign(this.ghost.style, { left: `${at.clientX - width / 2}px`, top: `${at.clientY - height / 2}px` });
+            // Around what is drawn there is a margin of 2 px on every side.
+            const rest = this.desk.over(this.use(entry).fresh, at);
+            const margin = 2 * this.desk.scale();
+            Object.assign(this.ghost.style, rest ? { left: `${rest.x - margin}px`, top: `${rest.y - margin}px` } : { left: `${at.clientX - width / 2}px`, top: `${at.clientY - height / 2}px` });
         };
         const up = (at: PointerEvent): void => {
             removeEventListener('pointermove', move);
@@ -128,11 +135,9 @@ export class KitPanel {
             this.ghost?.remove();
             this.ghost = null;
             if (!dragged) return this.take(entry);
-            const under = document.elementFromPoint(at.clientX, at.clientY);
-            if (under?.closest('#wall')) {
-                const { fresh, bar } = this.use(entry);
-                this.desk.drop(fresh, bar, at);
-            }
+            const { fresh, bar } = this.use(entry);
+            if (this.desk.over(fresh, at)) this.desk.drop(fresh, bar, at);
+            this.desk.dropped();
         };
         addEventListener('pointermove', move);
         addEventListener('pointerup', up);

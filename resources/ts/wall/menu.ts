@@ -40,11 +40,19 @@ export class Menu {
     /** At a place in the window; without one beside what is selected. */
     show(at: { clientX: number; clientY: number } | null): void {
         const { about, layers } = this.under(at);
-        const entries = this.commands.menu(about).map((command) => {
+        const commands = this.commands.menu(about);
+        const rare = commands.filter((command) => command.rare);
+        const entries = [...commands.filter((command) => !command.rare), ...rare].map((command) => {
             const button = entry(command.short ?? command.name, this.commands.keys(command)[0]);
             button.dataset['command'] = command.id;
+            button.hidden = command.rare === true;
             return button;
         });
+        if (rare.length > 0) {
+            const more = entry('More …');
+            more.dataset['more'] = '';
+            entries.splice(commands.length - rare.length, 0, more);
+        }
         const below = layers.map(({ id, name, screen }) => {
             const button = entry(name);
             button.dataset['pick'] = id;
@@ -75,13 +83,23 @@ export class Menu {
     private chosen(button: HTMLElement | null): void {
         if (!button) return;
         const { command, pick, screen } = button.dataset;
+        if (button.dataset['more'] !== undefined) return this.more(button);
         this.close();
         if (pick !== undefined) this.pick(pick, screen ?? '');
         else if (command) this.commands.run(command);
     }
 
+    /** What is seldom wanted shows, too. */
+    private more(button: HTMLElement): void {
+        const rare = [...this.place.querySelectorAll<HTMLElement>('button[hidden]')];
+        for (const one of rare) one.hidden = false;
+        button.remove();
+        rare[0]?.focus();
+        this.place.style.top = `${Math.max(4, Math.min(this.place.offsetTop, innerHeight - this.place.offsetHeight - 4))}px`;
+    }
+
     private key(event: KeyboardEvent): void {
-        const buttons = [...this.place.querySelectorAll('button')];
+        const buttons = [...this.place.querySelectorAll<HTMLButtonElement>('button:not([hidden])')];
         const at = buttons.indexOf(document.activeElement as HTMLButtonElement);
         const to = { ArrowDown: at + 1, ArrowUp: at - 1 + buttons.length, Home: 0, End: buttons.length - 1 }[event.key];
         event.stopPropagation();

@@ -19,9 +19,14 @@ export interface Patch {
     cues?: string;
     grid?: string;
     guides?: string;
+    /** The frame of its device, drawn from the screen's corner, and its radius, place and size. */
+    frame?: string;
+    framing?: [number, number, number, number, number];
     /** An entry of the brief that changed. */
     brief?: string;
-    project?: { name: string; entry: string | null; finish: string };
+    project?: { name: string; entry: string | null; finish: string; framed: boolean };
+    /** What fills the holes in words may be something else now. */
+    samples?: boolean;
     /** The screen, or every screen of the project, is drawn otherwise: its picture is asked for. */
     redraw?: boolean;
     reload?: boolean;

@@ -29,7 +29,7 @@ export class Nudging {
             layer.setAttribute('data-box', `${x + across} ${y + dy} ${width} ${height} ${rotation}`);
         }
         for (const screen of nudge.screens) picture.shift(screen, dx, dy);
-        overlay.show();
+        overlay.follow();
         clearTimeout(nudge.timer);
         nudge.timer = window.setTimeout(() => this.settle(), REST);
     }

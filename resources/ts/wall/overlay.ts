@@ -1,4 +1,4 @@
-/** What is drawn over the picture: outlines, brackets, threads, sizes. All in px of the window. */
+/** What is drawn over the picture: outlines, brackets, sizes. All in px of the window. */
 import { apply, corners, short, type Box, type Matrix, type Point } from './geometry.ts';
 import type { Camera } from './camera.ts';
 import type { Picture } from './picture.ts';
@@ -12,7 +12,7 @@ const NS = 'http://www.w3.org/2000/svg';
 /** Length of a bracket's arm and of an edge bar, px. */
 const ARM = 11;
 /** How far outside a bracket turning begins at most, px; less around what is small. */
-const TURN = 22;
+const TURN = 26;
 /** What is lower or narrower is small, px: its frame and marks lie outside it, so that it can be seen and taken hold of. */
 const SMALL = 28;
 
@@ -55,7 +55,6 @@ function outside(corner: Point, before: Point, after: Point, radius: number): st
 }
 
 export class Overlay {
-    private readonly threads: SVGGElement;
     private readonly marks: SVGGElement;
     private readonly live: SVGGElement;
     private readonly guides: SVGGElement;
@@ -63,10 +62,11 @@ export class Overlay {
     showGuides = true;
     /** Called when the marks of the selection have been drawn. */
     followed: () => void = () => undefined;
+    /** Called when all of it has been drawn. */
+    shown: () => void = () => undefined;
     /** The same parts of copies that are edited together. */
     mates: (id: string) => string[] = () => [];
     private readonly ruled: SVGGElement;
-    showThreads = localStorage.getItem('kindred.threads') !== 'off';
 
     constructor(
         svg: SVGSVGElement,
@@ -75,7 +75,6 @@ export class Overlay {
         private readonly selection: Selection,
     ) {
         this.ruled = draw(svg, 'g', {}) as SVGGElement;
-        this.threads = draw(svg, 'g', { class: 'threads' }) as SVGGElement;
         this.marks = draw(svg, 'g', { class: 'marks' }) as SVGGElement;
         this.live = draw(svg, 'g', { class: 'live' }) as SVGGElement;
         this.guides = draw(svg, 'g', { class: 'guides' }) as SVGGElement;
@@ -83,8 +82,13 @@ export class Overlay {
     }
 
     show(): void {
+        this.follow();
+        this.shown();
+    }
+
+    /** The camera moved, or the picture under the hand: what depends on more waits for `show`. */
+    follow(): void {
         this.showSelection();
-        this.showAllThreads();
         this.showRuled();
     }
 
@@ -118,7 +122,7 @@ export class Overlay {
         return line(this.camera.toView(a), this.camera.toView(b));
     }
 
-    /** The outline follows the picture during a gesture; threads wait for its end. */
+    /** The outline follows the picture during a gesture. */
     showSelection(): void {
         this.followed();
         this.marks.replaceChildren();
@@ -208,32 +212,11 @@ export class Overlay {
         this.tag.style.transform = `translate(${x + 14}px, ${y + 18}px)`;
     }
 
-    showAllThreads(): void {
-        this.threads.replaceChildren();
-        this.threads.classList.toggle('far', this.camera.scale < 0.5);
-        if (!this.showThreads) return;
-        for (const owner of this.picture.withCues()) {
-            const screen = this.picture.screenOf(owner);
-            const box = owner.matches('.screen') ? this.picture.screenBox(screen) : this.picture.bounds(owner);
-            for (const thread of this.picture.threads(owner)) {
-                const target = thread.target ? this.picture.screen(thread.target) : null;
-                const picked = this.selection.layers.includes(owner.dataset['layer'] ?? '-') || this.selection.screens.includes(screen);
-                if (thread.target && target) this.thread(box, this.picture.screenBox(thread.target), picked);
-                else if (!thread.target) this.returning(box);
-            }
-        }
-    }
-
     /** Where the knot of a layer is, in px of the window: on its right edge, where threads begin. */
     knotOf(layer: Element): Point {
         const { width, height } = this.picture.box(layer);
         const at = this.camera.toView(apply(this.picture.matrix(layer), { x: width, y: height / 2 }));
         return { x: at.x + 16, y: at.y };
-    }
-
-    /** Size of the marks at a thread's ends: smaller when the wall is seen from afar. */
-    private get mark(): number {
-        return this.camera.scale < 0.5 ? 2.4 : 3.5;
     }
 
     private points(box: Box, matrix: Matrix | null): [Point, Point, Point, Point] {
@@ -318,26 +301,6 @@ export class Overlay {
         draw(knot, 'path', { d: `M${at.x - 9} ${at.y}h5m8 0h5`, class: 'knot-end' });
         draw(knot, 'circle', { cx: at.x, cy: at.y, r: 4 });
         draw(knot, 'title', {}).textContent = 'Drag this knot to a screen: a thread is the drawn line of a cue, “when this is tapped, show that screen”.';
-    }
-
-    private thread(from: Box, to: Box, picked: boolean): void {
-        const [a, b] = [this.points(from, null), this.points(to, null)];
-        const leftwards = (a[0].x + a[2].x) / 2 > (b[0].x + b[2].x) / 2;
-        const start = { x: leftwards ? a[0].x : a[2].x, y: (a[0].y + a[2].y) / 2 };
-        const end = { x: leftwards ? b[1].x : b[0].x, y: Math.min(Math.max(start.y, b[0].y + 12), b[2].y - 12) };
-        const group = draw(this.threads, 'g', { class: picked ? 'picked' : '' });
-        draw(group, 'path', { class: 'thread', d: this.curve(start, end) });
-        draw(group, 'circle', { class: 'knot-mark', cx: start.x, cy: start.y, r: this.mark });
-        draw(group, 'ellipse', { class: 'eye', cx: end.x, cy: end.y, rx: this.mark * 1.7, ry: this.mark * 0.9 });
-    }
-
-    private returning(from: Box): void {
-        const p = this.points(from, null);
-        const [x, y] = [p[0].x, (p[0].y + p[2].y) / 2];
-        const group = draw(this.threads, 'g', {});
-        const k = Math.min(1, this.camera.scale * 1.5);
-        draw(group, 'path', { class: 'thread', d: `M${x} ${y}c${-18 * k} ${-26 * k} ${-44 * k} ${-26 * k} ${-44 * k} ${-4 * k}c0 ${16 * k} ${20 * k} ${16 * k} ${20 * k} ${4 * k}` });
-        draw(group, 'circle', { class: 'knot-mark', cx: x, cy: y, r: this.mark });
     }
 
     private curve(a: Point, b: Point): string {

@@ -173,8 +173,12 @@ export class Picture {
         };
         for (const patch of patches) {
             touched(patch);
+            if (patch.samples) continue;
             if (patch.reload) location.reload();
-            else if (patch.project) reel = true;
+            else if (patch.project) {
+                reel = true;
+                this.stage.toggleAttribute('data-framed', patch.project.framed);
+            }
             else if (patch.layer) this.patchLayer(patch);
             else if (patch.screen) {
                 this.patchScreen(patch);
@@ -198,6 +202,19 @@ export class Picture {
         this.counts.delete(id);
         this.owners = null;
         this.laid = new WeakMap();
+    }
+
+    /** The screens on which words have holes that are filled in. */
+    holed(): string[] {
+        return [...new Set([...this.stage.querySelectorAll('.screen [data-holes]')].map((one) => this.screenOf(one)))];
+    }
+
+    /** Puts the words whose holes are filled in from a screen's picture into the place of those that are there. */
+    refill(svg: string): void {
+        for (const holed of this.parse(svg).querySelectorAll('[data-holes]')) {
+            const layer = holed.closest<SVGGElement>('[data-layer]')!;
+            this.stage.querySelector(`[data-layer="${layer.dataset['layer']}"]`)?.replaceWith(layer);
+        }
     }
 
     private patchLayer(patch: Patch): void {
@@ -287,7 +304,7 @@ export class Picture {
             screen = document.createElement('article');
             screen.className = 'screen';
             screen.dataset['screen'] = patch.screen!;
-            screen.innerHTML = '<button type="button" class="screen-name" tabindex="-1"></button><i class="fold"></i><svg xmlns="http://www.w3.org/2000/svg"><rect data-ground=""/></svg>';
+            screen.innerHTML = '<button type="button" class="screen-name" tabindex="-1"></button><i class="fold"></i><svg xmlns="http://www.w3.org/2000/svg"><rect data-ground=""/></svg><div class="frame"><svg xmlns="http://www.w3.org/2000/svg"></svg></div>';
             this.stage.append(screen);
             this.frames.set(patch.screen!, screen);
         }
@@ -296,6 +313,8 @@ export class Picture {
         screen.dataset['view'] = String(patch.view);
         screen.dataset['cues'] = patch.cues ?? '';
         screen.querySelector('.screen-name')!.textContent = patch.name ?? '';
+        screen.dataset['framing'] = (patch.framing ?? []).join(' ');
+        screen.querySelector(':scope > .frame > svg')!.innerHTML = patch.frame ?? '';
         const svg = screen.querySelector('svg')!;
         for (const [name, value] of Object.entries({ width, height, viewBox: `0 0 ${width} ${height}` })) svg.setAttribute(name, String(value));
         const ground = svg.querySelector('[data-ground]')!;
@@ -316,6 +335,12 @@ export class Picture {
     private place(screen: HTMLElement): void {
         const { x, y, width, height } = this.screenBox(screen.dataset['screen']!);
         Object.assign(screen.style, { left: `${x}px`, top: `${y}px`, width: `${width}px`, height: `${height}px` });
+        const [corner = 0, left = 0, top = 0, wide = 0, high = 0] = (screen.dataset['framing'] ?? '').split(' ').map(Number);
+        screen.style.setProperty('--corner', `${corner}px`);
+        screen.style.setProperty('--bezel', `${-top}px`);
+        const frame = screen.querySelector<HTMLElement>(':scope > .frame');
+        frame?.firstElementChild!.setAttribute('viewBox', `${left} ${top} ${wide} ${high}`);
+        if (frame) Object.assign(frame.style, { left: `${left}px`, top: `${top}px`, width: `${wide}px`, height: `${high}px` });
         screen.querySelector<HTMLElement>(':scope > .fold')!.style.top = `${screen.dataset['view']}px`;
         screen.toggleAttribute('data-scrolls', Number(screen.dataset['view']) < height);
     }

@@ -3,6 +3,7 @@ import { bare } from './cells.ts';
 import { Fragment, hold } from './fragments.ts';
 import { rename } from './renaming.ts';
 import type { Selection } from './selection.ts';
+import type { Command } from './messages.ts';
 import type { Server } from './server.ts';
 
 export class Reel {
@@ -17,6 +18,8 @@ export class Reel {
         this.fragment = new Fragment(this.place, () => url, () => server.sequence, () => this.mark());
         this.place.addEventListener('click', (event) => this.pressed(event));
         this.place.addEventListener('toggle', (event) => this.opened(event.target as HTMLDetailsElement), true);
+        this.place.addEventListener('input', (event) => (event.target as Element).matches('.outline-search') && this.search(event.target as HTMLInputElement));
+        this.place.addEventListener('keydown', (event) => this.searchKey(event));
         this.place.addEventListener('dblclick', (event) => this.rename(event.target as Element));
         for (const name of ['dragstart', 'dragover', 'drop', 'dragend'] as const) this.place.addEventListener(name, (event) => this.drag(name, event));
         this.mark();
@@ -56,7 +59,11 @@ export class Reel {
         const screen = details.dataset['screen']!;
         const list = details.querySelector<HTMLElement>('.layer-list')!;
         let outline = this.outlines.get(screen);
-        if (outline?.place !== list) this.outlines.set(screen, outline = new Fragment(list, () => details.dataset['url']!, () => this.server.sequence, () => this.mark()));
+        if (outline?.place !== list) this.outlines.set(screen, outline = new Fragment(list, () => details.dataset['url']!, () => this.server.sequence, () => {
+            this.mark();
+            const field = details.querySelector<HTMLInputElement>('.outline-search');
+            if (field && field.value !== '') this.search(field);
+        }));
         return outline;
     }
 
@@ -73,7 +80,8 @@ export class Reel {
         if (mark && item) {
             void this.server.edit({ type: 'mark-layers', screen: place || null, layers: [item.dataset['item']], [mark.dataset['mark']!]: mark.getAttribute('aria-pressed') !== 'true' });
         } else if (item) {
-            if (event.shiftKey) this.selection.toggle(item.dataset['item']!, place);
+            if (event.ctrlKey || event.metaKey) this.selection.toggle(item.dataset['item']!, place);
+            else if (event.shiftKey) this.pickTo(item, place);
             else this.selection.pick([item.dataset['item']!], place);
         } else if (target.closest('[data-takes]')) {
             this.selection.pickScreens([target.closest<HTMLElement>('[data-takes]')!.dataset['takes']!]);
@@ -82,6 +90,41 @@ export class Reel {
             const id = target.closest<HTMLElement>('[data-card]')!.dataset['card']!;
             this.selection.pickScreens([id]);
             document.dispatchEvent(new CustomEvent('kindred:do', { detail: 'show-screen' }));
+        }
+    }
+
+    /** From the row that was picked last to this one. */
+    private pickTo(item: HTMLElement, screen: string): void {
+        const rows = [...item.closest('.layer-list')!.querySelectorAll<HTMLElement>('[data-item]')].filter((row) => row.offsetParent !== null);
+        const [from, to] = [rows.findIndex((row) => row.dataset['item'] === bare(this.selection.layers.at(-1) ?? '')), rows.indexOf(item)];
+        if (from < 0) return this.selection.toggle(item.dataset['item']!, screen);
+        const between = rows.slice(Math.min(from, to), Math.max(from, to) + 1);
+        // What lies in a layer that is picked goes with it.
+        const picked = between.filter((row) => !between.some((other) => other !== row && other.contains(row))).map((row) => row.dataset['item']!);
+        this.selection.pick([...picked.filter((id) => id !== rows[from]!.dataset['item']), ...picked.filter((id) => id === rows[from]!.dataset['item'])], screen);
+    }
+
+    /** Enter picks the first that is found, Escape shows all again. */
+    private searchKey(event: KeyboardEvent): void {
+        const field = event.target as HTMLInputElement;
+        if (!field.matches('.outline-search') || (event.key !== 'Enter' && event.key !== 'Escape')) return;
+        event.preventDefault();
+        if (event.key === 'Escape') field.value = '';
+        else {
+            const found = [...field.closest('details')!.querySelectorAll<HTMLElement>('[data-item]:not([hidden])')].find((row) => row.querySelector('.item-name')!.textContent.toLowerCase().includes(field.value.trim().toLowerCase()));
+            const screen = field.closest<HTMLElement>('[data-screen]')!.dataset['screen']!;
+            if (found) this.selection.pick([found.dataset['item']!], screen === 'loose' ? '' : screen);
+        }
+        this.search(field);
+        field.blur();
+    }
+
+    /** Shows the rows whose names, or those of what lies in them, hold the words. */
+    private search(field: HTMLInputElement): void {
+        const words = field.value.trim().toLowerCase();
+        const list = field.closest('details')!.querySelector('.layer-list')!;
+        for (const row of list.querySelectorAll<HTMLElement>('[data-item]')) {
+            row.hidden = words !== '' && ![...row.querySelectorAll('.item-name')].some((name) => name.textContent.toLowerCase().includes(words));
         }
     }
 
@@ -119,21 +162,38 @@ export class Reel {
             row.classList.add(into ? 'drop-into' : share < 0.5 ? 'drop-above' : 'drop-below');
             return;
         }
-        if (this.dragged.dataset['item']) this.dropLayer(this.dragged.dataset['item'], over, into, share < 0.5);
+        if (this.dragged.dataset['item']) this.dropLayer(this.dragged, over, into, share < 0.5);
         else this.dropScreen(this.dragged.dataset['card']!, over, share < 0.5);
         this.dragged = null;
     }
 
-    private dropLayer(id: string, over: HTMLElement, into: boolean, above: boolean): void {
-        const screen = over.closest<HTMLElement>('[data-screen]')!.dataset['screen']!;
+    /** One row, or all that are selected where it is one of them; onto another screen too, at the same place there. */
+    private dropLayer(dragged: HTMLElement, over: HTMLElement, into: boolean, above: boolean): void {
+        const place = (item: HTMLElement): string | null => {
+            const screen = item.closest<HTMLElement>('[data-screen]')!.dataset['screen']!;
+            return screen === 'loose' ? null : screen;
+        };
+        const id = dragged.dataset['item']!;
+        const [from, screen] = [place(dragged), place(over)];
         const parent = into ? over.dataset['item']! : over.dataset['parent'] || null;
         // The outline shows the topmost first: above a row is in front of its layer.
         const next = over.nextElementSibling as HTMLElement | null;
         const top = over.querySelector<HTMLElement>(':scope > ul > [data-item]')?.dataset['item'];
         const below = into ? top ?? null : above ? over.dataset['item']! : next?.dataset['item'] ?? null;
-        const layers = this.selection.layers.includes(id) ? this.selection.layers : [id];
+        const layers = this.selection.layers.includes(id) && this.selection.across.length === 0 ? this.selection.layers.map(bare) : [id];
         if (below !== null && layers.includes(below)) return;
-        void this.server.edit({ type: 'reorder-layers', screen: screen === 'loose' ? null : screen, parent, layers, above: below });
+        const put: Command = { type: 'reorder-layers', screen, parent, layers, above: below };
+        if (from === screen) return void this.server.edit(put);
+        const outermost = this.outermost(dragged).dataset['item']!;
+        void this.server.edit(
+            ...(dragged.dataset['parent'] ? [{ type: 'reorder-layers', screen: from, parent: null, layers, above: outermost }] : []),
+            { type: 'transfer-layers', screen: from, to: screen, layers, dx: 0, dy: 0 }, put,
+        ).then((answer) => answer && this.selection.pick(layers, screen ?? ''));
+    }
+
+    private outermost(item: HTMLElement): HTMLElement {
+        const around = item.parentElement?.closest<HTMLElement>('[data-item]');
+        return around ? this.outermost(around) : item;
     }
 
     private dropScreen(id: string, over: HTMLElement, above: boolean): void {

@@ -7,7 +7,9 @@ import type { KitPanel } from './kit.ts';
 import type { Looking } from './looking.ts';
 import type { Making } from './making.ts';
 import type { Nudging } from './nudging.ts';
+import type { Inside } from './inside.ts';
 import type { Parts } from './parts.ts';
+import type { Styling } from './styling.ts';
 import type { Tools } from './tools.ts';
 import type { Writing } from './writing.ts';
 
@@ -20,6 +22,8 @@ export interface Doers {
     asking: Asking;
     tools: Tools;
     writing: Writing;
+    styling: Styling;
+    inside: Inside;
     kit: KitPanel;
     keys: () => void;
     find: () => void;
@@ -32,10 +36,11 @@ export interface Doers {
 }
 
 const ARROWS = [['ArrowLeft', -1, 0, 'left'], ['ArrowRight', 1, 0, 'right'], ['ArrowUp', 0, -1, 'up'], ['ArrowDown', 0, 1, 'down']] as const;
+const EDGES = ['left', 'centre', 'right', 'top', 'middle', 'bottom'] as const;
 const SIZES = [['ArrowRight', 1, 0, 'Wider'], ['ArrowLeft', -1, 0, 'Narrower'], ['ArrowDown', 0, 1, 'Higher'], ['ArrowUp', 0, -1, 'Lower']] as const;
 
 export function register(on: Doers): Command[] {
-    const { editing, looking, nudging, making, asking, tools, writing } = on;
+    const { editing, looking, nudging, making, asking, tools, writing, styling, inside } = on;
     const { selection, gestures, server, facets, camera } = on.parts;
     const layers = (): boolean => selection.layers.length > 0;
     const only = (...kinds: string[]) => (): boolean => selection.layers.length === 1 && (kinds.length === 0 || kinds.includes(selection.elements()[0]?.dataset['kind'] ?? ''));
@@ -61,9 +66,10 @@ export function register(on: Doers): Command[] {
         { id: 'place', name: 'Place what the tool in hand makes', group: 'Tools', keys: ['Enter'], when: () => holding(), run: () => making.byKey(on.kit, writing, tools) },
 
         {
-            id: 'into', name: 'Into a group, a text or a widget', short: 'Edit', group: 'Selection', keys: ['Enter'], menu: ['layers'], when: () => !holding() && (only('text', 'widget', 'group', 'stack', 'array')() || selection.screens.length === 1),
+            id: 'into', name: 'Into a group, a text, a widget or a picture', short: 'Edit', group: 'Selection', keys: ['Enter'], menu: ['layers'], when: () => !holding() && (only('text', 'widget', 'group', 'stack', 'array', 'picture')() || selection.screens.length === 1),
             run: () => {
                 const layer = selection.elements()[0];
+                if (inside.leave() || (layer?.dataset['kind'] === 'picture' && inside.enter(layer))) return;
                 if (layer && ['text', 'widget'].includes(layer.dataset['kind'] ?? '')) writing.edit(layer);
                 else looking.child();
             },
@@ -72,12 +78,14 @@ export function register(on: Doers): Command[] {
         { id: 'next', name: 'Next layer', group: 'Selection', keys: ['Tab'], when: layers, run: () => looking.step(1) },
         { id: 'previous', name: 'Previous layer', group: 'Selection', keys: ['Shift+Tab'], when: layers, run: () => looking.step(-1) },
         { id: 'all', name: 'Select all beside it', group: 'Selection', keys: ['Ctrl+A'], run: () => looking.all() },
+        { id: 'alike', name: 'Select what looks alike; again on the whole wall', short: 'Select alike', group: 'Selection', keys: ['Alt+A'], menu: ['layers'], when: layers, rare: true, run: () => void styling.alike('look') },
+        ...(['fill', 'stroke', 'type'] as const).map((by): Command => ({ id: `alike-${by}`, name: `Select what has the same ${by}; again on the whole wall`, group: 'Selection', when: layers, run: () => void styling.alike(by) })),
         { id: 'next-screen', name: 'Next screen', group: 'Selection', keys: ['.'], run: () => looking.screen(1) },
         { id: 'previous-screen', name: 'Previous screen', group: 'Selection', keys: [','], run: () => looking.screen(-1) },
         {
             id: 'leave', name: 'Give up what is under way; out of the group; nothing selected', group: 'Selection', keys: ['Escape'],
             run: () => {
-                if (gestures.cancel()) return;
+                if (gestures.cancel() || inside.leave()) return;
                 if (holding()) tools.take('pick');
                 else selection.escape();
             },
@@ -94,44 +102,54 @@ export function register(on: Doers): Command[] {
         { id: 'rename', name: 'Rename', group: 'Editing', keys: ['F2'], menu: ['layers', 'screen'], when: () => selection.layers.length === 1 || (!layers() && screen()), run: () => facets.rename() },
         { id: 'hide', name: 'Hide or show', group: 'Editing', keys: ['H'], menu: ['layers'], when: layers, run: () => editing.mark('hidden') },
         { id: 'lock', name: 'Lock or unlock', group: 'Editing', keys: ['Shift+H'], menu: ['layers'], when: layers, run: () => editing.mark('locked') },
+        { id: 'copy-style', name: 'Copy the look', group: 'Editing', keys: ['Alt+C'], menu: ['layers'], when: layers, run: () => void styling.copyStyle() },
+        { id: 'paste-style', name: 'Give it the copied look', group: 'Editing', keys: ['Alt+V'], menu: ['layers'], when: layers, run: () => styling.pasteStyle() },
+        { id: 'copy-svg', name: 'Copy as SVG', group: 'Editing', menu: ['layers', 'screen'], when: any, rare: true, run: () => void styling.copyAs('svg') },
+        { id: 'copy-png', name: 'Copy as PNG', group: 'Editing', menu: ['layers', 'screen'], when: any, rare: true, run: () => void styling.copyAs('png') },
         { id: 'heavier', name: 'Next heavier weight', group: 'Editing', keys: ['Alt+ArrowUp'], when: layers, run: () => facets.weigh(1) },
         { id: 'lighter', name: 'Next lighter weight', group: 'Editing', keys: ['Alt+ArrowDown'], when: layers, run: () => facets.weigh(-1) },
         { id: 'exchange-icon', name: 'Exchange the icon', group: 'Editing', menu: ['layers'], when: only('icon'), run: () => asking.icons('exchange') },
-        { id: 'open-widget', name: 'Open into layers', group: 'Editing', menu: ['layers'], when: only('widget'), run: () => void editing.openWidget() },
-        { id: 'trials', name: 'Try several values', group: 'Editing', menu: ['layers'], when: only(), run: on.trials },
-        { id: 'copies', name: 'Find copies', group: 'Editing', menu: ['layers'], when: only('group', 'stack'), run: () => void asking.copies() },
+        { id: 'widget-icon', name: 'Choose the icon of a widget', group: 'Editing', when: only('widget'), run: () => asking.icons({ screen: selection.screen, layer: selection.layers[0]!, place: 'icon' }) },
+        { id: 'widget-no-icon', name: 'Take the icon of a widget away', group: 'Editing', when: only('widget'), run: () => void server.edit({ type: 'set-widget', screen: selection.screen || null, layers: selection.layers, field: 'icon', value: '' }) },
+        { id: 'open-widget', name: 'Open into layers', group: 'Editing', menu: ['layers'], when: only('widget'), rare: true, run: () => void editing.openWidget() },
+        { id: 'trials', name: 'Try several values', group: 'Editing', menu: ['layers'], when: only(), rare: true, run: on.trials },
+        { id: 'copies', name: 'Find copies', group: 'Editing', menu: ['layers'], when: only('group', 'stack'), rare: true, run: () => void asking.copies() },
         { id: 'apart', name: 'Stop editing copies together', group: 'Editing', when: () => document.getElementById('together')?.hidden === false, run: on.apart },
         { id: 'untrace', name: 'Take the picture under the screen away', group: 'Editing', when: screen, run: () => void server.edit({ type: 'set-tracing', screen: current(), asset: null }) },
         ...(['rough', 'plain', 'dressed'] as const).map((finish): Command => ({ id: `finish-${finish}`, name: `Show the project ${finish}`, group: 'Editing', run: () => void server.edit({ type: 'set-finish', finish }) })),
 
-        ...ARROWS.map(([key, dx, dy, word]): Command => ({ id: `nudge-${word}`, name: `Move ${word} by 1`, group: 'Arranging', keys: [key], when: any, run: () => nudging.by(dx, dy) })),
-        ...ARROWS.map(([key, dx, dy, word]): Command => ({ id: `move-${word}`, name: `Move ${word} by 10`, group: 'Arranging', keys: [`Shift+${key}`], when: any, run: () => nudging.by(10 * dx, 10 * dy) })),
+        ...ARROWS.map(([key, dx, dy, word]): Command => ({ id: `nudge-${word}`, name: `Move ${word} by 1`, group: 'Arranging', keys: [key], when: any, run: () => (inside.active ? inside.nudge(dx, dy) : nudging.by(dx, dy)) })),
+        ...ARROWS.map(([key, dx, dy, word]): Command => ({ id: `move-${word}`, name: `Move ${word} by 10`, group: 'Arranging', keys: [`Shift+${key}`], when: any, run: () => (inside.active ? inside.nudge(10 * dx, 10 * dy) : nudging.by(10 * dx, 10 * dy)) })),
         ...SIZES.map(([key, dx, dy, word]): Command => ({ id: word.toLowerCase(), name: `${word} by 1`, group: 'Arranging', keys: [`Ctrl+${key}`], when: layers, run: () => editing.size(dx, dy) })),
         ...SIZES.map(([key, dx, dy, word]): Command => ({ id: `much-${word.toLowerCase()}`, name: `${word} by 10`, group: 'Arranging', keys: [`Ctrl+Shift+${key}`], when: layers, run: () => editing.size(10 * dx, 10 * dy) })),
         { id: 'group', name: 'Group', group: 'Arranging', keys: ['Ctrl+G'], menu: ['layers'], when: layers, run: () => editing.group() },
         { id: 'ungroup', name: 'Ungroup', group: 'Arranging', keys: ['Ctrl+Shift+G'], menu: ['layers'], when: () => selection.elements().some((layer) => layer.matches('[data-kind=group], [data-kind=stack]')), run: () => void editing.ungroup() },
         { id: 'stack', name: 'Lay out as a stack', group: 'Arranging', keys: ['L'], menu: ['layers'], run: () => editing.stack() },
-        { id: 'array', name: 'Repeat as an array', group: 'Arranging', keys: ['Shift+L'], menu: ['layers'], run: () => editing.array() },
+        { id: 'array', name: 'Repeat as an array', group: 'Arranging', keys: ['Shift+L'], menu: ['layers'], rare: true, run: () => editing.array() },
         { id: 'forward', name: 'One step to the front', group: 'Arranging', keys: ['PageUp'], when: layers, run: () => editing.order('forward') },
         { id: 'backward', name: 'One step to the back', group: 'Arranging', keys: ['PageDown'], when: layers, run: () => editing.order('backward') },
         { id: 'front', name: 'To the front', group: 'Arranging', keys: ['Shift+PageUp'], menu: ['layers'], when: layers, run: () => editing.order('front') },
         { id: 'back', name: 'To the back', group: 'Arranging', keys: ['Shift+PageDown'], menu: ['layers'], when: layers, run: () => editing.order('back') },
+        { id: 'swap', name: 'Swap the places of two', group: 'Arranging', keys: ['Alt+X'], menu: ['layers'], when: () => selection.layers.length === 2, run: () => styling.swap() },
+        ...EDGES.map((edge): Command => ({ id: `align-${edge}`, name: `Align: ${edge}`, group: 'Arranging', when: any, run: () => facets.align(edge) })),
+        ...([['x', 'across'], ['y', 'down']] as const).map(([axis, word]): Command => ({ id: `space-${word}`, name: `Space evenly ${word}`, group: 'Arranging', when: () => selection.layers.length + selection.screens.length > 2, run: () => facets.distribute(axis) })),
         { id: 'below', name: 'Moving takes along what lies below', group: 'Arranging', keys: ['B held'], listed: true, run: () => undefined },
         { id: 'unsnapped', name: 'No snapping while dragging', group: 'Arranging', keys: ['Ctrl held'], listed: true, run: () => undefined },
 
         { id: 'fit', name: 'Fit: once the selection, again the wall', short: 'Fit', group: 'Looking', keys: ['F'], menu: ['wall', 'screen'], run: () => looking.fit() },
         { id: 'show-screen', name: 'Fit the screen', group: 'Looking', keys: ['Shift+F'], when: screen, run: () => looking.fitScreen() },
         { id: 'full-size', name: 'Full size, 100%', group: 'Looking', keys: ['0'], run: () => camera.zoomTo(1) },
-        { id: 'zoom-in', name: 'Zoom in', group: 'Looking', keys: ['+', '='], run: () => camera.zoomCentre(1.25) },
-        { id: 'zoom-out', name: 'Zoom out', group: 'Looking', keys: ['-'], run: () => camera.zoomCentre(0.8) },
+        { id: 'zoom-in', name: 'Zoom in', group: 'Looking', keys: ['+', '='], run: () => (inside.active ? inside.scale(1) : camera.zoomCentre(1.25)) },
+        { id: 'zoom-out', name: 'Zoom out', group: 'Looking', keys: ['-'], run: () => (inside.active ? inside.scale(-1) : camera.zoomCentre(0.8)) },
         { id: 'measure', name: 'Distances from the selection to what is under the pointer', group: 'Looking', keys: ['M held'], listed: true, run: () => undefined },
         { id: 'pan', name: 'Pan; scroll; zoom to the pointer', group: 'Looking', keys: ['Space drag', 'wheel', 'Ctrl wheel'], listed: true, run: () => undefined },
         { id: 'rehearse', name: 'Rehearse from here', group: 'Looking', keys: ['R'], menu: ['screen'], run: () => document.querySelector<HTMLAnchorElement>('a[data-rehearse]')?.click() },
-        { id: 'devices', name: 'The screen on all devices', group: 'Looking', menu: ['screen'], when: screen, run: () => void asking.allDevices() },
+        { id: 'frames', name: 'Show or hide device frames', group: 'Looking', run: () => void server.edit({ type: 'set-framed', framed: !on.parts.picture.stage.hasAttribute('data-framed') }) },
+        { id: 'devices', name: 'The screen on all devices', group: 'Looking', menu: ['screen'], when: screen, rare: true, run: () => void asking.allDevices() },
         { id: 'take', name: 'New take', group: 'Looking', menu: ['screen'], when: screen, run: on.takes.make },
         { id: 'takes', name: 'Compare takes', group: 'Looking', when: screen, run: on.takes.compare },
 
-        ...[1, 2, 3, 4, 5].map((n): Command => ({ id: `facet-${n}`, name: `Open facet ${n}`, group: 'Panels', keys: [String(n)], run: () => facets.openFacet(n) })),
+        ...['Where', 'Look', 'Text', 'Cues'].map((facet, i) => [i + 1, facet] as const).map(([n, facet]): Command => ({ id: `facet-${n}`, name: `Open the facet ${facet}`, group: 'Panels', keys: [String(n)], run: () => facets.openFacet(n) })),
         { id: 'grid', name: 'Grids, guides and rulers', group: 'Panels', run: on.panels.grid },
         { id: 'threads', name: 'Threads', group: 'Panels', run: on.panels.threads },
         { id: 'notes', name: 'Notes', group: 'Panels', run: on.panels.notes },

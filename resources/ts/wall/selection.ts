@@ -1,4 +1,4 @@
-/** What is selected: layers that lie beside each other's screen, or screens. */
+/** What is selected: layers, of several screens too, or screens. */
 import { bare } from './cells.ts';
 import { around, corners, type Box } from './geometry.ts';
 import type { Picture } from './picture.ts';
@@ -39,7 +39,7 @@ export class Selection {
     }
 
     toggle(layer: string, screen: string): void {
-        if (this.screen !== screen || this.screens.length > 0) return this.pick([layer], screen);
+        if (this.screens.length > 0) return this.pick([layer], screen);
         this.pick(this.layers.includes(layer) ? this.layers.filter((id) => id !== layer) : [...this.layers, layer], screen);
     }
 
@@ -74,8 +74,14 @@ export class Selection {
         if (this.group !== null && !this.picture.layer(this.group)) this.group = null;
         this.layers = layers;
         this.screens = screens;
-        const first = this.picture.layer(layers[0] ?? '');
-        if (first) this.screen = this.picture.screenOf(first);
+        const on = layers.flatMap((id) => this.picture.layer(id) ?? []).map((layer) => this.picture.screenOf(layer));
+        if (on.length > 0 && !on.includes(this.screen)) this.screen = on[0]!;
+    }
+
+    /** The screens of the layers that are selected, '' for the wall, when there are several. */
+    get across(): string[] {
+        const screens = new Set(this.elements().map((layer) => this.picture.screenOf(layer)));
+        return screens.size > 1 ? [...screens] : [];
     }
 
     /** Around everything selected, on the wall; null when nothing is. */

@@ -97,6 +97,11 @@ export class Server {
         return this.base;
     }
 
+    /** How many edits were made here and not answered yet. */
+    get open(): number {
+        return this.waiting;
+    }
+
     /** Sends what an earlier page left unanswered. */
     resume(): void {
         for (const kept of this.pending.left()) void this.enqueue(() => this.deliver(kept));

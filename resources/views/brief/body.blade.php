@@ -28,35 +28,14 @@
         @if ($all === [])<p class="text-ash">{{ $empty[$part->value] }}</p>@elseif ($entries === [])<p class="text-ash">Nothing here holds these words.</p>@endif
         <ul class="entries" data-of="{{ $part->value }}">
             @foreach ($entries as $entry)
-                @php($covered = $part === Part::Requirement ? collect($coverage->requirements)->first(fn ($one) => $one->requirement->id === $entry->id) : null)
-                <li class="entry-card" id="entry-{{ $entry->id }}" data-entry="{{ $entry->id }}">
-                    <span class="grip" draggable="true" title="Drag to reorder" aria-hidden="true"><x-glyph name="grip-vertical"/></span>
-                    @if ($entry->asset)<img class="reference" alt="{{ $entry->title }}" src="{{ route('asset', [$project, $entry->asset]) }}" draggable="false">@endif
-                    <div class="min-w-0 flex-1">
-                        <div class="flex items-center gap-2">
-                            @if ($covered)<span class="status" data-status="{{ $covered->status->value }}" title="{{ implode(' ', $covered->problems) }}">{{ $covered->status->value }}</span>@endif
-                            <input class="field title" data-entry-field="title" value="{{ $entry->title }}" maxlength="{{ Kindred\Document\Brief\Entry::MAX_TITLE }}" placeholder="{{ $part === Part::Plan ? 'Name of the screen' : ucfirst($part->one()) }}" aria-label="{{ ucfirst($part->one()) }}">
-                            <button type="button" class="button quiet !px-1" data-brief-do="up" aria-label="Move up" title="Up"><x-glyph name="arrow-up"/></button>
-                            <button type="button" class="button quiet !px-1" data-brief-do="down" aria-label="Move down" title="Down"><x-glyph name="arrow-down"/></button>
-                            <button type="button" class="button quiet !px-1" data-brief-do="remove" aria-label="Remove {{ $entry->called() }}" title="Remove; undo brings it back"><x-glyph name="trash-2"/></button>
-                        </div>
-                        <div class="prose" tabindex="0" data-brief-do="write" title="Press to write. **bold**, *slanted*, - lists, # headings">{!! $entry->words === '' ? '<p class="say-more">'.e($hints[$part->value]).'</p>' : App\Canvas\Briefs::html($entry->words) !!}</div>
-                        <textarea class="field" data-entry-field="words" rows="4" hidden maxlength="{{ Kindred\Document\Brief\Entry::MAX_WORDS }}" aria-label="More about it">{{ $entry->words }}</textarea>
-                        @includeIf('brief.'.$part->value)
-                    </div>
-                </li>
+                @include('brief.entry', ['covered' => $part === Part::Requirement ? collect($coverage->requirements)->first(fn ($one) => $one->requirement->id === $entry->id) : null])
             @endforeach
         </ul>
         @if ($part === Part::Plan && $plan->rows !== [])
-            @foreach ($plan->findings() as $finding)<p class="finding">{{ $finding }}</p>@endforeach
-            @php($sketch = $plan->sketch())
-            <svg class="sketch" viewBox="-8 -34 {{ $sketch['width'] + 16 }} {{ $sketch['height'] + 50 }}" data-width="{{ $sketch['width'] + 16 }}" width="{{ $sketch['width'] + 16 }}" role="img" aria-label="Which screen leads to which">
-                <defs><marker id="tip" viewBox="0 0 8 8" refX="7" refY="4" markerWidth="7" markerHeight="7" orient="auto-start-reverse"><path d="M0 0 8 4 0 8z" class="tip"/></marker></defs>
-                @foreach ($sketch['arrows'] as $arrow)<path class="leads{{ $arrow['back'] ? ' back' : '' }}" d="{{ $arrow['path'] }}" marker-end="url(#tip)"/>@endforeach
-                @foreach ($sketch['cards'] as $card)
-                    <g data-made="{{ $card['made'] ? 'true' : 'false' }}"><rect x="{{ $card['x'] }}" y="{{ $card['y'] }}" width="{{ Kindred\Brief\Plan::CARD[0] }}" height="{{ Kindred\Brief\Plan::CARD[1] }}"/><text x="{{ $card['x'] + 12 }}" y="{{ $card['y'] + 33 }}">{{ mb_strimwidth($card['row']->called(), 0, 20, '…') }}</text></g>
-                @endforeach
-            </svg>
+            <div class="flow">
+                @include('brief.flow')
+                @foreach ($plan->findings() as $finding)<p class="finding">{{ $finding }}</p>@endforeach
+            </div>
         @endif
         @if ($part === Part::Requirement && $all !== [])
             @php($unasked = $coverage->unasked())

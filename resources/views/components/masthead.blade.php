@@ -3,7 +3,7 @@
     <a href="{{ route('shelf') }}" class="font-heading font-semibold" title="The shelf lists your projects">Kindred Canvas</a>
     @if ($project)
         <span class="text-ash" aria-hidden="true">›</span>
-        <span class="max-w-56 overflow-hidden text-ellipsis px-1 font-medium">{{ $project->name }}</span>
+        <span class="project-name max-w-56 overflow-hidden text-ellipsis px-1 font-medium">{{ $project->name }}</span>
         <nav class="ml-6 flex gap-1" aria-label="Places">
             <a href="{{ route('brief', $project) }}" @if ($place === 'brief') aria-current="page" @endif>Brief</a>
             <a href="{{ route('wall', $project) }}" @if ($place === 'wall') aria-current="page" @endif>Wall</a>
@@ -11,7 +11,7 @@
             <a href="{{ route('hand-over', $project) }}" @if ($place === 'hand-over') aria-current="page" @endif>Hand over</a>
         </nav>
     @endif
-    <div class="ml-auto flex items-center gap-1">{{ $slot }}</div>
+    <div class="actions ml-auto flex items-center gap-1">{{ $slot }}</div>
     @if (! $project)
         <span class="px-2 text-ash">{{ auth()->user()->name }}</span>
         <form method="post" action="{{ route('sign-out') }}">@csrf<button class="button quiet">Sign out</button></form>

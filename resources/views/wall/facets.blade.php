@@ -34,19 +34,7 @@
             <div class="row two"><x-number field="x" label="X" :values="$values"/><x-number field="y" label="Y" :values="$values"/></div>
             <div class="row two"><x-number field="width" label="W" :values="$values" hint="Width; sums and percent of the parent work: 50% - 8"/><x-number field="height" label="H" :values="$values"/></div>
             <div class="row"><x-number field="rotation" label="Rotation °" :values="$values"/></div>
-            <div class="row"><span class="label" id="align-label">Align</span>
-                <span class="flex justify-between" role="group" aria-labelledby="align-label">
-                    @foreach (['left' => 'align-start-vertical', 'centre' => 'align-center-vertical', 'right' => 'align-end-vertical', 'top' => 'align-start-horizontal', 'middle' => 'align-center-horizontal', 'bottom' => 'align-end-horizontal'] as $edge => $glyph)
-                        <button class="button quiet !px-1" data-do="align" data-name="{{ $edge }}" title="Align: {{ $edge }}" aria-label="Align {{ $edge }}"><x-glyph :name="$glyph"/></button>
-                    @endforeach
-                </span></div>
-            @if (! $only)
-                <div class="row"><label for="align-with">with</label><select class="field" id="align-with"><option value="each">each other</option><option value="parent">what they lie in</option><option value="last">the one picked last</option></select></div>
-                <div class="row"><label for="gap">Gap</label>
-                    <span class="flex gap-1"><input class="field" id="gap" inputmode="decimal" placeholder="even" title="px; empty shares the room between the first and the last" autocomplete="off">
-                        <button class="button quiet !px-1" data-do="distribute" data-name="x" title="Gaps across" aria-label="Set gaps across"><x-glyph name="align-horizontal-space-between"/></button>
-                        <button class="button quiet !px-1" data-do="distribute" data-name="y" title="Gaps down" aria-label="Set gaps down"><x-glyph name="align-vertical-space-between"/></button></span></div>
-            @endif
+            <x-aligning :several="! $only"/>
             @if (! $only)<div class="row"><span class="label"></span><button class="button justify-start" data-do="even" title="Makes the rows and columns that these lie in roughly exact, with equal gaps"><x-glyph name="layout-dashboard"/> Even out</button></div>@endif
             @include('wall.layout')
         </div>
@@ -54,12 +42,17 @@
     <details class="facet" id="facet-look" data-facet="look" open>
         <summary><b>Look</b><span class="gist">{{ $gist('fill') }} {{ $gist('stroke-colour') }}</span></summary>
         <div class="rows">
-            @if ($values['icon']['applies'])<div class="row"><span class="label">Icon</span><button class="button justify-start" data-do="exchange-icon">{{ $values['icon']['mixed'] ? 'mixed' : $values['icon']['value'] }}</button></div>@endif
-            @if ($values['fill']['applies'])<x-colour field="fill" :label="$values['icon']['applies'] || $values['size']['applies'] ? 'Colour' : 'Fill'" :value="$values['fill']['value']" :mixed="$values['fill']['mixed']"/>@endif
+            @if ($values['shape']['applies'])<x-choice field="shape" label="Shape" :values="$values" :options="['box' => 'box', 'ellipse' => 'ellipse', 'line' => 'line']"/>@endif
+            @if ($values['icon']['applies'])<div class="row"><span class="label">Icon</span><button class="button justify-start" data-do="exchange-icon" title="Another icon">@if ($values['icon']['mixed']) mixed @else<x-glyph :name="$values['icon']['value']"/> {{ str_replace('-', ' ', $values['icon']['value']) }}@endif</button></div>@endif
+            @if ($values['fill']['applies'])<x-colour field="fill" :label="$values['icon']['applies'] || $values['size']['applies'] || $only?->content instanceof Kindred\Document\Layer\Widget ? 'Colour' : 'Fill'" :value="$values['fill']['value']" :mixed="$values['fill']['mixed']"/>@endif
             @if ($values['icon-line']['applies'])<div class="row"><x-number field="icon-line" label="Line" step="0.25" :values="$values"/></div>@endif
             @if ($values['optical']['applies'])<x-choice field="optical" label="Centred" :values="$values" :options="['false' => 'by its grid', 'true' => 'by what is painted']"/>@endif
             @if ($only?->content instanceof Kindred\Document\Layer\Picture)<div class="row"><span class="label">Picture</span><button class="button justify-start" data-do="picture" title="Another picture in the same box"><x-glyph name="replace"/> Replace</button></div>@endif
-            @if ($values['fit']['applies'])<x-choice field="fit" label="Fits by" :values="$values" :options="['cover' => 'cover', 'contain' => 'contain', 'fill' => 'fill']"/>@endif
+            @if ($values['fit']['applies'])
+                <x-choice field="fit" label="Fits by" :values="$values" :options="['cover' => 'cover', 'contain' => 'contain', 'fill' => 'fill']"/>
+                <div class="row"><x-number field="zoom" label="Zoom" :values="$values" hint="How much larger the picture is than it fits; Enter on the picture moves and scales it by hand"/></div>
+                <div class="row two"><x-number field="position-x" label="Left" :values="$values" hint="Position across: 0% shows the left edge, 100% the right one"/><x-number field="position-y" label="Top" :values="$values" hint="Position down: 0% shows the upper edge, 100% the lower one"/></div>
+            @endif
             @if ($values['stroke-colour']['applies'])
                 <x-colour field="stroke-colour" label="Stroke" :value="$values['stroke-colour']['value']" :mixed="$values['stroke-colour']['mixed']"/>
                 <div class="row"><x-number field="stroke-width" label="Stroke width" :values="$values"/></div>
@@ -93,6 +86,38 @@
         </details>
     @endif
     </fieldset>
+@elseif (count($screens) > 1)
+    <div class="subject"><span class="flex-1 font-heading text-[15px] font-semibold">{{ count($screens) }} screens</span></div>
+    @php($same = fn (callable $of) => count($all = array_unique(array_map($of, $screens))) === 1 ? $all[0] : null)
+    <details class="facet" id="facet-where" data-facet="where" open>
+        <summary><b>Where</b></summary>
+        <div class="rows">
+            <x-aligning :several="true" :parent="false"/>
+            @php($device = $same(fn ($one) => $one->device))
+            <div class="row"><label for="s-device">Device</label>
+                <select class="field" id="s-device" data-screen-field="device">
+                    @if ($device === null || ! Kindred\Device\Catalogue::find($device))<option selected disabled>{{ $device === null ? 'mixed' : 'Custom size' }}</option>@endif
+                    @foreach (Kindred\Device\Catalogue::all() as $one)<option value="{{ $one->key }}" @selected($one->key === $device)>{{ $one->name }}</option>@endforeach
+                </select></div>
+            <div class="row two">
+                @foreach (['width' => 'W', 'height' => 'H'] as $field => $label)
+                    @php($value = $same(fn ($one) => Kindred\Geometry\Number::text($one->box->{$field})))
+                    <label for="s-{{ $field }}">{{ $label }}</label><input class="field" id="s-{{ $field }}" data-screen-field="{{ $field }}" data-step="1" value="{{ $value }}" @if ($value === null) placeholder="mixed" @endif autocomplete="off">
+                @endforeach
+            </div>
+        </div>
+    </details>
+    <details class="facet" id="facet-look" data-facet="look" open>
+        <summary><b>Look</b></summary>
+        @php($ground = $same(fn ($one) => $one->ground->toHex()))
+        <div class="rows"><x-colour field="ground" label="Ground" :value="$ground ?? ''" :mixed="$ground === null" :screen="true" :none="false"/>
+            @php($finish = $same(fn ($one) => $one->finish->value ?? ''))
+            <div class="row"><label for="s-finish">Finish</label>
+                <select class="field" id="s-finish" data-screen-field="finish">
+                    @if ($finish === null)<option selected disabled>mixed</option>@endif
+                    @foreach (['' => 'as the project', 'rough' => 'rough', 'plain' => 'plain', 'dressed' => 'dressed'] as $name => $word)<option value="{{ $name }}" @selected($name === $finish)>{{ $word }}</option>@endforeach
+                </select></div></div>
+    </details>
 @elseif ($screen)
     <div class="subject"><input value="{{ $screen->name }}" data-screen-field="name" aria-label="Name of the screen" maxlength="120"><span class="kind">screen</span></div>
     @php($takes = $tree->takes($screen->id))
@@ -115,6 +140,7 @@
                 @endforeach
             </div>
             @php($device = Kindred\Device\Catalogue::for($screen->device, $screen->box->width, $screen->view))
+            <div class="row"><span class="label">Frames</span><label class="flex items-center gap-1" title="For all screens of the project, on the wall and in pictures"><input type="checkbox" data-framed @checked($tree->project->framed)> around all screens</label></div>
             <p class="text-ash">{{ $device->pointing->value === 'touch' ? 'Touch' : 'Pointer' }}, {{ $device->pixelRatio }}x, targets at least {{ $device->target }} px. @if ($screen->view < $screen->box->height) Scrolls below {{ $screen->view }} px. @endif</p>
             @php($main = $screen->conditionOf === null ? $screen : ($tree->screens[$screen->conditionOf] ?? $screen))
             @php($made = collect($tree->reel())->filter(fn ($one) => $one->condition && ($one->id === $main->id || $one->conditionOf === $main->id))->keyBy(fn ($one) => $one->condition->value))

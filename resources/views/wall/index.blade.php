@@ -1,12 +1,13 @@
 <x-layout :title="$project->name" :entries="['resources/css/app.css', 'resources/ts/wall.ts']">
     @php
-        $urls = ['edits' => route('edits', $project), 'find' => route('find', $project), 'keys' => route('keys'), 'brief' => route('brief', $project), 'preview' => route('preview', $project), 'token' => route('token'), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'snap' => route('snap', $project), 'copy' => route('copy', $project), 'paste' => route('paste', $project), 'sheet' => route('sheet', [$project, 'LAYER']), 'devices' => route('devices', [$project, 'SCREEN']), 'copies' => route('copies', [$project, 'LAYER']), 'takes' => route('takes', [$project, 'SCREEN']), 'trials' => route('trials', [$project, 'LAYER']), 'pictures' => route('pictures', $project), 'kit' => route('kit', $project), 'notes' => route('notes', $project), 'needs' => route('brief.screen', [$project, 'SCREEN']), 'parts' => route('widget.parts', [$project, 'LAYER']), 'spot' => route('widget.spot', [$project, 'LAYER']), 'assets' => route('assets', $project),
+        $urls = ['edits' => route('edits', $project), 'find' => route('find', $project), 'keys' => route('keys'), 'brief' => route('brief', $project), 'preview' => route('preview', $project), 'token' => route('token'), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'snap' => route('snap', $project), 'copy' => route('copy', $project), 'alike' => route('alike', $project), 'cut-out-svg' => route('cut-out.svg', $project), 'cut-out-png' => route('cut-out.png', $project), 'screen-svg' => route('export.svg', [$project, 'SCREEN']), 'screen-png' => route('export.png', [$project, 'SCREEN']), 'paste' => route('paste', $project), 'sheet' => route('sheet', [$project, 'LAYER']), 'devices' => route('devices', [$project, 'SCREEN']), 'copies' => route('copies', [$project, 'LAYER']), 'takes' => route('takes', [$project, 'SCREEN']), 'trials' => route('trials', [$project, 'LAYER']), 'pictures' => route('pictures', $project), 'kit' => route('kit', $project), 'notes' => route('notes', $project), 'needs' => route('brief.screen', [$project, 'SCREEN']), 'parts' => route('widget.parts', [$project, 'LAYER']), 'spot' => route('widget.spot', [$project, 'LAYER']), 'assets' => route('assets', $project),
             'facets' => route('facets', $project), 'reel' => route('reel', $project), 'still' => route('thumbnail', [$project, 'SCREEN']), 'stills' => route('stills', $project), 'rehearse' => route('rehearse', $project)];
         $tools = [['pick', 'mouse-pointer-2', 'Pick', 'Q'], ['screen', 'smartphone', 'Screen', 'A'], ['shape', 'shapes', 'Shape', 'S'], ['words', 'type', 'Text', 'T'],
             ['picture', 'image', 'Picture', 'P'], ['icon', 'smile', 'Icon', 'I'], ['widget', 'blocks', 'Kit', 'K'], ['note', 'message-square', 'Note', 'N'], ['thread', 'spline', 'Go', 'G']];
     @endphp
     <div id="wall-page" data-urls="{{ json_encode($urls) }}" data-project="{{ $project->id }}" data-pending="{{ $project->id }}-{{ $project->user_id }}" data-sequence="{{ $project->sequence }}" data-entry="{{ $project->entry }}" data-current="{{ $current }}" data-keys="{{ json_encode((object) (auth()->user()->keys ?? [])) }}">
         <x-masthead :project="$project" place="wall">
+            <details id="views" open><summary class="button quiet">View</summary><div>
             <span class="lenses mr-2" role="group" aria-label="Finish of the project">
                 @foreach (['rough' => 'As by hand, grey: not the final look', 'plain' => 'Clean and grey', 'dressed' => 'In full style'] as $finish => $means)
                     <button class="button quiet" data-act="finish-{{ $finish }}" data-finish="{{ $finish }}" aria-pressed="{{ $tree->project->finish->value === $finish ? 'true' : 'false' }}" title="{{ $means }}">{{ ucfirst($finish) }}</button>
@@ -18,6 +19,7 @@
             <button class="button quiet !px-2" data-act="needs" aria-pressed="false" title="Requirements of the screen at hand, and what covers them" aria-label="Requirements"><x-glyph name="clipboard-check"/></button>
             <button class="button quiet" data-act="notes" aria-pressed="false" title="Notes: numbered marks, and the list of them">Notes</button>
             </span>
+            </div></details>
             <span id="saved" class="min-w-12 whitespace-nowrap text-right text-ash data-[state=waiting]:text-clay" role="status">saved</span>
             <button class="button quiet !px-2" data-act="find" title="Find anything (/)" aria-label="Find"><x-glyph name="search"/></button>
             <button class="button quiet" data-act="undo" title="Undo (Ctrl Z)" aria-label="Undo"><x-glyph name="undo-2"/></button>
@@ -35,6 +37,7 @@
                 @endforeach
                 <span id="hint"></span>
             </div>
+            <span id="narrow">Reading, notes and rehearsing; editing needs a window 900 px wide.</span>
             <div class="ends">
                 <button data-act="zoom-out" aria-label="Zoom out" title="Zoom out (−)"><x-glyph name="minus"/></button>
                 <input id="zoom" value="100%" aria-label="Zoom" title="Zoom: type a percentage" autocomplete="off" spellcheck="false">
@@ -46,14 +49,15 @@
         </div>
         <aside id="facets" aria-label="Facets" data-screen="{{ $current }}">@include('wall.facets', $facets)</aside>
         <main id="wall" aria-label="Wall" data-tool="pick">
-            <div id="stage" class="stage">
+            <div id="stage" class="stage" @if ($tree->project->framed) data-framed @endif>
                 <svg class="loose" xmlns="http://www.w3.org/2000/svg">{!! $pictures[''] !!}</svg>
                 @foreach ($tree->reel() as $screen)
                     @php($about = App\Canvas\Patches::describe($screen))
-                    <article class="screen" data-screen="{{ $screen->id }}" data-revision="{{ $revisions[$screen->id] ?? 0 }}" data-box="{{ implode(' ', $about['box']) }}" data-view="{{ $about['view'] }}" data-cues="{{ $about['cues'] }}" data-guides="{{ $about['guides'] }}"@if (! isset($pictures[$screen->id])) data-layers="{{ $counts[$screen->id] ?? 0 }}"@endif>
+                    <article class="screen" data-screen="{{ $screen->id }}" data-revision="{{ $revisions[$screen->id] ?? 0 }}" data-box="{{ implode(' ', $about['box']) }}" data-view="{{ $about['view'] }}" data-cues="{{ $about['cues'] }}" data-guides="{{ $about['guides'] }}" data-framing="{{ implode(' ', $about['framing']) }}"@if (! isset($pictures[$screen->id])) data-layers="{{ $counts[$screen->id] ?? 0 }}"@endif>
                         <button type="button" class="screen-name" tabindex="-1">{{ $screen->name }}</button><i class="fold"></i>
                         {!! $pictures[$screen->id] ?? '<svg xmlns="http://www.w3.org/2000/svg" width="'.$screen->box->width.'" height="'.$screen->box->height.'" viewBox="0 0 '.$screen->box->width.' '.$screen->box->height.'"><rect data-ground="" width="'.$screen->box->width.'" height="'.$screen->box->height.'" fill="'.substr($screen->ground->toHex(), 0, 7).'"/></svg>' !!}
                         @if ($about['grid'] !== '')<svg class="grid" xmlns="http://www.w3.org/2000/svg">{!! $about['grid'] !!}</svg>@endif
+                        <div class="frame"><svg xmlns="http://www.w3.org/2000/svg">{!! $about['frame'] !!}</svg></div>
                     </article>
                 @endforeach
             </div>

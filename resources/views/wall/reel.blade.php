@@ -9,7 +9,7 @@
             @if ($screen->condition)<span class="entry" title="A version for this situation">{{ $screen->condition->label() }}</span>@endif
             @if ($project->entry === $screen->id)<span class="entry" title="A rehearsal starts here">entry</span>@endif
         </div>
-        <details data-screen="{{ $screen->id }}" data-url="{{ route('outline', [$project, $screen->id]) }}"><summary>Outline</summary><div class="layer-list" hx-morph-skip-children></div></details>
+        <details data-screen="{{ $screen->id }}" data-url="{{ route('outline', [$project, $screen->id]) }}"><summary>Outline</summary><input class="field outline-search" type="search" placeholder="Find a layer" aria-label="Find a layer of {{ $screen->name }}" autocomplete="off"><div class="layer-list" hx-morph-skip-children></div></details>
     </section>
 @endforeach
 <section class="card"><details data-screen="loose" data-url="{{ route('outline', [$project, 'loose']) }}"><summary>Loose on the wall</summary><div class="layer-list" hx-morph-skip-children></div></details></section>

@@ -11,17 +11,20 @@
             <select class="field" id="w-kind" data-convert>
                 @foreach (Kindred\Kit\Kit::search('') as $one)<option value="{{ $one::key() }}" @selected($one::key() === $widget->widget)>{{ $one->name() }}</option>@endforeach
             </select></div>
-        @foreach ($kind?->fields() ?? [] as $field)
+        @foreach (Kindred\Kit\Kit::fields($only) as $field)
             @if ($field->value === 'items')
                 <div class="row tall"><label for="w-items" title="One a line; cells apart by tabs or bars, as a spreadsheet copies them; [icon] before the label; <key> at the end; --- is a separator">Entries</label>
                     <textarea class="field" id="w-items" rows="{{ min(8, max(3, count($widget->items))) }}" data-widget-field="items" spellcheck="false">{{ $of($field) }}</textarea></div>
                 @if ($widget->items !== [])
-                    <div class="row tall"><span class="label">On</span><span class="flex flex-wrap gap-x-3 gap-y-1">
+                    @php($one = Kindred\Kit\Kit::holdsOne($widget))
+                    <div class="row tall"><span class="label">{{ $one ? 'Chosen' : 'On' }}</span><span class="flex flex-wrap gap-x-3 gap-y-1">
+                        @if ($one)<label class="flex items-center gap-1"><input type="radio" name="chosen" data-chosen="" @checked($widget->chosen() < 0)> none</label>@endif
                         @foreach ($widget->items as $i => $item)
-                            @if (! $item->separator)<label class="flex items-center gap-1"><input type="checkbox" data-chosen="{{ $i }}" @checked($item->on)> {{ Str::limit($item->label, 18) }}</label>@endif
+                            @if (! $item->separator)<label class="flex items-center gap-1"><input type="{{ $one ? 'radio' : 'checkbox' }}" @if ($one) name="chosen" @endif data-chosen="{{ $i }}" @checked($one ? $widget->chosen() === $i : $item->on)> {{ Str::limit($item->label, 18) }}</label>@endif
                             @break($i > 23)
                         @endforeach
                     </span></div>
+                    @if ($shown[0] < $shown[1])<p class="text-plum" role="status">{{ $shown[0] }} of {{ $shown[1] }} entries show; the rest is cut. Make it higher.</p>@endif
                 @endif
             @elseif ($field->value === 'required')
                 <div class="row"><span class="label">Needed</span><label class="flex items-center gap-1"><input type="checkbox" data-widget-field="required" value="true" @checked($widget->required)> must be filled in</label></div>
@@ -37,6 +40,11 @@
                 @endif
             @elseif ($field->value === 'equals')
                 <div class="row"><label for="w-equals" title="The signal of another field that this must be equal to">Same as</label><input class="field" id="w-equals" data-widget-field="equals" value="{{ $of($field) }}" placeholder="a signal" autocomplete="off" spellcheck="false"></div>
+            @elseif ($field->value === 'icon')
+                <div class="row"><span class="label">Icon</span><span class="flex gap-1">
+                    <button class="button flex-1 justify-start" data-do="widget-icon" title="Another icon">@if ($widget->icon !== '')<x-glyph :name="$widget->icon"/> {{ str_replace('-', ' ', $widget->icon) }}@else none @endif</button>
+                    @if ($widget->icon !== '')<button class="button quiet" data-do="widget-no-icon" title="Without an icon" aria-label="Without an icon"><x-glyph name="x"/></button>@endif
+                </span></div>
             @elseif ($field->value === 'on')
                 <div class="row"><span class="label">State</span><label class="flex items-center gap-1"><input type="checkbox" data-widget-field="on" value="true" @checked($widget->on)> on</label></div>
             @else

@@ -14,14 +14,21 @@ use Kindred\Geometry\Box;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 
-/** Brings layers into line by the bounds that they take up on their screen. */
+/**
+ * Brings layers into line by the bounds that they take up on their screen. Layers of several screens are brought to the same
+ * place on each of them.
+ */
 final readonly class AlignLayers implements Command
 {
     use OnLayers;
 
-    /** @param  non-empty-list<string>  $layers  the one picked last stands last */
+    /**
+     * @param  list<string>  $across  the screens, where there are several
+     * @param  non-empty-list<string>  $layers  the one picked last stands last
+     */
     private function __construct(
         private ?string $screen,
+        private array $across,
         private array $layers,
         private Alignment $edge,
         private Reference $with,
@@ -39,6 +46,7 @@ final readonly class AlignLayers implements Command
 
         return new self(
             $in->optionalId('screen'),
+            $in->has('across') ? $in->ids('across', 1, 500) : [],
             $layers === [] ? $in->fail('layers', 'at least one layer is expected') : $layers,
             $in->enum('edge', Alignment::class),
             $in->enum('with', Reference::class),
@@ -47,12 +55,16 @@ final readonly class AlignLayers implements Command
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers);
+        return new WorkingSet(screens: [...$this->named($this->screen), ...$this->across], layers: $this->layers);
     }
 
     public function apply(Tree $tree): Tree
     {
-        $layers = $this->selected($tree, $this->screen, $this->layers);
+        $layers = [];
+        foreach ($this->across === [] ? [$this->screen] : $this->across as $screen) {
+            $here = $this->across === [] ? $this->layers : array_values(array_filter($this->layers, fn (string $id): bool => $tree->layer($id)->screen === $screen));
+            array_push($layers, ...$this->selected($tree, $screen, $here));
+        }
         $together = Box::around(...array_map(fn (Layer $layer): Box => Bounds::of($tree, $layer), $layers));
         $last = $tree->layer($this->layers[count($this->layers) - 1]);
         $moved = [];

@@ -14,6 +14,8 @@ use Kindred\Input\Reader;
  */
 final readonly class DeleteScreens implements Command
 {
+    use OnScreens;
+
     /** @param  list<string>  $screens */
     private function __construct(private array $screens)
     {
@@ -52,6 +54,6 @@ final readonly class DeleteScreens implements Command
 
     public function label(Tree $before): string
     {
-        return 'Delete '.(count($this->screens) === 1 ? 'screen '.($before->screens[$this->screens[0]]->name ?? '') : count($this->screens).' screens');
+        return 'Delete '.$this->namingScreens($before, $this->screens);
     }
 }

@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace Kindred\Document\Command;
 
 use Kindred\Document\Bounds;
-use Kindred\Document\Layer;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Axis;
-use Kindred\Geometry\Box;
-use Kindred\Geometry\Point;
+use Kindred\Geometry\Spread;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 
@@ -61,16 +59,11 @@ final readonly class DistributeLayers implements Command
         foreach ($layers as $layer) {
             $bounds[$layer->id] = Bounds::of($tree, $layer);
         }
-        $middle = fn (Layer $layer): float => $this->axis->start($bounds[$layer->id]) + $this->axis->end($bounds[$layer->id]);
-        usort($layers, fn (Layer $a, Layer $b): int => $middle($a) <=> $middle($b));
-        $gap = $this->gap ?? $this->shared(array_map(fn (Layer $layer): Box => $bounds[$layer->id], $layers));
-        $at = $this->axis->start($bounds[$layers[0]->id]);
         $moved = [];
-        foreach ($layers as $layer) {
-            $by = $at - $this->axis->start($bounds[$layer->id]);
-            $inward = Bounds::inward($tree, $layer, $this->axis === Axis::X ? new Point($by, 0) : new Point(0, $by));
-            $moved[] = $layer->with(box: $layer->box->movedBy($inward->x, $inward->y));
-            $at += $this->axis->size($bounds[$layer->id]) + $gap;
+        foreach (Spread::along($this->axis, $bounds, $this->gap) as $id => $start) {
+            $layer = $tree->layer($id);
+            $by = Bounds::inward($tree, $layer, $this->axis->by($start - $this->axis->start($bounds[$id])));
+            $moved[] = $layer->with(box: $layer->box->movedBy($by->x, $by->y));
         }
 
         return $tree->withLayers(...$moved);
@@ -79,13 +72,5 @@ final readonly class DistributeLayers implements Command
     public function label(Tree $before): string
     {
         return ($this->gap === null ? 'Even the gaps of ' : 'Set the gap of ').$this->naming($before, $this->layers);
-    }
-
-    /** @param  list<Box>  $boxes  in order */
-    private function shared(array $boxes): float
-    {
-        $room = $this->axis->end($boxes[count($boxes) - 1]) - $this->axis->start($boxes[0]);
-
-        return ($room - array_sum(array_map($this->axis->size(...), $boxes))) / (count($boxes) - 1);
     }
 }

@@ -93,7 +93,7 @@ final readonly class GatherCopies implements Command
         $columns = [];
         $array = new ArrayLayer($this->across($layers), 1, $this->gap($layers, Axis::Y), $this->gap($layers, Axis::X));
         $departures = [];
-        foreach ($copies->differences as $i => $fields) {
+        foreach ($this->differing($copies) as $i => $fields) {
             $part = $copies->parts[0][$i];
             foreach ($fields as $field => $values) {
                 $slot = self::SLOTS[$field] ?? null;
@@ -115,6 +115,32 @@ final readonly class GatherCopies implements Command
         }
 
         return $array;
+    }
+
+    /**
+     * What differs by part and field. Copies that say and show the same are told apart by nothing: their words and pictures are
+     * what comes into the sheet then, to be changed there.
+     *
+     * @return array<int, array<string, list<string>>>
+     */
+    private function differing(Copies $copies): array
+    {
+        $differences = $copies->differences;
+        foreach ($differences as $fields) {
+            if (isset($fields['words']) || isset($fields['asset'])) {
+                return $differences;
+            }
+        }
+        foreach ($copies->parts[0] as $i => $part) {
+            foreach (['words' => Slot::Words, 'asset' => Slot::Picture] as $field => $slot) {
+                if ($slot->fits($part)) {
+                    $differences[$i][$field] = array_map(fn (array $parts): string => $slot->of($parts[$i]), $copies->parts);
+                }
+            }
+        }
+        ksort($differences);
+
+        return $differences;
     }
 
     /** @param  list<Layer>  $layers  how many lie in the first row */

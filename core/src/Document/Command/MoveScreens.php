@@ -11,6 +11,8 @@ use Kindred\Input\Reader;
 /** Moves screens on the wall by a distance in px. */
 final readonly class MoveScreens implements Command
 {
+    use OnScreens;
+
     /** @param  list<string>  $screens */
     private function __construct(
         private array $screens,
@@ -46,6 +48,6 @@ final readonly class MoveScreens implements Command
 
     public function label(Tree $before): string
     {
-        return 'Move '.(count($this->screens) === 1 ? 'screen '.($before->screens[$this->screens[0]]->name ?? '') : count($this->screens).' screens');
+        return 'Move '.$this->namingScreens($before, $this->screens);
     }
 }

@@ -7,6 +7,7 @@ namespace Kindred\Document\Command;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Place;
 use Kindred\Document\Sheet\Column;
+use Kindred\Document\Sheet\Row;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
@@ -37,10 +38,11 @@ final readonly class PutColumn implements Command
     {
         $array = $this->array($tree);
         $sheet = $array->sheet;
-        $isNew = array_filter($sheet->columns, fn (Column $one): bool => $one->id === $this->column->id) === [];
+        $empty = array_filter($sheet->rows, fn (Row $row): bool => ($row->cells()[$this->column->id] ?? '') !== '') === [];
         $fed = $this->fed($tree, $array);
         $sheet = $sheet->withColumn($this->column);
-        if ($isNew && $fed !== null) {
+        // A column in which nothing stands yet begins with what the design says.
+        if ($empty && $fed !== null) {
             foreach ($sheet->rows as $row) {
                 $sheet = $sheet->withRow($row->with($this->column->id, $fed));
             }

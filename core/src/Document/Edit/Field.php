@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Kindred\Document\Edit;
 
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\Box as ShapeBox;
+use Kindred\Document\Layer\Ellipse;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\LayerContent;
 use Kindred\Document\Layer\Line;
@@ -12,6 +14,7 @@ use Kindred\Document\Layer\Path;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\PictureFit;
 use Kindred\Document\Layer\Text;
+use Kindred\Document\Layer\Widget;
 use Kindred\Document\Resize;
 use Kindred\Document\Style\Corners;
 use Kindred\Document\Style\Fill;
@@ -58,6 +61,10 @@ enum Field: string implements LayerField
     case Fit = 'fit';
     case Asset = 'asset';
     case Rising = 'rising';
+    case Shape = 'shape';
+    case Zoom = 'zoom';
+    case PositionX = 'position-x';
+    case PositionY = 'position-y';
 
     public function label(): string
     {
@@ -74,6 +81,8 @@ enum Field: string implements LayerField
             self::IconLine => 'icon line',
             self::Optical => 'centring',
             self::Asset => 'picture',
+            self::PositionX => 'position across',
+            self::PositionY => 'position down',
             default => $this->value,
         };
     }
@@ -95,7 +104,7 @@ enum Field: string implements LayerField
     public function of(Layer $layer): ?string
     {
         $content = $layer->content;
-        $shape = ! $layer->isGroup() && ! $content instanceof Text && ! $content instanceof Icon;
+        $shape = ! $layer->isGroup() && ! $content instanceof Text && ! $content instanceof Icon && ! $content instanceof Widget;
         $boxed = $shape && ! $content instanceof Line && ! $content instanceof Path;
 
         return match ($this) {
@@ -119,6 +128,10 @@ enum Field: string implements LayerField
             self::Optical => $content instanceof Icon ? ($content->optical ? 'true' : 'false') : null,
             self::Fit => $content instanceof Picture ? $content->fit->value : null,
             self::Asset => $content instanceof Picture ? $content->asset : null,
+            self::Shape => $content instanceof ShapeBox || $content instanceof Ellipse || $content instanceof Line || $content instanceof Path ? $layer->kind() : null,
+            self::Zoom => $content instanceof Picture ? Number::text($content->zoom * 100).'%' : null,
+            self::PositionX => $content instanceof Picture ? Number::text($content->positionX * 100).'%' : null,
+            self::PositionY => $content instanceof Picture ? Number::text($content->positionY * 100).'%' : null,
             self::Rising => $content instanceof Line ? ($content->rising ? 'true' : 'false') : null,
             self::Trim => $content instanceof Text ? ($content->style->trim ? 'true' : 'false') : null,
             self::Wrapped => $content instanceof Text ? ($content->wrapped ? 'true' : 'false') : null,
@@ -128,7 +141,9 @@ enum Field: string implements LayerField
 
     private function corner(Layer $layer, string $value): ?string
     {
-        return in_array($layer->kind(), ['box', 'picture', 'stack', 'array'], true) ? $value : null;
+        $round = in_array($layer->kind(), ['box', 'picture', 'stack', 'array'], true) || ($layer->content instanceof Widget && $layer->content->isPicture());
+
+        return $round ? $value : null;
     }
 
     private function typed(TextStyle $style): ?string
@@ -151,6 +166,7 @@ enum Field: string implements LayerField
             self::RadiusTopLeft, self::RadiusTopRight, self::RadiusBottomRight, self::RadiusBottomLeft => $layer->with(
                 corners: $layer->corners->with(substr($this->value, 7), $this->number($value, min($layer->box->width, $layer->box->height), 0, Reader::LIMIT)),
             ),
+            self::Shape => $this->reshaped($layer, $value),
             default => $layer->with(content: $this->content($layer->content, $value)),
         };
     }
@@ -164,9 +180,29 @@ enum Field: string implements LayerField
             $content instanceof Icon && $this === self::Optical => $content->with(optical: $value === 'true'),
             $content instanceof Picture && $this === self::Fit => $content->with(fit: $this->choice($value, PictureFit::class)),
             $content instanceof Picture && $this === self::Asset => Picture::read(Reader::of([...$content->toArray(), 'asset' => $value])),
+            $content instanceof Picture && $this === self::Zoom => $content->with(zoom: $this->percent($value, Picture::LEAST_ZOOM, Picture::MOST_ZOOM)),
+            $content instanceof Picture && $this === self::PositionX => $content->with(positionX: $this->percent($value, 0, 1)),
+            $content instanceof Picture && $this === self::PositionY => $content->with(positionY: $this->percent($value, 0, 1)),
             $content instanceof Line && $this === self::Rising => new Line($value === 'true'),
             default => $content,
         };
+    }
+
+    /** Another shape in the same place, of the same paint; a line that would have nothing to be seen by takes the fill as its stroke. */
+    private function reshaped(Layer $layer, string $value): Layer
+    {
+        if ($this->of($layer) === null || $value === $layer->kind()) {
+            return $layer;
+        }
+        $content = match ($value) {
+            ShapeBox::kind() => new ShapeBox,
+            Ellipse::kind() => new Ellipse,
+            Line::kind() => new Line,
+            default => throw new InvalidInput('value', 'Shapes are box, ellipse and line.'),
+        };
+        $unseen = $content instanceof Line && $layer->stroke === null && $layer->fills !== [];
+
+        return $layer->with(content: $content, stroke: $unseen ? new Stroke($layer->fills[count($layer->fills) - 1]->colour) : $layer->stroke);
     }
 
     private function text(Text $text, string $value): Text
@@ -206,12 +242,23 @@ enum Field: string implements LayerField
     private function share(string $value): float
     {
         $number = Arithmetic::evaluate($value, 1);
-        $number = $number > 1 && ! str_contains($value, '%') ? $number / 100 : $number;
-        if ($number < 0 || $number > 1) {
-            throw new InvalidInput('value', ucfirst($this->label()).' must lie between 0 and 100 %');
+
+        return $this->within($number > 1 && ! str_contains($value, '%') ? $number / 100 : $number, 0, 1);
+    }
+
+    /** Percent, with its sign or without. */
+    private function percent(string $value, float $min, float $max): float
+    {
+        return $this->within(Arithmetic::evaluate($value, 1) / (str_contains($value, '%') ? 1 : 100), $min, $max);
+    }
+
+    private function within(float $share, float $min, float $max): float
+    {
+        if ($share < $min || $share > $max) {
+            throw new InvalidInput('value', sprintf('%s must lie between %s and %s %%', ucfirst($this->label()), Number::text($min * 100), Number::text($max * 100)));
         }
 
-        return $number;
+        return $share;
     }
 
     private function number(string $value, ?float $base, float $min, float $max): float

@@ -5,15 +5,31 @@ declare(strict_types=1);
 namespace Kindred\Document\Layer;
 
 use Kindred\Document\Withers;
+use Kindred\Geometry\Box;
 use Kindred\Input\Reader;
 
-/** A picture, named by the SHA-256 of its bytes. */
+/**
+ * A picture, named by the SHA-256 of its bytes.
+ *
+ * It is laid into its box by `fit` and made larger by `zoom` (0.1 to 20). `positionX` and `positionY`, 0 to 1, say how the room
+ * that is left over, or what sticks out, is shared between the sides: 0 is at the left or top, 0.5 in the middle (CSS Images 3,
+ * `object-position`). So a picture that covers its box covers it at every size and with every other picture in its place.
+ */
 final readonly class Picture implements LayerContent
 {
     use Withers;
 
-    public function __construct(public string $asset, public PictureFit $fit = PictureFit::Cover)
-    {
+    public const LEAST_ZOOM = 0.1;
+
+    public const MOST_ZOOM = 20;
+
+    public function __construct(
+        public string $asset,
+        public PictureFit $fit = PictureFit::Cover,
+        public float $zoom = 1,
+        public float $positionX = 0.5,
+        public float $positionY = 0.5,
+    ) {
     }
 
     public static function kind(): string
@@ -23,12 +39,47 @@ final readonly class Picture implements LayerContent
 
     public static function read(Reader $in): self
     {
-        return new self($in->hash('asset'), $in->has('fit') ? $in->enum('fit', PictureFit::class) : PictureFit::Cover);
+        return new self(
+            $in->hash('asset'),
+            $in->has('fit') ? $in->enum('fit', PictureFit::class) : PictureFit::Cover,
+            $in->numberOr('zoom', 1, self::LEAST_ZOOM, self::MOST_ZOOM),
+            $in->numberOr('positionX', 0.5, 0, 1),
+            $in->numberOr('positionY', 0.5, 0, 1),
+        );
     }
 
     public function toArray(): array
     {
-        return ['asset' => $this->asset, 'fit' => $this->fit->value];
+        return ['asset' => $this->asset, 'fit' => $this->fit->value]
+            + ($this->zoom === 1.0 ? [] : ['zoom' => $this->zoom])
+            + ($this->positionX === 0.5 ? [] : ['positionX' => $this->positionX])
+            + ($this->positionY === 0.5 ? [] : ['positionY' => $this->positionY]);
+    }
+
+    /** Whether all of it lies as `fit` alone lays it. */
+    public function isCentred(): bool
+    {
+        return $this->zoom === 1.0 && $this->positionX === 0.5 && $this->positionY === 0.5;
+    }
+
+    /**
+     * Where the whole picture lies, seen from the corner of its box.
+     *
+     * @param  float  $width  of the box, px
+     * @param  float  $height  of the box, px
+     * @param  array{int, int}  $size  of the picture itself, px
+     */
+    public function place(float $width, float $height, array $size): Box
+    {
+        [$across, $down] = [$width / max(1, $size[0]), $height / max(1, $size[1])];
+        [$x, $y] = match ($this->fit) {
+            PictureFit::Cover => [max($across, $down), max($across, $down)],
+            PictureFit::Contain => [min($across, $down), min($across, $down)],
+            PictureFit::Fill => [$across, $down],
+        };
+        [$wide, $high] = [$size[0] * $x * $this->zoom, $size[1] * $y * $this->zoom];
+
+        return new Box(($width - $wide) * $this->positionX, ($height - $high) * $this->positionY, $wide, $high);
     }
 
     public function scaled(float $horizontally, float $vertically): self

@@ -97,6 +97,20 @@ final readonly class Widget implements LayerContent
         return $name;
     }
 
+    /** Whether it stands for a picture, whose corners can be round. */
+    public function isPicture(): bool
+    {
+        return $this->widget === 'picture-placeholder';
+    }
+
+    /** With the first item that is on and no other, for what holds one choice. */
+    public function single(): self
+    {
+        $chosen = $this->chosen();
+
+        return $this->with(items: array_map(fn (Item $item, int $i): Item => $item->on && $i !== $chosen ? $item->with(on: false) : $item, $this->items, array_keys($this->items)));
+    }
+
     /** How far the value lies between the least and the most, 0 to 1. */
     public function share(): float
     {

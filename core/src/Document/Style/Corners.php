@@ -87,6 +87,17 @@ final readonly class Corners
             .$arc($fit->topLeft, $box->x + $fit->topLeft, $box->y).'Z';
     }
 
+    /** SVG path data of a cross from corner to corner of a box, within its roundings: what stands for a picture is drawn so. */
+    public function cross(Box $box): string
+    {
+        $fit = $this->fitted($box);
+        // A diagonal meets a corner of radius r so far from it, along either side.
+        [$a, $b, $c, $d] = array_map(fn (float $radius): float => $radius * (1 - M_SQRT1_2), array_values($fit->toArray()));
+        $n = Number::text(...);
+
+        return "M{$n($box->x + $a)} {$n($box->y + $a)}L{$n($box->right() - $c)} {$n($box->bottom() - $c)}M{$n($box->right() - $b)} {$n($box->y + $b)}L{$n($box->x + $d)} {$n($box->bottom() - $d)}";
+    }
+
     /** @return array{topLeft: float, topRight: float, bottomRight: float, bottomLeft: float} */
     public function toArray(): array
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Kit\Widget;
 
 use Kindred\Document\Layer\Widget;
+use Kindred\Document\Style\Corners;
 use Kindred\Document\Widget\WidgetField;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
@@ -48,7 +49,7 @@ final class Card implements WidgetKind
         $sketch->box(0, 0, $sketch->width, $sketch->height, Tone::Paper, 14, Tone::Edge);
         $picture = $content->on ? max(0, $sketch->height - 96) : 0;
         if ($picture > 0) {
-            $sketch->photo(1, 1, $sketch->width - 2, $picture, 13);
+            $sketch->photo(1, 1, $sketch->width - 2, $picture, Corners::all(13));
         }
         $sketch->words($content->label, 16, $picture + 12, $sketch->width - 32, 24, 17, 600);
         $sketch->paragraph($content->text, 16, $picture + 40, $sketch->width - 32, $sketch->height - $picture - 50, 14, 400, Tone::Soft);

@@ -7,13 +7,16 @@ namespace Kindred\Kit\Widget;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Widget\Item;
 use Kindred\Document\Widget\WidgetField;
+use Kindred\Kit\Listing;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
 use Kindred\Kit\Working;
 use Kindred\Signal\Kind;
 
-final class CheckBox implements Working
+final class CheckBox implements Listing, Working
 {
+    use ListsChoices;
+
     public static function key(): string
     {
         return 'check-boxes';

@@ -10,10 +10,16 @@ use Kindred\Kit\Sketch;
 /** Choices below each other, each with its mark. */
 final class Choices
 {
+    /** The line of the label, px. */
+    public static function head(Widget $content): float
+    {
+        return $content->label === '' ? 0.0 : 26.0;
+    }
+
     /** @param  \Closure(float, float, bool): void  $mark  draws a mark of 20 px at a place, on or off */
     public static function draw(Sketch $sketch, Widget $content, \Closure $mark): void
     {
-        $top = $content->label === '' ? 0.0 : 26.0;
+        $top = self::head($content);
         Field::heading($sketch, $content->label, $top);
         $each = ($sketch->height - $top) / max(1, count($content->items));
         foreach ($content->items as $i => $item) {

@@ -8,6 +8,7 @@ use Kindred\Document\Layer\Widget;
 use Kindred\Kit\Live;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
+use Kindred\Type\TextAlign;
 
 /** What fields for text have in common: the label above, the frame, the text or the hint in it. */
 final class Field
@@ -21,13 +22,14 @@ final class Field
         return $height;
     }
 
-    /** A label in a line; what is wrong with the value stands in its place. */
+    /** A label in a line; what is wrong with the value stands beside it, for which a long label makes room. */
     public static function heading(Sketch $sketch, string $label, float $height): void
     {
-        if ($sketch->wrong() && $height > 0) {
-            $sketch->live(Live::Message, fn () => $sketch->words('', 0, 0, $sketch->width, $height, 13, 600, Tone::Warning));
-        } else {
-            $sketch->words($label, 0, 0, $sketch->width, $height, 13, 500, Tone::Soft);
+        $wrong = $sketch->wrong() && $height > 0;
+        $room = $wrong ? min($sketch->measure($label, 13, 500), $sketch->width * 0.4) : $sketch->width;
+        $sketch->words($label, 0, 0, $room, $height, 13, 500, Tone::Soft);
+        if ($wrong) {
+            $sketch->live(Live::Message, fn () => $sketch->words('', $room + 8, 0, $sketch->width - $room - 8, $height, 13, 600, Tone::Warning, TextAlign::Right));
         }
     }
 

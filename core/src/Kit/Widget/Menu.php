@@ -9,6 +9,7 @@ use Kindred\Document\Layer\Widget;
 use Kindred\Document\Widget\Item;
 use Kindred\Document\Widget\WidgetField;
 use Kindred\Geometry\Box;
+use Kindred\Kit\Listing;
 use Kindred\Kit\Opening;
 use Kindred\Kit\Press;
 use Kindred\Kit\Sketch;
@@ -17,8 +18,11 @@ use Kindred\Signal\Kind;
 use Kindred\Type\TextAlign;
 
 /** One that is too low for its entries is drawn closed, and opens in a rehearsal. */
-final class Menu implements Opening
+final class Menu implements Listing, Opening
 {
+    /** Height of an entry, px. */
+    private const ROW = 40;
+
     public static function key(): string
     {
         return 'menu';
@@ -49,6 +53,21 @@ final class Menu implements Opening
         return [WidgetField::Label, WidgetField::Items];
     }
 
+    public function head(Widget $content): float
+    {
+        return 16 + 9 * self::separators($content);
+    }
+
+    public function rows(Widget $content): float
+    {
+        return count($content->items) - self::separators($content);
+    }
+
+    public function row(): float
+    {
+        return self::ROW;
+    }
+
     public function signal(): Kind
     {
         return Kind::One;
@@ -63,7 +82,7 @@ final class Menu implements Opening
     public static function opening(Layer $layer, Widget $content): Layer
     {
         $separators = self::separators($content);
-        $height = 16 + 40 * (count($content->items) - $separators) + 9 * $separators;
+        $height = 16 + self::ROW * (count($content->items) - $separators) + 9 * $separators;
 
         return $layer->with(content: $content->with(widget: self::key()), box: new Box(0, 0, max(160, $layer->box->width), max(56, $height)));
     }

@@ -39,7 +39,7 @@ final class PageDots implements WidgetKind
 
     public function fields(): array
     {
-        return [...WidgetField::RANGE];
+        return [WidgetField::Value, WidgetField::Most];
     }
 
     public function draw(Sketch $sketch, Widget $content): void

@@ -45,7 +45,7 @@ final class PicturePlaceholder implements WidgetKind
 
     public function draw(Sketch $sketch, Widget $content): void
     {
-        $sketch->photo(0, 0, $sketch->width, $sketch->height);
+        $sketch->photo(0, 0, $sketch->width, $sketch->height, $sketch->corners);
         if ($content->label !== '') {
             $width = min($sketch->width - 8, $sketch->measure($content->label, 13, 500) + 16);
             $sketch->box(($sketch->width - $width) / 2, $sketch->height / 2 - 12, $width, 24, Tone::Paper, 4);

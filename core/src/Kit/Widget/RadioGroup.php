@@ -7,13 +7,16 @@ namespace Kindred\Kit\Widget;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Widget\Item;
 use Kindred\Document\Widget\WidgetField;
+use Kindred\Kit\Listing;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
 use Kindred\Kit\Working;
 use Kindred\Signal\Kind;
 
-final class RadioGroup implements Working
+final class RadioGroup implements Listing, Working
 {
+    use ListsChoices;
+
     public static function key(): string
     {
         return 'radio-group';

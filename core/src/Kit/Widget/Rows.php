@@ -7,12 +7,13 @@ namespace Kindred\Kit\Widget;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Widget\Item;
 use Kindred\Document\Widget\WidgetField;
+use Kindred\Kit\Listing;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
 use Kindred\Kit\Working;
 use Kindred\Signal\Kind;
 
-final class Rows implements Working
+final class Rows implements Listing, Working
 {
     public static function key(): string
     {
@@ -42,6 +43,21 @@ final class Rows implements Working
     public function fields(): array
     {
         return [WidgetField::Items, WidgetField::Required];
+    }
+
+    public function head(Widget $content): float
+    {
+        return 0;
+    }
+
+    public function rows(Widget $content): float
+    {
+        return count($content->items);
+    }
+
+    public function row(): float
+    {
+        return 64;
     }
 
     public function signal(): Kind

@@ -7,13 +7,14 @@ namespace Kindred\Kit\Widget;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Widget\Item;
 use Kindred\Document\Widget\WidgetField;
+use Kindred\Kit\Listing;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
 use Kindred\Kit\Working;
 use Kindred\Signal\Kind;
 
 /** Items are its rows: a label, then the cells beside it. A row that is on is chosen. */
-final class Table implements Working
+final class Table implements Listing, Working
 {
     public static function key(): string
     {
@@ -43,6 +44,21 @@ final class Table implements Working
     public function fields(): array
     {
         return [WidgetField::Columns, WidgetField::Items, WidgetField::Required];
+    }
+
+    public function head(Widget $content): float
+    {
+        return 0;
+    }
+
+    public function rows(Widget $content): float
+    {
+        return count($content->items) + ($content->columns === [] ? 0 : 1);
+    }
+
+    public function row(): float
+    {
+        return 50;
     }
 
     public function signal(): Kind

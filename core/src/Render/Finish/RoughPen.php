@@ -58,9 +58,9 @@ final class RoughPen
         foreach ($path->segments as [$letter, $n]) {
             if ($letter === 'M') {
                 [$x, $y] = [$startX, $startY] = $n;
-                $out .= 'M'.$this->near($x, $off).' '.$this->near($y, $off);
+                $out .= $this->piece('M', $off, $x, $y);
             } elseif ($letter === 'C') {
-                $out .= hypot($n[4] - $x, $n[5] - $y) < self::TURN ? "L{$this->near($n[4], $off)} {$this->near($n[5], $off)}" : 'C'.implode(' ', array_map(fn (float $value): string => $this->near($value, $off), $n));
+                $out .= hypot($n[4] - $x, $n[5] - $y) < self::TURN ? $this->piece('L', $off, $n[4], $n[5]) : $this->piece('C', $off, ...$n);
                 [$x, $y] = [$n[4], $n[5]];
             } else {
                 [$toX, $toY] = $letter === 'Z' ? [$startX, $startY] : $n;
@@ -81,7 +81,7 @@ final class RoughPen
         }
         // Too short to bow.
         if ($length < 1 / self::BOW / 4) {
-            return "L{$this->near($toX, $off)} {$this->near($toY, $off)}";
+            return $this->piece('L', $off, $toX, $toY);
         }
         // A parabola reaches half way to its control point, which lies somewhere about the middle.
         $bow = 2 * min(self::MOST_BOW, $length * self::BOW) * $this->chance();
@@ -89,12 +89,20 @@ final class RoughPen
         $midX = $x + ($toX - $x) * $share - ($toY - $y) / $length * $bow;
         $midY = $y + ($toY - $y) * $share + ($toX - $x) / $length * $bow;
 
-        return "Q{$this->near($midX, $off / 2)} {$this->near($midY, $off / 2)} {$this->near($toX, $off)} {$this->near($toY, $off)}";
+        return $this->piece('Q', $off / 2, $midX, $midY).$this->piece(' ', $off, $toX, $toY);
     }
 
-    private function near(float $value, float $off): string
+    /** A letter and numbers near those that are given, as short as path data can be (SVG 2, 9.3.9): `.4-3` instead of `0.4 -3`. */
+    private function piece(string $letter, float $off, float ...$values): string
     {
-        return (string) round($value + $off * $this->chance(), 1);
+        $out = '';
+        foreach ($values as $value) {
+            $near = round($value + $off * $this->chance(), 1);
+            $number = abs($near) < 1 ? str_replace('0.', '.', (string) $near) : (string) $near;
+            $out .= ($out === '' || $number[0] === '-' ? '' : ' ').$number;
+        }
+
+        return $letter === ' ' && $out[0] === '-' ? $out : $letter.$out;
     }
 
     /** From -1 to 1 (the multiplicative generator of Park and Miller, 1988, with their multiplier of 1993). */

@@ -9,7 +9,6 @@ use Kindred\Document\Layer;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Style\Fill;
 use Kindred\Geometry\Box;
-use Kindred\Geometry\Number;
 use Kindred\Geometry\PathData;
 use Kindred\Paint\Colour;
 use Kindred\Render\Finish\RoughPen;
@@ -43,18 +42,23 @@ final readonly class PictureRenderer implements KindRenderer
         $box = new Box(0, 0, $layer->box->width, $layer->box->height);
         $square = $layer->corners->same() === 0.0;
         $clip = $rendering->prefix.'clip-'.$layer->id;
+        $size = $picture->isCentred() || $rendering->size === null ? null : ($rendering->size)($picture->asset);
+        $place = $size === null ? $box : $picture->place($box->width, $box->height, $size);
+        $clipped = ! $square || $size !== null;
         $image = Svg::element('image', [
             'href' => ($rendering->asset)($picture->asset),
-            'width' => $box->width,
-            'height' => $box->height,
-            'preserveAspectRatio' => $picture->fit->preserveAspectRatio(),
-            'clip-path' => $square ? null : "url(#{$clip})",
+            'x' => $place->x === 0.0 ? null : $place->x,
+            'y' => $place->y === 0.0 ? null : $place->y,
+            'width' => $place->width,
+            'height' => $place->height,
+            'preserveAspectRatio' => $size === null ? $picture->fit->preserveAspectRatio() : 'none',
+            'clip-path' => $clipped ? "url(#{$clip})" : null,
         ]);
         $ground = $layer->fills === [] ? '' : $this->shape->draw($layer->with(stroke: null), $rendering);
         $edge = $layer->stroke === null ? '' : $this->shape->draw($layer->with(fills: []), $rendering);
 
         return $ground
-            .($square ? '' : Svg::element('clipPath', ['id' => $clip], Svg::element('path', ['d' => $layer->corners->path($box)] + Paints::attributes('fill', null))))
+            .($clipped ? Svg::element('clipPath', ['id' => $clip], Svg::element('path', ['d' => $layer->corners->path($box)] + Paints::attributes('fill', null))) : '')
             .$image.$edge;
     }
 
@@ -77,16 +81,8 @@ final readonly class PictureRenderer implements KindRenderer
         return $layer->with(fills: [new Fill(Colour::parse(self::GROUND))]);
     }
 
-    /** From corner to corner, within their roundings. */
     private function cross(Layer $layer): string
     {
-        [$width, $height] = [$layer->box->width, $layer->box->height];
-        $corners = $layer->corners->fitted(new Box(0, 0, $width, $height));
-        // A diagonal meets a corner of radius r so far from it, along either side.
-        $in = fn (float $radius): float => $radius * (1 - M_SQRT1_2);
-        [$a, $b, $c, $d] = array_map($in, [$corners->topLeft, $corners->topRight, $corners->bottomRight, $corners->bottomLeft]);
-        $n = Number::text(...);
-
-        return "M{$n($a)} {$n($a)}L{$n($width - $c)} {$n($height - $c)}M{$n($width - $b)} {$n($b)}L{$n($d)} {$n($height - $d)}";
+        return $layer->corners->cross(new Box(0, 0, $layer->box->width, $layer->box->height));
     }
 }

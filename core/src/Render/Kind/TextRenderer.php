@@ -12,6 +12,7 @@ use Kindred\Render\Paints;
 use Kindred\Render\Rendering;
 use Kindred\Render\Svg;
 use Kindred\Render\TextMode;
+use Kindred\Signal\Template;
 use Kindred\Type\Face;
 use Kindred\Type\LaidText;
 use Kindred\Type\Line;
@@ -29,7 +30,7 @@ final readonly class TextRenderer implements KindRenderer
         if (! $text instanceof Text) {
             return '';
         }
-        [$laid, $paint] = [$this->laid($layer, $text), $this->paint($layer, $rendering)];
+        [$laid, $paint] = [$this->laid($layer, $text, $rendering), $this->paint($layer, $rendering)];
 
         return $this->grip($layer, $text, $laid, $rendering).($rendering->text === TextMode::Live
             ? $this->live($text, $laid, $paint)
@@ -47,7 +48,7 @@ final readonly class TextRenderer implements KindRenderer
         $hand = $this->typesetter->faces->face(...$this->typesetter->faces->hand($text->style->weight));
         $size = $text->style->size * min(1.6, $own->xHeight() / $hand->xHeight());
         $lines = '';
-        $laid = $this->laid($layer, $text);
+        $laid = $this->laid($layer, $text, $rendering);
         foreach ($laid->lines as $line) {
             if (trim($line->text) !== '') {
                 $lines .= $rendering->text === TextMode::Live
@@ -79,9 +80,9 @@ final readonly class TextRenderer implements KindRenderer
         ]);
     }
 
-    private function laid(Layer $layer, Text $text): LaidText
+    private function laid(Layer $layer, Text $text, Rendering $rendering): LaidText
     {
-        return $this->typesetter->lay($text->words, $text->style, $text->wrapped ? $layer->box->width : null, $layer->box->width);
+        return $this->typesetter->lay($rendering->filled($text->words), $text->style, $text->wrapped ? $layer->box->width : null, $layer->box->width);
     }
 
     /** @return array<string, string|float|null> */
@@ -107,6 +108,7 @@ final readonly class TextRenderer implements KindRenderer
         return Svg::element('rect', [
             'width' => $layer->box->width, 'height' => $layer->box->height, 'fill' => 'none', 'pointer-events' => 'all',
             'data-set' => implode(' ', $set),
+            'data-holes' => Template::holds($text->words),
             'data-words' => count($laid->lines) === 1 && $laid->lines[0]->text === $text->words ? null : $text->words,
         ]);
     }

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Canvas\CellName;
+use App\Canvas\Exports;
+use App\Canvas\TreeStore;
+use App\Models\Project;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Kindred\Document\Edit\Likeness;
+use Kindred\Document\Edit\Look;
+use Kindred\Document\Layer;
+use Kindred\Document\LayerNest;
+use Kindred\Document\WorkingSet;
+use Kindred\Input\Reader;
+use Kindred\Layout\Relayout;
+
+/** What is asked about layers that are selected: what is copied of them, and what is like them. */
+final class SelectionController extends Controller
+{
+    /** So many layers are found alike at most: as many as a command takes. */
+    private const MOST = 2000;
+
+    public function __construct(private readonly TreeStore $store)
+    {
+    }
+
+    /** Layers as they are copied, and the look of the last; with a row, as they are in that cell of their array. */
+    public function copy(Request $request, Project $project, Relayout $relayout): JsonResponse
+    {
+        $ids = $this->ids($request);
+        $tree = $this->store->load($project, new WorkingSet(layers: $ids));
+        $row = $this->asked($request, 'row');
+        $in = $row === '' ? $tree : CellName::of("{$ids[0]}.{$row}")->cell($tree, $relayout)->tree ?? $tree;
+        $nests = array_map(fn (Layer $layer): array => LayerNest::of($in, $layer)->toArray(), $in->outermost($ids));
+
+        return new JsonResponse(['layers' => $nests, 'style' => (object) Look::of($in->layer($ids[count($ids) - 1]))]);
+    }
+
+    /** The layers like those that are named, on the same screens or, with `everywhere`, in the whole project. */
+    public function alike(Request $request, Project $project): JsonResponse
+    {
+        $by = Reader::of(['by' => $this->asked($request, 'by')])->enum('by', Likeness::class);
+        $models = array_values(array_filter($this->store->load($project, new WorkingSet(layers: $ids = $this->ids($request)))->layers, fn (Layer $layer): bool => in_array($layer->id, $ids, true)));
+        $screens = array_values(array_unique(array_map(fn (Layer $layer): ?string => $layer->screen, $models)));
+        $tree = $this->asked($request, 'everywhere') === '' ? $this->store->withLayersOf($project, $screens) : $this->store->whole($project);
+        $hung = array_filter($tree->layers, $tree->isHung(...));
+        $found = array_map(fn (Layer $layer): array => ['id' => $layer->id, 'screen' => $layer->screen ?? ''], $by->among($hung, $models));
+
+        return new JsonResponse(['layers' => array_slice($found, 0, self::MOST), 'more' => count($found) > self::MOST]);
+    }
+
+    /** The layers as a drawing of their own, for other programs. */
+    public function svg(Request $request, Project $project, Exports $exports): Response
+    {
+        return response($exports->cutOut($project, $this->ids($request)), 200, self::headers('image/svg+xml'));
+    }
+
+    public function png(Request $request, Project $project, Exports $exports): Response
+    {
+        return response($exports->cutOutPng($project, $this->ids($request), min(3, max(1, $request->integer('scale', 1)))), 200, self::headers('image/png'));
+    }
+
+    /** @return non-empty-list<string> */
+    private function ids(Request $request): array
+    {
+        $in = Reader::of(['layers' => $this->askedList($request, 'layers', self::MOST + 1)]);
+        $ids = $in->ids('layers', 1, self::MOST);
+
+        return $ids === [] ? $in->fail('layers', 'at least one layer is expected') : $ids;
+    }
+
+    /** @return array<string, string> */
+    private static function headers(string $type): array
+    {
+        return ['Content-Type' => $type, 'Content-Security-Policy' => "default-src 'none'; sandbox"];
+    }
+}

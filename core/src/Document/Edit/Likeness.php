@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document\Edit;
+
+use Kindred\Document\Layer;
+
+/** What layers have in common when they are selected together. */
+enum Likeness: string
+{
+    case Look = 'look';
+    case Fill = 'fill';
+    case Stroke = 'stroke';
+    case Type = 'type';
+
+    /** What layers that are alike in this have the same; null where a layer has nothing of the kind. */
+    public function key(Layer $layer): ?string
+    {
+        $fields = match ($this) {
+            self::Look => Look::FIELDS,
+            self::Fill => [Field::Fill],
+            self::Stroke => Look::STROKE,
+            self::Type => Look::TYPE,
+        };
+        $look = Look::of($layer, $fields);
+        if ($look === [] || ($this === self::Stroke && $layer->stroke === null) || ($this === self::Fill && $look['fill'] === '')) {
+            return null;
+        }
+
+        return ($this === self::Look ? "{$layer->kind()} " : '').json_encode($look, JSON_THROW_ON_ERROR);
+    }
+
+    /**
+     * @param  iterable<Layer>  $layers
+     * @param  list<Layer>  $models
+     * @return list<Layer> those like any of the models, the models too; what is locked or hidden is left out
+     */
+    public function among(iterable $layers, array $models): array
+    {
+        $wanted = array_filter(array_map($this->key(...), $models), fn (?string $key): bool => $key !== null);
+        $found = [];
+        foreach ($layers as $layer) {
+            if (! $layer->locked && ! $layer->hidden && in_array($this->key($layer), $wanted, true)) {
+                $found[] = $layer;
+            }
+        }
+
+        return $found;
+    }
+}

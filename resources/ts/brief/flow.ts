@@ -1,0 +1,83 @@
+/** The flow sketch beside the plan: links are drawn from card to card, and undone at their arrows. */
+import { hold } from '../wall/fragments.ts';
+
+/** A press counts as a drag after so many px. */
+const SLACK = 4;
+
+export interface FlowDesk {
+    lead: (from: string, to: string, leads: boolean) => void;
+    /** A card was pressed without a drag: its row is meant. */
+    show: (row: string) => void;
+}
+
+export class Flow {
+    private drag: { from: SVGGElement; start: DOMPoint; x: number; y: number; letGo: () => void; moved: boolean } | null = null;
+
+    constructor(private readonly body: HTMLElement, private readonly desk: FlowDesk) {
+        body.addEventListener('pointerdown', (event) => this.down(event));
+        addEventListener('pointermove', (event) => this.move(event));
+        addEventListener('pointerup', (event) => this.up(event));
+        addEventListener('pointercancel', () => this.end());
+        body.addEventListener('click', (event) => this.undo((event.target as Element).closest('.arrow')));
+        body.addEventListener('keydown', (event) => {
+            if (event.key === 'Escape') this.end();
+            const arrow = (event.target as Element).closest('.arrow');
+            if (!arrow || !['Enter', ' ', 'Delete', 'Backspace'].includes(event.key)) return;
+            event.preventDefault();
+            this.undo(arrow);
+        });
+    }
+
+    private undo(arrow: Element | null): void {
+        if (arrow instanceof SVGElement) this.desk.lead(arrow.dataset['from']!, arrow.dataset['to']!, false);
+    }
+
+    private down(event: PointerEvent): void {
+        const from = (event.target as Element).closest<SVGGElement>('.plan-card');
+        if (!from || event.button !== 0 || (event.target as Element).closest('.hang')) return;
+        event.preventDefault();
+        this.drag = { from, start: this.at(event), x: event.clientX, y: event.clientY, letGo: hold(this.body), moved: false };
+    }
+
+    private move(event: PointerEvent): void {
+        const { drag } = this;
+        if (!drag || (!drag.moved && Math.hypot(event.clientX - drag.x, event.clientY - drag.y) < SLACK)) return;
+        drag.moved = true;
+        const at = this.at(event);
+        const line = this.pulled();
+        line?.removeAttribute('hidden');
+        line?.setAttribute('d', `M${drag.start.x} ${drag.start.y}C${drag.start.x} ${(drag.start.y + at.y) / 2} ${at.x} ${(drag.start.y + at.y) / 2} ${at.x} ${at.y}`);
+        const over = this.card(event);
+        for (const card of this.body.querySelectorAll('.plan-card')) card.classList.toggle('reached', card === over && card !== drag.from);
+    }
+
+    private up(event: PointerEvent): void {
+        const { drag } = this;
+        if (!drag) return;
+        const to = this.card(event);
+        this.end();
+        if (!drag.moved) this.desk.show(drag.from.dataset['row']!);
+        else if (to && to !== drag.from) this.desk.lead(drag.from.dataset['row']!, to.dataset['row']!, true);
+    }
+
+    private end(): void {
+        this.drag?.letGo();
+        this.drag = null;
+        this.pulled()?.setAttribute('hidden', '');
+        for (const card of this.body.querySelectorAll('.reached')) card.classList.remove('reached');
+    }
+
+    private pulled(): Element | null {
+        return this.body.querySelector('.sketch .pulled');
+    }
+
+    private card(event: PointerEvent): SVGGElement | null {
+        return document.elementFromPoint(event.clientX, event.clientY)?.closest<SVGGElement>('.plan-card') ?? null;
+    }
+
+    /** A place in the window as one in the sketch. */
+    private at(event: PointerEvent): DOMPoint {
+        const svg = this.body.querySelector<SVGSVGElement>('.sketch')!;
+        return new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM()!.inverse());
+    }
+}

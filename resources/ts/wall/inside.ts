@@ -1,0 +1,205 @@
+/** A picture that has been entered is moved and scaled in its box, which stays as it is. */
+import { apply, around, contains, corners, unapply, type Box, type Point } from './geometry.ts';
+import { draw } from './overlay.ts';
+import type { Parts } from './parts.ts';
+import type { Command } from './messages.ts';
+import type { Drag } from './placing.ts';
+
+/** As the picture lies: made larger by `zoom` from how it fits, its free room shared by `x` and `y` from 0 to 1. */
+interface Lying { zoom: number; x: number; y: number }
+
+const LEAST = 0.1;
+const MOST = 20;
+/** What one key makes it larger. */
+const STEP = 1.05;
+const CORNERS = ['nw', 'ne', 'se', 'sw'] as const;
+
+const within = (n: number, low: number, high: number): number => Math.min(high, Math.max(low, n));
+
+export class Inside {
+    private id: string | null = null;
+    private readonly marks: SVGElement;
+
+    constructor(private readonly on: Parts) {
+        this.marks = draw(document.getElementById('overlay')!, 'g', { class: 'inside' });
+    }
+
+    get active(): boolean {
+        return this.id !== null;
+    }
+
+    /** False where the layer is no picture whose size is known. */
+    enter(layer: Element): boolean {
+        if (!this.lying(layer) || layer.hasAttribute('data-locked')) return false;
+        const { selection, picture } = this.on;
+        this.id = layer.getAttribute('data-layer');
+        selection.pick([this.id!], picture.screenOf(layer));
+        this.show();
+        return true;
+    }
+
+    /** True when one had been entered. */
+    leave(): boolean {
+        if (this.id === null) return false;
+        this.id = null;
+        this.show();
+        return true;
+    }
+
+    /** The whole picture around its box, or nothing when it is not the one that is selected any more. */
+    show(): void {
+        this.marks.replaceChildren();
+        document.getElementById('overlay')!.classList.toggle('entered', this.active);
+        if (this.id === null) return;
+        const layer = this.layer();
+        const lying = layer && this.lying(layer);
+        if (!layer || !lying || this.on.selection.layers.join() !== this.id) return void this.leave();
+        this.draw(layer, this.place(layer, lying));
+    }
+
+    /** What a press does while a picture is entered; null outside it, where a press leaves it. */
+    press(event: PointerEvent): Drag | null {
+        const layer = this.layer();
+        const lying = layer && this.lying(layer);
+        if (!layer || !lying) return null;
+        const { camera, picture } = this.on;
+        const matrix = picture.matrix(layer);
+        const from = unapply(matrix, camera.toWall(event));
+        const place = this.place(layer, lying);
+        const corner = (event.target as Element).getAttribute('data-inside');
+        if (!corner && !contains(around([...corners(place), ...corners({ ...this.box(layer), x: 0, y: 0 })]), from)) {
+            this.leave();
+            return null;
+        }
+        let now = lying;
+        return {
+            move: (moved) => {
+                const at = unapply(matrix, camera.toWall(moved));
+                now = corner
+                    ? this.scaled(layer, lying, corner, at)
+                    : this.lyingAt(layer, lying.zoom, { x: place.x + (moved.shiftKey && Math.abs(at.x - from.x) < Math.abs(at.y - from.y) ? 0 : at.x - from.x), y: place.y + (moved.shiftKey && Math.abs(at.x - from.x) >= Math.abs(at.y - from.y) ? 0 : at.y - from.y) });
+                this.try(layer, now);
+                this.on.overlay.say(`${Math.round(now.zoom * 100)}%`, moved);
+            },
+            end: (_, moved) => {
+                if (moved) this.keep(lying, now);
+            },
+            cancel: () => this.try(layer, lying),
+        };
+    }
+
+    /** By keys: so many px. */
+    nudge(dx: number, dy: number): void {
+        this.change((layer, lying) => {
+            const place = this.place(layer, lying);
+            return this.lyingAt(layer, lying.zoom, { x: place.x + dx, y: place.y + dy });
+        });
+    }
+
+    /** By keys: larger or smaller about the middle of the box. */
+    scale(by: 1 | -1): void {
+        this.change((layer, lying) => {
+            const { width, height } = this.box(layer);
+            return this.zoomed(layer, lying, lying.zoom * STEP ** by, { x: width / 2, y: height / 2 });
+        });
+    }
+
+    private change(make: (layer: Element, lying: Lying) => Lying): void {
+        const layer = this.layer();
+        const lying = layer && this.lying(layer);
+        if (!layer || !lying) return;
+        const now = make(layer, lying);
+        this.try(layer, now);
+        this.keep(lying, now);
+    }
+
+    private layer(): Element | null {
+        return this.id === null ? null : this.on.picture.layer(this.id);
+    }
+
+    private box(layer: Element): { width: number; height: number } {
+        return this.on.picture.box(layer);
+    }
+
+    private lying(layer: Element): Lying | null {
+        const [width, , zoom, x, y] = this.told(layer);
+        return width === undefined ? null : { zoom: zoom!, x: x!, y: y! };
+    }
+
+    /** Width and height of the picture as it fits, then how it lies. */
+    private told(layer: Element): number[] {
+        return (layer.getAttribute('data-picture') ?? '').split(' ').filter(Boolean).map(Number);
+    }
+
+    private place(layer: Element, { zoom, x, y }: Lying): Box {
+        const [fitWidth = 0, fitHeight = 0] = this.told(layer);
+        const { width, height } = this.box(layer);
+        const [wide, high] = [fitWidth * zoom, fitHeight * zoom];
+        return { x: (width - wide) * x, y: (height - high) * y, width: wide, height: high };
+    }
+
+    /** How it lies with its corner at a place, as far as that may be: what covers its box goes on covering it. */
+    private lyingAt(layer: Element, zoom: number, at: Point): Lying {
+        const { width, height } = this.box(layer);
+        const [fitWidth = 0, fitHeight = 0] = this.told(layer);
+        const share = (room: number, place: number): number => (Math.abs(room) < 0.01 ? 0.5 : within(place / room, 0, 1));
+        return { zoom, x: share(width - fitWidth * zoom, at.x), y: share(height - fitHeight * zoom, at.y) };
+    }
+
+    /** As large as the corner that is dragged says; the one across from it stays. */
+    private scaled(layer: Element, lying: Lying, corner: string, at: Point): Lying {
+        const place = this.place(layer, lying);
+        const across = { x: corner.includes('w') ? place.x + place.width : place.x, y: corner.includes('n') ? place.y + place.height : place.y };
+        const factor = Math.max(Math.abs(at.x - across.x) / place.width, Math.abs(at.y - across.y) / place.height);
+        return this.zoomed(layer, lying, lying.zoom * factor, across);
+    }
+
+    /** With another zoom, a point of the box staying where it is in the picture. */
+    private zoomed(layer: Element, lying: Lying, zoom: number, fixed: Point): Lying {
+        const to = Math.round(within(zoom, LEAST, MOST) * 1000) / 1000;
+        const place = this.place(layer, lying);
+        const factor = to / lying.zoom;
+        return this.lyingAt(layer, to, { x: fixed.x + (place.x - fixed.x) * factor, y: fixed.y + (place.y - fixed.y) * factor });
+    }
+
+    /** The picture shows it before the server has heard of it. */
+    private try(layer: Element, lying: Lying): void {
+        const image = layer.querySelector(':scope > image');
+        if (!image) return;
+        const place = this.place(layer, lying);
+        const { width, height } = this.box(layer);
+        if (!image.hasAttribute('clip-path')) {
+            const clip = draw(layer, 'clipPath', { id: 'inside-clip' });
+            draw(clip, 'rect', { width, height });
+            image.setAttribute('clip-path', 'url(#inside-clip)');
+        }
+        image.setAttribute('preserveAspectRatio', 'none');
+        for (const [name, value] of Object.entries(place)) image.setAttribute(name, String(value));
+        this.draw(layer, place);
+    }
+
+    private keep(before: Lying, now: Lying): void {
+        const { selection, server, facets } = this.on;
+        const percent = (share: number): string => `${Math.round(share * 1e6) / 1e4}%`;
+        const set = (field: string, from: number, to: number): Command[] => from === to ? [] : [{ type: 'set-field', screen: selection.screen || null, layers: selection.layers, field, value: percent(to), ...facets.inCell() }];
+        const commands = [...set('zoom', before.zoom, now.zoom), ...set('position-x', before.x, now.x), ...set('position-y', before.y, now.y)];
+        if (commands.length > 0) void server.edit(...commands).then(() => this.show());
+    }
+
+    private draw(layer: Element, place: Box): void {
+        this.marks.replaceChildren();
+        const { camera, picture } = this.on;
+        const matrix = picture.matrix(layer);
+        const points = corners(place).map((p) => camera.toView(apply(matrix, p)));
+        const href = layer.querySelector(':scope > image')?.getAttribute('href');
+        const [a, b, , d] = points as [Point, Point, Point, Point];
+        if (href) {
+            draw(this.marks, 'image', {
+                href, width: 1, height: 1, preserveAspectRatio: 'none', class: 'whole',
+                transform: `matrix(${b.x - a.x} ${b.y - a.y} ${d.x - a.x} ${d.y - a.y} ${a.x} ${a.y})`,
+            });
+        }
+        draw(this.marks, 'path', { class: 'whole-edge', d: `M${points.map(({ x, y }) => `${x} ${y}`).join('L')}Z` });
+        points.forEach(({ x, y }, i) => draw(this.marks, 'circle', { class: `whole-grip ${CORNERS[i]!}`, cx: x, cy: y, r: 7, 'data-inside': CORNERS[i]! }));
+    }
+}

@@ -1,0 +1,92 @@
+/** The look of layers: copied from one to others, what looks alike, and what changes places or goes to other programs as a picture. */
+import { toast } from '../dialogs.ts';
+import { bare } from './cells.ts';
+import { chosen, type Parts } from './parts.ts';
+import { Problem, send } from './server.ts';
+
+const KEPT = 'kindred.look';
+
+export type Likeness = 'look' | 'fill' | 'stroke' | 'type';
+
+interface Alike { layers: { id: string; screen: string }[]; more: boolean }
+
+export class Styling {
+    /** What was asked for last: the same once more looks on the whole wall. */
+    private asked = '';
+
+    constructor(private readonly on: Parts) {}
+
+    async copyStyle(): Promise<void> {
+        const { server, urls, selection } = this.on;
+        const id = selection.layers.at(-1);
+        if (!id) return;
+        await server.rest();
+        const [layer, row] = id.split('.');
+        try {
+            const { style } = await send<{ style: object }>(`${urls['copy']!}?layers=${layer}${row ? `&row=${row}` : ''}`);
+            localStorage.setItem(KEPT, JSON.stringify(style));
+            toast('The look is copied.');
+        } catch (problem) {
+            this.on.problem(problem);
+        }
+    }
+
+    pasteStyle(): void {
+        const { server, facets, selection } = this.on;
+        const kept = localStorage.getItem(KEPT);
+        if (!kept) return toast('There is no look yet: copy that of a layer first.');
+        if (selection.layers.length > 0) void server.edit({ type: 'set-style', ...chosen(this.on), style: JSON.parse(kept) as object, ...facets.inCell() });
+    }
+
+    /** What looks like the selection is selected: once on its screen, again on the whole wall. */
+    async alike(by: Likeness): Promise<void> {
+        const { server, urls, selection, picture } = this.on;
+        if (selection.layers.length === 0) return;
+        await server.rest();
+        const key = `${by} ${[...selection.layers].sort().join()}`;
+        const everywhere = this.asked === key;
+        try {
+            const { layers, more } = await send<Alike>(`${urls['alike']!}?by=${by}&layers=${selection.layers.map(bare).join(',')}${everywhere ? '&everywhere=1' : ''}`);
+            const there = layers.filter(({ id }) => picture.layer(id));
+            if (there.length === 0) return toast(`Nothing has a ${by} to be alike in.`);
+            const ids = there.map(({ id }) => picture.layer(id)!.dataset['layer']!);
+            selection.pick(ids, ids.some((id) => picture.screenOf(picture.layer(id)!) === selection.screen) ? selection.screen : there[0]!.screen);
+            this.asked = everywhere ? '' : `${by} ${[...ids].sort().join()}`;
+            const said = more || there.length < layers.length ? 'More look like it than can be selected at once; these are the first. ' : '';
+            toast(`${said}${ids.length === 1 ? 'It is the only one' : `${ids.length} are alike`}${everywhere ? ' on the whole wall.' : ' here; once more looks on the whole wall.'}`);
+        } catch (problem) {
+            this.on.problem(problem);
+        }
+    }
+
+    swap(): void {
+        if (this.on.selection.layers.length !== 2) return toast('Select two layers to swap their places.');
+        void this.on.server.edit({ type: 'swap-layers', ...chosen(this.on) });
+    }
+
+    /** Of the selection for other programs: SVG as text and as a drawing, or PNG at twice its size. */
+    async copyAs(format: 'svg' | 'png'): Promise<void> {
+        const { server, urls, selection } = this.on;
+        await server.rest();
+        const screen = selection.screens[0];
+        const url = screen
+            ? `${urls[`screen-${format}`]!.replace('SCREEN', screen)}?scale=2`
+            : `${urls[`cut-out-${format}`]!}?scale=2&layers=${selection.layers.map(bare).join(',')}`;
+        const type = format === 'svg' ? 'image/svg+xml' : 'image/png';
+        const bytes = fetch(url, { headers: { Accept: 'application/json' } }).then(async (answer) => {
+            if (!answer.ok) throw new Problem(((await answer.json().catch(() => ({}))) as { message?: string }).message ?? 'It could not be drawn; try it again in a moment.', answer.status, '');
+            return answer.arrayBuffer();
+        }, () => {
+            throw new Problem('The server does not answer; try it again in a moment.', 0, '');
+        });
+        // Browsers let a page write here only while a press or a key is under way: what is written may come later.
+        const items = Object.fromEntries([type, ...(format === 'svg' ? ['text/plain'] : [])].filter((one) => ClipboardItem.supports(one)).map((one) => [one, bytes.then((all) => new Blob([all], { type: one }))]));
+        try {
+            await navigator.clipboard.write([new ClipboardItem(items)]);
+            toast(`Copied as ${format.toUpperCase()}.`);
+        } catch (problem) {
+            await bytes.catch((said: unknown) => (problem = said));
+            this.on.problem(problem instanceof Problem ? problem : new Problem('This browser does not let the page copy pictures; hand over offers the same as files.', 0, ''));
+        }
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\User;
+
+beforeEach(function (): void {
+    $this->actingAs($user = User::factory()->create());
+    $this->project = $this->demo($user);
+    $this->path = "/projects/{$this->project->id}";
+});
+
+it('copies the look of the last layer beside the layers', function (): void {
+    $copied = $this->getJson("{$this->path}/copy?layers=p00001,t00002")->assertOk();
+    expect($copied->json('layers'))->toHaveCount(2)->and($copied->json('style'))->toHaveKeys(['fill', 'family', 'size', 'opacity'])->not->toHaveKey('x');
+});
+
+it('draws layers as a picture of their own, and says what is too large', function (): void {
+    $svg = $this->get("{$this->path}/cut-out.svg?layers=p00001")->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
+    expect(simplexml_load_string((string) $svg))->not->toBeFalse()->and($svg)->toContain('viewBox="0 0 390 430"')->toContain('data:image/');
+    $png = $this->get("{$this->path}/cut-out.png?layers=p00001&scale=2")->assertOk()->assertHeader('Content-Type', 'image/png')->getContent();
+    expect(array_slice(getimagesizefromstring((string) $png) ?: [], 0, 2))->toBe([780, 860]);
+    $this->edit($this->project, 0, ['type' => 'create-layers', 'screen' => 'welcome', 'seed' => 'large', 'layers' => [['kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 9000, 'height' => 9000]]])->assertOk();
+    $large = $this->project->refresh()->getConnection()->table('layers')->where('width', 9000)->value('id');
+    $this->getJson("{$this->path}/cut-out.png?layers={$large}")->assertStatus(422)->assertJsonPath('message', fn (string $said): bool => str_contains($said, 'too large'));
+    $this->getJson("{$this->path}/cut-out.svg?layers=nowhere1")->assertStatus(409);
+    $this->getJson("{$this->path}/cut-out.svg")->assertStatus(422);
+});
+
+it('finds what looks alike on the screen or everywhere, but for what is locked, hidden or not hung', function (): void {
+    $box = fn (string $screen, string $seed, array $more = []): array => ['type' => 'create-layers', 'screen' => $screen, 'seed' => $seed, 'layers' => [$more + ['kind' => 'box', 'x' => 5, 'y' => 5, 'width' => 9, 'height' => 9, 'fills' => [['colour' => '#0b7a6a']]]]];
+    $added = $this->edit($this->project, 0, $box('welcome', 'one'), $box('welcome', 'two', ['width' => 40]), $box('welcome', 'locked', ['locked' => true]), $box('kiln', 'far'))->assertOk()->json('added');
+    $alike = fn (string $more): array => array_column($this->getJson("{$this->path}/alike?layers={$added[0]}{$more}")->assertOk()->json('layers'), 'id');
+    expect($alike('&by=look'))->toEqualCanonicalizing([$added[0], $added[1]])
+        ->and($alike('&by=fill&everywhere=1'))->toEqualCanonicalizing([$added[0], $added[1], $added[3]])
+        ->and($alike('&by=type'))->toBe([]);
+    $this->getJson("{$this->path}/alike?layers={$added[0]}&by=smell")->assertStatus(422);
+});
+
+it('shows words with holes as they start, and anew when what fills them changes on another screen', function (): void {
+    $widget = ['kind' => 'widget', 'widget' => 'stepper', 'x' => 0, 'y' => 0, 'width' => 200, 'height' => 56, 'label' => 'Pieces', 'value' => 3, 'least' => 0, 'most' => 9, 'signal' => 'pieces'];
+    $words = ['kind' => 'text', 'x' => 20, 'y' => 20, 'words' => '{pieces} pieces', 'style' => ['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.4]];
+    $this->edit($this->project, 0, ['type' => 'create-layers', 'screen' => 'kiln', 'seed' => 'step', 'layers' => [$widget]], ['type' => 'create-layers', 'screen' => 'welcome', 'seed' => 'word', 'layers' => [$words]])->assertOk();
+    $stepper = $this->project->getConnection()->table('layers')->where(['project_id' => $this->project->id, 'screen' => 'kiln', 'kind' => 'widget'])->value('id');
+    $shown = fn (): string => $this->getJson("{$this->path}/pictures?of=welcome")->assertOk()->json('welcome');
+    expect($shown())->toContain('>3 pieces<')->toContain('data-words="{pieces} pieces"');
+    $patches = $this->edit($this->project, 1, ['type' => 'set-widget', 'screen' => 'kiln', 'layers' => [$stepper], 'field' => 'value', 'value' => '5'])->assertOk()->json('patches');
+    expect(array_filter($patches, fn (array $patch): bool => $patch['samples'] ?? false))->toHaveCount(1)->and($shown())->toContain('>5 pieces<');
+    $moved = $this->edit($this->project, 2, ['type' => 'move-layers', 'screen' => 'welcome', 'layers' => ['t00002'], 'dx' => 1, 'dy' => 0])->assertOk()->json('patches');
+    expect(array_filter($moved, fn (array $patch): bool => $patch['samples'] ?? false))->toBe([]);
+});
+
+it('moves and scales a picture in its box, on the wall and in what leaves it', function (): void {
+    $set = fn (int $base, string $field, string $value) => $this->edit($this->project, $base, ['type' => 'set-field', 'screen' => 'welcome', 'layers' => ['p00001'], 'field' => $field, 'value' => $value])->assertOk();
+    $set(0, 'zoom', '200%');
+    $svg = $set(1, 'position-x', '100')->json('patches.0.svg');
+    // The right half of a picture that is twice as large as it covers its box.
+    expect($svg)->toMatch('/<image [^>]*x="-390"/')->toContain('preserveAspectRatio="none"')->toContain('clip-path=')->toMatch('/data-picture="[\d.]+ [\d.]+ 2 1 0.5"/');
+    foreach (['hand-over/screens/welcome.svg', 'hand-over/page'] as $export) {
+        expect($this->get("{$this->path}/{$export}")->assertOk()->getContent())->toMatch('/<image [^>]*x="-390"/');
+    }
+});
+
+it('shows screens in the frames of their devices by a switch of the project, which files and copies keep', function (): void {
+    expect($this->get("{$this->path}/wall")->getContent())->not->toContain('class="stage" data-framed');
+    $this->edit($this->project, 0, ['type' => 'set-framed', 'framed' => true])->assertOk()->assertJsonPath('patches.0.project.framed', true);
+    expect($this->get("{$this->path}/hand-over/screens/welcome.svg")->getContent())->toStartWith('<svg xmlns="http://www.w3.org/2000/svg" width="414" height="868"')
+        ->and($this->get("{$this->path}/hand-over/project")->streamedContent())->toContain('"framed": true');
+    $this->post("{$this->path}/duplicate")->assertRedirect();
+    expect(App\Models\Project::query()->latest('id')->first()?->framed)->toBeTrue();
+});
