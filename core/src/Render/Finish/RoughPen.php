@@ -89,20 +89,28 @@ final class RoughPen
         $midX = $x + ($toX - $x) * $share - ($toY - $y) / $length * $bow;
         $midY = $y + ($toY - $y) * $share + ($toX - $x) / $length * $bow;
 
-        return $this->piece('Q', $off / 2, $midX, $midY).$this->piece(' ', $off, $toX, $toY);
+        // Where it is pulled to, a bow shows no tenths.
+        return 'Q'.self::joined(round($midX), round($midY)).$this->piece(' ', $off, $toX, $toY);
     }
 
-    /** A letter and numbers near those that are given, as short as path data can be (SVG 2, 9.3.9): `.4-3` instead of `0.4 -3`. */
+    /** A letter, and numbers near those that are given. */
     private function piece(string $letter, float $off, float ...$values): string
     {
-        $out = '';
-        foreach ($values as $value) {
-            $near = round($value + $off * $this->chance(), 1);
-            $number = abs($near) < 1 ? str_replace('0.', '.', (string) $near) : (string) $near;
-            $out .= ($out === '' || $number[0] === '-' ? '' : ' ').$number;
-        }
+        $out = self::joined(...array_map(fn (float $value): float => round($value + $off * $this->chance(), 1), $values));
 
         return $letter === ' ' && $out[0] === '-' ? $out : $letter.$out;
+    }
+
+    /** Numbers as short as path data can be (SVG 2, 9.3.9): `.4-3` instead of `0.4 -3`. */
+    private static function joined(float ...$numbers): string
+    {
+        $out = '';
+        foreach ($numbers as $number) {
+            $text = abs($number) < 1 ? str_replace('0.', '.', (string) $number) : (string) $number;
+            $out .= ($out === '' || $text[0] === '-' ? '' : ' ').$text;
+        }
+
+        return $out;
     }
 
     /** From -1 to 1 (the multiplicative generator of Park and Miller, 1988, with their multiplier of 1993). */
