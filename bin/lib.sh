@@ -240,7 +240,7 @@ http {
     uwsgi_temp_path $RUN/uwsgi;
     scgi_temp_path $RUN/scgi;
     gzip on;
-    gzip_comp_level 3;
+    gzip_comp_level 4;
     gzip_min_length 512;
     gzip_types text/css application/javascript text/javascript application/json image/svg+xml;
     server { listen 127.0.0.1:$WEB_PORT default_server; return 421; }
@@ -250,6 +250,7 @@ http {
         root $ROOT/public;
         location /build/ {
             expires 1y;
+            gzip_static on;
             add_header Cache-Control "public, immutable";
             add_header X-Content-Type-Options nosniff;
         }

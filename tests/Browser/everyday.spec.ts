@@ -1,6 +1,6 @@
 /** What a designer does without thinking, one short test each, on screens of their own in one project. */
 import { expect, test, type Browser, type Locator, type Page } from '@playwright/test';
-import { at as placeOf, box, drag as dragging, middle, openDemo, saved } from './support/hand.ts';
+import { at as placeOf, box, drag as dragging, enter, middle, newProject, openDemo, saved } from './support/hand.ts';
 
 let page: Page;
 let errors: string[] = [];
@@ -675,4 +675,45 @@ test('a press on an edge of the selection that does not drag picks what lies the
     await pick(a!);
     await page.mouse.click(...(await at(203, 150)));
     expect((await selected())[1]).toEqual([b]);
+});
+
+test('an empty wall leads to the plan, where it is written', async ({ page: own }) => {
+    await enter(own);
+    await newProject(own, 'Three ways');
+    await own.getByRole('link', { name: 'Write the plan' }).click();
+    await expect(own).toHaveURL(/brief#plan$/);
+    await expect(own.getByRole('heading', { name: 'Screen plan' })).toBeInViewport();
+});
+
+test('on a phone nothing of the wall is cut off, a finger pans, two zoom, and notes are at hand', async ({ browser }) => {
+    const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, baseURL: process.env['KINDRED_URL'] ?? 'http://127.0.0.1:8400' });
+    await context.addCookies(await page.context().cookies());
+    const small = await context.newPage();
+    await small.goto(page.url());
+    await small.waitForSelector('[data-ready]');
+    for (const part of await small.locator('.masthead :is(a, button, summary), #rack :is(button, input), #narrow').all()) {
+        if (!(await part.isVisible())) continue;
+        const box = (await part.boundingBox())!;
+        expect(box.x).toBeGreaterThanOrEqual(0);
+        expect(box.x + box.width).toBeLessThanOrEqual(390);
+    }
+    const client = await context.newCDPSession(small);
+    const touch = (type: string, ...points: [number, number][]): Promise<unknown> => client.send('Input.dispatchTouchEvent', { type: type as 'touchStart', touchPoints: points.map(([x, y], id) => ({ x, y, id })) });
+    const card = small.locator('article.screen').first();
+    const before = (await card.boundingBox())!;
+    await touch('touchStart', [200, 400]);
+    await touch('touchMove', [220, 430]);
+    await touch('touchMove', [240, 460]);
+    await touch('touchEnd');
+    const panned = (await card.boundingBox())!;
+    expect([Math.round(panned.x - before.x), Math.round(panned.y - before.y)]).toEqual([40, 60]);
+    await touch('touchStart', [180, 420], [220, 420]);
+    await touch('touchMove', [160, 420], [240, 420]);
+    await touch('touchMove', [140, 420], [260, 420]);
+    await touch('touchEnd');
+    expect((await card.boundingBox())!.width).toBeGreaterThan(panned.width * 2);
+    await small.getByRole('button', { name: 'Notes', exact: true }).click();
+    await expect(small.locator('#notes')).toBeVisible();
+    expect((await small.locator('#notes').boundingBox())!.width).toBeGreaterThan(380);
+    await context.close();
 });

@@ -24,6 +24,7 @@ use Kindred\Document\Place;
 use Kindred\Document\Screen;
 use Kindred\Document\Style\StrokePosition;
 use Kindred\Document\Tree;
+use Kindred\Document\Widget\WidgetField;
 use Kindred\Document\Widget\WidgetPlace;
 use Kindred\Geometry\Box as Bounding;
 use Kindred\Geometry\Number;
@@ -349,6 +350,7 @@ final readonly class Renderer
             'data-kind' => $layer->kind(),
             'data-box' => "{$n($layer->box->x)} {$n($layer->box->y)} {$n($layer->box->width)} {$n($layer->box->height)} {$n($layer->rotation)}",
             'data-least' => $layer->content instanceof Widget ? implode(' ', array_map($n, Kit::least($layer->content))) : null,
+            'data-entries' => $layer->content instanceof Widget && in_array(WidgetField::Items, Kit::find($layer->content->widget)?->fields() ?? [], true),
             'data-holes' => $layer->content instanceof Widget && self::holds($layer->content),
             'data-locked' => $layer->locked,
             'data-free' => $layer->sizing->absolute,

@@ -44,13 +44,13 @@ final class FaceBook
     }
 
     /**
-     * The hand lettering that stands for words of a weight.
+     * The hand lettering that stands for words of a weight: one of two, for each is 50 KB on the wire.
      *
      * @return array{string, int}
      */
     public function hand(int $weight): array
     {
-        return $this->nearest(self::HAND, min(600, $weight));
+        return $this->nearest(self::HAND, $weight > 500 ? 600 : 400);
     }
 
     /** The WOFF2 file of the face. */

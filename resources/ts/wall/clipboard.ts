@@ -81,6 +81,6 @@ export class Clipboard {
     /** Whether the one widget that is selected has entries, which a table that was copied elsewhere can fill. */
     private widgetWithEntries(): boolean {
         const { selection } = this.on;
-        return selection.layers.length === 1 && selection.elements()[0]?.dataset['kind'] === 'widget' && document.querySelector('#facets [data-widget-field=items]') !== null;
+        return selection.layers.length === 1 && selection.elements()[0]?.hasAttribute('data-entries') === true;
     }
 }

@@ -131,7 +131,7 @@ export class Gestures {
             this.makers.over(this.screenAt(this.camera.toWall(event)), true);
             target = document.elementFromPoint(event.clientX, event.clientY) ?? target;
         }
-        if (this.drag || target.closest('#writing, input, button:not(.screen-name)')) return;
+        if (this.drag || target.closest('#writing, input, a, button:not(.screen-name)')) return;
         if (event.button === 1 || (event.button === 0 && (this.space || (this.reading && event.pointerType === 'touch' && this.tool === 'pick')))) this.begin(event, this.pan(event));
         else if (event.button === 0) {
             this.onMark = this.tool === 'pick' && target.closest('[data-handle], [data-turn], [data-knot], [data-space]') !== null;

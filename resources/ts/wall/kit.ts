@@ -38,8 +38,8 @@ export class KitPanel {
             }
             if (event.key === 'Enter' && (event.target as Element).id === 'kit-search') {
                 event.preventDefault();
-                const first = this.panel.querySelector<HTMLElement>('[data-widget]:not([hidden])');
-                if (first) this.take(first);
+                const best = this.panel.querySelector<HTMLElement>('.best');
+                if (best) this.take(best);
                 (event.target as HTMLElement).blur();
             }
             const entry = (event.target as Element).closest<HTMLElement>('[data-widget]');
@@ -95,12 +95,15 @@ export class KitPanel {
     private search(words: string): void {
         this.words = words;
         const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
-        let found = 0;
-        for (const entry of this.panel.querySelectorAll<HTMLElement>('[data-widget]')) {
-            entry.hidden = !wanted.every((word) => entry.dataset['words']!.includes(word));
-            if (!entry.hidden) found++;
-        }
-        this.panel.querySelector<HTMLElement>('.kit-none')!.hidden = found > 0;
+        const entries = [...this.panel.querySelectorAll<HTMLElement>('[data-widget]')];
+        for (const entry of entries) entry.hidden = !wanted.every((word) => entry.dataset['words']!.includes(word));
+        const found = entries.filter((entry) => !entry.hidden);
+        // Enter takes the one that is called so, before those that are only found by what else people call them.
+        const called = wanted.join(' ');
+        const near = (entry: HTMLElement): number => [entry.dataset['widget']!.replaceAll('-', ' ')].map((name) => (name === called ? 0 : name.startsWith(called) ? 1 : name.includes(called) ? 2 : 3))[0]!;
+        const best = called === '' ? undefined : found.sort((a, b) => near(a) - near(b))[0];
+        for (const entry of entries) entry.classList.toggle('best', entry === best);
+        this.panel.querySelector<HTMLElement>('.kit-none')!.hidden = found.length > 0;
     }
 
     private take(entry: HTMLElement): void {

@@ -13,13 +13,15 @@
                     <button class="button quiet" data-act="finish-{{ $finish }}" data-finish="{{ $finish }}" aria-pressed="{{ $tree->project->finish->value === $finish ? 'true' : 'false' }}" title="{{ $means }}">{{ ucfirst($finish) }}</button>
                 @endforeach
             </span>
-            <span class="lenses mr-2" role="group" aria-label="Lenses">
+            <span class="lenses" role="group" aria-label="Lenses">
             <button class="button quiet" data-act="grid" aria-pressed="true" title="Grid: layout grids, ruler guides and rulers">Grid</button>
             <button class="button quiet" data-act="threads" aria-pressed="true" title="Threads: the drawn lines of cues">Threads</button>
+            </span>
+            </div></details>
+            <span class="lenses mr-2" role="group" aria-label="Panels">
             <button class="button quiet !px-2" data-act="needs" aria-pressed="false" title="Requirements of the screen at hand, and what covers them" aria-label="Requirements"><x-glyph name="clipboard-check"/></button>
             <button class="button quiet" data-act="notes" aria-pressed="false" title="Notes: numbered marks, and the list of them">Notes</button>
             </span>
-            </div></details>
             <span id="saved" class="min-w-12 whitespace-nowrap text-right text-ash data-[state=waiting]:text-clay" role="status">saved</span>
             <button class="button quiet !px-2" data-act="find" title="Find anything (/)" aria-label="Find"><x-glyph name="search"/></button>
             <button class="button quiet" data-act="undo" title="Undo (Ctrl Z)" aria-label="Undo"><x-glyph name="undo-2"/></button>
@@ -37,7 +39,7 @@
                 @endforeach
                 <span id="hint"></span>
             </div>
-            <span id="narrow">Reading, notes and rehearsing; editing needs a window 900 px wide.</span>
+            <span id="narrow">To read, to write notes, to rehearse; editing needs a window 900 px wide.</span>
             <div class="ends">
                 <button data-act="zoom-out" aria-label="Zoom out" title="Zoom out (−)"><x-glyph name="minus"/></button>
                 <input id="zoom" value="100%" aria-label="Zoom" title="Zoom: type a percentage" autocomplete="off" spellcheck="false">
