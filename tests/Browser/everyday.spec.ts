@@ -513,7 +513,7 @@ test('a picture that is entered is moved and scaled in its box', async () => {
     const zoom = async (): Promise<number[]> => (await picture.getAttribute('data-picture'))!.split(' ').slice(2).map(Number);
     await expect.poll(async () => (await zoom())[0]).toBeGreaterThan(1.1);
     const [x, y] = await middle(picture);
-    await drag([x, y], [x + 20, y]);
+    await drag([x, y], [x - 20, y]);
     await press('ArrowDown');
     expect((await zoom())[2]).not.toBe(0.5);
     expect(await box(picture)).toEqual(frame);
