@@ -514,7 +514,7 @@ test('a picture that is entered is moved and scaled in its box', async () => {
     await expect.poll(async () => (await zoom())[0]).toBeGreaterThan(1.1);
     const [x, y] = await middle(picture);
     await drag([x, y], [x - 20, y]);
-    await press('ArrowDown');
+    await press('ArrowUp');
     expect((await zoom())[2]).not.toBe(0.5);
     expect(await box(picture)).toEqual(frame);
     await press('Enter');
