@@ -5,7 +5,7 @@ import { perScreen } from './wall/across.ts';
 import { Asking } from './wall/asking.ts';
 import { nextStep, rehearsed } from './wall/beginning.ts';
 import { Camera } from './wall/camera.ts';
-import { bare } from './wall/cells.ts';
+import { alone, bare } from './wall/cells.ts';
 import { Clipboard } from './wall/clipboard.ts';
 import { Commands } from './wall/commands.ts';
 import { Dropping } from './wall/dropping.ts';
@@ -212,7 +212,10 @@ overlay.shown = () => {
     inside.show();
 };
 const together = new Together(picture, wall);
-server.spread = (commands) => perScreen(together.spread(commands), (id) => {
+server.spread = (commands) => perScreen(together.spread(commands.flatMap((command) => alone(command, facets.inCell(), (id) => {
+    const layer = picture.layer(id);
+    return layer && picture.box(layer);
+}))), (id) => {
     const layer = picture.layer(id);
     return layer && picture.screenOf(layer);
 });

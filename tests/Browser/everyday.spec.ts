@@ -717,3 +717,26 @@ test('on a phone nothing of the wall is cut off, a finger pans, two zoom, and no
     expect((await small.locator('#notes').boundingBox())!.width).toBeGreaterThan(380);
     await context.close();
 });
+
+test('what is moved in a cell moves alone there, and in this cell only where that is said', async () => {
+    const { layers } = await lay([shape(20, 100, 160, 90, { fills: [{ colour: '#f3d9b1' }] }), shape(30, 110, 30, 30), words(70, 112, 'Celadon')]);
+    await drag(await at(5, 80), await at(300, 260));
+    await press('Control+g', 'Shift+l');
+    await page.keyboard.press('Escape');
+    const cells = hung().locator('[data-kind=array] > [data-layer]');
+    await expect(cells).not.toHaveCount(0);
+    const mark = cells.first().locator(`[data-layer^="${layers[1]!}"]`);
+    const others = (): Promise<string[]> => cells.first().locator(`[data-layer]:not([data-layer^="${layers[1]!}"])`).evaluateAll((all) => all.map((one) => one.getAttribute('data-box')!));
+    const before = await others();
+    await page.keyboard.down('Control');
+    await page.mouse.click(...(await middle(mark)));
+    await page.keyboard.up('Control');
+    await expect(page.locator('#facets:not([aria-busy]) .cell-bar')).toContainText('In cell 1');
+    await drag(await middle(mark), await at(180, 150), ['Control']);
+    expect(await others()).toEqual(before);
+    await expect(page.locator('#facets:not([aria-busy]) .cell-bar')).toContainText('In cell 1');
+    await page.locator('#apart').check();
+    await press('ArrowLeft');
+    await expect(page.locator('#facets:not([aria-busy]) .cell-bar')).toContainText('Departs in x');
+    await page.locator('#apart').uncheck();
+});

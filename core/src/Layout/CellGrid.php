@@ -139,7 +139,7 @@ final class CellGrid
     {
         $base = $this->base ??= $this->base();
 
-        return $this->trees[$row->id] ??= $this->relayout->after($base, Filling::of($base, $this->array, $row));
+        return $this->trees[$row->id] ??= $this->relayout->after($base, Filling::of($base, $this->array, $row), $this->parts[0]->id);
     }
 
     private function base(): Tree
@@ -147,7 +147,7 @@ final class CellGrid
         [$design, $inner] = [$this->parts[0], array_slice($this->parts, 1)];
         $base = (new Tree(new Project('')))->withLayers($design->with(parent: null, screen: null), ...array_map(fn (Layer $part): Layer => $part->with(screen: null), $inner));
 
-        return $this->relayout->after($base, $this->relayout->cells->fitted($base, $base->layer($design->id), $this->array->columnWidth($this->width)));
+        return $this->relayout->after($base, $this->relayout->cells->fitted($base, $base->layer($design->id), $this->array->columnWidth($this->width)), $design->id);
     }
 
     /** A cell that is hidden as a whole takes up no height. */

@@ -37,7 +37,8 @@ final readonly class Relayout
         $this->stacks = new Stacks($typesetter, $this->cells);
     }
 
-    public function after(Tree $before, Tree $after): Tree
+    /** @param  string|null  $design  the root of the cell that the trees are, where they are one */
+    public function after(Tree $before, Tree $after, ?string $design = null): Tree
     {
         $changed = $this->changed($before, $after);
         $fitted = [];
@@ -62,7 +63,7 @@ final readonly class Relayout
             }
         }
 
-        return $this->settled($after, array_map(strval(...), array_keys($open)));
+        return $this->settled($after, array_map(strval(...), array_keys($open)), $design);
     }
 
     /**
@@ -71,7 +72,7 @@ final readonly class Relayout
      *
      * @param  list<string>  $open  ids of containers
      */
-    private function settled(Tree $tree, array $open): Tree
+    private function settled(Tree $tree, array $open, ?string $design): Tree
     {
         $screens = [];
         foreach ($open as $id) {
@@ -80,7 +81,7 @@ final readonly class Relayout
             }
         }
         if (count($screens) <= 1) {
-            return $screens === [] ? $tree : $this->settle($tree, reset($screens));
+            return $screens === [] ? $tree : $this->settle($tree, reset($screens), $design);
         }
         $parts = array_fill_keys(array_keys($screens), []);
         foreach ($tree->layers as $id => $layer) {
@@ -180,7 +181,7 @@ final readonly class Relayout
      *
      * @param  list<string>  $ids
      */
-    private function settle(Tree $tree, array $ids): Tree
+    private function settle(Tree $tree, array $ids, ?string $design = null): Tree
     {
         $turns = [];
         $open = [];
@@ -208,6 +209,7 @@ final readonly class Relayout
                 $children === [] => $tree->withoutLayers($id),
                 $container->content instanceof Stack => $this->isLaid($tree, $container) ? $tree : $this->stacks->lay($tree, $container),
                 $container->content instanceof ArrayLayer => $this->array($tree, $container, $container->content, $children),
+                $id === $design, $container->parent !== null && $tree->layer($container->parent)->content instanceof ArrayLayer => $this->cell($tree, $container, $children),
                 default => $this->around($tree, $container, $children),
             };
             $goesOn = $children === [] || (! $container->isGroup() && $this->isLaid($tree, $container));
@@ -244,6 +246,19 @@ final readonly class Relayout
         $height = $this->cells->height($tree, $layer);
 
         return abs($height - $layer->box->height) < 0.0005 ? $tree : $tree->withLayers($layer->with(box: $layer->box->sized($layer->box->width, $height)));
+    }
+
+    /**
+     * A group that is the design of cells: its corner and its width are those of the cell, and it is as high as what reaches
+     * lowest in it. So what is moved in a cell moves alone.
+     *
+     * @param  non-empty-list<Layer>  $children
+     */
+    private function cell(Tree $tree, Layer $group, array $children): Tree
+    {
+        $height = max(1.0, ...array_map(fn (Layer $child): float => $child->bounds()->bottom(), $children));
+
+        return abs($height - $group->box->height) < 0.001 ? $tree : $tree->withLayers($group->with(box: $group->box->sized($group->box->width, $height)));
     }
 
     private function isLaid(Tree $tree, Layer $layer): bool

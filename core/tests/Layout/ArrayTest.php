@@ -303,3 +303,24 @@ it('begins a column with what the design says, as long as nothing stands in it',
     $tree = Sample::after($tree, onPots('set-cell', row: $row, column: 'more', value: '#123456'), $column(null), $column('swatch'));
     expect($cells($tree)[0])->toBe('#123456');
 });
+
+it('moves what is moved in a cell, and nothing else there', function (): void {
+    $part = fn (string $id, float $x, float $y, float $width, float $height): array => ['id' => $id, 'kind' => 'box', 'name' => $id, 'x' => $x, 'y' => $y, 'width' => $width, 'height' => $height, 'fills' => [['colour' => '#cccccc']]];
+    $file = Sample::file();
+    $file['screens'][0]['layers'] = [['id' => 'grid', 'kind' => 'array', 'name' => 'Grid', 'x' => 0, 'y' => 0, 'width' => 342, 'columns' => 2, 'columnGap' => 12, 'rowGap' => 12,
+        'children' => [['id' => 'card', 'kind' => 'group', 'name' => 'Card', 'x' => 0, 'y' => 0, 'width' => 165, 'height' => 100, 'children' => [$part('ground', 0, 0, 165, 100) + ['pins' => ['left' => true, 'right' => true, 'top' => true]], $part('mark', 10, 10, 30, 30), $part('edge', 60, 10, 40, 20)]]],
+        'sheet' => ['columns' => [], 'rows' => [['id' => 'row1', 'cells' => []], ['id' => 'row2', 'cells' => []]]]]];
+    $tree = ProjectFile::read((string) json_encode($file))->tree;
+    $tree = relayout()->after(new Tree($tree->project), $tree);
+    $boxes = fn (Tree $tree): array => array_map(fn (string $id): array => [$tree->layer($id)->box->x, $tree->layer($id)->box->y, $tree->layer($id)->box->width, $tree->layer($id)->box->height], ['ground', 'edge', 'card']);
+    $before = $boxes($tree);
+    // To the right over the edge, then to the left over the other: the rest lies as it lay.
+    foreach ([[150, 5], [-260, 0]] as [$dx, $dy]) {
+        $tree = Sample::after($tree, ['type' => 'move-layers', 'screen' => 'home', 'layers' => ['mark'], 'dx' => $dx, 'dy' => $dy]);
+        expect($boxes($tree))->toEqual($before);
+    }
+    expect(array_map(fn (Cell $cell): array => [$cell->root->box->x, $cell->root->box->width, $cell->tree->layer('ground')->box->width], cells($tree, 'grid')))->toEqual([[0, 165, 165], [177, 165, 165]]);
+    // What goes lower makes the cells higher.
+    $tree = Sample::after($tree, ['type' => 'move-layers', 'screen' => 'home', 'layers' => ['mark'], 'dx' => 0, 'dy' => 95]);
+    expect($tree->layer('card')->box->height)->toEqual(140.0)->and($boxes($tree)[0])->toEqual($before[0]);
+});

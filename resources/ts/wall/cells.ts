@@ -23,3 +23,20 @@ export function plainly(command: Command): Command {
     const named = Object.entries(command).map(([key, value]) => [key, NAMING.includes(key) && !(command.type === 'create-layers' && key === 'layers') ? plain(value) : value]);
     return { ...Object.fromEntries(named), type: command.type };
 }
+
+type Placed = Record<'x' | 'y' | 'width' | 'height' | 'rotation', number>;
+
+/**
+ * What is moved or sized in one cell alone is no change of the design: the values that it has there are set instead.
+ *
+ * @param box where the picture shows a layer by now
+ */
+export function alone(command: Command, cell: { row?: string; apart?: boolean }, box: (id: string) => Placed | null): Command[] {
+    const fields = ({ 'move-layers': ['x', 'y'], 'place-layers': ['x', 'y', 'width', 'height', 'rotation'] } as Record<string, (keyof Placed)[]>)[command.type];
+    if (!fields || !cell.apart || cell.row === undefined) return [command];
+    const places = (command['places'] as ({ id: string } & Placed)[] | undefined) ?? (command['layers'] as string[]).flatMap((id) => {
+        const at = box(id);
+        return at ? [{ id, ...at }] : [];
+    });
+    return places.flatMap((place) => fields.map((field): Command => ({ type: 'set-field', screen: command['screen'], layers: [place.id], field, value: String(Math.round(place[field] * 1000) / 1000), ...cell })));
+}

@@ -19,7 +19,7 @@ export class Keyboard {
         window.addEventListener('blur', () => this.letGo());
         // What was pressed by a pointer, and a choice that has been made, give the keys back to the wall.
         document.addEventListener('click', (event) => {
-            const pressed = (event.target as Element).closest<HTMLElement>('button, summary, a');
+            const pressed = (event.target as Element).closest<HTMLElement>('button, summary, a, input:is([type=checkbox], [type=radio])');
             if (event.detail > 0 && pressed && pressed === document.activeElement && !pressed.closest('dialog')) pressed.blur();
         });
         document.addEventListener('change', (event) => {
