@@ -75,9 +75,9 @@ export class Inside {
         return {
             move: (moved) => {
                 const at = unapply(matrix, camera.toWall(moved));
-                now = corner
-                    ? this.scaled(layer, lying, corner, at)
-                    : this.lyingAt(layer, lying.zoom, { x: place.x + (moved.shiftKey && Math.abs(at.x - from.x) < Math.abs(at.y - from.y) ? 0 : at.x - from.x), y: place.y + (moved.shiftKey && Math.abs(at.x - from.x) >= Math.abs(at.y - from.y) ? 0 : at.y - from.y) });
+                const by = { x: at.x - from.x, y: at.y - from.y };
+                if (moved.shiftKey) by[Math.abs(by.x) < Math.abs(by.y) ? 'x' : 'y'] = 0;
+                now = corner ? this.scaled(layer, lying, corner, at) : this.lyingAt(layer, lying.zoom, { x: place.x + by.x, y: place.y + by.y });
                 this.try(layer, now);
                 this.on.overlay.say(`${Math.round(now.zoom * 100)}%`, moved);
             },
