@@ -212,15 +212,19 @@ if (existsSync(stamp) && statSync(stamp).mtimeMs > newest) {
 const index = {};
 for (const [family, weights] of Object.entries(faces)) {
     const slug = family.toLowerCase().replaceAll(' ', '-');
-    index[family] = { slug, weights };
+    const file = (subset, weight, style, type) => join(root, `node_modules/@fontsource/${slug}/files/${slug}-${subset}-${weight}-${style}.${type}`);
+    const italic = weights.every((weight) => existsSync(file('latin', weight, 'italic', 'woff')));
+    index[family] = { slug, weights, italic };
     for (const weight of weights) {
-        const file = (subset, type) => join(root, `node_modules/@fontsource/${slug}/files/${slug}-${subset}-${weight}-normal.${type}`);
-        const extended = file('latin-ext', 'woff');
-        const { metrics, outlines } = compile(readFileSync(file('latin', 'woff')), existsSync(extended) ? readFileSync(extended) : null);
-        writePhp(join(out, `faces/${slug}-${weight}.php`), { family, weight, ...metrics });
-        writePhp(join(out, `faces/${slug}-${weight}.outlines.php`), outlines);
-        copyFileSync(file('latin', 'woff2'), join(out, `fonts/${slug}-${weight}.woff2`));
-        console.log(`faces: ${family} ${weight}`);
+        for (const style of italic ? ['normal', 'italic'] : ['normal']) {
+            const name = `${slug}-${weight}${style === 'italic' ? '-italic' : ''}`;
+            const extended = file('latin-ext', weight, style, 'woff');
+            const { metrics, outlines } = compile(readFileSync(file('latin', weight, style, 'woff')), existsSync(extended) ? readFileSync(extended) : null);
+            writePhp(join(out, `faces/${name}.php`), { family, weight, ...metrics });
+            writePhp(join(out, `faces/${name}.outlines.php`), outlines);
+            copyFileSync(file('latin', weight, style, 'woff2'), join(out, `fonts/${name}.woff2`));
+            console.log(`faces: ${family} ${weight}${style === 'italic' ? ' italic' : ''}`);
+        }
     }
 }
 writeFileSync(join(out, 'fonts/README'), 'Copied from the font packages by build/faces.mjs.\n');

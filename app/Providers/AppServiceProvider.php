@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Canvas\CompiledFaces;
 use App\Canvas\CompiledIcons;
 use App\Canvas\KeptHeights;
 use App\Models\Project;
@@ -23,6 +22,7 @@ use Illuminate\Support\ServiceProvider;
 use Kindred\Layout\HeightMemory;
 use Kindred\Layout\Relayout;
 use Kindred\Render\IconSource;
+use Kindred\Type\CompiledFaces;
 use Kindred\Type\FaceBook;
 use Kindred\Type\FaceSource;
 

@@ -15,8 +15,8 @@ use Kindred\Render\IconSource;
 use Kindred\Render\Renderer;
 use Kindred\Render\Rendering;
 use Kindred\Render\TextMode;
+use Kindred\Type\CompiledFaces;
 use Kindred\Type\FaceBook;
-use Kindred\Type\FaceSource;
 use Kindred\Type\Typesetter;
 
 /** Small documents and the compiled faces, for tests. */
@@ -26,38 +26,12 @@ final class Sample
 
     public static function faces(): FaceBook
     {
-        return self::$faces ??= new FaceBook(new class implements FaceSource
-        {
-            public function families(): array
-            {
-                return array_map(fn (array $family): array => $family['weights'], require Sample::compiled().'/faces/index.php');
-            }
-
-            public function metrics(string $family, int $weight): array
-            {
-                return require Sample::compiled().'/faces/'.Sample::slug($family)."-{$weight}.php";
-            }
-
-            public function outlines(string $family, int $weight): array
-            {
-                return require Sample::compiled().'/faces/'.Sample::slug($family)."-{$weight}.outlines.php";
-            }
-
-            public function file(string $family, int $weight): string
-            {
-                return (string) file_get_contents(Sample::compiled().'/fonts/'.Sample::slug($family)."-{$weight}.woff2");
-            }
-        });
+        return self::$faces ??= new FaceBook(new CompiledFaces(self::compiled()));
     }
 
     public static function compiled(): string
     {
         return getenv('KINDRED_COMPILED') ?: dirname(__DIR__, 2).'/var/compiled';
-    }
-
-    public static function slug(string $family): string
-    {
-        return strtolower(str_replace(' ', '-', $family));
     }
 
     public static function relayout(): Relayout

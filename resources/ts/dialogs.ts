@@ -18,6 +18,12 @@ export function wireDialogs(): void {
 
 let toastTimer = 0;
 
+/** Hides a part of the page; the keys that follow are not its own any more, not even before the next frame. */
+export function putAway(part: HTMLElement): void {
+    part.hidden = true;
+    if (part.contains(document.activeElement)) (document.activeElement as HTMLElement).blur();
+}
+
 /** Says something in passing; a problem stays until it is put away. */
 export function toast(text: string, problem = false): void {
     const place = document.getElementById('toast');

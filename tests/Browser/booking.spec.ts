@@ -1,6 +1,6 @@
 /** A booking of five screens, roughed out from the kit by hand with every gesture counted, played, and dressed. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { at, box, drag, enter, middle, newProject, saved, test } from './support/hand.ts';
+import { at, box, drag, enter, middle, newProject, saved, still, test } from './support/hand.ts';
 
 /** What a hand does; each press, drag, key and each field or text that is typed is one gesture. */
 class Hand {
@@ -17,6 +17,7 @@ class Hand {
         this.gestures++;
         await this.page.keyboard.press(key);
         await saved(this.page);
+        await still(this.page);
     }
 
     async drag(from: [number, number], to: [number, number]): Promise<void> {
@@ -73,7 +74,7 @@ class Hand {
         // The kit lies over the left of the wall.
         await this.page.mouse.move(900, 500);
         await this.page.mouse.wheel(-110, 0);
-        await this.page.waitForFunction(() => !document.querySelector('#stage.moving'));
+        await still(this.page);
     }
 }
 

@@ -740,3 +740,41 @@ test('what is moved in a cell moves alone there, and in this cell only where tha
     await expect(page.locator('#facets:not([aria-busy]) .cell-bar')).toContainText('Departs in x');
     await page.locator('#apart').uncheck();
 });
+
+test('words become bold and italic by their keys, all that are selected alike', async () => {
+    const { layers } = await lay([words(20, 100, 'Celadon'), words(20, 160, 'Tenmoku', { style: { family: 'Lora', weight: 400, size: 20, lineHeight: 1.3, italic: true } })]);
+    const drawn = (name: string): Promise<(string | null)[]> => Promise.all(layers.map((id) => layer(id).locator('text').getAttribute(name)));
+    /** By how much its box differs from what the browser makes of its words, in px. */
+    const off = async (id: string): Promise<number> => Math.abs((await box(layer(id)))[2]! - (await layer(id).locator('text').evaluate((text: SVGTextElement) => text.getComputedTextLength())));
+    await pick(layers[0]!);
+    await pick(layers[1]!, ['Shift']);
+    await press('Control+i');
+    expect(await drawn('font-style')).toEqual(['italic', 'italic']);
+    await page.evaluate(() => document.fonts.ready.then(() => undefined));
+    for (const id of layers) expect(await off(id)).toBeLessThan(0.1);
+    await press('Control+b');
+    expect(await drawn('font-weight')).toEqual(['700', '700']);
+    await press('Control+i');
+    expect(await drawn('font-style')).toEqual([null, null]);
+    await expect(field('italic')).toHaveValue('false');
+    await press('Control+z');
+    await expect(field('italic')).toHaveValue('true');
+});
+
+test('a key pressed right after something was closed is not swallowed by it', async () => {
+    const { layers } = await lay([words(20, 100, 'Celadon')]);
+    // Both keys before the next frame, as quick hands or a busy machine make it.
+    const keys = (...all: { key: string; ctrlKey?: boolean }[]): Promise<void> => page.evaluate((all) => {
+        for (const one of all) document.activeElement!.dispatchEvent(new KeyboardEvent('keydown', { ...one, bubbles: true, cancelable: true }));
+    }, all);
+    await page.mouse.click(...(await middle(layer(layers[0]!))), { button: 'right' });
+    await expect(page.locator('#menu')).toBeVisible();
+    await keys({ key: 'Escape' }, { key: '/' });
+    await expect(page.locator('#find')).toBeVisible();
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Enter');
+    await expect(page.locator('#writing')).toBeFocused();
+    await keys({ key: 'Enter', ctrlKey: true }, { key: 'Delete' });
+    await saved(page);
+    await expect(layer(layers[0]!)).toHaveCount(0);
+});

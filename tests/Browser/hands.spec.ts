@@ -89,6 +89,18 @@ test('what is typed after a double press is all there, and Escape gives the old 
     await page.keyboard.press('Control+Enter');
     await saved(page);
     await expect(text.locator('text')).toHaveAttribute('font-weight', '400');
+    // Italic with Ctrl+I, even before the server has said how the words are set; the same keys make them upright.
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('Control+i');
+    await page.keyboard.press('Control+Enter');
+    await saved(page);
+    await expect(text.locator('text')).toHaveAttribute('font-style', 'italic');
+    expect((await stored(page, 't00002'))['style']).toMatchObject({ italic: true });
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('Control+i');
+    await page.keyboard.press('Control+Enter');
+    await saved(page);
+    await expect(text.locator('text')).not.toHaveAttribute('font-style');
     // Words that are emptied go away.
     await page.keyboard.press('Enter');
     await page.keyboard.press('Control+a');

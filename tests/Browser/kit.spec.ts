@@ -1,6 +1,6 @@
 /** The kit by hand: found, placed, dragged on, edited where it lies, made into another kind, opened. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { allowError, at, bareScreen, box, drag, likeReload, middle, near, openDemo, saved, screen, setField, test } from './support/hand.ts';
+import { allowError, at, bareScreen, box, drag, likeReload, middle, near, openDemo, saved, screen, setField, still, test } from './support/hand.ts';
 
 /** The kit lies over the left of the wall: the screen is moved out from under it. */
 async function screenBesideKit(page: Page): Promise<Locator> {
@@ -9,7 +9,7 @@ async function screenBesideKit(page: Page): Promise<Locator> {
     await expect(page.locator('#kit [data-widget]')).toHaveCount(38);
     await page.mouse.move(800, 500);
     await page.mouse.wheel(-150, 0);
-    await page.waitForFunction(() => !document.querySelector('#stage.moving'));
+    await still(page);
     return bare;
 }
 

@@ -129,6 +129,9 @@ final class Clauses
         if ($old->size !== $new->size) {
             $this->add('is '.($new->size > $old->size ? 'larger' : 'smaller').' ('.self::arrow($old->size, $new->size).' px)', Aspect::Emphasis);
         }
+        if ($old->italic !== $new->italic) {
+            $this->add($new->italic ? 'is set in italics' : 'is set upright', Aspect::Emphasis);
+        }
         if ($old->weight !== $new->weight) {
             $this->add('is '.($new->weight > $old->weight ? 'bolder' : 'lighter in weight'), Aspect::Emphasis);
         }

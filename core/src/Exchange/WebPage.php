@@ -84,16 +84,19 @@ final readonly class WebPage
             foreach (array_merge(...array_map(fn (Layer $one): array => [$one, ...$this->parts($kit, $one)], $shown)) as $one) {
                 if ($one->content instanceof Text) {
                     $style = $one->content->style;
-                    [$family, $weight] = $tree->finish($layer->screen) === Finish::Rough ? $this->faces->hand($style->weight) : $this->faces->nearest($style->family, $style->weight);
-                    $faces["{$family} {$weight}"] = [$family, $weight];
+                    $rough = $tree->finish($layer->screen) === Finish::Rough;
+                    [$family, $weight] = $rough ? $this->faces->hand($style->weight) : $this->faces->nearest($style->family, $style->weight);
+                    $italic = $style->italic && ! $rough && $this->faces->hasItalic($family);
+                    $faces["{$family} {$weight} {$italic}"] = [$family, $weight, $italic];
                 }
             }
         }
         ksort($faces);
         $out = '';
-        foreach ($faces as [$family, $weight]) {
-            $data = base64_encode($this->faces->file($family, $weight));
-            $out .= "@font-face{font-family:\"{$family}\";font-weight:{$weight};src:url(data:font/woff2;base64,{$data}) format(\"woff2\")}";
+        foreach ($faces as [$family, $weight, $italic]) {
+            $data = base64_encode($this->faces->file($family, $weight, $italic));
+            $slope = $italic ? 'font-style:italic;' : '';
+            $out .= "@font-face{font-family:\"{$family}\";font-weight:{$weight};{$slope}src:url(data:font/woff2;base64,{$data}) format(\"woff2\")}";
         }
 
         return $out;

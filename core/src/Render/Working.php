@@ -139,7 +139,7 @@ final readonly class Working
         [$family, $weight] = $this->faces->nearest($style->family, $style->weight);
         $size = $style->size;
         if ($rendering->finish === Finish::Rough) {
-            $own = $this->faces->face($family, $weight);
+            $own = $this->faces->face($family, $weight, $style->italic);
             [$family, $weight] = $this->faces->hand($style->weight);
             $size *= min(1.6, $own->xHeight() / $this->faces->face($family, $weight)->xHeight());
         }
@@ -152,6 +152,7 @@ final readonly class Working
             'data-face' => json_encode([
                 'family' => $family,
                 'weight' => $weight,
+                'italic' => $style->italic && $rendering->finish !== Finish::Rough,
                 'size' => round($size, 2),
                 'line' => round($style->size * $style->lineHeight, 3),
                 'spacing' => $style->letterSpacing,

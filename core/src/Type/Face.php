@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Type;
 
 /**
- * One weight of one family, measured.
+ * One weight of one family, upright or italic, measured.
  *
  * Widths are sums of advances, pair adjustments and the residues of ligatures, in font units,
  * as HarfBuzz shaped them; contextual alternates are off. Characters that the face does not

@@ -12,6 +12,9 @@ final class FaceBook
     /** The hand lettering of what is drawn rough. */
     public const HAND = 'Caveat';
 
+    /** How far a face without an italic leans, in em for each em of height: as Chromium slants it. */
+    private const SLANT = 0.25;
+
     /** @var array<string, Face> */
     private array $faces = [];
 
@@ -28,19 +31,28 @@ final class FaceBook
         return $this->source->families();
     }
 
-    public function face(string $family, int $weight): Face
+    /** The italic where one is asked for and drawn; one that is made by slanting measures like the upright face. */
+    public function face(string $family, int $weight, bool $italic = false): Face
     {
         [$family, $weight] = $this->nearest($family, $weight);
+        $italic = $italic && $this->hasItalic($family);
 
-        return $this->faces["{$family} {$weight}"] ??= new Face($this->source->metrics($family, $weight));
+        return $this->faces["{$family} {$weight} {$italic}"] ??= new Face($this->source->metrics($family, $weight, $italic));
     }
 
-    public function outlines(string $family, int $weight): Outlines
+    public function outlines(string $family, int $weight, bool $italic = false): Outlines
     {
         [$family, $weight] = $this->nearest($family, $weight);
+        $drawn = $italic && $this->hasItalic($family);
 
-        return $this->outlines["{$family} {$weight}"]
-            ??= new Outlines($this->face($family, $weight), $this->source->outlines($family, $weight));
+        return $this->outlines["{$family} {$weight} {$italic}"]
+            ??= new Outlines($this->face($family, $weight, $drawn), $this->source->outlines($family, $weight, $drawn), $italic && ! $drawn ? self::SLANT : 0.0);
+    }
+
+    /** Whether the family has an italic of its own; where it has none, the upright one is slanted (CSS Fonts 4, `font-synthesis-style`). */
+    public function hasItalic(string $family): bool
+    {
+        return in_array($family, $this->source->italics(), true);
     }
 
     /**
@@ -53,10 +65,12 @@ final class FaceBook
         return $this->nearest(self::HAND, $weight > 500 ? 600 : 400);
     }
 
-    /** The WOFF2 file of the face. */
-    public function file(string $family, int $weight): string
+    /** The WOFF2 file of the face: that of the italic where one is asked for and drawn. */
+    public function file(string $family, int $weight, bool $italic = false): string
     {
-        return $this->source->file(...$this->nearest($family, $weight));
+        [$family, $weight] = $this->nearest($family, $weight);
+
+        return $this->source->file($family, $weight, $italic && $this->hasItalic($family));
     }
 
     /**

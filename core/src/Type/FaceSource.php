@@ -15,12 +15,15 @@ interface FaceSource
     /** @return array<string, list<int>> the weights of each family, by family name */
     public function families(): array;
 
+    /** @return list<string> the families that have an italic of each of their weights */
+    public function italics(): array;
+
     /** @return Metrics */
-    public function metrics(string $family, int $weight): array;
+    public function metrics(string $family, int $weight, bool $italic): array;
 
     /** @return OutlineTables */
-    public function outlines(string $family, int $weight): array;
+    public function outlines(string $family, int $weight, bool $italic): array;
 
     /** The font file itself, WOFF2. */
-    public function file(string $family, int $weight): string;
+    public function file(string $family, int $weight, bool $italic): string;
 }

@@ -13,8 +13,11 @@ use Kindred\Geometry\Number;
  */
 final readonly class Outlines
 {
-    /** @param  OutlineTables  $tables */
-    public function __construct(private Face $face, private array $tables)
+    /**
+     * @param  OutlineTables  $tables
+     * @param  float  $slant  how far the outlines lean to the right, in em for each em of height
+     */
+    public function __construct(private Face $face, private array $tables, private float $slant = 0.0)
     {
     }
 
@@ -74,7 +77,7 @@ final readonly class Outlines
             $out .= $letter;
             preg_match_all('/-?[\d.]+/', $numbers, $found);
             foreach ($found[0] as $i => $number) {
-                $value = $i % 2 === 0 ? $x + (float) $number * $scale : $y - (float) $number * $scale;
+                $value = $i % 2 === 0 ? $x + ((float) $number + $this->slant * (float) ($found[0][$i + 1] ?? 0)) * $scale : $y - (float) $number * $scale;
                 $out .= ($i > 0 ? ' ' : '').Number::text($value);
             }
         }

@@ -22,6 +22,7 @@ final readonly class TextStyle
         public TextAlign $align = TextAlign::Left,
         public TextTransform $transform = TextTransform::None,
         public bool $trim = false,
+        public bool $italic = false,
     ) {
     }
 
@@ -36,6 +37,7 @@ final readonly class TextStyle
             $in->has('align') ? $in->enum('align', TextAlign::class) : TextAlign::Left,
             $in->has('transform') ? $in->enum('transform', TextTransform::class) : TextTransform::None,
             $in->boolean('trim', false),
+            $in->boolean('italic', false),
         );
     }
 
@@ -50,7 +52,7 @@ final readonly class TextStyle
         return $this->with('size', max(1.0, min(1000.0, $this->size * $factor)));
     }
 
-    /** @return array{family: string, weight: int, size: float, lineHeight: float, letterSpacing: float, align: string, transform: string, trim: bool} */
+    /** @return array{family: string, weight: int, size: float, lineHeight: float, letterSpacing: float, align: string, transform: string, trim: bool, italic: bool} */
     public function toArray(): array
     {
         return [
@@ -62,6 +64,7 @@ final readonly class TextStyle
             'align' => $this->align->value,
             'transform' => $this->transform->value,
             'trim' => $this->trim,
+            'italic' => $this->italic,
         ];
     }
 }

@@ -20,7 +20,7 @@ final readonly class Typesetter
      */
     public function lay(string $words, TextStyle $style, ?float $measure, ?float $room = null): LaidText
     {
-        $face = $this->faces->face($style->family, $style->weight);
+        $face = $this->faces->face($style->family, $style->weight, $style->italic);
         $width = fn (string $text): float => $face->width($text, $style->letterSpacing) * $style->size;
         $texts = [];
         foreach (explode("\n", str_replace(["\r\n", "\r"], "\n", $style->transform->apply($words))) as $paragraph) {
@@ -63,7 +63,7 @@ final readonly class Typesetter
     /** The width in px of the widest character: what words need that may break anywhere (min-content under `overflow-wrap: anywhere`). */
     public function widestCluster(string $words, TextStyle $style): float
     {
-        $face = $this->faces->face($style->family, $style->weight);
+        $face = $this->faces->face($style->family, $style->weight, $style->italic);
         preg_match_all('/\X/u', $style->transform->apply($words), $found);
         $widest = 0.0;
         foreach (array_unique($found[0]) as $cluster) {

@@ -86,9 +86,10 @@ it('tells differences as a designer would', function (array $commands, array $se
         [
             ['type' => 'set-words', 'layer' => 'lead', 'words' => 'How much room?'],
             ['type' => 'set-field', 'layers' => ['lead'], 'field' => 'weight', 'value' => '600'],
+            ['type' => 'set-field', 'layers' => ['lead'], 'field' => 'italic', 'value' => 'true'],
             ['type' => 'set-field', 'layers' => ['heading'], 'field' => 'fill', 'value' => '#b4472e'],
         ],
-        ['“Shelf rent” is red instead of teal.', '“Choose how much room you need” now reads “How much room?” and is bolder.'],
+        ['“Shelf rent” is red instead of teal.', '“Choose how much room you need” now reads “How much room?”, is set in italics and is bolder.'],
     ],
     'everything below' => [
         [['type' => 'move-layers', 'layers' => ['prices', 'pots', 'book'], 'dx' => 0, 'dy' => 24]],

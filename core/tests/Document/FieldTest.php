@@ -32,7 +32,7 @@ it('sets every facet that a layer has', function (string $layer, string $field, 
     ['boxa', 'radius', '50%', 'corners.bottomLeft', 20.0], ['boxa', 'radius-bottomRight', '7', 'corners', ['topLeft' => 0.0, 'topRight' => 0.0, 'bottomRight' => 7.0, 'bottomLeft' => 0.0]],
     ['words', 'family', 'Spectral', 'style.family', 'Spectral'], ['words', 'weight', '600', 'style.weight', 600], ['words', 'size', '150%', 'style.size', 24.0],
     ['words', 'lineHeight', '120%', 'style.lineHeight', 1.2], ['words', 'letterSpacing', '-0.02', 'style.letterSpacing', -0.02], ['words', 'align', 'right', 'style.align', 'right'],
-    ['words', 'transform', 'uppercase', 'style.transform', 'uppercase'], ['words', 'wrapped', 'true', 'wrapped', true],
+    ['words', 'transform', 'uppercase', 'style.transform', 'uppercase'], ['words', 'wrapped', 'true', 'wrapped', true], ['words', 'italic', 'true', 'style.italic', true],
     ['icon', 'icon', 'flame', 'icon', 'flame'], ['icon', 'icon-line', '1.5', 'line', 1.5],
 ]);
 

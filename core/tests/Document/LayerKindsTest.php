@@ -29,7 +29,7 @@ function kinds(): array
             'sheet' => ['columns' => [['id' => 'name', 'name' => 'Name', 'slot' => 'picture', 'layer' => 'label'], ['id' => 'note', 'name' => 'Note', 'slot' => 'words', 'layer' => null]], 'rows' => [['id' => 'row1', 'cells' => (object) ['name' => 'x']], ['id' => 'row2', 'cells' => (object) []]]]],
         'widget' => ['widget' => 'menu', 'label' => 'More', 'hint' => 'Help', 'text' => 'Typed', 'items' => [['label' => 'Copy', 'cells' => ['Ctrl C'], 'on' => true, 'icon' => 'copy', 'key' => 'C'], ['label' => '', 'separator' => true]], 'columns' => ['One', 'Two'], 'icon' => 'ellipsis', 'on' => true, 'value' => 12.5, 'least' => -4, 'most' => 40, 'step' => 0.5],
         'stack' => ['direction' => 'column-reverse', 'wrap' => 'wrap', 'rowGap' => 4, 'columnGap' => 5.5, 'padding' => ['top' => 1, 'right' => 2, 'bottom' => 3, 'left' => 4], 'justifyContent' => 'space-evenly', 'alignItems' => 'center', 'alignContent' => 'flex-end'],
-        'text' => ['words' => "Two\nbowls", 'wrapped' => true, 'style' => ['family' => 'Lora', 'weight' => 700, 'size' => 18.5, 'lineHeight' => 1.1, 'letterSpacing' => 0.02, 'align' => 'right', 'transform' => 'uppercase', 'trim' => true]],
+        'text' => ['words' => "Two\nbowls", 'wrapped' => true, 'style' => ['family' => 'Lora', 'weight' => 700, 'size' => 18.5, 'lineHeight' => 1.1, 'letterSpacing' => 0.02, 'align' => 'right', 'transform' => 'uppercase', 'trim' => true, 'italic' => true]],
     ];
 }
 

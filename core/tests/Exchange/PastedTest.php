@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Kindred\Exchange\Pasted;
 use Kindred\Input\InvalidInput;
 use Kindred\Tests\Sample;
+use Kindred\Type\TextStyle;
 use Kindred\Type\Typesetter;
 
 function pasted(string $text, float $room = 320, bool $table = false): Pasted
@@ -31,6 +32,7 @@ it('reads a shape as the layer that it is', function (string $shape, array $laye
     'by a use' => ['<defs><rect id="tile" width="7" height="7"/></defs><use xlink:href="#tile" x="30" y="2"/>', ['kind' => 'box', 'x' => 30.0, 'y' => 2.0, 'width' => 7.0]],
     'a picture in the file' => ['<image x="1" y="2" width="30" height="20" href="data:image/png;base64,'.base64_encode('a picture').'"/>', ['kind' => 'picture', 'asset' => str_repeat('ab', 32), 'x' => 1.0, 'width' => 30.0]],
     'words, by their baseline' => ['<text x="50" y="40" text-anchor="middle" font-size="20" font-weight="bold" font-family="Lora, serif">Kiln &amp; clay</text>', ['kind' => 'text', 'words' => 'Kiln & clay', 'wrapped' => false]],
+    'words that lean' => ['<g font-style="italic"><text y="20" font-size="20" font-family="Lora">Kiln</text></g>', ['kind' => 'text', 'style' => (new TextStyle('Lora', 400, 20, 1.2, italic: true))->toArray()]],
 ]);
 
 it('keeps groups with their names, and unfolds those that hold one', function (): void {

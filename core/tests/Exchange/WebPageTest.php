@@ -39,16 +39,18 @@ it('holds one sheet for each screen, in the order of the reel, and the programme
 });
 
 it('carries each face that its texts need, once, and no other', function (): void {
-    $words = fn (string $id, string $family, int $weight): array => ['kind' => 'text', 'name' => $id, 'x' => 0, 'y' => 0, 'width' => 1, 'height' => 1, 'words' => $id, 'style' => ['family' => $family, 'weight' => $weight, 'size' => 16, 'lineHeight' => 1.2]];
+    $words = fn (string $id, string $family, int $weight, bool $italic = false): array => ['kind' => 'text', 'name' => $id, 'x' => 0, 'y' => 0, 'width' => 1, 'height' => 1, 'words' => $id, 'style' => ['family' => $family, 'weight' => $weight, 'size' => 16, 'lineHeight' => 1.2, 'italic' => $italic]];
     $tree = Sample::after(Sample::tree(),
-        ['type' => 'create-layers', 'screen' => 'next', 'seed' => 'a', 'layers' => [$words('one', 'Spectral', 600), $words('two', 'Spectral', 600), $words('three', 'Nobody Sans', 400)]],
+        ['type' => 'create-layers', 'screen' => 'next', 'seed' => 'a', 'layers' => [$words('one', 'Spectral', 600), $words('two', 'Spectral', 600), $words('three', 'Nobody Sans', 400), $words('four', 'Spectral', 600, true), $words('five', 'Caveat', 700), $words('six', 'Caveat', 700, true)]],
         // A loose text is not part of the prototype.
         ['type' => 'create-layers', 'screen' => null, 'seed' => 'b', 'layers' => [$words('loose', 'Lora', 700)]],
     );
-    preg_match_all('/@font-face\{font-family:"([^"]+)";font-weight:(\d+);src:url\(data:font\/woff2;base64,([^)]+)\)/', page($tree), $faces, PREG_SET_ORDER);
-    expect(array_map(fn (array $face): string => "{$face[1]} {$face[2]}", $faces))->toBe(['Hanken Grotesk 400', 'Spectral 600']);
+    preg_match_all('/@font-face\{font-family:"([^"]+)";font-weight:(\d+);(?:font-style:(italic);)?src:url\(data:font\/woff2;base64,(?<file>[^)]+)\)/', page($tree), $faces, PREG_SET_ORDER);
+    expect(array_map(fn (array $face): string => trim("{$face[1]} {$face[2]} {$face[3]}"), $faces))
+        ->toBe(['Caveat 700', 'Hanken Grotesk 400', 'Spectral 600', 'Spectral 600 italic'])
+        ->and(array_unique(array_column($faces, 'file')))->toHaveCount(4);
     foreach ($faces as $face) {
-        expect(substr(base64_decode($face[3]), 0, 4))->toBe('wOF2');
+        expect(substr(base64_decode($face['file']), 0, 4))->toBe('wOF2');
     }
 });
 

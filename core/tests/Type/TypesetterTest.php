@@ -81,6 +81,24 @@ it('chooses the nearest weight as CSS does', function (int $wanted, int $found):
     expect(Sample::faces()->nearest('Spectral', $wanted)[1])->toBe($found);
 })->with([[100, 300], [350, 300], [400, 400], [450, 500], [550, 600], [900, 700]]);
 
+it('sets the italic that a family has, and slants the face of one that has none', function (): void {
+    $faces = Sample::faces();
+    expect($faces->face('Lora', 400, true)->width('Good clay'))->not->toBe($faces->face('Lora', 400)->width('Good clay'))
+        ->and($faces->outlines('Lora', 400, true)->path('l', 0, 0, 100))->not->toBe($faces->outlines('Lora', 400)->path('l', 0, 0, 100))
+        ->and($faces->face('Bricolage Grotesque', 400, true)->width('Good clay'))->toBe($faces->face('Bricolage Grotesque', 400)->width('Good clay'))
+        ->and($faces->file('Caveat', 400, true))->toBe($faces->file('Caveat', 400))
+        ->and($faces->file('Lora', 400, true))->not->toBe($faces->file('Lora', 400));
+    $corners = function (string $path): array {
+        preg_match_all('/(-?[\d.]+) (-?[\d.]+)/', $path, $found);
+
+        return array_map(null, array_map(floatval(...), $found[1]), array_map(floatval(...), $found[2]));
+    };
+    $upright = $corners($faces->outlines('Bricolage Grotesque', 400)->path('l', 0, 0, 100));
+    foreach ($corners($faces->outlines('Bricolage Grotesque', 400, true)->path('l', 0, 0, 100)) as $i => [$x, $y]) {
+        expect($y)->toBe($upright[$i][1])->and($x)->toEqualWithDelta($upright[$i][0] - $y * 0.25, 0.01);
+    }
+});
+
 it('falls back to the default family', function (): void {
     expect(Sample::faces()->nearest('Nobody Sans', 400))->toBe(['Hanken Grotesk', 400]);
 });

@@ -1,7 +1,7 @@
 /** Working widgets on the page: shows what the machine says they hold, and tells it what a person does with them. */
 import type { Happening, Machine } from './machine.ts';
 
-interface Face { family: string; weight: number; size: number; line: number; spacing: number; align: string; transform: string; colour: string | null; wrap: boolean }
+interface Face { family: string; weight: number; italic?: boolean; size: number; line: number; spacing: number; align: string; transform: string; colour: string | null; wrap: boolean }
 
 /** Px of a screen between a widget and what opens from it, and between that and the edge of what is seen. */
 const GAP = 4;
@@ -36,7 +36,7 @@ export class Works {
             const live = place.dataset['live'];
             const box = live === 'entry' || live === 'lines' ? this.entry(place, live) : document.createElement('div');
             Object.assign(box.style, {
-                fontFamily: `"${face.family}", sans-serif`, fontWeight: String(face.weight), fontSize: `${face.size}px`, lineHeight: `${face.line}px`,
+                fontFamily: `"${face.family}", sans-serif`, fontWeight: String(face.weight), fontStyle: face.italic ? 'italic' : 'normal', fontSize: `${face.size}px`, lineHeight: `${face.line}px`,
                 letterSpacing: face.spacing === 0 ? '' : `${face.spacing}em`, textTransform: face.transform, color: face.colour ?? '', textAlign: face.align,
                 justifyContent: { left: 'flex-start', center: 'center', right: 'flex-end' }[face.align] ?? '',
             });

@@ -1,4 +1,5 @@
 /** The kit: widgets to be placed with a click, drawn to a size, or dragged onto the wall. Each stands where it always stands. */
+import { putAway } from '../dialogs.ts';
 import type { Box, Point } from './geometry.ts';
 
 /** A press on a widget becomes a drag after so many px. */
@@ -74,7 +75,7 @@ export class KitPanel {
     }
 
     close(): void {
-        this.panel.hidden = true;
+        putAway(this.panel);
         this.letGo();
     }
 

@@ -1,4 +1,5 @@
 /** What applies to what is under the pointer: by a right press, a long touch, or the menu key. */
+import { putAway } from '../dialogs.ts';
 import { Shortcut, type About, type Commands } from './commands.ts';
 
 /** A touch that rests so long asks for the menu, ms. */
@@ -76,7 +77,7 @@ export class Menu {
 
     close(back = true): void {
         if (this.place.hidden) return;
-        this.place.hidden = true;
+        putAway(this.place);
         if (back && this.before instanceof HTMLElement) this.before.focus({ preventScroll: true });
     }
 

@@ -1,5 +1,5 @@
 /** Notes: numbered marks on the wall, tied to a layer or a place, and the list in which they are written, searched and resolved. */
-import { toast } from '../dialogs.ts';
+import { putAway, toast } from '../dialogs.ts';
 import type { Camera } from './camera.ts';
 import type { Point } from './geometry.ts';
 import type { Picture } from './picture.ts';
@@ -55,7 +55,7 @@ export class Notes {
     }
 
     close(): void {
-        this.panel.hidden = true;
+        putAway(this.panel);
         this.spot = null;
         this.draw();
     }

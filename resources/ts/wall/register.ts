@@ -44,6 +44,7 @@ export function register(on: Doers): Command[] {
     const { selection, gestures, server, facets, camera } = on.parts;
     const layers = (): boolean => selection.layers.length > 0;
     const only = (...kinds: string[]) => (): boolean => selection.layers.length === 1 && (kinds.length === 0 || kinds.includes(selection.elements()[0]?.dataset['kind'] ?? ''));
+    const worded = (): boolean => selection.elements().some((layer) => layer.dataset['kind'] === 'text');
     const screen = (): boolean => (selection.screens[0] ?? selection.screen) !== '';
     const screens = (): boolean => selection.screens.length > 0;
     const any = (): boolean => layers() || screens();
@@ -106,6 +107,8 @@ export function register(on: Doers): Command[] {
         { id: 'paste-style', name: 'Give it the copied look', group: 'Editing', keys: ['Alt+V'], menu: ['layers'], when: layers, run: () => styling.pasteStyle() },
         { id: 'copy-svg', name: 'Copy as SVG', group: 'Editing', menu: ['layers', 'screen'], when: any, rare: true, run: () => void styling.copyAs('svg') },
         { id: 'copy-png', name: 'Copy as PNG', group: 'Editing', menu: ['layers', 'screen'], when: any, rare: true, run: () => void styling.copyAs('png') },
+        { id: 'bold', name: 'Bold or not', group: 'Editing', keys: ['Ctrl+B'], when: worded, run: () => styling.toggle('bold') },
+        { id: 'italic', name: 'Italic or upright', group: 'Editing', keys: ['Ctrl+I'], when: worded, run: () => styling.toggle('italic') },
         { id: 'heavier', name: 'Next heavier weight', group: 'Editing', keys: ['Alt+ArrowUp'], when: layers, run: () => facets.weigh(1) },
         { id: 'lighter', name: 'Next lighter weight', group: 'Editing', keys: ['Alt+ArrowDown'], when: layers, run: () => facets.weigh(-1) },
         { id: 'exchange-icon', name: 'Exchange the icon', group: 'Editing', menu: ['layers'], when: only('icon'), run: () => asking.icons('exchange') },

@@ -3,6 +3,7 @@ import { toast } from '../dialogs.ts';
 import { bare } from './cells.ts';
 import { chosen, type Parts } from './parts.ts';
 import { Problem, send } from './server.ts';
+import { BOLD } from './words.ts';
 
 const KEPT = 'kindred.look';
 
@@ -36,6 +37,15 @@ export class Styling {
         const kept = localStorage.getItem(KEPT);
         if (!kept) return toast('There is no look yet: copy that of a layer first.');
         if (selection.layers.length > 0) void server.edit({ type: 'set-style', ...chosen(this.on), style: JSON.parse(kept) as object, ...facets.inCell() });
+    }
+
+    /** Words that are all bold, or all italic, become plain; others become so, all of them. */
+    toggle(how: 'bold' | 'italic'): void {
+        const { server, facets, selection } = this.on;
+        const texts = selection.elements().filter((layer) => layer.dataset['kind'] === 'text');
+        const already = texts.every((layer) => (how === 'italic' ? layer.querySelector(':scope > rect[data-set~=italic]') : Number(layer.querySelector(':scope > text')?.getAttribute('font-weight')) >= BOLD));
+        const value = how === 'italic' ? String(!already) : already ? '400' : '700';
+        void server.edit({ type: 'set-field', ...chosen(this.on), field: how === 'italic' ? 'italic' : 'weight', value, ...facets.inCell() });
     }
 
     /** What looks like the selection is selected: once on its screen, again on the whole wall. */

@@ -1,10 +1,14 @@
 /** Writing on the wall: a text area over the words, set as they are. */
+import { putAway } from '../dialogs.ts';
 import type { Camera } from './camera.ts';
 import { apply, type Matrix } from './geometry.ts';
 
-export interface Setting { family: string; weight: string; size: number; lineHeight: number; letterSpacing: number; align: string; colour: string; transform: string; trim: boolean }
+export interface Setting { family: string; weight: string; size: number; lineHeight: number; letterSpacing: number; align: string; colour: string; transform: string; trim: boolean; italic: boolean }
 
-export const PLAIN: Setting = { family: 'Hanken Grotesk', weight: '400', size: 16, lineHeight: 1.4, letterSpacing: 0, align: 'left', colour: '#1e2223', transform: 'none', trim: false };
+export const PLAIN: Setting = { family: 'Hanken Grotesk', weight: '400', size: 16, lineHeight: 1.4, letterSpacing: 0, align: 'left', colour: '#1e2223', transform: 'none', trim: false, italic: false };
+
+/** The weight from which on words count as bold. */
+export const BOLD = 600;
 
 export interface Writing {
     words: string;
@@ -17,7 +21,7 @@ export interface Writing {
     done: (words: string | null, setting: Setting) => void;
     /** Where there is something to write next (Tab). */
     next?: () => void;
-    /** The weights that the face has, for Ctrl+B; none where the words have no face of their own. */
+    /** The weights that the face has, for Ctrl+B and Ctrl+I; none where the words have no face of their own. */
     weights?: number[];
 }
 
@@ -27,6 +31,8 @@ export interface Awaited { left: string | null }
 export class Writer {
     private readonly area: HTMLTextAreaElement;
     private writing: Writing | null = null;
+    /** What was changed by keys since it was opened. */
+    private restyled: Partial<Setting> = {};
     /** Keys are taken already, and what is to be written is not known yet. */
     private awaited: Awaited | null = null;
 
@@ -69,6 +75,7 @@ export class Writer {
         this.awaited = null;
         this.finish(true);
         this.writing = writing;
+        this.restyled = {};
         this.area.classList.remove('awaited');
         this.area.value = typed || writing.words;
         this.area.hidden = false;
@@ -82,12 +89,12 @@ export class Writer {
     learn(words: string, setting: Setting): void {
         if (!this.writing) return;
         const untouched = this.area.value === this.writing.words;
-        this.writing = { ...this.writing, words, setting };
+        this.writing = { ...this.writing, words, setting: { ...setting, ...this.restyled } };
         if (untouched && this.area.value !== words) {
             this.area.value = words;
             this.area.select();
         }
-        this.set(setting);
+        this.set(this.writing.setting);
         this.show();
     }
 
@@ -95,6 +102,7 @@ export class Writer {
         Object.assign(this.area.style, {
             fontFamily: `"${setting.family}", sans-serif`,
             fontWeight: setting.weight,
+            fontStyle: setting.italic ? 'italic' : 'normal',
             fontSize: `${setting.size}px`,
             lineHeight: String(setting.lineHeight),
             letterSpacing: `${setting.letterSpacing}em`,
@@ -122,13 +130,22 @@ export class Writer {
         } else if (event.key.toLowerCase() === 'b' && command && this.writing?.weights?.length) {
             event.preventDefault();
             const { weights, setting } = this.writing;
-            const bold = Number(setting.weight) >= 600;
+            const bold = Number(setting.weight) >= BOLD;
             const wanted = bold ? 400 : 700;
             const weight = weights.reduce((best, one) => (Math.abs(one - wanted) < Math.abs(best - wanted) ? one : best));
-            this.writing = { ...this.writing, setting: { ...setting, weight: String(weight) } };
-            this.set(this.writing.setting);
-            this.grow();
+            this.restyle({ weight: String(weight) });
+        } else if (event.key.toLowerCase() === 'i' && command && this.writing?.weights?.length) {
+            event.preventDefault();
+            this.restyle({ italic: !this.writing.setting.italic });
         }
+    }
+
+    private restyle(changed: Partial<Setting>): void {
+        if (!this.writing) return;
+        Object.assign(this.restyled, changed);
+        this.writing = { ...this.writing, setting: { ...this.writing.setting, ...changed } };
+        this.set(this.writing.setting);
+        this.grow();
     }
 
     /** Keeps its place on the wall when the window moves over it. */
@@ -151,7 +168,7 @@ export class Writer {
     private close(): void {
         this.writing = null;
         this.awaited = null;
-        this.area.hidden = true;
+        putAway(this.area);
         this.area.classList.remove('awaited');
     }
 
@@ -165,9 +182,9 @@ export class Writer {
 }
 
 /** How far capitals lie below the top of their line, px: what a trimmed text leaves out of its box. */
-function roomAboveCapitals({ family, weight, size, lineHeight }: Setting): number {
+function roomAboveCapitals({ family, weight, italic, size, lineHeight }: Setting): number {
     const pen = document.createElement('canvas').getContext('2d')!;
-    pen.font = `${weight} ${size}px "${family}"`;
+    pen.font = `${italic ? 'italic ' : ''}${weight} ${size}px "${family}"`;
     const { fontBoundingBoxAscent: ascent, fontBoundingBoxDescent: descent, actualBoundingBoxAscent: capitals } = pen.measureText('H');
     return (size * lineHeight - ascent - descent) / 2 + ascent - capitals;
 }

@@ -39,11 +39,11 @@ export class Writing {
         const place = { x: at.x, y: Math.round(at.y - rise) };
         this.on.writer.open({
             words: '', setting: PLAIN, width, matrix: { a: 1, b: 0, c: 0, d: 1, e: origin.x + place.x, f: origin.y + place.y }, weights: WEIGHTS,
-            done: (words, { family, weight, size, lineHeight, letterSpacing, align, colour }) => {
+            done: (words, { family, weight, italic, size, lineHeight, letterSpacing, align, colour }) => {
                 if (words === null || words.trim() === '') return;
                 this.on.create(screen, {
                     kind: 'text', ...place, width: width ?? 0, height: 0, words, wrapped: width !== null,
-                    style: { family, weight: Number(weight), size, lineHeight, letterSpacing, align }, fills: [{ colour }],
+                    style: { family, weight: Number(weight), italic, size, lineHeight, letterSpacing, align }, fills: [{ colour }],
                 });
             },
         });
@@ -63,7 +63,7 @@ export class Writing {
         const { picture, writer, server } = this.on;
         const shown = asShown(layer, picture.box(layer));
         let original = shown.words;
-        let weight = shown.setting.weight;
+        let { weight, italic } = shown.setting;
         layer.setAttribute('visibility', 'hidden');
         const show = (): void => picture.layer(id)?.removeAttribute('visibility');
         const asking = new AbortController();
@@ -78,6 +78,7 @@ export class Writing {
                 const commands: Command[] = [];
                 if (words !== original) commands.push({ type: 'set-words', layer: id, words, ...on });
                 if (setting.weight !== weight) commands.push({ type: 'set-field', layers: [id], field: 'weight', value: setting.weight, ...on });
+                if (setting.italic !== italic) commands.push({ type: 'set-field', layers: [id], field: 'italic', value: String(setting.italic), ...on });
                 if (commands.length > 0) void server.edit(...commands);
             },
         });
@@ -85,6 +86,7 @@ export class Writing {
             if (!text || asking.signal.aborted) return;
             original = text.words;
             weight = String(text.style.weight);
+            italic = text.style.italic;
             writer.learn(text.words, { ...text.style, weight, colour: text.fills.at(-1)?.colour ?? PLAIN.colour });
         }, () => undefined);
     }
@@ -164,6 +166,7 @@ function asShown(layer: SVGElement, box: Box): { words: string; setting: Setting
         setting: {
             family: (drawn?.getAttribute('font-family') ?? PLAIN.family).split(',')[0]!.replaceAll('"', ''),
             weight: drawn?.getAttribute('font-weight') ?? PLAIN.weight,
+            italic: set.has('italic'),
             size,
             lineHeight: set.has('trim') || !(tall > 0.5 && tall < 4) ? PLAIN.lineHeight : tall,
             letterSpacing: Number(drawn?.getAttribute('letter-spacing') ?? 0) / size,

@@ -75,6 +75,7 @@
             <div class="rows">
                 <x-choice field="family" label="Family" :values="$values" :options="collect($families)->keys()->mapWithKeys(fn ($family) => [$family => $family])->all()"/>
                 <x-choice field="weight" label="Weight" :values="$values" :options="collect($weights)->mapWithKeys(fn ($weight) => [$weight => $weight])->all()"/>
+                <x-choice field="italic" label="Slope" :values="$values" :options="['false' => 'upright', 'true' => 'italic']"/>
                 <div class="row"><x-number field="size" label="Size" :values="$values"/></div>
                 <div class="row"><x-number field="lineHeight" label="Line height" step="0.05" :values="$values"/></div>
                 <div class="row"><x-number field="letterSpacing" label="Tracking em" step="0.01" :values="$values"/></div>

@@ -97,6 +97,13 @@ export async function at(target: Locator, x: number, y: number): Promise<[number
     return [box.x + x * scale, box.y + y * scale];
 }
 
+/** Waits until the wall has come to rest, and shows all that lies in the window. */
+export async function still(page: Page): Promise<void> {
+    // What a key has just begun moves in the next frame.
+    await page.evaluate(() => new Promise((go) => requestAnimationFrame(go)));
+    await page.waitForFunction(() => !document.querySelector('#stage.moving'));
+}
+
 export async function middle(target: Locator): Promise<[number, number]> {
     const box = (await target.boundingBox())!;
     return [box.x + box.width / 2, box.y + box.height / 2];

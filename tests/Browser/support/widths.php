@@ -12,8 +12,10 @@ require __DIR__.'/../../../vendor/autoload.php';
 $widths = [];
 foreach (Sample::faces()->families() as $family => $weights) {
     foreach ($weights as $weight) {
-        $face = Sample::faces()->face($family, $weight);
-        $widths[] = ['family' => $family, 'weight' => $weight, 'widths' => array_map(fn (string $line): float => $face->width($line, $tracking) * $size, $lines)];
+        foreach (['normal' => false, 'italic' => true] as $style => $italic) {
+            $face = Sample::faces()->face($family, $weight, $italic);
+            $widths[] = ['family' => $family, 'weight' => $weight, 'style' => $style, 'widths' => array_map(fn (string $line): float => $face->width($line, $tracking) * $size, $lines)];
+        }
     }
 }
 echo json_encode($widths);

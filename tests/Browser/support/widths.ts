@@ -9,7 +9,7 @@ export interface Gap { face: string; line: string; by: number }
 export function widestGaps(page: Page, tracking: number): Promise<Gap[]> {
     const lines = corpus(1000);
     const size = 16;
-    const faces = ask<{ family: string; weight: number; widths: number[] }[]>('widths.php', { lines, size, tracking });
+    const faces = ask<{ family: string; weight: number; style: string; widths: number[] }[]>('widths.php', { lines, size, tracking });
     return page.evaluate(async ({ faces, lines, size, tracking }) => {
         const svg = document.createElementNS('http://www.w3.org/2000/svg', 'svg');
         const text = document.createElementNS('http://www.w3.org/2000/svg', 'text');
@@ -20,8 +20,8 @@ export function widestGaps(page: Page, tracking: number): Promise<Gap[]> {
         document.body.append(svg);
         const found: Gap[] = [];
         for (const face of faces) {
-            await document.fonts.load(`${face.weight} ${size}px "${face.family}"`, 'aŁ');
-            for (const [name, value] of Object.entries({ 'font-family': face.family, 'font-weight': face.weight, 'font-size': size, 'letter-spacing': tracking * size })) text.setAttribute(name, String(value));
+            await document.fonts.load(`${face.style} ${face.weight} ${size}px "${face.family}"`, 'aŁ');
+            for (const [name, value] of Object.entries({ 'font-family': face.family, 'font-weight': face.weight, 'font-style': face.style, 'font-size': size, 'letter-spacing': tracking * size })) text.setAttribute(name, String(value));
             let by = 0;
             let line = '';
             lines.forEach((one, i) => {
@@ -29,7 +29,7 @@ export function widestGaps(page: Page, tracking: number): Promise<Gap[]> {
                 const off = Math.abs(text.getComputedTextLength() - face.widths[i]!);
                 if (off > by) [by, line] = [off, one];
             });
-            found.push({ face: `${face.family} ${face.weight}`, line, by });
+            found.push({ face: `${face.family} ${face.weight} ${face.style}`, line, by });
         }
         return found;
     }, { faces, lines, size, tracking });

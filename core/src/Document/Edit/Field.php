@@ -48,6 +48,7 @@ enum Field: string implements LayerField
     case RadiusBottomLeft = 'radius-bottomLeft';
     case Family = 'family';
     case Weight = 'weight';
+    case Italic = 'italic';
     case Size = 'size';
     case LineHeight = 'lineHeight';
     case LetterSpacing = 'letterSpacing';
@@ -78,6 +79,7 @@ enum Field: string implements LayerField
             self::Transform => 'case',
             self::Wrapped => 'wrapping',
             self::Trim => 'box of the words',
+            self::Italic => 'slope',
             self::IconLine => 'icon line',
             self::Optical => 'centring',
             self::Asset => 'picture',
@@ -134,6 +136,7 @@ enum Field: string implements LayerField
             self::PositionY => $content instanceof Picture ? Number::text($content->positionY * 100).'%' : null,
             self::Rising => $content instanceof Line ? ($content->rising ? 'true' : 'false') : null,
             self::Trim => $content instanceof Text ? ($content->style->trim ? 'true' : 'false') : null,
+            self::Italic => $content instanceof Text ? ($content->style->italic ? 'true' : 'false') : null,
             self::Wrapped => $content instanceof Text ? ($content->wrapped ? 'true' : 'false') : null,
             default => $content instanceof Text ? $this->typed($content->style) : null,
         };
@@ -210,7 +213,7 @@ enum Field: string implements LayerField
         return match ($this) {
             self::Wrapped => $text->with(wrapped: $value === 'true'),
             self::Family, self::Align, self::Transform => $text->with(style: $this->restyled($text, $value)),
-            self::Trim => $text->with(style: $this->restyled($text, $value === 'true')),
+            self::Trim, self::Italic => $text->with(style: $this->restyled($text, $value === 'true')),
             self::Weight => $text->with(style: $this->restyled($text, (int) $this->number($value, null, 1, 1000))),
             self::Size => $text->with(style: $this->restyled($text, $this->number($value, $text->style->size, 1, 1000))),
             self::LineHeight => $text->with(style: $this->restyled($text, $this->number($value, 1, 0.5, 5))),

@@ -13,13 +13,13 @@ final class Look
     public const FIELDS = [
         Field::Opacity, Field::Fill, Field::StrokeColour, Field::StrokeWidth, Field::StrokePosition,
         Field::RadiusTopLeft, Field::RadiusTopRight, Field::RadiusBottomRight, Field::RadiusBottomLeft,
-        Field::Family, Field::Weight, Field::Size, Field::LineHeight, Field::LetterSpacing, Field::Align, Field::Transform,
+        Field::Family, Field::Weight, Field::Italic, Field::Size, Field::LineHeight, Field::LetterSpacing, Field::Align, Field::Transform,
         Field::IconLine, Field::Fit,
     ];
 
     public const STROKE = [Field::StrokeColour, Field::StrokeWidth, Field::StrokePosition];
 
-    public const TYPE = [Field::Family, Field::Weight, Field::Size, Field::LineHeight, Field::LetterSpacing, Field::Transform];
+    public const TYPE = [Field::Family, Field::Weight, Field::Italic, Field::Size, Field::LineHeight, Field::LetterSpacing, Field::Transform];
 
     /**
      * @param  list<Field>  $fields

@@ -413,7 +413,7 @@ final class SvgReader
         if ($asked !== '' && ! isset($families[$asked])) {
             $this->leave('face that is not here was replaced', 'faces that are not here were replaced');
         }
-        $text = new TextStyle(isset($families[$asked]) ? $asked : FaceBook::DEFAULT_FAMILY, max(1, min(1000, $weight)), round(max(1.0, min(1000.0, $style->number('font-size', 16) * $matrix->scale())), 2), 1.2);
+        $text = new TextStyle(isset($families[$asked]) ? $asked : FaceBook::DEFAULT_FAMILY, max(1, min(1000, $weight)), round(max(1.0, min(1000.0, $style->number('font-size', 16) * $matrix->scale())), 2), 1.2, italic: preg_match('/^(italic|oblique)\b/i', $style->get('font-style')) === 1);
         $laid = $this->typesetter->lay($words, $text, null);
         $share = match ($style->get('text-anchor')) {
             'middle' => 0.5, 'end' => 1.0, default => 0.0

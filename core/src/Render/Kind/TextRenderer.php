@@ -44,7 +44,7 @@ final readonly class TextRenderer implements KindRenderer
         if (! $text instanceof Text) {
             return '';
         }
-        $own = $this->typesetter->faces->face($text->style->family, $text->style->weight);
+        $own = $this->typesetter->faces->face($text->style->family, $text->style->weight, $text->style->italic);
         $hand = $this->typesetter->faces->face(...$this->typesetter->faces->hand($text->style->weight));
         $size = $text->style->size * min(1.6, $own->xHeight() / $hand->xHeight());
         $lines = '';
@@ -103,6 +103,7 @@ final readonly class TextRenderer implements KindRenderer
             $style->align->value === 'left' ? '' : $style->align->value,
             $style->transform->value === 'none' ? '' : $style->transform->value,
             $style->trim ? 'trim' : '',
+            $style->italic ? 'italic' : '',
         ], fn (string $word): bool => $word !== '');
 
         return Svg::element('rect', [
@@ -129,6 +130,7 @@ final readonly class TextRenderer implements KindRenderer
             'class' => 'set',
             'font-family' => "{$family}, sans-serif",
             'font-weight' => $weight,
+            'font-style' => $style->italic ? 'italic' : null,
             'font-size' => $style->size,
             'letter-spacing' => $style->letterSpacing === 0.0 ? null : $style->letterSpacing * $style->size,
             'xml:space' => 'preserve',
@@ -140,7 +142,7 @@ final readonly class TextRenderer implements KindRenderer
     private function outlined(Text $text, LaidText $laid, array $paint): string
     {
         $style = $text->style;
-        $outlines = $this->typesetter->faces->outlines($style->family, $style->weight);
+        $outlines = $this->typesetter->faces->outlines($style->family, $style->weight, $style->italic);
         $path = '';
         foreach ($laid->lines as $line) {
             $path .= $outlines->path($line->text, $line->x, $line->baseline, $style->size, $style->letterSpacing);
