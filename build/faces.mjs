@@ -1,5 +1,5 @@
 /**
- * Compiles the shipped faces into PHP tables: advances, pair adjustments, ligatures, outlines.
+ * Compiles the shipped faces into PHP tables: advances, pair adjustments, ligatures, outlines; and writes the styles that load them.
  *
  * Every figure comes from shaping with HarfBuzz, so kerning and ligatures are those that a
  * browser draws. Contextual alternates are off, here as on the wall. A pair is keyed by
@@ -8,7 +8,7 @@
  */
 import { existsSync, mkdirSync, readFileSync, statSync, writeFileSync, copyFileSync } from 'node:fs';
 import { inflateSync } from 'node:zlib';
-import { join } from 'node:path';
+import { join, relative } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import * as hb from 'harfbuzzjs';
 import { writePhp } from './php.mjs';
@@ -210,6 +210,10 @@ if (existsSync(stamp) && statSync(stamp).mtimeMs > newest) {
 }
 
 const index = {};
+/** The styles that name the files: the latin one comes last, so it is asked first; the other is fetched only for letters beyond it. */
+let styles = '';
+const BEYOND_LATIN = 'U+0100-02FF, U+1D00-1DBF, U+1E00-1EFF, U+20A0-20C0, U+2113, U+2C60-2C7F, U+A720-A7FF';
+const named = (family, weight, style, file, range) => `@font-face { font-family: "${family}"; font-weight: ${weight}; font-style: ${style}; font-display: swap; ${range ? `unicode-range: ${range}; ` : ''}src: url("${relative(out, file)}") format("woff2"); }\n`;
 for (const [family, weights] of Object.entries(faces)) {
     const slug = family.toLowerCase().replaceAll(' ', '-');
     const file = (subset, weight, style, type) => join(root, `node_modules/@fontsource/${slug}/files/${slug}-${subset}-${weight}-${style}.${type}`);
@@ -223,9 +227,12 @@ for (const [family, weights] of Object.entries(faces)) {
             writePhp(join(out, `faces/${name}.php`), { family, weight, ...metrics });
             writePhp(join(out, `faces/${name}.outlines.php`), outlines);
             copyFileSync(file('latin', weight, style, 'woff2'), join(out, `fonts/${name}.woff2`));
+            if (existsSync(extended)) styles += named(family, weight, style, file('latin-ext', weight, style, 'woff2'), BEYOND_LATIN);
+            styles += named(family, weight, style, file('latin', weight, style, 'woff2'));
             console.log(`faces: ${family} ${weight}${style === 'italic' ? ' italic' : ''}`);
         }
     }
 }
 writeFileSync(join(out, 'fonts/README'), 'Copied from the font packages by build/faces.mjs.\n');
+writeFileSync(join(out, 'faces.css'), styles);
 writePhp(stamp, index);

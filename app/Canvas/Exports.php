@@ -8,6 +8,7 @@ use App\Models\Project;
 use Illuminate\Support\Str;
 use Kindred\Document\Layer;
 use Kindred\Document\Missing;
+use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Exchange\WebPage;
 use Kindred\Input\InvalidInput;
@@ -84,11 +85,9 @@ final readonly class Exports
      */
     public function cutOut(Project $project, array $ids): string
     {
-        $tree = $this->store->load($project, new WorkingSet(layers: $ids, reel: true));
-        $first = $tree->layer($ids[0] ?? '');
-        $layers = array_values(array_filter($tree->outermost($ids), fn (Layer $layer): bool => $layer->screen === $first->screen));
+        [$tree, $layers] = $this->named($project, $ids);
 
-        return $this->renderer->cutOut($tree, $layers === [] ? [$first] : $layers, $this->pictures->standalone($project))."\n";
+        return $this->renderer->cutOut($tree, $layers, $this->pictures->standalone($project))."\n";
     }
 
     /**
@@ -98,11 +97,24 @@ final readonly class Exports
      */
     public function cutOutPng(Project $project, array $ids, int $scale): string
     {
-        $svg = $this->cutOut($project, $ids);
-        preg_match('/ width="([\d.]+)" height="([\d.]+)"/', $svg, $size);
-        $this->fits((float) ($size[1] ?? 0), (float) ($size[2] ?? 0), $scale);
+        [$tree, $layers] = $this->named($project, $ids);
+        $extent = $this->renderer->extent($tree, $layers);
+        $this->fits($extent->width, $extent->height, $scale);
 
-        return $this->raster->png($svg, $scale);
+        return $this->raster->png($this->renderer->cutOut($tree, $layers, $this->pictures->standalone($project)), $scale);
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return array{Tree, non-empty-list<Layer>} the outermost of them, as far as they lie on the screen of the first
+     */
+    private function named(Project $project, array $ids): array
+    {
+        $tree = $this->store->load($project, new WorkingSet(layers: $ids, reel: true));
+        $first = $tree->layer($ids[0] ?? '');
+        $layers = array_values(array_filter($tree->outermost($ids), fn (Layer $layer): bool => $layer->screen === $first->screen));
+
+        return [$tree, $layers === [] ? [$first] : $layers];
     }
 
     /** @throws InvalidInput when a picture of so many px would have more pixels than may be drawn */

@@ -11,6 +11,14 @@ use Kindred\Document\Tree;
 /** Commands at random, for properties that hold after any of them. Seed `mt_srand` first. */
 final class AnyCommand
 {
+    /** The bytes of the one picture that commands name. */
+    public const PICTURE = 'a picture';
+
+    public static function asset(): string
+    {
+        return hash('sha256', self::PICTURE);
+    }
+
     /**
      * A command that may well be refused, from the layers and screens that are there.
      *
@@ -70,7 +78,7 @@ final class AnyCommand
         $row = $array?->content instanceof ArrayLayer ? $array->content->sheet->rows[0]->id : 'none';
         $number = fn (): int => mt_rand(-200, 400);
         $on = ['screen' => $screen, 'layers' => $some];
-        $fields = [['x', '10%+3'], ['width', (string) mt_rand(1, 300)], ['rotation', (string) mt_rand(-180, 180)], ['fill', '#'.dechex(mt_rand(0x100000, 0xFFFFFF))], ['size', (string) mt_rand(8, 60)], ['radius', '12'], ['stroke-width', '2'], ['opacity', '50%'], ['direction', 'column'], ['wrap', 'wrap'], ['column-gap', '7'], ['padding', '9'], ['align-items', 'center'], ['width-from', 'stretch'], ['height-from', 'content'], ['max-width', '90'], ['absolute', 'true'], ['pin-right', 'true'], ['pin-bottom', 'true'], ['pin-horizontal', 'proportion']];
+        $fields = [['x', '10%+3'], ['width', (string) mt_rand(1, 300)], ['rotation', (string) mt_rand(-180, 180)], ['fill', '#'.dechex(mt_rand(0x100000, 0xFFFFFF))], ['size', (string) mt_rand(8, 60)], ['radius', '12'], ['stroke-width', '2'], ['opacity', '50%'], ['direction', 'column'], ['wrap', 'wrap'], ['column-gap', '7'], ['padding', '9'], ['align-items', 'center'], ['width-from', 'stretch'], ['height-from', 'content'], ['max-width', '90'], ['absolute', 'true'], ['pin-right', 'true'], ['pin-bottom', 'true'], ['pin-horizontal', 'proportion'], ['italic', ['true', 'false'][$step % 2]], ['zoom', mt_rand(10, 2000).'%'], ['position-x', mt_rand(0, 100).'%'], ['position-y', '0'], ['shape', ['box', 'ellipse', 'line'][$step % 3]]];
         [$field, $value] = $fields[mt_rand(0, count($fields) - 1)];
         $commands = [
             ['type' => 'move-layers', 'dx' => $number(), 'dy' => $number()] + $on,
@@ -117,6 +125,7 @@ final class AnyCommand
             ['type' => 'set-screen-field', 'screen' => $screen, 'field' => ['guides-x', 'x', 'width', 'height'][$step % 4], 'value' => '40'],
             ['type' => 'create-layers', 'screen' => $screen, 'parent' => $group, 'seed' => "p{$step}", 'layers' => [['kind' => 'path', 'd' => 'M0 0h10v10z', 'x' => $number(), 'y' => $number(), 'width' => 10, 'height' => 10]]],
             ['type' => 'create-layers', 'screen' => $screen, 'parent' => $group, 'seed' => "t{$step}", 'layers' => [['kind' => 'text', 'words' => 'Good clay', 'wrapped' => true, 'x' => $number(), 'y' => $number(), 'width' => 90, 'style' => ['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.4]]]],
+            ['type' => 'create-layers', 'screen' => $screen, 'parent' => $group, 'seed' => "i{$step}", 'layers' => [['kind' => 'picture', 'asset' => self::asset(), 'zoom' => 2, 'positionX' => 0, 'x' => $number(), 'y' => $number(), 'width' => 60, 'height' => 40]]],
             ['type' => 'even-layers'] + $on,
             ['type' => 'swap-layers', 'screen' => $screen, 'layers' => array_slice($some, 0, 2)],
             ['type' => 'set-style', 'style' => ['fill' => '#123456', 'opacity' => '60%', 'stroke-colour' => '#00ff00', 'stroke-width' => '3', 'size' => (string) mt_rand(8, 60), 'radius-topLeft' => '9']] + $on,
@@ -128,7 +137,7 @@ final class AnyCommand
             ['type' => 'fill-widget', 'screen' => $screen, 'layer' => $one, 'table' => "Bowl\t4\nMug\t2"],
             ['type' => 'remove-grid', 'screen' => $screen, 'grid' => 'grid1'],
             ['type' => 'remove-cue', 'screen' => $screen, 'layer' => $one, 'cue' => ($tree->layers[$one] ?? null)?->cues[0]->id ?? 'none'],
-            ['type' => 'set-tracing', 'screen' => $screen, 'asset' => str_repeat('a', 64), 'width' => 300, 'height' => 200],
+            ['type' => 'set-tracing', 'screen' => $screen, 'asset' => self::asset(), 'width' => 300, 'height' => 200],
             ...self::onSheets($screen, $array, $row, $step),
             ...self::onTakes($tree, $screen, $some, $step),
             ...self::onBrief($tree, $screen, $one, $step),
@@ -189,7 +198,7 @@ final class AnyCommand
         $entry = $entries[$step % max(1, count($entries))] ?? 'none';
 
         return [
-            ['type' => 'put-entry', 'entry' => ['id' => "entry{$step}", 'part' => ['requirement', 'plan', 'goal'][$step % 3], 'title' => "Entry {$step}"]],
+            ['type' => 'put-entry', 'entry' => ['id' => "entry{$step}", 'part' => ['requirement', 'plan', 'goal'][$step % 3], 'title' => "Entry {$step}"], 'after' => $entry],
             ['type' => 'move-entry', 'entry' => $entry, 'after' => $entries[0] ?? null],
             ['type' => 'remove-entry', 'entry' => $entry],
             ['type' => 'tie-entry', 'entry' => $entry, 'ties' => [['kind' => 'layer', 'id' => $layer]]],

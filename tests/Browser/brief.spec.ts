@@ -209,6 +209,19 @@ test('a plan is written at the speed of a list, linked in its sketch and hung fr
     expect(await titles()).toEqual(['Welcome', 'Shelf', 'Glazes', 'One glaze', 'My pieces', 'Book', 'Done']);
     await page.keyboard.press('Control+z');
     await expect.poll(titles).toEqual(['Welcome', 'Shelf', 'Book', 'Done']);
+    // Pasted into a new row in the middle it stands there, from its first line on.
+    await plan.locator('.title').nth(0).focus();
+    await page.keyboard.press('Enter');
+    await page.evaluate(() => {
+        const data = new DataTransfer();
+        data.setData('text/plain', '1) Kiln\n2) Oven');
+        document.activeElement!.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+    });
+    await saved(page);
+    await page.reload();
+    expect(await titles()).toEqual(['Welcome', 'Kiln', 'Oven', 'Shelf', 'Book', 'Done']);
+    await page.keyboard.press('Control+z');
+    await expect.poll(titles).toEqual(['Welcome', 'Shelf', 'Book', 'Done']);
     // Links are drawn from card to card, and undone at their arrows.
     const cards = plan.locator('.plan-card');
     await expect(cards).toHaveCount(4);

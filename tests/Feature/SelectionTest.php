@@ -27,6 +27,29 @@ it('draws layers as a picture of their own, and says what is too large', functio
     $this->getJson("{$this->path}/cut-out.svg")->assertStatus(422);
 });
 
+it('draws what it is given as large as it is: turned, with its stroke, of one screen only', function (): void {
+    $box = ['kind' => 'box', 'x' => 40, 'y' => 50, 'width' => 100, 'height' => 20, 'fills' => [['colour' => '#0b7a6a']]];
+    $stroked = ['stroke' => ['colour' => '#1e2223', 'width' => 6, 'position' => 'outside']] + $box;
+    $added = $this->edit($this->project, 0,
+        ['type' => 'create-layers', 'screen' => 'welcome', 'seed' => 'plain', 'layers' => [$box]],
+        ['type' => 'create-layers', 'screen' => 'welcome', 'seed' => 'turned', 'layers' => [['rotation' => 90] + $box]],
+        ['type' => 'create-layers', 'screen' => 'welcome', 'seed' => 'stroked', 'layers' => [$stroked]],
+        ['type' => 'create-layers', 'screen' => 'kiln', 'seed' => 'far', 'layers' => [['x' => 900] + $box]],
+    )->assertOk()->json('added');
+    $view = function (string ...$ids): array {
+        $svg = simplexml_load_string((string) $this->get("{$this->path}/cut-out.svg?layers=".implode(',', $ids))->assertOk()->getContent());
+
+        return array_map(floatval(...), explode(' ', (string) ($svg['viewBox'] ?? '')));
+    };
+    expect($view($added[0]))->toEqual([40, 50, 100, 20])
+        ->and($view($added[1]))->toEqual([80, 10, 20, 100])
+        ->and($view($added[2]))->toEqual([34, 44, 112, 32])
+        ->and($view($added[0], $added[1]))->toEqual([40, 10, 100, 100])
+        ->and($view($added[0], $added[3]))->toEqual([40, 50, 100, 20]);
+    $png = $this->get("{$this->path}/cut-out.png?layers={$added[2]}&scale=3")->assertOk()->getContent();
+    expect(array_slice(getimagesizefromstring((string) $png) ?: [], 0, 2))->toBe([336, 96]);
+});
+
 it('finds what looks alike on the screen or everywhere, but for what is locked, hidden or not hung', function (): void {
     $box = fn (string $screen, string $seed, array $more = []): array => ['type' => 'create-layers', 'screen' => $screen, 'seed' => $seed, 'layers' => [$more + ['kind' => 'box', 'x' => 5, 'y' => 5, 'width' => 9, 'height' => 9, 'fills' => [['colour' => '#0b7a6a']]]]];
     $added = $this->edit($this->project, 0, $box('welcome', 'one'), $box('welcome', 'two', ['width' => 40]), $box('welcome', 'locked', ['locked' => true]), $box('kiln', 'far'))->assertOk()->json('added');

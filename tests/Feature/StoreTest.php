@@ -17,7 +17,7 @@ beforeEach(function (): void {
     $this->user = User::factory()->create();
     $this->project = app(Projects::class)->import($this->user, (string) json_encode(Sample::file()));
     // The picture that random commands name.
-    DB::table('assets')->insert(['project_id' => $this->project->id, 'hash' => str_repeat('a', 64), 'type' => 'image/png', 'width' => 3, 'height' => 2, 'name' => 'Any']);
+    DB::table('assets')->insert(['project_id' => $this->project->id, 'hash' => AnyCommand::asset(), 'type' => 'image/png', 'width' => 3, 'height' => 2, 'name' => 'Any']);
     $this->stored = fn (): Tree => app(TreeStore::class)->whole($this->project->fresh());
     $this->editor = app(Editor::class);
 });

@@ -99,8 +99,9 @@ final readonly class Plan
         }
         ksort($lines);
         // What neither leads anywhere nor is led to is no part of the flow: it stands below.
-        $linked = array_fill_keys(array_merge(...array_map(fn (Entry $row): array => array_filter($row->leadsTo, fn (string $id): bool => isset($rows[$id]) && $id !== $row->id), $this->rows)), true);
-        $alone = fn (Entry $row): bool => ! isset($linked[$row->id]) && array_filter($row->leadsTo, fn (string $id): bool => isset($rows[$id]) && $id !== $row->id) === [];
+        $links = array_map(fn (Entry $row): array => array_values(array_filter($row->leadsTo, fn (string $id): bool => isset($rows[$id]) && $id !== $row->id)), $rows);
+        $led = array_fill_keys(array_merge(...array_values($links)), true);
+        $alone = fn (Entry $row): bool => $links[$row->id] === [] && ! isset($led[$row->id]);
         $lines = [...array_map(fn (array $line): array => array_values(array_filter($line, fn (Entry $row): bool => ! $alone($row))), $lines), array_values(array_filter($this->rows, $alone))];
         // Many of one step take several lines, or the sketch would be wider than what stands beside it.
         $lines = array_merge(...array_map(fn (array $line): array => array_chunk($line, self::BESIDE), $lines));
@@ -111,11 +112,9 @@ final readonly class Plan
             }
         }
         $arrows = [];
-        foreach ($this->rows as $row) {
-            foreach ($row->leadsTo as $target) {
-                if (isset($at[$target]) && $target !== $row->id) {
-                    $arrows[] = ['from' => $row, 'to' => $rows[$target]] + self::arrow($at[$row->id], $at[$target]);
-                }
+        foreach ($links as $id => $targets) {
+            foreach ($targets as $target) {
+                $arrows[] = ['from' => $rows[$id], 'to' => $rows[$target]] + self::arrow($at[$id], $at[$target]);
             }
         }
 

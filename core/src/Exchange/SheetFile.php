@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Kindred\Exchange;
 
-use Kindred\Document\Sheet\Column;
 use Kindred\Document\Sheet\Sheet;
 use Kindred\Document\Sheet\Slot;
 use Kindred\Input\InvalidInput;
@@ -74,9 +73,13 @@ final readonly class SheetFile
             $columns[$column->id] = $column;
         }
         $matched = array_fill(0, $this->width(), null);
+        $known = [];
+        $suits = function (string $id, int $i) use ($columns, &$known): bool {
+            return $known[$columns[$id]->slot->value][$i] ??= $this->suits($columns[$id]->slot, $i);
+        };
         if ($this->headers === []) {
             foreach (array_keys($matched) as $i) {
-                $fitting = array_filter(array_keys($free), fn (string $id): bool => $this->suits($columns[$id], $i));
+                $fitting = array_filter(array_keys($free), fn (string $id): bool => $suits($id, $i));
                 $matched[$i] = $fitting === [] ? null : reset($fitting);
                 unset($free[$matched[$i] ?? '']);
             }
@@ -86,7 +89,7 @@ final readonly class SheetFile
         foreach ([fn (string $a, string $b): bool => $a === $b, fn (string $a, string $b): bool => $a !== '' && $b !== '' && (str_contains($a, $b) || str_contains($b, $a))] as $alike) {
             foreach ($this->headers as $i => $header) {
                 foreach ($matched[$i] === null ? $free : [] as $id => $name) {
-                    if ($alike(self::plain($header), $name) && $this->suits($columns[$id], $i)) {
+                    if ($alike(self::plain($header), $name) && $suits($id, $i)) {
                         $matched[$i] = $id;
                         unset($free[$id]);
                         break;
@@ -98,18 +101,23 @@ final readonly class SheetFile
         return $matched;
     }
 
-    /** Whether what stands in a column of the file can be what a column of the sheet feeds: words are no pictures. */
-    private function suits(Column $column, int $i): bool
+    /** Whether what stands in a column of the file can be what such a column of the sheet feeds: words are no pictures. */
+    private function suits(Slot $slot, int $i): bool
     {
-        $values = array_filter(array_map(fn (array $row): string => trim($row[$i] ?? ''), $this->rows), fn (string $value): bool => $value !== '');
-        $suits = fn (string $value): bool => match ($column->slot) {
+        $suits = fn (string $value): bool => $value === '' || match ($slot) {
             Slot::Words => true,
             Slot::Picture => preg_match('/^[0-9a-f]{64}$/D', $value) === 1,
             Slot::Colour => self::isColour($value),
             Slot::Shown => preg_match('/^(yes|no|true|false|on|off|hidden|shown|[01-])$/Di', $value) === 1,
         };
 
-        return array_filter($values, $suits) === $values;
+        foreach ($this->rows as $row) {
+            if (! $suits(trim($row[$i] ?? ''))) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     private static function isColour(string $value): bool

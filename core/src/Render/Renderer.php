@@ -197,10 +197,7 @@ final readonly class Renderer
     public function cutOut(Tree $tree, array $layers, Rendering $rendering): string
     {
         $rendering = $layers[0]->screen === null ? $rendering : $rendering->in($tree->finish($layers[0]->screen));
-        $around = Bounding::around(...array_map(fn (Layer $layer): Bounding => $this->painted($tree, $layer), $layers));
-        $around ??= new Bounding(0, 0, 1, 1);
-        [$x, $y] = [floor($around->x), floor($around->y)];
-        [$width, $height] = [max(1, ceil($around->x + $around->width) - $x), max(1, ceil($around->y + $around->height) - $y)];
+        $extent = $this->extent($tree, $layers);
         $out = '';
         foreach ($layers as $layer) {
             $drawn = $this->layer($tree, $layer->with(hidden: false), $rendering);
@@ -211,9 +208,22 @@ final readonly class Renderer
         }
 
         return Svg::element('svg', [
-            'xmlns' => 'http://www.w3.org/2000/svg', 'width' => $width, 'height' => $height,
-            'viewBox' => implode(' ', array_map(Number::text(...), [$x, $y, $width, $height])),
+            'xmlns' => 'http://www.w3.org/2000/svg', 'width' => $extent->width, 'height' => $extent->height,
+            'viewBox' => implode(' ', array_map(Number::text(...), [$extent->x, $extent->y, $extent->width, $extent->height])),
         ], $out);
+    }
+
+    /**
+     * What a picture of some layers takes up on their screen, in whole px, at least one.
+     *
+     * @param  non-empty-list<Layer>  $layers
+     */
+    public function extent(Tree $tree, array $layers): Bounding
+    {
+        $around = Bounding::around(...array_map(fn (Layer $layer): Bounding => $this->painted($tree, $layer), $layers)) ?? new Bounding(0, 0, 1, 1);
+        [$x, $y] = [floor($around->x), floor($around->y)];
+
+        return new Bounding($x, $y, max(1, ceil($around->right()) - $x), max(1, ceil($around->bottom()) - $y));
     }
 
     /** The bounds of a layer with the part of its stroke that lies outside it. */

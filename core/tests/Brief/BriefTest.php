@@ -11,6 +11,7 @@ use Kindred\Document\Difference;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
+use Kindred\Geometry\Box;
 use Kindred\Input\InvalidInput;
 use Kindred\Tests\Sample;
 
@@ -155,6 +156,37 @@ it('sketches the plan in lines by the steps from the first', function (): void {
     $loose = (new Plan(Sample::after(Sample::tree(), ...array_map(fn (int $n): array => entry("plan{$n}", 'plan', "Screen {$n}"), range(1, 5)))))->sketch();
     expect(array_map($place, $loose['cards'])[3])->toBe(['Screen 4', 0.0, 1.0]);
 });
+
+it('sketches any plan with cards apart from each other, and each link from card to card', function (int $seed): void {
+    mt_srand($seed);
+    $count = 1 + $seed % 14;
+    $names = fn (): array => array_map(fn (): string => 'plan'.mt_rand(1, $count + 2), range(1, mt_rand(1, 4)));
+    $rows = array_map(fn (int $n): array => entry("plan{$n}", 'plan', "Screen {$n}", mt_rand(0, 3) === 0 ? [] : ['leadsTo' => array_values(array_unique($names()))]), range(1, $count));
+    $plan = new Plan(Sample::after(Sample::tree(), ...$rows));
+    ['cards' => $cards, 'arrows' => $arrows, 'width' => $width, 'height' => $height] = $plan->sketch();
+    $boxes = [];
+    foreach ($cards as $card) {
+        $boxes[$card['row']->id] = new Box($card['x'], $card['y'], ...Plan::CARD);
+        expect($card['x'] + Plan::CARD[0])->toBeLessThanOrEqual($width)->and($card['y'] + Plan::CARD[1])->toBeLessThanOrEqual($height);
+    }
+    expect($boxes)->toHaveCount($count)->and(array_unique(array_map(fn (Box $box): string => "{$box->x} {$box->y}", $boxes)))->toHaveCount($count);
+    $links = [];
+    foreach ($plan->rows as $row) {
+        foreach ($row->leadsTo as $target) {
+            isset($boxes[$target]) && $target !== $row->id && $links[] = "{$row->id} {$target}";
+        }
+    }
+    expect(array_map(fn (array $arrow): string => "{$arrow['from']->id} {$arrow['to']->id}", $arrows))->toBe($links);
+    $onEdge = fn (Box $box, float $x, float $y): bool => ($x === $box->x || $x === $box->right() || $y === $box->y || $y === $box->bottom()) && $x >= $box->x && $x <= $box->right() && $y >= $box->y && $y <= $box->bottom();
+    foreach ($arrows as $arrow) {
+        preg_match_all('/-?[\d.]+/', $arrow['path'], $found);
+        $at = array_map(floatval(...), $found[0]);
+        expect($onEdge($boxes[$arrow['from']->id], $at[0], $at[1]))->toBeTrue()
+            ->and($onEdge($boxes[$arrow['to']->id], $at[count($at) - 2], $at[count($at) - 1]))->toBeTrue()
+            // What lies earlier is led back to, and only that.
+            ->and($arrow['back'])->toBe([$boxes[$arrow['to']->id]->y, $boxes[$arrow['to']->id]->x] <= [$boxes[$arrow['from']->id]->y, $boxes[$arrow['from']->id]->x]);
+    }
+})->with(range(1, 28));
 
 it('puts a new row right after another, in one step', function (): void {
     $tree = Sample::after(Sample::tree(), entry('plan1', 'plan', 'One'), entry('plan2', 'plan', 'Two'), ['after' => 'plan1'] + entry('plan3', 'plan', 'Between'), ['after' => 'plan1'] + entry('plan2', 'plan', 'Two again'));

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Kindred\Document\Bounds;
+use Kindred\Document\Missing;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
 use Kindred\Tests\Sample;
@@ -95,6 +96,8 @@ it('brings layers of several screens to the same place on each', function (): vo
     $other = array_key_last($tree->layers);
     $tree = Sample::after($tree, ['type' => 'align-layers', 'screen' => 'home', 'across' => ['home', 'next'], 'layers' => ['boxa', $other], 'edge' => 'left', 'with' => 'last']);
     expect([corner($tree, 'boxa'), corner($tree, $other)])->toEqual([[140, 30], [140, 9]]);
+    // Nothing is left out in silence: what lies on none of the screens is said.
+    expect(fn (): Tree => Sample::after($tree, ['type' => 'align-layers', 'screen' => 'home', 'across' => ['home'], 'layers' => ['boxa', $other], 'edge' => 'left', 'with' => 'last']))->toThrow(Missing::class);
 });
 
 it('brings screens into line and spaces them evenly', function (): void {

@@ -1,5 +1,6 @@
 /** The rows of a part of the brief, written at the speed of a list. */
 import { hold } from '../wall/fragments.ts';
+import { listed } from './list.ts';
 import type { Command } from '../wall/messages.ts';
 import { fresh } from '../wall/server.ts';
 
@@ -9,17 +10,6 @@ const TOGETHER = 40;
 export const entryOf = (target: Element): HTMLElement => target.closest<HTMLElement>('[data-entry]')!;
 export const partOf = (target: Element): string => target.closest<HTMLElement>('[data-part]')!.dataset['part']!;
 const titleOf = (row: Element | null | undefined): HTMLInputElement | null => row?.querySelector<HTMLInputElement>('.title') ?? null;
-
-/** The lines of a list that was copied elsewhere: without bullets and numbers, what stands behind a tab apart. */
-export function listed(text: string): { title: string; words: string }[] {
-    return text.split(/\r?\n/)
-        .map((line) => line.replace(/^\s*(?:[-*•–]|\d+[.)]|\[[ x]\])\s+/i, ''))
-        .filter((line) => line.trim() !== '')
-        .map((line) => {
-            const [title = '', ...rest] = line.split('\t').map((cell) => cell.trim());
-            return { title: title.slice(0, 200), words: rest.filter(Boolean).join(', ') };
-        });
-}
 
 export class Rows {
     /** Rows in which nothing has been written yet: they are none of the brief, and nothing is drawn anew around them. */
@@ -175,7 +165,7 @@ export class Rows {
         if (title.value.trim() === '') {
             const first = lines.shift()!;
             title.value = title.defaultValue = first.title;
-            commands.push({ type: 'put-entry', entry: { id: row.dataset['entry'], part, title: first.title, ...(first.words ? { words: first.words } : {}) } });
+            commands.push(this.put(row, { title: first.title, ...(first.words ? { words: first.words } : {}) }));
         }
         for (const { title: written, words } of lines) {
             const next = this.insert(part, row, written);

@@ -5,6 +5,17 @@ type Named = string | { id?: string };
 
 const idOf = (one: Named): string => (typeof one === 'string' ? one : one.id ?? '');
 
+/** What has the same key together, in the order in which the keys come up. */
+export function grouped<T, K>(all: readonly T[], key: (one: T) => K): Map<K, T[]> {
+    const groups = new Map<K, T[]>();
+    for (const one of all) {
+        const known = groups.get(key(one));
+        if (known) known.push(one);
+        else groups.set(key(one), [one]);
+    }
+    return groups;
+}
+
 /**
  * The commands, those on layers of several screens taken apart.
  *
@@ -17,7 +28,7 @@ export function perScreen(commands: Command[], screenOf: (id: string) => string 
         // What is made new lies where the command says; alignment knows several screens itself.
         if (!named || command['screen'] === undefined || command.type === 'create-layers' || command['across'] !== undefined) return [command];
         const own = command['screen'] as string | null;
-        const groups = Map.groupBy(named, (one) => {
+        const groups = grouped(named, (one) => {
             const screen = screenOf(idOf(one));
             return screen === null ? own : screen || null;
         });

@@ -236,18 +236,19 @@ export class Lanes {
     private between(a: Gate, b: Gate, own: string): boolean {
         const [low, high] = [Math.min(a.from, b.from), Math.max(a.from, b.from)];
         const facing = (a.side > 0) === (b.from > a.from) && (b.side > 0) === (a.from > b.from);
-        return !facing || [...this.screens].some(([id, { x, y, width, height }]) => id !== own && (a.upright
-            ? a.at > x && a.at < x + width && low < y + height && high > y
-            : a.at > y && a.at < y + height && low < x + width && high > x));
+        return !facing || this.stands(a.upright, a.at, low, high, this.screens.get(own));
+    }
+
+    /** Whether a screen, but for one, stands in a straight way: upright or level, at a place, from low to high. */
+    private stands(upright: boolean, at: number, low: number, high: number, but?: Box): boolean {
+        return this.boxes.some((box) => box !== but && (upright
+            ? at > box.x && at < box.x + box.width && low < box.y + box.height && high > box.y
+            : at > box.y && at < box.y + box.height && low < box.x + box.width && high > box.x));
     }
 
     /** Whether a screen stands in a lane between two gates. */
     private apart(a: Gate, b: Gate): boolean {
-        const lane = this.lane(a);
-        const [low, high] = [Math.min(a.at, b.at), Math.max(a.at, b.at)];
-        return this.boxes.some(({ x, y, width, height }) => (a.upright
-            ? lane > y && lane < y + height && low < x + width && high > x
-            : lane > x && lane < x + width && low < y + height && high > y));
+        return this.stands(!a.upright, this.lane(a), Math.min(a.at, b.at), Math.max(a.at, b.at));
     }
 
     /**
@@ -266,10 +267,7 @@ export class Lanes {
             const lane = to > 0 ? across.findIndex((one) => one >= edge) : across.findLastIndex((one) => one <= edge);
             if (lane < 0) return [];
             const [low, high] = [Math.min(edge, across[lane]!), Math.max(edge, across[lane]!)];
-            const blocked = this.boxes.some(({ x, y, width, height }) => (upright
-                ? place > x && place < x + width && low < y + height && high > y
-                : place > y && place < y + height && low < x + width && high > x));
-            if (blocked) return [];
+            if (this.stands(upright, place, low, high)) return [];
             const own = Math.abs(edge - from);
             // Words run level: over what else is on the screen a way that runs level, too, is easier to tell from it.
             return [{ upright, side: to, at: place, from, lane, below: along.findLastIndex((one) => one <= place), cost: Math.abs(across[lane]! - from) + (upright ? own : 0) }];
@@ -283,10 +281,7 @@ export class Lanes {
         return [gate.below, gate.below + 1].flatMap((n): [number, number][] => {
             if (n < 0 || n >= along.length) return [];
             const [low, high] = [Math.min(gate.at, along[n]!), Math.max(gate.at, along[n]!)];
-            const blocked = this.boxes.some(({ x, y, width, height }) => (gate.upright
-                ? lane > y && lane < y + height && low < x + width && high > x
-                : lane > x && lane < x + width && low < y + height && high > y));
-            return blocked ? [] : [[gate.upright ? gate.lane * this.xs.length + n : n * this.xs.length + gate.lane, high - low]];
+            return this.stands(!gate.upright, lane, low, high) ? [] : [[gate.upright ? gate.lane * this.xs.length + n : n * this.xs.length + gate.lane, high - low]];
         });
     }
 }

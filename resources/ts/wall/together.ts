@@ -1,4 +1,5 @@
 /** Copies that are edited together, for as long as wanted: what is done to a part of one is done to the same part of all. */
+import { grouped } from './across.ts';
 import type { Picture } from './picture.ts';
 import type { Command } from './messages.ts';
 import { fresh } from './server.ts';
@@ -66,7 +67,7 @@ export class Together {
     private onLayers(command: Command, allowed: (part: number) => boolean): Command[] {
         const own = command['layers'] as string[];
         const mates = own.filter((id) => { const at = this.find(id); return at !== null && allowed(at.part); }).flatMap((id) => this.mates(id)).filter((id) => !own.includes(id));
-        return [...Map.groupBy(mates, (id) => this.screen(id))].map(([screen, layers]) => ({ ...command, screen, layers }));
+        return [...grouped(mates, (id) => this.screen(id))].map(([screen, layers]) => ({ ...command, screen, layers }));
     }
 
     /** By how much each is moved and what size it has: the copies themselves stay where they are. */
@@ -77,7 +78,7 @@ export class Together {
             const by = at.part === 0 ? { x: 0, y: 0 } : { x: place.x - own.x, y: place.y - own.y };
             return [{ id, x: other.x + by.x, y: other.y + by.y, width: place.width, height: place.height, rotation: place.rotation }];
         }));
-        return [...Map.groupBy(places, ({ id }) => this.screen(id))].map(([screen, list]) => ({ ...command, screen, places: list }));
+        return [...grouped(places, ({ id }) => this.screen(id))].map(([screen, list]) => ({ ...command, screen, places: list }));
     }
 
     /** The box as the server knows it: a gesture has moved the picture of its own layer already. */

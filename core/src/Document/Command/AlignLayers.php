@@ -7,6 +7,7 @@ namespace Kindred\Document\Command;
 use Kindred\Document\Bounds;
 use Kindred\Document\Edit\Reference;
 use Kindred\Document\Layer;
+use Kindred\Document\Missing;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Alignment;
@@ -61,8 +62,7 @@ final readonly class AlignLayers implements Command
     public function apply(Tree $tree): Tree
     {
         $layers = [];
-        foreach ($this->across === [] ? [$this->screen] : $this->across as $screen) {
-            $here = $this->across === [] ? $this->layers : array_values(array_filter($this->layers, fn (string $id): bool => $tree->layer($id)->screen === $screen));
+        foreach ($this->placed($tree) as [$screen, $here]) {
             array_push($layers, ...$this->selected($tree, $screen, $here));
         }
         $together = Box::around(...array_map(fn (Layer $layer): Box => Bounds::of($tree, $layer), $layers));
@@ -82,6 +82,22 @@ final readonly class AlignLayers implements Command
         }
 
         return $tree->withLayers(...$moved);
+    }
+
+    /** @return list<array{string|null, list<string>}> the screens, and what is named of each */
+    private function placed(Tree $tree): array
+    {
+        if ($this->across === []) {
+            return [[$this->screen, $this->layers]];
+        }
+        $named = array_fill_keys($this->across, []);
+        foreach ($this->layers as $id) {
+            $screen = $tree->layer($id)->screen;
+            isset($named[$screen ?? '']) || throw Missing::layer($id);
+            $named[$screen][] = $id;
+        }
+
+        return array_map(fn (string $screen): array => [$screen, $named[$screen]], $this->across);
     }
 
     public function label(Tree $before): string

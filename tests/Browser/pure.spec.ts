@@ -1,0 +1,102 @@
+/** The browser's pure parts: what becomes of commands before they are sent, of lists that are pasted, of keys that are pressed. */
+import { expect, test } from '@playwright/test';
+import { listed } from '../../resources/ts/brief/list.ts';
+import { perScreen } from '../../resources/ts/wall/across.ts';
+import { alone, bare, commonRow, plainly, rowOf } from '../../resources/ts/wall/cells.ts';
+import { Shortcut } from '../../resources/ts/wall/commands.ts';
+import { rounded } from '../../resources/ts/wall/lanes.ts';
+import type { Command } from '../../resources/ts/wall/messages.ts';
+
+const home = new Map([['bowl', 'welcome'], ['mug', 'welcome'], ['jug', 'kiln'], ['note', '']]);
+const screenOf = (id: string): string | null => home.get(id) ?? null;
+
+test('a command on layers of several screens is one for each of them', () => {
+    const move: Command = { type: 'move-layers', screen: 'welcome', layers: ['bowl', 'jug', 'mug', 'note'], dx: 4, dy: 0 };
+    expect(perScreen([move], screenOf)).toEqual([
+        { ...move, screen: 'welcome', layers: ['bowl', 'mug'] },
+        { ...move, screen: 'kiln', layers: ['jug'] },
+        { ...move, screen: null, layers: ['note'] },
+    ]);
+    // Of what makes new things each has a seed of its own, or the new ones would have the same names.
+    const copies = perScreen([{ type: 'duplicate-layers', screen: 'welcome', layers: ['bowl', 'jug'], seed: 'abc', dx: 8, dy: 8 }], screenOf);
+    expect(copies.map((one) => one['seed'])).toEqual(['abc0', 'abc1']);
+    const places: Command = { type: 'place-layers', screen: 'welcome', places: [{ id: 'bowl', x: 1 }, { id: 'jug', x: 2 }] };
+    expect(perScreen([places], screenOf).map((one) => [one['screen'], one['places']])).toEqual([['welcome', [{ id: 'bowl', x: 1 }]], ['kiln', [{ id: 'jug', x: 2 }]]]);
+});
+
+test('a command that is about one screen, or knows several, goes as it is', () => {
+    const same: Command[] = [
+        { type: 'move-layers', screen: 'welcome', layers: ['bowl', 'mug'], dx: 1, dy: 1 },
+        // What is not on the wall any more is looked for where the command says.
+        { type: 'delete-layers', screen: 'welcome', layers: ['bowl', 'gone'] },
+        { type: 'align-layers', screen: 'welcome', across: ['welcome', 'kiln'], layers: ['bowl', 'jug'], edge: 'left', with: 'last' },
+        { type: 'create-layers', screen: 'welcome', seed: 'x', layers: [{ kind: 'box' }] },
+        { type: 'rename-layer', layer: 'bowl', name: 'Bowl' },
+        { type: 'move-screens', screens: ['welcome', 'kiln'], dx: 1, dy: 0 },
+    ];
+    expect(perScreen(same, screenOf)).toEqual(same);
+});
+
+test('what lies in a cell is called by its row, and sent by its name in the design', () => {
+    expect([bare('label.row1'), rowOf('label.row1'), bare('label'), rowOf('label')]).toEqual(['label', 'row1', 'label', null]);
+    expect([commonRow(['a.one', 'b.one']), commonRow(['a.one', 'b.two']), commonRow(['a', 'b']), commonRow([])]).toEqual(['one', null, null, null]);
+    expect(plainly({ type: 'set-field', screen: 'kiln', layers: ['a.one', 'a.two', 'b'], field: 'x', value: '1.5' })).toEqual({ type: 'set-field', screen: 'kiln', layers: ['a', 'b'], field: 'x', value: '1.5' });
+    expect(plainly({ type: 'place-layers', places: [{ id: 'a.one', x: 3 }] })).toEqual({ type: 'place-layers', places: [{ id: 'a', x: 3 }] });
+    // Words are nobody's name.
+    const fresh: Command = { type: 'create-layers', screen: 'kiln', seed: 's', layers: [{ kind: 'text', words: 'Clay. Glaze.' }] };
+    expect(plainly(fresh)).toEqual(fresh);
+});
+
+test('what is moved in one cell alone is sent as the values that it has there', () => {
+    const at = { x: 12.34567, y: 8, width: 40, height: 20, rotation: 0 };
+    const box = (id: string): typeof at | null => (id === 'mark' ? at : null);
+    const move: Command = { type: 'move-layers', screen: 'kiln', layers: ['mark', 'gone'], dx: 1, dy: 0 };
+    expect(alone(move, { row: 'one', apart: true }, box)).toEqual([
+        { type: 'set-field', screen: 'kiln', layers: ['mark'], field: 'x', value: '12.346', row: 'one', apart: true },
+        { type: 'set-field', screen: 'kiln', layers: ['mark'], field: 'y', value: '8', row: 'one', apart: true },
+    ]);
+    const placed = alone({ type: 'place-layers', screen: 'kiln', places: [{ id: 'mark', ...at, width: 50 }] }, { row: 'one', apart: true }, box);
+    expect(placed.map((one) => `${String(one['field'])} ${String(one['value'])}`)).toEqual(['x 12.346', 'y 8', 'width 50', 'height 20', 'rotation 0']);
+    // In all cells, or with what knows cells itself, nothing changes.
+    for (const [command, cell] of [[move, { row: 'one', apart: false }], [move, { apart: true }], [{ type: 'set-words', layer: 'mark', words: 'x' }, { row: 'one', apart: true }]] as [Command, { row?: string; apart?: boolean }][]) {
+        expect(alone(command, cell, box)).toEqual([command]);
+    }
+});
+
+for (const [text, rows] of [
+    ['Kiln\r\nShelf\n\n  \nGlaze', ['Kiln', 'Shelf', 'Glaze']],
+    ['- Kiln\n* Shelf\n• Glaze\n– Clay', ['Kiln', 'Shelf', 'Glaze', 'Clay']],
+    ['1. Kiln\n2) Shelf\n12.  Glaze', ['Kiln', 'Shelf', 'Glaze']],
+    ['[ ] Kiln\n[x] Shelf', ['Kiln', 'Shelf']],
+    ['1200 degrees\n-20 % for members\n3.5 kg of clay', ['1200 degrees', '-20 % for members', '3.5 kg of clay']],
+    ['Kiln\tfires\t\tcools\nShelf', ['Kiln: fires, cools', 'Shelf']],
+    [`${'w'.repeat(300)}\nShelf`, ['w'.repeat(200), 'Shelf']],
+    ['', []],
+] as [string, string[]][]) {
+    test(`a list is read as rows: ${JSON.stringify(text).slice(0, 40)}`, () => {
+        expect(listed(text).map(({ title, words }) => (words === '' ? title : `${title}: ${words}`))).toEqual(rows);
+    });
+}
+
+test('keys are called alike however they are pressed', () => {
+    const pressed = (key: string, more: Partial<Record<'ctrlKey' | 'metaKey' | 'shiftKey' | 'altKey', boolean>> = {}): string =>
+        Shortcut.of({ key, code: /^[a-z]$/i.test(key) ? `Key${key.toUpperCase()}` : key, ctrlKey: false, metaKey: false, shiftKey: false, altKey: false, ...more } as KeyboardEvent);
+    expect(pressed('z', { ctrlKey: true })).toBe('Ctrl+Z');
+    expect(pressed('z', { metaKey: true })).toBe('Ctrl+Z');
+    expect(pressed('Z', { ctrlKey: true, shiftKey: true })).toBe('Ctrl+Shift+Z');
+    expect(pressed('a')).toBe('A');
+    expect(pressed('A', { shiftKey: true })).toBe('Shift+A');
+    expect(pressed('ArrowLeft', { altKey: true })).toBe('Alt+ArrowLeft');
+    expect(pressed('/')).toBe('/');
+    // What needs Shift on one keyboard and not on another is one key.
+    expect(pressed('?', { shiftKey: true })).toBe('?');
+});
+
+test('the bends of a way are round, as far as there is room', () => {
+    expect(rounded([{ x: 0, y: 0 }, { x: 100, y: 0 }], 14)).toBe('M0 0L100 0');
+    expect(rounded([{ x: 0, y: 0 }, { x: 100, y: 0 }, { x: 100, y: 60 }], 14)).toBe('M0 0L86 0Q100 0 100 14L100 60');
+    // Two bends near each other share what is between them.
+    expect(rounded([{ x: 0, y: 0 }, { x: 100, y: 0 }, { x: 100, y: 10 }, { x: 200, y: 10 }], 14)).toBe('M0 0L95 0Q100 0 100 5L100 5Q100 10 105 10L200 10');
+    // A bend without a way is none.
+    expect(rounded([{ x: 0, y: 0 }, { x: 50, y: 0 }, { x: 50, y: 0 }, { x: 50, y: 30 }], 14)).toBe('M0 0L50 0L50 0L50 30');
+});
