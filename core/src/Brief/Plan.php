@@ -22,6 +22,11 @@ final readonly class Plan
     /** Between cards beside and below each other, px. */
     public const GAP = [28.0, 46.0];
 
+    /** So far from the cards runs what leads back, and so far from each other, px. */
+    private const ASIDE = 22.0;
+
+    private const APART = 9.0;
+
     /** @var list<Entry> */
     public array $rows;
 
@@ -111,16 +116,20 @@ final readonly class Plan
                 $cards[] = ['row' => $row, 'x' => $at[$row->id][0], 'y' => $at[$row->id][1], 'made' => $this->screen($row) !== null];
             }
         }
+        $right = $cards === [] ? 0.0 : max(array_column($cards, 'x')) + self::CARD[0];
         $arrows = [];
+        $backs = 0;
         foreach ($links as $id => $targets) {
             foreach ($targets as $target) {
-                $arrows[] = ['from' => $rows[$id], 'to' => $rows[$target]] + self::arrow($at[$id], $at[$target]);
+                $back = $at[$target][1] < $at[$id][1];
+                $arrows[] = ['from' => $rows[$id], 'to' => $rows[$target]] + ($back
+                    ? self::back($at[$id], $at[$target], $right + self::ASIDE + $backs++ * self::APART, fn (array $place): bool => in_array([$place[0] + self::CARD[0] + self::GAP[0], $place[1]], $at, true))
+                    : self::arrow($at[$id], $at[$target]));
             }
         }
 
         return [
-            // What leads back runs beside the cards.
-            'width' => $lines === [] ? 0.0 : max(array_map(count(...), $lines)) * (self::CARD[0] + self::GAP[0]),
+            'width' => $lines === [] ? 0.0 : $right + self::ASIDE + max(0, $backs - 1) * self::APART,
             'height' => $lines === [] ? 0.0 : count($lines) * (self::CARD[1] + self::GAP[1]) - self::GAP[1],
             'cards' => $cards,
             'arrows' => $arrows,
@@ -160,8 +169,8 @@ final readonly class Plan
     }
 
     /**
-     * From the foot of one card to the head of another that comes later; along a line from side to side, and back around at the
-     * right. `x` and `y` are in the middle of it.
+     * From the foot of one card to the head of another that comes later; along a line from side to side, back below what leads
+     * on. `x` and `y` are in the middle of it.
      *
      * @param  array{float, float}  $from
      * @param  array{float, float}  $to
@@ -179,17 +188,48 @@ final readonly class Plan
 
             return ['path' => $path, 'x' => ($x1 + $x2) / 2 - $aside * 0.75, 'y' => ($y1 + $y2) / 2, 'back' => false];
         }
-        if ($to[1] === $from[1] && $to[0] > $from[0]) {
-            [$x1, $y1, $x2, $y2] = [$from[0] + $width, $from[1] + $height * 0.35, $to[0], $to[1] + $height * 0.35];
-            $rise = $x2 - $x1 > self::GAP[0] + 1 ? 34.0 : 0.0;
-            $path = "M{$x1} {$y1}C".($x1 + 14).' '.($y1 - $rise).' '.($x2 - 14).' '.($y2 - $rise)." {$x2} {$y2}";
+        $on = $to[0] > $from[0];
+        [$x1, $x2] = $on ? [$from[0] + $width, $to[0]] : [$from[0], $to[0] + $width];
+        $y = $from[1] + $height * ($on ? 0.35 : 0.65);
+        // Around the cards between: above on the way, below on the way back.
+        $rise = abs($x2 - $x1) > self::GAP[0] + 1 ? ($on ? -34.0 : 34.0) : 0.0;
+        $reach = $on ? 14 : -14;
+        $path = "M{$x1} {$y}C".($x1 + $reach).' '.($y + $rise).' '.($x2 - $reach).' '.($y + $rise)." {$x2} {$y}";
 
-            return ['path' => $path, 'x' => ($x1 + $x2) / 2, 'y' => ($y1 + $y2) / 2 - $rise * 0.75, 'back' => false];
-        }
-        [$x1, $y1, $x2, $y2] = [$from[0] + $width, $from[1] + $height * 0.65, $to[0] + $width, $to[1] + $height * 0.65];
-        $far = max($x1, $x2) + self::GAP[0] - 6;
+        return ['path' => $path, 'x' => ($x1 + $x2) / 2, 'y' => $y + $rise * 0.75, 'back' => ! $on];
+    }
 
-        return ['path' => "M{$x1} {$y1}C{$far} {$y1} {$far} {$y2} {$x2} {$y2}", 'x' => ($x1 + $x2) / 8 + $far * 0.75, 'y' => ($y1 + $y2) / 2, 'back' => true];
+    /**
+     * Back to an earlier line, up beside all cards; past those that stand right of it in its own line below them.
+     *
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $to
+     * @param  float  $far  where it runs up
+     * @param  \Closure(array{float, float}): bool  $hasNext  whether another card stands right of one
+     * @return array{path: string, x: float, y: float, back: bool}
+     */
+    private static function back(array $from, array $to, float $far, \Closure $hasNext): array
+    {
+        $points = [...self::aside($from, $far, $hasNext($from)), ...array_reverse(self::aside($to, $far, $hasNext($to)))];
+
+        return [
+            'path' => 'M'.implode('L', array_map(fn (array $point): string => implode(' ', $point), $points)),
+            'x' => $far, 'y' => ($from[1] + $to[1] + self::CARD[1]) / 2, 'back' => true,
+        ];
+    }
+
+    /**
+     * The points from a card to what runs up beside all cards.
+     *
+     * @param  array{float, float}  $place
+     * @return list<array{float, float}>
+     */
+    private static function aside(array $place, float $far, bool $past): array
+    {
+        [$x, $y] = [$place[0] + self::CARD[0], $place[1] + self::CARD[1] * 0.65];
+        [$turn, $below] = [$x + self::GAP[0] / 4, $place[1] + self::CARD[1] + self::GAP[1] / 4];
+
+        return $past ? [[$x, $y], [$turn, $y], [$turn, $below], [$far, $below]] : [[$x, $y], [$far, $y]];
     }
 
     private static function plain(string $title): string

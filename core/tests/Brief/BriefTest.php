@@ -151,7 +151,10 @@ it('sketches the plan in lines by the steps from the first', function (): void {
     $place = fn (array $card): array => [$card['row']->title, $card['x'] / (Plan::CARD[0] + Plan::GAP[0]), $card['y'] / (Plan::CARD[1] + Plan::GAP[1])];
     expect(array_map($place, $sketch['cards']))->toBe([['Start', 0.0, 0.0], ['Two', 0.0, 1.0], ['Three', 1.0, 1.0], ['Four', 0.0, 2.0], ['Alone', 0.0, 3.0]])
         ->and(array_map(fn (array $arrow): array => [$arrow['from']->title, $arrow['to']->title, $arrow['back']], $sketch['arrows']))->toBe([['Start', 'Two', false], ['Start', 'Three', false], ['Two', 'Four', false], ['Three', 'Start', true]])
-        ->and([$sketch['width'], $sketch['height']])->toBe([2 * (Plan::CARD[0] + Plan::GAP[0]), 4 * Plan::CARD[1] + 3 * Plan::GAP[1]]);
+        ->and([$sketch['width'], $sketch['height']])->toBe([2 * Plan::CARD[0] + Plan::GAP[0] + 22, 4 * Plan::CARD[1] + 3 * Plan::GAP[1]]);
+    // What leads back runs up beside all cards, each by itself.
+    $more = (new Plan(Sample::after($tree, entry('plan4', 'plan', 'Four', ['leadsTo' => ['plan1', 'plan2']]))))->sketch();
+    expect(array_column(array_filter($more['arrows'], fn (array $arrow): bool => $arrow['back']), 'x'))->toBe([350.0, 359.0, 368.0])->and($more['width'])->toBe(368.0);
     // What nothing leads to stands beside each other, three in a line.
     $loose = (new Plan(Sample::after(Sample::tree(), ...array_map(fn (int $n): array => entry("plan{$n}", 'plan', "Screen {$n}"), range(1, 5)))))->sketch();
     expect(array_map($place, $loose['cards'])[3])->toBe(['Screen 4', 0.0, 1.0]);
