@@ -121,6 +121,7 @@ final class AnyCommand
             ['type' => 'set-finish', 'finish' => ['rough', 'plain', 'dressed'][$step % 3]],
             ['type' => 'set-screen-field', 'screen' => $screen, 'field' => 'finish', 'value' => ['rough', '', 'dressed'][$step % 3]],
             ['type' => 'put-grid', 'screen' => $screen, 'grid' => ['id' => 'grid1', 'kind' => ['columns', 'dots', 'paper'][$step % 3]]],
+            ['type' => 'set-grid-field', 'screen' => $screen, 'grid' => 'grid1', 'field' => ['count', 'size', 'margin', 'gutter'][$step % 4], 'value' => ['12', '*2', '8*3', '+4'][$step % 4]],
             ['type' => 'move-guide', 'screen' => $screen, 'axis' => 'x', 'to' => $step],
             ['type' => 'set-screen-field', 'screen' => $screen, 'field' => ['guides-x', 'x', 'width', 'height'][$step % 4], 'value' => '40'],
             ['type' => 'create-layers', 'screen' => $screen, 'parent' => $group, 'seed' => "p{$step}", 'layers' => [['kind' => 'path', 'd' => 'M0 0h10v10z', 'x' => $number(), 'y' => $number(), 'width' => 10, 'height' => 10]]],

@@ -155,4 +155,12 @@ window.addEventListener('focus', () => void server.catchUp());
 wireDialogs();
 wireToast();
 
+// Whoever comes here to write a part of it begins at once.
+const begun = new URLSearchParams(location.search).get('begin');
+const part = body.querySelector(`[data-part="${CSS.escape(begun ?? '')}"]`);
+if (begun && part) {
+    history.replaceState(null, '', location.pathname);
+    part.scrollIntoView();
+    if (!part.querySelector('[data-entry]')) rows.add(begun);
+}
 server.resume();

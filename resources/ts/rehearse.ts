@@ -52,6 +52,12 @@ root.addEventListener('click', (event) => {
     }
 });
 
+/** Out of what a widget has opened; then to the screen on the wall that is being looked at. A page that has left the application has no wall. */
+function leave(): void {
+    const { wall, start } = root.dataset;
+    if (!player.close() && wall) location.assign(player.machine.screen === start ? wall : `${wall}#${player.machine.screen}`);
+}
+
 document.addEventListener('keydown', (event) => {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
     const onTable = (event.target as Element).closest('.table') !== null || event.target === document.body;
@@ -59,6 +65,7 @@ document.addEventListener('keydown', (event) => {
     else if (event.key.toLowerCase() === 'r') player.restart();
     else if (event.key.toLowerCase() === 't') toggleAreas();
     else if (event.key.toLowerCase() === 's') toggleSignals();
+    else if (event.key === 'Escape' && !(event.target as Element).matches('input, textarea, select')) leave();
     else if (onTable && event.key === 'ArrowDown') player.focusNext(1);
     else if (onTable && event.key === 'ArrowUp') player.focusNext(-1);
     else if (onTable && event.key === 'Enter') player.pressFocused();

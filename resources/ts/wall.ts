@@ -197,6 +197,7 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
         press: (event) => inside.press(event),
         enter: (layer) => inside.enter(layer),
     },
+    thread: (layer, target) => threads.from(layer, target),
     linked: () => facets.reveal('cues'),
     begun: () => together.remember(),
     ruler: (axis) => rulers.pull(axis),
@@ -204,7 +205,7 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
     over: (screen, pressed) => (pressed ? stills.need(screen) : stills.point(screen)),
     done: () => tools.take('pick'),
 }, urls['snap']!);
-const tools = new Tools(gestures, wall, () => nextStep(picture));
+const tools = new Tools(gestures, wall, () => nextStep(picture), (tool) => tool === 'widget' || kit.letGo());
 const parts: Parts = { urls, camera, picture, selection, overlay, server, facets, gestures, problem: onProblem };
 const inside = new Inside(parts);
 overlay.shown = () => {
@@ -431,6 +432,7 @@ wireDialogs();
 wireToast();
 showEmpty();
 tools.take('pick');
+camera.keeps = () => looking.everything() !== null;
 if (!camera.restore()) {
     const whole = looking.everything();
     if (whole) camera.fit(whole, 1);
@@ -438,5 +440,10 @@ if (!camera.restore()) {
 }
 stills.rest();
 selection.restore(sessionStorage.getItem(`kindred.selection.${project}`), page.dataset['current'] ?? '');
+// Whoever comes from a rehearsal wants the screen that it was on.
+if (picture.screen(location.hash.slice(1))) {
+    looking.at(location.hash.slice(1));
+    history.replaceState(null, '', location.pathname);
+}
 server.resume();
 page.dataset['ready'] = '';

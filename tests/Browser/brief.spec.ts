@@ -246,3 +246,28 @@ test('a plan is written at the speed of a list, linked in its sketch and hung fr
     await expect(page.getByLabel('Find in the brief')).toBeInViewport();
     expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
 });
+
+test('from a bare wall to the plan: rows stay under the hand while the server draws, and all that hangs is seen', async ({ page }) => {
+    await enter(page);
+    await newProject(page, 'Bare wall');
+    await page.getByRole('link', { name: 'Write the plan' }).click();
+    const plan = page.locator('section[data-part=plan]');
+    await expect(plan.locator('.title')).toBeFocused();
+    await page.keyboard.type('Wheels');
+    // The row before is drawn by now, and the one at hand is still empty.
+    await Promise.all([page.waitForResponse(/brief\/body/), page.keyboard.press('Enter')]);
+    await page.keyboard.type('Slot');
+    await page.keyboard.press('Enter');
+    await page.keyboard.type('Receipt');
+    await page.keyboard.press('Tab');
+    await page.keyboard.type('What was paid');
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Escape');
+    await saved(page);
+    await page.reload();
+    expect(await plan.locator('.title').evaluateAll((all) => all.map((one) => (one as HTMLInputElement).value))).toEqual(['Wheels', 'Slot', 'Receipt']);
+    await page.getByRole('button', { name: 'Hang all on the wall' }).click();
+    await saved(page);
+    await page.getByRole('link', { name: 'Wall' }).click();
+    for (const name of ['Wheels', 'Slot', 'Receipt']) await expect(page.locator('.screen-name', { hasText: name })).toBeInViewport();
+});

@@ -40,6 +40,28 @@ test('a cue is set to wait, to go elsewhere, and to move otherwise; the rehearsa
     await expect(shown).toHaveText('Booked');
     // The delay counts anew once the screen has settled.
     await expect(shown).toHaveText('Kiln status');
+    // Escape leads back to the wall, to the screen that was looked at.
+    await page.keyboard.press('Escape');
+    await expect(page.locator('#facets .subject input')).toHaveValue('Kiln status');
+    await expect(page.locator('.screen-name', { hasText: 'Kiln status' })).toBeInViewport();
+    expect(new URL(page.url()).hash).toBe('');
+});
+
+test('a thread under way runs as it will lie, around the screens between', async ({ page }) => {
+    await openDemo(page, 'Ways');
+    await near(page, 'Welcome');
+    await page.keyboard.press('f');
+    const [from, to] = [await at(screen(page, 'Booked'), 145, 250), await at(screen(page, 'Welcome'), 200, 500)];
+    await page.keyboard.press('g');
+    await page.mouse.move(...from);
+    await page.mouse.down();
+    await page.mouse.move(to[0], to[1] + 30, { steps: 6 });
+    await page.mouse.move(...to);
+    const way = (await page.locator('#overlay .thread[transform]').getAttribute('d'))!;
+    await page.mouse.up();
+    await saved(page);
+    expect(way.split('Q').length).toBeGreaterThan(2);
+    await expect.poll(() => page.locator('#overlay .threads .thread').evaluateAll((all) => all.map((one) => one.getAttribute('d')))).toContain(way);
 });
 
 test('a return takes the inverse unless it is given a way of its own', async ({ page }) => {

@@ -164,6 +164,32 @@ test('what is typed into a field of facets that are still about the layer before
     expect((await stored(page, 't00003'))['x']).toBe(24);
 });
 
+test('a value that has been sent stands in its field before it has been heard of, and the same one is another layer’s too', async ({ page }) => {
+    await openDemo(page, 'Sent values');
+    await near(page, 'Welcome');
+    await pick(page, await middle(layer(page, 't00002')), 'text');
+    let letGo = (): void => undefined;
+    const held = new Promise<void>((go) => (letGo = go));
+    await page.route(/\/edits$/, async (route) => {
+        await held;
+        await route.continue();
+    });
+    const x = page.locator('#f-x');
+    await x.fill('40');
+    await x.press('Enter');
+    // Escape takes back what is being typed, not what has been sent; arrows go on from there, also to what it was at first.
+    await page.keyboard.type('99');
+    await page.keyboard.press('Escape');
+    await expect(x).toHaveValue('40');
+    await page.mouse.click(...(await middle(layer(page, 't00003'))));
+    await x.click();
+    await page.keyboard.type('40');
+    await page.keyboard.press('Enter');
+    letGo();
+    await saved(page);
+    expect([(await stored(page, 't00002'))['x'], (await stored(page, 't00003'))['x']]).toEqual([40, 40]);
+});
+
 test('Enter takes a value and stays in its field, Escape gives the wall back, and Ctrl+Z undoes from there', async ({ page }) => {
     await openDemo(page, 'Fields and keys');
     await near(page, 'Welcome');

@@ -40,6 +40,14 @@ test('widgets are found, clicked and dragged on, edited, turned into others and 
     const order = await kit.locator('[data-widget]').evaluateAll((all) => all.map((one) => (one as HTMLElement).dataset['widget']));
     await kit.getByLabel('Find a widget').press('Enter');
     await expect(kit.locator('[aria-pressed=true]')).toHaveAttribute('data-widget', 'status-bar');
+    // With Escape it is laid down; the next Enter takes it again, and one more places it.
+    await page.keyboard.press('Escape');
+    await expect(kit.locator('[aria-pressed=true]')).toHaveCount(0);
+    for (const key of ['k', 'Enter', 'Enter']) await page.keyboard.press(key);
+    await saved(page);
+    await expect(widgets).toHaveCount(2);
+    await page.keyboard.press('Control+z');
+    await expect(widgets).toHaveCount(1);
     await page.keyboard.press('k');
     await expect(kit.getByLabel('Find a widget')).toBeFocused();
     await page.keyboard.press('Escape');

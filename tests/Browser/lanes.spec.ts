@@ -85,3 +85,18 @@ test('screens over each other leave no way, and a way has round bends', () => {
     expect(new Lanes(screens).ways([{ from: { x: 60, y: 60, width: 10, height: 10 }, screen: 'b', target: 'a' }])).toHaveLength(1);
     expect(rounded([{ x: 0, y: 0 }, { x: 100, y: 0 }, { x: 100, y: 50 }], 10)).toBe('M0 0L90 0Q100 0 100 10L100 50');
 });
+
+for (const gap of [24, 60, 86, 110, 300]) {
+    test(`between rows ${gap} px apart a thread keeps off the names above the screens, as far as there is room`, () => {
+        const screens = new Map<string, Box>(['a', 'b', 'c'].flatMap((id, i): [string, Box][] => [
+            [`${id}1`, { x: i * 470, y: 0, width: 390, height: 844 }], [`${id}2`, { x: i * 470, y: 844 + gap, width: 390, height: 844 }],
+        ]));
+        const [way] = new Lanes(screens).ways([{ from: { x: 20, y: 900 + gap, width: 100, height: 40 }, screen: 'a2', target: 'c2' }]);
+        // Between the rows it runs level, past the screen in the middle.
+        const level = way!.slice(1).filter((b, i) => b.y === way![i]!.y && b.y > 844 && b.y < 844 + gap).map(({ y }) => y);
+        expect(level).toHaveLength(1);
+        const [over, under] = [level[0]! - 844, 844 + gap - level[0]!];
+        expect(over).toBeGreaterThan(5);
+        expect(under).toBeGreaterThanOrEqual(Math.min(58, gap * 0.5));
+    });
+}

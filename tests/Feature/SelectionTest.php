@@ -78,7 +78,7 @@ it('moves and scales a picture in its box, on the wall and in what leaves it', f
     $set(0, 'zoom', '200%');
     $svg = $set(1, 'position-x', '100')->json('patches.0.svg');
     // The right half of a picture that is twice as large as it covers its box.
-    expect($svg)->toMatch('/<image [^>]*x="-390"/')->toContain('preserveAspectRatio="none"')->toContain('clip-path=')->toMatch('/data-picture="[\d.]+ [\d.]+ 2 1 0.5"/');
+    expect($svg)->toMatch('/<image [^>]*x="-390"/')->toContain('preserveAspectRatio="none"')->toContain('clip-path=')->toMatch('/data-picture="[\d.]+ [\d.]+ 2 1 0.5 0.1 20"/');
     foreach (['hand-over/screens/welcome.svg', 'hand-over/page'] as $export) {
         expect($this->get("{$this->path}/{$export}")->assertOk()->getContent())->toMatch('/<image [^>]*x="-390"/');
     }

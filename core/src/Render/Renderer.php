@@ -342,13 +342,13 @@ final readonly class Renderer
         return implode(' ', [$stack->direction->value, $stack->wrap->value, ...array_map(Number::text(...), $lengths)]);
     }
 
-    /** A picture as the wall moves it in its box: its width and height as it fits, how much larger it is made, and its position. */
+    /** A picture as the wall moves it in its box: its width and height as it fits, how much larger it is made, its position, and the least and most that it can be zoomed. */
     private static function lying(Layer $layer, Picture $picture, Rendering $rendering): ?string
     {
         $size = $rendering->size === null ? null : ($rendering->size)($picture->asset);
         $fits = $size === null ? null : $picture->with(zoom: 1.0)->place($layer->box->width, $layer->box->height, $size);
 
-        return $fits === null ? null : implode(' ', array_map(fn (float $number): string => (string) round($number, 6), [$fits->width, $fits->height, $picture->zoom, $picture->positionX, $picture->positionY]));
+        return $fits === null ? null : implode(' ', array_map(fn (float $number): string => (string) round($number, 6), [$fits->width, $fits->height, $picture->zoom, $picture->positionX, $picture->positionY, Picture::LEAST_ZOOM, Picture::MOST_ZOOM]));
     }
 
     /** @return array<string, string|bool|null> */

@@ -6,8 +6,11 @@ use Kindred\Device\Catalogue;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Edit\ScreenField;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\Widget;
 use Kindred\Document\Screen;
+use Kindred\Document\Widget\WidgetField;
 use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
 use Kindred\Tests\Sample;
 
 function fieldOf(string $layer, string $field, string $value): Layer
@@ -94,3 +97,18 @@ it('takes what is typed after a sign as a change of what each layer has', functi
     ['x', '+10', ['30', '40']], ['x', '*2', ['40', '60']], ['x', '/ 4', ['5', '7.5']], ['x', '=80*1.5', ['120', '120']], ['x', '-10', ['-10', '-10']],
     ['x', '+ -5', ['15', '25']], ['x', '×1.5', ['30', '45']], ['opacity', '/2', ['25%', '50%']], ['opacity', '=30', ['30%', '30%']],
 ]);
+
+it('reads such signs in the numbers of screens, cues and widgets, too', function (): void {
+    $screen = Sample::tree()->screen('home');
+    $has = [$screen->box->x, $screen->box->width, $screen->box->height];
+    $moved = screenField('x', '+40');
+    expect([$moved->box->x, screenField('x', '-40')->box->x, screenField('width', '/2')->box->width, screenField('height', '*1.5')->box->height])->toEqual([$has[0] + 40, -40.0, $has[1] / 2, $has[2] * 1.5]);
+
+    $cue = ['id' => 'cue1', 'trigger' => ['kind' => 'delay', 'delay' => 400], 'action' => ['kind' => 'show', 'screen' => 'next'], 'transition' => ['kind' => 'push', 'direction' => 'left', 'duration' => 300]];
+    $set = fn (string $field, string $value): array => ['type' => 'set-cue-field', 'screen' => 'home', 'cue' => 'cue1', 'field' => $field, 'value' => $value];
+    [$linked] = Sample::after(Sample::tree(), ['type' => 'put-cue', 'screen' => 'home', 'cue' => $cue], $set('after', '*2'), $set('duration', '+50'), $set('delay', '+20'))->screen('home')->cues;
+    expect([$linked->trigger->delay, $linked->transition?->duration, $linked->transition?->delay])->toBe([800, 350, 20]);
+
+    $slider = WidgetField::Value->set(Widget::read(Reader::of(['widget' => 'slider', 'value' => 40, 'least' => 0, 'most' => 100])), '+15');
+    expect([$slider->value, WidgetField::Most->set($slider, '*2')->most, WidgetField::Value->set($slider, '=80/2')->value])->toEqual([55.0, 200.0, 40.0]);
+});

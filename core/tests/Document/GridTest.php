@@ -40,6 +40,19 @@ it('shares what the margins leave, or stands in the middle with a width of its o
     [['kind' => 'rows', 'count' => 4, 'margin' => 0, 'gutter' => 0], [[0, 211], [211, 211], [422, 211], [633, 211]]],
 ]);
 
+it('takes numbers as they are typed everywhere', function (array $grid, string $field, string $typed, int|float|string|null $becomes): void {
+    $set = ['type' => 'set-grid-field', 'screen' => 'home', 'grid' => 'grid1', 'field' => $field, 'value' => $typed];
+    expect(Sample::after(gridded($grid), $set)->screen('home')->grids[0]->toArray()[$field])->toEqual($becomes);
+})->with([
+    [['kind' => 'columns', 'count' => 4], 'count', '*3', 12],
+    [['kind' => 'columns', 'count' => 4], 'size', '8*10', 80.0],
+    [['kind' => 'columns', 'count' => 4, 'size' => 80], 'size', '', null],
+    [['kind' => 'squares', 'size' => 8], 'size', '/2', 4.0],
+    [['kind' => 'rows', 'count' => 4, 'margin' => 16], 'margin', '+4', 20.0],
+    [['kind' => 'rows', 'count' => 4, 'gutter' => 16], 'gutter', '=80*1.5', 120.0],
+    [['kind' => 'rows', 'count' => 4], 'colour', '#11223344', '#11223344'],
+]);
+
 it('is what layers come to rest against, and so are guides', function (array $grid, array $x, array $y): void {
     $tree = Sample::after(gridded($grid), ['type' => 'set-screen-field', 'screen' => 'home', 'field' => 'guides-x', 'value' => '37; 50%, 390 - 7'], ['type' => 'move-guide', 'screen' => 'home', 'axis' => 'y', 'to' => 333]);
     $snaps = Snaps::of($tree, new Place('home'), []);
@@ -70,6 +83,15 @@ it('says what cannot be', function (array $command, string $problem): void {
     [['type' => 'put-grid', 'grid' => ['id' => 'grid1', 'kind' => 'hexagons']], 'one of these is expected: columns, rows'],
     [['type' => 'put-grid', 'grid' => ['id' => 'grid1', 'kind' => 'columns', 'count' => 0]], 'the number must lie between 1 and 100'],
     [['type' => 'put-grid', 'grid' => ['id' => 'grid1', 'kind' => 'dots', 'size' => 0]], 'the number must lie between 1 and'],
+    [['type' => 'set-grid-field', 'grid' => 'grid1', 'field' => 'count', 'value' => '3'], 'no longer there'],
     [['type' => 'set-screen-field', 'field' => 'guides-y', 'value' => '12, here'], '“here” is not a number or sum'],
     [['type' => 'set-screen-field', 'field' => 'guides-y', 'value' => implode(',', range(1, 101))], 'at most 100 guides'],
+]);
+
+it('refuses what a facet cannot be, and stays as it was', function (string $field, string $typed, string $problem): void {
+    $set = ['type' => 'set-grid-field', 'screen' => 'home', 'grid' => 'grid1', 'field' => $field, 'value' => $typed];
+    expect(fn (): Tree => Sample::after(gridded(['kind' => 'squares', 'size' => 8]), $set))->toThrow(InvalidInput::class, $problem);
+})->with([
+    ['count', '101', 'between 1 and 100'], ['count', '2.5', 'whole'], ['size', '', 'not a number or sum'], ['size', '0', 'between 1 and'],
+    ['margin', '-1', 'between 0 and'], ['colour', 'mud', 'mud'],
 ]);

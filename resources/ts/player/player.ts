@@ -40,6 +40,11 @@ export class Player {
         this.machine.send({ type: 'return' });
     }
 
+    /** Puts away what a widget has opened; true when something was. */
+    close(): boolean {
+        return this.works.close();
+    }
+
     restart(): void {
         this.catchUp();
         this.machine.send(this.start ? { type: 'open', screen: this.start } : { type: 'restart' });

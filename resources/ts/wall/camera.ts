@@ -15,6 +15,9 @@ export class Camera {
     /** What open panels cover at the left and the right of the wall, px: nothing is fitted under them. */
     covered: () => { left: number; right: number } = () => ({ left: 0, right: 0 });
 
+    /** Whether there is anything to come back to: a bare wall is looked at from anywhere. */
+    keeps: () => boolean = () => true;
+
     constructor(
         wall: HTMLElement,
         private readonly stage: HTMLElement,
@@ -127,7 +130,8 @@ export class Camera {
         this.onMove();
         clearTimeout(this.timer);
         this.timer = window.setTimeout(() => {
-            sessionStorage.setItem(this.key, `${this.x} ${this.y} ${this.scale}`);
+            if (this.keeps()) sessionStorage.setItem(this.key, `${this.x} ${this.y} ${this.scale}`);
+            else sessionStorage.removeItem(this.key);
             this.onRest();
         }, REST);
     }

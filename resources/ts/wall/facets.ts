@@ -1,5 +1,6 @@
 /** The facets: what the server says of the selection, and the changes that are made there. */
 import { bare, commonRow } from './cells.ts';
+import { isField, isWhole, isWritten, told, WRITTEN, type Field } from './fields.ts';
 import { Fragment } from './fragments.ts';
 import { short } from './geometry.ts';
 import { Labels } from './labels.ts';
@@ -9,27 +10,11 @@ import type { Selection } from './selection.ts';
 import type { Answer, Command } from './messages.ts';
 import { fresh, type Problem, type Server } from './server.ts';
 
-type Field = HTMLInputElement | HTMLSelectElement | HTMLTextAreaElement;
-
 /** What the facets speak of: a change that is made in them is one of this, whatever is selected by then. */
 interface Subject { screen: string; layers: string[]; screens: string[] }
 
-const WRITTEN = 'input:not([type=checkbox], [type=color], [type=number])';
-
 /** The facets in the order of the keys that open them. */
 const FACETS = ['where', 'look', 'words', 'cues', 'checks'];
-
-/** Types of fields in which something is written. */
-const WRITTEN_IN = /^(text|number|textarea|search)$/;
-
-const isField = (element: Element | null): element is Field => element instanceof HTMLInputElement || element instanceof HTMLSelectElement || element instanceof HTMLTextAreaElement;
-
-/** Whether what stands in a field is all selected, as it is when it was entered just now. */
-function isWhole(field: Field): boolean {
-    if (!(field instanceof HTMLInputElement) || !['text', 'search', 'number'].includes(field.type)) return false;
-    // A number field does not tell its selection.
-    return field.value !== '' && (field.type === 'number' || (field.selectionStart === 0 && field.selectionEnd === field.value.length));
-}
 
 /** What is known here of a layer's name: what the outline calls it, or the words of a text. */
 export function nameOf(layer: SVGElement): string {
@@ -91,7 +76,7 @@ export class Facets {
         this.place.addEventListener('htmx:before:swap', () => {
             const field = document.activeElement;
             this.entered = isField(field) && this.place.contains(field)
-                ? { field, whole: isWhole(field), typing: !(field instanceof HTMLSelectElement) && field.value !== field.defaultValue && field.value !== field.dataset['sent'] } : null;
+                ? { field, whole: isWhole(field), typing: !(field instanceof HTMLSelectElement) && field.value !== told(field) } : null;
         });
         this.wireLabels();
         this.drawn();
@@ -104,6 +89,8 @@ export class Facets {
         const field = document.activeElement;
         if (isField(field) && this.place.contains(field)) field.blur();
         clearTimeout(this.well);
+        // What was sent was of the old one: the same once more is something else of the new one.
+        for (const sent of this.place.querySelectorAll('[data-sent]')) sent.removeAttribute('data-sent');
         this.subject = { screen, layers: [...layers], screens: [...screens] };
         this.announce();
         void this.fragment.ask();
@@ -281,14 +268,17 @@ export class Facets {
             this.alignWith = input.value;
             return;
         }
-        if (input.dataset['gridField'] !== undefined || input.dataset['addGrid'] !== undefined) return this.gridChanged(input);
+        if (input.dataset['addGrid'] !== undefined) {
+            if (input.value !== '') void this.server.edit(...this.everyScreen().map((one) => ({ type: 'put-grid', screen: one, grid: { id: fresh(), kind: input.value } })));
+            return;
+        }
         if (input.dataset['framed'] !== undefined) return void this.server.edit({ type: 'set-framed', framed: (input as HTMLInputElement).checked });
         if (input.dataset['makeCondition'] !== undefined) {
             if (input.value !== '') void this.server.edit({ type: 'make-condition', screen: this.owner().screen, condition: input.value, seed: fresh() });
             return;
         }
         // The browser says it once more when a field is left that Enter has sent already.
-        if (WRITTEN_IN.test(input.type) && (input.value === input.dataset['sent'] || input.value === (input as HTMLInputElement).defaultValue)) return;
+        if (isWritten(input) && input.value === told(input)) return;
         input.removeAttribute('aria-invalid');
         input.closest('.row')?.querySelector('.field-problem')?.remove();
         const commands = this.commandsOf(input);
@@ -297,11 +287,11 @@ export class Facets {
 
     /** What a field asks for with what it shows now. */
     private commandsOf(input: HTMLInputElement | HTMLSelectElement): Command[] {
-        const { field, screenField, cueField, widgetField } = input.dataset;
-        const { screen, screens } = this.subject;
+        const { field, screenField, cueField, widgetField, gridField } = input.dataset;
         const value = input.type === 'checkbox' ? String((input as HTMLInputElement).checked) : input.value;
         if (field) return [{ type: 'set-field', ...this.on, field, value, ...this.inCell() }];
-        if (screenField) return (screens.length > 0 ? screens : [screen]).map((one) => ({ type: 'set-screen-field', screen: one, field: screenField, value }));
+        if (screenField) return this.everyScreen().map((one) => ({ type: 'set-screen-field', screen: one, field: screenField, value }));
+        if (gridField) return [{ type: 'set-grid-field', screen: this.owner().screen, grid: input.closest<HTMLElement>('[data-grid]')!.dataset['grid'], field: gridField, value }];
         if (widgetField) return [{ type: 'set-widget', ...this.on, field: widgetField, value }];
         if (input.dataset['chosen'] !== undefined) return [{ type: 'set-widget', ...this.on, field: 'chosen', value: this.chosen(input) }];
         if (input.dataset['convert'] !== undefined) return [{ type: 'convert-widgets', ...this.on, widget: value, name: (input as HTMLSelectElement).selectedOptions[0]!.text }];
@@ -362,21 +352,10 @@ export class Facets {
         return all.filter((one) => one.checked).map((one) => one.dataset['chosen']).filter(Boolean).join(',');
     }
 
-    /** A grid is sent whole, as its fields say; a new one as is usual on the device. */
-    private gridChanged(input: HTMLInputElement | HTMLSelectElement): void {
-        const { screen } = this.owner();
-        const card = input.closest<HTMLElement>('[data-grid]');
-        if (!card) {
-            if (input.value !== '') void this.server.edit({ type: 'put-grid', screen, grid: { id: fresh(), kind: input.value } });
-            return;
-        }
-        const grid: Record<string, unknown> = { id: card.dataset['grid'], kind: card.dataset['kind'] };
-        for (const field of card.querySelectorAll<HTMLInputElement>('[data-grid-field]')) {
-            const { gridField } = field.dataset;
-            const number = Number(field.value.trim().replace(',', '.'));
-            if (field.value.trim() !== '') grid[gridField!] = gridField === 'colour' || Number.isNaN(number) ? field.value.trim() : number;
-        }
-        this.settle(input, this.server.edit({ type: 'put-grid', screen, grid }));
+    /** The screens that the facets speak of. */
+    private everyScreen(): string[] {
+        const { screen, screens } = this.subject;
+        return screens.length > 0 ? screens : [screen];
     }
 
     /** What the cues in the facets belong to: the one layer that is selected, or the screen. */
@@ -400,11 +379,11 @@ export class Facets {
         // Enter takes the value and stays, the value selected; Escape gives the wall back.
         if (event.key === 'Enter' && input.matches('input:not([type=checkbox])')) {
             event.preventDefault();
-            if (input.value !== input.defaultValue && input.value !== input.dataset['sent']) input.dispatchEvent(new Event('change', { bubbles: true }));
+            if (input.value !== told(input)) input.dispatchEvent(new Event('change', { bubbles: true }));
             if (input.type !== 'color') input.select();
         }
         if (event.key === 'Escape') {
-            if (isField(input) && !(input instanceof HTMLSelectElement)) input.value = input.defaultValue;
+            if (isField(input) && !(input instanceof HTMLSelectElement)) input.value = told(input);
             input.blur();
         }
         const step = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;

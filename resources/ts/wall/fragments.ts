@@ -22,21 +22,22 @@ addEventListener('pointerdown', (event) => (pressed = event.target as Element), 
 for (const kind of ['pointerup', 'pointercancel', 'dragend']) addEventListener(kind, release, true);
 addEventListener('blur', release);
 
-/** What is in the hand: a row that is being dragged, a name that is being written. */
-const held = new Set<Element>();
+/** What is in the hand: a row that is being dragged, a name that is being written; each by itself, for one place can be held twice. */
+const held = new Set<{ element: Element }>();
 
 /** Keeps what is drawn around an element as it is, until what is given back is called. */
 export function hold(element: Element): () => void {
-    held.add(element);
+    const hand = { element };
+    held.add(hand);
     return () => {
-        held.delete(element);
+        held.delete(hand);
         if (pressed === null) release();
     };
 }
 
 /** Resolves when no pointer is pressed in a place, nothing of it is in the hand, and no list of choices is open there. */
 export async function free(place: Element): Promise<void> {
-    while (place.contains(pressed) || [...held].some((one) => place.contains(one) || one.contains(place))) await new Promise<void>((go) => released.push(go));
+    while (place.contains(pressed) || [...held].some(({ element }) => place.contains(element) || element.contains(place))) await new Promise<void>((go) => released.push(go));
     const choice = document.activeElement;
     if (choice instanceof HTMLSelectElement && place.contains(choice) && choice.matches(':open')) {
         await new Promise<void>((go) => ['change', 'blur', 'keyup', 'pointerup'].forEach((kind) => choice.addEventListener(kind, () => go(), { once: true })));

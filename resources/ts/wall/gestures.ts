@@ -26,6 +26,8 @@ export interface Makers {
     inside: { active: boolean; press: (event: PointerEvent) => Drag | null; enter: (layer: Element) => boolean };
     /** The name of a screen is written where it stands. */
     rename: (name: HTMLElement) => void;
+    /** The way, as path data in px of the wall, that a thread from a layer to a screen takes. */
+    thread: (layer: Element, target: string) => string;
     linked: () => void;
     /** Called before a gesture changes the picture. */
     begun: () => void;
@@ -182,7 +184,7 @@ export class Gestures {
         if (name) {
             const id = name.closest<HTMLElement>('.screen')!.dataset['screen']!;
             const already = this.selection.screens.includes(id);
-            if (event.shiftKey) this.selection.pickScreens(already ? this.selection.screens.filter((s) => s !== id) : [...this.selection.screens, id]);
+            if (event.shiftKey) this.selection.toggleScreen(id);
             else if (!already) this.selection.pickScreens([id]);
             return this.moveScreens(at);
         }
@@ -529,8 +531,14 @@ export class Gestures {
             const id = this.screenAt(this.camera.toWall(event));
             return id !== '' && id !== own ? id : null;
         };
+        const ways = new Map<string, string>();
+        const way = (target: string): string => ways.get(target) ?? ways.set(target, this.makers.thread(layer, target)).get(target)!;
         return {
-            move: (event) => this.overlay.pull(from, this.camera.inView(event), reached(event)),
+            move: (event) => {
+                const target = reached(event);
+                if (target) this.overlay.reach(target, way(target));
+                else this.overlay.pull(from, this.camera.inView(event));
+            },
             end: (event, moved) => {
                 const target = moved ? reached(event) : null;
                 if (!target) return;

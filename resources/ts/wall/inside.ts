@@ -8,8 +8,6 @@ import type { Drag } from './placing.ts';
 /** As the picture lies: made larger by `zoom` from how it fits, its free room shared by `x` and `y` from 0 to 1. */
 interface Lying { zoom: number; x: number; y: number }
 
-const LEAST = 0.1;
-const MOST = 20;
 /** What one key makes it larger. */
 const STEP = 1.05;
 const CORNERS = ['nw', 'ne', 'se', 'sw'] as const;
@@ -126,7 +124,7 @@ export class Inside {
         return width === undefined ? null : { zoom: zoom!, x: x!, y: y! };
     }
 
-    /** Width and height of the picture as it fits, then how it lies. */
+    /** Width and height of the picture as it fits, then how it lies, then the least and the most that it can be zoomed. */
     private told(layer: Element): number[] {
         return (layer.getAttribute('data-picture') ?? '').split(' ').filter(Boolean).map(Number);
     }
@@ -156,7 +154,8 @@ export class Inside {
 
     /** With another zoom, a point of the box staying where it is in the picture. */
     private zoomed(layer: Element, lying: Lying, zoom: number, fixed: Point): Lying {
-        const to = Math.round(within(zoom, LEAST, MOST) * 1000) / 1000;
+        const [, , , , , least = 0, most = Infinity] = this.told(layer);
+        const to = Math.round(within(zoom, least, most) * 1000) / 1000;
         const place = this.place(layer, lying);
         const factor = to / lying.zoom;
         return this.lyingAt(layer, to, { x: fixed.x + (place.x - fixed.x) * factor, y: fixed.y + (place.y - fixed.y) * factor });

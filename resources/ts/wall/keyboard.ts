@@ -1,5 +1,6 @@
 /** Keys at the wall: they work whatever has the focus, unless it is words that are being typed. */
 import { Shortcut, type Commands } from './commands.ts';
+import { told } from './fields.ts';
 import type { Gestures } from './gestures.ts';
 
 /** Fields in which letters, arrows and Delete belong to what is typed. */
@@ -45,7 +46,7 @@ export class Keyboard {
 
     /** Whether a key with Ctrl belongs to a field: it undoes what has been typed there, and copies and pastes its words. */
     private edits(field: HTMLInputElement | HTMLTextAreaElement, keys: string): boolean {
-        if (/^Ctrl\+(Shift\+)?[ZY]$/.test(keys)) return field.value !== field.defaultValue && field.value !== field.dataset['sent'];
+        if (/^Ctrl\+(Shift\+)?[ZY]$/.test(keys)) return field.value !== told(field);
         return /^Ctrl\+(Shift\+)?([ACXV]|Arrow.*|Home|End|Backspace|Delete)$/.test(keys);
     }
 

@@ -40,7 +40,7 @@ export class KitPanel {
             if (event.key === 'Enter' && (event.target as Element).id === 'kit-search') {
                 event.preventDefault();
                 const best = this.panel.querySelector<HTMLElement>('.best');
-                if (best) this.take(best);
+                if (best) this.hold(best);
                 (event.target as HTMLElement).blur();
             }
             const entry = (event.target as Element).closest<HTMLElement>('[data-widget]');
@@ -107,14 +107,18 @@ export class KitPanel {
         this.panel.querySelector<HTMLElement>('.kit-none')!.hidden = found.length > 0;
     }
 
+    /** What is in hand already is laid down again. */
     private take(entry: HTMLElement): void {
-        const same = this.held === entry;
+        if (this.held !== entry) return this.hold(entry);
         this.letGo();
-        if (!same) {
-            this.held = entry;
-            entry.setAttribute('aria-pressed', 'true');
-        }
-        this.desk.taken(!same);
+        this.desk.taken(false);
+    }
+
+    private hold(entry: HTMLElement): void {
+        this.letGo();
+        this.held = entry;
+        entry.setAttribute('aria-pressed', 'true');
+        this.desk.taken(true);
     }
 
     private press(event: PointerEvent): void {
@@ -159,20 +163,25 @@ export class KitPanel {
     }
 }
 
+/** Where a screen is free of the bars that lie at its head, or at its foot, one beside the other. */
+export function clearEdge(screen: { width: number; height: number }, foot: boolean, others: Box[]): number {
+    const bars = others.filter(({ x, width }) => x === 0 && width === screen.width);
+    let edge = foot ? screen.height : 0;
+    for (let next = edge; ; edge = next) {
+        next = foot
+            ? Math.min(edge, ...bars.filter(({ y, height }) => y + height === edge).map(({ y }) => y))
+            : Math.max(edge, ...bars.filter(({ y }) => y === edge).map(({ y, height }) => y + height));
+        if (next === edge) return edge;
+    }
+}
+
 /**
  * Where a widget goes: a bar to its edge of the screen, as wide as it, beside the bars that are there already (`others`: boxes of
  * what lies on the screen); anything else about the place, or into the box that was drawn.
  */
 export function laidDown(fresh: Fresh, bar: string, screen: Box | null, at: Point, drawn: { width: number; height: number } | null, others: Box[] = []): Fresh {
     if (screen && bar) {
-        const bars = others.filter(({ x, width }) => x === 0 && width === screen.width);
-        let edge = bar === 'foot' ? screen.height : 0;
-        for (let next = edge; ; edge = next) {
-            next = bar === 'foot'
-                ? Math.min(edge, ...bars.filter(({ y, height }) => y + height === edge).map(({ y }) => y))
-                : Math.max(edge, ...bars.filter(({ y }) => y === edge).map(({ y, height }) => y + height));
-            if (next === edge) break;
-        }
+        const edge = clearEdge(screen, bar === 'foot', others);
         return { ...fresh, x: 0, y: bar === 'foot' ? edge - fresh.height : edge, width: screen.width };
     }
     if (drawn) return { ...fresh, ...at, ...drawn };

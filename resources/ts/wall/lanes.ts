@@ -10,6 +10,9 @@ export interface Course { from: Box; screen: string; target: string }
 
 /** So far from a screen runs the lane along it, where there is room. */
 const MARGIN = 28;
+/** Above a screen stands its name: the lane there runs over it, or takes so much of the gap where there is less. */
+const ABOVE = 64;
+const SHARE = 0.7;
 /** Lanes nearer to each other are one. */
 const NEAR = 44;
 /** A bend is worth so much of a detour. */
@@ -117,7 +120,7 @@ export class Lanes {
         this.acrossEdges = boxes.flatMap(({ x, width }) => [x, x + width]);
         this.downEdges = boxes.flatMap(({ y, height }) => [y, y + height]);
         this.xs = cleared(merged(boxes.flatMap(({ x, width }) => [x - MARGIN, x + width + MARGIN])), this.acrossEdges);
-        this.ys = cleared(merged(boxes.flatMap(({ y, height }) => [y - MARGIN, y + height + MARGIN])), this.downEdges);
+        this.ys = cleared(merged(boxes.flatMap((box) => [box.y - this.above(box), box.y + box.height + MARGIN])), this.downEdges);
         const { xs, ys } = this;
         this.level = new Uint8Array(xs.length * ys.length).fill(1);
         this.upright = new Uint8Array(xs.length * ys.length).fill(1);
@@ -131,10 +134,16 @@ export class Lanes {
         }
     }
 
+    /** How far above a screen its lane runs. */
+    private above(box: Box): number {
+        const under = Math.max(...this.boxes.filter(({ x, y, width, height }) => x < box.x + box.width && x + width > box.x && y + height <= box.y).map(({ y, height }) => y + height));
+        return Math.min(ABOVE, (box.y - under) * SHARE);
+    }
+
     /** The ways of threads as points, each from its box to the screen it leads to; null where screens leave no way. */
     ways(courses: readonly Course[]): (Point[] | null)[] {
         const found = courses.map((course) => (this.screens.has(course.target) ? this.way(course) : null));
-        const offsets = beside(found, courses, (part) => this.room(part));
+        const offsets = beside(found, courses, [...this.screens.keys()], (part) => this.room(part));
         return found.map((way, n) => way && points(way, (part) => (part.lane === null ? 0 : offsets.get(key(part))?.get(courses[n]!.target) ?? 0)));
     }
 
@@ -288,8 +297,8 @@ export class Lanes {
 
 const key = ({ upright, lane }: Part): string => `${upright ? 'x' : 'y'}${lane}`;
 
-/** What leads to different screens in one lane runs side by side. */
-function beside(found: (Way | null)[], courses: readonly Course[], room: (lane: Part) => number): Map<string, Map<string, number>> {
+/** What leads to different screens in one lane runs side by side, in the order of these screens. */
+function beside(found: (Way | null)[], courses: readonly Course[], screens: readonly string[], room: (lane: Part) => number): Map<string, Map<string, number>> {
     const inLane = new Map<string, { lane: Part; targets: Set<string> }>();
     found.forEach((way, n) => way?.parts.forEach((part) => {
         if (part.lane === null) return;
@@ -299,7 +308,7 @@ function beside(found: (Way | null)[], courses: readonly Course[], room: (lane: 
     }));
     return new Map([...inLane.values()].map(({ lane, targets }) => {
         const apart = Math.min(APART, (1.8 * room(lane)) / targets.size);
-        return [key(lane), new Map([...targets].map((target, i) => [target, (i - (targets.size - 1) / 2) * apart]))];
+        return [key(lane), new Map(screens.filter((screen) => targets.has(screen)).map((target, i) => [target, (i - (targets.size - 1) / 2) * apart]))];
     }));
 }
 

@@ -37,13 +37,18 @@ export class Looking {
 
     /** The next screen in the order of the reel, or the one before, looked at as closely as now. */
     screen(by: number): void {
-        const { selection, picture, camera } = this.on;
+        const { selection, picture } = this.on;
         const order = [...document.querySelectorAll<HTMLElement>('#reel [data-card]')].map((card) => card.dataset['card']!).filter((id) => picture.screen(id));
         if (order.length === 0) return;
         const at = order.indexOf(selection.screens[0] ?? selection.screen);
-        const next = order[at < 0 ? 0 : (at + by + order.length) % order.length]!;
-        selection.pickScreens([next]);
-        camera.centre(picture.screenBox(next));
+        this.at(order[at < 0 ? 0 : (at + by + order.length) % order.length]!);
+    }
+
+    /** A screen, as closely as now. */
+    at(screen: string): void {
+        const { selection, picture, camera } = this.on;
+        selection.pickScreens([screen]);
+        camera.centre(picture.screenBox(screen));
     }
 
     /** The next layer in drawing order in the place that has been entered, or the one before. */

@@ -2,7 +2,7 @@
 import { toast } from '../dialogs.ts';
 import { around, corners, type Box, type Point } from './geometry.ts';
 import { freshShape } from './gestures.ts';
-import { laidDown, type Fresh, type KitPanel } from './kit.ts';
+import { clearEdge, laidDown, type Fresh, type KitPanel } from './kit.ts';
 import type { Parts } from './parts.ts';
 import { fresh, Problem, send } from './server.ts';
 import type { Tools } from './tools.ts';
@@ -82,6 +82,11 @@ export class Making {
         return [...(picture.screen(screen)?.querySelectorAll<SVGGElement>(':scope > svg > [data-kind=widget]') ?? [])].map((widget) => picture.box(widget));
     }
 
+    /** Where a screen begins below its bars. */
+    private head(screen: string): number {
+        return clearEdge(this.on.picture.screenBox(screen), false, this.barsOn(screen));
+    }
+
     /** Files that were dropped, pasted or chosen, one after another: a drawing or words as layers, anything else as pictures, in order. */
     async files(files: File[], at: Point | null): Promise<void> {
         const { selection, picture } = this.on;
@@ -124,7 +129,7 @@ export class Making {
             const [width, height] = [Math.max(1, Math.round(asset.width * factor)), Math.max(1, Math.round(asset.height * factor))];
             const corner = at
                 ? { x: Math.round(at.x - (screen ? frame.x : 0) - width / 2), y: Math.round(at.y - (screen ? frame.y : 0) - height / 2) }
-                : { x: Math.round((frame.width - width) / 2) + nth * 24, y: (screen ? 0 : Math.round(frame.y)) + nth * 24 };
+                : { x: Math.round((frame.width - width) / 2) + nth * 24, y: (screen ? this.head(screen) : Math.round(frame.y)) + nth * 24 };
             await gestures.create(screen, { kind: 'picture', asset: asset.hash, name: file.name.replace(/\.[^.]*$/, '').slice(0, 60).trim() || 'Picture', ...corner, width, height });
         } catch (problem) {
             this.on.problem(problem instanceof Problem ? problem : new Problem('The picture could not be sent; nothing was added.', 0, ''));
@@ -140,7 +145,7 @@ export class Making {
             const brought = await send<{ layers: { x: number; y: number }[]; width: number; height: number; left: string[] }>(urls['paste']!, { text, room: Math.max(40, frame.width - 48), table });
             const corner = at
                 ? { x: Math.round(at.x - (screen ? frame.x : 0) - brought.width / 2), y: Math.round(at.y - (screen ? frame.y : 0) - brought.height / 2) }
-                : { x: Math.round((frame.width - brought.width) / 2) + (screen ? 0 : frame.x), y: Math.round(Math.max(0, Math.min(120, (frame.height - brought.height) / 2))) + (screen ? 0 : frame.y) };
+                : { x: Math.round((frame.width - brought.width) / 2) + (screen ? 0 : frame.x), y: Math.round(Math.max(screen ? this.head(screen) : 0, Math.min(120, (frame.height - brought.height) / 2))) + (screen ? 0 : frame.y) };
             const layers = brought.layers.map((layer) => ({ ...layer, x: layer.x + corner.x, y: layer.y + corner.y }));
             const answer = await server.edit({ type: 'create-layers', screen: screen || null, layers, seed: fresh(), step: `Bring in ${name}` });
             if (answer) selection.pick(answer.added, screen);

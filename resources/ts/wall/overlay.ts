@@ -164,11 +164,18 @@ export class Overlay {
         else draw(this.live, 'rect', { class: shape === 'marquee' ? 'marquee' : 'rubber', x, y, width, height });
     }
 
-    /** A thread under way from a layer to the pointer, and the screen that it would reach. */
-    pull(from: Point, to: Point, target: string | null): void {
+    /** A thread under way from a layer to the pointer. */
+    pull(from: Point, to: Point): void {
         this.live.replaceChildren();
-        if (target) draw(this.live, 'path', { class: 'reach', d: line(...this.points(this.picture.screenBox(target), null)) + 'Z' });
         draw(this.live, 'path', { class: 'thread', d: this.curve(from, to) });
+    }
+
+    /** A thread that reaches a screen, the way it will run: path data in px of the wall. */
+    reach(target: string, way: string): void {
+        this.live.replaceChildren();
+        const origin = this.camera.toView({ x: 0, y: 0 });
+        draw(this.live, 'path', { class: 'reach', d: line(...this.points(this.picture.screenBox(target), null)) + 'Z' });
+        draw(this.live, 'path', { class: 'thread', d: way, 'vector-effect': 'non-scaling-stroke', transform: `translate(${origin.x} ${origin.y})scale(${this.camera.scale})` });
     }
 
     /** What a gesture has come to rest against: dashes with the distance, hatched brackets for equal gaps. */

@@ -88,9 +88,20 @@ export class Reel {
             document.dispatchEvent(new CustomEvent('kindred:do', { detail: 'takes' }));
         } else if (target.closest('[data-open-screen]')) {
             const id = target.closest<HTMLElement>('[data-card]')!.dataset['card']!;
+            if (event.ctrlKey || event.metaKey) return this.selection.toggleScreen(id);
+            if (event.shiftKey) return this.pickScreensTo(id);
             this.selection.pickScreens([id]);
             document.dispatchEvent(new CustomEvent('kindred:do', { detail: 'show-screen' }));
         }
+    }
+
+    /** From the screen at hand to this one, in the order of the reel. */
+    private pickScreensTo(id: string): void {
+        const order = [...this.place.querySelectorAll<HTMLElement>('[data-card]')].map((card) => card.dataset['card']!);
+        const [from, to] = [order.indexOf(this.selection.screens.at(-1) ?? this.selection.screen), order.indexOf(id)];
+        if (from < 0) return this.selection.pickScreens([id]);
+        // The screen that it began with stays the one at hand.
+        this.selection.pickScreens(from <= to ? order.slice(from, to + 1).reverse() : order.slice(to, from + 1));
     }
 
     /** From the row that was picked last to this one. */

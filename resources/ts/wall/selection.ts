@@ -31,6 +31,11 @@ export class Selection {
         this.onChange();
     }
 
+    /** One more screen, or one less. */
+    toggleScreen(id: string): void {
+        this.pickScreens(this.screens.includes(id) ? this.screens.filter((one) => one !== id) : [...this.screens, id]);
+    }
+
     clear(): void {
         this.layers = [];
         this.screens = [];

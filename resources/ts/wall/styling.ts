@@ -62,7 +62,9 @@ export class Styling {
             const ids = there.map(({ id }) => picture.layer(id)!.dataset['layer']!);
             selection.pick(ids, ids.some((id) => picture.screenOf(picture.layer(id)!) === selection.screen) ? selection.screen : there[0]!.screen);
             this.asked = everywhere ? '' : `${by} ${[...ids].sort().join()}`;
-            const said = more || there.length < layers.length ? 'More look like it than can be selected at once; these are the first. ' : '';
+            const gone = layers.length - there.length;
+            const said = more ? 'More look like it than can be selected at once; these are the first. '
+                : gone > 0 ? `${gone === 1 ? 'One that looks' : `${gone} that look`} like it ${gone === 1 ? 'is' : 'are'} not shown on the wall. ` : '';
             toast(`${said}${ids.length === 1 ? 'It is the only one' : `${ids.length} are alike`}${everywhere ? ' on the whole wall.' : ' here; once more looks on the whole wall.'}`);
         } catch (problem) {
             this.on.problem(problem);

@@ -59,6 +59,14 @@ export class Threads {
         if (this.shown && this.scale !== this.camera.scale) this.show();
     }
 
+    /** The way, as path data in px of the wall, that a thread from a layer would take to a screen. */
+    from(element: Element, target: string): string {
+        if (!this.shown) this.find();
+        const course = { from: this.picture.bounds(element), screen: this.picture.screenOf(element), target };
+        const way = this.lanes.ways([...this.threads.map((thread) => thread.course), course]).at(-1);
+        return rounded(way ?? straight(course.from, this.picture.screenBox(target)), BEND);
+    }
+
     private find(): void {
         const { picture } = this;
         const screens = new Map(picture.screens().map((screen) => [screen.dataset['screen']!, picture.screenBox(screen.dataset['screen']!)]));

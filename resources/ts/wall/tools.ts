@@ -6,14 +6,17 @@ export type Shape = (typeof SHAPES)[number];
 
 const HINTS: Record<string, string> = {
     shape: 'Drag on a screen. Shift keeps it even, Alt draws from the middle. Enter places one.', words: 'Click for free text, drag for text that wraps.',
-    icon: 'Click where the icon goes, or drag its size.', widget: 'Click where the widget goes, or drag its size.', note: 'Press on a layer, or on a place.', thread: 'Drag from a layer to the screen that it leads to.',
+    icon: 'Click where the icon goes, or drag its size.', widget: 'Click where the widget goes, or drag its size. Enter places it.', note: 'Press on a layer, or on a place.', thread: 'Drag from a layer to the screen that it leads to.',
 };
 
 export class Tools {
     private shape: Shape = 'box';
 
-    /** @param next what somebody who begins would do next, with nothing special in hand */
-    constructor(private readonly gestures: Gestures, private readonly wall: HTMLElement, private readonly next: () => string) {}
+    /**
+     * @param next what somebody who begins would do next, with nothing special in hand
+     * @param taken called with the tool that is in hand now
+     */
+    constructor(private readonly gestures: Gestures, private readonly wall: HTMLElement, private readonly next: () => string, private readonly taken: (tool: Tool) => void) {}
 
     take(tool: Tool): void {
         this.gestures.tool = tool;
@@ -27,6 +30,7 @@ export class Tools {
             option.setAttribute('aria-pressed', String(option.dataset['shape'] === tool));
         }
         this.hint();
+        this.taken(tool);
     }
 
     /** Says what the tool in hand does. */

@@ -77,6 +77,7 @@ final class Commands
         SetEntry::class,
         PutGrid::class,
         RemoveGrid::class,
+        SetGridField::class,
         MoveGuide::class,
     ];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Command;
 
+use Kindred\Document\Edit\Arithmetic;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Edit\LayerField;
 use Kindred\Document\Edit\LayoutField;
@@ -65,26 +66,16 @@ final readonly class SetField implements Command
         return $tree;
     }
 
-    /** `+10`, `*2` and `/2` are about what each layer has; `=80*1.5` says a value outright, as `80*1.5` does. */
+    /** What was typed, about what the layer has. */
     private function valueFor(Tree $tree, Layer $layer): string
     {
-        if (preg_match('#^\s*([+*/×÷=])\s*(\S.*)$#us', $this->value, $typed) !== 1) {
-            return $this->value;
-        }
-        if ($typed[1] === '=') {
-            return $typed[2];
-        }
         $has = match (true) {
             $this->field instanceof LayoutField => $this->field->of($tree, $layer),
             $this->field instanceof Field => $this->field->of($layer),
             default => null,
         };
-        if ($has === null || ! is_numeric(rtrim($has, '%'))) {
-            return $this->value;
-        }
-        $unit = str_ends_with($has, '%') && $typed[1] === '+' && is_numeric($typed[2]) ? '%' : '';
 
-        return $unit === '' ? "{$has} {$typed[1]} ({$typed[2]})" : "{$has} + {$typed[2]}%";
+        return Arithmetic::about($this->value, $has);
     }
 
     public function label(Tree $before): string

@@ -48,6 +48,29 @@ final class Arithmetic
         return round($value, 4);
     }
 
+    /**
+     * A sum that is typed where a value is shown already: `+10`, `*2` and `/2` are about that value, `=80*1.5` says one outright, as
+     * `80*1.5` does. `-10` is minus ten.
+     *
+     * @param  string|null  $has  the value as it is shown; null where there is none to go by
+     * @return string what to evaluate
+     */
+    public static function about(string $text, ?string $has): string
+    {
+        if (preg_match('#^\s*([+*/×÷=])\s*(\S.*)$#us', $text, $typed) !== 1) {
+            return $text;
+        }
+        if ($typed[1] === '=') {
+            return $typed[2];
+        }
+        if ($has === null || ! is_numeric(rtrim($has, '%'))) {
+            return $text;
+        }
+        $percent = str_ends_with($has, '%') && $typed[1] === '+' && is_numeric($typed[2]);
+
+        return $percent ? "{$has} + {$typed[2]}%" : "{$has} {$typed[1]} ({$typed[2]})";
+    }
+
     private function sum(): float
     {
         $value = $this->product();

@@ -57,14 +57,14 @@ enum CueField: string
         return match ($this) {
             self::Checks => $cue->with(checks: $value === 'true'),
             self::Trigger => $cue->with(trigger: $this->trigger($cue, $value)),
-            self::After => $cue->with(trigger: new Trigger(TriggerKind::Delay, $this->milliseconds($value, Trigger::MAX_DELAY))),
+            self::After => $cue->with(trigger: new Trigger(TriggerKind::Delay, $this->milliseconds($value, $cue->trigger->delay, Trigger::MAX_DELAY))),
             self::Action => $this->acting($tree, $from, $cue, $this->choice($value, ActionKind::class)),
             self::Target => $this->showing($from, $cue, $tree->screen(Reader::of(['value' => $value])->id('value'))),
             self::Transition => $cue->with(transition: $value === '' ? $this->inverse($cue) : $this->moving($way, $this->choice($value, TransitionKind::class))),
             self::Direction => $cue->with(transition: $way->with(direction: $this->choice($value, Direction::class))),
-            self::Duration => $cue->with(transition: $way->with(duration: $this->milliseconds($value, Transition::MAX_TIME))),
+            self::Duration => $cue->with(transition: $way->with(duration: $this->milliseconds($value, $way->duration, Transition::MAX_TIME))),
             self::Easing => $cue->with(transition: $way->with(easing: Easing::parse($value, 'value'))),
-            self::Delay => $cue->with(transition: $way->with(delay: $this->milliseconds($value, Transition::MAX_TIME))),
+            self::Delay => $cue->with(transition: $way->with(delay: $this->milliseconds($value, $way->delay, Transition::MAX_TIME))),
         };
     }
 
@@ -107,9 +107,9 @@ enum CueField: string
         return $way->with(kind: $kind, duration: $way->kind === TransitionKind::Cut && $way->duration === 0 ? Transition::push($way->direction)->duration : $way->duration);
     }
 
-    private function milliseconds(string $value, int $most): int
+    private function milliseconds(string $value, int $has, int $most): int
     {
-        $number = Arithmetic::evaluate($value);
+        $number = Arithmetic::evaluate(Arithmetic::about($value, (string) $has));
         if ($number < 0 || $number > $most) {
             throw new InvalidInput('value', 'The '.$this->label()." must lie between 0 and {$most} ms");
         }

@@ -10,6 +10,7 @@ use Kindred\Document\Finish as FinishOf;
 use Kindred\Document\Screen;
 use Kindred\Geometry\Axis;
 use Kindred\Geometry\Box;
+use Kindred\Geometry\Number;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Paint\Colour;
@@ -52,16 +53,16 @@ enum ScreenField: string
 
         return match ($this) {
             self::Name => $screen->with(name: Reader::of(['value' => $value])->name('value')),
-            self::X => $screen->with(box: $box->movedBy($this->number($value, -Reader::LIMIT, Reader::LIMIT) - $box->x, 0)),
-            self::Y => $screen->with(box: $box->movedBy(0, $this->number($value, -Reader::LIMIT, Reader::LIMIT) - $box->y)),
-            self::Width => $this->resized($screen, $this->side($value), $box->height),
-            self::Height => $this->resized($screen, $box->width, $this->side($value)),
+            self::X => $screen->with(box: $box->movedBy($this->number($value, $box->x, -Reader::LIMIT, Reader::LIMIT) - $box->x, 0)),
+            self::Y => $screen->with(box: $box->movedBy(0, $this->number($value, $box->y, -Reader::LIMIT, Reader::LIMIT) - $box->y)),
+            self::Width => $this->resized($screen, $this->number($value, $box->width, Screen::MIN_SIDE, Screen::MAX_SIDE), $box->height),
+            self::Height => $this->resized($screen, $box->width, $this->number($value, $box->height, Screen::MIN_SIDE, Screen::MAX_SIDE)),
             self::Device => $this->onDevice($screen, $value),
             self::GuidesX => $screen->with(guides: $screen->guides->typed(Axis::X, $value, $box->width)),
             self::GuidesY => $screen->with(guides: $screen->guides->typed(Axis::Y, $value, $box->height)),
             self::Finish => $screen->with(finish: $value === '' ? null : (FinishOf::tryFrom($value) ?? throw new InvalidInput('value', 'A screen is rough, plain or dressed'))),
             self::Condition => $screen->with(condition: $value === '' ? null : (ConditionOf::tryFrom($value) ?? throw new InvalidInput('value', 'There is no such condition'))),
-            self::TracingOpacity => $screen->with(tracing: $screen->tracing?->with(opacity: $this->number($value, 0, 1))),
+            self::TracingOpacity => $screen->with(tracing: $screen->tracing?->with(opacity: $this->number($value, $screen->tracing->opacity, 0, 1))),
             self::Ground => $screen->with(ground: Colour::parse($value, 'value')),
         };
     }
@@ -88,14 +89,9 @@ enum ScreenField: string
         );
     }
 
-    private function side(string $value): float
+    private function number(string $value, float $has, float $min, float $max): float
     {
-        return $this->number($value, Screen::MIN_SIDE, Screen::MAX_SIDE);
-    }
-
-    private function number(string $value, float $min, float $max): float
-    {
-        $number = Arithmetic::evaluate($value);
+        $number = Arithmetic::evaluate(Arithmetic::about($value, Number::text($has)));
         if ($number < $min || $number > $max) {
             throw new InvalidInput('value', "The {$this->label()} must lie between {$min} and {$max}");
         }

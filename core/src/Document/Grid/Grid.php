@@ -25,6 +25,9 @@ final readonly class Grid
     /** Lines along an axis at most. */
     public const MAX_LINES = 4000;
 
+    /** Tracks, or steps from one bold line of graph paper to the next, at most. */
+    public const MAX_COUNT = 100;
+
     public function __construct(
         public string $id,
         public GridKind $kind,
@@ -51,7 +54,7 @@ final readonly class Grid
         return new self(
             $in->id('id'),
             $kind,
-            $in->has('count') ? $in->whole('count', 1, 100) : $usual->count,
+            $in->has('count') ? $in->whole('count', 1, self::MAX_COUNT) : $usual->count,
             $size ?? ($kind->hasTracks() ? null : 8.0),
             $in->numberOr('margin', 0, 0),
             $in->numberOr('gutter', 0, 0),

@@ -6,6 +6,7 @@ namespace Kindred\Document\Widget;
 
 use Kindred\Document\Edit\Arithmetic;
 use Kindred\Document\Layer\Widget;
+use Kindred\Geometry\Number;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 
@@ -79,9 +80,9 @@ enum WidgetField: string
         return $value;
     }
 
-    private function number(string $value, float $base): float
+    private function number(string $value, float $has): float
     {
-        $number = Arithmetic::evaluate($value, $base);
+        $number = Arithmetic::evaluate(Arithmetic::about($value, Number::text($has)), $has);
         if (abs($number) > Reader::LIMIT) {
             throw new InvalidInput('value', 'The '.$this->value.' must lie between -'.number_format(Reader::LIMIT).' and '.number_format(Reader::LIMIT).'.');
         }
