@@ -95,6 +95,7 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
         Route::get('snap', [SnapController::class, 'show'])->name('snap');
         Route::get('copy', [SelectionController::class, 'copy'])->name('copy');
         Route::get('alike', [SelectionController::class, 'alike'])->name('alike');
+        Route::get('names', [SelectionController::class, 'names'])->name('names');
         Route::get('cut-out.svg', [SelectionController::class, 'svg'])->middleware(FairShare::class)->name('cut-out.svg');
         Route::get('cut-out.png', [SelectionController::class, 'png'])->middleware(FairShare::class)->name('cut-out.png');
 

@@ -321,7 +321,7 @@ const menu = new Menu(wall, commands, under, (id, screen) => selection.pick([id]
 /** What a menu at a point is about; it is selected then, so that what is chosen is done to what was pressed. */
 function under(at: { clientX: number; clientY: number } | null): Under {
     const about = (): Under['about'] => (selection.layers.length > 0 ? 'layers' : selection.screens.length > 0 ? 'screen' : 'wall');
-    if (!at) return { about: about(), layers: [] };
+    if (!at) return { about: about(), layers: [], named: null };
     gestures.cancel();
     const hits = [...new Set(document.elementsFromPoint(at.clientX, at.clientY).map((element) => element.closest<SVGElement>('.stage [data-layer]')).filter((layer) => layer !== null))];
     const screen = gestures.screenAt(camera.toWall(at));
@@ -329,7 +329,13 @@ function under(at: { clientX: number; clientY: number } | null): Under {
     if (target && !selection.layers.includes(target.dataset['layer']!)) selection.pick([target.dataset['layer']!], picture.screenOf(target));
     else if (!target && screen !== '' && !selection.screens.includes(screen)) selection.pickScreens([screen]);
     else if (!target && screen === '') selection.clear();
-    return { about: about(), layers: hits.map((layer) => ({ id: layer.dataset['layer']!, name: nameOf(layer) || layer.dataset['kind']!, screen: picture.screenOf(layer) })) };
+    const ids = hits.map((layer) => bare(layer.dataset['layer']!));
+    const unknown = hits.length > 1 && hits.some((layer) => nameOf(layer) === '');
+    return {
+        about: about(),
+        layers: hits.map((layer) => ({ id: layer.dataset['layer']!, name: nameOf(layer) || layer.dataset['kind']!, screen: picture.screenOf(layer) })),
+        named: unknown ? send<Record<string, string>>(`${urls['names']!}?layers=${ids.join(',')}`).catch(() => ({})) : null,
+    };
 }
 
 /** Jumps to what was found, takes it in hand, or does it. */
@@ -379,6 +385,7 @@ zoom.addEventListener('change', () => {
 });
 zoom.addEventListener('focus', () => zoom.select());
 zoom.addEventListener('keydown', (event) => {
+    if (event.key === 'Escape') zoom.value = `${Math.round(camera.scale * 100)}%`;
     if (event.key === 'Enter' || event.key === 'Escape') zoom.blur();
 });
 

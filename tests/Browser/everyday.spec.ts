@@ -1,6 +1,6 @@
 /** What a designer does without thinking, one short test each, on screens of their own in one project. */
 import { expect, test, type Browser, type Locator, type Page } from '@playwright/test';
-import { at as placeOf, box, drag as dragging, enter, middle, newProject, openDemo, saved } from './support/hand.ts';
+import { at as placeOf, box, drag as dragging, enter, middle, newProject, openDemo, saved, slowed } from './support/hand.ts';
 
 let page: Page;
 let errors: string[] = [];
@@ -67,6 +67,7 @@ const run = async (id: string): Promise<void> => {
 test.beforeAll(async ({ browser }: { browser: Browser }) => {
     const context = await browser.newContext({ permissions: ['clipboard-read', 'clipboard-write'], viewport: { width: 1280, height: 800 }, baseURL: process.env['KINDRED_URL'] ?? 'http://127.0.0.1:8400' });
     page = await context.newPage();
+    await slowed(page);
     page.on('pageerror', (error) => errors.push(error.message));
     page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
     await openDemo(page, 'Everyday');
@@ -801,4 +802,77 @@ test('a key pressed right after something was closed is not swallowed by it', as
     await keys({ key: 'Enter', ctrlKey: true }, { key: 'Delete' });
     await saved(page);
     await expect(layer(layers[0]!)).toHaveCount(0);
+});
+
+test('a picture that is chosen goes below the bars of its screen', async () => {
+    await lay([{ kind: 'widget', widget: 'status-bar', x: 0, y: 0, width: 390, height: 44 }, { kind: 'widget', widget: 'top-bar', x: 0, y: 44, width: 390, height: 56, label: 'Wheels' }]);
+    const picture = Buffer.from(await page.evaluate(() => {
+        const canvas = Object.assign(document.createElement('canvas'), { width: 60, height: 40 });
+        canvas.getContext('2d')!.fillRect(10, 10, 30, 20);
+        return canvas.toDataURL('image/png').split(',')[1]!;
+    }), 'base64');
+    const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.keyboard.press('p')]);
+    await chooser.setFiles({ name: 'wheel.png', mimeType: 'image/png', buffer: picture });
+    await expect(outermost()).toHaveCount(3);
+    expect((await box(hung().locator('[data-kind=picture]'))).slice(0, 4)).toEqual([165, 100, 60, 40]);
+});
+
+test('a zoom is typed, and Escape gives it up', async () => {
+    await lay([]);
+    const zoom = page.locator('#zoom');
+    await zoom.click();
+    await page.keyboard.type('50');
+    await page.keyboard.press('Enter');
+    expect((await hung().locator('> svg:not(.grid)').boundingBox())!.width).toBeCloseTo(195, 0);
+    await zoom.click();
+    await page.keyboard.type('7');
+    await page.keyboard.press('Escape');
+    await expect(zoom).toHaveValue('50%');
+});
+
+test('Enter goes into a screen, Tab from layer to layer, Shift+Tab back, and a number opens its facet', async () => {
+    const { layers } = await lay([shape(40, 40), shape(40, 120), words(40, 200, 'Slip')]);
+    await page.keyboard.press('Enter');
+    expect((await selected())[1]).toEqual([layers[0]]);
+    await page.keyboard.press('Tab');
+    await page.keyboard.press('Tab');
+    expect((await selected())[1]).toEqual([layers[2]]);
+    await page.keyboard.press('Shift+Tab');
+    expect((await selected())[1]).toEqual([layers[1]]);
+    await page.keyboard.press('1');
+    await expect(field('x')).toBeFocused();
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Delete');
+    await saved(page);
+    await expect(outermost()).toHaveCount(2);
+});
+
+test('a select that was used gives the keys back to the wall', async () => {
+    const { layers: [a] } = await lay([words(40, 40, 'Glaze')]);
+    await pick(a!);
+    await field('align').selectOption('center');
+    await saved(page);
+    const [x] = await box(layer(a!));
+    await press('ArrowRight');
+    expect((await box(layer(a!)))[0]).toBe(x! + 1);
+});
+
+test('a finger that rests on a layer brings the menu of what lies there', async () => {
+    const { layers: [a] } = await lay([shape(40, 40, 200, 120)]);
+    const [x, y] = await middle(layer(a!));
+    const client = await page.context().newCDPSession(page);
+    await client.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [{ x, y }] });
+    await expect(page.getByRole('menuitem', { name: 'Duplicate' })).toBeVisible();
+    await client.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+    expect((await selected())[1]).toEqual([a]);
+    await page.getByRole('menuitem', { name: 'Delete', exact: false }).first().click();
+    await saved(page);
+    await expect(outermost()).toHaveCount(0);
+});
+
+test('what lies under another is picked from the menu', async () => {
+    const { layers: [under, over] } = await lay([shape(40, 40, 200, 120, { name: 'Shelf board' }), shape(60, 60, 100, 60, { name: 'Bowl' })]);
+    await page.mouse.click(...(await middle(layer(over!))), { button: 'right' });
+    await page.getByRole('menuitem', { name: /Shelf board/ }).click();
+    expect((await selected())[1]).toEqual([under]);
 });

@@ -3,12 +3,7 @@ import { expect, test } from '@playwright/test';
 import { apply, around, corners, contains, multiply, overlaps, placed, placement, turned, unturn, type Box, type Point } from '../../resources/ts/wall/geometry.ts';
 import { resized, type Handle } from '../../resources/ts/wall/resize.ts';
 import { distances } from '../../resources/ts/wall/measuring.ts';
-
-/** The same numbers at every run. */
-function random(seed: number): () => number {
-    let state = seed;
-    return () => (state = (state * 1103515245 + 12345) % 2147483648) / 2147483648;
-}
+import { numbers } from './support/random.ts';
 
 const close = (a: Point, b: Point, within = 1e-6): void => {
     expect(Math.abs(a.x - b.x), `${a.x} against ${b.x}`).toBeLessThan(within);
@@ -16,7 +11,7 @@ const close = (a: Point, b: Point, within = 1e-6): void => {
 };
 
 test('places turned layers where Chromium does, through any depth of groups', async ({ page }) => {
-    const next = random(5);
+    const next = numbers(5);
     const chains = Array.from({ length: 60 }, () => Array.from({ length: 1 + Math.floor(next() * 4) }, () => ({
         x: Math.round(next() * 400 - 200), y: Math.round(next() * 400 - 200), width: Math.round(next() * 300), height: Math.round(next() * 300), rotation: Math.round(next() * 720 - 360),
     })));
@@ -42,7 +37,7 @@ test('places turned layers where Chromium does, through any depth of groups', as
 });
 
 test('undoes the turn of a distance', () => {
-    const next = random(9);
+    const next = numbers(9);
     for (let i = 0; i < 200; i++) {
         const m = placed({ x: next() * 90, y: next() * 90, width: next() * 50, height: next() * 50 }, next() * 720 - 360);
         const p = { x: next() * 100 - 50, y: next() * 100 - 50 };
@@ -71,7 +66,7 @@ function anchor(box: Box, rotation: number, handle: Handle, centre: boolean): Po
 }
 
 test('keeps the side across, or the middle, where it was, at any angle', () => {
-    const next = random(21);
+    const next = numbers(21);
     for (let i = 0; i < 400; i++) {
         const box = { x: Math.round(next() * 300), y: Math.round(next() * 300), width: 1 + Math.round(next() * 300), height: 1 + Math.round(next() * 300) };
         const rotation = Math.round(next() * 360 - 180);

@@ -1,6 +1,7 @@
 /** What a hand does all day: nothing stale, no press lost, no letter lost, every key where it is expected. */
 import { expect, type Locator, type Page } from '@playwright/test';
 import { at, bareScreen, box, drag, middle, near, openDemo, pick, saved, screen, test } from './support/hand.ts';
+import { numbers } from './support/random.ts';
 
 const settled = '#facets:not([aria-busy])';
 const layer = (page: Page, id: string): Locator => page.locator(`#stage [data-layer="${id}"]`);
@@ -34,6 +35,39 @@ test('with several outlines open, the facets show what is selected and where it 
         await expect(page.locator('#f-x')).toHaveValue(String(x));
         await expect(page.locator('#f-y')).toHaveValue(String(y));
     }
+    await expect(page.locator('#reel details[open]')).toHaveCount(3);
+});
+
+/** So many at random; more of them, and from another seed, when something is looked for. */
+const STEPS = Number(process.env['KINDRED_STEPS'] ?? 60);
+const SEED = Number(process.env['KINDRED_SEED'] ?? 1);
+
+test(`${STEPS} picks, nudges and undos at random, many right after the other, leave nothing stale`, async ({ page }) => {
+    test.setTimeout(30_000 + STEPS * 3000);
+    await openDemo(page, 'At random');
+    for (const name of ['Welcome', 'Today', 'Booked']) await page.locator('[data-card]', { hasText: name }).first().locator('summary').click();
+    await near(page, 'Today');
+    const ids = await screen(page, 'Today').locator('> svg:not(.grid) > [data-layer]').evaluateAll((all) => all.map((one) => (one as SVGElement).dataset['layer']!));
+    const next = numbers(SEED);
+    const any = <T>(of: readonly T[]): T => of[Math.floor(next() * of.length)]!;
+    let compared = 0;
+    for (let step = 0; step < STEPS; step++) {
+        const kind = next();
+        if (kind < 0.5) await page.mouse.click(...(await middle(layer(page, any(ids)))));
+        else if (kind < 0.85) for (let n = 1 + Math.floor(next() * 4); n > 0; n--) await page.keyboard.press(any(['ArrowRight', 'ArrowDown', 'ArrowLeft', 'ArrowUp']));
+        else await page.keyboard.press('Control+z');
+        if (next() < 0.5) continue;
+        await saved(page);
+        const [, picked] = await page.evaluate(() => JSON.parse(Object.entries(sessionStorage).find(([key]) => key.startsWith('kindred.selection'))![1] as string) as [string, string[]]);
+        if (picked.length !== 1) continue;
+        const { x, y, name } = await stored(page, picked[0]!);
+        await expect(page.locator(`${settled} .subject input`), `step ${step}`).toHaveValue(String(name));
+        await expect(page.locator('#f-x'), `step ${step}`).toHaveValue(String(x));
+        await expect(page.locator('#f-y'), `step ${step}`).toHaveValue(String(y));
+        expect((await box(layer(page, picked[0]!))).slice(0, 2), `step ${step}`).toEqual([x, y]);
+        compared++;
+    }
+    expect(compared).toBeGreaterThan(STEPS / 6);
     await expect(page.locator('#reel details[open]')).toHaveCount(3);
 });
 

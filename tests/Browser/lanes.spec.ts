@@ -2,16 +2,7 @@
 import { expect, test } from '@playwright/test';
 import type { Box, Point } from '../../resources/ts/wall/geometry.ts';
 import { Lanes, rounded, type Course } from '../../resources/ts/wall/lanes.ts';
-
-/** mulberry32 */
-function numbers(seed: number): () => number {
-    return () => {
-        seed = (seed + 0x6d2b79f5) | 0;
-        let t = Math.imul(seed ^ (seed >>> 15), 1 | seed);
-        t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-        return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-    };
-}
+import { numbers } from './support/random.ts';
 
 const crosses = (a: Point, b: Point, { x, y, width, height }: Box): boolean =>
     Math.min(a.x, b.x) < x + width - 0.01 && Math.max(a.x, b.x) > x + 0.01 && Math.min(a.y, b.y) < y + height - 0.01 && Math.max(a.y, b.y) > y + 0.01;

@@ -50,6 +50,13 @@ it('draws what it is given as large as it is: turned, with its stroke, of one sc
     expect(array_slice(getimagesizefromstring((string) $png) ?: [], 0, 2))->toBe([336, 96]);
 });
 
+it('tells what layers are called, and only those of the project', function (): void {
+    $place = ['x' => 0, 'y' => 0, 'width' => 9, 'height' => 9];
+    $added = $this->edit($this->project, 0, ['type' => 'create-layers', 'screen' => 'welcome', 'seed' => 'names', 'layers' => [['kind' => 'box', 'name' => 'Shelf board'] + $place, ['kind' => 'ellipse'] + $place]])->assertOk()->json('added');
+    $this->getJson("{$this->path}/names?layers={$added[0]},{$added[1]},nobody")->assertOk()->assertExactJson([$added[0] => 'Shelf board', $added[1] => 'Ellipse']);
+    $this->getJson("{$this->path}/names")->assertUnprocessable();
+});
+
 it('finds what looks alike on the screen or everywhere, but for what is locked, hidden or not hung', function (): void {
     $box = fn (string $screen, string $seed, array $more = []): array => ['type' => 'create-layers', 'screen' => $screen, 'seed' => $seed, 'layers' => [$more + ['kind' => 'box', 'x' => 5, 'y' => 5, 'width' => 9, 'height' => 9, 'fills' => [['colour' => '#0b7a6a']]]]];
     $added = $this->edit($this->project, 0, $box('welcome', 'one'), $box('welcome', 'two', ['width' => 40]), $box('welcome', 'locked', ['locked' => true]), $box('kiln', 'far'))->assertOk()->json('added');

@@ -41,6 +41,14 @@ final class SelectionController extends Controller
         return new JsonResponse(['layers' => $nests, 'style' => (object) Look::of($in->layer($ids[count($ids) - 1]))]);
     }
 
+    /** What layers are called, by their ids. */
+    public function names(Request $request, Project $project): JsonResponse
+    {
+        $layers = $this->store->load($project, new WorkingSet(layers: $ids = $this->ids($request)))->layers;
+
+        return new JsonResponse((object) array_map(fn (Layer $layer): string => $layer->name, array_intersect_key($layers, array_flip($ids))));
+    }
+
     /** The layers like those that are named, on the same screens or, with `everywhere`, in the whole project. */
     public function alike(Request $request, Project $project): JsonResponse
     {

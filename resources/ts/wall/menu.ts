@@ -1,11 +1,12 @@
 /** What applies to what is under the pointer: by a right press, a long touch, or the menu key. */
 import { putAway } from '../dialogs.ts';
+import { bare } from './cells.ts';
 import { Shortcut, type About, type Commands } from './commands.ts';
 
 /** A touch that rests so long asks for the menu, ms. */
 const LONG = 550;
 
-export interface Under { about: About; /** Other layers under the same point, the uppermost first. */ layers: { id: string; name: string; screen: string }[] }
+export interface Under { about: About; /** Other layers under the same point, the uppermost first. */ layers: { id: string; name: string; screen: string }[]; /** What they are called, where that is not known here. */ named: Promise<Record<string, string>> | null }
 
 export class Menu {
     private readonly place = document.getElementById('menu')!;
@@ -40,7 +41,7 @@ export class Menu {
 
     /** At a place in the window; without one beside what is selected. */
     show(at: { clientX: number; clientY: number } | null): void {
-        const { about, layers } = this.under(at);
+        const { about, layers, named } = this.under(at);
         const commands = this.commands.menu(about);
         const rare = commands.filter((command) => command.rare);
         const entries = [...commands.filter((command) => !command.rare), ...rare].map((command) => {
@@ -59,6 +60,9 @@ export class Menu {
             button.dataset['pick'] = id;
             button.dataset['screen'] = screen;
             return button;
+        });
+        void named?.then((names) => {
+            for (const button of below) button.firstElementChild!.textContent = names[bare(button.dataset['pick']!)] ?? button.textContent;
         });
         if (entries.length + below.length === 0) return;
         const title = document.createElement('p');

@@ -8,11 +8,18 @@ export const test = base.extend<{ page: Page }>({
             if (message.type() === 'error') errors.push(message.text());
         });
         page.on('pageerror', (error) => errors.push(error.message));
+        await slowed(page);
         await use(page);
         expect(errors.filter((text) => !expected.some((pattern) => pattern.test(text)))).toEqual([]);
         expected.length = 0;
     },
 });
+
+/** With KINDRED_SLOW the browser's processor is so many times slower. */
+export async function slowed(page: Page): Promise<void> {
+    const rate = Number(process.env['KINDRED_SLOW'] ?? 1);
+    if (rate > 1) await (await page.context().newCDPSession(page)).send('Emulation.setCPUThrottlingRate', { rate });
+}
 
 const expected: RegExp[] = [];
 /** For tests that provoke a refusal: the browser itself reports every 4xx answer. */
