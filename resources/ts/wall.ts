@@ -2,6 +2,7 @@
 import { toast, wireDialogs, wireToast } from './dialogs.ts';
 import { showState } from './saved.ts';
 import { perScreen } from './wall/across.ts';
+import { redrawn, refilled } from './wall/anew.ts';
 import { Asking } from './wall/asking.ts';
 import { nextStep, rehearsed } from './wall/beginning.ts';
 import { Camera } from './wall/camera.ts';
@@ -10,7 +11,7 @@ import { Clipboard } from './wall/clipboard.ts';
 import { Commands } from './wall/commands.ts';
 import { Dropping } from './wall/dropping.ts';
 import { Editing } from './wall/editing.ts';
-import { Facets, nameOf } from './wall/facets.ts';
+import { Facets } from './wall/facets.ts';
 import { Find, type Hit } from './wall/find.ts';
 import { Gestures } from './wall/gestures.ts';
 import { Inside } from './wall/inside.ts';
@@ -19,7 +20,7 @@ import { KeyList } from './wall/keylist.ts';
 import { KitPanel } from './wall/kit.ts';
 import { Looking } from './wall/looking.ts';
 import { Making } from './wall/making.ts';
-import { Menu, type Under } from './wall/menu.ts';
+import { Menu } from './wall/menu.ts';
 import { Needs } from './wall/needs.ts';
 import { Notes } from './wall/notes.ts';
 import { Nudging } from './wall/nudging.ts';
@@ -27,6 +28,7 @@ import { Overlay } from './wall/overlay.ts';
 import type { Parts } from './wall/parts.ts';
 import { Pending } from './wall/pending.ts';
 import { Picture } from './wall/picture.ts';
+import { pointedAt } from './wall/pointed.ts';
 import { Reel } from './wall/reel.ts';
 import { rename } from './wall/renaming.ts';
 import { register } from './wall/register.ts';
@@ -37,6 +39,7 @@ import { Problem, send, Server } from './wall/server.ts';
 import { DataSheet } from './wall/sheet.ts';
 import { Stills } from './wall/stills.ts';
 import { Styling } from './wall/styling.ts';
+import { askAgain, foldMasthead, ZoomField } from './wall/surroundings.ts';
 import { Takes } from './wall/takes.ts';
 import { Together } from './wall/together.ts';
 import { SHAPES, Tools } from './wall/tools.ts';
@@ -50,7 +53,6 @@ const page = document.getElementById('wall-page')!;
 const wall = document.getElementById('wall')!;
 const urls = JSON.parse(page.dataset['urls']!) as Record<string, string>;
 const project = page.dataset['project']!;
-const zoom = document.getElementById('zoom') as HTMLInputElement;
 const dialog = (id: string): HTMLDialogElement => document.getElementById(id) as HTMLDialogElement;
 
 /* What is seen */
@@ -77,8 +79,9 @@ const camera = new Camera(wall, picture.stage, `kindred.camera.${project}`, () =
     rulers.follow();
     notes.draw();
     needs.draw();
-    if (document.activeElement !== zoom) zoom.value = `${Math.round(camera.scale * 100)}%`;
+    zoom.show();
 }, () => stills.rest());
+const zoom = new ZoomField(camera);
 const stills = new Stills(camera, picture, urls, () => (selection.layers.length > 0 ? [selection.screen] : []), () => {
     overlay.show();
     notes.draw();
@@ -98,8 +101,8 @@ const reel = new Reel(urls['reel']!, selection, server);
 function onAnswer(answer: Answer): void {
     const { reel: arranged, screens, redraw } = picture.patch(answer.patches);
     for (const id of redraw) screens.add(id);
-    void redrawn([...redraw]);
-    if (answer.patches.some((patch) => patch.samples)) void refilled(picture.holed().filter((id) => !redraw.has(id)));
+    void redrawn(parts, [...redraw]);
+    if (answer.patches.some((patch) => patch.samples)) void refilled(parts, picture.holed().filter((id) => !redraw.has(id)));
     for (const { project: changed } of answer.patches) if (changed) showFinish(changed.finish);
     selection.prune();
     facets.follow();
@@ -120,27 +123,6 @@ function onAnswer(answer: Answer): void {
     showEmpty();
     tools.hint();
     document.dispatchEvent(new Event('kindred:edited'));
-}
-
-/** Screens whose finish changed: a few at a time, those in the window first, for drawing a whole wall anew takes a while. */
-async function redrawn(ids: string[]): Promise<void> {
-    const away = (id: string): number => Number(picture.screen(id)?.classList.contains('away') ?? true);
-    const left = ids.sort((a, b) => away(a) - away(b));
-    while (left.length > 0) {
-        const drawn = await send<Record<string, string>>(`${urls['pictures']!}?of=${left.splice(0, 4).join(',')}`).catch(() => ({}));
-        for (const [id, svg] of Object.entries(drawn)) picture.replace(id, svg);
-        overlay.show();
-    }
-}
-
-/** Words with holes show what the widgets start with now. */
-async function refilled(ids: string[]): Promise<void> {
-    while (ids.length > 0) {
-        const drawn = await send<Record<string, string>>(`${urls['pictures']!}?of=${ids.splice(0, 4).join(',')}`).catch(() => ({}));
-        await gestures.rest();
-        for (const svg of Object.values(drawn)) picture.refill(svg);
-    }
-    overlay.show();
 }
 
 function onProblem(problem: unknown): void {
@@ -316,27 +298,7 @@ const commands = new Commands(register({
 new Keyboard(commands, gestures, wall);
 const keyList = new KeyList(commands, (own) => void send(urls['keys']!, own).catch(onProblem));
 const find = new Find(urls['find']!, commands, found);
-const menu = new Menu(wall, commands, under, (id, screen) => selection.pick([id], screen));
-
-/** What a menu at a point is about; it is selected then, so that what is chosen is done to what was pressed. */
-function under(at: { clientX: number; clientY: number } | null): Under {
-    const about = (): Under['about'] => (selection.layers.length > 0 ? 'layers' : selection.screens.length > 0 ? 'screen' : 'wall');
-    if (!at) return { about: about(), layers: [], named: null };
-    gestures.cancel();
-    const hits = [...new Set(document.elementsFromPoint(at.clientX, at.clientY).map((element) => element.closest<SVGElement>('.stage [data-layer]')).filter((layer) => layer !== null))];
-    const screen = gestures.screenAt(camera.toWall(at));
-    const target = hits[0] ? selection.target(hits[0]) : null;
-    if (target && !selection.layers.includes(target.dataset['layer']!)) selection.pick([target.dataset['layer']!], picture.screenOf(target));
-    else if (!target && screen !== '' && !selection.screens.includes(screen)) selection.pickScreens([screen]);
-    else if (!target && screen === '') selection.clear();
-    const ids = hits.map((layer) => bare(layer.dataset['layer']!));
-    const unknown = hits.length > 1 && hits.some((layer) => nameOf(layer) === '');
-    return {
-        about: about(),
-        layers: hits.map((layer) => ({ id: layer.dataset['layer']!, name: nameOf(layer) || layer.dataset['kind']!, screen: picture.screenOf(layer) })),
-        named: unknown ? send<Record<string, string>>(`${urls['names']!}?layers=${ids.join(',')}`).catch(() => ({})) : null,
-    };
-}
+const menu = new Menu(wall, commands, (at) => pointedAt(parts, at), (id, screen) => selection.pick([id], screen));
 
 /** Jumps to what was found, takes it in hand, or does it. */
 function found(hit: Hit): void {
@@ -378,17 +340,6 @@ document.addEventListener('click', (event) => {
 document.addEventListener('kindred:do', (event) => void commands.run((event as CustomEvent<string>).detail));
 document.addEventListener('kindred:sheet', (event) => sheet.open((event as CustomEvent<string>).detail));
 
-zoom.addEventListener('change', () => {
-    const percent = Number(zoom.value.replace(/[%\s]/g, '').replace(',', '.'));
-    if (percent > 0) camera.zoomTo(percent / 100);
-    zoom.value = `${Math.round(camera.scale * 100)}%`;
-});
-zoom.addEventListener('focus', () => zoom.select());
-zoom.addEventListener('keydown', (event) => {
-    if (event.key === 'Escape') zoom.value = `${Math.round(camera.scale * 100)}%`;
-    if (event.key === 'Enter' || event.key === 'Escape') zoom.blur();
-});
-
 /* Files */
 
 const file = document.getElementById('picture-file') as HTMLInputElement;
@@ -413,30 +364,10 @@ setInterval(() => {
 }, 15_000);
 window.addEventListener('pagehide', () => nudging.settle());
 
-// A small picture for which the server had no time is asked for again, less and less often.
-document.addEventListener('error', (event) => {
-    const image = event.target;
-    if (!(image instanceof HTMLImageElement) || !image.src.includes('/thumbnail')) return;
-    const tries = Number(image.dataset['tries'] ?? 0) + 1;
-    image.dataset['tries'] = String(tries);
-    if (tries <= 4) setTimeout(() => (image.src = image.src), 1500 * tries);
-}, true);
-
-// Where there is little room the groups of the masthead open from one button.
-const narrow = matchMedia('(max-width: 900px)');
-const views = document.getElementById('views') as HTMLDetailsElement;
-const fold = (): void => {
-    views.open = !narrow.matches;
-    gestures.reading = narrow.matches;
-};
-narrow.addEventListener('change', fold);
-document.addEventListener('click', (event) => {
-    if (narrow.matches && views.open && !views.contains(event.target as Node)) views.open = false;
-});
-fold();
-
 wireDialogs();
 wireToast();
+askAgain();
+foldMasthead((narrow) => (gestures.reading = narrow));
 showEmpty();
 tools.take('pick');
 camera.keeps = () => looking.everything() !== null;

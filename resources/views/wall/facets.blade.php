@@ -91,7 +91,7 @@
     @include('wall.screens', ['one' => count($screens) > 1 ? null : $screen])
 @else
     <div class="subject"><span class="flex-1 font-heading text-[15px] font-semibold">{{ $project->name }}</span><span class="kind">project</span></div>
-    <p class="px-3 py-3 text-ash">{{ count($tree->reel()) === 1 ? 'One screen' : count($tree->reel()).' screens' }} on the wall. Select a screen by its name, or a layer, and its facets show here.</p>
+    <p class="px-3 py-3 text-ash">@if ($tree->reel() === []) Nothing hangs on this wall yet. @else {{ count($tree->reel()) === 1 ? 'One screen' : count($tree->reel()).' screens' }} on the wall. Select a screen by its name, or a layer, and its facets show here. @endif</p>
 @endif
 @if ($owner)
     @php($others = collect($tree->reel())->reject(fn ($one) => $one->id === ($owner instanceof Kindred\Document\Screen ? $owner->id : $owner->screen)))
