@@ -58,16 +58,19 @@ final readonly class PathData
     }
 
     /**
-     * Points along the path, close enough that lines between them look the same at 24 px.
+     * Points along the path, close enough that lines between them look the same at 24 px. A closing goes back to where its
+     * subpath began, and what follows begins there (SVG 2, section 9.3.4).
      *
      * @return list<Point>
      */
     public function points(int $steps = 8): array
     {
         $points = [];
-        $pen = new Point(0, 0);
+        $pen = $start = new Point(0, 0);
         foreach ($this->segments as [$letter, $n]) {
-            if ($letter === 'C') {
+            if ($letter === 'Z') {
+                $points[] = $start;
+            } elseif ($letter === 'C') {
                 for ($i = 1; $i <= $steps; $i++) {
                     $t = $i / $steps;
                     $u = 1 - $t;
@@ -76,10 +79,11 @@ final readonly class PathData
                         $u ** 3 * $pen->y + 3 * $u * $u * $t * $n[1] + 3 * $u * $t * $t * $n[3] + $t ** 3 * $n[5],
                     );
                 }
-            } elseif ($letter !== 'Z') {
+            } else {
                 $points[] = new Point($n[0], $n[1]);
             }
-            $pen = $points[count($points) - 1] ?? $pen;
+            $pen = $points[count($points) - 1];
+            $start = $letter === 'M' ? $pen : $start;
         }
 
         return $points;
@@ -104,9 +108,11 @@ final readonly class PathData
     public function bounds(): ?Box
     {
         [$left, $top, $right, $bottom] = [INF, INF, -INF, -INF];
-        [$x, $y] = [0.0, 0.0];
+        $start = [$x, $y] = [0.0, 0.0];
         foreach ($this->segments as [$letter, $n]) {
             if ($letter === 'Z') {
+                [$x, $y] = $start;
+
                 continue;
             }
             if ($letter === 'C') {
@@ -118,6 +124,7 @@ final readonly class PathData
                 }
             }
             [$x, $y] = $letter === 'C' ? [$n[4], $n[5]] : $n;
+            $start = $letter === 'M' ? [$x, $y] : $start;
             [$left, $right] = [min($left, $x), max($right, $x)];
             [$top, $bottom] = [min($top, $y), max($bottom, $y)];
         }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Kindred\Geometry\PathData;
+use Kindred\Geometry\Point;
 use Kindred\Input\InvalidInput;
 use Kindred\Render\PaintedCentre;
 
@@ -30,6 +31,9 @@ it('says what is not path data', function (string $data, string $problem): void 
 it('has the bounds of its curves, not of their control points', function (): void {
     $bounds = PathData::parse('M0 0C0 40 100 40 100 0')->bounds();
     expect($bounds?->width)->toEqual(100.0)->and($bounds?->height)->toEqualWithDelta(30.0, 0.1);
+    // After a closing the curve begins where the subpath did.
+    expect(PathData::parse('M0 0H60V10ZC0 -40 40 -40 40 0')->bounds()?->y)->toEqualWithDelta(-30.0, 0.1)
+        ->and(PathData::parse('M0 50V0H60ZC20 50 40 50 40 50')->bounds()?->height)->toEqual(50.0);
 });
 
 it('finds the middle of what is painted', function (array $nodes, float $x, float $y): void {
@@ -41,4 +45,12 @@ it('finds the middle of what is painted', function (array $nodes, float $x, floa
     'a stroke' => [[['line', ['x1' => '2', 'y1' => '4', 'x2' => '10', 'y2' => '8']]], 6, 6],
     'several shapes together' => [[['rect', ['x' => '0', 'y' => '0', 'width' => '4', 'height' => '4']], ['polyline', ['points' => '4,0 8,0 8,4 4,4']]], 4, 2],
     'nothing' => [[], 12, 12],
+]);
+
+it('goes back to the start of its subpath where it closes, and on from there', function (string $data, array $points): void {
+    expect(array_map(fn (Point $point): array => [$point->x, $point->y], PathData::parse($data)->points(2)))->toEqual($points);
+})->with([
+    'a triangle' => ['M10 20L30 20L30 40Z', [[10, 20], [30, 20], [30, 40], [10, 20]]],
+    'a curve after a closing begins at the start' => ['M10 20H30V40ZC10 30 20 30 20 20', [[10, 20], [30, 20], [30, 40], [10, 20], [15, 27.5], [20, 20]]],
+    'two subpaths, each with its own start' => ['M0 0h4v4zm10 10h4v4z', [[0, 0], [4, 0], [4, 4], [0, 0], [10, 10], [14, 10], [14, 14], [10, 10]]],
 ]);
