@@ -198,6 +198,28 @@ test('what is typed into a field of facets that are still about the layer before
     expect((await stored(page, 't00003'))['x']).toBe(24);
 });
 
+test('a choice that is about no selection is taken at once, while the facets are still about the layer before', async ({ page }) => {
+    await openDemo(page, 'Quick choices');
+    await near(page, 'Glaze library');
+    const cells = screen(page, 'Glaze library').locator('[data-kind=array] > [data-layer]');
+    const only = page.getByLabel('this cell only');
+    const deep = async (cell: number): Promise<void> => {
+        await page.keyboard.down('Control');
+        await page.mouse.click(...(await middle(cells.nth(cell).locator('[data-kind=text]').last())));
+        await page.keyboard.up('Control');
+    };
+    await deep(1);
+    await expect(page.locator(`${settled} .cell-bar`)).toContainText('In cell 2');
+    await page.route(/\/facets\?/, async (route) => {
+        await new Promise((go) => setTimeout(go, 500));
+        await route.continue();
+    });
+    await deep(2);
+    await only.check();
+    await expect(page.locator(`${settled} .cell-bar`)).toContainText('In cell 3');
+    await expect(only).toBeChecked();
+});
+
 test('a value that has been sent stands in its field before it has been heard of, and the same one is another layer’s too', async ({ page }) => {
     await openDemo(page, 'Sent values');
     await near(page, 'Welcome');

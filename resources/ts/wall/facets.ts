@@ -13,6 +13,9 @@ import { fresh, type Problem, type Server } from './server.ts';
 /** What the facets speak of: a change that is made in them is one of this, whatever is selected by then. */
 interface Subject { screen: string; layers: string[]; screens: string[] }
 
+/** Choices that are made in the facets and are about no selection: they hold from one to the next. */
+const LASTING = ':is(#apart, #align-with, #gap), label:has(#apart)';
+
 /** The facets in the order of the keys that open them. */
 const FACETS = ['where', 'look', 'words', 'cues', 'checks'];
 
@@ -100,7 +103,7 @@ export class Facets {
     private early(event: Event): void {
         const target = event.target as Element;
         // A field that something is written in is kept when the facets are drawn anew, with what is in it by then.
-        if (this.place.ariaBusy !== 'true' || !event.isTrusted || target.closest('.subject') || target.closest(WRITTEN)) return;
+        if (this.place.ariaBusy !== 'true' || !event.isTrusted || target.closest('.subject') || target.closest(WRITTEN) || target.closest(LASTING)) return;
         event.preventDefault();
         event.stopPropagation();
         const control = target.closest<HTMLElement>('input, select, textarea, button, summary');
