@@ -17,6 +17,7 @@ use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Input\Reader;
+use Kindred\Layout\Computed;
 use Kindred\Layout\Consequences;
 
 /**
@@ -175,11 +176,11 @@ final readonly class Editor
                 return fn (): Answer => $this->since($project, $done - 1, $done);
             }
             $edit = $find() ?? throw new Refused($kind === 'undo' ? 'There is nothing of yours to undo.' : 'There is nothing to redo.');
-            $made = $this->difference($this->database->table('edits')->where('project_id', $project->id)->where('sequence', $edit->sequence)->first(['difference']) ?? $edit);
+            $made = $this->made($project, (int) $edit->sequence);
             $difference = $kind === 'undo' ? $made->inverse() : $made;
             $before = $this->store->load($project, $this->workingSet($difference));
             try {
-                $after = $difference->applyTo($before);
+                $after = $this->consequences->replayed($before, $difference);
             } catch (Overtaken $overtaken) {
                 throw new Refused($this->explain($project, $user, $kind, $edit, $overtaken, $difference));
             }
@@ -213,7 +214,8 @@ final readonly class Editor
             return fn (): Answer => new Answer($base, $project->sequence, $row['label']);
         }
         $sequence = $project->sequence + 1;
-        $touched = $difference->named();
+        // What only the layout has changed is nobody's edit.
+        $touched = Computed::without($difference, $before, $after)->named();
         if ($base < $sequence - 1) {
             $this->mustNotOverrun($project, $base, $touched, $row['label'], $own);
         }
@@ -247,6 +249,14 @@ final readonly class Editor
                 throw new Refused("“{$label}” was not made: in the meantime “{$other->label}” ({$other->name}) changed the same thing. It is shown now; make your change again if it is still wanted.");
             }
         }
+    }
+
+    /** What somebody made with an edit, without what only the layout has changed. */
+    private function made(Project $project, int $sequence): Difference
+    {
+        $edit = $this->database->table('edits')->where('project_id', $project->id)->where('sequence', $sequence)->first(['difference', 'touched']) ?? throw new Refused('That step is no longer there.');
+
+        return $this->difference($edit)->only(Reader::kept(['touched' => json_decode($edit->touched, true)])->strings('touched', 40, PHP_INT_MAX));
     }
 
     private function difference(\stdClass $edit): Difference

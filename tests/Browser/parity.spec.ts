@@ -108,18 +108,19 @@ test('what is pressed and typed comes to the same in the player and the simulato
     });
 });
 
-test('easing curves are Chromium’s', async ({ page }) => {
+for (const reversed of [false, true]) test(`easing curves are Chromium’s, ${reversed ? 'played in reverse' : 'played forwards'}`, async ({ page }) => {
     const curves = ['linear', 'ease', 'ease-in', 'ease-out', 'ease-in-out', 'cubic-bezier(0.3, -0.5, 0.7, 1.5)', 'cubic-bezier(1, 0, 0, 1)', 'cubic-bezier(0.05, 0.9, 0.1, 1)'];
     const times = Array.from({ length: 21 }, (_, i) => i / 20);
-    const ours = ask<number[][]>('easing.php', { curves, times });
+    // What goes back begins where the way ends.
+    const ours = ask<number[][]>('easing.php', { curves, times, reversed }).map((curve) => curve.map((value) => (reversed ? 1 - value : value)));
     await page.goto('/sign-in');
-    const theirs = await page.evaluate(({ curves, times }) => curves.map((easing) => {
-        const animation = document.body.animate([{ opacity: 0 }, { opacity: 1 }], { duration: 1000, easing, fill: 'both' });
+    const theirs = await page.evaluate(({ curves, times, reversed }) => curves.map((easing) => {
+        const animation = document.body.animate([{ opacity: 0 }, { opacity: 1 }], { duration: 1000, easing, fill: 'both', direction: reversed ? 'reverse' : 'normal' });
         animation.pause();
         return times.map((time) => {
             animation.currentTime = time * 1000;
             return animation.effect!.getComputedTiming().progress!;
         });
-    }), { curves, times });
+    }), { curves, times, reversed });
     ours.forEach((curve, i) => curve.forEach((value, j) => expect(Math.abs(value - theirs[i]![j]!), `${curves[i]} at ${times[j]}`).toBeLessThan(0.0005)));
 });

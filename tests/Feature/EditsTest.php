@@ -103,6 +103,44 @@ it('rebases a stale edit on other layers, and refuses one on the same with both 
     expect($message)->toContain('Move Hands in clay by Thursday')->toContain($this->user->name)->and(($this->box)('t00002')->x)->toBe(31.0);
 });
 
+it('lets two people at the items of one stack, and each take back only their own', function (): void {
+    $other = User::factory()->create(['name' => 'Odo']);
+    $as = function (User $user): void {
+        $this->project->forceFill(['user_id' => $user->id])->save();
+        $this->actingAs($user);
+    };
+    $item = fn (int $i): array => ['kind' => 'box', 'x' => 0, 'y' => $i * 50, 'width' => 100, 'height' => 40];
+    $this->edit($this->project, 0, ['type' => 'create-layers', 'screen' => 'kiln', 'seed' => 'column', 'layers' => [
+        ['kind' => 'stack', 'direction' => 'column', 'x' => 20, 'y' => 20, 'width' => 100, 'rowGap' => 10, 'sizing' => ['height' => 'content'], 'children' => [$item(0), $item(1), $item(2)]],
+    ]])->assertOk();
+    $stack = DB::table('layers')->where(['project_id' => $this->project->id, 'kind' => 'stack', 'screen' => 'kiln', 'changed' => 1])->value('id');
+    $items = DB::table('layers')->where(['project_id' => $this->project->id, 'parent' => $stack])->orderBy('rank')->pluck('id')->all();
+    $height = fn (int $i, string $value): array => ['type' => 'set-field', 'screen' => 'kiln', 'layers' => [$items[$i]], 'field' => 'height', 'value' => $value];
+    $lies = fn (): array => array_map(fn (string $id): array => [($this->box)($id)->y, ($this->box)($id)->height], [...$items, $stack]);
+    $base = $this->project->fresh()->sequence;
+
+    $this->edit($this->project, $base, $height(0, '70'))->assertOk();
+    // Somebody who has not seen it yet changes the item below, which it has moved.
+    $as($other);
+    $this->edit($this->project->fresh(), $base, $height(1, '90'))->assertOk();
+    expect($lies())->toEqual([[0, 70], [80, 90], [180, 40], [20, 220]]);
+    // Each step is taken back by itself, and made again.
+    $as($this->user);
+    $answer = $this->postJson("/projects/{$this->project->id}/undo")->assertOk()->json();
+    expect($lies())->toEqual([[0, 40], [50, 90], [150, 40], [20, 190]])
+        ->and(json_encode($answer['patches']))->toContain($items[2]);
+    $as($other);
+    $this->postJson("/projects/{$this->project->id}/undo")->assertOk();
+    expect($lies())->toEqual([[0, 40], [50, 40], [100, 40], [20, 140]]);
+    $as($this->user);
+    $this->postJson("/projects/{$this->project->id}/redo")->assertOk();
+    expect($lies())->toEqual([[0, 70], [80, 40], [130, 40], [20, 170]]);
+    // The same item is another matter.
+    $as($other);
+    $message = $this->edit($this->project->fresh(), $base, $height(0, '55'))->assertConflict()->json('message');
+    expect($message)->toContain('changed the same thing');
+});
+
 it('tells a window what it missed', function (): void {
     $this->edit($this->project, 0, ($this->move)('t00002', 7));
     $this->edit($this->project, 1, ['type' => 'delete-layers', 'screen' => 'welcome', 'layers' => ['t00003']]);

@@ -46,17 +46,28 @@ final readonly class Difference
         return new self(array_map(fn (Change $change): Change => $change->inverse(), array_reverse($this->changes)));
     }
 
+    /** @param  list<string>  $ids  of layers, screens and entries: what it says of others is left out */
+    public function only(array $ids): self
+    {
+        $named = array_fill_keys($ids, true);
+
+        return new self(array_values(array_filter($this->changes, fn (Change $change): bool => $change->entity === Entity::Project || isset($named[$change->id]))));
+    }
+
     /**
      * The tree with these changes made.
      *
+     * @param  (\Closure(Tree, Layer): list<string>)|null  $computed  the properties of a layer that are worked out again afterwards, and need not be what they were
+     *
      * @throws Overtaken when a value that this would change is not what it was, or something has come to depend on what this would remove
      */
-    public function applyTo(Tree $tree): Tree
+    public function applyTo(Tree $tree, ?\Closure $computed = null): Tree
     {
         $blocked = [];
         foreach ($this->changes as $change) {
             $current = $this->current($tree, $change);
-            if (! $this->fits($change, $current)) {
+            $layer = $change->entity === Entity::Layer ? $tree->layers[$change->id] ?? null : null;
+            if (! $this->fits($change, $current, $layer === null || $computed === null ? [] : $computed($tree, $layer))) {
                 $blocked[] = is_string($current['name'] ?? null) ? $current['name'] : $this->nameOf($change);
             }
         }
@@ -173,14 +184,18 @@ final readonly class Difference
         return $whole ? $layer?->toArray() : $layer?->parts();
     }
 
-    /** @param  array<string, mixed>|null  $current */
-    private function fits(Change $change, ?array $current): bool
+    /**
+     * @param  array<string, mixed>|null  $current
+     * @param  list<string>  $computed
+     */
+    private function fits(Change $change, ?array $current, array $computed): bool
     {
         if ($change->before === null || $current === null) {
             return $change->before === null && $current === null;
         }
+        $asked = array_diff_key($change->before, array_flip($computed));
 
-        return $this->holds($current, $change->before) || $this->holds($current, array_intersect_key($this->clamped($change, $current), $change->before));
+        return $this->holds($current, $asked) || $this->holds($current, array_intersect_key($this->clamped($change, $current), $asked));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Layout;
 
+use Kindred\Document\Difference;
 use Kindred\Document\Limits;
 use Kindred\Document\ShortRanks;
 use Kindred\Document\Tree;
@@ -19,5 +20,15 @@ final readonly class Consequences
     public function of(Tree $before, Tree $after): Tree
     {
         return Limits::held($before, ShortRanks::of($before, $this->relayout->after($before, $after)));
+    }
+
+    /**
+     * A step of the past made once more, or taken back: what it made is checked against what is there, the layout follows.
+     *
+     * @throws \Kindred\Document\Overtaken when what it would change has been changed since
+     */
+    public function replayed(Tree $before, Difference $step): Tree
+    {
+        return $this->relayout->after($before, $step->applyTo($before, Computed::of(...)), grown: true);
     }
 }

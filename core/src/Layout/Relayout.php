@@ -37,14 +37,17 @@ final readonly class Relayout
         $this->stacks = new Stacks($typesetter, $this->cells);
     }
 
-    /** @param  string|null  $design  the root of the cell that the trees are, where they are one */
-    public function after(Tree $before, Tree $after, ?string $design = null): Tree
+    /**
+     * @param  string|null  $design  the root of the cell that the trees are, where they are one
+     * @param  bool  $grown  whether widgets that have other entries have their height already
+     */
+    public function after(Tree $before, Tree $after, ?string $design = null, bool $grown = false): Tree
     {
         $changed = $this->changed($before, $after);
         $fitted = [];
         foreach ($changed as $layer) {
             if (isset($after->layers[$layer->id])) {
-                $now = $this->fitted($before, $after, $after->layers[$layer->id]);
+                $now = $grown && $layer->content instanceof Widget ? $layer : $this->fitted($before, $after, $layer);
                 if ($now !== $after->layers[$layer->id]) {
                     $fitted[] = $now;
                 }

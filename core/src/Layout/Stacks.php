@@ -74,7 +74,7 @@ final readonly class Stacks
 
     private function write(Tree $tree, Layer $layer, FlexNode $node, float $x, float $y): Tree
     {
-        $box = new Box(self::exact($x), self::exact($y), self::exact($node->w), self::exact($node->h));
+        $box = new Box($x, $y, self::exact($node->w), self::exact($node->h));
         if (! $box->equals($layer->box)) {
             $tree = Resize::into($tree, $layer, $box);
         }
@@ -85,7 +85,7 @@ final readonly class Stacks
         foreach ($tree->children(new Place($layer->screen, $layer->id)) as $child) {
             if ($layer->lays($child)) {
                 $inner = $node->children[$i++];
-                $tree = $this->write($tree, $child, $inner, $inner->x, $inner->y);
+                $tree = $this->write($tree, $child, $inner, self::exact($inner->x), self::exact($inner->y));
             }
         }
 

@@ -112,3 +112,10 @@ it('reads such signs in the numbers of screens, cues and widgets, too', function
     $slider = WidgetField::Value->set(Widget::read(Reader::of(['widget' => 'slider', 'value' => 40, 'least' => 0, 'most' => 100])), '+15');
     expect([$slider->value, WidgetField::Most->set($slider, '*2')->most, WidgetField::Value->set($slider, '=80/2')->value])->toEqual([55.0, 200.0, 40.0]);
 });
+
+it('sets the uppermost fill and leaves those below it', function (): void {
+    $tree = Sample::after(Sample::tree(), ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'two', 'layers' => [['kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 9, 'height' => 9, 'fills' => [['colour' => '#112233'], ['colour' => '#44556680']]]]]);
+    $id = (string) array_key_last($tree->layers);
+    $fills = fn (string $value): array => array_column(Sample::after($tree, ['type' => 'set-field', 'screen' => 'home', 'layers' => [$id], 'field' => 'fill', 'value' => $value])->layer($id)->toArray()['fills'], 'colour');
+    expect($fills('#fff'))->toBe(['#112233', '#ffffff'])->and($fills(''))->toBe(['#112233']);
+});

@@ -3,10 +3,16 @@
 declare(strict_types=1);
 
 use Kindred\Document\Difference;
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\Stack;
 use Kindred\Document\Missing;
 use Kindred\Document\Overtaken;
+use Kindred\Document\Place;
+use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
+use Kindred\Layout\Computed;
+use Kindred\Layout\Consequences;
 use Kindred\Tests\AnyCommand;
 use Kindred\Tests\Sample;
 
@@ -36,6 +42,66 @@ it('restores the tree exactly after any sequence of commands', function (int $se
     }
     expect(Sample::plain($tree))->toEqual($end);
 })->with(range(1, 60));
+
+it('restores the tree as well without what only the layout has changed, for that follows', function (int $seed): void {
+    mt_srand($seed);
+    $tree = $start = Sample::relayout()->after(Sample::tree()->with(layers: []), Sample::tree());
+    $consequences = new Consequences(Sample::relayout());
+    $done = [];
+    for ($step = 0; $step < 60; $step++) {
+        try {
+            $after = Sample::after($tree, AnyCommand::on($tree, $step));
+        } catch (InvalidInput|Missing) {
+            continue;
+        }
+        $done[] = Computed::without(Difference::between($tree, $after), $tree, $after);
+        $tree = $after;
+    }
+    $end = Sample::plain($tree);
+    foreach (array_reverse($done) as $difference) {
+        $tree = $consequences->replayed($tree, $difference->inverse());
+    }
+    // A layout made again may differ by a thousandth of a px.
+    expect(Sample::plain($tree))->toEqualWithDelta(Sample::plain($start), 0.002)->and(count($done))->toBeGreaterThan(10);
+    foreach ($done as $difference) {
+        $tree = $consequences->replayed($tree, $difference);
+    }
+    expect(Sample::plain($tree))->toEqualWithDelta($end, 0.002);
+})->with(range(1, 60));
+
+/** A column of three boxes of 100 by 40, and the command that gives one of them another height. */
+function column(): Tree
+{
+    $box = fn (int $i): array => ['id' => "item{$i}", 'kind' => 'box', 'x' => 0, 'y' => $i * 50, 'width' => 100, 'height' => 40];
+
+    return Sample::after(Sample::tree(), ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'col', 'layers' => [
+        ['id' => 'column', 'kind' => 'stack', 'direction' => 'column', 'x' => 20, 'y' => 20, 'width' => 100, 'rowGap' => 10, 'sizing' => ['height' => 'content'], 'children' => array_map($box, [0, 1, 2])],
+    ]]);
+}
+
+it('takes back what was made to one item of a stack though another was changed since, and the layout follows both', function (): void {
+    $before = column();
+    [$first, $second, $third] = $before->children(new Place('home', array_values(array_filter($before->layers, fn (Layer $layer): bool => $layer->content instanceof Stack))[0]->id));
+    $height = fn (Layer $item, string $value): array => ['type' => 'set-field', 'screen' => 'home', 'layers' => [$item->id], 'field' => 'height', 'value' => $value];
+    $mine = Sample::after($before, $height($first, '70'));
+    $made = Computed::without(Difference::between($before, $mine), $before, $mine);
+    expect($made->named())->toBe([$first->id]);
+    $theirs = Sample::after($mine, $height($second, '90'));
+    $undone = (new Consequences(Sample::relayout()))->replayed($theirs, $made->inverse());
+    $tops = fn (Tree $tree): array => array_map(fn (Layer $item): array => [$tree->layer($item->id)->box->y, $tree->layer($item->id)->box->height], [$first, $second, $third]);
+    expect($tops($theirs))->toEqual([[0, 70], [80, 90], [180, 40]])
+        ->and($tops($undone))->toEqual([[0, 40], [50, 90], [150, 40]])
+        ->and($undone->layer((string) $first->parent)->box->height)->toEqual(190.0);
+    // But not where it is the same thing that was changed.
+    $again = Sample::after($mine, $height($first, '55'));
+    expect(fn (): Tree => (new Consequences(Sample::relayout()))->replayed($again, $made->inverse()))->toThrow(Overtaken::class, 'Box');
+});
+
+it('leaves out nothing that pins or a group have done, for it does not follow from what is there', function (): void {
+    $before = Sample::tree();
+    $after = Sample::after($before, ['type' => 'move-layers', 'screen' => 'home', 'layers' => ['left'], 'dx' => -30, 'dy' => 0]);
+    expect(Computed::without(Difference::between($before, $after), $before, $after)->named())->toEqualCanonicalizing(['group', 'right']);
+});
 
 it('does not take back what has been changed since', function (): void {
     $before = Sample::tree();

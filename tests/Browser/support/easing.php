@@ -2,12 +2,13 @@
 
 declare(strict_types=1);
 
-/* Reads {curves, times}, writes the value of every curve at every time. */
+/* Reads {curves, times, reversed}, writes the value of every curve, or of every curve reversed, at every time. */
 
 use Kindred\Document\Cue\Easing;
 use Kindred\Motion\CubicBezier;
 
 require __DIR__.'/../../../vendor/autoload.php';
 
-['curves' => $curves, 'times' => $times] = json_decode((string) stream_get_contents(STDIN), true);
-echo json_encode(array_map(fn (string $curve): array => array_map((new CubicBezier(Easing::parse($curve)))->at(...), $times), $curves));
+['curves' => $curves, 'times' => $times, 'reversed' => $reversed] = json_decode((string) stream_get_contents(STDIN), true);
+$played = fn (Easing $easing): Easing => $reversed ? $easing->reversed() : $easing;
+echo json_encode(array_map(fn (string $curve): array => array_map((new CubicBezier($played(Easing::parse($curve))))->at(...), $times), $curves));

@@ -11,6 +11,7 @@ use Kindred\Document\Place;
 use Kindred\Document\Rank;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
+use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 
 /** Copies layers from one take of a screen to another, at the same place; what is the same layer there is replaced. */
@@ -40,7 +41,9 @@ final readonly class CarryLayers implements Command
 
     public function apply(Tree $tree): Tree
     {
-        $tree->screen($this->to);
+        if ($this->from === $tree->screen($this->to)->id) {
+            throw new InvalidInput('to', 'Layers are carried to another take of their screen; these are on it already. Nothing was changed.');
+        }
         $ids = new Id($this->seed);
         foreach ($this->selected($tree, $this->from, $this->layers, lockedToo: true) as $layer) {
             $tree = $this->carry($tree, $layer, $ids);

@@ -43,7 +43,7 @@ final readonly class Easing
         throw new InvalidInput($place, "“{$text}” is not an easing; use linear, ease, ease-in, ease-out, ease-in-out or cubic-bezier(x1, y1, x2, y2) with x from 0 to 1");
     }
 
-    /** The same curve played from its end to its start. */
+    /** The same curve played from its end to its start: at a time t it gives 1 - f(1 - t), so that what came to rest slowly sets off slowly (CSS Animations 1, section 4.6: played in reverse, timing functions are reversed). */
     public function reversed(): self
     {
         return new self(1 - $this->x2, 1 - $this->y2, 1 - $this->x1, 1 - $this->y1);

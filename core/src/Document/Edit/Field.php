@@ -161,7 +161,8 @@ enum Field: string implements LayerField
         return match ($this) {
             self::Rotation => $layer->with(rotation: fmod($this->number($value, null, -36_000, 36_000), 360)),
             self::Opacity => $layer->with(opacity: $this->share($value)),
-            self::Fill => $layer->with(fills: trim($value) === '' ? [] : [new Fill(Colour::parse($value, 'value'))]),
+            // The uppermost is the one that is shown; those below it stay.
+            self::Fill => $layer->with(fills: [...array_slice($layer->fills, 0, -1), ...(trim($value) === '' ? [] : [new Fill(Colour::parse($value, 'value'))])]),
             self::StrokeColour => $layer->with(stroke: trim($value) === '' ? null : $this->stroke($layer)->with(colour: Colour::parse($value, 'value'))),
             self::StrokeWidth => $this->strokeWidth($layer, $this->number($value, null, 0, 200)),
             self::StrokePosition => $layer->with(stroke: $this->stroke($layer)->with(position: $this->choice($value, StrokePosition::class))),

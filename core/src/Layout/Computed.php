@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Layout;
+
+use Kindred\Document\Change;
+use Kindred\Document\Difference;
+use Kindred\Document\Entity;
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Stack;
+use Kindred\Document\Layer\Text;
+use Kindred\Document\Layout\Size;
+use Kindred\Document\Tree;
+
+/**
+ * What a layout works out again by itself, and so is nobody's edit: where a stack puts what lies in it, and sizes that
+ * follow from content or from the room there is. It is written with an edit, but neither undo nor the check for what others
+ * have changed asks about it.
+ *
+ * What pins or a group's frame have done to boxes is not among it: from the result alone it cannot be worked out again.
+ */
+final readonly class Computed
+{
+    /** @return list<string> the properties of a layer that the layout gives it */
+    public static function of(Tree $tree, Layer $layer): array
+    {
+        if ($layer->parent !== null && ($tree->layers[$layer->parent] ?? null)?->lays($layer) === true) {
+            return ['x', 'y', ...self::sizes($layer->widthFrom() !== Size::Length, $layer->heightFrom() !== Size::Length)];
+        }
+
+        return match (true) {
+            $layer->content instanceof Stack => self::sizes($layer->widthFrom() === Size::Content, $layer->heightFrom() === Size::Content),
+            $layer->content instanceof ArrayLayer => self::sizes(false, $layer->heightFrom() === Size::Content),
+            $layer->content instanceof Text => self::sizes(! $layer->content->wrapped, true),
+            // A turned group that changes its size moves its corner, too.
+            $layer->isGroup() => self::sizes($layer->rotation === 0.0, $layer->rotation === 0.0),
+            default => [],
+        };
+    }
+
+    /** The part of a difference that was made by somebody: what only the layout has changed is left out. */
+    public static function without(Difference $difference, Tree $before, Tree $after): Difference
+    {
+        return new Difference(array_values(array_filter($difference->changes, fn (Change $change): bool => ! self::isFollowing($change, $before, $after))));
+    }
+
+    private static function isFollowing(Change $change, Tree $before, Tree $after): bool
+    {
+        $old = $before->layers[$change->id] ?? null;
+        $new = $after->layers[$change->id] ?? null;
+        if ($change->entity !== Entity::Layer || $old === null || $new === null) {
+            return false;
+        }
+        $changed = array_map(strval(...), array_keys($change->after ?? []));
+
+        return array_diff($changed, self::of($before, $old)) === [] && array_diff($changed, self::of($after, $new)) === [];
+    }
+
+    /** @return list<string> */
+    private static function sizes(bool $width, bool $height): array
+    {
+        return [...($width ? ['width'] : []), ...($height ? ['height'] : [])];
+    }
+}
