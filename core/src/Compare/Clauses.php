@@ -268,7 +268,7 @@ final class Clauses
         $rows = count($new->sheet->rows) - count($old->sheet->rows);
         if ($rows !== 0) {
             $this->add(($rows > 0 ? 'gained ' : 'lost ').Naming::count(abs($rows), 'cell'), Aspect::Density);
-        } elseif ($old->sheet->toArray() !== $new->sheet->toArray()) {
+        } elseif (json_encode($old->sheet->toArray()) !== json_encode($new->sheet->toArray())) {
             $this->add('is filled otherwise', Aspect::Wording);
         }
         $this->gap($old->rowGap, $new->rowGap);

@@ -9,6 +9,7 @@ use Kindred\Compare\Prompts;
 use Kindred\Compare\Remark;
 use Kindred\Document\Difference;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
@@ -119,6 +120,18 @@ it('tells differences as a designer would', function (array $commands, array $se
         ['The screen is 156 px longer and has a ground that is dark grey instead of white.', 'The button “Book” leads to “Next” now.'],
     ],
 ]);
+
+it('says of an array what has changed, though its take names the layers of its design otherwise', function (): void {
+    $before = Sample::after(shop(), onHome(['type' => 'array-layers', 'layers' => ['pots'], 'seed' => 'array']));
+    $array = array_values(array_filter($before->layers, fn (Layer $layer): bool => $layer->content instanceof ArrayLayer))[0];
+    assert($array->content instanceof ArrayLayer);
+    [$row, $column] = [$array->content->sheet->rows[0]->id, $array->content->sheet->columns[0] ?? null];
+    $gap = onHome(['type' => 'set-field', 'layers' => [$array->id], 'field' => 'row-gap', 'value' => '/2']);
+    expect(told(Sample::after(withTake($before), $gap)))->toBe(['The array has its parts closer together (16 → 8 px).']);
+    $words = onHome(['type' => 'put-column', 'layer' => $array->id, 'column' => ['id' => 'called', 'name' => 'Name', 'slot' => 'words', 'layer' => null]]);
+    $filled = onHome(['type' => 'set-cell', 'layer' => $array->id, 'row' => $row, 'column' => $column->id ?? 'called', 'value' => 'Jug']);
+    expect(told(Sample::after(withTake(Sample::after($before, ...($column === null ? [$words] : []))), $filled)))->toBe(['The array is filled otherwise.']);
+});
 
 it('hangs another take in the place of a screen, with its name and the way there', function (): void {
     $changed = Sample::after(withTake(shop()), onHome(['type' => 'set-words', 'layer' => 'heading', 'words' => 'Rent a shelf']), onHome(['type' => 'set-screen-field', 'field' => 'ground', 'value' => '#eeeeee']));
