@@ -55,7 +55,7 @@ async function bring(files: Iterable<File>): Promise<void> {
             const colours = await send<string[]>(urls['colours']!.replace('0'.repeat(64), asset.hash));
             await edit({ type: 'put-entry', entry: { id: fresh(), part: 'reference', title: file.name.replace(/\.[^.]*$/, '').slice(0, 120), asset: asset.hash, width: asset.width, height: asset.height, colours } });
         } catch (problem) {
-            toast(problem instanceof Problem ? problem.message : `“${file.name}” could not be brought in.`, true);
+            toast(problem instanceof Problem ? problem.message : `“${file.name}” could not be imported.`, true);
         }
     }
 }

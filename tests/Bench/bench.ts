@@ -450,7 +450,7 @@ async function sizes(page: Page): Promise<void> {
         writeFileSync(path, await response.body());
         return response.ok();
     });
-    await took('file brought in', async () => {
+    await took('file imported', async () => {
         execFileSync('php', ['-d', 'memory_limit=256M', 'artisan', 'kindred:import', path, '--owner=demo@fernhollow.example']);
         return true;
     });

@@ -89,7 +89,7 @@ test('one card becomes six from a table and pictures; the design is one, a cell 
     await expect(facets.getByLabel('Number', { exact: true })).toHaveValue('2');
 
     // The table's columns are matched by their headers and shown before they are taken.
-    await hand.files(sheet.getByRole('button', { name: 'Bring in a table…' }), [{ name: 'pots.csv', mimeType: 'text/csv', buffer: Buffer.from(table) }]);
+    await hand.files(sheet.getByRole('button', { name: 'Import a table…' }), [{ name: 'pots.csv', mimeType: 'text/csv', buffer: Buffer.from(table) }]);
     const dialog = page.locator('#sheet-take');
     await expect(dialog).toContainText('6 rows, separated by semicolons, UTF-8');
     await expect(dialog.getByLabel('Where Price goes').locator('option:checked')).toHaveText('into Price');
@@ -186,7 +186,7 @@ test('the sheet is typed into, pasted into and reordered; what is wrong is said 
     await page.locator('#writing').press('Control+Enter');
     await expect(field('Name', 1)).toHaveText('Beaker');
 
-    const [chooser] = await Promise.all([page.waitForEvent('filechooser'), sheet.getByRole('button', { name: 'Bring in a table…' }).click()]);
+    const [chooser] = await Promise.all([page.waitForEvent('filechooser'), sheet.getByRole('button', { name: 'Import a table…' }).click()]);
     const long = Array.from({ length: 10_000 }, (_, i) => `Pot ${i},${i}`).join('\n');
     allowError(/422/);
     await chooser.setFiles([{ name: 'long.csv', mimeType: 'text/csv', buffer: Buffer.from(long) }]);

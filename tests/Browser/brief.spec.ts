@@ -175,7 +175,7 @@ test('a reference gives its main colours and lies under a screen to be traced', 
     await expect(screen(page, 'Summary').locator('[data-ground=tracing] ~ [data-layer]')).not.toHaveCount(0);
     expect(await (await page.request.get((await page.locator('a[data-rehearse]').getAttribute('href'))!)).text()).not.toContain('data-ground="tracing"');
     await page.locator('[data-card]', { hasText: 'Summary' }).locator('[data-open-screen]').click();
-    await page.locator('#facets').getByRole('button', { name: 'Take away' }).click();
+    await page.locator('#facets').getByRole('button', { name: 'Remove', exact: true }).click();
     await expect(ground).toHaveCount(0);
 });
 

@@ -21,8 +21,8 @@ test('a project is drawn rough, plain and dressed; one screen keeps its own; und
     const widths = await today.locator('tspan').evaluateAll((all) => all.map((one) => [Number(one.getAttribute('textLength')), (one as SVGTSpanElement).getComputedTextLength()]));
     for (const [wanted, taken] of widths) expect(Math.abs(wanted! - taken!)).toBeLessThan(0.5);
 
-    await page.locator('#facets').getByLabel('Ground', { exact: true }).fill('#e2d6c6');
-    await page.locator('#facets').getByLabel('Ground', { exact: true }).press('Enter');
+    await page.locator('#facets').getByLabel('Background', { exact: true }).fill('#e2d6c6');
+    await page.locator('#facets').getByLabel('Background', { exact: true }).press('Enter');
     await saved(page);
     await likeReload(page, today);
     await page.keyboard.press('Control+z');

@@ -19,7 +19,7 @@ test('a project of 13,000 layers comes in with its progress, opens with what is 
     test.setTimeout(180_000);
     await enter(page);
     await page.locator('input[type=file]').setInputFiles({ name: 'large.json', mimeType: 'application/json', buffer: large(65, 200) });
-    await expect(page.getByRole('heading', { name: 'Bringing in “large.json”' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Importing “large.json”' })).toBeVisible();
     await page.waitForURL(/\/wall$/, { timeout: 120_000 });
     await expect(page.locator('#stage .screen')).toHaveCount(65);
     const absent = page.locator('#stage .screen[data-layers]');

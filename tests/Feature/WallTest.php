@@ -25,7 +25,7 @@ it('shows mixed values of several layers as mixed', function (): void {
 it('shows only the facets that apply', function (): void {
     $this->get("{$this->path}/facets?screen=welcome&layers=p00001")->assertSee('Corners')->assertDontSee('Line height');
     $this->get("{$this->path}/facets?screen=welcome&layers=t00002")->assertSee('Line height')->assertDontSee('Corners');
-    $this->get("{$this->path}/facets?screen=welcome&layers=")->assertSee('Ground')->assertSee('Rehearsals start here');
+    $this->get("{$this->path}/facets?screen=welcome&layers=")->assertSee('Background')->assertSee('Rehearsals start here');
     $this->get("{$this->path}/facets?screen=&layers=")->assertSee('7 screens');
 });
 

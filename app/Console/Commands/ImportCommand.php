@@ -15,7 +15,7 @@ final class ImportCommand extends Command
         {file* : Project files}
         {--owner= : The e-mail of the account that gets the projects}';
 
-    protected $description = 'Bring in project files';
+    protected $description = 'Import project files';
 
     public function handle(Projects $projects): int
     {

@@ -70,7 +70,7 @@ final readonly class Comparison
         }
         $grounds = [Oklab::of($from->ground), Oklab::of($to->ground)];
         if ($grounds[0]->distance($grounds[1]) > 0.01) {
-            $clauses[] = 'has a ground that is '.Clauses::colour($grounds[0], $grounds[1]);
+            $clauses[] = 'has a background that is '.Clauses::colour($grounds[0], $grounds[1]);
         }
         $leads = Clauses::leads($from->cues, $to->cues, $tree);
         if ($leads !== null) {

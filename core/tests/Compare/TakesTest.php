@@ -117,7 +117,7 @@ it('tells differences as a designer would', function (array $commands, array $se
             ['type' => 'set-screen-field', 'field' => 'ground', 'value' => '#1e2223'],
             ['type' => 'put-cue', 'layer' => 'book', 'cue' => ['id' => 'cue1', 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'show', 'screen' => 'next']]],
         ],
-        ['The screen is 156 px longer and has a ground that is dark grey instead of white.', 'The button “Book” leads to “Next” now.'],
+        ['The screen is 156 px longer and has a background that is dark grey instead of white.', 'The button “Book” leads to “Next” now.'],
     ],
 ]);
 
@@ -141,7 +141,7 @@ it('hangs another take in the place of a screen, with its name and the way there
         ->and($home->ground->toHex())->toBe('#ffffff')
         ->and(array_map(fn (Layer $layer): string => $layer->name, $switched->layersOf('home')))->toBe(array_map(fn (Layer $layer): string => $layer->name, $changed->layersOf('home')))
         ->and($switched->layer('heading')->screen)->toBe(kept($switched, 'B')->id)
-        ->and(told($switched, 'B'))->toBe(['The screen has a ground that is white instead of light grey.', '“Rent a shelf” now reads “Shelf rent”.']);
+        ->and(told($switched, 'B'))->toBe(['The screen has a background that is white instead of light grey.', '“Rent a shelf” now reads “Shelf rent”.']);
     $back = Sample::after($switched, ['type' => 'switch-take', 'screen' => 'home', 'take' => kept($switched, 'B')->id]);
     expect(json_encode(Sample::plain($back)))->toBe(json_encode(Sample::plain($changed)));
 });

@@ -147,7 +147,7 @@ export class Making {
                 ? { x: Math.round(at.x - (screen ? frame.x : 0) - brought.width / 2), y: Math.round(at.y - (screen ? frame.y : 0) - brought.height / 2) }
                 : { x: Math.round((frame.width - brought.width) / 2) + (screen ? 0 : frame.x), y: Math.round(Math.max(screen ? this.head(screen) : 0, Math.min(120, (frame.height - brought.height) / 2))) + (screen ? 0 : frame.y) };
             const layers = brought.layers.map((layer) => ({ ...layer, x: layer.x + corner.x, y: layer.y + corner.y }));
-            const answer = await server.edit({ type: 'create-layers', screen: screen || null, layers, seed: fresh(), step: `Bring in ${name}` });
+            const answer = await server.edit({ type: 'create-layers', screen: screen || null, layers, seed: fresh(), step: `Import ${name}` });
             if (answer) selection.pick(answer.added, screen);
             if (brought.left.length > 0) toast(`${brought.left.join('. ')}.`);
         } catch (problem) {

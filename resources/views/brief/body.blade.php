@@ -23,7 +23,7 @@
                 <select class="field !w-36" id="plan-device" aria-label="Device for planned screens that have none">@foreach (Kindred\Device\Catalogue::all() as $device)<option value="{{ $device->key }}" @selected($device->key === (($screens[0] ?? null)?->device ?? 'phone'))>{{ $device->name }}</option>@endforeach</select>
                 <button type="button" class="button" data-brief-do="hang-all">Hang all on the wall</button>
             @endif
-            <button type="button" class="button" data-brief-do="{{ $part === Part::Reference ? 'bring' : 'add' }}"><x-glyph name="plus"/> {{ $part === Part::Reference ? 'Bring pictures' : 'Add' }}</button>
+            <button type="button" class="button" data-brief-do="{{ $part === Part::Reference ? 'bring' : 'add' }}"><x-glyph name="plus"/> {{ $part === Part::Reference ? 'Import pictures' : 'Add' }}</button>
         </div>
         @if ($all === [])<p class="text-ash">{{ $empty[$part->value] }}</p>@elseif ($entries === [])<p class="text-ash">Nothing here holds these words.</p>@endif
         <ul class="entries" data-of="{{ $part->value }}">

@@ -15,7 +15,7 @@
             </article>
             <article class="grid content-start gap-3 border border-rule bg-paper p-5">
                 <h2 class="text-lg">The project file</h2>
-                <p class="text-ash">Everything in an open, documented JSON file, with its pictures. “Bring in a file” on the shelf reads it back.</p>
+                <p class="text-ash">Everything in an open, documented JSON file, with its pictures. “Import a file” on the shelf reads it back.</p>
                 <a class="button justify-self-start no-underline" href="{{ route('export.project', $project) }}" download><x-glyph name="download"/> Save the project file</a>
             </article>
         </section>

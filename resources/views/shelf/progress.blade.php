@@ -1,6 +1,6 @@
 @php($part = (int) round(100 * $work->progress()))
 @if ($work->isOver())
-    <p role="status" class="text-[15px]">{{ $work->state === 'cancelled' ? 'It was cancelled; nothing of it was kept.' : 'It was not brought in, and nothing was changed. '.$work->problem }}</p>
+    <p role="status" class="text-[15px]">{{ $work->state === 'cancelled' ? 'It was cancelled; nothing of it was kept.' : 'It was not imported, and nothing was changed. '.$work->problem }}</p>
     <p class="mt-4"><a class="button no-underline" href="{{ route('shelf') }}">Back to the shelf</a></p>
 @else
     <div hx-get="{{ route('works.show', $work->id) }}" hx-trigger="load delay:500ms" hx-target="#progress" hx-swap="innerHTML">

@@ -74,7 +74,7 @@
                 <ul>
                     <li><b>Hang a screen</b><span>and draw on it, write, or place widgets from the kit.</span><button class="button primary" data-act="screen">Add a screen</button></li>
                     <li><b>Plan first</b><span>in the brief: name the screens that you need, and hang them all in one press.</span><a class="button no-underline" href="{{ route('brief', ['project' => $project, 'begin' => 'plan']) }}">Write the plan</a></li>
-                    <li><b>Bring something in</b><span>Drop pictures or SVG here, paste words or a table, or choose files.</span><button class="button" data-act="picture">Choose files</button></li>
+                    <li><b>Import something</b><span>Drop pictures or SVG here, paste words or a table, or choose files.</span><button class="button" data-act="picture">Choose files</button></li>
                 </ul>
             </div>
         </main>

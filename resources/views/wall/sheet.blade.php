@@ -6,7 +6,7 @@
     <b class="font-heading">{{ $array->name }}</b><span class="text-ash">{{ count($sheet->rows) }} {{ count($sheet->rows) === 1 ? 'row' : 'rows' }}, a cell each</span>
     <button class="button" data-sheet-do="add-row"><x-glyph name="plus"/> Row</button>
     <button class="button" data-sheet-do="add-column"><x-glyph name="plus"/> Column</button>
-    <button class="button" data-sheet-do="file"><x-glyph name="file-up"/> Bring in a table…</button>
+    <button class="button" data-sheet-do="file"><x-glyph name="file-up"/> Import a table…</button>
     <span class="ml-auto min-w-0 overflow-hidden text-ellipsis text-ash">Paste from a spreadsheet into any field. Alt with ↑ ↓ moves a row.</span>
     <button class="button quiet" data-sheet-do="close" aria-label="Close the data sheet" title="Close"><x-glyph name="x"/></button>
 </div>

@@ -2,7 +2,7 @@
     $widget = $only->content;
     $kind = Kindred\Kit\Kit::find($widget->widget);
     $of = fn ($field) => $field->of($widget);
-    $labels = ['label' => 'Label', 'hint' => 'Hint', 'text' => 'Text', 'icon' => 'Icon', 'on' => 'On', 'value' => 'Value', 'least' => 'Least', 'most' => 'Most', 'step' => 'Step', 'columns' => 'Columns', 'items' => 'Entries', 'required' => 'Needed', 'accepts' => 'Takes', 'equals' => 'Same as'];
+    $labels = ['label' => 'Label', 'hint' => 'Hint', 'text' => 'Text', 'icon' => 'Icon', 'on' => 'On', 'value' => 'Value', 'least' => 'Least', 'most' => 'Most', 'step' => 'Step', 'columns' => 'Columns', 'items' => 'Entries', 'required' => 'Required', 'accepts' => 'Takes', 'equals' => 'Same as'];
 @endphp
 <details class="facet" id="facet-widget" data-facet="widget" open>
     <summary><b>Widget</b><span class="gist">{{ $kind?->name() ?? $widget->widget }}</span></summary>
@@ -27,7 +27,7 @@
                     @if ($shown[0] < $shown[1])<p class="text-plum" role="status">{{ $shown[0] }} of {{ $shown[1] }} entries show; the rest is cut. Make it higher.</p>@endif
                 @endif
             @elseif ($field->value === 'required')
-                <div class="row"><span class="label">Needed</span><label class="flex items-center gap-1"><input type="checkbox" data-widget-field="required" value="true" @checked($widget->required)> must be filled in</label></div>
+                <div class="row"><span class="label">Required</span><label class="flex items-center gap-1"><input type="checkbox" data-widget-field="required" value="true" @checked($widget->required)> must be filled in</label></div>
             @elseif ($field->value === 'accepts')
                 <div class="row"><label for="w-accepts">Takes</label>
                     <select class="field" id="w-accepts" data-widget-field="accepts">

@@ -42,6 +42,6 @@ final readonly class SetTracing implements Command
 
     public function label(Tree $before): string
     {
-        return ($this->asset === null ? 'Take the tracing ground from ' : 'Lay a tracing ground under ').($before->screens[$this->screen]->name ?? 'a screen');
+        return ($this->asset === null ? 'Remove the tracing from ' : 'Lay a tracing under ').($before->screens[$this->screen]->name ?? 'a screen');
     }
 }

@@ -81,6 +81,6 @@ final readonly class TakeSheet implements Command
 
     public function label(Tree $before): string
     {
-        return 'Bring '.(count($this->rows) === 1 ? 'a row' : count($this->rows).' rows')." into {$this->nameOf($before)}";
+        return 'Import '.(count($this->rows) === 1 ? 'a row' : count($this->rows).' rows')." into {$this->nameOf($before)}";
     }
 }

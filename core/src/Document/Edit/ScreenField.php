@@ -35,7 +35,8 @@ enum ScreenField: string
     {
         return match ($this) {
             self::GuidesX, self::GuidesY => 'guides',
-            self::TracingOpacity => 'tracing ground',
+            self::Ground => 'background',
+            self::TracingOpacity => 'tracing',
             default => $this->value,
         };
     }
