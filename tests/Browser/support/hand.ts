@@ -111,9 +111,11 @@ export async function still(page: Page): Promise<void> {
     await page.waitForFunction(() => !document.querySelector('#stage.moving'));
 }
 
+/** Of what is drawn: while it is being drawn anew it has no place. */
 export async function middle(target: Locator): Promise<[number, number]> {
-    const box = (await target.boundingBox())!;
-    return [box.x + box.width / 2, box.y + box.height / 2];
+    let box: { x: number; y: number; width: number; height: number } | null = null;
+    await expect.poll(async () => (box = await target.boundingBox())).not.toBeNull();
+    return [box!.x + box!.width / 2, box!.y + box!.height / 2];
 }
 
 /** Presses on a place and waits until the facets speak of what lies there. */
