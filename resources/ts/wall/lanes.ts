@@ -11,7 +11,7 @@ export interface Course { from: Box; screen: string; target: string }
 /** So far from a screen runs the lane along it, where there is room. */
 const MARGIN = 28;
 /** Above a screen stands its name: the lane there runs over it, or takes so much of the gap where there is less. */
-const ABOVE = 64;
+const ABOVE = 110;
 const SHARE = 0.7;
 /** Lanes nearer to each other are one. */
 const NEAR = 44;
