@@ -6,6 +6,7 @@ namespace Kindred\Tests;
 
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Place;
 use Kindred\Document\Tree;
 
 /** Commands at random, for properties that hold after any of them. Seed `mt_srand` first. */
@@ -133,13 +134,13 @@ final class AnyCommand
             ['type' => 'set-field', 'field' => 'shape', 'value' => ['box', 'ellipse', 'line'][$step % 3]] + $on,
             ['type' => 'align-screens', 'screens' => array_map(strval(...), $screens), 'edge' => ['top', 'right'][$step % 2], 'withLast' => true],
             ['type' => 'distribute-screens', 'screens' => array_map(strval(...), $screens), 'axis' => 'x', 'gap' => $step % 9],
-            ['type' => 'gather-copies', 'seed' => "y{$step}"] + $on,
+            ['type' => 'gather-copies', 'seed' => "y{$step}", 'screen' => $screen, 'layers' => self::copies($tree, (string) $group)],
             ['type' => 'write-widget', 'screen' => $screen, 'layer' => $one, 'place' => 'label', 'words' => 'Book'],
             ['type' => 'fill-widget', 'screen' => $screen, 'layer' => $one, 'table' => "Bowl\t4\nMug\t2"],
             ['type' => 'remove-grid', 'screen' => $screen, 'grid' => 'grid1'],
             ['type' => 'remove-cue', 'screen' => $screen, 'layer' => $one, 'cue' => ($tree->layers[$one] ?? null)?->cues[0]->id ?? 'none'],
             ['type' => 'set-tracing', 'screen' => $screen, 'asset' => self::asset(), 'width' => 300, 'height' => 200],
-            ...self::onSheets($screen, $array, $row, $step),
+            ...self::onSheets($tree, $screen, $array, $row, $step),
             ...self::onTakes($tree, $screen, $some, $step),
             ...self::onBrief($tree, $screen, $one, $step),
         ];
@@ -151,9 +152,19 @@ final class AnyCommand
         return $commands;
     }
 
-    /** @return list<array<string, mixed>> */
-    private static function onSheets(string $screen, ?Layer $array, string $row, int $step): array
+    /** @return list<string> a layer and those beside it that are called as it is */
+    private static function copies(Tree $tree, string $one): array
     {
+        $like = $tree->layers[$one] ?? null;
+        $copies = array_filter($tree->layers, fn (Layer $layer): bool => [$layer->screen, $layer->parent, $layer->kind(), $layer->name] === [$like?->screen, $like?->parent, $like?->kind(), $like?->name]);
+
+        return $copies === [] ? ['none'] : array_map(strval(...), array_keys($copies));
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function onSheets(Tree $tree, string $screen, ?Layer $array, string $row, int $step): array
+    {
+        $design = $array === null ? 'none' : $tree->children(new Place($array->screen, $array->id))[0]->id ?? 'none';
         $sheet = $array?->content instanceof ArrayLayer ? $array->content->sheet : null;
         $on = ['screen' => $screen, 'layer' => $array->id ?? 'none'];
         $column = $sheet->columns[0]->id ?? 'none';
@@ -165,7 +176,7 @@ final class AnyCommand
             ['type' => 'take-sheet', 'columns' => [['column' => $column], ['name' => 'Price']], 'rows' => [['Bowl', '4'], ['Mug', '2']], 'replace' => $step % 2 === 0, 'seed' => "ts{$step}"] + $on,
             ['type' => 'remove-rows', 'rows' => [$row]] + $on,
             ['type' => 'move-row', 'row' => $row, 'after' => $sheet?->rows[count($sheet->rows) - 1]->id ?? 'none'] + $on,
-            ['type' => 'put-column', 'column' => ['id' => "col{$step}", 'name' => 'More', 'slot' => 'words', 'layer' => $part]] + $on,
+            ['type' => 'put-column', 'column' => ['id' => "col{$step}", 'name' => 'More', 'slot' => ['colour', 'shown', 'words'][$step % 3], 'layer' => $step % 2 === 0 ? $design : null]] + $on,
             ['type' => 'remove-column', 'column' => $column] + $on,
             ['type' => 'sample-column', 'column' => $column, 'sample' => \Kindred\Document\Sheet\Sample::cases()[0]->value, 'seed' => "sc{$step}"] + $on,
             ['type' => 'reset-departure', 'row' => $row, 'part' => $part] + $on,
