@@ -70,13 +70,19 @@ it('takes back every step to where it began, through rows', function (int $seed)
         } catch (InvalidInput|Missing) {
         }
     }
+    $end = Sample::plain(($this->stored)());
     expect($made)->toBeGreaterThan(5);
-    for (; $made > 0; $made--) {
+    for ($i = 0; $i < $made; $i++) {
         $this->editor->undo($this->project->fresh(), $this->user);
     }
-    expect(Sample::plain(($this->stored)()))->toEqual($before)
+    // A layout made again may differ by a thousandth of a px.
+    expect(Sample::plain(($this->stored)()))->toEqualWithDelta($before, 0.002)
         ->and($this->editor->undoable($this->project->fresh(), $this->user))->toBeNull();
-})->with(range(11, 14));
+    for ($i = 0; $i < $made; $i++) {
+        $this->editor->redo($this->project->fresh(), $this->user);
+    }
+    expect(Sample::plain(($this->stored)()))->toEqualWithDelta($end, 0.002);
+})->with(range(11, (int) (getenv('KINDRED_SEEDS') ?: 14)));
 
 it('takes a group apart that lies in another', function (): void {
     $this->editor->edit($this->project, $this->user, [Sample::command(['type' => 'group-layers', 'screen' => 'home', 'parent' => 'group', 'layers' => ['left', 'right'], 'seed' => 'inner'])], 0);
