@@ -56,7 +56,7 @@ it('takes its time again after a cut', function (): void {
 it('refuses what a cue cannot have', function (array $command, string $problem): void {
     expect(fn (): Tree => Sample::after(Sample::tree(), LINK, $command))->toThrow(DomainException::class, $problem);
 })->with([
-    [setCue('duration', '10001'), 'The duration must lie between 0 and 10000 ms'], [setCue('after', '-1'), 'The wait must lie between 0 and 600000 ms'], [setCue('delay', 'soon'), 'is not a number or sum'],
+    [setCue('duration', '10001'), 'Duration must lie between 0 and 10000 ms'], [setCue('after', '-1'), 'Wait must lie between 0 and 600000 ms'], [setCue('delay', 'soon'), 'is not a number or sum'],
     [setCue('easing', 'bouncy'), 'is not an easing'], [setCue('direction', 'north'), 'one of these is expected'], [setCue('target', 'gone'), 'no longer there'], [setCue('trigger', 'wish'), 'one of these is expected: tap, delay'],
     [['cue' => 'cue2'] + setCue('delay', '1'), 'The cue is no longer there'], [['layer' => 'gone'] + setCue('delay', '1'), 'no longer there'],
 ]);

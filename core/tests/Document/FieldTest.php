@@ -85,7 +85,7 @@ it('moves a screen to another device, and keeps what is scrolled to', function (
 it('refuses what a screen cannot be', function (string $field, string $value, string $problem): void {
     expect(fn () => screenField($field, $value))->toThrow(InvalidInput::class, $problem);
 })->with([
-    ['width', '15', 'The width must lie between 16 and 20000'], ['height', '20001', 'The height must lie between 16 and 20000'], ['device', 'typewriter', 'not a device of the catalogue'],
+    ['width', '15', 'Width must lie between 16 and 20000 px'], ['height', '20001', 'Height must lie between 16 and 20000 px'], ['device', 'typewriter', 'not a device of the catalogue'],
     ['name', '', 'this cannot be empty'], ['ground', 'plaid', 'is not a colour'], ['x', '1e9', 'is not a number or sum'],
 ]);
 

@@ -21,6 +21,8 @@ use Kindred\Input\Reader;
 /** A facet of a cue, with what follows from it: a new action brings its target and transition. */
 enum CueField: string
 {
+    use Typed;
+
     case Trigger = 'trigger';
     case After = 'after';
     case Action = 'action';
@@ -109,22 +111,6 @@ enum CueField: string
 
     private function milliseconds(string $value, int $has, int $most): int
     {
-        $number = Arithmetic::evaluate(Arithmetic::about($value, (string) $has));
-        if ($number < 0 || $number > $most) {
-            throw new InvalidInput('value', 'The '.$this->label()." must lie between 0 and {$most} ms");
-        }
-
-        return (int) round($number);
-    }
-
-    /**
-     * @template T of \BackedEnum
-     *
-     * @param  class-string<T>  $enum
-     * @return T
-     */
-    private function choice(string $value, string $enum): \BackedEnum
-    {
-        return Reader::of(['value' => $value])->enum('value', $enum);
+        return (int) round($this->number($value, null, 0, $most, (string) $has, ' ms'));
     }
 }

@@ -31,6 +31,8 @@ use Kindred\Type\TextStyle;
 /** What every layer, shape, text, picture or icon has of its own: place, size, paint and type. */
 enum Field: string implements LayerField
 {
+    use Typed;
+
     case X = 'x';
     case Y = 'y';
     case Width = 'width';
@@ -263,26 +265,5 @@ enum Field: string implements LayerField
         }
 
         return $share;
-    }
-
-    private function number(string $value, ?float $base, float $min, float $max): float
-    {
-        $number = Arithmetic::evaluate($value, $base);
-        if ($number < $min || $number > $max) {
-            throw new InvalidInput('value', sprintf('%s must lie between %s and %s', ucfirst($this->label()), $min, $max));
-        }
-
-        return $number;
-    }
-
-    /**
-     * @template T of \BackedEnum
-     *
-     * @param  class-string<T>  $enum
-     * @return T
-     */
-    private function choice(string $value, string $enum): \BackedEnum
-    {
-        return Reader::of(['value' => $value])->enum('value', $enum);
     }
 }

@@ -21,12 +21,13 @@ use Kindred\Document\Layout\Unpinned;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Box;
 use Kindred\Geometry\Number;
-use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 
 /** A facet of how a layer is laid out: as a stack, in a stack, or by its pins. */
 enum LayoutField: string implements LayerField
 {
+    use Typed;
+
     case Direction = 'direction';
     case Wrap = 'wrap';
     case RowGap = 'row-gap';
@@ -226,22 +227,6 @@ enum LayoutField: string implements LayerField
 
     private function length(string $value, float $of): float
     {
-        $length = Arithmetic::evaluate($value, $of);
-        if ($length < 0 || $length > Reader::LIMIT) {
-            throw new InvalidInput('value', ucfirst($this->label()).' must lie between 0 and '.Reader::LIMIT.' px');
-        }
-
-        return $length;
-    }
-
-    /**
-     * @template T of \BackedEnum
-     *
-     * @param  class-string<T>  $enum
-     * @return T
-     */
-    private function choice(string $value, string $enum): \BackedEnum
-    {
-        return Reader::of(['value' => $value])->enum('value', $enum);
+        return $this->number($value, $of, 0, Reader::LIMIT, unit: ' px');
     }
 }

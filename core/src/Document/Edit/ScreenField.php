@@ -18,6 +18,8 @@ use Kindred\Paint\Colour;
 /** A facet of a screen. A width or view of its own makes the screen's device a custom one. */
 enum ScreenField: string
 {
+    use Typed;
+
     case Name = 'name';
     case X = 'x';
     case Y = 'y';
@@ -54,16 +56,16 @@ enum ScreenField: string
 
         return match ($this) {
             self::Name => $screen->with(name: Reader::of(['value' => $value])->name('value')),
-            self::X => $screen->with(box: $box->movedBy($this->number($value, $box->x, -Reader::LIMIT, Reader::LIMIT) - $box->x, 0)),
-            self::Y => $screen->with(box: $box->movedBy(0, $this->number($value, $box->y, -Reader::LIMIT, Reader::LIMIT) - $box->y)),
-            self::Width => $this->resized($screen, $this->number($value, $box->width, Screen::MIN_SIDE, Screen::MAX_SIDE), $box->height),
-            self::Height => $this->resized($screen, $box->width, $this->number($value, $box->height, Screen::MIN_SIDE, Screen::MAX_SIDE)),
+            self::X => $screen->with(box: $box->movedBy($this->length($value, $box->x, -Reader::LIMIT, Reader::LIMIT) - $box->x, 0)),
+            self::Y => $screen->with(box: $box->movedBy(0, $this->length($value, $box->y, -Reader::LIMIT, Reader::LIMIT) - $box->y)),
+            self::Width => $this->resized($screen, $this->length($value, $box->width, Screen::MIN_SIDE, Screen::MAX_SIDE), $box->height),
+            self::Height => $this->resized($screen, $box->width, $this->length($value, $box->height, Screen::MIN_SIDE, Screen::MAX_SIDE)),
             self::Device => $this->onDevice($screen, $value),
             self::GuidesX => $screen->with(guides: $screen->guides->typed(Axis::X, $value, $box->width)),
             self::GuidesY => $screen->with(guides: $screen->guides->typed(Axis::Y, $value, $box->height)),
             self::Finish => $screen->with(finish: $value === '' ? null : (FinishOf::tryFrom($value) ?? throw new InvalidInput('value', 'A screen is rough, plain or dressed'))),
             self::Condition => $screen->with(condition: $value === '' ? null : (ConditionOf::tryFrom($value) ?? throw new InvalidInput('value', 'There is no such condition'))),
-            self::TracingOpacity => $screen->with(tracing: $screen->tracing?->with(opacity: $this->number($value, $screen->tracing->opacity, 0, 1))),
+            self::TracingOpacity => $screen->with(tracing: $screen->tracing?->with(opacity: $this->number($value, null, 0, 1, Number::text($screen->tracing->opacity)))),
             self::Ground => $screen->with(ground: Colour::parse($value, 'value')),
         };
     }
@@ -90,13 +92,8 @@ enum ScreenField: string
         );
     }
 
-    private function number(string $value, float $has, float $min, float $max): float
+    private function length(string $value, float $has, float $min, float $max): float
     {
-        $number = Arithmetic::evaluate(Arithmetic::about($value, Number::text($has)));
-        if ($number < $min || $number > $max) {
-            throw new InvalidInput('value', "The {$this->label()} must lie between {$min} and {$max}");
-        }
-
-        return $number;
+        return $this->number($value, null, $min, $max, Number::text($has), ' px');
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Grid;
 
-use Kindred\Document\Edit\Arithmetic;
+use Kindred\Document\Edit\Typed;
 use Kindred\Geometry\Number;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
@@ -13,17 +13,24 @@ use Kindred\Paint\Colour;
 /** A facet of a layout grid. */
 enum GridField: string
 {
+    use Typed;
+
     case Count = 'count';
     case Size = 'size';
     case Margin = 'margin';
     case Gutter = 'gutter';
     case Colour = 'colour';
 
+    public function label(): string
+    {
+        return $this->value;
+    }
+
     /** @throws InvalidInput when what was typed is no value of this facet */
     public function set(Grid $grid, string $value): Grid
     {
         return match ($this) {
-            self::Count => $grid->with(count: Reader::of(['value' => $this->number($value, $grid->count)])->whole('value', 1, Grid::MAX_COUNT)),
+            self::Count => $grid->with(count: Reader::of(['value' => $this->number($value, null, 1, Grid::MAX_COUNT, (string) $grid->count)])->whole('value', 1, Grid::MAX_COUNT)),
             // Columns and rows that are given no size share the room.
             self::Size => trim($value) === '' && $grid->kind->hasTracks() ? $grid->with(size: null) : $grid->with(size: $this->length($value, $grid->size, 1)),
             self::Margin => $grid->with(margin: $this->length($value, $grid->margin, 0)),
@@ -34,11 +41,6 @@ enum GridField: string
 
     private function length(string $value, ?float $has, float $least): float
     {
-        return Reader::of(['value' => $this->number($value, $has)])->number('value', $least);
-    }
-
-    private function number(string $value, ?float $has): float
-    {
-        return Arithmetic::evaluate(Arithmetic::about($value, $has === null ? null : Number::text($has)));
+        return $this->number($value, null, $least, Reader::LIMIT, $has === null ? null : Number::text($has), ' px');
     }
 }

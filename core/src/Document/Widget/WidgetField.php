@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Widget;
 
-use Kindred\Document\Edit\Arithmetic;
+use Kindred\Document\Edit\Typed;
 use Kindred\Document\Layer\Widget;
 use Kindred\Geometry\Number;
 use Kindred\Input\InvalidInput;
@@ -13,6 +13,8 @@ use Kindred\Input\Reader;
 /** What of a widget can be edited, by what is typed. */
 enum WidgetField: string
 {
+    use Typed;
+
     case Label = 'label';
     case Hint = 'hint';
     case Text = 'text';
@@ -36,6 +38,11 @@ enum WidgetField: string
 
     /** What fields for text are held to. */
     public const RULES = [self::Required, self::Accepts, self::Equals];
+
+    public function label(): string
+    {
+        return $this->value;
+    }
 
     /** The value as it is typed. */
     public function of(Widget $widget): string
@@ -61,10 +68,10 @@ enum WidgetField: string
             self::On, self::Required => $widget->with(...[$this->value => $value === 'true']),
             self::Signal, self::Equals => $widget->with(...[$this->value => Widget::signalName($value, 'value')]),
             self::Accepts => $widget->with(accepts: Reader::of(['value' => $value])->enum('value', Accepts::class)),
-            self::Value => $widget->with(value: max($widget->least, min($widget->most, $this->number($value, $widget->value)))),
-            self::Least => $this->ranged($widget, $this->number($value, $widget->least), $widget->most),
-            self::Most => $this->ranged($widget, $widget->least, $this->number($value, $widget->most)),
-            self::Step => $widget->with(step: max(0.001, $this->number($value, $widget->step))),
+            self::Value => $widget->with(value: max($widget->least, min($widget->most, $this->amount($value, $widget->value)))),
+            self::Least => $this->ranged($widget, $this->amount($value, $widget->least), $widget->most),
+            self::Most => $this->ranged($widget, $widget->least, $this->amount($value, $widget->most)),
+            self::Step => $widget->with(step: max(0.001, $this->amount($value, $widget->step))),
             self::Columns => $widget->with(columns: $this->columns($value)),
             self::Items => $widget->with(items: ItemLines::read($value, $widget->items)),
             self::Chosen => $this->chosen($widget, $value),
@@ -78,16 +85,6 @@ enum WidgetField: string
         }
 
         return $value;
-    }
-
-    private function number(string $value, float $has): float
-    {
-        $number = Arithmetic::evaluate(Arithmetic::about($value, Number::text($has)), $has);
-        if (abs($number) > Reader::LIMIT) {
-            throw new InvalidInput('value', 'The '.$this->value.' must lie between -'.number_format(Reader::LIMIT).' and '.number_format(Reader::LIMIT).'.');
-        }
-
-        return $number;
     }
 
     private function ranged(Widget $widget, float $least, float $most): Widget
@@ -120,5 +117,10 @@ enum WidgetField: string
         $on = array_fill_keys(array_map(intval(...), array_filter(explode(',', $value), is_numeric(...))), true);
 
         return $widget->with(items: array_map(fn (Item $item, int $i): Item => $item->with(on: isset($on[$i])), $widget->items, array_keys($widget->items)));
+    }
+
+    private function amount(string $value, float $has): float
+    {
+        return $this->number($value, $has, -Reader::LIMIT, Reader::LIMIT, Number::text($has));
     }
 }
