@@ -19,7 +19,7 @@ const server = new Server(urls, Number(page.dataset['sequence']), new Pending(pa
 htmx.config.morphIgnore = [...(htmx.config.morphIgnore ?? []), 'data-open', 'data-writing', 'aria-expanded'];
 
 /** Drawn anew after every edit; what does not hold all that was done here yet is not shown. */
-const shown = new Fragment(body, () => `${urls['body']!}?q=${encodeURIComponent(search.value)}`, () => server.sequence + server.open);
+const shown = new Fragment(body, () => `${urls['body']!}?q=${encodeURIComponent(search.value)}`, () => server.sequence + server.open, () => flow.drawn());
 
 async function edit(...commands: Command[]): Promise<boolean> {
     const answer = await server.edit(...commands);
@@ -32,7 +32,7 @@ const row = (id: string): HTMLElement | null => document.getElementById(`entry-$
 const leads = (card: Element): string[] => [...card.querySelectorAll<HTMLElement>('[data-target]')].map((one) => one.dataset['target']!);
 
 const rows = new Rows(body, (...commands) => void edit(...commands));
-new Flow(body, {
+const flow = new Flow(body, {
     lead: (from, to, on) => {
         const card = row(from);
         if (!card) return;

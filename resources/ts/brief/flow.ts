@@ -3,6 +3,8 @@ import { hold } from '../wall/fragments.ts';
 
 /** A press counts as a drag after so many px. */
 const SLACK = 4;
+/** How long cards take to their new places, ms. */
+const GLIDE = 170;
 
 export interface FlowDesk {
     lead: (from: string, to: string, leads: boolean) => void;
@@ -13,11 +15,15 @@ export interface FlowDesk {
 export class Flow {
     private drag: { from: SVGGElement; start: DOMPoint; x: number; y: number; letGo: () => void; moved: boolean } | null = null;
 
+    /** Where the cards stood before the sketch was drawn anew, by their rows. */
+    private before = new Map<string, string>();
+
     constructor(private readonly body: HTMLElement, private readonly desk: FlowDesk) {
         body.addEventListener('pointerdown', (event) => this.down(event));
         addEventListener('pointermove', (event) => this.move(event));
         addEventListener('pointerup', (event) => this.up(event));
         addEventListener('pointercancel', () => this.end());
+        body.addEventListener('htmx:before:swap', () => (this.before = this.places()));
         body.addEventListener('click', (event) => this.undo((event.target as Element).closest('.arrow')));
         body.addEventListener('keydown', (event) => {
             if (event.key === 'Escape') this.end();
@@ -26,6 +32,24 @@ export class Flow {
             event.preventDefault();
             this.undo(arrow);
         });
+    }
+
+    /** The sketch has been drawn anew: cards glide to their new places, so that the eye can follow. */
+    drawn(): void {
+        const now = this.places();
+        const moved = [...this.body.querySelectorAll<SVGGElement>('.plan-card')].filter((card) => {
+            const from = this.before.get(card.dataset['row']!);
+            return from !== undefined && from !== now.get(card.dataset['row']!);
+        });
+        if (moved.length === 0 || matchMedia('(prefers-reduced-motion: reduce)').matches) return;
+        const at = (place: string): string => `translate(${place.split(' ').map((n) => `${n}px`).join(', ')})`;
+        for (const card of moved) card.animate([{ transform: at(this.before.get(card.dataset['row']!)!) }, { transform: at(now.get(card.dataset['row']!)!) }], { duration: GLIDE, easing: 'ease-out' });
+        for (const arrow of this.body.querySelectorAll('.sketch .arrow')) arrow.animate([{ opacity: 0 }, { opacity: 1 }], { duration: GLIDE });
+    }
+
+    /** Corners of the cards, in px of the sketch. */
+    private places(): Map<string, string> {
+        return new Map([...this.body.querySelectorAll<SVGGElement>('.plan-card')].map((card) => [card.dataset['row']!, /translate\(([-\d. ]+)\)/.exec(card.getAttribute('transform') ?? '')?.[1] ?? '0 0']));
     }
 
     private undo(arrow: Element | null): void {
