@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Kindred\Compare;
 
+use Kindred\Document\Bounds;
 use Kindred\Document\Layer;
 use Kindred\Document\Place;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Box;
 use Kindred\Geometry\Number;
+use Kindred\Geometry\Point;
 
 /**
  * Which layers stand elsewhere, told by what they passed rather than by how far.
@@ -85,7 +87,7 @@ final readonly class Moves
         $parent = $layers[0]->parent;
         $laid = $parent !== null && $before->layer($parent)->lays($layers[0]);
 
-        return [$clauses, $laid ? [] : self::shifted(array_values(array_filter($old, fn (Layer $layer): bool => isset($kept[$layer->id]))), $after)];
+        return [$clauses, $laid ? [] : self::shifted(array_values(array_filter($old, fn (Layer $layer): bool => isset($kept[$layer->id]))), $before, $after)];
     }
 
     /**
@@ -187,15 +189,18 @@ final readonly class Moves
      * @param  list<Layer>  $layers  in their order of reading
      * @return list<array{string, list<string>}>
      */
-    private static function shifted(array $layers, Tree $after): array
+    private static function shifted(array $layers, Tree $before, Tree $after): array
     {
         $by = [];
+        $parent = $layers === [] || $layers[0]->parent === null ? null : $before->layer($layers[0]->parent);
+        $with = $parent === null ? [0.0, 0.0] : self::motion($parent, $before, $after);
         foreach ($layers as $layer) {
             $now = $after->layer($layer->id)->bounds();
-            [$dx, $dy] = [round($now->x - $layer->bounds()->x), round($now->y - $layer->bounds()->y)];
-            // What grows to the left or upwards has not moved.
-            $grew = abs($now->right() - $layer->bounds()->right()) < self::SLOP || abs($now->centre()->x - $layer->bounds()->centre()->x) < self::SLOP;
-            $dx = $grew ? 0.0 : $dx;
+            [$dx, $dy] = array_map(fn (float $own, float $carried): float => $own - $carried, self::motion($layer, $before, $after), $with);
+            // What grows to the left, or to both sides, has not moved.
+            $wider = $now->width - $layer->bounds()->width;
+            $grew = abs($wider) >= self::SLOP && (abs($dx + $wider) < self::SLOP || abs($dx + $wider / 2) < self::SLOP || ($dx < 0 && $dx + $wider > 0));
+            $dx = $grew && ! $layer->isGroup() ? 0.0 : $dx;
             if (abs($dx) >= self::SLOP || abs($dy) >= self::SLOP) {
                 $by["{$dx} {$dy}"][] = $layer;
             }
@@ -217,5 +222,33 @@ final readonly class Moves
         }
 
         return $out;
+    }
+
+    /**
+     * How far a layer has moved on its screen, px. A group moves as most of what lies in it does, for its frame follows
+     * its content; what is turned, by its middle.
+     *
+     * @return array{float, float}
+     */
+    private static function motion(Layer $layer, Tree $before, Tree $after): array
+    {
+        $now = $after->layer($layer->id);
+        $votes = [];
+        foreach ($layer->isGroup() ? $before->children(new Place($layer->screen, $layer->id)) : [] as $child) {
+            $same = $after->layers[$child->id] ?? null;
+            if ($same !== null && $same->parent === $layer->id && ! $child->hidden && ! $same->hidden) {
+                $votes[] = self::motion($child, $before, $after);
+            }
+        }
+        if ($votes !== []) {
+            $count = fn (array $vote): int => count(array_keys($votes, $vote, true));
+            usort($votes, fn (array $a, array $b): int => [$count($b), abs($a[0]) + abs($a[1])] <=> [$count($a), abs($b[0]) + abs($b[1])]);
+
+            return $votes[0];
+        }
+        [$old, $new] = [Bounds::of($before, $layer), Bounds::of($after, $now)];
+        [$from, $to] = $layer->rotation === $now->rotation ? [new Point($old->x, $old->y), new Point($new->x, $new->y)] : [$old->centre(), $new->centre()];
+
+        return [round($to->x - $from->x), round($to->y - $from->y)];
     }
 }

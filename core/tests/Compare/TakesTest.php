@@ -121,6 +121,46 @@ it('tells differences as a designer would', function (array $commands, array $se
     ],
 ]);
 
+/** @return array{list<array<string, mixed>>, list<string>} one facet of a layer typed, and what is said of it */
+function typed(string $layer, string $field, string $value, string $said): array
+{
+    return [[['type' => 'set-field', 'layers' => [$layer], 'field' => $field, 'value' => $value]], [$said]];
+}
+
+/** @return array{list<array<string, mixed>>, list<string>} */
+function fitted(string $widget, string $field, string $value, string $said): array
+{
+    return [[['type' => 'set-widget', 'layers' => [$widget], 'field' => $field, 'value' => $value]], [$said]];
+}
+
+it('has a sentence for each thing that may differ', function (array $commands, array $sentences): void {
+    expect(told(Sample::after(withTake(shop()), ...array_map(onHome(...), $commands))))->toBe($sentences);
+})->with([
+    'a smaller size' => typed('heading', 'size', '20', '“Shelf rent” is smaller (28 → 20 px).'),
+    'another family' => typed('lead', 'family', 'Lora', '“Choose how much room you need” is set in Lora instead of Hanken Grotesk.'),
+    'lines' => typed('lead', 'lineHeight', '1.8', '“Choose how much room you need” has its lines further apart.'),
+    'letters' => typed('lead', 'letterSpacing', '-0.02', '“Choose how much room you need” has its letters closer together.'),
+    'capitals' => typed('lead', 'transform', 'uppercase', '“Choose how much room you need” is in capitals.'),
+    'initials' => typed('lead', 'transform', 'capitalize', '“Choose how much room you need” has capital initials.'),
+    'hidden' => [[['type' => 'mark-layers', 'layers' => ['lead'], 'hidden' => true]], ['“Choose how much room you need” is hidden.']],
+    'another shape' => typed('pota', 'shape', 'ellipse', 'The pot is an ellipse instead of a box.'),
+    'an outline' => typed('pota', 'stroke-width', '3', 'The pot has an outline.'),
+    'rounder' => typed('pota', 'radius', '12', 'The pot has rounder corners (0 → 12 px).'),
+    'one corner otherwise' => typed('pota', 'radius-bottomRight', '12', 'The pot has other corners.'),
+    'fainter' => typed('pota', 'opacity', '40%', 'The pot is fainter.'),
+    'a part of a group, past its frame' => [[['type' => 'move-layers', 'layers' => ['pota'], 'dx' => -10, 'dy' => 0]], ['The pot moved 10 px to the left.']],
+    'a group, and a part of it further' => [[['type' => 'move-layers', 'layers' => ['pots'], 'dx' => 0, 'dy' => 20], ['type' => 'move-layers', 'layers' => ['potb'], 'dx' => 0, 'dy' => 9]], ['The pots moved 20 px down.', 'The plate moved 9 px down.']],
+    'turned' => typed('potb', 'rotation', '45', 'The plate is turned by 45°.'),
+    'no colour' => typed('heading', 'fill', '', '“Shelf rent” has lost its colour.'),
+    'a colour at last' => typed('pota', 'fill', '#b4472e', 'The pot is red.'),
+    'the whole width' => [[['type' => 'place-layers', 'places' => [['id' => 'book', 'x' => 0, 'y' => 700, 'width' => 390, 'height' => 48, 'rotation' => 0]]]], ['The button “Book” fills the width.']],
+    'a label less' => fitted('book', 'label', '', 'The button “Book” has lost its label.'),
+    'columns in another order' => fitted('prices', 'columns', 'Price|Size|Free|Note', 'The price list has its columns in another order.'),
+    'a column called otherwise' => fitted('prices', 'columns', 'Size|Price|Free|Remark', 'The price list calls “Note” now “Remark”.'),
+    'other cells' => fitted('prices', 'items', "Half | 7 € | 4\nWhole | 10 € | 2", 'The price list says other things in its cells.'),
+    'an icon' => fitted('book', 'icon', 'calendar', 'The button “Book” has the icon calendar.'),
+]);
+
 it('says of an array what has changed, though its take names the layers of its design otherwise', function (): void {
     $before = Sample::after(shop(), onHome(['type' => 'array-layers', 'layers' => ['pots'], 'seed' => 'array']));
     $array = array_values(array_filter($before->layers, fn (Layer $layer): bool => $layer->content instanceof ArrayLayer))[0];
