@@ -19,6 +19,7 @@ use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Flow\Signals;
 use Kindred\Kit\Kit;
+use Kindred\Layout\Computed;
 use Kindred\Layout\Relayout;
 use Kindred\Signal\Template;
 use Kindred\Type\FaceBook;
@@ -47,6 +48,9 @@ final readonly class Facets
         }
         if ($only?->content instanceof Widget && ! $this->kit->showsColour($only)) {
             $values[Field::Fill->value]['applies'] = false;
+        }
+        foreach ([Field::X, Field::Y, Field::Height] as $field) {
+            $values[$field->value]['given'] = $layers !== [] && array_filter($layers, fn (Layer $layer): bool => ! $this->given($tree, $layer, $field)) === [];
         }
         foreach (LayoutField::cases() as $field) {
             $values[$field->value] = $this->shared(array_map(fn (Layer $layer): ?string => $field->of($tree, $layer), $layers));
@@ -97,6 +101,16 @@ final readonly class Facets
         $distinct = array_values(array_unique($values));
 
         return ['applies' => $values !== [], 'value' => count($distinct) === 1 ? $distinct[0] : '', 'mixed' => count($distinct) > 1];
+    }
+
+    /** Whether the layout gives a layer this, whatever is typed: its place in a stack, the height of its words. */
+    private function given(Tree $tree, Layer $layer, Field $field): bool
+    {
+        if ($field === Field::Height && ! $layer->content instanceof Text) {
+            return false;
+        }
+
+        return in_array($field->value, Computed::of($tree, $layer), true);
     }
 
     /** The layer as it is, or as it is in its cell. */

@@ -1,6 +1,6 @@
 /** What a designer does without thinking, one short test each, on screens of their own in one project. */
 import { expect, test, type Browser, type Locator, type Page } from '@playwright/test';
-import { at as placeOf, box, drag as dragging, enter, middle, newProject, openDemo, saved, slowed } from './support/hand.ts';
+import { at as placeOf, box, drag as dragging, enter, middle, newProject, openDemo, saved, slowed, still } from './support/hand.ts';
 
 let page: Page;
 let errors: string[] = [];
@@ -811,8 +811,11 @@ test('a picture that is chosen goes below the bars of its screen', async () => {
         canvas.getContext('2d')!.fillRect(10, 10, 30, 20);
         return canvas.toDataURL('image/png').split(',')[1]!;
     }), 'base64');
-    const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.keyboard.press('p')]);
-    await chooser.setFiles({ name: 'wheel.png', mimeType: 'image/png', buffer: picture });
+    // Whether files are chosen in the page or in a window of the system is settled before the key is pressed.
+    const choosing = page.waitForEvent('filechooser');
+    await still(page);
+    await page.keyboard.press('p');
+    await (await choosing).setFiles({ name: 'wheel.png', mimeType: 'image/png', buffer: picture });
     await expect(outermost()).toHaveCount(3);
     expect((await box(hung().locator('[data-kind=picture]'))).slice(0, 4)).toEqual([165, 100, 60, 40]);
 });

@@ -402,7 +402,7 @@ export class Facets {
     /** What a number field would show so many of its steps from a value; null where that is no single number. */
     private stepped(value: string, input: HTMLInputElement, steps: number): string | null {
         const shown = /^(-?[\d.]+)(%?)$/.exec(value.trim());
-        if (!shown || !input.matches('input[data-step]') || Number.isNaN(Number(shown[1]))) return null;
+        if (!shown || input.readOnly || !input.matches('input[data-step]') || Number.isNaN(Number(shown[1]))) return null;
         return String(Math.round((Number(shown[1]) + Number(input.dataset['step']) * steps) * 1000) / 1000) + shown[2]!;
     }
 

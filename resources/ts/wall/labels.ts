@@ -30,7 +30,7 @@ export class Labels {
     private down(event: PointerEvent): void {
         const label = (event.target as Element).closest<HTMLLabelElement>('label[for]');
         const field = label?.control;
-        if (event.button !== 0 || !label || !(field instanceof HTMLInputElement) || field.dataset['step'] === undefined || field.disabled) return;
+        if (event.button !== 0 || !label || !(field instanceof HTMLInputElement) || field.dataset['step'] === undefined || field.disabled || field.readOnly) return;
         if (this.desk.stepped(field.value, field, 0) === null) return;
         this.drag = { field, shown: field.value, x: event.clientX, steps: 0, last: event.clientX, moved: false };
         label.setPointerCapture(event.pointerId);
