@@ -20,9 +20,13 @@ test('a cue is set to wait, to go elsewhere, and to move otherwise; the rehearsa
 
     await choose(page, 'When', 'delay');
     await expect(cue(page).getByLabel('After ms')).toHaveValue('1000');
-    await cue(page).getByLabel('After ms').fill('400');
+    await cue(page).getByLabel('After ms').fill('0.4s');
     await cue(page).getByLabel('After ms').press('Enter');
     await saved(page);
+    await expect(cue(page).getByLabel('After ms')).toHaveValue('400');
+    await cue(page).getByLabel('After ms').press('ArrowDown');
+    await saved(page);
+    await expect(cue(page).getByLabel('After ms')).toHaveValue('390');
     await choose(page, 'Screen', 'kiln');
     await choose(page, 'Transition', 'cover');
     await choose(page, 'Direction', 'up');

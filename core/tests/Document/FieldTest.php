@@ -109,6 +109,9 @@ it('reads such signs in the numbers of screens, cues and widgets, too', function
     [$linked] = Sample::after(Sample::tree(), ['type' => 'put-cue', 'screen' => 'home', 'cue' => $cue], $set('after', '*2'), $set('duration', '+50'), $set('delay', '+20'))->screen('home')->cues;
     expect([$linked->trigger->delay, $linked->transition?->duration, $linked->transition?->delay])->toBe([800, 350, 20]);
 
+    expect(array_map(fn (string $typed): ?int => Sample::after(Sample::tree(), ['type' => 'put-cue', 'screen' => 'home', 'cue' => $cue], $set('duration', $typed))->screen('home')->cues[0]->transition?->duration, ['250ms', '0.4s', '.5 S', '+0.1s', '2*300 ms', '(0.1 + 0.2)s']))
+        ->toBe([250, 400, 500, 400, 600, 300]);
+
     $slider = WidgetField::Value->set(Widget::read(Reader::of(['widget' => 'slider', 'value' => 40, 'least' => 0, 'most' => 100])), '+15');
     expect([$slider->value, WidgetField::Most->set($slider, '*2')->most, WidgetField::Value->set($slider, '=80/2')->value])->toEqual([55.0, 200.0, 40.0]);
 });

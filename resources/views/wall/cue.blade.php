@@ -13,7 +13,7 @@
             @endforeach
         </select></div>
     @if ($cue->trigger->kind === Kindred\Document\Cue\TriggerKind::Delay)
-        <div class="row"><label for="w-{{ $cue->id }}">After ms</label><input class="field" id="w-{{ $cue->id }}" data-cue-field="after" type="number" min="0" max="600000" step="1" value="{{ $cue->trigger->delay }}"></div>
+        <div class="row"><label for="w-{{ $cue->id }}">After ms</label><input class="field" id="w-{{ $cue->id }}" data-cue-field="after" data-step="10" autocomplete="off" spellcheck="false" value="{{ $cue->trigger->delay }}"></div>
     @endif
     <div class="row"><label for="a-{{ $cue->id }}">Do</label>
         <select class="field" id="a-{{ $cue->id }}" data-cue-field="action">
@@ -41,11 +41,11 @@
                 <select class="field" id="d-{{ $cue->id }}" data-cue-field="direction">@foreach (Kindred\Document\Cue\Direction::cases() as $direction)<option value="{{ $direction->value }}" @selected($transition->direction === $direction)>{{ $direction->value }}</option>@endforeach</select></div>
         @endif
         @if ($transition->kind !== Kindred\Document\Cue\TransitionKind::Cut)
-            <div class="row"><label for="l-{{ $cue->id }}">Duration ms</label><input class="field" id="l-{{ $cue->id }}" data-cue-field="duration" type="number" min="0" max="10000" step="1" value="{{ $transition->duration }}"></div>
+            <div class="row"><label for="l-{{ $cue->id }}">Duration ms</label><input class="field" id="l-{{ $cue->id }}" data-cue-field="duration" data-step="10" autocomplete="off" spellcheck="false" value="{{ $transition->duration }}"></div>
             <div class="row"><label for="e-{{ $cue->id }}">Easing</label>
                 <input class="field" id="e-{{ $cue->id }}" data-cue-field="easing" list="easings" value="{{ $easing }}" autocomplete="off"></div>
         @endif
-        <div class="row"><label for="y-{{ $cue->id }}">Delay ms</label><input class="field" id="y-{{ $cue->id }}" data-cue-field="delay" type="number" min="0" max="10000" step="1" value="{{ $transition->delay }}"></div>
+        <div class="row"><label for="y-{{ $cue->id }}">Delay ms</label><input class="field" id="y-{{ $cue->id }}" data-cue-field="delay" data-step="10" autocomplete="off" spellcheck="false" value="{{ $transition->delay }}"></div>
         <datalist id="easings">@foreach (array_keys(Kindred\Document\Cue\Easing::NAMED) as $name)<option>{{ $name }}</option>@endforeach</datalist>
     @endif
     @if ($cue->trigger->kind === Kindred\Document\Cue\TriggerKind::Tap)

@@ -35,7 +35,7 @@
                     </select></div>
                 @if ($widget->accepts === Kindred\Document\Widget\Accepts::Number)
                     @foreach ([Kindred\Document\Widget\WidgetField::Least, Kindred\Document\Widget\WidgetField::Most] as $end)
-                        <div class="row"><label for="w-{{ $end->value }}">{{ $labels[$end->value] }}</label><input class="field" id="w-{{ $end->value }}" data-widget-field="{{ $end->value }}" value="{{ $of($end) }}" autocomplete="off"></div>
+                        <div class="row"><label for="w-{{ $end->value }}">{{ $labels[$end->value] }}</label><input class="field" id="w-{{ $end->value }}" data-widget-field="{{ $end->value }}" data-step="1" value="{{ $of($end) }}" autocomplete="off"></div>
                     @endforeach
                 @endif
             @elseif ($field->value === 'equals')
@@ -48,7 +48,7 @@
             @elseif ($field->value === 'on')
                 <div class="row"><span class="label">State</span><label class="flex items-center gap-1"><input type="checkbox" data-widget-field="on" value="true" @checked($widget->on)> on</label></div>
             @else
-                <div class="row"><label for="w-{{ $field->value }}">{{ $labels[$field->value] }}</label><input class="field" id="w-{{ $field->value }}" data-widget-field="{{ $field->value }}" value="{{ $of($field) }}" autocomplete="off"></div>
+                <div class="row"><label for="w-{{ $field->value }}">{{ $labels[$field->value] }}</label><input class="field" id="w-{{ $field->value }}" data-widget-field="{{ $field->value }}" @if (in_array($field->value, ['value', 'least', 'most', 'step'], true)) data-step="{{ $field->value === 'step' ? 1 : $widget->step }}" @endif value="{{ $of($field) }}" autocomplete="off"></div>
             @endif
         @endforeach
         @if ($kind instanceof Kindred\Kit\Working)

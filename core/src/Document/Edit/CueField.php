@@ -111,6 +111,9 @@ enum CueField: string
 
     private function milliseconds(string $value, int $has, int $most): int
     {
-        return (int) round($this->number($value, null, 0, $most, (string) $has, ' ms'));
+        // As in CSS (Values and Units 4, section 7.2): `300ms`, `0.3s`; a bare number is of ms.
+        $plain = (string) preg_replace(['/ms\b/i', '/(?<=[\d.)])\s*s\b/i'], ['', '*1000'], $value);
+
+        return (int) round($this->number($plain, null, 0, $most, (string) $has, ' ms'));
     }
 }
