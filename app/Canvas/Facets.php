@@ -49,8 +49,8 @@ final readonly class Facets
         if ($only?->content instanceof Widget && ! $this->kit->showsColour($only)) {
             $values[Field::Fill->value]['applies'] = false;
         }
-        foreach ([Field::X, Field::Y, Field::Height] as $field) {
-            $values[$field->value]['given'] = $layers !== [] && array_filter($layers, fn (Layer $layer): bool => ! $this->given($tree, $layer, $field)) === [];
+        foreach ($layers === [] ? [] : array_intersect(...array_map(fn (Layer $layer): array => Computed::fixed($tree, $layer), $layers)) as $field) {
+            $values[$field]['fixed'] = true;
         }
         foreach (LayoutField::cases() as $field) {
             $values[$field->value] = $this->shared(array_map(fn (Layer $layer): ?string => $field->of($tree, $layer), $layers));
@@ -101,16 +101,6 @@ final readonly class Facets
         $distinct = array_values(array_unique($values));
 
         return ['applies' => $values !== [], 'value' => count($distinct) === 1 ? $distinct[0] : '', 'mixed' => count($distinct) > 1];
-    }
-
-    /** Whether the layout gives a layer this, whatever is typed: its place in a stack, the height of its words. */
-    private function given(Tree $tree, Layer $layer, Field $field): bool
-    {
-        if ($field === Field::Height && ! $layer->content instanceof Text) {
-            return false;
-        }
-
-        return in_array($field->value, Computed::of($tree, $layer), true);
     }
 
     /** The layer as it is, or as it is in its cell. */

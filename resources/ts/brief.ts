@@ -156,11 +156,10 @@ wireDialogs();
 wireToast();
 
 // Whoever comes here to write a part of it begins at once.
-const begun = new URLSearchParams(location.search).get('begin');
-const part = body.querySelector(`[data-part="${CSS.escape(begun ?? '')}"]`);
-if (begun && part) {
+const begun = body.querySelector<HTMLElement>(`[data-part="${CSS.escape(new URLSearchParams(location.search).get('begin') ?? '')}"]`);
+if (begun) {
     history.replaceState(null, '', location.pathname);
-    part.scrollIntoView();
-    if (!part.querySelector('[data-entry]')) rows.add(begun);
+    begun.scrollIntoView();
+    if (!begun.querySelector('[data-entry]')) begun.querySelector<HTMLElement>('[data-brief-do=add]')?.click();
 }
 server.resume();

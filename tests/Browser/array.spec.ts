@@ -1,7 +1,7 @@
 /** Arrays by hand: one card becomes many, from a table and pictures. */
 import { expect, type Locator, type Page } from '@playwright/test';
 import { PNG } from 'pngjs';
-import { allowError, bareScreen, box, drag, likeReload, middle, near, openDemo, saved, screen, setField, test } from './support/hand.ts';
+import { allowError, bareScreen, box, drag, likeReload, middle, near, openDemo, paste, saved, screen, setField, test } from './support/hand.ts';
 
 const table = 'Name;Price\nBowl;€24.00\nMug;€18.50\nVase;€61.00\nPlatter;€48.00\nTeapot;€75.90\nTile;€9.50\n';
 
@@ -163,11 +163,7 @@ test('the sheet is typed into, pasted into and reordered; what is wrong is said 
     await field('Name', 1).press('Enter');
     await expect.poll(names).toEqual(['Bowl', 'Name', 'Name']);
     await field('Name', 2).focus();
-    await page.evaluate(() => {
-        const data = new DataTransfer();
-        data.setData('text/plain', 'Mug\t€1\r\nVase\t€2\r\nJug\t€3\r\n');
-        document.activeElement!.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
-    });
+    await paste(page, 'Mug\t€1\r\nVase\t€2\r\nJug\t€3\r\n');
     await expect.poll(names).toEqual(['Bowl', 'Mug', 'Vase', 'Jug']);
     await field('Price', 4).focus();
     await page.keyboard.press('Alt+ArrowUp');
@@ -224,11 +220,7 @@ test('cells below their screen are not drawn until they come into it', async ({ 
     await page.locator('#facets').getByRole('button', { name: 'Sheet' }).click();
     const sheet = page.locator('#sheet');
     await sheet.getByRole('textbox', { name: 'Name, row 8', exact: true }).click();
-    await page.evaluate((names) => {
-        const data = new DataTransfer();
-        data.setData('text/plain', names);
-        document.activeElement!.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
-    }, Array.from({ length: 90 }, (_, i) => `Glaze ${i}`).join('\n'));
+    await paste(page, Array.from({ length: 90 }, (_, i) => `Glaze ${i}`).join('\n'));
     await expect(cells).toHaveCount(97);
     await saved(page);
     await sheet.getByRole('button', { name: 'Close the data sheet' }).click();

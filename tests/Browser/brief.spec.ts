@@ -1,7 +1,7 @@
 /** The brief by hand: written, searched, planned, hung on the wall; requirements tied and covered. */
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
-import { drag, enter, middle, near, newProject, openDemo, saved, screen, test } from './support/hand.ts';
+import { drag, enter, middle, near, newProject, openDemo, paste, saved, screen, test } from './support/hand.ts';
 
 /** Adds an entry to a part and writes its title; the card with it. */
 async function add(page: Page, part: string, title: string): Promise<ReturnType<Page['locator']>> {
@@ -199,11 +199,7 @@ test('a plan is written at the speed of a list, linked in its sketch and hung fr
     expect(Math.max(...heights)).toBeLessThan(36);
     // A list that was copied elsewhere becomes rows, in one step.
     await plan.locator('.title').nth(1).focus();
-    await page.evaluate(() => {
-        const data = new DataTransfer();
-        data.setData('text/plain', '- Glazes\tAll of them\n2. One glaze\n\n• My pieces');
-        document.activeElement!.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
-    });
+    await paste(page, '- Glazes\tAll of them\n2. One glaze\n\n• My pieces');
     await saved(page);
     await page.reload();
     expect(await titles()).toEqual(['Welcome', 'Shelf', 'Glazes', 'One glaze', 'My pieces', 'Book', 'Done']);
@@ -212,11 +208,7 @@ test('a plan is written at the speed of a list, linked in its sketch and hung fr
     // Pasted into a new row in the middle it stands there, from its first line on.
     await plan.locator('.title').nth(0).focus();
     await page.keyboard.press('Enter');
-    await page.evaluate(() => {
-        const data = new DataTransfer();
-        data.setData('text/plain', '1) Kiln\n2) Oven');
-        document.activeElement!.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
-    });
+    await paste(page, '1) Kiln\n2) Oven');
     await saved(page);
     await page.reload();
     expect(await titles()).toEqual(['Welcome', 'Kiln', 'Oven', 'Shelf', 'Book', 'Done']);

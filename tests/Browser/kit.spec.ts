@@ -1,6 +1,6 @@
 /** The kit by hand: found, placed, dragged on, edited where it lies, made into another kind, opened. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { allowError, at, bareScreen, box, drag, likeReload, middle, near, openDemo, saved, screen, setField, still, test } from './support/hand.ts';
+import { allowError, at, bareScreen, box, drag, likeReload, middle, near, openDemo, paste, saved, screen, setField, still, test } from './support/hand.ts';
 
 /** The kit lies over the left of the wall: the screen is moved out from under it. */
 async function screenBesideKit(page: Page): Promise<Locator> {
@@ -187,11 +187,7 @@ test('what a widget holds is changed where it lies: words, cells, icons, choices
     await likeReload(page, firing);
 
     // Rows copied from a spreadsheet, headings too, go into the table that is selected.
-    await page.evaluate(() => {
-        const data = new DataTransfer();
-        data.setData('text/plain', 'Kiln\tOpens\tShelves\nSmall\tFriday\t12\nBig\tSunday\t30\n');
-        document.body.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true }));
-    });
+    await paste(page, 'Kiln\tOpens\tShelves\nSmall\tFriday\t12\nBig\tSunday\t30\n');
     await expect(firing.locator('text', { hasText: 'Shelves' })).toBeVisible();
     await expect(firing.locator('text', { hasText: 'Sunday' })).toBeVisible();
     await likeReload(page, firing);

@@ -1,6 +1,6 @@
 /** Working on the wall by hand, on copies of the demo. */
 import { expect, type Page } from '@playwright/test';
-import { allowError, at, box, drag, middle, near, openDemo, pick, saved, screen, setField, test } from './support/hand.ts';
+import { allowError, at, box, drag, middle, near, openDemo, pick, paste, saved, screen, setField, test } from './support/hand.ts';
 
 const dial = '[data-layer][data-kind=ellipse]';
 
@@ -222,17 +222,12 @@ test('an SVG becomes layers, by dialog and by pasting; what is none is refused w
     expect(await page.title()).toContain('Vectors');
 
     // Pasted from outside: a table becomes an array with its sheet, words become a text.
-    const pasteText = (text: string): Promise<void> => page.evaluate((data) => {
-        const clipboardData = new DataTransfer();
-        clipboardData.setData('text/plain', data);
-        document.body.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
-    }, text);
     await page.keyboard.press('Escape');
-    await pasteText('Pot\tPrice\nBowl\t€24\nMug\t€18\n');
+    await paste(page, 'Pot\tPrice\nBowl\t€24\nMug\t€18\n');
     await expect(page.locator('#facets .subject input')).toHaveValue('Table');
     await expect(booked.locator('[data-kind=array] > [data-layer]')).toHaveCount(2);
     await expect(booked.locator('[data-kind=array]')).toContainText('Mug');
-    await pasteText('Thrown by hand, fired twice.');
+    await paste(page, 'Thrown by hand, fired twice.');
     await expect(page.locator('#facets .subject .kind')).toHaveText('text');
     await expect(booked).toContainText('Thrown by hand, fired twice.');
     // What was copied here is pasted as layers.

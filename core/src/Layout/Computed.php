@@ -40,6 +40,17 @@ final readonly class Computed
         };
     }
 
+    /**
+     * What typing into a facet cannot change: a place in a stack, the height of words. Other sizes that follow from something
+     * else become lengths when they are typed.
+     *
+     * @return list<string>
+     */
+    public static function fixed(Tree $tree, Layer $layer): array
+    {
+        return array_values(array_intersect(self::of($tree, $layer), $layer->content instanceof Text ? ['x', 'y', 'height'] : ['x', 'y']));
+    }
+
     /** The part of a difference that was made by somebody: what only the layout has changed is left out. */
     public static function without(Difference $difference, Tree $before, Tree $after): Difference
     {

@@ -68,6 +68,17 @@ it('is the size of words and groups, but not of a group that is turned, nor of a
         ->and(Computed::of($array, $array->layer('boxa')))->toBe([]);
 });
 
+it('cannot be typed: a place in a stack and the height of words, but no size that becomes a length', function (array $item, array $stacked, array $free): void {
+    $tree = stacked($item);
+    $out = Sample::after($tree, ['type' => 'reorder-layers', 'screen' => 'home', 'parent' => null, 'layers' => [called($tree, 'Item')->id], 'above' => null]);
+    expect(Computed::fixed($tree, called($tree, 'Item')))->toBe($stacked)->and(Computed::fixed($out, called($out, 'Item')))->toBe($free);
+})->with([
+    'a box' => [['kind' => 'box', 'sizing' => ['width' => 'stretch']], ['x', 'y'], []],
+    'words' => [['kind' => 'text', 'words' => 'Clay', 'style' => STYLE], ['x', 'y', 'height'], ['height']],
+    'a group' => [['kind' => 'group', 'children' => [['kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 9, 'height' => 9]]], ['x', 'y'], []],
+    'what lies absolutely' => [['kind' => 'box', 'sizing' => ['absolute' => true]], [], []],
+]);
+
 it('leaves a change out only where nothing of it was made by somebody, on either side', function (): void {
     $named = function (Tree $before, array ...$commands): array {
         $after = Sample::after($before, ...array_map(fn (array $command): array => $command + ['screen' => 'home'], $commands));

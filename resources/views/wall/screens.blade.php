@@ -32,7 +32,7 @@
             <div class="row"><span class="label">Frames</span><label class="flex items-center gap-1" title="For all screens of the project, on the wall and in pictures"><input type="checkbox" data-framed @checked($tree->project->framed)> around all screens</label></div>
             <p class="text-ash">{{ $device->pointing->value === 'touch' ? 'Touch' : 'Pointer' }}, {{ $device->pixelRatio }}x, targets at least {{ $device->target }} px. @if ($one->view < $one->box->height) Scrolls below {{ $one->view }} px. @endif</p>
             @php($main = $one->conditionOf === null ? $one : ($tree->screens[$one->conditionOf] ?? $one))
-            @php($made = collect($tree->reel())->filter(fn ($one) => $one->condition && ($one->id === $main->id || $one->conditionOf === $main->id))->keyBy(fn ($one) => $one->condition->value))
+            @php($made = collect($tree->reel())->filter(fn ($other) => $other->condition && ($other->id === $main->id || $other->conditionOf === $main->id))->keyBy(fn ($other) => $other->condition->value))
             <div class="row"><label for="s-condition">Condition</label>
                 <select class="field" id="s-condition" data-screen-field="condition" title="The situation that this version is for">
                     <option value="">any</option>
@@ -40,7 +40,7 @@
                 </select></div>
             <div class="row"><label for="s-version">Version for</label>
                 <select class="field" id="s-version" data-make-condition title="Hangs a version for another situation beside this one">
-                    <option value="">{{ $made->isEmpty() ? 'none made yet' : $made->count().' made: '.$made->map(fn ($one) => $one->condition->label())->join(', ') }}</option>
+                    <option value="">{{ $made->isEmpty() ? 'none made yet' : $made->count().' made: '.$made->map(fn ($other) => $other->condition->label())->join(', ') }}</option>
                     @foreach (Kindred\Document\Condition::cases() as $condition)@if (! isset($made[$condition->value]))<option value="{{ $condition->value }}">make {{ $condition->label() }}</option>@endif @endforeach
                 </select></div>
             <button class="button justify-self-start" data-do="devices" title="This screen laid out on every device, side by side">See it on all devices</button>

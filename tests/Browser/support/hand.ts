@@ -104,6 +104,15 @@ export async function at(target: Locator, x: number, y: number): Promise<[number
     return [box.x + x * scale, box.y + y * scale];
 }
 
+/** Pastes words into what has the focus, as they come from another program. */
+export async function paste(page: Page, words: string): Promise<void> {
+    await page.evaluate((text) => {
+        const data = new DataTransfer();
+        data.setData('text/plain', text);
+        document.activeElement!.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+    }, words);
+}
+
 /** Waits until the wall has come to rest, and shows all that lies in the window. */
 export async function still(page: Page): Promise<void> {
     // What a key has just begun moves in the next frame.
