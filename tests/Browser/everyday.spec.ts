@@ -442,7 +442,7 @@ test('several screens are moved by what is typed after a sign, and given a grid,
     await expect(page.locator('#facets:not([aria-busy]) .subject')).toContainText('2 screens');
     const boxes = async (): Promise<number[][]> => Promise.all([one, other].map(async ({ id }) => (await hung(id).getAttribute('data-box'))!.split(' ').map(Number)));
     const before = await boxes();
-    const across = page.locator('#facets:not([aria-busy]) #s-x');
+    const across = page.locator('#facets:not([aria-busy]) #f-x');
     await expect(across).toHaveAttribute('placeholder', 'mixed');
     await across.fill('+40');
     await across.press('Enter');

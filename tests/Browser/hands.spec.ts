@@ -205,6 +205,36 @@ test('what is typed into a field of facets that are still about the layer before
     expect((await stored(page, 't00003'))['x']).toBe(24);
 });
 
+test('a place typed for what was drawn just now is not its screen’s, though the facets are still about that', async ({ page }) => {
+    await openDemo(page, 'Quick places');
+    await near(page, 'Welcome');
+    await expect(page.locator(`${settled} .subject .kind`)).toHaveText('screen');
+    const shown = screen(page, 'Welcome');
+    const place = (): Promise<string> => shown.evaluate((one: HTMLElement) => one.style.left);
+    const stands = await place();
+    await page.route(/\/facets\?/, async (route) => {
+        await new Promise((go) => setTimeout(go, 500));
+        await route.continue();
+    });
+    await page.keyboard.press('s');
+    await drag(page, await at(shown, 40, 700), await at(shown, 140, 740));
+    const drawn = shown.locator('[data-kind=box]').last();
+    await expect(page.locator('#facets .subject .kind')).toHaveText('box');
+    for (const [name, value] of [['X', '24'], ['W', '90']] as const) {
+        const field = page.locator('#facets').getByLabel(name, { exact: true });
+        await field.click();
+        await page.keyboard.type(value);
+        await page.keyboard.press('Enter');
+        await expect(field).toHaveValue(value);
+    }
+    await expect(page.locator(`${settled} .subject .kind`)).toHaveText('box');
+    await saved(page);
+    const [x, , width] = await box(drawn);
+    expect([x, width]).toEqual([24, 90]);
+    expect(await place()).toBe(stands);
+    await expect(page.locator('#f-x')).toHaveValue('24');
+});
+
 test('a choice that is about no selection is taken at once, while the facets are still about the layer before', async ({ page }) => {
     await openDemo(page, 'Quick choices');
     await near(page, 'Glaze library');

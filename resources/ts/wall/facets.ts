@@ -19,6 +19,9 @@ const LASTING = ':is(#apart, #align-with, #gap), label:has(#apart)';
 /** The facets in the order of the keys that open them. */
 const FACETS = ['where', 'look', 'words', 'cues', 'checks'];
 
+/** Place and size, which layers and screens have alike. */
+const FRAME = ['x', 'y', 'width', 'height'] as const;
+
 /** What is known here of a layer's name: what the outline calls it, or the words of a text. */
 export function nameOf(layer: SVGElement): string {
     const item = document.querySelector(`#reel [data-item="${bare(layer.dataset['layer']!)}"] .item-name`);
@@ -134,7 +137,7 @@ export class Facets {
         if (!layer || at === this.framed) return;
         this.framed = at;
         const box = this.picture.box(layer);
-        for (const name of ['x', 'y', 'width', 'height'] as const) {
+        for (const name of FRAME) {
             const field = this.place.querySelector<HTMLInputElement>(`#f-${name}`);
             if (field && field !== document.activeElement && !field.hasAttribute('data-dragged')) field.value = field.defaultValue = short(box[name]);
         }
@@ -290,7 +293,8 @@ export class Facets {
 
     /** What a field asks for with what it shows now. */
     private commandsOf(input: HTMLInputElement | HTMLSelectElement): Command[] {
-        const { field, screenField, cueField, widgetField, gridField } = input.dataset;
+        const { cueField, widgetField, gridField } = input.dataset;
+        const { field, screenField } = this.meant(input);
         const value = input.type === 'checkbox' ? String((input as HTMLInputElement).checked) : input.value;
         if (field) return [{ type: 'set-field', ...this.on, field, value, ...this.inCell() }];
         if (screenField) return this.everyScreen().map((one) => ({ type: 'set-screen-field', screen: one, field: screenField, value }));
@@ -300,6 +304,14 @@ export class Facets {
         if (input.dataset['convert'] !== undefined) return [{ type: 'convert-widgets', ...this.on, widget: value, name: (input as HTMLSelectElement).selectedOptions[0]!.text }];
         if (cueField) return [{ type: 'set-cue-field', ...this.owner(), cue: input.closest<HTMLElement>('[data-cue]')!.dataset['cue'], field: cueField, value }];
         return input.dataset['rename'] ? [{ type: 'rename-layer', layer: input.dataset['rename'], name: value }] : [];
+    }
+
+    /** Place and size are those of what is selected now, also while the facets still show the screen, or the layer, before it. */
+    private meant(input: HTMLElement): { field?: string | undefined; screenField?: string | undefined } {
+        const { field, screenField } = input.dataset;
+        const name = field ?? screenField;
+        if (!FRAME.some((one) => one === name)) return { field, screenField };
+        return this.subject.layers.length > 0 ? { field: name } : { screenField: name };
     }
 
     /** While a label is dragged the picture shows what its number would make of it. */

@@ -24,7 +24,7 @@
             </select></div>
         <div class="row two">
             @foreach (['x' => 'X', 'y' => 'Y', 'width' => 'W', 'height' => 'H'] as $field => $label)
-                <label for="s-{{ $field }}">{{ $label }}</label><input class="field" id="s-{{ $field }}" data-screen-field="{{ $field }}" data-step="1" value="{{ $box[$field] }}" @if ($box[$field] === null) placeholder="mixed" @endif autocomplete="off">
+                <label for="f-{{ $field }}">{{ $label }}</label><input class="field" id="f-{{ $field }}" data-screen-field="{{ $field }}" data-step="1" value="{{ $box[$field] }}" @if ($box[$field] === null) placeholder="mixed" @endif autocomplete="off">
             @endforeach
         </div>
         @if ($one)
