@@ -54,7 +54,7 @@ final class Arriving implements ProjectTarget
     {
         $this->project->notes()->forceCreate([
             'user_id' => $this->project->user_id, 'created_at' => $note->written === '' ? now() : Carbon::parse($note->written),
-            'screen' => $note->screen, 'layer' => $note->layer,
+            'screen' => $note->screen ?? '', 'layer' => $note->layer ?? '',
         ] + array_diff_key($note->toArray(), ['written' => 1]));
     }
 

@@ -123,7 +123,7 @@ final readonly class Projects
     private function notes(Project $project): \Generator
     {
         foreach (Note::query()->with('user')->where('project_id', $project->id)->oldest('number')->lazy(500) as $note) {
-            yield new FileNote($note->number, $note->screen, $note->layer, $note->x, $note->y, $note->words, $note->resolved, $note->writer(), $note->created_at->toIso8601String());
+            yield new FileNote($note->number, $note->screen ?: null, $note->layer ?: null, $note->x, $note->y, $note->words, $note->resolved, $note->writer(), $note->created_at->toIso8601String());
         }
     }
 

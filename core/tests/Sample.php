@@ -8,6 +8,7 @@ use Kindred\Document\Command\Command;
 use Kindred\Document\Command\Commands;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
+use Kindred\Exchange\ProjectSchema;
 use Kindred\Input\Reader;
 use Kindred\Layout\Consequences;
 use Kindred\Layout\Relayout;
@@ -18,6 +19,8 @@ use Kindred\Render\TextMode;
 use Kindred\Type\CompiledFaces;
 use Kindred\Type\FaceBook;
 use Kindred\Type\Typesetter;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
 
 /** Small documents and the compiled faces, for tests. */
 final class Sample
@@ -27,6 +30,29 @@ final class Sample
     public static function faces(): FaceBook
     {
         return self::$faces ??= new FaceBook(new CompiledFaces(self::compiled()));
+    }
+
+    /**
+     * @param  array<string, mixed>  $rules  a schema, or one of the definitions of one
+     * @param  array<string, mixed>  $schema  with its `$defs`
+     * @return array<string, list<string>> what is not as a JSON Schema wants it, by place, as another library sees it
+     */
+    public static function faults(mixed $data, array $rules, array $schema): array
+    {
+        $object = fn (mixed $value): mixed => json_decode((string) json_encode($value, JSON_PRESERVE_ZERO_FRACTION));
+        $error = (new Validator(max_errors: 5))->validate($object($data), $object(['$defs' => $schema['$defs']] + $rules))->error();
+
+        return $error === null ? [] : (new ErrorFormatter)->format($error);
+    }
+
+    /** What a project file is written as, which has to be as its schema says. */
+    public static function written(ProjectFile $file): string
+    {
+        $written = $file->write();
+        $schema = ProjectSchema::of();
+        expect(self::faults(json_decode($written), $schema, $schema))->toBe([]);
+
+        return $written;
     }
 
     public static function compiled(): string

@@ -35,9 +35,6 @@ final class KitCommand extends Command
     public function handle(Renderer $renderer, Raster $raster): int
     {
         $file = $this->argument('file');
-        if (! is_string($file)) {
-            return self::INVALID;
-        }
         $tops = array_fill(0, self::COLUMNS, self::GAP);
         $out = '';
         foreach (Kit::search('') as $kind) {

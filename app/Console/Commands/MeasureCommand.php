@@ -26,8 +26,7 @@ final class MeasureCommand extends Command
 
     public function handle(Relayout $relayout, OnDevice $onDevice, Measurement $measurement): int
     {
-        $path = $this->argument('file');
-        $json = is_string($path) ? @file_get_contents($path) : false;
+        $json = @file_get_contents($this->argument('file'));
         if ($json === false) {
             return $this->refuse('The file cannot be read.', self::FAILURE);
         }

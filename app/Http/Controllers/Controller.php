@@ -4,10 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\User;
 use Illuminate\Http\Request;
 
 abstract class Controller
 {
+    /** Who is signed in. */
+    protected function person(Request $request): User
+    {
+        return $request->user() ?? abort(401);
+    }
+
     /** A query value as text; nothing when there is none, or a list was sent in its place. */
     protected function asked(Request $request, string $key): string
     {

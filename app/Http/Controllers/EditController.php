@@ -20,7 +20,7 @@ final class EditController extends Controller
 
     public function store(EditRequest $request, Project $project): JsonResponse
     {
-        return $this->answer($this->editor->edit($project, $request->user(), $request->commands(), $request->base(), $request->token(), $request->own()));
+        return $this->answer($this->editor->edit($project, $this->person($request), $request->commands(), $request->base(), $request->token(), $request->own()));
     }
 
     /** What an edit would look like while the pointer is still down; nothing is kept. */
@@ -31,12 +31,12 @@ final class EditController extends Controller
 
     public function undo(EditRequest $request, Project $project): JsonResponse
     {
-        return $this->answer($this->several($request, fn (?string $token): Answer => $this->editor->undo($project, $request->user(), $token)));
+        return $this->answer($this->several($request, fn (?string $token): Answer => $this->editor->undo($project, $this->person($request), $token)));
     }
 
     public function redo(EditRequest $request, Project $project): JsonResponse
     {
-        return $this->answer($this->several($request, fn (?string $token): Answer => $this->editor->redo($project, $request->user(), $token)));
+        return $this->answer($this->several($request, fn (?string $token): Answer => $this->editor->redo($project, $this->person($request), $token)));
     }
 
     /** What happened after an edit that the caller had seen. */

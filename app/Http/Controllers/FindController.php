@@ -32,7 +32,7 @@ final class FindController extends Controller
             }
             $own[$command] = Reader::of(['keys' => $keys])->strings('keys', 30, 4);
         }
-        $request->user()->update(['keys' => $own]);
+        $this->person($request)->update(['keys' => $own]);
 
         return response()->noContent();
     }

@@ -50,7 +50,7 @@ final class NoteController extends Controller
                 throw new InvalidInput('words', 'A project holds at most '.number_format(ProjectFile::MAX_NOTES).' notes; delete some that are settled. Nothing was changed.');
             }
             $project->notes()->create([
-                'user_id' => $request->user()->id, 'number' => 1 + (int) Note::withTrashed()->where('project_id', $project->id)->max('number'), 'screen' => $screen,
+                'user_id' => $this->person($request)->id, 'number' => 1 + (int) Note::withTrashed()->where('project_id', $project->id)->max('number'), 'screen' => $screen,
                 'layer' => preg_match(Reader::ID, $layer) === 1 ? $layer : '', 'x' => $place[0], 'y' => $place[1], 'words' => $words,
             ]);
         });

@@ -23,7 +23,7 @@ final class ShelfController extends Controller
     public function index(Request $request, Projects $projects): View
     {
         $words = mb_substr(trim($this->asked($request, 'q')), 0, 120);
-        $found = $request->user()->projects()->matching($words)->limit(200)->get();
+        $found = $this->person($request)->projects()->matching($words)->limit(200)->get();
 
         return view($request->hasHeader('HX-Request') ? 'shelf.list' : 'shelf.index', [
             'projects' => $found,
@@ -34,7 +34,7 @@ final class ShelfController extends Controller
 
     public function store(Request $request): RedirectResponse
     {
-        $project = $request->user()->projects()->create($this->named($request));
+        $project = $this->person($request)->projects()->create($this->named($request));
 
         return redirect()->route('wall', $project);
     }
@@ -76,12 +76,12 @@ final class ShelfController extends Controller
         }
 
         if ($file->getSize() <= self::AT_ONCE) {
-            return redirect()->route('wall', $projects->importFile($request->user(), (string) $file->getRealPath()));
+            return redirect()->route('wall', $projects->importFile($this->person($request), (string) $file->getRealPath()));
         }
         $kept = storage_path('app/arriving');
         is_dir($kept) || mkdir($kept, 0700, true);
         $work = new Work(['name' => mb_strimwidth(mb_scrub($file->getClientOriginalName()), 0, 120, '…')]);
-        $request->user()->works()->save($work);
+        $this->person($request)->works()->save($work);
         ImportProject::dispatch($work, $file->move($kept, "{$work->id}.json")->getPathname());
 
         return redirect()->route('works.show', $work->id);

@@ -107,8 +107,8 @@ final class WallController extends Controller
     {
         return view('wall.history', [
             'steps' => $editor->history($project, 60),
-            'undo' => $editor->undoable($project, $request->user())?->label,
-            'redo' => $editor->redoable($project, $request->user())?->label,
+            'undo' => $editor->undoable($project, $this->person($request))?->label,
+            'redo' => $editor->redoable($project, $this->person($request))?->label,
         ]);
     }
 }

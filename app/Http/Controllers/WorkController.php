@@ -34,6 +34,6 @@ final class WorkController extends Controller
 
     private function of(Request $request, string $id): Work
     {
-        return Work::query()->where('user_id', $request->user()->id)->findOrFail($id);
+        return Work::query()->where('user_id', $this->person($request)->id)->findOrFail($id);
     }
 }

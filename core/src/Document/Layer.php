@@ -7,6 +7,7 @@ namespace Kindred\Document;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Container;
+use Kindred\Document\Layer\Content;
 use Kindred\Document\Layer\Group;
 use Kindred\Document\Layer\InParts;
 use Kindred\Document\Layer\Kinds;
@@ -20,7 +21,12 @@ use Kindred\Document\Style\Corners;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Stroke;
 use Kindred\Geometry\Box;
+use Kindred\Geometry\Sides;
 use Kindred\Input\Reader;
+use Kindred\Property as Is;
+use Kindred\Property\Declared;
+use Kindred\Property\Properties;
+use Kindred\Property\Stored;
 
 /**
  * One thing on a screen, or loose on the wall when `screen` is null.
@@ -31,10 +37,13 @@ use Kindred\Input\Reader;
  * what the parent is. A text's fill is the colour of its words,
  * an icon's fill the colour of its strokes.
  */
-final readonly class Layer
+final readonly class Layer implements Stored
 {
+    use Declared;
     use HasCues;
-    use Withers;
+
+    /** What says where in the tree it is. */
+    private const PLACE = ['id' => true, 'screen' => true, 'parent' => true, 'rank' => true];
 
     /**
      * @param  list<Fill>  $fills
@@ -42,24 +51,24 @@ final readonly class Layer
      * @param  string|null  $lineage  the layer of which this is the same in another take or condition of its screen
      */
     public function __construct(
-        public string $id,
-        public ?string $screen,
-        public ?string $parent,
-        public string $rank,
-        public string $name,
-        public Box $box,
-        public LayerContent $content,
-        public float $rotation = 0,
-        public float $opacity = 1,
-        public bool $locked = false,
-        public bool $hidden = false,
-        public array $fills = [],
-        public ?Stroke $stroke = null,
-        public Corners $corners = new Corners,
-        public array $cues = [],
-        public Sizing $sizing = new Sizing,
-        public ?Pins $pins = null,
-        public ?string $lineage = null,
+        #[Is\Id(affects: Is\Affects::Nothing)] public string $id,
+        #[Is\Id(affects: Is\Affects::Layout)] public ?string $screen,
+        #[Is\Id(affects: Is\Affects::Layout)] public ?string $parent,
+        #[Is\Words(Screen::MAX_RANK, empty: false, affects: Is\Affects::Layout)] public string $rank,
+        #[Is\Name(given: false, affects: Is\Affects::Nothing)] public string $name,
+        #[Sides(need: [], affects: Is\Affects::Layout)] public Box $box,
+        #[Content] public LayerContent $content,
+        #[Is\Number(-360, 360, affects: Is\Affects::Layout)] public float $rotation = 0,
+        #[Is\Number(0, 1, affects: Is\Affects::Paint)] public float $opacity = 1,
+        #[Is\Flag(affects: Is\Affects::Nothing)] public bool $locked = false,
+        #[Is\Flag(affects: Is\Affects::Layout)] public bool $hidden = false,
+        #[Is\Records(Fill::class, 16, affects: Is\Affects::Paint)] public array $fills = [],
+        #[Is\Record(affects: Is\Affects::Paint)] public ?Stroke $stroke = null,
+        #[Is\Record(affects: Is\Affects::Paint)] public Corners $corners = new Corners,
+        #[Is\Records(Cue::class, 50, affects: Is\Affects::Nothing)] public array $cues = [],
+        #[Is\Record(sparse: true, affects: Is\Affects::Layout)] public Sizing $sizing = new Sizing,
+        #[Is\Record(sparse: true, affects: Is\Affects::Layout)] public ?Pins $pins = null,
+        #[Is\Id(sparse: true, affects: Is\Affects::Nothing)] public ?string $lineage = null,
     ) {
     }
 
@@ -67,30 +76,11 @@ final readonly class Layer
     public static function read(Reader $in, ?string $id = null, ?string $screen = null, ?string $parent = null, ?string $rank = null): self
     {
         $content = Kinds::read($in);
-        $stroke = $in->optional('stroke');
-        $corners = $in->optional('corners');
-        $sizing = Sizing::read($in);
+        $sizing = $in->has('sizing') ? Sizing::read($in->object('sizing')) : new Sizing;
+        $place = ($id === null ? [] : ['id' => $id]) + ($rank === null ? [] : ['screen' => $screen, 'parent' => $parent, 'rank' => $rank]);
+        $name = $in->has('name') ? [] : ['name' => $content instanceof Text ? Text::title($content->words) : ucfirst($content::kind())];
 
-        return new self(
-            id: $id ?? $in->id('id'),
-            screen: $rank === null ? $in->optionalId('screen') : $screen,
-            parent: $rank === null ? $in->optionalId('parent') : $parent,
-            rank: $rank ?? $in->string('rank', 120, false),
-            name: $in->has('name') ? $in->name('name') : ($content instanceof Text ? Text::title($content->words) : ucfirst($content::kind())),
-            box: self::readBox($in, $content, $sizing),
-            content: $content,
-            rotation: $in->numberOr('rotation', 0, -360, 360),
-            opacity: $in->numberOr('opacity', 1, 0, 1),
-            locked: $in->boolean('locked', false),
-            hidden: $in->boolean('hidden', false),
-            fills: $in->list('fills', Fill::read(...), 0, 16),
-            stroke: $stroke === null ? null : Stroke::read($stroke),
-            corners: $corners === null ? new Corners : Corners::read($corners),
-            cues: $in->list('cues', Cue::read(...), 0, 50),
-            sizing: $sizing,
-            pins: $in->has('pins') ? Pins::read($in->object('pins')) : null,
-            lineage: $in->optionalId('lineage'),
-        );
+        return self::of($in, $place + $name + ['box' => self::readBox($in, $content, $sizing), 'content' => $content, 'sizing' => $sizing]);
     }
 
     public function kind(): string
@@ -137,12 +127,6 @@ final readonly class Layer
         return $this->box->turned($this->rotation);
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        return ['id' => $this->id, 'screen' => $this->screen, 'parent' => $this->parent, 'rank' => $this->rank] + $this->properties();
-    }
-
     /**
      * As toArray, but with what can be long in parts, each a property of its own.
      *
@@ -151,9 +135,9 @@ final readonly class Layer
      */
     public function parts(?self $beside = null): array
     {
-        $content = $this->content instanceof InParts ? $this->content->parts($beside?->content) : $this->content->toArray();
-
-        return ['id' => $this->id, 'screen' => $this->screen, 'parent' => $this->parent, 'rank' => $this->rank] + $this->around($content);
+        return $this->content instanceof InParts
+            ? Properties::of(self::class)->write($this, ['content' => true]) + ['kind' => $this->kind()] + $this->content->parts($beside?->content)
+            : $this->toArray();
     }
 
     /**
@@ -171,39 +155,7 @@ final readonly class Layer
     /** @return array<string, mixed> all but the id and the place in the tree */
     public function properties(): array
     {
-        return $this->around($this->content->toArray());
-    }
-
-    /**
-     * @param  array<string, mixed>  $content
-     * @return array<string, mixed>
-     */
-    private function around(array $content): array
-    {
-        return [
-            'kind' => $this->kind(),
-            'name' => $this->name,
-            'x' => $this->box->x,
-            'y' => $this->box->y,
-            'width' => $this->box->width,
-            'height' => $this->box->height,
-            'rotation' => $this->rotation,
-            'opacity' => $this->opacity,
-            'locked' => $this->locked,
-            'hidden' => $this->hidden,
-            'fills' => array_map(fn (Fill $fill): array => $fill->toArray(), $this->fills),
-            'stroke' => $this->stroke?->toArray(),
-            'corners' => $this->corners->toArray(),
-            'cues' => array_map(fn (Cue $cue): array => $cue->toArray(), $this->cues),
-        ] + $content + $this->following();
-    }
-
-    /** @return array<string, mixed> what holds where a parent lays out its content or changes its size, as far as it was said */
-    private function following(): array
-    {
-        $sizing = $this->sizing->toArray();
-
-        return ($sizing === [] ? [] : ['sizing' => $sizing]) + ($this->pins === null ? [] : ['pins' => $this->pins->toArray()]) + ($this->lineage === null ? [] : ['lineage' => $this->lineage]);
+        return Properties::of(self::class)->write($this, self::PLACE);
     }
 
     /** A place that is not given is the corner of the parent; a size may be left out where it follows from the content or the layout. */

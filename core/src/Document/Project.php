@@ -4,28 +4,23 @@ declare(strict_types=1);
 
 namespace Kindred\Document;
 
-use Kindred\Input\Reader;
+use Kindred\Property as Is;
+use Kindred\Property\Declared;
+use Kindred\Property\Stored;
 
 /**
  * What holds for a project as a whole: its name, the screen at which a rehearsal starts, the finish of screens that have none of
  * their own, and whether screens are shown in the frames of their devices.
  */
-final readonly class Project
+final readonly class Project implements Stored
 {
-    use Withers;
+    use Declared;
 
-    public function __construct(public string $name, public ?string $entry = null, public Finish $finish = Finish::Dressed, public bool $framed = false)
-    {
-    }
-
-    public static function read(Reader $in): self
-    {
-        return new self($in->name('name'), $in->optionalId('entry'), $in->has('finish') ? $in->enum('finish', Finish::class) : Finish::Dressed, $in->boolean('framed', false));
-    }
-
-    /** @return array{name: string, entry: ?string, finish: string, framed: bool} */
-    public function toArray(): array
-    {
-        return ['name' => $this->name, 'entry' => $this->entry, 'finish' => $this->finish->value, 'framed' => $this->framed];
+    public function __construct(
+        #[Is\Name(affects: Is\Affects::Nothing)] public string $name,
+        #[Is\Id(affects: Is\Affects::Nothing)] public ?string $entry = null,
+        #[Is\Choice(affects: Is\Affects::Paint)] public Finish $finish = Finish::Dressed,
+        #[Is\Flag(affects: Is\Affects::Paint)] public bool $framed = false,
+    ) {
     }
 }

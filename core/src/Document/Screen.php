@@ -8,8 +8,13 @@ use Kindred\Document\Cue\Cue;
 use Kindred\Document\Grid\Grid;
 use Kindred\Document\Grid\Guides;
 use Kindred\Geometry\Box;
+use Kindred\Geometry\Sides;
 use Kindred\Input\Reader;
 use Kindred\Paint\Colour;
+use Kindred\Property as Is;
+use Kindred\Property\Declared;
+use Kindred\Property\Properties;
+use Kindred\Property\Stored;
 
 /**
  * One application screen, hung on the wall.
@@ -17,16 +22,19 @@ use Kindred\Paint\Colour;
  * The box is its place on the wall in px. It is as wide as its device and may be taller than
  * the device's `view` (px); what lies below is scrolled to.
  */
-final readonly class Screen
+final readonly class Screen implements Stored
 {
+    use Declared;
     use HasCues;
-    use Withers;
 
     public const MIN_SIDE = 16.0;
 
     public const MAX_SIDE = 20_000.0;
 
     public const MAX_CRITERIA = 20;
+
+    /** Characters of a rank. */
+    public const MAX_RANK = 120;
 
     /**
      * @param  list<Cue>  $cues
@@ -39,23 +47,23 @@ final readonly class Screen
      * @param  string|null  $conditionOf  the screen that it is a version of; null where the others are versions of it
      */
     public function __construct(
-        public string $id,
-        public string $rank,
-        public string $name,
-        public string $device,
-        public Box $box,
-        public float $view,
-        public Colour $ground,
-        public array $cues = [],
-        public array $grids = [],
-        public Guides $guides = new Guides,
-        public ?Finish $finish = null,
-        public ?Take $take = null,
-        public array $criteria = [],
-        public ?Condition $condition = null,
-        public ?string $conditionOf = null,
-        public ?Tracing $tracing = null,
-        public bool $gone = false,
+        #[Is\Id(affects: Is\Affects::Nothing)] public string $id,
+        #[Is\Words(self::MAX_RANK, empty: false, affects: Is\Affects::Nothing)] public string $rank,
+        #[Is\Name(affects: Is\Affects::Nothing)] public string $name,
+        #[Is\Words(40, empty: false, affects: Is\Affects::Layout)] public string $device,
+        #[Sides(self::MIN_SIDE, self::MAX_SIDE, affects: Is\Affects::Layout)] public Box $box,
+        #[Is\Number(self::MIN_SIDE, self::MAX_SIDE, affects: Is\Affects::Paint)] public float $view,
+        #[Is\Parsed(60, label: 'background', absent: ['#ffffff'], affects: Is\Affects::Paint)] public Colour $ground,
+        #[Is\Records(Cue::class, 50, affects: Is\Affects::Nothing)] public array $cues = [],
+        #[Is\Records(Grid::class, 12, affects: Is\Affects::Paint)] public array $grids = [],
+        #[Is\Record(affects: Is\Affects::Paint)] public Guides $guides = new Guides,
+        #[Is\Choice(affects: Is\Affects::Paint)] public ?Finish $finish = null,
+        #[Is\Record(affects: Is\Affects::Nothing)] public ?Take $take = null,
+        #[Is\Strings(100, self::MAX_CRITERIA, affects: Is\Affects::Nothing)] public array $criteria = [],
+        #[Is\Choice(affects: Is\Affects::Nothing)] public ?Condition $condition = null,
+        #[Is\Id(affects: Is\Affects::Nothing)] public ?string $conditionOf = null,
+        #[Is\Record(affects: Is\Affects::Paint)] public ?Tracing $tracing = null,
+        #[Is\Flag(sparse: true, affects: Is\Affects::Nothing)] public bool $gone = false,
     ) {
     }
 
@@ -67,61 +75,12 @@ final readonly class Screen
 
     public static function read(Reader $in, ?string $rank = null): self
     {
-        $box = new Box(
-            $in->number('x'),
-            $in->number('y'),
-            $in->number('width', self::MIN_SIDE, self::MAX_SIDE),
-            $in->number('height', self::MIN_SIDE, self::MAX_SIDE),
-        );
-
-        return new self(
-            $in->id('id'),
-            $rank ?? $in->string('rank', 120, false),
-            $in->name('name'),
-            $in->string('device', 40, false),
-            $box,
-            $in->numberOr('view', $box->height, self::MIN_SIDE, self::MAX_SIDE),
-            Colour::parse($in->has('ground') ? $in->string('ground', 60) : '#ffffff', $in->at('ground')),
-            $in->list('cues', Cue::read(...), 0, 50),
-            $in->list('grids', Grid::read(...), 0, 12),
-            $in->has('guides') ? Guides::read($in->object('guides')) : new Guides,
-            $in->has('finish') ? $in->enum('finish', Finish::class) : null,
-            $in->has('take') ? Take::read($in->object('take')) : null,
-            $in->strings('criteria', 100, self::MAX_CRITERIA),
-            $in->has('condition') ? $in->enum('condition', Condition::class) : null,
-            $in->optionalId('conditionOf'),
-            $in->has('tracing') ? Tracing::read($in->object('tracing')) : null,
-            $in->boolean('gone', false),
-        );
-    }
-
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        return ['id' => $this->id, 'rank' => $this->rank] + $this->properties();
+        return self::of($in, ($rank === null ? [] : ['rank' => $rank]) + ($in->has('view') ? [] : ['view' => $in->number('height', self::MIN_SIDE, self::MAX_SIDE)]));
     }
 
     /** @return array<string, mixed> all but the id and the rank */
     public function properties(): array
     {
-        return [
-            'name' => $this->name,
-            'device' => $this->device,
-            'x' => $this->box->x,
-            'y' => $this->box->y,
-            'width' => $this->box->width,
-            'height' => $this->box->height,
-            'view' => $this->view,
-            'ground' => $this->ground->toHex(),
-            'cues' => array_map(fn (Cue $cue): array => $cue->toArray(), $this->cues),
-            'grids' => array_map(fn (Grid $grid): array => $grid->toArray(), $this->grids),
-            'guides' => $this->guides->toArray(),
-            'finish' => $this->finish?->value,
-            'take' => $this->take?->toArray(),
-            'criteria' => $this->criteria,
-            'condition' => $this->condition?->value,
-            'conditionOf' => $this->conditionOf,
-            'tracing' => $this->tracing?->toArray(),
-        ] + ($this->gone ? ['gone' => true] : []);
+        return Properties::of(self::class)->write($this, ['id' => true, 'rank' => true]);
     }
 }

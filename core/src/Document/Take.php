@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Kindred\Document;
 
-use Kindred\Input\Reader;
+use Kindred\Property as Is;
+use Kindred\Property\Declared;
+use Kindred\Property\Stored;
 
 /**
  * What a screen is as one of several versions of the same.
@@ -12,9 +14,9 @@ use Kindred\Input\Reader;
  * `of` names the screen whose place on the wall it could take; null for the keeper, which hangs there. `judgements`
  * are the designer's own, by criterion.
  */
-final readonly class Take
+final readonly class Take implements Stored
 {
-    use Withers;
+    use Declared;
 
     public const MAX_REASON = 2000;
 
@@ -24,19 +26,12 @@ final readonly class Take
     public const MOST = 26;
 
     /** @param  array<string, string>  $judgements */
-    public function __construct(public ?string $of, public string $name, public string $reason = '', public array $judgements = [])
-    {
-    }
-
-    public static function read(Reader $in): self
-    {
-        $judgements = [];
-        $given = $in->optional('judgements');
-        foreach (array_keys($given?->raw() ?? []) as $criterion) {
-            $judgements[(string) $criterion] = $given?->string((string) $criterion, self::MAX_JUDGEMENT) ?? '';
-        }
-
-        return new self($in->optionalId('of'), $in->name('name'), $in->words('reason', self::MAX_REASON), $judgements);
+    public function __construct(
+        #[Is\Id] public ?string $of,
+        #[Is\Name] public string $name,
+        #[Is\Words(self::MAX_REASON)] public string $reason = '',
+        #[Is\Dictionary(self::MAX_JUDGEMENT)] public array $judgements = [],
+    ) {
     }
 
     /**
@@ -49,11 +44,5 @@ final readonly class Take
         $free = array_values(array_diff(str_split('ABCDEFGHIJKLMNOPQRSTUVWXYZ'), $taken));
 
         return $free[0] ?? 'Take '.(count($taken) + 1);
-    }
-
-    /** @return array{of: ?string, name: string, reason: string, judgements: object} */
-    public function toArray(): array
-    {
-        return ['of' => $this->of, 'name' => $this->name, 'reason' => $this->reason, 'judgements' => (object) $this->judgements];
     }
 }

@@ -196,9 +196,9 @@ final class Programme
 
         return [
             'id' => $cue->id,
-            'trigger' => $cue->trigger->toArray(),
+            'trigger' => ['kind' => $cue->trigger->kind->value] + ($cue->trigger->kind === TriggerKind::Delay ? ['delay' => $cue->trigger->delay] : []),
             'conditions' => $cue->checks ? [['kind' => 'fields']] : [],
-            'actions' => array_map(fn (Action $action): array => $action->toArray(), [$cue->action]),
+            'actions' => array_map(fn (Action $action): array => ['kind' => $action->kind->value] + ($action->screen === null ? [] : ['screen' => $action->screen]), [$cue->action]),
             'plan' => $plan($cue->transition),
             'inverse' => $plan($cue->transition?->inverse()),
         ];

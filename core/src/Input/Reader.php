@@ -15,6 +15,9 @@ final readonly class Reader
     /** Coordinates and sizes anywhere in a document stay within ±LIMIT px. */
     public const LIMIT = 100_000.0;
 
+    /** Characters of a name. */
+    public const MAX_NAME = 120;
+
     /** What an id looks like. */
     public const ID = '/^[a-z][a-z0-9]{3,25}$/D';
 
@@ -106,13 +109,14 @@ final readonly class Reader
 
     /**
      * @param  int  $longest  characters of one
+     * @param  bool  $empty  whether one can be
      * @return list<string>
      */
-    public function strings(string $key, int $longest, int $max): array
+    public function strings(string $key, int $longest, int $max, bool $empty = false): array
     {
         $out = [];
         foreach ($this->items($key, 0, $max) as $i => $value) {
-            $out[] = $this->further(['text' => $value], "{$this->at($key)}[{$i}]")->string('text', $longest, false);
+            $out[] = $this->further(['text' => $value], "{$this->at($key)}[{$i}]")->string('text', $longest, $empty);
         }
 
         return $out;
@@ -132,7 +136,7 @@ final readonly class Reader
     /** A name that people read: one line, not empty, without control characters. */
     public function name(string $key): string
     {
-        $name = trim((string) preg_replace('/[\p{Cc}\s]+/u', ' ', $this->string($key, 120, false)));
+        $name = trim((string) preg_replace('/[\p{Cc}\s]+/u', ' ', $this->string($key, self::MAX_NAME, false)));
         if ($name !== '') {
             return $name;
         }
@@ -242,6 +246,22 @@ final readonly class Reader
         }
 
         return $case;
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return list<T>  each once
+     */
+    public function enums(string $key, string $enum): array
+    {
+        $out = [];
+        foreach ($this->items($key, 0, count($enum::cases())) as $i => $value) {
+            $out[] = $this->further(['value' => $value], "{$this->at($key)}[{$i}]")->enum('value', $enum);
+        }
+
+        return array_values(array_unique($out, SORT_REGULAR));
     }
 
     public function object(string $key): self

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Kindred\Paint;
 
 use Kindred\Input\InvalidInput;
+use Kindred\Property\AsText;
 
 /** An sRGB colour with alpha. Channels 0 to 255, alpha 0 to 1. Notation: CSS Color Module Level 4. */
-final readonly class Colour
+final readonly class Colour implements AsText
 {
     private function __construct(
         public int $red,
@@ -53,6 +54,16 @@ final readonly class Colour
     public function withAlpha(float $alpha): self
     {
         return new self($this->red, $this->green, $this->blue, $alpha);
+    }
+
+    public static function examples(): array
+    {
+        return ['#17594f', '#b4472e80'];
+    }
+
+    public function text(): string
+    {
+        return $this->toHex();
     }
 
     /** `#rrggbb`, with `aa` added only when the colour is not opaque. */

@@ -337,7 +337,8 @@ final readonly class Renderer
     /** A stack as the wall adjusts it: direction, wrap, row gap, column gap, padding at the top, right, bottom and left. */
     private static function spacing(Stack $stack): string
     {
-        $lengths = [$stack->rowGap, $stack->columnGap, ...array_values($stack->padding->toArray())];
+        $padding = $stack->padding;
+        $lengths = [$stack->rowGap, $stack->columnGap, $padding->top, $padding->right, $padding->bottom, $padding->left];
 
         return implode(' ', [$stack->direction->value, $stack->wrap->value, ...array_map(Number::text(...), $lengths)]);
     }

@@ -221,7 +221,7 @@ it('has reasons and judgements that go with a take, and criteria that stay with 
         ->and(kept($judged, 'B')->take?->judgements)->toBe(['Calm' => 'very']);
     // Takes stand in the project file, and come back as they were.
     $file = new ProjectFile($judged);
-    expect(ProjectFile::read($file->write())->write())->toBe($file->write());
+    expect(ProjectFile::read(Sample::written($file))->write())->toBe($file->write());
 });
 
 it('hangs a version for another situation beside a screen, once', function (): void {

@@ -35,7 +35,7 @@ it('never leads to a document that cannot be read, exported, brought in again or
         }
         $tree = $after;
     }
-    $again = ProjectFile::read((new ProjectFile($tree, [AnyCommand::asset() => AnyCommand::PICTURE]))->write())->tree;
+    $again = ProjectFile::read(Sample::written(new ProjectFile($tree, [AnyCommand::asset() => AnyCommand::PICTURE])))->tree;
     expect(count($again->layers))->toBe(count($tree->layers))->and(count($again->screens))->toBe(count($tree->screens));
     foreach (array_reverse($done) as $difference) {
         $tree = $difference->inverse()->applyTo($tree);
@@ -84,7 +84,7 @@ it('groups things in each other as deep as a file can be read, and no deeper', f
         $tree = Sample::after($tree, ['type' => 'group-layers', 'screen' => 'home', 'layers' => [$inner], 'seed' => "deep{$depth}"]);
         $inner = (new Kindred\Document\Id("deep{$depth}"))->next();
     }
-    expect(ProjectFile::read((new ProjectFile($tree))->write())->tree->ancestors($tree->layer('boxa')))->toHaveCount(32);
+    expect(ProjectFile::read(Sample::written(new ProjectFile($tree)))->tree->ancestors($tree->layer('boxa')))->toHaveCount(32);
     Sample::after($tree, ['type' => 'group-layers', 'screen' => 'home', 'layers' => [$inner], 'seed' => 'deeper']);
 })->throws(InvalidInput::class, 'more than 32 groups deep');
 

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Brief;
 
-use Kindred\Device\Catalogue;
+use Kindred\Device\DeviceKey;
 use Kindred\Document\Condition;
-use Kindred\Document\Withers;
 use Kindred\Input\Reader;
 use Kindred\Input\Search;
+use Kindred\Property as Is;
+use Kindred\Property\Declared;
+use Kindred\Property\Properties;
+use Kindred\Property\Stored;
 
 /**
  * One entry of the brief. All parts have the same properties and use those that they have a use for.
@@ -17,9 +20,9 @@ use Kindred\Input\Search;
  * `device` it is for, the `conditions` it needs, the entries it `leadsTo`, and the `screen` that it was turned into; a
  * reference has an `asset` with its size in px and its main `colours`, most of the picture first.
  */
-final readonly class Entry
+final readonly class Entry implements Stored
 {
-    use Withers;
+    use Declared;
 
     public const MAX_TITLE = 200;
 
@@ -34,46 +37,26 @@ final readonly class Entry
      * @param  list<string>  $colours  as hex
      */
     public function __construct(
-        public string $id,
-        public Part $part,
-        public string $rank,
-        public string $title = '',
-        public string $words = '',
-        public ?string $screen = null,
-        public string $device = '',
-        public array $conditions = [],
-        public array $leadsTo = [],
-        public array $ties = [],
-        public ?string $asset = null,
-        public int $width = 0,
-        public int $height = 0,
-        public array $colours = [],
+        #[Is\Id] public string $id,
+        #[Is\Choice] public Part $part,
+        #[Is\Words(120, empty: false)] public string $rank,
+        #[Is\Words(self::MAX_TITLE)] public string $title = '',
+        #[Is\Words(self::MAX_WORDS)] public string $words = '',
+        #[Is\Id] public ?string $screen = null,
+        #[DeviceKey] public string $device = '',
+        #[Is\Choices(Condition::class)] public array $conditions = [],
+        #[Is\Ids(50)] public array $leadsTo = [],
+        #[Is\Records(Tie::class, self::MAX_TIES)] public array $ties = [],
+        #[Is\Hash] public ?string $asset = null,
+        #[Is\Whole(0, 100_000)] public int $width = 0,
+        #[Is\Whole(0, 100_000)] public int $height = 0,
+        #[Is\Strings(9, 12)] public array $colours = [],
     ) {
     }
 
     public static function read(Reader $in, ?string $rank = null): self
     {
-        $device = $in->words('device', 40);
-        if ($device !== '' && Catalogue::find($device) === null) {
-            $in->fail('device', "“{$device}” is not a device of the catalogue");
-        }
-
-        return new self(
-            $in->id('id'),
-            $in->enum('part', Part::class),
-            $rank ?? $in->string('rank', 120, false),
-            $in->words('title', self::MAX_TITLE),
-            $in->words('words', self::MAX_WORDS),
-            $in->optionalId('screen'),
-            $device,
-            array_map(fn (string $one): Condition => Condition::tryFrom($one) ?? $in->fail('conditions', "“{$one}” is not a condition"), $in->strings('conditions', 20, 5)),
-            $in->has('leadsTo') ? $in->ids('leadsTo', 0, 50) : [],
-            $in->list('ties', Tie::read(...), 0, self::MAX_TIES),
-            $in->has('asset') ? $in->hash('asset') : null,
-            $in->has('width') ? $in->whole('width', 0, 100_000) : 0,
-            $in->has('height') ? $in->whole('height', 0, 100_000) : 0,
-            $in->strings('colours', 9, 12),
-        );
+        return self::of($in, $rank === null ? [] : ['rank' => $rank]);
     }
 
     /** Whether all of the words stand in its title or its words, in whatever case. */
@@ -90,28 +73,9 @@ final readonly class Entry
         return $words === '' ? 'without a name' : mb_strimwidth($words, 0, 60, '…');
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        return ['id' => $this->id, 'rank' => $this->rank] + $this->properties();
-    }
-
     /** @return array<string, mixed> all but the id and the rank */
     public function properties(): array
     {
-        return [
-            'part' => $this->part->value,
-            'title' => $this->title,
-            'words' => $this->words,
-            'screen' => $this->screen,
-            'device' => $this->device,
-            'conditions' => array_map(fn (Condition $one): string => $one->value, $this->conditions),
-            'leadsTo' => $this->leadsTo,
-            'ties' => array_map(fn (Tie $tie): array => $tie->toArray(), $this->ties),
-            'asset' => $this->asset,
-            'width' => $this->width,
-            'height' => $this->height,
-            'colours' => $this->colours,
-        ];
+        return Properties::of(self::class)->write($this, ['id' => true, 'rank' => true]);
     }
 }

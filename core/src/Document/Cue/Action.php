@@ -5,12 +5,21 @@ declare(strict_types=1);
 namespace Kindred\Document\Cue;
 
 use Kindred\Input\Reader;
+use Kindred\Property as Is;
+use Kindred\Property\Declared;
+use Kindred\Property\Described;
+use Kindred\Property\Schema;
+use Kindred\Property\Stored;
 
 /** What a cue does: show a screen, or return to the one before. */
-final readonly class Action
+final readonly class Action implements Described, Stored
 {
-    private function __construct(public ActionKind $kind, public ?string $screen)
-    {
+    use Declared;
+
+    private function __construct(
+        #[Is\Choice] public ActionKind $kind,
+        #[Is\Id(sparse: true)] public ?string $screen,
+    ) {
     }
 
     public static function show(string $screen): self
@@ -23,14 +32,16 @@ final readonly class Action
         return new self(ActionKind::Return, null);
     }
 
+    public static function schema(Schema $schema): array
+    {
+        return ['oneOf' => [
+            ['type' => 'object', 'required' => ['kind', 'screen'], 'properties' => ['kind' => ['const' => ActionKind::Show->value], 'screen' => ['type' => 'string', 'pattern' => trim(Reader::ID, '/D')]]],
+            ['type' => 'object', 'required' => ['kind'], 'properties' => ['kind' => ['const' => ActionKind::Return->value]]],
+        ]];
+    }
+
     public static function read(Reader $in): self
     {
         return $in->enum('kind', ActionKind::class) === ActionKind::Show ? self::show($in->id('screen')) : self::return();
-    }
-
-    /** @return array{kind: string, screen?: string} */
-    public function toArray(): array
-    {
-        return ['kind' => $this->kind->value] + ($this->screen === null ? [] : ['screen' => $this->screen]);
     }
 }

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Cue;
 
-use Kindred\Document\Withers;
-use Kindred\Input\Reader;
+use Kindred\Property as Is;
+use Kindred\Property\Declared;
+use Kindred\Property\Stored;
 
 /**
  * "When this happens, do that."
@@ -13,40 +14,16 @@ use Kindred\Input\Reader;
  * Without a transition, a return plays the inverse of the one that led here, and a screen shown cuts in. One that
  * `checks` happens only when what the widgets of its screen hold keeps their rules; otherwise they say what is wrong.
  */
-final readonly class Cue
+final readonly class Cue implements Stored
 {
-    use Withers;
+    use Declared;
 
     public function __construct(
-        public string $id,
-        public Trigger $trigger,
-        public Action $action,
-        public ?Transition $transition,
-        public bool $checks = false,
+        #[Is\Id] public string $id,
+        #[Is\Record] public Trigger $trigger,
+        #[Is\Record] public Action $action,
+        #[Is\Record] public ?Transition $transition,
+        #[Is\Flag(sparse: true)] public bool $checks = false,
     ) {
-    }
-
-    public static function read(Reader $in): self
-    {
-        $transition = $in->optional('transition');
-
-        return new self(
-            $in->id('id'),
-            Trigger::read($in->object('trigger')),
-            Action::read($in->object('action')),
-            $transition === null ? null : Transition::read($transition),
-            $in->boolean('checks', false),
-        );
-    }
-
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        return [
-            'id' => $this->id,
-            'trigger' => $this->trigger->toArray(),
-            'action' => $this->action->toArray(),
-            'transition' => $this->transition?->toArray(),
-        ] + ($this->checks ? ['checks' => true] : []);
     }
 }

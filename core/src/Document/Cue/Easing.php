@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Kindred\Document\Cue;
 
 use Kindred\Input\InvalidInput;
+use Kindred\Property\AsText;
 
 /** A cubic Bézier timing function (CSS Easing Functions 1, section 2.2); the x of both points lies in 0 to 1. */
-final readonly class Easing
+final readonly class Easing implements AsText
 {
     public const NAMED = [
         'linear' => [0.0, 0.0, 1.0, 1.0],
@@ -47,6 +48,16 @@ final readonly class Easing
     public function reversed(): self
     {
         return new self(1 - $this->x2, 1 - $this->y2, 1 - $this->x1, 1 - $this->y1);
+    }
+
+    public static function examples(): array
+    {
+        return ['ease-out', 'cubic-bezier(0.2, 0, 0.1, 1)'];
+    }
+
+    public function text(): string
+    {
+        return $this->css();
     }
 
     /** The CSS keyword where there is one, `cubic-bezier()` otherwise. */

@@ -4,23 +4,24 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Cue;
 
-use Kindred\Document\Withers;
 use Kindred\Geometry\Box;
-use Kindred\Input\Reader;
+use Kindred\Property as Is;
+use Kindred\Property\Declared;
+use Kindred\Property\Stored;
 
 /** How one screen gives way to another. Duration 0 to 10 000 ms, delay 0 to 10 000 ms. */
-final readonly class Transition
+final readonly class Transition implements Stored
 {
-    use Withers;
+    use Declared;
 
     public const MAX_TIME = 10_000;
 
     public function __construct(
-        public TransitionKind $kind,
-        public Direction $direction,
-        public int $duration,
-        public int $delay,
-        public Easing $easing,
+        #[Is\Choice] public TransitionKind $kind,
+        #[Is\Choice(absent: [Direction::Left])] public Direction $direction,
+        #[Is\Whole(0, self::MAX_TIME, absent: [300])] public int $duration,
+        #[Is\Whole(0, self::MAX_TIME, absent: [0])] public int $delay,
+        #[Is\Parsed(80, absent: ['ease-out'])] public Easing $easing,
     ) {
     }
 
@@ -42,17 +43,6 @@ final readonly class Transition
         return self::push(Direction::towards($way->x, $way->y));
     }
 
-    public static function read(Reader $in): self
-    {
-        return new self(
-            $in->enum('kind', TransitionKind::class),
-            $in->has('direction') ? $in->enum('direction', Direction::class) : Direction::Left,
-            $in->has('duration') ? $in->whole('duration', 0, self::MAX_TIME) : 300,
-            $in->has('delay') ? $in->whole('delay', 0, self::MAX_TIME) : 0,
-            Easing::parse($in->has('easing') ? $in->string('easing', 80) : 'ease-out', $in->at('easing')),
-        );
-    }
-
     /** The transition that takes back what this one did, moving the other way with the curve reversed. */
     public function inverse(): self
     {
@@ -61,17 +51,5 @@ final readonly class Transition
             direction: $this->direction->opposite(),
             easing: $this->easing->reversed(),
         );
-    }
-
-    /** @return array{kind: string, direction: string, duration: int, delay: int, easing: string} */
-    public function toArray(): array
-    {
-        return [
-            'kind' => $this->kind->value,
-            'direction' => $this->direction->value,
-            'duration' => $this->duration,
-            'delay' => $this->delay,
-            'easing' => $this->easing->css(),
-        ];
     }
 }

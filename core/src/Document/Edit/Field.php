@@ -155,7 +155,7 @@ enum Field: string implements LayerField
     {
         $value = $style->toArray()[$this->value] ?? null;
 
-        return is_float($value) ? Number::text($value) : ($value === null ? null : (string) $value);
+        return is_float($value) ? Number::text($value) : (is_scalar($value) ? (string) $value : null);
     }
 
     private function styled(Layer $layer, string $value): Layer
@@ -170,7 +170,7 @@ enum Field: string implements LayerField
             self::StrokePosition => $layer->with(stroke: $this->stroke($layer)->with(position: $this->choice($value, StrokePosition::class))),
             self::Radius => $layer->with(corners: Corners::all($this->number($value, min($layer->box->width, $layer->box->height), 0, Reader::LIMIT))),
             self::RadiusTopLeft, self::RadiusTopRight, self::RadiusBottomRight, self::RadiusBottomLeft => $layer->with(
-                corners: $layer->corners->with(substr($this->value, 7), $this->number($value, min($layer->box->width, $layer->box->height), 0, Reader::LIMIT)),
+                corners: $layer->corners->with(...[substr($this->value, 7) => $this->number($value, min($layer->box->width, $layer->box->height), 0, Reader::LIMIT)]),
             ),
             self::Shape => $this->reshaped($layer, $value),
             default => $layer->with(content: $this->content($layer->content, $value)),
@@ -228,7 +228,7 @@ enum Field: string implements LayerField
     private function restyled(Text $text, string|int|float|bool $value): TextStyle
     {
         try {
-            return $text->style->with($this->value, $value);
+            return TextStyle::read(Reader::of([...$text->style->toArray(), $this->value => $value]));
         } catch (InvalidInput $problem) {
             throw new InvalidInput('value', $problem->problem);
         }

@@ -133,7 +133,7 @@ enum LayoutField: string implements LayerField
     {
         $value = $pins->toArray()[substr($this->value, 4)] ?? '';
 
-        return is_bool($value) ? ($value ? 'true' : 'false') : $value;
+        return is_bool($value) ? ($value ? 'true' : 'false') : (is_string($value) ? $value : '');
     }
 
     private function pinned(Pins $pins, string $value): Pins
@@ -179,7 +179,7 @@ enum LayoutField: string implements LayerField
             self::Wrap => $stack->wrap->value,
             self::RowGap => Number::text($stack->rowGap),
             self::ColumnGap => Number::text($stack->columnGap),
-            self::Padding => count(array_unique($stack->padding->toArray())) === 1 ? Number::text($stack->padding->top) : '',
+            self::Padding => $stack->padding->same() !== null ? Number::text($stack->padding->top) : '',
             self::PaddingTop => Number::text($stack->padding->top),
             self::PaddingRight => Number::text($stack->padding->right),
             self::PaddingBottom => Number::text($stack->padding->bottom),
@@ -199,7 +199,7 @@ enum LayoutField: string implements LayerField
             self::RowGap => $stack->with(rowGap: $this->length($value, $parent->height)),
             self::ColumnGap => $stack->with(columnGap: $this->length($value, $parent->width)),
             self::Padding => $stack->with(padding: Padding::all($this->length($value, $parent->width))),
-            self::PaddingTop, self::PaddingRight, self::PaddingBottom, self::PaddingLeft => $stack->with(padding: $stack->padding->with(substr($this->value, 8), $this->length($value, $parent->width))),
+            self::PaddingTop, self::PaddingRight, self::PaddingBottom, self::PaddingLeft => $stack->with(padding: $stack->padding->with(...[substr($this->value, 8) => $this->length($value, $parent->width)])),
             self::JustifyContent => $stack->with(justifyContent: $this->choice($value, JustifyContent::class)),
             self::AlignItems => $stack->with(alignItems: $this->choice($value, AlignItems::class)),
             self::AlignContent => $stack->with(alignContent: $this->choice($value, AlignContent::class)),

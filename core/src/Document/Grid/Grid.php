@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Kindred\Document\Grid;
 
 use Kindred\Device\Device;
-use Kindred\Document\Withers;
 use Kindred\Geometry\Axis;
 use Kindred\Geometry\Box;
 use Kindred\Input\Reader;
 use Kindred\Paint\Colour;
+use Kindred\Property as Is;
+use Kindred\Property\Declared;
+use Kindred\Property\Stored;
 
 /**
  * A layout grid over a screen. Lengths in px.
@@ -18,9 +20,9 @@ use Kindred\Paint\Colour;
  * both sides leaves, with one they are so wide and stand in the middle (columns) or from the margin on (rows).
  * The others repeat every `size`, the baseline grid from the `margin` on; graph paper is bolder every `count`.
  */
-final readonly class Grid
+final readonly class Grid implements Stored
 {
-    use Withers;
+    use Declared;
 
     /** Lines along an axis at most. */
     public const MAX_LINES = 4000;
@@ -29,13 +31,13 @@ final readonly class Grid
     public const MAX_COUNT = 100;
 
     public function __construct(
-        public string $id,
-        public GridKind $kind,
-        public int $count = 4,
-        public ?float $size = null,
-        public float $margin = 16,
-        public float $gutter = 16,
-        public ?Colour $colour = null,
+        #[Is\Id] public string $id,
+        #[Is\Choice] public GridKind $kind,
+        #[Is\Whole(1, self::MAX_COUNT)] public int $count = 4,
+        #[Is\Number(1)] public ?float $size = null,
+        #[Is\Number(0, absent: [0.0])] public float $margin = 16,
+        #[Is\Number(0, absent: [0.0])] public float $gutter = 16,
+        #[Is\Parsed(60)] public ?Colour $colour = null,
     ) {
     }
 
@@ -47,19 +49,9 @@ final readonly class Grid
 
     public static function read(Reader $in): self
     {
-        $kind = $in->enum('kind', GridKind::class);
-        $usual = new self('', $kind);
-        $size = $in->has('size') ? $in->number('size', 1) : null;
+        $grid = self::of($in);
 
-        return new self(
-            $in->id('id'),
-            $kind,
-            $in->has('count') ? $in->whole('count', 1, self::MAX_COUNT) : $usual->count,
-            $size ?? ($kind->hasTracks() ? null : 8.0),
-            $in->numberOr('margin', 0, 0),
-            $in->numberOr('gutter', 0, 0),
-            $in->has('colour') ? Colour::parse($in->string('colour', 60), $in->at('colour')) : null,
-        );
+        return $grid->size === null && ! $grid->kind->hasTracks() ? $grid->with(size: 8.0) : $grid;
     }
 
     /** Columns as they are usual on a device: 4 on phones, 8 on tablets, 12 where there is a pointer, 2 on less. */
@@ -121,14 +113,5 @@ final readonly class Grid
         }
 
         return array_map(fn (int $i): float => $start + $i * $size, $length < $start ? [] : range(0, (int) floor(($length - $start) / $size)));
-    }
-
-    /** @return array{id: string, kind: string, count: int, size: ?float, margin: float, gutter: float, colour: string} */
-    public function toArray(): array
-    {
-        return [
-            'id' => $this->id, 'kind' => $this->kind->value, 'count' => $this->count, 'size' => $this->size,
-            'margin' => $this->margin, 'gutter' => $this->gutter, 'colour' => $this->paint()->toHex(),
-        ];
     }
 }

@@ -9,23 +9,32 @@ use Kindred\Geometry\Axis;
 use Kindred\Geometry\Number;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
+use Kindred\Property as Is;
+use Kindred\Property\Declared;
+use Kindred\Property\Stored;
 
 /** The ruler guides of a screen, px from its corner, in order: `x` are upright, `y` level. */
-final readonly class Guides
+final readonly class Guides implements Stored
 {
+    use Declared;
+
     public const MAX = 100;
 
     /**
      * @param  list<float>  $x
      * @param  list<float>  $y
      */
-    public function __construct(public array $x = [], public array $y = [])
-    {
+    public function __construct(
+        #[Is\Numbers(self::MAX)] public array $x = [],
+        #[Is\Numbers(self::MAX)] public array $y = [],
+    ) {
     }
 
     public static function read(Reader $in): self
     {
-        return new self(self::sorted($in->numbers('x', self::MAX)), self::sorted($in->numbers('y', self::MAX)));
+        $guides = self::of($in);
+
+        return new self(self::sorted($guides->x), self::sorted($guides->y));
     }
 
     /** @return list<float> */
@@ -53,12 +62,6 @@ final readonly class Guides
     public function text(Axis $axis): string
     {
         return implode(', ', array_map(Number::text(...), $this->along($axis)));
-    }
-
-    /** @return array{x: list<float>, y: list<float>} */
-    public function toArray(): array
-    {
-        return ['x' => $this->x, 'y' => $this->y];
     }
 
     /** @param  list<float>  $at */

@@ -9,9 +9,9 @@ use Kindred\Document\Sheet\Column;
 use Kindred\Document\Sheet\Row;
 use Kindred\Document\Sheet\Sheet;
 use Kindred\Document\Sheet\Slot;
-use Kindred\Document\Withers;
-use Kindred\Input\InvalidInput;
-use Kindred\Input\Reader;
+use Kindred\Property as Is;
+use Kindred\Property\Declared;
+use Kindred\Property\Properties;
 
 /**
  * One cell design, its only child, laid out once a row of its data sheet by the rules of CSS Grid.
@@ -21,7 +21,7 @@ use Kindred\Input\Reader;
  */
 final readonly class ArrayLayer implements Container, InParts
 {
-    use Withers;
+    use Declared;
 
     public const MAX_COLUMNS = 100;
 
@@ -30,32 +30,19 @@ final readonly class ArrayLayer implements Container, InParts
 
     /** @param  array<string, array<string, array<string, string>>>  $departures  values as they are typed, by row, layer and field */
     public function __construct(
-        public ?int $columns = 2,
-        public float $minWidth = 160,
-        public float $rowGap = 16,
-        public float $columnGap = 16,
-        public CellHeight $cellHeight = CellHeight::Content,
-        public Sheet $sheet = new Sheet,
-        public array $departures = [],
+        #[Is\Whole(1, self::MAX_COLUMNS, absent: [null])] public ?int $columns = 2,
+        #[Is\Number(1)] public float $minWidth = 160,
+        #[Is\Number(0, absent: [0.0])] public float $rowGap = 16,
+        #[Is\Number(0, absent: [0.0])] public float $columnGap = 16,
+        #[Is\Choice] public CellHeight $cellHeight = CellHeight::Content,
+        #[Is\Record] public Sheet $sheet = new Sheet,
+        #[Departures] public array $departures = [],
     ) {
     }
 
     public static function kind(): string
     {
         return 'array';
-    }
-
-    public static function read(Reader $in): self
-    {
-        return new self(
-            $in->has('columns') ? $in->whole('columns', 1, self::MAX_COLUMNS) : null,
-            $in->numberOr('minWidth', 160, 1),
-            $in->numberOr('rowGap', 0, 0),
-            $in->numberOr('columnGap', 0, 0),
-            $in->has('cellHeight') ? $in->enum('cellHeight', CellHeight::class) : CellHeight::Content,
-            $in->has('sheet') ? Sheet::read($in->object('sheet')) : new Sheet,
-            self::readDepartures($in),
-        );
     }
 
     /** How many columns there are at a width in px. */
@@ -129,14 +116,9 @@ final readonly class ArrayLayer implements Container, InParts
         return $this->with(sheet: $sheet, departures: array_intersect_key($this->departures, $rows));
     }
 
-    public function toArray(): array
-    {
-        return $this->around(['sheet' => $this->sheet->toArray()]);
-    }
-
     public function parts(?LayerContent $beside = null): array
     {
-        $parts = $this->around(['sheet' => ['columns' => $this->sheet->columnsToArray()]]);
+        $parts = Properties::of(self::class)->write($this, ['sheet' => true]) + ['sheet' => ['columns' => $this->sheet->columnsToArray()]];
         $theirs = $beside instanceof self ? $beside->sheet->rows : null;
         if ($theirs === $this->sheet->rows) {
             return $parts;
@@ -172,40 +154,5 @@ final readonly class ArrayLayer implements Container, InParts
     public function scaled(float $horizontally, float $vertically): self
     {
         return $this;
-    }
-
-    /**
-     * @param  array{sheet: array<string, mixed>}  $sheet
-     * @return array<string, mixed>
-     */
-    private function around(array $sheet): array
-    {
-        return [
-            'columns' => $this->columns,
-            'minWidth' => $this->minWidth,
-            'rowGap' => $this->rowGap,
-            'columnGap' => $this->columnGap,
-            'cellHeight' => $this->cellHeight->value,
-        ] + $sheet + [
-            'departures' => (object) array_map(fn (array $layers): object => (object) array_map(fn (array $fields): object => (object) $fields, $layers), $this->departures),
-        ];
-    }
-
-    /** @return array<string, array<string, array<string, string>>> */
-    private static function readDepartures(Reader $in): array
-    {
-        $out = [];
-        foreach ($in->optional('departures')?->raw() ?? [] as $row => $layers) {
-            foreach (is_array($layers) || $layers instanceof \stdClass ? (array) $layers : [] as $layer => $fields) {
-                foreach (is_array($fields) || $fields instanceof \stdClass ? (array) $fields : [] as $field => $value) {
-                    if (! is_string($value) || mb_strlen($value) > Sheet::MAX_LENGTH) {
-                        throw new InvalidInput($in->at("departures.{$row}.{$layer}.{$field}"), 'a value as it is typed is expected here');
-                    }
-                    $out[(string) $row][(string) $layer][(string) $field] = $value;
-                }
-            }
-        }
-
-        return $out;
     }
 }

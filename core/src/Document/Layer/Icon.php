@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Layer;
 
-use Kindred\Document\Withers;
-use Kindred\Input\Reader;
+use Kindred\Property as Is;
+use Kindred\Property\Declared;
 
 /**
  * An icon of the shipped library, drawn in strokes on a 24-unit grid; line width 0.5 to 4 units. `optical`
@@ -13,30 +13,18 @@ use Kindred\Input\Reader;
  */
 final readonly class Icon implements LayerContent
 {
-    use Withers;
+    use Declared;
 
-    public function __construct(public string $icon, public float $line = 2.0, public bool $optical = false)
-    {
+    public function __construct(
+        #[Is\Words(60, false, '^[a-z0-9-]+$', 'an icon is named by lower-case letters, digits and hyphens', affects: Is\Affects::Paint)] public string $icon,
+        #[Is\Number(0.5, 4, affects: Is\Affects::Paint)] public float $line = 2.0,
+        #[Is\Flag(affects: Is\Affects::Paint)] public bool $optical = false,
+    ) {
     }
 
     public static function kind(): string
     {
         return 'icon';
-    }
-
-    public static function read(Reader $in): self
-    {
-        $icon = $in->string('icon', 60, false);
-        if (preg_match('/^[a-z0-9-]+$/D', $icon) !== 1) {
-            $in->fail('icon', 'an icon is named by lower-case letters, digits and hyphens');
-        }
-
-        return new self($icon, $in->numberOr('line', 2, 0.5, 4), $in->boolean('optical', false));
-    }
-
-    public function toArray(): array
-    {
-        return ['icon' => $this->icon, 'line' => $this->line, 'optical' => $this->optical];
     }
 
     public function scaled(float $horizontally, float $vertically): self

@@ -29,7 +29,9 @@ final class Kinds
         $kind = $in->string('kind', 40);
         $class = self::find($kind);
         if ($class !== null) {
-            return $class::read($in);
+            $content = $class::read($in);
+
+            return $content instanceof LayerContent ? $content : throw new \LogicException("{$class} reads something else.");
         }
         $known = implode(', ', array_map(fn (string $class): string => $class::kind(), self::ALL));
         $in->fail('kind', "“{$kind}” is not a kind of layer; known are {$known}");

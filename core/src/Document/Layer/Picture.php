@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Layer;
 
-use Kindred\Document\Withers;
 use Kindred\Geometry\Box;
-use Kindred\Input\Reader;
+use Kindred\Property as Is;
+use Kindred\Property\Declared;
 
 /**
  * A picture, named by the SHA-256 of its bytes.
@@ -17,43 +17,24 @@ use Kindred\Input\Reader;
  */
 final readonly class Picture implements LayerContent
 {
-    use Withers;
+    use Declared;
 
     public const LEAST_ZOOM = 0.1;
 
     public const MOST_ZOOM = 20;
 
     public function __construct(
-        public string $asset,
-        public PictureFit $fit = PictureFit::Cover,
-        public float $zoom = 1,
-        public float $positionX = 0.5,
-        public float $positionY = 0.5,
+        #[Is\Hash(affects: Is\Affects::Paint)] public string $asset,
+        #[Is\Choice(affects: Is\Affects::Paint)] public PictureFit $fit = PictureFit::Cover,
+        #[Is\Number(self::LEAST_ZOOM, self::MOST_ZOOM, sparse: true, affects: Is\Affects::Paint)] public float $zoom = 1,
+        #[Is\Number(0, 1, sparse: true, affects: Is\Affects::Paint)] public float $positionX = 0.5,
+        #[Is\Number(0, 1, sparse: true, affects: Is\Affects::Paint)] public float $positionY = 0.5,
     ) {
     }
 
     public static function kind(): string
     {
         return 'picture';
-    }
-
-    public static function read(Reader $in): self
-    {
-        return new self(
-            $in->hash('asset'),
-            $in->has('fit') ? $in->enum('fit', PictureFit::class) : PictureFit::Cover,
-            $in->numberOr('zoom', 1, self::LEAST_ZOOM, self::MOST_ZOOM),
-            $in->numberOr('positionX', 0.5, 0, 1),
-            $in->numberOr('positionY', 0.5, 0, 1),
-        );
-    }
-
-    public function toArray(): array
-    {
-        return ['asset' => $this->asset, 'fit' => $this->fit->value]
-            + ($this->zoom === 1.0 ? [] : ['zoom' => $this->zoom])
-            + ($this->positionX === 0.5 ? [] : ['positionX' => $this->positionX])
-            + ($this->positionY === 0.5 ? [] : ['positionY' => $this->positionY]);
     }
 
     /** Whether all of it lies as `fit` alone lays it. */

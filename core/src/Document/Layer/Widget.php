@@ -6,9 +6,10 @@ namespace Kindred\Document\Layer;
 
 use Kindred\Document\Widget\Accepts;
 use Kindred\Document\Widget\Item;
-use Kindred\Document\Withers;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
+use Kindred\Property as Is;
+use Kindred\Property\Declared;
 
 /**
  * A ready control: what it is, by its key in the kit, what it holds, and its state. Every widget holds the same values
@@ -16,11 +17,16 @@ use Kindred\Input\Reader;
  */
 final readonly class Widget implements LayerContent
 {
-    use Withers;
+    use Declared;
 
     public const MAX_LENGTH = 2000;
 
     public const MAX_ITEMS = 500;
+
+    public const MAX_COLUMNS = 30;
+
+    /** Characters of the name of a signal. */
+    public const MAX_SIGNAL = 40;
 
     /**
      * @param  string  $hint  what stands in it while it is empty, or helps beside it
@@ -33,22 +39,22 @@ final readonly class Widget implements LayerContent
      * @param  string  $equals  the signal that its value must be equal to, or none
      */
     public function __construct(
-        public string $widget,
-        public string $label = '',
-        public string $hint = '',
-        public string $text = '',
-        public array $items = [],
-        public array $columns = [],
-        public string $icon = '',
-        public bool $on = false,
-        public float $value = 0,
-        public float $least = 0,
-        public float $most = 100,
-        public float $step = 1,
-        public string $signal = '',
-        public bool $required = false,
-        public Accepts $accepts = Accepts::Text,
-        public string $equals = '',
+        #[Is\Words(40, false, '^[a-z][a-z-]*$', 'a widget is named by lower-case letters and hyphens')] public string $widget,
+        #[Is\Words(self::MAX_LENGTH)] public string $label = '',
+        #[Is\Words(self::MAX_LENGTH)] public string $hint = '',
+        #[Is\Words(self::MAX_LENGTH)] public string $text = '',
+        #[Is\Records(Item::class, self::MAX_ITEMS)] public array $items = [],
+        #[Is\Strings(Item::MAX_LENGTH, self::MAX_COLUMNS, empty: true)] public array $columns = [],
+        #[Is\Words(60)] public string $icon = '',
+        #[Is\Flag] public bool $on = false,
+        #[Is\Number] public float $value = 0,
+        #[Is\Number] public float $least = 0,
+        #[Is\Number] public float $most = 100,
+        #[Is\Number(0.001)] public float $step = 1,
+        #[SignalName(self::MAX_SIGNAL)] public string $signal = '',
+        #[Is\Flag] public bool $required = false,
+        #[Is\Choice] public Accepts $accepts = Accepts::Text,
+        #[SignalName(self::MAX_SIGNAL)] public string $equals = '',
     ) {
     }
 
@@ -59,31 +65,12 @@ final readonly class Widget implements LayerContent
 
     public static function read(Reader $in): self
     {
-        $widget = $in->string('widget', 40, false);
-        if (preg_match('/^[a-z][a-z-]*$/D', $widget) !== 1) {
-            $in->fail('widget', 'a widget is named by lower-case letters and hyphens');
-        }
-        $text = fn (string $key, int $max = self::MAX_LENGTH): string => $in->has($key) ? $in->string($key, $max) : '';
-        $least = $in->numberOr('least', 0);
-        $most = $in->numberOr('most', 100);
-        if ($most < $least) {
+        $widget = self::of($in, $in->has('value') ? [] : ['value' => $in->numberOr('least', 0)]);
+        if ($widget->most < $widget->least) {
             $in->fail('most', 'the most cannot be below the least');
         }
 
-        return new self(
-            $widget, $text('label'), $text('hint'), $text('text'),
-            $in->list('items', Item::read(...), 0, self::MAX_ITEMS),
-            self::readColumns($in),
-            $text('icon', 60),
-            $in->boolean('on', false),
-            max($least, min($most, $in->numberOr('value', $least))),
-            $least, $most,
-            $in->numberOr('step', 1, 0.001),
-            self::signalName($text('signal', 40), $in->at('signal')),
-            $in->boolean('required', false),
-            $in->has('accepts') ? $in->enum('accepts', Accepts::class) : Accepts::Text,
-            self::signalName($text('equals', 40), $in->at('equals')),
-        );
+        return $widget->with(value: max($widget->least, min($widget->most, $widget->value)));
     }
 
     /** @throws InvalidInput when a signal cannot be called so */
@@ -129,33 +116,8 @@ final readonly class Widget implements LayerContent
         return -1;
     }
 
-    public function toArray(): array
-    {
-        return [
-            'widget' => $this->widget, 'label' => $this->label, 'hint' => $this->hint, 'text' => $this->text,
-            'items' => array_map(fn (Item $item): array => $item->toArray(), $this->items),
-            'columns' => $this->columns, 'icon' => $this->icon, 'on' => $this->on,
-            'value' => $this->value, 'least' => $this->least, 'most' => $this->most, 'step' => $this->step,
-            'signal' => $this->signal, 'required' => $this->required, 'accepts' => $this->accepts->value, 'equals' => $this->equals,
-        ];
-    }
-
     public function scaled(float $horizontally, float $vertically): self
     {
         return $this;
-    }
-
-    /** @return list<string> */
-    private static function readColumns(Reader $in): array
-    {
-        $columns = [];
-        foreach ($in->optional('columns')?->raw() ?? [] as $i => $column) {
-            if (! is_string($column) || ! mb_check_encoding($column, 'UTF-8') || mb_strlen($column) > Item::MAX_LENGTH || $i >= 30) {
-                throw new InvalidInput($in->at("columns[{$i}]"), 'at most 30 headings of at most '.Item::MAX_LENGTH.' characters are expected here');
-            }
-            $columns[] = $column;
-        }
-
-        return $columns;
     }
 }

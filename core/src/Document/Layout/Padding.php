@@ -4,18 +4,20 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Layout;
 
-use Kindred\Input\Reader;
+use Kindred\Property as Is;
+use Kindred\Property\Declared;
+use Kindred\Property\Stored;
 
 /** Room between a container's edges and its content, px, as CSS `padding`. */
-final readonly class Padding
+final readonly class Padding implements Stored
 {
-    public const SIDES = ['top', 'right', 'bottom', 'left'];
+    use Declared;
 
     public function __construct(
-        public float $top = 0,
-        public float $right = 0,
-        public float $bottom = 0,
-        public float $left = 0,
+        #[Is\Number(0)] public float $top = 0,
+        #[Is\Number(0)] public float $right = 0,
+        #[Is\Number(0)] public float $bottom = 0,
+        #[Is\Number(0)] public float $left = 0,
     ) {
     }
 
@@ -24,14 +26,10 @@ final readonly class Padding
         return new self($padding, $padding, $padding, $padding);
     }
 
-    public static function read(Reader $in): self
+    /** The one width of all four sides, or null when they differ. */
+    public function same(): ?float
     {
-        return new self(...array_map(fn (string $side): float => $in->numberOr($side, 0, 0), self::SIDES));
-    }
-
-    public function with(string $side, float $padding): self
-    {
-        return new self(...[...$this->toArray(), $side => $padding]);
+        return count(array_unique([$this->top, $this->right, $this->bottom, $this->left])) === 1 ? $this->top : null;
     }
 
     public function across(): float
@@ -42,11 +40,5 @@ final readonly class Padding
     public function down(): float
     {
         return $this->top + $this->bottom;
-    }
-
-    /** @return array{top: float, right: float, bottom: float, left: float} */
-    public function toArray(): array
-    {
-        return ['top' => $this->top, 'right' => $this->right, 'bottom' => $this->bottom, 'left' => $this->left];
     }
 }

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Layout;
 
-use Kindred\Document\Withers;
 use Kindred\Geometry\Box;
-use Kindred\Input\Reader;
+use Kindred\Property as Is;
+use Kindred\Property\Declared;
+use Kindred\Property\Stored;
 
 /**
  * Which edges of its parent a layer holds to, as CSS insets do, when the parent changes its size.
@@ -14,17 +15,17 @@ use Kindred\Input\Reader;
  * Along an axis: one edge, and the layer keeps its distance from it; both, and it grows and shrinks
  * with the parent; neither, and it keeps its distance from the parent's middle, or its proportion.
  */
-final readonly class Pins
+final readonly class Pins implements Stored
 {
-    use Withers;
+    use Declared;
 
     public function __construct(
-        public bool $left = false,
-        public bool $right = false,
-        public bool $top = false,
-        public bool $bottom = false,
-        public Unpinned $horizontal = Unpinned::Middle,
-        public Unpinned $vertical = Unpinned::Middle,
+        #[Is\Flag] public bool $left = false,
+        #[Is\Flag] public bool $right = false,
+        #[Is\Flag] public bool $top = false,
+        #[Is\Flag] public bool $bottom = false,
+        #[Is\Choice] public Unpinned $horizontal = Unpinned::Middle,
+        #[Is\Choice] public Unpinned $vertical = Unpinned::Middle,
     ) {
     }
 
@@ -40,18 +41,6 @@ final readonly class Pins
         return new self(horizontal: Unpinned::Proportion, vertical: Unpinned::Proportion);
     }
 
-    public static function read(Reader $in): self
-    {
-        return new self(
-            $in->boolean('left', false),
-            $in->boolean('right', false),
-            $in->boolean('top', false),
-            $in->boolean('bottom', false),
-            $in->has('horizontal') ? $in->enum('horizontal', Unpinned::class) : Unpinned::Middle,
-            $in->has('vertical') ? $in->enum('vertical', Unpinned::class) : Unpinned::Middle,
-        );
-    }
-
     /** Where a box goes when the parent it lies in changes from one size to another; the corners of the parents do not count. */
     public function hold(Box $box, Box $old, Box $new): Box
     {
@@ -59,15 +48,6 @@ final readonly class Pins
         [$y, $height] = self::along($box->y, $box->height, $old->height, $new->height, $this->top, $this->bottom, $this->vertical);
 
         return new Box($x, $y, $width, $height);
-    }
-
-    /** @return array{left: bool, right: bool, top: bool, bottom: bool, horizontal: string, vertical: string} */
-    public function toArray(): array
-    {
-        return [
-            'left' => $this->left, 'right' => $this->right, 'top' => $this->top, 'bottom' => $this->bottom,
-            'horizontal' => $this->horizontal->value, 'vertical' => $this->vertical->value,
-        ];
     }
 
     /** @return array{float, float} start and length */

@@ -4,48 +4,28 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Layout;
 
-use Kindred\Document\Withers;
-use Kindred\Input\Reader;
+use Kindred\Property as Is;
+use Kindred\Property\Declared;
+use Kindred\Property\Stored;
 
 /**
  * How a layer takes part in the stack around it. Least and most sizes in px; null where there is none.
  * A size that is null is that of the layer's kind: content for texts, groups and arrays, otherwise a length.
  */
-final readonly class Sizing
+final readonly class Sizing implements Stored
 {
-    use Withers;
+    use Declared;
 
     public function __construct(
-        public ?Size $width = null,
-        public ?Size $height = null,
-        public ?float $minWidth = null,
-        public ?float $maxWidth = null,
-        public ?float $minHeight = null,
-        public ?float $maxHeight = null,
-        public ?AlignItems $alignSelf = null,
-        public bool $absolute = false,
+        #[Is\Choice(sparse: true)] public ?Size $width = null,
+        #[Is\Choice(sparse: true)] public ?Size $height = null,
+        #[Is\Number(0, sparse: true)] public ?float $minWidth = null,
+        #[Is\Number(0, sparse: true)] public ?float $maxWidth = null,
+        #[Is\Number(0, sparse: true)] public ?float $minHeight = null,
+        #[Is\Number(0, sparse: true)] public ?float $maxHeight = null,
+        #[Is\Choice(sparse: true)] public ?AlignItems $alignSelf = null,
+        #[Is\Flag(sparse: true)] public bool $absolute = false,
     ) {
-    }
-
-    /** Reads what a layer says of it; nothing said is the default. */
-    public static function read(Reader $in): self
-    {
-        if (! $in->has('sizing')) {
-            return new self;
-        }
-        $own = $in->object('sizing');
-        $limit = fn (string $key): ?float => $own->has($key) ? $own->number($key, 0) : null;
-
-        return new self(
-            $own->has('width') ? $own->enum('width', Size::class) : null,
-            $own->has('height') ? $own->enum('height', Size::class) : null,
-            $limit('minWidth'),
-            $limit('maxWidth'),
-            $limit('minHeight'),
-            $limit('maxHeight'),
-            $own->has('alignSelf') ? $own->enum('alignSelf', AlignItems::class) : null,
-            $own->boolean('absolute', false),
-        );
     }
 
     /** Whether there is a least or a most size, or an alignment of its own. */
@@ -63,20 +43,5 @@ final readonly class Sizing
     public function clampHeight(float $height): float
     {
         return max($this->minHeight ?? 0.0, $this->maxHeight === null ? $height : min($height, $this->maxHeight));
-    }
-
-    /** @return array<string, string|float|bool> what differs from the default */
-    public function toArray(): array
-    {
-        return array_filter([
-            'width' => $this->width?->value,
-            'height' => $this->height?->value,
-            'minWidth' => $this->minWidth,
-            'maxWidth' => $this->maxWidth,
-            'minHeight' => $this->minHeight,
-            'maxHeight' => $this->maxHeight,
-            'alignSelf' => $this->alignSelf?->value,
-            'absolute' => $this->absolute ? true : null,
-        ], fn (mixed $value): bool => $value !== null);
     }
 }

@@ -6,6 +6,9 @@ namespace Kindred\Document\Sheet;
 
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
+use Kindred\Property\Described;
+use Kindred\Property\Schema;
+use Kindred\Property\Stored;
 
 /**
  * A row of a data sheet, which is one cell of its array.
@@ -13,7 +16,7 @@ use Kindred\Input\Reader;
  * Its values are kept as they are written, a JSON object, and are read when they are asked for: of a thousand rows an
  * edit looks at one. The same values in the same order are written the same.
  */
-final readonly class Row
+final readonly class Row implements Described, Stored
 {
     private function __construct(public string $id, public string $written)
     {
@@ -80,5 +83,13 @@ final readonly class Row
     public function toArray(): array
     {
         return ['id' => $this->id, 'cells' => (object) $this->cells()];
+    }
+
+    public static function schema(Schema $schema): array
+    {
+        return ['type' => 'object', 'required' => ['id'], 'properties' => [
+            'id' => ['type' => 'string', 'pattern' => trim(Reader::ID, '/D')],
+            'cells' => ['type' => 'object', 'additionalProperties' => ['type' => 'string', 'maxLength' => Sheet::MAX_LENGTH]],
+        ]];
     }
 }

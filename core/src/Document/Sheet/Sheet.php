@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Sheet;
 
-use Kindred\Document\Withers;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
+use Kindred\Property as Is;
+use Kindred\Property\Declared;
+use Kindred\Property\Stored;
 
 /** The small table behind an array: a row is a cell, a column feeds a slot. */
-final readonly class Sheet
+final readonly class Sheet implements Stored
 {
-    use Withers;
+    use Declared;
 
     public const MAX_ROWS = 2000;
 
@@ -24,13 +26,15 @@ final readonly class Sheet
      * @param  list<Column>  $columns
      * @param  list<Row>  $rows
      */
-    public function __construct(public array $columns = [], public array $rows = [])
-    {
+    public function __construct(
+        #[Is\Records(Column::class, self::MAX_COLUMNS)] public array $columns = [],
+        #[Is\Records(Row::class, self::MAX_ROWS, quick: Row::class.'::plain')] public array $rows = [],
+    ) {
     }
 
     public static function read(Reader $in): self
     {
-        $sheet = new self($in->list('columns', Column::read(...), 0, self::MAX_COLUMNS), $in->list('rows', Row::read(...), 0, self::MAX_ROWS, Row::plain(...)));
+        $sheet = self::of($in);
         foreach (['columns' => $sheet->columns, 'rows' => $sheet->rows] as $key => $all) {
             if (count(array_unique(array_map(fn (Column|Row $one): string => $one->id, $all))) !== count($all)) {
                 $in->fail($key, 'two of these have the same id');
@@ -118,16 +122,10 @@ final readonly class Sheet
         );
     }
 
-    /** @return list<array{id: string, name: string, slot: string, layer: ?string}> */
+    /** @return list<array<string, mixed>> */
     public function columnsToArray(): array
     {
         return array_map(fn (Column $column): array => $column->toArray(), $this->columns);
-    }
-
-    /** @return array{columns: list<array{id: string, name: string, slot: string, layer: ?string}>, rows: list<array{id: string, cells: \stdClass}>} */
-    public function toArray(): array
-    {
-        return ['columns' => $this->columnsToArray(), 'rows' => array_map(fn (Row $row): array => $row->toArray(), $this->rows)];
     }
 
     /** The rows as text to be kept, a line each: the id, a space and the values as they are written. */

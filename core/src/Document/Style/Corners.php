@@ -6,18 +6,20 @@ namespace Kindred\Document\Style;
 
 use Kindred\Geometry\Box;
 use Kindred\Geometry\Number;
-use Kindred\Input\Reader;
+use Kindred\Property as Is;
+use Kindred\Property\Declared;
+use Kindred\Property\Stored;
 
 /** Corner radii in px, in the order of CSS `border-radius`: top left, top right, bottom right, bottom left. */
-final readonly class Corners
+final readonly class Corners implements Stored
 {
-    public const NAMES = ['topLeft', 'topRight', 'bottomRight', 'bottomLeft'];
+    use Declared;
 
     public function __construct(
-        public float $topLeft = 0,
-        public float $topRight = 0,
-        public float $bottomRight = 0,
-        public float $bottomLeft = 0,
+        #[Is\Number(0)] public float $topLeft = 0,
+        #[Is\Number(0)] public float $topRight = 0,
+        #[Is\Number(0)] public float $bottomRight = 0,
+        #[Is\Number(0)] public float $bottomLeft = 0,
     ) {
     }
 
@@ -26,20 +28,16 @@ final readonly class Corners
         return new self($radius, $radius, $radius, $radius);
     }
 
-    public static function read(Reader $in): self
+    /** @return list<float> in the order of their names */
+    public function radii(): array
     {
-        return new self(...array_map(fn (string $name): float => $in->numberOr($name, 0, 0), self::NAMES));
-    }
-
-    public function with(string $corner, float $radius): self
-    {
-        return new self(...[...$this->toArray(), $corner => $radius]);
+        return [$this->topLeft, $this->topRight, $this->bottomRight, $this->bottomLeft];
     }
 
     /** The one radius of all four corners, or null when they differ. */
     public function same(): ?float
     {
-        return count(array_unique($this->toArray())) === 1 ? $this->topLeft : null;
+        return count(array_unique($this->radii())) === 1 ? $this->topLeft : null;
     }
 
     /** Each radius made larger or smaller, never below zero; a square corner stays square. */
@@ -47,7 +45,7 @@ final readonly class Corners
     {
         return new self(...array_map(
             fn (float $radius): float => $radius > 0 ? max(0.0, $radius + $by) : 0.0,
-            $this->toArray(),
+            $this->radii(),
         ));
     }
 
@@ -67,7 +65,7 @@ final readonly class Corners
             }
         }
 
-        return new self(...array_map(fn (float $radius): float => $radius * $factor, $this->toArray()));
+        return new self(...array_map(fn (float $radius): float => $radius * $factor, $this->radii()));
     }
 
     /** SVG path data of the box with these corners. */
@@ -92,20 +90,9 @@ final readonly class Corners
     {
         $fit = $this->fitted($box);
         // A diagonal meets a corner of radius r so far from it, along either side.
-        [$a, $b, $c, $d] = array_map(fn (float $radius): float => $radius * (1 - M_SQRT1_2), array_values($fit->toArray()));
+        [$a, $b, $c, $d] = array_map(fn (float $radius): float => $radius * (1 - M_SQRT1_2), $fit->radii());
         $n = Number::text(...);
 
         return "M{$n($box->x + $a)} {$n($box->y + $a)}L{$n($box->right() - $c)} {$n($box->bottom() - $c)}M{$n($box->right() - $b)} {$n($box->y + $b)}L{$n($box->x + $d)} {$n($box->bottom() - $d)}";
-    }
-
-    /** @return array{topLeft: float, topRight: float, bottomRight: float, bottomLeft: float} */
-    public function toArray(): array
-    {
-        return [
-            'topLeft' => $this->topLeft,
-            'topRight' => $this->topRight,
-            'bottomRight' => $this->bottomRight,
-            'bottomLeft' => $this->bottomLeft,
-        ];
     }
 }

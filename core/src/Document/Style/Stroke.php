@@ -4,36 +4,20 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Style;
 
-use Kindred\Input\Reader;
 use Kindred\Paint\Colour;
+use Kindred\Property as Is;
+use Kindred\Property\Declared;
+use Kindred\Property\Stored;
 
 /** A painted edge; width in px, 0.1 to 200. */
-final readonly class Stroke
+final readonly class Stroke implements Stored
 {
+    use Declared;
+
     public function __construct(
-        public Colour $colour,
-        public float $width = 1.0,
-        public StrokePosition $position = StrokePosition::Inside,
+        #[Is\Parsed(60)] public Colour $colour,
+        #[Is\Number(0.1, 200, given: true)] public float $width = 1.0,
+        #[Is\Choice] public StrokePosition $position = StrokePosition::Inside,
     ) {
-    }
-
-    public static function read(Reader $in): self
-    {
-        return new self(
-            Colour::parse($in->string('colour', 60), $in->at('colour')),
-            $in->number('width', 0.1, 200),
-            $in->has('position') ? $in->enum('position', StrokePosition::class) : StrokePosition::Inside,
-        );
-    }
-
-    public function with(?Colour $colour = null, ?float $width = null, ?StrokePosition $position = null): self
-    {
-        return new self($colour ?? $this->colour, $width ?? $this->width, $position ?? $this->position);
-    }
-
-    /** @return array{colour: string, width: float, position: string} */
-    public function toArray(): array
-    {
-        return ['colour' => $this->colour->toHex(), 'width' => $this->width, 'position' => $this->position->value];
     }
 }

@@ -48,6 +48,9 @@ final class ItemLines
                 }
             }
             $label = array_shift($cells);
+            if (count($cells) > Item::MAX_CELLS) {
+                throw new InvalidInput('value', 'Entry '.($i + 1).' has more than '.number_format(Item::MAX_CELLS).' cells. Nothing was changed.');
+            }
             $old = self::like($label, $i, $before);
             $items[] = new Item($label, $cells, $old->on ?? false, $match[1] ?? '', trim($match[3] ?? ''));
         }

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document\Layer;
+
+use Kindred\Input\Reader;
+use Kindred\Property\Schema;
+use Kindred\Property\Spread;
+
+/**
+ * What a layer is, as its `kind` and the properties of that kind.
+ *
+ * @extends Spread<LayerContent>
+ */
+#[\Attribute(\Attribute::TARGET_PARAMETER)]
+final class Content extends Spread
+{
+    public function read(Reader $in): LayerContent
+    {
+        return $this->value($in);
+    }
+
+    public function spread(mixed $value): array
+    {
+        return ['kind' => $value::kind()] + $value->toArray();
+    }
+
+    /** What each kind has of its own stands under `kinds` in the schema of a layer. */
+    public function schemas(Schema $schema): array
+    {
+        return ['kind' => ['enum' => array_map(fn (string $class): string => $class::kind(), Kinds::ALL)]];
+    }
+
+    public function mustHave(): array
+    {
+        return ['kind'];
+    }
+
+    protected function value(Reader $in): LayerContent
+    {
+        return Kinds::read($in);
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document\Layer;
+
+use Kindred\Geometry\PathData;
+use Kindred\Input\Reader;
+use Kindred\Property\Schema;
+use Kindred\Property\Words;
+
+/** SVG path data, kept as absolute moves, lines and cubic curves. */
+#[\Attribute(\Attribute::TARGET_PARAMETER)]
+final class PathText extends Words
+{
+    public function schema(Schema $schema): array
+    {
+        return parent::schema($schema) + ['examples' => ['M0 0L24 12Z']];
+    }
+
+    protected function value(Reader $in): string
+    {
+        return $in->orElse(fn (): string => $this->absolute($in), 'M0 0');
+    }
+
+    /** Written out in absolute segments it can be longer than it came. */
+    private function absolute(Reader $in): string
+    {
+        $text = PathData::parse(parent::value($in), $in->at($this->name))->text();
+
+        return strlen($text) <= $this->max ? $text : $in->fail($this->name, 'the path has too many segments; written out it is longer than '.number_format($this->max).' characters');
+    }
+}

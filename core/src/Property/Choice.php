@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Property;
+
+use Kindred\Input\Reader;
+
+/**
+ * One of the cases of an enum, written as its value.
+ *
+ * @extends Property<\BackedEnum>
+ */
+#[\Attribute(\Attribute::TARGET_PARAMETER)]
+final class Choice extends Property
+{
+    public function plain(mixed $value): string|int
+    {
+        return $value->value;
+    }
+
+    public function schema(Schema $schema): array
+    {
+        return ['enum' => array_column($this->enum()::cases(), 'value')];
+    }
+
+    protected function value(Reader $in): \BackedEnum
+    {
+        return $in->enum($this->name, $this->enum());
+    }
+
+    /** @return class-string<\BackedEnum> */
+    private function enum(): string
+    {
+        return is_a($this->type, \BackedEnum::class, true) ? $this->type : throw new \LogicException("{$this->name} is no enum.");
+    }
+}

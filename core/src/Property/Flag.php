@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Property;
+
+use Kindred\Input\Reader;
+
+/**
+ * True or false.
+ *
+ * @extends Property<bool>
+ */
+#[\Attribute(\Attribute::TARGET_PARAMETER)]
+final class Flag extends Property
+{
+    public function schema(Schema $schema): array
+    {
+        return ['type' => 'boolean'];
+    }
+
+    protected function value(Reader $in): bool
+    {
+        return $in->boolean($this->name);
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+use Kindred\Document\Brief\Entry;
+use Kindred\Document\Layer\Kinds;
+use Kindred\Document\Layer\Plain;
+use Kindred\Document\LayerNest;
+use Kindred\Document\Screen;
+use Kindred\Document\Sheet\Row;
+use Kindred\Exchange\FileNote;
+use Kindred\Exchange\ProjectSchema;
+use Kindred\Input\Reader;
+use Kindred\Property\Declared;
+use Kindred\Property\Properties;
+use Kindred\Property\Stored;
+use Kindred\Tests\Property\Made;
+use Kindred\Tests\Sample;
+
+/** Values that each for itself is allowed, with those that have to go together. */
+function together(mixed $data): mixed
+{
+    $data = is_array($data) ? array_map(together(...), $data) : $data;
+    if (is_array($data) && Kinds::find($data['kind'] ?? null) !== null) {
+        // A size is left out only where it follows from something.
+        $data += ['width' => 30.0, 'height' => 20.0];
+    }
+    switch (is_array($data) ? $data['kind'] ?? null : null) {
+        case 'widget':
+            $range = [$data['least'] ?? 0.0, $data['value'] ?? 0.0, $data['most'] ?? 100.0];
+            sort($range);
+            [$data['least'], $data['value'], $data['most']] = $range;
+            break;
+        case 'array':
+            $data['children'] = [];
+            break;
+        case 'squares': case 'dots': case 'paper': case 'baseline':
+            $data['size'] ??= 8.0;
+            break;
+    }
+
+    return $data;
+}
+
+/** @return list<string> what was said and is not said again, or otherwise, by its place */
+function lost(mixed $said, mixed $again, string $at = ''): array
+{
+    if (! is_array($said) && ! $said instanceof stdClass) {
+        return $said === $again || (is_numeric($said) && is_numeric($again) && (float) $said === (float) $again) ? [] : ["{$at}: ".json_encode($said).' became '.json_encode($again)];
+    }
+    $lost = [];
+    foreach ((array) $said as $key => $value) {
+        // What has its default may be left out, and so may what holds nothing else.
+        array_push($lost, ...match (true) {
+            array_key_exists($key, (array) $again) => lost($value, ((array) $again)[$key], "{$at}.{$key}"),
+            is_array($value) => lost($value, [], "{$at}.{$key}"),
+            default => in_array($value, [null, false, '', 1.0, 0.5], true) ? [] : ["{$at}.{$key} is not there"],
+        });
+    }
+
+    return $lost;
+}
+
+it('reads and writes again whatever the schema allows', function (string $definition, Closure $again): void {
+    $schema = ProjectSchema::of();
+    $made = new Made($schema, 7);
+    for ($i = 0; $i < 150; $i++) {
+        $said = array_diff_key(together($made->of($definition)), ['layers' => 1]);
+        $text = fn (mixed $data): string => json_encode($data, JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR);
+        $written = $text($again(json_decode($text($said), true)));
+        expect(lost($said, json_decode($written, true)))->toBe([])
+            ->and($text($again(json_decode($written, true))))->toBe($written)
+            ->and(Sample::faults(json_decode($written), $schema['$defs'][$definition], $schema))->toBe([]);
+    }
+})->with([
+    'layers' => ['layer', fn (array $data): array => LayerNest::read(Reader::of($data))->toArray()],
+    'screens' => ['screen', fn (array $data): array => ['id' => $data['id']] + Screen::read(Reader::of($data), 'm')->properties()],
+    'entries' => ['entry', fn (array $data): array => ['id' => $data['id']] + Entry::read(Reader::of($data), 'm')->properties()],
+    'notes' => ['note', fn (array $data): array => FileNote::read(Reader::of($data))->toArray()],
+]);
+
+it('has every property of what is stored declared', function (): void {
+    $stored = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/src', FilesystemIterator::SKIP_DOTS)) as $file) {
+        $class = 'Kindred\\'.str_replace(['/', '.php'], ['\\', ''], substr((string) $file, strlen(dirname(__DIR__, 2).'/src/')));
+        // The rows of a data sheet are read and written as text by themselves.
+        if (is_a($class, Stored::class, true) && ! interface_exists($class) && $class !== Row::class) {
+            $stored[] = $class;
+            // A parameter without a declaration is refused here.
+            expect(array_keys(Properties::of($class)->all))->toBe(array_map(fn (ReflectionParameter $one): string => $one->getName(), (new ReflectionClass($class))->getConstructor()?->getParameters() ?? []))
+                ->and(array_intersect([Declared::class, Plain::class], class_uses($class)))->not->toBe([], "{$class} reads itself");
+        }
+    }
+    expect(count($stored))->toBeGreaterThan(30);
+});
+
+it('stands as it is in the repository', function (): void {
+    expect(file_get_contents(dirname(__DIR__, 3).'/docs/project.schema.json'))->toBe(ProjectSchema::json(), 'write it anew: php artisan kindred:schema');
+});
