@@ -78,9 +78,9 @@ final readonly class CellPatches
     private function redrawn(CellGrid $earlier, CellGrid $later, ArrayLayer $old, ArrayLayer $new, array $paint): array
     {
         [$was, $is, $from, $to] = [$earlier->order(), $later->order(), $earlier->tracks(), $later->tracks()];
-        $apart = fn (string $row): bool => array_intersect_key($new->departures[$row] ?? [], $paint) !== [];
-        if ($old->sheet === $new->sheet && $old->departures === $new->departures && $from->heights === $to->heights && count($from->x) === count($to->x)) {
-            return array_values(array_filter(array_map(strval(...), array_keys($new->departures)), fn (string $row): bool => isset($is[$row]) && $apart($row)));
+        $apart = fn (string $row): bool => array_intersect_key($new->overrides[$row] ?? [], $paint) !== [];
+        if ($old->sheet === $new->sheet && $old->overrides === $new->overrides && $from->heights === $to->heights && count($from->x) === count($to->x)) {
+            return array_values(array_filter(array_map(strval(...), array_keys($new->overrides)), fn (string $row): bool => isset($is[$row]) && $apart($row)));
         }
         // What is drawn once for all cells stands in the first.
         $firsts = array_key_first($was) === array_key_first($is) ? [] : [array_key_first($was) => true, array_key_first($is) => true];
@@ -88,7 +88,7 @@ final readonly class CellPatches
         foreach ($new->sheet->rows as $i => $row) {
             $at = $was[$row->id] ?? null;
             $before = $at === null ? null : $old->sheet->rows[$at];
-            if ($before === null || ($before !== $row && $before->written !== $row->written) || ($old->departures[$row->id] ?? []) !== ($new->departures[$row->id] ?? [])
+            if ($before === null || ($before !== $row && $before->written !== $row->written) || ($old->overrides[$row->id] ?? []) !== ($new->overrides[$row->id] ?? [])
                 || $from->height($was[$row->id]) !== $to->height($i) || isset($firsts[$row->id]) || $apart($row->id)) {
                 $redrawn[] = $row->id;
             }

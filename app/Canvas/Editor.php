@@ -14,6 +14,7 @@ use Kindred\Document\Difference;
 use Kindred\Document\Entity;
 use Kindred\Document\Overtaken;
 use Kindred\Document\Tree;
+use Kindred\Document\Upgrade\Upgrades;
 use Kindred\Document\WorkingSet;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Input\Reader;
@@ -115,7 +116,7 @@ final readonly class Editor
     public function since(Project $project, int $base, ?int $made = null): Answer
     {
         $edits = $this->database->table('edits')->where('project_id', $project->id)->where('sequence', '>', $base)
-            ->orderBy('sequence')->limit(201)->get(['sequence', 'label', 'difference']);
+            ->orderBy('sequence')->limit(201)->get(['sequence', 'label', 'difference', 'format']);
         if ($edits->count() > 200) {
             return new Answer($base, $project->sequence, 'Many changes', [['reload' => true]], made: $made);
         }
@@ -227,6 +228,7 @@ final readonly class Editor
             'sequence' => $sequence,
             'user_id' => $user->id,
             'touched' => json_encode($touched, JSON_THROW_ON_ERROR),
+            'format' => Upgrades::VERSION,
             'difference' => json_encode($difference->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION),
         ] + ['label' => mb_strimwidth($row['label'], 0, 190, '…')] + $row);
         $this->database->table('projects')->where('id', $project->id)->update(['sequence' => $sequence, 'updated_at' => now()]);
@@ -254,14 +256,14 @@ final readonly class Editor
     /** What somebody made with an edit, without what only the layout has changed. */
     private function made(Project $project, int $sequence): Difference
     {
-        $edit = $this->database->table('edits')->where('project_id', $project->id)->where('sequence', $sequence)->first(['difference', 'touched']) ?? throw new Refused('That step is no longer there.');
+        $edit = $this->database->table('edits')->where('project_id', $project->id)->where('sequence', $sequence)->first(['difference', 'touched', 'format']) ?? throw new Refused('That step is no longer there.');
 
         return $this->difference($edit)->only(Reader::kept(['touched' => json_decode($edit->touched, true)])->strings('touched', 40, PHP_INT_MAX));
     }
 
     private function difference(\stdClass $edit): Difference
     {
-        return Difference::read(Reader::kept(json_decode($edit->difference, true)));
+        return Difference::read(Reader::kept(Upgrades::difference(json_decode($edit->difference, true), (int) $edit->format)));
     }
 
     /** Everything that a difference names, and what stands around it. */

@@ -7,7 +7,6 @@ namespace App\Canvas;
 use App\Models\Project;
 use Kindred\Compare\Measures;
 use Kindred\Document\Edit\Field;
-use Kindred\Document\Edit\LayoutField;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Text;
@@ -27,6 +26,12 @@ use Kindred\Type\FaceBook;
 /** What the facets say of a selection: one value where all agree, "mixed" where they differ. */
 final readonly class Facets
 {
+    /** What the views lay out by themselves, by the property of the layer or its kind. */
+    private const BY_HAND = [
+        'kind', 'x', 'y', 'width', 'height', 'rotation', 'opacity', 'fills', 'stroke', 'corners', 'style', 'wrapped', 'icon', 'line', 'optical', 'asset', 'fit', 'zoom', 'positionX', 'positionY',
+        'rising', 'evenOdd', 'direction', 'wrap', 'rowGap', 'columnGap', 'padding', 'justifyContent', 'alignItems', 'alignContent', 'columns', 'minWidth', 'cellHeight', 'sizing', 'pins',
+    ];
+
     public function __construct(private TreeStore $store, private FaceBook $faces, private Relayout $relayout, private Kit $kit)
     {
     }
@@ -43,17 +48,14 @@ final readonly class Facets
         $layers = array_values(array_filter(array_map(fn (CellName $name): ?Layer => $this->shown($tree, $name), $named)));
         $only = count($layers) === 1 ? $layers[0] : null;
         $values = [];
-        foreach (Field::cases() as $field) {
-            $values[$field->value] = $this->shared(array_map(fn (Layer $layer): ?string => $field->of($layer), $layers));
+        foreach (Field::all() as $path => $field) {
+            $values[$path] = $this->shared(array_map(fn (Layer $layer): ?string => $field->of($layer, $tree), $layers));
         }
         if ($only?->content instanceof Widget && ! $this->kit->showsColour($only)) {
-            $values[Field::Fill->value]['applies'] = false;
+            $values[Field::FILL]['applies'] = false;
         }
         foreach ($layers === [] ? [] : array_intersect(...array_map(fn (Layer $layer): array => Computed::fixed($tree, $layer), $layers)) as $field) {
             $values[$field]['fixed'] = true;
-        }
-        foreach (LayoutField::cases() as $field) {
-            $values[$field->value] = $this->shared(array_map(fn (Layer $layer): ?string => $field->of($tree, $layer), $layers));
         }
 
         return [
@@ -63,6 +65,7 @@ final readonly class Facets
             'screens' => array_values(array_intersect_key($tree->screens, array_flip($screens))),
             'layers' => $layers,
             'values' => $values,
+            'further' => $this->further($values),
             'cell' => $this->cell($tree, $named),
             'shown' => $only?->content instanceof Widget ? $this->kit->shown($only) : [0, 0],
             'holes' => $this->holes($project, $layers),
@@ -71,6 +74,24 @@ final readonly class Facets
             'families' => $this->faces->families(),
             'weights' => $this->weights($layers),
         ];
+    }
+
+    /**
+     * The fields that the views do not lay out by hand, by facet and path: with the choices that there are, in words.
+     *
+     * @param  array<string, array<string, mixed>>  $values
+     * @return array<string, array<string, array{label: string, options: array<array-key, string>|null, colour: bool}>>
+     */
+    private function further(array $values): array
+    {
+        $further = [];
+        foreach (Field::all() as $path => $field) {
+            if ($values[$path]['applies'] && ! $field->isShorthand() && ! in_array($field->root(), self::BY_HAND, true)) {
+                $further[$field->facet()][$path] = ['label' => ucfirst($field->label()), 'options' => $field->options(), 'colour' => $field->isColour()];
+            }
+        }
+
+        return $further;
     }
 
     /**
@@ -113,10 +134,10 @@ final readonly class Facets
     }
 
     /**
-     * The cell that the selection lies in: its array, its row, and the fields in which the one selected layer departs there.
+     * The cell that the selection lies in: its array, its row, and the fields in which the one selected layer overrides its design there.
      *
      * @param  list<CellName>  $named
-     * @return array{array: Layer, row: string, number: int, departs: list<string>}|null
+     * @return array{array: Layer, row: string, number: int, overrides: list<string>}|null
      */
     private function cell(Tree $tree, array $named): ?array
     {
@@ -125,9 +146,9 @@ final readonly class Facets
         if (count($rows) !== 1 || $rows[0] === null || $array === null || ! $array->content instanceof ArrayLayer) {
             return null;
         }
-        $departs = count($named) === 1 ? array_keys($array->content->departures[$rows[0]][$named[0]->layer] ?? []) : [];
+        $overrides = count($named) === 1 ? array_keys($array->content->overrides[$rows[0]][$named[0]->layer] ?? []) : [];
 
-        return ['array' => $array, 'row' => $rows[0], 'number' => $array->content->sheet->indexOf($rows[0]) + 1, 'departs' => $departs];
+        return ['array' => $array, 'row' => $rows[0], 'number' => $array->content->sheet->indexOf($rows[0]) + 1, 'overrides' => $overrides];
     }
 
     /**

@@ -16,6 +16,7 @@ use Kindred\Document\Place;
 use Kindred\Document\Rank;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
+use Kindred\Property\Properties;
 use Kindred\Render\DeviceFrame;
 use Kindred\Render\GridRenderer;
 use Kindred\Render\Renderer;
@@ -88,7 +89,7 @@ final readonly class Patches
     {
         foreach ($difference->changes as $change) {
             $widget = in_array(Widget::kind(), [$change->before['kind'] ?? null, $change->after['kind'] ?? null], true);
-            if ($change->entity === Entity::Layer && ($widget || $change->touches('widget', 'label', 'hint', 'text', 'items', 'columns', 'on', 'value', 'least', 'most', 'step', 'signal'))) {
+            if ($change->entity === Entity::Layer && ($widget || $change->touches(...array_keys(Properties::of(Widget::class)->all)))) {
                 return true;
             }
         }

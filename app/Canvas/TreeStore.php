@@ -26,6 +26,7 @@ use Kindred\Document\Project;
 use Kindred\Document\Screen;
 use Kindred\Document\Style\Corners;
 use Kindred\Document\Tree;
+use Kindred\Document\Upgrade\Upgrades;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
@@ -38,7 +39,7 @@ final readonly class TreeStore
     /** Columns of screens that hold JSON. */
     private const JSON = ['cues', 'grids', 'guides', 'take', 'criteria', 'tracing'];
 
-    private const LAYER = ['id', 'screen', 'parent', 'rank', 'kind', 'x', 'y', 'width', 'height', 'body', 'sheet_rows'];
+    private const LAYER = ['id', 'screen', 'parent', 'rank', 'kind', 'x', 'y', 'width', 'height', 'body', 'sheet_rows', 'format'];
 
     private const ROWS_AT_ONCE = 500;
 
@@ -184,7 +185,7 @@ final readonly class TreeStore
         }
         foreach ($layers as $long => $rows) {
             foreach (array_chunk($rows, self::ROWS_AT_ONCE) as $chunk) {
-                $this->database->table('layers')->upsert($chunk, ['project_id', 'id'], [...array_diff(self::LAYER, self::LONG), ...array_filter(explode(' ', $long)), 'changed']);
+                $this->database->table('layers')->upsert($chunk, ['project_id', 'id'], [...array_diff(self::LAYER, [...self::LONG, 'format']), ...array_filter(explode(' ', $long)), ...(str_contains($long, 'body') ? ['format'] : []), 'changed']);
             }
         }
         foreach (array_chunk($screens, self::ROWS_AT_ONCE) as $chunk) {
@@ -539,7 +540,7 @@ final readonly class TreeStore
             $data['screen'] = $row->screen === '' ? null : $row->screen;
             $data['parent'] = $row->parent === '' ? null : $row->parent;
             try {
-                $layer = Layer::read(Reader::kept($data + (array) json_decode($row->body, true)));
+                $layer = Layer::read(Reader::kept($data + Upgrades::layer((array) json_decode($row->body, true), (int) $row->format)));
             } catch (InvalidInput $problem) {
                 // One row that cannot be read at all does not lock the rest; it stays where it is.
                 logger()->warning("Layer {$row->id} cannot be read: {$problem->getMessage()}");
@@ -590,6 +591,7 @@ final readonly class TreeStore
             'parent' => $layer->parent ?? '',
             'rank' => $layer->rank,
             'changed' => $sequence,
+            'format' => Upgrades::VERSION,
         ] + $body + $this->exact($row);
     }
 

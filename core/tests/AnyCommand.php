@@ -57,7 +57,7 @@ final class AnyCommand
         };
         $command = self::on($tree, $step);
         if (isset($command['field']) && str_starts_with($command['type'], 'set-field')) {
-            $command['field'] = ['x', 'y', 'width', 'height', 'size', 'lineHeight', 'letterSpacing', 'padding', 'row-gap', 'column-gap', 'least-width', 'min-width', 'min-height', 'max-width', 'columns', 'wrapped', 'rotation', 'radius', 'stroke-width'][mt_rand(0, 18)];
+            $command['field'] = ['x', 'y', 'width', 'height', 'style.size', 'style.lineHeight', 'style.letterSpacing', 'padding', 'rowGap', 'columnGap', 'minWidth', 'sizing.minWidth', 'sizing.minHeight', 'sizing.maxWidth', 'columns', 'wrapped', 'rotation', 'corners', 'stroke.width'][mt_rand(0, 18)];
         }
 
         return $stretched($command, '');
@@ -79,7 +79,7 @@ final class AnyCommand
         $row = $array?->content instanceof ArrayLayer ? $array->content->sheet->rows[0]->id : 'none';
         $number = fn (): int => mt_rand(-200, 400);
         $on = ['screen' => $screen, 'layers' => $some];
-        $fields = [['x', '10%+3'], ['width', (string) mt_rand(1, 300)], ['rotation', (string) mt_rand(-180, 180)], ['fill', '#'.dechex(mt_rand(0x100000, 0xFFFFFF))], ['size', (string) mt_rand(8, 60)], ['radius', '12'], ['stroke-width', '2'], ['opacity', '50%'], ['direction', 'column'], ['wrap', 'wrap'], ['column-gap', '7'], ['padding', '9'], ['align-items', 'center'], ['width-from', 'stretch'], ['height-from', 'content'], ['max-width', '90'], ['absolute', 'true'], ['pin-right', 'true'], ['pin-bottom', 'true'], ['pin-horizontal', 'proportion'], ['italic', ['true', 'false'][$step % 2]], ['zoom', mt_rand(10, 2000).'%'], ['position-x', mt_rand(0, 100).'%'], ['position-y', '0'], ['shape', ['box', 'ellipse', 'line'][$step % 3]]];
+        $fields = [['x', '10%+3'], ['width', (string) mt_rand(1, 300)], ['rotation', (string) mt_rand(-180, 180)], ['fills.0.colour', '#'.dechex(mt_rand(0x100000, 0xFFFFFF))], ['style.size', (string) mt_rand(8, 60)], ['corners', '12'], ['stroke.width', '2'], ['opacity', '50%'], ['direction', 'column'], ['wrap', 'wrap'], ['columnGap', '7'], ['padding', '9'], ['alignItems', 'center'], ['sizing.width', 'stretch'], ['sizing.height', 'content'], ['sizing.maxWidth', '90'], ['sizing.absolute', 'true'], ['pins.right', 'true'], ['pins.bottom', 'true'], ['pins.horizontal', 'proportion'], ['style.italic', ['true', 'false'][$step % 2]], ['zoom', mt_rand(10, 2000).'%'], ['positionX', mt_rand(0, 100).'%'], ['positionY', '0'], ['kind', ['box', 'ellipse', 'line'][$step % 3]]];
         [$field, $value] = $fields[mt_rand(0, count($fields) - 1)];
         $commands = [
             ['type' => 'move-layers', 'dx' => $number(), 'dy' => $number()] + $on,
@@ -105,7 +105,7 @@ final class AnyCommand
             ['type' => 'create-layers', 'screen' => $screen, 'seed' => "c{$step}", 'layers' => [['kind' => ['box', 'ellipse', 'line'][mt_rand(0, 2)], 'x' => $number(), 'y' => $number(), 'width' => 50, 'height' => 30]]],
             ['type' => 'transfer-layers', 'to' => $screens[mt_rand(0, max(0, count($screens) - 1))] ?? 'none', 'dx' => 1, 'dy' => 2] + $on,
             ['type' => 'put-cue', 'screen' => $screen, 'layer' => $one, 'cue' => ['id' => "cue{$step}x", 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'show', 'screen' => $screens[0] ?? 'none']]],
-            ['type' => 'set-cue-field', 'screen' => $screen, 'layer' => $one, 'cue' => ($tree->layers[$one] ?? null)?->cues[0]->id ?? 'none', 'field' => ['trigger', 'action', 'transition', 'duration', 'target'][$step % 5], 'value' => ['delay', 'return', 'cover', '450', $screens[0] ?? 'none'][$step % 5]],
+            ['type' => 'set-cue-field', 'screen' => $screen, 'layer' => $one, 'cue' => ($tree->layers[$one] ?? null)?->cues[0]->id ?? 'none', 'field' => ['trigger.kind', 'action.kind', 'transition.kind', 'transition.duration', 'action.screen'][$step % 5], 'value' => ['delay', 'return', 'cover', '450', $screens[0] ?? 'none'][$step % 5]],
             ['type' => 'align-layers', 'edge' => ['left', 'centre', 'bottom'][$step % 3], 'with' => ['each', 'parent', 'last'][$step % 3]] + $on,
             ['type' => 'distribute-layers', 'axis' => ['x', 'y'][$step % 2], 'gap' => $step % 5] + $on,
             ['type' => 'create-screen', 'screen' => ['id' => "new{$step}", 'name' => "New {$step}", 'device' => 'phone', 'x' => $number(), 'y' => 0, 'width' => 390, 'height' => 844]],
@@ -124,14 +124,14 @@ final class AnyCommand
             ['type' => 'put-grid', 'screen' => $screen, 'grid' => ['id' => 'grid1', 'kind' => ['columns', 'dots', 'paper'][$step % 3]]],
             ['type' => 'set-grid-field', 'screen' => $screen, 'grid' => 'grid1', 'field' => ['count', 'size', 'margin', 'gutter'][$step % 4], 'value' => ['12', '*2', '8*3', '+4'][$step % 4]],
             ['type' => 'move-guide', 'screen' => $screen, 'axis' => 'x', 'to' => $step],
-            ['type' => 'set-screen-field', 'screen' => $screen, 'field' => ['guides-x', 'x', 'width', 'height'][$step % 4], 'value' => '40'],
+            ['type' => 'set-screen-field', 'screen' => $screen, 'field' => ['guides.x', 'x', 'width', 'height'][$step % 4], 'value' => '40'],
             ['type' => 'create-layers', 'screen' => $screen, 'parent' => $group, 'seed' => "p{$step}", 'layers' => [['kind' => 'path', 'd' => 'M0 0h10v10z', 'x' => $number(), 'y' => $number(), 'width' => 10, 'height' => 10]]],
             ['type' => 'create-layers', 'screen' => $screen, 'parent' => $group, 'seed' => "t{$step}", 'layers' => [['kind' => 'text', 'words' => 'Good clay', 'wrapped' => true, 'x' => $number(), 'y' => $number(), 'width' => 90, 'style' => ['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.4]]]],
             ['type' => 'create-layers', 'screen' => $screen, 'parent' => $group, 'seed' => "i{$step}", 'layers' => [['kind' => 'picture', 'asset' => self::asset(), 'zoom' => 2, 'positionX' => 0, 'x' => $number(), 'y' => $number(), 'width' => 60, 'height' => 40]]],
             ['type' => 'even-layers'] + $on,
             ['type' => 'swap-layers', 'screen' => $screen, 'layers' => array_slice($some, 0, 2)],
             ['type' => 'set-style', 'style' => ['fill' => '#123456', 'opacity' => '60%', 'stroke-colour' => '#00ff00', 'stroke-width' => '3', 'size' => (string) mt_rand(8, 60), 'radius-topLeft' => '9']] + $on,
-            ['type' => 'set-field', 'field' => 'shape', 'value' => ['box', 'ellipse', 'line'][$step % 3]] + $on,
+            ['type' => 'set-field', 'field' => 'kind', 'value' => ['box', 'ellipse', 'line'][$step % 3]] + $on,
             ['type' => 'align-screens', 'screens' => array_map(strval(...), $screens), 'edge' => ['top', 'right'][$step % 2], 'withLast' => true],
             ['type' => 'distribute-screens', 'screens' => array_map(strval(...), $screens), 'axis' => 'x', 'gap' => $step % 9],
             ['type' => 'gather-copies', 'seed' => "y{$step}", 'screen' => $screen, 'layers' => self::copies($tree, (string) $group)],
@@ -179,7 +179,7 @@ final class AnyCommand
             ['type' => 'put-column', 'column' => ['id' => "col{$step}", 'name' => 'More', 'slot' => ['colour', 'shown', 'words'][$step % 3], 'layer' => $step % 2 === 0 ? $design : null]] + $on,
             ['type' => 'remove-column', 'column' => $column] + $on,
             ['type' => 'sample-column', 'column' => $column, 'sample' => \Kindred\Document\Sheet\Sample::cases()[0]->value, 'seed' => "sc{$step}"] + $on,
-            ['type' => 'reset-departure', 'row' => $row, 'part' => $part] + $on,
+            ['type' => 'reset-override', 'row' => $row, 'part' => $part] + $on,
         ];
     }
 

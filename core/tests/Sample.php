@@ -119,7 +119,7 @@ final class Sample
         $screen = ['device' => 'phone', 'y' => 0, 'width' => 390, 'height' => 844, 'view' => 844, 'ground' => '#ffffff'];
         $box = ['kind' => 'box', 'width' => 100, 'height' => 40, 'fills' => [['colour' => '#17594f']]];
 
-        return ['format' => 'kindred-canvas', 'version' => 1, 'name' => 'Sample', 'entry' => 'home', 'screens' => [
+        return ['format' => 'kindred-canvas', 'version' => 2, 'name' => 'Sample', 'entry' => 'home', 'screens' => [
             ['id' => 'home', 'name' => 'Home', 'x' => 0] + $screen + ['layers' => [
                 ['id' => 'boxa', 'name' => 'Box', 'x' => 20, 'y' => 30] + $box,
                 ['id' => 'words', 'kind' => 'text', 'name' => 'Words', 'x' => 20, 'y' => 100, 'width' => 67.26, 'height' => 22.4, 'words' => 'Good clay', 'style' => ['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.4]],

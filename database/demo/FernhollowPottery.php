@@ -38,7 +38,7 @@ final class FernhollowPottery
 
         return json_encode([
             'format' => 'kindred-canvas',
-            'version' => 1,
+            'version' => 2,
             'name' => 'Fernhollow Pottery',
             'entry' => 'welcome',
             'screens' => [

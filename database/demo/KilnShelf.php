@@ -31,7 +31,7 @@ final class KilnShelf
 
         return json_encode([
             'format' => 'kindred-canvas',
-            'version' => 1,
+            'version' => 2,
             'name' => 'Kiln-shelf booking',
             'finish' => 'rough',
             'entry' => 'firing',
@@ -66,9 +66,9 @@ final class KilnShelf
                 'items' => [$this->item('A corner', ['0.25']), $this->item('Half a shelf', ['0.5']), $this->item('A whole shelf', ['1'], true), $this->item('Two shelves', ['2'])],
             ]),
             $this->text('Pieces', 366, 17, 500),
-            $this->widget('stepper', 'Pieces', 222, 358, 144, 44, ['value' => 4, 'least' => 1, 'most' => 40, 'signal' => 'pieces']),
+            $this->widget('stepper', 'Pieces', 222, 358, 144, 44, ['value' => 4, 'min' => 1, 'max' => 40, 'signal' => 'pieces']),
             $this->widget('date-picker', 'Brought on', 24, 430, 342, 52, ['label' => 'November 2026', 'value' => 26, 'signal' => 'brought']),
-            $this->widget('slider', 'Tallest piece', 24, 510, 342, 56, ['label' => 'Tallest piece, cm', 'value' => 18, 'least' => 2, 'most' => 60, 'signal' => 'tallest']),
+            $this->widget('slider', 'Tallest piece', 24, 510, 342, 56, ['label' => 'Tallest piece, cm', 'value' => 18, 'min' => 2, 'max' => 60, 'signal' => 'tallest']),
             $this->text('{firing.a_shelf * shelf.value + pieces * 0.4 as 0.00} €', 596, 24, 600),
             $this->text('{pieces} pieces at 0.40 each, and the shelf', 672, 15, 400),
             $this->button('Next', 'contact'),

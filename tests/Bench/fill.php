@@ -17,7 +17,7 @@ $app->make(Kernel::class)->bootstrap();
 
 [, $screens, $first, $others, $cells] = array_map(intval(...), [...$argv, '0']);
 $words = ['Wheel', 'Kiln shelf', 'Glaze of the week', 'Thursday evening', 'Two bowls to collect'];
-$file = ['format' => 'kindred-canvas', 'version' => 1, 'name' => "Bench {$screens}", 'entry' => 'screen0', 'screens' => []];
+$file = ['format' => 'kindred-canvas', 'version' => 2, 'name' => "Bench {$screens}", 'entry' => 'screen0', 'screens' => []];
 for ($s = 0; $s < $screens; $s++) {
     $layers = [];
     for ($i = 0, $count = $s === 0 ? $first : $others; $i < $count; $i++) {

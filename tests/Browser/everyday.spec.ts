@@ -299,7 +299,7 @@ test('many texts get another size, weight and colour at once', async () => {
     await pick(a!);
     await pick(b!, ['Shift']);
     await write('size', '31');
-    await page.locator('#f-weight').selectOption('700');
+    await page.locator('#f-style-weight').selectOption('700');
     await saved(page);
     await write('fill', '#17594f');
     for (const id of [a!, b!]) {
@@ -521,7 +521,7 @@ test('what looks alike is selected, here and on the whole wall', async () => {
 test('a box becomes an ellipse of the same place and paint', async () => {
     const { layers: [a] } = await lay([shape(40, 40)]);
     await pick(a!);
-    await page.locator('#facets:not([aria-busy]) #f-shape').selectOption('ellipse');
+    await page.locator('#facets:not([aria-busy]) #f-kind').selectOption('ellipse');
     await saved(page);
     await expect(layer(a!)).toHaveAttribute('data-kind', 'ellipse');
     await expect(layer(a!).locator('ellipse')).toHaveAttribute('fill', '#a94c31');
@@ -762,7 +762,7 @@ test('what is moved in a cell moves alone there, and in this cell only where tha
     await expect(page.locator('#facets:not([aria-busy]) .cell-bar')).toContainText('In cell 1');
     await page.locator('#apart').check();
     await press('ArrowLeft');
-    await expect(page.locator('#facets:not([aria-busy]) .cell-bar')).toContainText('Departs in x');
+    await expect(page.locator('#facets:not([aria-busy]) .cell-bar')).toContainText('Here it has its own x');
     await page.locator('#apart').uncheck();
 });
 
@@ -781,9 +781,9 @@ test('words become bold and italic by their keys, all that are selected alike', 
     expect(await drawn('font-weight')).toEqual(['700', '700']);
     await press('Control+i');
     expect(await drawn('font-style')).toEqual([null, null]);
-    await expect(field('italic')).toHaveValue('false');
+    await expect(field('style-italic')).toHaveValue('false');
     await press('Control+z');
-    await expect(field('italic')).toHaveValue('true');
+    await expect(field('style-italic')).toHaveValue('true');
 });
 
 test('a key pressed right after something was closed is not swallowed by it', async () => {
@@ -853,7 +853,7 @@ test('Enter goes into a screen, Tab from layer to layer, Shift+Tab back, and a n
 test('a select that was used gives the keys back to the wall', async () => {
     const { layers: [a] } = await lay([words(40, 40, 'Glaze')]);
     await pick(a!);
-    await field('align').selectOption('center');
+    await field('style-align').selectOption('center');
     await saved(page);
     const [x] = await box(layer(a!));
     await press('ArrowRight');

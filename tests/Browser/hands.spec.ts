@@ -192,7 +192,7 @@ test('what is typed into a field of facets that are still about the layer before
         await route.continue();
     });
     await page.mouse.click(...(await middle(layer(page, 't00003'))));
-    await page.locator('#f-size').click();
+    await page.locator('#f-style-size').click();
     await page.keyboard.type('13');
     await page.keyboard.press('Enter');
     await saved(page);
@@ -298,10 +298,10 @@ test('Enter takes a value and stays in its field, Escape gives the wall back, an
     await page.keyboard.press('Control+z');
     await expect(x).toHaveValue('24');
     // A list that was used gives the keys back.
-    await page.locator('#f-align').focus();
+    await page.locator('#f-style-align').focus();
     await page.keyboard.press('ArrowDown');
     await saved(page);
-    await expect(page.locator('#f-align')).toHaveValue('center');
+    await expect(page.locator('#f-style-align')).toHaveValue('center');
     await page.keyboard.press('ArrowRight');
     await saved(page);
     expect((await stored(page, 't00002'))['x']).toBe(25);

@@ -31,7 +31,7 @@ it('refuses what is no entry, at its place, and changes nothing', function (arra
     [['id' => 'goal1', 'part' => 'goal', 'title' => str_repeat('x', 201)], '.title'],
     [['id' => 'goal1', 'part' => 'goal', 'words' => str_repeat('x', 20_001)], '.words'],
     [['id' => '1', 'part' => 'goal'], '.id'],
-    [['id' => 'plan1', 'part' => 'plan', 'conditions' => ['asleep']], '.conditions'],
+    [['id' => 'plan1', 'part' => 'plan', 'conditions' => ['asleep']], '.conditions[0]'],
     [['id' => 'look1', 'part' => 'reference', 'asset' => '../today'], '.asset'],
     [['id' => 'plan1', 'part' => 'plan', 'device' => 'watchtower'], '.device'],
     [['id' => 'need1', 'part' => 'requirement', 'ties' => [['kind' => 'colour', 'id' => 'today']]], '.ties[0].kind'],

@@ -52,9 +52,9 @@ function other(string $field, string $value, array $options): string
 {
     return match (true) {
         $options !== [] => $options[0],
-        str_contains($field, 'colour') || in_array($field, ['fill', 'ground'], true) => '#123456',
+        str_contains($field, 'colour') || $field === 'ground' => '#123456',
         str_ends_with($value, '%') => (string) ((float) $value > 50 ? (float) $value - 7 : (float) $value + 7).'%',
-        $field === 'lineHeight', $field === 'letterSpacing', $field === 'icon-line' => (string) ((float) $value + 0.25),
+        $field === 'style.lineHeight', $field === 'style.letterSpacing', $field === 'line' => (string) ((float) $value + 0.25),
         default => (string) ((float) $value + 7),
     };
 }

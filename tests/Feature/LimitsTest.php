@@ -28,7 +28,7 @@ it('keeps a project open in which something larger was stored than may be', func
 it('refuses an edit that leads past a limit, in words, and writes nothing of it', function (): void {
     $rows = fn (): array => DB::table('layers')->where('project_id', $this->project->id)->orderBy('id')->get()->all();
     $before = $rows();
-    $this->edit($this->project, 0, ['type' => 'set-field', 'screen' => 'welcome', 'layers' => ['t00003'], 'field' => 'size', 'value' => '1000'], ['type' => 'set-words', 'screen' => 'welcome', 'layer' => 't00003', 'words' => str_repeat('fern ', 900)])
+    $this->edit($this->project, 0, ['type' => 'set-field', 'screen' => 'welcome', 'layers' => ['t00003'], 'field' => 'style.size', 'value' => '1000'], ['type' => 'set-words', 'screen' => 'welcome', 'layer' => 't00003', 'words' => str_repeat('fern ', 900)])
         ->assertStatus(422)->assertJsonPath('message', fn (string $message): bool => str_contains($message, 'px high; a layer can be at most 100,000 px. Nothing was changed.'));
     expect($rows())->toEqual($before)->and($this->project->fresh()->sequence)->toBe(0);
 });

@@ -25,7 +25,7 @@ function handWritten(): array
 {
     $style = ['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.5];
 
-    return ['format' => 'kindred-canvas', 'version' => 1, 'name' => 'By hand', 'screens' => [['id' => 'form', 'name' => 'Form', 'device' => 'phone', 'x' => 0, 'y' => 0, 'width' => 390, 'height' => 844, 'layers' => [
+    return ['format' => 'kindred-canvas', 'version' => 2, 'name' => 'By hand', 'screens' => [['id' => 'form', 'name' => 'Form', 'device' => 'phone', 'x' => 0, 'y' => 0, 'width' => 390, 'height' => 844, 'layers' => [
         ['id' => 'page', 'kind' => 'stack', 'name' => 'Page', 'x' => 0, 'y' => 60, 'width' => 390, 'direction' => 'column', 'rowGap' => 12, 'padding' => ['left' => 24, 'right' => 24],
             'sizing' => ['height' => 'content'], 'pins' => ['left' => true, 'right' => true, 'top' => true], 'children' => [
                 ['id' => 'label', 'kind' => 'text', 'words' => 'Which shelf of the kiln do the pieces of this firing go on, and whose are they?', 'wrapped' => true, 'style' => $style, 'sizing' => ['width' => 'stretch']],

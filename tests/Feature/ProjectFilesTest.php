@@ -18,7 +18,7 @@ beforeEach(function (): void {
 /** A project file of many screens, each with some layers of several kinds. */
 function largeFile(int $screens, int $layers): string
 {
-    return (string) json_encode(['format' => 'kindred-canvas', 'version' => 1, 'name' => 'Large', 'screens' => array_map(fn (int $s): array => [
+    return (string) json_encode(['format' => 'kindred-canvas', 'version' => 2, 'name' => 'Large', 'screens' => array_map(fn (int $s): array => [
         'id' => "screen{$s}", 'name' => "Screen {$s}", 'device' => 'phone', 'x' => $s * 470, 'y' => 0, 'width' => 390, 'height' => 844,
         'layers' => array_map(fn (int $i): array => ['id' => "s{$s}l{$i}", 'kind' => 'group', 'name' => "Group {$i}", 'x' => 0, 'y' => 9 * $i, 'width' => 0, 'height' => 0, 'children' => [
             ['id' => "s{$s}b{$i}", 'kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 100, 'height' => 20],

@@ -35,7 +35,7 @@ final class SheetController extends Controller
         if ($asked !== []) {
             $rows = array_filter($content->sheet->rows, fn (Row $row): bool => in_array($row->id, $asked, true));
 
-            return view('wall.sheet-rows', ['project' => $project, 'sheet' => $content->sheet, 'rows' => $rows, 'departures' => $content->departures]);
+            return view('wall.sheet-rows', ['project' => $project, 'sheet' => $content->sheet, 'rows' => $rows, 'overrides' => $content->overrides]);
         }
         $design = $tree->children(new Place($array->screen, $array->id))[0] ?? null;
 
@@ -43,7 +43,7 @@ final class SheetController extends Controller
             'project' => $project,
             'array' => $array,
             'sheet' => $content->sheet,
-            'departures' => $content->departures,
+            'overrides' => $content->overrides,
             'parts' => $design === null ? [] : $tree->subtree($design->id),
         ]);
     }

@@ -36,7 +36,7 @@ final class TrialController extends Controller
         $tree = $store->load($project, new WorkingSet(whole: [$place]));
         $subject = $tree->layer($layer);
         $fields = Trials::fields($subject);
-        $field = Field::tryFrom($this->asked($request, 'field')) ?? $fields[0] ?? Field::Opacity;
+        $field = Field::find($this->asked($request, 'field')) ?? $fields[0];
         $asked = array_values(array_filter(array_map(trim(...), explode(',', $this->asked($request, 'values'))), fn (string $value): bool => $value !== ''));
         $values = array_slice($asked === [] ? Trials::of($tree, $subject, $field, $faces->families()) : $asked, 0, Trials::MOST);
 
@@ -48,7 +48,7 @@ final class TrialController extends Controller
             'values' => $values,
             'tried' => array_map(function (string $value, int $i) use ($tree, $subject, $field, $consequences, $renderer, $pictures, $project, $place): array {
                 try {
-                    $command = Commands::read(Reader::of(['type' => 'set-field', 'screen' => $place, 'layers' => [$subject->id], 'field' => $field->value, 'value' => $value]));
+                    $command = Commands::read(Reader::of(['type' => 'set-field', 'screen' => $place, 'layers' => [$subject->id], 'field' => $field->path, 'value' => $value]));
                     $after = $consequences->of($tree, $command->apply($tree));
                 } catch (InvalidInput $problem) {
                     return ['value' => $value, 'problem' => $problem->problem, 'picture' => '', 'box' => new Box(0, 0, 1, 1)];

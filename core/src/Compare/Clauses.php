@@ -304,7 +304,7 @@ final class Clauses
     {
         $old = $this->old;
         $new = $this->new;
-        $colours = array_map(fn (Layer $layer): ?Colour => $layer->fills === [] ? null : $layer->fills[count($layer->fills) - 1]->colour, [$old, $new]);
+        $colours = array_map(fn (Layer $layer): ?Colour => ($layer->fills[0] ?? null)?->colour, [$old, $new]);
         if ($colours[0]?->toHex() !== $colours[1]?->toHex()) {
             $this->add(match (true) {
                 $colours[1] === null => 'has lost its colour',

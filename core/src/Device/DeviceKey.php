@@ -21,7 +21,7 @@ final class DeviceKey extends Property
         return ['enum' => ['', ...array_map(fn (Device $device): string => $device->key, Catalogue::all())]];
     }
 
-    protected function value(Reader $in): string
+    public function value(Reader $in): string
     {
         $key = $in->string($this->name, 40);
 

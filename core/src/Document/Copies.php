@@ -20,12 +20,6 @@ final readonly class Copies
     /** So many fields of look and place may differ, beside what each copy says and shows; as many as it has parts where that is more. */
     private const CHANGES = 4;
 
-    /** What is compared beside words: the rest follows from the structure or lies elsewhere. */
-    private const FIELDS = [
-        Field::Asset, Field::Fill, Field::X, Field::Y, Field::Width, Field::Height, Field::Rotation, Field::Opacity, Field::StrokeColour, Field::StrokeWidth, Field::Radius,
-        Field::Icon, Field::IconLine, Field::Family, Field::Weight, Field::Size, Field::LineHeight, Field::LetterSpacing, Field::Align, Field::Transform,
-    ];
-
     /**
      * @param  non-empty-list<list<Layer>>  $parts  the layers of each copy, root first, those of the model first
      * @param  array<int, array<string, list<string>>>  $differences  values by part and field, a value a copy; words under "words", hidden under "shown"
@@ -47,7 +41,7 @@ final readonly class Copies
                 continue;
             }
             $other = $tree->subtree($layer->id);
-            $differing = array_map(fn (array $fields): int => count(array_diff(array_keys($fields), ['words', 'asset', 'fill', 'shown'])), self::differing([$parts[0], $other]));
+            $differing = array_map(fn (array $fields): int => count(array_diff(array_keys($fields), ['words', 'asset', Field::FILL, 'shown'])), self::differing([$parts[0], $other]));
             if (array_sum($differing) <= max(self::CHANGES, count($other))) {
                 $parts[] = $other;
             }
@@ -65,9 +59,7 @@ final readonly class Copies
     {
         $out = [];
         foreach ($this->differences[$part] ?? [] as $field => $values) {
-            $label = match ($field) {
-                'words', 'shown' => $field, default => Field::from($field)->label()
-            };
+            $label = Field::find($field)?->label() ?? $field;
             $shown = $field === 'asset' ? [count(array_unique($values)).' pictures'] : array_slice(array_values(array_unique($values)), 0, 4);
             $out[] = "{$label}: ".implode(', ', array_map(fn (string $value): string => $value === '' ? '–' : mb_strimwidth($value, 0, 28, '…'), $shown));
         }
@@ -111,10 +103,11 @@ final readonly class Copies
         foreach (array_keys($parts[0]) as $i) {
             $same = array_map(fn (array $copy): Layer => $copy[$i], $parts);
             $values = ['words' => array_map(fn (Layer $layer): string => $layer->content instanceof Text ? $layer->content->words : '', $same), 'shown' => array_map(fn (Layer $layer): string => $layer->hidden ? 'no' : 'yes', $same)];
-            foreach (self::FIELDS as $field) {
+            // What is said and how all is laid out follows from the structure, or lies elsewhere.
+            foreach (array_filter(Field::all(), fn (Field $field): bool => $field->isSeen() && ! $field->hasShorthand()) as $path => $field) {
                 // Where the roots lie is what makes them copies, and a group is as large as what lies in it.
-                $own = ($i === 0 && ($field === Field::X || $field === Field::Y)) || ($same[0]->isGroup() && ($field === Field::Width || $field === Field::Height));
-                $values[$field->value] = $own ? [''] : array_map(fn (Layer $layer): string => self::derived($layer, $field) ? '' : $field->of($layer) ?? '', $same);
+                $own = ($i === 0 && ($path === 'x' || $path === 'y')) || ($same[0]->isGroup() && ($path === 'width' || $path === 'height'));
+                $values[$path] = $own ? [''] : array_map(fn (Layer $layer): string => self::derived($layer, $field) ? '' : $field->of($layer) ?? '', $same);
             }
             $differing = array_filter($values, fn (array $all): bool => count(array_unique($all)) > 1);
             if ($differing !== []) {
@@ -128,6 +121,6 @@ final readonly class Copies
     /** The width of free words and the height of any follow from the words. */
     private static function derived(Layer $layer, Field $field): bool
     {
-        return $layer->content instanceof Text && ($field === Field::Height || ($field === Field::Width && ! $layer->content->wrapped));
+        return $layer->content instanceof Text && ($field->path === 'height' || ($field->path === 'width' && ! $layer->content->wrapped));
     }
 }

@@ -21,7 +21,6 @@ use Kindred\Document\Style\Corners;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Stroke;
 use Kindred\Geometry\Box;
-use Kindred\Geometry\Sides;
 use Kindred\Input\Reader;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
@@ -51,24 +50,24 @@ final readonly class Layer implements Stored
      * @param  string|null  $lineage  the layer of which this is the same in another take or condition of its screen
      */
     public function __construct(
-        #[Is\Id(affects: Is\Affects::Nothing)] public string $id,
-        #[Is\Id(affects: Is\Affects::Layout)] public ?string $screen,
-        #[Is\Id(affects: Is\Affects::Layout)] public ?string $parent,
-        #[Is\Words(Screen::MAX_RANK, empty: false, affects: Is\Affects::Layout)] public string $rank,
-        #[Is\Name(given: false, affects: Is\Affects::Nothing)] public string $name,
+        #[Is\Id(field: false, affects: Is\Affects::Layout)] public string $id,
+        #[Is\Id(field: false, affects: Is\Affects::Layout)] public ?string $screen,
+        #[Is\Id(field: false, affects: Is\Affects::Layout)] public ?string $parent,
+        #[Is\Words(Screen::MAX_RANK, empty: false, field: false, affects: Is\Affects::Layout)] public string $rank,
+        #[Is\Name(given: false, field: false, affects: Is\Affects::Nothing)] public string $name,
         #[Sides(need: [], affects: Is\Affects::Layout)] public Box $box,
         #[Content] public LayerContent $content,
-        #[Is\Number(-360, 360, affects: Is\Affects::Layout)] public float $rotation = 0,
-        #[Is\Number(0, 1, affects: Is\Affects::Paint)] public float $opacity = 1,
-        #[Is\Flag(affects: Is\Affects::Nothing)] public bool $locked = false,
-        #[Is\Flag(affects: Is\Affects::Layout)] public bool $hidden = false,
-        #[Is\Records(Fill::class, 16, affects: Is\Affects::Paint)] public array $fills = [],
-        #[Is\Record(affects: Is\Affects::Paint)] public ?Stroke $stroke = null,
-        #[Is\Record(affects: Is\Affects::Paint)] public Corners $corners = new Corners,
-        #[Is\Records(Cue::class, 50, affects: Is\Affects::Nothing)] public array $cues = [],
-        #[Is\Record(sparse: true, affects: Is\Affects::Layout)] public Sizing $sizing = new Sizing,
-        #[Is\Record(sparse: true, affects: Is\Affects::Layout)] public ?Pins $pins = null,
-        #[Is\Id(sparse: true, affects: Is\Affects::Nothing)] public ?string $lineage = null,
+        #[Is\Number(-360, 360, turn: 360, tries: ['-6', '0', '6', '90'], affects: Is\Affects::Layout)] public float $rotation = 0,
+        #[Is\Number(0, 1, percent: true, look: true, tries: ['100%', '75%', '50%', '25%'], affects: Is\Affects::Paint)] public float $opacity = 1,
+        #[Is\Flag(field: false, affects: Is\Affects::Nothing)] public bool $locked = false,
+        #[Is\Flag(field: false, affects: Is\Affects::Layout)] public bool $hidden = false,
+        #[Is\Records(Fill::class, 16, look: true, affects: Is\Affects::Paint)] public array $fills = [],
+        #[Is\Record(look: true, affects: Is\Affects::Paint)] public ?Stroke $stroke = null,
+        #[Is\Record(label: 'corner radius', look: true, tries: ['0', '4', '8', '16', '28'], affects: Is\Affects::Paint)] public Corners $corners = new Corners,
+        #[Is\Records(Cue::class, 50, field: false, affects: Is\Affects::Nothing)] public array $cues = [],
+        #[Is\Record(sparse: true, overridable: false, affects: Is\Affects::Layout)] public Sizing $sizing = new Sizing,
+        #[Is\Record(sparse: true, overridable: false, affects: Is\Affects::Layout)] public ?Pins $pins = null,
+        #[Is\Id(sparse: true, field: false, affects: Is\Affects::Nothing)] public ?string $lineage = null,
     ) {
     }
 

@@ -8,7 +8,6 @@ use Kindred\Document\Cue\Cue;
 use Kindred\Document\Grid\Grid;
 use Kindred\Document\Grid\Guides;
 use Kindred\Geometry\Box;
-use Kindred\Geometry\Sides;
 use Kindred\Input\Reader;
 use Kindred\Paint\Colour;
 use Kindred\Property as Is;
@@ -47,23 +46,23 @@ final readonly class Screen implements Stored
      * @param  string|null  $conditionOf  the screen that it is a version of; null where the others are versions of it
      */
     public function __construct(
-        #[Is\Id(affects: Is\Affects::Nothing)] public string $id,
-        #[Is\Words(self::MAX_RANK, empty: false, affects: Is\Affects::Nothing)] public string $rank,
+        #[Is\Id(field: false, affects: Is\Affects::Nothing)] public string $id,
+        #[Is\Words(self::MAX_RANK, empty: false, field: false, affects: Is\Affects::Nothing)] public string $rank,
         #[Is\Name(affects: Is\Affects::Nothing)] public string $name,
         #[Is\Words(40, empty: false, affects: Is\Affects::Layout)] public string $device,
-        #[Sides(self::MIN_SIDE, self::MAX_SIDE, affects: Is\Affects::Layout)] public Box $box,
-        #[Is\Number(self::MIN_SIDE, self::MAX_SIDE, affects: Is\Affects::Paint)] public float $view,
+        #[Sides(self::MIN_SIDE, self::MAX_SIDE, unit: ' px', affects: Is\Affects::Layout)] public Box $box,
+        #[Is\Number(self::MIN_SIDE, self::MAX_SIDE, field: false, affects: Is\Affects::Paint)] public float $view,
         #[Is\Parsed(60, label: 'background', absent: ['#ffffff'], affects: Is\Affects::Paint)] public Colour $ground,
-        #[Is\Records(Cue::class, 50, affects: Is\Affects::Nothing)] public array $cues = [],
-        #[Is\Records(Grid::class, 12, affects: Is\Affects::Paint)] public array $grids = [],
+        #[Is\Records(Cue::class, 50, field: false, affects: Is\Affects::Nothing)] public array $cues = [],
+        #[Is\Records(Grid::class, 12, field: false, affects: Is\Affects::Paint)] public array $grids = [],
         #[Is\Record(affects: Is\Affects::Paint)] public Guides $guides = new Guides,
         #[Is\Choice(affects: Is\Affects::Paint)] public ?Finish $finish = null,
-        #[Is\Record(affects: Is\Affects::Nothing)] public ?Take $take = null,
-        #[Is\Strings(100, self::MAX_CRITERIA, affects: Is\Affects::Nothing)] public array $criteria = [],
+        #[Is\Record(field: false, affects: Is\Affects::Nothing)] public ?Take $take = null,
+        #[Is\Strings(100, self::MAX_CRITERIA, field: false, affects: Is\Affects::Nothing)] public array $criteria = [],
         #[Is\Choice(affects: Is\Affects::Nothing)] public ?Condition $condition = null,
-        #[Is\Id(affects: Is\Affects::Nothing)] public ?string $conditionOf = null,
+        #[Is\Id(field: false, affects: Is\Affects::Nothing)] public ?string $conditionOf = null,
         #[Is\Record(affects: Is\Affects::Paint)] public ?Tracing $tracing = null,
-        #[Is\Flag(sparse: true, affects: Is\Affects::Nothing)] public bool $gone = false,
+        #[Is\Flag(sparse: true, field: false, affects: Is\Affects::Nothing)] public bool $gone = false,
     ) {
     }
 

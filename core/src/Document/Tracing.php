@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 use Kindred\Geometry\Box;
-use Kindred\Geometry\Sides;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
 use Kindred\Property\Stored;
@@ -16,9 +15,9 @@ final readonly class Tracing implements Stored
     use Declared;
 
     public function __construct(
-        #[Is\Hash] public string $asset,
+        #[Is\Hash(field: false)] public string $asset,
         #[Sides(1)] public Box $box,
-        #[Is\Number(0, 1)] public float $opacity = 0.4,
+        #[Is\Number(0, 1, label: 'tracing')] public float $opacity = 0.4,
     ) {
     }
 

@@ -14,6 +14,7 @@ use Kindred\Document\Place;
 use Kindred\Document\Project;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
+use Kindred\Document\Upgrade\Upgrades;
 use Kindred\Input\InvalidInput;
 
 /**
@@ -26,7 +27,7 @@ final readonly class ProjectFile
 {
     public const FORMAT = 'kindred-canvas';
 
-    public const VERSION = 1;
+    public const VERSION = Upgrades::VERSION;
 
     public const MAX_BYTES = 512 * 1024 * 1024;
 

@@ -13,6 +13,7 @@ use Kindred\Document\Project;
 use Kindred\Document\Rank;
 use Kindred\Document\Screen;
 use Kindred\Document\Take;
+use Kindred\Document\Upgrade\Upgrades;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 
@@ -44,6 +45,9 @@ final class ProjectReader
 
     /** @var array<string, true> */
     private array $pictures = [];
+
+    /** Whether layers have been read. */
+    private bool $begun = false;
 
     /** @param  iterable<string>  $chunks  the text of the file in parts */
     public function __construct(iterable $chunks, private readonly ProjectTarget $target, int $most = ProjectFile::MAX_BYTES)
@@ -86,7 +90,10 @@ final class ProjectReader
 
     private function head(string $key): void
     {
-        $this->head[$key] = $this->json->value();
+        $this->head[$key] = $value = $this->json->value();
+        if ($key === 'version' && $this->begun && $value !== 1) {
+            throw new InvalidInput('version', 'the version stands before the screens');
+        }
         // What is no file of ours is not read to its end.
         if ($key === 'format' || $key === 'version') {
             $this->mustBeOurs();
@@ -102,6 +109,12 @@ final class ProjectReader
         if (isset($this->head['version']) && ($version = $in->whole('version', 1, 1_000_000)) > ProjectFile::VERSION) {
             throw new InvalidInput('version', "the file is of version {$version}; this application reads up to version ".ProjectFile::VERSION);
         }
+    }
+
+    /** The version that layers are read in: that which stood before them. */
+    private function version(): int
+    {
+        return is_int($this->head['version'] ?? null) ? $this->head['version'] : 1;
     }
 
     /** @param  callable(int, string): void  $read  with the place of each in its list, and in the file */
@@ -155,7 +168,9 @@ final class ProjectReader
     {
         $nests = [];
         $this->eachOf($at, Limits::MAX_LAYERS_OF_SCREEN, function (int $i, string $place) use (&$nests): void {
-            $nests[] = LayerNest::read(Reader::of($this->json->value(), $place));
+            $data = $this->json->value();
+            $this->begun = true;
+            $nests[] = LayerNest::read(Reader::of(is_array($data) ? Upgrades::nest($data, $this->version()) : $data, $place));
         });
 
         return $nests;

@@ -44,6 +44,12 @@ final readonly class Reader
         return new self(self::plainArray($data), '', true);
     }
 
+    /** Whether it reads what is kept. */
+    public function isLenient(): bool
+    {
+        return $this->lenient;
+    }
+
     /**
      * What a rule of the caller's own gives; of what is kept, something else where that rule is broken.
      *
@@ -66,7 +72,8 @@ final readonly class Reader
 
     public function at(string $key): string
     {
-        return $this->place === '' ? $key : "{$this->place}.{$key}";
+        // A reader of one value names its place without a key.
+        return $this->place === '' || $key === '' ? $this->place.$key : "{$this->place}.{$key}";
     }
 
     public function fail(string $key, string $problem): never
@@ -116,7 +123,7 @@ final readonly class Reader
     {
         $out = [];
         foreach ($this->items($key, 0, $max) as $i => $value) {
-            $out[] = $this->further(['text' => $value], "{$this->at($key)}[{$i}]")->string('text', $longest, $empty);
+            $out[] = $this->further(['' => $value], "{$this->at($key)}[{$i}]")->string('', $longest, $empty);
         }
 
         return $out;
@@ -127,7 +134,7 @@ final readonly class Reader
     {
         $out = [];
         foreach ($this->items($key, 0, $max) as $i => $value) {
-            $out[] = $this->further(['at' => $value], "{$this->at($key)}[{$i}]")->number('at');
+            $out[] = $this->further(['' => $value], "{$this->at($key)}[{$i}]")->number('');
         }
 
         return $out;
@@ -258,7 +265,7 @@ final readonly class Reader
     {
         $out = [];
         foreach ($this->items($key, 0, count($enum::cases())) as $i => $value) {
-            $out[] = $this->further(['value' => $value], "{$this->at($key)}[{$i}]")->enum('value', $enum);
+            $out[] = $this->further(['' => $value], "{$this->at($key)}[{$i}]")->enum('', $enum);
         }
 
         return array_values(array_unique($out, SORT_REGULAR));

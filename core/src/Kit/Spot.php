@@ -100,7 +100,7 @@ final readonly class Spot
     private static function pressed(Area $area, Kind $kind, Widget $widget): ?self
     {
         $set = fn (WidgetField $field, string $value): self => new self(field: $field, value: $value);
-        $number = fn (float $value): self => $set(WidgetField::Value, Number::text(max($widget->least, min($widget->most, $value))));
+        $number = fn (float $value): self => $set(WidgetField::Value, Number::text(max($widget->min, min($widget->max, $value))));
         $on = array_keys(array_filter($widget->items, fn (Item $item): bool => $item->on));
 
         return match ($kind->value.' '.$area->press->value) {

@@ -47,9 +47,9 @@ final readonly class Variants
             Kind::On => ['off' => [$content->with(on: false), null], 'on' => [$content->with(on: true), null]],
             Kind::One, Kind::Several => ['off' => [$items(false), false], 'on' => [$items(true), true]],
             Kind::Number => [
-                'least' => [$content->with(value: $content->least), null],
-                'between' => [$content->with(value: ($content->least + $content->most) / 2), null],
-                'most' => [$content->with(value: $content->most), null],
+                'least' => [$content->with(value: $content->min), null],
+                'between' => [$content->with(value: ($content->min + $content->max) / 2), null],
+                'most' => [$content->with(value: $content->max), null],
             ],
             Kind::Text => ['empty' => [$content->with(text: ''), null], 'filled' => [$content->with(text: 'x'), null]],
             Kind::Date => ['off' => [$content, false], 'on' => [$content, true]],

@@ -15,6 +15,8 @@ use Kindred\Document\Sheet\Filling;
 use Kindred\Document\Sheet\Row;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Box;
+use Kindred\Property\Affects;
+use Kindred\Property\Properties;
 
 /**
  * The cells of one array at one width, by CSS Grid Layout 1. Where they lie follows from their heights, which may be
@@ -23,10 +25,7 @@ use Kindred\Geometry\Box;
 final class CellGrid
 {
     /** Part of the key of what is remembered; counted up when a layout would give other heights. */
-    private const VERSION = 2;
-
-    /** What of a layer has no say in its size. */
-    private const PAINT = ['name' => 1, 'opacity' => 1, 'locked' => 1, 'fills' => 1, 'stroke' => 1, 'corners' => 1, 'cues' => 1];
+    private const VERSION = 3;
 
     private ?Tree $base = null;
 
@@ -61,11 +60,17 @@ final class CellGrid
     /** Names the design, as far as it has a say in sizes, and the width of a column: with the same key equal rows are equally high. */
     public function key(): string
     {
-        return $this->key ??= hash('xxh128', serialize([
+        if ($this->key !== null) {
+            return $this->key;
+        }
+        $layer = Properties::of(Layer::class);
+        $idle = array_map(fn (): true => true, array_diff_key($layer->all, array_flip($layer->affecting(Affects::Layout))));
+
+        return $this->key = hash('xxh128', serialize([
             self::VERSION,
             $this->array->columnWidth($this->width),
             $this->array->sheet->columnsToArray(),
-            array_map(fn (Layer $part): array => array_diff_key($part->toArray(), self::PAINT), $this->parts),
+            array_map(fn (Layer $part): array => Properties::of(Layer::class)->write($part, $idle), $this->parts),
         ]));
     }
 
@@ -108,8 +113,8 @@ final class CellGrid
     /** @return list<float> */
     private function heights(?self $other): array
     {
-        [$rows, $departures] = [$this->array->sheet->rows, $this->array->departures];
-        if ($other !== null && $other->array->sheet->rows === $rows && $other->array->departures === $departures) {
+        [$rows, $overrides] = [$this->array->sheet->rows, $this->array->overrides];
+        if ($other !== null && $other->array->sheet->rows === $rows && $other->array->overrides === $overrides) {
             return $other->heights;
         }
         $known = null;
@@ -117,13 +122,13 @@ final class CellGrid
         $order = $other?->order() ?? [];
         foreach ($rows as $row) {
             $at = $order[$row->id] ?? null;
-            if ($other !== null && $at !== null && $other->array->sheet->rows[$at] === $row && ($departures[$row->id] ?? []) === ($other->array->departures[$row->id] ?? [])) {
+            if ($other !== null && $at !== null && $other->array->sheet->rows[$at] === $row && ($overrides[$row->id] ?? []) === ($other->array->overrides[$row->id] ?? [])) {
                 $heights[] = $other->heights[$at];
 
                 continue;
             }
             $known ??= $this->memory->recall($this->id, $this->key());
-            $hash = hash('xxh3', isset($departures[$row->id]) ? $row->written.serialize($departures[$row->id]) : $row->written, true);
+            $hash = hash('xxh3', isset($overrides[$row->id]) ? $row->written.serialize($overrides[$row->id]) : $row->written, true);
             $heights[] = $known[$hash] ?? ($new[$hash] ??= $this->tall($this->filled($row)));
         }
         if ($new !== []) {

@@ -20,7 +20,7 @@ final readonly class OnDevice
     public function lay(Tree $tree, string $screen, Device $device): Tree
     {
         $old = $tree->screen($screen);
-        $new = ScreenField::Device->set($old, $device->key);
+        $new = ScreenField::onDevice($old, $device->key);
 
         return $this->relayout->after($tree, Resize::screen($tree->withScreens($new), $old, $new));
     }

@@ -16,6 +16,8 @@ use Kindred\Geometry\Box;
 use Kindred\Geometry\Point;
 use Kindred\Input\InvalidInput;
 use Kindred\Kit\Kit;
+use Kindred\Property\Affects;
+use Kindred\Property\Properties;
 use Kindred\Type\Typesetter;
 
 /**
@@ -125,19 +127,12 @@ final readonly class Relayout
         $changed = [];
         foreach ($after->layers as $id => $layer) {
             $old = $before->layers[$id] ?? null;
-            if ($old !== $layer && ($old === null || ! $this->isPaint($old, $layer))) {
+            if ($old !== $layer && ($old === null || ! Properties::of(Layer::class)->isSame($old, $layer, Affects::Layout))) {
                 $changed[] = $layer;
             }
         }
 
         return [...$changed, ...array_values(array_diff_key($before->layers, $after->layers))];
-    }
-
-    /** Whether two states of a layer differ in nothing that has a say in where anything lies. */
-    private function isPaint(Layer $old, Layer $new): bool
-    {
-        return $old->box === $new->box && $old->content === $new->content && $old->sizing === $new->sizing && $old->pins === $new->pins
-            && [$old->screen, $old->parent, $old->rank, $old->rotation, $old->hidden] === [$new->screen, $new->parent, $new->rank, $new->rotation, $new->hidden];
     }
 
     /** Free text that changes its width keeps the side it is aligned to where it was. In a stack the layout does all this. */

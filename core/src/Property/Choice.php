@@ -19,12 +19,28 @@ final class Choice extends Property
         return $value->value;
     }
 
+    /** @return array<array-key, string> */
+    public function options(): array
+    {
+        $options = $this->isNullable() ? ['' => 'none'] : [];
+        foreach ($this->enum()::cases() as $case) {
+            $options[(string) $case->value] = str_replace('-', ' ', (string) $case->value);
+        }
+
+        return $options;
+    }
+
+    public function tries(): array
+    {
+        return array_map(fn (\BackedEnum $case): string => (string) $case->value, $this->enum()::cases());
+    }
+
     public function schema(Schema $schema): array
     {
         return ['enum' => array_column($this->enum()::cases(), 'value')];
     }
 
-    protected function value(Reader $in): \BackedEnum
+    public function value(Reader $in): \BackedEnum
     {
         return $in->enum($this->name, $this->enum());
     }

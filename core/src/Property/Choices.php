@@ -32,7 +32,7 @@ final class Choices extends Property
     }
 
     /** @return list<\BackedEnum> */
-    protected function value(Reader $in): array
+    public function value(Reader $in): array
     {
         return $in->enums($this->name, $this->of);
     }

@@ -30,6 +30,6 @@ trait Declared
     /** @param  array<string, mixed>  $given  what is not to be read, by name */
     private static function of(Reader $in, array $given = []): static
     {
-        return new static(...array_values(Properties::of(self::class)->read($in, $given))); // @phpstan-ignore-line each property has read its own type
+        return new static(...Properties::of(self::class)->read($in, $given)); // @phpstan-ignore-line each property has read its own type
     }
 }

@@ -32,7 +32,7 @@ final class Dictionary extends Property
     }
 
     /** @return array<string, string> */
-    protected function value(Reader $in): array
+    public function value(Reader $in): array
     {
         $own = $in->object($this->name);
         $texts = [];

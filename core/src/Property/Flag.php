@@ -14,12 +14,22 @@ use Kindred\Input\Reader;
 #[\Attribute(\Attribute::TARGET_PARAMETER)]
 final class Flag extends Property
 {
+    public function options(): array
+    {
+        return ['false' => 'no', 'true' => 'yes'];
+    }
+
     public function schema(Schema $schema): array
     {
         return ['type' => 'boolean'];
     }
 
-    protected function value(Reader $in): bool
+    protected function entered(string $text, mixed $has, Typing $typing): bool
+    {
+        return $text === 'true';
+    }
+
+    public function value(Reader $in): bool
     {
         return $in->boolean($this->name);
     }

@@ -19,7 +19,7 @@ final class Hash extends Property
         return ['type' => 'string', 'pattern' => '^[0-9a-f]{64}$'];
     }
 
-    protected function value(Reader $in): string
+    public function value(Reader $in): string
     {
         return $in->hash($this->name);
     }

@@ -19,7 +19,7 @@ final class Id extends Property
         return ['type' => 'string', 'pattern' => trim(Reader::ID, '/D')];
     }
 
-    protected function value(Reader $in): string
+    public function value(Reader $in): string
     {
         return $in->id($this->name);
     }

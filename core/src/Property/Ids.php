@@ -25,7 +25,7 @@ final class Ids extends Property
     }
 
     /** @return list<string> */
-    protected function value(Reader $in): array
+    public function value(Reader $in): array
     {
         return $in->ids($this->name, 0, $this->max);
     }

@@ -21,7 +21,7 @@ final class Moment extends Property
         return ['type' => 'string', 'maxLength' => self::MAX, 'examples' => ['2026-03-04T09:30:00+00:00', '']];
     }
 
-    protected function value(Reader $in): string
+    public function value(Reader $in): string
     {
         $written = $in->string($this->name, self::MAX);
 

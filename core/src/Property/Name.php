@@ -19,7 +19,7 @@ final class Name extends Property
         return ['type' => 'string', 'minLength' => 1, 'maxLength' => Reader::MAX_NAME];
     }
 
-    protected function value(Reader $in): string
+    public function value(Reader $in): string
     {
         return $in->name($this->name);
     }

@@ -25,7 +25,7 @@ final class Numbers extends Property
     }
 
     /** @return list<float> */
-    protected function value(Reader $in): array
+    public function value(Reader $in): array
     {
         return $in->numbers($this->name, $this->max);
     }

@@ -35,7 +35,7 @@ final class Parsed extends Property
         return ['type' => 'string', 'maxLength' => $this->max, 'examples' => $this->parser()::examples()];
     }
 
-    protected function value(Reader $in): AsText
+    public function value(Reader $in): AsText
     {
         return $this->parser()::parse($in->string($this->name, $this->max), $in->at($this->name));
     }

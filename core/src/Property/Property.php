@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Property;
 
+use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 
 /**
@@ -32,16 +33,27 @@ abstract class Property
     /** What it is when it is not there. */
     private mixed $default = null;
 
+    /** The same as it is written. */
+    private mixed $plainDefault = null;
+
     /**
      * @param  Affects|null  $affects  null for what that of which it is a part has a say in
      * @param  string  $label  as people call it; empty where that is its name in words
-     * @param  bool  $sparse  whether it is left out of what is written where it has its default
+     * @param  bool|null  $look  whether it makes up how its thing looks, apart from what that is and where it lies; null where that of which it is a part says it
+     * @param  bool|null  $overridable  whether it can be otherwise in one cell, or one copy, than in the design; null where that of which it is a part says it
+     * @param  bool  $field  whether what is typed or chosen sets it; otherwise a command of its own does
+     * @param  list<string>  $tries  values that are worth seeing side by side, as they are typed; `*1.5` is about the value that there is
+     * @param  bool  $sparse  whether it is left out of what is written where it has its default, or nothing in it
      * @param  bool|null  $given  whether it must be there in what is read; null where the parameter says it, which has a default or not
      * @param  list<mixed>  $absent  what it is where what is read leaves it out, when that is not the parameter's default: a list of one
      */
     public function __construct(
         public readonly ?Affects $affects = null,
         private readonly string $label = '',
+        public readonly ?bool $look = null,
+        public readonly ?bool $overridable = null,
+        public readonly bool $field = true,
+        public readonly array $tries = [],
         public readonly bool $sparse = false,
         private readonly ?bool $given = null,
         private readonly array $absent = [],
@@ -59,7 +71,15 @@ abstract class Property
         $this->required = $this->given ?? (! $has && ! $this->nullable);
         $this->default = $this->absent !== [] ? $this->otherwise($this->absent[0]) : ($parameter->isDefaultValueAvailable() ? $parameter->getDefaultValue() : null);
 
+        $this->plainDefault = $this->default === null || $this instanceof Spread ? null : $this->plain($this->default);
+
         return $this;
+    }
+
+    /** Of the parameter, and the key in what is written. */
+    public function name(): string
+    {
+        return $this->name;
     }
 
     /** Whether it must be there in what is read. */
@@ -78,14 +98,65 @@ abstract class Property
         return $this->label !== '' ? $this->label : strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', ' ', $this->name));
     }
 
+    /** What it is when it is not there. */
+    public function default(): mixed
+    {
+        return $this->default;
+    }
+
+    /**
+     * What is typed, as a value; empty is none, where it can be.
+     *
+     * @param  mixed  $has  what it has now
+     *
+     * @throws InvalidInput naming `value` where it is none of its values
+     */
+    final public function typed(string $text, mixed $has, Typing $typing): mixed
+    {
+        if ($this->nullable && trim($text) === '') {
+            return null;
+        }
+        try {
+            return $this->entered($text, $has, $typing);
+        } catch (InvalidInput $problem) {
+            throw new InvalidInput('value', $problem->problem);
+        }
+    }
+
+    /** A value as its field shows it and as it can be typed. */
+    public function shown(mixed $value): string
+    {
+        $plain = $value === null ? '' : $this->plain($value);
+
+        return is_bool($plain) ? ($plain ? 'true' : 'false') : (is_scalar($plain) ? (string) $plain : '');
+    }
+
+    /** @return array<array-key, string>|null the choices that there are in words, by what is sent; null where it is typed */
+    public function options(): ?array
+    {
+        return null;
+    }
+
+    /** @return list<string> values that are worth seeing side by side, as they are typed */
+    public function tries(): array
+    {
+        return $this->tries;
+    }
+
     /**
      * The value of the property in what a reader holds.
      *
-     * @throws \Kindred\Input\InvalidInput where it is no value of it, or is not there and must be
+     * @throws InvalidInput where it is no value of it, or is not there and must be
      */
     public function read(Reader $in): mixed
     {
         return $this->required || $in->has($this->name) ? $this->value($in) : $this->default;
+    }
+
+    /** What `plain` makes of what it is when it is not there. */
+    public function plainDefault(): mixed
+    {
+        return $this->plainDefault;
     }
 
     /**
@@ -104,10 +175,24 @@ abstract class Property
         return $absent;
     }
 
-    /** Whether a value is left out of what is written. */
-    public function isLeftOut(mixed $value): bool
+    /**
+     * Typed as it is written, unless a kind of property knows better.
+     *
+     * @throws InvalidInput
+     */
+    protected function entered(string $text, mixed $has, Typing $typing): mixed
     {
-        return $this->sparse && $value === $this->default;
+        return $this->value(Reader::of([$this->name => $text]));
+    }
+
+    /**
+     * Whether there can be values of a class in it.
+     *
+     * @param  class-string  $class
+     */
+    public function holds(string $class): bool
+    {
+        return is_a($this->type, $class, true);
     }
 
     /** @return array<string, mixed> what JSON Schema says of a value that is there */
@@ -117,6 +202,8 @@ abstract class Property
      * The value that is there, under its name.
      *
      * @return T
+     *
+     * @throws InvalidInput where it is no value of it
      */
-    abstract protected function value(Reader $in): mixed;
+    abstract public function value(Reader $in): mixed;
 }

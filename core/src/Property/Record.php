@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Property;
 
+use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 
 /**
@@ -20,9 +21,26 @@ final class Record extends Property
         return $value->toArray();
     }
 
-    public function isLeftOut(mixed $value): bool
+    /** Where the class has a short form, such as one radius for four corners, that is what is shown; otherwise nothing. */
+    public function shown(mixed $value): string
     {
-        return $this->sparse && ($value === null || ($value instanceof Stored && $value->toArray() === []));
+        return $value instanceof Shorthand ? $value->short() : '';
+    }
+
+    public function hasShorthand(): bool
+    {
+        return is_a($this->type, Shorthand::class, true);
+    }
+
+    /** @return class-string<Stored> */
+    public function kind(): string
+    {
+        return is_a($this->type, Stored::class, true) ? $this->type : throw new \LogicException("{$this->name} has no properties of its own.");
+    }
+
+    public function holds(string $class): bool
+    {
+        return is_a($this->type, $class, true) || Properties::of($this->kind())->holding($class) !== [];
     }
 
     public function schema(Schema $schema): array
@@ -30,14 +48,15 @@ final class Record extends Property
         return $schema->of($this->kind());
     }
 
-    protected function value(Reader $in): Stored
+    protected function entered(string $text, mixed $has, Typing $typing): Stored
     {
-        return $this->kind()::read($in->object($this->name));
+        $class = $this->kind();
+
+        return is_a($class, Shorthand::class, true) ? $class::typed($text, $has, $typing) : throw new InvalidInput('value', ucfirst($this->label()).' is not typed as a whole');
     }
 
-    /** @return class-string<Stored> */
-    private function kind(): string
+    public function value(Reader $in): Stored
     {
-        return is_a($this->type, Stored::class, true) ? $this->type : throw new \LogicException("{$this->name} has no properties of its own.");
+        return $this->kind()::read($in->object($this->name));
     }
 }

@@ -34,13 +34,18 @@ final class Records extends Property
         return $out;
     }
 
+    public function holds(string $class): bool
+    {
+        return Properties::of($this->of)->holding($class) !== [];
+    }
+
     public function schema(Schema $schema): array
     {
         return ['type' => 'array', 'maxItems' => $this->max, 'items' => $schema->of($this->of)];
     }
 
     /** @return list<Stored> */
-    protected function value(Reader $in): array
+    public function value(Reader $in): array
     {
         /** @var list<Stored> $all what the quick way gives is of the same class */
         $all = $in->list($this->name, $this->of::read(...), 0, $this->max, $this->quick);

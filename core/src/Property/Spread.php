@@ -19,6 +19,20 @@ abstract class Spread extends Property
      */
     abstract public function spread(mixed $value): array;
 
+    /**
+     * What it is made of, by key; of what can be several things, of the one that it is.
+     *
+     * @param  T|null  $value
+     * @return array<string, Property<mixed>>
+     */
+    abstract public function parts(mixed $value): array;
+
+    /**
+     * @param  T  $value
+     * @return T with one of its parts set
+     */
+    abstract public function putting(mixed $value, string $key, mixed $part): mixed;
+
     /** @return array<string, array<string, mixed>> by key */
     abstract public function schemas(Schema $schema): array;
 

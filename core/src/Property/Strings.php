@@ -29,7 +29,7 @@ final class Strings extends Property
     }
 
     /** @return list<string> */
-    protected function value(Reader $in): array
+    public function value(Reader $in): array
     {
         return $in->strings($this->name, $this->longest, $this->max, $this->empty);
     }

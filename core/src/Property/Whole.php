@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 namespace Kindred\Property;
 
+use Kindred\Input\Arithmetic;
+use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 
 /**
- * A whole number.
+ * A whole number. Sums can be typed, as of a `Number`.
  *
  * @extends Property<int>
  */
 #[\Attribute(\Attribute::TARGET_PARAMETER)]
-final class Whole extends Property
+class Whole extends Property
 {
-    public function __construct(public readonly int $min, public readonly int $max, mixed ...$more)
+    /** @param  string  $unit  where it is said between what it must lie */
+    public function __construct(public readonly int $min, public readonly int $max, private readonly string $unit = '', mixed ...$more)
     {
         parent::__construct(...$more);
     }
@@ -24,7 +27,23 @@ final class Whole extends Property
         return ['type' => 'integer', 'minimum' => $this->min, 'maximum' => $this->max];
     }
 
-    protected function value(Reader $in): int
+    protected function entered(string $text, mixed $has, Typing $typing): int
+    {
+        $number = $this->number(Arithmetic::evaluate(Arithmetic::about($text, is_int($has) ? (string) $has : null)));
+        if ($number < $this->min || $number > $this->max) {
+            throw new InvalidInput('value', ucfirst($this->label())." must lie between {$this->min} and {$this->max}{$this->unit}");
+        }
+
+        return (int) $number;
+    }
+
+    /** @throws InvalidInput where a number is no whole one */
+    protected function number(float $number): float
+    {
+        return $number === floor($number) ? $number : throw new InvalidInput('value', 'a whole number is expected here');
+    }
+
+    public function value(Reader $in): int
     {
         return $in->whole($this->name, $this->min, $this->max);
     }

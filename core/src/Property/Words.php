@@ -35,7 +35,7 @@ class Words extends Property
         return ['type' => 'string'] + ($this->empty ? [] : ['minLength' => 1]) + ['maxLength' => $this->max] + ($this->pattern === '' ? [] : ['pattern' => $this->pattern]);
     }
 
-    protected function value(Reader $in): string
+    public function value(Reader $in): string
     {
         $text = $in->string($this->name, $this->max, $this->empty);
         if ($this->pattern !== '' && preg_match("/{$this->pattern}/Du", $text) !== 1) {

@@ -26,6 +26,6 @@ final class Paints
      */
     public static function front(array $fills, string $otherwise): Colour
     {
-        return $fills === [] ? Colour::parse($otherwise) : $fills[count($fills) - 1]->colour;
+        return $fills === [] ? Colour::parse($otherwise) : $fills[0]->colour;
     }
 }

@@ -20,13 +20,13 @@ final readonly class TextStyle implements Stored
     public function __construct(
         #[Is\Words(80, empty: false, given: true)] public string $family = FaceBook::DEFAULT_FAMILY,
         #[Is\Whole(1, 1000, given: true)] public int $weight = 400,
-        #[Is\Number(1, 1000, given: true)] public float $size = 16,
-        #[Is\Number(0.5, 5, given: true)] public float $lineHeight = 1.4,
-        #[Is\Number(-0.5, 2)] public float $letterSpacing = 0,
+        #[Is\Number(1, 1000, base: Is\Base::Own, given: true, tries: ['*0.75', '*1.25', '*1.5'])] public float $size = 16,
+        #[Is\Number(0.5, 5, base: Is\Base::One, given: true, tries: ['1', '1.2', '1.4', '1.6', '1.8'])] public float $lineHeight = 1.4,
+        #[Is\Number(-0.5, 2, base: Is\Base::One, label: 'tracking', tries: ['-0.02', '0', '0.02', '0.06'])] public float $letterSpacing = 0,
         #[Is\Choice] public TextAlign $align = TextAlign::Left,
-        #[Is\Choice] public TextTransform $transform = TextTransform::None,
-        #[Is\Flag] public bool $trim = false,
-        #[Is\Flag] public bool $italic = false,
+        #[Is\Choice(label: 'case')] public TextTransform $transform = TextTransform::None,
+        #[Is\Flag(label: 'box of the words', look: false)] public bool $trim = false,
+        #[Is\Flag(label: 'slope')] public bool $italic = false,
     ) {
     }
 

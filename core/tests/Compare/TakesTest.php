@@ -86,9 +86,9 @@ it('tells differences as a designer would', function (array $commands, array $se
     'words, and how they look' => [
         [
             ['type' => 'set-words', 'layer' => 'lead', 'words' => 'How much room?'],
-            ['type' => 'set-field', 'layers' => ['lead'], 'field' => 'weight', 'value' => '600'],
-            ['type' => 'set-field', 'layers' => ['lead'], 'field' => 'italic', 'value' => 'true'],
-            ['type' => 'set-field', 'layers' => ['heading'], 'field' => 'fill', 'value' => '#b4472e'],
+            ['type' => 'set-field', 'layers' => ['lead'], 'field' => 'style.weight', 'value' => '600'],
+            ['type' => 'set-field', 'layers' => ['lead'], 'field' => 'style.italic', 'value' => 'true'],
+            ['type' => 'set-field', 'layers' => ['heading'], 'field' => 'fills.0.colour', 'value' => '#b4472e'],
         ],
         ['“Shelf rent” is red instead of teal.', '“Choose how much room you need” now reads “How much room?”, is set in italics and is bolder.'],
     ],
@@ -136,23 +136,23 @@ function fitted(string $widget, string $field, string $value, string $said): arr
 it('has a sentence for each thing that may differ', function (array $commands, array $sentences): void {
     expect(told(Sample::after(withTake(shop()), ...array_map(onHome(...), $commands))))->toBe($sentences);
 })->with([
-    'a smaller size' => typed('heading', 'size', '20', '“Shelf rent” is smaller (28 → 20 px).'),
-    'another family' => typed('lead', 'family', 'Lora', '“Choose how much room you need” is set in Lora instead of Hanken Grotesk.'),
-    'lines' => typed('lead', 'lineHeight', '1.8', '“Choose how much room you need” has its lines further apart.'),
-    'letters' => typed('lead', 'letterSpacing', '-0.02', '“Choose how much room you need” has its letters closer together.'),
-    'capitals' => typed('lead', 'transform', 'uppercase', '“Choose how much room you need” is in capitals.'),
-    'initials' => typed('lead', 'transform', 'capitalize', '“Choose how much room you need” has capital initials.'),
+    'a smaller size' => typed('heading', 'style.size', '20', '“Shelf rent” is smaller (28 → 20 px).'),
+    'another family' => typed('lead', 'style.family', 'Lora', '“Choose how much room you need” is set in Lora instead of Hanken Grotesk.'),
+    'lines' => typed('lead', 'style.lineHeight', '1.8', '“Choose how much room you need” has its lines further apart.'),
+    'letters' => typed('lead', 'style.letterSpacing', '-0.02', '“Choose how much room you need” has its letters closer together.'),
+    'capitals' => typed('lead', 'style.transform', 'uppercase', '“Choose how much room you need” is in capitals.'),
+    'initials' => typed('lead', 'style.transform', 'capitalize', '“Choose how much room you need” has capital initials.'),
     'hidden' => [[['type' => 'mark-layers', 'layers' => ['lead'], 'hidden' => true]], ['“Choose how much room you need” is hidden.']],
-    'another shape' => typed('pota', 'shape', 'ellipse', 'The pot is an ellipse instead of a box.'),
-    'an outline' => typed('pota', 'stroke-width', '3', 'The pot has an outline.'),
-    'rounder' => typed('pota', 'radius', '12', 'The pot has rounder corners (0 → 12 px).'),
-    'one corner otherwise' => typed('pota', 'radius-bottomRight', '12', 'The pot has other corners.'),
+    'another shape' => typed('pota', 'kind', 'ellipse', 'The pot is an ellipse instead of a box.'),
+    'an outline' => typed('pota', 'stroke.width', '3', 'The pot has an outline.'),
+    'rounder' => typed('pota', 'corners', '12', 'The pot has rounder corners (0 → 12 px).'),
+    'one corner otherwise' => typed('pota', 'corners.bottomRight', '12', 'The pot has other corners.'),
     'fainter' => typed('pota', 'opacity', '40%', 'The pot is fainter.'),
     'a part of a group, past its frame' => [[['type' => 'move-layers', 'layers' => ['pota'], 'dx' => -10, 'dy' => 0]], ['The pot moved 10 px to the left.']],
     'a group, and a part of it further' => [[['type' => 'move-layers', 'layers' => ['pots'], 'dx' => 0, 'dy' => 20], ['type' => 'move-layers', 'layers' => ['potb'], 'dx' => 0, 'dy' => 9]], ['The pots moved 20 px down.', 'The plate moved 9 px down.']],
     'turned' => typed('potb', 'rotation', '45', 'The plate is turned by 45°.'),
-    'no colour' => typed('heading', 'fill', '', '“Shelf rent” has lost its colour.'),
-    'a colour at last' => typed('pota', 'fill', '#b4472e', 'The pot is red.'),
+    'no colour' => typed('heading', 'fills.0.colour', '', '“Shelf rent” has lost its colour.'),
+    'a colour at last' => typed('pota', 'fills.0.colour', '#b4472e', 'The pot is red.'),
     'the whole width' => [[['type' => 'place-layers', 'places' => [['id' => 'book', 'x' => 0, 'y' => 700, 'width' => 390, 'height' => 48, 'rotation' => 0]]]], ['The button “Book” fills the width.']],
     'a label less' => fitted('book', 'label', '', 'The button “Book” has lost its label.'),
     'columns in another order' => fitted('prices', 'columns', 'Price|Size|Free|Note', 'The price list has its columns in another order.'),
@@ -166,7 +166,7 @@ it('says of an array what has changed, though its take names the layers of its d
     $array = array_values(array_filter($before->layers, fn (Layer $layer): bool => $layer->content instanceof ArrayLayer))[0];
     assert($array->content instanceof ArrayLayer);
     [$row, $column] = [$array->content->sheet->rows[0]->id, $array->content->sheet->columns[0] ?? null];
-    $gap = onHome(['type' => 'set-field', 'layers' => [$array->id], 'field' => 'row-gap', 'value' => '/2']);
+    $gap = onHome(['type' => 'set-field', 'layers' => [$array->id], 'field' => 'rowGap', 'value' => '/2']);
     expect(told(Sample::after(withTake($before), $gap)))->toBe(['The array has its parts closer together (16 → 8 px).']);
     $words = onHome(['type' => 'put-column', 'layer' => $array->id, 'column' => ['id' => 'called', 'name' => 'Name', 'slot' => 'words', 'layer' => null]]);
     $filled = onHome(['type' => 'set-cell', 'layer' => $array->id, 'row' => $row, 'column' => $column->id ?? 'called', 'value' => 'Jug']);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Kindred\Document\Edit\Arithmetic;
+use Kindred\Input\Arithmetic;
 use Kindred\Input\InvalidInput;
 
 it('works out what is typed', function (string $text, float $value): void {

@@ -99,16 +99,16 @@ it('leaves locked layers alone and says so', function (array $command): void {
 })->with([
     [['type' => 'move-layers', 'layers' => ['boxa'], 'dx' => 1, 'dy' => 1]],
     [['type' => 'delete-layers', 'layers' => ['icon', 'boxa']]],
-    [['type' => 'set-field', 'layers' => ['boxa'], 'field' => 'fill', 'value' => '#fff']],
+    [['type' => 'set-field', 'layers' => ['boxa'], 'field' => 'fills.0.colour', 'value' => '#fff']],
     [['type' => 'set-words', 'layer' => 'words', 'words' => 'x']],
 ]);
 
 it('sets fields of many layers at once, each against its own parent', function (): void {
     $tree = Sample::after(Sample::tree(),
         ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa', 'left'], 'field' => 'width', 'value' => '50% - 5'],
-        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa', 'words', 'icon'], 'field' => 'fill', 'value' => 'rgb(1 2 3)'],
-        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa', 'words'], 'field' => 'size', 'value' => '32'],
-        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'radius-topRight', 'value' => '9'],
+        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa', 'words', 'icon'], 'field' => 'fills.0.colour', 'value' => 'rgb(1 2 3)'],
+        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa', 'words'], 'field' => 'style.size', 'value' => '32'],
+        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'corners.topRight', 'value' => '9'],
     );
     expect($tree->layer('boxa')->box->width)->toBe(190.0)
         ->and($tree->layer('left')->box->width)->toBe(105.0)
@@ -131,7 +131,7 @@ it('wraps a text that is given a width, and measures it', function (): void {
 });
 
 it('keeps a centred free text centred when its words change', function (): void {
-    $tree = Sample::after(Sample::tree(), ['type' => 'set-field', 'screen' => 'home', 'layers' => ['words'], 'field' => 'align', 'value' => 'center']);
+    $tree = Sample::after(Sample::tree(), ['type' => 'set-field', 'screen' => 'home', 'layers' => ['words'], 'field' => 'style.align', 'value' => 'center']);
     $was = $tree->layer('words')->box->centre()->x;
     $tree = Sample::after($tree, ['type' => 'set-words', 'screen' => 'home', 'layer' => 'words', 'words' => 'Very good clay indeed']);
     expect($tree->layer('words')->box->centre()->x)->toEqualWithDelta($was, 0.01)

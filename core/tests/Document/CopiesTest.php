@@ -40,7 +40,7 @@ it('finds what is of the same parts, on every screen, and tells what differs', f
     $tree = cards($messy);
     $copies = Copies::of($tree, $tree->layer('card')) ?? throw new LogicException;
     expect(array_map(fn (array $parts): string => $parts[0]->id, $copies->parts))->toBe(['card', 'card2', 'card3', 'other'])
-        ->and($copies->told(1))->toBe(['fill: #eeeeee, #b4472e', 'opacity: 100%, 50%', 'radius: 0, 9'])
+        ->and($copies->told(1))->toBe(['opacity: 100%, 50%', 'fill: #eeeeee, #b4472e', 'corner radius: 0, 9'])
         ->and($copies->told(2))->toBe(['words: Bowl, Mug, Vase, Jug'])->and($copies->told(0))->toBe([]);
 });
 

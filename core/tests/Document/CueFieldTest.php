@@ -28,46 +28,46 @@ it('sets one facet and leaves the others', function (string $field, string $valu
     data_set($after, $key, data_get($before, $key));
     expect($after)->toBe($before);
 })->with([
-    ['transition', 'reveal', 'transition.kind', 'reveal'], ['direction', 'down', 'transition.direction', 'down'], ['duration', '2 * 250', 'transition.duration', 500],
-    ['delay', '40', 'transition.delay', 40], ['easing', 'cubic-bezier(.2,1.4,.6,1)', 'transition.easing', 'cubic-bezier(0.2, 1.4, 0.6, 1)'], ['trigger', 'tap', 'trigger', ['kind' => 'tap']],
+    ['transition.kind', 'reveal', 'transition.kind', 'reveal'], ['transition.direction', 'down', 'transition.direction', 'down'], ['transition.duration', '2 * 250', 'transition.duration', 500],
+    ['transition.delay', '40', 'transition.delay', 40], ['transition.easing', 'cubic-bezier(.2,1.4,.6,1)', 'transition.easing', 'cubic-bezier(0.2, 1.4, 0.6, 1)'], ['trigger.kind', 'tap', 'trigger', ['kind' => 'tap']],
 ]);
 
 it('waits a second when it begins to wait, and keeps its wait when asked to wait again', function (): void {
-    expect(cueAfter(setCue('trigger', 'delay'))->trigger->delay)->toBe(1000)
-        ->and(cueAfter(setCue('trigger', 'delay'), setCue('after', '2500'), setCue('trigger', 'delay'))->trigger->delay)->toBe(2500)
-        ->and(cueAfter(setCue('trigger', 'delay'), setCue('trigger', 'tap'))->trigger->toArray())->toBe(['kind' => 'tap']);
+    expect(cueAfter(setCue('trigger.kind', 'delay'))->trigger->delay)->toBe(1000)
+        ->and(cueAfter(setCue('trigger.kind', 'delay'), setCue('trigger.delay', '2500'), setCue('trigger.kind', 'delay'))->trigger->delay)->toBe(2500)
+        ->and(cueAfter(setCue('trigger.kind', 'delay'), setCue('trigger.kind', 'tap'))->trigger->toArray())->toBe(['kind' => 'tap']);
 });
 
 it('goes back by the inverse, and shows the next screen of the reel when told to show again', function (): void {
-    $back = cueAfter(setCue('action', 'return'));
+    $back = cueAfter(setCue('action.kind', 'return'));
     expect([$back->action->toArray(), $back->transition])->toBe([['kind' => 'return'], null]);
-    $again = cueAfter(setCue('action', 'return'), setCue('action', 'show'));
+    $again = cueAfter(setCue('action.kind', 'return'), setCue('action.kind', 'show'));
     expect([$again->action->screen, $again->transition?->kind->value, $again->transition?->direction->value])->toBe(['next', 'push', 'left']);
-    $own = cueAfter(setCue('action', 'return'), setCue('transition', 'cover'));
-    expect($own->transition?->kind->value)->toBe('cover')->and(cueAfter(setCue('action', 'return'), setCue('transition', 'cover'), setCue('transition', ''))->transition)->toBeNull();
+    $own = cueAfter(setCue('action.kind', 'return'), setCue('transition.kind', 'cover'));
+    expect($own->transition?->kind->value)->toBe('cover')->and(cueAfter(setCue('action.kind', 'return'), setCue('transition.kind', 'cover'), setCue('transition.kind', ''))->transition)->toBeNull();
 });
 
 it('takes its time again after a cut', function (): void {
-    expect(cueAfter(setCue('transition', 'cut'), setCue('duration', '0'), setCue('transition', 'push'))->transition?->duration)->toBe(300)
-        ->and(cueAfter(setCue('transition', 'cut'), setCue('transition', 'push'))->transition?->duration)->toBe(300)
-        ->and(cueAfter(setCue('duration', '0'))->transition?->duration)->toBe(0);
+    expect(cueAfter(setCue('transition.kind', 'cut'), setCue('transition.duration', '0'), setCue('transition.kind', 'push'))->transition?->duration)->toBe(300)
+        ->and(cueAfter(setCue('transition.kind', 'cut'), setCue('transition.kind', 'push'))->transition?->duration)->toBe(300)
+        ->and(cueAfter(setCue('transition.duration', '0'))->transition?->duration)->toBe(0);
 });
 
 it('refuses what a cue cannot have', function (array $command, string $problem): void {
     expect(fn (): Tree => Sample::after(Sample::tree(), LINK, $command))->toThrow(DomainException::class, $problem);
 })->with([
-    [setCue('duration', '10001'), 'Duration must lie between 0 and 10000 ms'], [setCue('after', '-1'), 'Wait must lie between 0 and 600000 ms'], [setCue('delay', 'soon'), 'is not a number or sum'],
-    [setCue('easing', 'bouncy'), 'is not an easing'], [setCue('direction', 'north'), 'one of these is expected'], [setCue('target', 'gone'), 'no longer there'], [setCue('trigger', 'wish'), 'one of these is expected: tap, delay'],
-    [['cue' => 'cue2'] + setCue('delay', '1'), 'The cue is no longer there'], [['layer' => 'gone'] + setCue('delay', '1'), 'no longer there'],
+    [setCue('transition.duration', '10001'), 'Duration must lie between 0 and 10000 ms'], [setCue('trigger.delay', '-1'), 'Wait must lie between 0 and 600000 ms'], [setCue('transition.delay', 'soon'), 'is not a number or sum'],
+    [setCue('transition.easing', 'bouncy'), 'is not an easing'], [setCue('transition.direction', 'north'), 'one of these is expected'], [setCue('action.screen', 'gone'), 'no longer there'], [setCue('trigger.kind', 'wish'), 'one of these is expected: tap, delay'],
+    [['cue' => 'cue2'] + setCue('transition.delay', '1'), 'The cue is no longer there'], [['layer' => 'gone'] + setCue('transition.delay', '1'), 'no longer there'],
 ]);
 
 it('never lets a screen as a whole wait for a tap', function (): void {
     $tree = Sample::after(Sample::tree(), ['layer' => null, 'cue' => ['trigger' => ['kind' => 'delay', 'delay' => 9]] + LINK['cue']] + LINK);
-    expect(fn (): Tree => Sample::after($tree, setCue('trigger', 'tap', null)))->toThrow(InvalidInput::class, 'a tap needs a layer')
-        ->and(Sample::after($tree, setCue('after', '70', null))->screen('home')->cues[0]->trigger->delay)->toBe(70);
+    expect(fn (): Tree => Sample::after($tree, setCue('trigger.kind', 'tap', null)))->toThrow(InvalidInput::class, 'a tap needs a layer')
+        ->and(Sample::after($tree, setCue('trigger.delay', '70', null))->screen('home')->cues[0]->trigger->delay)->toBe(70);
 });
 
 it('does not take a layer of another screen for its owner', function (): void {
     $tree = Sample::after(Sample::tree(), LINK, ['type' => 'transfer-layers', 'screen' => 'home', 'to' => 'next', 'layers' => ['boxa'], 'dx' => 0, 'dy' => 0]);
-    Sample::after($tree, setCue('delay', '5'));
+    Sample::after($tree, setCue('transition.delay', '5'));
 })->throws(InvalidInput::class, 'not on that screen');

@@ -54,7 +54,7 @@ it('takes numbers as they are typed everywhere', function (array $grid, string $
 ]);
 
 it('is what layers come to rest against, and so are guides', function (array $grid, array $x, array $y): void {
-    $tree = Sample::after(gridded($grid), ['type' => 'set-screen-field', 'screen' => 'home', 'field' => 'guides-x', 'value' => '37; 50%, 390 - 7'], ['type' => 'move-guide', 'screen' => 'home', 'axis' => 'y', 'to' => 333]);
+    $tree = Sample::after(gridded($grid), ['type' => 'set-screen-field', 'screen' => 'home', 'field' => 'guides.x', 'value' => '37; 50%, 390 - 7'], ['type' => 'move-guide', 'screen' => 'home', 'axis' => 'y', 'to' => 333]);
     $snaps = Snaps::of($tree, new Place('home'), []);
     $at = fn (string $axis): array => array_column($snaps->lines[$axis], 'at');
     expect(array_diff([37.0, 195.0, 383.0, ...$x], $at('x')))->toBe([])->and(array_diff([333.0, ...$y], $at('y')))->toBe([]);
@@ -84,14 +84,14 @@ it('says what cannot be', function (array $command, string $problem): void {
     [['type' => 'put-grid', 'grid' => ['id' => 'grid1', 'kind' => 'columns', 'count' => 0]], 'the number must lie between 1 and 100'],
     [['type' => 'put-grid', 'grid' => ['id' => 'grid1', 'kind' => 'dots', 'size' => 0]], 'the number must lie between 1 and'],
     [['type' => 'set-grid-field', 'grid' => 'grid1', 'field' => 'count', 'value' => '3'], 'no longer there'],
-    [['type' => 'set-screen-field', 'field' => 'guides-y', 'value' => '12, here'], '“here” is not a number or sum'],
-    [['type' => 'set-screen-field', 'field' => 'guides-y', 'value' => implode(',', range(1, 101))], 'at most 100 guides'],
+    [['type' => 'set-screen-field', 'field' => 'guides.y', 'value' => '12, here'], '“here” is not a number or sum'],
+    [['type' => 'set-screen-field', 'field' => 'guides.y', 'value' => implode(',', range(1, 101))], 'at most 100 guides'],
 ]);
 
 it('refuses what a facet cannot be, and stays as it was', function (string $field, string $typed, string $problem): void {
     $set = ['type' => 'set-grid-field', 'screen' => 'home', 'grid' => 'grid1', 'field' => $field, 'value' => $typed];
     expect(fn (): Tree => Sample::after(gridded(['kind' => 'squares', 'size' => 8]), $set))->toThrow(InvalidInput::class, $problem);
 })->with([
-    ['count', '101', 'between 1 and 100'], ['count', '2.5', 'whole'], ['size', '', 'not a number or sum'], ['size', '0', 'between 1 and'],
+    ['count', '101', 'between 1 and 100'], ['count', '2.5', 'whole'], ['size', '', 'A size is needed'], ['size', '0', 'between 1 and'],
     ['margin', '-1', 'between 0 and'], ['colour', 'mud', 'mud'],
 ]);

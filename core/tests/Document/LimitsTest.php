@@ -61,14 +61,14 @@ it('refuses what would be too large and says what', function (array $commands, s
     $ids = new Kindred\Document\Id('rows');
 
     return [
-        'a paragraph of large letters' => [[$words(str_repeat('fern ', 70)), $field('words', 'width', '300'), $field('words', 'size', '1000')], '“Words” would be 392,000 px high; a layer can be at most 100,000 px. Nothing was changed.'],
-        'words that no longer wrap' => [[$words(str_repeat('w', 3000)), $field('words', 'size', '200')], 'px wide; a layer can be at most 100,000 px. Nothing was changed.'],
+        'a paragraph of large letters' => [[$words(str_repeat('fern ', 70)), $field('words', 'width', '300'), $field('words', 'style.size', '1000')], '“Words” would be 392,000 px high; a layer can be at most 100,000 px. Nothing was changed.'],
+        'words that no longer wrap' => [[$words(str_repeat('w', 3000)), $field('words', 'style.size', '200')], 'px wide; a layer can be at most 100,000 px. Nothing was changed.'],
         'moved twice' => [[$move('boxa', 90_000), $move('boxa', 90_000)], '“Box” would lie at 180,020 px; places go from -100,000 to 100,000 px'],
         'a screen moved twice' => [[$hang, $hang], '“Home” would hang at 180,000 px'],
         'a group of what lies far apart' => [[$move('boxa', 90_000), $move('icon', -90_000), ['type' => 'group-layers', 'layers' => ['boxa', 'icon'], 'seed' => 'far'] + $on], 'Nothing was changed.'],
-        'a guide past the end' => [[['type' => 'set-screen-field', 'field' => 'guides-x', 'value' => '99999+99999'] + $on], 'A guide lies between -100,000 and 100,000 px; this one would lie at 199,998 px'],
+        'a guide past the end' => [[['type' => 'set-screen-field', 'field' => 'guides.x', 'value' => '99999+99999'] + $on], 'A guide lies between -100,000 and 100,000 px; this one would lie at 199,998 px'],
         'far into a group' => [[$move('boxa', -90_000), $field('group', 'x', '90000'), ['type' => 'reorder-layers', 'parent' => 'group', 'layers' => ['boxa'], 'above' => null] + $on], 'Nothing was changed.'],
-        'padding of a stack' => [[['type' => 'stack-layers', 'layers' => ['boxa', 'icon'], 'seed' => 'pad'] + $on, $field((new Kindred\Document\Id('pad'))->next(), 'width-from', 'content'), $field((new Kindred\Document\Id('pad'))->next(), 'padding', '90000')], 'px wide; a layer can be at most'],
+        'padding of a stack' => [[['type' => 'stack-layers', 'layers' => ['boxa', 'icon'], 'seed' => 'pad'] + $on, $field((new Kindred\Document\Id('pad'))->next(), 'sizing.width', 'content'), $field((new Kindred\Document\Id('pad'))->next(), 'padding', '90000')], 'px wide; a layer can be at most'],
         'rows of a high cell' => [[['type' => 'array-layers', 'layers' => ['boxa'], 'seed' => 'rows'] + $on, $field((new Kindred\Document\Id('rows'))->next(), 'columns', '1'), ['type' => 'add-rows', 'layer' => $ids->next(), 'count' => 1990, 'seed' => 'more'] + $on], '“Array” would be'],
         'an array of an array' => [[['type' => 'array-layers', 'layers' => ['boxa'], 'seed' => 'rows'] + $on, ['type' => 'array-layers', 'layers' => [(new Kindred\Document\Id('rows'))->next(), 'icon'], 'seed' => 'two'] + $on], 'An array cannot lie in the cells of another'],
         'a path without an end' => [[$create(['kind' => 'path', 'd' => 'M0 0h1e999'])], 'the path reaches further than 1,000,000 px'],

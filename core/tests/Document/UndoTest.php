@@ -113,7 +113,7 @@ it('does not take back what has been changed since', function (): void {
 it('takes back one property though another has changed since', function (): void {
     $before = Sample::tree();
     $moved = Sample::after($before, ['type' => 'move-layers', 'screen' => 'home', 'layers' => ['boxa'], 'dx' => 5, 'dy' => 0]);
-    $painted = Sample::after($moved, ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'fill', 'value' => '#123456']);
+    $painted = Sample::after($moved, ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'fills.0.colour', 'value' => '#123456']);
     $undone = Difference::between($before, $moved)->inverse()->applyTo($painted);
     expect($undone->layer('boxa')->box->x)->toBe(20.0)->and($undone->layer('boxa')->fills[0]->colour->toHex())->toBe('#123456');
 });

@@ -28,7 +28,7 @@ it('keeps a document through a file after edits', function (): void {
     $tree = Sample::after(Sample::tree(),
         ['type' => 'group-layers', 'screen' => 'home', 'layers' => ['boxa', 'group'], 'seed' => 'a'],
         ['type' => 'put-cue', 'screen' => 'home', 'layer' => 'icon', 'cue' => ['id' => 'cue1', 'trigger' => ['kind' => 'delay', 'delay' => 900], 'action' => ['kind' => 'return']]],
-        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['words'], 'field' => 'letterSpacing', 'value' => '0.05'],
+        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['words'], 'field' => 'style.letterSpacing', 'value' => '0.05'],
         ['type' => 'transfer-layers', 'screen' => 'home', 'to' => null, 'layers' => ['icon'], 'dx' => 5, 'dy' => 900],
     );
     $back = ProjectFile::read(Sample::written(new ProjectFile($tree)))->tree;

@@ -18,7 +18,7 @@ function entering(string $widget, array $more): array
 function bookable(): Tree
 {
     return Sample::after(Sample::tree(),
-        entering('stepper', ['label' => 'Pieces', 'value' => 3, 'least' => 0, 'most' => 9]),
+        entering('stepper', ['label' => 'Pieces', 'value' => 3, 'min' => 0, 'max' => 9]),
         entering('text-field', ['label' => 'Your name', 'hint' => 'Ines Calloway', 'text' => '']),
         entering('select', ['label' => 'Firing', 'items' => [['label' => 'Bisque', 'cells' => ['€ 1.50']], ['label' => 'Glaze', 'cells' => ['€ 2.00']]]]),
     );

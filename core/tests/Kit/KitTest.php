@@ -132,7 +132,7 @@ it('sets a field from what is typed', function (string $widget, string $field, s
     ['button', 'label', 'Book it', 'label', 'Book it'],
     ['slider', 'value', '30+20', 'value', 50],
     ['slider', 'value', '900', 'value', 100],
-    ['stepper', 'most', '12', 'most', 12],
+    ['stepper', 'max', '12', 'max', 12],
     ['switch', 'on', 'false', 'on', false],
     ['table', 'columns', "Name\tPrice", 'columns', ['Name', 'Price']],
     ['menu', 'items', "[copy] Copy | twice <Ctrl C>\n---\nPaste", 'items', [['label' => 'Copy', 'cells' => ['twice'], 'icon' => 'copy', 'key' => 'Ctrl C'], ['label' => '', 'separator' => true], ['label' => 'Paste']]],
@@ -151,7 +151,7 @@ it('refuses what is too much, says why, and changes nothing', function (string $
     '5,000 rows' => ['items', implode("\n", array_fill(0, 5000, 'Row')), 'at most 500 entries; these are 5,000'],
     'a long entry' => ['items', str_repeat('x', 501), 'Entry 1 has more than 500 characters'],
     'many columns' => ['columns', str_repeat("a\t", 40), 'at most 30 columns'],
-    'a range upside down' => ['most', '-4', 'The most cannot be below the least'],
+    'a range upside down' => ['max', '-4', 'The most cannot be below the least'],
     'no number' => ['value', 'many', 'many'],
 ]);
 
@@ -234,8 +234,8 @@ it('draws one choice where there is one, whatever it held before', function (str
 it('has round corners where it stands for a picture, and only there', function (): void {
     $round = fn (string $key): array => array_map(fn (Layer $part): float => $part->corners->topLeft, parts(widget(Kit::find($key) ?? throw new LogicException, ['corners' => ['topLeft' => 70, 'topRight' => 70, 'bottomRight' => 70, 'bottomLeft' => 70]])));
     expect($round('picture-placeholder')[0])->toBe(70.0)
-        ->and(Kindred\Document\Edit\Field::Radius->of(widget(Kit::find('picture-placeholder') ?? throw new LogicException)))->toBe('0')
-        ->and(Kindred\Document\Edit\Field::Radius->of(widget(Kit::find('button') ?? throw new LogicException)))->toBeNull();
+        ->and(Kindred\Document\Edit\Field::find('corners')?->of(widget(Kit::find('picture-placeholder') ?? throw new LogicException)))->toBe('0')
+        ->and(Kindred\Document\Edit\Field::find('corners')?->of(widget(Kit::find('button') ?? throw new LogicException)))->toBeNull();
 });
 
 it('offers a colour only where it shows', function (string $key, bool $shows): void {
@@ -259,7 +259,7 @@ it('draws every field that the facets offer', function (WidgetKind $kind): void 
     // By how much a number goes up is felt in a rehearsal.
     foreach (array_diff(array_map(fn ($field) => $field->value, Kit::fields($layer)), ['required', 'accepts', 'equals'], $kind instanceof Kindred\Kit\Working ? ['step'] : []) as $name) {
         $field = Kindred\Document\Widget\WidgetField::from($name);
-        $values = ['icon' => ['flame', 'leaf'], 'on' => ['true', 'false'], 'value' => ['1', '2', '3', '40'], 'least' => ['-50', '-3'], 'most' => ['7', '900'], 'step' => ['2', '20'], 'columns' => ["Other\tNames"], 'items' => ["Other | names\nAlso", 'Fewer']][$name] ?? ['Other', '7'];
+        $values = ['icon' => ['flame', 'leaf'], 'on' => ['true', 'false'], 'value' => ['1', '2', '3', '40'], 'min' => ['-50', '-3'], 'max' => ['7', '900'], 'step' => ['2', '20'], 'columns' => ["Other\tNames"], 'items' => ["Other | names\nAlso", 'Fewer']][$name] ?? ['Other', '7'];
         $drawn = array_unique(array_map(fn (string $value): string => $seen($field->set($content, $value)), $values));
         $silent = count($drawn) > 1 || $drawn[0] !== $seen($content) ? $silent : [...$silent, $name];
     }

@@ -36,7 +36,7 @@ function showing(Part $part, Widget $content, Kind $kind): bool
     $now = [
         $on ? 'on' : 'off',
         $content->text === '' ? 'empty' : 'filled',
-        $content->value <= $content->least ? 'least' : ($content->value >= $content->most ? 'most' : 'between'),
+        $content->value <= $content->min ? 'least' : ($content->value >= $content->max ? 'most' : 'between'),
         'right',
     ];
     foreach ([['on', 'off'], ['empty', 'filled'], ['least', 'between', 'most'], ['right', 'wrong']] as $i => $states) {
@@ -61,7 +61,7 @@ it('shows in each state what is drawn in it', function (Working $kind): void {
     $states = match ($kind->signal()) {
         Kind::On => [['on' => true], ['on' => false]],
         Kind::One, Kind::Several => [['items' => $items(0)], ['items' => $items(2)], ['items' => $items(-1)]],
-        Kind::Number => [['value' => $fresh['least']], ['value' => 3], ['value' => $fresh['most']]],
+        Kind::Number => [['value' => $fresh['min']], ['value' => 3], ['value' => $fresh['max']]],
         default => [['text' => ''], ['text' => 'some words']],
     };
     foreach ($states as $state) {

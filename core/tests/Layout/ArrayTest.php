@@ -98,15 +98,15 @@ it('feeds words, colours and what is shown', function (): void {
         ->and([$vase->tree->layer('swatch')->hidden, $vase->root->box->height])->toEqual([true, 44.0]);
 });
 
-it('follows its design in every cell, except where one departs', function (): void {
+it('follows its design in every cell, except where one has its own', function (): void {
     $set = fn (string $field, string $value, string $layer, array $more = []): array => ['type' => 'set-field', 'screen' => 'home', 'layers' => [$layer], 'field' => $field, 'value' => $value] + $more;
-    $tree = Sample::after(pots(), $set('height', '60', 'swatch'), $set('radius', '8', 'card'), $set('fill', '#111111', 'name', ['row' => 'row2', 'apart' => true]), $set('size', '20', 'name', ['row' => 'row2', 'apart' => true]));
+    $tree = Sample::after(pots(), $set('height', '60', 'swatch'), $set('corners', '8', 'card'), $set('fills.0.colour', '#111111', 'name', ['row' => 'row2', 'apart' => true]), $set('style.size', '20', 'name', ['row' => 'row2', 'apart' => true]));
     $fills = fn (Tree $tree): array => array_map(fn (Cell $cell): array => [$cell->root->corners->topLeft, $cell->tree->layer('swatch')->box->height, count($cell->tree->layer('name')->fills), $cell->tree->layer('name')->content->style->size], cells($tree));
     expect($fills($tree))->toEqual([[8, 60, 0, 16], [8, 60, 1, 20], [8, 60, 0, 16]]);
-    $reset = Sample::after($tree, onPots('reset-departure', row: 'row2', part: 'name', field: 'size'));
+    $reset = Sample::after($tree, onPots('reset-override', row: 'row2', part: 'name', field: 'style.size'));
     expect($fills($reset))->toEqual([[8, 60, 0, 16], [8, 60, 1, 16], [8, 60, 0, 16]]);
-    $all = Sample::after($tree, onPots('reset-departure', row: 'row2', part: 'name'));
-    expect($fills($all))->toEqual([[8, 60, 0, 16], [8, 60, 0, 16], [8, 60, 0, 16]])->and($all->layer('pots')->content->toArray()['departures'])->toEqual(new stdClass);
+    $all = Sample::after($tree, onPots('reset-override', row: 'row2', part: 'name'));
+    expect($fills($all))->toEqual([[8, 60, 0, 16], [8, 60, 0, 16], [8, 60, 0, 16]])->and($all->layer('pots')->content->toArray()['overrides'])->toEqual(new stdClass);
     // Layers added to the design and taken out of it are so in every cell.
     $added = Sample::after($tree, ['type' => 'create-layers', 'screen' => 'home', 'parent' => 'card', 'seed' => 's', 'layers' => [['kind' => 'box', 'name' => 'Dot', 'x' => 0, 'y' => 0, 'width' => 10, 'height' => 10]]]);
     expect(array_map(fn (Cell $cell): int => count($cell->tree->layers), cells($added)))->toBe([4, 4, 4]);
@@ -116,7 +116,7 @@ it('follows its design in every cell, except where one departs', function (): vo
 
 it('writes what a column feeds into the sheet, in the row in which it was changed', function (): void {
     $tree = Sample::after(pots(), ['type' => 'set-words', 'screen' => 'home', 'layer' => 'name', 'words' => 'Jug', 'row' => 'row2'],
-        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['swatch'], 'field' => 'fill', 'value' => '#17594f', 'row' => 'row3']);
+        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['swatch'], 'field' => 'fills.0.colour', 'value' => '#17594f', 'row' => 'row3']);
     expect(words($tree))->toBe(['Bowl', 'Jug', 'Vase'])
         ->and(cells($tree)[2]->tree->layer('swatch')->fills[0]->colour->toHex())->toBe('#17594f')
         ->and($tree->layer('swatch')->fills[0]->colour->toHex())->toBe('#cccccc');
@@ -170,7 +170,7 @@ it('is made of a selection, with a column for each text', function (): void {
 it('lies in a stack, and a stack below it moves when it grows', function (): void {
     $tree = Sample::after(pots(), ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'b', 'layers' => [['kind' => 'box', 'name' => 'Below', 'x' => 24, 'y' => 320, 'width' => 342, 'height' => 20]]]);
     $below = array_key_last($tree->layers);
-    $tree = Sample::after($tree, ['type' => 'stack-layers', 'screen' => 'home', 'layers' => ['pots', $below], 'seed' => 's'], ['type' => 'set-field', 'screen' => 'home', 'layers' => ['pots'], 'field' => 'width-from', 'value' => 'stretch']);
+    $tree = Sample::after($tree, ['type' => 'stack-layers', 'screen' => 'home', 'layers' => ['pots', $below], 'seed' => 's'], ['type' => 'set-field', 'screen' => 'home', 'layers' => ['pots'], 'field' => 'sizing.width', 'value' => 'stretch']);
     expect($tree->layer($below)->box->y)->toEqual(220.0);
     $grown = Sample::after($tree, onPots('add-rows', count: 2, seed: 'r'));
     expect($grown->layer('pots')->box->height)->toEqual(300.0)->and($grown->layer($below)->box->y)->toEqual(324.0);
@@ -195,7 +195,7 @@ it('says what cannot be, and changes nothing', function (array $command, string 
     [['type' => 'reorder-layers', 'screen' => 'home', 'parent' => 'pots', 'layers' => ['swatch'], 'above' => 'card'], 'The cells of “Pots” have one design'],
     [['type' => 'ungroup-layers', 'screen' => 'home', 'parent' => 'pots', 'layers' => ['card']], 'The cells of “Pots” have one design'],
     [['type' => 'set-field', 'screen' => 'home', 'layers' => ['card'], 'field' => 'direction', 'value' => 'row', 'row' => 'row1', 'apart' => true], 'One cell cannot be laid out in another way'],
-    [['type' => 'set-field', 'screen' => 'home', 'layers' => ['name'], 'field' => 'size', 'value' => 'big', 'row' => 'row1', 'apart' => true], '“big” is not a number'],
+    [['type' => 'set-field', 'screen' => 'home', 'layers' => ['name'], 'field' => 'style.size', 'value' => 'big', 'row' => 'row1', 'apart' => true], '“big” is not a number'],
 ]);
 
 it('holds of a changed sheet the rows that changed, so that each change can be taken back on its own', function (): void {
@@ -274,13 +274,13 @@ it('gives cells from what it remembers exactly as if it worked them out anew', f
         $row = 'row'.mt_rand(1, 9);
         $command = match (mt_rand(0, 8)) {
             0, 1 => onPots('set-cell', row: $row, column: 'name', value: str_repeat('Glaze ', mt_rand(0, 9))),
-            2 => $field('pots', 'row-gap', (string) mt_rand(0, 30)),
+            2 => $field('pots', 'rowGap', (string) mt_rand(0, 30)),
             3 => $field('pots', 'width', (string) mt_rand(200, 400)),
-            4 => $field('name', 'size', (string) mt_rand(10, 30)),
-            5 => $field('name', 'size', (string) mt_rand(10, 30), $row),
-            6 => $field('swatch', 'fill', '#12345'.mt_rand(0, 9)),
+            4 => $field('name', 'style.size', (string) mt_rand(10, 30)),
+            5 => $field('name', 'style.size', (string) mt_rand(10, 30), $row),
+            6 => $field('swatch', 'fills.0.colour', '#12345'.mt_rand(0, 9)),
             7 => $field('swatch', 'height', (string) mt_rand(20, 80)),
-            default => $field('pots', 'cell-height', mt_rand(0, 1) === 0 ? 'equal' : 'content'),
+            default => $field('pots', 'cellHeight', mt_rand(0, 1) === 0 ? 'equal' : 'content'),
         };
         $tree = (new Relayout(new Typesetter(Sample::faces()), $memory))->after($tree, Sample::command($command)->apply($tree));
         $plain = fn (Cell $cell): array => [$cell->row, get_object_vars($cell->area), array_map(fn (Layer $layer): array => $layer->toArray(), $cell->tree->layers)];

@@ -92,7 +92,7 @@ it('leaves a change out only where nothing of it was made by somebody, on either
     $item = called($tree, 'Item')->id;
     // The stack grows with its item: that is nobody's edit. The item's width is.
     expect($named($tree, ['type' => 'set-field', 'layers' => [$item], 'field' => 'width', 'value' => '90']))->toBe(['Item'])
-        ->and($named($tree, ['type' => 'set-field', 'layers' => [$stack], 'field' => 'column-gap', 'value' => '9']))->toBe(['Around'])
+        ->and($named($tree, ['type' => 'set-field', 'layers' => [$stack], 'field' => 'columnGap', 'value' => '9']))->toBe(['Around'])
         // Into the stack and out of it a layer has been moved by somebody, wherever the layout puts it.
         ->and($named($tree, ['type' => 'reorder-layers', 'parent' => $stack, 'layers' => ['boxa'], 'above' => null]))->toBe(['Box'])
         ->and($named($tree, ['type' => 'reorder-layers', 'parent' => null, 'layers' => [$item], 'above' => null]))->toBe(['Around', 'Item'])

@@ -98,7 +98,7 @@ it('sizes by content, stretch and length, within limits; a side pulled by hand i
     ]]]);
     $width = $tree->layer('words')->box->width;
     expect(place($tree, 'flex'))->toEqual([0, 15, 250 - $width, 20])->and(place($tree, 'words'))->toEqual([260 - $width, 13, $width, 24])->and(place($tree, 'tall'))->toEqual([270, 0, 30, 50]);
-    $limited = Sample::after($tree, set('max-width', '80', 'flex'), set('min-height', '32', 'flex'));
+    $limited = Sample::after($tree, set('sizing.maxWidth', '80', 'flex'), set('sizing.minHeight', '32', 'flex'));
     expect(place($limited, 'flex'))->toEqual([0, 9, 80, 32]);
     $pulled = Sample::after($tree, ['type' => 'place-layers', 'screen' => 'home', 'places' => [['id' => 'words', 'x' => 0, 'y' => 0, 'width' => 40, 'height' => 24, 'rotation' => 0]]]);
     expect(place($pulled, 'words'))->toEqual([220, 1, 40, 48])->and($pulled->layer('words')->content->toArray()['wrapped'])->toBeTrue();
@@ -112,7 +112,7 @@ it('leaves what is absolute to its pins', function (): void {
     $wide = Sample::after($tree, set('width', '260', 'card'), set('height', '140', 'card'));
     expect(place($wide, 'badge'))->toEqual([236, 4, 20, 20])->and(place($wide, 'body'))->toEqual([0, 0, 50, 50]);
     // Of a card as large as its content too.
-    $grown = Sample::after($tree, set('width-from', 'content', 'card'), set('width', '90', 'body'));
+    $grown = Sample::after($tree, set('sizing.width', 'content', 'card'), set('width', '90', 'body'));
     expect(place($grown, 'card'))->toEqual([0, 0, 90, 100])->and(place($grown, 'badge'))->toEqual([66, 4, 20, 20]);
 });
 
@@ -143,10 +143,10 @@ it('says what cannot be', function (array $command, string $problem): void {
     $tree = screenOf([['id' => 'rows', 'kind' => 'stack', 'x' => 0, 'y' => 0, 'width' => 90, 'height' => 90, 'children' => [brick('first', 0, 0, 50, 20)]], brick('other', 0, 0, 5, 5)]);
     expect(fn (): Tree => Sample::after($tree, $command))->toThrow(InvalidInput::class, $problem);
 })->with([
-    [set('row-gap', '-1', 'rows'), 'Row gap must lie between 0 and 100000 px'],
-    [set('max-width', 'wide', 'first'), '“wide” is not a number or sum'],
+    [set('rowGap', '-1', 'rows'), 'Row gap must lie between 0 and 100000 px'],
+    [set('sizing.maxWidth', 'wide', 'first'), '“wide” is not a number or sum'],
     [set('direction', 'up', 'rows'), 'one of these is expected: row, row-reverse, column, column-reverse'],
-    [set('width-from', 'auto', 'first'), 'one of these is expected: length, content, stretch'],
+    [set('sizing.width', 'auto', 'first'), 'one of these is expected: length, content, stretch'],
     [['type' => 'stack-layers', 'screen' => 'home', 'layers' => ['first', 'other'], 'seed' => 's'], 'Only layers that lie beside each other'],
     [['type' => 'stack-layers', 'screen' => 'home', 'layers' => [], 'seed' => 's'], 'between 1 and 5000 entries'],
 ]);

@@ -35,6 +35,7 @@ final class Made
             isset($schema['oneOf']) => $this->value($this->among($schema['oneOf']), $depth),
             isset($schema['enum']) => $this->among($schema['enum']),
             isset($schema['const']) => $schema['const'],
+            is_array($schema['type'] ?? null) => $this->among(['Odd', 0.5, true, null]),
             isset($schema['examples']) => $this->among($schema['examples']),
             default => match ($schema['type'] ?? null) {
                 'null' => null,

@@ -27,9 +27,9 @@ function together(mixed $data): mixed
     }
     switch (is_array($data) ? $data['kind'] ?? null : null) {
         case 'widget':
-            $range = [$data['least'] ?? 0.0, $data['value'] ?? 0.0, $data['most'] ?? 100.0];
+            $range = [$data['min'] ?? 0.0, $data['value'] ?? 0.0, $data['max'] ?? 100.0];
             sort($range);
-            [$data['least'], $data['value'], $data['most']] = $range;
+            [$data['min'], $data['value'], $data['max']] = $range;
             break;
         case 'array':
             $data['children'] = [];

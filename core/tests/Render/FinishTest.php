@@ -114,5 +114,5 @@ it('is that of the project unless a screen has its own, one step each, taken bac
 
 it('is refused by name where there is none of that', function (): void {
     expect(fn () => Sample::command(['type' => 'set-finish', 'finish' => 'shiny']))->toThrow(Kindred\Input\InvalidInput::class, 'rough, plain, dressed')
-        ->and(fn () => Sample::after(Sample::tree(), ['type' => 'set-screen-field', 'screen' => 'home', 'field' => 'finish', 'value' => 'shiny']))->toThrow(Kindred\Input\InvalidInput::class, 'A screen is rough, plain or dressed');
+        ->and(fn () => Sample::after(Sample::tree(), ['type' => 'set-screen-field', 'screen' => 'home', 'field' => 'finish', 'value' => 'shiny']))->toThrow(Kindred\Input\InvalidInput::class, 'one of these is expected: rough, plain, dressed');
 });

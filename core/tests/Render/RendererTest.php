@@ -24,7 +24,7 @@ function xml(string $svg): DOMDocument
 it('never lets what a person typed become markup', function (string $typed): void {
     $tree = Sample::after(Sample::tree(),
         ['type' => 'set-words', 'screen' => 'home', 'layer' => 'words', 'words' => $typed],
-        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['words'], 'field' => 'family', 'value' => trim($typed) === '' ? 'x' : mb_substr($typed, 0, 80)],
+        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['words'], 'field' => 'style.family', 'value' => trim($typed) === '' ? 'x' : mb_substr($typed, 0, 80)],
     );
     $plain = Sample::tree();
     foreach ([true, false] as $editable) {
@@ -82,8 +82,8 @@ it('turns a layer about its middle', function (): void {
 
 it('draws a stroke inside, on or outside the edge', function (string $position, string $rect): void {
     $tree = Sample::after(Sample::tree(),
-        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'stroke-width', 'value' => '4'],
-        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'stroke-position', 'value' => $position],
+        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'stroke.width', 'value' => '4'],
+        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'stroke.position', 'value' => $position],
     );
     expect(svg($tree))->toContain($rect);
 })->with([['inside', '<rect x="2" y="2" width="96" height="36"'], ['centre', '<rect width="100" height="40" fill="none"'], ['outside', '<rect x="-2" y="-2" width="104" height="44"']]);

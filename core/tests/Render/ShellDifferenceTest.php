@@ -22,14 +22,14 @@ function repainted(string $layer, string $field, string $value): ?array
 it('tells paint apart from what follows from a size', function (string $layer, string $field, string $value, ?array $difference): void {
     expect(repainted($layer, $field, $value))->toBe($difference);
 })->with([
-    'a fill' => ['boxa', 'fill', '#a94c31', [[1, 'fill', '#a94c31']]],
-    'a fill that lets through' => ['boxa', 'fill', '#a94c3180', [[1, 'fill', '#a94c31'], [1, 'fill-opacity', '0.502']]],
-    'words in another colour' => ['words', 'fill', '#a94c31', [[2, 'fill', '#a94c31']]],
+    'a fill' => ['boxa', 'fills.0.colour', '#a94c31', [[1, 'fill', '#a94c31']]],
+    'a fill that lets through' => ['boxa', 'fills.0.colour', '#a94c3180', [[1, 'fill', '#a94c31'], [1, 'fill-opacity', '0.502']]],
+    'words in another colour' => ['words', 'fills.0.colour', '#a94c31', [[2, 'fill', '#a94c31']]],
     'opacity' => ['boxa', 'opacity', '0.4', [[0, 'opacity', '0.4']]],
-    'no fill: the box is still there to be picked' => ['boxa', 'fill', '', [[1, 'fill', 'none'], [1, 'pointer-events', 'all']]],
+    'no fill: the box is still there to be picked' => ['boxa', 'fills.0.colour', '', [[1, 'fill', 'none'], [1, 'pointer-events', 'all']]],
     'nothing' => ['boxa', 'opacity', '1', []],
-    'corners, which are cut to the size' => ['boxa', 'radius', '12', null],
+    'corners, which are cut to the size' => ['boxa', 'corners', '12', null],
     'a place' => ['boxa', 'x', '80', null],
-    'a stroke, one element more' => ['boxa', 'stroke-colour', '#a94c31', null],
-    'words in another size' => ['words', 'size', '20', null],
+    'a stroke, one element more' => ['boxa', 'stroke.colour', '#a94c31', null],
+    'words in another size' => ['words', 'style.size', '20', null],
 ]);

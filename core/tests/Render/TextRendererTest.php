@@ -44,15 +44,15 @@ function drawnWords(Tree $tree, string $element, bool $editable = false, TextMod
 it('says how words are set', function (array $facets, string $attribute, string $value): void {
     expect(drawnWords(wordsSet($facets), 'text')?->getAttribute($attribute))->toBe($value);
 })->with([
-    'plain words are upright' => [[], 'font-style', ''], [['italic' => 'true'], 'font-style', 'italic'],
-    'a weight that the family lacks' => [['family' => 'Spectral', 'weight' => '900'], 'font-weight', '700'],
-    'a family that is not at hand' => [['family' => 'Nobody Sans'], 'font-family', 'Hanken Grotesk, sans-serif'],
-    'tracking in px' => [['size' => '20', 'letterSpacing' => '0.1'], 'letter-spacing', '2'], 'no tracking' => [[], 'letter-spacing', ''],
-    'a colour that lets through' => [['fill' => '#a94c3180'], 'fill', '#a94c31'],
+    'plain words are upright' => [[], 'font-style', ''], [['style.italic' => 'true'], 'font-style', 'italic'],
+    'a weight that the family lacks' => [['style.family' => 'Spectral', 'style.weight' => '900'], 'font-weight', '700'],
+    'a family that is not at hand' => [['style.family' => 'Nobody Sans'], 'font-family', 'Hanken Grotesk, sans-serif'],
+    'tracking in px' => [['style.size' => '20', 'style.letterSpacing' => '0.1'], 'letter-spacing', '2'], 'no tracking' => [[], 'letter-spacing', ''],
+    'a colour that lets through' => [['fills.0.colour' => '#a94c3180'], 'fill', '#a94c31'],
 ]);
 
 it('puts each line where it was laid', function (): void {
-    $tree = wordsSet(['wrapped' => 'true', 'width' => '80', 'align' => 'right', 'italic' => 'true'], "Two bowls to\n\nthe kiln");
+    $tree = wordsSet(['wrapped' => 'true', 'width' => '80', 'style.align' => 'right', 'style.italic' => 'true'], "Two bowls to\n\nthe kiln");
     $style = new TextStyle(align: TextAlign::Right, italic: true);
     $laid = (new Typesetter(Sample::faces()))->lay("Two bowls to\n\nthe kiln", $style, 80);
     $spans = iterator_to_array(drawnWords($tree, 'text')?->getElementsByTagName('tspan') ?? new ArrayIterator);
@@ -65,7 +65,7 @@ it('puts each line where it was laid', function (): void {
 });
 
 it('draws outlines as wide as the words, between their cap height and baseline', function (string $family, string $italic): void {
-    $tree = wordsSet(['family' => $family, 'size' => '100', 'italic' => $italic], 'HH');
+    $tree = wordsSet(['style.family' => $family, 'style.size' => '100', 'style.italic' => $italic], 'HH');
     $bounds = PathData::parse(drawnWords($tree, 'path', true, TextMode::Outlines)?->getAttribute('d') ?? '')->bounds();
     $face = Sample::faces()->face($family, 400, $italic === 'true');
     $lean = $italic === 'true' && ! Sample::faces()->hasItalic($family) ? $face->capHeight() * 25 : 0.0;
@@ -79,8 +79,8 @@ it('tells the wall what the lines do not show', function (array $facets, string 
 })->with([
     'one line says all' => [[], 'Good clay', '', ''],
     'two lines' => [[], "Good\nclay", '', "Good\nclay"],
-    'another case' => [['transform' => 'uppercase'], 'Good clay', 'uppercase', 'Good clay'],
-    'all of it' => [['wrapped' => 'true', 'width' => '200', 'align' => 'center', 'trim' => 'true', 'italic' => 'true'], 'Clay', 'wrapped center trim italic', ''],
+    'another case' => [['style.transform' => 'uppercase'], 'Good clay', 'uppercase', 'Good clay'],
+    'all of it' => [['wrapped' => 'true', 'width' => '200', 'style.align' => 'center', 'style.trim' => 'true', 'style.italic' => 'true'], 'Clay', 'wrapped center trim italic', ''],
 ]);
 
 it('keeps hold of words that are empty', function (): void {

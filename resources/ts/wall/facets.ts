@@ -161,7 +161,7 @@ export class Facets {
     /** The next heavier or lighter weight that the selected texts have. */
     async weigh(by: 1 | -1): Promise<void> {
         if (this.place.ariaBusy === 'true') await this.fragment.ask();
-        const weights = this.place.querySelector<HTMLSelectElement>('#f-weight');
+        const weights = this.place.querySelector<HTMLSelectElement>('#f-style-weight');
         const next = weights?.options[weights.selectedIndex + by];
         if (!weights || !next || next.disabled) return;
         weights.value = next.value;
@@ -426,7 +426,7 @@ export class Facets {
         const id = button.dataset['id'];
         switch (button.dataset['do']) {
             case 'set': void this.server.edit({ type: 'set-field', ...this.on, field: button.dataset['name'], value: button.dataset['value'] ?? '', ...this.inCell() }); break;
-            case 'reset-departure': void this.server.edit({ type: 'reset-departure', screen: screen || null, layer: id, row: button.dataset['row'], part: button.dataset['part'] }); break;
+            case 'reset-override': void this.server.edit({ type: 'reset-override', screen: screen || null, layer: id, row: button.dataset['row'], part: button.dataset['part'] }); break;
             case 'even': void this.server.edit({ type: 'even-layers', ...this.on }); break;
             case 'remove-grid': void this.server.edit({ type: 'remove-grid', screen: owner.screen, grid: id }); break;
             case 'detach': void this.server.edit({ type: 'detach-arrays', ...this.on, seed: fresh() }).then((answer) => answer && this.selection.pick(answer.added, screen)); break;

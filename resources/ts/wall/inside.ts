@@ -181,7 +181,7 @@ export class Inside {
         const { selection, server, facets } = this.on;
         const percent = (share: number): string => `${Math.round(share * 1e6) / 1e4}%`;
         const set = (field: string, from: number, to: number): Command[] => from === to ? [] : [{ type: 'set-field', screen: selection.screen || null, layers: selection.layers, field, value: percent(to), ...facets.inCell() }];
-        const commands = [...set('zoom', before.zoom, now.zoom), ...set('position-x', before.x, now.x), ...set('position-y', before.y, now.y)];
+        const commands = [...set('zoom', before.zoom, now.zoom), ...set('positionX', before.x, now.x), ...set('positionY', before.y, now.y)];
         if (commands.length > 0) void server.edit(...commands).then(() => this.show());
     }
 

@@ -20,10 +20,10 @@ export function spaces(picture: Picture, stack: Element): Space[] {
     // Beside the bars in the middle of the edges.
     const [x, y] = [width * 0.25, height * 0.25];
     const list: Space[] = [
-        { field: 'padding-top', axis: 'y', from: 0, to: top, across: x, value: top, sign: 1 },
-        { field: 'padding-bottom', axis: 'y', from: height - bottom, to: height, across: x, value: bottom, sign: -1 },
-        { field: 'padding-left', axis: 'x', from: 0, to: left, across: y, value: left, sign: 1 },
-        { field: 'padding-right', axis: 'x', from: width - right, to: width, across: y, value: right, sign: -1 },
+        { field: 'padding.top', axis: 'y', from: 0, to: top, across: x, value: top, sign: 1 },
+        { field: 'padding.bottom', axis: 'y', from: height - bottom, to: height, across: x, value: bottom, sign: -1 },
+        { field: 'padding.left', axis: 'x', from: 0, to: left, across: y, value: left, sign: 1 },
+        { field: 'padding.right', axis: 'x', from: width - right, to: width, across: y, value: right, sign: -1 },
     ];
     const boxes = items(stack).map((item) => picture.box(item));
     for (const axis of about.wraps ? (['x', 'y'] as const) : [about.axis]) list.push(...gaps(boxes, axis, axis === 'x' ? about.columnGap : about.rowGap));
@@ -39,7 +39,7 @@ function gaps(boxes: Box[], axis: Axis, value: number): Space[] {
         const next = sorted.find((one) => one[axis] >= start - 0.5 && one[other] < box[other] + box[breadth] && box[other] < one[other] + one[breadth]);
         if (!next || next === box) return [];
         const [low, high] = [Math.max(box[other], next[other]), Math.min(box[other] + box[breadth], next[other] + next[breadth])];
-        return [{ field: axis === 'x' ? 'column-gap' : 'row-gap', axis, from: start, to: next[axis], across: (low + high) / 2, value, sign: 1 }];
+        return [{ field: axis === 'x' ? 'columnGap' : 'rowGap', axis, from: start, to: next[axis], across: (low + high) / 2, value, sign: 1 }];
     });
 }
 

@@ -45,7 +45,7 @@ export class Styling {
         const texts = selection.elements().filter((layer) => layer.dataset['kind'] === 'text');
         const already = texts.every((layer) => (how === 'italic' ? layer.querySelector(':scope > rect[data-set~=italic]') : Number(layer.querySelector(':scope > text')?.getAttribute('font-weight')) >= BOLD));
         const value = how === 'italic' ? String(!already) : already ? '400' : '700';
-        void server.edit({ type: 'set-field', ...chosen(this.on), field: how === 'italic' ? 'italic' : 'weight', value, ...facets.inCell() });
+        void server.edit({ type: 'set-field', ...chosen(this.on), field: how === 'italic' ? 'style.italic' : 'style.weight', value, ...facets.inCell() });
     }
 
     /** What looks like the selection is selected: once on its screen, again on the whole wall. */

@@ -77,8 +77,8 @@ export class Writing {
                 if (words.trim() === '' && rowOf(id) === null) return void server.edit({ type: 'delete-layers', screen: screen || null, layers: [id] });
                 const commands: Command[] = [];
                 if (words !== original) commands.push({ type: 'set-words', layer: id, words, ...on });
-                if (setting.weight !== weight) commands.push({ type: 'set-field', layers: [id], field: 'weight', value: setting.weight, ...on });
-                if (setting.italic !== italic) commands.push({ type: 'set-field', layers: [id], field: 'italic', value: String(setting.italic), ...on });
+                if (setting.weight !== weight) commands.push({ type: 'set-field', layers: [id], field: 'style.weight', value: setting.weight, ...on });
+                if (setting.italic !== italic) commands.push({ type: 'set-field', layers: [id], field: 'style.italic', value: String(setting.italic), ...on });
                 if (commands.length > 0) void server.edit(...commands);
             },
         });

@@ -1,4 +1,5 @@
 @props(['field', 'label', 'values', 'step' => 1, 'hint' => null])
+@php($id = 'f-'.str_replace('.', '-', $field))
 @php($state = $values[$field])
-<label for="f-{{ $field }}" @if ($hint) title="{{ $hint }}" @endif>{{ $label }}</label>
-<input class="field" id="f-{{ $field }}" data-field="{{ $field }}" data-step="{{ $step }}" value="{{ $state['value'] }}" @if ($state['mixed']) placeholder="mixed" @endif @if ($state['fixed'] ?? false) readonly title="{{ $field === 'height' ? 'As high as its lines' : 'The stack gives it its place' }}" @endif autocomplete="off" spellcheck="false" {{ $attributes }}>
+<label for="{{ $id }}" @if ($hint) title="{{ $hint }}" @endif>{{ $label }}</label>
+<input class="field" id="{{ $id }}" data-field="{{ $field }}" data-step="{{ $step }}" value="{{ $state['value'] }}" @if ($state['mixed']) placeholder="mixed" @endif @if ($state['fixed'] ?? false) readonly title="{{ $field === 'height' ? 'As high as its lines' : 'The stack gives it its place' }}" @endif autocomplete="off" spellcheck="false" {{ $attributes }}>

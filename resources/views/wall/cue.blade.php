@@ -6,17 +6,17 @@
 @endphp
 <div class="cue row-group" id="cue-{{ $cue->id }}" data-cue="{{ $cue->id }}">
     <div class="row"><label for="t-{{ $cue->id }}">When</label>
-        <select class="field" id="t-{{ $cue->id }}" data-cue-field="trigger">
+        <select class="field" id="t-{{ $cue->id }}" data-cue-field="trigger.kind">
             @foreach (Kindred\Document\Cue\TriggerKind::cases() as $kind)
                 @continue($owner instanceof Kindred\Document\Screen && $kind === Kindred\Document\Cue\TriggerKind::Tap)
                 <option value="{{ $kind->value }}" @selected($cue->trigger->kind === $kind)>{{ $kind->label() }}</option>
             @endforeach
         </select></div>
     @if ($cue->trigger->kind === Kindred\Document\Cue\TriggerKind::Delay)
-        <div class="row"><label for="w-{{ $cue->id }}">After ms</label><input class="field" id="w-{{ $cue->id }}" data-cue-field="after" data-step="10" autocomplete="off" spellcheck="false" value="{{ $cue->trigger->delay }}"></div>
+        <div class="row"><label for="w-{{ $cue->id }}">After ms</label><input class="field" id="w-{{ $cue->id }}" data-cue-field="trigger.delay" data-step="10" autocomplete="off" spellcheck="false" value="{{ $cue->trigger->delay }}"></div>
     @endif
     <div class="row"><label for="a-{{ $cue->id }}">Do</label>
-        <select class="field" id="a-{{ $cue->id }}" data-cue-field="action">
+        <select class="field" id="a-{{ $cue->id }}" data-cue-field="action.kind">
             @foreach (Kindred\Document\Cue\ActionKind::cases() as $kind)
                 @continue($kind === Kindred\Document\Cue\ActionKind::Show && $others->isEmpty())
                 <option value="{{ $kind->value }}" @selected($cue->action->kind === $kind)>{{ $kind->label() }}</option>
@@ -24,28 +24,28 @@
         </select></div>
     @if ($shows)
         <div class="row"><label for="s-{{ $cue->id }}">Screen</label>
-            <select class="field" id="s-{{ $cue->id }}" data-cue-field="target">
+            <select class="field" id="s-{{ $cue->id }}" data-cue-field="action.screen">
                 @if ($gone)<option value="{{ $cue->action->screen }}" selected>(deleted screen)</option>@endif
                 @foreach ($others as $other)<option value="{{ $other->id }}" @selected($cue->action->screen === $other->id)>{{ $other->name }}</option>@endforeach
             </select></div>
         @if ($gone)<p class="field-problem">The screen was deleted; this cue does nothing. Choose another.</p>@endif
     @endif
     <div class="row"><label for="k-{{ $cue->id }}">Transition</label>
-        <select class="field" id="k-{{ $cue->id }}" data-cue-field="transition">
+        <select class="field" id="k-{{ $cue->id }}" data-cue-field="transition.kind">
             @if (! $shows)<option value="" @selected($transition === null)>inverse of the way here</option>@elseif ($transition === null)<option value="" selected>as suggested</option>@endif
             @foreach (Kindred\Document\Cue\TransitionKind::cases() as $kind)<option value="{{ $kind->value }}" @selected($transition?->kind === $kind)>{{ $kind->value }}</option>@endforeach
         </select></div>
     @if ($transition)
         @if ($transition->kind->directed())
             <div class="row"><label for="d-{{ $cue->id }}" title="The way in which the arriving screen moves">Direction</label>
-                <select class="field" id="d-{{ $cue->id }}" data-cue-field="direction">@foreach (Kindred\Document\Cue\Direction::cases() as $direction)<option value="{{ $direction->value }}" @selected($transition->direction === $direction)>{{ $direction->value }}</option>@endforeach</select></div>
+                <select class="field" id="d-{{ $cue->id }}" data-cue-field="transition.direction">@foreach (Kindred\Document\Cue\Direction::cases() as $direction)<option value="{{ $direction->value }}" @selected($transition->direction === $direction)>{{ $direction->value }}</option>@endforeach</select></div>
         @endif
         @if ($transition->kind !== Kindred\Document\Cue\TransitionKind::Cut)
-            <div class="row"><label for="l-{{ $cue->id }}">Duration ms</label><input class="field" id="l-{{ $cue->id }}" data-cue-field="duration" data-step="10" autocomplete="off" spellcheck="false" value="{{ $transition->duration }}"></div>
+            <div class="row"><label for="l-{{ $cue->id }}">Duration ms</label><input class="field" id="l-{{ $cue->id }}" data-cue-field="transition.duration" data-step="10" autocomplete="off" spellcheck="false" value="{{ $transition->duration }}"></div>
             <div class="row"><label for="e-{{ $cue->id }}">Easing</label>
-                <input class="field" id="e-{{ $cue->id }}" data-cue-field="easing" list="easings" value="{{ $easing }}" autocomplete="off"></div>
+                <input class="field" id="e-{{ $cue->id }}" data-cue-field="transition.easing" list="easings" value="{{ $easing }}" autocomplete="off"></div>
         @endif
-        <div class="row"><label for="y-{{ $cue->id }}">Delay ms</label><input class="field" id="y-{{ $cue->id }}" data-cue-field="delay" data-step="10" autocomplete="off" spellcheck="false" value="{{ $transition->delay }}"></div>
+        <div class="row"><label for="y-{{ $cue->id }}">Delay ms</label><input class="field" id="y-{{ $cue->id }}" data-cue-field="transition.delay" data-step="10" autocomplete="off" spellcheck="false" value="{{ $transition->delay }}"></div>
         <datalist id="easings">@foreach (array_keys(Kindred\Document\Cue\Easing::NAMED) as $name)<option>{{ $name }}</option>@endforeach</datalist>
     @endif
     @if ($cue->trigger->kind === Kindred\Document\Cue\TriggerKind::Tap)

@@ -18,9 +18,9 @@
             <span class="flex-1" title="{{ $cell['array']->name }} lays this out once for each row of its data sheet">In cell {{ $cell['number'] }}</span>
             <label class="flex items-center gap-1" title="Otherwise what you change, every cell follows"><input type="checkbox" id="apart"> this cell only</label>
             <button class="button quiet !px-1.5" data-do="sheet" data-id="{{ $cell['array']->id }}"><x-glyph name="table-2"/> Sheet</button>
-            @if ($cell['departs'] !== [])
-                <p class="basis-full">Departs in {{ implode(', ', array_map(fn ($field) => $field === 'words' ? 'its words' : (Kindred\Document\Edit\Field::tryFrom($field)?->label() ?? $field), $cell['departs'])) }}.
-                    <button class="button !min-h-0 !px-1.5" data-do="reset-departure" data-id="{{ $cell['array']->id }}" data-row="{{ $cell['row'] }}" data-part="{{ $only->id }}">Follow the design</button></p>
+            @if ($cell['overrides'] !== [])
+                <p class="basis-full">Here it has its own {{ implode(', ', array_map(fn ($path) => Kindred\Document\Edit\Field::find($path)?->label() ?? $path, $cell['overrides'])) }}.
+                    <button class="button !min-h-0 !px-1.5" data-do="reset-override" data-id="{{ $cell['array']->id }}" data-row="{{ $cell['row'] }}" data-part="{{ $only->id }}">Follow the design</button></p>
             @endif
         </div>
     @endif
@@ -37,52 +37,55 @@
             <x-aligning :several="! $only"/>
             @if (! $only)<div class="row"><span class="label"></span><button class="button justify-start" data-do="even" title="Makes the rows and columns that these lie in roughly exact, with equal gaps"><x-glyph name="layout-dashboard"/> Even out</button></div>@endif
             @include('wall.layout')
+            @include('wall.further', ['facet' => 'where'])
         </div>
     </details>
     <details class="facet" id="facet-look" data-facet="look" open>
-        <summary><b>Look</b><span class="gist">{{ $gist('fill') }} {{ $gist('stroke-colour') }}</span></summary>
+        <summary><b>Look</b><span class="gist">{{ $gist('fills.0.colour') }} {{ $gist('stroke.colour') }}</span></summary>
         <div class="rows">
-            @if ($values['shape']['applies'])<x-choice field="shape" label="Shape" :values="$values" :options="['box' => 'box', 'ellipse' => 'ellipse', 'line' => 'line']"/>@endif
+            @if ($values['kind']['applies'])<x-choice field="kind" label="Shape" :values="$values" :options="['box' => 'box', 'ellipse' => 'ellipse', 'line' => 'line']"/>@endif
             @if ($values['icon']['applies'])<div class="row"><span class="label">Icon</span><button class="button justify-start" data-do="exchange-icon" title="Another icon">@if ($values['icon']['mixed']) mixed @else<x-glyph :name="$values['icon']['value']"/> {{ str_replace('-', ' ', $values['icon']['value']) }}@endif</button></div>@endif
-            @if ($values['fill']['applies'])<x-colour field="fill" :label="$values['icon']['applies'] || $values['size']['applies'] || $only?->content instanceof Kindred\Document\Layer\Widget ? 'Colour' : 'Fill'" :value="$values['fill']['value']" :mixed="$values['fill']['mixed']"/>@endif
-            @if ($values['icon-line']['applies'])<div class="row"><x-number field="icon-line" label="Line" step="0.25" :values="$values"/></div>@endif
+            @if ($values['fills.0.colour']['applies'])<x-colour field="fills.0.colour" :label="$values['icon']['applies'] || $values['style.size']['applies'] || $only?->content instanceof Kindred\Document\Layer\Widget ? 'Colour' : 'Fill'" :value="$values['fills.0.colour']['value']" :mixed="$values['fills.0.colour']['mixed']"/>@endif
+            @if ($values['line']['applies'])<div class="row"><x-number field="line" label="Line" step="0.25" :values="$values"/></div>@endif
             @if ($values['optical']['applies'])<x-choice field="optical" label="Centred" :values="$values" :options="['false' => 'by its grid', 'true' => 'by what is painted']"/>@endif
             @if ($only?->content instanceof Kindred\Document\Layer\Picture)<div class="row"><span class="label">Picture</span><button class="button justify-start" data-do="picture" title="Another picture in the same box"><x-glyph name="replace"/> Replace</button></div>@endif
             @if ($values['fit']['applies'])
                 <x-choice field="fit" label="Fits by" :values="$values" :options="['cover' => 'cover', 'contain' => 'contain', 'fill' => 'fill']"/>
                 <div class="row"><x-number field="zoom" label="Zoom" :values="$values" hint="How much larger the picture is than it fits; Enter on the picture moves and scales it by hand"/></div>
-                <div class="row two"><x-number field="position-x" label="Left" :values="$values" hint="Position across: 0% shows the left edge, 100% the right one"/><x-number field="position-y" label="Top" :values="$values" hint="Position down: 0% shows the upper edge, 100% the lower one"/></div>
+                <div class="row two"><x-number field="positionX" label="Left" :values="$values" hint="Position across: 0% shows the left edge, 100% the right one"/><x-number field="positionY" label="Top" :values="$values" hint="Position down: 0% shows the upper edge, 100% the lower one"/></div>
             @endif
-            @if ($values['stroke-colour']['applies'])
-                <x-colour field="stroke-colour" label="Stroke" :value="$values['stroke-colour']['value']" :mixed="$values['stroke-colour']['mixed']"/>
-                <div class="row"><x-number field="stroke-width" label="Stroke width" :values="$values"/></div>
-                @if ($values['stroke-position']['applies'])<x-choice field="stroke-position" label="Stroke lies" :values="$values" :options="['inside' => 'inside', 'centre' => 'centre', 'outside' => 'outside']"/>@endif
+            @if ($values['stroke.colour']['applies'])
+                <x-colour field="stroke.colour" label="Stroke" :value="$values['stroke.colour']['value']" :mixed="$values['stroke.colour']['mixed']"/>
+                <div class="row"><x-number field="stroke.width" label="Stroke width" :values="$values"/></div>
+                @if ($values['stroke.position']['applies'])<x-choice field="stroke.position" label="Stroke lies" :values="$values" :options="['inside' => 'inside', 'centre' => 'centre', 'outside' => 'outside']"/>@endif
             @endif
-            @if ($values['radius']['applies'])
-                <div class="row"><x-number field="radius" label="Corners" :values="$values" :placeholder="$values['radius']['mixed'] || $values['radius']['value'] === '' ? 'mixed' : ''"/></div>
+            @if ($values['corners']['applies'])
+                <div class="row"><x-number field="corners" label="Corners" :values="$values" :placeholder="$values['corners']['mixed'] || $values['corners']['value'] === '' ? 'mixed' : ''"/></div>
                 <div class="row four"><span class="label" title="Top left, top right, bottom right, bottom left">Each corner</span>
                     @foreach (['topLeft' => 'Top left', 'topRight' => 'Top right', 'bottomRight' => 'Bottom right', 'bottomLeft' => 'Bottom left'] as $corner => $word)
-                        <input class="field !px-1" data-field="radius-{{ $corner }}" data-step="1" value="{{ $values["radius-{$corner}"]['value'] }}" title="{{ $word }}" aria-label="Corner radius, {{ strtolower($word) }}" autocomplete="off">
+                        <input class="field !px-1" data-field="corners.{{ $corner }}" data-step="1" value="{{ $values["corners.{$corner}"]['value'] }}" title="{{ $word }}" aria-label="Corner radius, {{ strtolower($word) }}" autocomplete="off">
                     @endforeach
                 </div>
             @endif
             <div class="row"><x-number field="opacity" label="Opacity" :values="$values"/></div>
+            @include('wall.further', ['facet' => 'look'])
         </div>
     </details>
-    @if ($values['size']['applies'])
+    @if ($values['style.size']['applies'])
         <details class="facet" id="facet-words" data-facet="words" open>
-            <summary><b>Text</b><span class="gist">{{ $gist('family', 'weight', 'size') }}</span></summary>
+            <summary><b>Text</b><span class="gist">{{ $gist('style.family', 'style.weight', 'style.size') }}</span></summary>
             <div class="rows">
-                <x-choice field="family" label="Family" :values="$values" :options="collect($families)->keys()->mapWithKeys(fn ($family) => [$family => $family])->all()"/>
-                <x-choice field="weight" label="Weight" :values="$values" :options="collect($weights)->mapWithKeys(fn ($weight) => [$weight => $weight])->all()"/>
-                <x-choice field="italic" label="Slope" :values="$values" :options="['false' => 'upright', 'true' => 'italic']"/>
-                <div class="row"><x-number field="size" label="Size" :values="$values"/></div>
-                <div class="row"><x-number field="lineHeight" label="Line height" step="0.05" :values="$values"/></div>
-                <div class="row"><x-number field="letterSpacing" label="Tracking em" step="0.01" :values="$values"/></div>
-                <x-choice field="align" label="Align" :values="$values" :options="['left' => 'left', 'center' => 'center', 'right' => 'right']"/>
-                <x-choice field="transform" label="Case" :values="$values" :options="['none' => 'as typed', 'uppercase' => 'UPPERCASE', 'lowercase' => 'lowercase', 'capitalize' => 'Capitalize']"/>
+                <x-choice field="style.family" label="Family" :values="$values" :options="collect($families)->keys()->mapWithKeys(fn ($family) => [$family => $family])->all()"/>
+                <x-choice field="style.weight" label="Weight" :values="$values" :options="collect($weights)->mapWithKeys(fn ($weight) => [$weight => $weight])->all()"/>
+                <x-choice field="style.italic" label="Slope" :values="$values" :options="['false' => 'upright', 'true' => 'italic']"/>
+                <div class="row"><x-number field="style.size" label="Size" :values="$values"/></div>
+                <div class="row"><x-number field="style.lineHeight" label="Line height" step="0.05" :values="$values"/></div>
+                <div class="row"><x-number field="style.letterSpacing" label="Tracking em" step="0.01" :values="$values"/></div>
+                <x-choice field="style.align" label="Align" :values="$values" :options="['left' => 'left', 'center' => 'center', 'right' => 'right']"/>
+                <x-choice field="style.transform" label="Case" :values="$values" :options="['none' => 'as typed', 'uppercase' => 'UPPERCASE', 'lowercase' => 'lowercase', 'capitalize' => 'Capitalize']"/>
                 <x-choice field="wrapped" label="Width" :values="$values" :options="['false' => 'of its words', 'true' => 'set, words wrap']"/>
-                <x-choice field="trim" label="Box" :values="$values" :options="['false' => 'whole lines', 'true' => 'cap height to baseline']"/>
+                <x-choice field="style.trim" label="Box" :values="$values" :options="['false' => 'whole lines', 'true' => 'cap height to baseline']"/>
+                @include('wall.further', ['facet' => 'words'])
             </div>
         </details>
     @endif

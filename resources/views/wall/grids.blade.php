@@ -20,5 +20,5 @@
 <div class="row"><label for="add-grid">Add</label><select class="field" id="add-grid" data-add-grid><option value="">a grid…</option>@foreach (Kindred\Document\Grid\GridKind::cases() as $kind)<option value="{{ $kind->value }}">{{ $kind->label() }}</option>@endforeach</select></div>
 @foreach (['x' => 'Guides ↔', 'y' => 'Guides ↕'] as $axis => $label)
     @php($guides = $same(fn ($screen) => $screen->guides->text($axis === 'x' ? Kindred\Geometry\Axis::X : Kindred\Geometry\Axis::Y)))
-    <div class="row"><label for="s-guides-{{ $axis }}" title="px from the corner, parted by commas; or drag one out of a ruler">{{ $label }}</label><input class="field" id="s-guides-{{ $axis }}" data-screen-field="guides-{{ $axis }}" value="{{ $guides }}" placeholder="{{ $guides === null ? 'mixed' : 'none' }}" autocomplete="off" spellcheck="false"></div>
+    <div class="row"><label for="s-guides-{{ $axis }}" title="px from the corner, parted by commas; or drag one out of a ruler">{{ $label }}</label><input class="field" id="s-guides-{{ $axis }}" data-screen-field="guides.{{ $axis }}" value="{{ $guides }}" placeholder="{{ $guides === null ? 'mixed' : 'none' }}" autocomplete="off" spellcheck="false"></div>
 @endforeach

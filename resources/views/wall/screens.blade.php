@@ -59,7 +59,7 @@
                 @foreach (['' => 'as the project', 'rough' => 'rough', 'plain' => 'plain', 'dressed' => 'dressed'] as $name => $word)<option value="{{ $name }}" @selected($name === $finish)>{{ $word }}</option>@endforeach
             </select></div>
         @if ($one?->tracing)
-            <div class="row"><label for="s-tracing">Tracing</label><span class="flex gap-1"><input class="field" id="s-tracing" data-screen-field="tracing-opacity" data-step="0.1" value="{{ $one->tracing->opacity }}" title="How strong the picture under the screen shows, 0 to 1; it is on the wall only" autocomplete="off"><button class="button quiet !px-1.5" data-do="untrace">Remove</button></span></div>
+            <div class="row"><label for="s-tracing">Tracing</label><span class="flex gap-1"><input class="field" id="s-tracing" data-screen-field="tracing.opacity" data-step="0.1" value="{{ $one->tracing->opacity }}" title="How strong the picture under the screen shows, 0 to 1; it is on the wall only" autocomplete="off"><button class="button quiet !px-1.5" data-do="untrace">Remove</button></span></div>
         @endif
         @include('wall.grids')
     </div>

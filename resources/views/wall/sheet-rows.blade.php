@@ -2,7 +2,7 @@
 @foreach ($rows as $i => $row)
     @php($cells = $row->cells())
     <tr data-row="{{ $row->id }}">
-        <th class="row-head" scope="row" draggable="true" title="Drag to move the row"><span @class(['departs' => isset($departures[$row->id])]) @if (isset($departures[$row->id])) title="Departs from the design" @endif>{{ $i + 1 }}</span>
+        <th class="row-head" scope="row" draggable="true" title="Drag to move the row"><span @class(['overridden' => isset($overrides[$row->id])]) @if (isset($overrides[$row->id])) title="Otherwise than the design in something" @endif>{{ $i + 1 }}</span>
             <button class="button quiet !px-1" data-sheet-do="remove-row" aria-label="Remove row {{ $i + 1 }}" title="Remove the row"><x-glyph name="x"/></button></th>
         @foreach ($sheet->columns as $column)
             @php($value = $cells[$column->id] ?? '')

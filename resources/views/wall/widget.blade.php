@@ -2,7 +2,7 @@
     $widget = $only->content;
     $kind = Kindred\Kit\Kit::find($widget->widget);
     $of = fn ($field) => $field->of($widget);
-    $labels = ['label' => 'Label', 'hint' => 'Hint', 'text' => 'Text', 'icon' => 'Icon', 'on' => 'On', 'value' => 'Value', 'least' => 'Least', 'most' => 'Most', 'step' => 'Step', 'columns' => 'Columns', 'items' => 'Entries', 'required' => 'Required', 'accepts' => 'Takes', 'equals' => 'Same as'];
+    $labels = ['label' => 'Label', 'hint' => 'Hint', 'text' => 'Text', 'icon' => 'Icon', 'on' => 'On', 'value' => 'Value', 'min' => 'Min', 'max' => 'Max', 'step' => 'Step', 'columns' => 'Columns', 'items' => 'Entries', 'required' => 'Required', 'accepts' => 'Takes', 'equals' => 'Same as'];
 @endphp
 <details class="facet" id="facet-widget" data-facet="widget" open>
     <summary><b>Widget</b><span class="gist">{{ $kind?->name() ?? $widget->widget }}</span></summary>
@@ -48,7 +48,7 @@
             @elseif ($field->value === 'on')
                 <div class="row"><span class="label">State</span><label class="flex items-center gap-1"><input type="checkbox" data-widget-field="on" value="true" @checked($widget->on)> on</label></div>
             @else
-                <div class="row"><label for="w-{{ $field->value }}">{{ $labels[$field->value] }}</label><input class="field" id="w-{{ $field->value }}" data-widget-field="{{ $field->value }}" @if (in_array($field->value, ['value', 'least', 'most', 'step'], true)) data-step="{{ $field->value === 'step' ? 1 : $widget->step }}" @endif value="{{ $of($field) }}" autocomplete="off"></div>
+                <div class="row"><label for="w-{{ $field->value }}">{{ $labels[$field->value] }}</label><input class="field" id="w-{{ $field->value }}" data-widget-field="{{ $field->value }}" @if (in_array($field->value, ['value', 'min', 'max', 'step'], true)) data-step="{{ $field->value === 'step' ? 1 : $widget->step }}" @endif value="{{ $of($field) }}" autocomplete="off"></div>
             @endif
         @endforeach
         @if ($kind instanceof Kindred\Kit\Working)

@@ -43,7 +43,7 @@ final class Commands
         PutColumn::class,
         RemoveColumn::class,
         SampleColumn::class,
-        ResetDeparture::class,
+        ResetOverride::class,
         DeleteLayers::class,
         SetField::class,
         SetStyle::class,

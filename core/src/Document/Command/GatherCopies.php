@@ -21,13 +21,13 @@ use Kindred\Input\InvalidInput;
 
 /**
  * Makes an array of copies that lie beside each other: the first is the design, in reading order each becomes a
- * row. What differs in words, pictures, colours and what is shown goes into the data sheet, anything else departs.
+ * row. What differs in words, pictures, colours and what is shown goes into the data sheet, anything else is an override of its cell.
  */
 final readonly class GatherCopies implements Command
 {
     use FromLayers;
 
-    private const SLOTS = ['words' => Slot::Words, 'asset' => Slot::Picture, 'fill' => Slot::Colour, 'shown' => Slot::Shown];
+    private const SLOTS = ['words' => Slot::Words, 'asset' => Slot::Picture, Field::FILL => Slot::Colour, 'shown' => Slot::Shown];
 
     public static function type(): string
     {
@@ -92,7 +92,7 @@ final readonly class GatherCopies implements Command
         $rows = array_map(fn (): Row => Row::of($ids->next()), $layers);
         $columns = [];
         $array = new ArrayLayer($this->across($layers), 1, $this->gap($layers, Axis::Y), $this->gap($layers, Axis::X));
-        $departures = [];
+        $overrides = [];
         foreach ($this->differing($copies) as $i => $fields) {
             $part = $copies->parts[0][$i];
             foreach ($fields as $field => $values) {
@@ -100,18 +100,18 @@ final readonly class GatherCopies implements Command
                 if ($slot !== null && $slot->fits($part) && count($columns) < Sheet::MAX_COLUMNS) {
                     $columns[] = $column = new Column($ids->next(), $field === 'words' || $field === 'asset' ? $part->name : "{$part->name}: {$slot->value}", $slot, $part->id);
                     $rows = array_map(fn (Row $row, int $at): Row => $row->with($column->id, mb_substr($values[$at], 0, Sheet::MAX_LENGTH)), $rows, $order);
-                } elseif (Field::tryFrom($field) !== null) {
+                } elseif (($property = Field::find($field)) !== null) {
                     foreach ($order as $row => $at) {
                         if ($values[$at] !== $values[0]) {
-                            $departures[] = [$rows[$row]->id, $part->id, $field, $values[$at]];
+                            $overrides[] = [$rows[$row]->id, $part->id, $field, $property->plain($copies->parts[$at][$i])];
                         }
                     }
                 }
             }
         }
         $array = $array->with(minWidth: max(1.0, round($layers[0]->box->width)), sheet: new Sheet($columns, $rows));
-        foreach ($departures as [$row, $part, $field, $value]) {
-            $array = $array->departing($row, $part, $field, $value);
+        foreach ($overrides as [$row, $part, $path, $value]) {
+            $array = $array->overriding($row, $part, $path, $value);
         }
 
         return $array;

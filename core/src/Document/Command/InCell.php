@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace Kindred\Document\Command;
 
 use Kindred\Document\Edit\Field;
-use Kindred\Document\Edit\LayerField;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
-use Kindred\Document\Sheet\Filling;
 use Kindred\Document\Sheet\Slot;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
@@ -17,7 +15,7 @@ use Kindred\Input\Reader;
 /**
  * The cell of an array in which a change was made, and whether it is for that cell alone.
  *
- * What is for that cell alone departs from the design there. Otherwise what a column of the data sheet feeds is
+ * What is for that cell alone overrides the design there. Otherwise what a column of the data sheet feeds is
  * changed in the cell's row, and anything else in the design, which all cells follow.
  */
 final readonly class InCell
@@ -33,15 +31,33 @@ final readonly class InCell
     }
 
     /**
-     * The tree with the change made in the sheet or as a departure; null where it is a change of the design.
+     * The tree with the change made in the sheet or as an override; null where it is a change of the design.
      *
-     * @param  LayerField|null  $field  null for words
+     * @param  Layer  $layer  of the design, as it is
+     * @param  Layer  $set  the same as it would be
+     *
+     * @throws InvalidInput where no cell alone can be so
      */
-    public function instead(Tree $tree, Layer $layer, ?LayerField $field, string $value): ?Tree
+    public function instead(Tree $tree, Layer $layer, Field $field, Layer $set): ?Tree
+    {
+        if ($this->apart && ! $field->isOverridable()) {
+            throw new InvalidInput('value', 'One cell cannot be laid out in another way than the rest; change every cell instead.');
+        }
+
+        return $this->written($tree, $layer, $field->path, $field->plain($set));
+    }
+
+    /** The same for the words of a text. */
+    public function saying(Tree $tree, Layer $layer, string $words): ?Tree
+    {
+        return $this->written($tree, $layer, Slot::Words->path(), $words);
+    }
+
+    private function written(Tree $tree, Layer $layer, string $path, mixed $value): ?Tree
     {
         foreach ($tree->ancestors($layer) as $around) {
             if ($around->content instanceof ArrayLayer) {
-                $array = $this->changed($around->content, $layer, $field, $value);
+                $array = $this->changed($around->content, $layer, $path, $value);
 
                 return $array === null ? null : $tree->withLayers($around->with(content: $array));
             }
@@ -50,29 +66,19 @@ final readonly class InCell
         return null;
     }
 
-    private function changed(ArrayLayer $array, Layer $layer, ?LayerField $field, string $value): ?ArrayLayer
+    private function changed(ArrayLayer $array, Layer $layer, string $path, mixed $value): ?ArrayLayer
     {
-        if (! $this->apart) {
-            return $this->fed($array, $layer, $field, $value);
+        $row = $array->sheet->row($this->row);
+        if ($this->apart) {
+            return $array->overriding($row->id, $layer->id, $path, $value);
         }
-        if ($field !== null && ! $field instanceof Field) {
-            throw new InvalidInput('value', 'One cell cannot be laid out in another way than the rest; change every cell instead.');
+        foreach (Slot::cases() as $slot) {
+            $column = $slot->path() === $path ? $array->sheet->feeding($layer->id, $slot) : null;
+            if ($column !== null) {
+                return $array->withSheet($array->sheet->withRow($row->with($column->id, is_scalar($value) ? (string) $value : '')));
+            }
         }
 
-        return $array->departing($array->sheet->row($this->row)->id, $layer->id, $field->value ?? Filling::WORDS, $value);
-    }
-
-    /** With the value in the row of the sheet, where a column feeds it. */
-    private function fed(ArrayLayer $array, Layer $layer, ?LayerField $field, string $value): ?ArrayLayer
-    {
-        $slot = match ($field) {
-            null => Slot::Words,
-            Field::Asset => Slot::Picture,
-            Field::Fill => Slot::Colour,
-            default => null,
-        };
-        $column = $slot === null ? null : $array->sheet->feeding($layer->id, $slot);
-
-        return $column === null ? null : $array->withSheet($array->sheet->withRow($array->sheet->row($this->row)->with($column->id, $value)));
+        return null;
     }
 }

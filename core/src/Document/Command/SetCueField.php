@@ -11,7 +11,7 @@ use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 
-/** Sets one facet of a cue from what was typed or chosen; what else was set meanwhile stays. */
+/** Sets one property of a cue from what was typed or chosen; what else was set meanwhile stays. */
 final readonly class SetCueField implements Command
 {
     use OnCues;
@@ -32,7 +32,7 @@ final readonly class SetCueField implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->id('screen'), $in->optionalId('layer'), $in->id('cue'), $in->enum('field', CueField::class), $in->string('value', 200));
+        return new self($in->id('screen'), $in->optionalId('layer'), $in->id('cue'), CueField::read($in, 'field'), $in->string('value', 200));
     }
 
     public function workingSet(): WorkingSet
@@ -40,7 +40,7 @@ final readonly class SetCueField implements Command
         return new WorkingSet(
             screens: [$this->screen],
             layers: $this->layer === null ? [] : [$this->layer],
-            reel: $this->field === CueField::Action || $this->field === CueField::Target,
+            reel: $this->field->isAction(),
         );
     }
 

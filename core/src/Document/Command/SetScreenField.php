@@ -10,7 +10,7 @@ use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Reader;
 
-/** Sets one facet of a screen from what was typed. Layers follow a new size by their pins. */
+/** Sets one property of a screen from what was typed. Layers follow a new size by their pins. */
 final readonly class SetScreenField implements Command
 {
     private function __construct(
@@ -27,7 +27,7 @@ final readonly class SetScreenField implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->id('screen'), $in->enum('field', ScreenField::class), $in->string('value', 1000));
+        return new self($in->id('screen'), ScreenField::read($in, 'field'), $in->string('value', 1000));
     }
 
     public function workingSet(): WorkingSet

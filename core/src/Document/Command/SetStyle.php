@@ -33,9 +33,9 @@ final readonly class SetStyle implements Command
     {
         $style = $in->object('style');
         $look = [];
-        foreach (Look::FIELDS as $field) {
-            if ($style->has($field->value)) {
-                $look[$field->value] = $style->string($field->value, 200);
+        foreach (Look::fields() as $field) {
+            if ($style->has($field->path)) {
+                $look[$field->path] = $style->string($field->path, 200);
             }
         }
 
@@ -50,15 +50,15 @@ final readonly class SetStyle implements Command
     public function apply(Tree $tree): Tree
     {
         foreach ($this->selected($tree, $this->screen, $this->layers) as $layer) {
-            foreach ($this->look as $name => $value) {
-                $field = Field::from($name);
+            foreach ($this->look as $path => $value) {
+                $field = Field::find($path);
                 $layer = $tree->layer($layer->id);
-                $has = $field->of($layer);
-                if ($has === null || $has === $value || $this->withoutStroke($field)) {
+                $has = $field?->of($layer);
+                if ($field === null || $has === null || $has === $value || $this->withoutStroke($field)) {
                     continue;
                 }
                 $set = $field->set($tree, $layer, $value, new Box(0, 0, 0, 0));
-                $tree = $this->cell?->instead($tree, $layer, $field, $value) ?? $set;
+                $tree = $this->cell?->instead($tree, $layer, $field, $set->layer($layer->id)) ?? $set;
             }
         }
 
@@ -73,6 +73,6 @@ final readonly class SetStyle implements Command
     /** Where there is no stroke it has no width and lies nowhere: to set these would make one. */
     private function withoutStroke(Field $field): bool
     {
-        return ($this->look[Field::StrokeColour->value] ?? '') === '' && in_array($field, [Field::StrokeWidth, Field::StrokePosition], true);
+        return ($this->look['stroke.colour'] ?? '') === '' && $field->root() === 'stroke' && $field->path !== 'stroke.colour';
     }
 }

@@ -45,7 +45,7 @@ final readonly class SetWords implements Command
         if (! $text instanceof Text) {
             throw new InvalidInput('layer', "“{$layer->name}” is not a text.");
         }
-        $instead = $this->cell?->instead($tree, $layer, null, $this->words);
+        $instead = $this->cell?->saying($tree, $layer, $this->words);
         if ($instead !== null) {
             return $instead;
         }

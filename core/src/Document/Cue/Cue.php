@@ -19,7 +19,7 @@ final readonly class Cue implements Stored
     use Declared;
 
     public function __construct(
-        #[Is\Id] public string $id,
+        #[Is\Id(field: false)] public string $id,
         #[Is\Record] public Trigger $trigger,
         #[Is\Record] public Action $action,
         #[Is\Record] public ?Transition $transition,

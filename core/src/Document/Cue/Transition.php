@@ -19,8 +19,8 @@ final readonly class Transition implements Stored
     public function __construct(
         #[Is\Choice] public TransitionKind $kind,
         #[Is\Choice(absent: [Direction::Left])] public Direction $direction,
-        #[Is\Whole(0, self::MAX_TIME, absent: [300])] public int $duration,
-        #[Is\Whole(0, self::MAX_TIME, absent: [0])] public int $delay,
+        #[Is\Duration(self::MAX_TIME, absent: [300])] public int $duration,
+        #[Is\Duration(self::MAX_TIME, absent: [0])] public int $delay,
         #[Is\Parsed(80, absent: ['ease-out'])] public Easing $easing,
     ) {
     }

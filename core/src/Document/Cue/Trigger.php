@@ -21,7 +21,7 @@ final readonly class Trigger implements Described, Stored
 
     public function __construct(
         #[Is\Choice(given: true)] public TriggerKind $kind = TriggerKind::Tap,
-        #[Is\Whole(0, self::MAX_DELAY)] public int $delay = 0,
+        #[Is\Duration(self::MAX_DELAY, label: 'wait')] public int $delay = 0,
     ) {
     }
 

@@ -8,7 +8,6 @@ use Kindred\Document\Cue\Action;
 use Kindred\Document\Cue\ActionKind;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Cue\Direction;
-use Kindred\Document\Cue\Easing;
 use Kindred\Document\Cue\Transition;
 use Kindred\Document\Cue\TransitionKind;
 use Kindred\Document\Cue\Trigger;
@@ -17,57 +16,78 @@ use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
+use Kindred\Property\Path;
+use Kindred\Property\Typing;
 
-/** A facet of a cue, with what follows from it: a new action brings its target and transition. */
-enum CueField: string
+/** A property of cues that is typed or chosen, by its path, with what follows from it: a new action brings its target and transition. */
+final readonly class CueField
 {
-    use Typed;
-
-    case Trigger = 'trigger';
-    case After = 'after';
-    case Action = 'action';
-    case Target = 'target';
-    case Transition = 'transition';
-    case Direction = 'direction';
-    case Duration = 'duration';
-    case Easing = 'easing';
-    case Delay = 'delay';
-    case Checks = 'checks';
-
     /** ms that a trigger waits when it has just been made to wait. */
     private const WAIT = 1000;
 
+    private function __construct(private string $path)
+    {
+    }
+
+    public static function read(Reader $in, string $key): self
+    {
+        return new self($in->string($key, 80));
+    }
+
     public function label(): string
     {
-        return match ($this) {
-            self::After => 'wait',
-            self::Checks => 'what it asks of the fields',
-            self::Target => 'screen',
-            default => $this->value,
+        return match ($this->path) {
+            'trigger.delay' => 'wait',
+            'checks' => 'what it asks of the fields',
+            'action.screen' => 'screen',
+            'trigger.kind', 'action.kind', 'transition.kind' => explode('.', $this->path)[0],
+            default => str_replace('transition.', '', $this->path),
         };
+    }
+
+    /** Whether it says what a cue does: then other screens may have a say. */
+    public function isAction(): bool
+    {
+        return str_starts_with($this->path, 'action.');
     }
 
     /**
      * @param  Screen  $from  the screen that the cue is on
      *
-     * @throws InvalidInput when the value is no value of this facet
+     * @throws InvalidInput when the value is no value of it, or cues have no such property
      */
     public function set(Tree $tree, Screen $from, Cue $cue, string $value): Cue
     {
         $way = $cue->transition ?? Transition::push(Direction::Left);
 
-        return match ($this) {
-            self::Checks => $cue->with(checks: $value === 'true'),
-            self::Trigger => $cue->with(trigger: $this->trigger($cue, $value)),
-            self::After => $cue->with(trigger: new Trigger(TriggerKind::Delay, $this->milliseconds($value, $cue->trigger->delay, Trigger::MAX_DELAY))),
-            self::Action => $this->acting($tree, $from, $cue, $this->choice($value, ActionKind::class)),
-            self::Target => $this->showing($from, $cue, $tree->screen(Reader::of(['value' => $value])->id('value'))),
-            self::Transition => $cue->with(transition: $value === '' ? $this->inverse($cue) : $this->moving($way, $this->choice($value, TransitionKind::class))),
-            self::Direction => $cue->with(transition: $way->with(direction: $this->choice($value, Direction::class))),
-            self::Duration => $cue->with(transition: $way->with(duration: $this->milliseconds($value, $way->duration, Transition::MAX_TIME))),
-            self::Easing => $cue->with(transition: $way->with(easing: Easing::parse($value, 'value'))),
-            self::Delay => $cue->with(transition: $way->with(delay: $this->milliseconds($value, $way->delay, Transition::MAX_TIME))),
+        return match ($this->path) {
+            'trigger.kind' => $cue->with(trigger: $this->trigger($cue, $value)),
+            'action.kind' => $this->acting($tree, $from, $cue, $this->choice($value, ActionKind::class)),
+            'action.screen' => $this->showing($from, $cue, $tree->screen(Reader::of(['value' => $value])->id('value'))),
+            'transition.kind' => $cue->with(transition: $value === '' ? $this->inverse($cue) : $this->moving($way, $this->choice($value, TransitionKind::class))),
+            default => Path::of($this->path)->typed($cue->with(...$this->usual($cue, $way)), $value, Typing::alone()),
         };
+    }
+
+    /** @return array<string, object> what has to be there, so that something of it can be set */
+    private function usual(Cue $cue, Transition $way): array
+    {
+        return match (explode('.', $this->path)[0]) {
+            'transition' => ['transition' => $way],
+            'trigger' => ['trigger' => new Trigger(TriggerKind::Delay, $cue->trigger->delay)],
+            default => [],
+        };
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return T
+     */
+    private function choice(string $value, string $enum): \BackedEnum
+    {
+        return Reader::of(['value' => $value])->enum('value', $enum);
     }
 
     private function trigger(Cue $cue, string $value): Trigger
@@ -107,13 +127,5 @@ enum CueField: string
     private function moving(Transition $way, TransitionKind $kind): Transition
     {
         return $way->with(kind: $kind, duration: $way->kind === TransitionKind::Cut && $way->duration === 0 ? Transition::push($way->direction)->duration : $way->duration);
-    }
-
-    private function milliseconds(string $value, int $has, int $most): int
-    {
-        // As in CSS (Values and Units 4, section 7.2): `300ms`, `0.3s`; a bare number is of ms.
-        $plain = (string) preg_replace(['/ms\b/i', '/(?<=[\d.)])\s*s\b/i'], ['', '*1000'], $value);
-
-        return (int) round($this->number($plain, null, 0, $most, (string) $has, ' ms'));
     }
 }

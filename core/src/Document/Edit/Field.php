@@ -5,265 +5,356 @@ declare(strict_types=1);
 namespace Kindred\Document\Edit;
 
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\Box as ShapeBox;
+use Kindred\Document\Layer\Box as BoxContent;
 use Kindred\Document\Layer\Ellipse;
-use Kindred\Document\Layer\Icon;
-use Kindred\Document\Layer\LayerContent;
+use Kindred\Document\Layer\Kinds;
 use Kindred\Document\Layer\Line;
-use Kindred\Document\Layer\Path;
-use Kindred\Document\Layer\Picture;
-use Kindred\Document\Layer\PictureFit;
+use Kindred\Document\Layer\Path as PathContent;
+use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
+use Kindred\Document\Layout\Pins;
 use Kindred\Document\Resize;
-use Kindred\Document\Style\Corners;
-use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Stroke;
-use Kindred\Document\Style\StrokePosition;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Box;
-use Kindred\Geometry\Number;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Paint\Colour;
-use Kindred\Type\TextStyle;
+use Kindred\Property\Affects;
+use Kindred\Property\Number;
+use Kindred\Property\Path;
+use Kindred\Property\Properties;
+use Kindred\Property\Property;
+use Kindred\Property\Record;
+use Kindred\Property\Records;
+use Kindred\Property\Spread;
+use Kindred\Property\Typing;
 
-/** What every layer, shape, text, picture or icon has of its own: place, size, paint and type. */
-enum Field: string implements LayerField
+/**
+ * A property of layers that is typed or chosen in a facet, named by its path: `opacity`, `stroke.width`, `style.size`.
+ *
+ * What there is, how it is typed and which kinds have it follows from what layers and their kinds declare; only what
+ * follows from a change, beside the value itself, stands here.
+ */
+final readonly class Field
 {
-    use Typed;
+    /** Another shape in the place of one. */
+    public const KIND = 'kind';
 
-    case X = 'x';
-    case Y = 'y';
-    case Width = 'width';
-    case Height = 'height';
-    case Rotation = 'rotation';
-    case Opacity = 'opacity';
-    case Fill = 'fill';
-    case StrokeColour = 'stroke-colour';
-    case StrokeWidth = 'stroke-width';
-    case StrokePosition = 'stroke-position';
-    case Radius = 'radius';
-    case RadiusTopLeft = 'radius-topLeft';
-    case RadiusTopRight = 'radius-topRight';
-    case RadiusBottomRight = 'radius-bottomRight';
-    case RadiusBottomLeft = 'radius-bottomLeft';
-    case Family = 'family';
-    case Weight = 'weight';
-    case Italic = 'italic';
-    case Size = 'size';
-    case LineHeight = 'lineHeight';
-    case LetterSpacing = 'letterSpacing';
-    case Align = 'align';
-    case Transform = 'transform';
-    case Wrapped = 'wrapped';
-    case Trim = 'trim';
-    case Icon = 'icon';
-    case IconLine = 'icon-line';
-    case Optical = 'optical';
-    case Fit = 'fit';
-    case Asset = 'asset';
-    case Rising = 'rising';
-    case Shape = 'shape';
-    case Zoom = 'zoom';
-    case PositionX = 'position-x';
-    case PositionY = 'position-y';
+    /** The colour of the uppermost fill. */
+    public const FILL = 'fills.0.colour';
 
+    private const SHAPES = [BoxContent::class, Ellipse::class, Line::class, PathContent::class];
+
+    private Path $way;
+
+    /** @param  Property<mixed>|null  $property  null for the kind */
+    private function __construct(public string $path, private ?Property $property)
+    {
+        $this->way = Path::of($path);
+    }
+
+    /** Null where no layer has such a property, or it is not set so. */
+    public static function find(string $path): ?self
+    {
+        return self::all()[$path] ?? self::further($path);
+    }
+
+    public static function read(Reader $in, string $key): self
+    {
+        $path = $in->string($key, 80);
+
+        return self::find($path) ?? $in->fail($key, "layers have no property “{$path}” that is set so");
+    }
+
+    /** @return array<string, self> by path; of lists the first entry */
+    public static function all(): array
+    {
+        /** @var array<string, self>|null $all */
+        static $all = null;
+        if ($all === null) {
+            $found = self::leaves(Properties::of(Layer::class), '');
+            foreach (Kinds::ALL as $class) {
+                // Widgets are set by what they have a use for.
+                $found += $class === Widget::class ? [] : self::leaves(Properties::of($class), '');
+            }
+            $all = [self::KIND => new self(self::KIND, null)];
+            foreach ($found as $path => $property) {
+                $all[$path] = new self($path, $property);
+            }
+        }
+
+        return $all;
+    }
+
+    /** As people call it: "corner radius". */
     public function label(): string
     {
-        return match ($this) {
-            self::StrokeColour => 'stroke',
-            self::StrokeWidth => 'stroke width',
-            self::StrokePosition => 'stroke position',
-            self::RadiusTopLeft, self::RadiusTopRight, self::RadiusBottomRight, self::RadiusBottomLeft => 'corner radius',
-            self::LineHeight => 'line height',
-            self::LetterSpacing => 'tracking',
-            self::Transform => 'case',
-            self::Wrapped => 'wrapping',
-            self::Trim => 'box of the words',
-            self::Italic => 'slope',
-            self::IconLine => 'icon line',
-            self::Optical => 'centring',
-            self::Asset => 'picture',
-            self::PositionX => 'position across',
-            self::PositionY => 'position down',
-            default => $this->value,
-        };
+        return $this->property?->label() ?? 'shape';
     }
 
-    public function set(Tree $tree, Layer $layer, string $value, Box $parent): Tree
+    /** What of a layer it is a part of: `stroke` of `stroke.width`. */
+    public function root(): string
     {
-        $box = $layer->box;
-
-        return match ($this) {
-            self::X => Resize::to($tree, $layer, new Box($this->number($value, $parent->width, -Reader::LIMIT, Reader::LIMIT), $box->y, $box->width, $box->height)),
-            self::Y => Resize::to($tree, $layer, new Box($box->x, $this->number($value, $parent->height, -Reader::LIMIT, Reader::LIMIT), $box->width, $box->height)),
-            self::Width => Resize::to($tree, $layer, $box->sized($this->number($value, $parent->width, 0, Reader::LIMIT), $box->height)),
-            self::Height => Resize::to($tree, $layer, $box->sized($box->width, $this->number($value, $parent->height, 0, Reader::LIMIT))),
-            default => $tree->withLayers($this->styled($layer, $value)),
-        };
+        return $this->way->root();
     }
 
-    /** The facet of one layer as its field shows it; null where the layer has no such facet. */
-    public function of(Layer $layer): ?string
-    {
-        $content = $layer->content;
-        $shape = ! $layer->isGroup() && ! $content instanceof Text && ! $content instanceof Icon && ! $content instanceof Widget;
-        $boxed = $shape && ! $content instanceof Line && ! $content instanceof Path;
-
-        return match ($this) {
-            self::X => Number::text($layer->box->x),
-            self::Y => Number::text($layer->box->y),
-            self::Width => Number::text($layer->box->width),
-            self::Height => Number::text($layer->box->height),
-            self::Rotation => Number::text($layer->rotation),
-            self::Opacity => Number::text($layer->opacity * 100).'%',
-            self::Fill => $layer->isGroup() || $content instanceof Line ? null : ($layer->fills === [] ? '' : $layer->fills[count($layer->fills) - 1]->colour->toHex()),
-            self::StrokeColour => $shape ? ($layer->stroke?->colour->toHex() ?? '') : null,
-            self::StrokeWidth => $shape ? Number::text($layer->stroke->width ?? 0) : null,
-            self::StrokePosition => $boxed && $layer->stroke !== null ? $layer->stroke->position->value : null,
-            self::Radius => $this->corner($layer, $layer->corners->same() === null ? '' : Number::text($layer->corners->topLeft)),
-            self::RadiusTopLeft => $this->corner($layer, Number::text($layer->corners->topLeft)),
-            self::RadiusTopRight => $this->corner($layer, Number::text($layer->corners->topRight)),
-            self::RadiusBottomRight => $this->corner($layer, Number::text($layer->corners->bottomRight)),
-            self::RadiusBottomLeft => $this->corner($layer, Number::text($layer->corners->bottomLeft)),
-            self::Icon => $content instanceof Icon ? $content->icon : null,
-            self::IconLine => $content instanceof Icon ? Number::text($content->line) : null,
-            self::Optical => $content instanceof Icon ? ($content->optical ? 'true' : 'false') : null,
-            self::Fit => $content instanceof Picture ? $content->fit->value : null,
-            self::Asset => $content instanceof Picture ? $content->asset : null,
-            self::Shape => $content instanceof ShapeBox || $content instanceof Ellipse || $content instanceof Line || $content instanceof Path ? $layer->kind() : null,
-            self::Zoom => $content instanceof Picture ? Number::text($content->zoom * 100).'%' : null,
-            self::PositionX => $content instanceof Picture ? Number::text($content->positionX * 100).'%' : null,
-            self::PositionY => $content instanceof Picture ? Number::text($content->positionY * 100).'%' : null,
-            self::Rising => $content instanceof Line ? ($content->rising ? 'true' : 'false') : null,
-            self::Trim => $content instanceof Text ? ($content->style->trim ? 'true' : 'false') : null,
-            self::Italic => $content instanceof Text ? ($content->style->italic ? 'true' : 'false') : null,
-            self::Wrapped => $content instanceof Text ? ($content->wrapped ? 'true' : 'false') : null,
-            default => $content instanceof Text ? $this->typed($content->style) : null,
-        };
-    }
-
-    private function corner(Layer $layer, string $value): ?string
-    {
-        $round = in_array($layer->kind(), ['box', 'picture', 'stack', 'array'], true) || ($layer->content instanceof Widget && $layer->content->isPicture());
-
-        return $round ? $value : null;
-    }
-
-    private function typed(TextStyle $style): ?string
-    {
-        $value = $style->toArray()[$this->value] ?? null;
-
-        return is_float($value) ? Number::text($value) : (is_scalar($value) ? (string) $value : null);
-    }
-
-    private function styled(Layer $layer, string $value): Layer
-    {
-        return match ($this) {
-            self::Rotation => $layer->with(rotation: fmod($this->number($value, null, -36_000, 36_000), 360)),
-            self::Opacity => $layer->with(opacity: $this->share($value)),
-            // The uppermost is the one that is shown; those below it stay.
-            self::Fill => $layer->with(fills: [...array_slice($layer->fills, 0, -1), ...(trim($value) === '' ? [] : [new Fill(Colour::parse($value, 'value'))])]),
-            self::StrokeColour => $layer->with(stroke: trim($value) === '' ? null : $this->stroke($layer)->with(colour: Colour::parse($value, 'value'))),
-            self::StrokeWidth => $this->strokeWidth($layer, $this->number($value, null, 0, 200)),
-            self::StrokePosition => $layer->with(stroke: $this->stroke($layer)->with(position: $this->choice($value, StrokePosition::class))),
-            self::Radius => $layer->with(corners: Corners::all($this->number($value, min($layer->box->width, $layer->box->height), 0, Reader::LIMIT))),
-            self::RadiusTopLeft, self::RadiusTopRight, self::RadiusBottomRight, self::RadiusBottomLeft => $layer->with(
-                corners: $layer->corners->with(...[substr($this->value, 7) => $this->number($value, min($layer->box->width, $layer->box->height), 0, Reader::LIMIT)]),
-            ),
-            self::Shape => $this->reshaped($layer, $value),
-            default => $layer->with(content: $this->content($layer->content, $value)),
-        };
-    }
-
-    private function content(LayerContent $content, string $value): LayerContent
+    /** The facet in which it is set: `where`, `look` or `words`. */
+    public function facet(): string
     {
         return match (true) {
-            $content instanceof Text => $this->text($content, $value),
-            $content instanceof Icon && $this === self::Icon => Icon::read(Reader::of([...$content->toArray(), 'icon' => $value])),
-            $content instanceof Icon && $this === self::IconLine => $content->with(line: $this->number($value, null, 0.5, 4)),
-            $content instanceof Icon && $this === self::Optical => $content->with(optical: $value === 'true'),
-            $content instanceof Picture && $this === self::Fit => $content->with(fit: $this->choice($value, PictureFit::class)),
-            $content instanceof Picture && $this === self::Asset => Picture::read(Reader::of([...$content->toArray(), 'asset' => $value])),
-            $content instanceof Picture && $this === self::Zoom => $content->with(zoom: $this->percent($value, Picture::LEAST_ZOOM, Picture::MOST_ZOOM)),
-            $content instanceof Picture && $this === self::PositionX => $content->with(positionX: $this->percent($value, 0, 1)),
-            $content instanceof Picture && $this === self::PositionY => $content->with(positionY: $this->percent($value, 0, 1)),
-            $content instanceof Line && $this === self::Rising => new Line($value === 'true'),
-            default => $content,
+            $this->root() === 'style' => 'words',
+            $this->isLook() || $this->affects() === Affects::Paint => 'look',
+            default => 'where',
         };
+    }
+
+    /** @return array<array-key, string>|null the choices that there are, by what is sent; null where it is typed */
+    public function options(): ?array
+    {
+        return $this->property?->options();
+    }
+
+    public function isColour(): bool
+    {
+        return $this->property?->holds(Colour::class) === true;
+    }
+
+    /** Whether it makes up how a layer looks, apart from what it is and where it lies. */
+    public function isLook(): bool
+    {
+        return $this->property->look ?? $this->ofRoot()->look ?? false;
+    }
+
+    /** Whether a change of it can be seen, but for how things are laid out and what they say. */
+    public function isSeen(): bool
+    {
+        return $this->isLook() || $this->affects() === Affects::Paint || $this->isOfBox() || $this->path === 'rotation';
+    }
+
+    /** Whether several properties are typed in it at once. */
+    public function isShorthand(): bool
+    {
+        return $this->property instanceof Record;
+    }
+
+    /** Whether it is one of several that can be typed at once. */
+    public function hasShorthand(): bool
+    {
+        return $this->path !== $this->root() && self::find($this->root())?->isShorthand() === true;
+    }
+
+    /** Whether it can be otherwise in one cell than in the rest. */
+    public function isOverridable(): bool
+    {
+        return $this->property !== null && ($this->property->overridable ?? $this->ofRoot()->overridable ?? true);
+    }
+
+    public function affects(): Affects
+    {
+        return $this->ofRoot()->affects ?? Affects::Layout;
+    }
+
+    /** @return list<string> values that are worth seeing side by side, as they are typed */
+    public function tries(): array
+    {
+        return $this->property?->tries() ?? [];
+    }
+
+    /**
+     * The value as its field shows it; null where the layer has no such property.
+     *
+     * @param  Tree|null  $tree  around the layer; without it what follows from where it lies is not known
+     */
+    public function of(Layer $layer, ?Tree $tree = null): ?string
+    {
+        if ($this->path === self::KIND) {
+            return in_array($layer->content::class, self::SHAPES, true) ? $layer->kind() : null;
+        }
+        if ($this->property === null || ! $this->isOf($layer, $tree)) {
+            return null;
+        }
+
+        return match ($this->path) {
+            // Where a size comes from is said by the kind where nobody said it.
+            'sizing.width' => $layer->widthFrom()->value,
+            'sizing.height' => $layer->heightFrom()->value,
+            default => $this->way->shown($this->root() === 'pins' && $tree !== null ? $layer->with(pins: self::pins($tree, $layer)) : $layer),
+        };
+    }
+
+    /**
+     * The tree with the value that is typed; a layer that has no such property is left as it is.
+     *
+     * @param  Box  $parent  what percentages are of
+     *
+     * @throws InvalidInput when it is no value of it
+     */
+    public function set(Tree $tree, Layer $layer, string $value, Box $parent): Tree
+    {
+        if ($this->of($layer, $tree) === null) {
+            return $tree;
+        }
+        if ($this->path === self::KIND) {
+            return $tree->withLayers($this->reshaped($layer, $value));
+        }
+        $before = $this->root() === 'pins' ? $layer->with(pins: self::pins($tree, $layer)) : $layer;
+        $typed = $this->way->typed($before, $value, Typing::within($parent->width, $parent->height, min($layer->box->width, $layer->box->height)));
+
+        return $this->isOfBox() ? Resize::to($tree, $layer, $typed->box) : $tree->withLayers($typed);
+    }
+
+    /**
+     * What is typed, as it is written; null where it is none.
+     *
+     * @throws InvalidInput when it is no value of it
+     */
+    public function entered(string $typed, Typing $typing): mixed
+    {
+        $property = $this->property ?? throw new InvalidInput('value', 'One cell cannot be of another shape');
+        $value = trim($typed) === '' && $property->isRequired() ? null : $property->typed($typed, null, $typing);
+
+        return $value === null ? null : $property->plain($value);
+    }
+
+    /** The value as it is written; null where there is none. */
+    public function plain(Layer $layer): mixed
+    {
+        return $this->way->plain($layer);
+    }
+
+    /**
+     * The tree with a value as `plain` gives it; a layer that has no such property is left as it is.
+     *
+     * @throws InvalidInput when it is no value of it
+     */
+    public function put(Tree $tree, Layer $layer, mixed $plain): Tree
+    {
+        if ($this->property === null || $this->way->property($layer) === null) {
+            return $tree;
+        }
+        if (is_string($plain) && ($this->property instanceof Number || $this->isShorthand())) {
+            // A percentage that an earlier version kept: it is of what the layer lies in now.
+            return $this->set($tree, $layer, $plain, $layer->parent === null ? $layer->box : $tree->layer($layer->parent)->box);
+        }
+        $with = $this->way->put($layer, $plain);
+
+        return $this->isOfBox() ? Resize::to($tree, $layer, $with->box) : $tree->withLayers($with);
+    }
+
+    private function isOfBox(): bool
+    {
+        return in_array($this->path, ['x', 'y', 'width', 'height'], true);
+    }
+
+    /** Whether a layer has it, by its kind and by where it lies. */
+    private function isOf(Layer $layer, ?Tree $tree): bool
+    {
+        $root = $this->root();
+        if (in_array($root, ['fills', 'stroke', 'corners'], true)) {
+            return array_intersect([$root, $this->path], $layer->content->paint()) !== [];
+        }
+        if ($root === 'sizing' || $root === 'pins') {
+            return $tree !== null && ($root === 'pins' ? $this->isPinned($tree, $layer) : $this->isSized($tree, $layer));
+        }
+
+        return $this->way->property($layer) !== null;
+    }
+
+    private function isPinned(Tree $tree, Layer $layer): bool
+    {
+        return ! $this->isLaid($tree, $layer) && ($layer->screen !== null || $layer->parent !== null);
+    }
+
+    private function isSized(Tree $tree, Layer $layer): bool
+    {
+        $laid = $this->isLaid($tree, $layer);
+
+        return match ($this->path) {
+            'sizing.alignSelf' => $laid,
+            'sizing.absolute' => $this->isInStack($tree, $layer),
+            // The height of words is that of their lines.
+            'sizing.height' => ($laid || $layer->content instanceof Stack) && ! $layer->content instanceof Text,
+            default => $laid || $layer->content instanceof Stack,
+        };
+    }
+
+    private function isInStack(Tree $tree, Layer $layer): bool
+    {
+        return $layer->parent !== null && ($tree->layers[$layer->parent] ?? null)?->content instanceof Stack;
+    }
+
+    private function isLaid(Tree $tree, Layer $layer): bool
+    {
+        return $this->isInStack($tree, $layer) && ! $layer->sizing->absolute;
+    }
+
+    /** The pins that hold for a layer, said or not. */
+    private static function pins(Tree $tree, Layer $layer): Pins
+    {
+        $inGroup = $layer->parent !== null && ($tree->layers[$layer->parent] ?? null)?->isGroup() === true;
+
+        return $layer->pins ?? ($inGroup ? Pins::proportion() : Pins::corner());
     }
 
     /** Another shape in the same place, of the same paint; a line that would have nothing to be seen by takes the fill as its stroke. */
     private function reshaped(Layer $layer, string $value): Layer
     {
-        if ($this->of($layer) === null || $value === $layer->kind()) {
+        if ($value === $layer->kind()) {
             return $layer;
         }
         $content = match ($value) {
-            ShapeBox::kind() => new ShapeBox,
+            BoxContent::kind() => new BoxContent,
             Ellipse::kind() => new Ellipse,
             Line::kind() => new Line,
             default => throw new InvalidInput('value', 'Shapes are box, ellipse and line.'),
         };
         $unseen = $content instanceof Line && $layer->stroke === null && $layer->fills !== [];
 
-        return $layer->with(content: $content, stroke: $unseen ? new Stroke($layer->fills[count($layer->fills) - 1]->colour) : $layer->stroke);
+        return $layer->with(content: $content, stroke: $unseen ? new Stroke($layer->fills[0]->colour) : $layer->stroke);
     }
 
-    private function text(Text $text, string $value): Text
+    /** @return Property<mixed>|null the property of the layer, or of its kind, of which this is a part */
+    private function ofRoot(): ?Property
     {
-        return match ($this) {
-            self::Wrapped => $text->with(wrapped: $value === 'true'),
-            self::Family, self::Align, self::Transform => $text->with(style: $this->restyled($text, $value)),
-            self::Trim, self::Italic => $text->with(style: $this->restyled($text, $value === 'true')),
-            self::Weight => $text->with(style: $this->restyled($text, (int) $this->number($value, null, 1, 1000))),
-            self::Size => $text->with(style: $this->restyled($text, $this->number($value, $text->style->size, 1, 1000))),
-            self::LineHeight => $text->with(style: $this->restyled($text, $this->number($value, 1, 0.5, 5))),
-            self::LetterSpacing => $text->with(style: $this->restyled($text, $this->number($value, 1, -0.5, 2))),
-            default => $text,
-        };
-    }
-
-    private function restyled(Text $text, string|int|float|bool $value): TextStyle
-    {
-        try {
-            return TextStyle::read(Reader::of([...$text->style->toArray(), $this->value => $value]));
-        } catch (InvalidInput $problem) {
-            throw new InvalidInput('value', $problem->problem);
-        }
-    }
-
-    private function stroke(Layer $layer): Stroke
-    {
-        return $layer->stroke ?? new Stroke(Colour::rgb(30, 34, 35));
-    }
-
-    private function strokeWidth(Layer $layer, float $width): Layer
-    {
-        return $layer->with(stroke: $width < 0.1 ? null : $this->stroke($layer)->with(width: $width));
-    }
-
-    /** A share as it is shown, in percent, with its sign or without; or as a number up to 1. */
-    private function share(string $value): float
-    {
-        $number = Arithmetic::evaluate($value, 1);
-
-        return $this->within($number > 1 && ! str_contains($value, '%') ? $number / 100 : $number, 0, 1);
-    }
-
-    /** Percent, with its sign or without. */
-    private function percent(string $value, float $min, float $max): float
-    {
-        return $this->within(Arithmetic::evaluate($value, 1) / (str_contains($value, '%') ? 1 : 100), $min, $max);
-    }
-
-    private function within(float $share, float $min, float $max): float
-    {
-        if ($share < $min || $share > $max) {
-            throw new InvalidInput('value', sprintf('%s must lie between %s and %s %%', ucfirst($this->label()), Number::text($min * 100), Number::text($max * 100)));
+        $layer = Properties::of(Layer::class);
+        $found = $layer->all[$this->root()] ?? null;
+        foreach ($found === null ? Kinds::ALL : [] as $class) {
+            $found ??= Properties::of($class)->all[$this->root()] ?? null;
         }
 
-        return $share;
+        return $found;
+    }
+
+    /**
+     * What can be set of a thing, by path.
+     *
+     * @return array<string, Property<mixed>>
+     */
+    private static function leaves(Properties $of, string $prefix): array
+    {
+        $found = [];
+        foreach ($of->all as $name => $property) {
+            if (! $property->field) {
+                continue;
+            }
+            $found += match (true) {
+                $property instanceof Spread => $property->parts(null),
+                $property instanceof Records => self::leaves(Properties::of($property->of), "{$prefix}{$name}.0."),
+                $property instanceof Record => ($property->hasShorthand() ? [$prefix.$name => $property] : []) + self::leaves(Properties::of($property->kind()), "{$prefix}{$name}."),
+                default => [$prefix.$name => $property],
+            };
+        }
+
+        return $found;
+    }
+
+    /** Further entries of lists: `fills.3.colour`. */
+    private static function further(string $path): ?self
+    {
+        $first = (string) preg_replace('/\.\d+(?=\.)/', '.0', $path);
+
+        return $first === $path ? null : (isset(self::all()[$first]) ? new self($path, self::all()[$first]->property) : null);
     }
 }

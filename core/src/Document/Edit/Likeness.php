@@ -17,14 +17,14 @@ enum Likeness: string
     /** What layers that are alike in this have the same; null where a layer has nothing of the kind. */
     public function key(Layer $layer): ?string
     {
-        $fields = match ($this) {
-            self::Look => Look::FIELDS,
-            self::Fill => [Field::Fill],
-            self::Stroke => Look::STROKE,
-            self::Type => Look::TYPE,
+        $root = match ($this) {
+            self::Look => null,
+            self::Fill => 'fills',
+            self::Stroke => 'stroke',
+            self::Type => 'style',
         };
-        $look = Look::of($layer, $fields);
-        if ($look === [] || ($this === self::Stroke && $layer->stroke === null) || ($this === self::Fill && $look['fill'] === '')) {
+        $look = Look::of($layer, array_values(array_filter(Look::fields(), fn (Field $field): bool => ($root === null || $field->root() === $root) && ! ($this === self::Type && $field->path === 'style.align'))));
+        if ($look === [] || ($this === self::Stroke && $layer->stroke === null) || ($this === self::Fill && $layer->fills === [])) {
             return null;
         }
 

@@ -14,15 +14,14 @@ final class Trials
     /** So many at a time. */
     public const MOST = 8;
 
-    private const FIELDS = [
-        Field::Fill, Field::Size, Field::Weight, Field::Family, Field::Radius, Field::Width, Field::Height, Field::Opacity, Field::StrokeColour, Field::StrokeWidth,
-        Field::LineHeight, Field::LetterSpacing, Field::Align, Field::Transform, Field::Rotation, Field::Icon,
-    ];
-
-    /** @return list<Field> the properties of a layer that can be tried */
+    /** @return list<Field> the properties of a layer that can be tried, its colour first */
     public static function fields(Layer $layer): array
     {
-        return array_values(array_filter(self::FIELDS, fn (Field $field): bool => $field->of($layer) !== null));
+        $fields = array_values(array_filter(Field::all(), fn (Field $field): bool => $field->of($layer) !== null && ! $field->hasShorthand()
+            && ($field->isLook() || ($field->isSeen() && $field->tries() !== []) || $field->path === 'icon')));
+        usort($fields, fn (Field $a, Field $b): int => self::rank($a) <=> self::rank($b));
+
+        return $fields;
     }
 
     /**
@@ -34,21 +33,11 @@ final class Trials
     public static function of(Tree $tree, Layer $layer, Field $field, array $families): array
     {
         $now = (string) $field->of($layer);
-        $number = (float) $now;
-        $times = fn (float ...$factors): array => array_map(fn (float $factor): string => Number::text(round($number * $factor)), $factors);
-        $values = match ($field) {
-            Field::Size, Field::Width, Field::Height => $times(0.75, 1.25, 1.5),
-            Field::Radius => ['0', '4', '8', '16', '28'],
-            Field::StrokeWidth => ['0', '1', '2', '4'],
-            Field::Opacity => ['100%', '75%', '50%', '25%'],
-            Field::LineHeight => ['1', '1.2', '1.4', '1.6', '1.8'],
-            Field::LetterSpacing => ['-0.02', '0', '0.02', '0.06'],
-            Field::Rotation => ['-6', '0', '6', '90'],
-            Field::Align => ['left', 'center', 'right'],
-            Field::Transform => ['none', 'uppercase', 'capitalize'],
-            Field::Weight => array_map(strval(...), $families[(string) Field::Family->of($layer)] ?? []),
-            Field::Family => array_keys($families),
-            default => self::inUse($tree, $field),
+        $tries = array_map(fn (string $try): string => str_starts_with($try, '*') ? Number::text(round((float) $now * (float) substr($try, 1))) : $try, $field->tries());
+        $values = match ($field->path) {
+            'style.family' => array_keys($families),
+            'style.weight' => array_map(strval(...), $families[(string) Field::find('style.family')?->of($layer)] ?? []),
+            default => $tries === [] ? self::inUse($tree, $field) : $tries,
         };
 
         return array_slice(array_values(array_unique([$now, ...$values])), 0, 6);
@@ -61,5 +50,15 @@ final class Trials
         arsort($counts);
 
         return array_map(strval(...), array_keys($counts));
+    }
+
+    /** The fill first, then what a kind has of its own, then the rest. */
+    private static function rank(Field $field): int
+    {
+        return match (true) {
+            $field->path === Field::FILL => 0,
+            $field->root() === 'style' => 1,
+            default => 2,
+        };
     }
 }

@@ -31,12 +31,12 @@ final readonly class Grid implements Stored
     public const MAX_COUNT = 100;
 
     public function __construct(
-        #[Is\Id] public string $id,
-        #[Is\Choice] public GridKind $kind,
+        #[Is\Id(field: false)] public string $id,
+        #[Is\Choice(field: false)] public GridKind $kind,
         #[Is\Whole(1, self::MAX_COUNT)] public int $count = 4,
-        #[Is\Number(1)] public ?float $size = null,
-        #[Is\Number(0, absent: [0.0])] public float $margin = 16,
-        #[Is\Number(0, absent: [0.0])] public float $gutter = 16,
+        #[Is\Number(1, unit: ' px')] public ?float $size = null,
+        #[Is\Number(0, unit: ' px', absent: [0.0])] public float $margin = 16,
+        #[Is\Number(0, unit: ' px', absent: [0.0])] public float $gutter = 16,
         #[Is\Parsed(60)] public ?Colour $colour = null,
     ) {
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Grid;
 
-use Kindred\Document\Edit\Arithmetic;
 use Kindred\Geometry\Axis;
 use Kindred\Geometry\Number;
+use Kindred\Input\Arithmetic;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Property as Is;
@@ -25,8 +25,8 @@ final readonly class Guides implements Stored
      * @param  list<float>  $y
      */
     public function __construct(
-        #[Is\Numbers(self::MAX)] public array $x = [],
-        #[Is\Numbers(self::MAX)] public array $y = [],
+        #[Is\Numbers(self::MAX, label: 'guides')] public array $x = [],
+        #[Is\Numbers(self::MAX, label: 'guides')] public array $y = [],
     ) {
     }
 

@@ -17,7 +17,7 @@ use Kindred\Property\Properties;
  * One cell design, its only child, laid out once a row of its data sheet by the rules of CSS Grid.
  *
  * With `columns` there are so many, `repeat(n, minmax(0, 1fr))`; without, as many as fit a least width in px,
- * `repeat(auto-fill, minmax(min(minWidth, 100%), 1fr))`. Gaps in px. A cell may depart in single fields of its layers.
+ * `repeat(auto-fill, minmax(min(minWidth, 100%), 1fr))`. Gaps in px. A cell may override single properties of its layers.
  */
 final readonly class ArrayLayer implements Container, InParts
 {
@@ -28,21 +28,26 @@ final readonly class ArrayLayer implements Container, InParts
     /** In parts each row is a property of this name and its id, as it is written, and `rows` are their ids in order. */
     private const ROW = 'row:';
 
-    /** @param  array<string, array<string, array<string, string>>>  $departures  values as they are typed, by row, layer and field */
+    /** @param  array<string, array<string, array<string, mixed>>>  $overrides  values as they are written, by row, layer and path of the property */
     public function __construct(
-        #[Is\Whole(1, self::MAX_COLUMNS, absent: [null])] public ?int $columns = 2,
-        #[Is\Number(1)] public float $minWidth = 160,
-        #[Is\Number(0, absent: [0.0])] public float $rowGap = 16,
-        #[Is\Number(0, absent: [0.0])] public float $columnGap = 16,
-        #[Is\Choice] public CellHeight $cellHeight = CellHeight::Content,
-        #[Is\Record] public Sheet $sheet = new Sheet,
-        #[Departures] public array $departures = [],
+        #[Is\Whole(1, self::MAX_COLUMNS, overridable: false, absent: [null])] public ?int $columns = 2,
+        #[Is\Number(1, base: Is\Base::Width, unit: ' px', label: 'min width of a column', overridable: false)] public float $minWidth = 160,
+        #[Is\Number(0, base: Is\Base::Height, unit: ' px', overridable: false, absent: [0.0])] public float $rowGap = 16,
+        #[Is\Number(0, base: Is\Base::Width, unit: ' px', overridable: false, absent: [0.0])] public float $columnGap = 16,
+        #[Is\Choice(overridable: false)] public CellHeight $cellHeight = CellHeight::Content,
+        #[Is\Record(field: false)] public Sheet $sheet = new Sheet,
+        #[Overrides(field: false)] public array $overrides = [],
     ) {
     }
 
     public static function kind(): string
     {
         return 'array';
+    }
+
+    public function paint(): array
+    {
+        return ['fills', 'stroke', 'corners'];
     }
 
     /** How many columns there are at a width in px. */
@@ -59,7 +64,7 @@ final readonly class ArrayLayer implements Container, InParts
         return max(0.0, round(($width - $this->columnGap * ($columns - 1)) / $columns, 3));
     }
 
-    /** @return list<string> the hashes of the pictures in the sheet and in what departs */
+    /** @return list<string> the hashes of the pictures in the sheet and in overrides */
     public function pictures(): array
     {
         $found = [];
@@ -68,24 +73,32 @@ final readonly class ArrayLayer implements Container, InParts
                 $found[] = $row->cells()[$column->id] ?? '';
             }
         }
-        foreach ($this->departures as $layers) {
-            foreach ($layers as $fields) {
-                $found[] = $fields['asset'] ?? '';
+        foreach ($this->overrides as $layers) {
+            foreach ($layers as $values) {
+                $found[] = is_string($values['asset'] ?? null) ? $values['asset'] : '';
             }
         }
 
         return array_values(array_filter($found, fn (string $one): bool => preg_match('/^[0-9a-f]{64}$/D', $one) === 1));
     }
 
-    /** With a field of a layer in one cell set apart from the design; null follows the design again. */
-    public function departing(string $row, string $layer, string $field, ?string $value): self
+    /** With a property of a layer in one cell otherwise than in the design. */
+    public function overriding(string $row, string $layer, string $path, mixed $value): self
     {
-        $departures = $this->departures;
-        $departures[$row][$layer][$field] = $value;
-        $departures[$row][$layer] = array_filter($departures[$row][$layer], fn (?string $one): bool => $one !== null);
-        $departures[$row] = array_filter($departures[$row], fn (array $one): bool => $one !== []);
+        $overrides = $this->overrides;
+        $overrides[$row][$layer][$path] = $value;
 
-        return $this->with(departures: array_filter($departures, fn (array $one): bool => $one !== []));
+        return $this->with(overrides: $overrides);
+    }
+
+    /** With a property of a layer in one cell as in the design again. */
+    public function following(string $row, string $layer, string $path): self
+    {
+        $overrides = $this->overrides;
+        unset($overrides[$row][$layer][$path]);
+        $overrides[$row] = array_filter($overrides[$row] ?? [], fn (array $one): bool => $one !== []);
+
+        return $this->with(overrides: array_filter($overrides, fn (array $one): bool => $one !== []));
     }
 
     /**
@@ -95,25 +108,25 @@ final readonly class ArrayLayer implements Container, InParts
      */
     public function renamed(array $ids): self
     {
-        $departures = [];
-        foreach ($this->departures as $row => $layers) {
-            foreach ($layers as $layer => $fields) {
-                $departures[$row][$ids[$layer] ?? $layer] = $fields;
+        $overrides = [];
+        foreach ($this->overrides as $row => $layers) {
+            foreach ($layers as $layer => $values) {
+                $overrides[$row][$ids[$layer] ?? $layer] = $values;
             }
         }
 
         return $this->with(
             sheet: $this->sheet->with(columns: array_map(fn (Column $column): Column => $column->with(layer: $ids[$column->layer ?? ''] ?? $column->layer), $this->sheet->columns)),
-            departures: $departures,
+            overrides: $overrides,
         );
     }
 
-    /** The sheet replaced; what departed in rows that are gone is forgotten. */
+    /** The sheet replaced; what was otherwise in rows that are gone is forgotten. */
     public function withSheet(Sheet $sheet): self
     {
         $rows = array_fill_keys(array_map(fn (Row $row): string => $row->id, $sheet->rows), true);
 
-        return $this->with(sheet: $sheet, departures: array_intersect_key($this->departures, $rows));
+        return $this->with(sheet: $sheet, overrides: array_intersect_key($this->overrides, $rows));
     }
 
     public function parts(?LayerContent $beside = null): array

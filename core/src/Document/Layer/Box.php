@@ -12,4 +12,9 @@ final readonly class Box implements LayerContent
     {
         return 'box';
     }
+
+    public function paint(): array
+    {
+        return ['fills', 'stroke', 'corners'];
+    }
 }

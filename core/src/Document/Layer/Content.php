@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Document\Layer;
 
 use Kindred\Input\Reader;
+use Kindred\Property\Properties;
 use Kindred\Property\Schema;
 use Kindred\Property\Spread;
 
@@ -26,6 +27,21 @@ final class Content extends Spread
         return ['kind' => $value::kind()] + $value->toArray();
     }
 
+    public function holds(string $class): bool
+    {
+        return true;
+    }
+
+    public function parts(mixed $value): array
+    {
+        return $value === null ? [] : Properties::of($value::class)->all;
+    }
+
+    public function putting(mixed $value, string $key, mixed $part): LayerContent
+    {
+        return Properties::with($value, [$key => $part]);
+    }
+
     /** What each kind has of its own stands under `kinds` in the schema of a layer. */
     public function schemas(Schema $schema): array
     {
@@ -37,7 +53,7 @@ final class Content extends Spread
         return ['kind'];
     }
 
-    protected function value(Reader $in): LayerContent
+    public function value(Reader $in): LayerContent
     {
         return Kinds::read($in);
     }

@@ -12,4 +12,9 @@ final readonly class Ellipse implements LayerContent
     {
         return 'ellipse';
     }
+
+    public function paint(): array
+    {
+        return ['fills', 'stroke'];
+    }
 }

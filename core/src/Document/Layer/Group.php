@@ -12,4 +12,9 @@ final readonly class Group implements Container
     {
         return 'group';
     }
+
+    public function paint(): array
+    {
+        return [];
+    }
 }

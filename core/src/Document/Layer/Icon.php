@@ -17,14 +17,19 @@ final readonly class Icon implements LayerContent
 
     public function __construct(
         #[Is\Words(60, false, '^[a-z0-9-]+$', 'an icon is named by lower-case letters, digits and hyphens', affects: Is\Affects::Paint)] public string $icon,
-        #[Is\Number(0.5, 4, affects: Is\Affects::Paint)] public float $line = 2.0,
-        #[Is\Flag(affects: Is\Affects::Paint)] public bool $optical = false,
+        #[Is\Number(0.5, 4, label: 'icon line', look: true, affects: Is\Affects::Paint)] public float $line = 2.0,
+        #[Is\Flag(label: 'centring', affects: Is\Affects::Paint)] public bool $optical = false,
     ) {
     }
 
     public static function kind(): string
     {
         return 'icon';
+    }
+
+    public function paint(): array
+    {
+        return ['fills'];
     }
 
     public function scaled(float $horizontally, float $vertically): self

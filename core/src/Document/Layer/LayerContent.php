@@ -12,6 +12,9 @@ interface LayerContent extends Stored
     /** The kind's name in files and commands. */
     public static function kind(): string;
 
+    /** @return list<string> what of the paint of a layer a layer of this kind has: its properties, or parts of them */
+    public function paint(): array;
+
     /** The content after its box was resized by these factors. */
     public function scaled(float $horizontally, float $vertically): self;
 }

@@ -22,6 +22,11 @@ final readonly class Line implements LayerContent
         return 'line';
     }
 
+    public function paint(): array
+    {
+        return ['stroke.colour', 'stroke.width'];
+    }
+
     public function scaled(float $horizontally, float $vertically): self
     {
         return $this;

@@ -14,7 +14,7 @@ final readonly class Path implements LayerContent
     use Declared;
 
     public function __construct(
-        #[PathText(PathData::MAX_LENGTH, false, affects: Is\Affects::Paint)] public string $d,
+        #[PathText(PathData::MAX_LENGTH, false, field: false, affects: Is\Affects::Paint)] public string $d,
         #[Is\Flag(affects: Is\Affects::Paint)] public bool $evenOdd = false,
     ) {
     }
@@ -22,6 +22,11 @@ final readonly class Path implements LayerContent
     public static function kind(): string
     {
         return 'path';
+    }
+
+    public function paint(): array
+    {
+        return ['fills', 'stroke.colour', 'stroke.width'];
     }
 
     public function scaled(float $horizontally, float $vertically): self

@@ -18,7 +18,7 @@ final class PathText extends Words
         return parent::schema($schema) + ['examples' => ['M0 0L24 12Z']];
     }
 
-    protected function value(Reader $in): string
+    public function value(Reader $in): string
     {
         return $in->orElse(fn (): string => $this->absolute($in), 'M0 0');
     }

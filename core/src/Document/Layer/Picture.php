@@ -24,17 +24,22 @@ final readonly class Picture implements LayerContent
     public const MOST_ZOOM = 20;
 
     public function __construct(
-        #[Is\Hash(affects: Is\Affects::Paint)] public string $asset,
-        #[Is\Choice(affects: Is\Affects::Paint)] public PictureFit $fit = PictureFit::Cover,
-        #[Is\Number(self::LEAST_ZOOM, self::MOST_ZOOM, sparse: true, affects: Is\Affects::Paint)] public float $zoom = 1,
-        #[Is\Number(0, 1, sparse: true, affects: Is\Affects::Paint)] public float $positionX = 0.5,
-        #[Is\Number(0, 1, sparse: true, affects: Is\Affects::Paint)] public float $positionY = 0.5,
+        #[Is\Hash(label: 'picture', affects: Is\Affects::Paint)] public string $asset,
+        #[Is\Choice(look: true, affects: Is\Affects::Paint)] public PictureFit $fit = PictureFit::Cover,
+        #[Is\Number(self::LEAST_ZOOM, self::MOST_ZOOM, percent: true, sparse: true, affects: Is\Affects::Paint)] public float $zoom = 1,
+        #[Is\Number(0, 1, percent: true, label: 'position across', sparse: true, affects: Is\Affects::Paint)] public float $positionX = 0.5,
+        #[Is\Number(0, 1, percent: true, label: 'position down', sparse: true, affects: Is\Affects::Paint)] public float $positionY = 0.5,
     ) {
     }
 
     public static function kind(): string
     {
         return 'picture';
+    }
+
+    public function paint(): array
+    {
+        return ['fills', 'stroke', 'corners'];
     }
 
     /** Whether all of it lies as `fit` alone lays it. */

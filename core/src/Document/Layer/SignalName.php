@@ -17,7 +17,7 @@ final class SignalName extends Words
         return parent::schema($schema) + ['pattern' => '^([\\p{L}_][\\p{L}\\p{N}_]*)?$', 'examples' => ['', 'pieces', 'e_mail_2']];
     }
 
-    protected function value(Reader $in): string
+    public function value(Reader $in): string
     {
         return Widget::signalName(parent::value($in), $in->at($this->name));
     }

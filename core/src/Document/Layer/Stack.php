@@ -19,20 +19,25 @@ final readonly class Stack implements Container
     use Declared;
 
     public function __construct(
-        #[Is\Choice] public FlexDirection $direction = FlexDirection::Row,
-        #[Is\Choice] public FlexWrap $wrap = FlexWrap::NoWrap,
-        #[Is\Number(0)] public float $rowGap = 0,
-        #[Is\Number(0)] public float $columnGap = 0,
-        #[Is\Record] public Padding $padding = new Padding,
-        #[Is\Choice] public JustifyContent $justifyContent = JustifyContent::FlexStart,
-        #[Is\Choice] public AlignItems $alignItems = AlignItems::Stretch,
-        #[Is\Choice] public AlignContent $alignContent = AlignContent::Stretch,
+        #[Is\Choice(overridable: false)] public FlexDirection $direction = FlexDirection::Row,
+        #[Is\Choice(overridable: false)] public FlexWrap $wrap = FlexWrap::NoWrap,
+        #[Is\Number(0, base: Is\Base::Height, unit: ' px', overridable: false)] public float $rowGap = 0,
+        #[Is\Number(0, base: Is\Base::Width, unit: ' px', overridable: false)] public float $columnGap = 0,
+        #[Is\Record(overridable: false)] public Padding $padding = new Padding,
+        #[Is\Choice(overridable: false)] public JustifyContent $justifyContent = JustifyContent::FlexStart,
+        #[Is\Choice(overridable: false)] public AlignItems $alignItems = AlignItems::Stretch,
+        #[Is\Choice(overridable: false)] public AlignContent $alignContent = AlignContent::Stretch,
     ) {
     }
 
     public static function kind(): string
     {
         return 'stack';
+    }
+
+    public function paint(): array
+    {
+        return ['fills', 'stroke', 'corners'];
     }
 
     public function scaled(float $horizontally, float $vertically): self

@@ -16,15 +16,20 @@ final readonly class Text implements LayerContent
     public const MAX_LENGTH = 20_000;
 
     public function __construct(
-        #[Is\Words(self::MAX_LENGTH)] public string $words,
-        #[Is\Record] public TextStyle $style,
-        #[Is\Flag] public bool $wrapped = false,
+        #[Is\Words(self::MAX_LENGTH, field: false)] public string $words,
+        #[Is\Record(look: true)] public TextStyle $style,
+        #[Is\Flag(label: 'wrapping')] public bool $wrapped = false,
     ) {
     }
 
     public static function kind(): string
     {
         return 'text';
+    }
+
+    public function paint(): array
+    {
+        return ['fills'];
     }
 
     /** Wrapped text flows anew in its box; free text grows with it. */

@@ -33,7 +33,7 @@ final readonly class Widget implements LayerContent
      * @param  string  $text  what was typed into it
      * @param  list<Item>  $items
      * @param  list<string>  $columns  headings of a table
-     * @param  float  $value  between `least` and `most`, in steps of `step`
+     * @param  float  $value  between `min` and `max`, in steps of `step`
      * @param  string  $signal  the name under which its value is read elsewhere; where empty, it has one from its label
      * @param  bool  $required  whether it must be filled in
      * @param  string  $equals  the signal that its value must be equal to, or none
@@ -48,8 +48,8 @@ final readonly class Widget implements LayerContent
         #[Is\Words(60)] public string $icon = '',
         #[Is\Flag] public bool $on = false,
         #[Is\Number] public float $value = 0,
-        #[Is\Number] public float $least = 0,
-        #[Is\Number] public float $most = 100,
+        #[Is\Number] public float $min = 0,
+        #[Is\Number] public float $max = 100,
         #[Is\Number(0.001)] public float $step = 1,
         #[SignalName(self::MAX_SIGNAL)] public string $signal = '',
         #[Is\Flag] public bool $required = false,
@@ -63,14 +63,19 @@ final readonly class Widget implements LayerContent
         return 'widget';
     }
 
+    public function paint(): array
+    {
+        return ['fills', ...($this->isPicture() ? ['corners'] : [])];
+    }
+
     public static function read(Reader $in): self
     {
-        $widget = self::of($in, $in->has('value') ? [] : ['value' => $in->numberOr('least', 0)]);
-        if ($widget->most < $widget->least) {
-            $in->fail('most', 'the most cannot be below the least');
+        $widget = self::of($in, $in->has('value') ? [] : ['value' => $in->numberOr('min', 0)]);
+        if ($widget->max < $widget->min) {
+            $in->fail('max', 'the most cannot be below the least');
         }
 
-        return $widget->with(value: max($widget->least, min($widget->most, $widget->value)));
+        return $widget->with(value: max($widget->min, min($widget->max, $widget->value)));
     }
 
     /** @throws InvalidInput when a signal cannot be called so */
@@ -101,7 +106,7 @@ final readonly class Widget implements LayerContent
     /** How far the value lies between the least and the most, 0 to 1. */
     public function share(): float
     {
-        return $this->most > $this->least ? ($this->value - $this->least) / ($this->most - $this->least) : 0.0;
+        return $this->max > $this->min ? ($this->value - $this->min) / ($this->max - $this->min) : 0.0;
     }
 
     /** The first item that is on; -1 where none is. */

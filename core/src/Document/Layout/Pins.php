@@ -20,12 +20,12 @@ final readonly class Pins implements Stored
     use Declared;
 
     public function __construct(
-        #[Is\Flag] public bool $left = false,
-        #[Is\Flag] public bool $right = false,
-        #[Is\Flag] public bool $top = false,
-        #[Is\Flag] public bool $bottom = false,
-        #[Is\Choice] public Unpinned $horizontal = Unpinned::Middle,
-        #[Is\Choice] public Unpinned $vertical = Unpinned::Middle,
+        #[Is\Flag(label: 'pins')] public bool $left = false,
+        #[Is\Flag(label: 'pins')] public bool $right = false,
+        #[Is\Flag(label: 'pins')] public bool $top = false,
+        #[Is\Flag(label: 'pins')] public bool $bottom = false,
+        #[Is\Choice(label: 'pins')] public Unpinned $horizontal = Unpinned::Middle,
+        #[Is\Choice(label: 'pins')] public Unpinned $vertical = Unpinned::Middle,
     ) {
     }
 

@@ -17,14 +17,14 @@ final readonly class Sizing implements Stored
     use Declared;
 
     public function __construct(
-        #[Is\Choice(sparse: true)] public ?Size $width = null,
-        #[Is\Choice(sparse: true)] public ?Size $height = null,
-        #[Is\Number(0, sparse: true)] public ?float $minWidth = null,
-        #[Is\Number(0, sparse: true)] public ?float $maxWidth = null,
-        #[Is\Number(0, sparse: true)] public ?float $minHeight = null,
-        #[Is\Number(0, sparse: true)] public ?float $maxHeight = null,
+        #[Is\Choice(label: 'sizing of the width', sparse: true)] public ?Size $width = null,
+        #[Is\Choice(label: 'sizing of the height', sparse: true)] public ?Size $height = null,
+        #[Is\Number(0, base: Is\Base::Width, unit: ' px', sparse: true)] public ?float $minWidth = null,
+        #[Is\Number(0, base: Is\Base::Width, unit: ' px', sparse: true)] public ?float $maxWidth = null,
+        #[Is\Number(0, base: Is\Base::Height, unit: ' px', sparse: true)] public ?float $minHeight = null,
+        #[Is\Number(0, base: Is\Base::Height, unit: ' px', sparse: true)] public ?float $maxHeight = null,
         #[Is\Choice(sparse: true)] public ?AlignItems $alignSelf = null,
-        #[Is\Flag(sparse: true)] public bool $absolute = false,
+        #[Is\Flag(label: 'place in the stack', sparse: true)] public bool $absolute = false,
     ) {
     }
 

@@ -11,12 +11,9 @@ use Kindred\Document\Layer\Text;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
 
-/** A cell's design with the values of its row and its departures in it, not laid out yet. */
+/** A cell's design with the values of its row and its overrides in it, not laid out yet. */
 final class Filling
 {
-    /** The field under which a departure in words is kept; the others are those of Field. */
-    public const WORDS = 'words';
-
     public static function of(Tree $design, ArrayLayer $array, Row $row): Tree
     {
         $cells = $row->cells();
@@ -27,24 +24,24 @@ final class Filling
                 $design = $design->withLayers($filled);
             }
         }
-        foreach ($array->departures[$row->id] ?? [] as $id => $fields) {
-            foreach ($fields as $field => $value) {
+        foreach ($array->overrides[$row->id] ?? [] as $id => $values) {
+            foreach ($values as $path => $value) {
                 $layer = $design->layers[$id] ?? null;
-                $design = $layer === null ? $design : self::departed($design, $layer, $field, $value);
+                $design = $layer === null ? $design : self::overridden($design, $layer, $path, $value);
             }
         }
 
         return $design;
     }
 
-    /** A departure that is none any more, in a layer that has become another, is passed over. */
-    private static function departed(Tree $tree, Layer $layer, string $field, string $value): Tree
+    /** What is no value of the layer any more, which has become another, is passed over. */
+    private static function overridden(Tree $tree, Layer $layer, string $path, mixed $value): Tree
     {
-        if ($field === self::WORDS) {
-            return $layer->content instanceof Text ? $tree->withLayers($layer->with(content: $layer->content->with(words: $value))) : $tree;
+        if ($path === Slot::Words->path()) {
+            return is_string($value) && $layer->content instanceof Text ? $tree->withLayers($layer->with(content: $layer->content->with(words: $value))) : $tree;
         }
         try {
-            return Field::tryFrom($field)?->set($tree, $layer, $value, $layer->parent === null ? $layer->box : $tree->layer($layer->parent)->box) ?? $tree;
+            return Field::find($path)?->put($tree, $layer, $value) ?? $tree;
         } catch (InvalidInput) {
             return $tree;
         }

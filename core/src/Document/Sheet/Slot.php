@@ -50,6 +50,17 @@ enum Slot: string
         };
     }
 
+    /** The path of the property that it feeds. */
+    public function path(): string
+    {
+        return match ($this) {
+            self::Words => 'words',
+            self::Picture => 'asset',
+            self::Colour => 'fills.0.colour',
+            self::Shown => 'hidden',
+        };
+    }
+
     /** The value that a layer holds of itself. */
     public function of(Layer $layer): string
     {
@@ -57,7 +68,7 @@ enum Slot: string
 
         return match (true) {
             $this === self::Shown => $layer->hidden ? 'no' : 'yes',
-            $this === self::Colour => $layer->fills === [] ? '' : $layer->fills[count($layer->fills) - 1]->colour->toHex(),
+            $this === self::Colour => ($layer->fills[0] ?? null)?->colour->toHex() ?? '',
             $content instanceof Text => $content->words,
             $content instanceof Picture => $content->asset,
             default => '',

@@ -6,20 +6,22 @@ namespace Kindred\Document\Style;
 
 use Kindred\Geometry\Box;
 use Kindred\Geometry\Number;
+use Kindred\Property\AllAlike;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
-use Kindred\Property\Stored;
+use Kindred\Property\Shorthand;
 
 /** Corner radii in px, in the order of CSS `border-radius`: top left, top right, bottom right, bottom left. */
-final readonly class Corners implements Stored
+final readonly class Corners implements Shorthand
 {
+    use AllAlike;
     use Declared;
 
     public function __construct(
-        #[Is\Number(0)] public float $topLeft = 0,
-        #[Is\Number(0)] public float $topRight = 0,
-        #[Is\Number(0)] public float $bottomRight = 0,
-        #[Is\Number(0)] public float $bottomLeft = 0,
+        #[Is\Number(0, base: Is\Base::Side, label: 'corner radius')] public float $topLeft = 0,
+        #[Is\Number(0, base: Is\Base::Side, label: 'corner radius')] public float $topRight = 0,
+        #[Is\Number(0, base: Is\Base::Side, label: 'corner radius')] public float $bottomRight = 0,
+        #[Is\Number(0, base: Is\Base::Side, label: 'corner radius')] public float $bottomLeft = 0,
     ) {
     }
 

@@ -15,9 +15,9 @@ final readonly class Stroke implements Stored
     use Declared;
 
     public function __construct(
-        #[Is\Parsed(60)] public Colour $colour,
-        #[Is\Number(0.1, 200, given: true)] public float $width = 1.0,
-        #[Is\Choice] public StrokePosition $position = StrokePosition::Inside,
+        #[Is\Parsed(60, label: 'stroke', given: true, absent: ['#1e2223'])] public Colour $colour,
+        #[Is\Number(0.1, 200, removes: true, label: 'stroke width', given: true, tries: ['0', '1', '2', '4'])] public float $width = 1.0,
+        #[Is\Choice(label: 'stroke position')] public StrokePosition $position = StrokePosition::Inside,
     ) {
     }
 }

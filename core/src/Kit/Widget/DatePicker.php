@@ -44,12 +44,12 @@ final class DatePicker implements Opening
 
     public function content(): Widget
     {
-        return new Widget(self::key(), label: 'November 2026', value: 26, least: 1, most: 30, step: 1);
+        return new Widget(self::key(), label: 'November 2026', value: 26, min: 1, max: 30, step: 1);
     }
 
     public function fields(): array
     {
-        return [WidgetField::Label, WidgetField::Value, WidgetField::Most];
+        return [WidgetField::Label, WidgetField::Value, WidgetField::Max];
     }
 
     public function signal(): Kind
@@ -94,7 +94,7 @@ final class DatePicker implements Opening
         }
         // Of a month that is not written out the first is a Monday. In a rehearsal any month may be shown: six weeks.
         $before = $month === null ? 0 : (int) $month->format('N') - 1;
-        $days = $month === null ? (int) min(31, $content->most) : (int) $month->format('t');
+        $days = $month === null ? (int) min(31, $content->max) : (int) $month->format('t');
         for ($cell = 0; $cell < 42; $cell++) {
             $day = $cell - $before + 1;
             if ($sketch->chosen === null && ($day < 1 || $day > $days)) {

@@ -34,17 +34,17 @@ final class PageDots implements WidgetKind
 
     public function content(): Widget
     {
-        return new Widget(self::key(), value: 1, least: 1, most: 4);
+        return new Widget(self::key(), value: 1, min: 1, max: 4);
     }
 
     public function fields(): array
     {
-        return [WidgetField::Value, WidgetField::Most];
+        return [WidgetField::Value, WidgetField::Max];
     }
 
     public function draw(Sketch $sketch, Widget $content): void
     {
-        $count = (int) max(1, min(30, $content->most));
+        $count = (int) max(1, min(30, $content->max));
         $each = min(20, $sketch->width / $count);
         $side = min(8, $each * 0.6, $sketch->height);
         $left = ($sketch->width - $each * $count) / 2;

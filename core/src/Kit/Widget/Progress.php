@@ -40,7 +40,7 @@ final class Progress implements WidgetKind
 
     public function fields(): array
     {
-        return [WidgetField::Label, WidgetField::Value, WidgetField::Least, WidgetField::Most];
+        return [WidgetField::Label, WidgetField::Value, WidgetField::Min, WidgetField::Max];
     }
 
     public function draw(Sketch $sketch, Widget $content): void

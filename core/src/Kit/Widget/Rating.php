@@ -35,12 +35,12 @@ final class Rating implements Working
 
     public function content(): Widget
     {
-        return new Widget(self::key(), value: 4, most: 5);
+        return new Widget(self::key(), value: 4, max: 5);
     }
 
     public function fields(): array
     {
-        return [WidgetField::Value, WidgetField::Most];
+        return [WidgetField::Value, WidgetField::Max];
     }
 
     public function signal(): Kind
@@ -50,7 +50,7 @@ final class Rating implements Working
 
     public function draw(Sketch $sketch, Widget $content): void
     {
-        $count = (int) max(1, min(10, $content->most));
+        $count = (int) max(1, min(10, $content->max));
         $each = $sketch->width / $count;
         $side = min($each * 0.9, $sketch->height);
         for ($i = 0; $i < $count; $i++) {

@@ -39,7 +39,7 @@ final class ScrollBar implements WidgetKind
 
     public function fields(): array
     {
-        return [WidgetField::Value, WidgetField::Least, WidgetField::Most];
+        return [WidgetField::Value, WidgetField::Min, WidgetField::Max];
     }
 
     public function draw(Sketch $sketch, Widget $content): void

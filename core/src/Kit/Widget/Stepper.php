@@ -39,7 +39,7 @@ final class Stepper implements Working
 
     public function content(): Widget
     {
-        return new Widget(self::key(), value: 1, most: 20);
+        return new Widget(self::key(), value: 1, max: 20);
     }
 
     public function fields(): array
@@ -57,8 +57,8 @@ final class Stepper implements Working
         $sketch->box(0, 0, $sketch->width, $sketch->height, Tone::Paper, 8, Tone::Edge);
         $side = min($sketch->height, $sketch->width / 3);
         $m = ($sketch->height - 18) / 2;
-        $sketch->icon('minus', ($side - 18) / 2, $m, 18, $content->value > $content->least ? Tone::Ink : Tone::Edge);
-        $sketch->icon('plus', $sketch->width - ($side + 18) / 2, $m, 18, $content->value < $content->most ? Tone::Ink : Tone::Edge);
+        $sketch->icon('minus', ($side - 18) / 2, $m, 18, $content->value > $content->min ? Tone::Ink : Tone::Edge);
+        $sketch->icon('plus', $sketch->width - ($side + 18) / 2, $m, 18, $content->value < $content->max ? Tone::Ink : Tone::Edge);
         $sketch->rule($side, 0, $sketch->height, true);
         $sketch->rule($sketch->width - $side, 0, $sketch->height, true);
         $sketch->live(Live::Value, fn () => $sketch->words(Number::text($content->value), $side, 0, $sketch->width - 2 * $side, $sketch->height, 16, 600, Tone::Ink, TextAlign::Center));

@@ -132,15 +132,15 @@ final class FlexLayout
             }
             $limits = $child->limits;
             if ($limits === null && $child->stack === null) {
-                $child->least = 0.0;
-                $child->most = INF;
+                $child->min = 0.0;
+                $child->max = INF;
                 $child->base = $child->main = $base;
             } else {
                 $room = $child->stack === null ? 0.0 : ($row ? $child->stack->padding->across() : $child->stack->padding->down());
-                $child->least = max($room, ($row ? $limits?->minWidth : $limits?->minHeight) ?? 0.0);
-                $child->most = ($row ? $limits?->maxWidth : $limits?->maxHeight) ?? INF;
+                $child->min = max($room, ($row ? $limits?->minWidth : $limits?->minHeight) ?? 0.0);
+                $child->max = ($row ? $limits?->maxWidth : $limits?->maxHeight) ?? INF;
                 $child->base = max($room, $base);
-                $child->main = max($child->least, min($child->base, $child->most));
+                $child->main = max($child->min, min($child->base, $child->max));
             }
         }
 
@@ -220,7 +220,7 @@ final class FlexLayout
             $share = $free / count($growing);
             $violation = 0.0;
             foreach ($growing as $item) {
-                $item->main = max($item->least, min($item->base + $share, $item->most));
+                $item->main = max($item->min, min($item->base + $share, $item->max));
                 $violation += $item->main - $item->base - $share;
             }
             $open = [];

@@ -41,9 +41,9 @@ final class FlexNode
     /** Its flex base size, the least and the most it may have along the line, and what it has: §9.7, px. */
     public float $base = 0.0;
 
-    public float $least = 0.0;
+    public float $min = 0.0;
 
-    public float $most = INF;
+    public float $max = INF;
 
     public float $main = 0.0;
 

@@ -26,7 +26,7 @@ final readonly class PathRenderer implements KindRenderer
         if (! $path instanceof Path) {
             return '';
         }
-        $fill = $layer->fills === [] ? null : $layer->fills[count($layer->fills) - 1]->colour;
+        $fill = ($layer->fills[0] ?? null)?->colour;
         $strokes = $pen->strokes(PathData::parse($path->d), min($layer->box->width, $layer->box->height));
 
         return ($fill === null && $layer->stroke === null ? '' : Strokes::figure(...$strokes, ...['fill' => $fill, 'stroke' => $layer->stroke])).$this->grip($layer, $path, $rendering);
@@ -40,7 +40,7 @@ final readonly class PathRenderer implements KindRenderer
         }
         $shape = ['d' => $path->d, 'fill-rule' => $path->evenOdd ? 'evenodd' : null];
         $out = '';
-        foreach ($layer->fills as $fill) {
+        foreach (array_reverse($layer->fills) as $fill) {
             $out .= Svg::element('path', $shape + Paints::attributes('fill', $fill->colour));
         }
         if ($layer->stroke !== null) {

@@ -22,7 +22,7 @@ final readonly class ShapeRenderer implements KindRenderer
     public function draw(Layer $layer, Rendering $rendering): string
     {
         $out = '';
-        foreach ($layer->fills as $fill) {
+        foreach (array_reverse($layer->fills) as $fill) {
             $out .= $this->shape($layer, 0, Paints::attributes('fill', $fill->colour));
         }
         if ($layer->stroke !== null) {
@@ -44,7 +44,7 @@ final readonly class ShapeRenderer implements KindRenderer
         [$midX, $midY] = [$width / 2, $height / 2];
         $box = new Box(0, 0, $width, $height);
         $grip = $rendering->editable ? Svg::element('rect', ['width' => $width, 'height' => $height, 'fill' => 'none', 'pointer-events' => 'all']) : '';
-        $fill = $layer->fills === [] ? null : $layer->fills[count($layer->fills) - 1]->colour;
+        $fill = ($layer->fills[0] ?? null)?->colour;
         if ($fill === null && $layer->stroke === null) {
             return $grip;
         }

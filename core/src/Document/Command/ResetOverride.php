@@ -8,7 +8,7 @@ use Kindred\Document\Tree;
 use Kindred\Input\Reader;
 
 /** Lets a layer of one cell follow the design again, in one field or in all. */
-final readonly class ResetDeparture implements Command
+final readonly class ResetOverride implements Command
 {
     use OnSheet;
 
@@ -23,19 +23,19 @@ final readonly class ResetDeparture implements Command
 
     public static function type(): string
     {
-        return 'reset-departure';
+        return 'reset-override';
     }
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), $in->id('layer'), $in->id('row'), $in->id('part'), $in->has('field') ? $in->string('field', 40) : null);
+        return new self($in->optionalId('screen'), $in->id('layer'), $in->id('row'), $in->id('part'), $in->has('field') ? $in->string('field', 80) : null);
     }
 
     public function apply(Tree $tree): Tree
     {
         $array = $this->array($tree);
-        foreach ($this->field === null ? array_keys($array->departures[$this->row][$this->part] ?? []) : [$this->field] as $field) {
-            $array = $array->departing($this->row, $this->part, $field, null);
+        foreach ($this->field === null ? array_keys($array->overrides[$this->row][$this->part] ?? []) : [$this->field] as $field) {
+            $array = $array->following($this->row, $this->part, $field);
         }
 
         return $this->withArray($tree, $array);

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace Kindred\Document\Edit;
+namespace Kindred\Input;
 
-use Kindred\Input\InvalidInput;
 
 /**
  * Works out what is typed into a number field: `24`, `(320 - 3*16) / 2`, `50% - 8`.

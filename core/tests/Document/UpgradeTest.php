@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+use Kindred\Document\Brief\Entry;
+use Kindred\Document\Difference;
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Widget;
+use Kindred\Document\Project;
+use Kindred\Document\Screen;
+use Kindred\Document\Tree;
+use Kindred\Document\Upgrade\Upgrades;
+use Kindred\Exchange\ProjectFile;
+use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
+use Kindred\Tests\Sample;
+
+/** What version 1 wrote, as it wrote it. */
+function writtenBefore(string $name): string
+{
+    return (string) file_get_contents(dirname(__DIR__)."/fixtures/version-1/{$name}");
+}
+
+it('reads the files of version 1, and writes them as they are today', function (string $name): void {
+    $file = ProjectFile::read(writtenBefore($name));
+    $today = Sample::written($file);
+    expect(json_decode($today)->version)->toBe(Upgrades::VERSION)
+        ->and(ProjectFile::read($today)->tree->layers)->toEqual($file->tree->layers)->and(ProjectFile::read($today)->write())->toBe($today);
+})->with(['fernhollow.kindred.json', 'kiln-shelf.kindred.json', 'everything.kindred.json']);
+
+it('brings what has another form today to it, and leaves the rest', function (): void {
+    $tree = ProjectFile::read(writtenBefore('everything.kindred.json'))->tree;
+    [$slide, $pots] = [$tree->layer('slide')->content, $tree->layer('pots')->content];
+    expect(array_column($tree->layer('right')->toArray()['fills'], 'colour'))->toBe(['#010203', '#ddeeff', '#aabbcc'])
+        ->and($slide instanceof Widget ? [$slide->min, $slide->value, $slide->max] : null)->toBe([-20.0, 40.0, 80.0])
+        ->and($pots instanceof ArrayLayer ? json_decode((string) json_encode($pots->overrides), true) : null)->toEqual([
+            'row2' => [
+                'label' => ['fills.0.colour' => '#b4472e', 'words' => 'Odd', 'style.size' => 21, 'style.weight' => 700, 'style.italic' => true, 'style.lineHeight' => 1.5, 'style.letterSpacing' => 0.1, 'style.align' => 'center', 'style.family' => 'Spectral'],
+                // What is a share of what lies around it stays as it was typed.
+                'dish' => ['x' => '50%', 'width' => 60, 'opacity' => 0.4, 'corners' => array_fill_keys(['topLeft', 'topRight', 'bottomRight', 'bottomLeft'], 8), 'corners.topLeft' => 2, 'stroke.colour' => '#123456', 'stroke.width' => 2.5, 'stroke.position' => 'outside', 'rotation' => 90],
+            ],
+            'row3' => [
+                'dish' => ['fills.0.colour' => null, 'stroke.width' => null, 'height' => 20],
+                'face' => ['asset' => hash('sha256', 'a picture'), 'fit' => 'fill', 'zoom' => 1.5, 'positionX' => 0.25],
+                'mark' => ['icon' => 'leaf', 'line' => 1.5, 'optical' => true],
+            ],
+        ]);
+});
+
+it('lays out cells with overrides of version 1 as that did', function (): void {
+    $tree = ProjectFile::read(writtenBefore('everything.kindred.json'))->tree;
+    $cells = Sample::relayout()->cells->of($tree, $tree->layer('pots'));
+    $of = fn (int $cell, string $part): Layer => $cells[$cell]->tree->layer($part);
+    expect([$of(1, 'dish')->box->x, $of(1, 'dish')->box->width, $of(1, 'dish')->opacity, $of(1, 'dish')->rotation, $of(1, 'dish')->corners->radii()])->toEqual([81.5, 60, 0.4, 90, [2, 8, 8, 8]])
+        ->and([$of(1, 'dish')->stroke?->width, $of(1, 'dish')->stroke?->position->value, $of(2, 'dish')->stroke, $of(2, 'dish')->fills, $of(2, 'dish')->box->height])->toEqual([2.5, 'outside', null, [], 20])
+        ->and($of(1, 'label')->content->toArray())->toMatchArray(['words' => 'Odd'])->and($of(0, 'dish')->fills[0]->colour->toHex())->toBe('#a94c31');
+});
+
+it('takes back and makes again every step of a history of version 1', function (): void {
+    ['end' => $end, 'log' => $log] = json_decode(writtenBefore('history.json'), true);
+    $layer = fn (array $data): Layer => Layer::read(Reader::kept(Upgrades::layer($data, 1)));
+    $screen = fn (array $data): Screen => Screen::read(Reader::kept($data));
+    $by = fn (array $all, Closure $read): array => array_column(array_map($read, $all), null, 'id');
+    $tree = $last = new Tree(Project::read(Reader::kept($end['project'])), $by($end['screens'], $screen), $by($end['layers'], $layer), null, $by($end['entries'], fn (array $data): Entry => Entry::read(Reader::kept($data))), $by($end['gone'], $screen));
+    $steps = array_map(fn (array $difference): Difference => Difference::read(Reader::kept(Upgrades::difference($difference, 1))), $log);
+    foreach (array_reverse($steps) as $step) {
+        $tree = $step->inverse()->applyTo($tree);
+    }
+    $first = ProjectFile::read(writtenBefore('everything.kindred.json'))->tree;
+    expect(array_keys($tree->layers))->toEqualCanonicalizing(array_keys($first->layers));
+    foreach ($tree->layers as $id => $layer) {
+        expect($layer->properties())->toEqual($first->layer($id)->properties());
+    }
+    foreach ($steps as $step) {
+        $tree = $step->applyTo($tree);
+    }
+    expect(Sample::plain($tree))->toEqual(Sample::plain($last))->and(count($steps))->toBe(160);
+});
+
+it('reads a file whose version comes after its screens as one of version 1, and as no other', function (int $version, bool $fine): void {
+    $file = json_decode(writtenBefore('everything.kindred.json'), true);
+    unset($file['version']);
+    $json = (string) json_encode([...$file, 'version' => $version]);
+    $fine ? expect(ProjectFile::read($json)->tree->layer('right')->fills[0]->colour->toHex())->toBe('#010203')
+        : expect(fn () => ProjectFile::read($json))->toThrow(InvalidInput::class, 'the version stands before the screens');
+})->with([[1, true], [2, false]]);
