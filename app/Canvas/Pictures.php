@@ -72,7 +72,7 @@ final class Pictures
     /** For pictures that must look the same without this application: outlines, pictures inside. */
     public function standalone(Project $project): Rendering
     {
-        return new Rendering(TextMode::Outlines, $this->assets->dataAddresses($project), size: $this->assets->sizes($project), fill: fn (): FilledWords => $this->samples($project));
+        return new Rendering(TextMode::Outlines, $this->assets->dataAddresses($project), size: $this->assets->sizes($project), fill: fn (): FilledWords => $this->samples($project), alone: true);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Kindred\Compare;
 use Kindred\Document\Change;
 use Kindred\Document\Cue\ActionKind;
 use Kindred\Document\Cue\Cue;
+use Kindred\Document\Edit\Field;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Icon;
@@ -26,6 +27,9 @@ use Kindred\Type\TextStyle;
 /** What happened to one layer but for its place, in clauses that go on after its name: “is larger (17 → 28 px)”. */
 final class Clauses
 {
+    /** Properties of layers and their kinds that have sentences of their own. */
+    private const TOLD = ['kind', 'x', 'y', 'width', 'height', 'rotation', 'opacity', 'fills', 'stroke', 'corners', 'style', 'icon', 'asset'];
+
     /** @var list<string> */
     private array $clauses = [];
 
@@ -326,6 +330,19 @@ final class Clauses
         }
         if ($old->opacity !== $new->opacity) {
             $this->add($new->opacity < $old->opacity ? 'is fainter' : 'is stronger', Aspect::Emphasis);
+        }
+        $this->further();
+    }
+
+    /** What can be seen and has no sentence of its own. */
+    private function further(): void
+    {
+        foreach (Field::all() as $field) {
+            [$was, $is] = [$field->of($this->old), $field->of($this->new)];
+            if ($was !== $is && $was !== null && $is !== null && $field->isSeen() && ! in_array($field->root(), self::TOLD, true)) {
+                $words = fn (string $value): string => $value === '' ? 'none' : $field->options()[$value] ?? $value;
+                $this->add("has another {$field->label()} ({$words($was)} → {$words($is)})", Aspect::Emphasis);
+            }
         }
     }
 

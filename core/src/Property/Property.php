@@ -82,6 +82,12 @@ abstract class Property
         return $this->name;
     }
 
+    /** What it holds: a scalar type, an enum or a class. */
+    public function type(): string
+    {
+        return $this->type;
+    }
+
     /** Whether it must be there in what is read. */
     public function isRequired(): bool
     {

@@ -79,14 +79,15 @@ final readonly class Renderer
         $height ??= $screen->box->height;
         $rendering = $rendering->in($tree->finish($screen->id));
         $ground = $rendering->finish === Finish::Dressed ? $screen->ground : $screen->ground->grey();
+        $layers = $this->place($tree, new Place($screen->id), $rendering);
 
         return Svg::element('svg', [
             'xmlns' => 'http://www.w3.org/2000/svg',
             'width' => $screen->box->width,
             'height' => $height,
             'viewBox' => '0 0 '.Number::text($screen->box->width).' '.Number::text($height),
-        ], Svg::element('rect', ['width' => $screen->box->width, 'height' => $height, 'data-ground' => $rendering->editable]
-            + Paints::attributes('fill', $ground)), $rendering->editable ? self::tracing($screen, $rendering) : '', $this->place($tree, new Place($screen->id), $rendering));
+        ], $rendering->alone ? PaintClasses::style($layers) : '', Svg::element('rect', ['width' => $screen->box->width, 'height' => $height, 'data-ground' => $rendering->editable]
+            + Paints::attributes('fill', $ground)), $rendering->editable ? self::tracing($screen, $rendering) : '', $layers);
     }
 
     /** A screen in the frame of its device, as an SVG document. */
@@ -210,7 +211,7 @@ final readonly class Renderer
         return Svg::element('svg', [
             'xmlns' => 'http://www.w3.org/2000/svg', 'width' => $extent->width, 'height' => $extent->height,
             'viewBox' => implode(' ', array_map(Number::text(...), [$extent->x, $extent->y, $extent->width, $extent->height])),
-        ], $out);
+        ], $rendering->alone ? PaintClasses::style($out) : '', $out);
     }
 
     /**
@@ -319,6 +320,7 @@ final readonly class Renderer
     {
         return [
             'data-layer' => $rendering->editable && $rendering->row !== null ? "{$layer->id}.{$rendering->row}" : $layer->id,
+            'class' => PaintClasses::of($layer),
             'transform' => $this->transform($layer),
             'opacity' => $layer->opacity >= 1 ? null : $layer->opacity,
             ...($rendering->editable ? $this->handles($layer, $rendering) : []),

@@ -25,6 +25,7 @@ final readonly class Rendering
      * @param  Finish  $finish  of the screen that the layers lie on
      * @param  \Closure(string): (array{int, int}|null)|null  $size  gives the width and height of a picture in px, by its hash, as far as they are known
      * @param  \Closure(): FilledWords|null  $fill  gives what fills the holes in words; null where they are shown as they are written
+     * @param  bool  $alone  whether the picture stands alone, with no page around it that has the rules of its classes
      * @param  bool  $working  whether widgets show all of their states, and words what they are filled with, for a rehearsal
      */
     public function __construct(
@@ -38,6 +39,7 @@ final readonly class Rendering
         public bool $working = false,
         public ?\Closure $size = null,
         public ?\Closure $fill = null,
+        public bool $alone = false,
     ) {
     }
 

@@ -14,6 +14,7 @@ use Kindred\Input\Reader;
 use Kindred\Property\Declared;
 use Kindred\Property\Properties;
 use Kindred\Property\Stored;
+use Kindred\Render\PaintClasses;
 use Kindred\Tests\Property\Made;
 use Kindred\Tests\Sample;
 
@@ -95,5 +96,7 @@ it('has every property of what is stored declared', function (): void {
 });
 
 it('stands as it is in the repository', function (): void {
-    expect(file_get_contents(dirname(__DIR__, 3).'/docs/project.schema.json'))->toBe(ProjectSchema::json(), 'write it anew: php artisan kindred:schema');
+    $root = dirname(__DIR__, 3);
+    expect(file_get_contents("{$root}/docs/project.schema.json"))->toBe(ProjectSchema::json(), 'write it anew: php artisan kindred:declared')
+        ->and(file_get_contents("{$root}/resources/css/paint.css"))->toBe(PaintClasses::css(), 'write it anew: php artisan kindred:declared');
 });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Document\Layer;
 
 use Kindred\Input\Reader;
+use Kindred\Property\AsClass;
 use Kindred\Property\Properties;
 use Kindred\Property\Schema;
 use Kindred\Property\Spread;
@@ -29,7 +30,8 @@ final class Content extends Spread
 
     public function holds(string $class): bool
     {
-        return true;
+        // What it says of itself it paints itself.
+        return ! is_a($class, AsClass::class, true);
     }
 
     public function parts(mixed $value): array
