@@ -35,6 +35,17 @@ it('gives a web page that asks for nothing from outside', function (): void {
         ->and(strlen($page))->toBeLessThan(3_000_000);
 });
 
+it('blends layers in pictures as in pages', function (string $mode, string $expected): void {
+    $box = fn (string $colour): array => ['kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 60, 'height' => 60, 'fills' => [['colour' => $colour]]];
+    $this->edit($this->project, 0, ['type' => 'create-layers', 'screen' => 'booked', 'seed' => 'blend', 'layers' => [$box('#c08040'), ['blend' => $mode] + $box('#4080c0')]])->assertOk();
+    $image = imagecreatefromstring($this->get("/projects/{$this->project->id}/hand-over/screens/booked.png?scale=1")->assertOk()->getContent());
+    expect(sprintf('%06x', imagecolorat($image, 30, 30) & 0xFFFFFF))->toBe($expected)
+        ->and($this->get("/projects/{$this->project->id}/hand-over/page")->getContent())->toContain($mode === 'normal' ? 'data-layer' : "class=\"blend-{$mode}\"")->toContain('.blend-multiply{mix-blend-mode:multiply}');
+})->with([
+    // Compositing and Blending 1, section 10: worked out by hand from #c08040 behind #4080c0.
+    ['normal', '4080c0'], ['multiply', '304030'], ['screen', 'd0c0d0'], ['darken', '408040'], ['lighten', 'c080c0'], ['difference', '800080'],
+]);
+
 it('answers for screens that are not there', function (): void {
     $this->getJson("/projects/{$this->project->id}/hand-over/screens/nowhere.png")->assertConflict();
 });

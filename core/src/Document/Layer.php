@@ -17,6 +17,7 @@ use Kindred\Document\Layer\Text;
 use Kindred\Document\Layout\Pins;
 use Kindred\Document\Layout\Size;
 use Kindred\Document\Layout\Sizing;
+use Kindred\Document\Style\BlendMode;
 use Kindred\Document\Style\Corners;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Stroke;
@@ -68,6 +69,7 @@ final readonly class Layer implements Stored
         #[Is\Record(sparse: true, overridable: false, affects: Is\Affects::Layout)] public Sizing $sizing = new Sizing,
         #[Is\Record(sparse: true, overridable: false, affects: Is\Affects::Layout)] public ?Pins $pins = null,
         #[Is\Id(sparse: true, field: false, affects: Is\Affects::Nothing)] public ?string $lineage = null,
+        #[Is\Choice(label: 'blend mode', look: true, sparse: true, affects: Is\Affects::Paint)] public BlendMode $blend = BlendMode::Normal,
     ) {
     }
 
