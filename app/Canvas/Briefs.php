@@ -13,6 +13,7 @@ use Kindred\Brief\Plan;
 use Kindred\Brief\Status;
 use Kindred\Document\Brief\Entry;
 use Kindred\Document\Brief\Part;
+use Kindred\Document\Entity;
 use Kindred\Document\WorkingSet;
 
 /** The brief of a project for the views. */
@@ -32,7 +33,7 @@ final readonly class Briefs
             'search' => $search,
             'coverage' => new Coverage($tree),
             'plan' => new Plan($tree),
-            'found' => array_filter($tree->entries, fn (Entry $entry): bool => $entry->holds($search)),
+            'found' => array_filter($tree->entries(), fn (Entry $entry): bool => $entry->holds($search)),
         ];
     }
 
@@ -44,7 +45,7 @@ final readonly class Briefs
      */
     public function counts(Project $project): array
     {
-        $brief = $this->store->load($project, new WorkingSet(brief: true));
+        $brief = $this->store->load($project, new WorkingSet(things: [Entity::Entry]));
         if ($brief->part(Part::Requirement) === []) {
             return [];
         }

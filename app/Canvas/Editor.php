@@ -286,7 +286,7 @@ final readonly class Editor
             }
         }
 
-        return WorkingSet::join(new WorkingSet($screens, $layers, whole: $whole, brief: $difference->entries() !== []));
+        return WorkingSet::join(new WorkingSet($screens, $layers, whole: $whole, things: array_values(array_filter($difference->entities(), fn (Entity $entity): bool => $entity->isPlain()))));
     }
 
     /** A difference of the past against what is there now: what has gone since counts as removed. */
@@ -294,13 +294,7 @@ final readonly class Editor
     {
         $changes = [];
         foreach ($difference->changes as $change) {
-            $gone = match ($change->entity) {
-                Entity::Project => false,
-                Entity::Screen => ! isset($now->screens[$change->id]),
-                Entity::Layer => ! isset($now->layers[$change->id]),
-                Entity::Entry => ! isset($now->entries[$change->id]),
-            };
-            $changes[] = $gone
+            $changes[] = ! $change->entity->isThere($now, $change->id)
                 ? new Change($change->entity, $change->id, $change->before ?? [], null)
                 : ($change->isRemoval() ? new Change($change->entity, $change->id, null, $change->before) : $change);
         }

@@ -10,6 +10,7 @@ use Illuminate\Database\Connection;
 use Illuminate\Database\Query\Builder;
 use Kindred\Document\Brief\Entry;
 use Kindred\Document\Brief\Part;
+use Kindred\Document\Entity;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Search;
 use Kindred\Kit\Kit;
@@ -42,7 +43,7 @@ final readonly class Finder
         if ($words === '') {
             return [];
         }
-        $tree = $this->store->load($project, new WorkingSet(reel: true, brief: true));
+        $tree = $this->store->load($project, new WorkingSet(reel: true, things: [Entity::Entry]));
         $hits = [];
         $screens = [];
         foreach ($tree->reel() as $screen) {
@@ -53,7 +54,7 @@ final readonly class Finder
         }
         $hits = array_slice($hits, 0, self::MOST);
         array_push($hits, ...$this->layers($project, $words, $screens));
-        $entries = array_filter($tree->entries, fn (Entry $entry): bool => $entry->part === Part::Requirement && $entry->holds($words));
+        $entries = array_filter($tree->entries(), fn (Entry $entry): bool => $entry->part === Part::Requirement && $entry->holds($words));
         foreach (array_slice($entries, 0, self::MOST) as $entry) {
             $hits[] = ['kind' => 'requirement', 'id' => $entry->id, 'title' => $entry->title, 'where' => 'in the brief'];
         }

@@ -59,10 +59,10 @@ final readonly class Patches
         }
         foreach ($difference->changes as $change) {
             $patch = match ($change->entity) {
-                Entity::Entry => ['brief' => $change->id],
                 Entity::Project => ['project' => $after->project->toArray(), 'redraw' => $change->touches('finish')],
                 Entity::Screen => $this->screen($change, $after, isset($brought[$change->id])),
                 Entity::Layer => $this->isHung($change, $after) ? $this->layer($project, $change, $after, $before, $added, $redrawn, $lower) : $this->parked($change),
+                Entity::Entry => ['brief' => $change->id],
             };
             if ($patch !== null) {
                 $patches[] = $patch;

@@ -8,7 +8,6 @@ use App\Models\Project as ProjectRow;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
-use Kindred\Document\Brief\Entry;
 use Kindred\Document\Change;
 use Kindred\Document\Difference;
 use Kindred\Document\Entity;
@@ -25,6 +24,7 @@ use Kindred\Document\Place;
 use Kindred\Document\Project;
 use Kindred\Document\Screen;
 use Kindred\Document\Style\Corners;
+use Kindred\Document\Thing;
 use Kindred\Document\Tree;
 use Kindred\Document\Upgrade\Upgrades;
 use Kindred\Document\WorkingSet;
@@ -40,6 +40,9 @@ final readonly class TreeStore
     private const JSON = ['cues', 'grids', 'guides', 'take', 'criteria', 'tracing'];
 
     private const LAYER = ['id', 'screen', 'parent', 'rank', 'kind', 'x', 'y', 'width', 'height', 'body', 'sheet_rows', 'format'];
+
+    /** Those that are not kept among `things`. */
+    private const TABLES = [Entity::Screen->value => 'screens', Entity::Layer->value => 'layers'];
 
     private const ROWS_AT_ONCE = 500;
 
@@ -64,7 +67,7 @@ final readonly class TreeStore
             $this->project($project),
             $this->readScreens($this->hung($project)->get()),
             $this->readLayers($this->layers($project)->get()),
-            entries: $this->entries($project),
+            things: $this->things($project),
         );
     }
 
@@ -104,7 +107,7 @@ final readonly class TreeStore
     /** All screens and the brief. */
     public function withoutLayers(ProjectRow $project): Tree
     {
-        return new Tree($this->project($project), $this->readScreens($this->hung($project)->get()), [], [], $this->entries($project));
+        return new Tree($this->project($project), $this->readScreens($this->hung($project)->get()), [], [], $this->things($project));
     }
 
     /** The layers of a screen, or the loose ones, and nothing else. */
@@ -167,20 +170,20 @@ final readonly class TreeStore
 
         $gone = array_filter($screens, fn (Screen $screen): bool => $screen->gone);
 
-        return new Tree($this->project($project), array_diff_key($screens, $gone), $layers, $complete, $set->brief ? $this->entries($project) : [], $gone);
+        return new Tree($this->project($project), array_diff_key($screens, $gone), $layers, $complete, $set->things === [] ? [] : $this->things($project, $set->things), $gone);
     }
 
     /** Writes a difference: `after` holds every value that it names. */
     public function write(ProjectRow $project, Difference $difference, Tree $after, int $sequence): void
     {
-        $screens = $layers = $goneScreens = $goneLayers = $entries = $goneEntries = [];
+        $screens = $layers = $things = $gone = [];
         foreach ($difference->changes as $change) {
             match (true) {
+                $change->isRemoval() => $gone[$change->entity->value][] = $change->id,
                 $change->entity === Entity::Project => $this->writeProject($project, $after->project),
-                $change->entity === Entity::Screen => $change->isRemoval() ? $goneScreens[] = $change->id : $screens[] = $this->screenRow($project, $after->gone[$change->id] ?? $after->screen($change->id), $sequence),
-                $change->entity === Entity::Entry => $change->isRemoval() ? $goneEntries[] = $change->id : $entries[] = $this->entryRow($project, $after->entry($change->id)),
-                $change->isRemoval() => $goneLayers[] = $change->id,
-                default => $this->sortIn($layers, $project, $after->layer($change->id), $this->changedLong($change), $sequence),
+                $change->entity === Entity::Screen => $screens[] = $this->screenRow($project, $after->gone[$change->id] ?? $after->screen($change->id), $sequence),
+                $change->entity === Entity::Layer => $this->sortIn($layers, $project, $after->layer($change->id), $this->changedLong($change), $sequence),
+                default => $things[] = $this->thingRow($project, $change->entity, $after->things($change->entity)[$change->id]),
             };
         }
         foreach ($layers as $long => $rows) {
@@ -191,20 +194,16 @@ final readonly class TreeStore
         foreach (array_chunk($screens, self::ROWS_AT_ONCE) as $chunk) {
             $this->database->table('screens')->upsert($chunk, ['project_id', 'id'], [...self::SCREEN, 'changed']);
         }
-        foreach (array_chunk($goneLayers, 1000) as $chunk) {
-            $this->database->table('layers')->where('project_id', $project->id)->whereIn('id', $chunk)->delete();
-        }
-        if ($goneScreens !== []) {
-            $this->database->table('screens')->where('project_id', $project->id)->whereIn('id', $goneScreens)->delete();
-        }
-        $this->database->table('entries')->upsert($entries, ['project_id', 'id'], ['rank', 'body']);
-        if ($goneEntries !== []) {
-            $this->database->table('entries')->where('project_id', $project->id)->whereIn('id', $goneEntries)->delete();
+        $this->database->table('things')->upsert($things, ['project_id', 'id'], ['rank', 'body']);
+        foreach ($gone as $entity => $ids) {
+            foreach (array_chunk($ids, 1000) as $chunk) {
+                $this->database->table(self::TABLES[$entity] ?? 'things')->where('project_id', $project->id)->whereIn('id', $chunk)->delete();
+            }
         }
         if ($this->refinished($difference)) {
             $this->database->table('screens')->where('project_id', $project->id)->update(['changed' => $sequence]);
         }
-        $more = count(array_filter($difference->changes, fn (Change $change): bool => $change->entity === Entity::Layer && $change->isAddition())) - count($goneLayers) + $this->woken($project, $difference);
+        $more = count(array_filter($difference->changes, fn (Change $change): bool => $change->entity === Entity::Layer && $change->isAddition())) - count($gone[Entity::Layer->value] ?? []) + $this->woken($project, $difference);
         if ($more !== 0) {
             $this->database->table('projects')->where('id', $project->id)->increment('layer_count', $more);
         }
@@ -222,15 +221,10 @@ final readonly class TreeStore
     public function mustHaveRoom(ProjectRow $project, Difference $difference): void
     {
         $added = ['' => 0];
-        $layers = $screens = $entries = 0;
+        $more = array_fill_keys(array_column(Entity::cases(), 'value'), 0);
         foreach ($difference->changes as $change) {
             $balance = $change->entity === Entity::Screen && $this->wakes($change) !== null ? ($this->wakes($change) ? 1 : -1) : $change->isAddition() <=> $change->isRemoval();
-            match ($change->entity) {
-                Entity::Layer => $layers += $balance,
-                Entity::Screen => $screens += $balance,
-                Entity::Entry => $entries += $balance,
-                Entity::Project => null,
-            };
+            $more[$change->entity->value] += $balance;
             if ($change->entity === Entity::Layer && $change->touches('screen')) {
                 foreach ([[$change->before, -1], [$change->after, 1]] as [$side, $by]) {
                     if ($side !== null) {
@@ -239,10 +233,14 @@ final readonly class TreeStore
                 }
             }
         }
-        $layers += $this->woken($project, $difference);
-        $this->mustFit($layers, Limits::MAX_LAYERS, 'A project', 'layers', fn (): int => (int) $this->database->table('projects')->where('id', $project->id)->value('layer_count'));
-        $this->mustFit($screens, Limits::MAX_SCREENS, 'A project', 'screens, takes among them', fn (): int => $this->hung($project)->count());
-        $this->mustFit($entries, Limits::MAX_ENTRIES, 'A brief', 'entries', fn (): int => $this->database->table('entries')->where('project_id', $project->id)->count());
+        $more[Entity::Layer->value] += $this->woken($project, $difference);
+        foreach (Entity::cases() as $entity) {
+            $this->mustFit($more[$entity->value], $entity->kept()->most, $entity->kept()->where, $entity->kept()->called, fn (): int => match ($entity) {
+                Entity::Layer => (int) $this->database->table('projects')->where('id', $project->id)->value('layer_count'),
+                Entity::Screen => $this->hung($project)->count(),
+                default => $this->database->table('things')->where('project_id', $project->id)->where('entity', $entity->value)->count(),
+            });
+        }
         foreach ($added as $screen => $count) {
             $this->mustFit($count, Limits::MAX_LAYERS_OF_SCREEN, $screen === '' ? 'The wall beside the screens' : 'A screen', 'layers', fn (): int => $this->layers($project)->where('screen', $screen)->count());
         }
@@ -285,8 +283,8 @@ final readonly class TreeStore
         foreach (array_chunk($tree->layers, self::ROWS_AT_ONCE) as $layers) {
             $this->database->table('layers')->insert(array_map(fn (Layer $layer): array => $this->layerRow($project, $layer, self::LONG, 0), $layers));
         }
-        if ($tree->entries !== []) {
-            $this->database->table('entries')->insert(array_map(fn (Entry $entry): array => $this->entryRow($project, $entry), array_values($tree->entries)));
+        foreach (array_filter(Entity::cases(), fn (Entity $entity): bool => $entity->isPlain()) as $entity) {
+            $this->database->table('things')->insert(array_map(fn (Thing $thing): array => $this->thingRow($project, $entity, $thing), array_values($tree->things($entity))));
         }
     }
 
@@ -296,7 +294,7 @@ final readonly class TreeStore
         [$screens, $layers] = array_map(fn (array $columns): string => implode(', ', array_map(fn (string $column): string => "`{$column}`", $columns)), [self::SCREEN, self::LAYER]);
         $this->database->insert("insert into screens (project_id, {$screens}) select ?, {$screens} from screens where project_id = ? and not gone", [$to->id, $from->id]);
         $this->database->insert("insert into layers (project_id, {$layers}) select ?, {$layers} from layers where project_id = ? and (screen = '' or screen in (select id from screens where project_id = ? and not gone))", [$to->id, $from->id, $from->id]);
-        $this->database->insert('insert into entries (project_id, id, `rank`, body) select ?, id, `rank`, body from entries where project_id = ?', [$to->id, $from->id]);
+        $this->database->insert('insert into things (project_id, entity, id, `rank`, body) select ?, entity, id, `rank`, body from things where project_id = ?', [$to->id, $from->id]);
         $this->database->update('update projects set layer_count = (select count(*) from layers where project_id = ?) where id = ?', [$to->id, $to->id]);
     }
 
@@ -377,21 +375,33 @@ final readonly class TreeStore
         return new Project($project->name, $project->entry, Finish::tryFrom((string) $project->finish) ?? Finish::Dressed, (bool) $project->framed);
     }
 
-    /** @return array<string, Entry> */
-    private function entries(ProjectRow $project): array
+    /**
+     * @param  list<Entity>|null  $entities  null for all that are kept so
+     * @return array<string, array<string, Thing>> by entity and id
+     */
+    private function things(ProjectRow $project, ?array $entities = null): array
     {
-        $entries = [];
-        foreach ($this->database->table('entries')->where('project_id', $project->id)->get(['id', 'rank', 'body']) as $row) {
-            $entries[$row->id] = Entry::read(Reader::kept((array) json_decode($row->body, true) + ['id' => $row->id, 'rank' => $row->rank]));
+        $rows = $this->database->table('things')->where('project_id', $project->id);
+        if ($entities !== null) {
+            $rows->whereIn('entity', array_column($entities, 'value'));
+        }
+        $things = [];
+        foreach ($rows->get(['entity', 'id', 'rank', 'body']) as $row) {
+            $things[$row->entity][$row->id] = Entity::from($row->entity)->kept()->class::kept((array) json_decode($row->body, true) + ['id' => $row->id, 'rank' => $row->rank]);
         }
 
-        return $entries;
+        return $things;
     }
 
-    /** @return array{project_id: int, id: string, rank: string, body: string} */
-    private function entryRow(ProjectRow $project, Entry $entry): array
+    /** @return array{project_id: int, entity: string, id: string, rank: string, body: string} */
+    private function thingRow(ProjectRow $project, Entity $entity, Thing $thing): array
     {
-        return ['project_id' => $project->id, 'id' => $entry->id, 'rank' => $entry->rank, 'body' => json_encode($entry->properties(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)];
+        $own = $thing->toArray();
+
+        return [
+            'project_id' => $project->id, 'entity' => $entity->value, 'id' => (string) $own['id'], 'rank' => (string) $own['rank'],
+            'body' => json_encode(array_diff_key($own, ['id' => 1, 'rank' => 1]), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+        ];
     }
 
     /** All screens, those that were deleted too. */

@@ -206,7 +206,7 @@ final class AnyCommand
     /** @return list<array<string, mixed>> */
     private static function onBrief(Tree $tree, string $screen, string $layer, int $step): array
     {
-        $entries = array_map(strval(...), array_keys($tree->entries));
+        $entries = array_map(strval(...), array_keys($tree->entries()));
         $entry = $entries[$step % max(1, count($entries))] ?? 'none';
 
         return [

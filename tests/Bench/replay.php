@@ -52,7 +52,7 @@ $plain = function (Tree $tree): array {
         return array_map(fn ($value) => $value->toArray(), $values);
     };
 
-    return json_decode((string) json_encode([$tree->project->toArray(), $sorted($tree->screens), $sorted($tree->layers), $sorted($tree->entries)]), true);
+    return json_decode((string) json_encode([$tree->project->toArray(), $sorted($tree->screens), $sorted($tree->layers), $sorted($tree->entries())]), true);
 };
 $stored = $plain($store->whole($project->refresh()));
 foreach ($plain($tree) as $i => $part) {

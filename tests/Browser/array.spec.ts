@@ -136,8 +136,8 @@ test('one card becomes six from a table and pictures; the design is one, a cell 
     await expect(cells).toHaveCount(7);
     await hand.click(sheet.getByRole('button', { name: 'Row', exact: true }));
     await expect(cells).toHaveCount(8);
-    await hand.choose(facets.getByLabel('Columns', { exact: true }), 'fit');
-    await hand.type(facets.getByLabel('Least width'), '100');
+    await hand.choose(facets.getByLabel('Columns', { exact: true }), '');
+    await hand.type(facets.getByLabel('Min width'), '100');
     await expect.poll(async () => (await box(cells.nth(3))).slice(0, 2)).toEqual([0, 186]);
     // Pinned to both its sides, the ground is as wide as the column.
     const width = (await box(cells.first()))[2]!;

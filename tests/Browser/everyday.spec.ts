@@ -298,10 +298,10 @@ test('many texts get another size, weight and colour at once', async () => {
     const { layers: [a, b] } = await lay([words(40, 40, 'Bowls'), words(40, 120, 'Mugs')]);
     await pick(a!);
     await pick(b!, ['Shift']);
-    await write('size', '31');
+    await write('style-size', '31');
     await page.locator('#f-style-weight').selectOption('700');
     await saved(page);
-    await write('fill', '#17594f');
+    await write('fills-0-colour', '#17594f');
     for (const id of [a!, b!]) {
         await expect(layer(id).locator('text')).toHaveAttribute('font-size', '31');
         await expect(layer(id).locator('text')).toHaveAttribute('font-weight', '700');
@@ -312,7 +312,7 @@ test('many texts get another size, weight and colour at once', async () => {
 test('corners are rounded by a number', async () => {
     const { layers: [a] } = await lay([shape(40, 40)]);
     await pick(a!);
-    await write('radius', '12');
+    await write('corners', '12');
     await expect(layer(a!).locator('rect')).toHaveAttribute('rx', '12');
 });
 
@@ -661,7 +661,7 @@ test('the icon of a widget is picked from pictures, with a search', async () => 
 });
 
 test('words with holes show what they are filled with, and their braces while they are written', async () => {
-    const { layers: [stepper, text] } = await lay([{ kind: 'widget', widget: 'stepper', x: 30, y: 300, width: 200, height: 56, label: 'Kilns', value: 2, least: 0, most: 9, signal: 'kilns' }, words(30, 60, '{kilns} kilns are free')]);
+    const { layers: [stepper, text] } = await lay([{ kind: 'widget', widget: 'stepper', x: 30, y: 300, width: 200, height: 56, label: 'Kilns', value: 2, min: 0, max: 9, signal: 'kilns' }, words(30, 60, '{kilns} kilns are free')]);
     await expect(layer(text!)).toContainText('2 kilns are free');
     await pick(stepper!);
     await page.locator('#facets:not([aria-busy]) #w-value').fill('5');

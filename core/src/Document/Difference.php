@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Kindred\Document;
 
-use Kindred\Document\Brief\Entry;
 use Kindred\Input\Reader;
 
 /**
@@ -21,14 +20,7 @@ final readonly class Difference
 
     public static function between(Tree $before, Tree $after): self
     {
-        $project = self::compare(Entity::Project, '', $before->project, $after->project);
-
-        return new self([
-            ...($project === null ? [] : [$project]),
-            ...self::of(Entity::Screen, $before->screens + $before->gone, $after->screens + $after->gone),
-            ...self::of(Entity::Layer, $before->layers, $after->layers),
-            ...self::of(Entity::Entry, $before->entries, $after->entries),
-        ]);
+        return new self(array_merge(...array_map(fn (Entity $entity): array => self::of($entity, $entity->of($before), $entity->of($after)), Entity::cases())));
     }
 
     public static function read(Reader $in): self
@@ -92,16 +84,16 @@ final readonly class Difference
         return $this->ids(Entity::Screen);
     }
 
-    /** @return list<string> ids of the entries of the brief that the difference names */
-    public function entries(): array
+    /** @return list<Entity> the kinds of things that it names */
+    public function entities(): array
     {
-        return $this->ids(Entity::Entry);
+        return array_values(array_filter(Entity::cases(), fn (Entity $entity): bool => $this->ids($entity) !== []));
     }
 
     /** @return list<string> ids of all that it names but the project */
     public function named(): array
     {
-        return [...$this->layers(), ...$this->screens(), ...$this->entries()];
+        return array_values(array_map(fn (Change $change): string => $change->id, array_filter($this->changes, fn (Change $change): bool => $change->entity !== Entity::Project)));
     }
 
     /** @return array{changes: list<array{entity: string, id: string, before: array<string, mixed>|null, after: array<string, mixed>|null}>} */
@@ -111,10 +103,8 @@ final readonly class Difference
     }
 
     /**
-     * @template T of Screen|Layer|Entry
-     *
-     * @param  array<string, T>  $before
-     * @param  array<string, T>  $after
+     * @param  array<string, Thing>  $before
+     * @param  array<string, Thing>  $after
      * @return list<Change>
      */
     private static function of(Entity $entity, array $before, array $after): array
@@ -136,14 +126,9 @@ final readonly class Difference
         return array_values(array_filter($changes));
     }
 
-    private static function compare(Entity $entity, string $id, Project|Screen|Layer|Entry $before, Project|Screen|Layer|Entry $after): ?Change
+    private static function compare(Entity $entity, string $id, Thing $before, Thing $after): ?Change
     {
-        if ($before === $after) {
-            return null;
-        }
-        [$old, $new] = $before instanceof Layer && $after instanceof Layer
-            ? [$before->parts($after), $after->parts($before)]
-            : [$before->toArray(), $after->toArray()];
+        [$old, $new] = [$before->parts($after), $after->parts($before)];
         $earlier = $later = [];
         foreach ($old + $new as $key => $_) {
             // What is one and the same needs no look; both were written by the same values, so what is the same is also written the same.
@@ -167,21 +152,12 @@ final readonly class Difference
         return $value instanceof \stdClass || is_array($value) ? array_map(self::plain(...), (array) $value) : $value;
     }
 
-    /** @return array<string, mixed>|null */
+    /** @return array<string, mixed>|null whole where it would go as it is, as it came */
     private function current(Tree $tree, Change $change): ?array
     {
-        return match ($change->entity) {
-            Entity::Project => $tree->project->toArray(),
-            Entity::Screen => ($tree->screens[$change->id] ?? ($change->isAddition() || $change->touches('gone') ? $tree->gone[$change->id] ?? null : null))?->toArray(),
-            Entity::Layer => $this->layer($tree->layers[$change->id] ?? null, $change->after === null),
-            Entity::Entry => ($tree->entries[$change->id] ?? null)?->toArray(),
-        };
-    }
+        $thing = $change->entity->found($tree, $change);
 
-    /** @return array<string, mixed>|null whole where it would go as it is, as it came */
-    private function layer(?Layer $layer, bool $whole): ?array
-    {
-        return $whole ? $layer?->toArray() : $layer?->parts();
+        return $change->after === null ? $thing?->toArray() : $thing?->parts();
     }
 
     /**
@@ -221,53 +197,28 @@ final readonly class Difference
      */
     private function clamped(Change $change, array $current): array
     {
-        $data = [...$current, ...$change->before ?? []];
-
-        return match ($change->entity) {
-            Entity::Project => Project::read(Reader::kept($data))->toArray(),
-            Entity::Screen => Screen::read(Reader::kept($data))->toArray(),
-            Entity::Layer => Layer::ofParts($data)->parts(),
-            Entity::Entry => Entry::read(Reader::kept($data))->toArray(),
-        };
+        return $change->entity->kept()->class::kept([...$current, ...$change->before ?? []])->parts();
     }
 
     /** All of it at once: a tree is copied with every change of it. */
     private function made(Tree $tree): Tree
     {
-        $screens = $layers = $entries = [];
+        $put = $gone = [];
         foreach ($this->changes as $change) {
-            $after = $this->after($tree, $change);
-            match (true) {
-                $after instanceof Project => $tree = $tree->withProject($after),
-                $after instanceof Screen => $screens[] = $after,
-                $after instanceof Layer => $layers[] = $after,
-                $after instanceof Entry => $entries[] = $after,
-                default => null,
-            };
+            if ($change->after === null) {
+                $gone[$change->entity->value][] = $change->id;
+            } else {
+                $put[$change->entity->value][] = $change->entity->kept()->class::kept([...$this->current($tree, $change) ?? [], ...$change->after]);
+            }
         }
-        $gone = fn (Entity $entity): array => array_map(fn (Change $change): string => $change->id, array_values(array_filter(
-            $this->changes,
-            fn (Change $change): bool => $change->entity === $entity && $change->isRemoval(),
-        )));
-
-        return $tree->withoutLayers(...$gone(Entity::Layer))->withoutScreens(...$gone(Entity::Screen))->withoutEntries(...$gone(Entity::Entry))
-            ->withScreens(...$screens)->withLayers(...$layers)->withEntries(...$entries);
-    }
-
-    /** What a change makes of what is there; null where it removes it. */
-    private function after(Tree $tree, Change $change): Project|Screen|Layer|Entry|null
-    {
-        if ($change->after === null) {
-            return null;
+        foreach ($gone as $entity => $ids) {
+            $tree = $tree->without(Entity::from($entity), ...$ids);
         }
-        $data = [...$this->current($tree, $change) ?? [], ...$change->after];
+        foreach (Entity::cases() as $entity) {
+            $tree = isset($put[$entity->value]) ? $tree->put($entity, ...$put[$entity->value]) : $tree;
+        }
 
-        return match ($change->entity) {
-            Entity::Project => Project::read(Reader::kept($data)),
-            Entity::Screen => Screen::read(Reader::kept($data)),
-            Entity::Layer => Layer::ofParts($data),
-            Entity::Entry => Entry::read(Reader::kept($data)),
-        };
+        return $tree;
     }
 
     /** Nothing may be left inside what was removed, and nothing put back where there is nothing any more. */

@@ -4,10 +4,59 @@ declare(strict_types=1);
 
 namespace Kindred\Document;
 
+use Kindred\Document\Brief\Entry;
+
+/** The register of what a document is made of: a new kind of thing is a class and a line here. */
 enum Entity: string
 {
+    #[Kept(Project::class, most: 1, where: '', called: '')]
     case Project = 'project';
+
+    #[Kept(Screen::class, most: Limits::MAX_SCREENS, where: 'A project', called: 'screens, takes among them')]
     case Screen = 'screen';
+
+    #[Kept(Layer::class, most: Limits::MAX_LAYERS, where: 'A project', called: 'layers')]
     case Layer = 'layer';
+
+    #[Kept(Entry::class, most: Limits::MAX_ENTRIES, where: 'A brief', called: 'entries')]
     case Entry = 'entry';
+
+    public function kept(): Kept
+    {
+        /** @var array<string, Kept> $known */
+        static $known = [];
+
+        return $known[$this->value] ??= (new \ReflectionEnumBackedCase($this, $this->name))->getAttributes(Kept::class)[0]->newInstance();
+    }
+
+    /** Whether it is kept as all things are that have no way of their own: by id, with a rank and the rest. */
+    public function isPlain(): bool
+    {
+        return ! in_array($this, [self::Project, self::Screen, self::Layer], true);
+    }
+
+    /** @return array<string, Thing> all of them in a tree by id, those that were deleted and can be brought back too */
+    public function of(Tree $tree): array
+    {
+        return match ($this) {
+            self::Project => ['' => $tree->project],
+            self::Screen => $tree->screens + $tree->gone,
+            self::Layer => $tree->layers,
+            default => $tree->things($this),
+        };
+    }
+
+    /** What a change is about as it is now: what was deleted is there only for what deletes it or brings it back. */
+    public function found(Tree $tree, Change $change): ?Thing
+    {
+        $asleep = $this === self::Screen && isset($tree->gone[$change->id]) && ! $change->isAddition() && ! $change->touches('gone');
+
+        return $asleep ? null : ($this->of($tree)[$change->id] ?? null);
+    }
+
+    /** Whether a thing is there, and not deleted. */
+    public function isThere(Tree $tree, string $id): bool
+    {
+        return isset($this->of($tree)[$id]) && ! ($this === self::Screen && isset($tree->gone[$id]));
+    }
 }

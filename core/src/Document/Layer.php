@@ -26,7 +26,6 @@ use Kindred\Input\Reader;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
 use Kindred\Property\Properties;
-use Kindred\Property\Stored;
 
 /**
  * One thing on a screen, or loose on the wall when `screen` is null.
@@ -37,7 +36,7 @@ use Kindred\Property\Stored;
  * what the parent is. A text's fill is the colour of its words,
  * an icon's fill the colour of its strokes.
  */
-final readonly class Layer implements Stored
+final readonly class Layer implements Thing
 {
     use Declared;
     use HasCues;
@@ -82,6 +81,11 @@ final readonly class Layer implements Stored
         $name = $in->has('name') ? [] : ['name' => $content instanceof Text ? Text::title($content->words) : ucfirst($content::kind())];
 
         return self::of($in, $place + $name + ['box' => self::readBox($in, $content, $sizing), 'content' => $content, 'sizing' => $sizing]);
+    }
+
+    public function called(): string
+    {
+        return $this->name;
     }
 
     public function kind(): string
@@ -131,13 +135,13 @@ final readonly class Layer implements Stored
     /**
      * As toArray, but with what can be long in parts, each a property of its own.
      *
-     * @param  self|null  $beside  parts that both have may be left out
+     * @param  Thing|null  $beside  parts that both have may be left out
      * @return array<string, mixed>
      */
-    public function parts(?self $beside = null): array
+    public function parts(?Thing $beside = null): array
     {
         return $this->content instanceof InParts
-            ? Properties::of(self::class)->write($this, ['content' => true]) + ['kind' => $this->kind()] + $this->content->parts($beside?->content)
+            ? Properties::of(self::class)->write($this, ['content' => true]) + ['kind' => $this->kind()] + $this->content->parts($beside instanceof self ? $beside->content : null)
             : $this->toArray();
     }
 
@@ -146,7 +150,7 @@ final readonly class Layer implements Stored
      *
      * @param  array<array-key, mixed>  $parts
      */
-    public static function ofParts(array $parts): self
+    public static function kept(array $parts): self
     {
         $class = Kinds::find($parts['kind'] ?? null);
 

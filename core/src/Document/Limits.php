@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Kindred\Document;
 
-use Kindred\Document\Brief\Entry;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Sheet\Row;
 use Kindred\Geometry\Box;
@@ -57,23 +56,21 @@ final class Limits
                 if ($old === null || ! self::isAtLimit($old->box)) {
                     throw new InvalidInput('', self::ofLayer($layer, $problem));
                 }
-                $clamped[] = Layer::ofParts($layer->parts());
+                $clamped[] = Layer::kept($layer->parts());
             }
         }
-        self::eachReadable($before->screens, $after->screens);
-        self::eachReadable($before->entries, $after->entries);
-        if ($before->project !== $after->project) {
-            Project::read(Reader::of($after->project->toArray()));
+        foreach (Entity::cases() as $entity) {
+            if ($entity !== Entity::Layer) {
+                self::eachReadable($entity->of($before), $entity->of($after));
+            }
         }
 
         return $clamped === [] ? $after : $after->withLayers(...$clamped);
     }
 
     /**
-     * @template T of Screen|Entry
-     *
-     * @param  array<string, T>  $before
-     * @param  array<string, T>  $after
+     * @param  array<string, Thing>  $before
+     * @param  array<string, Thing>  $after
      */
     private static function eachReadable(array $before, array $after): void
     {
@@ -82,7 +79,7 @@ final class Limits
                 continue;
             }
             try {
-                $one instanceof Screen ? Screen::read(Reader::of($one->toArray())) : Entry::read(Reader::of($one->toArray()));
+                $one::read(Reader::of($one->toArray()));
             } catch (InvalidInput $problem) {
                 throw new InvalidInput('', $one instanceof Screen ? self::ofScreen($one, $problem) : self::otherwise($one->called(), $problem));
             }

@@ -6,15 +6,15 @@ namespace Kindred\Document;
 
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
-use Kindred\Property\Stored;
 
 /**
  * What holds for a project as a whole: its name, the screen at which a rehearsal starts, the finish of screens that have none of
  * their own, and whether screens are shown in the frames of their devices.
  */
-final readonly class Project implements Stored
+final readonly class Project implements Thing
 {
     use Declared;
+    use KeptWhole;
 
     public function __construct(
         #[Is\Name(affects: Is\Affects::Nothing)] public string $name,
@@ -22,5 +22,10 @@ final readonly class Project implements Stored
         #[Is\Choice(affects: Is\Affects::Paint)] public Finish $finish = Finish::Dressed,
         #[Is\Flag(affects: Is\Affects::Paint)] public bool $framed = false,
     ) {
+    }
+
+    public function called(): string
+    {
+        return $this->name;
     }
 }

@@ -13,7 +13,6 @@ use Kindred\Paint\Colour;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
 use Kindred\Property\Properties;
-use Kindred\Property\Stored;
 
 /**
  * One application screen, hung on the wall.
@@ -21,10 +20,11 @@ use Kindred\Property\Stored;
  * The box is its place on the wall in px. It is as wide as its device and may be taller than
  * the device's `view` (px); what lies below is scrolled to.
  */
-final readonly class Screen implements Stored
+final readonly class Screen implements Thing
 {
     use Declared;
     use HasCues;
+    use KeptWhole;
 
     public const MIN_SIDE = 16.0;
 
@@ -81,5 +81,10 @@ final readonly class Screen implements Stored
     public function properties(): array
     {
         return Properties::of(self::class)->write($this, ['id' => true, 'rank' => true]);
+    }
+
+    public function called(): string
+    {
+        return $this->name;
     }
 }

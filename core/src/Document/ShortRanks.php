@@ -36,8 +36,8 @@ final class ShortRanks
                 break;
             }
         }
-        foreach ($after->entries as $id => $entry) {
-            if (self::isLong($before->entries[$id] ?? null, $entry)) {
+        foreach ($after->entries() as $id => $entry) {
+            if (self::isLong($before->entries()[$id] ?? null, $entry)) {
                 $parts[$entry->part->value] = $entry->part;
             }
         }

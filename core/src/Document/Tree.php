@@ -21,7 +21,7 @@ final readonly class Tree
      * @param  array<string, Screen>  $screens  by id
      * @param  array<string, Layer>  $layers  by id
      * @param  array<string, true>|null  $complete  keys of the places whose layers are all here; null when the tree is whole
-     * @param  array<string, Entry>  $entries  of the brief, by id
+     * @param  array<string, array<string, Thing>>  $things  of the other kinds, by entity and id
      * @param  array<string, Screen>  $gone  deleted screens by id, which can be brought back; to all else they are not there
      * @param  array<string, Layer>  $asleep  the layers of deleted screens by id, as far as they are at hand
      */
@@ -30,7 +30,7 @@ final readonly class Tree
         public array $screens = [],
         public array $layers = [],
         private ?array $complete = null,
-        public array $entries = [],
+        private array $things = [],
         public array $gone = [],
         private array $asleep = [],
     ) {
@@ -169,7 +169,7 @@ final readonly class Tree
     /** @return list<Entry> of one part of the brief, in their order */
     public function part(Part $part): array
     {
-        $entries = array_values(array_filter($this->entries, fn (Entry $entry): bool => $entry->part === $part));
+        $entries = array_values(array_filter($this->entries(), fn (Entry $entry): bool => $entry->part === $part));
         usort($entries, Rank::compare(...));
 
         return $entries;
@@ -262,24 +262,53 @@ final readonly class Tree
         return $this->with(screens: array_diff_key($this->screens, array_flip($ids)), gone: array_diff_key($this->gone, array_flip($ids)));
     }
 
-    public function withEntries(Entry ...$entries): self
+    /** @return array<string, Thing> those of a kind that has no way of its own, by id */
+    public function things(Entity $entity): array
     {
-        $all = $this->entries;
-        foreach ($entries as $entry) {
-            $all[$entry->id] = $entry;
-        }
-
-        return $this->with(entries: $all);
+        return $this->things[$entity->value] ?? [];
     }
 
-    public function withoutEntries(string ...$ids): self
+    /** With things of one kind, in the place of those with the same ids. */
+    public function put(Entity $entity, Thing ...$things): self
     {
-        return $this->with(entries: array_diff_key($this->entries, array_flip($ids)));
+        foreach ($things as $thing) {
+            if (! is_a($thing, $entity->kept()->class)) {
+                throw new \LogicException("A {$entity->value} is expected here.");
+            }
+        }
+
+        return match ($entity) {
+            Entity::Project => $things === [] ? $this : $this->with(project: $things[count($things) - 1]),
+            Entity::Screen => $this->withScreens(...array_filter($things, fn (Thing $one): bool => $one instanceof Screen)),
+            Entity::Layer => $this->withLayers(...array_filter($things, fn (Thing $one): bool => $one instanceof Layer)),
+            default => $this->with(things: [...$this->things, $entity->value => [...$this->things($entity), ...array_column($things, null, 'id')]]),
+        };
+    }
+
+    public function without(Entity $entity, string ...$ids): self
+    {
+        return match ($entity) {
+            Entity::Project => $this,
+            Entity::Screen => $this->withoutScreens(...$ids),
+            Entity::Layer => $this->withoutLayers(...$ids),
+            default => $this->with(things: [...$this->things, $entity->value => array_diff_key($this->things($entity), array_flip($ids))]),
+        };
+    }
+
+    /** @return array<string, Entry> of the brief, by id */
+    public function entries(): array
+    {
+        return array_filter($this->things(Entity::Entry), fn (Thing $one): bool => $one instanceof Entry);
+    }
+
+    public function withEntries(Entry ...$entries): self
+    {
+        return $this->put(Entity::Entry, ...$entries);
     }
 
     public function entry(string $id): Entry
     {
-        return $this->entries[$id] ?? throw Missing::entry($id);
+        return $this->entries()[$id] ?? throw Missing::entry($id);
     }
 
     public function holds(Place $place): bool

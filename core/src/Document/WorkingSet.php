@@ -18,7 +18,7 @@ final readonly class WorkingSet
      * @param  list<string>  $whole  screens with all their layers
      * @param  bool  $reel  all screens of the project, without their layers
      * @param  list<string>  $takes  screens with all their takes, and all layers of these
-     * @param  bool  $brief  all entries of the brief
+     * @param  list<Entity>  $things  kinds of things of which all are needed
      */
     public function __construct(
         public array $screens = [],
@@ -28,7 +28,7 @@ final readonly class WorkingSet
         public array $whole = [],
         public bool $reel = false,
         public array $takes = [],
-        public bool $brief = false,
+        public array $things = [],
     ) {
     }
 
@@ -44,7 +44,7 @@ final readonly class WorkingSet
                 array_values(array_unique([...$joined->whole, ...$set->whole])),
                 $joined->reel || $set->reel,
                 array_values(array_unique([...$joined->takes, ...$set->takes])),
-                $joined->brief || $set->brief,
+                array_values(array_unique([...$joined->things, ...$set->things], SORT_REGULAR)),
             );
         }
 

@@ -186,7 +186,7 @@ final readonly class ProjectFile
                 array_push($new, ...array_diff(self::shown($layer), $old === null ? [] : self::shown($old)));
             }
         }
-        foreach ([[$before->screens, $after->screens], [$before->entries, $after->entries]] as [$earlier, $later]) {
+        foreach ([[$before->screens, $after->screens], [$before->entries(), $after->entries()]] as [$earlier, $later]) {
             foreach ($later as $id => $one) {
                 if (($earlier[$id] ?? null) !== $one) {
                     array_push($new, ...array_diff(self::shown($one), isset($earlier[$id]) ? self::shown($earlier[$id]) : []));

@@ -45,7 +45,7 @@ final class Schema
                 continue;
             }
             $one = $property->schema($this);
-            $own[$name] = $property->isNullable() ? ['anyOf' => [$one, ['type' => 'null']]] : $one;
+            $own[$name] = ($property->isNullable() ? ['anyOf' => [$one, ['type' => 'null']]] : $one) + ($property->sparse && is_scalar($property->plainDefault()) ? ['default' => $property->plainDefault()] : []);
             if ($property->isRequired()) {
                 $required[] = $name;
             }

@@ -100,7 +100,7 @@ it('ties and unties, and takes every step back', function (): void {
     $tied = Sample::after($before, ['type' => 'tie-entry', 'entry' => 'need', 'ties' => [['kind' => 'screen', 'id' => 'next', 'name' => 'Next'], ['kind' => 'layer', 'id' => 'words']]]);
     expect($tied->entry('need')->ties)->toHaveCount(2)
         ->and(Sample::after($tied, ['type' => 'tie-entry', 'entry' => 'need', 'tied' => false, 'ties' => [['kind' => 'layer', 'id' => 'words']]])->entry('need')->ties)->toHaveCount(1)
-        ->and(Difference::between($before, $tied)->inverse()->applyTo($tied)->entries)->toEqual($before->entries)
+        ->and(Difference::between($before, $tied)->inverse()->applyTo($tied)->entries())->toEqual($before->entries())
         ->and(fn () => Sample::after($before, entry('goal', 'goal', 'A goal'), ['type' => 'tie-entry', 'entry' => 'goal', 'ties' => [['kind' => 'layer', 'id' => 'words']]]))->toThrow(InvalidInput::class);
 });
 

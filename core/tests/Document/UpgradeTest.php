@@ -62,7 +62,7 @@ it('takes back and makes again every step of a history of version 1', function (
     $layer = fn (array $data): Layer => Layer::read(Reader::kept(Upgrades::layer($data, 1)));
     $screen = fn (array $data): Screen => Screen::read(Reader::kept($data));
     $by = fn (array $all, Closure $read): array => array_column(array_map($read, $all), null, 'id');
-    $tree = $last = new Tree(Project::read(Reader::kept($end['project'])), $by($end['screens'], $screen), $by($end['layers'], $layer), null, $by($end['entries'], fn (array $data): Entry => Entry::read(Reader::kept($data))), $by($end['gone'], $screen));
+    $tree = $last = new Tree(Project::read(Reader::kept($end['project'])), $by($end['screens'], $screen), $by($end['layers'], $layer), null, ['entry' => $by($end['entries'], fn (array $data): Entry => Entry::kept($data))], $by($end['gone'], $screen));
     $steps = array_map(fn (array $difference): Difference => Difference::read(Reader::kept(Upgrades::difference($difference, 1))), $log);
     foreach (array_reverse($steps) as $step) {
         $tree = $step->inverse()->applyTo($tree);

@@ -235,7 +235,9 @@ it('has round corners where it stands for a picture, and only there', function (
     $round = fn (string $key): array => array_map(fn (Layer $part): float => $part->corners->topLeft, parts(widget(Kit::find($key) ?? throw new LogicException, ['corners' => ['topLeft' => 70, 'topRight' => 70, 'bottomRight' => 70, 'bottomLeft' => 70]])));
     expect($round('picture-placeholder')[0])->toBe(70.0)
         ->and(Kindred\Document\Edit\Field::find('corners')?->of(widget(Kit::find('picture-placeholder') ?? throw new LogicException)))->toBe('0')
-        ->and(Kindred\Document\Edit\Field::find('corners')?->of(widget(Kit::find('button') ?? throw new LogicException)))->toBeNull();
+        ->and(Kindred\Document\Edit\Field::find('corners')?->of($button = widget(Kit::find('button') ?? throw new LogicException)))->toBeNull()
+        // What is called as a property of another kind is none of it.
+        ->and(Kindred\Document\Edit\Field::find('icon')?->of($button))->toBeNull()->and(Kindred\Document\Edit\Field::find('columns')?->of($button))->toBeNull();
 });
 
 it('offers a colour only where it shows', function (string $key, bool $shows): void {

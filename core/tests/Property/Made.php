@@ -106,7 +106,11 @@ final class Made
         $out = [];
         foreach ($schema['properties'] as $name => $property) {
             if (in_array($name, $schema['required'] ?? [], true) || $this->random->getInt(0, 2) > 0) {
-                $out[$name] = $this->value($property, $depth);
+                $value = $this->value($property, $depth);
+                // What has its default need not be written again.
+                if ($value !== ($property['default'] ?? null)) {
+                    $out[$name] = $value;
+                }
             }
         }
         foreach ($schema['allOf'] ?? [] as $case) {

@@ -6,12 +6,13 @@ namespace Kindred\Document\Brief;
 
 use Kindred\Device\DeviceKey;
 use Kindred\Document\Condition;
+use Kindred\Document\KeptWhole;
+use Kindred\Document\Thing;
 use Kindred\Input\Reader;
 use Kindred\Input\Search;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
 use Kindred\Property\Properties;
-use Kindred\Property\Stored;
 
 /**
  * One entry of the brief. All parts have the same properties and use those that they have a use for.
@@ -20,9 +21,10 @@ use Kindred\Property\Stored;
  * `device` it is for, the `conditions` it needs, the entries it `leadsTo`, and the `screen` that it was turned into; a
  * reference has an `asset` with its size in px and its main `colours`, most of the picture first.
  */
-final readonly class Entry implements Stored
+final readonly class Entry implements Thing
 {
     use Declared;
+    use KeptWhole;
 
     public const MAX_TITLE = 200;
 

@@ -7,6 +7,7 @@ namespace Kindred\Document\Command;
 use Kindred\Device\Catalogue;
 use Kindred\Document\Brief\Entry;
 use Kindred\Document\Brief\Part;
+use Kindred\Document\Entity;
 use Kindred\Document\Id;
 use Kindred\Document\Rank;
 use Kindred\Document\Screen;
@@ -42,7 +43,7 @@ final readonly class HangPlan implements Command
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(reel: true, brief: true);
+        return new WorkingSet(reel: true, things: [Entity::Entry]);
     }
 
     public function apply(Tree $tree): Tree
@@ -70,6 +71,6 @@ final readonly class HangPlan implements Command
 
     public function label(Tree $before): string
     {
-        return count($this->entries) === 1 ? 'Hang “'.(($before->entries[$this->entries[0]] ?? null)?->called() ?? 'a planned screen').'”' : 'Hang '.count($this->entries).' planned screens';
+        return count($this->entries) === 1 ? 'Hang “'.(($before->entries()[$this->entries[0]] ?? null)?->called() ?? 'a planned screen').'”' : 'Hang '.count($this->entries).' planned screens';
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Document\Command;
 
 use Kindred\Document\Brief\Entry;
+use Kindred\Document\Entity;
 use Kindred\Document\Rank;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
@@ -29,7 +30,7 @@ final readonly class MoveEntry implements Command
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(brief: true);
+        return new WorkingSet(things: [Entity::Entry]);
     }
 
     public function apply(Tree $tree): Tree
@@ -46,6 +47,6 @@ final readonly class MoveEntry implements Command
 
     public function label(Tree $before): string
     {
-        return 'Reorder “'.(($before->entries[$this->entry] ?? null)?->called() ?? 'an entry').'”';
+        return 'Reorder “'.(($before->entries()[$this->entry] ?? null)?->called() ?? 'an entry').'”';
     }
 }

@@ -6,6 +6,7 @@ namespace Kindred\Document\Command;
 
 use Kindred\Document\Brief\Entry;
 use Kindred\Document\Brief\Part;
+use Kindred\Document\Entity;
 use Kindred\Document\Rank;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
@@ -45,13 +46,13 @@ final readonly class PutEntry implements Command
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(brief: true);
+        return new WorkingSet(things: [Entity::Entry]);
     }
 
     public function apply(Tree $tree): Tree
     {
-        $before = $tree->entries[$this->id] ?? null;
-        if ($before === null && count($tree->entries) >= self::MOST) {
+        $before = $tree->entries()[$this->id] ?? null;
+        if ($before === null && count($tree->entries()) >= self::MOST) {
             throw new InvalidInput('entry', 'A brief holds at most '.number_format(self::MOST).' entries. Nothing was changed.');
         }
         if ($before !== null && $before->part !== $this->part) {
@@ -76,7 +77,7 @@ final readonly class PutEntry implements Command
 
     public function label(Tree $before): string
     {
-        $known = $before->entries[$this->id] ?? null;
+        $known = $before->entries()[$this->id] ?? null;
         if ($known === null) {
             $title = $this->given['title'] ?? '';
 

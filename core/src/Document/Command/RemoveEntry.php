@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Document\Command;
 
 use Kindred\Document\Brief\Entry;
+use Kindred\Document\Entity;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Reader;
@@ -28,21 +29,21 @@ final readonly class RemoveEntry implements Command
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(brief: true);
+        return new WorkingSet(things: [Entity::Entry]);
     }
 
     public function apply(Tree $tree): Tree
     {
         $tree->entry($this->entry);
-        $led = array_filter($tree->entries, fn (Entry $one): bool => in_array($this->entry, $one->leadsTo, true));
+        $led = array_filter($tree->entries(), fn (Entry $one): bool => in_array($this->entry, $one->leadsTo, true));
 
         return $tree->withEntries(...array_values(array_map(
             fn (Entry $one): Entry => $one->with(leadsTo: array_values(array_diff($one->leadsTo, [$this->entry]))), $led,
-        )))->withoutEntries($this->entry);
+        )))->without(Entity::Entry, $this->entry);
     }
 
     public function label(Tree $before): string
     {
-        return 'Remove “'.(($before->entries[$this->entry] ?? null)?->called() ?? 'an entry').'” from the brief';
+        return 'Remove “'.(($before->entries()[$this->entry] ?? null)?->called() ?? 'an entry').'” from the brief';
     }
 }

@@ -7,6 +7,7 @@ namespace Kindred\Document\Command;
 use Kindred\Document\Brief\Entry;
 use Kindred\Document\Brief\Part;
 use Kindred\Document\Brief\Tie;
+use Kindred\Document\Entity;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
@@ -32,7 +33,7 @@ final readonly class TieEntry implements Command
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(brief: true);
+        return new WorkingSet(things: [Entity::Entry]);
     }
 
     public function apply(Tree $tree): Tree
@@ -52,6 +53,6 @@ final readonly class TieEntry implements Command
 
     public function label(Tree $before): string
     {
-        return ($this->tied ? 'Tie' : 'Untie').' “'.(($before->entries[$this->entry] ?? null)?->called() ?? 'a requirement').'”';
+        return ($this->tied ? 'Tie' : 'Untie').' “'.(($before->entries()[$this->entry] ?? null)?->called() ?? 'a requirement').'”';
     }
 }

@@ -231,7 +231,7 @@ final readonly class Field
      */
     public function put(Tree $tree, Layer $layer, mixed $plain): Tree
     {
-        if ($this->property === null || $this->way->property($layer) === null) {
+        if ($this->property === null || $this->way->property($layer) === null || $layer->content instanceof Widget && $this->of($layer, $tree) === null) {
             return $tree;
         }
         if (is_string($plain) && ($this->property instanceof Number || $this->isShorthand())) {
@@ -259,7 +259,8 @@ final readonly class Field
             return $tree !== null && ($root === 'pins' ? $this->isPinned($tree, $layer) : $this->isSized($tree, $layer));
         }
 
-        return $this->way->property($layer) !== null;
+        // A widget is set by what it has a use for, though some of that is called as properties of other kinds are.
+        return isset(Properties::of(Layer::class)->all[$root]) || $this->isOfBox() || (! $layer->content instanceof Widget && $this->way->property($layer) !== null);
     }
 
     private function isPinned(Tree $tree, Layer $layer): bool
