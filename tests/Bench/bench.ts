@@ -283,8 +283,8 @@ async function arrays(page: Page): Promise<void> {
         ['another layer moved', (i) => ({ type: 'move-layers', layers: [`l0x${(i * 4) % 100}`], dx: 1, dy: 0 })],
         ['the array moved', (i) => ({ type: 'move-layers', layers: ['pots'], dx: 0, dy: i % 2 === 0 ? 1 : -1 })],
         ['one value of the sheet', (i) => ({ type: 'set-cell', layer: 'pots', row: `row${(i % 900) + 1}`, column: 'called', value: `Bowl ${i}` })],
-        ['a colour of the design', (i) => ({ type: 'set-field', layers: ['picture'], field: 'fill', value: `#a94c${String(10 + (i % 80))}` })],
-        ['a gap of the cells', (i) => ({ type: 'set-field', layers: ['pots'], field: 'row-gap', value: String(4 + (i % 3)) })],
+        ['a colour of the design', (i) => ({ type: 'set-field', layers: ['picture'], field: 'fills.0.colour', value: `#a94c${String(10 + (i % 80))}` })],
+        ['a gap of the cells', (i) => ({ type: 'set-field', layers: ['pots'], field: 'rowGap', value: String(4 + (i % 3)) })],
     ];
     for (const [what, command] of ways) {
         await time(5, (i) => send(project, command(i + 50)));

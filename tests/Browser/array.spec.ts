@@ -123,7 +123,7 @@ test('one card becomes six from a table and pictures; the design is one, a cell 
     await area.fill('sold');
     await area.press('Control+Enter');
     await saved(page);
-    await expect(facets).toContainText('Departs in its words');
+    await expect(facets).toContainText('Here it has its own words');
     await expect.poll(() => words('140')).toEqual(['€24.00', '€18.50', '€61.00', '€48.00', 'sold', '€9.50']);
 
     // Two rows more, and as many columns as fit.

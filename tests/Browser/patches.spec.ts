@@ -42,8 +42,8 @@ for (const [seed, name] of [[3, 'Book a wheel'], [4, 'Glaze library'], [8, 'Toda
             const command = any<object | 'undo' | 'redo'>([
                 'undo', 'undo', 'redo',
                 { type: 'move-layers', ...on, dx: 7, dy: -3 },
-                { type: 'set-field', ...on, field: 'fill', value: any(['#a94c31', '#3f5d4a80', '']), row: one.row },
-                { type: 'set-field', ...on, field: any(['opacity', 'radius', 'rotation', 'width', 'size', 'row-gap', 'columns']), value: any(['1', '0.5', '12', '90']), row: one.row, apart: random() < 0.3 },
+                { type: 'set-field', ...on, field: 'fills.0.colour', value: any(['#a94c31', '#3f5d4a80', '']), row: one.row },
+                { type: 'set-field', ...on, field: any(['opacity', 'corners', 'rotation', 'width', 'style.size', 'rowGap', 'columns']), value: any(['1', '0.5', '12', '90']), row: one.row, apart: random() < 0.3 },
                 { type: 'set-words', screen: id, layer: one.id, words: `Step ${step} with several words`, row: one.row },
                 { type: 'group-layers', screen: id, layers: [...new Set([one.id, any(layers).id])], seed: `g${step}` },
                 { type: 'ungroup-layers', ...on, parent: null },

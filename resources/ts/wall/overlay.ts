@@ -5,7 +5,7 @@ import type { Picture } from './picture.ts';
 import type { Handle } from './resize.ts';
 import type { Selection } from './selection.ts';
 import type { Mark } from './snapping.ts';
-import { onWall, spaces } from './spaces.ts';
+import { called, onWall, spaces } from './spaces.ts';
 import type { Slot } from './stacking.ts';
 
 const NS = 'http://www.w3.org/2000/svg';
@@ -287,7 +287,7 @@ export class Overlay {
             draw(group, 'path', { class: 'space-mark', d: ends(a) + line(a, b) + ends(b) });
             const [p, q] = [{ x: a.x - along.x * 3, y: a.y - along.y * 3 }, { x: b.x + along.x * 3, y: b.y + along.y * 3 }];
             draw(group, 'path', { class: 'space-grip', d: line(p, q) });
-            draw(group, 'title', {}).textContent = `${space.field.replace('-', ' ')} ${short(space.value)}: drag to change`;
+            draw(group, 'title', {}).textContent = `${called(space)} ${short(space.value)}: drag to change`;
         });
     }
 

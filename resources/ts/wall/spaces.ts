@@ -6,6 +6,9 @@ import { items, spacing, type Axis } from './stacking.ts';
 /** One distance of a stack in its own space; `sign` is −1 where dragging against the axis makes it longer. */
 export interface Space { field: string; axis: Axis; from: number; to: number; across: number; value: number; sign: 1 | -1 }
 
+/** As people call it: "row gap", "padding top". */
+export const called = ({ field }: Space): string => field.replace('.', ' ').replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
+
 export function spaces(picture: Picture, stack: Element): Space[] {
     const about = spacing(stack);
     const array = stack.getAttribute('data-array')?.split(' ').map(Number);

@@ -2,7 +2,7 @@
 import { short, unturn, type Point } from './geometry.ts';
 import type { Desk, Drag } from './placing.ts';
 import { Reflow } from './reflow.ts';
-import type { Space } from './spaces.ts';
+import { called, type Space } from './spaces.ts';
 import type { Command } from './messages.ts';
 
 /** Drags one of these distances; what lies in the stack flows meanwhile. */
@@ -20,7 +20,7 @@ export function spacingOut(desk: Desk, stack: SVGGElement, space: Space, start: 
             const at = camera.toWall(event);
             const by = unturn(m, { x: at.x - start.x, y: at.y - start.y })[space.axis] * space.sign;
             value = Math.max(0, Math.round(space.value + by));
-            overlay.say(`${space.field.replace('-', ' ')} ${short(value)}`, event);
+            overlay.say(`${called(space)} ${short(value)}`, event);
             reflow.ask(command());
         },
         cancel: () => {

@@ -12,7 +12,7 @@ final readonly class Style
 {
     private const INHERITED = ['fill', 'fill-opacity', 'fill-rule', 'stroke', 'stroke-width', 'stroke-opacity', 'color', 'font-family', 'font-size', 'font-style', 'font-weight', 'text-anchor', 'letter-spacing', 'visibility'];
 
-    private const OWN = ['opacity', 'display'];
+    private const OWN = ['opacity', 'display', 'stop-color'];
 
     /** @param  array<string, string>  $values */
     private function __construct(private array $values)
@@ -24,8 +24,7 @@ final readonly class Style
         return new self([]);
     }
 
-    /** @param  array<string, array<string, string>>  $rules  declarations by simple selector */
-    public function of(\DOMElement $element, array $rules): self
+    public function of(\DOMElement $element, StyleSheet $sheet): self
     {
         $values = array_intersect_key($this->values, array_flip(self::INHERITED));
         foreach ([...self::INHERITED, ...self::OWN] as $name) {
@@ -33,26 +32,8 @@ final readonly class Style
                 $values[$name] = $element->getAttribute($name);
             }
         }
-        $selectors = [$element->localName ?? '', ...array_map(fn (string $class): string => ".{$class}", array_filter(explode(' ', $element->getAttribute('class')), fn (string $one): bool => $one !== '')), '#'.$element->getAttribute('id')];
-        foreach ($selectors as $selector) {
-            $values = [...$values, ...$rules[$selector] ?? []];
-        }
 
-        return new self([...$values, ...self::declarations($element->getAttribute('style'))]);
-    }
-
-    /** @return array<string, string> */
-    public static function declarations(string $text): array
-    {
-        $out = [];
-        foreach (explode(';', $text) as $declaration) {
-            [$name, $value] = array_map(trim(...), explode(':', $declaration, 2)) + [1 => ''];
-            if ($value !== '') {
-                $out[strtolower($name)] = trim(str_replace('!important', '', $value));
-            }
-        }
-
-        return $out;
+        return new self([...$values, ...$sheet->on($element)]);
     }
 
     public function get(string $name, string $otherwise = ''): string

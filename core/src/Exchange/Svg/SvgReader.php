@@ -43,8 +43,7 @@ final class SvgReader
     /** @var array<string, int> how often what was left out */
     private array $left = [];
 
-    /** @var array<string, array<string, string>> */
-    private array $rules = [];
+    private StyleSheet $rules;
 
     /** @var array<string, \DOMElement> */
     private array $named = [];
@@ -73,14 +72,19 @@ final class SvgReader
         $root = self::root($svg);
         $self = new self($typesetter, $picture);
         $all = $root->ownerDocument === null ? false : (new \DOMXPath($root->ownerDocument))->query('//*');
+        $css = '';
         foreach ($all === false ? [] : $all as $element) {
             if ($element instanceof \DOMElement && $element->getAttribute('id') !== '') {
                 $self->named[$element->getAttribute('id')] = $element;
             }
             if ($element instanceof \DOMElement && $element->localName === 'style') {
-                $self->learn($element->textContent);
+                $css .= $element->textContent."\n";
             }
         }
+        if (strlen($css) > self::MAX_RULES) {
+            throw new InvalidInput('svg', 'The SVG has more than '.number_format(self::MAX_RULES).' characters of style rules. Nothing was added.');
+        }
+        $self->rules = StyleSheet::of($css, $root);
         [$matrix, $width, $height] = self::frame($root);
         $layers = $self->inside($root, $matrix, Style::initial()->of($root, $self->rules), 0);
         self::mustBeNear($layers);
@@ -351,7 +355,7 @@ final class SvgReader
             foreach (isset($this->named[$paint]) ? $this->named[$paint]->getElementsByTagName('stop') : [] as $stop) {
                 $own = Style::initial()->of($stop, $this->rules);
 
-                return NamedColours::find(self::first($stop->getAttribute('stop-color'), Style::declarations($stop->getAttribute('style'))['stop-color'] ?? '', $own->get('color', 'gray')));
+                return NamedColours::find($own->get('stop-color', $own->get('color', 'gray')));
             }
 
             return Colour::rgb(128, 128, 128);
@@ -443,22 +447,6 @@ final class SvgReader
             'kind' => 'picture', 'name' => self::nameOf($element, 'Picture'), 'asset' => $hash, 'fit' => 'contain', 'opacity' => max(0.0, min(1.0, $style->number('opacity', 1))),
             'x' => round($matrix->a * $n('x') + $matrix->e, 3), 'y' => round($matrix->d * $n('y') + $matrix->f, 3), 'width' => round($n('width') * $matrix->scale(), 3), 'height' => round($n('height') * $matrix->scale(), 3),
         ]];
-    }
-
-    /** Style rules with a single tag, class or id as their selector, which is what drawing programs write. */
-    private function learn(string $css): void
-    {
-        if (strlen($css) > self::MAX_RULES) {
-            throw new InvalidInput('svg', 'The SVG has more than '.number_format(self::MAX_RULES).' characters of style rules. Nothing was added.');
-        }
-        preg_match_all('/([^{}]+)\{([^{}]*)\}/', (string) preg_replace('#/\*.*?\*/#s', '', $css), $found, PREG_SET_ORDER);
-        foreach ($found as [, $selectors, $block]) {
-            foreach (explode(',', $selectors) as $selector) {
-                if (preg_match('/^[.#]?[\w-]+$/', trim($selector)) === 1) {
-                    $this->rules[trim($selector)] = [...$this->rules[trim($selector)] ?? [], ...Style::declarations($block)];
-                }
-            }
-        }
     }
 
     /** @return array{} */
