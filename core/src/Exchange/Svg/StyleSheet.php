@@ -25,6 +25,9 @@ final class StyleSheet
     /** @var \SplObjectStorage<\DOMElement, array{array<string, string>, array<string, string>}> ordinary and important values, by element */
     private \SplObjectStorage $values;
 
+    /** @var array<string, array{array<string, string>, array<string, string>}> what each `style` says, by its text */
+    private array $styles = [];
+
     private function __construct()
     {
         $this->values = new \SplObjectStorage;
@@ -38,10 +41,16 @@ final class StyleSheet
         if ($rules === []) {
             return $sheet;
         }
-        [$plain, $twins] = self::withoutNamespaces($root);
+        [$plain, $twins, $named] = self::withoutNamespaces($root);
         $path = new \DOMXPath($plain);
-        foreach ($rules as [$expression, $values, $important]) {
-            $found = $path->query($expression);
+        $converter = new CssSelectorConverter(false);
+        foreach ($rules as [$selector, $values, $important]) {
+            try {
+                // Most rules of drawings are about a single class, id or tag.
+                $found = preg_match('/^[.#]?[\w-]+$/D', $selector) === 1 ? $named[$selector] ?? [] : $path->query($converter->toXPath($selector));
+            } catch (ExceptionInterface) {
+                continue;
+            }
             foreach ($found === false ? [] : $found as $one) {
                 if ($one instanceof \DOMElement && isset($twins[$one])) {
                     [$has, $must] = $sheet->values[$twins[$one]] ?? [[], []];
@@ -61,24 +70,19 @@ final class StyleSheet
     public function on(\DOMElement $element): array
     {
         [$values, $important] = $this->values[$element] ?? [[], []];
-        [$own, $must] = self::declared("a{{$element->getAttribute('style')}}")[0] ?? [[], []];
+        [$own, $must] = $this->declared($element->getAttribute('style'));
 
         return [...$values, ...$own, ...$important, ...$must];
     }
 
-    /** @return list<array{string, array<string, string>, array<string, string>}> XPath of what each is about, its ordinary and its important values; the weakest first */
+    /** @return list<array{string, array<string, string>, array<string, string>}> the selector of each, its ordinary and its important values; the weakest first */
     private static function rules(string $css): array
     {
-        $converter = new CssSelectorConverter(false);
         $rules = [];
         foreach (array_slice(self::blocks($css), 0, self::MAX_RULES) as $order => $block) {
             [$values, $important] = self::read($block);
             foreach ($block->getSelectors() as $selector) {
-                try {
-                    $rules[] = [$selector->getSpecificity(), $order, $converter->toXPath($selector->getSelector()), $values, $important];
-                } catch (ExceptionInterface) {
-                    // A selector that cannot be read is about nothing.
-                }
+                $rules[] = [$selector->getSpecificity(), $order, trim($selector->getSelector()), $values, $important];
             }
         }
         usort($rules, fn (array $a, array $b): int => [$a[0], $a[1]] <=> [$b[0], $b[1]]);
@@ -86,10 +90,10 @@ final class StyleSheet
         return array_map(fn (array $rule): array => [$rule[2], $rule[3], $rule[4]], $rules);
     }
 
-    /** @return list<array{array<string, string>, array<string, string>}> ordinary and important values of each block */
-    private static function declared(string $css): array
+    /** @return array{array<string, string>, array<string, string>} ordinary and important values of a `style` */
+    private function declared(string $style): array
     {
-        return array_map(self::read(...), self::blocks($css));
+        return $this->styles[$style] ??= array_map(self::read(...), self::blocks("a{{$style}}"))[0] ?? [[], []];
     }
 
     /** @return list<DeclarationBlock> */
@@ -128,14 +132,15 @@ final class StyleSheet
     /**
      * The same elements without namespaces, which selectors of drawings do not name.
      *
-     * @return array{\DOMDocument, \SplObjectStorage<\DOMElement, \DOMElement>} and which is which
+     * @return array{\DOMDocument, \SplObjectStorage<\DOMElement, \DOMElement>, array<string, list<\DOMElement>>} and which is which, and those of each tag, class and id
      */
     private static function withoutNamespaces(\DOMElement $root): array
     {
         $plain = new \DOMDocument;
         /** @var \SplObjectStorage<\DOMElement, \DOMElement> $twins */
         $twins = new \SplObjectStorage;
-        $copy = function (\DOMElement $element, \DOMNode $into) use (&$copy, $plain, $twins): void {
+        $named = [];
+        $copy = function (\DOMElement $element, \DOMNode $into) use (&$copy, &$named, $plain, $twins): void {
             $twin = $plain->createElement($element->localName ?? 'none');
             foreach ($element->attributes as $attribute) {
                 if ($attribute->prefix === '') {
@@ -144,6 +149,11 @@ final class StyleSheet
             }
             $into->appendChild($twin);
             $twins[$twin] = $element;
+            $classes = preg_split('/\s+/', $twin->getAttribute('class'), flags: PREG_SPLIT_NO_EMPTY);
+            $classes = array_map(fn (string $class): string => ".{$class}", $classes === false ? [] : $classes);
+            foreach ([$twin->localName ?? '', "#{$twin->getAttribute('id')}", ...array_unique($classes)] as $name) {
+                $named[$name][] = $twin;
+            }
             foreach ($element->childNodes as $child) {
                 if ($child instanceof \DOMElement) {
                     $copy($child, $twin);
@@ -152,6 +162,6 @@ final class StyleSheet
         };
         $copy($root, $plain);
 
-        return [$plain, $twins];
+        return [$plain, $twins, $named];
     }
 }
