@@ -7,17 +7,26 @@ arch('the core knows nothing of the application')->expect('Kindred')
     // Selectors of style sheets are read by a library of their own.
     ->ignoring(['Kindred\Tests', 'Symfony\Component\CssSelector']);
 
-arch('the ground of the core stands on nothing above it')
-    ->expect(['Kindred\Document', 'Kindred\Geometry', 'Kindred\Paint', 'Kindred\Type', 'Kindred\Input', 'Kindred\Device'])
-    ->not->toUse(['Kindred\Kit', 'Kindred\Layout', 'Kindred\Render', 'Kindred\Motion', 'Kindred\Flow', 'Kindred\Exchange', 'Kindred\Compare', 'Kindred\Brief', 'Kindred\Signal']);
+/** The rooms of the core, each above those that it may use. */
+const ROOMS = ['Input', 'Geometry', 'Signal', 'Property', 'Paint', 'Device', 'Type', 'Document', 'Kit', 'Layout', 'Command', 'Render', 'Motion', 'Flow', 'Compare', 'Brief', 'Exchange'];
 
-arch('the kit stands right on the ground')
-    ->expect('Kindred\Kit')
-    ->not->toUse(['Kindred\Layout', 'Kindred\Render', 'Kindred\Motion', 'Kindred\Flow', 'Kindred\Exchange']);
-
-arch('layout stands right on the ground')
-    ->expect('Kindred\Layout')
-    ->not->toUse(['Kindred\Render', 'Kindred\Motion', 'Kindred\Flow', 'Kindred\Exchange']);
+it('has an order of rooms, in which none uses one above it', function (): void {
+    $src = dirname(__DIR__).'/src';
+    $rooms = array_map(basename(...), glob("{$src}/*", GLOB_ONLYDIR) ?: []);
+    expect(ROOMS)->toEqualCanonicalizing($rooms);
+    $wrong = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($src, FilesystemIterator::SKIP_DOTS)) as $file) {
+        $path = substr((string) $file, strlen($src) + 1);
+        $own = array_search(strtok($path, '/'), ROOMS, true);
+        preg_match_all('/Kindred\\\\(\w+)\\\\/', (string) file_get_contents((string) $file), $named);
+        foreach (array_unique($named[1]) as $room) {
+            if (array_search($room, ROOMS, true) > $own) {
+                $wrong[] = "{$path} uses {$room}";
+            }
+        }
+    }
+    expect($wrong)->toBe([]);
+});
 
 arch('every file is strict')->expect(['Kindred', 'App'])->toUseStrictTypes();
 

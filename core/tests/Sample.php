@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kindred\Tests;
 
-use Kindred\Document\Command\Command;
-use Kindred\Document\Command\Commands;
+use Kindred\Command\Command;
+use Kindred\Command\Commands;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Exchange\ProjectSchema;

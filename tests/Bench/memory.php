@@ -7,7 +7,7 @@ declare(strict_types=1);
 use App\Canvas\Editor;
 use App\Models\Project;
 use Illuminate\Contracts\Console\Kernel;
-use Kindred\Document\Command\Commands;
+use Kindred\Command\Commands;
 use Kindred\Input\Reader;
 
 require __DIR__.'/../../bootstrap/autoload.php';

@@ -4,7 +4,6 @@ import { listed } from '../../resources/ts/brief/list.ts';
 import { perScreen } from '../../resources/ts/wall/across.ts';
 import { alone, bare, commonRow, plainly, rowOf } from '../../resources/ts/wall/cells.ts';
 import { Shortcut } from '../../resources/ts/wall/commands.ts';
-import { clearEdge, laidDown } from '../../resources/ts/wall/kit.ts';
 import { rounded } from '../../resources/ts/wall/lanes.ts';
 import type { Command } from '../../resources/ts/wall/messages.ts';
 
@@ -100,16 +99,4 @@ test('the bends of a way are round, as far as there is room', () => {
     expect(rounded([{ x: 0, y: 0 }, { x: 100, y: 0 }, { x: 100, y: 10 }, { x: 200, y: 10 }], 14)).toBe('M0 0L95 0Q100 0 100 5L100 5Q100 10 105 10L200 10');
     // A bend without a way is none.
     expect(rounded([{ x: 0, y: 0 }, { x: 50, y: 0 }, { x: 50, y: 0 }, { x: 50, y: 30 }], 14)).toBe('M0 0L50 0L50 0L50 30');
-});
-
-test('a bar goes to its edge beside the bars that are there, anything else about the place or into what was drawn', () => {
-    const screen = { x: 500, y: 0, width: 390, height: 844 };
-    const bars = [{ x: 0, y: 0, width: 390, height: 44 }, { x: 0, y: 44, width: 390, height: 56 }, { x: 0, y: 780, width: 390, height: 64 }, { x: 0, y: 300, width: 390, height: 50 }, { x: 0, y: 100, width: 200, height: 9 }];
-    expect([clearEdge(screen, false, bars), clearEdge(screen, true, bars), clearEdge(screen, false, []), clearEdge(screen, true, [])]).toEqual([100, 780, 0, 844]);
-    const fresh = { name: 'Bar', width: 375, height: 40 };
-    const at = { x: 100, y: 200 };
-    expect(laidDown(fresh, 'head', screen, at, null, bars)).toMatchObject({ x: 0, y: 100, width: 390, height: 40 });
-    expect(laidDown(fresh, 'foot', screen, at, null, bars)).toMatchObject({ x: 0, y: 740, width: 390, height: 40 });
-    expect(laidDown(fresh, '', screen, at, null, bars)).toMatchObject({ x: -87, y: 180, width: 375, height: 40 });
-    expect(laidDown(fresh, '', screen, at, { width: 90, height: 20 })).toMatchObject({ ...at, width: 90, height: 20 });
 });

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
-use Kindred\Document\Command\Command;
-use Kindred\Document\Command\Commands;
+use Kindred\Command\Command;
+use Kindred\Command\Commands;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 

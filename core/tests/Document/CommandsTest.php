@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Kindred\Document\Command\Commands;
-use Kindred\Document\Command\DuplicateScreen;
+use Kindred\Command\Commands;
+use Kindred\Command\DuplicateScreen;
 use Kindred\Document\Difference;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Text;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Kindred\Document\Command\Commands;
+use Kindred\Command\Commands;
 use Kindred\Document\Difference;
 use Kindred\Document\Layer;
 use Kindred\Document\Missing;

@@ -301,7 +301,7 @@ export class Facets {
         if (gridField) return [{ type: 'set-grid-field', screen: this.owner().screen, grid: input.closest<HTMLElement>('[data-grid]')!.dataset['grid'], field: gridField, value }];
         if (widgetField) return [{ type: 'set-widget', ...this.on, field: widgetField, value }];
         if (input.dataset['chosen'] !== undefined) return [{ type: 'set-widget', ...this.on, field: 'chosen', value: this.chosen(input) }];
-        if (input.dataset['convert'] !== undefined) return [{ type: 'convert-widgets', ...this.on, widget: value, name: (input as HTMLSelectElement).selectedOptions[0]!.text }];
+        if (input.dataset['convert'] !== undefined) return [{ type: 'convert-widgets', ...this.on, widget: value }];
         if (cueField) return [{ type: 'set-cue-field', ...this.owner(), cue: input.closest<HTMLElement>('[data-cue]')!.dataset['cue'], field: cueField, value }];
         return input.dataset['rename'] ? [{ type: 'rename-layer', layer: input.dataset['rename'], name: value }] : [];
     }

@@ -473,11 +473,11 @@ export class Gestures {
         };
     }
 
-    /** Adds one layer on top of its screen, selects it and takes the picking tool in hand again. */
-    async create(screen: string, layer: Record<string, unknown>): Promise<void> {
+    /** Adds one layer on top of its screen, selects it and takes the picking tool in hand again; where `docked`, it goes where the bars of the screen let it. */
+    async create(screen: string, layer: Record<string, unknown>, docked = false): Promise<void> {
         this.makers.done();
         const entered = this.entered(screen, layer);
-        const answer = await this.server.edit({ type: 'create-layers', screen: screen || null, layers: [layer], ...entered, seed: fresh() });
+        const answer = await this.server.edit({ type: 'create-layers', screen: screen || null, layers: [layer], ...entered, ...(docked ? { docked } : {}), seed: fresh() });
         if (answer && answer.added.length > 0) this.selection.pick(answer.added, screen);
     }
 

@@ -1,6 +1,6 @@
 /** The kit: widgets to be placed with a click, drawn to a size, or dragged onto the wall. Each stands where it always stands. */
 import { putAway } from '../dialogs.ts';
-import type { Box, Point } from './geometry.ts';
+import type { Point } from './geometry.ts';
 
 /** A press on a widget becomes a drag after so many px. */
 const SLACK = 4;
@@ -161,29 +161,4 @@ export class KitPanel {
         document.body.append(ghost);
         return ghost;
     }
-}
-
-/** Where a screen is free of the bars that lie at its head, or at its foot, one beside the other. */
-export function clearEdge(screen: { width: number; height: number }, foot: boolean, others: Box[]): number {
-    const bars = others.filter(({ x, width }) => x === 0 && width === screen.width);
-    let edge = foot ? screen.height : 0;
-    for (let next = edge; ; edge = next) {
-        next = foot
-            ? Math.min(edge, ...bars.filter(({ y, height }) => y + height === edge).map(({ y }) => y))
-            : Math.max(edge, ...bars.filter(({ y }) => y === edge).map(({ y, height }) => y + height));
-        if (next === edge) return edge;
-    }
-}
-
-/**
- * Where a widget goes: a bar to its edge of the screen, as wide as it, beside the bars that are there already (`others`: boxes of
- * what lies on the screen); anything else about the place, or into the box that was drawn.
- */
-export function laidDown(fresh: Fresh, bar: string, screen: Box | null, at: Point, drawn: { width: number; height: number } | null, others: Box[] = []): Fresh {
-    if (screen && bar) {
-        const edge = clearEdge(screen, bar === 'foot', others);
-        return { ...fresh, x: 0, y: bar === 'foot' ? edge - fresh.height : edge, width: screen.width };
-    }
-    if (drawn) return { ...fresh, ...at, ...drawn };
-    return { ...fresh, x: Math.round(at.x - fresh.width / 2), y: Math.round(at.y - fresh.height / 2) };
 }

@@ -1,8 +1,8 @@
 /** What is added to the wall: screens, icons, widgets, pictures, and what comes from outside. */
 import { toast } from '../dialogs.ts';
-import { around, corners, type Box, type Point } from './geometry.ts';
+import { around, corners, type Point } from './geometry.ts';
 import { freshShape } from './gestures.ts';
-import { clearEdge, laidDown, type Fresh, type KitPanel } from './kit.ts';
+import type { Fresh, KitPanel } from './kit.ts';
 import type { Parts } from './parts.ts';
 import { fresh, Problem, send } from './server.ts';
 import type { Tools } from './tools.ts';
@@ -19,23 +19,13 @@ export class Making {
     /** A new screen hangs to the right of all others. */
     screen(device: string, width: number, height: number): void {
         const { picture, selection, server, camera } = this.on;
-        const boxes = picture.screens().map((screen) => picture.screenBox(screen.dataset['screen']!));
-        const all = boxes.length > 0 ? around(boxes.flatMap(corners)) : null;
+        const last = picture.screens().at(-1)?.dataset['screen'];
         const id = fresh();
-        const box = { x: all ? all.x + all.width + 80 : 0, y: boxes[boxes.length - 1]?.y ?? 0, width, height };
-        void server.edit({ type: 'create-screen', screen: { id, name: this.nextName(), device, ...box, view: height, ground: '#ffffff' } }).then((answer) => {
+        void server.edit({ type: 'create-screen', screen: { id, device, width, height, view: height, ground: '#ffffff' } }).then((answer) => {
             if (!answer) return;
             selection.pickScreens([id]);
-            camera.fit(all ? around([...corners(box), ...corners(boxes[boxes.length - 1]!)]) : box, 1);
+            camera.fit(around([id, last ?? id].flatMap((one) => corners(picture.screenBox(one)))), 1);
         });
-    }
-
-    private nextName(): string {
-        const { picture } = this.on;
-        const taken = new Set(picture.screens().map((screen) => screen.querySelector('.screen-name')?.textContent));
-        let number = picture.screens().length + 1;
-        while (taken.has(`Screen ${number}`)) number++;
-        return `Screen ${number}`;
     }
 
     icon(icon: string, screen: string, at: Point, size: number | null): void {
@@ -46,8 +36,10 @@ export class Making {
 
     /** A widget goes where the pointer was pressed, at its own size or at the one that was drawn. */
     widget({ fresh: layer, bar }: { fresh: Fresh; bar: string }, screen: string, at: Point, drawn: { width: number; height: number } | null): void {
-        const frame = screen ? this.on.picture.screenBox(screen) : null;
-        void this.on.gestures.create(screen, laidDown(layer, bar, frame, at, drawn, this.barsOn(screen)));
+        // A bar goes to its edge of the screen.
+        const docked = bar !== '' && screen !== '';
+        const place = drawn && !docked ? { ...at, ...drawn } : { x: Math.round(at.x - layer.width / 2), y: Math.round(at.y - layer.height / 2) };
+        void this.on.gestures.create(screen, { ...layer, ...place }, docked);
     }
 
     /** Without a pointer: in the middle of what is seen of the current screen, or right below what is selected on it. */
@@ -74,17 +66,6 @@ export class Making {
         } else if (tool === 'box' || tool === 'ellipse' || tool === 'line') {
             void gestures.create(screen, freshShape(tool, { ...centred(120, tool === 'line' ? 0 : 80), width: 120, height: tool === 'line' ? 0 : 80 }, false));
         }
-    }
-
-    /** The boxes of widgets that lie right on a screen. */
-    private barsOn(screen: string): Box[] {
-        const { picture } = this.on;
-        return [...(picture.screen(screen)?.querySelectorAll<SVGGElement>(':scope > svg > [data-kind=widget]') ?? [])].map((widget) => picture.box(widget));
-    }
-
-    /** Where a screen begins below its bars. */
-    private head(screen: string): number {
-        return clearEdge(this.on.picture.screenBox(screen), false, this.barsOn(screen));
     }
 
     /** Files that were dropped, pasted or chosen, one after another: a drawing or words as layers, anything else as pictures, in order. */
@@ -129,8 +110,8 @@ export class Making {
             const [width, height] = [Math.max(1, Math.round(asset.width * factor)), Math.max(1, Math.round(asset.height * factor))];
             const corner = at
                 ? { x: Math.round(at.x - (screen ? frame.x : 0) - width / 2), y: Math.round(at.y - (screen ? frame.y : 0) - height / 2) }
-                : { x: Math.round((frame.width - width) / 2) + nth * 24, y: (screen ? this.head(screen) : Math.round(frame.y)) + nth * 24 };
-            await gestures.create(screen, { kind: 'picture', asset: asset.hash, name: file.name.replace(/\.[^.]*$/, '').slice(0, 60).trim() || 'Picture', ...corner, width, height });
+                : { x: Math.round((frame.width - width) / 2) + nth * 24, y: (screen ? 0 : Math.round(frame.y)) + nth * 24 };
+            await gestures.create(screen, { kind: 'picture', asset: asset.hash, name: file.name.replace(/\.[^.]*$/, '').slice(0, 60).trim() || 'Picture', ...corner, width, height }, at === null);
         } catch (problem) {
             this.on.problem(problem instanceof Problem ? problem : new Problem('The picture could not be sent; nothing was added.', 0, ''));
         }
@@ -145,9 +126,9 @@ export class Making {
             const brought = await send<{ layers: { x: number; y: number }[]; width: number; height: number; left: string[] }>(urls['paste']!, { text, room: Math.max(40, frame.width - 48), table });
             const corner = at
                 ? { x: Math.round(at.x - (screen ? frame.x : 0) - brought.width / 2), y: Math.round(at.y - (screen ? frame.y : 0) - brought.height / 2) }
-                : { x: Math.round((frame.width - brought.width) / 2) + (screen ? 0 : frame.x), y: Math.round(Math.max(screen ? this.head(screen) : 0, Math.min(120, (frame.height - brought.height) / 2))) + (screen ? 0 : frame.y) };
+                : { x: Math.round((frame.width - brought.width) / 2) + (screen ? 0 : frame.x), y: Math.round(Math.max(0, Math.min(120, (frame.height - brought.height) / 2))) + (screen ? 0 : frame.y) };
             const layers = brought.layers.map((layer) => ({ ...layer, x: layer.x + corner.x, y: layer.y + corner.y }));
-            const answer = await server.edit({ type: 'create-layers', screen: screen || null, layers, seed: fresh(), step: `Import ${name}` });
+            const answer = await server.edit({ type: 'create-layers', screen: screen || null, layers, seed: fresh(), step: `Import ${name}`, docked: at === null });
             if (answer) selection.pick(answer.added, screen);
             if (brought.left.length > 0) toast(`${brought.left.join('. ')}.`);
         } catch (problem) {

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Command;
+
+use Kindred\Document\Id;
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Group;
+use Kindred\Document\Rank;
+use Kindred\Document\Sheet\Column;
+use Kindred\Document\Sheet\Design;
+use Kindred\Document\Sheet\Row;
+use Kindred\Document\Sheet\Sheet;
+use Kindred\Document\Sheet\Slot;
+use Kindred\Document\Tree;
+use Kindred\Geometry\Box;
+use Kindred\Input\InvalidInput;
+
+/**
+ * Makes layers of one place the design of a cell, in an array of as many columns as there is room for.
+ *
+ * Each text and each picture in it gets a column of the data sheet, which begins with three rows of what
+ * is there. What spans the design is pinned to both its sides, so that it follows the width of a column.
+ */
+final readonly class ArrayLayers implements Command
+{
+    use FromLayers;
+
+    private const ROWS = 3;
+
+    private const GAP = 16.0;
+
+    public static function type(): string
+    {
+        return 'array-layers';
+    }
+
+    public function apply(Tree $tree): Tree
+    {
+        $layers = $this->selected($tree, $this->screen, $this->layers);
+        $top = $this->together($layers);
+        $ids = new Id($this->seed);
+        $around = Box::around(...array_map(fn (Layer $layer): Box => $layer->bounds(), $layers));
+        if ($around === null) {
+            throw new InvalidInput('layers', 'There is nothing to make an array of.');
+        }
+        $array = new Layer($ids->next(), $this->screen, $top->parent, $top->rank, 'Array', $around, new ArrayLayer);
+        $design = count($layers) === 1
+            ? $top->with(box: $top->box->movedBy(-$around->x, -$around->y))
+            : new Layer($ids->next(), $this->screen, $array->id, 'm', 'Cell', new Box(0, 0, $around->width, $around->height), new Group);
+        $tree = $tree->withLayers($array, $design);
+        if (count($layers) > 1) {
+            foreach (Rank::spread(null, null, count($layers)) as $i => $rank) {
+                $tree = $tree->withLayers($layers[$i]->with(parent: $design->id, rank: $rank, box: $layers[$i]->box->movedBy(-$around->x, -$around->y)));
+            }
+        }
+        $tree = Design::of($tree, $design, $array->id);
+        $room = $this->room($tree, $array);
+        $columns = max(1, min(6, (int) floor(($room + self::GAP) / ($around->width + self::GAP))));
+
+        return $tree->withLayers($array->with(
+            content: new ArrayLayer($columns, max(1.0, round($around->width)), self::GAP, self::GAP, sheet: $this->sheet($tree, $design, $ids)),
+            box: $around->sized($columns * $around->width + ($columns - 1) * self::GAP, $around->height),
+        ));
+    }
+
+    public function label(Tree $before): string
+    {
+        return "Make an array of {$this->naming($before, $this->layers)}";
+    }
+
+    /** The width from the array's left edge to as far from the other side of what it lies in. */
+    private function room(Tree $tree, Layer $array): float
+    {
+        $width = match (true) {
+            $array->parent !== null => $tree->layer($array->parent)->box->width,
+            $array->screen !== null => $tree->screen($array->screen)->box->width,
+            default => 3 * $array->box->width + 2 * self::GAP + 2 * $array->box->x,
+        };
+
+        return $width - 2 * max(0.0, min($array->box->x, $width - $array->box->right()));
+    }
+
+    private function sheet(Tree $tree, Layer $design, Id $ids): Sheet
+    {
+        $columns = $cells = $names = [];
+        foreach ($tree->subtree($design->id) as $part) {
+            foreach ([Slot::Words, Slot::Picture] as $slot) {
+                if ($slot->fits($part) && count($columns) < Sheet::MAX_COLUMNS) {
+                    $name = in_array($part->name, $names, true) ? DuplicateScreen::countedUp($part->name, $names) : $part->name;
+                    $names[] = $name;
+                    $columns[] = $column = new Column($ids->next(), $name, $slot, $part->id);
+                    $cells[$column->id] = mb_substr($slot->of($part), 0, Sheet::MAX_LENGTH);
+                }
+            }
+        }
+
+        return new Sheet($columns, array_map(fn (): Row => Row::of($ids->next(), $cells), range(1, self::ROWS)));
+    }
+}

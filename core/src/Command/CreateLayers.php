@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Command;
+
+use Kindred\Document\Id;
+use Kindred\Document\LayerNest;
+use Kindred\Document\Place;
+use Kindred\Document\Rank;
+use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Input\Reader;
+use Kindred\Kit\Bars;
+
+/**
+ * Adds layers, drawn or pasted, on top of a place. Their ids are derived from the seed. Those that are `docked` go on a screen
+ * where its bars let them: a bar beside the others, anything else below those at the head.
+ */
+final readonly class CreateLayers implements Command
+{
+    /** @param  list<LayerNest>  $nests */
+    private function __construct(
+        private Place $place,
+        private array $nests,
+        private string $seed,
+        private ?string $step,
+        private bool $docked,
+    ) {
+    }
+
+    public static function type(): string
+    {
+        return 'create-layers';
+    }
+
+    public static function read(Reader $in): self
+    {
+        return new self(
+            new Place($in->optionalId('screen'), $in->optionalId('parent')),
+            $in->list('layers', LayerNest::read(...), 1, 2000),
+            $in->string('seed', 64, false),
+            $in->has('step') ? $in->name('step') : null,
+            $in->boolean('docked', false),
+        );
+    }
+
+    public function workingSet(): WorkingSet
+    {
+        return new WorkingSet(
+            screens: $this->place->screen === null ? [] : [$this->place->screen],
+            layers: $this->place->parent === null ? [] : [$this->place->parent],
+            siblings: $this->docked ? [$this->place] : [],
+            tops: [$this->place],
+        );
+    }
+
+    public function apply(Tree $tree): Tree
+    {
+        $screen = $this->place->screen === null ? null : $tree->screen($this->place->screen);
+        $nests = $this->docked && $screen !== null && $this->place->parent === null ? Bars::docked($this->nests, $screen, $tree->children($this->place)) : $this->nests;
+        $ids = new Id($this->seed);
+        foreach (Rank::spread($tree->topRank($this->place), null, count($nests)) as $i => $rank) {
+            $tree = $tree->withLayers(...$nests[$i]->layers($this->place, $rank, $ids));
+        }
+
+        return $tree;
+    }
+
+    public function label(Tree $before): string
+    {
+        return $this->step ?? 'Add '.(count($this->nests) === 1 ? $this->nests[0]->layer->name : count($this->nests).' layers');
+    }
+}

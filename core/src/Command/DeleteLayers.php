@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Command;
+
+use Kindred\Document\Layer;
+use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Input\Reader;
+
+/** Deletes layers with all that lies in them. */
+final readonly class DeleteLayers implements Command
+{
+    use OnLayers;
+
+    /** @param  list<string>  $layers */
+    private function __construct(
+        private ?string $screen,
+        private array $layers,
+        private bool $cut,
+    ) {
+    }
+
+    public static function type(): string
+    {
+        return 'delete-layers';
+    }
+
+    public static function read(Reader $in): self
+    {
+        return new self($in->optionalId('screen'), $in->ids('layers'), $in->boolean('cut', false));
+    }
+
+    public function workingSet(): WorkingSet
+    {
+        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers);
+    }
+
+    public function apply(Tree $tree): Tree
+    {
+        $gone = [];
+        foreach ($this->selected($tree, $this->screen, $this->layers) as $layer) {
+            array_push($gone, ...array_map(fn (Layer $part): string => $part->id, $tree->subtree($layer->id)));
+        }
+
+        return $tree->withoutLayers(...$gone);
+    }
+
+    public function label(Tree $before): string
+    {
+        return ($this->cut ? 'Cut ' : 'Delete ').$this->naming($before, $this->layers);
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Command;
+
+use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Input\Reader;
+
+/**
+ * Deletes screens with their layers and their takes: what they hold stays as it is, out of sight, until they are brought
+ * back. Cues that lead there stay and do nothing meanwhile.
+ */
+final readonly class DeleteScreens implements Command
+{
+    use OnScreens;
+
+    /** @param  list<string>  $screens */
+    private function __construct(private array $screens)
+    {
+    }
+
+    public static function type(): string
+    {
+        return 'delete-screens';
+    }
+
+    public static function read(Reader $in): self
+    {
+        return new self($in->ids('screens', 1, 500));
+    }
+
+    public function workingSet(): WorkingSet
+    {
+        return new WorkingSet(screens: $this->screens, reel: true);
+    }
+
+    public function apply(Tree $tree): Tree
+    {
+        $all = [];
+        foreach ($this->screens as $id) {
+            foreach ([$tree->screen($id), ...$tree->takes($id)] as $screen) {
+                $all[$screen->id] = $screen->with(gone: true);
+            }
+        }
+        $tree = $tree->withScreens(...array_values($all));
+        if (isset($all[$tree->project->entry ?? ''])) {
+            $tree = $tree->withProject($tree->project->with(entry: ($tree->reel()[0] ?? null)?->id));
+        }
+
+        return $tree;
+    }
+
+    public function label(Tree $before): string
+    {
+        return 'Delete '.$this->namingScreens($before, $this->screens);
+    }
+}

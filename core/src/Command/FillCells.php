@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Command;
+
+use Kindred\Document\Id;
+use Kindred\Document\Sheet\Column;
+use Kindred\Document\Sheet\Row;
+use Kindred\Document\Sheet\Sheet;
+use Kindred\Document\Tree;
+use Kindred\Input\Reader;
+
+/** Fills a block of a data sheet from a cell on, as pasted from a spreadsheet; rows and columns that are missing are added. */
+final readonly class FillCells implements Command
+{
+    use OnSheet;
+
+    /** @param  list<list<string>>  $values  by row */
+    private function __construct(
+        private ?string $screen,
+        private string $layer,
+        private string $row,
+        private string $column,
+        private array $values,
+        private string $seed,
+    ) {
+    }
+
+    public static function type(): string
+    {
+        return 'fill-cells';
+    }
+
+    public static function read(Reader $in): self
+    {
+        return new self($in->optionalId('screen'), $in->id('layer'), $in->id('row'), $in->id('column'), self::table($in, 'values'), $in->string('seed', 64, false));
+    }
+
+    /**
+     * Rows of texts, within the limits of a sheet.
+     *
+     * @return list<list<string>>
+     */
+    public static function table(Reader $in, string $key): array
+    {
+        $rows = $in->raw()[$key] ?? null;
+        if (! is_array($rows) || ! array_is_list($rows) || $rows === []) {
+            $in->fail($key, 'a list of rows is expected here');
+        }
+        if (count($rows) > Sheet::MAX_ROWS) {
+            $in->fail($key, 'a data sheet holds at most '.number_format(Sheet::MAX_ROWS).' rows; these are '.number_format(count($rows)).'. Take the part that shows the design, and bring that in');
+        }
+        $out = [];
+        foreach ($rows as $i => $row) {
+            if (! is_array($row) || ! array_is_list($row) || count($row) > Sheet::MAX_COLUMNS) {
+                $in->fail("{$key}[{$i}]", 'a list of at most '.Sheet::MAX_COLUMNS.' texts is expected here');
+            }
+            $texts = Reader::of(array_combine(array_map(fn (int $at): string => "at{$at}", array_keys($row)), $row), $in->at("{$key}[{$i}]"));
+            $out[] = array_map(fn (int $at): string => $texts->string("at{$at}", Sheet::MAX_LENGTH), array_keys($row));
+        }
+
+        return $out;
+    }
+
+    public function apply(Tree $tree): Tree
+    {
+        $ids = new Id($this->seed);
+        $sheet = $this->array($tree)->sheet;
+        $top = $sheet->indexOf($this->row);
+        $sheet->column($this->column);
+        $left = (int) array_search($this->column, array_map(fn (Column $column): string => $column->id, $sheet->columns), true);
+        $width = max(0, ...array_map(count(...), $this->values));
+        for ($missing = $left + $width - count($sheet->columns); $missing > 0; $missing--) {
+            $sheet = $sheet->withColumn(new Column($ids->next(), 'Column '.(count($sheet->columns) + 1)));
+        }
+        $short = $top + count($this->values) - count($sheet->rows);
+        if ($short > 0) {
+            $sheet = $sheet->withRows(array_map(fn (): Row => Row::of($ids->next()), range(1, $short)), count($sheet->rows));
+        }
+        $rows = $sheet->rows;
+        foreach ($this->values as $i => $values) {
+            foreach ($values as $j => $value) {
+                $rows[$top + $i] = $rows[$top + $i]->with($sheet->columns[$left + $j]->id, $value);
+            }
+        }
+
+        return $this->withSheet($tree, $sheet->with(rows: array_values($rows)));
+    }
+
+    public function label(Tree $before): string
+    {
+        return 'Paste '.count($this->values).' rows into '.$this->nameOf($before);
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Command;
+
+use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Input\Reader;
+
+/** Locks or hides layers, or takes either back. */
+final readonly class MarkLayers implements Command
+{
+    use OnLayers;
+
+    /** @param  list<string>  $layers */
+    private function __construct(
+        private ?string $screen,
+        private array $layers,
+        private ?bool $locked,
+        private ?bool $hidden,
+    ) {
+    }
+
+    public static function type(): string
+    {
+        return 'mark-layers';
+    }
+
+    public static function read(Reader $in): self
+    {
+        return new self(
+            $in->optionalId('screen'),
+            $in->ids('layers'),
+            $in->has('locked') ? $in->boolean('locked') : null,
+            $in->has('hidden') ? $in->boolean('hidden') : null,
+        );
+    }
+
+    public function workingSet(): WorkingSet
+    {
+        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers);
+    }
+
+    public function apply(Tree $tree): Tree
+    {
+        foreach ($this->selected($tree, $this->screen, $this->layers, true) as $layer) {
+            $tree = $tree->withLayers($layer->with(
+                locked: $this->locked ?? $layer->locked,
+                hidden: $this->hidden ?? $layer->hidden,
+            ));
+        }
+
+        return $tree;
+    }
+
+    public function label(Tree $before): string
+    {
+        $verb = match (true) {
+            $this->locked === true => 'Lock',
+            $this->locked === false => 'Unlock',
+            $this->hidden === true => 'Hide',
+            default => 'Show',
+        };
+
+        return "{$verb} ".$this->naming($before, $this->layers);
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Command;
+
+use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Place;
+use Kindred\Document\Sheet\Column;
+use Kindred\Document\Sheet\Row;
+use Kindred\Document\Tree;
+use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
+
+/**
+ * Adds a column to a data sheet, or renames and binds the one with the same id. A new one that feeds a layer
+ * begins with the value that the layer has.
+ */
+final readonly class PutColumn implements Command
+{
+    use OnSheet;
+
+    private function __construct(private ?string $screen, private string $layer, private Column $column)
+    {
+    }
+
+    public static function type(): string
+    {
+        return 'put-column';
+    }
+
+    public static function read(Reader $in): self
+    {
+        return new self($in->optionalId('screen'), $in->id('layer'), Column::read($in->object('column')));
+    }
+
+    public function apply(Tree $tree): Tree
+    {
+        $array = $this->array($tree);
+        $sheet = $array->sheet;
+        $empty = array_filter($sheet->rows, fn (Row $row): bool => ($row->cells()[$this->column->id] ?? '') !== '') === [];
+        $fed = $this->fed($tree, $array);
+        $sheet = $sheet->withColumn($this->column);
+        // A column in which nothing stands yet begins with what the design says.
+        if ($empty && $fed !== null) {
+            foreach ($sheet->rows as $row) {
+                $sheet = $sheet->withRow($row->with($this->column->id, $fed));
+            }
+        }
+
+        return $this->withSheet($tree, $sheet);
+    }
+
+    public function label(Tree $before): string
+    {
+        return "Set column {$this->column->name} of {$this->nameOf($before)}";
+    }
+
+    /** The value that the bound layer has by itself; null where the column is bound to none. */
+    private function fed(Tree $tree, ArrayLayer $array): ?string
+    {
+        if ($this->column->layer === null) {
+            return null;
+        }
+        $design = $tree->children(new Place($this->screen, $this->layer))[0] ?? null;
+        foreach ($design === null ? [] : $tree->subtree($design->id) as $part) {
+            if ($part->id === $this->column->layer) {
+                $other = $array->sheet->feeding($part->id, $this->column->slot);
+                if ($other !== null && $other->id !== $this->column->id) {
+                    throw new InvalidInput('column.layer', "The column “{$other->name}” feeds “{$part->name}” already.");
+                }
+
+                return $this->column->slot->fits($part) ? $this->column->slot->of($part) : throw new InvalidInput('column.slot', "“{$part->name}” has no such thing for a column to feed.");
+            }
+        }
+        throw new InvalidInput('column.layer', 'That layer is not in the design of these cells.');
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Command;
+
+use Kindred\Document\Cue\ActionKind;
+use Kindred\Document\Cue\Cue;
+use Kindred\Document\Cue\Transition;
+use Kindred\Document\Cue\TriggerKind;
+use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
+
+/**
+ * Adds a cue to a layer, or to a screen as a whole, or puts it in the place of the one with the same id.
+ *
+ * A new thread to a screen that comes without a transition gets a push from where that screen hangs.
+ */
+final readonly class PutCue implements Command
+{
+    use OnCues;
+
+    private function __construct(
+        private string $screen,
+        private ?string $layer,
+        private Cue $cue,
+    ) {
+    }
+
+    public static function type(): string
+    {
+        return 'put-cue';
+    }
+
+    public static function read(Reader $in): self
+    {
+        $cue = Cue::read($in->object('cue'));
+        if (! $in->has('layer')) {
+            self::mustWait($cue, $in->at('cue.trigger'));
+        }
+
+        return new self($in->id('screen'), $in->optionalId('layer'), $cue);
+    }
+
+    public function workingSet(): WorkingSet
+    {
+        return new WorkingSet(
+            screens: [$this->screen, ...($this->cue->action->screen === null ? [] : [$this->cue->action->screen])],
+            layers: $this->layer === null ? [] : [$this->layer],
+        );
+    }
+
+    public function apply(Tree $tree): Tree
+    {
+        $owner = $this->owner($tree);
+
+        return $this->withCues($tree, $owner, $this->put($owner->cues, $this->directed($tree)));
+    }
+
+    public function label(Tree $before): string
+    {
+        $target = $this->cue->action->kind === ActionKind::Return
+            ? 'return'
+            : ($before->screens[$this->cue->action->screen ?? '']->name ?? 'a screen');
+
+        return "Link {$this->named($before)} to {$target}";
+    }
+
+    /** @throws InvalidInput for a cue that only a layer can have */
+    public static function mustWait(Cue $cue, string $place = 'value'): void
+    {
+        if ($cue->trigger->kind !== TriggerKind::Delay) {
+            throw new InvalidInput($place, 'a screen as a whole has cues after a delay only; a tap needs a layer');
+        }
+    }
+
+    private function directed(Tree $tree): Cue
+    {
+        return $this->cue->action->screen === null ? $this->cue : $this->cue->with(
+            transition: $this->cue->transition ?? Transition::suggested($tree->screen($this->screen)->box, $tree->screen($this->cue->action->screen)->box),
+        );
+    }
+
+    /**
+     * @param  list<Cue>  $cues
+     * @return list<Cue>
+     */
+    private function put(array $cues, Cue $new): array
+    {
+        foreach ($cues as $i => $cue) {
+            if ($cue->id === $new->id) {
+                $cues[$i] = $new;
+
+                return $cues;
+            }
+        }
+
+        return [...$cues, $new];
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Command;
+
+use Kindred\Document\Edit\Field;
+use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Geometry\Box;
+use Kindred\Input\Reader;
+
+/** Sets one property of all selected layers from what was typed, arithmetic included. */
+final readonly class SetField implements Command
+{
+    use OnLayers;
+
+    /** @param  list<string>  $layers */
+    private function __construct(
+        private ?string $screen,
+        private array $layers,
+        private Field $field,
+        private string $value,
+        private ?InCell $cell,
+    ) {
+    }
+
+    public static function type(): string
+    {
+        return 'set-field';
+    }
+
+    public static function read(Reader $in): self
+    {
+        return new self(
+            $in->optionalId('screen'),
+            $in->ids('layers'),
+            Field::read($in, 'field'),
+            $in->string('value', 200),
+            InCell::read($in),
+        );
+    }
+
+    public function workingSet(): WorkingSet
+    {
+        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers);
+    }
+
+    public function apply(Tree $tree): Tree
+    {
+        foreach ($this->selected($tree, $this->screen, $this->layers) as $layer) {
+            $parent = match (true) {
+                $layer->parent !== null => $tree->layer($layer->parent)->box,
+                $layer->screen !== null => $tree->screen($layer->screen)->box,
+                default => new Box(0, 0, 0, 0),
+            };
+            $set = $this->field->set($tree, $layer, $this->value, $parent);
+            $tree = $this->cell?->instead($tree, $layer, $this->field, $set->layer($layer->id)) ?? $set;
+        }
+
+        return $tree;
+    }
+
+    public function label(Tree $before): string
+    {
+        return "Set {$this->field->label()} of ".$this->naming($before, $this->layers);
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Command;
+
+use Kindred\Document\Edit\ScreenField;
+use Kindred\Document\Resize;
+use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Input\Reader;
+
+/** Sets one property of a screen from what was typed. Layers follow a new size by their pins. */
+final readonly class SetScreenField implements Command
+{
+    private function __construct(
+        private string $screen,
+        private ScreenField $field,
+        private string $value,
+    ) {
+    }
+
+    public static function type(): string
+    {
+        return 'set-screen-field';
+    }
+
+    public static function read(Reader $in): self
+    {
+        return new self($in->id('screen'), ScreenField::read($in, 'field'), $in->string('value', 1000));
+    }
+
+    public function workingSet(): WorkingSet
+    {
+        return $this->field->resizes() ? new WorkingSet(whole: [$this->screen]) : new WorkingSet(screens: [$this->screen]);
+    }
+
+    public function apply(Tree $tree): Tree
+    {
+        $screen = $tree->screen($this->screen);
+        $new = $this->field->set($screen, $this->value);
+
+        return Resize::screen($tree->withScreens($new), $screen, $new);
+    }
+
+    public function label(Tree $before): string
+    {
+        return "Set {$this->field->label()} of screen ".($before->screens[$this->screen]->name ?? '');
+    }
+}

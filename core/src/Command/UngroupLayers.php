@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Command;
+
+use Kindred\Document\Layer;
+use Kindred\Document\Place;
+use Kindred\Document\Rank;
+use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Geometry\Box;
+use Kindred\Geometry\Point;
+use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
+
+/** Dissolves groups; what lay in them stays where it is, and takes on the group's turn and opacity. */
+final readonly class UngroupLayers implements Command
+{
+    use OnLayers;
+
+    /** @param  list<string>  $layers */
+    private function __construct(private Place $place, private array $layers)
+    {
+    }
+
+    public static function type(): string
+    {
+        return 'ungroup-layers';
+    }
+
+    public static function read(Reader $in): self
+    {
+        return new self(new Place($in->optionalId('screen'), $in->optionalId('parent')), $in->ids('layers'));
+    }
+
+    public function workingSet(): WorkingSet
+    {
+        return new WorkingSet(screens: $this->named($this->place->screen), layers: $this->layers, siblings: [$this->place]);
+    }
+
+    public function apply(Tree $tree): Tree
+    {
+        foreach ($this->selected($tree, $this->place->screen, $this->layers) as $group) {
+            if (! $group->isContainer()) {
+                throw new InvalidInput('layers', "“{$group->name}” is neither a group nor a stack.");
+            }
+            $children = $tree->children(new Place($group->screen, $group->id));
+            foreach (Rank::spread($group->rank, $this->next($tree, $group), count($children)) as $i => $rank) {
+                $tree = $tree->withLayers($this->freed($group, $children[$i], $rank));
+            }
+            $tree = $tree->withoutLayers($group->id);
+        }
+
+        return $tree;
+    }
+
+    public function label(Tree $before): string
+    {
+        return 'Ungroup '.$this->naming($before, $this->layers);
+    }
+
+    private function next(Tree $tree, Layer $group): ?string
+    {
+        foreach ($tree->children(Place::of($group)) as $sibling) {
+            if (strcmp($sibling->rank, $group->rank) > 0) {
+                return $sibling->rank;
+            }
+        }
+
+        return null;
+    }
+
+    private function freed(Layer $group, Layer $child, string $rank): Layer
+    {
+        $half = new Point($group->box->width / 2, $group->box->height / 2);
+        $centre = $child->box->centre()->minus($half)->turned($group->rotation)->plus($group->box->centre());
+
+        return $child->with(
+            parent: $group->parent,
+            rank: $rank,
+            box: new Box($centre->x - $child->box->width / 2, $centre->y - $child->box->height / 2, $child->box->width, $child->box->height),
+            rotation: fmod($child->rotation + $group->rotation, 360),
+            opacity: $child->opacity * $group->opacity,
+            hidden: $child->hidden || $group->hidden,
+        );
+    }
+}
