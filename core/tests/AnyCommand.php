@@ -84,6 +84,7 @@ final class AnyCommand
         $commands = [
             ['type' => 'move-layers', 'dx' => $number(), 'dy' => $number()] + $on,
             ['type' => 'set-field', 'field' => $field, 'value' => $value] + $on,
+            ['type' => 'edit-together', 'copies' => array_map(fn (string $id): array => ['screen' => $screen, 'parts' => [$id]], array_map(fn (Layer $layer): string => $layer->id, array_slice($layers, 0, 3)) ?: ['none']), 'command' => ['type' => 'set-field', 'field' => $field, 'value' => $value, 'screen' => $screen, 'layers' => [$layers[0]->id ?? 'none']]],
             ['type' => 'duplicate-layers', 'parent' => $parent, 'seed' => "d{$step}", 'dx' => 8, 'dy' => 8] + $on,
             ['type' => 'duplicate-layers', 'elsewhere' => true, 'to' => $screens[mt_rand(0, max(0, count($screens) - 1))] ?? null, 'seed' => "e{$step}", 'dx' => 8, 'dy' => 8] + $on,
             ['type' => 'group-layers', 'seed' => "g{$step}"] + $on,

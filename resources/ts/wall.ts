@@ -181,7 +181,6 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
     },
     thread: (layer, target) => threads.from(layer, target),
     linked: () => facets.reveal('cues'),
-    begun: () => together.remember(),
     ruler: (axis) => rulers.pull(axis),
     guide: (screen, axis, at) => rulers.move(screen, axis, at),
     over: (screen, pressed) => (pressed ? stills.need(screen) : stills.point(screen)),
@@ -194,14 +193,14 @@ overlay.shown = () => {
     threads.show();
     inside.show();
 };
-const together = new Together(picture, wall);
-server.spread = (commands) => perScreen(together.spread(commands.flatMap((command) => alone(command, facets.inCell(), (id) => {
+const together = new Together(wall);
+server.spread = (commands) => together.spread(perScreen(commands.flatMap((command) => alone(command, facets.inCell(), (id) => {
     const layer = picture.layer(id);
     return layer && picture.box(layer);
-}))), (id) => {
+})), (id) => {
     const layer = picture.layer(id);
     return layer && picture.screenOf(layer);
-});
+}));
 server.settle = () => nudging.settle();
 overlay.mates = (id) => together.mates(id);
 const nudging = new Nudging(parts);

@@ -27,6 +27,7 @@ final class Commands
         ArrayLayers::class,
         DetachArrays::class,
         GatherCopies::class,
+        EditTogether::class,
         SetCell::class,
         FillCells::class,
         SetFinish::class,

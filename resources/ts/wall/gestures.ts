@@ -29,8 +29,6 @@ export interface Makers {
     /** The way, as path data in px of the wall, that a thread from a layer to a screen takes. */
     thread: (layer: Element, target: string) => string;
     linked: () => void;
-    /** Called before a gesture changes the picture. */
-    begun: () => void;
     /** A guide pulled out of a ruler, or moved: the gesture that does it. */
     ruler: (axis: 'x' | 'y') => Drag;
     guide: (screen: string, axis: 'x' | 'y', at: number) => Drag;
@@ -593,7 +591,6 @@ export class Gestures {
         event.preventDefault();
         (document.activeElement as HTMLElement | null)?.blur();
         if (!drag) return;
-        this.makers.begun();
         this.drag = drag;
         this.started = event;
         this.moved = false;
