@@ -68,7 +68,7 @@ final readonly class Facets
             'further' => $this->further($values),
             'cell' => $this->cell($tree, $named),
             'shown' => $only?->content instanceof Widget ? $this->kit->shown($only) : [0, 0],
-            'holes' => $this->holes($project, $layers),
+            'placeholders' => $this->placeholders($project, $layers),
             'inference' => $this->inference($layers),
             'owner' => count($screens) > 1 ? null : $this->owner($tree, $layers, $screen),
             'families' => $this->faces->families(),
@@ -95,15 +95,15 @@ final readonly class Facets
     }
 
     /**
-     * What is wrong with the holes in the words of the one selected layer, in sentences.
+     * What is wrong with the placeholders in the words of the one selected layer, in sentences.
      *
      * @param  list<Layer>  $layers
      * @return list<string>
      */
-    private function holes(Project $project, array $layers): array
+    private function placeholders(Project $project, array $layers): array
     {
         $texts = count($layers) === 1 ? Measures::texts($layers[0]) : [];
-        $holding = array_filter($texts, Template::holds(...));
+        $holding = array_filter($texts, Template::hasPlaceholders(...));
         if ($holding === []) {
             return [];
         }

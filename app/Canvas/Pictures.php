@@ -193,7 +193,7 @@ final class Pictures
     }
 
     /**
-     * Draws and keeps a picture. One whose words have holes is true only as long as what fills them.
+     * Draws and keeps a picture. One whose words have placeholders is true only as long as what fills them.
      *
      * @param  \Closure(Rendering): string  $draw
      */
@@ -210,7 +210,7 @@ final class Pictures
         return $picture;
     }
 
-    /** What the holes in words show on the wall and in pictures. */
+    /** What the placeholders in words show on the wall and in pictures. */
     private function samples(Project $project): Samples
     {
         return $this->sampled["{$project->id} {$project->sequence}"] ??= new Samples($this->store->widgets($project), intdiv(now()->getTimestamp(), 86_400));

@@ -102,7 +102,7 @@ function onAnswer(answer: Answer): void {
     const { reel: arranged, screens, redraw } = picture.patch(answer.patches);
     for (const id of redraw) screens.add(id);
     void redrawn(parts, [...redraw]);
-    if (answer.patches.some((patch) => patch.samples)) void refilled(parts, picture.holed().filter((id) => !redraw.has(id)));
+    if (answer.patches.some((patch) => patch.samples)) void refilled(parts, picture.withPlaceholders().filter((id) => !redraw.has(id)));
     for (const { project: changed } of answer.patches) if (changed) showFinish(changed.finish);
     selection.prune();
     facets.follow();

@@ -660,7 +660,7 @@ test('the icon of a widget is picked from pictures, with a search', async () => 
     await expect(page.locator('#facets:not([aria-busy])').getByRole('button', { name: 'flame' })).toBeVisible();
 });
 
-test('words with holes show what they are filled with, and their braces while they are written', async () => {
+test('words with placeholders show what they are filled with, and their braces while they are written', async () => {
     const { layers: [stepper, text] } = await lay([{ kind: 'widget', widget: 'stepper', x: 30, y: 300, width: 200, height: 56, label: 'Kilns', value: 2, min: 0, max: 9, signal: 'kilns' }, words(30, 60, '{kilns} kilns are free')]);
     await expect(layer(text!)).toContainText('2 kilns are free');
     await pick(stepper!);

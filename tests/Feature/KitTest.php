@@ -53,11 +53,11 @@ it('draws the contact sheet of all widgets', function (): void {
     File::delete($file);
 });
 
-it('says which holes in words will stay as they are written, and why', function (): void {
+it('says which placeholders in words will stay as they are written, and why', function (): void {
     ($this->widget)('stepper', ['signal' => 'pieces']);
     $facets = fn (string $words): string => $this->get("/projects/{$this->project->id}/facets?screen=today&layers=".$this->edit($this->project, 100, ['type' => 'create-layers', 'screen' => 'today', 'seed' => md5($words), 'layers' => [['kind' => 'text', 'x' => 0, 'y' => 0, 'words' => $words, 'style' => ['family' => 'Lora', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.4]]]])->json('added.0'))->assertOk()->getContent();
     expect($facets('{pieces * 2} pieces, {serial}'))->not->toContain('It stays as it is written')
         ->and($facets('{peices} pieces'))->toContain('{peices}')->toContain('It stays as it is written')
         ->and($facets('{pieces * } pieces'))->toContain('It stays as it is written')
-        ->and($facets('No holes'))->not->toContain('It stays as it is written');
+        ->and($facets('No placeholders'))->not->toContain('It stays as it is written');
 });

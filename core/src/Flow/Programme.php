@@ -28,10 +28,10 @@ use Kindred\Signal\Writing;
  * The table that a rehearsal runs, compiled from screens and cues; `docs/format.md` documents it.
  *
  * `taps` gives for each layer, however deep in a group, the cue that a tap on it sets off;
- * cues of hidden layers and cues to screens that are gone are left out. `words` holds, for all words with holes in them,
+ * cues of hidden layers and cues to screens that are gone are left out. `words` holds, for all words with placeholders in them,
  * what they are put together from.
  *
- * @phpstan-import-type Hole from Template
+ * @phpstan-import-type Placeholder from Template
  * @phpstan-import-type Compiled from Pattern
  *
  * @phpstan-type Plan array{duration: int, delay: int, easing: string, above: string, tracks: list<array{subject: string, property: string, times: list<float>, values: list<float>}>}
@@ -40,7 +40,7 @@ use Kindred\Signal\Writing;
  * @phpstan-type Rule array{kind: string, says: string, pattern?: string, least?: float, most?: float, to?: string}
  * @phpstan-type SignalRow array{kind: string, start: bool|int|float|string|list<int>|null, month: int|null, least: float, most: float, step: float, labels: list<string>, parts: array<string, list<string>>}
  * @phpstan-type WidgetRow array{signal: string, rules: list<Rule>}
- * @phpstan-type Table array{programme: int, entry: string|null, states: list<State>, cues: list<CueRow>, signals: array<string, SignalRow>, widgets: array<string, WidgetRow>, words: array<string, list<string|Hole>>, patterns: array{number: string, day: Compiled, month: Compiled}}
+ * @phpstan-type Table array{programme: int, entry: string|null, states: list<State>, cues: list<CueRow>, signals: array<string, SignalRow>, widgets: array<string, WidgetRow>, words: array<string, list<string|Placeholder>>, patterns: array{number: string, day: Compiled, month: Compiled}}
  */
 final class Programme
 {
@@ -97,13 +97,13 @@ final class Programme
         return $rows;
     }
 
-    /** @return array<string, list<string|Hole>> */
+    /** @return array<string, list<string|Placeholder>> */
     private function words(): array
     {
         $words = [];
         foreach ($this->tree->layers as $layer) {
             foreach ($layer->screen === null ? [] : self::wordsOf($layer->content) as $one) {
-                $compiled = Template::holds($one) ? Template::compile($one, $this->signals->kinds) : null;
+                $compiled = Template::hasPlaceholders($one) ? Template::compile($one, $this->signals->kinds) : null;
                 if ($compiled !== null) {
                     $words[$one] = $compiled;
                 }

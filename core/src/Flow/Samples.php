@@ -12,7 +12,7 @@ use Kindred\Signal\Kind;
 use Kindred\Signal\Template;
 
 /**
- * What words with holes show while nothing is played: the values that the widgets start with, and where one starts empty a
+ * What words with placeholders show while nothing is played: the values that the widgets start with, and where one starts empty a
  * sample of what it takes (its hint, its first entry).
  *
  * @phpstan-import-type SignalRow from Programme
@@ -43,10 +43,10 @@ final class Samples implements FilledWords
         $this->rows = $rows;
     }
 
-    /** The words with their holes filled in; what is no formula, or reads what no widget gives, stays as it is written. */
+    /** The words with their placeholders filled in; what is no formula, or reads what no widget gives, stays as it is written. */
     public function words(string $words): string
     {
-        $compiled = Template::holds($words) ? Template::compile($words, $this->kinds) : null;
+        $compiled = Template::hasPlaceholders($words) ? Template::compile($words, $this->kinds) : null;
 
         return $compiled === null ? $words : (new Values(['signals' => $this->rows, 'widgets' => [], 'words' => [$words => $compiled]], self::SEED, $this->today))->words($words);
     }

@@ -11,7 +11,7 @@ use Kindred\Signal\Writing;
  *
  * @phpstan-import-type WidgetRow from Programme
  * @phpstan-import-type SignalRow from Programme
- * @phpstan-import-type Hole from \Kindred\Signal\Template
+ * @phpstan-import-type Placeholder from \Kindred\Signal\Template
  *
  * @phpstan-type Value bool|int|float|string|list<int>|null
  */
@@ -29,7 +29,7 @@ final class Values
     private int $serial = 0;
 
     /**
-     * @param  array{signals: array<string, SignalRow>, widgets: array<string, WidgetRow>, words: array<string, list<string|Hole>>, ...}  $table  of a programme
+     * @param  array{signals: array<string, SignalRow>, widgets: array<string, WidgetRow>, words: array<string, list<string|Placeholder>>, ...}  $table  of a programme
      * @param  int  $seed  of the generated number, from 1 to 2^31 - 2
      * @param  int  $today  days since 1 January 1970
      */
@@ -126,7 +126,7 @@ final class Values
         return '';
     }
 
-    /** Words with their holes filled in. */
+    /** Words with their placeholders filled in. */
     public function words(string $template): string
     {
         return implode('', array_map(fn (string|array $piece): string => is_string($piece) ? $piece : Writing::write($this->result($piece['steps']), $piece['pattern']), $this->table['words'][$template] ?? [$template]));
@@ -145,21 +145,21 @@ final class Values
         if (count($steps) === 1 && $steps[0]['do'] === 'read') {
             return $this->read($steps[0]['signal'] ?? '', $steps[0]['part'] ?? '');
         }
-        $pile = [];
+        $stack = [];
         foreach ($steps as $step) {
             if ($step['do'] === 'put') {
-                $pile[] = (float) ($step['number'] ?? 0);
+                $stack[] = (float) ($step['number'] ?? 0);
 
                 continue;
             }
             if ($step['do'] === 'read') {
-                $pile[] = Writing::number($this->read($step['signal'] ?? '', $step['part'] ?? ''));
+                $stack[] = Writing::number($this->read($step['signal'] ?? '', $step['part'] ?? ''));
 
                 continue;
             }
-            $right = array_pop($pile);
-            $left = $step['do'] === 'negate' ? 0.0 : array_pop($pile);
-            $pile[] = $left === null || $right === null ? null : match ($step['do']) {
+            $right = array_pop($stack);
+            $left = $step['do'] === 'negate' ? 0.0 : array_pop($stack);
+            $stack[] = $left === null || $right === null ? null : match ($step['do']) {
                 'add' => $left + $right,
                 'multiply' => $left * $right,
                 'divide' => $right === 0.0 ? null : $left / $right,
@@ -167,7 +167,7 @@ final class Values
             };
         }
 
-        return $pile[0] ?? null;
+        return $stack[0] ?? null;
     }
 
     private function read(string $name, string $part): float|string|bool|null

@@ -45,7 +45,7 @@ final class Sketch
 
     private bool $filling = false;
 
-    private bool $minded = false;
+    private bool $showsValidity = false;
 
     /** The words as they were given, before they were cut to what there is room for. */
     private string $template = '';
@@ -93,15 +93,15 @@ final class Sketch
     /** Whether the value breaks a rule, which is to be seen. */
     public function wrong(): bool
     {
-        $this->minded = true;
+        $this->showsValidity = true;
 
         return $this->wrong;
     }
 
-    /** Whether the drawing depends on that. */
-    public function minds(): bool
+    /** Whether the drawing depends on whether what it holds is valid. */
+    public function showsValidity(): bool
     {
-        return $this->minded;
+        return $this->showsValidity;
     }
 
     /** For what has no line in which it could be said. */

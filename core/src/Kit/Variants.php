@@ -80,7 +80,7 @@ final readonly class Variants
     private static function ruled(array $parts, \Closure $draw, Widget $state, ?bool $chosen): array
     {
         $right = $draw($state, $chosen, false);
-        if (! $right->minds()) {
+        if (! $right->showsValidity()) {
             return $parts;
         }
         $wrong = $draw($state, $chosen, true)->parts();

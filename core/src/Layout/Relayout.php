@@ -63,7 +63,7 @@ final readonly class Relayout
                     $open[$id] = true;
                 }
             }
-            if ($this->lies($before->layers[$layer->id] ?? null, $layer)) {
+            if ($this->affectsLayout($before->layers[$layer->id] ?? null, $layer)) {
                 $open[$layer->id] = true;
             }
         }
@@ -320,7 +320,7 @@ final readonly class Relayout
     }
 
     /** Whether a stack or an array has changed so that what lies in it may lie otherwise; to move it changes nothing there. */
-    private function lies(?Layer $old, Layer $new): bool
+    private function affectsLayout(?Layer $old, Layer $new): bool
     {
         return $new->isContainer() && ! $new->isGroup() && ($old === null || $old->content !== $new->content || $old->sizing !== $new->sizing
             || $old->box->width !== $new->box->width || $old->box->height !== $new->box->height);

@@ -6,7 +6,7 @@ namespace Kindred\Render;
 
 use Kindred\Document\Layer\Widget;
 
-/** Fills the holes in words with what they show while nothing is played. */
+/** Fills the placeholders in words with what they show while nothing is played. */
 interface FilledWords
 {
     public function words(string $words): string;

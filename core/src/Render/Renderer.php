@@ -46,7 +46,7 @@ use Kindred\Type\Typesetter;
 final readonly class Renderer
 {
     /** Part of the key under which pictures are kept; counted up when they would look different. */
-    public const VERSION = 7;
+    public const VERSION = 8;
 
     /** @var array<string, KindRenderer> by kind */
     private array $kinds;
@@ -280,7 +280,7 @@ final readonly class Renderer
         if ($layer->content instanceof Widget) {
             return $this->widget($layer, $rendering);
         }
-        if ($rendering->working && $layer->content instanceof Text && Template::holds($layer->content->words)) {
+        if ($rendering->working && $layer->content instanceof Text && Template::hasPlaceholders($layer->content->words)) {
             return $this->working->words($layer, $layer->content->words, $rendering);
         }
         $kind = $this->kinds[$layer->kind()] ?? null;
@@ -295,7 +295,7 @@ final readonly class Renderer
 
     private static function holds(Widget $widget): bool
     {
-        return Template::holds(implode(' ', WidgetPlace::all($widget)));
+        return Template::hasPlaceholders(implode(' ', WidgetPlace::all($widget)));
     }
 
     /** A widget is drawn from plain layers, each in the finish; as a whole it is picked anywhere in its box. */
@@ -364,7 +364,7 @@ final readonly class Renderer
             'data-box' => "{$n($layer->box->x)} {$n($layer->box->y)} {$n($layer->box->width)} {$n($layer->box->height)} {$n($layer->rotation)}",
             'data-least' => $layer->content instanceof Widget ? implode(' ', array_map($n, Kit::least($layer->content))) : null,
             'data-entries' => $layer->content instanceof Widget && in_array(WidgetField::Items, Kit::find($layer->content->widget)?->fields() ?? [], true),
-            'data-holes' => $layer->content instanceof Widget && self::holds($layer->content),
+            'data-placeholders' => $layer->content instanceof Widget && self::holds($layer->content),
             'data-locked' => $layer->locked,
             'data-free' => $layer->sizing->absolute,
             'data-stack' => $layer->content instanceof Stack ? self::spacing($layer->content) : null,

@@ -24,7 +24,7 @@ final readonly class Rendering
      * @param  bool  $threads  whether the cues of layers are told
      * @param  Finish  $finish  of the screen that the layers lie on
      * @param  \Closure(string): (array{int, int}|null)|null  $size  gives the width and height of a picture in px, by its hash, as far as they are known
-     * @param  \Closure(): FilledWords|null  $fill  gives what fills the holes in words; null where they are shown as they are written
+     * @param  \Closure(): FilledWords|null  $fill  gives what fills the placeholders in words; null where they are shown as they are written
      * @param  bool  $alone  whether the picture stands alone, with no page around it that has the rules of its classes
      * @param  bool  $working  whether widgets show all of their states, and words what they are filled with, for a rehearsal
      */
@@ -63,7 +63,7 @@ final readonly class Rendering
         return $finish === $this->finish ? $this : $this->with(finish: $finish);
     }
 
-    /** Words as they are shown, their holes filled in. */
+    /** Words as they are shown, their placeholders filled in. */
     public function filled(string $words): string
     {
         return $this->fill === null || ! str_contains($words, '{') ? $words : ($this->fill)()->words($words);

@@ -29,7 +29,7 @@ use Kindred\Type\FaceBook;
  *
  * `data-works` names the widget; `data-when` the states in which a part shows, of its `data-item`; `data-slide` and
  * `data-fill` how far, px, it moves or fills from the least value to the most; `data-live` what words follow;
- * `data-words` those with holes; `data-face` how they are set; `data-press` what a press does.
+ * `data-words` those with placeholders; `data-face` how they are set; `data-press` what a press does.
  */
 final readonly class Working
 {
@@ -91,7 +91,7 @@ final readonly class Working
         ], $out.implode('', array_map(fn (Area $area): string => $this->area($area, $signal, $layer), $variants->areas)));
     }
 
-    /** Words with holes, in the box of a layer. */
+    /** Words with placeholders, in the box of a layer. */
     public function words(Layer $layer, string $words, Rendering $rendering): string
     {
         return $this->box($layer, $rendering, ['data-words' => $words], $layer->content instanceof Text && $layer->content->wrapped);
@@ -99,7 +99,7 @@ final readonly class Working
 
     private function holds(Part $part): bool
     {
-        return $part->layer->content instanceof Text && Template::holds($part->template);
+        return $part->layer->content instanceof Text && Template::hasPlaceholders($part->template);
     }
 
     /** @param  \Closure(Layer): string  $draw */

@@ -10,7 +10,7 @@ use Kindred\Input\InvalidInput;
  * Arithmetic on signals, as it stands between braces: numbers, names of signals, `+ - * /` and brackets. A name may be
  * followed by a part after a point (`firing.opens`).
  *
- * It is compiled into steps for a machine with a pile of values, so that what runs them needs no grammar (reverse Polish
+ * It is compiled into steps for a machine with a stack of values, so that what runs them needs no grammar (reverse Polish
  * notation): `put` a `number`, `read` a `part` of a `signal`, `add`, `subtract`, `multiply`, `divide`, `negate`.
  *
  * @phpstan-type Step array{do: string, number?: float, signal?: string, part?: string}

@@ -7,34 +7,34 @@ namespace Kindred\Signal;
 use Kindred\Input\InvalidInput;
 
 /**
- * Words with holes in them: `{pieces}`, `{pieces * shelf.value as #,##0.00}`. A hole that is no formula, or reads what no
+ * Words with placeholders in them: `{pieces}`, `{pieces * shelf.value as #,##0.00}`. A placeholder that is no formula, or reads what no
  * widget gives, stays as it is written.
  *
  * @phpstan-import-type Step from Formula
  * @phpstan-import-type Compiled from Pattern
  *
- * @phpstan-type Hole array{steps: list<Step>, pattern: Compiled|null}
+ * @phpstan-type Placeholder array{steps: list<Step>, pattern: Compiled|null}
  */
 final class Template
 {
-    private const HOLE = '/\{([^{}]*)\}/u';
+    private const PLACEHOLDER = '/\{([^{}]*)\}/u';
 
-    public static function holds(string $words): bool
+    public static function hasPlaceholders(string $words): bool
     {
-        return preg_match(self::HOLE, $words) === 1;
+        return preg_match(self::PLACEHOLDER, $words) === 1;
     }
 
     /**
      * @param  array<string, Kind>  $signals  by name
-     * @return list<string|Hole>|null null where nothing is to be filled in
+     * @return list<string|Placeholder>|null null where nothing is to be filled in
      */
     public static function compile(string $words, array $signals): ?array
     {
-        $split = preg_split(self::HOLE, $words, -1, PREG_SPLIT_DELIM_CAPTURE);
-        /** @var list<string|Hole> $pieces */
+        $split = preg_split(self::PLACEHOLDER, $words, -1, PREG_SPLIT_DELIM_CAPTURE);
+        /** @var list<string|Placeholder> $pieces */
         $pieces = [];
         foreach ($split === false ? [] : $split as $i => $part) {
-            $piece = $i % 2 === 0 ? $part : self::hole($part, $signals) ?? '{'.$part.'}';
+            $piece = $i % 2 === 0 ? $part : self::placeholder($part, $signals) ?? '{'.$part.'}';
             if ($piece !== '') {
                 $pieces[] = $piece;
             }
@@ -44,14 +44,14 @@ final class Template
     }
 
     /**
-     * What is wrong with the holes of some words, in sentences.
+     * What is wrong with the placeholders of some words, in sentences.
      *
      * @param  array<string, Kind>  $signals
      * @return list<string>
      */
     public static function problems(string $words, array $signals): array
     {
-        preg_match_all(self::HOLE, $words, $match);
+        preg_match_all(self::PLACEHOLDER, $words, $match);
         $problems = [];
         foreach ($match[1] as $source) {
             try {
@@ -66,9 +66,9 @@ final class Template
 
     /**
      * @param  array<string, Kind>  $signals
-     * @return Hole|null
+     * @return Placeholder|null
      */
-    private static function hole(string $source, array $signals): ?array
+    private static function placeholder(string $source, array $signals): ?array
     {
         try {
             return self::parse($source, $signals);
@@ -79,7 +79,7 @@ final class Template
 
     /**
      * @param  array<string, Kind>  $signals
-     * @return Hole
+     * @return Placeholder
      */
     private static function parse(string $source, array $signals): array
     {

@@ -24,7 +24,7 @@ function bookable(): Tree
     );
 }
 
-it('fills holes with what widgets start with, or a sample of what they take', function (string $words, string $shown): void {
+it('fills placeholders with what widgets start with, or a sample of what they take', function (string $words, string $shown): void {
     expect((new Samples(bookable(), 20_000))->words($words))->toBe($shown);
 })->with([
     ['{pieces} pieces', '3 pieces'],
@@ -32,7 +32,7 @@ it('fills holes with what widgets start with, or a sample of what they take', fu
     ['For {your_name}', 'For Ines Calloway'],
     ['{firing}', 'Bisque'],
     ['{nothing} and {pieces +}', '{nothing} and {pieces +}'],
-    ['no holes', 'no holes'],
+    ['no placeholders', 'no placeholders'],
 ]);
 
 it('fills those of widgets too, and says when what it fills with is another', function (): void {
@@ -50,6 +50,6 @@ it('shows them on the wall, where the words are kept as they are written', funct
     $tree = Sample::after(bookable(), ['type' => 'set-words', 'screen' => 'home', 'layer' => 'words', 'words' => '{pieces} pieces']);
     $rendering = Sample::rendering(true)->with(fill: fn (): FilledWords => new Samples($tree, 20_000));
     $svg = Sample::renderer()->layer($tree, $tree->layer('words'), $rendering);
-    expect($svg)->toContain('>3 pieces<')->toContain('data-words="{pieces} pieces"')->toContain('data-holes')
+    expect($svg)->toContain('>3 pieces<')->toContain('data-words="{pieces} pieces"')->toContain('data-placeholders')
         ->and(Sample::renderer()->layer($tree, $tree->layer('words'), Sample::rendering(true)))->toContain('>{pieces} pieces<');
 });

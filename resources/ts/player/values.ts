@@ -102,7 +102,7 @@ export class Values {
         return '';
     }
 
-    /** Words with their holes filled in. */
+    /** Words with their placeholders filled in. */
     words(template: string): string {
         return (this.table.words[template] ?? [template]).map((piece) => typeof piece === 'string' ? piece : this.write(this.result(piece.steps), piece.pattern)).join('');
     }
@@ -165,17 +165,17 @@ export class Values {
     private result(steps: Step[]): number | string | boolean | null {
         const only = steps[0];
         if (steps.length === 1 && only?.do === 'read') return this.read(only.signal ?? '', only.part ?? '');
-        const pile: (number | null)[] = [];
+        const stack: (number | null)[] = [];
         for (const step of steps) {
-            if (step.do === 'put') pile.push(step.number ?? 0);
-            else if (step.do === 'read') pile.push(this.number(this.read(step.signal ?? '', step.part ?? '')));
+            if (step.do === 'put') stack.push(step.number ?? 0);
+            else if (step.do === 'read') stack.push(this.number(this.read(step.signal ?? '', step.part ?? '')));
             else {
-                const right = pile.pop() ?? null;
-                const left = step.do === 'negate' ? 0 : pile.pop() ?? null;
-                pile.push(left === null || right === null ? null : combined(step.do, left, right));
+                const right = stack.pop() ?? null;
+                const left = step.do === 'negate' ? 0 : stack.pop() ?? null;
+                stack.push(left === null || right === null ? null : combined(step.do, left, right));
             }
         }
-        return pile[0] ?? null;
+        return stack[0] ?? null;
     }
 
     private read(name: string, part: string): number | string | boolean | null {

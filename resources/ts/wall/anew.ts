@@ -19,7 +19,7 @@ export function redrawn({ picture, overlay, urls }: Pick<Parts, 'picture' | 'ove
     });
 }
 
-/** Words with holes show what the widgets start with now. */
+/** Words with placeholders show what the widgets start with now. */
 export async function refilled({ picture, overlay, gestures, urls }: Pick<Parts, 'picture' | 'overlay' | 'gestures' | 'urls'>, ids: string[]): Promise<void> {
     await drawn(urls['pictures']!, ids, async (pictures) => {
         await gestures.rest();

@@ -25,7 +25,7 @@ export interface Patch {
     /** An entry of the brief that changed. */
     brief?: string;
     project?: { name: string; entry: string | null; finish: string; framed: boolean };
-    /** What fills the holes in words may be something else now. */
+    /** What fills the placeholders in words may be something else now. */
     samples?: boolean;
     /** The screen, or every screen of the project, is drawn otherwise: its picture is asked for. */
     redraw?: boolean;

@@ -204,15 +204,15 @@ export class Picture {
         this.laid = new WeakMap();
     }
 
-    /** The screens on which words have holes that are filled in. */
-    holed(): string[] {
-        return [...new Set([...this.stage.querySelectorAll('.screen [data-holes]')].map((one) => this.screenOf(one)))];
+    /** The screens on which words have placeholders that are filled in. */
+    withPlaceholders(): string[] {
+        return [...new Set([...this.stage.querySelectorAll('.screen [data-placeholders]')].map((one) => this.screenOf(one)))];
     }
 
-    /** Puts the words whose holes are filled in from a screen's picture into the place of those that are there. */
+    /** Puts the words whose placeholders are filled in from a screen's picture into the place of those that are there. */
     refill(svg: string): void {
-        for (const holed of this.parse(svg).querySelectorAll('[data-holes]')) {
-            const layer = holed.closest<SVGGElement>('[data-layer]')!;
+        for (const filled of this.parse(svg).querySelectorAll('[data-placeholders]')) {
+            const layer = filled.closest<SVGGElement>('[data-layer]')!;
             this.stage.querySelector(`[data-layer="${layer.dataset['layer']}"]`)?.replaceWith(layer);
         }
     }

@@ -109,7 +109,7 @@ final readonly class TextRenderer implements KindRenderer
         return Svg::element('rect', [
             'width' => $layer->box->width, 'height' => $layer->box->height, 'fill' => 'none', 'pointer-events' => 'all',
             'data-set' => implode(' ', $set),
-            'data-holes' => Template::holds($text->words),
+            'data-placeholders' => Template::hasPlaceholders($text->words),
             'data-words' => count($laid->lines) === 1 && $laid->lines[0]->text === $text->words ? null : $text->words,
         ]);
     }
