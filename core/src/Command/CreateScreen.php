@@ -8,8 +8,8 @@ use Kindred\Document\Rank;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
-use Kindred\Input\InvalidInput;
 use Kindred\Geometry\Box;
+use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 
 /**

@@ -8,7 +8,6 @@ use Kindred\Geometry\Box;
 use Kindred\Input\Reader;
 use Kindred\Property\Base;
 use Kindred\Property\Number;
-use Kindred\Property\Property;
 use Kindred\Property\Schema;
 use Kindred\Property\Spread;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Kindred\Input;
 
-
 /**
  * Works out what is typed into a number field: `24`, `(320 - 3*16) / 2`, `50% - 8`.
  *
