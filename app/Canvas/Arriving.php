@@ -26,7 +26,7 @@ final class Arriving implements ProjectTarget
 
     public function __construct(
         private readonly Project $project,
-        private readonly TreeStore $store,
+        private readonly TreeWriter $writer,
         private readonly Assets $assets,
         private readonly Consequences $consequences,
     ) {
@@ -38,7 +38,7 @@ final class Arriving implements ProjectTarget
         // Sizes that follow from the words are worked out anew: a file written by hand need not have them.
         $tree = $this->consequences->of($empty, $empty->withScreens(...($screen === null ? [] : [$screen]))->withLayers(...$layers));
         unset($layers);
-        $this->store->insert($this->project, $tree);
+        $this->writer->insert($this->project, $tree);
         $this->layers += count($tree->layers);
     }
 
@@ -66,7 +66,7 @@ final class Arriving implements ProjectTarget
     /** Writes what is still held. */
     public function end(): void
     {
-        $this->store->insert($this->project, (new Tree(new Head('Arriving')))->withEntries(...$this->entries));
+        $this->writer->insert($this->project, (new Tree(new Head('Arriving')))->withEntries(...$this->entries));
         $this->entries = [];
     }
 }

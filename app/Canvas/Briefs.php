@@ -19,7 +19,7 @@ use Kindred\Document\WorkingSet;
 /** The brief of a project for the views. */
 final readonly class Briefs
 {
-    public function __construct(private TreeStore $store, private Repository $cache)
+    public function __construct(private TreeLoader $store, private Repository $cache)
     {
     }
 

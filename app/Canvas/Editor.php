@@ -36,7 +36,8 @@ final readonly class Editor
 
     public function __construct(
         private Connection $database,
-        private TreeStore $store,
+        private TreeLoader $store,
+        private TreeWriter $writer,
         private Consequences $consequences,
         private Patches $patches,
         private Assets $assets,
@@ -220,9 +221,9 @@ final readonly class Editor
         if ($base < $sequence - 1) {
             $this->mustNotOverrun($project, $base, $touched, $row['label'], $own);
         }
-        $this->store->mustHaveRoom($project, $difference);
+        $this->writer->mustHaveRoom($project, $difference);
         $this->assets->bring($project, $user, ProjectFile::newHashes($before, $after));
-        $this->store->write($project, $difference, $after, $sequence);
+        $this->writer->write($project, $difference, $after, $sequence);
         $this->database->table('edits')->insert([
             'project_id' => $project->id,
             'sequence' => $sequence,

@@ -22,7 +22,7 @@ use Symfony\Component\HttpFoundation\HeaderUtils;
 final readonly class Exports
 {
     public function __construct(
-        private TreeStore $store,
+        private TreeLoader $store,
         private Pictures $pictures,
         private Projects $projects,
         private Assets $assets,

@@ -32,7 +32,7 @@ final readonly class Facets
         'rising', 'evenOdd', 'direction', 'wrap', 'rowGap', 'columnGap', 'padding', 'justifyContent', 'alignItems', 'alignContent', 'columns', 'minWidth', 'cellHeight', 'sizing', 'pins',
     ];
 
-    public function __construct(private TreeStore $store, private FaceBook $faces, private Relayout $relayout, private Kit $kit)
+    public function __construct(private TreeLoader $store, private FaceBook $faces, private Relayout $relayout, private Kit $kit)
     {
     }
 

@@ -29,7 +29,7 @@ final readonly class Finder
     /** Layers in which the database has found the words, and that are looked into. */
     private const LOOKED_INTO = 4000;
 
-    public function __construct(private Connection $database, private TreeStore $store, private IconSource $icons)
+    public function __construct(private Connection $database, private TreeLoader $store, private IconSource $icons)
     {
     }
 

@@ -35,7 +35,7 @@ final readonly class NoteSheets
 
     private const MARK = '#6b3a5b';
 
-    public function __construct(private TreeStore $store, private Renderer $renderer, private Pictures $pictures, private Typesetter $typesetter, private Raster $raster)
+    public function __construct(private TreeLoader $store, private Renderer $renderer, private Pictures $pictures, private Typesetter $typesetter, private Raster $raster)
     {
     }
 

@@ -29,7 +29,7 @@ use Kindred\Render\Renderer;
  */
 final readonly class Patches
 {
-    public function __construct(private Renderer $renderer, private Pictures $pictures, private TreeStore $store, private CellPatches $cells)
+    public function __construct(private Renderer $renderer, private Pictures $pictures, private TreeLoader $store, private CellPatches $cells)
     {
     }
 

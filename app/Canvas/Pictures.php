@@ -38,7 +38,7 @@ final class Pictures
 
     public function __construct(
         private readonly Renderer $renderer,
-        private readonly TreeStore $store,
+        private readonly TreeLoader $store,
         private readonly Assets $assets,
         private readonly Repository $cache,
         private readonly Raster $raster,

@@ -23,7 +23,8 @@ final readonly class Projects
     private const CHUNK = 1 << 18;
 
     public function __construct(
-        private TreeStore $store,
+        private TreeLoader $store,
+        private TreeWriter $writer,
         private Assets $assets,
         private ConnectionInterface $database,
         private Consequences $consequences,
@@ -90,7 +91,7 @@ final readonly class Projects
 
         return $this->database->transaction(function () use ($project, $owner, $name): Project {
             $copy = $owner->projects()->create(['name' => $name, 'entry' => $project->entry, 'finish' => $project->finish, 'framed' => $project->framed]);
-            $this->store->copy($project, $copy);
+            $this->writer->copy($project, $copy);
             $this->assets->copy($project, $copy);
             $columns = 'user_id, number, screen, layer, x, y, words, author, resolved, created_at, updated_at';
             $this->database->insert("insert into notes (project_id, {$columns}) select ?, {$columns} from notes where project_id = ? and deleted_at is null", [$copy->id, $project->id]);
@@ -132,7 +133,7 @@ final readonly class Projects
     {
         return $this->database->transaction(function () use ($owner, $chunks): Project {
             $project = $owner->projects()->create(['name' => 'Untitled']);
-            $arriving = new Arriving($project, $this->store, $this->assets, $this->consequences);
+            $arriving = new Arriving($project, $this->writer, $this->assets, $this->consequences);
             $head = (new ProjectReader($chunks, $arriving))->read();
             $arriving->end();
             $project->forceFill(['layer_count' => $arriving->layers] + $head->toArray())->save();

@@ -9,7 +9,7 @@
 
 declare(strict_types=1);
 
-use App\Canvas\TreeStore;
+use App\Canvas\TreeLoader;
 use App\Models\Project;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
@@ -23,7 +23,7 @@ $app = require __DIR__.'/../../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 
 $project = Project::query()->findOrFail((int) $argv[1]);
-$store = app(TreeStore::class);
+$store = app(TreeLoader::class);
 if ($argv[2] === 'begin') {
     file_put_contents($path = sys_get_temp_dir()."/kindred-replay-{$project->id}-".getmypid(), serialize($store->whole($project)));
     echo $path;

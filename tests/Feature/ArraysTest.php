@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Canvas\TreeStore;
+use App\Canvas\TreeLoader;
 use App\Models\Project;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -14,7 +14,7 @@ use Kindred\Document\Sheet\Row;
 /** The demo's array of glazes. */
 function glazes(Project $project): Layer
 {
-    return array_values(array_filter(app(TreeStore::class)->whole($project)->layers, fn (Layer $layer): bool => $layer->content instanceof ArrayLayer))[0];
+    return array_values(array_filter(app(TreeLoader::class)->whole($project)->layers, fn (Layer $layer): bool => $layer->content instanceof ArrayLayer))[0];
 }
 
 function readTable(Project $project, string $layer, UploadedFile $file): TestResponse
@@ -53,7 +53,7 @@ it('sends of an array the cells that changed, and all of them when the layout of
     $out = $sends(5, ['type' => 'reorder-layers', 'layers' => [$label], 'above' => $array->id]);
     expect(array_column($out, 'layer'))->toEqualCanonicalizing([$array->id, $label]);
     $this->postJson("/projects/{$this->project->id}/undo")->assertOk();
-    expect(app(TreeStore::class)->whole($this->project)->layer($label)->parent)->not->toBeNull();
+    expect(app(TreeLoader::class)->whole($this->project)->layer($label)->parent)->not->toBeNull();
 });
 
 it('writes of an array what changed: the rows, or all but the rows', function (): void {
@@ -77,7 +77,7 @@ it('writes of an array what changed: the rows, or all but the rows', function ()
 it('brings projects of before along: rows get their own column, and steps can still be taken back', function (): void {
     $array = glazes($this->project);
     $this->edit($this->project, 0, ['screen' => 'glazes', 'type' => 'set-cell', 'layer' => $array->id, 'row' => 'glaze2', 'column' => 'name', 'value' => 'Kiln red'])->assertOk();
-    $whole = json_encode(app(TreeStore::class)->whole($this->project)->layer($array->id)->toArray());
+    $whole = json_encode(app(TreeLoader::class)->whole($this->project)->layer($array->id)->toArray());
     $sheet = fn (string $name): array => ['columns' => $array->content->sheet->columnsToArray(), 'rows' => array_map(fn (Row $row): array => ($row->id === 'glaze2' ? $row->with('name', $name) : $row)->toArray(), $array->content->sheet->rows)];
     $migration = require database_path('migrations/2026_11_27_000000_keep_rows_of_sheets_apart.php');
     $row = DB::table('layers')->where('id', $array->id)->where('project_id', $this->project->id);
@@ -88,7 +88,7 @@ it('brings projects of before along: rows get their own column, and steps can st
         ['entity' => 'layer', 'id' => $array->id, 'before' => ['sheet' => $sheet($array->content->sheet->rows[2]->cells()['name'])], 'after' => ['sheet' => $sheet('Kiln red')]],
     ]])]);
     $migration->bring();
-    expect(json_encode(app(TreeStore::class)->whole($this->project)->layer($array->id)->toArray()))->toBe($whole);
+    expect(json_encode(app(TreeLoader::class)->whole($this->project)->layer($array->id)->toArray()))->toBe($whole);
     $this->postJson("/projects/{$this->project->id}/undo")->assertOk();
     expect(glazes($this->project)->content->sheet->rows[2])->toEqual($array->content->sheet->rows[2]);
 });

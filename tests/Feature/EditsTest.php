@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Canvas\TreeStore;
+use App\Canvas\TreeLoader;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 
@@ -57,7 +57,7 @@ it('undoes and redoes one’s own steps by name, also after a reload', function 
 });
 
 it('restores a deleted screen with every layer', function (): void {
-    $written = fn (): array => app(TreeStore::class)->whole($this->project->fresh())->layers;
+    $written = fn (): array => app(TreeLoader::class)->whole($this->project->fresh())->layers;
     $before = $written();
     $this->edit($this->project, 0, ['type' => 'delete-screens', 'screens' => ['desk', 'welcome']])->assertOk();
     expect($this->project->fresh()->entry)->toBe('today');

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Canvas\TreeStore;
+use App\Canvas\TreeLoader;
 use Kindred\Document\Finish;
 
 beforeEach(function (): void {
@@ -26,7 +26,7 @@ it('draws every screen anew when the project’s finish changes, and as before w
 it('keeps a screen’s own finish, and draws later changes of its layers in it', function (): void {
     $answer = $this->edit($this->project, 0, ['type' => 'set-screen-field', 'screen' => 'today', 'field' => 'finish', 'value' => 'rough'])->assertOk()->json();
     expect($answer['patches'][0]['redraw'])->toBeTrue();
-    $tree = app(TreeStore::class)->whole($this->project->refresh());
+    $tree = app(TreeLoader::class)->whole($this->project->refresh());
     expect($tree->finish('today'))->toBe(Finish::Rough)->and($tree->finish('kiln'))->toBe(Finish::Dressed);
     $text = array_values(array_filter($tree->layers, fn ($layer): bool => $layer->screen === 'today' && $layer->name === 'Coming up'))[0];
     $this->edit($this->project, 1, ['type' => 'move-layers', 'screen' => 'today', 'layers' => [$text->id], 'dx' => 1, 'dy' => 0])->assertOk();

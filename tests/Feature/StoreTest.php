@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Canvas\Editor;
 use App\Canvas\Projects;
-use App\Canvas\TreeStore;
+use App\Canvas\TreeLoader;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Kindred\Document\Missing;
@@ -18,7 +18,7 @@ beforeEach(function (): void {
     $this->project = app(Projects::class)->import($this->user, (string) json_encode(Sample::file()));
     // The picture that random commands name.
     DB::table('assets')->insert(['project_id' => $this->project->id, 'hash' => AnyCommand::asset(), 'type' => 'image/png', 'width' => 3, 'height' => 2, 'name' => 'Any']);
-    $this->stored = fn (): Tree => app(TreeStore::class)->whole($this->project->fresh());
+    $this->stored = fn (): Tree => app(TreeLoader::class)->whole($this->project->fresh());
     $this->editor = app(Editor::class);
 });
 

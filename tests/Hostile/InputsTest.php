@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Canvas\Projects;
-use App\Canvas\TreeStore;
+use App\Canvas\TreeLoader;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -64,7 +64,7 @@ beforeEach(function (): void {
 it('edits', function (): void {
     $any = new Generator(seed());
     for ($i = 0; $i < inputs(40); $i++) {
-        $tree = app(TreeStore::class)->whole($this->project->refresh());
+        $tree = app(TreeLoader::class)->whole($this->project->refresh());
         $command = $any->chance(3) ? AnyCommand::on($tree, $i) : AnyCommand::extreme($tree, $i);
         $command = $any->chance(2) ? $any->spoiled($command, 6) : $command;
         $body = json_encode(['base' => $any->chance(20) ? $any->value() : $this->project->sequence, 'commands' => [$command]], JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Canvas\Exports;
-use App\Canvas\TreeStore;
+use App\Canvas\TreeLoader;
 use App\Models\Project;
 use Illuminate\Console\Command;
 use Illuminate\Database\Eloquent\Collection;
@@ -23,7 +23,7 @@ final class ExportCommand extends Command
 
     private const KINDS = ['page', 'project', 'svg', 'png'];
 
-    public function handle(Exports $exports, TreeStore $store): int
+    public function handle(Exports $exports, TreeLoader $store): int
     {
         $project = $this->project();
         $kinds = $this->chosen('as', self::KINDS);
@@ -111,7 +111,7 @@ final class ExportCommand extends Command
      * @param  list<int>  $scales
      * @return array<string, \Closure(): (string|iterable<string>)>|null what to write into each file
      */
-    private function jobs(Exports $exports, TreeStore $store, Project $project, array $kinds, array $scales): ?array
+    private function jobs(Exports $exports, TreeLoader $store, Project $project, array $kinds, array $scales): ?array
     {
         $name = Exports::fileName($project->name);
         $jobs = [];

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Canvas\Assets;
 use App\Canvas\Briefs;
-use App\Canvas\TreeStore;
+use App\Canvas\TreeLoader;
 use App\Models\Project;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -31,7 +31,7 @@ final class BriefController extends Controller
         return view('brief.body', ['project' => $project] + $this->briefs->of($project, mb_substr($this->asked($request, 'q'), 0, 200)));
     }
 
-    public function ofScreen(Project $project, string $screen, TreeStore $store): View
+    public function ofScreen(Project $project, string $screen, TreeLoader $store): View
     {
         $tree = $store->whole($project);
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Canvas\Exports;
-use App\Canvas\TreeStore;
+use App\Canvas\TreeLoader;
 use App\Models\Project;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -18,7 +18,7 @@ final class HandOverController extends Controller
     {
     }
 
-    public function show(Project $project, TreeStore $store): View
+    public function show(Project $project, TreeLoader $store): View
     {
         return view('hand-over.index', [
             'project' => $project,

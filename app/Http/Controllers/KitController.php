@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Canvas\Pictures;
-use App\Canvas\TreeStore;
+use App\Canvas\TreeLoader;
 use App\Models\Project;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -25,7 +25,7 @@ use Kindred\Render\Renderer;
 /** The kit: what there is to place, and what a placed widget is made of. */
 final class KitController extends Controller
 {
-    public function index(Project $project, TreeStore $store, Renderer $renderer, Pictures $pictures): View
+    public function index(Project $project, TreeLoader $store, Renderer $renderer, Pictures $pictures): View
     {
         $tree = $store->withLayersOf($project, []);
         $rendering = $pictures->shown($project)->in($tree->project->finish);
@@ -44,7 +44,7 @@ final class KitController extends Controller
     }
 
     /** What can be changed at a point of a widget: words or an icon where they stand, or a state. */
-    public function spot(Request $request, Project $project, string $layer, TreeStore $store, Kit $kit): JsonResponse
+    public function spot(Request $request, Project $project, string $layer, TreeLoader $store, Kit $kit): JsonResponse
     {
         $widget = $store->load($project, new WorkingSet(layers: [$layer]))->layer($layer);
         $spot = $request->has('after')
@@ -61,7 +61,7 @@ final class KitController extends Controller
     }
 
     /** A widget as plain layers in a group. */
-    public function parts(Project $project, string $layer, TreeStore $store, Kit $kit): JsonResponse
+    public function parts(Project $project, string $layer, TreeLoader $store, Kit $kit): JsonResponse
     {
         $widget = $store->load($project, new WorkingSet(layers: [$layer]))->layer($layer);
         if (! $widget->content instanceof Widget) {

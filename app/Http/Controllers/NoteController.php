@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Canvas\Exports;
 use App\Canvas\NoteSheets;
-use App\Canvas\TreeStore;
+use App\Canvas\TreeLoader;
 use App\Models\Note;
 use App\Models\Project;
 use Illuminate\Contracts\View\View;
@@ -20,7 +20,7 @@ use Kindred\Input\Reader;
 /** Notes: listed and searched, written, changed, resolved, printed. */
 final class NoteController extends Controller
 {
-    public function index(Request $request, Project $project, TreeStore $store): View
+    public function index(Request $request, Project $project, TreeLoader $store): View
     {
         $notes = Note::of($project);
         $search = mb_substr(trim($this->sent($request, 'q')), 0, 200);
@@ -34,7 +34,7 @@ final class NoteController extends Controller
         ]);
     }
 
-    public function store(Request $request, Project $project, TreeStore $store): View
+    public function store(Request $request, Project $project, TreeLoader $store): View
     {
         $screen = $this->sent($request, 'screen');
         $place = array_map(fn (string $key): float => max(-100_000.0, min(100_000.0, (float) $this->sent($request, $key))), ['x', 'y']);
@@ -58,7 +58,7 @@ final class NoteController extends Controller
         return $this->index($request, $project, $store);
     }
 
-    public function update(Request $request, Project $project, int $note, TreeStore $store): View
+    public function update(Request $request, Project $project, int $note, TreeLoader $store): View
     {
         $found = $project->notes()->findOrFail($note);
         $changes = $request->has('words') ? ['words' => $this->words($request)] : [];
@@ -67,7 +67,7 @@ final class NoteController extends Controller
         return $this->index($request, $project, $store);
     }
 
-    public function destroy(Request $request, Project $project, int $note, TreeStore $store): View
+    public function destroy(Request $request, Project $project, int $note, TreeLoader $store): View
     {
         $project->notes()->findOrFail($note)->delete();
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Canvas\Pictures;
-use App\Canvas\TreeStore;
+use App\Canvas\TreeLoader;
 use App\Models\Project;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -14,7 +14,7 @@ use Kindred\Render\Renderer;
 
 final class RehearseController extends Controller
 {
-    public function show(Request $request, Project $project, TreeStore $store, Pictures $pictures, Renderer $renderer): View
+    public function show(Request $request, Project $project, TreeLoader $store, Pictures $pictures, Renderer $renderer): View
     {
         $tree = $store->whole($project);
         $rendering = $pictures->played($project);

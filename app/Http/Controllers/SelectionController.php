@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Canvas\CellName;
 use App\Canvas\Exports;
-use App\Canvas\TreeStore;
+use App\Canvas\TreeLoader;
 use App\Models\Project;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -25,7 +25,7 @@ final class SelectionController extends Controller
     /** So many layers are found alike at most: as many as a command takes. */
     private const MOST = 2000;
 
-    public function __construct(private readonly TreeStore $store)
+    public function __construct(private readonly TreeLoader $store)
     {
     }
 

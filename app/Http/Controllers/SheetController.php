@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Canvas\TreeStore;
+use App\Canvas\TreeLoader;
 use App\Models\Project;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -23,7 +23,7 @@ use Kindred\Input\InvalidInput;
 /** The data sheet of an array, and files that are brought into it. */
 final class SheetController extends Controller
 {
-    public function __construct(private readonly TreeStore $store)
+    public function __construct(private readonly TreeLoader $store)
     {
     }
 

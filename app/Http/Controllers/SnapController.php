@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Canvas\CellName;
-use App\Canvas\TreeStore;
+use App\Canvas\TreeLoader;
 use App\Models\Project;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -17,7 +17,7 @@ use Kindred\Layout\Snaps;
 /** What a gesture snaps to, asked for when it begins. */
 final class SnapController extends Controller
 {
-    public function show(Request $request, Project $project, TreeStore $store, Relayout $relayout): JsonResponse
+    public function show(Request $request, Project $project, TreeLoader $store, Relayout $relayout): JsonResponse
     {
         [$screen, $parent] = [$this->asked($request, 'screen'), CellName::of($this->asked($request, 'parent'))];
         $place = new Place($screen === '' ? null : $screen, $parent->layer === '' ? null : $parent->layer);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Canvas\Pictures;
-use App\Canvas\TreeStore;
+use App\Canvas\TreeLoader;
 use App\Models\Project;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -25,7 +25,7 @@ final class TakesController extends Controller
 {
     private const MOST = 4;
 
-    public function show(Request $request, Project $project, string $screen, TreeStore $store, Pictures $pictures, Renderer $renderer, Relayout $relayout): View
+    public function show(Request $request, Project $project, string $screen, TreeLoader $store, Pictures $pictures, Renderer $renderer, Relayout $relayout): View
     {
         $tree = $store->load($project, new WorkingSet(takes: [$screen], reel: true));
         $keeper = $tree->screen($screen);

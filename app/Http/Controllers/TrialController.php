@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Canvas\Pictures;
-use App\Canvas\TreeStore;
+use App\Canvas\TreeLoader;
 use App\Models\Project;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -30,7 +30,7 @@ final class TrialController extends Controller
     /** Room around the layer in its pictures, px. */
     private const AROUND = 36.0;
 
-    public function show(Request $request, Project $project, string $layer, TreeStore $store, Consequences $consequences, Renderer $renderer, Pictures $pictures, FaceBook $faces): View
+    public function show(Request $request, Project $project, string $layer, TreeLoader $store, Consequences $consequences, Renderer $renderer, Pictures $pictures, FaceBook $faces): View
     {
         $place = $store->load($project, new WorkingSet(layers: [$layer]))->layer($layer)->screen ?? throw Missing::screen($layer);
         $tree = $store->load($project, new WorkingSet(whole: [$place]));

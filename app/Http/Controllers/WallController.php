@@ -8,7 +8,7 @@ use App\Canvas\Briefs;
 use App\Canvas\Editor;
 use App\Canvas\Facets;
 use App\Canvas\Pictures;
-use App\Canvas\TreeStore;
+use App\Canvas\TreeLoader;
 use App\Models\Project;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -24,7 +24,7 @@ use Kindred\Render\Renderer;
 /** The wall and the panels around it. */
 final class WallController extends Controller
 {
-    public function __construct(private readonly TreeStore $store)
+    public function __construct(private readonly TreeLoader $store)
     {
     }
 

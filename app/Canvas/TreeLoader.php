@@ -1,0 +1,273 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Canvas;
+
+use App\Models\Project as ProjectRow;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Query\Builder;
+use Kindred\Document\Finish;
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\Box;
+use Kindred\Document\Layer\Container;
+use Kindred\Document\Layer\Kinds;
+use Kindred\Document\Layer\Widget;
+use Kindred\Document\Layout\Sizing;
+use Kindred\Document\Limits;
+use Kindred\Document\Place;
+use Kindred\Document\Project;
+use Kindred\Document\Screen;
+use Kindred\Document\Style\Corners;
+use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Input\InvalidInput;
+
+/** Loads documents, or the part of one that is asked for. */
+final readonly class TreeLoader
+{
+    public function __construct(private ConnectionInterface $database, private TreeRows $rows)
+    {
+    }
+
+    /**
+     * @throws InvalidInput when the project is too large to be held at once
+     */
+    public function whole(ProjectRow $project): Tree
+    {
+        $count = (int) $this->database->table('projects')->where('id', $project->id)->value('layer_count');
+        if ($count > Limits::MAX_AT_ONCE) {
+            throw new InvalidInput('', 'This project has '.number_format($count).' layers. To be looked through as a whole, rehearsed or written as one page it may have '.number_format(Limits::MAX_AT_ONCE).'. Nothing of it is lost; parts of it can be kept as a project of their own.');
+        }
+
+        return new Tree(
+            $this->rows->project($project),
+            $this->rows->readScreens($this->rows->hung($project)->get()),
+            $this->rows->readLayers($this->rows->layers($project)->get()),
+            things: $this->rows->things($project),
+        );
+    }
+
+    /**
+     * All of a project but how its layers look: their names, places, cues and whether they show. Of a large project no
+     * more is held at once.
+     */
+    public function bones(ProjectRow $project): Tree
+    {
+        $tree = $this->withoutLayers($project);
+        $layers = [];
+        [$plain, $corners, $sizing] = [new Box, new Corners, new Sizing];
+        foreach ([null, ...array_keys($tree->screens)] as $screen) {
+            foreach ($this->layersOf($project, $screen === null ? null : (string) $screen)->layers as $id => $layer) {
+                $layers[$id] = $layer->with(content: $layer->isContainer() || $layer->content instanceof Widget ? $layer->content : $plain, fills: [], stroke: null, corners: $corners, sizing: $sizing, pins: null);
+            }
+        }
+
+        return $tree->with(layers: $layers, complete: null);
+    }
+
+    /** All screens with their widgets, and the containers that these may lie in. */
+    public function widgets(ProjectRow $project): Tree
+    {
+        $kinds = [Widget::kind(), ...array_map(fn (string $class): string => $class::kind(), array_filter(Kinds::ALL, fn (string $class): bool => is_a($class, Container::class, true)))];
+
+        return new Tree($this->rows->project($project), $this->rows->readScreens($this->rows->hung($project)->get()), $this->rows->readLayers($this->rows->layers($project)->whereIn('kind', $kinds)->get()));
+    }
+
+    /** @return array<string, int> how many layers each screen has */
+    public function counts(ProjectRow $project): array
+    {
+        return $this->database->table('layers')->where('project_id', $project->id)->groupBy('screen')->selectRaw('screen, count(*) as many')
+            ->pluck('many', 'screen')->map(fn ($many): int => (int) $many)->all();
+    }
+
+    /** All screens and the brief. */
+    public function withoutLayers(ProjectRow $project): Tree
+    {
+        return new Tree($this->rows->project($project), $this->rows->readScreens($this->rows->hung($project)->get()), [], [], $this->rows->things($project));
+    }
+
+    /** The layers of a screen, or the loose ones, and nothing else. */
+    public function layersOf(ProjectRow $project, ?string $screen): Tree
+    {
+        return new Tree($this->rows->project($project), [], $this->rows->readLayers($this->rows->layers($project)->where('screen', $screen ?? '')->get()));
+    }
+
+    /**
+     * All screens, and the layers of those named (null: the loose ones).
+     *
+     * @param  list<string|null>  $ids
+     */
+    public function withLayersOf(ProjectRow $project, array $ids): Tree
+    {
+        $named = array_map(fn (?string $id): string => $id ?? '', $ids);
+        $layers = $named === [] ? [] : $this->rows->readLayers($this->rows->layers($project)->whereIn('screen', $named)->get());
+        $complete = [];
+        foreach ($named as $id) {
+            $complete["screen:{$id}"] = true;
+        }
+        foreach ($layers as $layer) {
+            $complete[$layer->id] = true;
+        }
+
+        return new Tree($this->rows->project($project), $this->rows->readScreens($this->rows->hung($project)->get()), $layers, $complete);
+    }
+
+    /** The part of a project that a command declared. */
+    public function load(ProjectRow $project, WorkingSet $set): Tree
+    {
+        $named = [...$set->screens, ...$set->whole];
+        $screens = $set->reel ? $this->rows->readScreens($this->rows->hung($project)->get()) : [];
+        if (array_diff($named, array_keys($screens)) !== []) {
+            $screens += $this->rows->readScreens($this->rows->screens($project)->whereIn('id', $named)->get());
+        }
+        $layers = $set->layers === [] ? [] : $this->rows->readLayers($this->rows->layers($project)->whereIn('id', $set->layers)->get());
+        $complete = [];
+        $whole = $set->whole;
+        if ($set->takes !== []) {
+            $all = $this->rows->readScreens($this->rows->hung($project)->get());
+            $takes = array_filter($all, fn (Screen $screen): bool => in_array($screen->take->of ?? $screen->id, $set->takes, true));
+            $screens += $takes;
+            $whole = array_values(array_unique([...$whole, ...array_map(strval(...), array_keys($takes))]));
+        }
+        if ($whole !== []) {
+            $this->add($layers, $this->rows->layers($project)->whereIn('screen', $whole));
+            foreach ($whole as $id) {
+                $complete["screen:{$id}"] = true;
+            }
+        }
+        $this->loadPlaces($project, $set, $layers, $complete);
+        $this->loadAncestors($project, $layers, $complete);
+        $this->loadInside($project, [...$set->layers, ...$this->layoutRoots($layers)], $layers, $complete);
+        foreach ($layers as $layer) {
+            if (in_array($layer->screen, $whole, true)) {
+                $complete[$layer->id] = true;
+            }
+        }
+
+        $gone = array_filter($screens, fn (Screen $screen): bool => $screen->gone);
+
+        return new Tree($this->rows->project($project), array_diff_key($screens, $gone), $layers, $complete, $set->things === [] ? [] : $this->rows->things($project, $set->things), $gone);
+    }
+
+    /** The id of the layer right below in its place, or null at the bottom. */
+    public function below(ProjectRow $project, Layer $layer): ?string
+    {
+        return $this->database->table('layers')->where('project_id', $project->id)
+            ->where('screen', $layer->screen ?? '')->where('parent', $layer->parent ?? '')
+            ->where('rank', '<', $layer->rank)->orderByDesc('rank')->limit(1)->value('id');
+    }
+
+    /** The finish of a screen, or of the project where it has none of its own. */
+    public function finish(ProjectRow $project, string $screen): Finish
+    {
+        $own = $this->database->table('screens')->where('project_id', $project->id)->where('id', $screen)->value('finish');
+
+        return Finish::tryFrom((string) $own) ?? $this->rows->project($project)->finish;
+    }
+
+    /** @return array<string, int> the number of the edit that last changed each screen's picture */
+    public function revisions(ProjectRow $project): array
+    {
+        return $this->database->table('screens')->where('project_id', $project->id)->where('gone', false)
+            ->pluck('changed', 'id')->map(fn ($changed): int => (int) $changed)->all();
+    }
+
+    /**
+     * @param  array<string, Layer>  $layers
+     * @param  array<string, true>  $complete
+     */
+    private function loadPlaces(ProjectRow $project, WorkingSet $set, array &$layers, array &$complete): void
+    {
+        $at = fn (Place $place): Builder => $this->rows->layers($project)->where('screen', $place->screen ?? '')->where('parent', $place->parent ?? '');
+        foreach ($set->siblings as $place) {
+            $this->add($layers, $at($place));
+            // A place that is complete is not looked at again for what is around it.
+            if ($place->parent !== null && ! isset($layers[$place->parent])) {
+                $this->add($layers, $this->rows->layers($project)->where('id', $place->parent));
+            }
+            $complete[$place->key()] = true;
+        }
+        foreach ($set->tops as $place) {
+            $this->add($layers, $at($place)->orderByDesc('rank')->limit(1));
+        }
+    }
+
+    /**
+     * The groups around what is loaded, each with all its children.
+     *
+     * @param  array<string, Layer>  $layers
+     * @param  array<string, true>  $complete
+     */
+    private function loadAncestors(ProjectRow $project, array &$layers, array &$complete): void
+    {
+        do {
+            $parents = [];
+            foreach ($layers as $layer) {
+                if ($layer->parent !== null && ! isset($complete[$layer->parent])) {
+                    $parents[$layer->parent] = true;
+                }
+            }
+            if ($parents === []) {
+                return;
+            }
+            $ids = array_keys($parents);
+            $this->add($layers, $this->rows->layers($project)->where(fn (Builder $query): Builder => $query->whereIn('id', $ids)->orWhereIn('parent', $ids)));
+            $complete += array_fill_keys($ids, true);
+        } while (true);
+    }
+
+    /**
+     * The outermost stacks around what is loaded: what is laid out together is loaded together.
+     *
+     * @param  array<string, Layer>  $layers
+     * @return list<string>
+     */
+    private function layoutRoots(array $layers): array
+    {
+        $roots = [];
+        foreach ($layers as $layer) {
+            $root = null;
+            for ($one = $layer; $one !== null; $one = $layers[$one->parent ?? ''] ?? null) {
+                $root = $one->isContainer() && ! $one->isGroup() ? $one->id : $root;
+            }
+            if ($root !== null) {
+                $roots[$root] = true;
+            }
+        }
+
+        return array_map(strval(...), array_keys($roots));
+    }
+
+    /**
+     * All that lies inside the named groups.
+     *
+     * @param  list<string>  $named
+     * @param  array<string, Layer>  $layers
+     * @param  array<string, true>  $complete
+     */
+    private function loadInside(ProjectRow $project, array $named, array &$layers, array &$complete): void
+    {
+        $open = array_filter(array_unique($named), fn (string $id): bool => isset($layers[$id]) && $layers[$id]->isContainer());
+        while ($open !== []) {
+            $unknown = array_values(array_filter($open, fn (string $id): bool => ! isset($complete[$id])));
+            if ($unknown !== []) {
+                $this->add($layers, $this->rows->layers($project)->whereIn('parent', $unknown));
+                $complete += array_fill_keys($unknown, true);
+            }
+            $around = array_fill_keys($open, true);
+            $inner = array_filter($layers, fn (Layer $layer): bool => isset($around[$layer->parent ?? '']) && $layer->isContainer());
+            $open = array_map(strval(...), array_keys($inner));
+        }
+    }
+
+    /**
+     * Reads what a query finds, but for what is there already.
+     *
+     * @param  array<string, Layer>  $layers  by id, added to
+     */
+    private function add(array &$layers, Builder $query): void
+    {
+        $layers += $this->rows->readLayers($query->get()->reject(fn (\stdClass $row): bool => isset($layers[$row->id])));
+    }
+}

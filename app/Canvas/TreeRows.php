@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Canvas;
+
+use App\Models\Project as ProjectRow;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Collection;
+use Kindred\Document\Entity;
+use Kindred\Document\Finish;
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Project;
+use Kindred\Document\Screen;
+use Kindred\Document\Thing;
+use Kindred\Document\Upgrade\Upgrades;
+use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
+
+/** Screens, layers and other things of a document as rows, read and written without models: a layer is one row. */
+final readonly class TreeRows
+{
+    public const SCREEN = ['id', 'rank', 'name', 'device', 'x', 'y', 'width', 'height', 'view', 'ground', 'cues', 'grids', 'guides', 'finish', 'take', 'criteria', 'condition', 'condition_of', 'tracing', 'gone'];
+
+    /** Columns of screens that hold JSON. */
+    private const JSON = ['cues', 'grids', 'guides', 'take', 'criteria', 'tracing'];
+
+    public const LAYER = ['id', 'screen', 'parent', 'rank', 'kind', 'x', 'y', 'width', 'height', 'body', 'sheet_rows', 'format'];
+
+    /** Columns of layers that can be long, and are written when what they hold has changed. */
+    public const LONG = ['body', 'sheet_rows'];
+
+    public function __construct(private ConnectionInterface $database)
+    {
+    }
+
+    public function project(ProjectRow $project): Project
+    {
+        return new Project($project->name, $project->entry, Finish::tryFrom((string) $project->finish) ?? Finish::Dressed, (bool) $project->framed);
+    }
+
+    /**
+     * @param  list<Entity>|null  $entities  null for all that are kept so
+     * @return array<string, array<string, Thing>> by entity and id
+     */
+    public function things(ProjectRow $project, ?array $entities = null): array
+    {
+        $rows = $this->database->table('things')->where('project_id', $project->id);
+        if ($entities !== null) {
+            $rows->whereIn('entity', array_column($entities, 'value'));
+        }
+        $things = [];
+        foreach ($rows->get(['entity', 'id', 'rank', 'body']) as $row) {
+            $things[$row->entity][$row->id] = Entity::from($row->entity)->kept()->class::kept((array) json_decode($row->body, true) + ['id' => $row->id, 'rank' => $row->rank]);
+        }
+
+        return $things;
+    }
+
+    /** @return array{project_id: int, entity: string, id: string, rank: string, body: string} */
+    public function thingRow(ProjectRow $project, Entity $entity, Thing $thing): array
+    {
+        $own = $thing->toArray();
+
+        return [
+            'project_id' => $project->id, 'entity' => $entity->value, 'id' => (string) $own['id'], 'rank' => (string) $own['rank'],
+            'body' => json_encode(array_diff_key($own, ['id' => 1, 'rank' => 1]), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+        ];
+    }
+
+    /** All screens, those that were deleted too. */
+    public function screens(ProjectRow $project): Builder
+    {
+        return $this->database->table('screens')->where('project_id', $project->id)->select(self::SCREEN);
+    }
+
+    /** All screens that were not deleted, takes too. */
+    public function hung(ProjectRow $project): Builder
+    {
+        return $this->screens($project)->where('gone', false);
+    }
+
+    /** The layers of all but deleted screens. */
+    public function layers(ProjectRow $project): Builder
+    {
+        return $this->database->table('layers')->where('layers.project_id', $project->id)
+            ->whereNotExists(fn (Builder $query): Builder => $query->from('screens')->whereColumn('screens.project_id', 'layers.project_id')->whereColumn('screens.id', 'layers.screen')->where('gone', true))
+            ->select(array_map(fn (string $column): string => "layers.{$column}", self::LAYER));
+    }
+
+    /**
+     * @param  Collection<int, \stdClass>  $rows
+     * @return array<string, Screen>
+     */
+    public function readScreens(Collection $rows): array
+    {
+        $screens = [];
+        foreach ($rows as $row) {
+            $data = (array) $row;
+            $lists = array_map(fn (?string $json): mixed => json_decode($json ?? 'null', true), array_intersect_key($data, array_flip(self::JSON)));
+            $screens[$row->id] = Screen::read(Reader::kept($lists + ['conditionOf' => $row->condition_of] + $data));
+        }
+
+        return $screens;
+    }
+
+    /**
+     * @param  Collection<int, \stdClass>  $rows
+     * @return array<string, Layer>
+     */
+    public function readLayers(Collection $rows): array
+    {
+        $layers = [];
+        foreach ($rows as $row) {
+            $data = (array) $row;
+            $data['screen'] = $row->screen === '' ? null : $row->screen;
+            $data['parent'] = $row->parent === '' ? null : $row->parent;
+            try {
+                $layer = Layer::read(Reader::kept($data + Upgrades::layer((array) json_decode($row->body, true), (int) $row->format)));
+            } catch (InvalidInput $problem) {
+                // One row that cannot be read at all does not lock the rest; it stays where it is.
+                logger()->warning("Layer {$row->id} cannot be read: {$problem->getMessage()}");
+
+                continue;
+            }
+            $array = $layer->content;
+            $layers[$row->id] = $array instanceof ArrayLayer ? $layer->with(content: $array->with(sheet: $array->sheet->withLines($row->sheet_rows ?? ''))) : $layer;
+        }
+
+        return $layers;
+    }
+
+    /** @return array<string, mixed> */
+    public function screenRow(ProjectRow $project, Screen $screen, int $sequence): array
+    {
+        $row = $screen->toArray();
+
+        $lists = array_map(fn (mixed $list): ?string => $list === null ? null : json_encode($list, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), array_intersect_key($row, array_flip(self::JSON)));
+
+        return ['project_id' => $project->id, 'changed' => $sequence, 'condition_of' => $screen->conditionOf, 'gone' => $screen->gone] + $lists + $this->exact(array_diff_key($row, ['conditionOf' => 1]));
+    }
+
+    /**
+     * @param  list<string>  $long  the long columns wanted; the others are empty, for a row that is there already
+     * @return array<string, mixed>
+     */
+    public function layerRow(ProjectRow $project, Layer $layer, array $long, int $sequence): array
+    {
+        $array = $layer->content instanceof ArrayLayer ? $layer->content : null;
+        $properties = ($array === null ? $layer : $layer->with(content: $array->with(sheet: $array->sheet->with(rows: []))))->properties();
+        $row = array_intersect_key($properties, array_flip(self::LAYER));
+        $body = [
+            'body' => in_array('body', $long, true) ? json_encode(array_diff_key($properties, $row), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE) : '',
+            'sheet_rows' => in_array('sheet_rows', $long, true) ? $array?->sheet->lines() : null,
+        ];
+
+        return [
+            'project_id' => $project->id,
+            'id' => $layer->id,
+            'screen' => $layer->screen ?? '',
+            'parent' => $layer->parent ?? '',
+            'rank' => $layer->rank,
+            'changed' => $sequence,
+            'format' => Upgrades::VERSION,
+        ] + $body + $this->exact($row);
+    }
+
+    /**
+     * Numbers are bound as text. PHP writes floats with 14 digits there, which is not always the number
+     * that the log holds; as JSON writes them they come back the same.
+     *
+     * @param  array<string, mixed>  $row
+     * @return array<string, mixed>
+     */
+    private function exact(array $row): array
+    {
+        return array_map(fn (mixed $value): mixed => is_float($value) ? json_encode($value, JSON_THROW_ON_ERROR) : $value, $row);
+    }
+}

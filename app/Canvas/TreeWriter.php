@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Canvas;
+
+use App\Models\Project as ProjectRow;
+use Illuminate\Database\ConnectionInterface;
+use Kindred\Document\Change;
+use Kindred\Document\Difference;
+use Kindred\Document\Entity;
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Limits;
+use Kindred\Document\Project;
+use Kindred\Document\Screen;
+use Kindred\Document\Thing;
+use Kindred\Document\Tree;
+use Kindred\Input\InvalidInput;
+
+/** Writes what an edit has changed, and documents that come as a whole. */
+final readonly class TreeWriter
+{
+    /** Those that are not kept among `things`. */
+    private const TABLES = [Entity::Screen->value => 'screens', Entity::Layer->value => 'layers'];
+
+    private const ROWS_AT_ONCE = 500;
+
+    public function __construct(private ConnectionInterface $database, private TreeRows $rows)
+    {
+    }
+
+    /** Writes a difference: `after` holds every value that it names. */
+    public function write(ProjectRow $project, Difference $difference, Tree $after, int $sequence): void
+    {
+        $screens = $layers = $things = $gone = [];
+        foreach ($difference->changes as $change) {
+            match (true) {
+                $change->isRemoval() => $gone[$change->entity->value][] = $change->id,
+                $change->entity === Entity::Project => $this->writeProject($project, $after->project),
+                $change->entity === Entity::Screen => $screens[] = $this->rows->screenRow($project, $after->gone[$change->id] ?? $after->screen($change->id), $sequence),
+                $change->entity === Entity::Layer => $this->sortIn($layers, $project, $after->layer($change->id), $this->changedLong($change), $sequence),
+                default => $things[] = $this->rows->thingRow($project, $change->entity, $after->things($change->entity)[$change->id]),
+            };
+        }
+        foreach ($layers as $long => $rows) {
+            foreach (array_chunk($rows, self::ROWS_AT_ONCE) as $chunk) {
+                $this->database->table('layers')->upsert($chunk, ['project_id', 'id'], [...array_diff(TreeRows::LAYER, [...TreeRows::LONG, 'format']), ...array_filter(explode(' ', $long)), ...(str_contains($long, 'body') ? ['format'] : []), 'changed']);
+            }
+        }
+        foreach (array_chunk($screens, self::ROWS_AT_ONCE) as $chunk) {
+            $this->database->table('screens')->upsert($chunk, ['project_id', 'id'], [...TreeRows::SCREEN, 'changed']);
+        }
+        $this->database->table('things')->upsert($things, ['project_id', 'id'], ['rank', 'body']);
+        foreach ($gone as $entity => $ids) {
+            foreach (array_chunk($ids, 1000) as $chunk) {
+                $this->database->table(self::TABLES[$entity] ?? 'things')->where('project_id', $project->id)->whereIn('id', $chunk)->delete();
+            }
+        }
+        if ($this->refinished($difference)) {
+            $this->database->table('screens')->where('project_id', $project->id)->update(['changed' => $sequence]);
+        }
+        $more = count(array_filter($difference->changes, fn (Change $change): bool => $change->entity === Entity::Layer && $change->isAddition())) - count($gone[Entity::Layer->value] ?? []) + $this->woken($project, $difference);
+        if ($more !== 0) {
+            $this->database->table('projects')->where('id', $project->id)->increment('layer_count', $more);
+        }
+        $touched = $this->pictured($difference, $after);
+        if ($touched !== []) {
+            $this->database->table('screens')->where('project_id', $project->id)->whereIn('id', $touched)->update(['changed' => $sequence]);
+        }
+    }
+
+    /**
+     * Whether what a difference adds still finds room in its project.
+     *
+     * @throws InvalidInput with the limit that it would pass
+     */
+    public function mustHaveRoom(ProjectRow $project, Difference $difference): void
+    {
+        $added = ['' => 0];
+        $more = array_fill_keys(array_column(Entity::cases(), 'value'), 0);
+        foreach ($difference->changes as $change) {
+            $balance = $change->entity === Entity::Screen && $this->wakes($change) !== null ? ($this->wakes($change) ? 1 : -1) : $change->isAddition() <=> $change->isRemoval();
+            $more[$change->entity->value] += $balance;
+            if ($change->entity === Entity::Layer && $change->touches('screen')) {
+                foreach ([[$change->before, -1], [$change->after, 1]] as [$side, $by]) {
+                    if ($side !== null) {
+                        $added[$side['screen'] ?? ''] = ($added[$side['screen'] ?? ''] ?? 0) + $by;
+                    }
+                }
+            }
+        }
+        $more[Entity::Layer->value] += $this->woken($project, $difference);
+        foreach (Entity::cases() as $entity) {
+            $this->mustFit($more[$entity->value], $entity->kept()->most, $entity->kept()->where, $entity->kept()->called, fn (): int => match ($entity) {
+                Entity::Layer => (int) $this->database->table('projects')->where('id', $project->id)->value('layer_count'),
+                Entity::Screen => $this->rows->hung($project)->count(),
+                default => $this->database->table('things')->where('project_id', $project->id)->where('entity', $entity->value)->count(),
+            });
+        }
+        foreach ($added as $screen => $count) {
+            $this->mustFit($count, Limits::MAX_LAYERS_OF_SCREEN, $screen === '' ? 'The wall beside the screens' : 'A screen', 'layers', fn (): int => $this->rows->layers($project)->where('screen', $screen)->count());
+        }
+    }
+
+    /** Writes what a tree holds into a project that has none of it. */
+    public function insert(ProjectRow $project, Tree $tree): void
+    {
+        if ($tree->screens !== []) {
+            $this->database->table('screens')->insert(array_map(fn (Screen $screen): array => $this->rows->screenRow($project, $screen, 0), array_values($tree->screens)));
+        }
+        foreach (array_chunk($tree->layers, self::ROWS_AT_ONCE) as $layers) {
+            $this->database->table('layers')->insert(array_map(fn (Layer $layer): array => $this->rows->layerRow($project, $layer, TreeRows::LONG, 0), $layers));
+        }
+        foreach (array_filter(Entity::cases(), fn (Entity $entity): bool => $entity->isPlain()) as $entity) {
+            $this->database->table('things')->insert(array_map(fn (Thing $thing): array => $this->rows->thingRow($project, $entity, $thing), array_values($tree->things($entity))));
+        }
+    }
+
+    /** Copies all that is not deleted into an empty project. */
+    public function copy(ProjectRow $from, ProjectRow $to): void
+    {
+        [$screens, $layers] = array_map(fn (array $columns): string => implode(', ', array_map(fn (string $column): string => "`{$column}`", $columns)), [TreeRows::SCREEN, TreeRows::LAYER]);
+        $this->database->insert("insert into screens (project_id, {$screens}) select ?, {$screens} from screens where project_id = ? and not gone", [$to->id, $from->id]);
+        $this->database->insert("insert into layers (project_id, {$layers}) select ?, {$layers} from layers where project_id = ? and (screen = '' or screen in (select id from screens where project_id = ? and not gone))", [$to->id, $from->id, $from->id]);
+        $this->database->insert('insert into things (project_id, entity, id, `rank`, body) select ?, entity, id, `rank`, body from things where project_id = ?', [$to->id, $from->id]);
+        $this->database->update('update projects set layer_count = (select count(*) from layers where project_id = ?) where id = ?', [$to->id, $to->id]);
+    }
+
+    /** Whether a change brings a deleted screen back (true) or deletes one (false); null for any other. */
+    private function wakes(Change $change): ?bool
+    {
+        $gone = $change->before !== null && $change->after !== null && $change->touches('gone') ? ($change->after['gone'] ?? false) === true : null;
+
+        return $gone === null ? null : ! $gone;
+    }
+
+    /** How many layers screens that come back bring with them, less those that go with deleted ones. */
+    private function woken(ProjectRow $project, Difference $difference): int
+    {
+        $more = 0;
+        foreach ([true, false] as $back) {
+            $ids = array_map(fn (Change $change): string => $change->id, array_filter($difference->changes, fn (Change $change): bool => $change->entity === Entity::Screen && $this->wakes($change) === $back));
+            $more += $ids === [] ? 0 : ($back ? 1 : -1) * $this->database->table('layers')->where('project_id', $project->id)->whereIn('screen', $ids)->count();
+        }
+
+        return $more;
+    }
+
+    /** @param  \Closure(): int  $now */
+    private function mustFit(int $more, int $most, string $where, string $what, \Closure $now): void
+    {
+        if ($more > 0 && ($would = $now() + $more) > $most) {
+            throw new InvalidInput('', "{$where} holds at most ".number_format($most)." {$what}; this would have ".number_format($would).'. Nothing was changed.');
+        }
+    }
+
+    /** Whether all screens may look otherwise. */
+    private function refinished(Difference $difference): bool
+    {
+        return array_filter($difference->changes, fn (Change $change): bool => $change->entity === Entity::Project && $change->touches('finish')) !== [];
+    }
+
+    /**
+     * The long columns that a change to a layer writes. Most edits move what is there already: what is long stays as it is.
+     *
+     * @return list<string>
+     */
+    private function changedLong(Change $change): array
+    {
+        $changed = array_diff(array_keys($change->after ?? []), TreeRows::LAYER);
+        $rows = array_filter($changed, fn (string $key): bool => ArrayLayer::isOfRows($key));
+
+        return match (true) {
+            $change->isAddition() => TreeRows::LONG,
+            $rows !== [] => count($rows) === count($changed) ? ['sheet_rows'] : TreeRows::LONG,
+            default => $changed === [] ? [] : ['body'],
+        };
+    }
+
+    /**
+     * @param  array<string, list<array<string, mixed>>>  $sorted  rows of layers by the long columns that are written, added to
+     * @param  list<string>  $long
+     */
+    private function sortIn(array &$sorted, ProjectRow $project, Layer $layer, array $long, int $sequence): void
+    {
+        $sorted[implode(' ', $long)][] = $this->rows->layerRow($project, $layer, $long, $sequence);
+    }
+
+    /** @return list<string> the screens whose picture a difference changes */
+    private function pictured(Difference $difference, Tree $after): array
+    {
+        $screens = [];
+        foreach ($difference->changes as $change) {
+            if ($change->entity === Entity::Layer) {
+                foreach ([$change->before['screen'] ?? null, ($after->layers[$change->id] ?? null)?->screen] as $id) {
+                    if (is_string($id)) {
+                        $screens[$id] = true;
+                    }
+                }
+            }
+        }
+
+        return array_map(strval(...), array_keys($screens));
+    }
+
+    private function writeProject(ProjectRow $row, Project $project): void
+    {
+        $this->database->table('projects')->where('id', $row->id)->update($project->toArray());
+        $row->setRawAttributes([...$row->getAttributes(), ...$project->toArray()], true);
+    }
+}
