@@ -33,6 +33,9 @@ final class Pictures
     /** Seconds: a month after it was last drawn a picture is drawn anew. */
     private const KEPT = 30 * 86_400;
 
+    /** Seconds for which a small picture is kept for whatever else looks the same. */
+    private const SHARED = 86_400;
+
     /** @var array<string, Samples> by project and its latest edit */
     private array $sampled = [];
 
@@ -141,7 +144,13 @@ final class Pictures
         // Of a very full screen nobody reads the words in a small picture; to outline them takes longer than all the rest.
         $rendering = $this->standalone($project)->with(text: count($tree->layers) <= self::OUTLINED ? TextMode::Outlines : TextMode::Live);
 
-        return $this->keep($project, $use, $id, $revision, $rendering, fn (Rendering $drawn): string => $this->raster->webp($this->renderer->screen($tree, $screen, $drawn, $height), $zoom));
+        return $this->keep($project, $use, $id, $revision, $rendering, fn (Rendering $drawn): string => $this->small($this->renderer->screen($tree, $screen, $drawn, $height), $zoom));
+    }
+
+    /** A drawing as WebP. What looks the same, in a copy of a project or in another take, is drawn once. */
+    private function small(string $svg, float $zoom): string
+    {
+        return $this->cache->remember(implode(':', ['webp', hash('xxh128', $svg), $zoom]), self::SHARED, fn (): string => $this->raster->webp($svg, $zoom));
     }
 
     /**

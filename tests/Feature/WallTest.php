@@ -3,11 +3,27 @@
 declare(strict_types=1);
 
 use App\Models\User;
+use Illuminate\Support\Facades\Process;
 
 beforeEach(function (): void {
     $this->actingAs($user = User::factory()->create());
     $this->project = $this->demo($user);
     $this->path = "/projects/{$this->project->id}";
+});
+
+it('draws what looks the same in two projects once', function (): void {
+    $image = imagecreatetruecolor(4, 4);
+    ob_start();
+    imagepng($image);
+    Process::fake(['*rsvg-convert*' => Process::result((string) ob_get_clean())]);
+    $this->get("{$this->path}/screens/welcome/thumbnail")->assertOk();
+    $copy = $this->demo($this->project->user()->firstOrFail());
+    $this->get("/projects/{$copy->id}/screens/welcome/thumbnail")->assertOk();
+    Process::assertRanTimes(fn ($process): bool => in_array('rsvg-convert', (array) $process->command, true), 1);
+    // What looks otherwise is drawn anew.
+    $this->edit($copy, 0, ['type' => 'set-screen-field', 'screen' => 'welcome', 'field' => 'ground', 'value' => '#123456'])->assertOk();
+    $this->get("/projects/{$copy->id}/screens/welcome/thumbnail")->assertOk();
+    Process::assertRanTimes(fn ($process): bool => in_array('rsvg-convert', (array) $process->command, true), 2);
 });
 
 it('shows every screen and what lies loose', function (): void {
