@@ -9,7 +9,7 @@ use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\Box;
+use Kindred\Document\Layer\BoxLayer;
 use Kindred\Document\Layer\Container;
 use Kindred\Document\Layer\Kinds;
 use Kindred\Document\Layer\Widget;
@@ -56,7 +56,7 @@ final readonly class TreeLoader
     {
         $tree = $this->withoutLayers($project);
         $layers = [];
-        [$plain, $corners, $sizing] = [new Box, new Corners, new Sizing];
+        [$plain, $corners, $sizing] = [new BoxLayer, new Corners, new Sizing];
         foreach ([null, ...array_keys($tree->screens)] as $screen) {
             foreach ($this->layersOf($project, $screen === null ? null : (string) $screen)->layers as $id => $layer) {
                 $layers[$id] = $layer->with(content: $layer->isContainer() || $layer->content instanceof Widget ? $layer->content : $plain, fills: [], stroke: null, corners: $corners, sizing: $sizing, pins: null);

@@ -51,9 +51,9 @@ final readonly class DistributeLayers implements Command
     public function apply(Tree $tree): Tree
     {
         $layers = $this->selected($tree, $this->screen, $this->layers);
-        $least = $this->gap === null ? 3 : 2;
-        if (count($layers) < $least) {
-            throw new InvalidInput('layers', $least === 3 ? 'Select three layers or more to make their gaps equal, or give a gap for two.' : 'Select two layers or more to set their gap.');
+        $minimum = $this->gap === null ? 3 : 2;
+        if (count($layers) < $minimum) {
+            throw new InvalidInput('layers', $minimum === 3 ? 'Select three layers or more to make their gaps equal, or give a gap for two.' : 'Select two layers or more to set their gap.');
         }
         $bounds = [];
         foreach ($layers as $layer) {

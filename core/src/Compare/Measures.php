@@ -15,8 +15,8 @@ use Kindred\Document\Layer\Widget;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Document\Widget\Item;
+use Kindred\Kit\Interactive;
 use Kindred\Kit\Kit;
-use Kindred\Kit\Working;
 use Kindred\Layout\Cells;
 
 /** What can be counted on a screen: of what shows, not of what is hidden. */
@@ -35,7 +35,7 @@ final readonly class Measures
 
     public static function of(Tree $tree, Screen $screen, Cells $cells): self
     {
-        $least = Catalogue::for($screen->device, $screen->box->width, $screen->view)->target;
+        $minimum = Catalogue::for($screen->device, $screen->box->width, $screen->view)->target;
         $bottom = 0.0;
         $words = $items = $targets = $small = 0;
         $colours = [$screen->ground->toHex() => true];
@@ -56,7 +56,7 @@ final readonly class Measures
             }
             if (self::isTarget($layer)) {
                 $targets++;
-                $small += $layer->box->width < $least || $layer->box->height < $least ? 1 : 0;
+                $small += $layer->box->width < $minimum || $layer->box->height < $minimum ? 1 : 0;
             }
         }
 
@@ -80,7 +80,7 @@ final readonly class Measures
         $content = $layer->content;
 
         return array_filter($layer->cues, fn (Cue $cue): bool => $cue->trigger->kind === TriggerKind::Tap) !== []
-            || ($content instanceof Widget && (in_array($content->widget, ['button', 'icon-button'], true) || Kit::find($content->widget) instanceof Working));
+            || ($content instanceof Widget && (in_array($content->widget, ['button', 'icon-button'], true) || Kit::find($content->widget) instanceof Interactive));
     }
 
     public static function words(string $text): int

@@ -92,7 +92,7 @@ final class Limits
         $content = $layer->content;
         $plain = $layer;
         if ($before !== null && $before->content === $content) {
-            $plain = $layer->with(content: new Layer\Box);
+            $plain = $layer->with(content: new Layer\BoxLayer);
         } elseif ($content instanceof ArrayLayer) {
             $plain = $layer->with(content: $content->with(sheet: $content->sheet->with(rows: [])));
             self::mustHoldRows($before?->content instanceof ArrayLayer ? $before->content->sheet->rows : [], $content);

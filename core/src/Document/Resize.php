@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Document;
 
-use Kindred\Document\Layer\Path;
+use Kindred\Document\Layer\PathLayer;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layout\Pins;
 use Kindred\Document\Layout\Size;
@@ -40,7 +40,7 @@ final class Resize
     /** The same for a box that a layout found: where the size comes from stays as it was. */
     public static function into(Tree $tree, Layer $layer, Box $box): Tree
     {
-        if ($layer->content instanceof Path && ($box->width !== $layer->box->width || $box->height !== $layer->box->height)) {
+        if ($layer->content instanceof PathLayer && ($box->width !== $layer->box->width || $box->height !== $layer->box->height)) {
             $layer = $layer->with(content: $layer->content->scaled(self::factor($box->width, $layer->box->width), self::factor($box->height, $layer->box->height)));
         }
         $old = $layer->box;
@@ -60,7 +60,7 @@ final class Resize
                 continue;
             }
             // A path takes its new size with its box.
-            if ($container->isGroup() && $child->pins === null && ! $child->content instanceof Path) {
+            if ($container->isGroup() && $child->pins === null && ! $child->content instanceof PathLayer) {
                 $child = $child->with(content: $child->content->scaled(self::factor($new->width, $old->width), self::factor($new->height, $old->height)));
             }
             $tree = self::held($tree, $child, $old, $new, $container->isGroup() ? Pins::proportion() : Pins::corner());

@@ -11,14 +11,14 @@ use Kindred\Document\Layer\Text;
 use Kindred\Document\Tree;
 use Kindred\Flow\Programme;
 use Kindred\Kit\Kit;
-use Kindred\Kit\Part;
+use Kindred\Kit\WidgetPart;
 use Kindred\Layout\Cell;
 use Kindred\Layout\Relayout;
+use Kindred\Render\RehearsalMarkup;
 use Kindred\Render\Renderer;
 use Kindred\Render\Rendering;
 use Kindred\Render\Svg;
 use Kindred\Render\TextMode;
-use Kindred\Render\Working;
 use Kindred\Type\FaceBook;
 use Kindred\Type\Typesetter;
 
@@ -106,9 +106,9 @@ final readonly class WebPage
     private function parts(Kit $kit, Layer $layer): array
     {
         $out = $kit->parts($layer);
-        $keyboard = Working::isTyped($layer) ? Working::keyboard($layer->box->width) : null;
+        $keyboard = RehearsalMarkup::isTyped($layer) ? RehearsalMarkup::keyboard($layer->box->width) : null;
         foreach (array_filter([$layer, Kit::opened($layer), $keyboard]) as $one) {
-            array_push($out, ...array_map(fn (Part $part): Layer => $part->layer, $kit->variants($one)->parts ?? []));
+            array_push($out, ...array_map(fn (WidgetPart $part): Layer => $part->layer, $kit->variants($one)->parts ?? []));
         }
 
         return array_map(fn (Layer $part): Layer => $part->with(screen: $layer->screen), $out);

@@ -8,8 +8,8 @@ use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Tree;
+use Kindred\Kit\Interactive;
 use Kindred\Kit\Kit;
-use Kindred\Kit\Working;
 use Kindred\Signal\Kind;
 
 /**
@@ -86,7 +86,7 @@ final class Signals
     private function add(string $key, Layer $layer, Widget $content): void
     {
         $kind = Kit::find($content->widget);
-        if (! $kind instanceof Working) {
+        if (! $kind instanceof Interactive) {
             return;
         }
         $base = $content->signal === '' ? self::made($layer) : $content->signal;
@@ -102,7 +102,7 @@ final class Signals
     /** @return list<string> what a layer's widget is called: once for each cell where it is part of an array's design */
     private function keys(Layer $layer): array
     {
-        if (! $layer->content instanceof Widget || ! Kit::find($layer->content->widget) instanceof Working) {
+        if (! $layer->content instanceof Widget || ! Kit::find($layer->content->widget) instanceof Interactive) {
             return [];
         }
         for ($above = $layer; $above->parent !== null; $above = $parent) {

@@ -106,7 +106,7 @@ final readonly class Kit
      *
      * @return array{float, float} width and height
      */
-    public static function least(Content $widget): array
+    public static function minimumSize(Content $widget): array
     {
         $kind = self::find($widget->widget);
         if ($kind === null) {
@@ -134,7 +134,7 @@ final readonly class Kit
     /**
      * The same with the words as they were given.
      *
-     * @return list<Part>
+     * @return list<WidgetPart>
      */
     public function plain(Layer $layer): array
     {
@@ -159,7 +159,7 @@ final readonly class Kit
         $content = $layer->content;
         $kind = $content instanceof Content ? self::find($content->widget) : null;
         $signal = match (true) {
-            $kind instanceof Working => $kind->signal(),
+            $kind instanceof Interactive => $kind->signal(),
             $kind instanceof Keys => Kind::On,
             default => null,
         };
@@ -183,7 +183,7 @@ final readonly class Kit
     {
         $kind = self::find($content->widget);
 
-        return $kind instanceof Working && $kind->signal() === Kind::One;
+        return $kind instanceof Interactive && $kind->signal() === Kind::One;
     }
 
     /**

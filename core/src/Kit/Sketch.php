@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Kindred\Kit;
 
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\Box as BoxKind;
+use Kindred\Document\Layer\BoxLayer;
 use Kindred\Document\Layer\Ellipse;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\LayerContent;
-use Kindred\Document\Layer\Path;
+use Kindred\Document\Layer\PathLayer;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Style\Corners;
 use Kindred\Document\Style\Fill;
@@ -29,7 +29,7 @@ final class Sketch
     /** What may stick out of the widget, px. */
     private const SLACK = 1.0;
 
-    /** @var list<Part> */
+    /** @var list<WidgetPart> */
     private array $parts = [];
 
     /** @var list<Area> */
@@ -75,10 +75,10 @@ final class Sketch
     /** @return list<Layer> */
     public function layers(): array
     {
-        return array_map(fn (Part $part): Layer => $part->layer, $this->parts);
+        return array_map(fn (WidgetPart $part): Layer => $part->layer, $this->parts);
     }
 
-    /** @return list<Part> */
+    /** @return list<WidgetPart> */
     public function parts(): array
     {
         return $this->parts;
@@ -157,7 +157,7 @@ final class Sketch
 
     public function box(float $x, float $y, float $width, float $height, ?Tone $fill, float $radius = 0, ?Tone $line = null, float $lineWidth = 1): void
     {
-        $this->add('Box', $x, $y, $width, $height, new BoxKind, $fill, $line, $lineWidth, Corners::all($radius));
+        $this->add('Box', $x, $y, $width, $height, new BoxLayer, $fill, $line, $lineWidth, Corners::all($radius));
     }
 
     public function ellipse(float $x, float $y, float $width, float $height, ?Tone $fill, ?Tone $line = null, float $lineWidth = 1): void
@@ -168,13 +168,13 @@ final class Sketch
     /** A rule along or down. */
     public function rule(float $x, float $y, float $length, bool $down = false, Tone $tone = Tone::Edge): void
     {
-        $this->add('Rule', $x, $y, $down ? 1 : $length, $down ? $length : 1, new BoxKind, $tone);
+        $this->add('Rule', $x, $y, $down ? 1 : $length, $down ? $length : 1, new BoxLayer, $tone);
     }
 
     /** Path data in px from the corner of the box that is given. */
     public function path(string $d, float $x, float $y, float $width, float $height, ?Tone $fill, ?Tone $line = null, float $lineWidth = 1): void
     {
-        $this->add('Path', $x, $y, $width, $height, new Path($d), $fill, $line, $lineWidth);
+        $this->add('Path', $x, $y, $width, $height, new PathLayer($d), $fill, $line, $lineWidth);
     }
 
     public function icon(string $icon, float $x, float $y, float $side, Tone $tone = Tone::Ink, float $line = 2): void
@@ -229,7 +229,7 @@ final class Sketch
         if ($width <= 0 || $height <= 0) {
             return;
         }
-        $this->add('Box', $x, $y, $width, $height, new BoxKind, Tone::Shade, corners: $corners);
+        $this->add('Box', $x, $y, $width, $height, new BoxLayer, Tone::Shade, corners: $corners);
         $this->path($corners->cross(new Box(0, 0, $width, $height)), $x, $y, $width, $height, null, Tone::Edge);
     }
 
@@ -252,7 +252,7 @@ final class Sketch
     private function inside(Box $box, LayerContent $content): ?Box
     {
         $cut = Box::between(max(0.0, $box->x), max(0.0, $box->y), min($this->width, $box->right()), min($this->height, $box->bottom()));
-        if ($cut === null || $content instanceof BoxKind) {
+        if ($cut === null || $content instanceof BoxLayer) {
             return $cut;
         }
         // The lines of words are higher than the words.
@@ -270,7 +270,7 @@ final class Sketch
         // The number of a part says nothing of what else is drawn, so that a rough stroke stays as it is when the state changes.
         $kind = $this->item.$content::kind()[0];
         $number = $this->counts[$kind] = ($this->counts[$kind] ?? -1) + 1;
-        $this->parts[] = new Part(new Layer(
+        $this->parts[] = new WidgetPart(new Layer(
             id: "{$this->id}p{$kind}{$number}",
             screen: null,
             parent: null,

@@ -46,7 +46,7 @@ final readonly class Spot
         $kind = Kit::find($widget->widget);
         $areas = array_reverse(array_filter($sketch->areas(), fn (Area $area): bool => self::holds($area->box, $point)));
 
-        return $areas === [] || ! $kind instanceof Working ? null : self::pressed($areas[0], $kind->signal(), $widget);
+        return $areas === [] || ! $kind instanceof Interactive ? null : self::pressed($areas[0], $kind->signal(), $widget);
     }
 
     /** The words that are shown next after those of a place, in the order in which they are drawn; null after the last. */
@@ -68,7 +68,7 @@ final readonly class Spot
     /**
      * Of which place a part shows the words, or the icon: of several with the same the one that stands in the same order.
      *
-     * @param  list<Part>  $parts
+     * @param  list<WidgetPart>  $parts
      */
     private static function place(array $parts, int $at, Widget $widget): ?string
     {
@@ -77,7 +77,7 @@ final readonly class Spot
             return null;
         }
         $icon = $parts[$at]->layer->content instanceof Icon;
-        $before = count(array_filter(array_slice($parts, 0, $at), fn (Part $part): bool => $part->item === $parts[$at]->item && $part->layer->content::kind() === $parts[$at]->layer->content::kind() && self::shown($part) === $shown));
+        $before = count(array_filter(array_slice($parts, 0, $at), fn (WidgetPart $part): bool => $part->item === $parts[$at]->item && $part->layer->content::kind() === $parts[$at]->layer->content::kind() && self::shown($part) === $shown));
         $places = array_keys(array_filter(
             WidgetPlace::all($widget, $parts[$at]->item),
             fn (string $words, string $place): bool => str_ends_with($place, 'icon') === $icon && self::plain($words) === $shown, ARRAY_FILTER_USE_BOTH,
@@ -86,7 +86,7 @@ final readonly class Spot
         return $places[$before] ?? ($places === [] ? null : $places[count($places) - 1]);
     }
 
-    private static function shown(Part $part): ?string
+    private static function shown(WidgetPart $part): ?string
     {
         $content = $part->layer->content;
 

@@ -14,7 +14,7 @@ use Kindred\Signal\Kind;
  */
 final readonly class Variants
 {
-    /** @var list<Part> */
+    /** @var list<WidgetPart> */
     public readonly array $parts;
 
     /** @var list<Area> */
@@ -33,7 +33,7 @@ final readonly class Variants
                 $areas[$key] = $area->in([...($areas[$key]->when ?? []), $name]);
             }
         }
-        $parts = array_map(fn (Part $part): Part => self::shown($part, $kind, count($states)), $parts);
+        $parts = array_map(fn (WidgetPart $part): WidgetPart => self::shown($part, $kind, count($states)), $parts);
         $this->parts = self::ruled($parts, $draw, ...array_values($states)[count($states) - 1]);
         $this->areas = array_map(fn (Area $area): Area => count($area->when) === count($states) ? $area->in([]) : $area, array_values($areas));
     }
@@ -57,7 +57,7 @@ final readonly class Variants
     }
 
     /** In which states a part is shown, once it is known in which of so many it was drawn. */
-    private static function shown(Part $part, Kind $kind, int $states): Part
+    private static function shown(WidgetPart $part, Kind $kind, int $states): WidgetPart
     {
         if (count($part->when) === $states) {
             return $part->in([]);
@@ -73,9 +73,9 @@ final readonly class Variants
     /**
      * With what is shown only while the value is right, or wrong.
      *
-     * @param  list<Part>  $parts
+     * @param  list<WidgetPart>  $parts
      * @param  \Closure(Widget, bool|null, bool): Sketch  $draw
-     * @return list<Part>
+     * @return list<WidgetPart>
      */
     private static function ruled(array $parts, \Closure $draw, Widget $state, ?bool $chosen): array
     {
@@ -94,8 +94,8 @@ final readonly class Variants
         return $out;
     }
 
-    /** @param  list<Part>  $parts */
-    private static function has(array $parts, Part $part): bool
+    /** @param  list<WidgetPart>  $parts */
+    private static function has(array $parts, WidgetPart $part): bool
     {
         foreach ($parts as $other) {
             if ($other->like($part)) {
@@ -109,9 +109,9 @@ final readonly class Variants
     /**
      * Two drawings as one, in the order in which both are painted.
      *
-     * @param  list<Part>  $known  with the states that they are in
-     * @param  list<Part>  $new
-     * @return list<Part>
+     * @param  list<WidgetPart>  $known  with the states that they are in
+     * @param  list<WidgetPart>  $new
+     * @return list<WidgetPart>
      */
     private static function merged(array $known, array $new, string $state): array
     {

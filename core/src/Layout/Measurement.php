@@ -10,7 +10,7 @@ use Kindred\Document\Layer\Text;
 use Kindred\Document\Place;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Point;
-use Kindred\Type\Line;
+use Kindred\Type\LaidLine;
 use Kindred\Type\Typesetter;
 
 /**
@@ -72,6 +72,6 @@ final readonly class Measurement
     {
         $laid = $this->typesetter->lay($text->words, $text->style, $text->wrapped ? $layer->box->width : null);
 
-        return array_map(fn (Line $line): string => $line->text, $laid->lines);
+        return array_map(fn (LaidLine $line): string => $line->text, $laid->lines);
     }
 }

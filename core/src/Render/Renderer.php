@@ -11,11 +11,11 @@ use Kindred\Document\Cue\Cue;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
-use Kindred\Document\Layer\Box;
+use Kindred\Document\Layer\BoxLayer;
 use Kindred\Document\Layer\Ellipse;
 use Kindred\Document\Layer\Icon;
-use Kindred\Document\Layer\Line;
-use Kindred\Document\Layer\Path;
+use Kindred\Document\Layer\LineLayer;
+use Kindred\Document\Layer\PathLayer;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
@@ -53,20 +53,20 @@ final readonly class Renderer
 
     private Kit $kit;
 
-    private Working $working;
+    private RehearsalMarkup $rehearsal;
 
     public function __construct(Typesetter $typesetter, IconSource $icons, private Relayout $relayout)
     {
         $this->kit = new Kit($typesetter);
-        $this->working = new Working($this->kit, $typesetter->faces);
+        $this->rehearsal = new RehearsalMarkup($this->kit, $typesetter->faces);
         $shape = new ShapeRenderer;
         $this->kinds = [
-            Box::kind() => $shape,
+            BoxLayer::kind() => $shape,
             Ellipse::kind() => $shape,
             Stack::kind() => $shape,
             ArrayLayer::kind() => $shape,
-            Line::kind() => new LineRenderer,
-            Path::kind() => new PathRenderer,
+            LineLayer::kind() => new LineRenderer,
+            PathLayer::kind() => new PathRenderer,
             Text::kind() => new TextRenderer($typesetter),
             Picture::kind() => new PictureRenderer($shape),
             Icon::kind() => new IconRenderer($icons),
@@ -127,11 +127,11 @@ final readonly class Renderer
         $out = $this->screen($tree, $screen, $rendering);
         foreach ($this->widgets($tree, $screen) as [$layer, $row]) {
             $opened = Kit::opened($layer);
-            $out .= $opened === null ? '' : $this->beside($opened, $row === null ? $inside : $inside->inCell($row, false), 'data-opens', Working::key($layer, $row));
-            [$keys, $typed] = [$keys || Working::isKeyboard($layer), $typed || Working::isTyped($layer)];
+            $out .= $opened === null ? '' : $this->beside($opened, $row === null ? $inside : $inside->inCell($row, false), 'data-opens', RehearsalMarkup::key($layer, $row));
+            [$keys, $typed] = [$keys || RehearsalMarkup::isKeyboard($layer), $typed || RehearsalMarkup::isTyped($layer)];
         }
         if (! $keys && $typed && Catalogue::for($screen->device, $screen->box->width, $screen->view)->pointing === Pointing::Touch) {
-            $out .= $this->beside(Working::keyboard($screen->box->width), $inside, 'data-keys', '');
+            $out .= $this->beside(RehearsalMarkup::keyboard($screen->box->width), $inside, 'data-keys', '');
         }
 
         return $out;
@@ -231,8 +231,8 @@ final readonly class Renderer
     private function painted(Tree $tree, Layer $layer): Bounding
     {
         $box = Bounds::of($tree, $layer);
-        $width = $layer->stroke->width ?? ($layer->content instanceof Line ? 1.0 : 0.0);
-        $along = $layer->content instanceof Line || $layer->content instanceof Path;
+        $width = $layer->stroke->width ?? ($layer->content instanceof LineLayer ? 1.0 : 0.0);
+        $along = $layer->content instanceof LineLayer || $layer->content instanceof PathLayer;
         $out = match ($along ? StrokePosition::Centre : $layer->stroke?->position) {
             StrokePosition::Centre => $width / 2,
             StrokePosition::Outside => $width,
@@ -281,7 +281,7 @@ final readonly class Renderer
             return $this->widget($layer, $rendering);
         }
         if ($rendering->working && $layer->content instanceof Text && Template::hasPlaceholders($layer->content->words)) {
-            return $this->working->words($layer, $layer->content->words, $rendering);
+            return $this->rehearsal->words($layer, $layer->content->words, $rendering);
         }
         $kind = $this->kinds[$layer->kind()] ?? null;
 
@@ -311,7 +311,7 @@ final readonly class Renderer
         $draw = fn (Layer $part): string => Svg::element('g', ['transform' => $this->transform($part)], $this->own($part, $inside));
 
         return $rendering->working
-            ? $this->working->widget($layer, $inside, $draw)
+            ? $this->rehearsal->widget($layer, $inside, $draw)
             : $out.implode('', array_map($draw, $this->kit->parts($layer)));
     }
 
@@ -362,7 +362,7 @@ final readonly class Renderer
         return [
             'data-kind' => $layer->kind(),
             'data-box' => "{$n($layer->box->x)} {$n($layer->box->y)} {$n($layer->box->width)} {$n($layer->box->height)} {$n($layer->rotation)}",
-            'data-least' => $layer->content instanceof Widget ? implode(' ', array_map($n, Kit::least($layer->content))) : null,
+            'data-least' => $layer->content instanceof Widget ? implode(' ', array_map($n, Kit::minimumSize($layer->content))) : null,
             'data-entries' => $layer->content instanceof Widget && in_array(WidgetField::Items, Kit::find($layer->content->widget)?->fields() ?? [], true),
             'data-placeholders' => $layer->content instanceof Widget && self::holds($layer->content),
             'data-locked' => $layer->locked,

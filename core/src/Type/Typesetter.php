@@ -38,7 +38,7 @@ final readonly class Typesetter
         $first = $style->trim ? $capHeight : $this->baseline($face, $style->size, $step);
         $lines = [];
         foreach ($texts as $i => $text) {
-            $lines[] = new Line($text, max(0.0, $room - $widths[$i]) * $style->align->share(), $first + $i * $step, $widths[$i]);
+            $lines[] = new LaidLine($text, max(0.0, $room - $widths[$i]) * $style->align->share(), $first + $i * $step, $widths[$i]);
         }
 
         return new LaidText($lines, $room, $style->trim ? $step * (count($lines) - 1) + $capHeight : $step * count($lines));

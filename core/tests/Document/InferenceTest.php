@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\Box as BoxKind;
+use Kindred\Document\Layer\BoxLayer;
 use Kindred\Document\Layout\AlignItems;
 use Kindred\Document\Layout\FlexDirection;
 use Kindred\Document\Layout\Inference;
@@ -17,7 +17,7 @@ use Kindred\Tests\Sample;
  */
 function placedBoxes(array $boxes): array
 {
-    return array_map(fn (int $i, array $box): Layer => new Layer("box{$i}", 'home', null, 'a'.chr(97 + $i), "Box {$i}", new Box(...$box), new BoxKind), array_keys($boxes), $boxes);
+    return array_map(fn (int $i, array $box): Layer => new Layer("box{$i}", 'home', null, 'a'.chr(97 + $i), "Box {$i}", new Box(...$box), new BoxLayer), array_keys($boxes), $boxes);
 }
 
 it('reads direction, gap and alignment off where layers lie', function (array $boxes, FlexDirection $direction, float $gap, AlignItems $align): void {

@@ -259,7 +259,7 @@ it('draws every field that the facets offer', function (WidgetKind $kind): void 
     $content = $layer->content instanceof Widget ? $layer->content : throw new LogicException;
     $silent = [];
     // By how much a number goes up is felt in a rehearsal.
-    foreach (array_diff(array_map(fn ($field) => $field->value, Kit::fields($layer)), ['required', 'accepts', 'equals'], $kind instanceof Kindred\Kit\Working ? ['step'] : []) as $name) {
+    foreach (array_diff(array_map(fn ($field) => $field->value, Kit::fields($layer)), ['required', 'accepts', 'equals'], $kind instanceof Kindred\Kit\Interactive ? ['step'] : []) as $name) {
         $field = Kindred\Document\Widget\WidgetField::from($name);
         $values = ['icon' => ['flame', 'leaf'], 'on' => ['true', 'false'], 'value' => ['1', '2', '3', '40'], 'min' => ['-50', '-3'], 'max' => ['7', '900'], 'step' => ['2', '20'], 'columns' => ["Other\tNames"], 'items' => ["Other | names\nAlso", 'Fewer']][$name] ?? ['Other', '7'];
         $drawn = array_unique(array_map(fn (string $value): string => $seen($field->set($content, $value)), $values));

@@ -5,9 +5,9 @@ declare(strict_types=1);
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Widget;
 use Kindred\Input\Reader;
+use Kindred\Kit\Interactive;
 use Kindred\Kit\Kit;
-use Kindred\Kit\Part;
-use Kindred\Kit\Working;
+use Kindred\Kit\WidgetPart;
 use Kindred\Signal\Kind;
 use Kindred\Tests\Sample;
 use Kindred\Type\Typesetter;
@@ -24,7 +24,7 @@ function looks(Layer $layer): string
 }
 
 /** Whether a part shows while its widget holds a content. */
-function showing(Part $part, Widget $content, Kind $kind): bool
+function showing(WidgetPart $part, Widget $content, Kind $kind): bool
 {
     $item = $part->item;
     $on = match ($kind) {
@@ -49,12 +49,12 @@ function showing(Part $part, Widget $content, Kind $kind): bool
 }
 
 dataset('working', function (): array {
-    $kinds = array_filter(array_map(fn (string $class) => new $class, Kit::ALL), fn (object $kind): bool => $kind instanceof Working && $kind->signal() !== Kind::Date);
+    $kinds = array_filter(array_map(fn (string $class) => new $class, Kit::ALL), fn (object $kind): bool => $kind instanceof Interactive && $kind->signal() !== Kind::Date);
 
-    return array_combine(array_map(fn (Working $kind): string => $kind::key(), $kinds), array_map(fn (Working $kind): array => [$kind], $kinds));
+    return array_combine(array_map(fn (Interactive $kind): string => $kind::key(), $kinds), array_map(fn (Interactive $kind): array => [$kind], $kinds));
 });
 
-it('shows in each state what is drawn in it', function (Working $kind): void {
+it('shows in each state what is drawn in it', function (Interactive $kind): void {
     $kit = new Kit(new Typesetter(Sample::faces()));
     $fresh = Kit::fresh($kind);
     $items = fn (int $on): array => array_map(fn (array $item, int $i): array => ['on' => $i === $on] + $item, $fresh['items'], array_keys($fresh['items']));
@@ -68,14 +68,14 @@ it('shows in each state what is drawn in it', function (Working $kind): void {
         $layer = Layer::read(Reader::of($state + $fresh), id: 'widget', rank: 'm');
         $content = $layer->content;
         assert($content instanceof Widget);
-        $moves = fn (Part $part): bool => $part->live !== null || $part->slide !== null;
-        $drawn = array_map(fn (Part $part): string => looks($part->layer), array_filter($kit->plain($layer), fn (Part $part): bool => ! $moves($part)));
-        $shown = array_map(fn (Part $part): string => looks($part->layer), array_filter($kit->variants($layer)->parts ?? [], fn (Part $part): bool => ! $moves($part) && showing($part, $content, $kind->signal())));
+        $moves = fn (WidgetPart $part): bool => $part->live !== null || $part->slide !== null;
+        $drawn = array_map(fn (WidgetPart $part): string => looks($part->layer), array_filter($kit->plain($layer), fn (WidgetPart $part): bool => ! $moves($part)));
+        $shown = array_map(fn (WidgetPart $part): string => looks($part->layer), array_filter($kit->variants($layer)->parts ?? [], fn (WidgetPart $part): bool => ! $moves($part) && showing($part, $content, $kind->signal())));
         expect(array_values($shown))->toBe(array_values($drawn), json_encode($state) ?: '');
     }
 })->with('working');
 
-it('gives every item a place that answers, and none that overlap', function (Working $kind): void {
+it('gives every item a place that answers, and none that overlap', function (Interactive $kind): void {
     $areas = (new Kit(new Typesetter(Sample::faces())))->variants(Layer::read(Reader::of(Kit::fresh($kind)), id: 'widget', rank: 'm'))->areas ?? [];
     expect($areas === [] && $kind->signal() !== Kind::Text)->toBeFalse();
     foreach ($areas as $i => $area) {

@@ -6,7 +6,7 @@ use Kindred\Document\Tree;
 use Kindred\Geometry\PathData;
 use Kindred\Render\TextMode;
 use Kindred\Tests\Sample;
-use Kindred\Type\Line;
+use Kindred\Type\LaidLine;
 use Kindred\Type\TextAlign;
 use Kindred\Type\TextStyle;
 use Kindred\Type\Typesetter;
@@ -56,8 +56,8 @@ it('puts each line where it was laid', function (): void {
     $style = new TextStyle(align: TextAlign::Right, italic: true);
     $laid = (new Typesetter(Sample::faces()))->lay("Two bowls to\n\nthe kiln", $style, 80);
     $spans = iterator_to_array(drawnWords($tree, 'text')?->getElementsByTagName('tspan') ?? new ArrayIterator);
-    $filled = array_values(array_filter($laid->lines, fn (Line $line): bool => trim($line->text) !== ''));
-    expect(array_map(fn (DOMElement $span): string => $span->textContent, $spans))->toBe(array_map(fn (Line $line): string => $line->text, $filled));
+    $filled = array_values(array_filter($laid->lines, fn (LaidLine $line): bool => trim($line->text) !== ''));
+    expect(array_map(fn (DOMElement $span): string => $span->textContent, $spans))->toBe(array_map(fn (LaidLine $line): string => $line->text, $filled));
     foreach ($spans as $i => $span) {
         expect((float) $span->getAttribute('x'))->toEqualWithDelta($filled[$i]->x, 0.001)
             ->and((float) $span->getAttribute('y'))->toEqualWithDelta($filled[$i]->baseline, 0.001);

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Kindred\Tests\Sample;
-use Kindred\Type\Line;
+use Kindred\Type\LaidLine;
 use Kindred\Type\TextAlign;
 use Kindred\Type\TextStyle;
 use Kindred\Type\TextTransform;
@@ -17,7 +17,7 @@ function lay(string $words, ?float $measure = null, TextStyle $style = new TextS
 /** @return list<string> */
 function lines(string $words, float $measure): array
 {
-    return array_map(fn (Line $line): string => $line->text, lay($words, $measure)->lines);
+    return array_map(fn (LaidLine $line): string => $line->text, lay($words, $measure)->lines);
 }
 
 it('breaks lines where Unicode allows it', function (): void {

@@ -53,8 +53,8 @@
         <thead><tr><th scope="col">By take</th>@foreach ($shown as ['take' => $take])<th scope="col">{{ $take->take->name }}</th>@endforeach</tr></thead>
         <tbody>
             @foreach (['height' => 'Height, px', 'words' => 'Words', 'items' => 'Items', 'colours' => 'Colours', 'targets' => 'Targets', 'small' => 'Targets below the least size'] as $key => $label)
-                @php($least = min(array_map(fn ($one) => $one['measures']->{$key}, $shown)))
-                <tr><th scope="row">{{ $label }}</th>@foreach ($shown as ['measures' => $measures])<td class="font-number">{{ Kindred\Geometry\Number::text($measures->{$key}) }}@if ($measures->{$key} > $least) <span class="text-ash">+{{ Kindred\Geometry\Number::text($measures->{$key} - $least) }}</span>@endif</td>@endforeach</tr>
+                @php($minimum = min(array_map(fn ($one) => $one['measures']->{$key}, $shown)))
+                <tr><th scope="row">{{ $label }}</th>@foreach ($shown as ['measures' => $measures])<td class="font-number">{{ Kindred\Geometry\Number::text($measures->{$key}) }}@if ($measures->{$key} > $minimum) <span class="text-ash">+{{ Kindred\Geometry\Number::text($measures->{$key} - $minimum) }}</span>@endif</td>@endforeach</tr>
             @endforeach
             @foreach ($keeper->criteria as $criterion)
                 <tr data-criterion="{{ $criterion }}"><th scope="row"><span class="flex items-center gap-1">{{ $criterion }} <button type="button" class="button quiet !min-h-0 !px-1" data-take-do="drop-criterion" aria-label="Remove the criterion {{ $criterion }}"><x-glyph name="x"/></button></span></th>

@@ -51,7 +51,7 @@
                 <div class="row"><label for="w-{{ $field->value }}">{{ $labels[$field->value] }}</label><input class="field" id="w-{{ $field->value }}" data-widget-field="{{ $field->value }}" @if (in_array($field->value, ['value', 'min', 'max', 'step'], true)) data-step="{{ $field->value === 'step' ? 1 : $widget->step }}" @endif value="{{ $of($field) }}" autocomplete="off"></div>
             @endif
         @endforeach
-        @if ($kind instanceof Kindred\Kit\Working)
+        @if ($kind instanceof Kindred\Kit\Interactive)
             <div class="row"><label for="w-signal" title="The name under which words hold its value: {{ '{' }}{{ $widget->signal ?: Kindred\Flow\Signals::made($only) }}{{ '}' }}">Signal</label><input class="field" id="w-signal" data-widget-field="signal" value="{{ $widget->signal }}" placeholder="{{ Kindred\Flow\Signals::made($only) }}" autocomplete="off" spellcheck="false"></div>
         @endif
         <button class="button justify-self-start" data-do="open-widget" data-id="{{ $only->id }}" title="The boxes, words and icons that it is drawn from, in a group">Open into layers</button>

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Kindred\Document\Edit;
 
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\Box as BoxContent;
+use Kindred\Document\Layer\BoxLayer;
 use Kindred\Document\Layer\Ellipse;
 use Kindred\Document\Layer\Kinds;
-use Kindred\Document\Layer\Line;
-use Kindred\Document\Layer\Path as PathContent;
+use Kindred\Document\Layer\LineLayer;
+use Kindred\Document\Layer\PathLayer;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
@@ -45,7 +45,7 @@ final readonly class Field
     /** The colour of the uppermost fill. */
     public const FILL = 'fills.0.colour';
 
-    private const SHAPES = [BoxContent::class, Ellipse::class, Line::class, PathContent::class];
+    private const SHAPES = [BoxLayer::class, Ellipse::class, LineLayer::class, PathLayer::class];
 
     private Path $way;
 
@@ -306,12 +306,12 @@ final readonly class Field
             return $layer;
         }
         $content = match ($value) {
-            BoxContent::kind() => new BoxContent,
+            BoxLayer::kind() => new BoxLayer,
             Ellipse::kind() => new Ellipse,
-            Line::kind() => new Line,
+            LineLayer::kind() => new LineLayer,
             default => throw new InvalidInput('value', 'Shapes are box, ellipse and line.'),
         };
-        $unseen = $content instanceof Line && $layer->stroke === null && $layer->fills !== [];
+        $unseen = $content instanceof LineLayer && $layer->stroke === null && $layer->fills !== [];
 
         return $layer->with(content: $content, stroke: $unseen ? new Stroke($layer->fills[0]->colour) : $layer->stroke);
     }

@@ -11,10 +11,10 @@ final class Kinds
 {
     /** @var list<class-string<LayerContent>> */
     public const ALL = [
-        Box::class,
+        BoxLayer::class,
         Ellipse::class,
-        Line::class,
-        Path::class,
+        LineLayer::class,
+        PathLayer::class,
         Text::class,
         Picture::class,
         Icon::class,

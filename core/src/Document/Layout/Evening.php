@@ -161,12 +161,12 @@ final class Evening
     private static function share(array $boxes, Axis $axis): float
     {
         $best = 0.0;
-        $least = INF;
+        $smallest = INF;
         foreach ([0.0, 0.5, 1.0] as $share) {
             $at = array_map(fn (Box $box): float => $axis->start($box) + $axis->size($box) * $share, $boxes);
             $spread = $at === [] ? 0.0 : max($at) - min($at);
-            if ($spread < $least - 0.01) {
-                [$best, $least] = [$share, $spread];
+            if ($spread < $smallest - 0.01) {
+                [$best, $smallest] = [$share, $spread];
             }
         }
 

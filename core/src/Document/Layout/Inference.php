@@ -141,17 +141,17 @@ final readonly class Inference
             'flex-end' => fn (Box $box): float => $across->end($box),
         ];
         $best = 'flex-start';
-        $least = INF;
+        $smallest = INF;
         foreach ($places as $name => $place) {
             $at = array_map(fn (Layer $layer): float => $place($layer->bounds()), $items);
             // Alone, a layer is aligned by where it lies in its ground.
             $spread = count($items) > 1 ? max($at) - min($at) : abs($at[0] - $place($room));
-            if ($spread < $least - 0.01) {
-                [$best, $least] = [$name, $spread];
+            if ($spread < $smallest - 0.01) {
+                [$best, $smallest] = [$name, $spread];
             }
         }
 
-        return [AlignItems::from($best), $least <= self::SLOP];
+        return [AlignItems::from($best), $smallest <= self::SLOP];
     }
 
     private static function near(float $a, float $b): bool

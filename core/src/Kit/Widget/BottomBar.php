@@ -8,13 +8,13 @@ use Kindred\Document\Layer\Widget;
 use Kindred\Document\Widget\Item;
 use Kindred\Document\Widget\WidgetField;
 use Kindred\Kit\Bar;
+use Kindred\Kit\Interactive;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
-use Kindred\Kit\Working;
 use Kindred\Signal\Kind;
 use Kindred\Type\TextAlign;
 
-final class BottomBar implements Bar, Working
+final class BottomBar implements Bar, Interactive
 {
     public static function key(): string
     {

@@ -7,13 +7,13 @@ namespace Kindred\Kit\Widget;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Widget\Item;
 use Kindred\Document\Widget\WidgetField;
+use Kindred\Kit\Interactive;
 use Kindred\Kit\Listing;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
-use Kindred\Kit\Working;
 use Kindred\Signal\Kind;
 
-final class CheckBox implements Listing, Working
+final class CheckBox implements Interactive, Listing
 {
     use ListsChoices;
 

@@ -6,14 +6,14 @@ namespace Kindred\Kit\Widget;
 
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Widget\WidgetField;
+use Kindred\Kit\Interactive;
 use Kindred\Kit\Press;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
-use Kindred\Kit\Working;
 use Kindred\Signal\Kind;
 use Kindred\Type\TextAlign;
 
-final class Chip implements Working
+final class Chip implements Interactive
 {
     public static function key(): string
     {

@@ -6,12 +6,12 @@ namespace Kindred\Kit\Widget;
 
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Widget\WidgetField;
+use Kindred\Kit\Interactive;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
-use Kindred\Kit\Working;
 use Kindred\Signal\Kind;
 
-final class Rating implements Working
+final class Rating implements Interactive
 {
     public static function key(): string
     {

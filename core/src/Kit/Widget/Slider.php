@@ -7,15 +7,15 @@ namespace Kindred\Kit\Widget;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Widget\WidgetField;
 use Kindred\Geometry\Number;
+use Kindred\Kit\Interactive;
 use Kindred\Kit\Live;
 use Kindred\Kit\Press;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
-use Kindred\Kit\Working;
 use Kindred\Signal\Kind;
 use Kindred\Type\TextAlign;
 
-final class Slider implements Working
+final class Slider implements Interactive
 {
     public static function key(): string
     {

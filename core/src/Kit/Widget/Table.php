@@ -7,14 +7,14 @@ namespace Kindred\Kit\Widget;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Widget\Item;
 use Kindred\Document\Widget\WidgetField;
+use Kindred\Kit\Interactive;
 use Kindred\Kit\Listing;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
-use Kindred\Kit\Working;
 use Kindred\Signal\Kind;
 
 /** Items are its rows: a label, then the cells beside it. A row that is on is chosen. */
-final class Table implements Listing, Working
+final class Table implements Interactive, Listing
 {
     public static function key(): string
     {

@@ -7,13 +7,13 @@ namespace Kindred\Kit\Widget;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Widget\Item;
 use Kindred\Document\Widget\WidgetField;
+use Kindred\Kit\Interactive;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
-use Kindred\Kit\Working;
 use Kindred\Signal\Kind;
 use Kindred\Type\TextAlign;
 
-final class Tabs implements Working
+final class Tabs implements Interactive
 {
     public static function key(): string
     {

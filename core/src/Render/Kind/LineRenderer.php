@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Render\Kind;
 
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\Line;
+use Kindred\Document\Layer\LineLayer;
 use Kindred\Geometry\PathData;
 use Kindred\Paint\Colour;
 use Kindred\Render\Finish\RoughPen;
@@ -22,7 +22,7 @@ final readonly class LineRenderer implements KindRenderer
 
     public function rough(Layer $layer, Rendering $rendering, RoughPen $pen): string
     {
-        [$from, $to] = $layer->content instanceof Line && $layer->content->rising ? [$layer->box->height, 0.0] : [0.0, $layer->box->height];
+        [$from, $to] = $layer->content instanceof LineLayer && $layer->content->rising ? [$layer->box->height, 0.0] : [0.0, $layer->box->height];
         $path = PathData::parse("M0 {$from}L{$layer->box->width} {$to}");
 
         return Strokes::edge(...$pen->strokes($path, 20), ...['colour' => $layer->stroke->colour ?? Colour::parse($rendering->ink()), 'width' => $layer->stroke->width ?? 1.0])
@@ -46,7 +46,7 @@ final readonly class LineRenderer implements KindRenderer
     /** @return array<string, float|int> */
     private static function ends(Layer $layer): array
     {
-        $rising = $layer->content instanceof Line && $layer->content->rising;
+        $rising = $layer->content instanceof LineLayer && $layer->content->rising;
 
         return ['x1' => 0, 'y1' => $rising ? $layer->box->height : 0, 'x2' => $layer->box->width, 'y2' => $rising ? 0 : $layer->box->height];
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Render\Kind;
 
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\Path;
+use Kindred\Document\Layer\PathLayer;
 use Kindred\Geometry\PathData;
 use Kindred\Render\Finish\RoughPen;
 use Kindred\Render\Finish\Strokes;
@@ -23,7 +23,7 @@ final readonly class PathRenderer implements KindRenderer
     public function rough(Layer $layer, Rendering $rendering, RoughPen $pen): string
     {
         $path = $layer->content;
-        if (! $path instanceof Path) {
+        if (! $path instanceof PathLayer) {
             return '';
         }
         $fill = ($layer->fills[0] ?? null)?->colour;
@@ -35,7 +35,7 @@ final readonly class PathRenderer implements KindRenderer
     public function draw(Layer $layer, Rendering $rendering): string
     {
         $path = $layer->content;
-        if (! $path instanceof Path) {
+        if (! $path instanceof PathLayer) {
             return '';
         }
         $shape = ['d' => $path->d, 'fill-rule' => $path->evenOdd ? 'evenodd' : null];
@@ -50,7 +50,7 @@ final readonly class PathRenderer implements KindRenderer
         return $out.$this->grip($layer, $path, $rendering);
     }
 
-    private function grip(Layer $layer, Path $path, Rendering $rendering): string
+    private function grip(Layer $layer, PathLayer $path, Rendering $rendering): string
     {
         return $rendering->editable && $layer->fills === []
             ? Svg::element('path', ['d' => $path->d, 'fill' => 'none', 'stroke' => 'none', 'stroke-width' => max(self::GRIP, $layer->stroke->width ?? 0), 'pointer-events' => 'stroke'])

@@ -14,8 +14,8 @@ use Kindred\Render\Svg;
 use Kindred\Render\TextMode;
 use Kindred\Signal\Template;
 use Kindred\Type\Face;
+use Kindred\Type\LaidLine;
 use Kindred\Type\LaidText;
-use Kindred\Type\Line;
 use Kindred\Type\Typesetter;
 
 final readonly class TextRenderer implements KindRenderer
@@ -70,7 +70,7 @@ final readonly class TextRenderer implements KindRenderer
         ] : []) + $this->paint($layer, $rendering), $lines);
     }
 
-    private function stretched(Line $line, Face $hand, float $size): string
+    private function stretched(LaidLine $line, Face $hand, float $size): string
     {
         $natural = $hand->width($line->text) * $size;
         $path = $this->typesetter->faces->outlines($hand->family(), $hand->weight())->path($line->text, 0, 0, $size);

@@ -7,7 +7,7 @@ namespace Kindred\Kit;
 use Kindred\Document\Layer;
 
 /** A layer that a widget is drawn from, and what of it follows the widget's value. */
-final readonly class Part
+final readonly class WidgetPart
 {
     /**
      * @param  int|null  $item  that it belongs to

@@ -9,7 +9,7 @@ use Kindred\Property as Is;
 use Kindred\Property\Declared;
 
 /** A free shape: SVG path data of absolute moves, lines and cubic curves in px from the box's corner. `evenOdd` is its `fill-rule`. */
-final readonly class Path implements LayerContent
+final readonly class PathLayer implements LayerContent
 {
     use Declared;
 

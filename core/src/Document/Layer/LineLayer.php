@@ -8,7 +8,7 @@ use Kindred\Property as Is;
 use Kindred\Property\Declared;
 
 /** A straight line across its box: from the top left to the bottom right, or rising from the bottom left. */
-final readonly class Line implements LayerContent
+final readonly class LineLayer implements LayerContent
 {
     use Declared;
 

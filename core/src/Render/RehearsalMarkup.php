@@ -11,13 +11,13 @@ use Kindred\Document\Layer\Widget;
 use Kindred\Geometry\Box;
 use Kindred\Geometry\Number;
 use Kindred\Kit\Area;
+use Kindred\Kit\Interactive;
 use Kindred\Kit\Keys;
 use Kindred\Kit\Kit;
 use Kindred\Kit\Live;
-use Kindred\Kit\Part;
 use Kindred\Kit\Press;
 use Kindred\Kit\Widget\Keyboard;
-use Kindred\Kit\Working as WorkingKind;
+use Kindred\Kit\WidgetPart;
 use Kindred\Render\Finish\Greys;
 use Kindred\Signal\Kind;
 use Kindred\Signal\Template;
@@ -31,7 +31,7 @@ use Kindred\Type\FaceBook;
  * `data-fill` how far, px, it moves or fills from the least value to the most; `data-live` what words follow;
  * `data-words` those with placeholders; `data-face` how they are set; `data-press` what a press does.
  */
-final readonly class Working
+final readonly class RehearsalMarkup
 {
     public function __construct(private Kit $kit, private FaceBook $faces)
     {
@@ -52,7 +52,7 @@ final readonly class Working
     {
         $kind = $layer->content instanceof Widget ? Kit::find($layer->content->widget) : null;
 
-        return $kind instanceof WorkingKind && $kind->signal() === Kind::Text;
+        return $kind instanceof Interactive && $kind->signal() === Kind::Text;
     }
 
     /** The keyboard of a device, as wide as a screen. */
@@ -69,12 +69,12 @@ final readonly class Working
     {
         $variants = $this->kit->variants($layer);
         if ($variants === null) {
-            return implode('', array_map(fn (Part $part): string => $this->holds($part) ? $this->part($part, $rendering, $draw) : $draw($part->layer), $this->kit->plain($layer)));
+            return implode('', array_map(fn (WidgetPart $part): string => $this->holds($part) ? $this->part($part, $rendering, $draw) : $draw($part->layer), $this->kit->plain($layer)));
         }
-        $out = implode('', array_map(fn (Part $part): string => $this->part($part, $rendering, $draw), $variants->parts));
+        $out = implode('', array_map(fn (WidgetPart $part): string => $this->part($part, $rendering, $draw), $variants->parts));
         $widget = $layer->content;
         $kind = $widget instanceof Widget ? Kit::find($widget->widget) : null;
-        $signal = $kind instanceof WorkingKind ? $kind->signal() : null;
+        $signal = $kind instanceof Interactive ? $kind->signal() : null;
         $named = $widget instanceof Widget && $widget->label !== '' ? $widget->label : $layer->name;
 
         return Svg::element('g', [
@@ -97,13 +97,13 @@ final readonly class Working
         return $this->box($layer, $rendering, ['data-words' => $words], $layer->content instanceof Text && $layer->content->wrapped);
     }
 
-    private function holds(Part $part): bool
+    private function holds(WidgetPart $part): bool
     {
         return $part->layer->content instanceof Text && Template::hasPlaceholders($part->template);
     }
 
     /** @param  \Closure(Layer): string  $draw */
-    private function part(Part $part, Rendering $rendering, \Closure $draw): string
+    private function part(WidgetPart $part, Rendering $rendering, \Closure $draw): string
     {
         $own = match (true) {
             $part->live !== null => $this->placed($part->layer, $rendering, ['data-live' => $part->live->value, 'data-words' => $part->template === '' ? null : $part->template]),

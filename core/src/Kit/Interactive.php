@@ -7,7 +7,7 @@ namespace Kindred\Kit;
 use Kindred\Signal\Kind;
 
 /** A widget that works in a rehearsal; its value is a signal. */
-interface Working extends WidgetKind
+interface Interactive extends WidgetKind
 {
     public function signal(): Kind;
 }
