@@ -131,7 +131,7 @@ final readonly class Assets
     {
         $known = null;
 
-        // Most screens need none of them: they are looked up when the first is wanted.
+        // Most screens need none: they are loaded when the first is asked for.
         return function (string $hash) use ($project, &$known): ?array {
             $known ??= $this->database->table('assets')->where('project_id', $project->id)->get(['hash', 'width', 'height'])
                 ->mapWithKeys(fn (\stdClass $asset): array => [$asset->hash => [(int) $asset->width, (int) $asset->height]])->all();

@@ -83,19 +83,19 @@ final readonly class Editor
         return new Answer($project->sequence, $project->sequence, '', $this->patches->of($project, Difference::between($before, $after), $after, $before));
     }
 
-    /** @throws Refused when the step cannot be taken back any more */
+    /** @throws Refused when the step can no longer be undone */
     public function undo(Project $project, User $user, ?string $token = null): Answer
     {
         return $this->replay($project, $user, 'undo', $token, fn (): ?\stdClass => $this->undoable($project, $user));
     }
 
-    /** @throws Refused when the step cannot be made again any more */
+    /** @throws Refused when the step can no longer be redone */
     public function redo(Project $project, User $user, ?string $token = null): Answer
     {
         return $this->replay($project, $user, 'redo', $token, fn (): ?\stdClass => $this->redoable($project, $user));
     }
 
-    /** The step that undo would take back: one's own latest that is not undone. */
+    /** The step that undo would take back: the person's own latest that is not undone. */
     public function undoable(Project $project, User $user): ?\stdClass
     {
         return $this->database->table('edits')->where('project_id', $project->id)->where('user_id', $user->id)
@@ -290,7 +290,7 @@ final readonly class Editor
         return WorkingSet::join(new WorkingSet($screens, $layers, whole: $whole, things: array_values(array_filter($difference->entities(), fn (Entity $entity): bool => $entity->isPlain()))));
     }
 
-    /** A difference of the past against what is there now: what has gone since counts as removed. */
+    /** A past difference compared with the present: what has gone since counts as removed. */
     private function present(Difference $difference, Tree $now): Difference
     {
         $changes = [];

@@ -26,7 +26,7 @@ final readonly class Finder
     /** Of each kind so many are found at most. */
     private const MOST = 24;
 
-    /** Layers in which the database has found the words, and that are looked into. */
+    /** How many layers that the database found are searched in full. */
     private const LOOKED_INTO = 4000;
 
     public function __construct(private Connection $database, private TreeLoader $store, private IconSource $icons)

@@ -52,7 +52,7 @@ final readonly class Patches
             foreach ([$now, $this->arrayAround($after, $change->before['parent'] ?? null)] as $array) {
                 $redrawn += $array === null ? [] : [$array => true];
             }
-            // What was no part of a cell before is drawn only there from now on.
+            // A layer that has moved into a cell is drawn only there.
             if ($now !== null && $change->touches('parent', 'screen') && ! $change->isAddition()) {
                 $patches[] = ['layer' => $change->id, 'removed' => true];
             }
@@ -84,7 +84,7 @@ final readonly class Patches
         return $patches;
     }
 
-    /** Whether words elsewhere may show something else: what a widget holds, or which there are, has changed. */
+    /** Whether words elsewhere may change: a widget's value has changed, or a widget was added or removed. */
     private function fills(Difference $difference): bool
     {
         foreach ($difference->changes as $change) {
@@ -180,7 +180,7 @@ final readonly class Patches
         return null;
     }
 
-    /** Whether what lay in a layer is no more to be found there: that layer was taken away, or its cells are drawn anew. */
+    /** Whether a layer's content is gone from the picture: the layer was removed, or its cells are redrawn. */
     private function isGone(mixed $parent, Tree $after): bool
     {
         return is_string($parent) && (! isset($after->layers[$parent]) || $this->arrayAround($after, $parent) !== null);
@@ -220,7 +220,7 @@ final readonly class Patches
             return ['screen' => $change->id, 'removed' => true];
         }
         $ground = $after->finish($screen->id) === Finish::Dressed ? $screen->ground : $screen->ground->grey();
-        // What comes back is as it was, layers and all, which no patch holds.
+        // A restored screen comes back with all its layers, which no patch holds.
         $redraw = $brought || (! $change->isAddition() && $change->touches('finish', 'tracing', 'gone'));
 
         return ['ground' => $ground->toHex(), 'screen' => $screen->id, 'added' => $change->isAddition() || $change->touches('gone'), 'redraw' => $redraw] + self::describe($screen);
@@ -260,7 +260,7 @@ final readonly class Patches
         if ($this->arrayAround($after, $layer->parent) !== null) {
             return null;
         }
-        // What is new brings with it all that it holds; what has gone into it goes from where it was.
+        // A new layer is drawn with its content; layers that moved into it are removed from where they were.
         if (isset($added[$layer->parent ?? ''])) {
             return $change->isAddition() ? null : ['layer' => $change->id, 'removed' => true];
         }

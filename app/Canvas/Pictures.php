@@ -30,10 +30,10 @@ final class Pictures
     /** Pixels down a long screen at most. */
     private const LONGEST = 4_000;
 
-    /** Seconds: a month after it was last drawn a picture is drawn anew. */
+    /** How long a picture is kept, in seconds: a month. */
     private const KEPT = 30 * 86_400;
 
-    /** Seconds for which a small picture is kept for whatever else looks the same. */
+    /** Seconds for which a small picture is kept for all that looks the same. */
     private const SHARED = 86_400;
 
     /** @var array<string, Samples> by project and its latest edit */
@@ -141,7 +141,7 @@ final class Pictures
         $height = $whole ? $screen->box->height : $seen;
         $zoom = min(1, sqrt(self::THUMBNAIL / max(1, $screen->box->width * $seen)), self::LONGEST / max(1, $height));
 
-        // Of a very full screen nobody reads the words in a small picture; to outline them takes longer than all the rest.
+        // The words of a very full screen cannot be read in a small picture, and outlining them takes longer than all the rest.
         $rendering = $this->standalone($project)->with(text: count($tree->layers) <= self::OUTLINED ? TextMode::Outlines : TextMode::Live);
 
         return $this->keep($project, $use, $id, $revision, $rendering, fn (Rendering $drawn): string => $this->small($this->renderer->screen($tree, $screen, $drawn, $height), $zoom));

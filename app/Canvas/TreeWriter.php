@@ -135,7 +135,7 @@ final readonly class TreeWriter
         return $gone === null ? null : ! $gone;
     }
 
-    /** How many layers screens that come back bring with them, less those that go with deleted ones. */
+    /** The change in the number of layers: those of restored screens, less those of deleted ones. */
     private function woken(ProjectRow $project, Difference $difference): int
     {
         $more = 0;

@@ -10,7 +10,7 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Kindred\Input\InvalidInput;
 
-/** Brings in a project file that is too large for a request. */
+/** Imports a project file that is too large for a request. */
 final class ImportProject implements ShouldQueue
 {
     use Queueable;
@@ -19,7 +19,7 @@ final class ImportProject implements ShouldQueue
 
     public int $timeout = 600;
 
-    /** Seconds between two looks at whether it is still wanted. */
+    /** Seconds between two checks of whether it was cancelled. */
     private const OFTEN = 0.2;
 
     public function __construct(public readonly Work $work, public readonly string $path)

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Storage;
 
-/** There is no turn for this now; the same may be asked again. */
+/** All places for such work are taken; the request may be repeated. */
 final class Busy extends \RuntimeException
 {
 }

@@ -24,7 +24,7 @@ final class Slots
             for ($i = 0; $i < $many; $i++) {
                 $slot = @fopen(storage_path("framework/cache/slot-{$name}-{$i}"), 'c');
                 if ($slot === false) {
-                    // Where there is no room for a mark, nobody is kept from working.
+                    // Where the mark cannot be written, work goes on without it.
                     return $work();
                 }
                 if (flock($slot, LOCK_EX | LOCK_NB)) {

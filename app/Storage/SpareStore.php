@@ -6,7 +6,7 @@ namespace App\Storage;
 
 use Illuminate\Cache\FileStore;
 
-/** What is kept to be faster is done without where the disk does not take it. */
+/** A cache on disk that does without where the disk is full. */
 final class SpareStore extends FileStore
 {
     public function put($key, $value, $seconds): bool

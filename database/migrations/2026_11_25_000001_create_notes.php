@@ -10,7 +10,7 @@ return new class extends Migration
 {
     public function up(): void
     {
-        // The screen, and the layer, may be gone later on: a note outlives what it is about.
+        // Screen and layer may be deleted: a note outlives what it is about.
         Schema::create('notes', function (Blueprint $table): void {
             $table->id();
             $table->unsignedBigInteger('project_id');

@@ -66,7 +66,7 @@ final class AssetController extends Controller
         ]);
     }
 
-    /** Many small pictures at once, as data addresses by screen; of those that are kept. */
+    /** Many small pictures at once, as data addresses by screen; only those in the cache. */
     public function stills(Request $request, Project $project, Pictures $pictures): JsonResponse
     {
         $ids = $this->askedList($request, 'of', 200);

@@ -14,7 +14,7 @@ use Illuminate\Http\Request;
 use Kindred\Brief\Coverage;
 use Kindred\Paint\Palette;
 
-/** The brief: its page, what of it is found, and what it asks of one screen. What is written in it goes the way of all edits. */
+/** The brief: its page, search in it, and what it asks of one screen. It is changed by commands, as everything is. */
 final class BriefController extends Controller
 {
     public function __construct(private readonly Briefs $briefs)

@@ -23,7 +23,7 @@ final class EditController extends Controller
         return $this->answer($this->editor->edit($project, $this->person($request), $request->commands(), $request->base(), $request->token(), $request->own()));
     }
 
-    /** What an edit would look like while the pointer is still down; nothing is kept. */
+    /** A preview of an edit while the pointer is down; nothing is stored. */
     public function preview(EditRequest $request, Project $project): JsonResponse
     {
         return $this->answer($this->editor->preview($project, $request->commands()));

@@ -22,7 +22,7 @@ use Kindred\Layout\Relayout;
 /** What is asked about layers that are selected: what is copied of them, and what is like them. */
 final class SelectionController extends Controller
 {
-    /** So many layers are found alike at most: as many as a command takes. */
+    /** The most layers that are found alike: as many as a command takes. */
     private const MOST = 2000;
 
     public function __construct(private readonly TreeLoader $store)

@@ -48,7 +48,7 @@ final class SheetController extends Controller
         ]);
     }
 
-    /** What a file holds, and where in the sheet its columns seem to belong; nothing is taken yet. */
+    /** What a file holds, and a guess at the columns of the sheet that it fits; nothing is changed yet. */
     public function read(Request $request, Project $project, string $layer): View
     {
         [$array, $content] = $this->array($project, $layer);

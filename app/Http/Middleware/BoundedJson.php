@@ -9,7 +9,7 @@ use Illuminate\Http\Request;
 use Kindred\Input\InvalidInput;
 use Symfony\Component\HttpFoundation\Response;
 
-/** What is sent as JSON is weighed before it is read: a few megabytes of brackets take a hundred times as much memory. */
+/** Checks the size of JSON before it is read: a few megabytes of brackets take a hundred times as much memory. */
 final class BoundedJson
 {
     private const MAX_BYTES = 12 * 1024 * 1024;

@@ -9,7 +9,7 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** One account never holds all workers with what takes long: a few at a time are done, a few more may wait, the rest is asked again. */
+/** Keeps one account from taking all workers with slow requests: a few run at a time, a few more wait, others are told to repeat. */
 final class FairShare
 {
     private const AT_ONCE = 3;

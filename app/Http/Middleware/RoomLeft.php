@@ -9,7 +9,7 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Nothing more is written when the disk is nearly full: what is left is for the database to work with. Reading goes on. */
+/** Refuses writes when the disk is nearly full: the database needs what is left. Reading goes on. */
 final class RoomLeft
 {
     /** @throws NoRoom */

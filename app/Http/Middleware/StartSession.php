@@ -25,7 +25,7 @@ final class StartSession extends Middleware
         try {
             parent::saveSession($request);
         } catch (NoRoom $problem) {
-            // What the request was about is done already; only who has just signed in has to know.
+            // The request itself is done; only a person who has just signed in needs to be told.
             if ($request->is('sign-in*', 'register')) {
                 throw $problem;
             }

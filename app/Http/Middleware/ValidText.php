@@ -7,7 +7,7 @@ namespace App\Http\Middleware;
 use Closure;
 use Illuminate\Foundation\Http\Middleware\TransformsRequest;
 
-/** Text of forms and addresses is UTF-8, without white space around it; what is no text becomes the sign for what cannot be read. */
+/** Text of forms and addresses is UTF-8, without white space around it; invalid bytes become the replacement character. */
 final class ValidText extends TransformsRequest
 {
     public function handle($request, Closure $next): mixed

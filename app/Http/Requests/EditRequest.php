@@ -40,7 +40,7 @@ final class EditRequest extends FormRequest
         return $this->reader()->has('token') ? $this->reader()->string('token', 64, false) : null;
     }
 
-    /** How many steps are taken back, or made again, in one go. */
+    /** How many steps are undone or redone at once. */
     public function times(): int
     {
         return $this->reader()->has('times') ? $this->reader()->whole('times', 1, self::MAX_TIMES) : 1;

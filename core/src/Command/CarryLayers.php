@@ -70,7 +70,7 @@ final readonly class CarryLayers implements Command
         return $tree->withLayers(...$nest->layers($place, $rank, $ids, akin: true));
     }
 
-    /** Above what it lies above where it comes from, as far as that is there too. */
+    /** Above the copy of the layer that it lies above on its own screen, where there is one. */
     private function rankFor(Tree $tree, Layer $layer, Place $place): string
     {
         $siblings = $tree->children($place);

@@ -42,7 +42,7 @@ final readonly class GatherCopies implements Command
         }
         $top = $this->together($layers);
         usort($layers, $this->reading(...));
-        // Of the whole tree only these are at hand for certain, and only these are meant.
+        // Only these are sure to be loaded, and only these are meant.
         $copies = Copies::of($this->only($tree, $layers), $layers[0]);
         if ($copies === null || count($copies->parts) !== count($layers)) {
             throw new InvalidInput('layers', 'These are not copies of each other: their parts differ. Nothing was changed.');
@@ -63,7 +63,7 @@ final readonly class GatherCopies implements Command
         return 'Make an array of '.count($this->layers).' copies';
     }
 
-    /** Row by row: what lies beside another comes after it where it lies to the right. */
+    /** Row by row, and from left to right in a row. */
     private function reading(Layer $a, Layer $b): int
     {
         $overlap = min($a->box->bottom(), $b->box->bottom()) - max($a->box->y, $b->box->y);

@@ -18,7 +18,7 @@ use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Paint\Colour;
 
-/** Turns planned screens into screens on the wall, each on its device, in a row to the right of all others; those that are made already are passed by. */
+/** Turns planned screens into screens on the wall, each on its device, in a row to the right of all others; those that have a screen already are skipped. */
 final readonly class HangPlan implements Command
 {
     /** @param  list<string>  $entries */

@@ -9,7 +9,7 @@ use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Axis;
 use Kindred\Input\Reader;
 
-/** Moves a ruler guide of a screen; without a place that it comes from it is new, without one that it goes to it is gone. */
+/** Moves a ruler guide of a screen; without `from` it is a new one, without `to` it is removed. */
 final readonly class MoveGuide implements Command
 {
     private function __construct(

@@ -41,7 +41,7 @@ final readonly class PutColumn implements Command
         $empty = array_filter($sheet->rows, fn (Row $row): bool => ($row->cells()[$this->column->id] ?? '') !== '') === [];
         $fed = $this->fed($tree, $array);
         $sheet = $sheet->withColumn($this->column);
-        // A column in which nothing stands yet begins with what the design says.
+        // An empty column begins with the value of the design.
         if ($empty && $fed !== null) {
             foreach ($sheet->rows as $row) {
                 $sheet = $sheet->withRow($row->with($this->column->id, $fed));

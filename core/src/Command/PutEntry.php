@@ -38,7 +38,7 @@ final readonly class PutEntry implements Command
     public static function read(Reader $in): self
     {
         $entry = $in->object('entry');
-        // What is given is looked at now, so that what is wrong is said at its place.
+        // The values are checked now, so that an error names its place.
         $read = Entry::read($entry, '');
 
         return new self($read->id, $read->part, array_intersect_key($entry->raw(), $read->properties()), $in->optionalId('after'));

@@ -10,7 +10,7 @@ use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Reader;
 
-/** Takes an entry out of the brief. What it was tied to stays. */
+/** Removes an entry from the brief. What it was tied to stays. */
 final readonly class RemoveEntry implements Command
 {
     private function __construct(private string $entry)

@@ -9,7 +9,7 @@ use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 
-/** Removes rows of a data sheet. One stays, for without a cell there would be nothing to take hold of. */
+/** Removes rows of a data sheet. One always stays: without a cell the array could not be selected. */
 final readonly class RemoveRows implements Command
 {
     use OnSheet;

@@ -11,7 +11,7 @@ use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Reader;
 
-/** Puts layers in the place of one: where it lay in the order, by its name, with its cues and its part in the layout. */
+/** Replaces a layer by others, which take over its rank, name, cues and place in the layout. */
 final readonly class ReplaceLayer implements Command
 {
     use OnLayers;

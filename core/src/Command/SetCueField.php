@@ -11,7 +11,7 @@ use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 
-/** Sets one property of a cue from what was typed or chosen; what else was set meanwhile stays. */
+/** Sets one property of a cue from what was typed or chosen; properties that others set meanwhile stay. */
 final readonly class SetCueField implements Command
 {
     use OnCues;

@@ -11,7 +11,7 @@ use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Box;
 use Kindred\Input\Reader;
 
-/** Gives layers the look of another, as far as they have what makes it up. */
+/** Gives layers the look of another: those of its properties that they have too. */
 final readonly class SetStyle implements Command
 {
     use OnLayers;
@@ -70,7 +70,7 @@ final readonly class SetStyle implements Command
         return 'Give '.$this->naming($before, $this->layers).' the copied look';
     }
 
-    /** Where there is no stroke it has no width and lies nowhere: to set these would make one. */
+    /** Without a stroke its width and position are left out: setting them would add one. */
     private function withoutStroke(Field $field): bool
     {
         return ($this->look['stroke.colour'] ?? '') === '' && $field->root() === 'stroke' && $field->path !== 'stroke.colour';

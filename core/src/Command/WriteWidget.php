@@ -11,7 +11,7 @@ use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 
-/** Writes one of the words of a widget, where it stands in it. */
+/** Sets the words at one place of a widget: its label, an item, a cell. */
 final readonly class WriteWidget implements Command
 {
     use OnLayers;

@@ -207,7 +207,7 @@ final class Clauses
         $lost = self::without($old, $new);
         $come = self::without($new, $old);
         $named = fn (array $which): string => count($which) > 4 ? '' : ' ('.implode(', ', array_map(fn (mixed $one): string => is_string($one) && $one !== '' ? $one : 'empty', $which)).')';
-        // As many as before, in the same places: they are called otherwise.
+        // As many as before, in the same places: only their labels have changed.
         if (count($lost) === count($come) && count($old) === count($new) && $lost !== [] && count($lost) < max(2, count($old))) {
             $this->add('calls '.Naming::list(array_map(fn (string $was, string $is): string => Naming::quoted($was).' now '.Naming::quoted($is), $lost, $come)), Aspect::Wording);
 
@@ -278,7 +278,7 @@ final class Clauses
         $this->gap($old->rowGap, $new->rowGap);
     }
 
-    /** Sizes that were set: those that follow from content or layout have their reasons elsewhere. */
+    /** Sizes that somebody set: others follow from content or layout, where the cause is told. */
     private function size(): void
     {
         $old = $this->old;

@@ -158,7 +158,7 @@ final readonly class Moves
             if (! isset($kept[$other->id])) {
                 continue;
             }
-            // Up past what is now the next, down past what is now the last before it.
+            // Moved up it has passed the layer now after it, moved down the one now before it.
             if ($i > $at && $was[$other->id] < $was[$layer->id]) {
                 $passed ??= $other;
                 break;

@@ -16,7 +16,7 @@ use Kindred\Document\Tree;
 use Kindred\Kit\Bar;
 use Kindred\Kit\Kit;
 
-/** “Change one thing”: what a next take of a screen could try, of what is on it; first what its takes have tried least. */
+/** “Change one thing”: ideas for the next take of a screen, those that its takes have tried least coming first. */
 final readonly class Prompts
 {
     /** @return list<array{aspect: Aspect, words: string}> */

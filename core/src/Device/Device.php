@@ -8,7 +8,7 @@ namespace Kindred\Device;
  * A named screen size.
  *
  * Width and height in px (CSS pixels), safe areas in px in the order top, right, bottom, left,
- * `target` the least side of a target in px.
+ * `target` the minimum side of a tap target in px.
  */
 final readonly class Device
 {

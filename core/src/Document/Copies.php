@@ -14,10 +14,10 @@ use Kindred\Document\Layer\Text;
  */
 final readonly class Copies
 {
-    /** The sides of copies differ by this factor at most. */
+    /** The most that the sides of copies may differ, as a factor. */
     private const ALIKE = 1.5;
 
-    /** So many fields of look and place may differ, beside what each copy says and shows; as many as it has parts where that is more. */
+    /** How many fields of look and place may differ, apart from words and pictures; at least as many as there are parts. */
     private const CHANGES = 4;
 
     /**
@@ -103,9 +103,9 @@ final readonly class Copies
         foreach (array_keys($parts[0]) as $i) {
             $same = array_map(fn (array $copy): Layer => $copy[$i], $parts);
             $values = ['words' => array_map(fn (Layer $layer): string => $layer->content instanceof Text ? $layer->content->words : '', $same), 'shown' => array_map(fn (Layer $layer): string => $layer->hidden ? 'no' : 'yes', $same)];
-            // What is said and how all is laid out follows from the structure, or lies elsewhere.
+            // Words and layout follow from the structure, or are kept elsewhere.
             foreach (array_filter(Field::all(), fn (Field $field): bool => $field->isSeen() && ! $field->hasShorthand()) as $path => $field) {
-                // Where the roots lie is what makes them copies, and a group is as large as what lies in it.
+                // Copies always lie in different places, and a group is as large as its content.
                 $own = ($i === 0 && ($path === 'x' || $path === 'y')) || ($same[0]->isGroup() && ($path === 'width' || $path === 'height'));
                 $values[$path] = $own ? [''] : array_map(fn (Layer $layer): string => self::derived($layer, $field) ? '' : $field->of($layer) ?? '', $same);
             }

@@ -131,7 +131,7 @@ final readonly class Difference
         [$old, $new] = [$before->parts($after), $after->parts($before)];
         $earlier = $later = [];
         foreach ($old + $new as $key => $_) {
-            // What is one and the same needs no look; both were written by the same values, so what is the same is also written the same.
+            // The same object needs no comparison. Equal values are written equally, so the written forms can be compared.
             if (($old[$key] ?? null) !== ($new[$key] ?? null) && json_encode($old[$key] ?? null) !== json_encode($new[$key] ?? null)) {
                 $earlier[$key] = $old[$key] ?? null;
                 $later[$key] = $new[$key] ?? null;
@@ -141,7 +141,7 @@ final readonly class Difference
         return $earlier === [] ? null : new Change($entity, $id, $earlier, $later);
     }
 
-    /** Whole numbers come back from storage as integers, objects as arrays; as text they are the same. */
+    /** Storage gives whole numbers back as integers and objects as arrays; written as text they are equal. */
     private static function same(mixed $a, mixed $b): bool
     {
         return $a === $b || json_encode(self::plain($a)) === json_encode(self::plain($b));
@@ -190,7 +190,7 @@ final readonly class Difference
     }
 
     /**
-     * The earlier values as they are read today: what was written when limits were not held is clamped since.
+     * The earlier values as they are read today: values beyond the limits, which old versions wrote, are clamped.
      *
      * @param  array<string, mixed>  $current
      * @return array<string, mixed>
@@ -221,7 +221,7 @@ final readonly class Difference
         return $tree;
     }
 
-    /** Nothing may be left inside what was removed, and nothing put back where there is nothing any more. */
+    /** Nothing may be left inside a removed layer, or put back into one that no longer exists. */
     private function mustHoldTogether(Tree $before, Tree $after): void
     {
         $blocked = [];
@@ -229,7 +229,7 @@ final readonly class Difference
             if ($change->entity !== Entity::Layer || $change->after === null) {
                 continue;
             }
-            // Of a part of the tree only what the change names is sure to be at hand.
+            // In a partial tree only what the change names is sure to be loaded.
             $layer = $after->layer($change->id);
             $noParent = $change->touches('parent') && $layer->parent !== null && ! isset($after->layers[$layer->parent]);
             $noScreen = $change->touches('screen') && $layer->screen !== null && ! isset($after->screens[$layer->screen]);

@@ -29,7 +29,7 @@ enum Entity: string
         return $known[$this->value] ??= (new \ReflectionEnumBackedCase($this, $this->name))->getAttributes(Kept::class)[0]->newInstance();
     }
 
-    /** Whether it is kept as all things are that have no way of their own: by id, with a rank and the rest. */
+    /** Whether it is kept in the general way, by id with a rank and properties, not in a way of its own. */
     public function isPlain(): bool
     {
         return ! in_array($this, [self::Project, self::Screen, self::Layer], true);
@@ -46,7 +46,7 @@ enum Entity: string
         };
     }
 
-    /** What a change is about as it is now: what was deleted is there only for what deletes it or brings it back. */
+    /** The current state of what a change is about; deleted things are included only for changes that delete or restore them. */
     public function found(Tree $tree, Change $change): ?Thing
     {
         $asleep = $this === self::Screen && isset($tree->gone[$change->id]) && ! $change->isAddition() && ! $change->touches('gone');

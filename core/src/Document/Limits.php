@@ -22,7 +22,7 @@ final class Limits
     /** Layers of a project. */
     public const MAX_LAYERS = 100_000;
 
-    /** Layers of a project up to which all of it is looked through at once: to rehearse it, for its page, for copies. */
+    /** Up to this many layers a project is loaded whole: to rehearse it, for its page, to find copies. */
     public const MAX_AT_ONCE = 30_000;
 
     /** Layers of a screen, or loose on the wall. */
@@ -86,7 +86,7 @@ final class Limits
         }
     }
 
-    /** What a layer holds is looked at where it changed: it may be long. */
+    /** Only the changed content of a layer is checked, because content may be long. */
     private static function mustBeReadable(?Layer $before, Layer $layer): void
     {
         $content = $layer->content;
@@ -124,7 +124,7 @@ final class Limits
         if ($parent !== null && $parent->screen !== $layer->screen) {
             throw new InvalidInput('parent', "“{$layer->name}” cannot lie in something on another screen. Nothing was changed.");
         }
-        // What is new comes with all that it holds, and each of these is looked at by itself.
+        // A new layer comes with its children, each of which is checked by itself.
         foreach ($isNew || ! $layer->isContainer() ? [$layer] : $tree->subtree($layer->id) as $one) {
             $around = $tree->ancestors($one);
             if (count($around) > self::MAX_DEPTH) {

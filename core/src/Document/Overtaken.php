@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Document;
 
-/** A difference no longer fits: what it would change has been changed since. */
+/** A difference no longer applies: what it would change has changed since. */
 final class Overtaken extends \DomainException
 {
     /** @param  list<string>  $names what stands in the way, as people call it */

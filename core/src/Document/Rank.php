@@ -15,7 +15,7 @@ final class Rank
 {
     private const DIGITS = '0123456789abcdefghijklmnopqrstuvwxyz';
 
-    /** For sorting: bytewise, for ranks of digits alone are not numbers; by id where two are the same. */
+    /** For sorting: bytewise, because ranks made of digits are not numbers; by id where two are equal. */
     public static function compare(Layer|Screen|Entry $a, Layer|Screen|Entry $b): int
     {
         $order = strcmp($a->rank, $b->rank);

@@ -16,7 +16,7 @@ final class Resize
     /** Lengths that differ by less, in px, are the same. */
     private const SAME = 0.0005;
 
-    /** The tree with the layer (which may carry other changes) in its new box: a side that changed is a set length from now on. Text that is resized wraps. */
+    /** The tree with the layer (which may have other changes too) in its new box. A side that changed becomes a set length; resized text wraps. */
     public static function to(Tree $tree, Layer $layer, Box $box): Tree
     {
         $wider = abs($box->width - $layer->box->width) > self::SAME;
@@ -29,7 +29,7 @@ final class Resize
         if ($wider && $layer->widthFrom() !== Size::Length) {
             $sizing = $sizing->with(width: Size::Length);
         }
-        // The height of a text is that of its lines, whatever it is pulled to.
+        // The height of a text is always that of its lines.
         if ($higher && $layer->heightFrom() !== Size::Length && ! $content instanceof Text) {
             $sizing = $sizing->with(height: Size::Length);
         }
@@ -37,7 +37,7 @@ final class Resize
         return self::into($tree, $layer->with(sizing: $sizing), $box);
     }
 
-    /** The same for a box that a layout found: where the size comes from stays as it was. */
+    /** The same for a box that the layout computed: what sizes it stays as it was. */
     public static function into(Tree $tree, Layer $layer, Box $box): Tree
     {
         if ($layer->content instanceof PathLayer && ($box->width !== $layer->box->width || $box->height !== $layer->box->height)) {
@@ -87,7 +87,7 @@ final class Resize
         $box = ($layer->pins ?? $otherwise)->hold($layer->box, $old, $new);
         $text = $layer->content;
         if ($text instanceof Text && ! $text->wrapped && $layer->pins !== null && ! ($layer->pins->left && $layer->pins->right)) {
-            // Free words keep their size; what moves is the place that they are set about.
+            // Free text keeps its size; only its anchor moves.
             $box = new Box($box->x + ($box->width - $layer->box->width) * $text->style->align->share(), $box->y, $layer->box->width, $box->height);
         }
 

@@ -7,7 +7,7 @@ namespace Kindred\Document;
 use Kindred\Document\Brief\Entry;
 
 /**
- * Keeps ranks short. One that lies between two others is longer than they are, so what is put between the same two again
+ * Keeps ranks short. A rank between two others is longer than both, so what is put between the same two again
  * and again grows: then all of that place are ranked anew, in the order that they have.
  */
 final class ShortRanks

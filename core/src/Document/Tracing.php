@@ -21,7 +21,7 @@ final readonly class Tracing implements Stored
     ) {
     }
 
-    /** As large as it goes into the width of a screen, from its top. */
+    /** As large as fits the width of a screen, from its top. */
     public static function under(Screen $screen, string $asset, float $width, float $height): self
     {
         return new self($asset, new Box(0, 0, $screen->box->width, round($screen->box->width * $height / max(1, $width), 2)));

@@ -201,7 +201,7 @@ final readonly class Tree
         return $tree;
     }
 
-    /** Those that are deleted take their layers with them, and those that come back bring them. */
+    /** Deleted screens take their layers with them; restored ones bring them back. */
     public function withScreens(Screen ...$screens): self
     {
         [$all, $gone, $complete, $moved] = [$this->screens, $this->gone, $this->complete, []];

@@ -19,7 +19,7 @@ use Kindred\Signal\Template;
  */
 final class Samples implements FilledWords
 {
-    /** Of the generated number, so that it is the same at every look. */
+    /** The sample of the generated number: the same in every picture. */
     private const SEED = 20_261;
 
     /** @var array<string, Kind> */
@@ -43,7 +43,7 @@ final class Samples implements FilledWords
         $this->rows = $rows;
     }
 
-    /** The words with their placeholders filled in; what is no formula, or reads what no widget gives, stays as it is written. */
+    /** The words with their placeholders filled in; invalid formulas, and those that read a signal that does not exist, stay as written. */
     public function words(string $words): string
     {
         $compiled = Template::hasPlaceholders($words) ? Template::compile($words, $this->kinds) : null;

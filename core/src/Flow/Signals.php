@@ -20,7 +20,7 @@ use Kindred\Signal\Kind;
  */
 final class Signals
 {
-    /** Signals that are there without a widget: a number made anew for every rehearsal, and the day on which it is played. */
+    /** Signals that need no widget: a number generated for each rehearsal, and the day on which it is played. */
     public const BUILT_IN = ['serial' => Kind::Number, 'today' => Kind::Date];
 
     /** @var array<string, Kind> by name */

@@ -17,7 +17,7 @@ namespace Kindred\Flow;
  */
 final class Simulator
 {
-    /** Cues without a delay may lead in a circle; after so many in one stretch of time it is left. */
+    /** Cues without a delay may form a loop; it is left after this many in one step of time. */
     public const MOST_STEPS = 100;
 
     private ?string $screen;
@@ -118,7 +118,7 @@ final class Simulator
         }
     }
 
-    /** Whether all that the widgets of the screen hold is right; those where it is not tell so. */
+    /** Whether the values of all widgets of the screen are valid; those that are not show their errors. */
     private function keepsRules(): bool
     {
         $widgets = $this->state()['widgets'] ?? [];

@@ -90,19 +90,19 @@ final class Values
         }
     }
 
-    /** What is wrong with what a widget holds is told from now on. */
+    /** From now on the widget shows its errors. */
     public function tell(string $widget): void
     {
         $this->told[$widget] = true;
     }
 
-    /** The message that a widget shows; empty where nothing is wrong, or not told yet. */
+    /** The error message that a widget shows; empty where its value is valid, or the error is not shown yet. */
     public function message(string $widget): string
     {
         return isset($this->told[$widget]) ? $this->wrong($widget) : '';
     }
 
-    /** The message of the first rule that what a widget holds breaks. */
+    /** The message of the first rule that the widget's value breaks. */
     public function wrong(string $widget): string
     {
         $row = $this->table['widgets'][$widget] ?? null;

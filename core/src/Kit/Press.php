@@ -13,7 +13,7 @@ enum Press: string
     case Item = 'item';
     case Less = 'less';
     case More = 'more';
-    /** The value follows the finger, from the least at the left to the most at the right. */
+    /** The value follows the finger, from the minimum at the left to the maximum at the right. */
     case Slide = 'slide';
     case Clear = 'clear';
     /** Opens what hangs below the widget. */

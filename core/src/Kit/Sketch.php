@@ -40,7 +40,7 @@ final class Sketch
 
     private ?Live $live = null;
 
-    /** How far right the parts being drawn move from the least value to the most, px; null where they stand. */
+    /** How far right the parts being drawn move from the minimum value to the maximum, px; null where they stand. */
     private ?float $slide = null;
 
     private bool $filling = false;
@@ -139,7 +139,7 @@ final class Sketch
         $this->live = null;
     }
 
-    /** What is drawn moves with the value: so far right from the least to the most. */
+    /** What is drawn moves with the value, over this distance from the minimum to the maximum, px. */
     public function slide(float $distance, \Closure $draw): void
     {
         $this->slide = $distance;
@@ -147,7 +147,7 @@ final class Sketch
         $this->slide = null;
     }
 
-    /** What is drawn at the most is shown as far as the value goes. */
+    /** What is drawn for the maximum is shown as far as the value goes. */
     public function filling(float $distance, \Closure $draw): void
     {
         $this->filling = true;
@@ -248,7 +248,7 @@ final class Sketch
         return $low === 0 ? '' : rtrim(mb_substr($words, 0, $low)).'…';
     }
 
-    /** The part of a box that there is room for; of anything but a box all or nothing. */
+    /** The part of a box that fits; anything else fits whole or not at all. */
     private function inside(Box $box, LayerContent $content): ?Box
     {
         $cut = Box::between(max(0.0, $box->x), max(0.0, $box->y), min($this->width, $box->right()), min($this->height, $box->bottom()));
@@ -267,7 +267,7 @@ final class Sketch
         if ($box === null) {
             return;
         }
-        // The number of a part says nothing of what else is drawn, so that a rough stroke stays as it is when the state changes.
+        // Parts are numbered by item and kind, so that one keeps its id, and with it its rough strokes, when the state changes.
         $kind = $this->item.$content::kind()[0];
         $number = $this->counts[$kind] = ($this->counts[$kind] ?? -1) + 1;
         $this->parts[] = new WidgetPart(new Layer(

@@ -56,7 +56,7 @@ final readonly class Variants
         };
     }
 
-    /** In which states a part is shown, once it is known in which of so many it was drawn. */
+    /** The states in which a part is shown, from those in which it was drawn and the number of all. */
     private static function shown(WidgetPart $part, Kind $kind, int $states): WidgetPart
     {
         if (count($part->when) === $states) {

@@ -11,7 +11,7 @@ final readonly class WidgetPart
 {
     /**
      * @param  int|null  $item  that it belongs to
-     * @param  float|null  $slide  how far right it moves from the least value to the most, px
+     * @param  float|null  $slide  how far right it moves from the minimum value to the maximum, px
      * @param  bool  $filling  whether it is shown as far as it would have moved
      * @param  list<string>  $when  the states in which it is shown; all where empty
      * @param  string  $template  its words before they were cut to what there is room for

@@ -16,7 +16,7 @@ final readonly class ArrayInStack implements Measured
     {
     }
 
-    /** As wide as it was made; columns as wide as their least size where they are counted by it. */
+    /** As wide as it was made, or as the minimum of a column where columns are counted by that. */
     public function maxContent(): float
     {
         return $this->array->columns === null ? $this->minContent() : $this->layer->box->width;

@@ -24,7 +24,7 @@ use Kindred\Property\Properties;
  */
 final class CellGrid
 {
-    /** Part of the key of what is remembered; counted up when a layout would give other heights. */
+    /** Part of the cache key; raised when the same input would give other heights. */
     private const VERSION = 3;
 
     private ?Tree $base = null;
@@ -57,7 +57,7 @@ final class CellGrid
     ) {
     }
 
-    /** Names the design, as far as it has a say in sizes, and the width of a column: with the same key equal rows are equally high. */
+    /** A key of the width of a column and all of the design that affects sizes: with the same key, equal rows are equally high. */
     public function key(): string
     {
         if ($this->key !== null) {
@@ -132,7 +132,7 @@ final class CellGrid
             $heights[] = $known[$hash] ?? ($new[$hash] ??= $this->tall($this->filled($row)));
         }
         if ($new !== []) {
-            // Rows that were changed are kept for a while: changes are taken back.
+            // Heights of changed rows are kept for a while: the change may be undone.
             $this->memory->keep($this->id, $this->key(), count($known ?? []) > 2 * count($heights) ? $new : ($known ?? []) + $new);
         }
 

@@ -19,7 +19,7 @@ use Kindred\Geometry\Box;
  */
 final class Cells
 {
-    /** Arrays whose cells are kept at hand: the layout, the picture and the facets ask one after another, before a change and after it. */
+    /** Arrays whose cells are cached: layout, picture and facets ask for them in turn, before and after a change. */
     private const AT_HAND = 3;
 
     /**

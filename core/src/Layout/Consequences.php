@@ -9,7 +9,7 @@ use Kindred\Document\Limits;
 use Kindred\Document\ShortRanks;
 use Kindred\Document\Tree;
 
-/** All that follows from a change before it is written: the layout, ranks of sensible length, and that the limits are held. */
+/** What follows from a change before it is written: layout, shortened ranks, and the check of the limits. */
 final readonly class Consequences
 {
     public function __construct(private Relayout $relayout)

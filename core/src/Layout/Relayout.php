@@ -26,7 +26,7 @@ use Kindred\Type\Typesetter;
  */
 final readonly class Relayout
 {
-    /** A container is laid out so many times at most: in a stack, a group's size may follow from its content and the other way round. */
+    /** The most rounds of layout for a container: in a stack, a group's size may depend on its content and its content on its size. */
     private const TURNS = 3;
 
     private Stacks $stacks;
@@ -135,7 +135,7 @@ final readonly class Relayout
         return [...$changed, ...array_values(array_diff_key($before->layers, $after->layers))];
     }
 
-    /** Free text that changes its width keeps the side it is aligned to where it was. In a stack the layout does all this. */
+    /** Free text of a new width stays where it is on the side that it is aligned to. In a stack the layout sees to this. */
     private function fitted(Tree $before, Tree $tree, Layer $layer): Layer
     {
         if ($layer->content instanceof Widget) {
@@ -163,7 +163,7 @@ final readonly class Relayout
         return $measured;
     }
 
-    /** A widget that has other entries now is as much higher or lower as they need. */
+    /** A widget grows or shrinks in height with the number of its entries. */
     private function heightened(?Layer $old, Layer $layer): Layer
     {
         if (! $layer->content instanceof Widget || ! $old?->content instanceof Widget || $old->content === $layer->content || $old->box->height !== $layer->box->height) {
@@ -319,7 +319,7 @@ final readonly class Relayout
         return $ids;
     }
 
-    /** Whether a stack or an array has changed so that what lies in it may lie otherwise; to move it changes nothing there. */
+    /** Whether a stack or an array has changed in a way that may move its content. Moving it as a whole does not. */
     private function affectsLayout(?Layer $old, Layer $new): bool
     {
         return $new->isContainer() && ! $new->isGroup() && ($old === null || $old->content !== $new->content || $old->sizing !== $new->sizing

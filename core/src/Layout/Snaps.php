@@ -28,7 +28,7 @@ use Kindred\Geometry\Box;
  */
 final readonly class Snaps
 {
-    /** Neighbours beyond so many do not take part in gaps; the nearest do. */
+    /** How many of the nearest neighbours are looked at for equal gaps. */
     private const NEIGHBOURS = 200;
 
     /**

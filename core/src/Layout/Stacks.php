@@ -92,7 +92,7 @@ final readonly class Stacks
         return $tree;
     }
 
-    /** Thousandths of a px, so that a layout repeated is the same. */
+    /** Rounded to thousandths of a px, so that a repeated layout gives the same. */
     private static function exact(float $length): float
     {
         return round($length, 3);

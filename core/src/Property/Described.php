@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Property;
 
-/** What has a schema of its own, because more is said of it than its properties. */
+/** A class with a schema of its own, because its properties do not say all. */
 interface Described
 {
     /** @return array<string, mixed> */

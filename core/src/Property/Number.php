@@ -21,7 +21,7 @@ final class Number extends Property
      * @param  Base|null  $base  what 100% stands for where it is typed; null where percentages mean nothing
      * @param  string  $unit  where it is said between what it must lie
      * @param  bool  $percent  whether it is shown and typed in percent of one
-     * @param  bool  $removes  whether typing less than the least takes away what it is of: a stroke of no width
+     * @param  bool  $removes  whether a number below the minimum removes what the property is of: a stroke of no width
      * @param  float|null  $turn  what of it is a whole turn, after which it begins anew
      */
     public function __construct(

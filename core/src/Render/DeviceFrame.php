@@ -94,7 +94,7 @@ final readonly class DeviceFrame
         return [...($before > 0 ? [(float) $before] : []), ...($after > 0 ? [$side - $after] : [])];
     }
 
-    /** What stands on a table, as long as the screen is no longer than what is seen of it. */
+    /** Whether a foot is drawn: for a device that stands on a table, with a screen that does not scroll. */
     private function stands(): bool
     {
         return $this->device->family === 'Desktop' && $this->screen->box->height <= $this->screen->view;

@@ -28,7 +28,7 @@ use Kindred\Type\FaceBook;
  * answer to a press, and words as boxes that the player fills.
  *
  * `data-works` names the widget; `data-when` the states in which a part shows, of its `data-item`; `data-slide` and
- * `data-fill` how far, px, it moves or fills from the least value to the most; `data-live` what words follow;
+ * `data-fill` how far, px, it moves or fills from the minimum value to the maximum; `data-live` what words follow;
  * `data-words` those with placeholders; `data-face` how they are set; `data-press` what a press does.
  */
 final readonly class RehearsalMarkup

@@ -45,7 +45,7 @@ use Kindred\Type\Typesetter;
 /** Draws layers and screens as SVG: the one renderer of wall, thumbnails, rehearsal and exports. */
 final readonly class Renderer
 {
-    /** Part of the key under which pictures are kept; counted up when they would look different. */
+    /** Part of the cache key of pictures; raised when they would look different. */
     public const VERSION = 8;
 
     /** @var array<string, KindRenderer> by kind */
@@ -182,7 +182,7 @@ final readonly class Renderer
             $inner .= $this->place($tree, new Place($layer->screen, $layer->id), $rendering);
         }
 
-        // What answers to a tap does so in the whole of its box, not only where it is painted.
+        // A tap counts in the whole box, not only on painted pixels.
         if ($layer->cues !== [] && ! $rendering->editable && $rendering->text === TextMode::Live) {
             $inner = Svg::element('rect', ['width' => $layer->box->width, 'height' => $layer->box->height, 'fill' => 'none', 'pointer-events' => 'all']).$inner;
         }
@@ -345,7 +345,7 @@ final readonly class Renderer
         return implode(' ', [$stack->direction->value, $stack->wrap->value, ...array_map(Number::text(...), $lengths)]);
     }
 
-    /** A picture as the wall moves it in its box: its width and height as it fits, how much larger it is made, its position, and the least and most that it can be zoomed. */
+    /** A picture as the wall moves it in its box: its width and height as it fits, how much larger it is made, its position, and the minimum and maximum zoom. */
     private static function lying(Layer $layer, Picture $picture, Rendering $rendering): ?string
     {
         $size = $rendering->size === null ? null : ($rendering->size)($picture->asset);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Render;
 
-/** Live text needs the page's fonts; outlines look the same where there are none, as in pictures. */
+/** Live text needs the fonts of the page; outlines look the same without them, as pictures need. */
 enum TextMode
 {
     case Live;

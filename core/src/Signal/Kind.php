@@ -13,7 +13,7 @@ enum Kind: string
     case One = 'one';
     /** Any of the items: their numbers from 0, in order. */
     case Several = 'several';
-    /** A number between a least and a most, in steps. */
+    /** A number between a minimum and a maximum, in steps. */
     case Number = 'number';
     case Text = 'text';
     /** A day: the days since 1 January 1970, or null for none. */

@@ -92,7 +92,7 @@ export class Machine {
         }
     }
 
-    /** Whether all that the widgets of the screen hold is right; those where it is not tell so. */
+    /** Whether the values of all widgets of the screen are valid; those that are not show their errors. */
     private keepsRules(): boolean {
         const widgets = this.state?.widgets ?? [];
         widgets.forEach((widget) => this.values.tell(widget));

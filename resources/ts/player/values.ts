@@ -69,17 +69,17 @@ export class Values {
         else if (signal.kind === 'number' && typeof value === 'number') this.values[name] = stepped(signal, value);
     }
 
-    /** What is wrong with what a widget holds is told from now on. */
+    /** From now on the widget shows its errors. */
     tell(widget: string): void {
         this.told.add(widget);
     }
 
-    /** The message that a widget shows; empty where nothing is wrong, or not told yet. */
+    /** The error message that a widget shows; empty where its value is valid, or the error is not shown yet. */
     message(widget: string): string {
         return this.told.has(widget) ? this.wrong(widget) : '';
     }
 
-    /** The message of the first rule that what a widget holds breaks. */
+    /** The message of the first rule that the widget's value breaks. */
     wrong(widget: string): string {
         const row = this.table.widgets[widget];
         if (!row) return '';
@@ -131,7 +131,7 @@ export class Values {
         return kind === 'date' ? value !== null && dayIn(this.firstOf(widget), item) === value : value === item;
     }
 
-    /** How far a widget's value lies between the least and the most, 0 to 1. */
+    /** How far a widget's value lies between the minimum and the maximum, 0 to 1. */
     share(widget: string): number {
         const signal = this.table.signals[this.table.widgets[widget]?.signal ?? ''];
         const value = this.of(widget);

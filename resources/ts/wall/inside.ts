@@ -124,7 +124,7 @@ export class Inside {
         return width === undefined ? null : { zoom: zoom!, x: x!, y: y! };
     }
 
-    /** Width and height of the picture as it fits, then how it lies, then the least and the most that it can be zoomed. */
+    /** Width and height of the picture as it fits, then its position, then the minimum and the maximum zoom. */
     private told(layer: Element): number[] {
         return (layer.getAttribute('data-picture') ?? '').split(' ').filter(Boolean).map(Number);
     }

@@ -58,7 +58,7 @@ function cleared(lanes: number[], edges: number[]): number[] {
     });
 }
 
-/** A queue that gives the least first. */
+/** A priority queue: the smallest comes first. */
 class Heap {
     private readonly keys: number[] = [];
     private readonly items: number[] = [];

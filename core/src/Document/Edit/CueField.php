@@ -45,7 +45,7 @@ final readonly class CueField
         };
     }
 
-    /** Whether it says what a cue does: then other screens may have a say. */
+    /** Whether it is part of the action, which may depend on other screens. */
     public function isAction(): bool
     {
         return str_starts_with($this->path, 'action.');
@@ -123,7 +123,7 @@ final readonly class CueField
         return $cue->action->kind === ActionKind::Return ? null : $cue->transition;
     }
 
-    /** What cut at once takes its time when it begins to move. */
+    /** A transition that was a cut gets a duration when it becomes a movement. */
     private function moving(Transition $way, TransitionKind $kind): Transition
     {
         return $way->with(kind: $kind, duration: $way->kind === TransitionKind::Cut && $way->duration === 0 ? Transition::push($way->direction)->duration : $way->duration);

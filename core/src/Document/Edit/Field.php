@@ -127,7 +127,7 @@ final readonly class Field
         return $this->property->look ?? $this->ofRoot()->look ?? false;
     }
 
-    /** Whether a change of it can be seen, but for how things are laid out and what they say. */
+    /** Whether a change of it shows, apart from layout and words. */
     public function isSeen(): bool
     {
         return $this->isLook() || $this->affects() === Affects::Paint || $this->isOfBox() || $this->path === 'rotation';
@@ -145,7 +145,7 @@ final readonly class Field
         return $this->path !== $this->root() && self::find($this->root())?->isShorthand() === true;
     }
 
-    /** Whether it can be otherwise in one cell than in the rest. */
+    /** Whether a cell can override it. */
     public function isOverridable(): bool
     {
         return $this->property !== null && ($this->property->overridable ?? $this->ofRoot()->overridable ?? true);
@@ -177,7 +177,7 @@ final readonly class Field
         }
 
         return match ($this->path) {
-            // Where a size comes from is said by the kind where nobody said it.
+            // The kind decides what sizes a layer where nobody has set it.
             'sizing.width' => $layer->widthFrom()->value,
             'sizing.height' => $layer->heightFrom()->value,
             default => $this->way->shown($this->root() === 'pins' && $tree !== null ? $layer->with(pins: self::pins($tree, $layer)) : $layer),
@@ -235,7 +235,7 @@ final readonly class Field
             return $tree;
         }
         if (is_string($plain) && ($this->property instanceof Number || $this->isShorthand())) {
-            // A percentage that an earlier version kept: it is of what the layer lies in now.
+            // A percentage from an earlier version: it is of the current parent.
             return $this->set($tree, $layer, $plain, $layer->parent === null ? $layer->box : $tree->layer($layer->parent)->box);
         }
         $with = $this->way->put($layer, $plain);
@@ -259,7 +259,7 @@ final readonly class Field
             return $tree !== null && ($root === 'pins' ? $this->isPinned($tree, $layer) : $this->isSized($tree, $layer));
         }
 
-        // A widget is set by what it has a use for, though some of that is called as properties of other kinds are.
+        // A widget has only the fields that it uses; some have the names of properties of other kinds.
         return isset(Properties::of(Layer::class)->all[$root]) || $this->isOfBox() || (! $layer->content instanceof Widget && $this->way->property($layer) !== null);
     }
 
@@ -299,7 +299,7 @@ final readonly class Field
         return $layer->pins ?? ($inGroup ? Pins::proportion() : Pins::corner());
     }
 
-    /** Another shape in the same place, of the same paint; a line that would have nothing to be seen by takes the fill as its stroke. */
+    /** Another shape with the same place and paint; a line without a stroke takes the fill as its stroke, or it would not show. */
     private function reshaped(Layer $layer, string $value): Layer
     {
         if ($value === $layer->kind()) {

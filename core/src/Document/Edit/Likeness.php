@@ -14,7 +14,7 @@ enum Likeness: string
     case Stroke = 'stroke';
     case Type = 'type';
 
-    /** What layers that are alike in this have the same; null where a layer has nothing of the kind. */
+    /** The value by which layers are alike in this; null where a layer has none. */
     public function key(Layer $layer): ?string
     {
         $root = match ($this) {

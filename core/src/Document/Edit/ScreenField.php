@@ -72,7 +72,7 @@ final readonly class ScreenField
         return $screen->guides->typed($axis, $value, $axis === Axis::X ? $screen->box->width : $screen->box->height);
     }
 
-    /** What a new size means for what is seen of the screen at once, and for its device. */
+    /** What follows from a new size for the screen's view and its device. */
     private function resized(Screen $before, Screen $screen): Screen
     {
         [$old, $new] = [$before->box, $screen->box];

@@ -25,7 +25,7 @@ final class Trials
     }
 
     /**
-     * What to begin with: the value as it is, and others that lie about it, or that are in use elsewhere.
+     * What to begin with: the current value, values near it, and values in use elsewhere.
      *
      * @param  array<string, list<int>>  $families  weights by family
      * @return list<string>

@@ -43,7 +43,7 @@ final readonly class Guides implements Stored
         return $axis === Axis::X ? $this->x : $this->y;
     }
 
-    /** With one moved from a place to another; null for either adds or takes away. */
+    /** With a guide moved from one place to another; a null adds or removes one. */
     public function moved(Axis $axis, ?float $from, ?float $to): self
     {
         $left = array_values(array_filter($this->along($axis), fn (float $at): bool => $from === null || abs($at - $from) > 0.001));
@@ -51,7 +51,7 @@ final readonly class Guides implements Stored
         return $this->replaced($axis, $to === null ? $left : [...$left, $to]);
     }
 
-    /** With those of an axis as they are typed: `24, 50%, 390 - 24`. */
+    /** With the guides of an axis as they are typed: `24, 50%, 390 - 24`. */
     public function typed(Axis $axis, string $value, float $length): self
     {
         $parts = array_filter(array_map(trim(...), explode(',', str_replace(';', ',', $value))), fn (string $part): bool => $part !== '');

@@ -16,7 +16,7 @@ use Kindred\Property\Properties;
 /**
  * One cell design, its only child, laid out once a row of its data sheet by the rules of CSS Grid.
  *
- * With `columns` there are so many, `repeat(n, minmax(0, 1fr))`; without, as many as fit a least width in px,
+ * With `columns` there are so many, `repeat(n, minmax(0, 1fr))`; without, as many as fit a minimum width in px,
  * `repeat(auto-fill, minmax(min(minWidth, 100%), 1fr))`. Gaps in px. A cell may override single properties of its layers.
  */
 final readonly class ArrayLayer implements Container, InParts
@@ -82,7 +82,7 @@ final readonly class ArrayLayer implements Container, InParts
         return array_values(array_filter($found, fn (string $one): bool => preg_match('/^[0-9a-f]{64}$/D', $one) === 1));
     }
 
-    /** With a property of a layer in one cell otherwise than in the design. */
+    /** With a property of a layer overridden in one cell. */
     public function overriding(string $row, string $layer, string $path, mixed $value): self
     {
         $overrides = $this->overrides;
@@ -91,7 +91,7 @@ final readonly class ArrayLayer implements Container, InParts
         return $this->with(overrides: $overrides);
     }
 
-    /** With a property of a layer in one cell as in the design again. */
+    /** Without an override of a property in one cell. */
     public function following(string $row, string $layer, string $path): self
     {
         $overrides = $this->overrides;
@@ -102,7 +102,7 @@ final readonly class ArrayLayer implements Container, InParts
     }
 
     /**
-     * With all that names layers naming them by their new ids.
+     * With the ids of layers in it replaced by new ones.
      *
      * @param  array<string, string>  $ids  new by old
      */
@@ -121,7 +121,7 @@ final readonly class ArrayLayer implements Container, InParts
         );
     }
 
-    /** The sheet replaced; what was otherwise in rows that are gone is forgotten. */
+    /** With another sheet; overrides of removed rows are dropped. */
     public function withSheet(Sheet $sheet): self
     {
         $rows = array_fill_keys(array_map(fn (Row $row): string => $row->id, $sheet->rows), true);

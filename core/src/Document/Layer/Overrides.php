@@ -11,7 +11,7 @@ use Kindred\Property\Property;
 use Kindred\Property\Schema;
 
 /**
- * Where the cells of an array are otherwise than its design: values as the layers of the design would write them, by row,
+ * Where cells of an array differ from its design: values as the layers of the design would write them, by row,
  * layer and path of the property. What a layer, which may have become another, has no use for is passed over.
  *
  * @extends Property<array<string, array<string, array<string, mixed>>>>

@@ -23,7 +23,7 @@ final class PathText extends Words
         return $in->orElse(fn (): string => $this->absolute($in), 'M0 0');
     }
 
-    /** Written out in absolute segments it can be longer than it came. */
+    /** In absolute segments a path can be longer than it was given. */
     private function absolute(Reader $in): string
     {
         $text = PathData::parse(parent::value($in), $in->at($this->name))->text();

@@ -103,7 +103,7 @@ final readonly class Widget implements LayerContent
         return $this->with(items: array_map(fn (Item $item, int $i): Item => $item->on && $i !== $chosen ? $item->with(on: false) : $item, $this->items, array_keys($this->items)));
     }
 
-    /** How far the value lies between the least and the most, 0 to 1. */
+    /** How far the value lies between the minimum and the maximum, 0 to 1. */
     public function share(): float
     {
         return $this->max > $this->min ? ($this->value - $this->min) / ($this->max - $this->min) : 0.0;

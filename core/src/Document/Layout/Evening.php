@@ -14,7 +14,7 @@ use Kindred\Geometry\Point;
  */
 final class Evening
 {
-    /** Boxes belong together when they overlap by so much of the smaller one. */
+    /** Boxes belong together when they overlap by this share of the smaller one. */
     private const OVERLAP = 0.5;
 
     /**

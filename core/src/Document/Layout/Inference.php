@@ -18,7 +18,7 @@ use Kindred\Geometry\Box;
  */
 final readonly class Inference
 {
-    /** What lies within so many px of a line is meant to lie on it. */
+    /** What lies within this many px of a line is taken to lie on it. */
     private const SLOP = 1.0;
 
     /**

@@ -29,19 +29,19 @@ final readonly class Pins implements Stored
     ) {
     }
 
-    /** What holds on a screen where nothing was said: the corner at the start. */
+    /** The default on a screen: held at the left and the top. */
     public static function corner(): self
     {
         return new self(left: true, top: true);
     }
 
-    /** What holds in a group where nothing was said. */
+    /** The default in a group. */
     public static function proportion(): self
     {
         return new self(horizontal: Unpinned::Proportion, vertical: Unpinned::Proportion);
     }
 
-    /** Where a box goes when the parent it lies in changes from one size to another; the corners of the parents do not count. */
+    /** Where a box goes when its parent changes from one size to another; where the parents lie does not matter. */
     public function hold(Box $box, Box $old, Box $new): Box
     {
         [$x, $width] = self::along($box->x, $box->width, $old->width, $new->width, $this->left, $this->right, $this->horizontal);

@@ -28,13 +28,13 @@ final readonly class Sizing implements Stored
     ) {
     }
 
-    /** Whether there is a least or a most size, or an alignment of its own. */
+    /** Whether it has a minimum size, a maximum size or an alignment of its own. */
     public function hasLimits(): bool
     {
         return $this->minWidth !== null || $this->maxWidth !== null || $this->minHeight !== null || $this->maxHeight !== null || $this->alignSelf !== null;
     }
 
-    /** A width kept between the least and the most; where they contradict, the least counts (CSS 2.2, section 10.4). */
+    /** A width kept between minimum and maximum; where they contradict, the minimum wins (CSS 2.2, section 10.4). */
     public function clampWidth(float $width): float
     {
         return max($this->minWidth ?? 0.0, $this->maxWidth === null ? $width : min($width, $this->maxWidth));

@@ -34,7 +34,7 @@ final class Filling
         return $design;
     }
 
-    /** What is no value of the layer any more, which has become another, is passed over. */
+    /** Values for properties that the layer no longer has are passed over: its kind may have changed. */
     private static function overridden(Tree $tree, Layer $layer, string $path, mixed $value): Tree
     {
         if ($path === Slot::Words->path()) {

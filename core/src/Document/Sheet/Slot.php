@@ -33,7 +33,7 @@ enum Slot: string
         };
     }
 
-    /** The layer with a value of the sheet in it; a value that is none of this slot leaves it as it was designed. */
+    /** The layer with a value of the sheet in it; an invalid value leaves it as designed. */
     public function fill(Layer $layer, string $value): Layer
     {
         if (! $this->fits($layer)) {

@@ -91,7 +91,7 @@ final readonly class Corners implements Shorthand
     public function cross(Box $box): string
     {
         $fit = $this->fitted($box);
-        // A diagonal meets a corner of radius r so far from it, along either side.
+        // How far from a corner of radius r a diagonal meets it, along either side.
         [$a, $b, $c, $d] = array_map(fn (float $radius): float => $radius * (1 - M_SQRT1_2), $fit->radii());
         $n = Number::text(...);
 

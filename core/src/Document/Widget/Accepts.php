@@ -9,7 +9,7 @@ enum Accepts: string
 {
     case Text = 'text';
     case Email = 'email';
-    /** A number between the least and the most. */
+    /** A number between the minimum and the maximum. */
     case Number = 'number';
 
     public function label(): string

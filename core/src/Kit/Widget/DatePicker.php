@@ -92,7 +92,7 @@ final class DatePicker implements Opening
         foreach (['M', 'T', 'W', 'T', 'F', 'S', 'S'] as $i => $day) {
             $sketch->words($day, 8 + $i * $each, $head, $each, $line, 12, 600, Tone::Soft, TextAlign::Center);
         }
-        // Of a month that is not written out the first is a Monday. In a rehearsal any month may be shown: six weeks.
+        // Without a readable month, the first day is a Monday. A rehearsal may show any month, so there is room for six weeks.
         $before = $month === null ? 0 : (int) $month->format('N') - 1;
         $days = $month === null ? (int) min(31, $content->max) : (int) $month->format('t');
         for ($cell = 0; $cell < 42; $cell++) {

@@ -22,7 +22,7 @@ final class Field
         return $height;
     }
 
-    /** A label in a line; what is wrong with the value stands beside it, for which a long label makes room. */
+    /** A label in one line; a long one is cut where an error message stands beside it. */
     public static function heading(Sketch $sketch, string $label, float $height): void
     {
         $wrong = $sketch->wrong() && $height > 0;

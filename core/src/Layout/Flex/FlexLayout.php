@@ -534,7 +534,7 @@ final class FlexLayout
         return $stack->padding->across() + $content;
     }
 
-    /** The width of as many columns as it takes, each item being given the room that the widest of them wants. */
+    /** The width of all columns that are needed, each item having the room that the widest wants. */
     private function columns(FlexNode $node, Stack $stack, float $widest, ?float $inner): float
     {
         $lines = $this->lines($node, $stack, $this->items($node, $stack, false, $widest, $inner), $inner, $stack->rowGap);
@@ -550,7 +550,7 @@ final class FlexLayout
         return $width;
     }
 
-    /** The least and the most that a box may have; never less than its padding. */
+    /** The minimum and the maximum size of a box; never less than its padding. */
     private function clampWidth(FlexNode $node, float $width): float
     {
         $width = $node->limits === null ? $width : $node->limits->clampWidth($width);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Layout\Flex;
 
-/** What a layout has found out of one box, to be asked again. Lengths in px. */
+/** What a layout has computed for one box, kept for when it is needed again. Lengths in px. */
 final class FlexMemo
 {
     /** Whether the box was laid out, and for what: its width and height where they were imposed, and the room there was. */
@@ -20,10 +20,10 @@ final class FlexMemo
 
     public ?float $minContent = null;
 
-    /** The height, where it is known, that these widths were found for. */
+    /** The height for which these widths were computed, where it is known. */
     public ?float $contentFor = null;
 
-    /** @param  bool  $wrapsColumns  whether there are columns in it that wrap: to these it makes a difference whether a height is known beforehand */
+    /** @param  bool  $wrapsColumns  whether columns in it wrap: their layout depends on whether the height is known beforehand */
     public function __construct(public readonly bool $wrapsColumns)
     {
     }

@@ -30,7 +30,7 @@ final class FlexNode
     /** The first baseline below the top, px; null where the bottom edge stands for it. */
     public ?float $baseline = null;
 
-    /** What was found of a box whose size follows from its content; null for one of set size. */
+    /** What was computed for a box sized by its content; null for one with a set size. */
     public ?FlexMemo $memo = null;
 
     /** As an item of its container: how it is aligned across the line, and whether it grows along it. */
@@ -38,7 +38,7 @@ final class FlexNode
 
     public bool $grows = false;
 
-    /** Its flex base size, the least and the most it may have along the line, and what it has: §9.7, px. */
+    /** Flex base size, minimum, maximum and resolved size along the line: §9.7, px. */
     public float $base = 0.0;
 
     public float $min = 0.0;

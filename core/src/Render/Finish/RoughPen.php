@@ -14,10 +14,10 @@ use Kindred\Geometry\PathData;
  */
 final class RoughPen
 {
-    /** How far a point is off at most, px; less on what is small. */
+    /** The most that a point is off, px; less on small shapes. */
     private const OFF = 1.1;
 
-    /** What is smaller is drawn with one stroke: two would only smear, px. */
+    /** Smaller shapes are drawn with one stroke, because two would smear, px. */
     private const SINGLE = 12.0;
 
     /** How far an edge bows, as a share of its length, and at most, px. */
@@ -25,14 +25,14 @@ final class RoughPen
 
     private const MOST_BOW = 2.4;
 
-    /** A curve that ends so near is drawn as a corner, px. */
+    /** A curve that ends within this distance is drawn as a corner, px. */
     private const TURN = 5.0;
 
     private int $state;
 
     public function __construct(string $seed)
     {
-        // Its state is never 0; the first numbers of seeds that are alike would be alike too.
+        // The state must never be 0. The first number is dropped: similar seeds give similar ones.
         $this->state = 1 + crc32($seed) % 2_147_483_646;
         $this->chance();
     }
@@ -72,7 +72,7 @@ final class RoughPen
         return $out;
     }
 
-    /** A straight edge as a hand draws it: bowed to one side, the end not quite where it was meant. */
+    /** A straight edge as a hand draws it: bowed to one side, and ending a little off. */
     private function edge(float $x, float $y, float $toX, float $toY, float $off): string
     {
         $length = hypot($toX - $x, $toY - $y);

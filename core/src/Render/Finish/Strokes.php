@@ -21,7 +21,7 @@ final class Strokes
     public static function figure(string $first, string $second, ?Colour $fill, ?Stroke $stroke): string
     {
         $pencil = Colour::parse($fill !== null && $fill->luminance() < 0.2 ? self::DARK_EDGE : self::EDGE);
-        // On a light ground a pale edge is drawn as dark as any other: a pencil has one lead.
+        // Even a pale edge is drawn as dark as any other: a pencil has one lead.
         $pale = $stroke !== null && $stroke->width <= 3 && ($fill === null || $fill->luminance() > 0.5) && $stroke->colour->luminance() > $pencil->luminance();
         $colour = $stroke === null || $pale ? $pencil : $stroke->colour;
         $edge = Paints::attributes('stroke', $colour) + ['stroke-width' => $stroke === null ? null : max(0.8, $stroke->width * 0.7)];

@@ -69,7 +69,7 @@ final readonly class PictureRenderer implements KindRenderer
         return $this->shape->rough($this->ground($layer), $rendering, $pen).Strokes::edge(...$cross, ...['colour' => Colour::parse(self::CROSS), 'width' => 1.0]);
     }
 
-    /** Where the finish is not full, a picture is a grey box with a cross: what it shows does not matter yet. */
+    /** Where the finish is not dressed, a picture is a grey box with a cross. */
     private function placeholder(Layer $layer, Rendering $rendering): string
     {
         return $this->shape->draw($this->ground($layer), $rendering)

@@ -91,7 +91,7 @@ final readonly class TextRenderer implements KindRenderer
         return Paints::attributes('fill', Paints::front($layer->fills, $rendering->ink()));
     }
 
-    /** Where it is edited, a text is taken hold of by its whole box, which also says what its lines do not show of how it is written. */
+    /** On the wall a text is picked anywhere in its box, which also carries what its lines do not show of how it is written. */
     private function grip(Layer $layer, Text $text, LaidText $laid, Rendering $rendering): string
     {
         if (! $rendering->editable) {
