@@ -37,7 +37,7 @@ final readonly class SetTracing implements Command
     {
         $screen = $tree->screen($this->screen);
 
-        return $tree->withScreens($screen->with(tracing: $this->asset === null ? null : Tracing::under($screen, $this->asset, $this->width, $this->height)));
+        return $tree->withScreens($screen->with(tracing: $this->asset === null ? null : Tracing::under($screen->box->width, $this->asset, $this->width, $this->height)));
     }
 
     public function label(Tree $before): string

@@ -21,9 +21,15 @@ final readonly class Tracing implements Stored
     ) {
     }
 
-    /** As large as fits the width of a screen, from its top. */
-    public static function under(Screen $screen, string $asset, float $width, float $height): self
+    /**
+     * As large as fits the width of a screen, from its top.
+     *
+     * @param  float  $screen  width of the screen, px
+     * @param  float  $width  of the picture, px
+     * @param  float  $height  of the picture, px
+     */
+    public static function under(float $screen, string $asset, float $width, float $height): self
     {
-        return new self($asset, new Box(0, 0, $screen->box->width, round($screen->box->width * $height / max(1, $width), 2)));
+        return new self($asset, new Box(0, 0, $screen, round($screen * $height / max(1, $width), 2)));
     }
 }

@@ -144,7 +144,13 @@ final readonly class Kit
     /** What can be changed at a point of a widget, in its own coordinates; null where nothing can. */
     public function spot(Layer $layer, Point $point): ?Spot
     {
-        return $layer->content instanceof Content ? Spot::at($layer, $layer->content, $this->sketch($layer, $layer->content), $point) : null;
+        $widget = $layer->content;
+        if (! $widget instanceof Content) {
+            return null;
+        }
+        $kind = self::find($widget->widget);
+
+        return Spot::at($widget, $this->sketch($layer, $widget), $kind instanceof Interactive ? $kind->signal() : null, $point);
     }
 
     /** The words of a widget that are shown next after those of a place (see WidgetPlace); the first for none. */

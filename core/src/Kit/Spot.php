@@ -31,8 +31,12 @@ final readonly class Spot
     {
     }
 
-    /** Null where nothing of the kind lies there. */
-    public static function at(Layer $layer, Widget $widget, Sketch $sketch, Point $point): ?self
+    /**
+     * Null where nothing of the kind lies there.
+     *
+     * @param  Kind|null  $signal  what the widget's value is; null for a widget without one
+     */
+    public static function at(Widget $widget, Sketch $sketch, ?Kind $signal, Point $point): ?self
     {
         $parts = $sketch->parts();
         for ($i = count($parts) - 1; $i >= 0; $i--) {
@@ -43,10 +47,9 @@ final readonly class Spot
                 }
             }
         }
-        $kind = Kit::find($widget->widget);
         $areas = array_reverse(array_filter($sketch->areas(), fn (Area $area): bool => self::holds($area->box, $point)));
 
-        return $areas === [] || ! $kind instanceof Interactive ? null : self::pressed($areas[0], $kind->signal(), $widget);
+        return $areas === [] || $signal === null ? null : self::pressed($areas[0], $signal, $widget);
     }
 
     /** The words that are shown next after those of a place, in the order in which they are drawn; null after the last. */
