@@ -18,7 +18,7 @@ const server = new Server(urls, Number(page.dataset['sequence']), new Pending(pa
 /* What is open and what is being written stays so, whatever the server draws. */
 htmx.config.morphIgnore = [...(htmx.config.morphIgnore ?? []), 'data-open', 'data-writing', 'aria-expanded'];
 
-/** Drawn anew after every edit; what does not hold all that was done here yet is not shown. */
+/** Redrawn after every edit; an answer that does not include all edits made here is not shown. */
 const shown = new Fragment(body, () => `${urls['body']!}?q=${encodeURIComponent(search.value)}`, () => server.sequence + server.open, () => flow.drawn());
 
 async function edit(...commands: Command[]): Promise<boolean> {

@@ -24,7 +24,7 @@ export function putAway(part: HTMLElement): void {
     if (part.contains(document.activeElement)) (document.activeElement as HTMLElement).blur();
 }
 
-/** Says something in passing; a problem stays until it is put away. */
+/** Shows a short message; a problem stays until it is closed. */
 export function toast(text: string, problem = false): void {
     const place = document.getElementById('toast');
     if (!place) return;

@@ -1,7 +1,7 @@
 /** The flow sketch beside the plan: links are drawn from card to card, and undone at their arrows. */
 import { hold } from '../wall/fragments.ts';
 
-/** A press counts as a drag after so many px. */
+/** How far a press must move to count as a drag, px. */
 const SLACK = 4;
 /** How long cards take to their new places, ms. */
 const GLIDE = 170;

@@ -12,7 +12,7 @@ export const partOf = (target: Element): string => target.closest<HTMLElement>('
 const titleOf = (row: Element | null | undefined): HTMLInputElement | null => row?.querySelector<HTMLInputElement>('.title') ?? null;
 
 export class Rows {
-    /** Rows in which nothing has been written yet: they are none of the brief, and nothing is drawn anew around them. */
+    /** Rows in which nothing has been written yet: they are not part of the brief, and the list is not redrawn around them. */
     private readonly fresh = new Map<HTMLElement, () => void>();
 
     constructor(private readonly body: HTMLElement, private readonly edit: (...commands: Command[]) => void) {
@@ -41,7 +41,7 @@ export class Rows {
         return { type: 'put-entry', entry: { id: row.dataset['entry'], part: partOf(row), ...changes }, ...(after === undefined ? {} : { after }) };
     }
 
-    /** Shows more of a row than its line, or no more. */
+    /** Opens a row, or closes it to its line. */
     open(row: HTMLElement, open = row.dataset['open'] === undefined): void {
         row.toggleAttribute('data-open', open);
         row.querySelector('[data-brief-do=open]')?.setAttribute('aria-expanded', String(open));

@@ -40,7 +40,7 @@ export class Player {
         this.machine.send({ type: 'return' });
     }
 
-    /** Puts away what a widget has opened; true when something was. */
+    /** Closes what a widget has opened; true when something was open. */
     close(): boolean {
         return this.works.close();
     }

@@ -65,7 +65,7 @@ export class Works {
         return opened !== null;
     }
 
-    /** A press somewhere on the screen: whether a widget took it `whole`, so that nothing else comes of it, or as well as others. */
+    /** A press on the screen, with whether a widget took it `whole`, so that it does nothing else. */
     press(event: MouseEvent): 'whole' | 'shared' | null {
         const top = document.elementsFromPoint(event.clientX, event.clientY).find((element) => this.pane()?.contains(element));
         const inside = this.opened?.contains(top ?? null) ?? false;
@@ -82,7 +82,7 @@ export class Works {
         return field ? 'shared' : null;
     }
 
-    /** The first field whose value is told to be wrong. */
+    /** The first field that shows an error. */
     toWrong(pane: HTMLElement): void {
         const wrong = [...pane.querySelectorAll<SVGElement>('[data-works]')].find((widget) => this.machine.values.message(widget.dataset['works']!) !== '');
         wrong?.querySelector<HTMLElement>('.live.typed, [data-press]')?.focus();

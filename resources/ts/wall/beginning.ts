@@ -1,7 +1,7 @@
-/** The first minute: what somebody who begins a project would do next, one line at a time. */
+/** The first minute: tells a beginner what to do next, one line at a time. */
 import type { Picture } from './picture.ts';
 
-/** From so many layers on nobody is beginning any more. */
+/** From this many layers on, a project is past its beginning. */
 const BEGUN = 60;
 const PLAYED = 'kindred.rehearsed';
 

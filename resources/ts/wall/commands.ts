@@ -9,7 +9,7 @@ export const GROUPS = ['Tools', 'Selection', 'Editing', 'Arranging', 'Looking', 
 export type About = 'wall' | 'screen' | 'layers';
 
 export interface Command {
-    /** Stays the same for good: people's own keys are kept by it. */
+    /** Must never change: people's own keys are stored by it. */
     id: string;
     name: string;
     /** As menus call it, where the name explains more than they need. */

@@ -9,7 +9,7 @@ export class Editing {
     /** @param openSheet shows the data sheet of an array */
     constructor(private readonly on: Parts, private readonly openSheet: (array: string) => void) {}
 
-    /** Takes a step back, and selects what it brought back. */
+    /** Undoes a step, and selects what it restored. */
     undo(): void {
         const { server, selection, picture } = this.on;
         void server.undo().then((answer) => {

@@ -13,7 +13,7 @@ import { fresh, type Problem, type Server } from './server.ts';
 /** What the facets speak of: a change that is made in them is one of this, whatever is selected by then. */
 interface Subject { screen: string; layers: string[]; screens: string[] }
 
-/** Choices that are made in the facets and are about no selection: they hold from one to the next. */
+/** Settings in the facets that belong to no selection: they stay when the selection changes. */
 const LASTING = ':is(#apart, #align-with, #gap), label:has(#apart)';
 
 /** The facets in the order of the keys that open them. */
@@ -102,7 +102,7 @@ export class Facets {
         void this.fragment.ask();
     }
 
-    /** A press on what still speaks of the selection before is done to the same control of the new one, as soon as that is there. */
+    /** A press on a facet that still shows the earlier selection goes to the same control of the new one, once it is there. */
     private early(event: Event): void {
         const target = event.target as Element;
         // A field that something is written in is kept when the facets are drawn anew, with what is in it by then.
@@ -223,7 +223,7 @@ export class Facets {
         if (layer) this.frame();
     }
 
-    /** The facets have been drawn: fields show what is so, but for the one that is being written in. */
+    /** The facets have been redrawn: fields show the values of the server, except the one that is being typed in. */
     private drawn(): void {
         for (const field of this.place.querySelectorAll<Field>('input, select, textarea')) {
             const active = field === document.activeElement;
@@ -348,7 +348,7 @@ export class Facets {
         });
     }
 
-    /** A change that came to nothing, or was refused and could not be explained, leaves the field as it is on the server. */
+    /** After a change without effect, or refused without a message, the field shows the value of the server. */
     private settle(input: Field, made: Promise<Answer | null>): void {
         input.dataset['sent'] = input.value;
         // Several changes of one field may be under way.
@@ -379,7 +379,7 @@ export class Facets {
         return { screen: screens[0] ?? screen, ...(layers.length === 1 ? { layer: bare(layers[0]!) } : {}) };
     }
 
-    /** The colour well writes into the field beside it, which is what counts. */
+    /** The colour well writes into the field beside it, which holds the value. */
     private swatched(input: HTMLInputElement): void {
         if (input.type !== 'color') return;
         const field = input.parentElement!.querySelector<HTMLInputElement>('input[data-field], input[data-screen-field]')!;

@@ -3,7 +3,7 @@ import htmx from 'htmx.org';
 
 /** Pauses before a part is asked for again when there was no answer, ms. */
 const PAUSES = [300, 1000, 3000, 10_000];
-/** So many answers in a row may be older than what the wall shows. */
+/** How many answers in a row may be older than what the wall shows. */
 const OVERTAKEN = 5;
 
 /* What is under a pressed pointer stays there until its click has been heard. */

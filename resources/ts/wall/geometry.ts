@@ -21,7 +21,7 @@ export function multiply(m: Matrix, n: Matrix): Matrix {
 
 export const apply = (m: Matrix, p: Point): Point => ({ x: m.a * p.x + m.c * p.y + m.e, y: m.b * p.x + m.d * p.y + m.f });
 
-/** The matrix without its shift, undone: turns a distance on the wall into one in a layer's own space. */
+/** The inverse of the matrix without its shift: turns a distance on the wall into one in a layer's own space. */
 export function unturn(m: Matrix, p: Point): Point {
     const det = m.a * m.d - m.b * m.c || 1;
     return { x: (m.d * p.x - m.c * p.y) / det, y: (m.a * p.y - m.b * p.x) / det };

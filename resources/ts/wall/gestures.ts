@@ -22,7 +22,7 @@ export interface Makers {
     widget: (screen: string, box: Box) => void;
     note: (screen: string, at: Point, layer: Element | null) => void;
     edit: (layer: Element, at: Point) => void;
-    /** A picture that has been entered takes presses: what one does, null for one beside it. */
+    /** What a press does on a picture that has been entered; null for a press beside it. */
     inside: { active: boolean; press: (event: PointerEvent) => Drag | null; enter: (layer: Element) => boolean };
     /** The name of a screen is written where it stands. */
     rename: (name: HTMLElement) => void;
@@ -37,7 +37,7 @@ export interface Makers {
     done: () => void;
 }
 
-/** A press counts as a drag after so many px. */
+/** How far a press must move to count as a drag, px. */
 const SLACK = 3;
 const CONTAINER = '[data-kind=group], [data-kind=stack], [data-kind=array]';
 const SHAPE_FILL = '#d5d9d7';
@@ -92,7 +92,7 @@ export class Gestures {
         else if (this.pointer && !this.drag) this.look(this.pointer);
     }
 
-    /** Gives up what is under way; true when something was. */
+    /** Cancels the gesture under way; true when there was one. */
     cancel(): boolean {
         if (!this.drag) return false;
         this.drag.cancel?.();
@@ -217,7 +217,7 @@ export class Gestures {
         return this.moveLayers(at, already ? () => (event.shiftKey ? this.selection.toggle(id, screen) : this.selection.pick([inner], screen)) : () => undefined);
     }
 
-    /** A screen so far away that it has no room for its name, nor its layers for a pointer: the whole of it is taken hold of. */
+    /** A screen too small on the wall to show its name or to pick its layers: a press takes the whole screen. */
     private nameless(target: Element): HTMLElement | null {
         return target.closest('.screen')?.querySelector<HTMLElement>(':scope > .screen-name[hidden]') ?? null;
     }

@@ -1,4 +1,4 @@
-/** Keys at the wall: they work whatever has the focus, unless it is words that are being typed. */
+/** Keys at the wall: they work whatever has the focus, except where text is typed. */
 import { Shortcut, type Commands } from './commands.ts';
 import { told } from './fields.ts';
 import type { Gestures } from './gestures.ts';

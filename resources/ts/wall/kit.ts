@@ -2,7 +2,7 @@
 import { putAway } from '../dialogs.ts';
 import type { Point } from './geometry.ts';
 
-/** A press on a widget becomes a drag after so many px. */
+/** How far a press on a widget must move to count as a drag, px. */
 const SLACK = 4;
 
 export interface Fresh { name: string; width: number; height: number; [key: string]: unknown }

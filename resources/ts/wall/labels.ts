@@ -1,6 +1,6 @@
 /** Numbers are changed by dragging their labels to the side: by one step a px, ten with Shift, a tenth with Alt. */
 
-/** A press counts as a drag after so many px. */
+/** How far a press must move to count as a drag, px. */
 const SLACK = 3;
 
 export interface LabelDesk {

@@ -8,7 +8,7 @@ import type { Box, Point } from './geometry.ts';
 /** A thread: from a box on a screen to a screen. */
 export interface Course { from: Box; screen: string; target: string }
 
-/** So far from a screen runs the lane along it, where there is room. */
+/** How far from a screen the lane along it runs, where there is room, px. */
 const MARGIN = 28;
 /** Above a screen stands its name: the lane there runs over it, or takes so much of the gap where there is less. */
 const ABOVE = 110;
@@ -283,7 +283,7 @@ export class Lanes {
         });
     }
 
-    /** The crossings at both sides of a gate on its lane, and how far they are, as far as nothing stands between. */
+    /** The crossings at both sides of a gate on its lane that can be reached, with their distances. */
     private ends(gate: Gate): [number, number][] {
         const along = gate.upright ? this.xs : this.ys;
         const lane = this.lane(gate);

@@ -3,7 +3,7 @@ import { putAway } from '../dialogs.ts';
 import { bare } from './cells.ts';
 import { Shortcut, type About, type Commands } from './commands.ts';
 
-/** A touch that rests so long asks for the menu, ms. */
+/** How long a touch must rest to open the menu, ms. */
 const LONG = 550;
 
 export interface Under { about: About; /** Other layers under the same point, the uppermost first. */ layers: { id: string; name: string; screen: string }[]; /** What they are called, where that is not known here. */ named: Promise<Record<string, string>> | null }

@@ -51,7 +51,7 @@ export class Needs {
         }
     }
 
-    /** After an edit; an answer that is overtaken by a later one is not shown. */
+    /** After an edit. An answer that comes after a later one is not shown. */
     async load(): Promise<void> {
         if (!this.open || this.screen === '') return;
         const turn = ++this.turn;

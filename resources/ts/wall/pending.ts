@@ -17,7 +17,7 @@ export interface Kept {
 export class Pending {
     private latest = 0;
 
-    /** @param name what the edits are kept under: the project and the person whose they are */
+    /** @param name the key of the stored edits: project and person */
     constructor(private readonly name: string, private readonly storage: Storage | null) {}
 
     /** Where the browser has no room for it, it is kept as long as the window is open. */

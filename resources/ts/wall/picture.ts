@@ -2,7 +2,7 @@
 import { apply, around, contains, corners, IDENTITY, multiply, placed, unapply, type Box, type Matrix, type Place, type Point } from './geometry.ts';
 import type { CellsPatch, Patch } from './messages.ts';
 
-/** From so many layers on a screen is too full to be painted anew in every frame. */
+/** From this many layers on, a screen is too full to be repainted in every frame. */
 const FULL = 2500;
 
 export interface Thread { id: string; target: string }
@@ -137,7 +137,7 @@ export class Picture {
         return contains({ x: 0, y: 0, width, height }, unapply(this.matrix(layer), at));
     }
 
-    /** A picture of a layer, right in front of it, that is none of the document's. */
+    /** A temporary picture of a layer, right in front of it, that is not part of the document. */
     ghost(layer: SVGElement): SVGElement {
         const ghost = layer.cloneNode(true) as SVGElement;
         for (const one of [ghost, ...ghost.querySelectorAll('[data-layer]')]) one.removeAttribute('data-layer');

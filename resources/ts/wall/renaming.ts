@@ -1,7 +1,7 @@
 /** A name becomes a field where it stands. */
 import { hold } from './fragments.ts';
 
-/** Calls `done` with the new name; not at all where it is given up, empty or as it was. */
+/** Calls `done` with the new name; not where it was cancelled, is empty or has not changed. */
 export function rename(name: HTMLElement, label: string, done: (name: string) => void): void {
     const input = document.createElement('input');
     const before = name.textContent ?? '';

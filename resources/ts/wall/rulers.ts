@@ -10,7 +10,7 @@ import type { Axis } from './stacking.ts';
 
 /** Thickness of a ruler, px of the window. */
 const THICK = 18;
-/** A tick every so many px of the wall, the first that stand far enough apart. */
+/** The steps between ticks, px of the wall: the first that puts ticks far enough apart is taken. */
 const STEPS = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000];
 
 export class Rulers {

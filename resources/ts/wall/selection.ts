@@ -58,7 +58,7 @@ export class Selection {
         return this.layers.map((id) => this.picture.layer(id)).filter((layer): layer is SVGGElement => layer !== null);
     }
 
-    /** As it was kept when the page was left, as far as it is still there; otherwise nothing, on a screen. */
+    /** The selection as it was when the page was left, as far as it still exists; otherwise no layer, on a screen. */
     restore(kept: string | null, screen: string): void {
         const [at, layers, screens] = JSON.parse(kept ?? 'null') as [string, string[], string[]] | null ?? [screen, [], []];
         this.screen = at !== '' && !this.picture.screen(at) ? screen : at;

@@ -27,7 +27,7 @@ export function fresh(): string {
     return 'n' + [...bytes].map((byte) => (byte % 36).toString(36)).join('');
 }
 
-/** @param signal by which somebody who does not want the answer any more gives it up */
+/** @param signal with which the caller cancels the request */
 export async function send<T>(url: string, body?: unknown, signal?: AbortSignal): Promise<T> {
     const form = body instanceof FormData;
     const text = body === undefined || form ? '' : JSON.stringify(body);
@@ -58,7 +58,7 @@ export async function send<T>(url: string, body?: unknown, signal?: AbortSignal)
     throw new Problem(problem.message || `The server could not do that (${response.status}). Nothing was changed.`, response.status, problem.place ?? '', problem.again);
 }
 
-/** So many steps are taken back with one request at most. */
+/** The most steps that one request undoes. */
 const MOST_STEPS = 20;
 
 /** Pauses between tries while the server does not take edits, ms. */
@@ -128,7 +128,7 @@ export class Server {
         return this.make('redo');
     }
 
-    /** Something is done and not sent yet; until what is given back is called it counts as not saved. */
+    /** Marks something as not saved until the returned function is called. */
     hold(): () => void {
         this.count(1);
         return () => this.count(-1);

@@ -59,7 +59,7 @@ export class DataSheet {
         else if (!cells.places && Object.keys(cells.paint).length === 0) void this.show();
     }
 
-    /** Shows rows anew, but for the one that is being typed into. */
+    /** Redraws rows, except the one that is being typed into. */
     private async renew(rows: string[]): Promise<void> {
         const [array, turn] = [this.array, this.turn];
         const response = await fetch(`${this.urls['sheet']!.replace('LAYER', array!)}?rows=${rows.join(',')}`);

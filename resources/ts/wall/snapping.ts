@@ -24,7 +24,7 @@ const end = (box: Box, axis: Axis): number => box[axis] + box[SIDE[axis]];
 export class Snapping {
     private snaps: Snaps | null = null;
 
-    /** Nothing snaps until the answer is there, a moment after the gesture began. */
+    /** Snapping begins when the answer arrives, a moment after the gesture began. */
     constructor(private readonly camera: Camera, picture: Picture, url: string, screen: string, parent: string | null, layers: string[]) {
         const origin = picture.screenBox(screen);
         void send<Snaps>(`${url}?screen=${screen}&parent=${parent ?? ''}&layers=${layers.join(',')}`).then((snaps) => {

@@ -13,13 +13,13 @@ import type { Picture } from './picture.ts';
 import { send } from './server.ts';
 
 const LIVE = 2000;
-/** A pointer that rests on a still for so long, in ms, makes it live. */
+/** How long a pointer must rest on a still to make it live, ms. */
 const REST = 90;
-/** A name over a screen needs so many px to say anything; without a name a press on the screen takes hold of it. */
+/** The width from which the name of a screen can be read, px; without a name, a press on the screen selects it. */
 const LEGIBLE = 40;
-/** So many stills that the server has to draw are asked for at once. */
+/** How many stills that the server has to draw are asked for at once. */
 const TOGETHER = 2;
-/** So many stills are asked for in one request. */
+/** How many stills are asked for in one request. */
 const MANY = 4;
 
 export class Stills {
@@ -172,7 +172,7 @@ export class Stills {
         else this.picture.screen(id)?.classList.add('live');
     }
 
-    /** Asks for the layers of a screen that is not there yet, and again when it was changed meanwhile. */
+    /** Asks for the layers of a screen that is not loaded yet, and again where it has changed meanwhile. */
     async load(id: string): Promise<void> {
         const screen = this.picture.screen(id);
         if (!screen || !this.picture.isAbsent(id) || this.loading.has(id)) return;
@@ -220,7 +220,7 @@ export class Stills {
         while (this.drawing < TOGETHER && this.undrawn.length > 0) this.draw(this.undrawn.shift()!);
     }
 
-    /** A few at a time: a browser has few connections to a server, and what the hand asks for goes first. */
+    /** A few at a time: a browser has few connections to a server, and requests of the hand come first. */
     private draw(screen: HTMLElement): void {
         const image = this.image(screen);
         if (!image) return;

@@ -17,7 +17,7 @@ export interface Writing {
     matrix: Matrix;
     /** px; null for free text. */
     width: number | null;
-    /** Called once, with the words and how they are set by then; with null when they were given up and nothing is to change. */
+    /** Called once, with the words and their style; with null when the writing was cancelled. */
     done: (words: string | null, setting: Setting) => void;
     /** Where there is something to write next (Tab). */
     next?: () => void;
@@ -33,7 +33,7 @@ export class Writer {
     private writing: Writing | null = null;
     /** What was changed by keys since it was opened. */
     private restyled: Partial<Setting> = {};
-    /** Keys are taken already, and what is to be written is not known yet. */
+    /** Keys are already caught, though the words to write in are not known yet. */
     private awaited: Awaited | null = null;
 
     constructor(private readonly camera: Camera, wall: HTMLElement) {
@@ -49,7 +49,7 @@ export class Writer {
         return this.writing !== null || this.awaited !== null;
     }
 
-    /** Takes what is typed from now on, while it is asked for what there is to write. */
+    /** Catches what is typed from now on, while the words are being asked for. */
     expect(): Awaited {
         this.finish(true);
         const awaited = this.awaited = { left: null };
@@ -65,7 +65,7 @@ export class Writer {
         if (this.awaited === awaited) this.close();
     }
 
-    /** Opens what was expected, or something at once. What was typed since takes the place of all that stood there. */
+    /** Opens the editor that was announced, or one at once. What was typed since replaces all the words. */
     open(writing: Writing, awaited: Awaited | null = null): void {
         if (awaited && this.awaited !== awaited) {
             if (awaited.left !== null) writing.done(awaited.left, writing.setting);
@@ -85,7 +85,7 @@ export class Writer {
         if (typed === '') this.area.select();
     }
 
-    /** More is known of what is being written: how it is set, and what it says, unless somebody has changed that by now. */
+    /** Gives the words and style that the server knows; the words only where nothing was typed yet. */
     learn(words: string, setting: Setting): void {
         if (!this.writing) return;
         const untouched = this.area.value === this.writing.words;
