@@ -23,6 +23,16 @@ it('keeps entries, shows them, and takes each step back', function (): void {
     $this->get("/projects/{$this->project->id}/brief")->assertDontSee('Fewer calls');
 });
 
+it('shows in each planned screen all screens that it leads to, but for those that are gone', function (): void {
+    foreach (['plan1' => 'Welcome', 'plan2' => 'Shelf', 'plan3' => 'Book'] as $id => $title) {
+        ($this->put)($id, 'plan', ['title' => $title, 'leadsTo' => $id === 'plan1' ? ['plan2', 'plan3'] : []])->assertOk();
+    }
+    $targets = fn (): array => preg_match_all('/data-target="(\w+)"/', (string) $this->get("/projects/{$this->project->id}/brief/body?q=")->assertOk()->getContent(), $found) > 0 ? $found[1] : [];
+    expect($targets())->toBe(['plan2', 'plan3']);
+    ($this->do)(['type' => 'remove-entry', 'entry' => 'plan2'])->assertOk();
+    expect($targets())->toBe(['plan3']);
+});
+
 it('refuses what is no entry, at its place, and changes nothing', function (array $entry, string $place): void {
     ($this->do)(['type' => 'put-entry', 'entry' => $entry])->assertUnprocessable()->assertJsonPath('place', "commands[0].entry{$place}");
     expect(DB::table('things')->count())->toBe(0);

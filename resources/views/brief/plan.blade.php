@@ -1,4 +1,4 @@
-@php($made = $plan->screen($entry))
+@php([$made, $entries] = [$plan->screen($entry), $tree->entries()])
 <div class="of-entry">
     @if ($made)<span class="tie" data-fails="false">on the wall as {{ $made->name }}</span>
     @else
@@ -10,6 +10,6 @@
     </span>
 </div>
 <div class="of-entry">Leads to
-    @foreach ($entry->leadsTo as $target)@if (isset($tree->entries[$target]))<span class="tie" data-fails="false">{{ $tree->entries[$target]->called() }} <button type="button" data-brief-do="unlead" data-target="{{ $target }}" aria-label="No more to {{ $tree->entries[$target]->called() }}">×</button></span>@endif @endforeach
+    @foreach ($entry->leadsTo as $target)@if (isset($entries[$target]))<span class="tie" data-fails="false">{{ $entries[$target]->called() }} <button type="button" data-brief-do="unlead" data-target="{{ $target }}" aria-label="No more to {{ $entries[$target]->called() }}">×</button></span>@endif @endforeach
     <select class="field" data-lead-to aria-label="Leads to a screen"><option value="">a screen …</option>@foreach ($plan->rows as $row)@if ($row->id !== $entry->id && ! in_array($row->id, $entry->leadsTo, true))<option value="{{ $row->id }}">{{ $row->called() }}</option>@endif @endforeach</select>
 </div>
