@@ -182,7 +182,7 @@ final readonly class TreeLoader
         $at = fn (Place $place): Builder => $this->rows->layers($project)->where('screen', $place->screen ?? '')->where('parent', $place->parent ?? '');
         foreach ($set->siblings as $place) {
             $this->add($layers, $at($place));
-            // A list of siblings that is complete is not loaded again.
+            // Its parent is loaded here, because `loadAncestors` passes over what is complete.
             if ($place->parent !== null && ! isset($layers[$place->parent])) {
                 $this->add($layers, $this->rows->layers($project)->where('id', $place->parent));
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Tests;
 
+use Kindred\Document\Copies;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Place;
@@ -78,6 +79,8 @@ final class AnyCommand
         $array = $arrays[0] ?? null;
         $row = $array?->content instanceof ArrayLayer ? $array->content->sheet->rows[0]->id : 'none';
         $number = fn (): int => mt_rand(-200, 400);
+        $linking = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->cues !== []))[0] ?? null;
+        $cued = ['screen' => $linking->screen ?? $screen, 'layer' => $linking->id ?? 'none', 'cue' => $linking?->cues[0]->id ?? 'none'];
         $on = ['screen' => $screen, 'layers' => $some];
         $fields = [['x', '10%+3'], ['width', (string) mt_rand(1, 300)], ['rotation', (string) mt_rand(-180, 180)], ['fills.0.colour', '#'.dechex(mt_rand(0x100000, 0xFFFFFF))], ['style.size', (string) mt_rand(8, 60)], ['corners', '12'], ['stroke.width', '2'], ['opacity', '50%'], ['direction', 'column'], ['wrap', 'wrap'], ['columnGap', '7'], ['padding', '9'], ['alignItems', 'center'], ['sizing.width', 'stretch'], ['sizing.height', 'content'], ['sizing.maxWidth', '90'], ['sizing.absolute', 'true'], ['pins.right', 'true'], ['pins.bottom', 'true'], ['pins.horizontal', 'proportion'], ['style.italic', ['true', 'false'][$step % 2]], ['zoom', mt_rand(10, 2000).'%'], ['positionX', mt_rand(0, 100).'%'], ['positionY', '0'], ['kind', ['box', 'ellipse', 'line'][$step % 3]]];
         [$field, $value] = $fields[mt_rand(0, count($fields) - 1)];
@@ -106,7 +109,7 @@ final class AnyCommand
             ['type' => 'create-layers', 'screen' => $screen, 'seed' => "c{$step}", 'layers' => [['kind' => ['box', 'ellipse', 'line'][mt_rand(0, 2)], 'x' => $number(), 'y' => $number(), 'width' => 50, 'height' => 30]]],
             ['type' => 'transfer-layers', 'to' => $screens[mt_rand(0, max(0, count($screens) - 1))] ?? 'none', 'dx' => 1, 'dy' => 2] + $on,
             ['type' => 'put-cue', 'screen' => $screen, 'layer' => $one, 'cue' => ['id' => "cue{$step}x", 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'show', 'screen' => $screens[0] ?? 'none']]],
-            ['type' => 'set-cue-field', 'screen' => $screen, 'layer' => $one, 'cue' => ($tree->layers[$one] ?? null)?->cues[0]->id ?? 'none', 'field' => ['trigger.kind', 'action.kind', 'transition.kind', 'transition.duration', 'action.screen'][$step % 5], 'value' => ['delay', 'return', 'cover', '450', $screens[0] ?? 'none'][$step % 5]],
+            ['type' => 'set-cue-field', ...$cued, 'field' => ['trigger.kind', 'action.kind', 'transition.kind', 'transition.duration', 'action.screen'][$step % 5], 'value' => ['delay', 'return', 'cover', '450', $screens[0] ?? 'none'][$step % 5]],
             ['type' => 'align-layers', 'edge' => ['left', 'centre', 'bottom'][$step % 3], 'with' => ['each', 'parent', 'last'][$step % 3]] + $on,
             ['type' => 'distribute-layers', 'axis' => ['x', 'y'][$step % 2], 'gap' => $step % 5] + $on,
             ['type' => 'create-screen', 'screen' => ['id' => "new{$step}", 'name' => "New {$step}", 'device' => 'phone', 'x' => $number(), 'y' => 0, 'width' => 390, 'height' => 844]],
@@ -131,15 +134,15 @@ final class AnyCommand
             ['type' => 'create-layers', 'screen' => $screen, 'parent' => $group, 'seed' => "i{$step}", 'layers' => [['kind' => 'picture', 'asset' => self::asset(), 'zoom' => 2, 'positionX' => 0, 'x' => $number(), 'y' => $number(), 'width' => 60, 'height' => 40]]],
             ['type' => 'even-layers'] + $on,
             ['type' => 'swap-layers', 'screen' => $screen, 'layers' => array_slice($some, 0, 2)],
-            ['type' => 'set-style', 'style' => ['fill' => '#123456', 'opacity' => '60%', 'stroke-colour' => '#00ff00', 'stroke-width' => '3', 'size' => (string) mt_rand(8, 60), 'radius-topLeft' => '9']] + $on,
+            ['type' => 'set-style', 'style' => ['fills.0.colour' => '#123456', 'opacity' => '60%', 'stroke.colour' => '#00ff00', 'stroke.width' => '3', 'style.size' => (string) mt_rand(8, 60), 'corners.topLeft' => '9', 'blend' => 'multiply']] + $on,
             ['type' => 'set-field', 'field' => 'kind', 'value' => ['box', 'ellipse', 'line'][$step % 3]] + $on,
             ['type' => 'align-screens', 'screens' => array_map(strval(...), $screens), 'edge' => ['top', 'right'][$step % 2], 'withLast' => true],
             ['type' => 'distribute-screens', 'screens' => array_map(strval(...), $screens), 'axis' => 'x', 'gap' => $step % 9],
-            ['type' => 'gather-copies', 'seed' => "y{$step}", 'screen' => $screen, 'layers' => self::copies($tree, (string) $group)],
+            ['type' => 'gather-copies', 'seed' => "y{$step}", 'screen' => $screen, 'layers' => self::copies($tree, $groups)],
             ['type' => 'write-widget', 'screen' => $screen, 'layer' => $one, 'place' => 'label', 'words' => 'Book'],
             ['type' => 'fill-widget', 'screen' => $screen, 'layer' => $one, 'table' => "Bowl\t4\nMug\t2"],
             ['type' => 'remove-grid', 'screen' => $screen, 'grid' => 'grid1'],
-            ['type' => 'remove-cue', 'screen' => $screen, 'layer' => $one, 'cue' => ($tree->layers[$one] ?? null)?->cues[0]->id ?? 'none'],
+            ['type' => 'remove-cue', ...$cued],
             ['type' => 'set-tracing', 'screen' => $screen, 'asset' => self::asset(), 'width' => 300, 'height' => 200],
             ...self::onSheets($tree, $screen, $array, $row, $step),
             ...self::onTakes($tree, $screen, $some, $step),
@@ -153,13 +156,21 @@ final class AnyCommand
         return $commands;
     }
 
-    /** @return list<string> a layer and those beside it that are called as it is */
-    private static function copies(Tree $tree, string $one): array
+    /**
+     * @param  list<Layer>  $groups
+     * @return list<string> copies of each other beside each other, where there are any
+     */
+    private static function copies(Tree $tree, array $groups): array
     {
-        $like = $tree->layers[$one] ?? null;
-        $copies = array_filter($tree->layers, fn (Layer $layer): bool => [$layer->screen, $layer->parent, $layer->kind(), $layer->name] === [$like?->screen, $like?->parent, $like?->kind(), $like?->name]);
+        foreach ($groups as $group) {
+            $roots = array_map(fn (array $parts): Layer => $parts[0], Copies::of($tree, $group)->parts ?? []);
+            $beside = array_values(array_filter($roots, fn (Layer $root): bool => [$root->screen, $root->parent] === [$group->screen, $group->parent]));
+            if (count($beside) > 1) {
+                return array_map(fn (Layer $root): string => $root->id, $beside);
+            }
+        }
 
-        return $copies === [] ? ['none'] : array_map(strval(...), array_keys($copies));
+        return ['none'];
     }
 
     /** @return list<array<string, mixed>> */
@@ -169,18 +180,20 @@ final class AnyCommand
         $sheet = $array?->content instanceof ArrayLayer ? $array->content->sheet : null;
         $on = ['screen' => $screen, 'layer' => $array->id ?? 'none'];
         $column = $sheet->columns[0]->id ?? 'none';
-        $part = $sheet->columns[0]->layer ?? 'none';
+        $overrides = $array?->content instanceof ArrayLayer ? $array->content->overrides : [];
+        $apart = (string) (array_key_first($overrides) ?? $row);
+        $part = (string) (array_key_first($overrides[$apart] ?? []) ?? $sheet->columns[0]->layer ?? 'none');
 
         return [
             ['type' => 'set-cell', 'row' => $row, 'column' => $column, 'value' => "Value {$step}"] + $on,
-            ['type' => 'fill-cells', 'row' => $row, 'column' => $column, 'values' => [['Bowl'], ['Mug']], 'seed' => "fc{$step}"] + $on,
+            ['type' => 'fill-cells', 'row' => $row, 'column' => $column, 'values' => [["Fill {$step}"], ['Mug']], 'seed' => "fc{$step}"] + $on,
             ['type' => 'take-sheet', 'columns' => [['column' => $column], ['name' => 'Price']], 'rows' => [['Bowl', '4'], ['Mug', '2']], 'replace' => $step % 2 === 0, 'seed' => "ts{$step}"] + $on,
             ['type' => 'remove-rows', 'rows' => [$row]] + $on,
             ['type' => 'move-row', 'row' => $row, 'after' => $sheet?->rows[count($sheet->rows) - 1]->id ?? 'none'] + $on,
             ['type' => 'put-column', 'column' => ['id' => "col{$step}", 'name' => 'More', 'slot' => ['colour', 'shown', 'words'][$step % 3], 'layer' => $step % 2 === 0 ? $design : null]] + $on,
             ['type' => 'remove-column', 'column' => $column] + $on,
             ['type' => 'sample-column', 'column' => $column, 'sample' => \Kindred\Document\Sheet\Sample::cases()[0]->value, 'seed' => "sc{$step}"] + $on,
-            ['type' => 'reset-override', 'row' => $row, 'part' => $part] + $on,
+            ['type' => 'reset-override', 'row' => $apart, 'part' => $part] + $on,
         ];
     }
 
@@ -209,10 +222,11 @@ final class AnyCommand
     {
         $entries = array_map(strval(...), array_keys($tree->entries()));
         $entry = $entries[$step % max(1, count($entries))] ?? 'none';
+        $others = array_values(array_filter($entries, fn (string $one): bool => $one !== $entry && $tree->entry($one)->part === $tree->entry($entry)->part));
 
         return [
             ['type' => 'put-entry', 'entry' => ['id' => "entry{$step}", 'part' => ['requirement', 'plan', 'goal'][$step % 3], 'title' => "Entry {$step}"], 'after' => $entry],
-            ['type' => 'move-entry', 'entry' => $entry, 'after' => $entries[0] ?? null],
+            ['type' => 'move-entry', 'entry' => $entry, 'after' => $step % 3 === 0 ? null : $others[count($others) - 1] ?? null],
             ['type' => 'remove-entry', 'entry' => $entry],
             ['type' => 'tie-entry', 'entry' => $entry, 'ties' => [['kind' => 'layer', 'id' => $layer]]],
             ['type' => 'hang-plan', 'entries' => $entries === [] ? ['none'] : $entries, 'device' => 'phone', 'seed' => "hp{$step}"],

@@ -113,6 +113,24 @@ final class Sample
         return ProjectFile::read((string) json_encode(self::file()))->tree;
     }
 
+    /** A project with something of everything in it: arrays, widgets, cues, takes, two copies of a card, a brief with a screen that does not hang yet. */
+    public static function everything(): ProjectFile
+    {
+        $file = ProjectFile::read(self::before('everything.kindred.json'));
+        $card = ['kind' => 'group', 'name' => 'Card', 'y' => 620, 'width' => 100, 'height' => 40, 'children' => [['kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 100, 'height' => 40]]];
+
+        $laid = self::relayout()->after(new Tree($file->tree->project), $file->tree);
+
+        return new ProjectFile(self::after($laid, ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'twins', 'layers' => [['x' => 20] + $card, ['x' => 140] + $card]],
+            ['type' => 'put-entry', 'entry' => ['id' => 'planned', 'part' => 'plan', 'title' => 'Planned']]), $file->pictures);
+    }
+
+    /** A file as version 1 wrote it. */
+    public static function before(string $name): string
+    {
+        return (string) file_get_contents(__DIR__."/fixtures/version-1/{$name}");
+    }
+
     /** @return array<string, mixed> */
     public static function file(): array
     {

@@ -5,8 +5,11 @@ declare(strict_types=1);
 use App\Canvas\Editor;
 use App\Canvas\Projects;
 use App\Canvas\TreeLoader;
+use App\Canvas\TreeWriter;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
+use Kindred\Command\Commands;
+use Kindred\Document\Difference;
 use Kindred\Document\Missing;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
@@ -57,6 +60,40 @@ it('leads through its rows to the same document as core does in memory', functio
     }
     expect(Sample::plain(($this->stored)()))->toEqual(Sample::plain($tree))->and($made)->toBeGreaterThan(8);
 })->with(range(1, 8));
+
+it('does by every command what core does on the whole document, takes it back and does it again', function (int $seed): void {
+    mt_srand($seed);
+    $start = Sample::everything();
+    $this->project = $this->user->projects()->create(['name' => $start->tree->project->name]);
+    $this->project->forceFill($start->tree->project->toArray() + ['layer_count' => count($start->tree->layers)])->save();
+    app(TreeWriter::class)->insert($this->project, $start->tree);
+    foreach ([AnyCommand::asset(), ...array_keys($start->pictures)] as $hash) {
+        DB::table('assets')->insertOrIgnore(['project_id' => $this->project->id, 'hash' => $hash, 'type' => 'image/png', 'width' => 3, 'height' => 2, 'name' => 'Any']);
+    }
+    $open = array_fill_keys(array_map(fn (string $class): string => $class::type(), Commands::ALL), true);
+    $tree = ($this->stored)();
+    for ($step = 0; $open !== [] && $step < 400; $step++) {
+        foreach (AnyCommand::all($tree, $step) as $data) {
+            try {
+                $after = isset($open[$data['type']]) ? Sample::after($tree, $data) : $tree;
+            } catch (InvalidInput|Missing) {
+                continue;
+            }
+            if (Difference::between($tree, $after)->changes === []) {
+                continue;
+            }
+            unset($open[$data['type']]);
+            $this->editor->edit($this->project->fresh(), $this->user, [Sample::command($data)], $this->project->fresh()->sequence);
+            expect(Sample::plain(($this->stored)()))->toEqual(Sample::plain($after), $data['type']);
+            $this->editor->undo($this->project->fresh(), $this->user);
+            expect(Sample::plain(($this->stored)()))->toEqualWithDelta(Sample::plain($tree), 0.002, "{$data['type']}, undone");
+            $this->editor->redo($this->project->fresh(), $this->user);
+            expect(Sample::plain(($this->stored)()))->toEqualWithDelta(Sample::plain($after), 0.002, "{$data['type']}, done again");
+            $this->editor->undo($this->project->fresh(), $this->user);
+        }
+    }
+    expect(array_keys($open))->toBe([]);
+})->with([1, 2]);
 
 it('takes back every step to where it began, through rows', function (int $seed): void {
     mt_srand($seed);

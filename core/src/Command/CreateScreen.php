@@ -33,9 +33,10 @@ final readonly class CreateScreen implements Command
     public static function read(Reader $in): self
     {
         $own = $in->object('screen');
-        $given = ['x' => 0, 'y' => 0, 'name' => 'Screen'];
+        $placed = $own->has('x') || $own->has('y');
+        $given = ['name' => 'Screen'] + ($placed ? [] : ['x' => 0, 'y' => 0]);
 
-        return new self(Screen::read(Reader::of($own->raw() + $given, $in->at('screen')), '')->with(gone: false), $own->has('x') && $own->has('y'), $own->has('name'));
+        return new self(Screen::read(Reader::of($own->raw() + $given, $in->at('screen')), '')->with(gone: false), $placed, $own->has('name'));
     }
 
     public function workingSet(): WorkingSet

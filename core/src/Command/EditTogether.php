@@ -23,9 +23,10 @@ final readonly class EditTogether implements Command
     /**
      * @param  array<array-key, mixed>  $data  of the command
      * @param  array<string, Part>  $parts  by id
+     * @param  array<int, list<Part>>  $alike  the same part of all copies, by its number
      * @param  array<int, list<string>>  $apart  in what copies differ, by part: `words`, `asset`, `shown`
      */
-    private function __construct(private Command $own, private array $data, private array $parts, private array $apart)
+    private function __construct(private Command $own, private array $data, private array $parts, private array $alike, private array $apart)
     {
     }
 
@@ -47,13 +48,16 @@ final readonly class EditTogether implements Command
                 $parts[$id] = ['id' => $id, 'screen' => $screen, 'copy' => $copy, 'part' => $part];
             }
         }
-        $apart = [];
+        $alike = $apart = [];
+        foreach ($parts as $one) {
+            $alike[$one['part']][] = $one;
+        }
         $differences = $in->has('apart') ? $in->object('apart') : null;
         foreach (array_keys($differences?->raw() ?? []) as $part) {
             $apart[(int) $part] = $differences?->strings((string) $part, 80, 100) ?? [];
         }
 
-        return new self(Commands::read($command), $command->raw(), $parts, $apart);
+        return new self(Commands::read($command), $command->raw(), $parts, $alike, $apart);
     }
 
     public function workingSet(): WorkingSet
@@ -112,10 +116,10 @@ final readonly class EditTogether implements Command
     private function onLayers(\Closure $allowed): array
     {
         $named = is_array($this->data['layers'] ?? null) ? array_filter($this->data['layers'], is_string(...)) : [];
-        $by = [];
+        [$by, $known] = [[], array_fill_keys($named, true)];
         foreach ($named as $id) {
             foreach (isset($this->parts[$id]) && $allowed($this->parts[$id]['part']) ? $this->mates($id) : [] as $mate) {
-                if (! in_array($mate['id'], $named, true)) {
+                if (! isset($known[$mate['id']])) {
                     $by[$mate['screen'] ?? ''][] = $mate['id'];
                 }
             }
@@ -159,7 +163,7 @@ final readonly class EditTogether implements Command
     {
         $own = $this->parts[$id] ?? null;
 
-        return $own === null ? [] : array_values(array_filter($this->parts, fn (array $one): bool => $one['part'] === $own['part'] && $one['copy'] !== $own['copy']));
+        return $own === null ? [] : array_values(array_filter($this->alike[$own['part']], fn (array $one): bool => $one['copy'] !== $own['copy']));
     }
 
     private function differs(int $part, string $what): bool

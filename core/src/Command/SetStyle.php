@@ -38,6 +38,9 @@ final readonly class SetStyle implements Command
                 $look[$field->path] = $style->string($field->path, 200);
             }
         }
+        foreach (array_diff(array_map(strval(...), array_keys($style->raw())), array_keys($look)) as $unknown) {
+            $style->fail($unknown, 'no layer looks by this. Copy the look again');
+        }
 
         return new self($in->optionalId('screen'), $in->ids('layers'), $look, InCell::read($in));
     }

@@ -26,7 +26,8 @@ final readonly class Computed
     /** @return list<string> the properties of a layer that the layout gives it */
     public static function of(Tree $tree, Layer $layer): array
     {
-        if ($layer->parent !== null && ($tree->layers[$layer->parent] ?? null)?->lays($layer) === true) {
+        $parent = $tree->layers[$layer->parent ?? ''] ?? null;
+        if ($parent?->lays($layer) === true) {
             return ['x', 'y', ...self::sizes($layer->widthFrom() !== Size::Length, $layer->heightFrom() !== Size::Length)];
         }
 
@@ -34,6 +35,8 @@ final readonly class Computed
             $layer->content instanceof Stack => self::sizes($layer->widthFrom() === Size::Content, $layer->heightFrom() === Size::Content),
             $layer->content instanceof ArrayLayer => self::sizes(false, $layer->heightFrom() === Size::Content),
             $layer->content instanceof Text => self::sizes(! $layer->content->wrapped, true),
+            // A cell is as wide as its column, and what is pinned in it has followed.
+            $layer->isGroup() && $parent?->content instanceof ArrayLayer => self::sizes(false, true),
             // A turned group that changes its size moves its corner, too.
             $layer->isGroup() => self::sizes($layer->rotation === 0.0, $layer->rotation === 0.0),
             default => [],

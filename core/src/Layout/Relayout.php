@@ -151,7 +151,8 @@ final readonly class Relayout
                 : $layer->with(content: $layer->content->with(wrapped: true));
         }
         $old = ($before->layers[$layer->id] ?? null);
-        if ($old !== null && $old->content === $layer->content && $old->box->width === $layer->box->width && $old->box->height === $layer->box->height) {
+        // A step done again brings the same words in another object.
+        if ($old !== null && ($old->content === $layer->content || $old->content->toArray() === $layer->content->toArray()) && $old->box->width === $layer->box->width && $old->box->height === $layer->box->height) {
             return $layer;
         }
         $measured = $this->measured($layer);

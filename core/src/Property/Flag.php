@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Property;
 
+use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 
 /**
@@ -26,7 +27,11 @@ final class Flag extends Property
 
     protected function entered(string $text, mixed $has, Typing $typing): bool
     {
-        return $text === 'true';
+        return match ($text) {
+            'true' => true,
+            'false' => false,
+            default => throw new InvalidInput('value', ucfirst($this->label()).' is true or false'),
+        };
     }
 
     public function value(Reader $in): bool

@@ -68,6 +68,14 @@ it('adds to each what is added to one, and leaves words alone where they differ'
         ->and(ofAll(inAll(['type' => 'set-words', 'layer' => 'cardaname', 'words' => 'Vase']), 'name', fn (Layer $layer): mixed => $layer->content->toArray()['words']))->toBe(['Vase', 'Bowl', 'Mug']);
 });
 
+it('works out the most copies of the most parts that it takes within a second', function (): void {
+    $parts = fn (int $copy): array => array_map(fn (int $part): string => "c{$copy}p{$part}", range(0, 199));
+    $reader = Kindred\Input\Reader::of(['type' => 'edit-together', 'copies' => array_map(fn (int $copy): array => ['screen' => 'home', 'parts' => $parts($copy)], range(1, 500)),
+        'command' => ['type' => 'mark-layers', 'screen' => 'home', 'layers' => array_slice($parts(1), 0, 10), 'hidden' => true]]);
+    $set = Kindred\Command\Commands::read($reader)->workingSet();
+    expect(count(array_unique($set->layers)))->toBe(5000);
+});
+
 it('is one step, named after what was done, and holds no other of its kind', function (): void {
     $command = ['type' => 'edit-together', 'copies' => [['screen' => 'home', 'parts' => ['carda']]], 'command' => ['type' => 'move-layers', 'screen' => 'home', 'layers' => ['carda'], 'dx' => 1, 'dy' => 1]];
     expect(Kindred\Command\Commands::read(Kindred\Input\Reader::of($command))->label(threeCards()))->toBe('Move carda, in all copies')

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Kindred\Document\Layer;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
+use Kindred\Input\InvalidInput;
 use Kindred\Kit\Kit;
 use Kindred\Tests\Sample;
 
@@ -45,5 +46,7 @@ it('hangs a new screen to the right of all others, under the next number that is
     $one = $add($tree, 'newone');
     expect([$one->screen('newone')->name, $one->screen('newone')->box->x])->toBe(['Screen '.($count + 1), $right + 80])
         ->and($add($add($tree, 'taken', ['name' => 'Screen '.($count + 2)]), 'newtwo')->screen('newtwo')->name)->toBe('Screen '.($count + 3))
-        ->and($add($tree, 'placed', ['x' => 5, 'y' => 6, 'name' => 'Here'])->screen('placed')->box->x)->toBe(5.0);
+        ->and($add($tree, 'placed', ['x' => 5, 'y' => 6, 'name' => 'Here'])->screen('placed')->box->x)->toBe(5.0)
+        // Half a place is none, and is not passed over.
+        ->and(fn () => $add($tree, 'half', ['x' => 5]))->toThrow(InvalidInput::class, 'screen.y');
 });

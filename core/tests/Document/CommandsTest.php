@@ -117,10 +117,24 @@ it('sets fields of many layers at once, each against its own parent', function (
         ->and($tree->layer('boxa')->corners->toArray())->toBe(['topLeft' => 0.0, 'topRight' => 9.0, 'bottomRight' => 0.0, 'bottomLeft' => 0.0]);
 });
 
-it('refuses values that a field cannot have', function (string $field, string $value): void {
-    Sample::after(Sample::tree(), ['type' => 'set-field', 'screen' => 'home', 'layers' => ['words', 'boxa'], 'field' => $field, 'value' => $value]);
-})->with([['width', '-1'], ['width', '100001'], ['opacity', '101%'], ['size', '0.5'], ['align', 'justify-all'], ['fill', 'blurple'], ['weight', 'bold'], ['lineHeight', '9']])
-    ->throws(InvalidInput::class);
+it('refuses values that a field cannot have, at the value', function (string $field, string $value, string $layer = 'words'): void {
+    $place = '';
+    try {
+        Sample::after(Sample::tree(), ['type' => 'set-field', 'screen' => 'home', 'layers' => [$layer], 'field' => $field, 'value' => $value]);
+    } catch (InvalidInput $refused) {
+        $place = $refused->place;
+    }
+    expect($place)->toBe('value');
+})->with([
+    ['width', '-1'], ['width', '100001'], ['opacity', '101%'], ['style.size', '0.5'], ['style.align', 'justify-all'], ['fills.0.colour', 'blurple'], ['style.weight', 'bold'], ['style.lineHeight', '9'],
+    ['style.italic', 'perhaps'], ['blend', 'stir'], ['corners', '-2', 'boxa'], ['stroke.colour', 'none at all', 'boxa'],
+]);
+
+it('refuses a look of which layers know a part not, and changes nothing', function (): void {
+    $look = fn (array $style): Tree => Sample::after(Sample::tree(), ['type' => 'set-style', 'screen' => 'home', 'layers' => ['boxa'], 'style' => $style]);
+    expect($look(['fills.0.colour' => '#0a0b0c'])->layer('boxa')->fills[0]->colour->toHex())->toBe('#0a0b0c')
+        ->and(fn () => $look(['fills.0.colour' => '#0a0b0c', 'fill' => '#0a0b0c']))->toThrow(InvalidInput::class, 'Copy the look again');
+});
 
 it('wraps a text that is given a width, and measures it', function (): void {
     $tree = Sample::after(Sample::tree(), ['type' => 'set-field', 'screen' => 'home', 'layers' => ['words'], 'field' => 'width', 'value' => '45']);

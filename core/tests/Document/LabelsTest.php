@@ -36,7 +36,7 @@ function steps(): array
         [['type' => 'rename-layer', 'layer' => 'icon', 'name' => 'Done'], 'Rename Tick to Done'],
         [['type' => 'reorder-layers', 'layers' => ['icon'], 'above' => null], 'Reorder Tick'],
         [['type' => 'set-field', 'layers' => ['boxa'], 'field' => 'style.lineHeight', 'value' => '1'], 'Set line height of Box'],
-        [['type' => 'swap-layers', 'layers' => ['boxa', 'icon']], 'Swap 2 layers'], [['type' => 'set-style', 'layers' => ['boxa'], 'style' => ['fill' => '#fff']], 'Give Box the copied look'],
+        [['type' => 'swap-layers', 'layers' => ['boxa', 'icon']], 'Swap 2 layers'], [['type' => 'set-style', 'layers' => ['boxa'], 'style' => ['fills.0.colour' => '#fff']], 'Give Box the copied look'],
         [['type' => 'align-screens', 'screens' => ['home', 'next'], 'edge' => 'top'], 'Align 2 screens (top)'], [['type' => 'distribute-screens', 'screens' => ['home', 'next'], 'axis' => 'x', 'gap' => 8], 'Set the gap of 2 screens'],
         [['type' => 'even-layers', 'layers' => ['boxa', 'icon']], 'Even out 2 layers'],
         [['type' => 'set-words', 'layer' => 'words', 'words' => "  Two bowls\nto collect from the shelf on Thursday"], 'Write “Two bowls to collect from the s…”'],

@@ -15,7 +15,7 @@ use Kindred\Tests\Sample;
 
 it('never leads to a document that cannot be read, exported, brought in again or undone', function (int $seed): void {
     mt_srand($seed);
-    $tree = $start = Sample::tree();
+    $tree = $start = $seed % 4 === 0 ? Sample::everything()->tree : Sample::tree();
     $done = [];
     for ($step = 0; $step < 50; $step++) {
         $data = $step % 3 === 0 ? AnyCommand::on($tree, $step) : AnyCommand::extreme($tree, $step);
@@ -47,6 +47,30 @@ it('tries every registered command', function (): void {
     $tried = array_unique(array_column(AnyCommand::all(Sample::tree(), 1), 'type'));
     $registered = array_map(fn (string $class): string => $class::type(), Commands::ALL);
     expect(array_values(array_diff($registered, $tried)))->toBe([]);
+});
+
+it('finds something to change for every registered command', function (): void {
+    mt_srand(7);
+    $tree = Sample::everything()->tree;
+    $changing = [];
+    for ($step = 0; $step < 60; $step++) {
+        $all = AnyCommand::all($tree, $step);
+        foreach ($all as $data) {
+            try {
+                if (! isset($changing[$data['type']]) && Difference::between($tree, Sample::after($tree, $data))->changes !== []) {
+                    $changing[$data['type']] = true;
+                }
+            } catch (InvalidInput|Missing) {
+                // Not on this tree.
+            }
+        }
+        try {
+            $tree = Sample::after($tree, $all[mt_rand(0, count($all) - 1)]);
+        } catch (InvalidInput|Missing) {
+            // Another one comes next.
+        }
+    }
+    expect(array_values(array_diff(array_map(fn (string $class): string => $class::type(), Commands::ALL), array_keys($changing))))->toBe([]);
 });
 
 it('refuses what would be too large and says what', function (array $commands, string $message): void {

@@ -9,6 +9,7 @@ use Kindred\Document\Missing;
 use Kindred\Document\Overtaken;
 use Kindred\Document\Place;
 use Kindred\Document\Tree;
+use Kindred\Exchange\ProjectFile;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Layout\Computed;
@@ -18,7 +19,7 @@ use Kindred\Tests\Sample;
 
 it('restores the tree exactly after any sequence of commands', function (int $seed): void {
     mt_srand($seed);
-    $tree = $start = Sample::tree();
+    $tree = $start = $seed % 4 === 0 ? Sample::everything()->tree : Sample::tree();
     $done = [];
     for ($step = 0; $step < 60; $step++) {
         $data = AnyCommand::on($tree, $step);
@@ -45,7 +46,7 @@ it('restores the tree exactly after any sequence of commands', function (int $se
 
 it('restores the tree as well without what only the layout has changed, for that follows', function (int $seed): void {
     mt_srand($seed);
-    $tree = $start = Sample::relayout()->after(Sample::tree()->with(layers: []), Sample::tree());
+    $tree = $start = $seed % 4 === 0 ? Sample::everything()->tree : Sample::relayout()->after(Sample::tree()->with(layers: []), Sample::tree());
     $consequences = new Consequences(Sample::relayout());
     $done = [];
     for ($step = 0; $step < 60; $step++) {
@@ -125,3 +126,32 @@ it('does not remove a group into which something was put since', function (): vo
     $filled = Sample::after($grouped, ['type' => 'reorder-layers', 'screen' => 'home', 'parent' => $group, 'layers' => ['words'], 'above' => null]);
     Difference::between($before, $grouped)->inverse()->applyTo($filled);
 })->throws(Overtaken::class);
+
+/**
+ * The layer after a step, after it was undone, and after it was done again, as the log does it.
+ *
+ * @param  list<array<string, mixed>>  $layers  of the first screen
+ * @param  array<string, mixed>  $command
+ * @return list<mixed> the box before, after, undone and done again
+ */
+function thereAndBack(array $layers, array $command, string $layer): array
+{
+    $file = Sample::file();
+    $file['screens'][0]['layers'] = $layers;
+    $tree = ProjectFile::read((string) json_encode($file))->tree;
+    $before = Sample::relayout()->after(new Tree($tree->project), $tree);
+    $after = Sample::after($before, $command + ['screen' => 'home']);
+    $step = Difference::read(Reader::of(json_decode((string) json_encode(Computed::without(Difference::between($before, $after), $before, $after)->toArray(), JSON_PRESERVE_ZERO_FRACTION), true)));
+    $consequences = new Consequences(Sample::relayout());
+    $undone = $consequences->replayed($after, $step->inverse());
+
+    return array_map(fn (Tree $one): array => get_object_vars($one->layer($layer)->box), [$before, $after, $undone, $consequences->replayed($undone, $step)]);
+}
+
+it('brings what is pinned in a cell back to its width when the array is resized and that is undone', function (): void {
+    $bar = ['id' => 'barone', 'kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 90, 'height' => 20, 'pins' => ['left' => true, 'right' => true, 'top' => true]];
+    $array = ['id' => 'pots', 'kind' => 'array', 'x' => 0, 'y' => 0, 'width' => 200, 'height' => 20, 'columns' => 2, 'columnGap' => 20, 'sheet' => ['columns' => [], 'rows' => [['id' => 'row1', 'values' => (object) []], ['id' => 'row2', 'values' => (object) []]]],
+        'children' => [['id' => 'card', 'kind' => 'group', 'x' => 0, 'y' => 0, 'width' => 90, 'height' => 20, 'children' => [$bar]]]];
+    [$before, $after, $undone, $again] = thereAndBack([$array], ['type' => 'set-field', 'layers' => ['pots'], 'field' => 'width', 'value' => '140'], 'barone');
+    expect([$before['width'], $after['width'], $undone, $again])->toEqual([90, 60, $before, $after]);
+});

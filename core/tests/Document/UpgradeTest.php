@@ -16,21 +16,15 @@ use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Tests\Sample;
 
-/** What version 1 wrote, as it wrote it. */
-function writtenBefore(string $name): string
-{
-    return (string) file_get_contents(dirname(__DIR__)."/fixtures/version-1/{$name}");
-}
-
 it('reads the files of version 1, and writes them as they are today', function (string $name): void {
-    $file = ProjectFile::read(writtenBefore($name));
+    $file = ProjectFile::read(Sample::before($name));
     $today = Sample::written($file);
     expect(json_decode($today)->version)->toBe(Upgrades::VERSION)
         ->and(ProjectFile::read($today)->tree->layers)->toEqual($file->tree->layers)->and(ProjectFile::read($today)->write())->toBe($today);
 })->with(['fernhollow.kindred.json', 'kiln-shelf.kindred.json', 'everything.kindred.json']);
 
 it('brings what has another form today to it, and leaves the rest', function (): void {
-    $tree = ProjectFile::read(writtenBefore('everything.kindred.json'))->tree;
+    $tree = ProjectFile::read(Sample::before('everything.kindred.json'))->tree;
     [$slide, $pots] = [$tree->layer('slide')->content, $tree->layer('pots')->content];
     expect(array_column($tree->layer('right')->toArray()['fills'], 'colour'))->toBe(['#010203', '#ddeeff', '#aabbcc'])
         ->and($slide instanceof Widget ? [$slide->min, $slide->value, $slide->max] : null)->toBe([-20.0, 40.0, 80.0])
@@ -49,7 +43,7 @@ it('brings what has another form today to it, and leaves the rest', function ():
 });
 
 it('lays out cells with overrides of version 1 as that did', function (): void {
-    $tree = ProjectFile::read(writtenBefore('everything.kindred.json'))->tree;
+    $tree = ProjectFile::read(Sample::before('everything.kindred.json'))->tree;
     $cells = Sample::relayout()->cells->of($tree, $tree->layer('pots'));
     $of = fn (int $cell, string $part): Layer => $cells[$cell]->tree->layer($part);
     expect([$of(1, 'dish')->box->x, $of(1, 'dish')->box->width, $of(1, 'dish')->opacity, $of(1, 'dish')->rotation, $of(1, 'dish')->corners->radii()])->toEqual([81.5, 60, 0.4, 90, [2, 8, 8, 8]])
@@ -58,7 +52,7 @@ it('lays out cells with overrides of version 1 as that did', function (): void {
 });
 
 it('takes back and makes again every step of a history of version 1', function (): void {
-    ['end' => $end, 'log' => $log] = json_decode(writtenBefore('history.json'), true);
+    ['end' => $end, 'log' => $log] = json_decode(Sample::before('history.json'), true);
     $layer = fn (array $data): Layer => Layer::read(Reader::kept(Upgrades::layer($data, 1)));
     $screen = fn (array $data): Screen => Screen::read(Reader::kept($data));
     $by = fn (array $all, Closure $read): array => array_column(array_map($read, $all), null, 'id');
@@ -67,7 +61,7 @@ it('takes back and makes again every step of a history of version 1', function (
     foreach (array_reverse($steps) as $step) {
         $tree = $step->inverse()->applyTo($tree);
     }
-    $first = ProjectFile::read(writtenBefore('everything.kindred.json'))->tree;
+    $first = ProjectFile::read(Sample::before('everything.kindred.json'))->tree;
     expect(array_keys($tree->layers))->toEqualCanonicalizing(array_keys($first->layers));
     foreach ($tree->layers as $id => $layer) {
         expect($layer->properties())->toEqual($first->layer($id)->properties());
@@ -79,7 +73,7 @@ it('takes back and makes again every step of a history of version 1', function (
 });
 
 it('reads a file whose version comes after its screens as one of version 1, and as no other', function (int $version, bool $fine): void {
-    $file = json_decode(writtenBefore('everything.kindred.json'), true);
+    $file = json_decode(Sample::before('everything.kindred.json'), true);
     unset($file['version']);
     $json = (string) json_encode([...$file, 'version' => $version]);
     $fine ? expect(ProjectFile::read($json)->tree->layer('right')->fills[0]->colour->toHex())->toBe('#010203')

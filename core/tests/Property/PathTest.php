@@ -79,7 +79,7 @@ it('takes a value as it is written for one that is typed', function (): void {
 it('tells what has a say in the layout from paint, and paint from the rest', function (): void {
     $layer = plainly(['fills' => [['colour' => '#112233']]]);
     $layers = Properties::of(Layer::class);
-    $painted = $layer->with(fills: [Fill::solid('#ffffff')]);
+    $painted = $layer->with(fills: [new Fill(Colour::parse('#ffffff'))]);
     $named = $layer->with(name: 'Other');
     $moved = $layer->with(rotation: 5.0);
     $same = fn (Layer $other): array => array_map(fn (Affects $by): bool => $layers->isSame($layer, $other, $by), [Affects::Layout, Affects::Paint, Affects::Nothing]);

@@ -18,9 +18,4 @@ final readonly class Fill implements Stored
         #[Is\Parsed(60, label: 'fill', given: true, absent: ['#ffffff'])] public Colour $colour,
     ) {
     }
-
-    public static function solid(string $colour): self
-    {
-        return new self(Colour::parse($colour));
-    }
 }
