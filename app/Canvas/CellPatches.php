@@ -10,7 +10,7 @@ use Kindred\Document\Place;
 use Kindred\Document\Sheet\Slot;
 use Kindred\Document\Tree;
 use Kindred\Layout\CellGrid;
-use Kindred\Layout\Relayout;
+use Kindred\Layout\Cells;
 use Kindred\Render\Renderer;
 use Kindred\Render\Rendering;
 use Kindred\Render\ShellDifference;
@@ -23,7 +23,7 @@ use Kindred\Render\ShellDifference;
  */
 final readonly class CellPatches
 {
-    public function __construct(private Renderer $renderer, private Relayout $relayout)
+    public function __construct(private Renderer $renderer, private Cells $cells)
     {
     }
 
@@ -35,21 +35,21 @@ final readonly class CellPatches
         if (! $old?->content instanceof ArrayLayer || ! $new->content instanceof ArrayLayer) {
             return null;
         }
-        $earlier = $this->relayout->cells->grid($before, $old);
-        $later = $this->relayout->cells->grid($after, $new);
+        $earlier = $this->cells->grid($before, $old);
+        $later = $this->cells->grid($after, $new);
         if ($earlier === null || $later === null || $earlier->key() !== $later->key()) {
             return null;
         }
         $paint = $this->paint($before, $after, $old, $new, $rendering);
 
-        return $paint === null ? null : $this->cells($earlier, $later, $old->content, $new->content, $paint, $rendering);
+        return $paint === null ? null : $this->changed($earlier, $later, $old->content, $new->content, $paint, $rendering);
     }
 
     /**
      * @param  array<string, list<array{int, string, string|null}>>  $paint
      * @return CellsPatch|null
      */
-    private function cells(CellGrid $earlier, CellGrid $later, ArrayLayer $old, ArrayLayer $new, array $paint, Rendering $rendering): ?array
+    private function changed(CellGrid $earlier, CellGrid $later, ArrayLayer $old, ArrayLayer $new, array $paint, Rendering $rendering): ?array
     {
         [$from, $to] = [$earlier->tracks(), $later->tracks()];
         $first = array_key_first($later->order());
@@ -60,7 +60,7 @@ final readonly class CellPatches
         $drawn = [];
         foreach ($rows as $row) {
             $cell = $later->cell($row);
-            $drawn[$row] = $cell === null ? '' : $this->renderer->cell($cell, $rendering, $row === $first);
+            $drawn[$row] = $cell === null ? '' : $this->renderer->copy($cell, $rendering, $row === $first);
         }
         $reordered = $earlier->order() !== $later->order();
         $patch = ['drawn' => $drawn, 'paint' => $paint];
@@ -100,7 +100,7 @@ final readonly class CellPatches
     /**
      * How layers of the design are painted otherwise, the same in all cells.
      *
-     * @return array<string, list<array{int, string, string|null}>>|null null where it is more than paint, or not the same in all
+     * @return array<string, list<array{int, string, string|null}>>|null null where it is more than paint, not the same in all, or in cells of these cells
      */
     private function paint(Tree $before, Tree $after, Layer $old, Layer $new, Rendering $rendering): ?array
     {
@@ -111,7 +111,8 @@ final readonly class CellPatches
                 continue;
             }
             $difference = ShellDifference::between($this->renderer->shell($earlier, $rendering), $this->renderer->shell($part, $rendering));
-            if ($difference === null || ($difference !== [] && $new->content instanceof ArrayLayer && $new->content->sheet->feeding($part->id, Slot::Colour) !== null)) {
+            $nested = count($after->expanding($part)) > 1;
+            if ($difference === null || ($difference !== [] && ($nested || ! $new->content instanceof ArrayLayer || $new->content->sheet->feeding($part->id, Slot::Colour) !== null))) {
                 return null;
             }
             if ($difference !== []) {

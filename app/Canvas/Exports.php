@@ -12,7 +12,7 @@ use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Exchange\WebPage;
 use Kindred\Input\InvalidInput;
-use Kindred\Layout\Relayout;
+use Kindred\Layout\Expansion;
 use Kindred\Render\DeviceFrame;
 use Kindred\Render\Renderer;
 use Kindred\Type\FaceBook;
@@ -28,7 +28,7 @@ final readonly class Exports
         private Assets $assets,
         private Renderer $renderer,
         private FaceBook $faces,
-        private Relayout $relayout,
+        private Expansion $expansion,
         private Raster $raster,
     ) {
     }
@@ -38,7 +38,7 @@ final readonly class Exports
         $page = new WebPage(
             $this->renderer,
             $this->faces,
-            $this->relayout,
+            $this->expansion,
             (string) file_get_contents(public_path('build/player/player.js')),
             (string) file_get_contents(public_path('build/player/player.css')),
         );

@@ -6,9 +6,10 @@ namespace App\Canvas;
 
 use App\Models\Project;
 use Kindred\Compare\Measures;
+use Kindred\Document\Address;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Layout\Inference;
@@ -19,7 +20,7 @@ use Kindred\Document\WorkingSet;
 use Kindred\Flow\Signals;
 use Kindred\Kit\Kit;
 use Kindred\Layout\Computed;
-use Kindred\Layout\Relayout;
+use Kindred\Layout\Expansion;
 use Kindred\Signal\Template;
 use Kindred\Type\FaceBook;
 
@@ -32,20 +33,20 @@ final readonly class Facets
         'rising', 'evenOdd', 'direction', 'wrap', 'rowGap', 'columnGap', 'padding', 'justifyContent', 'alignItems', 'alignContent', 'columns', 'minWidth', 'cellHeight', 'sizing', 'pins',
     ];
 
-    public function __construct(private TreeLoader $store, private FaceBook $faces, private Relayout $relayout, private Kit $kit)
+    public function __construct(private TreeLoader $store, private FaceBook $faces, private Expansion $expansion, private Kit $kit)
     {
     }
 
     /**
-     * @param  list<string>  $names  of layers as the wall calls them
+     * @param  list<string>  $names  the addresses of layers
      * @param  list<string>  $screens  where several are selected
      * @return array<string, mixed> for the view
      */
     public function of(Project $project, ?string $screen, array $names, array $screens = []): array
     {
-        $named = array_map(CellName::of(...), $names);
-        $tree = $this->store->load($project, new WorkingSet(layers: array_values(array_unique(array_map(fn (CellName $name): string => $name->layer, $named))), reel: true));
-        $layers = array_values(array_filter(array_map(fn (CellName $name): ?Layer => $this->shown($tree, $name), $named)));
+        $named = array_map(Address::of(...), $names);
+        $tree = $this->store->load($project, new WorkingSet(layers: array_values(array_unique(array_map(fn (Address $one): string => $one->layer, $named))), reel: true));
+        $layers = array_values(array_filter(array_map(fn (Address $one): ?Layer => $this->expansion->at($tree, $one), $named)));
         $only = count($layers) === 1 ? $layers[0] : null;
         $values = [];
         foreach (Field::all() as $path => $field) {
@@ -124,31 +125,31 @@ final readonly class Facets
         return ['applies' => $values !== [], 'value' => count($distinct) === 1 ? $distinct[0] : '', 'mixed' => count($distinct) > 1];
     }
 
-    /** The layer as it is, or as it is in its cell. */
-    private function shown(Tree $tree, CellName $name): ?Layer
-    {
-        $layer = $tree->layers[$name->layer] ?? null;
-        $in = $name->row === null ? null : $name->cell($tree, $this->relayout)?->tree->layers[$name->layer] ?? null;
-
-        return $layer === null || $in === null ? $layer : $in->with(screen: $layer->screen, parent: $layer->parent);
-    }
-
     /**
-     * The cell that the selection lies in: its array, its row, and the fields in which the one selected layer overrides its design there.
+     * The cells that the selection lies in, the outermost first: their arrays and numbers, and the fields in which the one
+     * selected layer is otherwise there.
      *
-     * @param  list<CellName>  $named
-     * @return array{array: Layer, row: string, number: int, overrides: list<string>}|null
+     * @param  list<Address>  $named
+     * @return array{cells: list<array{array: Layer, number: int}>, overridden: list<string>, address: string}|null
      */
     private function cell(Tree $tree, array $named): ?array
     {
-        $rows = array_unique(array_map(fn (CellName $name): ?string => $name->row, $named));
-        $array = $named === [] ? null : $named[0]->array($tree);
-        if (count($rows) !== 1 || $rows[0] === null || $array === null || ! $array->content instanceof ArrayLayer) {
+        $layer = $named === [] ? null : ($tree->layers[$named[0]->layer] ?? null);
+        if ($layer === null || $named[0]->copies === [] || count(array_unique(array_map(fn (Address $one): string => (string) $one->with(''), $named))) > 1) {
             return null;
         }
-        $overrides = count($named) === 1 ? array_keys($array->content->overrides[$rows[0]][$named[0]->layer] ?? []) : [];
+        $cells = $overridden = [];
+        foreach (array_reverse($tree->expanding($layer)) as $i => $around) {
+            $copy = $named[0]->copies[$i] ?? '';
+            $number = $around->content instanceof Expanding ? array_search($copy, $around->content->copies(), true) : false;
+            if (! $around->content instanceof Expanding || $number === false) {
+                return null;
+            }
+            $cells[] = ['array' => $around, 'number' => $number + 1];
+            array_push($overridden, ...$around->content->overridden($copy, new Address($layer->id, array_slice($named[0]->copies, $i + 1))));
+        }
 
-        return ['array' => $array, 'row' => $rows[0], 'number' => $array->content->sheet->indexOf($rows[0]) + 1, 'overrides' => $overrides];
+        return ['cells' => $cells, 'overridden' => count($named) === 1 ? array_values(array_unique($overridden)) : [], 'address' => (string) $named[0]];
     }
 
     /**

@@ -11,6 +11,7 @@ use Kindred\Document\Entity;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Place;
 use Kindred\Document\Rank;
@@ -48,11 +49,11 @@ final readonly class Patches
             if ($change->entity !== Entity::Layer || ! $this->isHung($change, $after)) {
                 continue;
             }
-            $now = isset($after->layers[$change->id]) ? $this->arrayAround($after, $after->layers[$change->id]->parent) : null;
-            foreach ([$now, $this->arrayAround($after, $change->before['parent'] ?? null)] as $array) {
-                $redrawn += $array === null ? [] : [$array => true];
+            $now = isset($after->layers[$change->id]) ? $this->expandingAround($after, $after->layers[$change->id]->parent) : null;
+            foreach ([$now, $this->expandingAround($after, $change->before['parent'] ?? null)] as $around) {
+                $redrawn += $around === null ? [] : [$around => true];
             }
-            // A layer that has moved into a cell is drawn only there.
+            // A layer that has moved into a copy is drawn only there.
             if ($now !== null && $change->touches('parent', 'screen') && ! $change->isAddition()) {
                 $patches[] = ['layer' => $change->id, 'removed' => true];
             }
@@ -167,23 +168,19 @@ final readonly class Patches
         return $change->touches('screen') && ! $change->isAddition() && ! $change->isRemoval() ? ['layer' => $change->id, 'removed' => true] : null;
     }
 
-    /** The array in whose cells a layer with that parent lies: all of them are drawn again when it changes. */
-    private function arrayAround(Tree $tree, mixed $parent): ?string
+    /** The outermost layer that shows what lies right in a parent several times: its copies are drawn again when it changes. */
+    private function expandingAround(Tree $tree, mixed $parent): ?string
     {
-        while (is_string($parent) && isset($tree->layers[$parent])) {
-            if ($tree->layers[$parent]->content instanceof ArrayLayer) {
-                return $parent;
-            }
-            $parent = $tree->layers[$parent]->parent;
-        }
+        $layer = is_string($parent) ? $tree->layers[$parent] ?? null : null;
+        $around = $layer === null ? [] : [...($layer->content instanceof Expanding ? [$layer] : []), ...$tree->expanding($layer)];
 
-        return null;
+        return $around === [] ? null : end($around)->id;
     }
 
     /** Whether a layer's content is gone from the picture: the layer was removed, or its cells are redrawn. */
     private function isGone(mixed $parent, Tree $after): bool
     {
-        return is_string($parent) && (! isset($after->layers[$parent]) || $this->arrayAround($after, $parent) !== null);
+        return is_string($parent) && (! isset($after->layers[$parent]) || $this->expandingAround($after, $parent) !== null);
     }
 
     /** @return list<string> */
@@ -257,7 +254,7 @@ final readonly class Patches
             return ['layer' => $change->id, 'removed' => true, 'at' => $change->before['screen'] ?? null];
         }
         $layer = $after->layer($change->id);
-        if ($this->arrayAround($after, $layer->parent) !== null) {
+        if ($this->expandingAround($after, $layer->parent) !== null) {
             return null;
         }
         // A new layer is drawn with its content; layers that moved into it are removed from where they were.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Tests;
 
+use Kindred\Document\Address;
 use Kindred\Document\Copies;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
@@ -84,6 +85,7 @@ final class AnyCommand
         $on = ['screen' => $screen, 'layers' => $some];
         $fields = [['x', '10%+3'], ['width', (string) mt_rand(1, 300)], ['rotation', (string) mt_rand(-180, 180)], ['fills.0.colour', '#'.dechex(mt_rand(0x100000, 0xFFFFFF))], ['style.size', (string) mt_rand(8, 60)], ['corners', '12'], ['stroke.width', '2'], ['opacity', '50%'], ['direction', 'column'], ['wrap', 'wrap'], ['columnGap', '7'], ['padding', '9'], ['alignItems', 'center'], ['sizing.width', 'stretch'], ['sizing.height', 'content'], ['sizing.maxWidth', '90'], ['sizing.absolute', 'true'], ['pins.right', 'true'], ['pins.bottom', 'true'], ['pins.horizontal', 'proportion'], ['style.italic', ['true', 'false'][$step % 2]], ['zoom', mt_rand(10, 2000).'%'], ['positionX', mt_rand(0, 100).'%'], ['positionY', '0'], ['kind', ['box', 'ellipse', 'line'][$step % 3]]];
         [$field, $value] = $fields[mt_rand(0, count($fields) - 1)];
+        $cell = self::cell($tree, $screen) ?? $one;
         $commands = [
             ['type' => 'move-layers', 'dx' => $number(), 'dy' => $number()] + $on,
             ['type' => 'set-field', 'field' => $field, 'value' => $value] + $on,
@@ -99,8 +101,8 @@ final class AnyCommand
             ['type' => 'array-layers', 'seed' => "a{$step}"] + $on,
             ['type' => 'detach-arrays', 'seed' => "e{$step}", 'screen' => $screen, 'layers' => [$array->id ?? $one]],
             ['type' => 'add-rows', 'seed' => "r{$step}", 'screen' => $screen, 'layer' => $array->id ?? $one, 'count' => $step % 4 + 1],
-            ['type' => 'set-words', 'screen' => $screen, 'layer' => $one, 'words' => "Cell {$step}", 'row' => $row, 'apart' => true],
-            ['type' => 'set-field', 'field' => $field, 'value' => $value, 'row' => $row, 'apart' => true] + $on,
+            ['type' => 'set-words', 'screen' => $screen, 'layer' => $cell, 'words' => "Cell {$step}", 'apart' => true],
+            ['type' => 'set-field', 'screen' => $screen, 'layers' => [$cell], 'field' => $field, 'value' => $value, 'apart' => (bool) mt_rand(0, 2)],
             ['type' => 'set-screen-field', 'screen' => $screen, 'field' => 'device', 'value' => ['phone', 'tablet', 'watch'][$step % 3]],
             ['type' => 'mark-layers', 'hidden' => (bool) mt_rand(0, 1)] + $on,
             ['type' => 'rename-layer', 'layer' => $one, 'name' => "Name {$step}"],
@@ -173,6 +175,15 @@ final class AnyCommand
         return ['none'];
     }
 
+    /** The address of any layer that is shown in copies. */
+    private static function cell(Tree $tree, string $screen): ?string
+    {
+        $inside = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->screen === $screen && $tree->expanding($layer) !== []));
+        $addresses = $inside === [] ? [] : $tree->addresses($inside[mt_rand(0, count($inside) - 1)]);
+
+        return $addresses === [] ? null : (string) $addresses[mt_rand(0, count($addresses) - 1)];
+    }
+
     /** @return list<array<string, mixed>> */
     private static function onSheets(Tree $tree, string $screen, ?Layer $array, string $row, int $step): array
     {
@@ -181,8 +192,8 @@ final class AnyCommand
         $on = ['screen' => $screen, 'layer' => $array->id ?? 'none'];
         $column = $sheet->columns[0]->id ?? 'none';
         $overrides = $array?->content instanceof ArrayLayer ? $array->content->overrides : [];
-        $apart = (string) (array_key_first($overrides) ?? $row);
-        $part = (string) (array_key_first($overrides[$apart] ?? []) ?? $sheet->columns[0]->layer ?? 'none');
+        $copy = (string) (array_key_first($overrides) ?? $row);
+        $within = Address::of((string) (array_key_first($overrides[$copy] ?? []) ?? $sheet->columns[0]->layer ?? 'none'));
 
         return [
             ['type' => 'set-cell', 'row' => $row, 'column' => $column, 'value' => "Value {$step}"] + $on,
@@ -193,7 +204,7 @@ final class AnyCommand
             ['type' => 'put-column', 'column' => ['id' => "col{$step}", 'name' => 'More', 'slot' => ['colour', 'shown', 'words'][$step % 3], 'layer' => $step % 2 === 0 ? $design : null]] + $on,
             ['type' => 'remove-column', 'column' => $column] + $on,
             ['type' => 'sample-column', 'column' => $column, 'sample' => \Kindred\Document\Sheet\Sample::cases()[0]->value, 'seed' => "sc{$step}"] + $on,
-            ['type' => 'reset-override', 'row' => $apart, 'part' => $part] + $on,
+            ['type' => 'reset-override', 'screen' => $screen, 'layer' => (string) new Address($within->layer, [$copy, ...$within->copies])],
         ];
     }
 

@@ -10,7 +10,9 @@ use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Exchange\ProjectSchema;
 use Kindred\Input\Reader;
+use Kindred\Layout\Cells;
 use Kindred\Layout\Consequences;
+use Kindred\Layout\Expansion;
 use Kindred\Layout\Relayout;
 use Kindred\Render\IconSource;
 use Kindred\Render\Renderer;
@@ -62,7 +64,17 @@ final class Sample
 
     public static function relayout(): Relayout
     {
-        return new Relayout(new Typesetter(self::faces()));
+        return new Relayout(new Typesetter(self::faces()), self::cells());
+    }
+
+    public static function cells(): Cells
+    {
+        return new Cells(new Typesetter(self::faces()));
+    }
+
+    public static function expansion(): Expansion
+    {
+        return new Expansion(self::cells());
     }
 
     public static function renderer(): Renderer
@@ -78,7 +90,7 @@ final class Sample
             {
                 return [];
             }
-        }, self::relayout());
+        }, self::expansion());
     }
 
     public static function rendering(bool $editable = false, TextMode $text = TextMode::Live): Rendering
@@ -122,7 +134,28 @@ final class Sample
         $laid = self::relayout()->after(new Tree($file->tree->project), $file->tree);
 
         return new ProjectFile(self::after($laid, ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'twins', 'layers' => [['x' => 20] + $card, ['x' => 140] + $card]],
-            ['type' => 'put-entry', 'entry' => ['id' => 'planned', 'part' => 'plan', 'title' => 'Planned']]), $file->pictures);
+            ['type' => 'put-entry', 'entry' => ['id' => 'planned', 'part' => 'plan', 'title' => 'Planned']],
+            ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'shelf', 'layers' => [self::shelves()]]), $file->pictures);
+    }
+
+    /**
+     * An array of two shelves, each with a title and, in a stack, an array of three pots; the ids are made anew where it is created.
+     *
+     * @return array<string, mixed>
+     */
+    public static function shelves(): array
+    {
+        $style = ['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.5];
+        $text = fn (string $id, string $words): array => ['id' => $id, 'kind' => 'text', 'name' => ucfirst($id), 'words' => $words, 'wrapped' => true, 'style' => $style, 'sizing' => ['width' => 'stretch']];
+        $stack = ['kind' => 'stack', 'x' => 0, 'y' => 0, 'direction' => 'column', 'sizing' => ['height' => 'content']];
+        $rows = fn (string $name, string ...$values): array => array_map(fn (int $i, string $value): array => ['id' => $name.($i + 1), 'cells' => ['value' => $value]], array_keys($values), $values);
+        $pots = ['id' => 'pots', 'kind' => 'array', 'name' => 'Pots', 'columns' => 3, 'columnGap' => 10, 'sizing' => ['width' => 'stretch'],
+            'sheet' => ['columns' => [['id' => 'value', 'name' => 'Pot', 'slot' => 'words', 'layer' => 'label']], 'rows' => $rows('poth', 'Bowl', 'Mug', 'Vase')],
+            'children' => [['id' => 'tile', 'name' => 'Tile', 'width' => 80, 'children' => [$text('label', 'Pot')]] + $stack]];
+
+        return ['id' => 'shelves', 'kind' => 'array', 'name' => 'Shelves', 'x' => 20, 'y' => 300, 'width' => 260, 'columns' => 1, 'rowGap' => 16,
+            'sheet' => ['columns' => [['id' => 'value', 'name' => 'Shelf', 'slot' => 'words', 'layer' => 'title']], 'rows' => $rows('shelf', 'Upper', 'Lower')],
+            'children' => [['id' => 'board', 'name' => 'Board', 'width' => 260, 'rowGap' => 8, 'children' => [$text('title', 'Shelf'), $pots]] + $stack]];
     }
 
     /** A file as version 1 wrote it. */

@@ -6,7 +6,7 @@ import { redrawn, refilled } from './wall/anew.ts';
 import { Asking } from './wall/asking.ts';
 import { nextStep, rehearsed } from './wall/beginning.ts';
 import { Camera } from './wall/camera.ts';
-import { alone, bare } from './wall/cells.ts';
+import { alone, layerOf } from './wall/address.ts';
 import { Clipboard } from './wall/clipboard.ts';
 import { Commands } from './wall/commands.ts';
 import { Dropping } from './wall/dropping.ts';
@@ -164,7 +164,7 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
     },
     note: (screen, at, layer) => {
         tools.take('pick');
-        void notes.begin({ screen, layer: layer ? bare(layer.getAttribute('data-layer')!) : '', at: { x: at.x, y: at.y } }).then(showNotes).then(uncover);
+        void notes.begin({ screen, layer: layer ? layerOf(layer.getAttribute('data-layer')!) : '', at: { x: at.x, y: at.y } }).then(showNotes).then(uncover);
     },
     edit: (layer, at) => writing.edit(layer as SVGElement, at),
     rename: (name) => {
@@ -194,7 +194,7 @@ overlay.shown = () => {
     inside.show();
 };
 const together = new Together(wall);
-server.spread = (commands) => together.spread(perScreen(commands.flatMap((command) => alone(command, facets.inCell(), (id) => {
+server.spread = (commands) => together.spread(perScreen(commands.flatMap((command) => alone(command, facets.inCell.apart === true, (id) => {
     const layer = picture.layer(id);
     return layer && picture.box(layer);
 })), (id) => {
@@ -210,7 +210,7 @@ const editing = new Editing(parts, (array) => sheet.open(array));
 const making = new Making(parts);
 new Clipboard(parts, making);
 const writing = new Writing({
-    urls, picture, selection, server, writer, inCell: () => facets.inCell(), create: (screen, layer) => void gestures.create(screen, layer),
+    urls, picture, selection, server, writer, inCell: () => facets.inCell, create: (screen, layer) => void gestures.create(screen, layer),
     reveal: () => facets.reveal('widget'), chooseIcon: (screen, layer, place) => asking.icons({ screen, layer, place }), problem: onProblem,
 });
 const asking = new Asking(parts, making, together, (name) => {
@@ -287,7 +287,7 @@ const commands = new Commands(register({
     },
     takes: { make: () => takes.make(current()), compare: () => void takes.open(current()) },
     trials: () => {
-        if (selection.layers[0]) void trials.open(bare(selection.layers[0]));
+        if (selection.layers[0]) void trials.open(layerOf(selection.layers[0]));
     },
     apart: () => {
         together.stop();

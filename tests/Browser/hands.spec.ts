@@ -205,6 +205,61 @@ test('what is typed into a field of facets that are still about the layer before
     expect((await stored(page, 't00003'))['x']).toBe(24);
 });
 
+test('a number that opens a facet goes into the field of the layer that is selected, also before the facets are about it', async ({ page }) => {
+    await openDemo(page, 'Quick facets');
+    await near(page, 'Welcome');
+    await expect(page.locator(`${settled} .subject .kind`)).toHaveText('screen');
+    let release = (): void => undefined;
+    const held = new Promise<void>((go) => (release = go));
+    await page.route(/\/facets\?/, async (route) => {
+        await held;
+        await route.continue();
+    });
+    await page.keyboard.press('s');
+    await drag(page, await at(screen(page, 'Welcome'), 40, 700), await at(screen(page, 'Welcome'), 140, 740));
+    await saved(page);
+    await page.keyboard.press('1');
+    release();
+    await expect(page.locator(`${settled} .subject .kind`)).toHaveText('box');
+    await expect(page.locator('#f-x')).toBeFocused();
+});
+
+test('an entry that is chosen stays chosen when the answer to the change before comes', async ({ page }) => {
+    await openDemo(page, 'Quick entries');
+    await near(page, 'Welcome');
+    await page.keyboard.press('k');
+    await page.locator('#kit').getByLabel('Find a widget').fill('radio');
+    await page.keyboard.press('Enter');
+    await page.mouse.click(...(await at(screen(page, 'Welcome'), 160, 600)));
+    await saved(page);
+    await expect(page.locator(`${settled} .subject .kind`)).toHaveText('widget');
+    let [answered, sent, asked] = [(): void => undefined, (): void => undefined, 0];
+    const [held, kept] = [new Promise<void>((go) => (answered = go)), new Promise<void>((go) => (sent = go))];
+    await page.route(/\/facets\?/, async (route) => {
+        asked++;
+        await held;
+        await route.continue();
+    });
+    await page.locator('#facets').getByLabel('Entries').fill('Bisque\nGlaze\nSalt');
+    await page.locator('#facets').getByLabel('Entries').press('Tab');
+    await saved(page);
+    await expect.poll(() => asked).toBeGreaterThan(0);
+    // What is chosen now is not saved yet when the facets come that know of the entries only.
+    await page.route(/\/edits$/, async (route) => {
+        await kept;
+        await route.continue();
+    });
+    const entry = page.locator('#facets [data-chosen="1"]');
+    await expect(entry).not.toBeChecked();
+    await entry.click();
+    answered();
+    await expect(page.locator('#facets label:has([data-chosen="1"])')).toHaveText('Glaze');
+    expect(await entry.isChecked()).toBe(true);
+    sent();
+    await saved(page);
+    await expect(page.locator(`${settled} [data-chosen="1"]`)).toBeChecked();
+});
+
 test('a place typed for what was drawn just now is not its screen’s, though the facets are still about that', async ({ page }) => {
     await openDemo(page, 'Quick places');
     await near(page, 'Welcome');

@@ -34,7 +34,7 @@ for (const [seed, name] of [[3, 'Book a wheel'], [4, 'Glaze library'], [8, 'Toda
         const any = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)]!;
         let made = 0;
         for (let step = 0; step < 45; step++) {
-            const layers = await shown.locator('[data-layer]').evaluateAll((all) => all.map((one) => ({ id: one.getAttribute('data-layer')!.split('.')[0]!, row: one.getAttribute('data-layer')!.split('.')[1], kind: one.getAttribute('data-kind')! })));
+            const layers = await shown.locator('[data-layer]').evaluateAll((all) => all.map((one) => ({ id: one.getAttribute('data-layer')!, kind: one.getAttribute('data-kind')! })));
             const one = any(layers);
             const group = any([null, ...layers.filter(({ kind }) => ['group', 'stack'].includes(kind)).map((layer) => layer.id)]);
             const array = layers.find(({ kind }) => kind === 'array')?.id ?? one.id;
@@ -42,9 +42,9 @@ for (const [seed, name] of [[3, 'Book a wheel'], [4, 'Glaze library'], [8, 'Toda
             const command = any<object | 'undo' | 'redo'>([
                 'undo', 'undo', 'redo',
                 { type: 'move-layers', ...on, dx: 7, dy: -3 },
-                { type: 'set-field', ...on, field: 'fills.0.colour', value: any(['#a94c31', '#3f5d4a80', '']), row: one.row },
-                { type: 'set-field', ...on, field: any(['opacity', 'corners', 'rotation', 'width', 'style.size', 'rowGap', 'columns']), value: any(['1', '0.5', '12', '90']), row: one.row, apart: random() < 0.3 },
-                { type: 'set-words', screen: id, layer: one.id, words: `Step ${step} with several words`, row: one.row },
+                { type: 'set-field', ...on, field: 'fills.0.colour', value: any(['#a94c31', '#3f5d4a80', '']) },
+                { type: 'set-field', ...on, field: any(['opacity', 'corners', 'rotation', 'width', 'style.size', 'rowGap', 'columns']), value: any(['1', '0.5', '12', '90']), apart: random() < 0.3 },
+                { type: 'set-words', screen: id, layer: one.id, words: `Step ${step} with several words` },
                 { type: 'group-layers', screen: id, layers: [...new Set([one.id, any(layers).id])], seed: `g${step}` },
                 { type: 'ungroup-layers', ...on, parent: null },
                 { type: 'stack-layers', ...on, seed: `s${step}` },

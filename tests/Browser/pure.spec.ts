@@ -2,7 +2,7 @@
 import { expect, test } from '@playwright/test';
 import { listed } from '../../resources/ts/brief/list.ts';
 import { perScreen } from '../../resources/ts/wall/across.ts';
-import { alone, bare, commonRow, plainly, rowOf } from '../../resources/ts/wall/cells.ts';
+import { alone, copiesOf, inOneCopy, layerOf } from '../../resources/ts/wall/address.ts';
 import { Shortcut } from '../../resources/ts/wall/commands.ts';
 import { rounded } from '../../resources/ts/wall/lanes.ts';
 import type { Command } from '../../resources/ts/wall/messages.ts';
@@ -37,29 +37,24 @@ test('a command that is about one screen, or knows several, goes as it is', () =
     expect(perScreen(same, screenOf)).toEqual(same);
 });
 
-test('what lies in a cell is called by its row, and sent by its name in the design', () => {
-    expect([bare('label.row1'), rowOf('label.row1'), bare('label'), rowOf('label')]).toEqual(['label', 'row1', 'label', null]);
-    expect([commonRow(['a.one', 'b.one']), commonRow(['a.one', 'b.two']), commonRow(['a', 'b']), commonRow([])]).toEqual(['one', null, null, null]);
-    expect(plainly({ type: 'set-field', screen: 'kiln', layers: ['a.one', 'a.two', 'b'], field: 'x', value: '1.5' })).toEqual({ type: 'set-field', screen: 'kiln', layers: ['a', 'b'], field: 'x', value: '1.5' });
-    expect(plainly({ type: 'place-layers', places: [{ id: 'a.one', x: 3 }] })).toEqual({ type: 'place-layers', places: [{ id: 'a', x: 3 }] });
-    // Words are nobody's name.
-    const fresh: Command = { type: 'create-layers', screen: 'kiln', seed: 's', layers: [{ kind: 'text', words: 'Clay. Glaze.' }] };
-    expect(plainly(fresh)).toEqual(fresh);
+test('what lies in a copy is called by the copies that it lies in', () => {
+    expect([layerOf('label.row1.size2'), copiesOf('label.row1.size2'), layerOf('label'), copiesOf('label')]).toEqual(['label', ['row1', 'size2'], 'label', []]);
+    expect([['a.one', 'b.one'], ['a.one', 'b.two'], ['a.one.x', 'b.one.x'], ['a.one.x', 'b.one'], ['a', 'b'], []].map(inOneCopy)).toEqual([true, false, true, false, false, false]);
 });
 
 test('what is moved in one cell alone is sent as the values that it has there', () => {
     const at = { x: 12.34567, y: 8, width: 40, height: 20, rotation: 0 };
-    const box = (id: string): typeof at | null => (id === 'mark' ? at : null);
-    const move: Command = { type: 'move-layers', screen: 'kiln', layers: ['mark', 'gone'], dx: 1, dy: 0 };
-    expect(alone(move, { row: 'one', apart: true }, box)).toEqual([
-        { type: 'set-field', screen: 'kiln', layers: ['mark'], field: 'x', value: '12.346', row: 'one', apart: true },
-        { type: 'set-field', screen: 'kiln', layers: ['mark'], field: 'y', value: '8', row: 'one', apart: true },
+    const box = (id: string): typeof at | null => (id === 'mark.one' ? at : null);
+    const move: Command = { type: 'move-layers', screen: 'kiln', layers: ['mark.one', 'gone.one'], dx: 1, dy: 0 };
+    expect(alone(move, true, box)).toEqual([
+        { type: 'set-field', screen: 'kiln', layers: ['mark.one'], field: 'x', value: '12.346', apart: true },
+        { type: 'set-field', screen: 'kiln', layers: ['mark.one'], field: 'y', value: '8', apart: true },
     ]);
-    const placed = alone({ type: 'place-layers', screen: 'kiln', places: [{ id: 'mark', ...at, width: 50 }] }, { row: 'one', apart: true }, box);
+    const placed = alone({ type: 'place-layers', screen: 'kiln', places: [{ id: 'mark.one', ...at, width: 50 }] }, true, box);
     expect(placed.map((one) => `${String(one['field'])} ${String(one['value'])}`)).toEqual(['x 12.346', 'y 8', 'width 50', 'height 20', 'rotation 0']);
     // In all cells, or with what knows cells itself, nothing changes.
-    for (const [command, cell] of [[move, { row: 'one', apart: false }], [move, { apart: true }], [{ type: 'set-words', layer: 'mark', words: 'x' }, { row: 'one', apart: true }]] as [Command, { row?: string; apart?: boolean }][]) {
-        expect(alone(command, cell, box)).toEqual([command]);
+    for (const [command, apart] of [[move, false], [{ type: 'set-words', layer: 'mark.one', words: 'x' }, true]] as [Command, boolean][]) {
+        expect(alone(command, apart, box)).toEqual([command]);
     }
 });
 

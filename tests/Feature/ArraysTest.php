@@ -39,12 +39,12 @@ it('sends of an array the cells that changed, and all of them when the layout of
     $array = glazes($this->project);
     $label = $array->content->sheet->columns[0]->layer;
     $sends = fn (int $base, array $command): array => $this->edit($this->project, $base, ['screen' => 'glazes'] + $command)->assertOk()->json('patches');
-    $design = $sends(0, ['type' => 'set-field', 'layers' => [$label], 'field' => 'style.size', 'value' => '22', 'row' => 'glaze1']);
+    $design = $sends(0, ['type' => 'set-field', 'layers' => ["{$label}.glaze1"], 'field' => 'style.size', 'value' => '22']);
     expect(array_column($design, 'layer'))->toBe([$array->id])->and(substr_count($design[0]['svg'], 'font-size="22"'))->toBe(8);
     $cell = $sends(1, ['type' => 'set-cell', 'layer' => $array->id, 'row' => 'glaze2', 'column' => 'name', 'value' => '<b>Rust</b>']);
     expect($cell[0]['shell'])->toBeTrue()->and(array_keys($cell[0]['cells']['drawn']))->toBe(['glaze2'])
         ->and($cell[0]['cells']['drawn']['glaze2'])->toContain('&lt;b&gt;Rust&lt;/b&gt;')->and($cell[0]['cells'])->not->toHaveKey('order');
-    $paint = $sends(2, ['type' => 'set-field', 'layers' => [$label], 'field' => 'fills.0.colour', 'value' => '#123456', 'row' => 'glaze1']);
+    $paint = $sends(2, ['type' => 'set-field', 'layers' => ["{$label}.glaze1"], 'field' => 'fills.0.colour', 'value' => '#123456']);
     expect($paint[0]['cells'])->toBe(['drawn' => [], 'paint' => [$label => [[2, 'fill', '#123456']]]]);
     $gap = $sends(3, ['type' => 'set-field', 'layers' => [$array->id], 'field' => 'rowGap', 'value' => '40']);
     expect($gap[0]['cells']['drawn'])->toBe([])->and(count($gap[0]['cells']['places']['x']))->toBe(2)->and(count($gap[0]['cells']['places']['y']))->toBe(4);
@@ -96,7 +96,7 @@ it('brings projects of before along: rows get their own column, and steps can st
 it('tells in the facets of a cell what is otherwise there', function (): void {
     $array = glazes($this->project);
     $label = (string) $array->content->sheet->columns[0]->layer;
-    $this->edit($this->project, 0, ['type' => 'set-field', 'screen' => 'glazes', 'layers' => [$label], 'field' => 'style.size', 'value' => '30', 'row' => 'glaze3', 'apart' => true])->assertOk();
+    $this->edit($this->project, 0, ['type' => 'set-field', 'screen' => 'glazes', 'layers' => ["{$label}.glaze3"], 'field' => 'style.size', 'value' => '30', 'apart' => true])->assertOk();
     $this->get("/projects/{$this->project->id}/facets?screen=glazes&layers={$label}.glaze3")->assertOk()->assertSee('In cell 4')->assertSee('Here it has its own size')->assertSee('value="30"', false);
     $this->get("/projects/{$this->project->id}/facets?screen=glazes&layers={$label}.glaze4")->assertSee('In cell 5')->assertDontSee('its own')->assertSee('value="18"', false);
     $this->get("/projects/{$this->project->id}/copy?layers={$label}&row=glaze4")->assertOk()->assertJsonPath('layers.0.words', 'Ochre');

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Canvas\CellName;
 use App\Canvas\Exports;
 use App\Canvas\TreeLoader;
 use App\Models\Project;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Kindred\Document\Address;
 use Kindred\Document\Edit\Likeness;
 use Kindred\Document\Edit\Look;
 use Kindred\Document\Layer;
 use Kindred\Document\LayerNest;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Reader;
-use Kindred\Layout\Relayout;
+use Kindred\Layout\Expansion;
 
 /** What is asked about layers that are selected: what is copied of them, and what is like them. */
 final class SelectionController extends Controller
@@ -29,13 +29,15 @@ final class SelectionController extends Controller
     {
     }
 
-    /** Layers as they are copied, and the look of the last; with a row, as they are in that cell of their array. */
-    public function copy(Request $request, Project $project, Relayout $relayout): JsonResponse
+    /** Layers as they are copied, and the look of the last; of addresses in one copy, as they are there. */
+    public function copy(Request $request, Project $project, Expansion $expansion): JsonResponse
     {
-        $ids = $this->ids($request);
+        $named = $this->named($request);
+        $ids = self::layers($named);
         $tree = $this->store->load($project, new WorkingSet(layers: $ids));
-        $row = $this->asked($request, 'row');
-        $in = $row === '' ? $tree : CellName::of("{$ids[0]}.{$row}")->cell($tree, $relayout)->tree ?? $tree;
+        $places = array_unique(array_map(fn (Address $one): string => (string) $one->with(''), $named));
+        $around = count($places) > 1 ? [] : $expansion->around($tree, $named[0]);
+        $in = $around === [] ? $tree : end($around)->tree;
         $nests = array_map(fn (Layer $layer): array => LayerNest::of($in, $layer)->toArray(), $in->outermost($ids));
 
         return new JsonResponse(['layers' => $nests, 'style' => (object) Look::of($in->layer($ids[count($ids) - 1]))]);
@@ -76,10 +78,24 @@ final class SelectionController extends Controller
     /** @return non-empty-list<string> */
     private function ids(Request $request): array
     {
-        $in = Reader::of(['layers' => $this->askedList($request, 'layers', self::MOST + 1)]);
-        $ids = $in->ids('layers', 1, self::MOST);
+        return self::layers($this->named($request));
+    }
 
-        return $ids === [] ? $in->fail('layers', 'at least one layer is expected') : $ids;
+    /** @return non-empty-list<Address> */
+    private function named(Request $request): array
+    {
+        $in = Reader::of(['layers' => $this->askedList($request, 'layers', self::MOST + 1)]);
+
+        return Address::all($in, 'layers', self::MOST);
+    }
+
+    /**
+     * @param  non-empty-list<Address>  $named
+     * @return non-empty-list<string> each once
+     */
+    private static function layers(array $named): array
+    {
+        return array_values(array_unique(array_map(fn (Address $one): string => $one->layer, $named)));
     }
 
     /** @return array<string, string> */

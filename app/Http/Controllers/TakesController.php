@@ -17,7 +17,7 @@ use Kindred\Document\Layer;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
-use Kindred\Layout\Relayout;
+use Kindred\Layout\Expansion;
 use Kindred\Render\Renderer;
 
 /** Two to four takes of a screen side by side: pictures, differences, measures, judgements. */
@@ -25,7 +25,7 @@ final class TakesController extends Controller
 {
     private const MOST = 4;
 
-    public function show(Request $request, Project $project, string $screen, TreeLoader $store, Pictures $pictures, Renderer $renderer, Relayout $relayout): View
+    public function show(Request $request, Project $project, string $screen, TreeLoader $store, Pictures $pictures, Renderer $renderer, Expansion $expansion): View
     {
         $tree = $store->load($project, new WorkingSet(takes: [$screen], reel: true));
         $keeper = $tree->screen($screen);
@@ -42,7 +42,7 @@ final class TakesController extends Controller
                 'picture' => $renderer->screen($tree, $take, $pictures->variant($project, "{$take->id}-")),
                 'layers' => $this->layers($tree, $take),
                 'remarks' => $first === null || $take === $first ? [] : Comparison::between($tree, $first, $take)->remarks,
-                'measures' => Measures::of($tree, $take, $relayout->cells),
+                'measures' => Measures::of($tree, $take, $expansion),
             ], $shown),
             'prompts' => Prompts::for($tree, $keeper),
         ]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Id;
 use Kindred\Document\Sheet\Row;
 use Kindred\Document\Sheet\Sheet;
@@ -31,7 +32,7 @@ final readonly class AddRows implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), $in->id('layer'), $in->optionalId('after'), $in->has('count') ? $in->whole('count', 1, Sheet::MAX_ROWS) : 1, $in->string('seed', 64, false));
+        return new self($in->optionalId('screen'), Address::layer($in, 'layer'), $in->optionalId('after'), $in->has('count') ? $in->whole('count', 1, Sheet::MAX_ROWS) : 1, $in->string('seed', 64, false));
     }
 
     public function apply(Tree $tree): Tree

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Bounds;
 use Kindred\Document\Edit\Reference;
 use Kindred\Document\Layer;
@@ -43,12 +44,10 @@ final readonly class AlignLayers implements Command
 
     public static function read(Reader $in): self
     {
-        $layers = $in->ids('layers');
-
         return new self(
             $in->optionalId('screen'),
             $in->has('across') ? $in->ids('across', 1, 500) : [],
-            $layers === [] ? $in->fail('layers', 'at least one layer is expected') : $layers,
+            Address::layers($in),
             $in->enum('edge', Alignment::class),
             $in->enum('with', Reference::class),
         );

@@ -11,6 +11,7 @@ use Kindred\Document\Layer\Group;
 use Kindred\Document\Rank;
 use Kindred\Document\Sheet\Column;
 use Kindred\Document\Sheet\Design;
+use Kindred\Document\Sheet\Feed;
 use Kindred\Document\Sheet\Row;
 use Kindred\Document\Sheet\Sheet;
 use Kindred\Document\Sheet\Slot;
@@ -60,8 +61,11 @@ final readonly class ArrayLayers implements Command
         $room = $this->room($tree, $array);
         $columns = max(1, min(6, (int) floor(($room + self::GAP) / ($around->width + self::GAP))));
 
+        $sheet = $this->sheet($tree, $design, $ids);
+        $tree = self::fedHere($tree, $array, $sheet);
+
         return $tree->withLayers($array->with(
-            content: new ArrayLayer($columns, max(1.0, round($around->width)), self::GAP, self::GAP, sheet: $this->sheet($tree, $design, $ids)),
+            content: new ArrayLayer($columns, max(1.0, round($around->width)), self::GAP, self::GAP, sheet: $sheet),
             box: $around->sized($columns * $around->width + ($columns - 1) * self::GAP, $around->height),
         ));
     }
@@ -83,16 +87,35 @@ final readonly class ArrayLayers implements Command
         return $width - 2 * max(0.0, min($array->box->x, $width - $array->box->right()));
     }
 
+    /** Columns of arrays around this one no longer feed what its own sheet does; they keep their values. */
+    private static function fedHere(Tree $tree, Layer $array, Sheet $sheet): Tree
+    {
+        foreach ($tree->expanding($array) as $around) {
+            if ($around->content instanceof ArrayLayer) {
+                $own = $around->content->sheet;
+                $columns = array_map(fn (Column $column): Column => $sheet->feeding($column->layer ?? '', $column->slot) === null ? $column : $column->with(layer: null), $own->columns);
+                $tree = $tree->withLayers($around->with(content: $around->content->with(sheet: $own->with(columns: $columns))));
+            }
+        }
+
+        return $tree;
+    }
+
+    /** What lies in the cells of a further array is fed by that one. */
     private function sheet(Tree $tree, Layer $design, Id $ids): Sheet
     {
         $columns = $cells = $names = [];
+        $around = count($tree->expanding($tree->layer($design->id)));
         foreach ($tree->subtree($design->id) as $part) {
+            if (count($tree->expanding($part)) > $around) {
+                continue;
+            }
             foreach ([Slot::Words, Slot::Picture] as $slot) {
-                if ($slot->fits($part) && count($columns) < Sheet::MAX_COLUMNS) {
+                if (Feed::fits($slot, $part) && count($columns) < Sheet::MAX_COLUMNS) {
                     $name = in_array($part->name, $names, true) ? DuplicateScreen::countedUp($part->name, $names) : $part->name;
                     $names[] = $name;
                     $columns[] = $column = new Column($ids->next(), $name, $slot, $part->id);
-                    $cells[$column->id] = mb_substr($slot->of($part), 0, Sheet::MAX_LENGTH);
+                    $cells[$column->id] = mb_substr(Feed::of($slot, $part), 0, Sheet::MAX_LENGTH);
                 }
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
@@ -27,7 +28,7 @@ final readonly class ConvertWidgets implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), $in->ids('layers'), $widget = Widget::read($in), Kit::find($widget->widget)?->name() ?? ucfirst(str_replace('-', ' ', $widget->widget)));
+        return new self($in->optionalId('screen'), Address::layers($in), $widget = Widget::read($in), Kit::find($widget->widget)?->name() ?? ucfirst(str_replace('-', ' ', $widget->widget)));
     }
 
     public function workingSet(): WorkingSet

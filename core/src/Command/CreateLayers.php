@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Id;
 use Kindred\Document\LayerNest;
 use Kindred\Document\Place;
@@ -37,7 +38,7 @@ final readonly class CreateLayers implements Command
     public static function read(Reader $in): self
     {
         return new self(
-            new Place($in->optionalId('screen'), $in->optionalId('parent')),
+            new Place($in->optionalId('screen'), Address::optionalLayer($in, 'parent')),
             $in->list('layers', LayerNest::read(...), 1, 2000),
             $in->string('seed', 64, false),
             $in->has('step') ? $in->name('step') : null,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Layer;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
@@ -29,7 +30,7 @@ final readonly class DeleteLayers implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), $in->ids('layers'), $in->boolean('cut', false));
+        return new self($in->optionalId('screen'), Address::layers($in), $in->boolean('cut', false));
     }
 
     public function workingSet(): WorkingSet

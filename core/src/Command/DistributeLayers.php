@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Bounds;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
@@ -40,7 +41,7 @@ final readonly class DistributeLayers implements Command
     {
         $gap = $in->has('gap') ? $in->number('gap') : null;
 
-        return new self($in->optionalId('screen'), $in->ids('layers'), $in->enum('axis', Axis::class), $gap);
+        return new self($in->optionalId('screen'), Address::layers($in), $in->enum('axis', Axis::class), $gap);
     }
 
     public function workingSet(): WorkingSet

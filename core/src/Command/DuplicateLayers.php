@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Id;
 use Kindred\Document\LayerNest;
 use Kindred\Document\Place;
@@ -39,8 +40,8 @@ final readonly class DuplicateLayers implements Command
     {
         return new self(
             $in->optionalId('screen'),
-            $in->optionalId('parent'),
-            $in->ids('layers'),
+            Address::optionalLayer($in, 'parent'),
+            Address::layers($in),
             $in->string('seed', 64, false),
             $in->numberOr('dx', 0),
             $in->numberOr('dy', 0),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Reader;
@@ -42,7 +43,7 @@ final readonly class EditTogether implements Command
             $command->fail('type', 'copies of copies are edited one by one');
         }
         $parts = [];
-        $copies = $in->list('copies', fn (Reader $one): array => [$one->optionalId('screen'), $one->ids('parts')], 1, self::MAX_COPIES);
+        $copies = $in->list('copies', fn (Reader $one): array => [$one->optionalId('screen'), Address::layers($one, 'parts')], 1, self::MAX_COPIES);
         foreach ($copies as $copy => [$screen, $ids]) {
             foreach ($ids as $part => $id) {
                 $parts[$id] = ['id' => $id, 'screen' => $screen, 'copy' => $copy, 'part' => $part];
@@ -133,7 +134,7 @@ final readonly class EditTogether implements Command
     {
         $by = [];
         foreach (Reader::of($this->data, 'command')->list('places', fn (Reader $place): Reader => $place) as $place) {
-            $id = $place->id('id');
+            $id = Address::layer($place, 'id');
             foreach ($this->mates($id) as $mate) {
                 [$own, $other] = [($tree->layers[$id] ?? null)?->box, ($tree->layers[$mate['id']] ?? null)?->box];
                 $moves = $mate['part'] > 0 && $own !== null;

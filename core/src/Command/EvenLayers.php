@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Bounds;
 use Kindred\Document\Layer;
 use Kindred\Document\Layout\Evening;
@@ -29,7 +30,7 @@ final readonly class EvenLayers implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), $in->ids('layers'));
+        return new self($in->optionalId('screen'), Address::layers($in));
     }
 
     public function workingSet(): WorkingSet

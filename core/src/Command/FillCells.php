@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Id;
 use Kindred\Document\Sheet\Column;
 use Kindred\Document\Sheet\Row;
@@ -34,7 +35,7 @@ final readonly class FillCells implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), $in->id('layer'), $in->id('row'), $in->id('column'), self::table($in, 'values'), $in->string('seed', 64, false));
+        return new self($in->optionalId('screen'), Address::layer($in, 'layer'), $in->id('row'), $in->id('column'), self::table($in, 'values'), $in->string('seed', 64, false));
     }
 
     /**

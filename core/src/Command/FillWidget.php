@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Tree;
 use Kindred\Document\Widget\WidgetField;
@@ -30,7 +31,7 @@ final readonly class FillWidget implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), $in->id('layer'), $in->string('table', 400_000, false));
+        return new self($in->optionalId('screen'), Address::layer($in, 'layer'), $in->string('table', 400_000, false));
     }
 
     public function workingSet(): WorkingSet

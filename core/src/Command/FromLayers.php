@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Reader;
 
@@ -22,7 +23,7 @@ trait FromLayers
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), $in->ids('layers'), $in->string('seed', 64, false));
+        return new self($in->optionalId('screen'), Address::layers($in), $in->string('seed', 64, false));
     }
 
     public function workingSet(): WorkingSet

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Copies;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Id;
@@ -11,6 +12,7 @@ use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Sheet\Column;
 use Kindred\Document\Sheet\Design;
+use Kindred\Document\Sheet\Feed;
 use Kindred\Document\Sheet\Row;
 use Kindred\Document\Sheet\Sheet;
 use Kindred\Document\Sheet\Slot;
@@ -97,7 +99,7 @@ final readonly class GatherCopies implements Command
             $part = $copies->parts[0][$i];
             foreach ($fields as $field => $values) {
                 $slot = self::SLOTS[$field] ?? null;
-                if ($slot !== null && $slot->fits($part) && count($columns) < Sheet::MAX_COLUMNS) {
+                if ($slot !== null && Feed::fits($slot, $part) && count($columns) < Sheet::MAX_COLUMNS) {
                     $columns[] = $column = new Column($ids->next(), $field === 'words' || $field === 'asset' ? $part->name : "{$part->name}: {$slot->value}", $slot, $part->id);
                     $rows = array_map(fn (Row $row, int $at): Row => $row->with($column->id, mb_substr($values[$at], 0, Sheet::MAX_LENGTH)), $rows, $order);
                 } elseif (($property = Field::find($field)) !== null) {
@@ -111,7 +113,7 @@ final readonly class GatherCopies implements Command
         }
         $array = $array->with(minWidth: max(1.0, round($layers[0]->box->width)), sheet: new Sheet($columns, $rows));
         foreach ($overrides as [$row, $part, $path, $value]) {
-            $array = $array->overriding($row, $part, $path, $value);
+            $array = $array->overriding($row, new Address($part), $path, $value);
         }
 
         return $array;
@@ -133,8 +135,8 @@ final readonly class GatherCopies implements Command
         }
         foreach ($copies->parts[0] as $i => $part) {
             foreach (['words' => Slot::Words, 'asset' => Slot::Picture] as $field => $slot) {
-                if ($slot->fits($part)) {
-                    $differences[$i][$field] = array_map(fn (array $parts): string => $slot->of($parts[$i]), $copies->parts);
+                if (Feed::fits($slot, $part)) {
+                    $differences[$i][$field] = array_map(fn (array $parts): string => Feed::of($slot, $parts[$i]), $copies->parts);
                 }
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Reader;
@@ -31,7 +32,7 @@ final readonly class MarkLayers implements Command
     {
         return new self(
             $in->optionalId('screen'),
-            $in->ids('layers'),
+            Address::layers($in),
             $in->has('locked') ? $in->boolean('locked') : null,
             $in->has('hidden') ? $in->boolean('hidden') : null,
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Layer;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
@@ -30,7 +31,7 @@ final readonly class MoveLayers implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), $in->ids('layers'), $in->number('dx'), $in->number('dy'));
+        return new self($in->optionalId('screen'), Address::layers($in), $in->number('dx'), $in->number('dy'));
     }
 
     public function workingSet(): WorkingSet

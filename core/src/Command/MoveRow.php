@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Sheet\Row;
 use Kindred\Document\Tree;
 use Kindred\Input\Reader;
@@ -28,7 +29,7 @@ final readonly class MoveRow implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), $in->id('layer'), $in->id('row'), $in->optionalId('after'));
+        return new self($in->optionalId('screen'), Address::layer($in, 'layer'), $in->id('row'), $in->optionalId('after'));
     }
 
     public function apply(Tree $tree): Tree

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Resize;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
@@ -29,7 +30,7 @@ final readonly class PlaceLayers implements Command
     {
         $places = [];
         foreach ($in->list('places', fn (Reader $place): array => [
-            $place->id('id'), Box::read($place), $place->number('rotation', -360, 360),
+            Address::layer($place, 'id'), Box::read($place), $place->number('rotation', -360, 360),
         ], 1, 2000) as [$id, $box, $rotation]) {
             $places[$id] = ['box' => $box, 'rotation' => $rotation];
         }

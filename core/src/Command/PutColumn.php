@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Place;
 use Kindred\Document\Sheet\Column;
+use Kindred\Document\Sheet\Feed;
 use Kindred\Document\Sheet\Row;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
@@ -31,7 +33,7 @@ final readonly class PutColumn implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), $in->id('layer'), Column::read($in->object('column')));
+        return new self($in->optionalId('screen'), Address::layer($in, 'layer'), Column::read($in->object('column')));
     }
 
     public function apply(Tree $tree): Tree
@@ -70,7 +72,7 @@ final readonly class PutColumn implements Command
                     throw new InvalidInput('column.layer', "The column “{$other->name}” feeds “{$part->name}” already.");
                 }
 
-                return $this->column->slot->fits($part) ? $this->column->slot->of($part) : throw new InvalidInput('column.slot', "“{$part->name}” has no such thing for a column to feed.");
+                return Feed::fits($this->column->slot, $part) ? Feed::of($this->column->slot, $part) : throw new InvalidInput('column.slot', "“{$part->name}” has no such thing for a column to feed.");
             }
         }
         throw new InvalidInput('column.layer', 'That layer is not in the design of these cells.');

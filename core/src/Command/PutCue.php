@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Cue\ActionKind;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Cue\Transition;
@@ -41,7 +42,7 @@ final readonly class PutCue implements Command
             self::mustWait($cue, $in->at('cue.trigger'));
         }
 
-        return new self($in->id('screen'), $in->optionalId('layer'), $cue);
+        return new self($in->id('screen'), Address::optionalLayer($in, 'layer'), $cue);
     }
 
     public function workingSet(): WorkingSet

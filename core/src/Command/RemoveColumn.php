@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Tree;
 use Kindred\Input\Reader;
 
@@ -23,7 +24,7 @@ final readonly class RemoveColumn implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), $in->id('layer'), $in->id('column'));
+        return new self($in->optionalId('screen'), Address::layer($in, 'layer'), $in->id('column'));
     }
 
     public function apply(Tree $tree): Tree

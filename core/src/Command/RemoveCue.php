@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
@@ -27,7 +28,7 @@ final readonly class RemoveCue implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->id('screen'), $in->optionalId('layer'), $in->id('cue'));
+        return new self($in->id('screen'), Address::optionalLayer($in, 'layer'), $in->id('cue'));
     }
 
     public function workingSet(): WorkingSet

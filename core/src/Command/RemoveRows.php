@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Sheet\Row;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
@@ -26,7 +27,7 @@ final readonly class RemoveRows implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), $in->id('layer'), $in->ids('rows'));
+        return new self($in->optionalId('screen'), Address::layer($in, 'layer'), $in->ids('rows'));
     }
 
     public function apply(Tree $tree): Tree

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Reader;
@@ -21,7 +22,7 @@ final readonly class RenameLayer implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->id('layer'), $in->name('name'));
+        return new self(Address::layer($in, 'layer'), $in->name('name'));
     }
 
     public function workingSet(): WorkingSet

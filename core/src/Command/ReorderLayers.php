@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Layer;
 use Kindred\Document\Place;
 use Kindred\Document\Rank;
@@ -36,9 +37,9 @@ final readonly class ReorderLayers implements Command
     public static function read(Reader $in): self
     {
         return new self(
-            new Place($in->optionalId('screen'), $in->optionalId('parent')),
-            $in->ids('layers'),
-            $in->optionalId('above'),
+            new Place($in->optionalId('screen'), Address::optionalLayer($in, 'parent')),
+            Address::layers($in),
+            Address::optionalLayer($in, 'above'),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Id;
 use Kindred\Document\LayerNest;
 use Kindred\Document\Place;
@@ -27,7 +28,7 @@ final readonly class ReplaceLayer implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), $in->id('layer'), LayerNest::read($in->object('with')), $in->string('seed', 64, false), $in->name('step'));
+        return new self($in->optionalId('screen'), Address::layer($in, 'layer'), LayerNest::read($in->object('with')), $in->string('seed', 64, false), $in->name('step'));
     }
 
     public function workingSet(): WorkingSet

@@ -4,21 +4,20 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
+use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 
-/** Lets a layer of one cell follow the design again, in one field or in all. */
+/** Lets a layer in one copy, such as a cell of an array, follow what all copies show again, in one field or in all. */
 final readonly class ResetOverride implements Command
 {
-    use OnSheet;
+    use OnLayers;
 
-    private function __construct(
-        private ?string $screen,
-        private string $layer,
-        private string $row,
-        private string $part,
-        private ?string $field,
-    ) {
+    private function __construct(private ?string $screen, private Address $layer, private ?string $field)
+    {
     }
 
     public static function type(): string
@@ -28,21 +27,38 @@ final readonly class ResetOverride implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), $in->id('layer'), $in->id('row'), $in->id('part'), $in->has('field') ? $in->string('field', 80) : null);
+        return new self($in->optionalId('screen'), Address::read($in, 'layer'), $in->has('field') ? $in->string('field', 80) : null);
+    }
+
+    public function workingSet(): WorkingSet
+    {
+        return new WorkingSet(screens: $this->named($this->screen), layers: [$this->layer->layer]);
     }
 
     public function apply(Tree $tree): Tree
     {
-        $array = $this->array($tree);
-        foreach ($this->field === null ? array_keys($array->overrides[$this->row][$this->part] ?? []) : [$this->field] as $field) {
-            $array = $array->following($this->row, $this->part, $field);
+        [$layer] = $this->selected($tree, $this->screen, [$this->layer->layer]);
+        $expanding = $tree->expanding($layer);
+        if ($this->layer->copies === [] || count($expanding) !== count($this->layer->copies)) {
+            throw new InvalidInput('layer', "“{$layer->name}” does not lie in that cell.");
+        }
+        // Each array may have it otherwise in a cell of its own.
+        foreach (array_reverse($expanding) as $i => $around) {
+            $content = $around->content;
+            $within = new Address($layer->id, array_slice($this->layer->copies, $i + 1));
+            if ($content instanceof Expanding) {
+                foreach ($this->field === null ? $content->overridden($this->layer->copies[$i], $within) : [$this->field] as $field) {
+                    $content = $content->following($this->layer->copies[$i], $within, $field);
+                }
+                $tree = $tree->withLayers($around->with(content: $content));
+            }
         }
 
-        return $this->withArray($tree, $array);
+        return $tree;
     }
 
     public function label(Tree $before): string
     {
-        return 'Let a cell of '.$this->nameOf($before).' follow its design';
+        return 'Let a cell follow its design'.(isset($before->layers[$this->layer->layer]) ? " in {$before->layers[$this->layer->layer]->name}" : '');
     }
 }

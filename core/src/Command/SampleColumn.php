@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Sheet\Sample;
 use Kindred\Document\Tree;
 use Kindred\Input\Reader;
@@ -29,7 +30,7 @@ final readonly class SampleColumn implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), $in->id('layer'), $in->id('column'), $in->enum('sample', Sample::class), $in->string('seed', 64, false));
+        return new self($in->optionalId('screen'), Address::layer($in, 'layer'), $in->id('column'), $in->enum('sample', Sample::class), $in->string('seed', 64, false));
     }
 
     public function apply(Tree $tree): Tree

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Sheet\Sheet;
 use Kindred\Document\Tree;
 use Kindred\Input\Reader;
@@ -29,7 +30,7 @@ final readonly class SetCell implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), $in->id('layer'), $in->id('row'), $in->id('column'), $in->string('value', Sheet::MAX_LENGTH));
+        return new self($in->optionalId('screen'), Address::layer($in, 'layer'), $in->id('row'), $in->id('column'), $in->string('value', Sheet::MAX_LENGTH));
     }
 
     public function apply(Tree $tree): Tree

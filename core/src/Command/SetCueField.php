@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Edit\CueField;
 use Kindred\Document\Tree;
@@ -32,7 +33,7 @@ final readonly class SetCueField implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->id('screen'), $in->optionalId('layer'), $in->id('cue'), CueField::read($in, 'field'), $in->string('value', 200));
+        return new self($in->id('screen'), Address::optionalLayer($in, 'layer'), $in->id('cue'), CueField::read($in, 'field'), $in->string('value', 200));
     }
 
     public function workingSet(): WorkingSet

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
@@ -21,7 +22,7 @@ final readonly class SetField implements Command
         private array $layers,
         private Field $field,
         private string $value,
-        private ?InCell $cell,
+        private InCopies $copies,
     ) {
     }
 
@@ -34,10 +35,10 @@ final readonly class SetField implements Command
     {
         return new self(
             $in->optionalId('screen'),
-            $in->ids('layers'),
+            Address::layers($in),
             Field::read($in, 'field'),
             $in->string('value', 200),
-            InCell::read($in),
+            InCopies::read($in, Address::all($in, 'layers')),
         );
     }
 
@@ -55,7 +56,7 @@ final readonly class SetField implements Command
                 default => new Box(0, 0, 0, 0),
             };
             $set = $this->field->set($tree, $layer, $this->value, $parent);
-            $tree = $this->cell?->instead($tree, $layer, $this->field, $set->layer($layer->id)) ?? $set;
+            $tree = $this->copies->instead($tree, $layer, $this->field, $set->layer($layer->id)) ?? $set;
         }
 
         return $tree;

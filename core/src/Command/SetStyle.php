@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Edit\Look;
 use Kindred\Document\Tree;
@@ -20,7 +21,7 @@ final readonly class SetStyle implements Command
      * @param  list<string>  $layers
      * @param  array<string, string>  $look  see `Look::of`
      */
-    private function __construct(private ?string $screen, private array $layers, private array $look, private ?InCell $cell)
+    private function __construct(private ?string $screen, private array $layers, private array $look, private InCopies $copies)
     {
     }
 
@@ -42,7 +43,7 @@ final readonly class SetStyle implements Command
             $style->fail($unknown, 'no layer looks by this. Copy the look again');
         }
 
-        return new self($in->optionalId('screen'), $in->ids('layers'), $look, InCell::read($in));
+        return new self($in->optionalId('screen'), Address::layers($in), $look, InCopies::read($in, Address::all($in, 'layers')));
     }
 
     public function workingSet(): WorkingSet
@@ -61,7 +62,7 @@ final readonly class SetStyle implements Command
                     continue;
                 }
                 $set = $field->set($tree, $layer, $value, new Box(0, 0, 0, 0));
-                $tree = $this->cell?->instead($tree, $layer, $field, $set->layer($layer->id)) ?? $set;
+                $tree = $this->copies->instead($tree, $layer, $field, $set->layer($layer->id)) ?? $set;
             }
         }
 

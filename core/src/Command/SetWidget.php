@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Tree;
 use Kindred\Document\Widget\WidgetField;
@@ -27,7 +28,7 @@ final readonly class SetWidget implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), $in->ids('layers'), $in->enum('field', WidgetField::class), $in->string('value', 400_000));
+        return new self($in->optionalId('screen'), Address::layers($in), $in->enum('field', WidgetField::class), $in->string('value', 400_000));
     }
 
     public function workingSet(): WorkingSet

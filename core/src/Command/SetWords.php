@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
@@ -19,7 +20,7 @@ final readonly class SetWords implements Command
         private ?string $screen,
         private string $layer,
         private string $words,
-        private ?InCell $cell,
+        private InCopies $copies,
     ) {
     }
 
@@ -30,7 +31,7 @@ final readonly class SetWords implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), $in->id('layer'), $in->string('words', Text::MAX_LENGTH), InCell::read($in));
+        return new self($in->optionalId('screen'), Address::layer($in, 'layer'), $in->string('words', Text::MAX_LENGTH), InCopies::read($in, [Address::read($in, 'layer')]));
     }
 
     public function workingSet(): WorkingSet
@@ -45,7 +46,7 @@ final readonly class SetWords implements Command
         if (! $text instanceof Text) {
             throw new InvalidInput('layer', "“{$layer->name}” is not a text.");
         }
-        $instead = $this->cell?->saying($tree, $layer, $this->words);
+        $instead = $this->copies->saying($tree, $layer, $this->words);
         if ($instead !== null) {
             return $instead;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
@@ -29,7 +30,7 @@ final readonly class SwapLayers implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), $in->ids('layers', 1, 2000));
+        return new self($in->optionalId('screen'), Address::layers($in, max: 2000));
     }
 
     public function workingSet(): WorkingSet

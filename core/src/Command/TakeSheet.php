@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Id;
 use Kindred\Document\Sheet\Column;
 use Kindred\Document\Sheet\Row;
@@ -44,7 +45,7 @@ final readonly class TakeSheet implements Command
     {
         return new self(
             $in->optionalId('screen'),
-            $in->id('layer'),
+            Address::layer($in, 'layer'),
             $in->list('columns', fn (Reader $one): array => ['column' => $one->optionalId('column'), 'name' => $one->has('name') ? $one->name('name') : null], 1, Sheet::MAX_COLUMNS),
             FillCells::table($in, 'rows'),
             $in->boolean('replace', true),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Place;
 use Kindred\Document\Rank;
 use Kindred\Document\Tree;
@@ -32,7 +33,7 @@ final readonly class TransferLayers implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), $in->optionalId('to'), $in->ids('layers'), $in->number('dx'), $in->number('dy'));
+        return new self($in->optionalId('screen'), $in->optionalId('to'), Address::layers($in), $in->number('dx'), $in->number('dy'));
     }
 
     public function workingSet(): WorkingSet

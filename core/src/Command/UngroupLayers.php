@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Layer;
 use Kindred\Document\Place;
 use Kindred\Document\Rank;
@@ -31,7 +32,7 @@ final readonly class UngroupLayers implements Command
 
     public static function read(Reader $in): self
     {
-        return new self(new Place($in->optionalId('screen'), $in->optionalId('parent')), $in->ids('layers'));
+        return new self(new Place($in->optionalId('screen'), Address::optionalLayer($in, 'parent')), Address::layers($in));
     }
 
     public function workingSet(): WorkingSet

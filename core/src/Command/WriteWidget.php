@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Tree;
 use Kindred\Document\Widget\WidgetPlace;
@@ -27,7 +28,7 @@ final readonly class WriteWidget implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), $in->id('layer'), WidgetPlace::parse($in->string('place', 40), $in->at('place')), $in->string('words', 20_000));
+        return new self($in->optionalId('screen'), Address::layer($in, 'layer'), WidgetPlace::parse($in->string('place', 40), $in->at('place')), $in->string('words', 20_000));
     }
 
     public function workingSet(): WorkingSet

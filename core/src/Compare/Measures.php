@@ -9,15 +9,15 @@ use Kindred\Document\Bounds;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Cue\TriggerKind;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
+use Kindred\Document\Place;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Document\Widget\Item;
 use Kindred\Kit\Interactive;
 use Kindred\Kit\Kit;
-use Kindred\Layout\Cells;
+use Kindred\Layout\Expansion;
 
 /** What can be counted on a screen: of what shows, not of what is hidden. */
 final readonly class Measures
@@ -33,13 +33,13 @@ final readonly class Measures
     {
     }
 
-    public static function of(Tree $tree, Screen $screen, Cells $cells): self
+    public static function of(Tree $tree, Screen $screen, Expansion $expansion): self
     {
         $minimum = Catalogue::for($screen->device, $screen->box->width, $screen->view)->target;
         $bottom = 0.0;
         $words = $items = $targets = $small = 0;
         $colours = [$screen->ground->toHex() => true];
-        foreach (self::shown($tree, $screen, $cells) as [$layer, $foot]) {
+        foreach (self::shown($tree, $screen, $expansion) as [$layer, $foot]) {
             $bottom = max($bottom, $foot);
             $content = $layer->content;
             $words += self::words(implode(' ', self::texts($layer)));
@@ -93,27 +93,10 @@ final readonly class Measures
      *
      * @return \Generator<array{Layer, float}>
      */
-    private static function shown(Tree $tree, Screen $screen, Cells $cells): \Generator
+    private static function shown(Tree $tree, Screen $screen, Expansion $expansion): \Generator
     {
-        $hidden = [];
-        foreach ($tree->layersOf($screen->id) as $layer) {
-            if ($layer->hidden || $layer->opacity <= 0.0 || isset($hidden[$layer->parent ?? ''])) {
-                $hidden[$layer->id] = true;
-
-                continue;
-            }
-            yield [$layer, $layer->isGroup() ? 0.0 : Bounds::of($tree, $layer)->bottom()];
-            if ($layer->content instanceof ArrayLayer) {
-                // Its design stands for the cells.
-                $hidden[$layer->id] = true;
-                foreach ($cells->of($tree, $layer) as $cell) {
-                    foreach ($cell->tree->layers as $one) {
-                        if (! $one->hidden) {
-                            yield [$one, 0.0];
-                        }
-                    }
-                }
-            }
+        foreach ($expansion->shown($tree, new Place($screen->id), fn (Layer $layer): bool => ! $layer->hidden && $layer->opacity > 0.0) as [$layer, $address]) {
+            yield [$layer, $layer->isGroup() || $address->copies !== [] ? 0.0 : Bounds::of($tree, $layer)->bottom()];
         }
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Compare;
 
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 
@@ -40,7 +40,7 @@ final readonly class Pairs
         $back = array_flip($pairs);
         $after = array_map(fn (Layer $layer): Layer => $layer->with(
             id: $back[$layer->id] ?? $layer->id, screen: $from->id, parent: $layer->parent === null ? null : ($back[$layer->parent] ?? $layer->parent), lineage: null,
-            content: $layer->content instanceof ArrayLayer ? $layer->content->renamed($back) : $layer->content,
+            content: $layer->content instanceof Expanding ? $layer->content->renamed($back) : $layer->content,
         ), $second);
 
         return new self(

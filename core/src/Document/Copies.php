@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 use Kindred\Document\Edit\Field;
-use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Text;
 
 /**
@@ -76,13 +76,7 @@ final readonly class Copies
 
     private static function inCells(Tree $tree, Layer $layer): bool
     {
-        foreach ([$layer, ...$tree->ancestors($layer)] as $around) {
-            if ($around->content instanceof ArrayLayer) {
-                return true;
-            }
-        }
-
-        return false;
+        return $layer->content instanceof Expanding || $tree->expanding($layer) !== [];
     }
 
     /** The kinds of all parts, as they lie in each other. */

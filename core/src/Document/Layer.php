@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 use Kindred\Document\Cue\Cue;
-use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Container;
 use Kindred\Document\Layer\Content;
+use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Group;
 use Kindred\Document\Layer\InParts;
 use Kindred\Document\Layer\Kinds;
@@ -183,6 +183,6 @@ final readonly class Layer implements Thing
 
     private static function usualHeight(LayerContent $content): Size
     {
-        return $content instanceof Text || $content instanceof ArrayLayer ? Size::Content : Size::Length;
+        return $content instanceof Text || $content instanceof Expanding ? Size::Content : Size::Length;
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 use Kindred\Document\Cue\Cue;
-use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Expanding;
 use Kindred\Input\Reader;
 
 /** A layer with all that lies in it, free of any place: what is copied, pasted and written to files. */
@@ -28,8 +28,8 @@ final readonly class LayerNest
         if ($children !== [] && ! $layer->isContainer()) {
             $in->fail('children', 'only a group, a stack or an array has children');
         }
-        if ($layer->content instanceof ArrayLayer) {
-            self::mustBeOneDesign($in, $children);
+        if ($layer->content instanceof Expanding && count($children) > $layer->content::maxChildren()) {
+            $in->fail('children', 'an array has one child, the design of its cells; put several into a group or a stack');
         }
 
         return new self($layer, $children);
@@ -61,7 +61,7 @@ final readonly class LayerNest
         foreach (Rank::spread(null, null, count($this->children)) as $i => $childRank) {
             array_push($inside, ...$this->children[$i]->layers(new Place($place->screen, $layer->id), $childRank, $ids, $akin));
         }
-        if ($ids !== null && $layer->content instanceof ArrayLayer) {
+        if ($ids !== null && $layer->content instanceof Expanding) {
             $layer = $layer->with(content: $layer->content->renamed(array_combine($this->idsInside(), array_map(fn (Layer $one): string => $one->id, $inside))));
         }
 
@@ -77,21 +77,6 @@ final readonly class LayerNest
         }
 
         return $ids;
-    }
-
-    /** @param  list<self>  $children */
-    private static function mustBeOneDesign(Reader $in, array $children): void
-    {
-        if (count($children) > 1) {
-            $in->fail('children', 'an array has one child, the design of its cells; put several into a group or a stack');
-        }
-        foreach ($children as $child) {
-            foreach ($child->layers(new Place(null), '', null) as $layer) {
-                if ($layer->content instanceof ArrayLayer) {
-                    $in->fail('children', 'an array cannot lie in the cells of another');
-                }
-            }
-        }
     }
 
     public function movedBy(float $dx, float $dy): self

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Sheet\Row;
 use Kindred\Geometry\Box;
 use Kindred\Input\InvalidInput;
@@ -34,6 +35,9 @@ final class Limits
     /** How deep containers lie in each other. */
     public const MAX_DEPTH = 32;
 
+    /** Cells of an array that lies in the cells of others, in all of them. */
+    public const MAX_COPIES = 10_000;
+
     /**
      * The tree after a change, within its limits. What was at a limit before stays there, so that it can still be worked on.
      *
@@ -49,6 +53,8 @@ final class Limits
             }
             if ($old === null || $old->parent !== $layer->parent || $old->screen !== $layer->screen || $old->kind() !== $layer->kind()) {
                 self::mustLieRight($after, $layer, $old === null);
+            } elseif ($layer->content instanceof Expanding && $old->content !== $layer->content) {
+                self::mustShowSoMany($after, $layer);
             }
             try {
                 self::mustBeReadable($old, $layer);
@@ -114,7 +120,7 @@ final class Limits
         }
     }
 
-    /** A layer lies in a container of its own screen, not too deep, and no array in the cells of another. */
+    /** A layer lies in a container of its own screen, and not too deep. */
     private static function mustLieRight(Tree $tree, Layer $layer, bool $isNew): void
     {
         $parent = $layer->parent === null ? null : $tree->layer($layer->parent);
@@ -130,8 +136,18 @@ final class Limits
             if (count($around) > self::MAX_DEPTH) {
                 throw new InvalidInput('', "“{$one->name}” would lie more than ".self::MAX_DEPTH.' groups deep. Nothing was changed.');
             }
-            if ($one->content instanceof ArrayLayer && array_filter($around, fn (Layer $two): bool => $two->content instanceof ArrayLayer) !== []) {
-                throw new InvalidInput('layers', 'An array cannot lie in the cells of another. Nothing was changed.');
+        }
+        self::mustShowSoMany($tree, $layer);
+    }
+
+    /** Copies in copies are many soon: those in a layer are counted, in all that it lies in. */
+    private static function mustShowSoMany(Tree $tree, Layer $layer): void
+    {
+        foreach ($tree->subtree($layer->id) as $one) {
+            $around = $tree->expanding($one);
+            $copies = $around === [] || ! $one->content instanceof Expanding ? 0 : array_product(array_map(fn (Layer $two): int => $two->content instanceof Expanding ? count($two->content->copies()) : 1, [$one, ...$around]));
+            if ($copies > self::MAX_COPIES) {
+                throw new InvalidInput('layers', "“{$one->name}” would show ".number_format($copies).' cells, in all the cells that it lies in; at most '.number_format(self::MAX_COPIES).' can be shown. Nothing was changed.');
             }
         }
     }

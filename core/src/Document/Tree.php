@@ -6,6 +6,7 @@ namespace Kindred\Document;
 
 use Kindred\Document\Brief\Entry;
 use Kindred\Document\Brief\Part;
+use Kindred\Document\Layer\Expanding;
 
 /**
  * A project's screens and layers, or the part of them that a command works on.
@@ -113,6 +114,28 @@ final readonly class Tree
         }
 
         return $out;
+    }
+
+    /**
+     * What shows a layer several times: the layers around it whose content is `Expanding`, innermost first.
+     *
+     * @return list<Layer>
+     */
+    public function expanding(Layer $layer): array
+    {
+        return array_values(array_filter($this->ancestors($layer), fn (Layer $around): bool => $around->content instanceof Expanding));
+    }
+
+    /** @return list<Address> everywhere a layer is shown: in its own place, or in each copy of what shows it several times */
+    public function addresses(Layer $layer): array
+    {
+        $addresses = [new Address($layer->id)];
+        foreach (array_reverse($this->expanding($layer)) as $around) {
+            $copies = $around->content instanceof Expanding ? $around->content->copies() : [];
+            $addresses = array_merge([], ...array_map(fn (Address $one): array => array_map($one->inside(...), $copies), $addresses));
+        }
+
+        return $addresses;
     }
 
     /**

@@ -7,7 +7,7 @@ namespace Kindred\Exchange;
 use Kindred\Document\Brief\Entry;
 use Kindred\Document\Brief\Part;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\LayerNest;
 use Kindred\Document\Place;
@@ -204,7 +204,7 @@ final readonly class ProjectFile
 
         return match (true) {
             $content instanceof Picture => [$content->asset],
-            $content instanceof ArrayLayer => $content->pictures(),
+            $content instanceof Expanding => $content->pictures(),
             $one instanceof Screen => $one->tracing === null ? [] : [$one->tracing->asset],
             $one instanceof Entry => $one->asset === null ? [] : [$one->asset],
             default => [],

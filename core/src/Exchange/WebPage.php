@@ -6,14 +6,14 @@ namespace Kindred\Exchange;
 
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Text;
+use Kindred\Document\Place;
+use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Flow\Programme;
 use Kindred\Kit\Kit;
 use Kindred\Kit\WidgetPart;
-use Kindred\Layout\Cell;
-use Kindred\Layout\Relayout;
+use Kindred\Layout\Expansion;
 use Kindred\Render\RehearsalMarkup;
 use Kindred\Render\Renderer;
 use Kindred\Render\Rendering;
@@ -28,7 +28,7 @@ final readonly class WebPage
     public function __construct(
         private Renderer $renderer,
         private FaceBook $faces,
-        private Relayout $relayout,
+        private Expansion $expansion,
         private string $player,
         private string $styles,
     ) {
@@ -74,21 +74,13 @@ final readonly class WebPage
     private function fontFaces(Tree $tree): string
     {
         $faces = [];
-        $kit = new Kit(new Typesetter($this->faces));
-        foreach ($tree->layers as $layer) {
-            $shown = match (true) {
-                $layer->screen === null => [],
-                $layer->content instanceof ArrayLayer => array_merge(...array_map(fn (Cell $cell): array => array_values($cell->tree->layers), $this->relayout->cells->of($tree, $layer))),
-                default => [$layer],
-            };
-            foreach (array_merge(...array_map(fn (Layer $one): array => [$one, ...$this->parts($kit, $one)], $shown)) as $one) {
-                if ($one->content instanceof Text) {
-                    $style = $one->content->style;
-                    $rough = $tree->finish($layer->screen) === Finish::Rough;
-                    [$family, $weight] = $rough ? $this->faces->hand($style->weight) : $this->faces->nearest($style->family, $style->weight);
-                    $italic = $style->italic && ! $rough && $this->faces->hasItalic($family);
-                    $faces["{$family} {$weight} {$italic}"] = [$family, $weight, $italic];
-                }
+        foreach ($tree->reel() as $screen) {
+            $rough = $tree->finish($screen->id) === Finish::Rough;
+            foreach ($this->texts($tree, $screen) as $text) {
+                $style = $text->style;
+                [$family, $weight] = $rough ? $this->faces->hand($style->weight) : $this->faces->nearest($style->family, $style->weight);
+                $italic = $style->italic && ! $rough && $this->faces->hasItalic($family);
+                $faces["{$family} {$weight} {$italic}"] = [$family, $weight, $italic];
             }
         }
         ksort($faces);
@@ -102,6 +94,19 @@ final readonly class WebPage
         return $out;
     }
 
+    /** @return \Generator<Text> all that a screen may show while it is played */
+    private function texts(Tree $tree, Screen $screen): \Generator
+    {
+        $kit = new Kit(new Typesetter($this->faces));
+        foreach ($this->expansion->shown($tree, new Place($screen->id)) as [$layer]) {
+            foreach ([$layer, ...$this->parts($kit, $layer)] as $one) {
+                if ($one->content instanceof Text) {
+                    yield $one->content;
+                }
+            }
+        }
+    }
+
     /** @return list<Layer> all that a widget may show while it is played */
     private function parts(Kit $kit, Layer $layer): array
     {
@@ -111,7 +116,7 @@ final readonly class WebPage
             array_push($out, ...array_map(fn (WidgetPart $part): Layer => $part->layer, $kit->variants($one)->parts ?? []));
         }
 
-        return array_map(fn (Layer $part): Layer => $part->with(screen: $layer->screen), $out);
+        return $out;
     }
 
     private function hash(string $text): string

@@ -11,12 +11,11 @@ use Kindred\Document\Cue\Cue;
 use Kindred\Document\Cue\Transition;
 use Kindred\Document\Cue\TriggerKind;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\LayerContent;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Screen;
-use Kindred\Document\Sheet\Row;
 use Kindred\Document\Tree;
 use Kindred\Document\Widget\Item;
 use Kindred\Motion\TransitionPlan;
@@ -120,7 +119,7 @@ final class Programme
 
         return match (true) {
             $content instanceof Text => [$content->words],
-            $content instanceof ArrayLayer => array_merge([], ...array_map(fn (Row $row): array => array_values($row->cells()), $content->sheet->rows)),
+            $content instanceof Expanding => $content->words(),
             $content instanceof Widget => [
                 $content->label, $content->hint, $content->text, ...array_map($plain, [
                     $content->label, $content->hint, $content->text, ...$content->columns,

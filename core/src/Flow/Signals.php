@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kindred\Flow;
 
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Tree;
 use Kindred\Kit\Interactive;
@@ -26,7 +25,7 @@ final class Signals
     /** @var array<string, Kind> by name */
     public array $kinds = self::BUILT_IN;
 
-    /** @var array<string, string> the signal of a widget, by its layer; a widget in a cell is called `layer.row` */
+    /** @var array<string, string> the signal of a widget, by its address */
     public array $of = [];
 
     /** @var array<string, Widget> what the widgets hold, by the same */
@@ -99,24 +98,13 @@ final class Signals
         $this->widgets[$key] = $content;
     }
 
-    /** @return list<string> what a layer's widget is called: once for each cell where it is part of an array's design */
+    /** @return list<string> what a layer's widget is called: its address wherever it is shown */
     private function keys(Layer $layer): array
     {
         if (! $layer->content instanceof Widget || ! Kit::find($layer->content->widget) instanceof Interactive) {
             return [];
         }
-        for ($above = $layer; $above->parent !== null; $above = $parent) {
-            $parent = $this->tree->layer($above->parent);
-            if ($parent->content instanceof ArrayLayer) {
-                $keys = [];
-                foreach ($parent->content->sheet->rows as $row) {
-                    $keys[] = "{$layer->id}.{$row->id}";
-                }
 
-                return $keys;
-            }
-        }
-
-        return [$layer->id];
+        return array_map(strval(...), $this->tree->addresses($layer));
     }
 }

@@ -92,14 +92,14 @@ final class CellGrid
         return $this->order ??= array_flip(array_column($this->array->sheet->rows, 'id'));
     }
 
-    public function cell(string $row): ?Cell
+    public function cell(string $row): ?LaidCopy
     {
         $at = $this->order()[$row] ?? null;
 
         return $at === null ? null : $this->placed($this->array->sheet->rows[$at], $this->tracks()->area($at));
     }
 
-    /** @return list<Cell> in the order of the rows */
+    /** @return list<LaidCopy> in the order of the rows */
     public function cells(): array
     {
         $cells = [];
@@ -152,7 +152,7 @@ final class CellGrid
         [$design, $inner] = [$this->parts[0], array_slice($this->parts, 1)];
         $base = (new Tree(new Project('')))->withLayers($design->with(parent: null, screen: null), ...array_map(fn (Layer $part): Layer => $part->with(screen: null), $inner));
 
-        return $this->relayout->after($base, $this->relayout->cells->fitted($base, $base->layer($design->id), $this->array->columnWidth($this->width)), $design->id);
+        return $this->relayout->after($base, Cells::fitted($base, $base->layer($design->id), $this->array->columnWidth($this->width)), $design->id);
     }
 
     /** A cell that is hidden as a whole takes up no height. */
@@ -181,7 +181,7 @@ final class CellGrid
     }
 
     /** A design that is a stack is stretched to its area; any other keeps its height, at the start of it. */
-    private function placed(Row $row, Box $area): Cell
+    private function placed(Row $row, Box $area): LaidCopy
     {
         $tree = $this->filled($row);
         $layer = $tree->layer($this->parts[0]->id);
@@ -191,6 +191,6 @@ final class CellGrid
         }
         $root = $tree->layer($layer->id);
 
-        return new Cell($row->id, $tree, $root->with(box: $root->box->movedBy($area->x, $area->y)), $area);
+        return new LaidCopy($row->id, $tree, $root->with(box: $root->box->movedBy($area->x, $area->y)), $area);
     }
 }

@@ -12,6 +12,7 @@ use Kindred\Document\Place;
 use Kindred\Document\Resize;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Box;
+use Kindred\Type\Typesetter;
 
 /**
  * The cells of arrays by CSS Grid Layout 1: columns of equal width, rows as high as their tallest cell or all as the
@@ -30,13 +31,16 @@ final class Cells
      */
     private array $latest = [];
 
-    public function __construct(private readonly Relayout $relayout, private readonly HeightMemory $memory)
+    private readonly Relayout $relayout;
+
+    public function __construct(Typesetter $typesetter, private readonly HeightMemory $memory = new NoMemory)
     {
+        $this->relayout = new Relayout($typesetter, $this);
     }
 
     /**
      * @param  float|null  $width  of the array where it is another than its box says, px
-     * @return list<Cell> in the order of the rows
+     * @return list<LaidCopy> in the order of the rows
      */
     public function of(Tree $tree, Layer $array, ?float $width = null): array
     {
@@ -77,9 +81,9 @@ final class Cells
      * The design as wide as a column, at its corner. A group is so only where something in it is pinned to both
      * its sides; otherwise it keeps its width.
      */
-    public function fitted(Tree $tree, Layer $design, float $column): Tree
+    public static function fitted(Tree $tree, Layer $design, float $column): Tree
     {
-        if ($design->isGroup() && ! $this->spans($tree, $design)) {
+        if ($design->isGroup() && ! self::spans($tree, $design)) {
             return $design->box->x === 0.0 && $design->box->y === 0.0 ? $tree : $tree->withLayers($design->with(box: new Box(0, 0, $design->box->width, $design->box->height)));
         }
         $text = $design->content;
@@ -94,7 +98,7 @@ final class Cells
         return $box->equals($design->box) && $tree->layers[$design->id] === $design ? $tree : Resize::into($tree, $design, $box);
     }
 
-    private function spans(Tree $tree, Layer $group): bool
+    private static function spans(Tree $tree, Layer $group): bool
     {
         foreach ($tree->children(new Place($group->screen, $group->id)) as $child) {
             if ($child->pins !== null && $child->pins->left && $child->pins->right) {

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Kindred\Layout;
 
+use Kindred\Document\Address;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Place;
 use Kindred\Document\Tree;
@@ -21,16 +22,16 @@ use Kindred\Type\Typesetter;
  */
 final readonly class Measurement
 {
-    public function __construct(private Typesetter $typesetter, private Relayout $relayout)
+    public function __construct(private Typesetter $typesetter, private Expansion $expansion)
     {
     }
 
-    /** @return list<Measured> the layers of an array once a cell, by their id and that of the row, `label.row1` */
+    /** @return list<Measured> by their addresses: the layers of an array once a cell */
     public function of(Tree $tree, string $screen): array
     {
         $out = [];
         foreach ($tree->children(new Place($screen)) as $layer) {
-            array_push($out, ...$this->inside($tree, $layer, $screen, '', fn (Point $point): Point => $point));
+            array_push($out, ...$this->inside($tree, $layer, $screen, new Address(''), fn (Point $point): Point => $point));
         }
 
         return $out;
@@ -40,13 +41,13 @@ final readonly class Measurement
      * @param  \Closure(Point): Point  $out  from the space that the layer's box is given in to the screen
      * @return list<Measured>
      */
-    private function inside(Tree $tree, Layer $layer, string $screen, string $suffix, \Closure $out): array
+    private function inside(Tree $tree, Layer $layer, string $screen, Address $place, \Closure $out): array
     {
         $half = new Point($layer->box->width / 2, $layer->box->height / 2);
         $middle = $out($layer->box->centre());
         $measured = [[
             'screen' => $screen,
-            'id' => $layer->id.$suffix,
+            'id' => (string) $place->with($layer->id),
             'name' => $layer->name,
             'x' => round($middle->x - $half->x, 3),
             'y' => round($middle->y - $half->y, 3),
@@ -54,13 +55,13 @@ final readonly class Measurement
             'height' => $layer->box->height,
         ] + ($layer->content instanceof Text ? ['lines' => $this->lines($layer, $layer->content)] : [])];
         $further = fn (Point $point): Point => $out($point->minus($half)->turned($layer->rotation)->plus($layer->box->centre()));
-        if ($layer->content instanceof ArrayLayer) {
-            foreach ($this->relayout->cells->of($tree, $layer) as $cell) {
-                array_push($measured, ...$this->inside($cell->tree, $cell->root, $screen, ".{$cell->row}", $further));
+        if ($layer->content instanceof Expanding) {
+            foreach ($this->expansion->of($tree, $layer) as $copy) {
+                array_push($measured, ...$this->inside($copy->tree, $copy->root, $screen, $place->inside($copy->name), $further));
             }
         } elseif ($layer->isContainer()) {
             foreach ($tree->children(new Place($layer->screen, $layer->id)) as $child) {
-                array_push($measured, ...$this->inside($tree, $child, $screen, $suffix, $further));
+                array_push($measured, ...$this->inside($tree, $child, $screen, $place, $further));
             }
         }
 

@@ -27,16 +27,13 @@ use Kindred\Type\Typesetter;
 final readonly class Relayout
 {
     /** The most rounds of layout for a container: in a stack, a group's size may depend on its content and its content on its size. */
-    private const TURNS = 3;
+    private const TURNS = 8;
 
     private Stacks $stacks;
 
-    public Cells $cells;
-
-    public function __construct(private Typesetter $typesetter, HeightMemory $memory = new NoMemory)
+    public function __construct(private Typesetter $typesetter, private Cells $cells)
     {
-        $this->cells = new Cells($this, $memory);
-        $this->stacks = new Stacks($typesetter, $this->cells);
+        $this->stacks = new Stacks($typesetter, $cells);
     }
 
     /**
@@ -228,17 +225,14 @@ final readonly class Relayout
      *
      * @param  non-empty-list<Layer>  $children
      *
-     * @throws InvalidInput where there would be more than one design, or an array in a cell
+     * @throws InvalidInput where there would be more than one design
      */
     private function array(Tree $tree, Layer $layer, ArrayLayer $array, array $children): Tree
     {
         if (count($children) > 1) {
             throw new InvalidInput('layers', "The cells of “{$layer->name}” have one design; put what is to be repeated into it. Nothing was changed.");
         }
-        if (array_filter($tree->ancestors($layer), fn (Layer $around): bool => $around->content instanceof ArrayLayer) !== []) {
-            throw new InvalidInput('layers', 'An array cannot lie in the cells of another. Nothing was changed.');
-        }
-        $tree = $this->cells->fitted($tree, $children[0], $array->columnWidth($layer->box->width));
+        $tree = Cells::fitted($tree, $children[0], $array->columnWidth($layer->box->width));
         if ($this->isLaid($tree, $layer) || $layer->heightFrom() === Size::Length) {
             return $tree;
         }
@@ -310,14 +304,7 @@ final readonly class Relayout
      */
     private function depending(Tree $tree, ?Layer $layer): array
     {
-        $ids = $layer?->parent === null ? [] : [$layer->parent];
-        foreach ($layer?->parent === null ? [] : $tree->ancestors($layer) as $around) {
-            if ($around->content instanceof ArrayLayer) {
-                $ids[] = $around->id;
-            }
-        }
-
-        return $ids;
+        return $layer?->parent === null ? [] : [$layer->parent, ...array_map(fn (Layer $around): string => $around->id, $tree->expanding($layer))];
     }
 
     /** Whether a stack or an array has changed in a way that may move its content. Moving it as a whole does not. */

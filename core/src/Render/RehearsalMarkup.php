@@ -37,12 +37,6 @@ final readonly class RehearsalMarkup
     {
     }
 
-    /** What a widget is called in a programme: by its layer, in a cell by the row too. */
-    public static function key(Layer $layer, ?string $row): string
-    {
-        return $row === null ? $layer->id : "{$layer->id}.{$row}";
-    }
-
     public static function isKeyboard(Layer $layer): bool
     {
         return $layer->content instanceof Widget && Kit::find($layer->content->widget) instanceof Keys;
@@ -78,7 +72,7 @@ final readonly class RehearsalMarkup
         $named = $widget instanceof Widget && $widget->label !== '' ? $widget->label : $layer->name;
 
         return Svg::element('g', [
-            'data-works' => self::key($layer, $rendering->row),
+            'data-works' => $rendering->address($layer->id),
             'data-signal' => $signal?->value,
             'data-keyboard' => $kind instanceof Keys,
             'data-label' => $signal === Kind::Text ? $named : null,

@@ -13,6 +13,7 @@ use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\BoxLayer;
 use Kindred\Document\Layer\Ellipse;
+use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\LineLayer;
 use Kindred\Document\Layer\PathLayer;
@@ -29,8 +30,8 @@ use Kindred\Document\Widget\WidgetPlace;
 use Kindred\Geometry\Box as Bounding;
 use Kindred\Geometry\Number;
 use Kindred\Kit\Kit;
-use Kindred\Layout\Cell;
-use Kindred\Layout\Relayout;
+use Kindred\Layout\Expansion;
+use Kindred\Layout\LaidCopy;
 use Kindred\Render\Finish\Greys;
 use Kindred\Render\Finish\RoughPen;
 use Kindred\Render\Kind\IconRenderer;
@@ -55,7 +56,7 @@ final readonly class Renderer
 
     private RehearsalMarkup $rehearsal;
 
-    public function __construct(Typesetter $typesetter, IconSource $icons, private Relayout $relayout)
+    public function __construct(Typesetter $typesetter, IconSource $icons, private Expansion $expansion)
     {
         $this->kit = new Kit($typesetter);
         $this->rehearsal = new RehearsalMarkup($this->kit, $typesetter->faces);
@@ -125,9 +126,12 @@ final readonly class Renderer
         $inside = $rendering->in($tree->finish($screen->id));
         $keys = $typed = false;
         $out = $this->screen($tree, $screen, $rendering);
-        foreach ($this->widgets($tree, $screen) as [$layer, $row]) {
+        foreach ($this->expansion->shown($tree, new Place($screen->id)) as [$layer, $address]) {
+            if (! $layer->content instanceof Widget) {
+                continue;
+            }
             $opened = Kit::opened($layer);
-            $out .= $opened === null ? '' : $this->beside($opened, $row === null ? $inside : $inside->inCell($row, false), 'data-opens', RehearsalMarkup::key($layer, $row));
+            $out .= $opened === null ? '' : $this->beside($opened, array_reduce($address->copies, fn (Rendering $in, string $copy): Rendering => $in->inCopy($copy, false), $inside), 'data-opens', (string) $address);
             [$keys, $typed] = [$keys || RehearsalMarkup::isKeyboard($layer), $typed || RehearsalMarkup::isTyped($layer)];
         }
         if (! $keys && $typed && Catalogue::for($screen->device, $screen->box->width, $screen->view)->pointing === Pointing::Touch) {
@@ -146,24 +150,6 @@ final readonly class Renderer
         return '<div class="beside" hidden '.$attribute.'="'.$value.'">'.$svg.'</div>';
     }
 
-    /** @return \Generator<array{Layer, string|null}> the widgets of a screen that show, with the row of their cell */
-    private function widgets(Tree $tree, Screen $screen): \Generator
-    {
-        foreach ($tree->layersOf($screen->id) as $layer) {
-            if ($layer->content instanceof ArrayLayer) {
-                foreach ($this->relayout->cells->of($tree, $layer) as $cell) {
-                    foreach ($cell->tree->layers as $one) {
-                        if ($one->content instanceof Widget) {
-                            yield [$one, $cell->row];
-                        }
-                    }
-                }
-            } elseif ($layer->content instanceof Widget && array_filter($tree->ancestors($layer), fn (Layer $above): bool => $above->content instanceof ArrayLayer) === []) {
-                yield [$layer, null];
-            }
-        }
-    }
-
     /** All layers of a place, bottom first. */
     public function place(Tree $tree, Place $place, Rendering $rendering): string
     {
@@ -176,8 +162,8 @@ final readonly class Renderer
             return '';
         }
         $inner = $this->own($layer, $rendering);
-        if ($layer->content instanceof ArrayLayer) {
-            $inner .= $this->cells($tree, $layer, $rendering);
+        if ($layer->content instanceof Expanding) {
+            $inner .= $this->copies($tree, $layer, $rendering);
         } elseif ($layer->isContainer()) {
             $inner .= $this->place($tree, new Place($layer->screen, $layer->id), $rendering);
         }
@@ -242,20 +228,20 @@ final readonly class Renderer
         return new Bounding($box->x - $out, $box->y - $out, $box->width + 2 * $out, $box->height + 2 * $out);
     }
 
-    private function cells(Tree $tree, Layer $array, Rendering $rendering): string
+    private function copies(Tree $tree, Layer $layer, Rendering $rendering): string
     {
         $out = '';
-        foreach ($this->relayout->cells->of($tree, $array) as $i => $cell) {
-            $out .= $this->cell($cell, $rendering, $i === 0);
+        foreach ($this->expansion->of($tree, $layer) as $i => $copy) {
+            $out .= $this->copy($copy, $rendering, $i === 0);
         }
 
         return $out;
     }
 
-    /** One cell of an array, where it lies in it. */
-    public function cell(Cell $cell, Rendering $rendering, bool $first): string
+    /** One copy of what is shown several times, where it lies. */
+    public function copy(LaidCopy $copy, Rendering $rendering, bool $first): string
     {
-        return $this->layer($cell->tree, $cell->root, $rendering->inCell($cell->row, $first));
+        return $this->layer($copy->tree, $copy->root, $rendering->inCopy($copy->name, $first));
     }
 
     /** A layer's own element without the layers in it. */
@@ -289,7 +275,7 @@ final readonly class Renderer
             $kind === null => '',
             $rendering->finish === Finish::Dressed => $kind->draw($layer, $rendering),
             $rendering->finish === Finish::Plain => $kind->draw(Greys::of($layer), $rendering),
-            default => $kind->rough(Greys::of($layer), $rendering, new RoughPen("{$layer->id}.{$rendering->row}")),
+            default => $kind->rough(Greys::of($layer), $rendering, new RoughPen("{$layer->id}.".implode('.', $rendering->copies))),
         };
     }
 
@@ -319,7 +305,7 @@ final readonly class Renderer
     private function attributes(Layer $layer, Rendering $rendering): array
     {
         return [
-            'data-layer' => $rendering->editable && $rendering->row !== null ? "{$layer->id}.{$rendering->row}" : $layer->id,
+            'data-layer' => $rendering->editable ? $rendering->address($layer->id) : $layer->id,
             'class' => PaintClasses::of($layer),
             'transform' => $this->transform($layer),
             'opacity' => $layer->opacity >= 1 ? null : $layer->opacity,

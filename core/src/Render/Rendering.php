@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Render;
 
+use Kindred\Document\Address;
 use Kindred\Document\Finish;
 use Kindred\Document\Withers;
 
@@ -20,7 +21,7 @@ final readonly class Rendering
     /**
      * @param  \Closure(string): string  $asset  gives the address of a picture, by its hash
      * @param  string  $prefix  before every id inside the picture, where one page shows a screen twice
-     * @param  string|null  $row  of the array in whose cell this is drawn
+     * @param  list<string>  $copies  in which this is drawn, by their names, the outermost first
      * @param  bool  $threads  whether the cues of layers are told
      * @param  Finish  $finish  of the screen that the layers lie on
      * @param  \Closure(string): (array{int, int}|null)|null  $size  gives the width and height of a picture in px, by its hash, as far as they are known
@@ -33,7 +34,7 @@ final readonly class Rendering
         public \Closure $asset,
         public bool $editable = false,
         public string $prefix = '',
-        public ?string $row = null,
+        public array $copies = [],
         public bool $threads = true,
         public Finish $finish = Finish::Dressed,
         public bool $working = false,
@@ -43,13 +44,16 @@ final readonly class Rendering
     ) {
     }
 
-    /**
-     * The same for a cell of an array, where layers are called by their id and that of their row, `label.row1`:
-     * only the wall tells cells apart, and draws the threads of the first.
-     */
-    public function inCell(string $row, bool $first): self
+    /** The same within a copy of what is shown several times: only the first has the threads. */
+    public function inCopy(string $name, bool $first): self
     {
-        return $this->with(prefix: "{$this->prefix}{$row}-", row: $row, threads: $first);
+        return $this->with(prefix: "{$this->prefix}{$name}-", copies: [...$this->copies, $name], threads: $this->threads && $first);
+    }
+
+    /** What a layer is called where this is drawn. */
+    public function address(string $layer): string
+    {
+        return (string) new Address($layer, $this->copies);
     }
 
     /** The same without handles: for what is drawn as part of a layer. */

@@ -234,7 +234,7 @@ it('hangs a version for another situation beside a screen, once', function (): v
 
 it('measures what shows', function (): void {
     $tree = Sample::after(shop(), onHome(['type' => 'mark-layers', 'layers' => ['lead'], 'hidden' => true]));
-    $measures = Measures::of($tree, $tree->screen('home'), Sample::relayout()->cells);
+    $measures = Measures::of($tree, $tree->screen('home'), Sample::expansion());
     // Shelf rent; Size Price Free Note, Half 6 4, Whole 10 2; Book. The heading, two rows, two pots, the button. White, spruce.
     expect([$measures->height, $measures->words, $measures->items, $measures->colours, $measures->targets, $measures->small])->toBe([748.0, 13, 6, 2, 2, 0]);
 });

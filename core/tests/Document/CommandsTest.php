@@ -196,7 +196,7 @@ it('refuses commands that it cannot read, and names the place', function (array 
     [['type' => 'explode'], 'commands[0].type: “explode” is not a command'],
     [['type' => 'move-layers', 'layers' => [], 'dx' => 0, 'dy' => 0], 'commands[0].layers: between 1 and'],
     [['type' => 'move-layers', 'layers' => ['boxa'], 'dx' => 'far', 'dy' => 0], 'commands[0].dx: a number is expected'],
-    [['type' => 'move-layers', 'layers' => ['../etc'], 'dx' => 0, 'dy' => 0], 'commands[0].layers[0].id'],
+    [['type' => 'move-layers', 'layers' => ['../etc'], 'dx' => 0, 'dy' => 0], 'commands[0].layers[0]'],
     [['type' => 'create-layers', 'seed' => 's', 'layers' => [['kind' => 'hologram', 'x' => 0, 'y' => 0, 'width' => 1, 'height' => 1]]], 'commands[0].layers[0].kind'],
     [['type' => 'create-layers', 'seed' => 's', 'layers' => [['kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 1, 'height' => 1, 'fills' => [['colour' => 'no']]]]], 'commands[0].layers[0].fills[0].colour'],
     [['type' => 'create-layers', 'seed' => 's', 'layers' => [['kind' => 'box', 'x' => 1e6, 'y' => 0, 'width' => 1, 'height' => 1]]], 'between -100000 and 100000'],

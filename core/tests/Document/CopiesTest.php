@@ -8,7 +8,7 @@ use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Input\InvalidInput;
-use Kindred\Layout\Cell;
+use Kindred\Layout\LaidCopy;
 use Kindred\Tests\Sample;
 
 /**
@@ -56,9 +56,9 @@ it('takes nothing for a copy that has other parts, another size, or lies in a ce
 it('makes an array of them that loses nothing', function () use ($messy): void {
     $tree = Sample::after(cards($messy), ['type' => 'gather-copies', 'screen' => 'home', 'layers' => ['card3', 'card2', 'card'], 'seed' => 'g']);
     $array = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->content instanceof ArrayLayer))[0];
-    $cells = Sample::relayout()->cells->of($tree, $array);
+    $cells = Sample::cells()->of($tree, $array);
     expect([$array->content->columns, $array->content->rowGap, $array->content->columnGap])->toEqual([2, 14, 16])
-        ->and(array_map(fn (Cell $cell): array => [$cell->root->box->x + $array->box->x, $cell->root->box->y + $array->box->y, $cell->tree->layer('cardb')->content->words, $cell->tree->layer('carda')->fills[0]->colour->toHex(), $cell->tree->layer('carda')->corners->topLeft], $cells))
+        ->and(array_map(fn (LaidCopy $cell): array => [$cell->root->box->x + $array->box->x, $cell->root->box->y + $array->box->y, $cell->tree->layer('cardb')->content->words, $cell->tree->layer('carda')->fills[0]->colour->toHex(), $cell->tree->layer('carda')->corners->topLeft], $cells))
         ->toEqual([[20, 30, 'Bowl', '#eeeeee', 0], [136, 30, 'Mug', '#b4472e', 0], [20, 104, 'Vase', '#eeeeee', 9]])
         ->and($tree->layers)->toHaveCount(7);
 });

@@ -27,7 +27,7 @@ function steps(): array
         [['type' => 'take-sheet', 'layer' => 'group', 'columns' => [['name' => 'A']], 'rows' => [['x']], 'seed' => 's'], 'Import a row into Pair'],
         [['type' => 'add-rows', 'layer' => 'group', 'seed' => 's'], 'Add a row to Pair'], [['type' => 'add-rows', 'layer' => 'group', 'count' => 4, 'seed' => 's'], 'Add 4 rows to Pair'], [['type' => 'remove-rows', 'layer' => 'group', 'rows' => ['row1']], 'Remove a row of Pair'],
         [['type' => 'move-row', 'layer' => 'group', 'row' => 'row1'], 'Reorder a row of Pair'], [['type' => 'put-column', 'layer' => 'group', 'column' => ['id' => 'name', 'name' => 'Name']], 'Set column Name of Pair'], [['type' => 'remove-column', 'layer' => 'group', 'column' => 'name'], 'Remove a column of Pair'],
-        [['type' => 'sample-column', 'layer' => 'group', 'column' => 'name', 'sample' => 'prices', 'seed' => 's'], 'Fill Pair with sample prices'], [['type' => 'reset-override', 'layer' => 'group', 'row' => 'row1', 'part' => 'left'], 'Let a cell of Pair follow its design'],
+        [['type' => 'sample-column', 'layer' => 'group', 'column' => 'name', 'sample' => 'prices', 'seed' => 's'], 'Fill Pair with sample prices'], [['type' => 'reset-override', 'layer' => 'left.row1'], 'Let a cell follow its design in Left'],
         [['type' => 'mark-layers', 'layers' => ['boxa'], 'locked' => true], 'Lock Box'], [['type' => 'mark-layers', 'layers' => ['boxa'], 'locked' => false], 'Unlock Box'],
         [['type' => 'mark-layers', 'layers' => ['boxa'], 'hidden' => true], 'Hide Box'], [['type' => 'mark-layers', 'layers' => ['boxa'], 'hidden' => false], 'Show Box'],
         [['type' => 'move-layers', 'layers' => ['group', 'icon'], 'dx' => 1, 'dy' => 1], 'Move 2 layers'],

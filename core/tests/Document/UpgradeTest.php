@@ -44,7 +44,7 @@ it('brings what has another form today to it, and leaves the rest', function ():
 
 it('lays out cells with overrides of version 1 as that did', function (): void {
     $tree = ProjectFile::read(Sample::before('everything.kindred.json'))->tree;
-    $cells = Sample::relayout()->cells->of($tree, $tree->layer('pots'));
+    $cells = Sample::cells()->of($tree, $tree->layer('pots'));
     $of = fn (int $cell, string $part): Layer => $cells[$cell]->tree->layer($part);
     expect([$of(1, 'dish')->box->x, $of(1, 'dish')->box->width, $of(1, 'dish')->opacity, $of(1, 'dish')->rotation, $of(1, 'dish')->corners->radii()])->toEqual([81.5, 60, 0.4, 90, [2, 8, 8, 8]])
         ->and([$of(1, 'dish')->stroke?->width, $of(1, 'dish')->stroke?->position->value, $of(2, 'dish')->stroke, $of(2, 'dish')->fills, $of(2, 'dish')->box->height])->toEqual([2.5, 'outside', null, [], 20])

@@ -82,6 +82,6 @@ it('makes a table of an array with its data sheet, under its headers', function 
         ->and(array_column($array['sheet']['rows'], 'cells'))->toBe([['column0' => 'Bowl', 'column1' => '€24'], ['column0' => 'Mug', 'column1' => '€18']]);
     $tree = Sample::after(Sample::tree(), ['type' => 'create-layers', 'screen' => 'next', 'seed' => 's', 'layers' => json_decode((string) json_encode([$table]), true)]);
     $laid = array_values(array_filter($tree->layers, fn ($layer): bool => $layer->kind() === 'array'))[0];
-    expect($laid->box->height)->toBeGreaterThan(80)->and(array_map(fn ($cell): float => $cell->root->box->width, Sample::relayout()->cells->of($tree, $laid)))->toEqual([320, 320]);
+    expect($laid->box->height)->toBeGreaterThan(80)->and(array_map(fn ($cell): float => $cell->root->box->width, Sample::cells()->of($tree, $laid)))->toEqual([320, 320]);
     expect(pasted('Bowl,24', 300, true)->layers[0]['name'])->toBe('Table');
 });

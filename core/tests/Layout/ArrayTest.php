@@ -2,19 +2,25 @@
 
 declare(strict_types=1);
 
+use Kindred\Document\Address;
 use Kindred\Document\Difference;
+use Kindred\Document\Id;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Overtaken;
+use Kindred\Document\Place;
 use Kindred\Document\Sheet\Row;
 use Kindred\Document\Sheet\Sheet;
+use Kindred\Document\Sheet\Slot;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
-use Kindred\Layout\Cell;
+use Kindred\Layout\Cells;
 use Kindred\Layout\HeightMemory;
+use Kindred\Layout\LaidCopy;
+use Kindred\Layout\Measurement;
 use Kindred\Layout\Relayout;
 use Kindred\Tests\Sample;
 use Kindred\Type\Typesetter;
@@ -43,10 +49,10 @@ function pots(array $more = [], array $rows = [['name' => 'Bowl'], ['name' => 'M
     return Sample::relayout()->after(new Tree($tree->project), $tree);
 }
 
-/** @return list<Cell> */
+/** @return list<LaidCopy> */
 function cells(Tree $tree, string $array = 'pots'): array
 {
-    return relayout()->cells->of($tree, $tree->layer($array));
+    return Sample::cells()->of($tree, $tree->layer($array));
 }
 
 function relayout(): Relayout
@@ -59,12 +65,12 @@ function relayout(): Relayout
 /** @return list<list<float>> x, y, width, height of each cell's root in the array */
 function areas(Tree $tree, string $array = 'pots'): array
 {
-    return array_map(fn (Cell $cell): array => [$cell->root->box->x, $cell->root->box->y, $cell->root->box->width, $cell->root->box->height], cells($tree, $array));
+    return array_map(fn (LaidCopy $cell): array => [$cell->root->box->x, $cell->root->box->y, $cell->root->box->width, $cell->root->box->height], cells($tree, $array));
 }
 
 function words(Tree $tree, string $array = 'pots', string $layer = 'name'): array
 {
-    return array_map(fn (Cell $cell): string => $cell->tree->layer($layer)->content instanceof Text ? $cell->tree->layer($layer)->content->words : '', cells($tree, $array));
+    return array_map(fn (LaidCopy $cell): string => $cell->tree->layer($layer)->content instanceof Text ? $cell->tree->layer($layer)->content->words : '', cells($tree, $array));
 }
 
 /** @return array<string, mixed> */
@@ -100,28 +106,28 @@ it('feeds words, colours and what is shown', function (): void {
 
 it('follows its design in every cell, except where one has its own', function (): void {
     $set = fn (string $field, string $value, string $layer, array $more = []): array => ['type' => 'set-field', 'screen' => 'home', 'layers' => [$layer], 'field' => $field, 'value' => $value] + $more;
-    $tree = Sample::after(pots(), $set('height', '60', 'swatch'), $set('corners', '8', 'card'), $set('fills.0.colour', '#111111', 'name', ['row' => 'row2', 'apart' => true]), $set('style.size', '20', 'name', ['row' => 'row2', 'apart' => true]));
-    $fills = fn (Tree $tree): array => array_map(fn (Cell $cell): array => [$cell->root->corners->topLeft, $cell->tree->layer('swatch')->box->height, count($cell->tree->layer('name')->fills), $cell->tree->layer('name')->content->style->size], cells($tree));
+    $tree = Sample::after(pots(), $set('height', '60', 'swatch'), $set('corners', '8', 'card'), $set('fills.0.colour', '#111111', 'name.row2', ['apart' => true]), $set('style.size', '20', 'name.row2', ['apart' => true]));
+    $fills = fn (Tree $tree): array => array_map(fn (LaidCopy $cell): array => [$cell->root->corners->topLeft, $cell->tree->layer('swatch')->box->height, count($cell->tree->layer('name')->fills), $cell->tree->layer('name')->content->style->size], cells($tree));
     expect($fills($tree))->toEqual([[8, 60, 0, 16], [8, 60, 1, 20], [8, 60, 0, 16]]);
-    $reset = Sample::after($tree, onPots('reset-override', row: 'row2', part: 'name', field: 'style.size'));
+    $reset = Sample::after($tree, ['type' => 'reset-override', 'screen' => 'home', 'layer' => 'name.row2', 'field' => 'style.size']);
     expect($fills($reset))->toEqual([[8, 60, 0, 16], [8, 60, 1, 16], [8, 60, 0, 16]]);
-    $all = Sample::after($tree, onPots('reset-override', row: 'row2', part: 'name'));
+    $all = Sample::after($tree, ['type' => 'reset-override', 'screen' => 'home', 'layer' => 'name.row2']);
     expect($fills($all))->toEqual([[8, 60, 0, 16], [8, 60, 0, 16], [8, 60, 0, 16]])->and($all->layer('pots')->content->toArray()['overrides'])->toEqual(new stdClass);
     // Layers added to the design and taken out of it are so in every cell.
     $added = Sample::after($tree, ['type' => 'create-layers', 'screen' => 'home', 'parent' => 'card', 'seed' => 's', 'layers' => [['kind' => 'box', 'name' => 'Dot', 'x' => 0, 'y' => 0, 'width' => 10, 'height' => 10]]]);
-    expect(array_map(fn (Cell $cell): int => count($cell->tree->layers), cells($added)))->toBe([4, 4, 4]);
+    expect(array_map(fn (LaidCopy $cell): int => count($cell->tree->layers), cells($added)))->toBe([4, 4, 4]);
     $removed = Sample::after($tree, ['type' => 'delete-layers', 'screen' => 'home', 'layers' => ['swatch']]);
-    expect(array_map(fn (Cell $cell): int => count($cell->tree->layers), cells($removed)))->toBe([2, 2, 2])->and($removed->layer('pots')->box->height)->toEqual(50.0 + 12 + 44);
+    expect(array_map(fn (LaidCopy $cell): int => count($cell->tree->layers), cells($removed)))->toBe([2, 2, 2])->and($removed->layer('pots')->box->height)->toEqual(50.0 + 12 + 44);
 });
 
 it('writes what a column feeds into the sheet, in the row in which it was changed', function (): void {
-    $tree = Sample::after(pots(), ['type' => 'set-words', 'screen' => 'home', 'layer' => 'name', 'words' => 'Jug', 'row' => 'row2'],
-        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['swatch'], 'field' => 'fills.0.colour', 'value' => '#17594f', 'row' => 'row3']);
+    $tree = Sample::after(pots(), ['type' => 'set-words', 'screen' => 'home', 'layer' => 'name.row2', 'words' => 'Jug'],
+        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['swatch.row3'], 'field' => 'fills.0.colour', 'value' => '#17594f']);
     expect(words($tree))->toBe(['Bowl', 'Jug', 'Vase'])
         ->and(cells($tree)[2]->tree->layer('swatch')->fills[0]->colour->toHex())->toBe('#17594f')
         ->and($tree->layer('swatch')->fills[0]->colour->toHex())->toBe('#cccccc');
-    $unbound = Sample::after(pots(), onPots('remove-column', column: 'name'), ['type' => 'set-words', 'screen' => 'home', 'layer' => 'name', 'words' => 'Pot', 'row' => 'row1'],
-        ['type' => 'set-words', 'screen' => 'home', 'layer' => 'name', 'words' => 'Odd one', 'row' => 'row3', 'apart' => true]);
+    $unbound = Sample::after(pots(), onPots('remove-column', column: 'name'), ['type' => 'set-words', 'screen' => 'home', 'layer' => 'name.row1', 'words' => 'Pot'],
+        ['type' => 'set-words', 'screen' => 'home', 'layer' => 'name.row3', 'words' => 'Odd one', 'apart' => true]);
     expect(words($unbound))->toBe(['Pot', 'Pot', 'Odd one']);
 });
 
@@ -143,7 +149,7 @@ it('adds, removes, moves and fills rows and columns', function (): void {
 
 it('becomes layers again that show the same, where they were', function (): void {
     $tree = pots([], [['name' => 'Bowl', 'tone' => '#b4472e'], ['name' => 'A mug that somebody made for the whole studio'], ['name' => 'Vase']]);
-    $before = array_map(fn (Cell $cell): array => [$cell->root->box->x, $cell->root->box->y, $cell->root->box->height], cells($tree));
+    $before = array_map(fn (LaidCopy $cell): array => [$cell->root->box->x, $cell->root->box->y, $cell->root->box->height], cells($tree));
     $after = Sample::after($tree, ['type' => 'detach-arrays', 'screen' => 'home', 'layers' => ['pots'], 'seed' => 'd']);
     $stack = array_values(array_filter($after->layers, fn (Layer $layer): bool => $layer->name === 'Pots'))[0];
     $cells = $after->children(new Kindred\Document\Place('home', $stack->id));
@@ -190,12 +196,15 @@ it('says what cannot be, and changes nothing', function (array $command, string 
     [onPots('put-column', column: ['id' => 'more', 'name' => 'More', 'slot' => 'words', 'layer' => 'name']), 'The column “Name” feeds “Name” already.'],
     [onPots('put-column', column: ['id' => 'more', 'name' => 'More', 'slot' => 'picture', 'layer' => 'swatch']), '“Swatch” has no such thing for a column to feed.'],
     [onPots('put-column', column: ['id' => 'more', 'name' => 'More', 'slot' => 'words', 'layer' => 'pots']), 'That layer is not in the design'],
-    [['type' => 'array-layers', 'screen' => 'home', 'layers' => ['name'], 'seed' => 's'], 'An array cannot lie in the cells of another'],
-    [['type' => 'array-layers', 'screen' => 'home', 'layers' => ['pots'], 'seed' => 's'], 'An array cannot lie in the cells of another'],
+    [['type' => 'set-field', 'screen' => 'home', 'layers' => ['name.row1'], 'field' => 'style.size', 'value' => '12', 'row' => 'row1'], 'This page is older than the application'],
+    [['type' => 'set-field', 'screen' => 'home', 'layers' => ['name.row9'], 'field' => 'style.size', 'value' => '12'], '“Name” no longer lies in that cell'],
+    [['type' => 'set-field', 'screen' => 'home', 'layers' => ['name.row1.row1'], 'field' => 'style.size', 'value' => '12', 'apart' => true], '“Name” no longer lies in that cell'],
+    [['type' => 'set-field', 'screen' => 'home', 'layers' => ['name.'], 'field' => 'style.size', 'value' => '12'], 'layers[0]: an id is 4 to 26 letters'],
+    [['type' => 'reset-override', 'screen' => 'home', 'layer' => 'name'], '“Name” does not lie in that cell'],
     [['type' => 'reorder-layers', 'screen' => 'home', 'parent' => 'pots', 'layers' => ['swatch'], 'above' => 'card'], 'The cells of “Pots” have one design'],
     [['type' => 'ungroup-layers', 'screen' => 'home', 'parent' => 'pots', 'layers' => ['card']], 'The cells of “Pots” have one design'],
-    [['type' => 'set-field', 'screen' => 'home', 'layers' => ['card'], 'field' => 'direction', 'value' => 'row', 'row' => 'row1', 'apart' => true], 'One cell cannot be laid out in another way'],
-    [['type' => 'set-field', 'screen' => 'home', 'layers' => ['name'], 'field' => 'style.size', 'value' => 'big', 'row' => 'row1', 'apart' => true], '“big” is not a number'],
+    [['type' => 'set-field', 'screen' => 'home', 'layers' => ['card.row1'], 'field' => 'direction', 'value' => 'row', 'apart' => true], 'One cell cannot be laid out in another way'],
+    [['type' => 'set-field', 'screen' => 'home', 'layers' => ['name.row1'], 'field' => 'style.size', 'value' => 'big', 'apart' => true], '“big” is not a number'],
 ]);
 
 it('holds of a changed sheet the rows that changed, so that each change can be taken back on its own', function (): void {
@@ -268,7 +277,7 @@ it('gives cells from what it remembers exactly as if it worked them out anew', f
     };
     $rows = array_map(fn (int $i): array => ['name' => str_repeat('Kiln shelf ', $i % 4 + 1)], range(0, 8));
     mt_srand(11);
-    $field = fn (string $layer, string $field, string $value, string $row = ''): array => ['type' => 'set-field', 'screen' => 'home', 'layers' => [$layer], 'field' => $field, 'value' => $value] + ($row === '' ? [] : ['row' => $row, 'apart' => true]);
+    $field = fn (string $layer, string $field, string $value, string $row = ''): array => ['type' => 'set-field', 'screen' => 'home', 'layers' => [$row === '' ? $layer : "{$layer}.{$row}"], 'field' => $field, 'value' => $value, 'apart' => $row !== ''];
     $tree = pots([], $rows);
     for ($i = 0; $i < 60; $i++) {
         $row = 'row'.mt_rand(1, 9);
@@ -282,10 +291,10 @@ it('gives cells from what it remembers exactly as if it worked them out anew', f
             7 => $field('swatch', 'height', (string) mt_rand(20, 80)),
             default => $field('pots', 'cellHeight', mt_rand(0, 1) === 0 ? 'equal' : 'content'),
         };
-        $tree = (new Relayout(new Typesetter(Sample::faces()), $memory))->after($tree, Sample::command($command)->apply($tree));
-        $plain = fn (Cell $cell): array => [$cell->row, get_object_vars($cell->area), array_map(fn (Layer $layer): array => $layer->toArray(), $cell->tree->layers)];
-        $remembering = (new Relayout(new Typesetter(Sample::faces()), $memory))->cells->of($tree, $tree->layer('pots'));
-        $anew = Sample::relayout()->cells;
+        $tree = (new Relayout($typesetter = new Typesetter(Sample::faces()), new Cells($typesetter, $memory)))->after($tree, Sample::command($command)->apply($tree));
+        $plain = fn (LaidCopy $cell): array => [$cell->name, get_object_vars($cell->area), array_map(fn (Layer $layer): array => $layer->toArray(), $cell->tree->layers)];
+        $remembering = (new Cells(new Typesetter(Sample::faces()), $memory))->of($tree, $tree->layer('pots'));
+        $anew = Sample::cells();
         expect(array_map($plain, $remembering))->toEqual(array_map($plain, $anew->of($tree, $tree->layer('pots'))))
             ->and($anew->height($tree, $tree->layer('pots')))->toBe($tree->layer('pots')->box->height);
     }
@@ -319,8 +328,85 @@ it('moves what is moved in a cell, and nothing else there', function (): void {
         $tree = Sample::after($tree, ['type' => 'move-layers', 'screen' => 'home', 'layers' => ['mark'], 'dx' => $dx, 'dy' => $dy]);
         expect($boxes($tree))->toEqual($before);
     }
-    expect(array_map(fn (Cell $cell): array => [$cell->root->box->x, $cell->root->box->width, $cell->tree->layer('ground')->box->width], cells($tree, 'grid')))->toEqual([[0, 165, 165], [177, 165, 165]]);
+    expect(array_map(fn (LaidCopy $cell): array => [$cell->root->box->x, $cell->root->box->width, $cell->tree->layer('ground')->box->width], cells($tree, 'grid')))->toEqual([[0, 165, 165], [177, 165, 165]]);
     // What goes lower makes the cells higher.
     $tree = Sample::after($tree, ['type' => 'move-layers', 'screen' => 'home', 'layers' => ['mark'], 'dx' => 0, 'dy' => 95]);
     expect($tree->layer('card')->box->height)->toEqual(140.0)->and($boxes($tree)[0])->toEqual($before[0]);
+});
+
+/** A screen with shelves and nothing else. */
+function shelves(): Tree
+{
+    $file = Sample::file();
+    $file['screens'][0]['layers'] = [Sample::shelves()];
+    $tree = ProjectFile::read((string) json_encode($file))->tree;
+
+    return Sample::relayout()->after(new Tree($tree->project), $tree);
+}
+
+/** @return array<string, string> the words of every label by its address */
+function labels(Tree $tree): array
+{
+    $labels = [];
+    foreach (Sample::expansion()->shown($tree, new Place('home')) as [$layer, $address]) {
+        if ($layer->id === 'label' && $layer->content instanceof Text) {
+            $labels[(string) $address] = $layer->content->words;
+        }
+    }
+
+    return $labels;
+}
+
+/** @return array<string, mixed> */
+function onLabel(string $at, string $type, mixed ...$more): array
+{
+    return ['type' => $type, 'screen' => 'home'] + ($type === 'set-field' ? ['layers' => [$at]] : ['layer' => $at]) + $more;
+}
+
+it('lays an array out in the cells of another', function (): void {
+    $tree = shelves();
+    // A shelf: a line of 24, a gap of 8, pots of 24; two of them with a gap of 16.
+    expect($tree->layer('shelves')->box->height)->toEqual(2 * 56.0 + 16)
+        ->and(array_map(strval(...), $tree->addresses($tree->layer('label'))))->toBe(['label.shelf1.poth1', 'label.shelf1.poth2', 'label.shelf1.poth3', 'label.shelf2.poth1', 'label.shelf2.poth2', 'label.shelf2.poth3'])
+        ->and(labels($tree))->toBe(array_combine(array_map(strval(...), $tree->addresses($tree->layer('label'))), ['Bowl', 'Mug', 'Vase', 'Bowl', 'Mug', 'Vase']));
+    $boxes = array_column((new Measurement(new Typesetter(Sample::faces()), Sample::expansion()))->of($tree, 'home'), null, 'id');
+    expect(array_slice($boxes['tile.shelf2.poth3'], 3))->toEqual(['x' => 20 + 2 * 90, 'y' => 300 + 72 + 32, 'width' => 80, 'height' => 24])
+        ->and(Sample::expansion()->offset($tree, Address::of('tile.shelf2.poth3')))->toEqual(new Kindred\Geometry\Point(180, 72))
+        ->and(Sample::renderer()->screen($tree, $tree->screen('home'), Sample::rendering(editable: true)))->toContain('data-layer="tile.shelf2.poth3"', 'data-layer="pots.shelf1"');
+});
+
+it('changes what lies in a cell of a cell there, in the sheet or in all of them', function (): void {
+    $words = Sample::after(shelves(), onLabel('label.shelf2.poth2', 'set-words', words: 'Jug'));
+    expect(array_values(labels($words)))->toBe(['Bowl', 'Jug', 'Vase', 'Bowl', 'Jug', 'Vase']);
+    $there = Sample::after($words, onLabel('label.shelf2.poth2', 'set-words', words: 'A jug of two lines', apart: true));
+    expect(array_values(labels($there)))->toBe(['Bowl', 'Jug', 'Vase', 'Bowl', 'A jug of two lines', 'Vase'])
+        // Only that shelf grows, by two lines.
+        ->and($there->layer('shelves')->box->height - $words->layer('shelves')->box->height)->toEqual(24.0);
+    $larger = Sample::after($there, onLabel('label.shelf1.poth1', 'set-field', field: 'style.size', value: '20'), onLabel('label.shelf1.poth1', 'set-field', field: 'style.size', value: '12', apart: true));
+    $size = fn (string $at): float => Sample::expansion()->at($larger, Address::of($at))->content->style->size;
+    expect([$size('label.shelf1.poth1'), $size('label.shelf2.poth1'), $size('label.shelf1.poth2')])->toEqual([12, 20, 20]);
+    $back = Sample::after($larger, onLabel('label.shelf2.poth2', 'reset-override'), onLabel('label.shelf1.poth1', 'reset-override', field: 'style.size'));
+    expect(array_values(labels($back)))->toBe(['Bowl', 'Jug', 'Vase', 'Bowl', 'Jug', 'Vase'])->and($back->layer('shelves')->content->overrides)->toBe([]);
+    // Several cells at once.
+    $both = Sample::after($back, ['type' => 'set-field', 'screen' => 'home', 'layers' => ['label.shelf1.poth1', 'label.shelf2.poth3'], 'field' => 'style.size', 'value' => '30', 'apart' => true]);
+    expect($both->layer('shelves')->content->overrides)->toBe(['shelf1' => ['label.poth1' => ['style.size' => 30.0]], 'shelf2' => ['label.poth3' => ['style.size' => 30.0]]]);
+    // Copies, files and detached cells keep it.
+    $copied = Sample::after($there, ['type' => 'duplicate-layers', 'screen' => 'home', 'layers' => ['shelves'], 'seed' => 's', 'dx' => 0, 'dy' => 0]);
+    $copy = array_values(array_filter($copied->layers, fn (Layer $layer): bool => $layer->name === 'Shelves' && $layer->id !== 'shelves'))[0];
+    $label = array_values(array_filter($copied->subtree($copy->id), fn (Layer $layer): bool => $layer->name === 'Label'))[0];
+    expect($copy->content->overrides)->toBe(['shelf2' => ["{$label->id}.poth2" => ['words' => 'A jug of two lines']]])
+        ->and(labels(ProjectFile::read(Sample::written(new ProjectFile($there)))->tree))->toBe(labels($there));
+    $detached = Sample::after($there, ['type' => 'detach-arrays', 'screen' => 'home', 'layers' => ['shelves'], 'seed' => 'd']);
+    $lower = array_values(array_filter($detached->layers, fn (Layer $layer): bool => $layer->name === 'Pots'))[1];
+    expect(words($detached, $lower->id, array_key_last($detached->layers)))->toBe(['Bowl', 'A jug of two lines', 'Vase']);
+});
+
+it('takes over what a sheet around it feeds when an array is made in a cell', function (): void {
+    $tree = Sample::after(pots(), ['type' => 'array-layers', 'screen' => 'home', 'layers' => ['name'], 'seed' => 's']);
+    $inner = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->name === 'Array'))[0];
+    expect($inner->parent)->toBe('card')->and($inner->content->sheet->columns[0]->layer)->toBe('name')
+        ->and($tree->layer('pots')->content->sheet->feeding('name', Slot::Words))->toBeNull()
+        ->and($tree->layer('pots')->content->sheet->rows[0]->cells()['name'])->toBe('Bowl')
+        // And one around an array feeds nothing that lies in its cells.
+        ->and(Sample::after(pots(), ['type' => 'array-layers', 'screen' => 'home', 'layers' => ['pots'], 'seed' => 's'])->layer((new Id('s'))->next())->content->sheet->columns)->toBe([]);
 });

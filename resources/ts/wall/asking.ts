@@ -1,5 +1,5 @@
 /** Dialogs of the wall that the server fills: copies of a group, a screen on all devices, devices and icons to choose from. */
-import { bare } from './cells.ts';
+import { layerOf } from './address.ts';
 import { free } from './fragments.ts';
 import htmx from 'htmx.org';
 import type { Making } from './making.ts';
@@ -49,7 +49,7 @@ export class Asking {
 
     /** What is made of the same parts as the selection. */
     copies(): Promise<void> {
-        return this.filled('copies', this.on.urls['copies']!.replace('LAYER', bare(this.on.selection.layers[0]!)));
+        return this.filled('copies', this.on.urls['copies']!.replace('LAYER', layerOf(this.on.selection.layers[0]!)));
     }
 
     /** The current screen on every device. */
@@ -75,8 +75,8 @@ export class Asking {
         const { selection, server, facets } = this.on;
         const { iconPlace, exchange } = this;
         dialog('icons').close();
-        if (iconPlace) void server.edit({ type: 'write-widget', screen: iconPlace.screen || null, layer: bare(iconPlace.layer), place: iconPlace.place, words: name });
-        else if (exchange && selection.elements()[0]?.dataset['kind'] === 'icon') void server.edit({ type: 'set-field', ...chosen(this.on), field: 'icon', value: name, ...facets.inCell() });
+        if (iconPlace) void server.edit({ type: 'write-widget', screen: iconPlace.screen || null, layer: layerOf(iconPlace.layer), place: iconPlace.place, words: name });
+        else if (exchange && selection.elements()[0]?.dataset['kind'] === 'icon') void server.edit({ type: 'set-field', ...chosen(this.on), field: 'icon', value: name, ...facets.inCell });
         else this.icon(name);
     }
 

@@ -1,6 +1,6 @@
 /** Copying, cutting and pasting, here and with other programs. */
 import { toast } from '../dialogs.ts';
-import { bare } from './cells.ts';
+import { layerOf } from './address.ts';
 import type { Making } from './making.ts';
 import { chosen, type Parts } from './parts.ts';
 import { fresh, send, type Problem } from './server.ts';
@@ -41,7 +41,7 @@ export class Clipboard {
         // Text that is no mark of ours comes from outside, and so do files; an empty clipboard means what was copied here.
         if (files.length > 0) void this.making.files(files, null);
         else if (text === '' || text.startsWith(MARK)) void this.paste();
-        else if (/[\t\n]/.test(text.trim()) && !text.trimStart().startsWith('<') && this.widgetWithEntries()) void server.edit({ type: 'fill-widget', screen: selection.screen || null, layer: bare(selection.layers[0]!), table: text.replace(/\n+$/, '') });
+        else if (/[\t\n]/.test(text.trim()) && !text.trimStart().startsWith('<') && this.widgetWithEntries()) void server.edit({ type: 'fill-widget', screen: selection.screen || null, layer: layerOf(selection.layers[0]!), table: text.replace(/\n+$/, '') });
         else void this.making.bring(text, null, 'what was copied elsewhere');
     }
 
@@ -49,7 +49,7 @@ export class Clipboard {
         // What is meant is what is selected now, not when the answer comes.
         const meant = chosen(this.on);
         await this.on.server.rest();
-        const kept = await send<{ layers: unknown[] }>(`${this.on.urls['copy']!}?layers=${meant.layers.map(bare).join(',')}`).catch((problem: Problem) => {
+        const kept = await send<{ layers: unknown[] }>(`${this.on.urls['copy']!}?layers=${meant.layers.join(',')}`).catch((problem: Problem) => {
             this.on.problem(problem);
             return null;
         });

@@ -1,6 +1,6 @@
 /** What is done to the selection as a whole: grouped, laid out, ordered, hidden, duplicated, deleted. */
 import { toast } from '../dialogs.ts';
-import { bare } from './cells.ts';
+import { layerOf } from './address.ts';
 import { chosen, type Parts } from './parts.ts';
 import type { Answer, Command } from './messages.ts';
 import { fresh, send } from './server.ts';
@@ -108,7 +108,7 @@ export class Editing {
         const { selection, server, picture, facets } = this.on;
         const commands = selection.elements().flatMap((layer): Command[] => {
             const { width, height } = picture.box(layer);
-            const set = (field: string, value: number): Command => ({ type: 'set-field', screen: selection.screen || null, layers: [layer.dataset['layer']!], field, value: String(Math.max(1, value)), ...facets.inCell() });
+            const set = (field: string, value: number): Command => ({ type: 'set-field', screen: selection.screen || null, layers: [layer.dataset['layer']!], field, value: String(Math.max(1, value)), ...facets.inCell });
             return [...(dx !== 0 ? [set('width', width + dx)] : []), ...(dy !== 0 ? [set('height', height + dy)] : [])];
         });
         if (commands.length > 0) void server.edit(...commands);
@@ -121,8 +121,8 @@ export class Editing {
         if (!id) return;
         const { screen } = selection;
         try {
-            const group = await send<object>(urls['parts']!.replace('LAYER', bare(id)));
-            const answer = await server.edit({ type: 'replace-layer', screen: screen || null, layer: bare(id), with: group, seed: fresh(), step: 'Open' });
+            const group = await send<object>(urls['parts']!.replace('LAYER', layerOf(id)));
+            const answer = await server.edit({ type: 'replace-layer', screen: screen || null, layer: layerOf(id), with: group, seed: fresh(), step: 'Open' });
             if (answer) selection.pick(answer.added, screen);
         } catch (problem) {
             this.on.problem(problem);

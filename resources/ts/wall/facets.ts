@@ -1,5 +1,5 @@
 /** The facets: what the server says of the selection, and the changes that are made there. */
-import { bare, commonRow } from './cells.ts';
+import { layerOf, inOneCopy } from './address.ts';
 import { isField, isWhole, isWritten, told, WRITTEN, type Field } from './fields.ts';
 import { Fragment } from './fragments.ts';
 import { short } from './geometry.ts';
@@ -24,7 +24,7 @@ const FRAME = ['x', 'y', 'width', 'height'] as const;
 
 /** What is known here of a layer's name: what the outline calls it, or the words of a text. */
 export function nameOf(layer: SVGElement): string {
-    const item = document.querySelector(`#reel [data-item="${bare(layer.dataset['layer']!)}"] .item-name`);
+    const item = document.querySelector(`#reel [data-item="${layerOf(layer.dataset['layer']!)}"] .item-name`);
     return item?.textContent ?? (layer.dataset['kind'] === 'text' ? (layer.textContent ?? '').slice(0, 60) : '');
 }
 
@@ -145,11 +145,20 @@ export class Facets {
         if (gist) gist.textContent = `${short(box.x)}, ${short(box.y)} · ${short(box.width)} × ${short(box.height)}`;
     }
 
+    /** Opens a facet and goes into its first field; where the facets still show the earlier selection, into that of the new one as soon as it is there. */
     openFacet(number: number): void {
-        const facet = this.place.querySelector<HTMLDetailsElement>(`details[data-facet=${FACETS[number - 1]}]`);
-        if (!facet) return;
-        facet.open = true;
-        facet.querySelector<HTMLElement>('input, select, .rows button')?.focus();
+        const enter = (): void => {
+            const facet = this.place.querySelector<HTMLDetailsElement>(`details[data-facet=${FACETS[number - 1]}]`);
+            if (!facet) return;
+            facet.open = true;
+            facet.querySelector<HTMLElement>('input, select, .rows button')?.focus();
+        };
+        enter();
+        if (this.place.ariaBusy !== 'true') return;
+        const address = this.address(this.subject);
+        void this.fragment.ask().then(() => {
+            if (address === this.address(this.subject) && [document.body, null].includes(document.activeElement as HTMLElement | null)) enter();
+        });
     }
 
     /** The name, ready to be typed over. */
@@ -192,10 +201,9 @@ export class Facets {
         return true;
     }
 
-    /** The cell in which the selection lies, for changes that are made there. */
-    inCell(): { row?: string; apart?: boolean } {
-        const row = commonRow(this.selection.layers);
-        return row === null ? {} : { row, apart: this.apart };
+    /** Whether a change is for the cell in which the selection lies, and for no other. */
+    get inCell(): { apart?: true } {
+        return this.apart && inOneCopy(this.selection.layers) ? { apart: true } : {};
     }
 
     private address({ screen, layers, screens }: Subject): string {
@@ -225,7 +233,10 @@ export class Facets {
 
     /** The facets have been redrawn: fields show the values of the server, except the one that is being typed in. */
     private drawn(): void {
+        // Of several of which one is chosen, what is chosen just now stands for all.
+        const chosen = new Set([...this.place.querySelectorAll<HTMLInputElement>('[type=radio][data-pending]')].map(({ name }) => name));
         for (const field of this.place.querySelectorAll<Field>('input, select, textarea')) {
+            if (field instanceof HTMLInputElement && field.type === 'radio' && chosen.has(field.name)) continue;
             const active = field === document.activeElement;
             const entered = active && this.entered?.field === field ? this.entered : null;
             if (!field.hasAttribute('data-pending')) delete field.dataset['sent'];
@@ -296,7 +307,7 @@ export class Facets {
         const { cueField, widgetField, gridField } = input.dataset;
         const { field, screenField } = this.meant(input);
         const value = input.type === 'checkbox' ? String((input as HTMLInputElement).checked) : input.value;
-        if (field) return [{ type: 'set-field', ...this.on, field, value, ...this.inCell() }];
+        if (field) return [{ type: 'set-field', ...this.on, field, value, ...this.inCell }];
         if (screenField) return this.everyScreen().map((one) => ({ type: 'set-screen-field', screen: one, field: screenField, value }));
         if (gridField) return [{ type: 'set-grid-field', screen: this.owner().screen, grid: input.closest<HTMLElement>('[data-grid]')!.dataset['grid'], field: gridField, value }];
         if (widgetField) return [{ type: 'set-widget', ...this.on, field: widgetField, value }];
@@ -376,7 +387,7 @@ export class Facets {
     /** What the cues in the facets belong to: the one layer that is selected, or the screen. */
     private owner(): { screen: string; layer?: string } {
         const { screen, layers, screens } = this.subject;
-        return { screen: screens[0] ?? screen, ...(layers.length === 1 ? { layer: bare(layers[0]!) } : {}) };
+        return { screen: screens[0] ?? screen, ...(layers.length === 1 ? { layer: layerOf(layers[0]!) } : {}) };
     }
 
     /** The colour well writes into the field beside it, which holds the value. */
@@ -425,8 +436,8 @@ export class Facets {
         const owner = this.owner();
         const id = button.dataset['id'];
         switch (button.dataset['do']) {
-            case 'set': void this.server.edit({ type: 'set-field', ...this.on, field: button.dataset['name'], value: button.dataset['value'] ?? '', ...this.inCell() }); break;
-            case 'reset-override': void this.server.edit({ type: 'reset-override', screen: screen || null, layer: id, row: button.dataset['row'], part: button.dataset['part'] }); break;
+            case 'set': void this.server.edit({ type: 'set-field', ...this.on, field: button.dataset['name'], value: button.dataset['value'] ?? '', ...this.inCell }); break;
+            case 'reset-override': void this.server.edit({ type: 'reset-override', screen: screen || null, layer: id }); break;
             case 'even': void this.server.edit({ type: 'even-layers', ...this.on }); break;
             case 'remove-grid': void this.server.edit({ type: 'remove-grid', screen: owner.screen, grid: id }); break;
             case 'detach': void this.server.edit({ type: 'detach-arrays', ...this.on, seed: fresh() }).then((answer) => answer && this.selection.pick(answer.added, screen)); break;

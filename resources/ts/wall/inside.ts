@@ -180,7 +180,7 @@ export class Inside {
     private keep(before: Lying, now: Lying): void {
         const { selection, server, facets } = this.on;
         const percent = (share: number): string => `${Math.round(share * 1e6) / 1e4}%`;
-        const set = (field: string, from: number, to: number): Command[] => from === to ? [] : [{ type: 'set-field', screen: selection.screen || null, layers: selection.layers, field, value: percent(to), ...facets.inCell() }];
+        const set = (field: string, from: number, to: number): Command[] => from === to ? [] : [{ type: 'set-field', screen: selection.screen || null, layers: selection.layers, field, value: percent(to), ...facets.inCell }];
         const commands = [...set('zoom', before.zoom, now.zoom), ...set('positionX', before.x, now.x), ...set('positionY', before.y, now.y)];
         if (commands.length > 0) void server.edit(...commands).then(() => this.show());
     }

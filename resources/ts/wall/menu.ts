@@ -1,6 +1,6 @@
 /** What applies to what is under the pointer: by a right press, a long touch, or the menu key. */
 import { putAway } from '../dialogs.ts';
-import { bare } from './cells.ts';
+import { layerOf } from './address.ts';
 import { Shortcut, type About, type Commands } from './commands.ts';
 
 /** How long a touch must rest to open the menu, ms. */
@@ -62,7 +62,7 @@ export class Menu {
             return button;
         });
         void named?.then((names) => {
-            for (const button of below) button.firstElementChild!.textContent = names[bare(button.dataset['pick']!)] ?? button.textContent;
+            for (const button of below) button.firstElementChild!.textContent = names[layerOf(button.dataset['pick']!)] ?? button.textContent;
         });
         if (entries.length + below.length === 0) return;
         const title = document.createElement('p');

@@ -2,7 +2,7 @@
 import type { Camera } from './camera.ts';
 import type { Picture } from './picture.ts';
 import type { Selection } from './selection.ts';
-import { bare } from './cells.ts';
+import { layerOf } from './address.ts';
 import { toast } from '../dialogs.ts';
 import { fresh, type Server } from './server.ts';
 
@@ -117,7 +117,7 @@ export class Needs {
     private selected(): { kind: string; id: string; name: string }[] {
         const { layers } = this.selection;
         if (layers.length === 0) return [{ kind: 'screen', id: this.screen, name: this.picture.screen(this.screen)?.querySelector('.screen-name')?.textContent ?? '' }];
-        return [...new Set(layers.map(bare))].map((id) => ({ kind: 'layer', id, name: this.name(id) }));
+        return [...new Set(layers.map(layerOf))].map((id) => ({ kind: 'layer', id, name: this.name(id) }));
     }
 
     private cues(): { kind: string; id: string; name: string }[] {

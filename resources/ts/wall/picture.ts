@@ -1,4 +1,5 @@
 /** The picture on the wall: finds layers in it, reads where they lie, and puts patches into it. */
+import { copiesOf } from './address.ts';
 import { apply, around, contains, corners, IDENTITY, multiply, placed, unapply, type Box, type Matrix, type Place, type Point } from './geometry.ts';
 import type { CellsPatch, Patch } from './messages.ts';
 
@@ -256,7 +257,7 @@ export class Picture {
                 }
             }
         }
-        const cells = new Map([...array.querySelectorAll<SVGGElement>(':scope > [data-layer]')].map((cell) => [cell.dataset['layer']!.split('.')[1]!, cell]));
+        const cells = new Map([...array.querySelectorAll<SVGGElement>(':scope > [data-layer]')].map((cell) => [copiesOf(cell.dataset['layer']!).at(-1)!, cell]));
         for (const [row, svg] of Object.entries(patch.drawn)) {
             const drawn = this.parse(svg) as SVGGElement;
             const old = cells.get(row);

@@ -1,5 +1,5 @@
 /** What lies under a place in the window. */
-import { bare } from './cells.ts';
+import { layerOf } from './address.ts';
 import { nameOf } from './facets.ts';
 import type { Under } from './menu.ts';
 import type { Parts } from './parts.ts';
@@ -16,7 +16,7 @@ export function pointedAt({ selection, picture, gestures, camera, urls }: Parts,
     if (target && !selection.layers.includes(target.dataset['layer']!)) selection.pick([target.dataset['layer']!], picture.screenOf(target));
     else if (!target && screen !== '' && !selection.screens.includes(screen)) selection.pickScreens([screen]);
     else if (!target && screen === '') selection.clear();
-    const ids = hits.map((layer) => bare(layer.dataset['layer']!));
+    const ids = hits.map((layer) => layerOf(layer.dataset['layer']!));
     const unknown = hits.length > 1 && hits.some((layer) => nameOf(layer) === '');
     return {
         about: about(),

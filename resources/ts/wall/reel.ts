@@ -1,5 +1,5 @@
 /** The reel: the screens in their order, and the outlines of those that are opened. */
-import { bare } from './cells.ts';
+import { layerOf } from './address.ts';
 import { Fragment, hold } from './fragments.ts';
 import { rename } from './renaming.ts';
 import type { Selection } from './selection.ts';
@@ -48,7 +48,7 @@ export class Reel {
             if (takes) name.dataset['takes'] = takes;
             else delete name.dataset['takes'];
         }
-        const picked = new Set([...this.selection.layers.map(bare), ...this.selection.screens]);
+        const picked = new Set([...this.selection.layers.map(layerOf), ...this.selection.screens]);
         for (const item of this.place.querySelectorAll<HTMLElement>('[data-item], [data-card]')) {
             item.classList.toggle('picked', picked.has(item.dataset['item'] ?? item.dataset['card'] ?? ''));
             if (item.dataset['card']) item.classList.toggle('current', item.dataset['card'] === this.selection.screen);
@@ -107,7 +107,7 @@ export class Reel {
     /** From the row that was picked last to this one. */
     private pickTo(item: HTMLElement, screen: string): void {
         const rows = [...item.closest('.layer-list')!.querySelectorAll<HTMLElement>('[data-item]')].filter((row) => row.offsetParent !== null);
-        const [from, to] = [rows.findIndex((row) => row.dataset['item'] === bare(this.selection.layers.at(-1) ?? '')), rows.indexOf(item)];
+        const [from, to] = [rows.findIndex((row) => row.dataset['item'] === layerOf(this.selection.layers.at(-1) ?? '')), rows.indexOf(item)];
         if (from < 0) return this.selection.toggle(item.dataset['item']!, screen);
         const between = rows.slice(Math.min(from, to), Math.max(from, to) + 1);
         // What lies in a layer that is picked goes with it.
@@ -191,7 +191,7 @@ export class Reel {
         const next = over.nextElementSibling as HTMLElement | null;
         const top = over.querySelector<HTMLElement>(':scope > ul > [data-item]')?.dataset['item'];
         const below = into ? top ?? null : above ? over.dataset['item']! : next?.dataset['item'] ?? null;
-        const layers = this.selection.layers.includes(id) && this.selection.across.length === 0 ? this.selection.layers.map(bare) : [id];
+        const layers = this.selection.layers.includes(id) && this.selection.across.length === 0 ? this.selection.layers.map(layerOf) : [id];
         if (below !== null && layers.includes(below)) return;
         const put: Command = { type: 'reorder-layers', screen, parent, layers, above: below };
         if (from === screen) return void this.server.edit(put);

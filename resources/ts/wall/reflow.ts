@@ -3,6 +3,7 @@
  * would look like, at most every 60 ms and one question at a time; between its answers the outline
  * follows the pointer.
  */
+import { copiesOf } from './address.ts';
 import { placement, type Place } from './geometry.ts';
 import type { Picture } from './picture.ts';
 import type { Command, Patch } from './messages.ts';
@@ -22,7 +23,7 @@ export class Reflow {
 
     /** The outline of a layer goes where the pointer is; a text keeps the height that its lines need, and what a stack or an array lays out waits for the answer. */
     follow(layer: SVGGElement, place: Place): void {
-        if (laidBy(layer) || layer.dataset['layer']!.includes('.')) return;
+        if (laidBy(layer) || copiesOf(layer.dataset['layer']!).length > 0) return;
         const text = layer.dataset['kind'] === 'text';
         const shown = text ? { ...place, height: this.picture.box(layer).height } : place;
         this.wanted.set(layer.dataset['layer']!, place);

@@ -1,5 +1,5 @@
 /** What is selected: layers, of several screens too, or screens. */
-import { bare } from './cells.ts';
+import { layerOf } from './address.ts';
 import { around, corners, type Box } from './geometry.ts';
 import type { Picture } from './picture.ts';
 
@@ -106,7 +106,7 @@ export class Selection {
         while (layer) {
             const parent = this.picture.parentOf(layer);
             // Whoever has gone into one cell of an array has gone into all of them.
-            if (parent === null || (this.group !== null && bare(parent) === bare(this.group))) return layer;
+            if (parent === null || (this.group !== null && layerOf(parent) === layerOf(this.group))) return layer;
             layer = layer.parentElement!.closest<SVGElement>('[data-layer]');
         }
         return null;

@@ -1,5 +1,4 @@
 /** Talks to the server: edits go one after another, each against the latest edit that this window has seen. */
-import { plainly } from './cells.ts';
 import type { Answer, Command, Patch } from './messages.ts';
 import { Pending, type Kept } from './pending.ts';
 
@@ -110,12 +109,12 @@ export class Server {
     /** Resolves with the answer, or null when the edit was refused (which has then been said). */
     edit(...commands: Command[]): Promise<Answer | null> {
         this.settle();
-        return this.make('edits', this.spread(commands).map(plainly));
+        return this.make('edits', this.spread(commands));
     }
 
     /** What commands would change in the picture; nothing of it is kept, and a question that fails has no answer. */
     preview(...commands: Command[]): Promise<Patch[]> {
-        return send<Answer>(this.urls['preview']!, { base: this.base, commands: this.spread(commands).map(plainly) }).then((answer) => answer.patches, () => []);
+        return send<Answer>(this.urls['preview']!, { base: this.base, commands: this.spread(commands) }).then((answer) => answer.patches, () => []);
     }
 
     undo(): Promise<Answer | null> {

@@ -1,6 +1,6 @@
 /** The look of layers: copied from one to others, what looks alike, and what changes places or goes to other programs as a picture. */
 import { toast } from '../dialogs.ts';
-import { bare } from './cells.ts';
+import { layerOf } from './address.ts';
 import { chosen, type Parts } from './parts.ts';
 import { Problem, send } from './server.ts';
 import { BOLD } from './words.ts';
@@ -22,9 +22,8 @@ export class Styling {
         const id = selection.layers.at(-1);
         if (!id) return;
         await server.rest();
-        const [layer, row] = id.split('.');
         try {
-            const { style } = await send<{ style: object }>(`${urls['copy']!}?layers=${layer}${row ? `&row=${row}` : ''}`);
+            const { style } = await send<{ style: object }>(`${urls['copy']!}?layers=${id}`);
             localStorage.setItem(KEPT, JSON.stringify(style));
             toast('The look is copied.');
         } catch (problem) {
@@ -36,7 +35,7 @@ export class Styling {
         const { server, facets, selection } = this.on;
         const kept = localStorage.getItem(KEPT);
         if (!kept) return toast('There is no look yet: copy that of a layer first.');
-        if (selection.layers.length > 0) void server.edit({ type: 'set-style', ...chosen(this.on), style: JSON.parse(kept) as object, ...facets.inCell() });
+        if (selection.layers.length > 0) void server.edit({ type: 'set-style', ...chosen(this.on), style: JSON.parse(kept) as object, ...facets.inCell });
     }
 
     /** Words that are all bold, or all italic, become plain; others become so, all of them. */
@@ -45,7 +44,7 @@ export class Styling {
         const texts = selection.elements().filter((layer) => layer.dataset['kind'] === 'text');
         const already = texts.every((layer) => (how === 'italic' ? layer.querySelector(':scope > rect[data-set~=italic]') : Number(layer.querySelector(':scope > text')?.getAttribute('font-weight')) >= BOLD));
         const value = how === 'italic' ? String(!already) : already ? '400' : '700';
-        void server.edit({ type: 'set-field', ...chosen(this.on), field: how === 'italic' ? 'style.italic' : 'style.weight', value, ...facets.inCell() });
+        void server.edit({ type: 'set-field', ...chosen(this.on), field: how === 'italic' ? 'style.italic' : 'style.weight', value, ...facets.inCell });
     }
 
     /** What looks like the selection is selected: once on its screen, again on the whole wall. */
@@ -56,7 +55,7 @@ export class Styling {
         const key = `${by} ${[...selection.layers].sort().join()}`;
         const everywhere = this.asked === key;
         try {
-            const { layers, more } = await send<Alike>(`${urls['alike']!}?by=${by}&layers=${selection.layers.map(bare).join(',')}${everywhere ? '&everywhere=1' : ''}`);
+            const { layers, more } = await send<Alike>(`${urls['alike']!}?by=${by}&layers=${selection.layers.map(layerOf).join(',')}${everywhere ? '&everywhere=1' : ''}`);
             const there = layers.filter(({ id }) => picture.layer(id));
             if (there.length === 0) return toast(`Nothing has a ${by} to be alike in.`);
             const ids = there.map(({ id }) => picture.layer(id)!.dataset['layer']!);
@@ -83,7 +82,7 @@ export class Styling {
         const screen = selection.screens[0];
         const url = screen
             ? `${urls[`screen-${format}`]!.replace('SCREEN', screen)}?scale=2`
-            : `${urls[`cut-out-${format}`]!}?scale=2&layers=${selection.layers.map(bare).join(',')}`;
+            : `${urls[`cut-out-${format}`]!}?scale=2&layers=${selection.layers.map(layerOf).join(',')}`;
         const type = format === 'svg' ? 'image/svg+xml' : 'image/png';
         const bytes = fetch(url, { headers: { Accept: 'application/json' } }).then(async (answer) => {
             if (!answer.ok) throw new Problem(((await answer.json().catch(() => ({}))) as { message?: string }).message ?? 'It could not be drawn; try it again in a moment.', answer.status, '');

@@ -1,5 +1,5 @@
 /** Writing on the wall: new words, the words of a text, what can be written and changed in a widget. */
-import { bare, rowOf } from './cells.ts';
+import { copiesOf, layerOf } from './address.ts';
 import { unapply, type Box, type Point } from './geometry.ts';
 import type { Picture } from './picture.ts';
 import type { Command } from './messages.ts';
@@ -74,7 +74,7 @@ export class Writing {
                 show();
                 if (words === null) return;
                 const on = { screen: screen || null, ...this.on.inCell() };
-                if (words.trim() === '' && rowOf(id) === null) return void server.edit({ type: 'delete-layers', screen: screen || null, layers: [id] });
+                if (words.trim() === '' && copiesOf(id).length === 0) return void server.edit({ type: 'delete-layers', screen: screen || null, layers: [id] });
                 const commands: Command[] = [];
                 if (words !== original) commands.push({ type: 'set-words', layer: id, words, ...on });
                 if (setting.weight !== weight) commands.push({ type: 'set-field', layers: [id], field: 'style.weight', value: setting.weight, ...on });
@@ -82,7 +82,7 @@ export class Writing {
                 if (commands.length > 0) void server.edit(...commands);
             },
         });
-        void send<{ layers: CopiedText[] }>(`${this.on.urls['copy']!}?layers=${bare(id)}&row=${rowOf(id) ?? ''}`, undefined, asking.signal).then(({ layers: [text] }) => {
+        void send<{ layers: CopiedText[] }>(`${this.on.urls['copy']!}?layers=${id}`, undefined, asking.signal).then(({ layers: [text] }) => {
             if (!text || asking.signal.aborted) return;
             original = text.words;
             weight = String(text.style.weight);
@@ -97,7 +97,7 @@ export class Writing {
         const m = picture.matrix(layer);
         const inside = at ? unapply(m, at) : null;
         const awaited = writer.expect();
-        const ask = (where: string): Promise<Spot | null> => send<Spot | null>(`${urls['spot']!.replace('LAYER', bare(id))}?${where}`).catch(() => null);
+        const ask = (where: string): Promise<Spot | null> => send<Spot | null>(`${urls['spot']!.replace('LAYER', layerOf(id))}?${where}`).catch(() => null);
         let spot = await ask(after === null ? `x=${inside!.x}&y=${inside!.y}` : `after=${after}`);
         // By keys from words to words; nothing else opens by itself.
         while (after !== null && spot && !(spot.style && spot.box)) spot = await ask(`after=${spot.place}`);
@@ -112,7 +112,7 @@ export class Writing {
         writer.open({
             words: before, setting: { ...style, weight: String(style.weight), colour: spot.colour ?? PLAIN.colour }, width: Math.max(box.width, 40), matrix: { ...m, e: m.a * box.x + m.c * box.y + m.e, f: m.b * box.x + m.d * box.y + m.f },
             done: (words) => {
-                if (words !== null && words !== before) void server.edit({ type: 'write-widget', screen: screen || null, layer: bare(id), place, words });
+                if (words !== null && words !== before) void server.edit({ type: 'write-widget', screen: screen || null, layer: layerOf(id), place, words });
             },
             next: () => void server.rest().then(() => {
                 const now = picture.layer(id);
@@ -125,7 +125,7 @@ export class Writing {
     private async mainWords(layer: Element, id: string, screen: string, awaited: Awaited): Promise<void> {
         const { picture, server, writer, urls } = this.on;
         try {
-            const { layers } = await send<{ layers: Record<string, string>[] }>(`${urls['copy']!}?layers=${bare(id)}`);
+            const { layers } = await send<{ layers: Record<string, string>[] }>(`${urls['copy']!}?layers=${layerOf(id)}`);
             const field = (['label', 'text', 'hint'] as const).find((one) => document.querySelector(`#facets [data-widget-field="${one}"]`)) ?? null;
             const words = field && layers[0]?.[field];
             if (field === null || words === undefined || words === null) {

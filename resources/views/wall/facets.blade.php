@@ -15,12 +15,14 @@
     </div>
     @if ($cell)
         <div class="cell-bar">
-            <span class="flex-1" title="{{ $cell['array']->name }} lays this out once for each row of its data sheet">In cell {{ $cell['number'] }}</span>
+            <span class="flex-1" title="{{ implode(', in it ', array_map(fn ($one) => "{$one['array']->name} lays this out once for each row of its data sheet", $cell['cells'])) }}">In cell {{ implode(' of cell ', array_reverse(array_column($cell['cells'], 'number'))) }}</span>
             <label class="flex items-center gap-1" title="Otherwise what you change, every cell follows"><input type="checkbox" id="apart"> this cell only</label>
-            <button class="button quiet !px-1.5" data-do="sheet" data-id="{{ $cell['array']->id }}"><x-glyph name="table-2"/> Sheet</button>
-            @if ($cell['overrides'] !== [])
-                <p class="basis-full">Here it has its own {{ implode(', ', array_map(fn ($path) => Kindred\Document\Edit\Field::find($path)?->label() ?? $path, $cell['overrides'])) }}.
-                    <button class="button !min-h-0 !px-1.5" data-do="reset-override" data-id="{{ $cell['array']->id }}" data-row="{{ $cell['row'] }}" data-part="{{ $only->id }}">Follow the design</button></p>
+            @foreach ($cell['cells'] as $one)
+                <button class="button quiet !px-1.5" data-do="sheet" data-id="{{ $one['array']->id }}"><x-glyph name="table-2"/> Sheet{{ count($cell['cells']) > 1 ? " of {$one['array']->name}" : '' }}</button>
+            @endforeach
+            @if ($cell['overridden'] !== [])
+                <p class="basis-full">Here it has its own {{ implode(', ', array_map(fn ($path) => Kindred\Document\Edit\Field::find($path)?->label() ?? $path, $cell['overridden'])) }}.
+                    <button class="button !min-h-0 !px-1.5" data-do="reset-override" data-id="{{ $cell['address'] }}">Follow the design</button></p>
             @endif
         </div>
     @endif

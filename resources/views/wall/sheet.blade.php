@@ -23,7 +23,7 @@
                             <option value="">feeds nothing</option>
                             @foreach ($parts as $part)
                                 @foreach (Kindred\Document\Sheet\Slot::cases() as $slot)
-                                    @continue(! $slot->fits($part) || ($slot !== $column->slot || $part->id !== $column->layer) && $sheet->feeding($part->id, $slot))
+                                    @continue(! Kindred\Document\Sheet\Feed::fits($slot, $part) || ($slot !== $column->slot || $part->id !== $column->layer) && $sheet->feeding($part->id, $slot))
                                     <option value="{{ $slot->value }}:{{ $part->id }}" @selected($slot === $column->slot && $part->id === $column->layer)>{{ $part->name }}: {{ $slots[$slot->value] }}</option>
                                 @endforeach
                             @endforeach

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Layer;
 
+use Kindred\Document\Address;
 use Kindred\Document\Layout\CellHeight;
 use Kindred\Document\Sheet\Column;
 use Kindred\Document\Sheet\Row;
@@ -19,7 +20,7 @@ use Kindred\Property\Properties;
  * With `columns` there are so many, `repeat(n, minmax(0, 1fr))`; without, as many as fit a minimum width in px,
  * `repeat(auto-fill, minmax(min(minWidth, 100%), 1fr))`. Gaps in px. A cell may override single properties of its layers.
  */
-final readonly class ArrayLayer implements Container, InParts
+final readonly class ArrayLayer implements Expanding, InParts
 {
     use Declared;
 
@@ -64,54 +65,93 @@ final readonly class ArrayLayer implements Container, InParts
         return max(0.0, round(($width - $this->columnGap * ($columns - 1)) / $columns, 3));
     }
 
-    /** @return list<string> the hashes of the pictures in the sheet and in overrides */
+    public static function maxChildren(): int
+    {
+        return 1;
+    }
+
+    public function copies(): array
+    {
+        return array_column($this->sheet->rows, 'id');
+    }
+
+    public function words(): array
+    {
+        $words = [];
+        foreach ($this->sheet->rows as $row) {
+            array_push($words, ...array_values($row->cells()));
+        }
+
+        return [...$words, ...$this->overridingAll(Slot::Words->path())];
+    }
+
     public function pictures(): array
     {
-        $found = [];
+        $found = $this->overridingAll(Slot::Picture->path());
         foreach ($this->sheet->columns as $column) {
             foreach ($column->slot === Slot::Picture ? $this->sheet->rows : [] as $row) {
                 $found[] = $row->cells()[$column->id] ?? '';
-            }
-        }
-        foreach ($this->overrides as $layers) {
-            foreach ($layers as $values) {
-                $found[] = is_string($values['asset'] ?? null) ? $values['asset'] : '';
             }
         }
 
         return array_values(array_filter($found, fn (string $one): bool => preg_match('/^[0-9a-f]{64}$/D', $one) === 1));
     }
 
-    /** With a property of a layer overridden in one cell. */
-    public function overriding(string $row, string $layer, string $path, mixed $value): self
+    /** @return list<string> the texts that are set for a property in any cell alone */
+    private function overridingAll(string $path): array
+    {
+        $found = [];
+        foreach ($this->overrides as $layers) {
+            foreach ($layers as $values) {
+                $found[] = $values[$path] ?? null;
+            }
+        }
+
+        return array_values(array_filter($found, is_string(...)));
+    }
+
+    public function overriding(string $copy, Address $layer, string $path, mixed $value): static
     {
         $overrides = $this->overrides;
-        $overrides[$row][$layer][$path] = $value;
+        $overrides[$this->sheet->row($copy)->id][(string) $layer][$path] = $value;
 
         return $this->with(overrides: $overrides);
     }
 
-    /** Without an override of a property in one cell. */
-    public function following(string $row, string $layer, string $path): self
+    public function following(string $copy, Address $layer, string $path): static
     {
         $overrides = $this->overrides;
-        unset($overrides[$row][$layer][$path]);
-        $overrides[$row] = array_filter($overrides[$row] ?? [], fn (array $one): bool => $one !== []);
+        unset($overrides[$copy][(string) $layer][$path]);
+        $overrides[$copy] = array_filter($overrides[$copy] ?? [], fn (array $one): bool => $one !== []);
 
         return $this->with(overrides: array_filter($overrides, fn (array $one): bool => $one !== []));
     }
 
-    /**
-     * With the ids of layers in it replaced by new ones.
-     *
-     * @param  array<string, string>  $ids  new by old
-     */
-    public function renamed(array $ids): self
+    public function overridden(string $copy, Address $layer): array
+    {
+        return array_map(strval(...), array_keys($this->overrides[$copy][(string) $layer] ?? []));
+    }
+
+    public function feeding(string $copy, string $layer, string $path, string $value): ?static
+    {
+        $row = $this->sheet->row($copy);
+        foreach (Slot::cases() as $slot) {
+            $column = $slot->path() === $path ? $this->sheet->feeding($layer, $slot) : null;
+            if ($column !== null) {
+                return $this->withSheet($this->sheet->withRow($row->with($column->id, $value)));
+            }
+        }
+
+        return null;
+    }
+
+    public function renamed(array $ids): static
     {
         $overrides = [];
         foreach ($this->overrides as $row => $layers) {
-            foreach ($layers as $layer => $values) {
-                $overrides[$row][$ids[$layer] ?? $layer] = $values;
+            foreach ($layers as $written => $values) {
+                $address = Address::of($written);
+                $overrides[$row][(string) $address->with($ids[$address->layer] ?? $address->layer)] = $values;
             }
         }
 

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Sheet;
 
+use Kindred\Document\Address;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
@@ -19,19 +21,34 @@ final class Filling
         $cells = $row->cells();
         foreach ($array->sheet->columns as $column) {
             $layer = $design->layers[$column->layer ?? ''] ?? null;
-            $filled = $layer === null ? null : $column->slot->fill($layer, $cells[$column->id] ?? '');
+            $filled = $layer === null ? null : Feed::fill($column->slot, $layer, $cells[$column->id] ?? '');
             if ($filled !== null && $filled !== $layer) {
                 $design = $design->withLayers($filled);
             }
         }
-        foreach ($array->overrides[$row->id] ?? [] as $id => $values) {
+        foreach ($array->overrides[$row->id] ?? [] as $written => $values) {
+            $address = Address::of($written);
             foreach ($values as $path => $value) {
-                $layer = $design->layers[$id] ?? null;
-                $design = $layer === null ? $design : self::overridden($design, $layer, $path, $value);
+                $layer = $design->layers[$address->layer] ?? null;
+                $design = $layer === null ? $design : self::set($design, $layer, $address, $path, $value);
             }
         }
 
         return $design;
+    }
+
+    /** What is meant for one copy in something in the cell that has copies itself is set there. */
+    private static function set(Tree $design, Layer $layer, Address $address, string $path, mixed $value): Tree
+    {
+        if ($address->copies === []) {
+            return self::overridden($design, $layer, $path, $value);
+        }
+        $around = $design->expanding($layer)[count($address->copies) - 1] ?? null;
+        if (! $around?->content instanceof Expanding || ! in_array($address->copies[0], $around->content->copies(), true)) {
+            return $design;
+        }
+
+        return $design->withLayers($around->with(content: $around->content->overriding($address->copies[0], $address->within(), $path, $value)));
     }
 
     /** Values for properties that the layer no longer has are passed over: its kind may have changed. */

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document;
+
+use Kindred\Input\Reader;
+
+/**
+ * Where a layer is shown: its id and, where something shows it several times, which of the copies is meant, from the
+ * outermost in: `label` in its own place, `label.row1` in a cell of an array, `label.row1.size2` in a cell of an array in that cell.
+ */
+final readonly class Address implements \Stringable
+{
+    private const SEPARATOR = '.';
+
+    private const MAX_LENGTH = 27 * (Limits::MAX_DEPTH + 1);
+
+    /** @param  list<string>  $copies  their names, the outermost first */
+    public function __construct(public string $layer, public array $copies = [])
+    {
+    }
+
+    /** Reads what somebody wrote; what is no address is that of a layer that is not there. */
+    public static function of(string $written): self
+    {
+        $parts = explode(self::SEPARATOR, $written);
+
+        return new self($parts[0], array_slice($parts, 1));
+    }
+
+    /** Reads one from a command. */
+    public static function read(Reader $in, string $key): self
+    {
+        return self::checked(self::of($in->string($key, self::MAX_LENGTH, false)), $in, $key);
+    }
+
+    /** @return non-empty-list<self> those that a command names, each once */
+    public static function all(Reader $in, string $key, int $max = 5000): array
+    {
+        $addresses = [];
+        foreach ($in->strings($key, self::MAX_LENGTH, $max, true) as $i => $written) {
+            $addresses[$written] ??= self::checked(self::of($written), $in, "{$key}[{$i}]");
+        }
+
+        return $addresses === [] ? $in->fail($key, "between 1 and {$max} entries are expected") : array_values($addresses);
+    }
+
+    /** The layer that a command names: a change in a copy is one of what all of them show. */
+    public static function layer(Reader $in, string $key): string
+    {
+        return self::read($in, $key)->layer;
+    }
+
+    public static function optionalLayer(Reader $in, string $key): ?string
+    {
+        return $in->has($key) ? self::layer($in, $key) : null;
+    }
+
+    /** @return non-empty-list<string> the layers that a command names, each once */
+    public static function layers(Reader $in, string $key = 'layers', int $max = 5000): array
+    {
+        return array_values(array_unique(array_map(fn (self $one): string => $one->layer, self::all($in, $key, $max))));
+    }
+
+    private static function checked(self $address, Reader $in, string $key): self
+    {
+        foreach ([$address->layer, ...$address->copies] as $id) {
+            if (preg_match(Reader::ID, $id) !== 1) {
+                Reader::of([$key => $id], $in->at(''))->id($key);
+            }
+        }
+
+        return $address;
+    }
+
+    /** The same layer in a copy that lies in all that this names. */
+    public function inside(string $copy): self
+    {
+        return new self($this->layer, [...$this->copies, $copy]);
+    }
+
+    /** The address as it is called within the outermost of its copies. */
+    public function within(): self
+    {
+        return new self($this->layer, array_slice($this->copies, 1));
+    }
+
+    /** Another layer at the same place. */
+    public function with(string $layer): self
+    {
+        return new self($layer, $this->copies);
+    }
+
+    public function __toString(): string
+    {
+        return implode(self::SEPARATOR, [$this->layer, ...$this->copies]);
+    }
+}

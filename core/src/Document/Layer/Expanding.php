@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document\Layer;
+
+use Kindred\Document\Address;
+use Kindred\Input\InvalidInput;
+
+/**
+ * A container that shows what lies in it in several copies, each with values of its own. The copies have names, which
+ * are part of the `Address` of a layer in one of them. How copies are laid out is said by an expander in `Layout\Expansion`.
+ */
+interface Expanding extends Container
+{
+    /** @return list<string> the names of the copies, in their order */
+    public function copies(): array;
+
+    /**
+     * With a property of a layer set in one copy alone.
+     *
+     * @param  Address  $layer  as it is called within the copy
+     * @param  string  $path  of the property
+     */
+    public function overriding(string $copy, Address $layer, string $path, mixed $value): static;
+
+    /** With the property of a layer following what all copies show again. */
+    public function following(string $copy, Address $layer, string $path): static;
+
+    /** @return list<string> the paths of the properties that a layer has for itself in one copy */
+    public function overridden(string $copy, Address $layer): array;
+
+    /**
+     * With a value written where one copy takes this property of a layer from; null where it takes it from nowhere else.
+     *
+     * @throws InvalidInput where there is no such copy
+     */
+    public function feeding(string $copy, string $layer, string $path, string $value): ?static;
+
+    /**
+     * With the ids of layers in it replaced by new ones.
+     *
+     * @param  array<string, string>  $ids  new by old
+     */
+    public function renamed(array $ids): static;
+
+    /** @return list<string> words that copies show, beside those of the layers in it */
+    public function words(): array;
+
+    /** @return list<string> the hashes of the pictures that copies show, beside those of the layers in it */
+    public function pictures(): array;
+
+    /** How many layers lie right in it at most: what is repeated is one. */
+    public static function maxChildren(): int;
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document\Sheet;
+
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\Picture;
+use Kindred\Document\Layer\Text;
+use Kindred\Document\Style\Fill;
+use Kindred\Input\InvalidInput;
+use Kindred\Paint\Colour;
+
+/** How values of a data sheet come into layers. */
+final class Feed
+{
+    /** Whether a layer has what a slot feeds. */
+    public static function fits(Slot $slot, Layer $layer): bool
+    {
+        return match ($slot) {
+            Slot::Words => $layer->content instanceof Text,
+            Slot::Picture => $layer->content instanceof Picture,
+            Slot::Colour => ! $layer->isGroup(),
+            Slot::Shown => true,
+        };
+    }
+
+    /** The layer with a value of the sheet in it; an invalid value leaves it as designed. */
+    public static function fill(Slot $slot, Layer $layer, string $value): Layer
+    {
+        if (! self::fits($slot, $layer)) {
+            return $layer;
+        }
+        $content = $layer->content;
+
+        return match (true) {
+            $slot === Slot::Shown => $layer->with(hidden: in_array(mb_strtolower(trim($value)), Slot::NO, true)),
+            $slot === Slot::Colour => self::coloured($layer, $value),
+            $content instanceof Text => $layer->with(content: $content->with(words: mb_substr($value, 0, Text::MAX_LENGTH))),
+            $content instanceof Picture && preg_match('/^[0-9a-f]{64}$/D', $value) === 1 => $layer->with(content: $content->with(asset: $value)),
+            default => $layer,
+        };
+    }
+
+    /** The value that a layer holds of itself. */
+    public static function of(Slot $slot, Layer $layer): string
+    {
+        $content = $layer->content;
+
+        return match (true) {
+            $slot === Slot::Shown => $layer->hidden ? 'no' : 'yes',
+            $slot === Slot::Colour => ($layer->fills[0] ?? null)?->colour->toHex() ?? '',
+            $content instanceof Text => $content->words,
+            $content instanceof Picture => $content->asset,
+            default => '',
+        };
+    }
+
+    private static function coloured(Layer $layer, string $value): Layer
+    {
+        try {
+            return $layer->with(fills: [new Fill(Colour::parse($value))]);
+        } catch (InvalidInput) {
+            return $layer;
+        }
+    }
+}
