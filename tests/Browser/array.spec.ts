@@ -337,3 +337,50 @@ test('of a change only what changed is drawn anew, and the wall shows what a rel
     await expect(cells.nth(1)).not.toContainText('several lines');
     await expect(cells).toHaveCount(8);
 });
+
+test('an array lies in the cells of another: picked, written and departed from in one cell of one cell', async ({ page }) => {
+    await openDemo(page, 'Nested');
+    await near(page, 'Glaze library');
+    const glazes = screen(page, 'Glaze library');
+    const facets = page.locator('#facets');
+    const notes = glazes.locator('[data-layer^="t00169."]');
+    await page.keyboard.down('Control');
+    await page.mouse.click(...(await middle(notes.nth(2))));
+    await page.keyboard.up('Control');
+    await expect(facets.locator('.cell-bar')).toContainText('In cell 3');
+    await page.keyboard.press('Shift+L');
+    await expect(notes).toHaveCount(24);
+    await likeReload(page, glazes);
+    // It is picked in the cell that it was made in, and lies there as the words did.
+    await expect(facets.locator('.cell-bar')).toContainText('In cell 3');
+    await expect(facets.getByRole('button', { name: 'Pin left', pressed: true })).toBeVisible();
+    const sheet = page.locator('#sheet');
+    await sheet.getByRole('textbox', { name: /row 2$/ }).fill('glossy');
+    await page.keyboard.press('Enter');
+    await expect(notes.nth(1)).toContainText('glossy');
+    await expect(notes.nth(22)).toContainText('glossy');
+    await sheet.getByRole('button', { name: 'Close' }).click();
+    // One of 24 alone: its words and its colour.
+    const one = notes.nth(3 * 2 + 1);
+    await page.keyboard.down('Control');
+    await page.mouse.click(...(await middle(one)));
+    await page.keyboard.up('Control');
+    await expect(facets.locator('.cell-bar')).toContainText('In cell 2 of cell 3');
+    await facets.getByLabel('this cell only').check();
+    await setField(page, 'Colour', '#a94c31');
+    await page.mouse.dblclick(...(await middle(one)));
+    await page.locator('#writing').fill('matt');
+    await page.keyboard.press('Control+Enter');
+    await saved(page);
+    expect(await notes.evaluateAll((all) => all.filter((note) => note.textContent!.includes('matt')).map((note) => note.querySelector('text')!.getAttribute('fill')))).toEqual(['#a94c31']);
+    await expect(facets.locator('.cell-bar')).toContainText('Here it has its own fill, words.');
+    await likeReload(page, glazes);
+    await page.keyboard.press('Control+z');
+    await expect(one).toContainText('glossy');
+    await page.keyboard.press('Control+Shift+z');
+    await expect(one).toContainText('matt');
+    await facets.getByRole('button', { name: 'Follow the design' }).click();
+    await expect(one).toContainText('glossy');
+    await saved(page);
+    await likeReload(page, glazes);
+});

@@ -8,6 +8,8 @@ use Kindred\Document\Id;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Group;
+use Kindred\Document\Layout\Size;
+use Kindred\Document\Layout\Sizing;
 use Kindred\Document\Rank;
 use Kindred\Document\Sheet\Column;
 use Kindred\Document\Sheet\Design;
@@ -48,6 +50,11 @@ final readonly class ArrayLayers implements Command
             throw new InvalidInput('layers', 'There is nothing to make an array of.');
         }
         $array = new Layer($ids->next(), $this->screen, $top->parent, $top->rank, 'Array', $around, new ArrayLayer);
+        if (count($layers) === 1) {
+            // It lies in what is around as the one layer did.
+            $sizing = new Sizing(width: $top->sizing->width === Size::Stretch ? Size::Stretch : null, alignSelf: $top->sizing->alignSelf, absolute: $top->sizing->absolute);
+            $array = $array->with(sizing: $sizing, pins: $top->pins);
+        }
         $design = count($layers) === 1
             ? $top->with(box: $top->box->movedBy(-$around->x, -$around->y))
             : new Layer($ids->next(), $this->screen, $array->id, 'm', 'Cell', new Box(0, 0, $around->width, $around->height), new Group);

@@ -15,6 +15,7 @@ use Kindred\Document\Sheet\Sheet;
 use Kindred\Document\Sheet\Slot;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
+use Kindred\Flow\Programme;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Layout\Cells;
@@ -409,4 +410,14 @@ it('takes over what a sheet around it feeds when an array is made in a cell', fu
         ->and($tree->layer('pots')->content->sheet->rows[0]->cells()['name'])->toBe('Bowl')
         // And one around an array feeds nothing that lies in its cells.
         ->and(Sample::after(pots(), ['type' => 'array-layers', 'screen' => 'home', 'layers' => ['pots'], 'seed' => 's'])->layer((new Id('s'))->next())->content->sheet->columns)->toBe([]);
+});
+
+it('gives a widget in each cell of a cell a signal of its own in a rehearsal', function (): void {
+    $tree = Sample::after(shelves(), ['type' => 'create-layers', 'screen' => 'home', 'parent' => 'tile', 'seed' => 's', 'layers' => [['kind' => 'widget', 'widget' => 'switch', 'label' => 'Kept', 'x' => 0, 'y' => 0, 'width' => 60, 'height' => 44]]]);
+    $programme = Programme::compile($tree);
+    $switch = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->kind() === 'widget'))[0];
+    expect(array_keys($programme['widgets']))->toBe(array_map(strval(...), $tree->addresses($switch)))->toHaveCount(6)
+        ->and(array_keys($programme['signals']))->toContain('kept', 'kept_6');
+    preg_match_all('/data-works="([^"]*)"/', Sample::renderer()->played($tree, $tree->screen('home'), Sample::rendering()->with(working: true)), $found);
+    expect($found[1])->toBe(array_keys($programme['widgets']));
 });

@@ -1,5 +1,5 @@
 /** What is selected: layers, of several screens too, or screens. */
-import { layerOf } from './address.ts';
+import { copiesOf, inOneCopy, layerOf } from './address.ts';
 import { around, corners, type Box } from './geometry.ts';
 import type { Picture } from './picture.ts';
 
@@ -15,12 +15,19 @@ export class Selection {
     constructor(private readonly picture: Picture, private readonly onChange: () => void) {}
 
     pick(layers: string[], screen: string): void {
+        const copies = inOneCopy(this.layers) ? copiesOf(this.layers[0]!) : [];
         this.screen = screen;
-        this.layers = layers;
+        this.layers = copies.length === 0 ? layers : layers.map((id) => this.there(id, copies));
         this.screens = [];
         const parents = new Set(layers.map((id) => this.parent(id)));
         this.group = parents.size === 1 ? [...parents][0] ?? null : null;
         this.onChange();
+    }
+
+    /** What was made in a cell and is shown in every one is picked in the cell that it was made in. */
+    private there(id: string, copies: string[]): string {
+        const own = [id, ...copies].join('.');
+        return copiesOf(id).length > 0 ? id : this.picture.layer(own)?.dataset['layer'] ?? id;
     }
 
     pickScreens(ids: string[]): void {

@@ -15,7 +15,7 @@
     </div>
     @if ($cell)
         <div class="cell-bar">
-            <span class="flex-1" title="{{ implode(', in it ', array_map(fn ($one) => "{$one['array']->name} lays this out once for each row of its data sheet", $cell['cells'])) }}">In cell {{ implode(' of cell ', array_reverse(array_column($cell['cells'], 'number'))) }}</span>
+            <span class="flex-1 whitespace-nowrap" title="{{ implode(', in it ', array_map(fn ($one) => "{$one['array']->name} lays this out once for each row of its data sheet", $cell['cells'])) }}">In cell {{ implode(' of cell ', array_reverse(array_column($cell['cells'], 'number'))) }}</span>
             <label class="flex items-center gap-1" title="Otherwise what you change, every cell follows"><input type="checkbox" id="apart"> this cell only</label>
             @foreach ($cell['cells'] as $one)
                 <button class="button quiet !px-1.5" data-do="sheet" data-id="{{ $one['array']->id }}"><x-glyph name="table-2"/> Sheet{{ count($cell['cells']) > 1 ? " of {$one['array']->name}" : '' }}</button>
