@@ -3,7 +3,8 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
     testDir: 'tests/Browser',
     outputDir: 'var/browser-results',
-    workers: 1,
+    // One for each core; the tests of a file run one after another.
+    workers: 2,
     fullyParallel: false,
     timeout: 60_000,
     expect: { timeout: 8_000 },

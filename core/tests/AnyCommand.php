@@ -77,7 +77,7 @@ final class AnyCommand
         $groups = array_values(array_filter($layers, fn (Layer $layer): bool => $layer->isContainer()));
         $group = $groups === [] ? null : $groups[mt_rand(0, count($groups) - 1)]->id;
         $arrays = array_values(array_filter($layers, fn (Layer $layer): bool => $layer->content instanceof ArrayLayer));
-        $array = $arrays[0] ?? null;
+        $array = $arrays === [] ? null : $arrays[mt_rand(0, count($arrays) - 1)];
         $row = $array?->content instanceof ArrayLayer ? $array->content->sheet->rows[0]->id : 'none';
         $number = fn (): int => mt_rand(-200, 400);
         $linking = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->cues !== []))[0] ?? null;

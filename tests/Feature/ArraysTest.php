@@ -99,7 +99,7 @@ it('tells in the facets of a cell what is otherwise there', function (): void {
     $this->edit($this->project, 0, ['type' => 'set-field', 'screen' => 'glazes', 'layers' => ["{$label}.glaze3"], 'field' => 'style.size', 'value' => '30', 'apart' => true])->assertOk();
     $this->get("/projects/{$this->project->id}/facets?screen=glazes&layers={$label}.glaze3")->assertOk()->assertSee('In cell 4')->assertSee('Here it has its own size')->assertSee('value="30"', false);
     $this->get("/projects/{$this->project->id}/facets?screen=glazes&layers={$label}.glaze4")->assertSee('In cell 5')->assertDontSee('its own')->assertSee('value="18"', false);
-    $this->get("/projects/{$this->project->id}/copy?layers={$label}&row=glaze4")->assertOk()->assertJsonPath('layers.0.words', 'Ochre');
+    $this->get("/projects/{$this->project->id}/copy?layers={$label}.glaze4")->assertOk()->assertJsonPath('layers.0.words', 'Ochre');
     $this->get("/projects/{$this->project->id}/snap?screen=glazes&parent={$array->id}.glaze4&layers={$label}.glaze4")->assertOk();
 });
 

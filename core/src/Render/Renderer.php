@@ -11,19 +11,13 @@ use Kindred\Document\Cue\Cue;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
-use Kindred\Document\Layer\BoxLayer;
-use Kindred\Document\Layer\Ellipse;
 use Kindred\Document\Layer\Expanding;
-use Kindred\Document\Layer\Icon;
-use Kindred\Document\Layer\LineLayer;
-use Kindred\Document\Layer\PathLayer;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
-use Kindred\Document\Style\StrokePosition;
 use Kindred\Document\Tree;
 use Kindred\Document\Widget\WidgetField;
 use Kindred\Document\Widget\WidgetPlace;
@@ -32,15 +26,14 @@ use Kindred\Geometry\Number;
 use Kindred\Kit\Kit;
 use Kindred\Layout\Expansion;
 use Kindred\Layout\LaidCopy;
+use Kindred\Render\Drawing\Drawn;
+use Kindred\Render\Drawing\FlatPainter;
+use Kindred\Render\Drawing\RoughPainter;
 use Kindred\Render\Finish\Greys;
 use Kindred\Render\Finish\RoughPen;
-use Kindred\Render\Kind\IconRenderer;
-use Kindred\Render\Kind\LineRenderer;
-use Kindred\Render\Kind\PathRenderer;
-use Kindred\Render\Kind\PictureRenderer;
-use Kindred\Render\Kind\ShapeRenderer;
-use Kindred\Render\Kind\TextRenderer;
+use Kindred\Render\Kind\KindDrawings;
 use Kindred\Signal\Template;
+use Kindred\Type\FaceBook;
 use Kindred\Type\Typesetter;
 
 /** Draws layers and screens as SVG: the one renderer of wall, thumbnails, rehearsal and exports. */
@@ -49,8 +42,9 @@ final readonly class Renderer
     /** Part of the cache key of pictures; raised when they would look different. */
     public const VERSION = 8;
 
-    /** @var array<string, KindRenderer> by kind */
-    private array $kinds;
+    private KindDrawings $kinds;
+
+    private FaceBook $faces;
 
     private Kit $kit;
 
@@ -60,18 +54,8 @@ final readonly class Renderer
     {
         $this->kit = new Kit($typesetter);
         $this->rehearsal = new RehearsalMarkup($this->kit, $typesetter->faces);
-        $shape = new ShapeRenderer;
-        $this->kinds = [
-            BoxLayer::kind() => $shape,
-            Ellipse::kind() => $shape,
-            Stack::kind() => $shape,
-            ArrayLayer::kind() => $shape,
-            LineLayer::kind() => new LineRenderer,
-            PathLayer::kind() => new PathRenderer,
-            Text::kind() => new TextRenderer($typesetter),
-            Picture::kind() => new PictureRenderer($shape),
-            Icon::kind() => new IconRenderer($icons),
-        ];
+        $this->kinds = new KindDrawings($typesetter, $icons);
+        $this->faces = $typesetter->faces;
     }
 
     /** A whole screen as an SVG document, or the part of it to a height in px. */
@@ -213,17 +197,11 @@ final readonly class Renderer
         return new Bounding($x, $y, max(1, ceil($around->right()) - $x), max(1, ceil($around->bottom()) - $y));
     }
 
-    /** The bounds of a layer with the part of its stroke that lies outside it. */
+    /** The bounds of a layer with what it paints outside them. */
     private function painted(Tree $tree, Layer $layer): Bounding
     {
         $box = Bounds::of($tree, $layer);
-        $width = $layer->stroke->width ?? ($layer->content instanceof LineLayer ? 1.0 : 0.0);
-        $along = $layer->content instanceof LineLayer || $layer->content instanceof PathLayer;
-        $out = match ($along ? StrokePosition::Centre : $layer->stroke?->position) {
-            StrokePosition::Centre => $width / 2,
-            StrokePosition::Outside => $width,
-            default => 0.0,
-        };
+        $out = max(0.0, ...array_map(fn (Drawn $one): float => $one->reach(), $this->kinds->of($layer, new Rendering(TextMode::Live, fn (): string => ''))));
 
         return new Bounding($box->x - $out, $box->y - $out, $box->width + 2 * $out, $box->height + 2 * $out);
     }
@@ -269,14 +247,11 @@ final readonly class Renderer
         if ($rendering->working && $layer->content instanceof Text && Template::hasPlaceholders($layer->content->words)) {
             return $this->rehearsal->words($layer, $layer->content->words, $rendering);
         }
-        $kind = $this->kinds[$layer->kind()] ?? null;
+        $painter = $rendering->finish === Finish::Rough
+            ? new RoughPainter($this->faces, $rendering->text, new RoughPen("{$layer->id}.".implode('.', $rendering->copies)))
+            : new FlatPainter($this->faces, $rendering->text);
 
-        return match (true) {
-            $kind === null => '',
-            $rendering->finish === Finish::Dressed => $kind->draw($layer, $rendering),
-            $rendering->finish === Finish::Plain => $kind->draw(Greys::of($layer), $rendering),
-            default => $kind->rough(Greys::of($layer), $rendering, new RoughPen("{$layer->id}.".implode('.', $rendering->copies))),
-        };
+        return $painter->paint($this->kinds->of($rendering->finish === Finish::Dressed ? $layer : Greys::of($layer), $rendering));
     }
 
     private static function holds(Widget $widget): bool

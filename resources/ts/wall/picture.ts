@@ -8,6 +8,9 @@ const FULL = 2500;
 
 export interface Thread { id: string; target: string }
 
+/** A layer's own elements, without those of layers in it. */
+export const own = (layer: Element): Element[] => [layer, ...[...layer.children].filter((child) => !child.hasAttribute('data-layer')).flatMap((child) => [child, ...child.querySelectorAll('*')])];
+
 /** Layers carry ids that are unique in a project; '' stands for the wall itself, where loose layers lie. */
 export class Picture {
     /* Looking through all of a large wall takes longer than a frame has: what was found is kept. */
@@ -250,10 +253,10 @@ export class Picture {
     private patchCells(array: SVGGElement, patch: CellsPatch): void {
         for (const [layer, changes] of Object.entries(patch.paint)) {
             for (const one of array.querySelectorAll(`[data-layer^="${layer}."]`)) {
-                const own = [one, ...[...one.children].filter((child) => !child.hasAttribute('data-layer')).flatMap((child) => [child, ...child.querySelectorAll('*')])];
+                const elements = own(one);
                 for (const [at, name, value] of changes) {
-                    if (value === null) own[at]?.removeAttribute(name);
-                    else own[at]?.setAttribute(name, value);
+                    if (value === null) elements[at]?.removeAttribute(name);
+                    else elements[at]?.setAttribute(name, value);
                 }
             }
         }
@@ -284,7 +287,7 @@ export class Picture {
     }
 
     /** Markup becomes SVG only inside an svg element. */
-    private parse(svg: string): Element {
+    parse(svg: string): Element {
         const template = document.createElement('template');
         template.innerHTML = `<svg xmlns="http://www.w3.org/2000/svg">${svg}</svg>`;
         return template.content.firstElementChild!.firstElementChild!;

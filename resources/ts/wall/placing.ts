@@ -3,6 +3,7 @@ import type { Camera } from './camera.ts';
 import { apply, placement, short, unturn, type Box, type Matrix, type Place, type Point } from './geometry.ts';
 import type { Overlay } from './overlay.ts';
 import type { Picture } from './picture.ts';
+import { Growth } from './growth.ts';
 import { Reflow } from './reflow.ts';
 import { resized, type Handle } from './resize.ts';
 import type { Selection } from './selection.ts';
@@ -75,14 +76,16 @@ export function resizing(desk: Desk, handle: Handle, from: Point): Drag {
     const places = new Map<string, Place>();
     const reflow = before.some(({ flows }) => flows) ? new Reflow(desk.server, picture, () => overlay.showSelection()) : null;
     const back = (): void => restore(desk, before);
-    const show = ({ id, box, flows }: Start, now: Box): void => {
+    let growth: Growth | null = null;
+    const show = (start: Start, now: Box): void => {
+        const { id, box, flows } = start;
         const layer = picture.layer(id);
         const place = { ...now, rotation: box.rotation };
         places.set(id, place);
         if (!layer) return;
         if (flows && reflow) return reflow.follow(layer, place);
-        layer.setAttribute('data-box', `${now.x} ${now.y} ${now.width} ${now.height} ${box.rotation}`);
-        stretch(layer, box, now);
+        growth ??= new Growth(desk.server, picture, before.filter((one) => !one.flows), selection.screen);
+        growth.show(start, now);
     };
     const [leastWidth, leastHeight] = (before.length === 1 ? picture.layer(before[0]!.id)?.dataset['least'] ?? '' : '').split(' ').map(Number);
     const least = leastWidth && leastHeight ? { width: leastWidth, height: leastHeight } : undefined;
@@ -167,35 +170,3 @@ export function turning(desk: Desk, from: Point): Drag | null {
 }
 
 const round = (n: number): number => Math.round(n * 1000) / 1000;
-
-/** The picture while it is being resized: shapes take the new size, other things are stretched until the server has drawn them. */
-function stretch(layer: SVGGElement, was: Place, now: Box): void {
-    const [dw, dh] = [now.width - was.width, now.height - was.height];
-    layer.setAttribute('transform', placement({ ...now, rotation: was.rotation }));
-    const kind = layer.dataset['kind'];
-    for (const child of layer.children) {
-        const first = (name: string): number => {
-            const key = `data-was-${name}`;
-            if (!child.hasAttribute(key)) child.setAttribute(key, child.getAttribute(name) ?? '0');
-            return Number(child.getAttribute(key));
-        };
-        const set = (name: string, value: number): void => child.setAttribute(name, String(Math.max(0, value)));
-        if (child.tagName === 'rect' || (kind === 'picture' && child.tagName === 'image')) {
-            set('width', first('width') + dw);
-            set('height', first('height') + dh);
-        } else if (child.tagName === 'ellipse') {
-            set('cx', first('cx') + dw / 2);
-            set('cy', first('cy') + dh / 2);
-            set('rx', first('rx') + dw / 2);
-            set('ry', first('ry') + dh / 2);
-        } else if (child.tagName === 'line') {
-            const rising = first('y1') > first('y2');
-            set('x2', now.width);
-            set(rising ? 'y1' : 'y2', now.height);
-        } else {
-            const base = child.getAttribute('data-was-transform') ?? child.getAttribute('transform') ?? '';
-            child.setAttribute('data-was-transform', base);
-            child.setAttribute('transform', `scale(${now.width / (was.width || 1)} ${now.height / (was.height || 1)})${base}`);
-        }
-    }
-}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Render\Drawing;
+
+use Kindred\Paint\Colour;
+use Kindred\Type\LaidText;
+use Kindred\Type\TextStyle;
+
+/** Words that are laid out. */
+final readonly class Words implements Drawn
+{
+    public function __construct(public LaidText $laid, public TextStyle $style, public Colour $colour)
+    {
+    }
+
+    public function paintedBy(Painter $painter): string
+    {
+        return $painter->words($this);
+    }
+
+    public function reach(): float
+    {
+        return 0.0;
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Render\Kind;
+
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\PathLayer;
+use Kindred\Render\Drawing\Figure;
+use Kindred\Render\Drawing\Grip;
+use Kindred\Render\Drawing\PathShape;
+use Kindred\Render\Rendering;
+
+final readonly class PathDrawing implements KindDrawing
+{
+    public static function kinds(): array
+    {
+        return [PathLayer::kind()];
+    }
+
+    public function of(Layer $layer, Rendering $rendering): array
+    {
+        $path = $layer->content;
+        if (! $path instanceof PathLayer) {
+            return [];
+        }
+        $breadth = min($layer->box->width, $layer->box->height);
+        $figure = Figure::filled(new PathShape($path->d, $breadth, $path->evenOdd), $layer->fills, $layer->stroke, round: true);
+
+        return $rendering->editable && $layer->fills === [] ? [$figure, Grip::along(new PathShape($path->d, $breadth), $layer->stroke->width ?? 0)] : [$figure];
+    }
+}
