@@ -8,6 +8,7 @@ use App\Models\Project;
 use Kindred\Compare\Measures;
 use Kindred\Document\Address;
 use Kindred\Document\Edit\Field;
+use Kindred\Document\Entity;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Text;
@@ -33,7 +34,10 @@ final readonly class Facets
         'rising', 'evenOdd', 'direction', 'wrap', 'rowGap', 'columnGap', 'padding', 'justifyContent', 'alignItems', 'alignContent', 'columns', 'minWidth', 'cellHeight', 'sizing', 'pins',
     ];
 
-    public function __construct(private TreeLoader $store, private FaceBook $faces, private Expansion $expansion, private Kit $kit)
+    /** The most ways to a screen that are shown. */
+    public const WAYS = 12;
+
+    public function __construct(private TreeLoader $store, private References $references, private FaceBook $faces, private Expansion $expansion, private Kit $kit)
     {
     }
 
@@ -74,7 +78,28 @@ final readonly class Facets
             'owner' => count($screens) > 1 ? null : $this->owner($tree, $layers, $screen),
             'families' => $this->faces->families(),
             'weights' => $this->weights($layers),
+            'ways' => $layers === [] && $screen !== null && count($screens) <= 1 ? $this->ways($project, $tree, $screen) : [],
         ];
+    }
+
+    /**
+     * What leads to a screen: layers and screens with cues that show it.
+     *
+     * @return list<array{screen: Screen|null, layer: Layer|null}> one more than are shown, where there are more
+     */
+    private function ways(Project $project, Tree $tree, string $screen): array
+    {
+        $from = array_filter($this->references->to($project, Entity::Screen, [$screen], self::WAYS + 1), fn (array $one): bool => str_starts_with($one['path'], 'cues.'));
+        $ids = array_column(array_filter($from, fn (array $one): bool => $one['entity'] === Entity::Layer), 'id');
+        $layers = $ids === [] ? [] : $this->store->load($project, new WorkingSet(layers: $ids))->layers;
+        $ways = array_map(function (array $one) use ($tree, $layers): array {
+            $layer = $one['entity'] === Entity::Layer ? ($layers[$one['id']] ?? null) : null;
+
+            return ['screen' => $tree->screens[$layer === null ? $one['id'] : $layer->screen ?? ''] ?? null, 'layer' => $layer];
+        }, $from);
+
+        // Takes that do not hang lead nowhere yet.
+        return array_values(array_filter($ways, fn (array $way): bool => $way['screen']?->hangs() === true));
     }
 
     /**
@@ -108,7 +133,7 @@ final readonly class Facets
         if ($holding === []) {
             return [];
         }
-        $signals = (new Signals($this->store->whole($project)))->kinds;
+        $signals = (new Signals($this->store->widgets($project)))->kinds;
 
         return array_values(array_unique(array_merge(...array_map(fn (string $words): array => Template::problems($words, $signals), array_values($holding)))));
     }

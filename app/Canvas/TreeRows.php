@@ -85,8 +85,14 @@ final readonly class TreeRows
     /** The layers of all but deleted screens. */
     public function layers(ProjectRow $project): Builder
     {
+        return $this->everyLayer($project)
+            ->whereNotExists(fn (Builder $query): Builder => $query->from('screens')->whereColumn('screens.project_id', 'layers.project_id')->whereColumn('screens.id', 'layers.screen')->where('gone', true));
+    }
+
+    /** Those of deleted screens too. */
+    public function everyLayer(ProjectRow $project): Builder
+    {
         return $this->database->table('layers')->where('layers.project_id', $project->id)
-            ->whereNotExists(fn (Builder $query): Builder => $query->from('screens')->whereColumn('screens.project_id', 'layers.project_id')->whereColumn('screens.id', 'layers.screen')->where('gone', true))
             ->select(array_map(fn (string $column): string => "layers.{$column}", self::LAYER));
     }
 

@@ -26,7 +26,7 @@ final readonly class TreeWriter
 
     private const ROWS_AT_ONCE = 500;
 
-    public function __construct(private ConnectionInterface $database, private TreeRows $rows)
+    public function __construct(private ConnectionInterface $database, private TreeRows $rows, private References $references)
     {
     }
 
@@ -57,6 +57,7 @@ final readonly class TreeWriter
                 $this->database->table(self::TABLES[$entity] ?? 'things')->where('project_id', $project->id)->whereIn('id', $chunk)->delete();
             }
         }
+        $this->references->follow($project, $difference, $after);
         if ($this->refinished($difference)) {
             $this->database->table('screens')->where('project_id', $project->id)->update(['changed' => $sequence]);
         }
@@ -115,6 +116,7 @@ final readonly class TreeWriter
         foreach (array_filter(Entity::cases(), fn (Entity $entity): bool => $entity->isPlain()) as $entity) {
             $this->database->table('things')->insert(array_map(fn (Thing $thing): array => $this->rows->thingRow($project, $entity, $thing), array_values($tree->things($entity))));
         }
+        $this->references->insert($project, $tree);
     }
 
     /** Copies all that is not deleted into an empty project. */
@@ -124,6 +126,7 @@ final readonly class TreeWriter
         $this->database->insert("insert into screens (project_id, {$screens}) select ?, {$screens} from screens where project_id = ? and not gone", [$to->id, $from->id]);
         $this->database->insert("insert into layers (project_id, {$layers}) select ?, {$layers} from layers where project_id = ? and (screen = '' or screen in (select id from screens where project_id = ? and not gone))", [$to->id, $from->id, $from->id]);
         $this->database->insert('insert into things (project_id, entity, id, `rank`, body) select ?, entity, id, `rank`, body from things where project_id = ?', [$to->id, $from->id]);
+        $this->references->copy($from, $to);
         $this->database->update('update projects set layer_count = (select count(*) from layers where project_id = ?) where id = ?', [$to->id, $to->id]);
     }
 

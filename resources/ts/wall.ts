@@ -299,21 +299,24 @@ const keyList = new KeyList(commands, (own) => void send(urls['keys']!, own).cat
 const find = new Find(urls['find']!, commands, found);
 const menu = new Menu(wall, commands, (at) => pointedAt(parts, at), (id, screen) => selection.pick([id], screen));
 
+/** Picks a screen, or a layer on one, and looks at it. */
+function goTo(screen: string, layer?: string): void {
+    if (!layer) {
+        selection.pickScreens([screen]);
+        return looking.fitScreen();
+    }
+    selection.pick([layer], screen);
+    const bounds = selection.bounds();
+    const frame = screen ? picture.screenBox(screen) : bounds;
+    if (frame) camera.fit(frame, 1);
+    if (bounds) camera.reveal(bounds);
+}
+
 /** Jumps to what was found, takes it in hand, or does it. */
 function found(hit: Hit): void {
     const go: Record<Hit['kind'], () => void> = {
-        layer: () => {
-            const screen = hit.screen ?? '';
-            selection.pick([hit.id], screen);
-            const bounds = selection.bounds();
-            const frame = screen ? picture.screenBox(screen) : bounds;
-            if (frame) camera.fit(frame, 1);
-            if (bounds) camera.reveal(bounds);
-        },
-        screen: () => {
-            selection.pickScreens([hit.id]);
-            looking.fitScreen();
-        },
+        layer: () => goTo(hit.screen ?? '', hit.id),
+        screen: () => goTo(hit.id),
         command: () => void commands.run(hit.id),
         widget: () => void kit.show(hit.id),
         icon: () => {
@@ -337,6 +340,10 @@ document.addEventListener('click', (event) => {
     if (shape) tools.take(shape);
 });
 document.addEventListener('kindred:do', (event) => void commands.run((event as CustomEvent<string>).detail));
+document.addEventListener('kindred:go', (event) => {
+    const { screen, layer } = (event as CustomEvent<{ screen: string; layer?: string }>).detail;
+    goTo(screen, layer);
+});
 document.addEventListener('kindred:sheet', (event) => sheet.open((event as CustomEvent<string>).detail));
 
 /* Files */

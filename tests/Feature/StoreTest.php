@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Canvas\Editor;
 use App\Canvas\Projects;
+use App\Canvas\References;
 use App\Canvas\TreeLoader;
 use App\Canvas\TreeWriter;
 use App\Models\User;
@@ -23,6 +24,12 @@ beforeEach(function (): void {
     DB::table('assets')->insert(['project_id' => $this->project->id, 'hash' => AnyCommand::asset(), 'type' => 'image/png', 'width' => 3, 'height' => 2, 'name' => 'Any']);
     $this->stored = fn (): Tree => app(TreeLoader::class)->whole($this->project->fresh());
     $this->editor = app(Editor::class);
+    $this->recorded = fn (): array => DB::table('refers')->where('project_id', $this->project->id)->orderBy('entity')->orderBy('id')->orderBy('path')->get(['entity', 'id', 'path', 'kind', 'target'])->map(fn (object $row): string => implode(' ', (array) $row))->all();
+    $this->named = function (): array {
+        app(References::class)->record($this->project->fresh());
+
+        return ($this->recorded)();
+    };
 });
 
 /**
@@ -58,7 +65,7 @@ it('leads through its rows to the same document as core does in memory', functio
         }
         $tree = $after;
     }
-    expect(Sample::plain(($this->stored)()))->toEqual(Sample::plain($tree))->and($made)->toBeGreaterThan(8);
+    expect(Sample::plain(($this->stored)()))->toEqual(Sample::plain($tree))->and($made)->toBeGreaterThan(8)->and(($this->recorded)())->toBe(($this->named)());
 })->with(range(1, 8));
 
 it('does by every command what core does on the whole document, takes it back and does it again', function (int $seed): void {
@@ -85,8 +92,9 @@ it('does by every command what core does on the whole document, takes it back an
             unset($open[$data['type']]);
             $this->editor->edit($this->project->fresh(), $this->user, [Sample::command($data)], $this->project->fresh()->sequence);
             expect(Sample::plain(($this->stored)()))->toEqual(Sample::plain($after), $data['type']);
+            expect(($this->recorded)())->toBe(($this->named)(), "{$data['type']}, what is named");
             $this->editor->undo($this->project->fresh(), $this->user);
-            expect(Sample::plain(($this->stored)()))->toEqualWithDelta(Sample::plain($tree), 0.002, "{$data['type']}, undone");
+            expect(Sample::plain(($this->stored)()))->toEqualWithDelta(Sample::plain($tree), 0.002, "{$data['type']}, undone")->and(($this->recorded)())->toBe(($this->named)());
             $this->editor->redo($this->project->fresh(), $this->user);
             expect(Sample::plain(($this->stored)()))->toEqualWithDelta(Sample::plain($after), 0.002, "{$data['type']}, done again");
             $this->editor->undo($this->project->fresh(), $this->user);

@@ -29,6 +29,18 @@ enum Entity: string
         return $known[$this->value] ??= (new \ReflectionEnumBackedCase($this, $this->name))->getAttributes(Kept::class)[0]->newInstance();
     }
 
+    /** What a class of things is called where it is kept; what is none is called as it is. */
+    public static function called(string $kind): string
+    {
+        foreach (self::cases() as $entity) {
+            if ($entity->kept()->class === $kind) {
+                return $entity->value;
+            }
+        }
+
+        return $kind;
+    }
+
     /** Whether it is kept in the general way, by id with a rank and properties, not in a way of its own. */
     public function isPlain(): bool
     {

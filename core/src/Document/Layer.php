@@ -67,7 +67,7 @@ final readonly class Layer implements Thing
         #[Is\Records(Cue::class, 50, field: false, affects: Is\Affects::Nothing)] public array $cues = [],
         #[Is\Record(sparse: true, overridable: false, affects: Is\Affects::Layout)] public Sizing $sizing = new Sizing,
         #[Is\Record(sparse: true, overridable: false, affects: Is\Affects::Layout)] public ?Pins $pins = null,
-        #[Is\Id(sparse: true, field: false, affects: Is\Affects::Nothing)] public ?string $lineage = null,
+        #[Is\Id(to: self::class, sparse: true, field: false, affects: Is\Affects::Nothing)] public ?string $lineage = null,
         #[Is\Choice(label: 'blend mode', look: true, sparse: true, affects: Is\Affects::Paint)] public BlendMode $blend = BlendMode::Normal,
     ) {
     }

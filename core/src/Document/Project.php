@@ -18,7 +18,7 @@ final readonly class Project implements Thing
 
     public function __construct(
         #[Is\Name(affects: Is\Affects::Nothing)] public string $name,
-        #[Is\Id(affects: Is\Affects::Nothing)] public ?string $entry = null,
+        #[Is\Id(to: Screen::class, affects: Is\Affects::Nothing)] public ?string $entry = null,
         #[Is\Choice(affects: Is\Affects::Paint)] public Finish $finish = Finish::Dressed,
         #[Is\Flag(affects: Is\Affects::Paint)] public bool $framed = false,
     ) {

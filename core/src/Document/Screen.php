@@ -60,7 +60,7 @@ final readonly class Screen implements Thing
         #[Is\Record(field: false, affects: Is\Affects::Nothing)] public ?Take $take = null,
         #[Is\Strings(100, self::MAX_CRITERIA, field: false, affects: Is\Affects::Nothing)] public array $criteria = [],
         #[Is\Choice(affects: Is\Affects::Nothing)] public ?Condition $condition = null,
-        #[Is\Id(field: false, affects: Is\Affects::Nothing)] public ?string $conditionOf = null,
+        #[Is\Id(to: self::class, field: false, affects: Is\Affects::Nothing)] public ?string $conditionOf = null,
         #[Is\Record(affects: Is\Affects::Paint)] public ?Tracing $tracing = null,
         #[Is\Flag(sparse: true, field: false, affects: Is\Affects::Nothing)] public bool $gone = false,
     ) {

@@ -27,7 +27,7 @@ final readonly class Take implements Stored
 
     /** @param  array<string, string>  $judgements */
     public function __construct(
-        #[Is\Id] public ?string $of,
+        #[Is\Id(to: Screen::class)] public ?string $of,
         #[Is\Name] public string $name,
         #[Is\Words(self::MAX_REASON)] public string $reason = '',
         #[Is\Dictionary(self::MAX_JUDGEMENT)] public array $judgements = [],

@@ -12,11 +12,22 @@ use Kindred\Input\Reader;
  * @extends Property<list<string>>
  */
 #[\Attribute(\Attribute::TARGET_PARAMETER)]
-final class Ids extends Property
+final class Ids extends Property implements Refers
 {
-    public function __construct(public readonly int $max, mixed ...$more)
+    /** @param  class-string|null  $to  what they refer to */
+    public function __construct(public readonly int $max, private readonly ?string $to = null, mixed ...$more)
     {
         parent::__construct(...$more);
+    }
+
+    public function holds(string $class): bool
+    {
+        return $class === Refers::class && $this->to !== null;
+    }
+
+    public function references(mixed $value, object $of): array
+    {
+        return $this->to === null || ! is_array($value) ? [] : array_map(fn (string $id): array => [$this->to, $id], array_values(array_filter($value, is_string(...))));
     }
 
     public function schema(Schema $schema): array

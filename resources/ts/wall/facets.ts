@@ -438,6 +438,7 @@ export class Facets {
         switch (button.dataset['do']) {
             case 'set': void this.server.edit({ type: 'set-field', ...this.on, field: button.dataset['name'], value: button.dataset['value'] ?? '', ...this.inCell }); break;
             case 'reset-override': void this.server.edit({ type: 'reset-override', screen: screen || null, layer: id }); break;
+            case 'go': document.dispatchEvent(new CustomEvent('kindred:go', { detail: { screen: button.dataset['screen'], layer: button.dataset['layer'] } })); break;
             case 'even': void this.server.edit({ type: 'even-layers', ...this.on }); break;
             case 'remove-grid': void this.server.edit({ type: 'remove-grid', screen: owner.screen, grid: id }); break;
             case 'detach': void this.server.edit({ type: 'detach-arrays', ...this.on, seed: fresh() }).then((answer) => answer && this.selection.pick(answer.added, screen)); break;

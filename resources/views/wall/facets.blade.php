@@ -113,6 +113,14 @@
             @if (! $owner instanceof Kindred\Document\Screen)
                 <button class="button justify-self-start" data-do="add-cue" data-cue="{{ json_encode($new + ['action' => ['kind' => 'return']]) }}"><x-glyph name="plus"/> On tap, return</button>
                 @if ($owner->cues === [])<p class="text-ash">Or drag the knot beside the layer to a screen (G).</p>@endif
+            @elseif ($ways !== [])
+                <p class="text-ash" id="ways-label">Led to by</p>
+                <ul class="grid justify-items-start gap-1" aria-labelledby="ways-label">
+                    @foreach (array_slice($ways, 0, App\Canvas\Facets::WAYS) as $way)
+                        <li><button class="button quiet !min-h-0 !justify-start !px-1 text-left" data-do="go" data-screen="{{ $way['screen']->id }}" data-layer="{{ $way['layer']?->id }}" title="Go there">{{ $way['layer'] ? "{$way['layer']->name}, on {$way['screen']->name}" : "{$way['screen']->name}, after a delay" }}</button></li>
+                    @endforeach
+                    @if (count($ways) > App\Canvas\Facets::WAYS)<li class="text-ash">and more</li>@endif
+                </ul>
             @endif
         </div>
     </details>

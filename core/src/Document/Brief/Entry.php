@@ -7,6 +7,7 @@ namespace Kindred\Document\Brief;
 use Kindred\Device\DeviceKey;
 use Kindred\Document\Condition;
 use Kindred\Document\KeptWhole;
+use Kindred\Document\Screen;
 use Kindred\Document\Thing;
 use Kindred\Input\Reader;
 use Kindred\Input\Search;
@@ -44,10 +45,10 @@ final readonly class Entry implements Thing
         #[Is\Words(120, empty: false)] public string $rank,
         #[Is\Words(self::MAX_TITLE)] public string $title = '',
         #[Is\Words(self::MAX_WORDS)] public string $words = '',
-        #[Is\Id] public ?string $screen = null,
+        #[Is\Id(to: Screen::class)] public ?string $screen = null,
         #[DeviceKey] public string $device = '',
         #[Is\Choices(Condition::class)] public array $conditions = [],
-        #[Is\Ids(50)] public array $leadsTo = [],
+        #[Is\Ids(50, to: self::class)] public array $leadsTo = [],
         #[Is\Records(Tie::class, self::MAX_TIES)] public array $ties = [],
         #[Is\Hash] public ?string $asset = null,
         #[Is\Whole(0, 100_000)] public int $width = 0,

@@ -16,7 +16,7 @@ final readonly class Tie implements Stored
 
     public function __construct(
         #[Is\Choice] public TieKind $kind,
-        #[Is\Id] public string $id,
+        #[Is\Id(by: 'kind')] public string $id,
         #[Is\Words(Reader::MAX_NAME)] public string $name = '',
     ) {
     }

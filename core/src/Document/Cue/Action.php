@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Cue;
 
+use Kindred\Document\Screen;
 use Kindred\Input\Reader;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
@@ -18,7 +19,7 @@ final readonly class Action implements Described, Stored
 
     private function __construct(
         #[Is\Choice] public ActionKind $kind,
-        #[Is\Id(sparse: true)] public ?string $screen,
+        #[Is\Id(to: Screen::class, sparse: true)] public ?string $screen,
     ) {
     }
 

@@ -31,7 +31,7 @@ final class Content extends Spread
     public function holds(string $class): bool
     {
         // What it says of itself it paints itself.
-        return ! is_a($class, AsClass::class, true);
+        return ! is_a($class, AsClass::class, true) && array_filter(Kinds::ALL, fn (string $kind): bool => Properties::of($kind)->holding($class) !== []) !== [];
     }
 
     public function parts(mixed $value): array
