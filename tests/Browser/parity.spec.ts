@@ -16,7 +16,7 @@ for (const tracking of [0, 0.05]) {
 }
 
 /** A programme without widgets. */
-const silent = { programme: 2, signals: {}, widgets: {}, words: {}, patterns: { number: '0', day: { as: 'date' }, month: { as: 'date' } } };
+const silent = { programme: 3, signals: {}, widgets: {}, words: {}, patterns: { number: '0', day: { as: 'date' }, month: { as: 'date' } } };
 
 interface End { screen: string | null; trail: string[]; plan: Plan | null; values: Record<string, unknown>; words: string[]; messages: string[] }
 

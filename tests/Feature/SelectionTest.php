@@ -68,7 +68,7 @@ it('finds what looks alike on the screen or everywhere, but for what is locked, 
 });
 
 it('shows words with placeholders as they start, and anew when what fills them changes on another screen', function (): void {
-    $widget = ['kind' => 'widget', 'widget' => 'stepper', 'x' => 0, 'y' => 0, 'width' => 200, 'height' => 56, 'label' => 'Pieces', 'value' => 3, 'least' => 0, 'most' => 9, 'signal' => 'pieces'];
+    $widget = ['kind' => 'widget', 'widget' => 'stepper', 'x' => 0, 'y' => 0, 'width' => 200, 'height' => 56, 'label' => 'Pieces', 'value' => 3, 'min' => 0, 'max' => 9, 'signal' => 'pieces'];
     $words = ['kind' => 'text', 'x' => 20, 'y' => 20, 'words' => '{pieces} pieces', 'style' => ['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.4]];
     $this->edit($this->project, 0, ['type' => 'create-layers', 'screen' => 'kiln', 'seed' => 'step', 'layers' => [$widget]], ['type' => 'create-layers', 'screen' => 'welcome', 'seed' => 'word', 'layers' => [$words]])->assertOk();
     $stepper = $this->project->getConnection()->table('layers')->where(['project_id' => $this->project->id, 'screen' => 'kiln', 'kind' => 'widget'])->value('id');

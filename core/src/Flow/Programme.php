@@ -36,14 +36,14 @@ use Kindred\Signal\Writing;
  * @phpstan-type Plan array{duration: int, delay: int, easing: string, above: string, tracks: list<array{subject: string, property: string, times: list<float>, values: list<float>}>}
  * @phpstan-type CueRow array{id: string, trigger: array{kind: string, delay?: int}, conditions: list<array{kind: string}>, actions: list<array{kind: string, screen?: string}>, plan: Plan|null, inverse: Plan|null}
  * @phpstan-type State array{id: string, name: string, width: float, height: float, view: float, corner: int, pointing: string, taps: array<string, int>, delays: list<int>, widgets: list<string>}
- * @phpstan-type Rule array{kind: string, says: string, pattern?: string, least?: float, most?: float, to?: string}
- * @phpstan-type SignalRow array{kind: string, start: bool|int|float|string|list<int>|null, month: int|null, least: float, most: float, step: float, labels: list<string>, parts: array<string, list<string>>}
+ * @phpstan-type Rule array{kind: string, says: string, pattern?: string, min?: float, max?: float, to?: string}
+ * @phpstan-type SignalRow array{kind: string, start: bool|int|float|string|list<int>|null, month: int|null, min: float, max: float, step: float, labels: list<string>, parts: array<string, list<string>>}
  * @phpstan-type WidgetRow array{signal: string, rules: list<Rule>}
  * @phpstan-type Table array{programme: int, entry: string|null, states: list<State>, cues: list<CueRow>, signals: array<string, SignalRow>, widgets: array<string, WidgetRow>, words: array<string, list<string|Placeholder>>, patterns: array{number: string, day: Compiled, month: Compiled}}
  */
 final class Programme
 {
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     /** @var list<CueRow> */
     private array $cues = [];

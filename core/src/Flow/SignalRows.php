@@ -42,8 +42,8 @@ final class SignalRows
                 Kind::Date => $first === null || $widget->value < 1 ? null : $first + (int) $widget->value - 1,
             },
             'month' => $first,
-            'least' => $widget->min,
-            'most' => $widget->max,
+            'min' => $widget->min,
+            'max' => $widget->max,
             'step' => $widget->step,
             'labels' => $kind->hasItems() ? array_map(fn (Item $item): string => $item->label, $widget->items) : [],
             'parts' => $kind->hasItems() ? self::parts($widget) : [],
@@ -93,7 +93,7 @@ final class SignalRows
         }
         if ($typed && $widget->accepts === Accepts::Number) {
             $rules[] = ['kind' => 'number', 'says' => 'Not a number'];
-            $rules[] = ['kind' => 'range', 'least' => $widget->min, 'most' => $widget->max, 'says' => "From {$n($widget->min)} to {$n($widget->max)}"];
+            $rules[] = ['kind' => 'range', 'min' => $widget->min, 'max' => $widget->max, 'says' => "From {$n($widget->min)} to {$n($widget->max)}"];
         }
         if ($widget->equals !== '' && isset($signals->kinds[$widget->equals])) {
             $rules[] = ['kind' => 'equal', 'to' => $widget->equals, 'says' => 'Not the same as '.$signals->label($widget->equals)];

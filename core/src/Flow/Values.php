@@ -115,7 +115,7 @@ final class Values
                 'required' => $empty,
                 'matches' => ! $empty && preg_match("\x01".($rule['pattern'] ?? '')."\x01Du", (string) $words) !== 1,
                 'number' => ! $empty && $number === null,
-                'range' => $number !== null && ($number < ($rule['least'] ?? 0) || $number > ($rule['most'] ?? 0)),
+                'range' => $number !== null && ($number < ($rule['min'] ?? 0) || $number > ($rule['max'] ?? 0)),
                 default => $this->written($this->table['widgets'][$widget]['signal']) !== $this->written($rule['to'] ?? ''),
             };
             if ($broken) {
@@ -211,10 +211,10 @@ final class Values
     /** @param  SignalRow  $signal */
     private static function stepped(array $signal, float $value): float
     {
-        $steps = floor(($value - $signal['least']) / $signal['step'] + 0.5);
-        $value = floor(($signal['least'] + $steps * $signal['step']) * 1e6 + 0.5) / 1e6;
+        $steps = floor(($value - $signal['min']) / $signal['step'] + 0.5);
+        $value = floor(($signal['min'] + $steps * $signal['step']) * 1e6 + 0.5) / 1e6;
 
-        return max($signal['least'], min($signal['most'], $value));
+        return max($signal['min'], min($signal['max'], $value));
     }
 
     /** The day in a cell of a month, in weeks from Monday; null where there is none. */

@@ -47,9 +47,9 @@ final readonly class Variants
             Kind::On => ['off' => [$content->with(on: false), null], 'on' => [$content->with(on: true), null]],
             Kind::One, Kind::Several => ['off' => [$items(false), false], 'on' => [$items(true), true]],
             Kind::Number => [
-                'least' => [$content->with(value: $content->min), null],
+                'min' => [$content->with(value: $content->min), null],
                 'between' => [$content->with(value: ($content->min + $content->max) / 2), null],
-                'most' => [$content->with(value: $content->max), null],
+                'max' => [$content->with(value: $content->max), null],
             ],
             Kind::Text => ['empty' => [$content->with(text: ''), null], 'filled' => [$content->with(text: 'x'), null]],
             Kind::Date => ['off' => [$content, false], 'on' => [$content, true]],
@@ -67,7 +67,7 @@ final readonly class Variants
         }
 
         // Of a scale of items each is on from its own value on.
-        return $part->in([in_array('most', $part->when, true) ? 'on' : 'off']);
+        return $part->in([in_array('max', $part->when, true) ? 'on' : 'off']);
     }
 
     /**

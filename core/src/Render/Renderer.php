@@ -312,7 +312,7 @@ final readonly class Renderer
         $size = $rendering->size === null ? null : ($rendering->size)($picture->asset);
         $fits = $size === null ? null : $picture->with(zoom: 1.0)->place($layer->box->width, $layer->box->height, $size);
 
-        return $fits === null ? null : implode(' ', array_map(fn (float $number): string => (string) round($number, 6), [$fits->width, $fits->height, $picture->zoom, $picture->positionX, $picture->positionY, Picture::LEAST_ZOOM, Picture::MOST_ZOOM]));
+        return $fits === null ? null : implode(' ', array_map(fn (float $number): string => (string) round($number, 6), [$fits->width, $fits->height, $picture->zoom, $picture->positionX, $picture->positionY, Picture::MIN_ZOOM, Picture::MAX_ZOOM]));
     }
 
     /** @return array<string, string|bool|null> */
@@ -323,7 +323,7 @@ final readonly class Renderer
         return [
             'data-kind' => $layer->kind(),
             'data-box' => "{$n($layer->box->x)} {$n($layer->box->y)} {$n($layer->box->width)} {$n($layer->box->height)} {$n($layer->rotation)}",
-            'data-least' => $layer->content instanceof Widget ? implode(' ', array_map($n, Kit::minimumSize($layer->content))) : null,
+            'data-min' => $layer->content instanceof Widget ? implode(' ', array_map($n, Kit::minimumSize($layer->content))) : null,
             'data-entries' => $layer->content instanceof Widget && in_array(WidgetField::Items, Kit::find($layer->content->widget)?->fields() ?? [], true),
             'data-placeholders' => $layer->content instanceof Widget && self::holds($layer->content),
             'data-locked' => $layer->locked,

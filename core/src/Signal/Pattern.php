@@ -11,7 +11,7 @@ use Kindred\Input\InvalidInput;
  * (`#,##0.00`, text in quotes), for days part 4, “Date Format Patterns” (`EEEE d MMMM y`), in English; for text the
  * words of CSS `text-transform`.
  *
- * @phpstan-type Compiled array{as: string, whole?: int, least?: int, most?: int, group?: bool, before?: string, after?: string, parts?: list<array{field?: string, text?: string}>}
+ * @phpstan-type Compiled array{as: string, whole?: int, minFraction?: int, maxFraction?: int, group?: bool, before?: string, after?: string, parts?: list<array{field?: string, text?: string}>}
  */
 final class Pattern
 {
@@ -58,8 +58,8 @@ final class Pattern
         return [
             'as' => 'number',
             'whole' => substr_count($match[2], '0'),
-            'least' => min(9, strlen($match[3])),
-            'most' => min(9, strlen($match[3]) + strlen($match[4])),
+            'minFraction' => min(9, strlen($match[3])),
+            'maxFraction' => min(9, strlen($match[3]) + strlen($match[4])),
             'group' => str_contains($match[2], ','),
             'before' => str_replace("\0", "'", $literal($match[1])),
             'after' => str_replace("\0", "'", $literal($match[5])),

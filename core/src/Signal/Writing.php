@@ -41,7 +41,7 @@ final class Writing
         }
         $text = match (true) {
             is_bool($value) => $value ? 'yes' : 'no',
-            is_float($value) => self::digits($value, ['as' => 'number', 'whole' => 1, 'most' => 3]),
+            is_float($value) => self::digits($value, ['as' => 'number', 'whole' => 1, 'maxFraction' => 3]),
             default => (string) $value,
         };
 
@@ -60,15 +60,15 @@ final class Writing
      */
     private static function digits(float $number, array $pattern): string
     {
-        $most = $pattern['most'] ?? 0;
-        $scaled = floor(abs($number) * 10 ** $most + 0.5);
+        $maxFraction = $pattern['maxFraction'] ?? 0;
+        $scaled = floor(abs($number) * 10 ** $maxFraction + 0.5);
         if (! is_finite($scaled) || $scaled > 1e15) {
             return '';
         }
-        $digits = str_pad(sprintf('%.0f', $scaled), $most + ($pattern['whole'] ?? 0), '0', STR_PAD_LEFT);
-        $cut = strlen($digits) - $most;
+        $digits = str_pad(sprintf('%.0f', $scaled), $maxFraction + ($pattern['whole'] ?? 0), '0', STR_PAD_LEFT);
+        $cut = strlen($digits) - $maxFraction;
         [$whole, $fraction] = [substr($digits, 0, $cut), substr($digits, $cut)];
-        while (strlen($fraction) > ($pattern['least'] ?? 0) && str_ends_with($fraction, '0')) {
+        while (strlen($fraction) > ($pattern['minFraction'] ?? 0) && str_ends_with($fraction, '0')) {
             $fraction = substr($fraction, 0, -1);
         }
         if ($pattern['group'] ?? false) {

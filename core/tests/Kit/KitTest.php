@@ -151,7 +151,7 @@ it('refuses what is too much, says why, and changes nothing', function (string $
     '5,000 rows' => ['items', implode("\n", array_fill(0, 5000, 'Row')), 'at most 500 entries; these are 5,000'],
     'a long entry' => ['items', str_repeat('x', 501), 'Entry 1 has more than 500 characters'],
     'many columns' => ['columns', str_repeat("a\t", 40), 'at most 30 columns'],
-    'a range upside down' => ['max', '-4', 'The most cannot be below the least'],
+    'a range upside down' => ['max', '-4', 'The maximum cannot be below the minimum'],
     'no number' => ['value', 'many', 'many'],
 ]);
 

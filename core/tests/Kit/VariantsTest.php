@@ -36,10 +36,10 @@ function showing(WidgetPart $part, Widget $content, Kind $kind): bool
     $now = [
         $on ? 'on' : 'off',
         $content->text === '' ? 'empty' : 'filled',
-        $content->value <= $content->min ? 'least' : ($content->value >= $content->max ? 'most' : 'between'),
+        $content->value <= $content->min ? 'min' : ($content->value >= $content->max ? 'max' : 'between'),
         'right',
     ];
-    foreach ([['on', 'off'], ['empty', 'filled'], ['least', 'between', 'most'], ['right', 'wrong']] as $i => $states) {
+    foreach ([['on', 'off'], ['empty', 'filled'], ['min', 'between', 'max'], ['right', 'wrong']] as $i => $states) {
         if (array_intersect($part->when, $states) !== [] && ! in_array($now[$i], $part->when, true)) {
             return false;
         }

@@ -1,11 +1,11 @@
 /** The table of a rehearsal programme, as docs/format.md documents it. */
 
 export type Value = boolean | number | string | number[] | null;
-export interface Pattern { as: string; whole?: number; least?: number; most?: number; group?: boolean; before?: string; after?: string; parts?: { field?: string; text?: string }[] }
+export interface Pattern { as: string; whole?: number; minFraction?: number; maxFraction?: number; group?: boolean; before?: string; after?: string; parts?: { field?: string; text?: string }[] }
 export interface Step { do: string; number?: number; signal?: string; part?: string }
 export type Piece = string | { steps: Step[]; pattern: Pattern | null };
-export interface Rule { kind: string; says: string; pattern?: string; least?: number; most?: number; to?: string }
-export interface SignalRow { kind: string; start: Value; month: number | null; least: number; most: number; step: number; labels: string[]; parts: Record<string, string[]> }
+export interface Rule { kind: string; says: string; pattern?: string; min?: number; max?: number; to?: string }
+export interface SignalRow { kind: string; start: Value; month: number | null; min: number; max: number; step: number; labels: string[]; parts: Record<string, string[]> }
 export interface WidgetRow { signal: string; rules: Rule[] }
 
 export interface Track { subject: 'arriving' | 'leaving'; property: string; times: number[]; values: number[] }

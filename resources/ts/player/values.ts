@@ -93,7 +93,7 @@ export class Values {
                     case 'required': return empty;
                     case 'matches': return !empty && !new RegExp(rule.pattern ?? '', 'u').test(words ?? '');
                     case 'number': return !empty && number === null;
-                    case 'range': return number !== null && (number < (rule.least ?? 0) || number > (rule.most ?? 0));
+                    case 'range': return number !== null && (number < (rule.min ?? 0) || number > (rule.max ?? 0));
                     default: return this.written(row.signal) !== this.written(rule.to ?? '');
                 }
             };
@@ -135,7 +135,7 @@ export class Values {
     share(widget: string): number {
         const signal = this.table.signals[this.table.widgets[widget]?.signal ?? ''];
         const value = this.of(widget);
-        return signal && typeof value === 'number' && signal.most > signal.least ? (value - signal.least) / (signal.most - signal.least) : 0;
+        return signal && typeof value === 'number' && signal.max > signal.min ? (value - signal.min) / (signal.max - signal.min) : 0;
     }
 
     range(widget: string): SignalRow | undefined {
@@ -204,7 +204,7 @@ export class Values {
             if (number === null) return '';
             return pattern.as === 'number' ? digits(number, pattern) : day(Math.floor(number), pattern.parts ?? []);
         }
-        const text = typeof value === 'boolean' ? (value ? 'yes' : 'no') : typeof value === 'number' ? digits(value, { as: 'number', whole: 1, most: 3 }) : value ?? '';
+        const text = typeof value === 'boolean' ? (value ? 'yes' : 'no') : typeof value === 'number' ? digits(value, { as: 'number', whole: 1, maxFraction: 3 }) : value ?? '';
         switch (pattern?.as) {
             case 'uppercase': return text.toUpperCase();
             case 'lowercase': return text.toLowerCase();
@@ -228,9 +228,9 @@ function flipped(items: number[], item: number): number[] {
 }
 
 function stepped(signal: SignalRow, value: number): number {
-    const steps = Math.floor((value - signal.least) / signal.step + 0.5);
-    const exact = Math.floor((signal.least + steps * signal.step) * 1e6 + 0.5) / 1e6;
-    return Math.max(signal.least, Math.min(signal.most, exact));
+    const steps = Math.floor((value - signal.min) / signal.step + 0.5);
+    const exact = Math.floor((signal.min + steps * signal.step) * 1e6 + 0.5) / 1e6;
+    return Math.max(signal.min, Math.min(signal.max, exact));
 }
 
 /** The day in a cell of a month, in weeks from Monday; null where there is none. */
@@ -252,13 +252,13 @@ function before(first: number): number {
 
 /** Halves are rounded away from zero, as prices are. */
 function digits(number: number, pattern: Pattern): string {
-    const most = pattern.most ?? 0;
-    const scaled = Math.floor(Math.abs(number) * 10 ** most + 0.5);
+    const maxFraction = pattern.maxFraction ?? 0;
+    const scaled = Math.floor(Math.abs(number) * 10 ** maxFraction + 0.5);
     if (!Number.isFinite(scaled) || scaled > 1e15) return '';
-    const all = String(scaled).padStart(most + (pattern.whole ?? 0), '0');
-    const cut = all.length - most;
+    const all = String(scaled).padStart(maxFraction + (pattern.whole ?? 0), '0');
+    const cut = all.length - maxFraction;
     let [whole, fraction] = [all.slice(0, cut), all.slice(cut)];
-    while (fraction.length > (pattern.least ?? 0) && fraction.endsWith('0')) fraction = fraction.slice(0, -1);
+    while (fraction.length > (pattern.minFraction ?? 0) && fraction.endsWith('0')) fraction = fraction.slice(0, -1);
     if (pattern.group) whole = whole.replace(/\B(?=(?:\d{3})+$)/g, ',');
     return (pattern.before ?? '') + (number < 0 && scaled > 0 ? '-' : '') + whole + (fraction === '' ? '' : `.${fraction}`) + (pattern.after ?? '');
 }

@@ -98,7 +98,7 @@ export class Works {
         const range = values.range(widget);
         return holds(['off', 'on'], (keyboard ? keyboard.dataset['page'] === 'signs' : values.isOn(widget, item)) ? 'on' : 'off')
             && holds(['empty', 'filled'], value === '' ? 'empty' : 'filled')
-            && holds(['least', 'between', 'most'], value === range?.least ? 'least' : value === range?.most ? 'most' : 'between')
+            && holds(['min', 'between', 'max'], value === range?.min ? 'min' : value === range?.max ? 'max' : 'between')
             && holds(['right', 'wrong'], values.message(widget) === '' ? 'right' : 'wrong');
     }
 
@@ -146,8 +146,8 @@ export class Works {
         if (['switch', 'radio', 'checkbox'].includes(area.getAttribute('role') ?? '')) area.setAttribute('aria-checked', String(values.isOn(widget, item)));
         const range = area.dataset['press'] === 'slide' ? values.range(widget) : undefined;
         if (range) {
-            area.setAttribute('aria-valuemin', String(range.least));
-            area.setAttribute('aria-valuemax', String(range.most));
+            area.setAttribute('aria-valuemin', String(range.min));
+            area.setAttribute('aria-valuemax', String(range.max));
             area.setAttribute('aria-valuenow', String(values.of(widget)));
         }
     }
@@ -169,7 +169,7 @@ export class Works {
         const way = Number(area.parentElement?.querySelector<SVGElement>('[data-slide]')?.dataset['slide'] ?? 0) * scale;
         if (!range || way <= 0) return;
         const share = Math.max(0, Math.min(1, (event.clientX - box.left - (box.width - way) / 2) / way));
-        this.tell({ type: 'enter', widget: key(area), value: range.least + share * (range.most - range.least) });
+        this.tell({ type: 'enter', widget: key(area), value: range.min + share * (range.max - range.min) });
     }
 
     private act(area: SVGElement): void {

@@ -154,8 +154,8 @@ export class Inside {
 
     /** With another zoom, a point of the box staying where it is in the picture. */
     private zoomed(layer: Element, lying: Lying, zoom: number, fixed: Point): Lying {
-        const [, , , , , least = 0, most = Infinity] = this.told(layer);
-        const to = Math.round(within(zoom, least, most) * 1000) / 1000;
+        const [, , , , , min = 0, max = Infinity] = this.told(layer);
+        const to = Math.round(within(zoom, min, max) * 1000) / 1000;
         const place = this.place(layer, lying);
         const factor = to / lying.zoom;
         return this.lyingAt(layer, to, { x: fixed.x + (place.x - fixed.x) * factor, y: fixed.y + (place.y - fixed.y) * factor });

@@ -31,7 +31,7 @@ const unit = (from: Point, to: Point): Point => {
 };
 
 /** The shorter side of a frame, px; of a line its length. */
-function least([nw, ne, , sw]: [Point, Point, Point, Point]): number {
+function shortest([nw, ne, , sw]: [Point, Point, Point, Point]): number {
     const [wide, high] = [Math.hypot(ne.x - nw.x, ne.y - nw.y), Math.hypot(sw.x - nw.x, sw.y - nw.y)];
     return Math.min(wide < 1 ? high : wide, high < 1 ? wide : high);
 }
@@ -236,7 +236,7 @@ export class Overlay {
 
     /** The corners of a frame: of what is small, a little outside it. */
     private apart(points: [Point, Point, Point, Point]): [Point, Point, Point, Point] {
-        if (least(points) >= SMALL) return points;
+        if (shortest(points) >= SMALL) return points;
         const [nw, ne, se, sw] = points;
         return [outwards(nw, sw, ne, 3), outwards(ne, nw, se, 3), outwards(se, ne, sw, 3), outwards(sw, se, nw, 3)];
     }
@@ -244,7 +244,7 @@ export class Overlay {
     /** L-shaped brackets at the corners, short bars on the edges, and the room around the brackets where turning begins. */
     private handles(box: Box, matrix: Matrix | null, only?: Handle[]): void {
         const points = this.points(box, matrix);
-        const room = least(points);
+        const room = shortest(points);
         const [nw, ne, se, sw] = this.apart(points);
         const [reach, radius] = [Math.min(TURN, Math.max(9, room / 2)), Math.min(6, Math.max(3.5, room / 5))];
         const along = (a: Point, b: Point, length: number): Point => {

@@ -87,13 +87,13 @@ export function resizing(desk: Desk, handle: Handle, from: Point): Drag {
         growth ??= new Growth(desk.server, picture, before.filter((one) => !one.flows), selection.screen);
         growth.show(start, now);
     };
-    const [leastWidth, leastHeight] = (before.length === 1 ? picture.layer(before[0]!.id)?.dataset['least'] ?? '' : '').split(' ').map(Number);
-    const least = leastWidth && leastHeight ? { width: leastWidth, height: leastHeight } : undefined;
+    const [minWidth, minHeight] = (before.length === 1 ? picture.layer(before[0]!.id)?.dataset['min'] ?? '' : '').split(' ').map(Number);
+    const min = minWidth && minHeight ? { width: minWidth, height: minHeight } : undefined;
     return {
         move: (event) => {
             const at = camera.toWall(event);
             const by = { x: at.x - from.x, y: at.y - from.y };
-            const pull = { ...(least ? { least } : {}), handle, keep: event.shiftKey, centre: event.altKey };
+            const pull = { ...(min ? { min } : {}), handle, keep: event.shiftKey, centre: event.altKey };
             const shares = { x: handle.includes('e') ? 1 : handle.includes('w') ? 0 : null, y: handle.includes('s') ? 1 : handle.includes('n') ? 0 : null };
             // What is turned has no upright edge to snap; a proportion that is kept follows one edge only.
             const upright = whole !== null && before.every(({ box, matrix }) => box.rotation === 0 && matrix.b === 0) && !pull.keep && !free(event);
@@ -120,7 +120,7 @@ export function resizing(desk: Desk, handle: Handle, from: Point): Drag {
             reflow?.ask(command(desk, places));
             overlay.showSelection();
             overlay.snapped(upright ? snapping.edgeMarks(resized(whole, 0, pull, by), shares) : []);
-            const smallest = said && least && (said.width <= least.width || said.height <= least.height);
+            const smallest = said && min && (said.width <= min.width || said.height <= min.height);
             if (said) overlay.say(`${short(said.width)} × ${short(said.height)}${smallest ? ', no smaller' : ''}`, event);
         },
         cancel: () => {

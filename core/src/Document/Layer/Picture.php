@@ -19,14 +19,14 @@ final readonly class Picture implements LayerContent
 {
     use Declared;
 
-    public const LEAST_ZOOM = 0.1;
+    public const MIN_ZOOM = 0.1;
 
-    public const MOST_ZOOM = 20;
+    public const MAX_ZOOM = 20;
 
     public function __construct(
         #[Is\Hash(label: 'picture', affects: Is\Affects::Paint)] public string $asset,
         #[Is\Choice(look: true, affects: Is\Affects::Paint)] public PictureFit $fit = PictureFit::Cover,
-        #[Is\Number(self::LEAST_ZOOM, self::MOST_ZOOM, percent: true, sparse: true, affects: Is\Affects::Paint)] public float $zoom = 1,
+        #[Is\Number(self::MIN_ZOOM, self::MAX_ZOOM, percent: true, sparse: true, affects: Is\Affects::Paint)] public float $zoom = 1,
         #[Is\Number(0, 1, percent: true, label: 'position across', sparse: true, affects: Is\Affects::Paint)] public float $positionX = 0.5,
         #[Is\Number(0, 1, percent: true, label: 'position down', sparse: true, affects: Is\Affects::Paint)] public float $positionY = 0.5,
     ) {

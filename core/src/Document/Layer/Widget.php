@@ -72,7 +72,7 @@ final readonly class Widget implements LayerContent
     {
         $widget = self::of($in, $in->has('value') ? [] : ['value' => $in->numberOr('min', 0)]);
         if ($widget->max < $widget->min) {
-            $in->fail('max', 'the most cannot be below the least');
+            $in->fail('max', 'the maximum cannot be below the minimum');
         }
 
         return $widget->with(value: max($widget->min, min($widget->max, $widget->value)));

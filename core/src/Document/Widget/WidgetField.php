@@ -76,7 +76,7 @@ enum WidgetField: string
     private function ranged(Widget $widget): Widget
     {
         if ($widget->max < $widget->min) {
-            throw new InvalidInput('value', 'The most cannot be below the least. Nothing was changed.');
+            throw new InvalidInput('value', 'The maximum cannot be below the minimum. Nothing was changed.');
         }
 
         return $widget->with(value: max($widget->min, min($widget->max, $widget->value)));
