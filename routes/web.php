@@ -77,7 +77,6 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
         Route::delete('notes/{note}', [NoteController::class, 'destroy']);
         Route::get('kit', [KitController::class, 'index'])->name('kit');
         Route::get('widgets/{layer}/spot', [KitController::class, 'spot'])->name('widget.spot');
-        Route::get('widgets/{layer}/parts', [KitController::class, 'parts'])->name('widget.parts');
         Route::get('screens/{screen}/takes', [TakesController::class, 'show'])->middleware(FairShare::class)->name('takes');
         Route::get('layers/{layer}/trials', [TrialController::class, 'show'])->middleware(FairShare::class)->name('trials');
         Route::get('find', [FindController::class, 'index'])->name('find');

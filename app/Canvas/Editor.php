@@ -9,6 +9,7 @@ use App\Models\User;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Collection;
 use Kindred\Command\Command;
+use Kindred\Command\Runner;
 use Kindred\Document\Change;
 use Kindred\Document\Difference;
 use Kindred\Document\Entity;
@@ -39,6 +40,7 @@ final readonly class Editor
         private TreeLoader $store,
         private TreeWriter $writer,
         private Consequences $consequences,
+        private Runner $runner,
         private Patches $patches,
         private Assets $assets,
     ) {
@@ -64,7 +66,7 @@ final readonly class Editor
             }
             $before = $this->store->load($project, $set);
 
-            return $this->record($project, $user, $before, $this->run($before, $commands), min($base, $project->sequence), [
+            return $this->record($project, $user, $before, $this->runner->run($before, ...$commands), min($base, $project->sequence), [
                 'kind' => 'edit', 'label' => $commands[0]->label($before), 'token' => $token,
             ], $own);
         }, self::ATTEMPTS))();
@@ -78,7 +80,7 @@ final readonly class Editor
     public function preview(Project $project, array $commands): Answer
     {
         $before = $this->store->load($project, $this->needs($commands));
-        $after = $this->run($before, $commands);
+        $after = $this->runner->run($before, ...$commands);
 
         return new Answer($project->sequence, $project->sequence, '', $this->patches->of($project, Difference::between($before, $after), $after, $before));
     }
@@ -147,12 +149,6 @@ final readonly class Editor
     private function needs(array $commands): WorkingSet
     {
         return WorkingSet::join(...array_map(fn (Command $command): WorkingSet => $command->workingSet(), $commands));
-    }
-
-    /** @param  non-empty-list<Command>  $commands */
-    private function run(Tree $before, array $commands): Tree
-    {
-        return $this->consequences->of($before, array_reduce($commands, fn (Tree $tree, Command $command): Tree => $command->apply($tree), $before));
     }
 
     private function lock(Project $project): void

@@ -86,8 +86,10 @@ final class AnyCommand
         $fields = [['x', '10%+3'], ['width', (string) mt_rand(1, 300)], ['rotation', (string) mt_rand(-180, 180)], ['fills.0.colour', '#'.dechex(mt_rand(0x100000, 0xFFFFFF))], ['style.size', (string) mt_rand(8, 60)], ['corners', '12'], ['stroke.width', '2'], ['opacity', '50%'], ['direction', 'column'], ['wrap', 'wrap'], ['columnGap', '7'], ['padding', '9'], ['alignItems', 'center'], ['sizing.width', 'stretch'], ['sizing.height', 'content'], ['sizing.maxWidth', '90'], ['sizing.absolute', 'true'], ['pins.right', 'true'], ['pins.bottom', 'true'], ['pins.horizontal', 'proportion'], ['style.italic', ['true', 'false'][$step % 2]], ['zoom', mt_rand(10, 2000).'%'], ['positionX', mt_rand(0, 100).'%'], ['positionY', '0'], ['kind', ['box', 'ellipse', 'line'][$step % 3]]];
         [$field, $value] = $fields[mt_rand(0, count($fields) - 1)];
         $cell = self::cell($tree, $screen) ?? $one;
+        $widget = array_values(array_filter($layers, fn (Layer $layer): bool => $layer->kind() === 'widget'))[0]->id ?? $one;
         $commands = [
             ['type' => 'move-layers', 'dx' => $number(), 'dy' => $number()] + $on,
+            ['type' => 'move-section', 'screen' => $screen, 'layers' => [$one], 'dy' => $number()],
             ['type' => 'set-field', 'field' => $field, 'value' => $value] + $on,
             ['type' => 'edit-together', 'copies' => array_map(fn (string $id): array => ['screen' => $screen, 'parts' => [$id]], array_map(fn (Layer $layer): string => $layer->id, array_slice($layers, 0, 3)) ?: ['none']), 'command' => ['type' => 'set-field', 'field' => $field, 'value' => $value, 'screen' => $screen, 'layers' => [$layers[0]->id ?? 'none']]],
             ['type' => 'duplicate-layers', 'parent' => $parent, 'seed' => "d{$step}", 'dx' => 8, 'dy' => 8] + $on,
@@ -121,9 +123,9 @@ final class AnyCommand
             ['type' => 'reorder-screen', 'screen' => $screen, 'after' => null],
             ['type' => 'set-entry', 'screen' => $screen],
             ['type' => 'create-layers', 'screen' => $screen, 'seed' => "w{$step}", 'layers' => [['kind' => 'widget', 'widget' => ['tabs', 'slider', 'table'][$step % 3], 'x' => $number(), 'y' => $number(), 'width' => 120, 'height' => 60, 'items' => [['label' => 'One'], ['label' => 'Two']]]]],
-            ['type' => 'set-widget', 'field' => ['label', 'items', 'chosen', 'value'][$step % 4], 'value' => ['Book', "Two | 4\nThree", '1', '40'][$step % 4]] + $on,
+            ['type' => 'set-widget', 'field' => ['label', 'items', 'chosen', 'value'][$step % 4], 'value' => ['Book', "Two | 4\nThree", '1', '40'][$step % 4], 'screen' => $screen, 'layers' => [$widget]],
             ['type' => 'convert-widgets', 'widget' => ['list', 'select'][$step % 2], 'name' => 'Other'] + $on,
-            ['type' => 'replace-layer', 'screen' => $screen, 'layer' => $one, 'seed' => "o{$step}", 'step' => 'Open', 'with' => ['kind' => 'group', 'children' => [['kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 30, 'height' => 20]]]],
+            ['type' => 'open-widgets', 'screen' => $screen, 'layers' => [$step % 7 === 0 ? $widget : $one], 'seed' => "o{$step}"],
             ['type' => 'set-framed', 'framed' => $step % 2 === 0],
             ['type' => 'set-finish', 'finish' => ['rough', 'plain', 'dressed'][$step % 3]],
             ['type' => 'set-screen-field', 'screen' => $screen, 'field' => 'finish', 'value' => ['rough', '', 'dressed'][$step % 3]],
@@ -141,8 +143,8 @@ final class AnyCommand
             ['type' => 'align-screens', 'screens' => array_map(strval(...), $screens), 'edge' => ['top', 'right'][$step % 2], 'withLast' => true],
             ['type' => 'distribute-screens', 'screens' => array_map(strval(...), $screens), 'axis' => 'x', 'gap' => $step % 9],
             ['type' => 'gather-copies', 'seed' => "y{$step}", 'screen' => $screen, 'layers' => self::copies($tree, $groups)],
-            ['type' => 'write-widget', 'screen' => $screen, 'layer' => $one, 'place' => 'label', 'words' => 'Book'],
-            ['type' => 'fill-widget', 'screen' => $screen, 'layer' => $one, 'table' => "Bowl\t4\nMug\t2"],
+            ['type' => 'write-widget', 'screen' => $screen, 'layer' => $widget, 'place' => 'label', 'words' => 'Book'],
+            ['type' => 'fill-widget', 'screen' => $screen, 'layer' => $widget, 'table' => "Bowl\t4\nMug\t2"],
             ['type' => 'remove-grid', 'screen' => $screen, 'grid' => 'grid1'],
             ['type' => 'remove-cue', ...$cued],
             ['type' => 'set-tracing', 'screen' => $screen, 'asset' => self::asset(), 'width' => 300, 'height' => 200],

@@ -6,10 +6,12 @@ namespace Kindred\Tests;
 
 use Kindred\Command\Command;
 use Kindred\Command\Commands;
+use Kindred\Command\Runner;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Exchange\ProjectSchema;
 use Kindred\Input\Reader;
+use Kindred\Kit\Kit;
 use Kindred\Layout\Cells;
 use Kindred\Layout\Consequences;
 use Kindred\Layout\Expansion;
@@ -111,9 +113,9 @@ final class Sample
      */
     public static function after(Tree $tree, array ...$commands): Tree
     {
-        $consequences = new Consequences(self::relayout());
+        $runner = new Runner(new Consequences(self::relayout()), new Kit(new Typesetter(self::faces())));
         foreach ($commands as $data) {
-            $tree = $consequences->of($tree, self::command($data)->apply($tree));
+            $tree = $runner->run($tree, self::command($data));
         }
 
         return $tree;

@@ -19,13 +19,11 @@ it('shows every widget, in the finish of the project, with what it is placed as'
     $this->get("/projects/{$this->project->id}/kit")->assertSee('Caveat');
 });
 
-it('tells what a widget is made of, and has nothing to tell of what is none', function (): void {
+it('opens a widget into what it is made of', function (): void {
     $id = ($this->widget)('dialog');
-    $group = $this->getJson("/projects/{$this->project->id}/widgets/{$id}/parts")->assertOk()->json();
-    expect($group['kind'])->toBe('group')->and(array_column($group['children'], 'words'))->toContain('Cancel the booking?');
-    $this->edit($this->project, 100, ['type' => 'replace-layer', 'screen' => 'today', 'layer' => $id, 'with' => $group, 'seed' => 'open', 'step' => 'Open'])->assertOk();
-    $this->getJson("/projects/{$this->project->id}/widgets/nothere/parts")->assertConflict();
-    $this->getJson("/projects/{$this->project->id}/widgets/{$this->getJson("/projects/{$this->project->id}/edits?since=0")->json('patches.0.layer')}/parts")->assertConflict();
+    $opened = $this->edit($this->project, 100, ['type' => 'open-widgets', 'screen' => 'today', 'layers' => [$id], 'seed' => 'open'])->assertOk();
+    expect($opened->json('label'))->toStartWith('Open ')->and(implode(' ', array_column($opened->json('patches'), 'svg')))->toContain('Cancel the booking?');
+    $this->edit($this->project, 101, ['type' => 'open-widgets', 'screen' => 'today', 'layers' => [$id], 'seed' => 'again'])->assertConflict();
     $this->actingAs(User::factory()->create())->getJson("/projects/{$this->project->id}/kit")->assertNotFound();
 });
 

@@ -13,7 +13,6 @@ use Illuminate\Http\Request;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
-use Kindred\Document\Missing;
 use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Point;
 use Kindred\Input\Reader;
@@ -58,17 +57,5 @@ final class KitController extends Controller
             'box' => $part === null ? null : ['x' => $part->box->x, 'y' => $part->box->y, 'width' => $part->box->width, 'height' => $part->box->height],
             'style' => $style?->toArray(), 'colour' => ($part->fills[0] ?? null)?->colour->toHex(),
         ], options: JSON_UNESCAPED_UNICODE);
-    }
-
-    /** A widget as plain layers in a group. */
-    public function parts(Project $project, string $layer, TreeLoader $store, Kit $kit): JsonResponse
-    {
-        $widget = $store->load($project, new WorkingSet(layers: [$layer]))->layer($layer);
-        if (! $widget->content instanceof Widget) {
-            throw Missing::layer($layer);
-        }
-        $children = array_map(fn (Layer $part): array => ['id' => $part->id] + $part->properties(), $kit->parts($widget));
-
-        return new JsonResponse(['kind' => 'group', 'name' => $widget->name, 'x' => $widget->box->x, 'y' => $widget->box->y, 'width' => $widget->box->width, 'height' => $widget->box->height, 'children' => $children], options: JSON_UNESCAPED_UNICODE);
     }
 }

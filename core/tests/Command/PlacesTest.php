@@ -50,3 +50,18 @@ it('hangs a new screen to the right of all others, under the next number that is
         // Half a place is none, and is not passed over.
         ->and(fn () => $add($tree, 'half', ['x' => 5]))->toThrow(InvalidInput::class, 'screen.y');
 });
+
+it('moves a section with all that begins below it, and lengthens the screen that holds it no more', function (): void {
+    $tree = Sample::after(Sample::tree(), ['type' => 'mark-layers', 'screen' => 'home', 'layers' => ['icon'], 'locked' => true]);
+    $y = fn (Tree $tree): array => array_map(fn (string $id): float => $tree->layer($id)->box->y, ['boxa', 'words', 'icon', 'group']);
+    $moved = Sample::after($tree, ['type' => 'move-section', 'screen' => 'home', 'layers' => ['words'], 'dy' => 30]);
+    expect([$y($moved), $moved->screen('home')->box->height])->toEqual([[30, 130, 30, 230], 844]);
+    // From the top on; what is locked stays.
+    expect($y(Sample::after($tree, ['type' => 'move-section', 'screen' => 'home', 'layers' => ['boxa'], 'dy' => -10])))->toEqual([20, 90, 30, 190]);
+    $long = Sample::after($tree, ['type' => 'move-section', 'screen' => 'home', 'layers' => ['group'], 'dy' => 700.5]);
+    expect([$y($long), $long->screen('home')->box->height, $long->screen('home')->view])->toEqual([[30, 100, 30, 900.5], 941, 844]);
+    // In a group nothing is lengthened.
+    $inside = Sample::after($tree, ['type' => 'move-section', 'screen' => 'home', 'layers' => ['right'], 'dy' => 900]);
+    expect($inside->screen('home')->box->height)->toEqual(844)
+        ->and(fn () => Sample::after($tree, ['type' => 'move-section', 'screen' => 'home', 'layers' => ['boxa', 'right'], 'dy' => 1]))->toThrow(InvalidInput::class, 'lie in different groups');
+});

@@ -175,15 +175,14 @@ it('opens into the layers that it was drawn from, where it lay', function (): vo
     $tree = holding('dialog', ['name' => 'Question']);
     $tree = Sample::after($tree, ['type' => 'create-layers', 'screen' => 'next', 'seed' => 'above', 'layers' => [['kind' => 'box', 'name' => 'Above', 'x' => 0, 'y' => 0, 'width' => 9, 'height' => 9]]]);
     $widget = placedWidget($tree);
-    $group = ['kind' => 'group', 'name' => 'x', 'x' => $widget->box->x, 'y' => $widget->box->y, 'width' => $widget->box->width, 'height' => $widget->box->height,
-        'children' => array_map(fn (Layer $part): array => ['id' => $part->id] + $part->properties(), parts($widget))];
-    $opened = Sample::after($tree, ['type' => 'replace-layer', 'screen' => 'next', 'layer' => $widget->id, 'with' => $group, 'seed' => 'open', 'step' => 'Open']);
+    $opened = Sample::after($tree, ['type' => 'open-widgets', 'screen' => 'next', 'layers' => [$widget->id], 'seed' => 'open']);
     $tops = $opened->children(new Kindred\Document\Place('next'));
     expect(array_map(fn (Layer $layer): string => "{$layer->kind()} {$layer->name}", $tops))->toBe(['group Question', 'box Above'])
         ->and([$tops[0]->box->x, $tops[0]->box->y, $tops[0]->box->width, $tops[0]->box->height])->toEqual([20, 40, 320, 196])
         ->and(count($opened->subtree($tops[0]->id)))->toBe(1 + count(parts($widget)));
     $drawn = fn (Tree $tree, Layer $layer): int => substr_count(Sample::renderer()->layer($tree, $layer, Sample::rendering()), '<tspan');
-    expect($drawn($opened, $tops[0]))->toBe($drawn($tree, $widget));
+    expect($drawn($opened, $tops[0]))->toBe($drawn($tree, $widget))
+        ->and(fn () => Sample::after($tree, ['type' => 'open-widgets', 'screen' => 'next', 'layers' => [$tops[1]->id], 'seed' => 'open']))->toThrow(Kindred\Input\InvalidInput::class, '“Above” is not a widget');
 });
 
 it('puts bars at their edges', function (): void {

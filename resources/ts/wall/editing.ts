@@ -1,9 +1,8 @@
 /** What is done to the selection as a whole: grouped, laid out, ordered, hidden, duplicated, deleted. */
 import { toast } from '../dialogs.ts';
-import { layerOf } from './address.ts';
 import { chosen, type Parts } from './parts.ts';
 import type { Answer, Command } from './messages.ts';
-import { fresh, send } from './server.ts';
+import { fresh } from './server.ts';
 
 export class Editing {
     /** @param openSheet shows the data sheet of an array */
@@ -73,7 +72,7 @@ export class Editing {
         if (layers.length === 0) return;
         void server.edit({ type, ...chosen(this.on), seed: fresh() }).then((answer) => {
             if (!answer) return;
-            selection.pick(answer.added[0] ? [answer.added[0]] : layers, screen);
+            selection.pick(answer.added.length > 0 ? answer.added : layers, screen);
             then(answer);
         });
     }
@@ -115,17 +114,7 @@ export class Editing {
     }
 
     /** A widget becomes the plain layers that it is drawn from. */
-    async openWidget(): Promise<void> {
-        const { selection, server, urls } = this.on;
-        const [id] = selection.layers;
-        if (!id) return;
-        const { screen } = selection;
-        try {
-            const group = await send<object>(urls['parts']!.replace('LAYER', layerOf(id)));
-            const answer = await server.edit({ type: 'replace-layer', screen: screen || null, layer: layerOf(id), with: group, seed: fresh(), step: 'Open' });
-            if (answer) selection.pick(answer.added, screen);
-        } catch (problem) {
-            this.on.problem(problem);
-        }
+    openWidget(): void {
+        this.picked('open-widgets');
     }
 }

@@ -230,7 +230,7 @@ export class Gestures {
      */
     private moveLayers(from: Point, still: () => void): Drag {
         const layers = this.below ? this.withBelow() : this.selection.elements().filter((layer) => !layer.hasAttribute('data-locked'));
-        const below = this.below;
+        const [below, selected] = [this.below, this.selection.layers];
         const starts = layers.map((layer) => ({ layer, transform: layer.getAttribute('transform') ?? '', box: this.picture.box(layer), data: layer.getAttribute('data-box') ?? '', matrix: this.picture.parentMatrix(layer) }));
         const screen = this.selection.screen;
         let by: Point = { x: 0, y: 0 };
@@ -304,7 +304,7 @@ export class Gestures {
                 } else if (laid && to === screen) {
                     this.takeOut(screen, layers, by, back);
                 } else if (below) {
-                    void this.moveSection(screen, layers, by.y).then((done) => { if (!done) back(); this.overlay.show(); });
+                    void this.moveSection(screen, selected, by.y).then((done) => { if (!done) back(); this.overlay.show(); });
                 } else if (to !== screen && this.selection.group === null && this.selection.across.length === 0) {
                     this.transfer(screen, to, by);
                 } else {
@@ -336,7 +336,7 @@ export class Gestures {
         });
     }
 
-    /** The selection and every sibling that begins below its top, in drawing order. */
+    /** The selection and every sibling that begins below its top, in drawing order: what `move-section` moves. */
     withBelow(): SVGGElement[] {
         const own = this.selection.elements();
         const [first] = own;
@@ -346,14 +346,9 @@ export class Gestures {
             .filter((layer) => own.includes(layer) || this.picture.bounds(layer).y >= top - 0.5);
     }
 
-    /** Moves a section with all below it; a screen that becomes too short for it is lengthened. */
-    async moveSection(screen: string, layers: SVGGElement[], dy: number): Promise<boolean> {
-        const frame = this.picture.screenBox(screen);
-        const lowest = Math.max(...layers.map((layer) => this.picture.bounds(layer))
-            .map(({ y, height }) => y + height)) - frame.y;
-        const move: Command = { type: 'move-layers', screen: screen || null, layers: layers.map((layer) => layer.dataset['layer']!), dx: 0, dy };
-        const longer = screen !== '' && this.selection.group === null && lowest > frame.height + 0.5;
-        return (await this.server.edit(...(longer ? [{ type: 'set-screen-field', screen, field: 'height', value: String(Math.ceil(lowest)) }] : []), move)) !== null;
+    /** Moves layers with all below them. */
+    async moveSection(screen: string, layers: string[], dy: number): Promise<boolean> {
+        return (await this.server.edit({ type: 'move-section', screen: screen || null, layers, dy })) !== null;
     }
 
     /**

@@ -4,7 +4,7 @@ import type { Parts } from './parts.ts';
 /** The keys rest after so long, ms. */
 const REST = 250;
 
-interface Nudge { dx: number; dy: number; timer: number; of: string; screen: string; screens: string[]; layers: SVGGElement[]; below: boolean; sent: () => void }
+interface Nudge { dx: number; dy: number; timer: number; of: string; screen: string; screens: string[]; layers: SVGGElement[]; below: string[] | null; sent: () => void }
 
 export class Nudging {
     private nudge: Nudge | null = null;
@@ -17,7 +17,7 @@ export class Nudging {
         const of = `${selection.layers} ${selection.screens}`;
         if (this.nudge && this.nudge.of !== of) this.settle();
         const nudge = this.nudge ??= {
-            dx: 0, dy: 0, timer: 0, of, sent: server.hold(), screen: selection.screen, screens: selection.screens, below: gestures.below,
+            dx: 0, dy: 0, timer: 0, of, sent: server.hold(), screen: selection.screen, screens: selection.screens, below: gestures.below ? selection.layers : null,
             layers: gestures.below && selection.layers.length > 0 ? gestures.withBelow() : selection.elements().filter((layer) => !layer.hasAttribute('data-locked')),
         };
         const across = nudge.below ? 0 : dx;
@@ -43,10 +43,10 @@ export class Nudging {
         sent();
     }
 
-    private send(screen: string, screens: string[], layers: SVGGElement[], below: boolean, dx: number, dy: number): void {
+    private send(screen: string, screens: string[], layers: SVGGElement[], below: string[] | null, dx: number, dy: number): void {
         const { server, gestures } = this.on;
         if (screens.length > 0) void server.edit({ type: 'move-screens', screens, dx, dy });
-        else if (below) void gestures.moveSection(screen, layers, dy);
+        else if (below) void gestures.moveSection(screen, below, dy);
         else if (layers.length > 0) void server.edit({ type: 'move-layers', screen: screen || null, layers: layers.map((layer) => layer.dataset['layer']!), dx, dy });
     }
 }

@@ -114,7 +114,7 @@ export function register(on: Doers): Command[] {
         { id: 'exchange-icon', name: 'Exchange the icon', group: 'Editing', menu: ['layers'], when: only('icon'), run: () => asking.icons('exchange') },
         { id: 'widget-icon', name: 'Choose the icon of a widget', group: 'Editing', when: only('widget'), run: () => asking.icons({ screen: selection.screen, layer: selection.layers[0]!, place: 'icon' }) },
         { id: 'widget-no-icon', name: 'Take the icon of a widget away', group: 'Editing', when: only('widget'), run: () => void server.edit({ type: 'set-widget', screen: selection.screen || null, layers: selection.layers, field: 'icon', value: '' }) },
-        { id: 'open-widget', name: 'Open into layers', group: 'Editing', menu: ['layers'], when: only('widget'), rare: true, run: () => void editing.openWidget() },
+        { id: 'open-widget', name: 'Open into layers', group: 'Editing', menu: ['layers'], when: only('widget'), rare: true, run: () => editing.openWidget() },
         { id: 'trials', name: 'Try several values', group: 'Editing', menu: ['layers'], when: only(), rare: true, run: on.trials },
         { id: 'copies', name: 'Find copies', group: 'Editing', menu: ['layers'], when: only('group', 'stack'), rare: true, run: () => void asking.copies() },
         { id: 'apart', name: 'Stop editing copies together', group: 'Editing', when: () => document.getElementById('together')?.hidden === false, run: on.apart },
