@@ -13,7 +13,7 @@ export default defineConfig({
     use: {
         baseURL: process.env['KINDRED_URL'] ?? 'http://127.0.0.1:8400',
         viewport: { width: 1280, height: 800 },
-        launchOptions: { executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] },
+        launchOptions: { executablePath: '/usr/bin/chromium-headless-shell', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] },
         trace: 'off',
     },
     // The last one kills the database, so nothing else may run beside it.

@@ -71,7 +71,7 @@ final class Sample
 
     public static function cells(): Cells
     {
-        return new Cells(new Typesetter(self::faces()));
+        return Relayout::cells(new Typesetter(self::faces()));
     }
 
     public static function expansion(): Expansion

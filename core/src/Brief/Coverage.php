@@ -9,7 +9,6 @@ use Kindred\Document\Brief\Entry;
 use Kindred\Document\Brief\Part;
 use Kindred\Document\Brief\Tie;
 use Kindred\Document\Brief\TieKind;
-use Kindred\Document\Cue\ActionKind;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Layer;
 use Kindred\Document\Place;
@@ -186,8 +185,8 @@ final readonly class Coverage
 
     private function failingCue(Cue $cue, string $name): ?string
     {
-        $target = $cue->action->screen === null ? null : ($this->tree->screens[$cue->action->screen] ?? null);
+        $target = $cue->action->target();
 
-        return $cue->action->kind === ActionKind::Show && $target === null ? "The cue of “{$name}” leads to a screen that is gone." : null;
+        return $target !== null && ! isset($this->tree->screens[$target]) ? "The cue of “{$name}” leads to a screen that is gone." : null;
     }
 }

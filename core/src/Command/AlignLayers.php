@@ -6,7 +6,7 @@ namespace Kindred\Command;
 
 use Kindred\Document\Address;
 use Kindred\Document\Bounds;
-use Kindred\Document\Edit\Reference;
+use Kindred\Document\Edit\AlignTo;
 use Kindred\Document\Layer;
 use Kindred\Document\Missing;
 use Kindred\Document\Tree;
@@ -33,7 +33,7 @@ final readonly class AlignLayers implements Command
         private array $across,
         private array $layers,
         private Alignment $edge,
-        private Reference $with,
+        private AlignTo $with,
     ) {
     }
 
@@ -49,7 +49,7 @@ final readonly class AlignLayers implements Command
             $in->has('across') ? $in->ids('across', 1, 500) : [],
             Address::layers($in),
             $in->enum('edge', Alignment::class),
-            $in->enum('with', Reference::class),
+            $in->enum('with', AlignTo::class),
         );
     }
 
@@ -69,11 +69,11 @@ final readonly class AlignLayers implements Command
         $moved = [];
         foreach ($layers as $layer) {
             $with = match ($this->with) {
-                Reference::Each => $together,
-                Reference::Parent => $this->around($tree, $layer),
-                Reference::Last => Bounds::of($tree, $last),
+                AlignTo::Each => $together,
+                AlignTo::Parent => $this->around($tree, $layer),
+                AlignTo::Last => Bounds::of($tree, $last),
             };
-            if ($with === null || ($this->with === Reference::Last && $layer->id === $last->id)) {
+            if ($with === null || ($this->with === AlignTo::Last && $layer->id === $last->id)) {
                 continue;
             }
             $by = Bounds::inward($tree, $layer, $this->edge->distance(Bounds::of($tree, $layer), $with));

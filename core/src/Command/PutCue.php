@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace Kindred\Command;
 
 use Kindred\Document\Address;
-use Kindred\Document\Cue\ActionKind;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Cue\Transition;
-use Kindred\Document\Cue\TriggerKind;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
@@ -48,7 +46,7 @@ final readonly class PutCue implements Command
     public function workingSet(): WorkingSet
     {
         return new WorkingSet(
-            screens: [$this->screen, ...($this->cue->action->screen === null ? [] : [$this->cue->action->screen])],
+            screens: [$this->screen, ...array_filter([$this->cue->action->target()], is_string(...))],
             layers: $this->layer === null ? [] : [$this->layer],
         );
     }
@@ -62,9 +60,8 @@ final readonly class PutCue implements Command
 
     public function label(Tree $before): string
     {
-        $target = $this->cue->action->kind === ActionKind::Return
-            ? 'return'
-            : ($before->screens[$this->cue->action->screen ?? '']->name ?? 'a screen');
+        $target = $this->cue->action->target();
+        $target = $target === null ? 'return' : ($before->screens[$target]->name ?? 'a screen');
 
         return "Link {$this->named($before)} to {$target}";
     }
@@ -72,15 +69,17 @@ final readonly class PutCue implements Command
     /** @throws InvalidInput for a cue that only a layer can have */
     public static function mustWait(Cue $cue, string $place = 'value'): void
     {
-        if ($cue->trigger->kind !== TriggerKind::Delay) {
+        if (! $cue->trigger::isOfScreens()) {
             throw new InvalidInput($place, 'a screen as a whole has cues after a delay only; a tap needs a layer');
         }
     }
 
     private function directed(Tree $tree): Cue
     {
-        return $this->cue->action->screen === null ? $this->cue : $this->cue->with(
-            transition: $this->cue->transition ?? Transition::suggested($tree->screen($this->screen)->box, $tree->screen($this->cue->action->screen)->box),
+        $target = $this->cue->action->target();
+
+        return $target === null ? $this->cue : $this->cue->with(
+            transition: $this->cue->transition ?? Transition::suggested($tree->screen($this->screen)->box, $tree->screen($target)->box),
         );
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kindred\Compare;
 
 use Kindred\Document\Change;
-use Kindred\Document\Cue\ActionKind;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Layer;
@@ -94,7 +93,7 @@ final class Clauses
     private static function targets(array $cues, Tree $tree): array
     {
         return array_values(array_unique(array_map(
-            fn (Cue $cue): string => $cue->action->kind === ActionKind::Return ? 'back' : 'to “'.($tree->screens[(string) $cue->action->screen]->name ?? 'a screen that is gone').'”', $cues,
+            fn (Cue $cue): string => $cue->action->target() === null ? 'back' : 'to “'.($tree->screens[$cue->action->target()]->name ?? 'a screen that is gone').'”', $cues,
         )));
     }
 

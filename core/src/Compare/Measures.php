@@ -7,7 +7,7 @@ namespace Kindred\Compare;
 use Kindred\Device\Catalogue;
 use Kindred\Document\Bounds;
 use Kindred\Document\Cue\Cue;
-use Kindred\Document\Cue\TriggerKind;
+use Kindred\Document\Cue\Trigger\Tap;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
@@ -79,7 +79,7 @@ final readonly class Measures
     {
         $content = $layer->content;
 
-        return array_filter($layer->cues, fn (Cue $cue): bool => $cue->trigger->kind === TriggerKind::Tap) !== []
+        return array_filter($layer->cues, fn (Cue $cue): bool => $cue->trigger instanceof Tap) !== []
             || ($content instanceof Widget && (in_array($content->widget, ['button', 'icon-button'], true) || Kit::find($content->widget) instanceof Interactive));
     }
 

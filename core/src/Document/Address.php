@@ -14,7 +14,8 @@ final readonly class Address implements \Stringable
 {
     private const SEPARATOR = '.';
 
-    private const MAX_LENGTH = 27 * (Limits::MAX_DEPTH + 1);
+    /** Characters: an id is 26 at most, and things lie 32 deep in each other. */
+    private const MAX_LENGTH = 27 * 33;
 
     /** @param  list<string>  $copies  their names, the outermost first */
     public function __construct(public string $layer, public array $copies = [])

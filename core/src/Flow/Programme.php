@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Kindred\Flow;
 
 use Kindred\Device\Catalogue;
-use Kindred\Document\Cue\Action;
-use Kindred\Document\Cue\ActionKind;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Cue\Transition;
-use Kindred\Document\Cue\TriggerKind;
+use Kindred\Document\Cue\Trigger;
+use Kindred\Document\Cue\Trigger\Delay;
+use Kindred\Document\Cue\Trigger\Tap;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\LayerContent;
@@ -134,7 +134,7 @@ final class Programme
     private function state(Screen $screen): array
     {
         $taps = [];
-        $delays = $this->rows($screen->cues, TriggerKind::Delay);
+        $delays = $this->rows($screen->cues, Delay::class);
         $hidden = [];
         foreach ($this->tree->layersOf($screen->id) as $layer) {
             if ($layer->hidden || isset($hidden[$layer->parent ?? ''])) {
@@ -142,7 +142,7 @@ final class Programme
 
                 continue;
             }
-            array_push($delays, ...$this->rows($layer->cues, TriggerKind::Delay));
+            array_push($delays, ...$this->rows($layer->cues, Delay::class));
             $tap = $this->tap($layer) ?? $taps[$layer->parent ?? ''] ?? null;
             if ($tap !== null) {
                 $taps[$layer->id] = $tap;
@@ -167,19 +167,20 @@ final class Programme
     /** The first tap cue of a layer that leads somewhere. */
     private function tap(Layer $layer): ?int
     {
-        return $this->rows($layer->cues, TriggerKind::Tap)[0] ?? null;
+        return $this->rows($layer->cues, Tap::class)[0] ?? null;
     }
 
     /**
      * @param  list<Cue>  $cues
+     * @param  class-string<Trigger>  $trigger
      * @return list<int> the rows that the cues with this trigger were given
      */
-    private function rows(array $cues, TriggerKind $kind): array
+    private function rows(array $cues, string $trigger): array
     {
         $rows = [];
         foreach ($cues as $cue) {
-            $lost = $cue->action->kind === ActionKind::Show && ! isset($this->tree->screens[(string) $cue->action->screen]);
-            if ($cue->trigger->kind === $kind && ! $lost) {
+            $target = $cue->action->target();
+            if ($cue->trigger instanceof $trigger && ($target === null || isset($this->tree->screens[$target]))) {
                 $this->cues[] = $this->row($cue);
                 $rows[] = count($this->cues) - 1;
             }
@@ -193,11 +194,16 @@ final class Programme
     {
         $plan = fn (?Transition $transition): ?array => $transition === null ? null : TransitionPlan::of($transition)->toArray();
 
+        /** @var array{delay?: int} $trigger */
+        $trigger = $cue->trigger->toArray();
+        /** @var array{screen?: string} $action */
+        $action = $cue->action->toArray();
+
         return [
             'id' => $cue->id,
-            'trigger' => ['kind' => $cue->trigger->kind->value] + ($cue->trigger->kind === TriggerKind::Delay ? ['delay' => $cue->trigger->delay] : []),
+            'trigger' => ['kind' => $cue->trigger::kind()] + $trigger,
             'conditions' => $cue->checks ? [['kind' => 'fields']] : [],
-            'actions' => array_map(fn (Action $action): array => ['kind' => $action->kind->value] + ($action->screen === null ? [] : ['screen' => $action->screen]), [$cue->action]),
+            'actions' => [['kind' => $cue->action::kind()] + $action],
             'plan' => $plan($cue->transition),
             'inverse' => $plan($cue->transition?->inverse()),
         ];

@@ -47,7 +47,7 @@ final class CellGrid
      * @param  self|null  $other  of the same array before or after a change: much of what it found out may hold here too
      */
     public function __construct(
-        private readonly Relayout $relayout,
+        private readonly LaysOut $layout,
         private readonly HeightMemory $memory,
         public readonly string $id,
         private readonly ArrayLayer $array,
@@ -144,7 +144,7 @@ final class CellGrid
     {
         $base = $this->base ??= $this->base();
 
-        return $this->trees[$row->id] ??= $this->relayout->after($base, Filling::of($base, $this->array, $row), $this->parts[0]->id);
+        return $this->trees[$row->id] ??= $this->layout->after($base, Filling::of($base, $this->array, $row), $this->parts[0]->id);
     }
 
     private function base(): Tree
@@ -152,7 +152,7 @@ final class CellGrid
         [$design, $inner] = [$this->parts[0], array_slice($this->parts, 1)];
         $base = (new Tree(new Project('')))->withLayers($design->with(parent: null, screen: null), ...array_map(fn (Layer $part): Layer => $part->with(screen: null), $inner));
 
-        return $this->relayout->after($base, Cells::fitted($base, $base->layer($design->id), $this->array->columnWidth($this->width)), $design->id);
+        return $this->layout->after($base, Cells::fitted($base, $base->layer($design->id), $this->array->columnWidth($this->width)), $design->id);
     }
 
     /** A cell that is hidden as a whole takes up no height. */
@@ -187,7 +187,7 @@ final class CellGrid
         $layer = $tree->layer($this->parts[0]->id);
         if ($layer->content instanceof Stack && $area->height - $layer->box->height > 0.001) {
             $taller = Resize::into($tree, $layer->with(sizing: $layer->sizing->with(height: Size::Length)), $layer->box->sized($layer->box->width, $area->height));
-            $tree = $this->relayout->after($tree, $taller);
+            $tree = $this->layout->after($tree, $taller);
         }
         $root = $tree->layer($layer->id);
 

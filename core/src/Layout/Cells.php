@@ -12,7 +12,6 @@ use Kindred\Document\Place;
 use Kindred\Document\Resize;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Box;
-use Kindred\Type\Typesetter;
 
 /**
  * The cells of arrays by CSS Grid Layout 1: columns of equal width, rows as high as their tallest cell or all as the
@@ -31,11 +30,12 @@ final class Cells
      */
     private array $latest = [];
 
-    private readonly Relayout $relayout;
+    private readonly LaysOut $layout;
 
-    public function __construct(Typesetter $typesetter, private readonly HeightMemory $memory = new NoMemory)
+    /** @param  \Closure(self): LaysOut  $layout  what lays out the inside of a cell, in which there may be arrays again */
+    public function __construct(\Closure $layout, private readonly HeightMemory $memory)
     {
-        $this->relayout = new Relayout($typesetter, $this);
+        $this->layout = $layout($this);
     }
 
     /**
@@ -65,7 +65,7 @@ final class Cells
             }
         }
         $others = array_filter($this->latest, fn (array $one): bool => $one[2]->id === $array->id);
-        $grid = new CellGrid($this->relayout, $this->memory, $array->id, $content, $width, [$design, ...array_slice($parts, 1)], reset($others)[2] ?? null);
+        $grid = new CellGrid($this->layout, $this->memory, $array->id, $content, $width, [$design, ...array_slice($parts, 1)], reset($others)[2] ?? null);
         $this->latest = array_slice([[$key, $from, $grid], ...$this->latest], 0, self::AT_HAND);
 
         return $grid;

@@ -24,7 +24,7 @@ use Kindred\Type\Typesetter;
  * Brings back into step what depends on a change: texts take the size of their lines, stacks lay out
  * what lies in them, groups shrink and grow around it, and a group or stack that has nothing left goes.
  */
-final readonly class Relayout
+final readonly class Relayout implements LaysOut
 {
     /** The most rounds of layout for a container: in a stack, a group's size may depend on its content and its content on its size. */
     private const TURNS = 8;
@@ -34,6 +34,12 @@ final readonly class Relayout
     public function __construct(private Typesetter $typesetter, private Cells $cells)
     {
         $this->stacks = new Stacks($typesetter, $cells);
+    }
+
+    /** The cells of arrays, laid out by this. */
+    public static function cells(Typesetter $typesetter, HeightMemory $memory = new NoMemory): Cells
+    {
+        return new Cells(fn (Cells $cells): self => new self($typesetter, $cells), $memory);
     }
 
     /**

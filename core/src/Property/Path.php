@@ -127,7 +127,13 @@ final readonly class Path
             return $property instanceof Spread ? null : $property;
         }
 
-        return $property instanceof Record ? self::find(Properties::of($property->kind()), null, $steps) : null;
+        $held = $property instanceof OneOf && $of !== null ? self::part($of, (string) $step) : null;
+
+        return match (true) {
+            $property instanceof Record => self::find(Properties::of($property->kind()), null, $steps),
+            is_object($held) => self::find(Properties::of($held::class), $held, $steps),
+            default => null,
+        };
     }
 
     /**
@@ -154,7 +160,7 @@ final readonly class Path
         if ($property instanceof Records && $steps !== []) {
             return Properties::with($of, [$step => self::intoList($property, is_array($has) ? array_values($has) : [], $steps, $make, $emptied)]);
         }
-        if ($steps !== [] && $property instanceof Record) {
+        if ($steps !== [] && ($property instanceof Record || ($property instanceof OneOf && is_object($has)))) {
             $inner = is_object($has) ? $has : Properties::of($property->kind())->blank();
             $value = self::into($inner, $steps, $make, $emptied, $property->isNullable());
         } else {

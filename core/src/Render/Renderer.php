@@ -235,7 +235,7 @@ final readonly class Renderer
      */
     public static function threads(array $cues): string
     {
-        return implode(' ', array_map(fn (Cue $cue): string => $cue->id.'>'.$cue->action->screen, $cues));
+        return implode(' ', array_map(fn (Cue $cue): string => $cue->id.'>'.$cue->action->target(), $cues));
     }
 
     /** What a layer itself draws, without the layers in it; a group draws nothing. */

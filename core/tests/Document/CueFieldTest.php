@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
 use Kindred\Tests\Sample;
 
 const LINK = ['type' => 'put-cue', 'screen' => 'home', 'layer' => 'boxa', 'cue' => ['id' => 'cue1', 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'show', 'screen' => 'next']]];
@@ -35,12 +36,12 @@ it('sets one facet and leaves the others', function (string $field, string $valu
 it('waits a second when it begins to wait, and keeps its wait when asked to wait again', function (): void {
     expect(cueAfter(setCue('trigger.kind', 'delay'))->trigger->delay)->toBe(1000)
         ->and(cueAfter(setCue('trigger.kind', 'delay'), setCue('trigger.delay', '2500'), setCue('trigger.kind', 'delay'))->trigger->delay)->toBe(2500)
-        ->and(cueAfter(setCue('trigger.kind', 'delay'), setCue('trigger.kind', 'tap'))->trigger->toArray())->toBe(['kind' => 'tap']);
+        ->and(cueAfter(setCue('trigger.kind', 'delay'), setCue('trigger.kind', 'tap'))->trigger)->toBeInstanceOf(Kindred\Document\Cue\Trigger\Tap::class);
 });
 
 it('goes back by the inverse, and shows the next screen of the reel when told to show again', function (): void {
     $back = cueAfter(setCue('action.kind', 'return'));
-    expect([$back->action->toArray(), $back->transition])->toBe([['kind' => 'return'], null]);
+    expect([$back->action::kind(), $back->transition])->toBe(['return', null]);
     $again = cueAfter(setCue('action.kind', 'return'), setCue('action.kind', 'show'));
     expect([$again->action->screen, $again->transition?->kind->value, $again->transition?->direction->value])->toBe(['next', 'push', 'left']);
     $own = cueAfter(setCue('action.kind', 'return'), setCue('transition.kind', 'cover'));
@@ -71,3 +72,12 @@ it('does not take a layer of another screen for its owner', function (): void {
     $tree = Sample::after(Sample::tree(), LINK, ['type' => 'transfer-layers', 'screen' => 'home', 'to' => 'next', 'layers' => ['boxa'], 'dx' => 0, 'dy' => 0]);
     Sample::after($tree, setCue('transition.delay', '5'));
 })->throws(InvalidInput::class, 'not on that screen');
+
+it('reads what an earlier or later version kept, the first kind for one that it does not know', function (): void {
+    $cue = ['id' => 'cue1', 'trigger' => ['kind' => 'shake', 'force' => 3], 'action' => ['kind' => 'show', 'screen' => 'next']];
+    $kept = Cue::read(Reader::kept($cue));
+    expect([$kept->trigger::kind(), $kept->action->target()])->toBe(['tap', 'next'])
+        ->and(fn () => Cue::read(Reader::of($cue)))->toThrow(InvalidInput::class, 'trigger.kind: one of these is expected: tap, delay')
+        ->and(fn () => Cue::read(Reader::of(['trigger' => ['kind' => 'delay', 'delay' => 600_001]] + $cue)))->toThrow(InvalidInput::class, 'trigger.delay')
+        ->and(fn () => Cue::read(Reader::of(['trigger' => ['kind' => 'delay']] + $cue)))->toThrow(InvalidInput::class, 'trigger.delay');
+});

@@ -3,7 +3,10 @@
 declare(strict_types=1);
 
 use Kindred\Document\Cue\Action;
+use Kindred\Document\Cue\Action\GoBack;
+use Kindred\Document\Cue\Action\Show;
 use Kindred\Document\Cue\Cue;
+use Kindred\Document\Cue\Trigger\Tap;
 use Kindred\Document\Entity;
 use Kindred\Document\Reference;
 use Kindred\Input\Reader;
@@ -17,8 +20,8 @@ function names(Kindred\Document\Thing $thing): array
 
 it('finds what a thing names by how its properties are declared', function (): void {
     $tree = Sample::tree();
-    $cue = fn (string $id, Action $action): Cue => Cue::read(Reader::of(['id' => $id, 'trigger' => ['kind' => 'tap'], 'action' => $action->toArray()]));
-    $layer = $tree->layer('boxa')->with(lineage: 'other', cues: [$cue('cue1', Action::return()), $cue('cue2', Action::show('next'))]);
+    $cue = fn (string $id, Action $action): Cue => new Cue($id, new Tap, $action, null);
+    $layer = $tree->layer('boxa')->with(lineage: 'other', cues: [$cue('cue1', new GoBack), $cue('cue2', new Show('next'))]);
     expect(names($layer))->toBe(['cues.1.action.screen screen next', 'lineage layer other'])
         ->and(names($tree->layer('group')))->toBe([])
         ->and(names($tree->project))->toBe(['entry screen home']);

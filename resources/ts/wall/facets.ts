@@ -447,7 +447,7 @@ export class Facets {
             case 'align': this.align(button.dataset['name']!); break;
             case 'distribute': this.distribute(button.dataset['name']!); break;
             case 'remove-cue': void this.server.edit({ type: 'remove-cue', ...owner, cue: id }); break;
-            case 'add-cue': void this.server.edit({ type: 'put-cue', ...owner, cue: JSON.parse(button.dataset['cue']!) as unknown }); break;
+            case 'add-cue': void this.server.edit({ type: 'put-cue', ...owner, cue: { id: fresh(), ...JSON.parse(button.dataset['cue']!) as object } }); break;
             case 'entry': void this.server.edit({ type: 'set-entry', screen: owner.screen }); break;
             default: document.dispatchEvent(new CustomEvent('kindred:do', { detail: button.dataset['do'] }));
         }

@@ -1,32 +1,33 @@
 @php
-    $shows = $cue->action->kind === Kindred\Document\Cue\ActionKind::Show;
+    $target = $cue->action->target();
+    $shows = $target !== null;
     $transition = $cue->transition;
-    $gone = $shows && ! isset($tree->screens[$cue->action->screen]);
+    $gone = $shows && ! isset($tree->screens[$target]);
     $easing = $transition?->easing->css() ?? 'ease-out';
 @endphp
 <div class="cue row-group" id="cue-{{ $cue->id }}" data-cue="{{ $cue->id }}">
     <div class="row"><label for="t-{{ $cue->id }}">When</label>
         <select class="field" id="t-{{ $cue->id }}" data-cue-field="trigger.kind">
-            @foreach (Kindred\Document\Cue\TriggerKind::cases() as $kind)
-                @continue($owner instanceof Kindred\Document\Screen && $kind === Kindred\Document\Cue\TriggerKind::Tap)
-                <option value="{{ $kind->value }}" @selected($cue->trigger->kind === $kind)>{{ $kind->label() }}</option>
+            @foreach (Kindred\Document\Cue\Trigger::ALL as $kind)
+                @continue($owner instanceof Kindred\Document\Screen && ! $kind::isOfScreens())
+                <option value="{{ $kind::kind() }}" @selected($cue->trigger instanceof $kind)>{{ $kind::label() }}</option>
             @endforeach
         </select></div>
-    @if ($cue->trigger->kind === Kindred\Document\Cue\TriggerKind::Delay)
+    @if ($cue->trigger instanceof Kindred\Document\Cue\Trigger\Delay)
         <div class="row"><label for="w-{{ $cue->id }}">After ms</label><input class="field" id="w-{{ $cue->id }}" data-cue-field="trigger.delay" data-step="10" autocomplete="off" spellcheck="false" value="{{ $cue->trigger->delay }}"></div>
     @endif
     <div class="row"><label for="a-{{ $cue->id }}">Do</label>
         <select class="field" id="a-{{ $cue->id }}" data-cue-field="action.kind">
-            @foreach (Kindred\Document\Cue\ActionKind::cases() as $kind)
-                @continue($kind === Kindred\Document\Cue\ActionKind::Show && $others->isEmpty())
-                <option value="{{ $kind->value }}" @selected($cue->action->kind === $kind)>{{ $kind->label() }}</option>
+            @foreach (Kindred\Document\Cue\Action::ALL as $kind)
+                @continue($kind === Kindred\Document\Cue\Action\Show::class && $others === [])
+                <option value="{{ $kind::kind() }}" @selected($cue->action instanceof $kind)>{{ $kind::label() }}</option>
             @endforeach
         </select></div>
     @if ($shows)
         <div class="row"><label for="s-{{ $cue->id }}">Screen</label>
             <select class="field" id="s-{{ $cue->id }}" data-cue-field="action.screen">
-                @if ($gone)<option value="{{ $cue->action->screen }}" selected>(deleted screen)</option>@endif
-                @foreach ($others as $other)<option value="{{ $other->id }}" @selected($cue->action->screen === $other->id)>{{ $other->name }}</option>@endforeach
+                @if ($gone)<option value="{{ $target }}" selected>(deleted screen)</option>@endif
+                @foreach ($others as $other)<option value="{{ $other->id }}" @selected($target === $other->id)>{{ $other->name }}</option>@endforeach
             </select></div>
         @if ($gone)<p class="field-problem">The screen was deleted; this cue does nothing. Choose another.</p>@endif
     @endif
@@ -48,7 +49,7 @@
         <div class="row"><label for="y-{{ $cue->id }}">Delay ms</label><input class="field" id="y-{{ $cue->id }}" data-cue-field="transition.delay" data-step="10" autocomplete="off" spellcheck="false" value="{{ $transition->delay }}"></div>
         <datalist id="easings">@foreach (array_keys(Kindred\Document\Cue\Easing::NAMED) as $name)<option>{{ $name }}</option>@endforeach</datalist>
     @endif
-    @if ($cue->trigger->kind === Kindred\Document\Cue\TriggerKind::Tap)
+    @if ($cue->trigger instanceof Kindred\Document\Cue\Trigger\Tap)
         <div class="row"><span class="label">Only if</span><label class="flex items-center gap-1" title="Otherwise the fields say what is wrong with them, and nothing else happens"><input type="checkbox" data-cue-field="checks" value="true" @checked($cue->checks)> the fields are right</label></div>
     @endif
     <button class="button quiet justify-self-start !text-clay" data-do="remove-cue" data-id="{{ $cue->id }}">Remove cue</button>

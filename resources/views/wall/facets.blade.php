@@ -99,16 +99,15 @@
     <p class="px-3 py-3 text-ash">@if ($tree->reel() === []) Nothing hangs on this wall yet. @else {{ count($tree->reel()) === 1 ? 'One screen' : count($tree->reel()).' screens' }} on the wall. Select a screen by its name, or a layer, and its facets show here. @endif</p>
 @endif
 @if ($owner)
-    @php($others = collect($tree->reel())->reject(fn ($one) => $one->id === ($owner instanceof Kindred\Document\Screen ? $owner->id : $owner->screen)))
     <details class="facet" id="facet-cues" data-facet="cues" open>
         <summary><b title="A cue: when this happens, do that">Cues</b><span class="gist">{{ count($owner->cues) }}</span></summary>
         <div class="rows">
             @foreach ($owner->cues as $cue)
                 @include('wall.cue')
             @endforeach
-            @php($new = ['id' => 'c'.substr(bin2hex(random_bytes(8)), 0, 11), 'trigger' => $owner instanceof Kindred\Document\Screen ? ['kind' => 'delay', 'delay' => 2000] : ['kind' => 'tap']])
-            @if ($others->isNotEmpty())
-                <button class="button justify-self-start" data-do="add-cue" data-cue="{{ json_encode($new + ['action' => ['kind' => 'show', 'screen' => $others->first()->id]]) }}"><x-glyph name="plus"/> {{ $owner instanceof Kindred\Document\Screen ? 'After a delay, show a screen' : 'On tap, show a screen' }}</button>
+            @php($new = ['trigger' => $owner instanceof Kindred\Document\Screen ? ['kind' => 'delay', 'delay' => 2000] : ['kind' => 'tap']])
+            @if ($others !== [])
+                <button class="button justify-self-start" data-do="add-cue" data-cue="{{ json_encode($new + ['action' => ['kind' => 'show', 'screen' => $others[0]->id]]) }}"><x-glyph name="plus"/> {{ $owner instanceof Kindred\Document\Screen ? 'After a delay, show a screen' : 'On tap, show a screen' }}</button>
             @endif
             @if (! $owner instanceof Kindred\Document\Screen)
                 <button class="button justify-self-start" data-do="add-cue" data-cue="{{ json_encode($new + ['action' => ['kind' => 'return']]) }}"><x-glyph name="plus"/> On tap, return</button>

@@ -4,45 +4,19 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Cue;
 
-use Kindred\Document\Screen;
-use Kindred\Input\Reader;
-use Kindred\Property as Is;
-use Kindred\Property\Declared;
-use Kindred\Property\Described;
-use Kindred\Property\Schema;
-use Kindred\Property\Stored;
+use Kindred\Document\Cue\Action\GoBack;
+use Kindred\Document\Cue\Action\Show;
+use Kindred\Property\Kinded;
 
-/** What a cue does: show a screen, or return to the one before. */
-final readonly class Action implements Described, Stored
+/** What a cue does. A further kind is a class here and a line in the register. */
+interface Action extends Kinded
 {
-    use Declared;
+    /** @var non-empty-list<class-string<self>> */
+    public const ALL = [Show::class, GoBack::class];
 
-    private function __construct(
-        #[Is\Choice] public ActionKind $kind,
-        #[Is\Id(to: Screen::class, sparse: true)] public ?string $screen,
-    ) {
-    }
+    /** As people choose it. */
+    public static function label(): string;
 
-    public static function show(string $screen): self
-    {
-        return new self(ActionKind::Show, $screen);
-    }
-
-    public static function return(): self
-    {
-        return new self(ActionKind::Return, null);
-    }
-
-    public static function schema(Schema $schema): array
-    {
-        return ['oneOf' => [
-            ['type' => 'object', 'required' => ['kind', 'screen'], 'properties' => ['kind' => ['const' => ActionKind::Show->value], 'screen' => ['type' => 'string', 'pattern' => trim(Reader::ID, '/D')]]],
-            ['type' => 'object', 'required' => ['kind'], 'properties' => ['kind' => ['const' => ActionKind::Return->value]]],
-        ]];
-    }
-
-    public static function read(Reader $in): self
-    {
-        return $in->enum('kind', ActionKind::class) === ActionKind::Show ? self::show($in->id('screen')) : self::return();
-    }
+    /** The screen that it leads to; null for one that names none. */
+    public function target(): ?string;
 }

@@ -20,8 +20,8 @@ final readonly class Cue implements Stored
 
     public function __construct(
         #[Is\Id(field: false)] public string $id,
-        #[Is\Record] public Trigger $trigger,
-        #[Is\Record] public Action $action,
+        #[Is\OneOf(Trigger::ALL)] public Trigger $trigger,
+        #[Is\OneOf(Action::ALL)] public Action $action,
         #[Is\Record] public ?Transition $transition,
         #[Is\Flag(sparse: true)] public bool $checks = false,
     ) {

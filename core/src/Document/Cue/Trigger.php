@@ -4,44 +4,22 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Cue;
 
-use Kindred\Input\Reader;
-use Kindred\Property as Is;
-use Kindred\Property\Declared;
-use Kindred\Property\Described;
-use Kindred\Property\Properties;
-use Kindred\Property\Schema;
-use Kindred\Property\Stored;
+use Kindred\Document\Cue\Trigger\Delay;
+use Kindred\Document\Cue\Trigger\Tap;
+use Kindred\Property\Kinded;
 
-/** When a cue happens: on a tap, or a delay (ms, 0 to 600 000) after its screen opened. */
-final readonly class Trigger implements Described, Stored
+/** When a cue happens. A further kind is a class here and a line in the register. */
+interface Trigger extends Kinded
 {
-    use Declared;
+    /** @var non-empty-list<class-string<self>> */
+    public const ALL = [Tap::class, Delay::class];
 
-    public const MAX_DELAY = 600_000;
+    /** As people choose it. */
+    public static function label(): string;
 
-    public function __construct(
-        #[Is\Choice(given: true)] public TriggerKind $kind = TriggerKind::Tap,
-        #[Is\Duration(self::MAX_DELAY, label: 'wait')] public int $delay = 0,
-    ) {
-    }
+    /** Whether a screen as a whole can wait for it; otherwise a layer is needed. */
+    public static function isOfScreens(): bool;
 
-    public static function read(Reader $in): self
-    {
-        $kind = $in->enum('kind', TriggerKind::class);
-
-        return self::of($in, $kind === TriggerKind::Delay ? [] : ['delay' => 0]);
-    }
-
-    public static function schema(Schema $schema): array
-    {
-        return ['oneOf' => [
-            ['type' => 'object', 'required' => ['kind'], 'properties' => ['kind' => ['const' => TriggerKind::Tap->value]]],
-            ['type' => 'object', 'required' => ['kind', 'delay'], 'properties' => ['kind' => ['const' => TriggerKind::Delay->value], 'delay' => ['type' => 'integer', 'minimum' => 0, 'maximum' => self::MAX_DELAY]]],
-        ]];
-    }
-
-    public function toArray(): array
-    {
-        return Properties::of(self::class)->write($this, $this->kind === TriggerKind::Delay ? [] : ['delay' => true]);
-    }
+    /** One that has just been chosen. */
+    public static function fresh(): self;
 }

@@ -5,26 +5,25 @@ declare(strict_types=1);
 namespace Kindred\Document\Edit;
 
 use Kindred\Document\Cue\Action;
-use Kindred\Document\Cue\ActionKind;
+use Kindred\Document\Cue\Action\GoBack;
+use Kindred\Document\Cue\Action\Show;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Cue\Direction;
 use Kindred\Document\Cue\Transition;
 use Kindred\Document\Cue\TransitionKind;
 use Kindred\Document\Cue\Trigger;
-use Kindred\Document\Cue\TriggerKind;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
+use Kindred\Property\OneOf;
 use Kindred\Property\Path;
+use Kindred\Property\Properties;
 use Kindred\Property\Typing;
 
 /** A property of cues that is typed or chosen, by its path, with what follows from it: a new action brings its target and transition. */
 final readonly class CueField
 {
-    /** ms that a trigger waits when it has just been made to wait. */
-    private const WAIT = 1000;
-
     private function __construct(private string $path)
     {
     }
@@ -62,7 +61,7 @@ final readonly class CueField
 
         return match ($this->path) {
             'trigger.kind' => $cue->with(trigger: $this->trigger($cue, $value)),
-            'action.kind' => $this->acting($tree, $from, $cue, $this->choice($value, ActionKind::class)),
+            'action.kind' => $this->acting($tree, $from, $cue, OneOf::kind(Reader::of(['value' => $value]), 'value', Action::ALL)),
             'action.screen' => $this->showing($from, $cue, $tree->screen(Reader::of(['value' => $value])->id('value'))),
             'transition.kind' => $cue->with(transition: $value === '' ? $this->inverse($cue) : $this->moving($way, $this->choice($value, TransitionKind::class))),
             default => Path::of($this->path)->typed($cue->with(...$this->usual($cue, $way)), $value, Typing::alone()),
@@ -74,7 +73,7 @@ final readonly class CueField
     {
         return match (explode('.', $this->path)[0]) {
             'transition' => ['transition' => $way],
-            'trigger' => ['trigger' => new Trigger(TriggerKind::Delay, $cue->trigger->delay)],
+            'trigger' => ['trigger' => $this->having($cue->trigger)],
             default => [],
         };
     }
@@ -92,19 +91,36 @@ final readonly class CueField
 
     private function trigger(Cue $cue, string $value): Trigger
     {
-        $kind = $this->choice($value, TriggerKind::class);
+        $kind = OneOf::kind(Reader::of(['value' => $value]), 'value', Trigger::ALL);
 
-        return $kind === $cue->trigger->kind ? $cue->trigger : new Trigger($kind, $kind === TriggerKind::Delay ? self::WAIT : 0);
+        return $cue->trigger instanceof $kind ? $cue->trigger : $kind::fresh();
     }
 
-    /** A return plays the inverse of the way here until it is given one of its own; a show goes to the next screen of the reel. */
-    private function acting(Tree $tree, Screen $from, Cue $cue, ActionKind $kind): Cue
+    /** The trigger where it has the property, otherwise one of the first kind that has. */
+    private function having(Trigger $trigger): Trigger
     {
-        if ($kind === $cue->action->kind) {
+        $name = explode('.', $this->path)[1] ?? '';
+        foreach ([$trigger::class, ...Trigger::ALL] as $kind) {
+            if (isset(Properties::of($kind)->all[$name])) {
+                return $trigger instanceof $kind ? $trigger : $kind::fresh();
+            }
+        }
+
+        return $trigger;
+    }
+
+    /**
+     * A return plays the inverse of the way here until it is given one of its own; a show goes to the next screen of the reel.
+     *
+     * @param  class-string<Action>  $kind
+     */
+    private function acting(Tree $tree, Screen $from, Cue $cue, string $kind): Cue
+    {
+        if ($cue->action instanceof $kind) {
             return $cue;
         }
-        if ($kind === ActionKind::Return) {
-            return $cue->with(action: Action::return(), transition: null);
+        if ($kind === GoBack::class) {
+            return $cue->with(action: new GoBack, transition: null);
         }
         $others = array_values(array_filter($tree->reel(), fn (Screen $screen): bool => $screen->id !== $from->id));
         $later = array_values(array_filter($others, fn (Screen $screen): bool => strcmp($screen->rank, $from->rank) > 0));
@@ -115,12 +131,12 @@ final readonly class CueField
 
     private function showing(Screen $from, Cue $cue, Screen $target): Cue
     {
-        return $cue->with(action: Action::show($target->id), transition: $cue->transition ?? Transition::suggested($from->box, $target->box));
+        return $cue->with(action: new Show($target->id), transition: $cue->transition ?? Transition::suggested($from->box, $target->box));
     }
 
     private function inverse(Cue $cue): ?Transition
     {
-        return $cue->action->kind === ActionKind::Return ? null : $cue->transition;
+        return $cue->action->target() === null ? null : $cue->transition;
     }
 
     /** A transition that was a cut gets a duration when it becomes a movement. */
