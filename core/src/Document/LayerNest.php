@@ -11,7 +11,7 @@ use Kindred\Input\Reader;
 /** A layer with all that lies in it, free of any place: what is copied, pasted and written to files. */
 final readonly class LayerNest
 {
-    use Withers;
+    use CopyWith;
 
     /** @param  list<self>  $children */
     private function __construct(public Layer $layer, public array $children)

@@ -16,7 +16,7 @@ use Kindred\Document\Layer\Expanding;
  */
 final readonly class Tree
 {
-    use Withers;
+    use CopyWith;
 
     /**
      * @param  array<string, Screen>  $screens  by id

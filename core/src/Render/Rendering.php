@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kindred\Render;
 
 use Kindred\Document\Address;
+use Kindred\Document\CopyWith;
 use Kindred\Document\Finish;
-use Kindred\Document\Withers;
 
 /**
  * How a picture is wanted.
@@ -16,7 +16,7 @@ use Kindred\Document\Withers;
  */
 final readonly class Rendering
 {
-    use Withers;
+    use CopyWith;
 
     /**
      * @param  \Closure(string): string  $asset  gives the address of a picture, by its hash

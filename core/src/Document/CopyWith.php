@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 /** The one way in which an immutable value here is changed: a copy with some properties replaced, by name. */
-trait Withers
+trait CopyWith
 {
     public function with(mixed ...$changes): static
     {
