@@ -15,3 +15,10 @@ document.addEventListener('submit', (event) => {
     const busy = (event.target as Element).querySelector<HTMLElement>('[data-busy]');
     if (busy) busy.textContent = busy.dataset['busy']!;
 });
+
+// What was typed before there was anything to hear it: htmx begins to listen in the task before this one.
+setTimeout(() => {
+    for (const input of document.querySelectorAll<HTMLInputElement>('input[type=search]')) {
+        if (input.value !== input.defaultValue) input.dispatchEvent(new Event('input', { bubbles: true }));
+    }
+});

@@ -89,6 +89,20 @@ test('projects are searched, renamed, duplicated, deleted and brought back', asy
     await expect(page.locator('#projects')).toContainText('No project’s name holds “no such name”.');
 });
 
+test('what is searched for on the shelf before its scripts are there is found', async ({ page }) => {
+    await enter(page);
+    let loaded = (): void => undefined;
+    const typed = new Promise<void>((go) => (loaded = go));
+    await page.route(/\/build\/.*pages.*\.js$/, async (route) => {
+        await typed;
+        await route.continue();
+    });
+    await page.goto('/', { waitUntil: 'commit' });
+    await page.getByLabel('Search projects').fill('no such name');
+    loaded();
+    await expect(page.locator('#projects')).toContainText('No project’s name holds “no such name”.');
+});
+
 test('a file that is no project is refused in words, and nothing of it is on the shelf', async ({ page }) => {
     allowError(/422/);
     await enter(page);
