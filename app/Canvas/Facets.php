@@ -37,6 +37,9 @@ final readonly class Facets
     /** The most ways to a screen that are shown. */
     public const WAYS = 12;
 
+    /** The most that are looked at for these. */
+    private const LOOKED = 200;
+
     public function __construct(private TreeLoader $store, private References $references, private FaceBook $faces, private Expansion $expansion, private Kit $kit)
     {
     }
@@ -49,7 +52,7 @@ final readonly class Facets
     public function of(Project $project, ?string $screen, array $names, array $screens = []): array
     {
         $named = array_map(Address::of(...), $names);
-        $tree = $this->store->load($project, new WorkingSet(layers: array_values(array_unique(array_map(fn (Address $one): string => $one->layer, $named))), reel: true));
+        $tree = $this->store->load($project, new WorkingSet(layers: Address::layersOf($named), reel: true));
         $layers = array_values(array_filter(array_map(fn (Address $one): ?Layer => $this->expansion->at($tree, $one), $named)));
         $only = count($layers) === 1 ? $layers[0] : null;
         $values = [];
@@ -90,7 +93,9 @@ final readonly class Facets
      */
     private function ways(Project $project, Tree $tree, string $screen): array
     {
-        $from = array_filter($this->references->to($project, Entity::Screen, [$screen], self::WAYS + 1), fn (array $one): bool => str_starts_with($one['path'], 'cues.'));
+        $from = $this->references->to($project, Entity::Screen, [$screen], 'cues', self::LOOKED);
+        // Several cues of one thing are one way.
+        $from = array_values(array_combine(array_map(fn (array $one): string => "{$one['entity']->value} {$one['id']}", $from), $from));
         $ids = array_column(array_filter($from, fn (array $one): bool => $one['entity'] === Entity::Layer), 'id');
         $layers = $ids === [] ? [] : $this->store->load($project, new WorkingSet(layers: $ids))->layers;
         $ways = array_map(function (array $one) use ($tree, $layers): array {
@@ -100,7 +105,7 @@ final readonly class Facets
         }, $from);
 
         // Takes that do not hang lead nowhere yet.
-        return array_values(array_filter($ways, fn (array $way): bool => $way['screen']?->hangs() === true));
+        return array_slice(array_values(array_filter($ways, fn (array $way): bool => $way['screen']?->hangs() === true)), 0, self::WAYS + 1);
     }
 
     /**
@@ -161,7 +166,7 @@ final readonly class Facets
     private function cell(Tree $tree, array $named): ?array
     {
         $layer = $named === [] ? null : ($tree->layers[$named[0]->layer] ?? null);
-        if ($layer === null || $named[0]->copies === [] || count(array_unique(array_map(fn (Address $one): string => (string) $one->with(''), $named))) > 1) {
+        if ($layer === null || $named[0]->copies === [] || ! Address::areTogether($named)) {
             return null;
         }
         $cells = $overridden = [];

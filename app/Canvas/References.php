@@ -86,12 +86,13 @@ final readonly class References
      * What names some things, but for what was deleted.
      *
      * @param  list<string>  $ids
+     * @param  string  $by  the property that names them: `cues`
      * @return list<array{entity: Entity, id: string, path: string, target: string}>
      */
-    public function to(ProjectRow $project, Entity $kind, array $ids, int $most): array
+    public function to(ProjectRow $project, Entity $kind, array $ids, string $by, int $most): array
     {
         $gone = fn (string $screen): \Closure => fn (Builder $query): Builder => $query->selectRaw('1')->from('screens')->whereColumn('screens.project_id', 'refers.project_id')->whereColumn('screens.id', $screen)->where('gone', true);
-        $rows = $this->of($project)->where('refers.kind', $kind->value)->whereIn('refers.target', $ids)
+        $rows = $this->of($project)->where('refers.kind', $kind->value)->whereIn('refers.target', $ids)->where('refers.path', 'like', "{$by}.%")
             ->leftJoin('layers', fn ($join) => $join->on('layers.project_id', 'refers.project_id')->on('layers.id', 'refers.id')->where('refers.entity', Entity::Layer->value))
             ->where(fn (Builder $query): Builder => $query->where('refers.entity', '<>', Entity::Screen->value)->orWhereNotExists($gone('refers.id')))
             ->whereNotExists($gone('layers.screen'))

@@ -27,7 +27,7 @@ it('records what an imported project names, the same as is found in its rows, an
 
 it('finds what leads to a screen, and nothing that was deleted', function (): void {
     $screens = DB::table('screens')->where('project_id', $this->project->id)->where('gone', false)->pluck('id')->all();
-    $to = fn (string $screen): array => app(References::class)->to($this->project, Entity::Screen, [$screen], 50);
+    $to = fn (string $screen): array => app(References::class)->to($this->project, Entity::Screen, [$screen], 'cues', 50);
     $linking = DB::table('refers')->where(['project_id' => $this->project->id, 'entity' => 'layer', 'kind' => 'screen'])->first();
     expect(array_column($to($linking->target), 'id'))->toContain($linking->id);
     $from = DB::table('layers')->where(['project_id' => $this->project->id, 'id' => $linking->id])->value('screen');
@@ -44,6 +44,12 @@ it('finds what leads to a screen, and nothing that was deleted', function (): vo
 it('says in the facets of a screen what leads to it', function (): void {
     $linking = DB::table('refers')->where(['project_id' => $this->project->id, 'entity' => 'layer', 'kind' => 'screen'])->first();
     $this->get("/projects/{$this->project->id}/facets?screen={$linking->target}&layers=")->assertOk()->assertSee('Led to by')->assertSee('data-layer="'.$linking->id.'"', false);
+    // However many requirements name it, and however many cues one layer has.
+    $this->edit($this->project, 0, ...array_map(fn (int $i): array => ['type' => 'put-entry', 'entry' => ['id' => "plan{$i}", 'part' => 'plan', 'title' => "Plan {$i}", 'screen' => $linking->target]], range(1, 30)))->assertOk();
+    $from = DB::table('layers')->where(['project_id' => $this->project->id, 'id' => $linking->id])->value('screen');
+    $this->edit($this->project, 1, ['type' => 'put-cue', 'screen' => $from, 'layer' => $linking->id, 'cue' => ['id' => 'again', 'trigger' => ['kind' => 'delay', 'delay' => 5], 'action' => ['kind' => 'show', 'screen' => $linking->target]]])->assertOk();
+    $html = $this->get("/projects/{$this->project->id}/facets?screen={$linking->target}&layers=")->assertOk()->assertSee('Led to by')->getContent();
+    expect(substr_count($html, 'data-layer="'.$linking->id.'"'))->toBe(1);
     $lonely = array_values(array_diff(DB::table('screens')->where(['project_id' => $this->project->id, 'gone' => false])->pluck('id')->all(), DB::table('refers')->where(['project_id' => $this->project->id, 'kind' => 'screen'])->pluck('target')->all()))[0] ?? null;
     expect($lonely)->not->toBeNull();
     $this->get("/projects/{$this->project->id}/facets?screen={$lonely}&layers=")->assertOk()->assertDontSee('Led to by');

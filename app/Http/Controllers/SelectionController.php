@@ -33,10 +33,9 @@ final class SelectionController extends Controller
     public function copy(Request $request, Project $project, Expansion $expansion): JsonResponse
     {
         $named = $this->named($request);
-        $ids = self::layers($named);
+        $ids = Address::layersOf($named);
         $tree = $this->store->load($project, new WorkingSet(layers: $ids));
-        $places = array_unique(array_map(fn (Address $one): string => (string) $one->with(''), $named));
-        $around = count($places) > 1 ? [] : $expansion->around($tree, $named[0]);
+        $around = Address::areTogether($named) ? $expansion->around($tree, $named[0]) : [];
         $in = $around === [] ? $tree : end($around)->tree;
         $nests = array_map(fn (Layer $layer): array => LayerNest::of($in, $layer)->toArray(), $in->outermost($ids));
 
@@ -78,7 +77,7 @@ final class SelectionController extends Controller
     /** @return non-empty-list<string> */
     private function ids(Request $request): array
     {
-        return self::layers($this->named($request));
+        return Address::layersOf($this->named($request));
     }
 
     /** @return non-empty-list<Address> */
@@ -87,15 +86,6 @@ final class SelectionController extends Controller
         $in = Reader::of(['layers' => $this->askedList($request, 'layers', self::MOST + 1)]);
 
         return Address::all($in, 'layers', self::MOST);
-    }
-
-    /**
-     * @param  non-empty-list<Address>  $named
-     * @return non-empty-list<string> each once
-     */
-    private static function layers(array $named): array
-    {
-        return array_values(array_unique(array_map(fn (Address $one): string => $one->layer, $named)));
     }
 
     /** @return array<string, string> */

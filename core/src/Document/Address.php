@@ -61,7 +61,28 @@ final readonly class Address implements \Stringable
     /** @return non-empty-list<string> the layers that a command names, each once */
     public static function layers(Reader $in, string $key = 'layers', int $max = 5000): array
     {
-        return array_values(array_unique(array_map(fn (self $one): string => $one->layer, self::all($in, $key, $max))));
+        return self::layersOf(self::all($in, $key, $max));
+    }
+
+    /**
+     * The layers of some addresses, each once.
+     *
+     * @param  list<self>  $addresses
+     * @return ($addresses is non-empty-list ? non-empty-list<string> : list<string>)
+     */
+    public static function layersOf(array $addresses): array
+    {
+        return array_values(array_unique(array_map(fn (self $one): string => $one->layer, $addresses)));
+    }
+
+    /**
+     * Whether all of them lie in the same copies, or in none.
+     *
+     * @param  list<self>  $addresses
+     */
+    public static function areTogether(array $addresses): bool
+    {
+        return count(array_unique(array_map(fn (self $one): array => $one->copies, $addresses), SORT_REGULAR)) === 1;
     }
 
     private static function checked(self $address, Reader $in, string $key): self
