@@ -131,8 +131,8 @@ test('what is dragged snaps to its neighbour, with Ctrl it does not', async () =
     await pick(b!);
     const from = await middle(layer(b!));
     await page.mouse.move(...from);
-    await page.mouse.down();
     const snaps = page.waitForResponse(/\/snap/);
+    await page.mouse.down();
     await page.mouse.move(from[0] - 20, from[1] - 30, { steps: 3 });
     await snaps;
     const to = await at(230, 63);
@@ -424,8 +424,8 @@ test('screens that are dragged by their names snap to their neighbours', async (
     await press('-', '-', '-', '-', '-');
     const name = await middle(hung(other.id).locator('.screen-name'));
     await page.mouse.move(...name);
-    await page.mouse.down();
     const snaps = page.waitForResponse(/\/snap/);
+    await page.mouse.down();
     await page.mouse.move(name[0] + 6, name[1] + 14, { steps: 2 });
     await snaps;
     const scale = (await hung(one.id).boundingBox())!.width / 390;
@@ -624,8 +624,8 @@ test('a widget that is dragged from the kit comes to rest against what is there'
     const entry = page.locator('#kit [data-widget=button]');
     const width = (JSON.parse((await entry.getAttribute('data-fresh'))!) as { width: number }).width;
     await page.mouse.move(...(await middle(entry)));
-    await page.mouse.down();
     const snaps = page.waitForResponse(/\/snap/);
+    await page.mouse.down();
     await page.mouse.move(...(await at(200, 390)), { steps: 6 });
     await snaps;
     await page.mouse.move(...(await at(35 + width / 2 + 3, 400)), { steps: 4 });

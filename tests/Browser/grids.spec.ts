@@ -33,8 +33,8 @@ test('a grid of columns and a guide out of a ruler are what a drawing comes to r
     await page.keyboard.press('s');
     const [from, to] = [await at(bare, 24, 120), await at(bare, 143.333 + 103 + 1.5, 213)];
     await page.mouse.move(...from);
-    await page.mouse.down();
     const answer = page.waitForResponse(/\/snap\?/);
+    await page.mouse.down();
     await page.mouse.move(from[0] + 30, from[1] + 30, { steps: 3 });
     await answer;
     await page.mouse.move(...to, { steps: 5 });

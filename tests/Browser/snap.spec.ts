@@ -3,10 +3,11 @@ import { expect, type Page } from '@playwright/test';
 import { at, box, drag, near, openDemo, pick, saved, screen, test } from './support/hand.ts';
 
 /** Drags and looks before letting go. */
+/** The answer is waited for from before the press, which asks for it. */
 async function held(page: Page, from: [number, number], to: [number, number], look: () => Promise<void>): Promise<void> {
     await page.mouse.move(...from);
-    await page.mouse.down();
     const answer = page.waitForResponse(/\/snap\?/);
+    await page.mouse.down();
     await page.mouse.move((from[0] + to[0]) / 2, (from[1] + to[1]) / 2, { steps: 3 });
     await answer;
     await page.mouse.move(to[0], to[1], { steps: 4 });
