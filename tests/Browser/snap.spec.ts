@@ -2,8 +2,7 @@
 import { expect, type Page } from '@playwright/test';
 import { at, box, drag, near, openDemo, pick, saved, screen, test } from './support/hand.ts';
 
-/** Drags and looks before letting go. */
-/** The answer is waited for from before the press, which asks for it. */
+/** Drags and looks before letting go. The press asks what there is to snap to: the answer is waited for from before it. */
 async function held(page: Page, from: [number, number], to: [number, number], look: () => Promise<void>): Promise<void> {
     await page.mouse.move(...from);
     const answer = page.waitForResponse(/\/snap\?/);
