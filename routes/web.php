@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AssetController;
 use App\Http\Controllers\BriefController;
+use App\Http\Controllers\ColourController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\HandOverController;
@@ -92,6 +93,8 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
         Route::get('sheets/{layer}', [SheetController::class, 'show'])->name('sheet');
         Route::post('sheets/{layer}/read', [SheetController::class, 'read'])->middleware(FairShare::class)->name('sheet.read');
         Route::get('snap', [SnapController::class, 'show'])->name('snap');
+        Route::get('colours', [ColourController::class, 'used'])->name('colours.used');
+        Route::get('layers/{layer}/contrast', [ColourController::class, 'contrast'])->middleware(FairShare::class)->name('contrast');
         Route::get('copy', [SelectionController::class, 'copy'])->name('copy');
         Route::get('alike', [SelectionController::class, 'alike'])->name('alike');
         Route::get('names', [SelectionController::class, 'names'])->name('names');

@@ -53,27 +53,28 @@ final readonly class Exports
     }
 
     /** @throws Missing when there is no such screen */
-    public function svg(Project $project, string $screen): string
+    public function svg(Project $project, string $screen, bool $bare = false): string
     {
         $tree = $this->store->withLayersOf($project, [$screen]);
 
         $rendering = $this->pictures->standalone($project);
 
-        return ($tree->project->framed ? $this->renderer->framed($tree, $tree->screen($screen), $rendering) : $this->renderer->screen($tree, $tree->screen($screen), $rendering))."\n";
+        return ($tree->project->framed && ! $bare ? $this->renderer->framed($tree, $tree->screen($screen), $rendering) : $this->renderer->screen($tree, $tree->screen($screen), $rendering))."\n";
     }
 
     /**
      * @param  int  $scale pixels of the picture to a px of the screen
+     * @param  bool  $bare  without the frame of its device
      *
      * @throws InvalidInput when the picture would have more pixels than may be drawn
      */
-    public function png(Project $project, string $screen, int $scale): string
+    public function png(Project $project, string $screen, int $scale, bool $bare = false): string
     {
         $tree = $this->store->withLayersOf($project, []);
-        $box = $tree->project->framed ? (new DeviceFrame($tree->screen($screen)))->box() : $tree->screen($screen)->box;
+        $box = $tree->project->framed && ! $bare ? (new DeviceFrame($tree->screen($screen)))->box() : $tree->screen($screen)->box;
         $this->fits($box->width, $box->height, $scale);
 
-        return $this->raster->png($this->svg($project, $screen), $scale);
+        return $this->raster->png($this->svg($project, $screen, $bare), $scale);
     }
 
     /**

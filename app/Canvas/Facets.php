@@ -16,9 +16,15 @@ use Kindred\Document\Layer\Widget;
 use Kindred\Document\Layout\Inference;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
+use Kindred\Document\Style\Fill;
+use Kindred\Document\Style\Paint\Gradient;
+use Kindred\Document\Style\Paint\Stop;
+use Kindred\Document\Style\Stroke;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Flow\Signals;
+use Kindred\Geometry\Box;
+use Kindred\Geometry\Point;
 use Kindred\Kit\Kit;
 use Kindred\Layout\Computed;
 use Kindred\Layout\Expansion;
@@ -30,7 +36,7 @@ final readonly class Facets
 {
     /** What the views lay out by themselves, by the property of the layer or its kind. */
     private const BY_HAND = [
-        'kind', 'x', 'y', 'width', 'height', 'rotation', 'opacity', 'fills', 'stroke', 'corners', 'style', 'wrapped', 'icon', 'line', 'optical', 'asset', 'fit', 'zoom', 'positionX', 'positionY',
+        'kind', 'x', 'y', 'width', 'height', 'rotation', 'opacity', 'fills', 'strokes', 'corners', 'style', 'wrapped', 'icon', 'line', 'optical', 'asset', 'fit', 'zoom', 'positionX', 'positionY',
         'rising', 'evenOdd', 'direction', 'wrap', 'rowGap', 'columnGap', 'padding', 'justifyContent', 'alignItems', 'alignContent', 'columns', 'minWidth', 'cellHeight', 'sizing', 'pins',
     ];
 
@@ -56,7 +62,7 @@ final readonly class Facets
         $layers = array_values(array_filter(array_map(fn (Address $one): ?Layer => $this->expansion->at($tree, $one), $named)));
         $only = count($layers) === 1 ? $layers[0] : null;
         $values = [];
-        foreach (Field::all() as $path => $field) {
+        foreach ([...Field::all(), ...Field::wholes()] as $path => $field) {
             $values[$path] = $this->shared(array_map(fn (Layer $layer): ?string => $field->of($layer, $tree), $layers));
         }
         if ($only?->content instanceof Widget && ! $this->kit->showsColour($only)) {
@@ -66,6 +72,8 @@ final readonly class Facets
             $values[$field]['fixed'] = true;
         }
 
+        $coats = $this->coats($layers, $tree, $values);
+
         return [
             'project' => $project,
             'tree' => $tree,
@@ -74,6 +82,9 @@ final readonly class Facets
             'layers' => $layers,
             'values' => $values,
             'further' => $this->further($values),
+            'coats' => $coats,
+            'numbers' => array_map(fn (array $rows): int => count(array_filter($rows, fn (array $row): bool => $row['there'])), $coats),
+            'fresh' => ['fills' => ['colour' => '#ffffff', 'opacity' => 0.5], 'strokes' => ['colour' => Stroke::INK, 'width' => 1]],
             'cell' => $this->cell($tree, $named),
             'shown' => $only?->content instanceof Widget ? $this->kit->shown($only) : [0, 0],
             'placeholders' => $this->placeholders($project, $layers),
@@ -106,6 +117,69 @@ final readonly class Facets
 
         // Takes that do not hang lead nowhere yet.
         return array_slice(array_values(array_filter($ways, fn (array $way): bool => $way['screen']?->hangs() === true)), 0, self::WAYS + 1);
+    }
+
+    /**
+     * What layers are painted with, by list, front to back, and one that is not there yet where there is none; the values of their fields
+     * are added to the others.
+     *
+     * @param  list<Layer>  $layers
+     * @param  array<string, array<string, mixed>>  $values
+     * @return array<string, list<array{there: bool, kind: string, paint: array<string, mixed>, shows: string, hidden: bool, stops: list<int>, line: array<string, mixed>|null}>>
+     */
+    private function coats(array $layers, Tree $tree, array &$values): array
+    {
+        $coats = [];
+        foreach (['fills', 'strokes'] as $list) {
+            $has = array_map(fn (Layer $layer): array => $layer->{$list}, array_filter($layers, fn (Layer $layer): bool => isset($layer->content->paint()[$list])));
+            $number = $has === [] ? 0 : max(array_map(count(...), $has));
+            $coats[$list] = [];
+            for ($i = 0; $i < max($has === [] ? 0 : 1, $number); $i++) {
+                $here = array_values(array_filter(array_map(fn (array $all): Fill|Stroke|null => $all[$i] ?? null, $has)));
+                $stops = max([0, ...array_map(fn (Fill|Stroke $coat): int => $coat->paint instanceof Gradient ? count($coat->paint->stops()) : 0, $here)]);
+                foreach ($this->paths($list, $i, $stops) as $path) {
+                    $values[$path] = $this->shared(array_map(fn (Layer $layer): ?string => Field::find($path)?->of($layer, $tree), $layers));
+                }
+                $kinds = array_unique(array_map(fn (Fill|Stroke $coat): string => $coat->paint::kind(), $here));
+                $coats[$list][] = [
+                    'there' => $here !== [],
+                    'kind' => count($kinds) === 1 ? $kinds[0] : '',
+                    'paint' => $values["{$list}.{$i}.paint"],
+                    'shows' => $here === [] ? '' : ($here[0]->paint instanceof Gradient ? $here[0]->paint->css() : $here[0]->paint->colour()->toHex()),
+                    'hidden' => $here !== [] && array_filter($here, fn (Fill|Stroke $coat): bool => ! $coat->hidden) === [],
+                    'stops' => $stops === 0 ? [] : range(0, $stops - 1),
+                    'line' => count($layers) === 1 && ($here[0]->paint ?? null) instanceof Gradient ? self::line("{$list}.{$i}", $here[0]->paint, $layers[0]->box) : null,
+                ];
+            }
+        }
+
+        return $coats;
+    }
+
+    /** @return array<string, mixed> the line of a gradient and the stops on it, for the wall */
+    private static function line(string $path, Gradient $gradient, Box $box): array
+    {
+        $point = fn (?Point $point): ?array => $point === null ? null : ['x' => round($point->x, 3), 'y' => round($point->y, 3)];
+        $spine = $gradient->spine($box->width, $box->height);
+
+        return [
+            'paint' => $path, 'kind' => $gradient::kind(), 'from' => $point($spine['from']), 'to' => $point($spine['to']), 'across' => $point($spine['across']),
+            'places' => $spine['places'], 'stops' => array_map(fn (Stop $stop): array => $stop->toArray(), $gradient->stops()),
+        ];
+    }
+
+    /** @return list<string> the paths of all fields of one fill or stroke */
+    private function paths(string $list, int $at, int $stops): array
+    {
+        $paths = ["{$list}.{$at}.paint"];
+        foreach (array_keys(Field::all()) as $path) {
+            if (str_starts_with($path, "{$list}.0.")) {
+                $own = "{$list}.{$at}.".substr($path, strlen("{$list}.0."));
+                array_push($paths, ...(str_contains($own, '.stops.0.') ? array_map(fn (int $stop): string => str_replace('.stops.0.', ".stops.{$stop}.", $own), $stops === 0 ? [] : range(0, $stops - 1)) : [$own]));
+            }
+        }
+
+        return $paths;
     }
 
     /**

@@ -59,7 +59,7 @@ final readonly class TreeLoader
         [$plain, $corners, $sizing] = [new BoxLayer, new Corners, new Sizing];
         foreach ([null, ...array_keys($tree->screens)] as $screen) {
             foreach ($this->layersOf($project, $screen === null ? null : (string) $screen)->layers as $id => $layer) {
-                $layers[$id] = $layer->with(content: $layer->isContainer() || $layer->content instanceof Widget ? $layer->content : $plain, fills: [], stroke: null, corners: $corners, sizing: $sizing, pins: null);
+                $layers[$id] = $layer->with(content: $layer->isContainer() || $layer->content instanceof Widget ? $layer->content : $plain, fills: [], strokes: [], corners: $corners, sizing: $sizing, pins: null);
             }
         }
 

@@ -59,7 +59,7 @@ final class AnyCommand
         };
         $command = self::on($tree, $step);
         if (isset($command['field']) && str_starts_with($command['type'], 'set-field')) {
-            $command['field'] = ['x', 'y', 'width', 'height', 'style.size', 'style.lineHeight', 'style.letterSpacing', 'padding', 'rowGap', 'columnGap', 'minWidth', 'sizing.minWidth', 'sizing.minHeight', 'sizing.maxWidth', 'columns', 'wrapped', 'rotation', 'corners', 'stroke.width'][mt_rand(0, 18)];
+            $command['field'] = ['x', 'y', 'width', 'height', 'style.size', 'style.lineHeight', 'style.letterSpacing', 'padding', 'rowGap', 'columnGap', 'minWidth', 'sizing.minWidth', 'sizing.minHeight', 'sizing.maxWidth', 'columns', 'wrapped', 'rotation', 'corners', 'strokes.0.width'][mt_rand(0, 18)];
         }
 
         return $stretched($command, '');
@@ -83,7 +83,7 @@ final class AnyCommand
         $linking = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->cues !== []))[0] ?? null;
         $cued = ['screen' => $linking->screen ?? $screen, 'layer' => $linking->id ?? 'none', 'cue' => $linking?->cues[0]->id ?? 'none'];
         $on = ['screen' => $screen, 'layers' => $some];
-        $fields = [['x', '10%+3'], ['width', (string) mt_rand(1, 300)], ['rotation', (string) mt_rand(-180, 180)], ['fills.0.colour', '#'.dechex(mt_rand(0x100000, 0xFFFFFF))], ['style.size', (string) mt_rand(8, 60)], ['corners', '12'], ['stroke.width', '2'], ['opacity', '50%'], ['direction', 'column'], ['wrap', 'wrap'], ['columnGap', '7'], ['padding', '9'], ['alignItems', 'center'], ['sizing.width', 'stretch'], ['sizing.height', 'content'], ['sizing.maxWidth', '90'], ['sizing.absolute', 'true'], ['pins.right', 'true'], ['pins.bottom', 'true'], ['pins.horizontal', 'proportion'], ['style.italic', ['true', 'false'][$step % 2]], ['zoom', mt_rand(10, 2000).'%'], ['positionX', mt_rand(0, 100).'%'], ['positionY', '0'], ['kind', ['box', 'ellipse', 'line'][$step % 3]]];
+        $fields = [['x', '10%+3'], ['width', (string) mt_rand(1, 300)], ['rotation', (string) mt_rand(-180, 180)], ['fills.0.colour', '#'.dechex(mt_rand(0x100000, 0xFFFFFF))], ['style.size', (string) mt_rand(8, 60)], ['corners', '12'], ['strokes.0.width', '2'], ['opacity', '50%'], ['direction', 'column'], ['wrap', 'wrap'], ['columnGap', '7'], ['padding', '9'], ['alignItems', 'center'], ['sizing.width', 'stretch'], ['sizing.height', 'content'], ['sizing.maxWidth', '90'], ['sizing.absolute', 'true'], ['pins.right', 'true'], ['pins.bottom', 'true'], ['pins.horizontal', 'proportion'], ['style.italic', ['true', 'false'][$step % 2]], ['zoom', mt_rand(10, 2000).'%'], ['positionX', mt_rand(0, 100).'%'], ['positionY', '0'], ['kind', ['box', 'ellipse', 'line'][$step % 3]]];
         [$field, $value] = $fields[mt_rand(0, count($fields) - 1)];
         $cell = self::cell($tree, $screen) ?? $one;
         $widget = array_values(array_filter($layers, fn (Layer $layer): bool => $layer->kind() === 'widget'))[0]->id ?? $one;
@@ -138,7 +138,14 @@ final class AnyCommand
             ['type' => 'create-layers', 'screen' => $screen, 'parent' => $group, 'seed' => "i{$step}", 'layers' => [['kind' => 'picture', 'asset' => self::asset(), 'zoom' => 2, 'positionX' => 0, 'x' => $number(), 'y' => $number(), 'width' => 60, 'height' => 40]]],
             ['type' => 'even-layers'] + $on,
             ['type' => 'swap-layers', 'screen' => $screen, 'layers' => array_slice($some, 0, 2)],
-            ['type' => 'set-style', 'style' => ['fills.0.colour' => '#123456', 'opacity' => '60%', 'stroke.colour' => '#00ff00', 'stroke.width' => '3', 'style.size' => (string) mt_rand(8, 60), 'corners.topLeft' => '9', 'blend' => 'multiply']] + $on,
+            ['type' => 'set-style', 'style' => ['fills' => [['colour' => '#123456'], ['kind' => 'linear', 'stops' => [['colour' => '#a94c31', 'at' => 0], ['colour' => '#ffffff', 'at' => 1]]]], 'opacity' => 0.6, 'strokes' => [['colour' => '#00ff00', 'width' => 3]], 'style.size' => (float) mt_rand(8, 60), 'corners.topLeft' => 9.0, 'blend' => 'multiply']] + $on,
+            ['type' => 'put-field', 'field' => 'fills', 'value' => [['kind' => 'radial', 'circle' => true, 'stops' => [['colour' => '#a94c31', 'at' => 0], ['colour' => '#d9a441', 'at' => 0.4, 'hint' => 0.5], ['colour' => '#ffffff', 'at' => 1]]]]] + $on,
+            ['type' => 'add-to-list', 'list' => ['fills', 'strokes'][$step % 2], 'entry' => ['colour' => '#2f4a3c', 'width' => 2], 'at' => $step % 3] + $on,
+            ['type' => 'move-in-list', 'list' => 'fills', 'from' => 0, 'to' => 1] + $on,
+            ['type' => 'change-paint', 'paint' => 'fills.0', 'to' => ['linear', 'conic', 'noise', 'solid'][$step % 4]] + $on,
+            ['type' => 'change-paint', 'paint' => 'fills.0', 'stops' => ['add', 'reverse', 'turn', 'even', 'remove'][$step % 5]] + $on,
+            ['type' => 'place-gradient', 'paint' => 'fills.0', 'from' => ['x' => $step % 40, 'y' => 3], 'to' => ['x' => 40, 'y' => $step % 60]] + $on,
+            ['type' => 'remove-from-list', 'list' => 'fills', 'at' => $step % 2] + $on,
             ['type' => 'set-field', 'field' => 'kind', 'value' => ['box', 'ellipse', 'line'][$step % 3]] + $on,
             ['type' => 'align-screens', 'screens' => array_map(strval(...), $screens), 'edge' => ['top', 'right'][$step % 2], 'withLast' => true],
             ['type' => 'distribute-screens', 'screens' => array_map(strval(...), $screens), 'axis' => 'x', 'gap' => $step % 9],

@@ -133,9 +133,15 @@ final class Sample
         $file = ProjectFile::read(self::before('everything.kindred.json'));
         $card = ['kind' => 'group', 'name' => 'Card', 'y' => 620, 'width' => 100, 'height' => 40, 'children' => [['kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 100, 'height' => 40]]];
 
+        $stops = [['colour' => '#a94c31', 'at' => 0], ['colour' => '#d9a44180', 'at' => 0.4, 'hint' => 0.55], ['colour' => '#ffffff', 'at' => 1]];
+        $painted = ['kind' => 'box', 'name' => 'Painted', 'x' => 260, 'y' => 700, 'width' => 90, 'height' => 60, 'fills' => [
+            ['kind' => 'linear', 'angle' => 35, 'stops' => $stops, 'opacity' => 0.6, 'blend' => 'multiply'], ['kind' => 'radial', 'centreX' => 0.2, 'stops' => $stops, 'space' => 'oklab'],
+            ['kind' => 'conic', 'stops' => $stops, 'hidden' => true], ['kind' => 'noise', 'seed' => 7], ['kind' => 'picture', 'asset' => hash('sha256', 'a picture'), 'fit' => 'repeat'],
+        ], 'strokes' => [['colour' => '#1e2223', 'width' => 2, 'dash' => [0, 4], 'cap' => 'round'], ['kind' => 'linear', 'stops' => $stops, 'width' => 6, 'sides' => ['top' => 3, 'right' => 0, 'bottom' => 6, 'left' => 0]]]];
+
         $laid = self::relayout()->after(new Tree($file->tree->project), $file->tree);
 
-        return new ProjectFile(self::after($laid, ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'twins', 'layers' => [['x' => 20] + $card, ['x' => 140] + $card]],
+        return new ProjectFile(self::after($laid, ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'twins', 'layers' => [['x' => 20] + $card, ['x' => 140] + $card, $painted]],
             ['type' => 'put-entry', 'entry' => ['id' => 'planned', 'part' => 'plan', 'title' => 'Planned']],
             ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'shelf', 'layers' => [self::shelves()]]), $file->pictures);
     }

@@ -197,8 +197,8 @@ final class FernhollowPottery
             $this->back('#ffffff'),
             $this->text('Big kiln', 24, 108, 342, 32, 600, '#ffffff', 'Spectral', 1.15),
             $this->text('Glaze firing, cooling down', 24, 148, 342, 15, 400, '#cbbfb1'),
-            ['stroke' => ['colour' => '#3a332d', 'width' => 18]] + $this->ellipse('Dial', 85, 206, 220, 220, null),
-            ['stroke' => ['colour' => self::OCHRE, 'width' => 2]] + $this->ellipse('Dial edge', 79, 200, 232, 232, null),
+            ['strokes' => [['colour' => '#3a332d', 'width' => 18]]] + $this->ellipse('Dial', 85, 206, 220, 220, null),
+            ['strokes' => [['colour' => self::OCHRE, 'width' => 2]]] + $this->ellipse('Dial edge', 79, 200, 232, 232, null),
             $this->text('612', 85, 272, 220, 64, 600, '#ffffff', 'Spectral', 1.1, 'center'),
             $this->text('degrees Celsius', 85, 344, 220, 14, 400, '#cbbfb1', align: 'center'),
             ['pins' => ['left' => true, 'right' => true, 'top' => true]] + $this->group('Curve', $bars),
@@ -414,7 +414,7 @@ final class FernhollowPottery
     private function box(string $name, float $x, float $y, float $width, float $height, string $colour, float|array $radius = 0, ?string $stroke = null, float $line = 1): array
     {
         return ['id' => $this->id('b'), 'kind' => 'box', 'name' => $name, 'x' => $x, 'y' => $y, 'width' => $width, 'height' => $height, 'fills' => [['colour' => $colour]],
-            'corners' => $this->corners($radius), 'stroke' => $stroke === null ? null : ['colour' => $stroke, 'width' => $line]];
+            'corners' => $this->corners($radius), 'strokes' => $stroke === null ? [] : [['colour' => $stroke, 'width' => $line]]];
     }
 
     /** @return LayerData */

@@ -6,13 +6,14 @@ import { redrawn, refilled } from './wall/anew.ts';
 import { Asking } from './wall/asking.ts';
 import { nextStep, rehearsed } from './wall/beginning.ts';
 import { Camera } from './wall/camera.ts';
-import { alone, layerOf } from './wall/address.ts';
+import { alone, copiesOf, layerOf } from './wall/address.ts';
 import { Clipboard } from './wall/clipboard.ts';
 import { Commands } from './wall/commands.ts';
 import { Dropping } from './wall/dropping.ts';
 import { Editing } from './wall/editing.ts';
 import { Facets } from './wall/facets.ts';
 import { Find, type Hit } from './wall/find.ts';
+import { Gradients } from './wall/gradients.ts';
 import { Gestures } from './wall/gestures.ts';
 import { Inside } from './wall/inside.ts';
 import { Keyboard } from './wall/keyboard.ts';
@@ -41,6 +42,7 @@ import { Stills } from './wall/stills.ts';
 import { Styling } from './wall/styling.ts';
 import { askAgain, foldMasthead, ZoomField } from './wall/surroundings.ts';
 import { Takes } from './wall/takes.ts';
+import { Taking } from './wall/taking.ts';
 import { Together } from './wall/together.ts';
 import { SHAPES, Tools } from './wall/tools.ts';
 import { Threads } from './wall/threads.ts';
@@ -95,7 +97,21 @@ overlay.followed = () => facets.frame();
 /* What is said to the server, and what it says */
 
 const server = new Server(urls, Number(page.dataset['sequence']), new Pending(page.dataset['pending']!, localStorage), onAnswer, onProblem, showState);
-const facets = new Facets(urls['facets']!, picture, selection, server, () => overlay.showSelection());
+const taking = new Taking(wall, camera, picture, () => gestures, urls['screen-png']!);
+const facets = new Facets(urls['facets']!, picture, selection, server, {
+    trying: () => overlay.showSelection(),
+    shown: () => overlay.show(),
+    used: urls['colours']!,
+    picture: () => making.choose(),
+    subject: () => selection.frame(),
+    pick: () => taking.take(),
+    contrast: async ({ layers, screens }, field, colour) => {
+        const layer = layers.length === 1 && screens.length === 0 ? layers[0]! : null;
+        if (layer === null || copiesOf(layer).length > 0 || !/^(fills|strokes)\.\d+\.paint$/.test(field ?? '')) return null;
+        const answer = await fetch(`${urls['contrast']!.replace('LAYER', layer)}?colour=${encodeURIComponent(colour)}`);
+        return answer.status === 200 ? answer.text() : null;
+    },
+});
 const reel = new Reel(urls['reel']!, selection, server);
 
 function onAnswer(answer: Answer): void {
@@ -174,6 +190,7 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
             void server.edit({ type: 'set-screen-field', screen: id, field: 'name', value: written });
         });
     },
+    gradient: (event) => gradients.press(event),
     inside: {
         get active() { return inside.active; },
         press: (event) => inside.press(event),
@@ -189,6 +206,11 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
 const tools = new Tools(gestures, wall, () => nextStep(picture), (tool) => tool === 'widget' || kit.letGo());
 const parts: Parts = { urls, camera, picture, selection, overlay, server, facets, gestures, problem: onProblem };
 const inside = new Inside(parts);
+const gradients: Gradients = new Gradients(parts, () => facets.gradient(), (paint, stop) => facets.colourStop(paint, stop));
+overlay.followed = () => {
+    facets.frame();
+    gradients.show();
+};
 overlay.shown = () => {
     threads.show();
     inside.show();

@@ -193,6 +193,7 @@ test('a booking of five screens is built in under 70 gestures, plays, and is dre
 
     // Plain and dressed move nothing.
     await page.getByRole('link', { name: 'Wall' }).click();
+    await page.waitForURL(/\/wall/);
     const boxes = (): Promise<(string | null)[]> => page.locator('article.screen [data-box][data-kind]').evaluateAll((all) => all.map((one) => one.getAttribute('data-box')));
     const rough = await boxes();
     for (const finish of ['Plain', 'Dressed']) {

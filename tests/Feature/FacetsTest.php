@@ -52,7 +52,7 @@ function other(string $field, string $value, array $options): string
 {
     return match (true) {
         $options !== [] => $options[0],
-        str_contains($field, 'colour') || $field === 'ground' => '#123456',
+        str_contains($field, 'colour') || str_ends_with($field, 'paint') || $field === 'ground' => '#123456',
         str_ends_with($value, '%') => (string) ((float) $value > 50 ? (float) $value - 7 : (float) $value + 7).'%',
         $field === 'style.lineHeight', $field === 'style.letterSpacing', $field === 'line' => (string) ((float) $value + 0.25),
         default => (string) ((float) $value + 7),
@@ -61,9 +61,9 @@ function other(string $field, string $value, array $options): string
 
 /** What a layer of each kind is made from. */
 dataset('kinds', [
-    'box' => [['kind' => 'box', 'stroke' => ['colour' => '#1e2223', 'width' => 2, 'position' => 'inside']]],
+    'box' => [['kind' => 'box', 'strokes' => [['colour' => '#1e2223', 'width' => 2, 'position' => 'inside']]]],
     'ellipse' => [['kind' => 'ellipse']],
-    'line' => [['kind' => 'line', 'stroke' => ['colour' => '#1e2223', 'width' => 2, 'position' => 'centre']]],
+    'line' => [['kind' => 'line', 'strokes' => [['colour' => '#1e2223', 'width' => 2, 'position' => 'centre']]]],
     'path' => [['kind' => 'path', 'd' => 'M0 0h60v40z']],
     'words' => [['kind' => 'text', 'words' => 'Good clay', 'style' => ['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.4]]],
     'icon' => [['kind' => 'icon', 'icon' => 'flame', 'line' => 2]],

@@ -12,7 +12,7 @@ beforeEach(function (): void {
 
 it('copies the look of the last layer beside the layers', function (): void {
     $copied = $this->getJson("{$this->path}/copy?layers=p00001,t00002")->assertOk();
-    expect($copied->json('layers'))->toHaveCount(2)->and(array_keys($copied->json()['style']))->toContain('fills.0.colour', 'style.family', 'style.size', 'opacity')->not->toContain('x');
+    expect($copied->json('layers'))->toHaveCount(2)->and(array_keys($copied->json()['style']))->toContain('fills', 'style.family', 'style.size', 'opacity')->not->toContain('x');
 });
 
 it('draws layers as a picture of their own, and says what is too large', function (): void {
@@ -29,7 +29,7 @@ it('draws layers as a picture of their own, and says what is too large', functio
 
 it('draws what it is given as large as it is: turned, with its stroke, of one screen only', function (): void {
     $box = ['kind' => 'box', 'x' => 40, 'y' => 50, 'width' => 100, 'height' => 20, 'fills' => [['colour' => '#0b7a6a']]];
-    $stroked = ['stroke' => ['colour' => '#1e2223', 'width' => 6, 'position' => 'outside']] + $box;
+    $stroked = ['strokes' => [['colour' => '#1e2223', 'width' => 6, 'position' => 'outside']]] + $box;
     $added = $this->edit($this->project, 0,
         ['type' => 'create-layers', 'screen' => 'welcome', 'seed' => 'plain', 'layers' => [$box]],
         ['type' => 'create-layers', 'screen' => 'welcome', 'seed' => 'turned', 'layers' => [['rotation' => 90] + $box]],

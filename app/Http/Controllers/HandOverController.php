@@ -51,7 +51,7 @@ final class HandOverController extends Controller
         $scale = min(3, max(1, $request->integer('scale', 1)));
         $name = $this->exports->screenName($project, $screen).($scale > 1 ? "@{$scale}x" : '');
 
-        return $this->download($this->exports->png($project, $screen, $scale), $name, 'png', 'image/png');
+        return $this->download($this->exports->png($project, $screen, $scale, $request->boolean('bare')), $name, 'png', 'image/png');
     }
 
     private function download(string $bytes, string $name, string $ending, string $type): Response

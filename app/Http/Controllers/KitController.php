@@ -55,7 +55,7 @@ final class KitController extends Controller
         return new JsonResponse($spot === null ? null : [
             'place' => $spot->place, 'words' => $spot->words, 'field' => $spot->field?->value, 'value' => $spot->value,
             'box' => $part === null ? null : ['x' => $part->box->x, 'y' => $part->box->y, 'width' => $part->box->width, 'height' => $part->box->height],
-            'style' => $style?->toArray(), 'colour' => ($part->fills[0] ?? null)?->colour->toHex(),
+            'style' => $style?->toArray(), 'colour' => $part?->colour()?->toHex(),
         ], options: JSON_UNESCAPED_UNICODE);
     }
 }

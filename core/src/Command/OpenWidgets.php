@@ -54,7 +54,7 @@ final readonly class OpenWidgets implements UsesKit
             if (! $widget->content instanceof Widget) {
                 throw new InvalidInput('layers', "“{$widget->name}” is not a widget.");
             }
-            $group = $widget->with(id: $ids->next(), content: new Group, fills: [], stroke: null, corners: new Corners);
+            $group = $widget->with(id: $ids->next(), content: new Group, fills: [], strokes: [], corners: new Corners);
             $parts = $this->kit?->parts($widget) ?? throw new \LogicException('Widgets are opened with the kit.');
             $ranks = Rank::spread(null, null, count($parts));
             $tree = $tree->withoutLayers($widget->id)->withLayers($group, ...array_map(

@@ -37,7 +37,7 @@ final readonly class SetField implements Command
             $in->optionalId('screen'),
             Address::layers($in),
             Field::read($in, 'field'),
-            $in->string('value', 200),
+            $in->string('value', 4000),
             InCopies::read($in, Address::all($in, 'layers')),
         );
     }

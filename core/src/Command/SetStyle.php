@@ -9,7 +9,6 @@ use Kindred\Document\Edit\Field;
 use Kindred\Document\Edit\Look;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
-use Kindred\Geometry\Box;
 use Kindred\Input\Reader;
 
 /** Gives layers the look of another: those of its properties that they have too. */
@@ -19,7 +18,7 @@ final readonly class SetStyle implements Command
 
     /**
      * @param  list<string>  $layers
-     * @param  array<string, string>  $look  see `Look::of`
+     * @param  array<string, mixed>  $look  see `Look::of`
      */
     private function __construct(private ?string $screen, private array $layers, private array $look, private InCopies $copies)
     {
@@ -35,8 +34,8 @@ final readonly class SetStyle implements Command
         $style = $in->object('style');
         $look = [];
         foreach (Look::fields() as $field) {
-            if ($style->has($field->path)) {
-                $look[$field->path] = $style->string($field->path, 200);
+            if (array_key_exists($field->path, $style->raw())) {
+                $look[$field->path] = $style->raw()[$field->path];
             }
         }
         foreach (array_diff(array_map(strval(...), array_keys($style->raw())), array_keys($look)) as $unknown) {
@@ -57,11 +56,10 @@ final readonly class SetStyle implements Command
             foreach ($this->look as $path => $value) {
                 $field = Field::find($path);
                 $layer = $tree->layer($layer->id);
-                $has = $field?->of($layer);
-                if ($field === null || $has === null || $has === $value || $this->withoutStroke($field)) {
+                if ($field?->of($layer) === null || $field->plain($layer) === $value) {
                     continue;
                 }
-                $set = $field->set($tree, $layer, $value, new Box(0, 0, 0, 0));
+                $set = $field->put($tree, $layer, $value);
                 $tree = $this->copies->instead($tree, $layer, $field, $set->layer($layer->id)) ?? $set;
             }
         }
@@ -72,11 +70,5 @@ final readonly class SetStyle implements Command
     public function label(Tree $before): string
     {
         return 'Give '.$this->naming($before, $this->layers).' the copied look';
-    }
-
-    /** Without a stroke its width and position are left out: setting them would add one. */
-    private function withoutStroke(Field $field): bool
-    {
-        return ($this->look['stroke.colour'] ?? '') === '' && $field->root() === 'stroke' && $field->path !== 'stroke.colour';
     }
 }

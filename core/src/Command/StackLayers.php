@@ -54,7 +54,7 @@ final readonly class StackLayers implements Command
             height: $ground === null ? Size::Content : Size::Length,
         ));
         if ($ground !== null) {
-            $container = $container->with(fills: $ground->fills, stroke: $ground->stroke, corners: $ground->corners, opacity: $container->opacity * $ground->opacity, pins: $ground->pins);
+            $container = $container->with(fills: $ground->fills, strokes: $ground->strokes, corners: $ground->corners, opacity: $container->opacity * $ground->opacity, pins: $ground->pins);
             $tree = $tree->withoutLayers($ground->id);
         }
         $tree = $tree->withLayers($container);

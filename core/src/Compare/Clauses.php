@@ -15,6 +15,7 @@ use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Layout\Size;
+use Kindred\Document\Style\Stroke;
 use Kindred\Document\Tree;
 use Kindred\Document\Widget\Item;
 use Kindred\Geometry\Number;
@@ -27,7 +28,7 @@ use Kindred\Type\TextStyle;
 final class Clauses
 {
     /** Properties of layers and their kinds that have sentences of their own. */
-    private const TOLD = ['kind', 'x', 'y', 'width', 'height', 'rotation', 'opacity', 'fills', 'stroke', 'corners', 'style', 'icon', 'asset'];
+    private const TOLD = ['kind', 'x', 'y', 'width', 'height', 'rotation', 'opacity', 'fills', 'strokes', 'corners', 'style', 'icon', 'asset'];
 
     /** @var list<string> */
     private array $clauses = [];
@@ -307,7 +308,7 @@ final class Clauses
     {
         $old = $this->old;
         $new = $this->new;
-        $colours = array_map(fn (Layer $layer): ?Colour => ($layer->fills[0] ?? null)?->colour, [$old, $new]);
+        $colours = array_map(fn (Layer $layer): ?Colour => $layer->colour(), [$old, $new]);
         if ($colours[0]?->toHex() !== $colours[1]?->toHex()) {
             $this->add(match (true) {
                 $colours[1] === null => 'has lost its colour',
@@ -315,11 +316,13 @@ final class Clauses
                 default => 'is '.self::colour(Oklab::of($colours[0]), Oklab::of($colours[1])),
             }, Aspect::Emphasis);
         }
-        if ($old->stroke?->toArray() !== $new->stroke?->toArray()) {
+        $strokes = fn (Layer $layer): array => array_map(fn (Stroke $stroke): array => $stroke->toArray(), $layer->strokes);
+        if ($strokes($old) !== $strokes($new)) {
+            [$before, $after] = [$old->strokes[0]->width ?? 0.0, $new->strokes[0]->width ?? 0.0];
             $this->add(match (true) {
-                $new->stroke === null => 'has lost its outline',
-                $old->stroke === null => 'has an outline',
-                $old->stroke->width !== $new->stroke->width => 'has '.($new->stroke->width > $old->stroke->width ? 'a thicker' : 'a thinner').' outline',
+                $new->strokes === [] => 'has lost its outline',
+                $old->strokes === [] => 'has an outline',
+                $before !== $after => 'has '.($after > $before ? 'a thicker' : 'a thinner').' outline',
                 default => 'has another outline',
             }, Aspect::Emphasis);
         }

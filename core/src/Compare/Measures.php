@@ -49,10 +49,10 @@ final readonly class Measures
                 default => 1,
             };
             foreach ($layer->fills as $fill) {
-                $colours[$fill->colour->toHex()] = true;
+                $colours[$fill->colour()->toHex()] = true;
             }
-            if ($layer->stroke !== null && $layer->stroke->width > 0) {
-                $colours[$layer->stroke->colour->toHex()] = true;
+            foreach ($layer->strokes as $stroke) {
+                $colours[$stroke->colour()->toHex()] = true;
             }
             if (self::isTarget($layer)) {
                 $targets++;

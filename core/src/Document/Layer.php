@@ -23,6 +23,7 @@ use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Stroke;
 use Kindred\Geometry\Box;
 use Kindred\Input\Reader;
+use Kindred\Paint\Colour;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
 use Kindred\Property\Properties;
@@ -46,6 +47,7 @@ final readonly class Layer implements Thing
 
     /**
      * @param  list<Fill>  $fills
+     * @param  list<Stroke>  $strokes
      * @param  list<Cue>  $cues
      * @param  string|null  $lineage  the layer of which this is the same in another take or condition of its screen
      */
@@ -62,7 +64,7 @@ final readonly class Layer implements Thing
         #[Is\Flag(field: false, affects: Is\Affects::Nothing)] public bool $locked = false,
         #[Is\Flag(field: false, affects: Is\Affects::Layout)] public bool $hidden = false,
         #[Is\Records(Fill::class, 16, look: true, affects: Is\Affects::Paint)] public array $fills = [],
-        #[Is\Record(look: true, affects: Is\Affects::Paint)] public ?Stroke $stroke = null,
+        #[Is\Records(Stroke::class, 16, look: true, affects: Is\Affects::Paint)] public array $strokes = [],
         #[Is\Record(label: 'corner radius', look: true, tries: ['0', '4', '8', '16', '28'], affects: Is\Affects::Paint)] public Corners $corners = new Corners,
         #[Is\Records(Cue::class, 50, field: false, affects: Is\Affects::Nothing)] public array $cues = [],
         #[Is\Record(sparse: true, overridable: false, affects: Is\Affects::Layout)] public Sizing $sizing = new Sizing,
@@ -97,6 +99,12 @@ final readonly class Layer implements Thing
     public function descent(): string
     {
         return $this->lineage ?? $this->id;
+    }
+
+    /** The one colour that stands for its fills: that of the uppermost that is seen; null where none is. */
+    public function colour(): ?Colour
+    {
+        return Fill::front($this->fills)?->colour();
     }
 
     public function isContainer(): bool

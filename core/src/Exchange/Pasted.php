@@ -88,7 +88,7 @@ final readonly class Pasted
 
         return new self([[
             'kind' => 'stack', 'name' => 'Table', 'x' => 0, 'y' => 0, 'width' => $width, 'direction' => 'column', 'sizing' => ['height' => 'content'], 'fills' => [['colour' => '#ffffff']],
-            'stroke' => ['colour' => '#cdcfce', 'width' => 1], 'children' => [...$header, $array],
+            'strokes' => [['colour' => '#cdcfce', 'width' => 1]], 'children' => [...$header, $array],
         ]], $width, (count($file->rows) + count($header)) * 44.0);
     }
 
@@ -100,7 +100,7 @@ final readonly class Pasted
     {
         return [
             'kind' => 'stack', 'name' => $name, 'x' => 0, 'y' => 0, 'width' => 0, 'columnGap' => self::ROOM, 'alignItems' => 'center', 'sizing' => ['width' => 'stretch', 'height' => 'content'],
-            'padding' => ['top' => 11, 'right' => self::ROOM, 'bottom' => 11, 'left' => self::ROOM], 'stroke' => ['colour' => '#e3e4e3', 'width' => 1], 'children' => $cells,
+            'padding' => ['top' => 11, 'right' => self::ROOM, 'bottom' => 11, 'left' => self::ROOM], 'strokes' => [['colour' => '#e3e4e3', 'width' => 1]], 'children' => $cells,
         ];
     }
 

@@ -13,6 +13,7 @@ use Kindred\Document\LayerNest;
 use Kindred\Document\Place;
 use Kindred\Document\Project;
 use Kindred\Document\Screen;
+use Kindred\Document\Style\Paint\PicturePaint;
 use Kindred\Document\Tree;
 use Kindred\Document\Upgrade\Upgrades;
 use Kindred\Input\InvalidInput;
@@ -201,13 +202,27 @@ final readonly class ProjectFile
     public static function shown(Layer|Screen|Entry $one): array
     {
         $content = $one instanceof Layer ? $one->content : null;
+        $painted = $one instanceof Layer ? self::painted($one) : [];
 
         return match (true) {
-            $content instanceof Picture => [$content->asset],
-            $content instanceof Expanding => $content->pictures(),
+            $content instanceof Picture => [$content->asset, ...$painted],
+            $content instanceof Expanding => [...$content->pictures(), ...$painted],
             $one instanceof Screen => $one->tracing === null ? [] : [$one->tracing->asset],
             $one instanceof Entry => $one->asset === null ? [] : [$one->asset],
-            default => [],
+            default => $painted,
         };
+    }
+
+    /** @return list<string> the pictures that it is painted with */
+    private static function painted(Layer $layer): array
+    {
+        $hashes = [];
+        foreach ([...$layer->fills, ...$layer->strokes] as $coat) {
+            if ($coat->paint instanceof PicturePaint) {
+                $hashes[] = $coat->paint->asset;
+            }
+        }
+
+        return $hashes;
     }
 }

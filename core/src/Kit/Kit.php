@@ -241,7 +241,7 @@ final readonly class Kit
             return false;
         }
         $content = $layer->content->with(on: true, value: $layer->content->max, items: array_map(fn (Item $item): Item => $item->with(on: true), $layer->content->items));
-        $drawn = fn (string $colour): array => array_map(fn (Layer $part): array => [($part->fills[0] ?? null)?->colour->toHex(), $part->stroke?->colour->toHex()], $this->parts($layer->with(content: $content, fills: [new Fill(Colour::parse($colour))])));
+        $drawn = fn (string $colour): array => array_map(fn (Layer $part): array => [$part->colour()?->toHex(), ($part->strokes[0] ?? null)?->colour()->toHex()], $this->parts($layer->with(content: $content, fills: [Fill::solid(Colour::parse($colour))])));
 
         return $drawn('#010203') !== $drawn('#fdfcfb');
     }
@@ -258,7 +258,7 @@ final readonly class Kit
     /** @param  bool|null  $chosen  whether all items are drawn as chosen, or none */
     private function sketch(Layer $layer, Content $content, bool $wrong = false, ?bool $chosen = null): Sketch
     {
-        $accent = ($layer->fills[0] ?? null)?->colour;
+        $accent = $layer->colour();
         $sketch = new Sketch($layer->box->width, $layer->box->height, $this->typesetter, $layer->id, $accent, $wrong, $chosen, $layer->corners);
         $kind = self::find($content->widget);
         if ($kind === null) {

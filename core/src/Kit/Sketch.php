@@ -278,8 +278,8 @@ final class Sketch
             name: mb_strimwidth($name, 0, 32, '…'),
             box: $box,
             content: $content,
-            fills: $fill === null ? [] : [new Fill($fill->colour($this->accent))],
-            stroke: $line === null ? null : new Stroke($line->colour($this->accent), $lineWidth),
+            fills: $fill === null ? [] : [Fill::solid($fill->colour($this->accent))],
+            strokes: $line === null ? [] : [Stroke::solid($line->colour($this->accent), $lineWidth)],
             corners: $corners,
         ), $this->item, $this->live, $this->slide, $this->filling, template: $content instanceof Text ? $this->template : '');
     }

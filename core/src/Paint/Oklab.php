@@ -23,35 +23,13 @@ final readonly class Oklab
     /** Channels from 0 to 255. */
     public static function ofChannels(float $red, float $green, float $blue): self
     {
-        [$r, $g, $b] = array_map(static fn (float $channel): float => $channel <= 0.04045 * 255 ? $channel / 255 / 12.92 : (($channel / 255 + 0.055) / 1.055) ** 2.4, [$red, $green, $blue]);
-        $l = (0.4122214708 * $r + 0.5363325363 * $g + 0.0514459929 * $b) ** (1 / 3);
-        $m = (0.2119034982 * $r + 0.6806995451 * $g + 0.1073969566 * $b) ** (1 / 3);
-        $s = (0.0883024619 * $r + 0.2817188376 * $g + 0.6299787005 * $b) ** (1 / 3);
-
-        return new self(
-            0.2104542553 * $l + 0.7936177850 * $m - 0.0040720468 * $s,
-            1.9779984951 * $l - 2.4285922050 * $m + 0.4505937099 * $s,
-            0.0259040371 * $l + 0.7827717662 * $m - 0.8086757660 * $s,
-        );
+        return new self(...Spaces::linearToOklab(Spaces::linear($red / 255), Spaces::linear($green / 255), Spaces::linear($blue / 255)));
     }
 
-    /** The nearest colour of sRGB, each channel cut to its range. */
+    /** The nearest colour of sRGB: less colourful where it must be, of the same lightness and hue. */
     public function colour(): Colour
     {
-        $l = ($this->lightness + 0.3963377774 * $this->a + 0.2158037573 * $this->b) ** 3;
-        $m = ($this->lightness - 0.1055613458 * $this->a - 0.0638541728 * $this->b) ** 3;
-        $s = ($this->lightness - 0.0894841775 * $this->a - 1.2914855480 * $this->b) ** 3;
-        [$red, $green, $blue] = array_map(static function (float $linear): int {
-            $linear = max(0.0, min(1.0, $linear));
-
-            return (int) round(255 * ($linear <= 0.0031308 ? 12.92 * $linear : 1.055 * $linear ** (1 / 2.4) - 0.055));
-        }, [
-            4.0767416621 * $l - 3.3077115913 * $m + 0.2309699292 * $s,
-            -1.2684380046 * $l + 2.6097574011 * $m - 0.3413193965 * $s,
-            -0.0041960863 * $l - 0.7034186147 * $m + 1.7076147010 * $s,
-        ]);
-
-        return Colour::rgb($red, $green, $blue);
+        return Gamut::nearest(Spaces::oklabToLinear($this->lightness, $this->a, $this->b));
     }
 
     public function chroma(): float

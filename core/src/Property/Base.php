@@ -19,6 +19,12 @@ enum Base
     /** The height of what the thing lies in. */
     case Height;
 
+    /** The width of the thing itself. */
+    case OwnWidth;
+
+    /** The height of the thing itself. */
+    case OwnHeight;
+
     /** The shorter side of the thing itself. */
     case Side;
 }

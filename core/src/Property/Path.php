@@ -108,7 +108,7 @@ final readonly class Path
      */
     public function put(object $of, mixed $plain): object
     {
-        return self::into($of, $this->steps, fn (Property $property): mixed => $property->read(Reader::of([$property->name() => $plain])), $plain === null, false)
+        return self::into($of, $this->steps, fn (Property $property): mixed => $property instanceof Spread ? $property->value(Reader::of($plain)) : $property->read(Reader::of([$property->name() => $plain])), $plain === null, false)
             ?? throw new \LogicException('What is not in anything does not go.');
     }
 
@@ -121,17 +121,20 @@ final readonly class Path
         $step = array_shift($steps);
         $property = $in->all[$step] ?? $in->spread($of, (string) $step);
         if ($property instanceof Records && $steps !== []) {
-            return ctype_digit($steps[0]) && count($steps) > 1 ? self::find(Properties::of($property->of), null, array_slice($steps, 1)) : null;
+            $list = $of === null ? null : self::part($of, (string) $step);
+            $entry = is_array($list) ? $list[(int) $steps[0]] ?? null : null;
+
+            return ctype_digit($steps[0]) && count($steps) > 1 ? self::find(Properties::of($property->of), is_object($entry) ? $entry : null, array_slice($steps, 1)) : null;
         }
         if ($steps === [] || $property === null) {
-            return $property instanceof Spread ? null : $property;
+            return $property instanceof Spread && ! $property instanceof Inlined ? null : $property;
         }
 
-        $held = $property instanceof OneOf && $of !== null ? self::part($of, (string) $step) : null;
+        $held = $of === null ? null : self::part($of, (string) $step);
 
         return match (true) {
-            $property instanceof Record => self::find(Properties::of($property->kind()), null, $steps),
-            is_object($held) => self::find(Properties::of($held::class), $held, $steps),
+            $property instanceof Record => self::find(Properties::of($property->kind()), is_object($held) ? $held : null, $steps),
+            $property instanceof OneOf && is_object($held) => self::find(Properties::of($held::class), $held, $steps),
             default => null,
         };
     }
@@ -158,9 +161,8 @@ final readonly class Path
         }
         $has = self::part($of, $step);
         if ($property instanceof Records && $steps !== []) {
-            return Properties::with($of, [$step => self::intoList($property, is_array($has) ? array_values($has) : [], $steps, $make, $emptied)]);
-        }
-        if ($steps !== [] && ($property instanceof Record || ($property instanceof OneOf && is_object($has)))) {
+            $value = self::intoList($property, is_array($has) ? array_values($has) : [], $steps, $make, $emptied);
+        } elseif ($steps !== [] && ($property instanceof Record || ($property instanceof OneOf && is_object($has)))) {
             $inner = is_object($has) ? $has : Properties::of($property->kind())->blank();
             $value = self::into($inner, $steps, $make, $emptied, $property->isNullable());
         } else {

@@ -29,11 +29,11 @@ final class Schema
     /**
      * @param  array<string, array<string, mixed>>  $more  properties that are not declared, by name
      * @param  list<string>  $but  declared ones that are left out
-     * @return array{type: string, required?: list<string>, properties: array<string, array<string, mixed>>}
+     * @return array{type: string, required?: list<string>, properties: array<string, array<string, mixed>>, allOf?: list<array<string, mixed>>}
      */
     public function object(Properties $properties, array $more = [], array $but = []): array
     {
-        [$own, $required] = [[], []];
+        [$own, $required, $cases] = [[], [], []];
         foreach ($properties->all as $name => $property) {
             if (in_array($name, $but, true)) {
                 continue;
@@ -41,6 +41,7 @@ final class Schema
             if ($property instanceof Spread) {
                 $own += $property->schemas($this);
                 array_push($required, ...$property->mustHave());
+                array_push($cases, ...$property->cases($this));
 
                 continue;
             }
@@ -51,7 +52,7 @@ final class Schema
             }
         }
 
-        return ['type' => 'object'] + ($required === [] ? [] : ['required' => $required]) + ['properties' => $own + $more];
+        return ['type' => 'object'] + ($required === [] ? [] : ['required' => $required]) + ['properties' => $own + $more] + ($cases === [] ? [] : ['allOf' => $cases]);
     }
 
     /** @return array<string, array<string, mixed>> by name, in its order */

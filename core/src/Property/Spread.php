@@ -36,6 +36,12 @@ abstract class Spread extends Property
     /** @return array<string, array<string, mixed>> by key */
     abstract public function schemas(Schema $schema): array;
 
+    /** @return list<array<string, mixed>> what holds in some cases only, as `if` and `then` */
+    public function cases(Schema $schema): array
+    {
+        return [];
+    }
+
     /** @return list<string> the keys that must be there */
     abstract public function mustHave(): array;
 

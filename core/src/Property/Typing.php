@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kindred\Property;
 
+use Kindred\Geometry\Box;
+
 /** What is around something that is typed: what the lengths are of which a percentage can be typed. */
 final readonly class Typing
 {
@@ -21,11 +23,11 @@ final readonly class Typing
     /**
      * @param  float  $width  of what the thing lies in, px
      * @param  float  $height  of what the thing lies in, px
-     * @param  float  $side  the shorter one of the thing itself, px
+     * @param  Box  $own  of the thing itself
      */
-    public static function within(float $width, float $height, float $side): self
+    public static function within(float $width, float $height, Box $own): self
     {
-        return new self([Base::Width->name => $width, Base::Height->name => $height, Base::Side->name => $side]);
+        return new self([Base::Width->name => $width, Base::Height->name => $height, Base::OwnWidth->name => $own->width, Base::OwnHeight->name => $own->height, Base::Side->name => min($own->width, $own->height)]);
     }
 
     public function length(?Base $of, float $own): ?float

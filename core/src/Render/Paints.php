@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Render;
 
+use Kindred\Document\Layer;
 use Kindred\Document\Style\Fill;
 use Kindred\Paint\Colour;
 
@@ -20,12 +21,12 @@ final class Paints
     }
 
     /**
-     * The colour that stands for all fills of a layer where only one can be drawn: the frontmost.
+     * The fills that are seen of what is never without: words and icons, which have the colour of ink where they have no fill.
      *
-     * @param  list<Fill>  $fills
+     * @return list<Fill> the front one first
      */
-    public static function front(array $fills, string $otherwise): Colour
+    public static function fills(Layer $layer, string $ink): array
     {
-        return $fills === [] ? Colour::parse($otherwise) : $fills[0]->colour;
+        return $layer->fills === [] ? [Fill::solid(Colour::parse($ink))] : Fill::seen($layer->fills);
     }
 }

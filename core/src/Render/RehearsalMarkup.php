@@ -18,6 +18,7 @@ use Kindred\Kit\Live;
 use Kindred\Kit\Press;
 use Kindred\Kit\Widget\Keyboard;
 use Kindred\Kit\WidgetPart;
+use Kindred\Paint\Colour;
 use Kindred\Render\Finish\Greys;
 use Kindred\Signal\Kind;
 use Kindred\Signal\Template;
@@ -152,7 +153,7 @@ final readonly class RehearsalMarkup
                 'spacing' => $style->letterSpacing,
                 'align' => $style->align->value,
                 'transform' => $style->transform->value,
-                'colour' => Paints::attributes('fill', Paints::front($layer->fills, $rendering->ink()))['fill'] ?? null,
+                'colour' => Paints::attributes('fill', $layer->colour() ?? Colour::parse($rendering->ink()))['fill'] ?? null,
                 'wrap' => $wraps,
             ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
         ], '');

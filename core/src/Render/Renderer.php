@@ -26,6 +26,7 @@ use Kindred\Geometry\Number;
 use Kindred\Kit\Kit;
 use Kindred\Layout\Expansion;
 use Kindred\Layout\LaidCopy;
+use Kindred\Render\Drawing\Brushes;
 use Kindred\Render\Drawing\Drawn;
 use Kindred\Render\Drawing\FlatPainter;
 use Kindred\Render\Drawing\RoughPainter;
@@ -185,6 +186,29 @@ final readonly class Renderer
     }
 
     /**
+     * What is drawn on its screen before a layer, as far as that takes it up, as an SVG document: what lies behind it.
+     */
+    public function behind(Tree $tree, Layer $layer, Rendering $rendering): string
+    {
+        $screen = $tree->screen($layer->screen ?? '');
+        $extent = $this->extent($tree, [$layer]);
+        for ($at = $layer; $at !== null; $at = $at->parent === null ? null : $tree->layer($at->parent)) {
+            $siblings = $tree->children(Place::of($at));
+            $before = array_search($at->id, array_column($siblings, 'id'), true);
+            // What the layer lies in stays, with what is in it before the layer.
+            $later = array_slice($siblings, ($before === false ? 0 : $before) + ($at === $layer ? 0 : 1));
+            $tree = $tree->withLayers(...array_map(fn (Layer $one): Layer => $one->with(hidden: true), $later));
+        }
+        $ground = Svg::element('rect', ['width' => $screen->box->width, 'height' => $screen->box->height] + Paints::attributes('fill', $rendering->finish === Finish::Dressed ? $screen->ground : $screen->ground->grey()));
+        $drawn = $ground.$this->place($tree, new Place($screen->id), $rendering->in($tree->finish($screen->id)));
+
+        return Svg::element('svg', [
+            'xmlns' => 'http://www.w3.org/2000/svg', 'width' => $extent->width, 'height' => $extent->height,
+            'viewBox' => implode(' ', array_map(Number::text(...), [$extent->x, $extent->y, $extent->width, $extent->height])),
+        ], PaintClasses::style($drawn), $drawn);
+    }
+
+    /**
      * What a picture of some layers takes up on their screen, in whole px, at least one.
      *
      * @param  non-empty-list<Layer>  $layers
@@ -248,8 +272,8 @@ final readonly class Renderer
             return $this->rehearsal->words($layer, $layer->content->words, $rendering);
         }
         $painter = $rendering->finish === Finish::Rough
-            ? new RoughPainter($this->faces, $rendering->text, new RoughPen("{$layer->id}.".implode('.', $rendering->copies)))
-            : new FlatPainter($this->faces, $rendering->text);
+            ? new RoughPainter($this->faces, $rendering->text, new RoughPen("{$layer->id}.".implode('.', $rendering->copies)), Brushes::of($layer, $rendering))
+            : new FlatPainter($this->faces, $rendering->text, Brushes::of($layer, $rendering));
 
         return $painter->paint($this->kinds->of($rendering->finish === Finish::Dressed ? $layer : Greys::of($layer), $rendering));
     }

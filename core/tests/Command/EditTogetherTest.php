@@ -45,7 +45,7 @@ function ofAll(Tree $tree, string $part, Closure $what): array
 }
 
 it('does in all copies what is done to a part of one, on every screen', function (): void {
-    expect(ofAll(inAll(['type' => 'set-field', 'layers' => ['cardaground'], 'field' => 'fills.0.colour', 'value' => '#b4472e']), 'ground', fn (Layer $layer): string => $layer->fills[0]->colour->toHex()))->toBe(['#b4472e', '#b4472e', '#b4472e'])
+    expect(ofAll(inAll(['type' => 'set-field', 'layers' => ['cardaground'], 'field' => 'fills.0.colour', 'value' => '#b4472e']), 'ground', fn (Layer $layer): string => $layer->fills[0]->colour()->toHex()))->toBe(['#b4472e', '#b4472e', '#b4472e'])
         ->and(ofAll(inAll(['type' => 'set-field', 'layers' => ['cardaname'], 'field' => 'style.size', 'value' => '*2']), 'name', fn (Layer $layer): mixed => $layer->content->toArray()['style']['size']))->toEqual([32, 32, 32])
         ->and(ofAll(inAll(['type' => 'mark-layers', 'layers' => ['cardaname'], 'hidden' => true]), 'name', fn (Layer $layer): bool => $layer->hidden))->toBe([true, true, true])
         ->and(ofAll(inAll(['type' => 'delete-layers', 'layers' => ['cardaname']]), 'name', fn (Layer $layer): string => $layer->id))->toBe([null, null, null]);

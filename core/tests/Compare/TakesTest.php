@@ -144,7 +144,7 @@ it('has a sentence for each thing that may differ', function (array $commands, a
     'initials' => typed('lead', 'style.transform', 'capitalize', '“Choose how much room you need” has capital initials.'),
     'hidden' => [[['type' => 'mark-layers', 'layers' => ['lead'], 'hidden' => true]], ['“Choose how much room you need” is hidden.']],
     'another shape' => typed('pota', 'kind', 'ellipse', 'The pot is an ellipse instead of a box.'),
-    'an outline' => typed('pota', 'stroke.width', '3', 'The pot has an outline.'),
+    'an outline' => typed('pota', 'strokes.0.width', '3', 'The pot has an outline.'),
     'rounder' => typed('pota', 'corners', '12', 'The pot has rounder corners (0 → 12 px).'),
     'one corner otherwise' => typed('pota', 'corners.bottomRight', '12', 'The pot has other corners.'),
     'fainter' => typed('pota', 'opacity', '40%', 'The pot is fainter.'),

@@ -112,7 +112,7 @@ it('sets fields of many layers at once, each against its own parent', function (
     );
     expect($tree->layer('boxa')->box->width)->toBe(190.0)
         ->and($tree->layer('left')->box->width)->toBe(105.0)
-        ->and($tree->layer('icon')->fills[0]->colour->toHex())->toBe('#010203')
+        ->and($tree->layer('icon')->fills[0]->colour()->toHex())->toBe('#010203')
         ->and($tree->layer('words')->box->height)->toBe(44.8)
         ->and($tree->layer('boxa')->corners->toArray())->toBe(['topLeft' => 0.0, 'topRight' => 9.0, 'bottomRight' => 0.0, 'bottomLeft' => 0.0]);
 });
@@ -127,13 +127,13 @@ it('refuses values that a field cannot have, at the value', function (string $fi
     expect($place)->toBe('value');
 })->with([
     ['width', '-1'], ['width', '100001'], ['opacity', '101%'], ['style.size', '0.5'], ['style.align', 'justify-all'], ['fills.0.colour', 'blurple'], ['style.weight', 'bold'], ['style.lineHeight', '9'],
-    ['style.italic', 'perhaps'], ['blend', 'stir'], ['corners', '-2', 'boxa'], ['stroke.colour', 'none at all', 'boxa'],
+    ['style.italic', 'perhaps'], ['blend', 'stir'], ['corners', '-2', 'boxa'], ['strokes.0.colour', 'none at all', 'boxa'],
 ]);
 
 it('refuses a look of which layers know a part not, and changes nothing', function (): void {
     $look = fn (array $style): Tree => Sample::after(Sample::tree(), ['type' => 'set-style', 'screen' => 'home', 'layers' => ['boxa'], 'style' => $style]);
-    expect($look(['fills.0.colour' => '#0a0b0c'])->layer('boxa')->fills[0]->colour->toHex())->toBe('#0a0b0c')
-        ->and(fn () => $look(['fills.0.colour' => '#0a0b0c', 'fill' => '#0a0b0c']))->toThrow(InvalidInput::class, 'Copy the look again');
+    expect($look(['fills' => [['colour' => '#0a0b0c']]])->layer('boxa')->fills[0]->colour()->toHex())->toBe('#0a0b0c')
+        ->and(fn () => $look(['fills' => [], 'fill' => '#0a0b0c']))->toThrow(InvalidInput::class, 'Copy the look again');
 });
 
 it('wraps a text that is given a width, and measures it', function (): void {

@@ -58,7 +58,7 @@ it('makes an array of them that loses nothing', function () use ($messy): void {
     $array = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->content instanceof ArrayLayer))[0];
     $cells = Sample::cells()->of($tree, $array);
     expect([$array->content->columns, $array->content->rowGap, $array->content->columnGap])->toEqual([2, 14, 16])
-        ->and(array_map(fn (LaidCopy $cell): array => [$cell->root->box->x + $array->box->x, $cell->root->box->y + $array->box->y, $cell->tree->layer('cardb')->content->words, $cell->tree->layer('carda')->fills[0]->colour->toHex(), $cell->tree->layer('carda')->corners->topLeft], $cells))
+        ->and(array_map(fn (LaidCopy $cell): array => [$cell->root->box->x + $array->box->x, $cell->root->box->y + $array->box->y, $cell->tree->layer('cardb')->content->words, $cell->tree->layer('carda')->fills[0]->colour()->toHex(), $cell->tree->layer('carda')->corners->topLeft], $cells))
         ->toEqual([[20, 30, 'Bowl', '#eeeeee', 0], [136, 30, 'Mug', '#b4472e', 0], [20, 104, 'Vase', '#eeeeee', 9]])
         ->and($tree->layers)->toHaveCount(7);
 });

@@ -30,8 +30,8 @@ it('sets every facet that a layer has', function (string $layer, string $field, 
     ['left', 'x', '50%', 'x', 0.0], ['boxa', 'rotation', '450', 'rotation', 90.0], ['boxa', 'rotation', '-30', 'rotation', -30.0],
     ['boxa', 'opacity', '40%', 'opacity', 0.4], ['boxa', 'opacity', '0.25', 'opacity', 0.25], ['boxa', 'opacity', '40', 'opacity', 0.4],
     ['boxa', 'fills.0.colour', 'hsl(0 100% 50%)', 'fills', [['colour' => '#ff0000']]], ['boxa', 'fills.0.colour', ' ', 'fills', []],
-    ['boxa', 'stroke.colour', '#abc', 'stroke.colour', '#aabbcc'], ['boxa', 'stroke.colour', '', 'stroke', null],
-    ['boxa', 'stroke.width', '2.5', 'stroke.width', 2.5], ['boxa', 'stroke.width', '0', 'stroke', null],
+    ['boxa', 'strokes.0.colour', '#abc', 'strokes.0.colour', '#aabbcc'], ['boxa', 'strokes.0.colour', '', 'strokes', []],
+    ['boxa', 'strokes.0.width', '2.5', 'strokes.0.width', 2.5], ['boxa', 'strokes.0.width', '0', 'strokes', []],
     ['boxa', 'corners', '50%', 'corners.bottomLeft', 20.0], ['boxa', 'corners.bottomRight', '7', 'corners', ['topLeft' => 0.0, 'topRight' => 0.0, 'bottomRight' => 7.0, 'bottomLeft' => 0.0]],
     ['words', 'style.family', 'Spectral', 'style.family', 'Spectral'], ['words', 'style.weight', '600', 'style.weight', 600], ['words', 'style.size', '150%', 'style.size', 24.0],
     ['words', 'style.lineHeight', '120%', 'style.lineHeight', 1.2], ['words', 'style.letterSpacing', '-0.02', 'style.letterSpacing', -0.02], ['words', 'style.align', 'right', 'style.align', 'right'],
@@ -41,13 +41,13 @@ it('sets every facet that a layer has', function (string $layer, string $field, 
 
 it('leaves alone the layers that have no such facet', function (string $layer, string $field, string $value): void {
     expect(fieldOf($layer, $field, $value))->toEqual(Sample::tree()->layer($layer));
-})->with([['boxa', 'style.size', '20'], ['boxa', 'icon', 'flame'], ['icon', 'style.align', 'right'], ['words', 'fit', 'contain'], ['group', 'rising', 'true'], ['boxa', 'stroke.position', 'outside']]);
+})->with([['boxa', 'style.size', '20'], ['boxa', 'icon', 'flame'], ['icon', 'style.align', 'right'], ['words', 'fit', 'contain'], ['group', 'rising', 'true'], ['boxa', 'strokes.0.position', 'outside']]);
 
 it('says which facet is out of its range', function (string $layer, string $field, string $value, string $problem): void {
     expect(fn () => fieldOf($layer, $field, $value))->toThrow(InvalidInput::class, $problem);
 })->with([
     ['boxa', 'x', '100001', 'X must lie between -100000 and 100000'], ['boxa', 'width', '-0.5', 'Width must lie between 0 and'],
-    ['boxa', 'stroke.width', '201', 'Stroke width must lie between 0 and 200'], ['words', 'style.align', 'under', 'one of these is expected'],
+    ['boxa', 'strokes.0.width', '201', 'Stroke width must lie between 0 and 200'], ['words', 'style.align', 'under', 'one of these is expected'],
     ['words', 'style.lineHeight', '0.4', 'Line height must lie between 0.5 and 5'], ['words', 'style.letterSpacing', '3', 'Tracking must lie between -0.5 and 2'],
     ['words', 'style.size', '1001', 'Size must lie between 1 and 1000'], ['words', 'style.weight', '0', 'Weight must lie between 1 and 1000'], ['words', 'style.family', ' ', 'this cannot be empty'],
     ['icon', 'icon', '../secret', 'an icon is named by lower-case letters'], ['icon', 'line', '5', 'Icon line must lie between 0.5 and 4'],

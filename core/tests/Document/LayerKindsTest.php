@@ -11,7 +11,7 @@ use Kindred\Input\Reader;
 
 const EVERYTHING = [
     'id' => 'layer1', 'name' => 'All of it', 'x' => 1.5, 'y' => -2, 'width' => 30, 'height' => 40, 'rotation' => 12.5, 'opacity' => 0.4, 'locked' => true, 'hidden' => true,
-    'fills' => [['colour' => '#112233'], ['colour' => '#44556680']], 'stroke' => ['colour' => '#000000', 'width' => 3, 'position' => 'centre'],
+    'fills' => [['colour' => '#112233'], ['colour' => '#44556680']], 'strokes' => [['colour' => '#000000', 'width' => 3, 'position' => 'centre']],
     'corners' => ['topLeft' => 1, 'topRight' => 2, 'bottomRight' => 3, 'bottomLeft' => 4],
     'sizing' => ['width' => 'stretch', 'height' => 'content', 'minWidth' => 8, 'maxWidth' => 900, 'minHeight' => 2.5, 'maxHeight' => 70, 'alignSelf' => 'baseline', 'absolute' => true],
     'pins' => ['left' => true, 'right' => false, 'top' => false, 'bottom' => false, 'horizontal' => 'middle', 'vertical' => 'proportion'],
@@ -48,8 +48,8 @@ it('tries every kind that there is', function (): void {
 
 it('takes the usual where nothing is said', function (): void {
     $layer = Layer::read(Reader::of(['kind' => 'ellipse', 'x' => 0, 'y' => 0, 'width' => 5, 'height' => 5]), id: 'some', rank: 'm');
-    expect([$layer->name, $layer->rotation, $layer->opacity, $layer->locked, $layer->hidden, $layer->fills, $layer->stroke, $layer->cues, $layer->screen])
-        ->toEqual(['Ellipse', 0, 1, false, false, [], null, [], null]);
+    expect([$layer->name, $layer->rotation, $layer->opacity, $layer->locked, $layer->hidden, $layer->fills, $layer->strokes, $layer->cues, $layer->screen])
+        ->toEqual(['Ellipse', 0, 1, false, false, [], [], [], null]);
 });
 
 it('names the place of what a layer cannot be', function (array $change, string $problem): void {
@@ -60,7 +60,7 @@ it('names the place of what a layer cannot be', function (array $change, string 
     [['kind' => null], 'kind: text is expected here'], [['width' => -1], 'width: the number must lie between 0 and'], [['opacity' => 1.01], 'opacity: the number must lie between 0 and 1'],
     [['rotation' => 361], 'rotation'], [['locked' => 'no'], 'locked: true or false'], [['name' => "\n"], 'name: this cannot be empty'],
     [['fills' => array_fill(0, 17, ['colour' => '#fff'])], 'fills: between 0 and 16'], [['fills' => [['colour' => '#fff'], ['colour' => 'url(#x)']]], 'fills[1].colour: “url(#x)” is not a colour'],
-    [['stroke' => ['colour' => '#fff', 'width' => 0]], 'stroke.width: the number must lie between 0.1 and 200'], [['corners' => ['topLeft' => -1]], 'corners.topLeft'],
+    [['strokes' => [['colour' => '#fff', 'width' => 0]]], 'strokes[0].width: the number must lie between 0.1 and 200'], [['corners' => ['topLeft' => -1]], 'corners.topLeft'],
     [['cues' => [['id' => 'cue1', 'trigger' => ['kind' => 'wish'], 'action' => ['kind' => 'return']]]], 'cues[0].trigger.kind: one of these is expected: tap, delay'],
     [['cues' => [['id' => 'cue1', 'trigger' => ['kind' => 'delay', 'delay' => 600_001], 'action' => ['kind' => 'return']]]], 'cues[0].trigger.delay: the number must lie between 0 and 600000'],
     [['cues' => [['id' => 'cue1', 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'show']]]], 'cues[0].action.screen: an id is'],

@@ -17,32 +17,32 @@ function field(string $layer, string $field, string $value): array
 
 it('gives layers the look of another, as far as they have what makes it up', function (): void {
     $tree = Sample::after(Sample::tree(),
-        field('boxa', 'fills.0.colour', '#a94c31'), field('boxa', 'stroke.colour', '#17594f'), field('boxa', 'stroke.width', '3'), field('boxa', 'corners.topLeft', '9'), field('boxa', 'opacity', '40'),
+        field('boxa', 'fills.0.colour', '#a94c31'), field('boxa', 'strokes.0.colour', '#17594f'), field('boxa', 'strokes.0.width', '3'), field('boxa', 'corners.topLeft', '9'), field('boxa', 'opacity', '40'),
     );
     $look = Look::of($tree->layer('boxa'));
     $tree = Sample::after($tree, ['type' => 'set-style', 'screen' => 'home', 'layers' => ['words', 'icon', 'left'], 'style' => $look]);
     $words = Look::of($tree->layer('words'));
-    expect($words['fills.0.colour'])->toBe('#a94c31')->and($words['opacity'])->toBe('40%')->and($words)->not->toHaveKey('stroke\.colour')->and($words['style.family'])->toBe(Look::of(Sample::tree()->layer('words'))['style.family'])
+    expect($words['fills'])->toBe([['colour' => '#a94c31']])->and($words['opacity'])->toBe(0.4)->and($words)->not->toHaveKey('strokes')->and($words['style.family'])->toBe(Look::of(Sample::tree()->layer('words'))['style.family'])
         ->and(Look::of($tree->layer('left')))->toBe($look)
         ->and($tree->layer('left')->box)->toEqual(Sample::tree()->layer('left')->box);
     // A look without a stroke takes the stroke away.
-    $tree = Sample::after($tree, ['type' => 'set-style', 'screen' => 'home', 'layers' => ['left'], 'style' => ['stroke.colour' => '', 'stroke.width' => '0']]);
-    expect($tree->layer('left')->stroke)->toBeNull();
+    $tree = Sample::after($tree, ['type' => 'set-style', 'screen' => 'home', 'layers' => ['left'], 'style' => ['strokes' => []]]);
+    expect($tree->layer('left')->strokes)->toBe([]);
 });
 
 it('finds what looks alike, in all or in one thing', function (Likeness $by, array $found): void {
-    $tree = Sample::after(Sample::tree(), field('boxa', 'fills.0.colour', '#123456'), field('left', 'fills.0.colour', '#123456'), field('right', 'fills.0.colour', '#123456'), field('icon', 'fills.0.colour', '#123456'), field('right', 'stroke.width', '2'));
+    $tree = Sample::after(Sample::tree(), field('boxa', 'fills.0.colour', '#123456'), field('left', 'fills.0.colour', '#123456'), field('right', 'fills.0.colour', '#123456'), field('icon', 'fills.0.colour', '#123456'), field('right', 'strokes.0.width', '2'));
     $ids = array_map(fn ($layer): string => $layer->id, $by->among($tree->layers, [$tree->layer('boxa')]));
     sort($ids);
     expect($ids)->toBe($found);
 })->with([[Likeness::Fill, ['boxa', 'icon', 'left', 'right']], [Likeness::Look, ['boxa', 'left']], [Likeness::Stroke, []], [Likeness::Type, []]]);
 
 it('makes another shape of one, of the same paint in the same place', function (): void {
-    $before = Sample::after(Sample::tree(), field('boxa', 'fills.0.colour', '#123456'), field('boxa', 'stroke.colour', ''));
+    $before = Sample::after(Sample::tree(), field('boxa', 'fills.0.colour', '#123456'), field('boxa', 'strokes.0.colour', ''));
     $ellipse = Sample::after($before, field('boxa', 'kind', 'ellipse'));
     expect($ellipse->layer('boxa')->kind())->toBe('ellipse')->and($ellipse->layer('boxa')->box)->toEqual($before->layer('boxa')->box)->and($ellipse->layer('boxa')->fills)->toEqual($before->layer('boxa')->fills);
     $line = Sample::after($ellipse, field('boxa', 'kind', 'line'))->layer('boxa');
-    expect($line->stroke?->colour->toHex())->toBe('#123456')
+    expect($line->strokes[0]->colour()->toHex())->toBe('#123456')
         ->and(Sample::after($before, field('words', 'kind', 'ellipse'))->layer('words')->kind())->toBe('text')
         ->and(fn (): Tree => Sample::after($before, field('boxa', 'kind', 'cloud')))->toThrow(InvalidInput::class, 'Shapes are box, ellipse and line');
 });

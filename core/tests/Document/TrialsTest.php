@@ -18,7 +18,7 @@ function tried(string $kind): Tree
     $own = ['text' => ['words' => 'Bowl', 'style' => ['family' => 'Lora', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.5]], 'icon' => ['icon' => 'flame'], 'picture' => ['asset' => AnyCommand::asset()], 'path' => ['d' => 'M0 0h60v40z']][$kind] ?? [];
 
     return Sample::after(Sample::tree(), ['type' => 'create-layers', 'screen' => 'next', 'seed' => 'try', 'layers' => [
-        $own + ['kind' => $kind, 'name' => 'Tried', 'x' => 10, 'y' => 20, 'width' => 60, 'height' => 40, 'fills' => [['colour' => '#112233']], 'stroke' => ['colour' => '#445566', 'width' => 2]],
+        $own + ['kind' => $kind, 'name' => 'Tried', 'x' => 10, 'y' => 20, 'width' => 60, 'height' => 40, 'fills' => [['colour' => '#112233']], 'strokes' => [['colour' => '#445566', 'width' => 2]]],
         ['kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 5, 'height' => 5, 'fills' => [['colour' => '#b4472e']]],
     ]]);
 }
@@ -46,7 +46,7 @@ it('offers values that can be set, the present one first, and each is another', 
 
 it('begins with the colour, then what a text is set in', function (): void {
     $paths = fn (string $kind): array => array_map(fn (Field $field): string => $field->path, Trials::fields(theTried(tried($kind))));
-    expect($paths('text')[0])->toBe('fills.0.colour')->and($paths('text')[1])->toStartWith('style.')->and($paths('box'))->toContain('corners', 'stroke.width', 'opacity', 'blend', 'rotation', 'width')->not->toContain('x', 'corners.topLeft', 'kind')
+    expect($paths('text')[0])->toBe('fills.0.colour')->and($paths('text')[1])->toStartWith('style.')->and($paths('box'))->toContain('corners', 'strokes.0.width', 'opacity', 'blend', 'rotation', 'width')->not->toContain('x', 'corners.topLeft', 'kind')
         ->and($paths('icon'))->toContain('icon', 'line')->and($paths('picture'))->toContain('fit');
 });
 

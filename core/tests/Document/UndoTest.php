@@ -116,7 +116,7 @@ it('takes back one property though another has changed since', function (): void
     $moved = Sample::after($before, ['type' => 'move-layers', 'screen' => 'home', 'layers' => ['boxa'], 'dx' => 5, 'dy' => 0]);
     $painted = Sample::after($moved, ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'fills.0.colour', 'value' => '#123456']);
     $undone = Difference::between($before, $moved)->inverse()->applyTo($painted);
-    expect($undone->layer('boxa')->box->x)->toBe(20.0)->and($undone->layer('boxa')->fills[0]->colour->toHex())->toBe('#123456');
+    expect($undone->layer('boxa')->box->x)->toBe(20.0)->and($undone->layer('boxa')->fills[0]->colour()->toHex())->toBe('#123456');
 });
 
 it('does not remove a group into which something was put since', function (): void {

@@ -32,10 +32,10 @@ it('brings what has another form today to it, and leaves the rest', function ():
             'row2' => [
                 'label' => ['fills.0.colour' => '#b4472e', 'words' => 'Odd', 'style.size' => 21, 'style.weight' => 700, 'style.italic' => true, 'style.lineHeight' => 1.5, 'style.letterSpacing' => 0.1, 'style.align' => 'center', 'style.family' => 'Spectral'],
                 // What is a share of what lies around it stays as it was typed.
-                'dish' => ['x' => '50%', 'width' => 60, 'opacity' => 0.4, 'corners' => array_fill_keys(['topLeft', 'topRight', 'bottomRight', 'bottomLeft'], 8), 'corners.topLeft' => 2, 'stroke.colour' => '#123456', 'stroke.width' => 2.5, 'stroke.position' => 'outside', 'rotation' => 90],
+                'dish' => ['x' => '50%', 'width' => 60, 'opacity' => 0.4, 'corners' => array_fill_keys(['topLeft', 'topRight', 'bottomRight', 'bottomLeft'], 8), 'corners.topLeft' => 2, 'strokes.0.colour' => '#123456', 'strokes.0.width' => 2.5, 'strokes.0.position' => 'outside', 'rotation' => 90],
             ],
             'row3' => [
-                'dish' => ['fills.0.colour' => null, 'stroke.width' => null, 'height' => 20],
+                'dish' => ['fills.0.colour' => null, 'strokes.0.width' => null, 'height' => 20],
                 'face' => ['asset' => hash('sha256', 'a picture'), 'fit' => 'fill', 'zoom' => 1.5, 'positionX' => 0.25],
                 'mark' => ['icon' => 'leaf', 'line' => 1.5, 'optical' => true],
             ],
@@ -47,8 +47,8 @@ it('lays out cells with overrides of version 1 as that did', function (): void {
     $cells = Sample::cells()->of($tree, $tree->layer('pots'));
     $of = fn (int $cell, string $part): Layer => $cells[$cell]->tree->layer($part);
     expect([$of(1, 'dish')->box->x, $of(1, 'dish')->box->width, $of(1, 'dish')->opacity, $of(1, 'dish')->rotation, $of(1, 'dish')->corners->radii()])->toEqual([81.5, 60, 0.4, 90, [2, 8, 8, 8]])
-        ->and([$of(1, 'dish')->stroke?->width, $of(1, 'dish')->stroke?->position->value, $of(2, 'dish')->stroke, $of(2, 'dish')->fills, $of(2, 'dish')->box->height])->toEqual([2.5, 'outside', null, [], 20])
-        ->and($of(1, 'label')->content->toArray())->toMatchArray(['words' => 'Odd'])->and($of(0, 'dish')->fills[0]->colour->toHex())->toBe('#a94c31');
+        ->and([$of(1, 'dish')->strokes[0]->width, $of(1, 'dish')->strokes[0]->position?->value, $of(2, 'dish')->strokes, $of(2, 'dish')->fills, $of(2, 'dish')->box->height])->toEqual([2.5, 'outside', [], [], 20])
+        ->and($of(1, 'label')->content->toArray())->toMatchArray(['words' => 'Odd'])->and($of(0, 'dish')->fills[0]->colour()->toHex())->toBe('#a94c31');
 });
 
 it('takes back and makes again every step of a history of version 1', function (): void {
@@ -76,6 +76,6 @@ it('reads a file whose version comes after its screens as one of version 1, and 
     $file = json_decode(Sample::before('everything.kindred.json'), true);
     unset($file['version']);
     $json = (string) json_encode([...$file, 'version' => $version]);
-    $fine ? expect(ProjectFile::read($json)->tree->layer('right')->fills[0]->colour->toHex())->toBe('#010203')
+    $fine ? expect(ProjectFile::read($json)->tree->layer('right')->fills[0]->colour()->toHex())->toBe('#010203')
         : expect(fn () => ProjectFile::read($json))->toThrow(InvalidInput::class, 'the version stands before the screens');
 })->with([[1, true], [2, false]]);

@@ -21,13 +21,13 @@ function drawing(string $inner, string $attributes = 'width="100" height="80"'):
 it('reads a shape as the layer that it is', function (string $shape, array $layer): void {
     expect(drawing($shape)->layers[0])->toMatchArray($layer);
 })->with([
-    ['<rect id="Ground" x="3" y="4" width="20" height="10" rx="2" fill="#b4472e"/>', ['kind' => 'box', 'name' => 'Ground', 'x' => 3.0, 'y' => 4.0, 'width' => 20.0, 'height' => 10.0, 'fills' => [['colour' => '#b4472e']], 'stroke' => null]],
-    ['<circle cx="10" cy="12" r="5" fill="none" stroke="teal" stroke-width="2"/>', ['kind' => 'ellipse', 'x' => 5.0, 'y' => 7.0, 'width' => 10.0, 'fills' => [], 'stroke' => ['colour' => '#008080', 'width' => 2.0, 'position' => 'centre']]],
+    ['<rect id="Ground" x="3" y="4" width="20" height="10" rx="2" fill="#b4472e"/>', ['kind' => 'box', 'name' => 'Ground', 'x' => 3.0, 'y' => 4.0, 'width' => 20.0, 'height' => 10.0, 'fills' => [['colour' => '#b4472e']], 'strokes' => []]],
+    ['<circle cx="10" cy="12" r="5" fill="none" stroke="teal" stroke-width="2"/>', ['kind' => 'ellipse', 'x' => 5.0, 'y' => 7.0, 'width' => 10.0, 'fills' => [], 'strokes' => [['colour' => '#008080', 'width' => 2.0, 'position' => 'centre']]]],
     ['<line x1="0" y1="9" x2="8" y2="1" stroke="#000"/>', ['kind' => 'line', 'x' => 0.0, 'y' => 1.0, 'width' => 8.0, 'height' => 8.0, 'rising' => true]],
     ['<path d="M10 10h20v10z" style="fill: rgb(1, 2, 3); fill-rule: evenodd"/>', ['kind' => 'path', 'x' => 10.0, 'y' => 10.0, 'width' => 20.0, 'height' => 10.0, 'd' => 'M0 0L20 0L20 10Z', 'evenOdd' => true, 'fills' => [['colour' => '#010203']]]],
     ['<polygon points="0,0 10,0 10,10"/>', ['kind' => 'path', 'd' => 'M0 0L10 0L10 10Z', 'fills' => [['colour' => '#000000']]]],
     'turned, a box is a path' => ['<rect width="10" height="10" transform="rotate(90)"/>', ['kind' => 'path', 'x' => -10.0, 'y' => 0.0, 'width' => 10.0, 'height' => 10.0]],
-    'enlarged, it is a box still' => ['<g transform="translate(5 6)"><rect width="10" height="4" transform="scale(3)" stroke="red"/></g>', ['kind' => 'box', 'x' => 5.0, 'y' => 6.0, 'width' => 30.0, 'height' => 12.0, 'stroke' => ['colour' => '#ff0000', 'width' => 3.0, 'position' => 'centre']]],
+    'enlarged, it is a box still' => ['<g transform="translate(5 6)"><rect width="10" height="4" transform="scale(3)" stroke="red"/></g>', ['kind' => 'box', 'x' => 5.0, 'y' => 6.0, 'width' => 30.0, 'height' => 12.0, 'strokes' => [['colour' => '#ff0000', 'width' => 3.0, 'position' => 'centre']]]],
     'by what it lies in' => ['<style>g.warm > rect[width="1"] { fill: #d9a441 } g rect { fill: #111111; stroke: none }</style><g class="warm"><rect width="1" height="1"/></g>', ['fills' => [['colour' => '#d9a441']]]],
     'by the more specific, wherever it stands' => ['<style>#a { fill: #d9a441 } .b { fill: #222222 } rect { fill: #333333 }</style><rect id="a" class="b" width="1" height="1"/>', ['fills' => [['colour' => '#d9a441']]]],
     'by the later of two' => ['<style>.b { fill: #222222 }</style><style>.b { fill: #d9a441 }</style><rect class="b" width="1" height="1"/>', ['fills' => [['colour' => '#d9a441']]]],

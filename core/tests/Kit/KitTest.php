@@ -103,8 +103,8 @@ it('is found by its name and by what else people call it', function (string $wor
 
 it('takes its accent from its fill, with words that can be read on it', function (string $fill, string $words): void {
     $parts = parts(widget(Kit::find('button') ?? throw new LogicException, ['fills' => [['colour' => $fill]]]));
-    expect($parts[0]->fills[0]->colour->toHex())->toBe($fill)->and($parts[1]->fills[0]->colour->toHex())->toBe($words)
-        ->and($parts[1]->fills[0]->colour->contrastRatio($parts[0]->fills[0]->colour))->toBeGreaterThan(3);
+    expect($parts[0]->fills[0]->colour()->toHex())->toBe($fill)->and($parts[1]->fills[0]->colour()->toHex())->toBe($words)
+        ->and($parts[1]->fills[0]->colour()->contrastRatio($parts[0]->fills[0]->colour()))->toBeGreaterThan(3);
 })->with([['#a94c31', '#ffffff'], ['#ffe08a', '#1e2425']]);
 
 it('draws what it does not know as a box with a cross, and keeps it', function (): void {

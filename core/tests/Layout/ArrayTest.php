@@ -100,8 +100,8 @@ it('feeds words, colours and what is shown', function (): void {
     $tree = pots([], [['name' => 'Bowl', 'tone' => '#b4472e'], ['name' => 'Mug', 'tone' => 'no colour at all'], ['name' => 'Vase', 'shown' => 'no']]);
     [$bowl, $mug, $vase] = cells($tree);
     expect(words($tree))->toBe(['Bowl', 'Mug', 'Vase'])
-        ->and($bowl->tree->layer('swatch')->fills[0]->colour->toHex())->toBe('#b4472e')
-        ->and($mug->tree->layer('swatch')->fills[0]->colour->toHex())->toBe('#cccccc')
+        ->and($bowl->tree->layer('swatch')->fills[0]->colour()->toHex())->toBe('#b4472e')
+        ->and($mug->tree->layer('swatch')->fills[0]->colour()->toHex())->toBe('#cccccc')
         ->and([$vase->tree->layer('swatch')->hidden, $vase->root->box->height])->toEqual([true, 44.0]);
 });
 
@@ -125,8 +125,8 @@ it('writes what a column feeds into the sheet, in the row in which it was change
     $tree = Sample::after(pots(), ['type' => 'set-words', 'screen' => 'home', 'layer' => 'name.row2', 'words' => 'Jug'],
         ['type' => 'set-field', 'screen' => 'home', 'layers' => ['swatch.row3'], 'field' => 'fills.0.colour', 'value' => '#17594f']);
     expect(words($tree))->toBe(['Bowl', 'Jug', 'Vase'])
-        ->and(cells($tree)[2]->tree->layer('swatch')->fills[0]->colour->toHex())->toBe('#17594f')
-        ->and($tree->layer('swatch')->fills[0]->colour->toHex())->toBe('#cccccc');
+        ->and(cells($tree)[2]->tree->layer('swatch')->fills[0]->colour()->toHex())->toBe('#17594f')
+        ->and($tree->layer('swatch')->fills[0]->colour()->toHex())->toBe('#cccccc');
     $unbound = Sample::after(pots(), onPots('remove-column', column: 'name'), ['type' => 'set-words', 'screen' => 'home', 'layer' => 'name.row1', 'words' => 'Pot'],
         ['type' => 'set-words', 'screen' => 'home', 'layer' => 'name.row3', 'words' => 'Odd one', 'apart' => true]);
     expect(words($unbound))->toBe(['Pot', 'Pot', 'Odd one']);
@@ -140,7 +140,7 @@ it('adds, removes, moves and fills rows and columns', function (): void {
         ->and(words(Sample::after(pots(), onPots('remove-rows', rows: ['row1', 'row3']))))->toBe(['Mug'])
         ->and(words(Sample::after(pots(), onPots('set-cell', row: 'row2', column: 'name', value: 'Cup'))))->toBe(['Bowl', 'Cup', 'Vase']);
     $pasted = Sample::after(pots(), onPots('fill-cells', row: 'row2', column: 'name', values: [['A', '#111111'], ['B', '#222222'], ['C', '#333333']], seed: 'p'));
-    expect(words($pasted))->toBe(['Bowl', 'A', 'B', 'C'])->and(cells($pasted)[3]->tree->layer('swatch')->fills[0]->colour->toHex())->toBe('#333333');
+    expect(words($pasted))->toBe(['Bowl', 'A', 'B', 'C'])->and(cells($pasted)[3]->tree->layer('swatch')->fills[0]->colour()->toHex())->toBe('#333333');
     $taken = Sample::after(pots(), onPots('take-sheet', columns: [['column' => 'name'], [], ['name' => 'Stock']], rows: [['Plate', 'x', '4'], ['Tile', 'y', '9']], replace: true, seed: 't'));
     $sheet = $taken->layer('pots')->content->sheet;
     expect(words($taken))->toBe(['Plate', 'Tile'])->and($sheet->columns[3]->name)->toBe('Stock')->and($sheet->rows[1]->cells()[$sheet->columns[3]->id])->toBe('9');

@@ -70,7 +70,7 @@ it('takes a box under the others as the ground of the stack', function (): void 
     $stack = named($after, 'Stack');
     expect(place($after, $stack->id))->toEqual([20, 30, 200, 48])
         ->and(place($after, 'mark'))->toEqual([16, 12, 24, 24])->and(place($after, 'label'))->toEqual([48, 14, 136, 20])
-        ->and([$stack->fills[0]->colour->toHex(), $stack->corners->topLeft])->toEqual(['#17594f', 8])
+        ->and([$stack->fills[0]->colour()->toHex(), $stack->corners->topLeft])->toEqual(['#17594f', 8])
         ->and($stack->content->toArray())->toMatchArray(['direction' => 'row', 'columnGap' => 8.0, 'alignItems' => 'center', 'justifyContent' => 'center'])
         ->and(isset($after->layers['ground']))->toBeFalse();
 });

@@ -115,7 +115,7 @@ final class Made
         }
         foreach ($schema['allOf'] ?? [] as $case) {
             [$key, $is] = [array_key_first($case['if']['properties']), current($case['if']['properties'])['const']];
-            if ($out[$key] === $is) {
+            if (($out[$key] ?? $schema['properties'][$key]['default'] ?? null) === $is) {
                 $out += $this->object($case['then'] + ['properties' => []], $depth);
             }
         }

@@ -22,7 +22,8 @@ use Kindred\Tests\Sample;
 function together(mixed $data): mixed
 {
     $data = is_array($data) ? array_map(together(...), $data) : $data;
-    if (is_array($data) && Kinds::find($data['kind'] ?? null) !== null) {
+    // Fills have kinds, too, but no ids.
+    if (is_array($data) && isset($data['id']) && Kinds::find($data['kind'] ?? null) !== null) {
         // A size is left out only where it follows from something.
         $data += ['width' => 30.0, 'height' => 20.0];
     }

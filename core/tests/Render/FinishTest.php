@@ -16,7 +16,7 @@ function everyKind(string $finish): Tree
 {
     $file = Sample::file();
     $file['finish'] = $finish;
-    $paint = ['fills' => [['colour' => '#a94c31'], ['colour' => '#2f4a3c80']], 'stroke' => ['colour' => '#b97a0c', 'width' => 2]];
+    $paint = ['fills' => [['colour' => '#a94c31'], ['colour' => '#2f4a3c80']], 'strokes' => [['colour' => '#b97a0c', 'width' => 2]]];
     $at = fn (int $i): array => ['id' => "kind{$i}", 'x' => 10, 'y' => $i * 60, 'width' => 120, 'height' => 50];
     $style = ['family' => 'Spectral', 'weight' => 600, 'size' => 18, 'lineHeight' => 1.3];
     $file['pictures'] = [hash('sha256', 'x') => base64_encode('x')];

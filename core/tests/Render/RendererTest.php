@@ -82,8 +82,8 @@ it('turns a layer about its middle', function (): void {
 
 it('draws a stroke inside, on or outside the edge', function (string $position, string $rect): void {
     $tree = Sample::after(Sample::tree(),
-        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'stroke.width', 'value' => '4'],
-        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'stroke.position', 'value' => $position],
+        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'strokes.0.width', 'value' => '4'],
+        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'strokes.0.position', 'value' => $position],
     );
     expect(svg($tree))->toContain($rect);
 })->with([['inside', '<rect x="2" y="2" width="96" height="36"'], ['centre', '<rect width="100" height="40" fill="none"'], ['outside', '<rect x="-2" y="-2" width="104" height="44"']]);

@@ -30,6 +30,6 @@ it('tells paint apart from what follows from a size', function (string $layer, s
     'nothing' => ['boxa', 'opacity', '1', []],
     'corners, which are cut to the size' => ['boxa', 'corners', '12', null],
     'a place' => ['boxa', 'x', '80', null],
-    'a stroke, one element more' => ['boxa', 'stroke.colour', '#a94c31', null],
+    'a stroke, one element more' => ['boxa', 'strokes.0.colour', '#a94c31', null],
     'words in another size' => ['words', 'style.size', '20', null],
 ]);

@@ -32,8 +32,7 @@ it('gives text that every XML reader takes, whatever bytes came in', function ()
 it('writes paint as attributes, alpha apart', function (): void {
     expect(Paints::attributes('fill', Colour::parse('#1234')))->toEqual(['fill' => '#112233', 'fill-opacity' => Colour::parse('#1234')->alpha])
         ->and(Paints::attributes('stroke', Colour::parse('#123')))->toBe(['stroke' => '#112233', 'stroke-opacity' => null])
-        ->and(Paints::attributes('fill', null))->toBe(['fill' => 'none', 'fill-opacity' => null])
-        ->and(Paints::front([], '#abc')->toHex())->toBe('#aabbcc');
+        ->and(Paints::attributes('fill', null))->toBe(['fill' => 'none', 'fill-opacity' => null]);
 });
 
 it('draws corners as arcs of the radii that fit', function (Corners $corners, string $path): void {

@@ -1,5 +1,8 @@
 /** The facets: what the server says of the selection, and the changes that are made there. */
 import { layerOf, inOneCopy } from './address.ts';
+import { Coats } from './coats.ts';
+import { ColourField } from './colour.ts';
+import type { GradientLine } from './gradients.ts';
 import { isField, isWhole, isWritten, told, WRITTEN, type Field } from './fields.ts';
 import { Fragment } from './fragments.ts';
 import { short } from './geometry.ts';
@@ -11,7 +14,7 @@ import type { Answer, Command } from './messages.ts';
 import { fresh, type Problem, type Server } from './server.ts';
 
 /** What the facets speak of: a change that is made in them is one of this, whatever is selected by then. */
-interface Subject { screen: string; layers: string[]; screens: string[] }
+export interface Subject { screen: string; layers: string[]; screens: string[] }
 
 /** Settings in the facets that belong to no selection: they stay when the selection changes. */
 const LASTING = ':is(#apart, #align-with, #gap), label:has(#apart)';
@@ -34,11 +37,25 @@ function outermost(layer: Element): Element {
     return around ? outermost(around) : layer;
 }
 
+/** What the facets need of the rest of the wall. */
+export interface Outside {
+    /** Called when the picture shows what a value would make of it. */
+    trying: () => void;
+    /** Called when the facets have been drawn. */
+    shown: () => void;
+    /** Where the colours of the project are told. */
+    used: string;
+    picture: () => Promise<string | null>;
+    /** Where on the window lies what is selected. */
+    subject: () => DOMRect | null;
+    pick: () => Promise<string | null>;
+    contrast: (subject: Subject, field: string | null, colour: string) => Promise<string | null>;
+}
+
 export class Facets {
     private readonly place = document.getElementById('facets')!;
     private readonly fragment: Fragment;
     private subject: Subject;
-    private well = 0;
     /** What layers are brought into line with; kept from one selection to the next. */
     private alignWith = 'each';
     private gap = '';
@@ -47,6 +64,10 @@ export class Facets {
     private readonly open = new Map<string, boolean>(JSON.parse(localStorage.getItem('kindred.facets') ?? '[]') as [string, boolean][]);
     /** The place and size that are shown. */
     private framed: string | null = null;
+    private readonly coats: Coats;
+    private readonly colours: ColourField;
+    /** What the wall shows of a value that is not kept yet. */
+    private tried: { reflow: Reflow; before: [string, Element][] } | null = null;
     /** The field that was being written in when the facets were drawn anew. */
     private entered: { field: Field; whole: boolean; typing: boolean } | null = null;
 
@@ -55,8 +76,7 @@ export class Facets {
         private readonly picture: Picture,
         private readonly selection: Selection,
         private readonly server: Server,
-        /** Called when the picture shows what a value would make of it. */
-        private readonly trying: () => void,
+        private readonly outside: Outside,
     ) {
         this.subject = { screen: this.place.dataset['screen'] ?? '', layers: [], screens: [] };
         this.fragment = new Fragment(this.place, () => this.address(this.subject), () => server.sequence, () => this.drawn());
@@ -64,7 +84,6 @@ export class Facets {
         this.place.addEventListener('input', (event) => {
             const input = event.target as HTMLInputElement;
             if (input.id === 'gap') this.gap = input.value;
-            this.swatched(input);
         });
         this.place.addEventListener('keydown', (event) => this.typed(event));
         this.place.addEventListener('click', (event) => this.pressed(event.target as Element));
@@ -84,6 +103,15 @@ export class Facets {
             this.entered = isField(field) && this.place.contains(field)
                 ? { field, whole: isWhole(field), typing: !(field instanceof HTMLSelectElement) && field.value !== told(field) } : null;
         });
+        this.coats = new Coats(this.place, { edit: (command) => this.server.edit({ ...command, ...this.on, ...this.inCell }), picture: this.outside.picture });
+        this.colours = new ColourField(this.outside.used, {
+            attempt: (field) => this.attempt(field),
+            keep: (field) => this.keep(field),
+            giveUp: () => this.giveUp(),
+            subject: () => this.outside.subject(),
+            pick: () => this.outside.pick(),
+            contrast: (field, colour) => this.outside.contrast(this.subject, field.dataset['field'] ?? null, colour),
+        });
         this.wireLabels();
         this.drawn();
     }
@@ -94,7 +122,6 @@ export class Facets {
         if (this.address({ screen, layers, screens }) === this.address(this.subject)) return;
         const field = document.activeElement;
         if (isField(field) && this.place.contains(field)) field.blur();
-        clearTimeout(this.well);
         // What was sent was of the old one: the same once more is something else of the new one.
         for (const sent of this.place.querySelectorAll('[data-sent]')) sent.removeAttribute('data-sent');
         this.subject = { screen, layers: [...layers], screens: [...screens] };
@@ -177,6 +204,35 @@ export class Facets {
         weights.dispatchEvent(new Event('change', { bubbles: true }));
     }
 
+    /** Colours what is selected with a colour that is taken from the wall. */
+    async takeColour(): Promise<void> {
+        if (this.colours.active) return this.colours.pick();
+        const { on, inCell } = this;
+        const value = await this.outside.pick();
+        if (value !== null && on.layers.length > 0) await this.server.edit({ type: 'set-field', ...on, field: 'fills.0.paint', value, ...inCell });
+    }
+
+    /** Resolves when the facets have been told what the server says now. */
+    told(): Promise<void> {
+        return this.fragment.ask();
+    }
+
+    /** The line of the gradient that is at hand: that whose details are open, or the uppermost. */
+    gradient(): GradientLine | null {
+        if (this.place.ariaBusy === 'true') return null;
+        const coats = [...this.place.querySelectorAll<HTMLElement>('[data-line]')];
+        const coat = coats.find((one) => one.querySelector('[data-details]:not([hidden])')) ?? coats[0];
+        return coat ? JSON.parse(coat.dataset['line']!) as GradientLine : null;
+    }
+
+    /** Opens the colour field for a stop of a gradient. */
+    colourStop(paint: string, stop: number): void {
+        const field = this.place.querySelector<HTMLInputElement>(`[data-field="${paint}.stops.${stop}.colour"]`);
+        if (!field) return;
+        this.coats.reveal(paint);
+        this.colours.open(field);
+    }
+
     /** Opens the facet of that name. */
     reveal(name: string): void {
         this.open.set(name, true);
@@ -240,7 +296,7 @@ export class Facets {
             const active = field === document.activeElement;
             const entered = active && this.entered?.field === field ? this.entered : null;
             if (!field.hasAttribute('data-pending')) delete field.dataset['sent'];
-            if (entered?.typing || field.matches('[aria-invalid], [data-pending]') || (active && field.matches('[type=color]'))) continue;
+            if (entered?.typing || field.matches('[aria-invalid], [data-pending], [data-dragged]')) continue;
             if (field instanceof HTMLSelectElement) for (const option of field.options) option.selected = option.defaultSelected;
             else if (field instanceof HTMLInputElement && ['checkbox', 'radio'].includes(field.type)) field.checked = field.defaultChecked;
             else if (field.value !== field.defaultValue) field.value = field.defaultValue;
@@ -248,8 +304,12 @@ export class Facets {
             if (entered?.whole) (field as HTMLInputElement).select();
         }
         this.entered = null;
+        this.coats.drawn();
+        this.colours.drawn();
         this.place.ariaBusy = null;
         this.mark();
+        // The rest of the wall is there by then.
+        queueMicrotask(() => this.outside.shown());
     }
 
     private mark(): void {
@@ -327,36 +387,46 @@ export class Facets {
 
     /** While a label is dragged the picture shows what its number would make of it. */
     private wireLabels(): void {
-        interface Try { reflow: Reflow; before: [string, Element][] }
-        let tried: Try | null = null;
-        const back = (one: Try | null): void => {
-            one?.reflow.stop();
-            for (const [id, kept] of one?.before ?? []) this.picture.layer(id)?.replaceWith(kept);
-        };
         new Labels(this.place, {
             stepped: (shown, field, steps) => this.stepped(shown, field, steps),
-            follow: (field) => {
-                if (field.dataset['field'] === undefined) return;
-                tried ??= {
-                    reflow: new Reflow(this.server, this.picture, () => this.trying()),
-                    before: [...new Set(this.subject.layers.flatMap((id) => this.picture.layer(id) ?? []).map(outermost))].map((layer) => [layer.getAttribute('data-layer')!, layer.cloneNode(true) as Element]),
-                };
-                tried.reflow.ask(this.commandsOf(field)[0]!);
-            },
-            end: (field) => {
-                const sent = tried;
-                tried = null;
-                sent?.reflow.stop();
-                this.settle(field, this.server.edit(...this.commandsOf(field)).then((answer) => {
-                    if (!answer || answer.patches.length === 0) back(sent);
-                    return answer;
-                }));
-            },
-            cancel: () => {
-                back(tried);
-                tried = null;
-            },
+            follow: (field) => this.attempt(field),
+            end: (field) => this.keep(field),
+            cancel: () => this.giveUp(),
         });
+    }
+
+    /** The wall shows what a field would make of it. */
+    private attempt(field: HTMLInputElement): void {
+        field.setAttribute('data-dragged', '');
+        if (field.dataset['screenField'] === 'ground') return this.picture.ground(this.everyScreen(), field.value);
+        if (field.dataset['field'] === undefined) return;
+        this.tried ??= {
+            reflow: new Reflow(this.server, this.picture, () => this.outside.trying()),
+            before: [...new Set(this.subject.layers.flatMap((id) => this.picture.layer(id) ?? []).map(outermost))].map((layer) => [layer.getAttribute('data-layer')!, layer.cloneNode(true) as Element]),
+        };
+        this.tried.reflow.ask(this.commandsOf(field)[0]!);
+    }
+
+    private keep(field: HTMLInputElement): void {
+        const sent = this.tried;
+        this.tried = null;
+        field.removeAttribute('data-dragged');
+        sent?.reflow.stop();
+        if (field.value === told(field)) return this.back(sent);
+        this.settle(field, this.server.edit(...this.commandsOf(field)).then((answer) => {
+            if (!answer || answer.patches.length === 0) this.back(sent);
+            return answer;
+        }));
+    }
+
+    private giveUp(): void {
+        this.back(this.tried);
+        this.tried = null;
+    }
+
+    private back(tried: { reflow: Reflow; before: [string, Element][] } | null): void {
+        tried?.reflow.stop();
+        for (const [id, kept] of tried?.before ?? []) this.picture.layer(id)?.replaceWith(kept);
     }
 
     /** After a change without effect, or refused without a message, the field shows the value of the server. */
@@ -390,25 +460,16 @@ export class Facets {
         return { screen: screens[0] ?? screen, ...(layers.length === 1 ? { layer: layerOf(layers[0]!) } : {}) };
     }
 
-    /** The colour well writes into the field beside it, which holds the value. */
-    private swatched(input: HTMLInputElement): void {
-        if (input.type !== 'color') return;
-        const field = input.parentElement!.querySelector<HTMLInputElement>('input[data-field], input[data-screen-field]')!;
-        const alpha = /^#[0-9a-f]{6}([0-9a-f]{2})$/i.exec(field.value)?.[1] ?? '';
-        field.value = input.value + alpha;
-        clearTimeout(this.well);
-        this.well = window.setTimeout(() => field.dispatchEvent(new Event('change', { bubbles: true })), 180);
-    }
-
     private typed(event: KeyboardEvent): void {
         const input = event.target as HTMLInputElement;
         // Enter takes the value and stays, the value selected; Escape gives the wall back.
         if (event.key === 'Enter' && input.matches('input:not([type=checkbox])')) {
             event.preventDefault();
             if (input.value !== told(input)) input.dispatchEvent(new Event('change', { bubbles: true }));
-            if (input.type !== 'color') input.select();
+            input.select();
         }
         if (event.key === 'Escape') {
+            this.giveUp();
             if (isField(input) && !(input instanceof HTMLSelectElement)) input.value = told(input);
             input.blur();
         }
@@ -432,10 +493,12 @@ export class Facets {
     private pressed(target: Element): void {
         const button = target.closest<HTMLElement>('[data-do]');
         if (!button) return;
+        if (this.coats.pressed(button)) return;
         const { screen } = this.subject;
         const owner = this.owner();
         const id = button.dataset['id'];
         switch (button.dataset['do']) {
+            case 'colour': this.colours.open(this.place.querySelector<HTMLInputElement>(`#${button.dataset['of']}`)!); break;
             case 'set': void this.server.edit({ type: 'set-field', ...this.on, field: button.dataset['name'], value: button.dataset['value'] ?? '', ...this.inCell }); break;
             case 'reset-override': void this.server.edit({ type: 'reset-override', screen: screen || null, layer: id }); break;
             case 'go': document.dispatchEvent(new CustomEvent('kindred:go', { detail: { screen: button.dataset['screen'], layer: button.dataset['layer'] } })); break;

@@ -23,6 +23,8 @@ export interface Makers {
     note: (screen: string, at: Point, layer: Element | null) => void;
     edit: (layer: Element, at: Point) => void;
     /** What a press does on a picture that has been entered; null for a press beside it. */
+    /** What a press does on the line of a gradient; null beside it. */
+    gradient: (event: PointerEvent) => Drag | null;
     inside: { active: boolean; press: (event: PointerEvent) => Drag | null; enter: (layer: Element) => boolean };
     /** The name of a screen is written where it stands. */
     rename: (name: HTMLElement) => void;
@@ -144,6 +146,8 @@ export class Gestures {
         const turn = target.getAttribute('data-turn');
         const knot = target.closest('[data-knot]')?.getAttribute('data-knot');
         const at = this.camera.toWall(event);
+        const gradient = this.makers.gradient(event);
+        if (gradient) return gradient;
         const inside = this.makers.inside.active ? this.makers.inside.press(event) : null;
         if (inside) return inside;
         const space = target.closest('[data-space]')?.getAttribute('data-space');
@@ -676,7 +680,7 @@ export class Gestures {
 
 /** A shape as it is drawn at first. */
 export const freshShape = (kind: 'box' | 'ellipse' | 'line', box: Box, rising: boolean): Record<string, unknown> => ({
-    kind, ...box, ...(kind === 'line' ? { stroke: { colour: '#1e2223', width: 2 }, rising } : { fills: [{ colour: SHAPE_FILL }] }),
+    kind, ...box, ...(kind === 'line' ? { strokes: [{ colour: '#1e2223', width: 2 }], rising } : { fills: [{ colour: SHAPE_FILL }] }),
 });
 
 const thousandth = (n: number): number => Math.round(n * 1000) / 1000;

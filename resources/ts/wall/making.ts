@@ -93,6 +93,28 @@ export class Making {
         }
     }
 
+    /** A picture is chosen and sent; its hash, or null where that was given up. */
+    async choose(): Promise<string | null> {
+        const input = document.getElementById('paint-file') as HTMLInputElement;
+        const file = await new Promise<File | null>((done) => {
+            const stop = new AbortController();
+            const end = (): void => {
+                stop.abort();
+                done(input.files?.[0] ?? null);
+                input.value = '';
+            };
+            for (const kind of ['change', 'cancel']) input.addEventListener(kind, end, { signal: stop.signal });
+            input.click();
+        });
+        if (file === null) return null;
+        try {
+            return (await this.upload(file)).hash;
+        } catch (problem) {
+            this.on.problem(problem instanceof Problem ? problem : new Problem('The picture could not be sent; nothing was changed.', 0, ''));
+            return null;
+        }
+    }
+
     private upload(file: File): Promise<Asset> {
         const form = new FormData();
         form.append('picture', file);

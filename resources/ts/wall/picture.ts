@@ -298,6 +298,15 @@ export class Picture {
         return screen === '' ? this.stage.querySelector('.loose') : this.screen(screen)?.querySelector('svg') ?? null;
     }
 
+    /** Paints the ground of screens: `#rrggbb` or `#rrggbbaa`. */
+    ground(screens: string[], colour: string): void {
+        for (const ground of screens.flatMap((id) => this.screen(id)?.querySelector('svg [data-ground]:not([data-ground=tracing])') ?? [])) {
+            ground.setAttribute('fill', colour.slice(0, 7));
+            if (colour.length > 7) ground.setAttribute('fill-opacity', String(parseInt(colour.slice(7), 16) / 255));
+            else ground.removeAttribute('fill-opacity');
+        }
+    }
+
     private patchScreen(patch: Patch): void {
         let screen = this.screen(patch.screen!);
         if (patch.removed) {
@@ -324,9 +333,7 @@ export class Picture {
         const ground = svg.querySelector('[data-ground]')!;
         ground.setAttribute('width', String(width));
         ground.setAttribute('height', String(height));
-        ground.setAttribute('fill', patch.ground!.slice(0, 7));
-        if (patch.ground!.length > 7) ground.setAttribute('fill-opacity', String(parseInt(patch.ground!.slice(7), 16) / 255));
-        else ground.removeAttribute('fill-opacity');
+        this.ground([patch.screen!], patch.ground!);
         screen.dataset['guides'] = patch.guides ?? '|';
         screen.querySelector(':scope > .grid')?.remove();
         if (patch.grid) {

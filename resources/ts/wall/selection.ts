@@ -43,6 +43,14 @@ export class Selection {
         this.pickScreens(this.screens.includes(id) ? this.screens.filter((one) => one !== id) : [...this.screens, id]);
     }
 
+    /** Where on the window it lies; null where nothing is selected. */
+    frame(): DOMRect | null {
+        const all = [...this.elements(), ...this.screens.flatMap((id) => this.picture.screen(id) ?? [])].map((one) => one.getBoundingClientRect());
+        if (all.length === 0) return null;
+        const [left, top] = [Math.min(...all.map((one) => one.left)), Math.min(...all.map((one) => one.top))];
+        return new DOMRect(left, top, Math.max(...all.map((one) => one.right)) - left, Math.max(...all.map((one) => one.bottom)) - top);
+    }
+
     clear(): void {
         this.layers = [];
         this.screens = [];

@@ -3,7 +3,7 @@
 <div class="row">
     <label for="{{ $id }}">{{ $label }}</label>
     <span class="with-well">
-        <input type="color" value="{{ preg_match('/^#[0-9a-f]{6}/', $value) ? substr($value, 0, 7) : '#ffffff' }}" aria-label="{{ $label }}, colour well">
+        <button type="button" class="well" data-do="colour" data-of="{{ $id }}" data-shows="{{ $value }}" aria-label="{{ $label }}, choose" aria-haspopup="dialog"></button>
         <input class="field" id="{{ $id }}" @if ($screen) data-screen-field="{{ $field }}" @else data-field="{{ $field }}" @endif value="{{ $value }}" placeholder="{{ $mixed ? 'mixed' : ($none ? 'none' : '') }}" autocomplete="off" spellcheck="false">
     </span>
 </div>

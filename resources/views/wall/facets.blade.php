@@ -1,6 +1,7 @@
 @php
     $only = count($layers) === 1 ? $layers[0] : null;
     $gist = fn (string ...$fields) => implode(' ', array_filter(array_map(fn ($field) => $values[$field]['mixed'] ? 'mixed' : $values[$field]['value'], $fields), fn ($value) => $value !== ''));
+    $painted = $values[Kindred\Document\Edit\Field::FILL]['applies'] !== false || ! ($only?->content instanceof Kindred\Document\Layer\Widget);
     $locked = $layers !== [] && collect($layers)->contains(fn ($layer) => $layer->locked);
 @endphp
 @if ($layers !== [])
@@ -43,11 +44,11 @@
         </div>
     </details>
     <details class="facet" id="facet-look" data-facet="look" open>
-        <summary><b>Look</b><span class="gist">{{ $gist('fills.0.colour') }} {{ $gist('stroke.colour') }}</span></summary>
+        <summary><b>Look</b><span class="gist">{{ $gist('fills.0.paint') }} {{ $gist('strokes.0.paint') }}</span></summary>
         <div class="rows">
             @if ($values['kind']['applies'])<x-choice field="kind" label="Shape" :values="$values" :options="['box' => 'box', 'ellipse' => 'ellipse', 'line' => 'line']"/>@endif
             @if ($values['icon']['applies'])<div class="row"><span class="label">Icon</span><button class="button justify-start" data-do="exchange-icon" title="Another icon">@if ($values['icon']['mixed']) mixed @else<x-glyph :name="$values['icon']['value']"/> {{ str_replace('-', ' ', $values['icon']['value']) }}@endif</button></div>@endif
-            @if ($values['fills.0.colour']['applies'])<x-colour field="fills.0.colour" :label="$values['icon']['applies'] || $values['style.size']['applies'] || $only?->content instanceof Kindred\Document\Layer\Widget ? 'Colour' : 'Fill'" :value="$values['fills.0.colour']['value']" :mixed="$values['fills.0.colour']['mixed']"/>@endif
+            @if ($coats['fills'] !== [] && $painted)@include('wall.coats', ['list' => 'fills', 'word' => $values['icon']['applies'] || $values['style.size']['applies'] || $only?->content instanceof Kindred\Document\Layer\Widget ? 'Colour' : 'Fill'])@endif
             @if ($values['line']['applies'])<div class="row"><x-number field="line" label="Line" step="0.25" :values="$values"/></div>@endif
             @if ($values['optical']['applies'])<x-choice field="optical" label="Centred" :values="$values" :options="['false' => 'by its grid', 'true' => 'by what is painted']"/>@endif
             @if ($only?->content instanceof Kindred\Document\Layer\Picture)<div class="row"><span class="label">Picture</span><button class="button justify-start" data-do="picture" title="Another picture in the same box"><x-glyph name="replace"/> Replace</button></div>@endif
@@ -56,11 +57,7 @@
                 <div class="row"><x-number field="zoom" label="Zoom" :values="$values" hint="How much larger the picture is than it fits; Enter on the picture moves and scales it by hand"/></div>
                 <div class="row two"><x-number field="positionX" label="Left" :values="$values" hint="Position across: 0% shows the left edge, 100% the right one"/><x-number field="positionY" label="Top" :values="$values" hint="Position down: 0% shows the upper edge, 100% the lower one"/></div>
             @endif
-            @if ($values['stroke.colour']['applies'])
-                <x-colour field="stroke.colour" label="Stroke" :value="$values['stroke.colour']['value']" :mixed="$values['stroke.colour']['mixed']"/>
-                <div class="row"><x-number field="stroke.width" label="Stroke width" :values="$values"/></div>
-                @if ($values['stroke.position']['applies'])<x-choice field="stroke.position" label="Stroke lies" :values="$values" :options="['inside' => 'inside', 'centre' => 'centre', 'outside' => 'outside']"/>@endif
-            @endif
+            @if ($coats['strokes'] !== [])@include('wall.coats', ['list' => 'strokes', 'word' => 'Stroke'])@endif
             @if ($values['corners']['applies'])
                 <div class="row"><x-number field="corners" label="Corners" :values="$values" :placeholder="$values['corners']['mixed'] || $values['corners']['value'] === '' ? 'mixed' : ''"/></div>
                 <div class="row four"><span class="label" title="Top left, top right, bottom right, bottom left">Each corner</span>

@@ -22,6 +22,7 @@ use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Paint\Colour;
 use Kindred\Property\Affects;
+use Kindred\Property\Inlined;
 use Kindred\Property\Number;
 use Kindred\Property\Path;
 use Kindred\Property\Properties;
@@ -45,6 +46,9 @@ final readonly class Field
     /** The colour of the uppermost fill. */
     public const FILL = 'fills.0.colour';
 
+    /** What of the paint of layers some kinds have and others do not. */
+    private const PAINT = ['fills', 'strokes', 'corners'];
+
     private const SHAPES = [BoxLayer::class, Ellipse::class, LineLayer::class, PathLayer::class];
 
     private Path $way;
@@ -58,7 +62,7 @@ final readonly class Field
     /** Null where no layer has such a property, or it is not set so. */
     public static function find(string $path): ?self
     {
-        return self::all()[$path] ?? self::further($path);
+        return self::known()[0][$path] ?? self::known()[1][$path] ?? self::further($path);
     }
 
     public static function read(Reader $in, string $key): self
@@ -68,24 +72,16 @@ final readonly class Field
         return self::find($path) ?? $in->fail($key, "layers have no property “{$path}” that is set so");
     }
 
-    /** @return array<string, self> by path; of lists the first entry */
+    /** @return array<string, self> by path; of lists what the first entry has */
     public static function all(): array
     {
-        /** @var array<string, self>|null $all */
-        static $all = null;
-        if ($all === null) {
-            $found = self::leaves(Properties::of(Layer::class), '');
-            foreach (Kinds::ALL as $class) {
-                // Widgets are set by what they have a use for.
-                $found += $class === Widget::class ? [] : self::leaves(Properties::of($class), '');
-            }
-            $all = [self::KIND => new self(self::KIND, null)];
-            foreach ($found as $path => $property) {
-                $all[$path] = new self($path, $property);
-            }
-        }
+        return self::known()[0];
+    }
 
-        return $all;
+    /** @return array<string, self> what is set as a whole though its parts are set, too, by path: lists such as `fills`, and paint */
+    public static function wholes(): array
+    {
+        return self::known()[1];
     }
 
     /** As people call it: "corner radius". */
@@ -131,6 +127,18 @@ final readonly class Field
     public function isSeen(): bool
     {
         return $this->isLook() || $this->affects() === Affects::Paint || $this->isOfBox() || $this->path === 'rotation';
+    }
+
+    /** Whether it is a list of several, such as `fills`. */
+    public function isList(): bool
+    {
+        return $this->property instanceof Records;
+    }
+
+    /** Whether it is a part of an entry of a list: `fills.0.colour`. */
+    public function isInList(): bool
+    {
+        return $this->ofRoot() instanceof Records && $this->path !== $this->root();
     }
 
     /** Whether several properties are typed in it at once. */
@@ -180,7 +188,7 @@ final readonly class Field
             // The kind decides what sizes a layer where nobody has set it.
             'sizing.width' => $layer->widthFrom()->value,
             'sizing.height' => $layer->heightFrom()->value,
-            default => $this->way->shown($this->root() === 'pins' && $tree !== null ? $layer->with(pins: self::pins($tree, $layer)) : $layer),
+            default => self::usualOfStroke($this->path, $layer) ?? $this->way->shown($this->root() === 'pins' && $tree !== null ? $layer->with(pins: self::pins($tree, $layer)) : $layer),
         };
     }
 
@@ -200,7 +208,7 @@ final readonly class Field
             return $tree->withLayers($this->reshaped($layer, $value));
         }
         $before = $this->root() === 'pins' ? $layer->with(pins: self::pins($tree, $layer)) : $layer;
-        $typed = $this->way->typed($before, $value, Typing::within($parent->width, $parent->height, min($layer->box->width, $layer->box->height)));
+        $typed = $this->way->typed($before, $value, Typing::within($parent->width, $parent->height, $layer->box));
 
         return $this->isOfBox() ? Resize::to($tree, $layer, $typed->box) : $tree->withLayers($typed);
     }
@@ -252,8 +260,10 @@ final readonly class Field
     private function isOf(Layer $layer, ?Tree $tree): bool
     {
         $root = $this->root();
-        if (in_array($root, ['fills', 'stroke', 'corners'], true)) {
-            return array_intersect([$root, $this->path], $layer->content->paint()) !== [];
+        if (in_array($root, self::PAINT, true)) {
+            $without = $layer->content->paint()[$root] ?? null;
+
+            return $without !== null && ($without === [] || ! in_array(explode('.', $this->path)[2] ?? '', $without, true));
         }
         if ($root === 'sizing' || $root === 'pins') {
             return $tree !== null && ($root === 'pins' ? $this->isPinned($tree, $layer) : $this->isSized($tree, $layer));
@@ -261,6 +271,21 @@ final readonly class Field
 
         // A widget has only the fields that it uses; some have the names of properties of other kinds.
         return isset(Properties::of(Layer::class)->all[$root]) || $this->isOfBox() || (! $layer->content instanceof Widget && $this->way->property($layer) !== null);
+    }
+
+    /** Where a stroke lies, and how it ends and turns, that says nothing of it; null of others. */
+    private static function usualOfStroke(string $path, Layer $layer): ?string
+    {
+        $steps = explode('.', $path);
+        $stroke = $steps[0] === 'strokes' ? ($layer->strokes[(int) ($steps[1] ?? 0)] ?? null) : null;
+        $onPath = $layer->content instanceof PathLayer;
+
+        return match ($steps[2] ?? '') {
+            'position' => $stroke?->lies($onPath)->value,
+            'cap' => $stroke?->ends($onPath)->value,
+            'join' => $stroke?->turns($onPath)->value,
+            default => null,
+        };
     }
 
     private function isPinned(Tree $tree, Layer $layer): bool
@@ -311,9 +336,9 @@ final readonly class Field
             LineLayer::kind() => new LineLayer,
             default => throw new InvalidInput('value', 'Shapes are box, ellipse and line.'),
         };
-        $unseen = $content instanceof LineLayer && $layer->stroke === null && $layer->fills !== [];
+        $colour = $content instanceof LineLayer && $layer->strokes === [] ? $layer->colour() : null;
 
-        return $layer->with(content: $content, stroke: $unseen ? new Stroke($layer->fills[0]->colour) : $layer->stroke);
+        return $layer->with(content: $content, strokes: $colour === null ? $layer->strokes : [Stroke::solid($colour)]);
     }
 
     /** @return Property<mixed>|null the property of the layer, or of its kind, of which this is a part */
@@ -328,22 +353,49 @@ final readonly class Field
         return $found;
     }
 
+    /** @return array{array<string, self>, array<string, self>} those by themselves, and those of wholes, by path */
+    private static function known(): array
+    {
+        /** @var array{array<string, self>, array<string, self>}|null $known */
+        static $known = null;
+        if ($known === null) {
+            $wholes = [];
+            $leaves = self::leaves(Properties::of(Layer::class)->all, '', $wholes);
+            foreach (Kinds::ALL as $class) {
+                // Widgets are set by what they have a use for.
+                $leaves += $class === Widget::class ? [] : self::leaves(Properties::of($class)->all, '', $wholes);
+            }
+            $field = fn (string $path, Property $property): self => new self($path, $property);
+            $known = [
+                [self::KIND => new self(self::KIND, null)] + array_combine(array_keys($leaves), array_map($field, array_keys($leaves), $leaves)),
+                array_combine(array_keys($wholes), array_map($field, array_keys($wholes), $wholes)),
+            ];
+        }
+
+        return $known;
+    }
+
     /**
      * What can be set of a thing, by path.
      *
+     * @param  array<string, Property<mixed>>  $of
+     * @param  array<string, Property<mixed>>  $wholes  takes in what can be set as a whole, too
      * @return array<string, Property<mixed>>
      */
-    private static function leaves(Properties $of, string $prefix): array
+    private static function leaves(array $of, string $prefix, array &$wholes): array
     {
         $found = [];
-        foreach ($of->all as $name => $property) {
+        foreach ($of as $name => $property) {
             if (! $property->field) {
                 continue;
             }
+            if ($property instanceof Inlined || $property instanceof Records) {
+                $wholes[$prefix.$name] = $property;
+            }
             $found += match (true) {
-                $property instanceof Spread => $property->parts(null),
-                $property instanceof Records => self::leaves(Properties::of($property->of), "{$prefix}{$name}.0."),
-                $property instanceof Record => ($property->hasShorthand() ? [$prefix.$name => $property] : []) + self::leaves(Properties::of($property->kind()), "{$prefix}{$name}."),
+                $property instanceof Spread => self::leaves($property->parts(null), $prefix, $wholes),
+                $property instanceof Records => self::leaves(Properties::of($property->of)->all, "{$prefix}{$name}.0.", $wholes),
+                $property instanceof Record => ($property->hasShorthand() ? [$prefix.$name => $property] : []) + self::leaves(Properties::of($property->kind())->all, "{$prefix}{$name}.", $wholes),
                 default => [$prefix.$name => $property],
             };
         }
@@ -356,6 +408,8 @@ final readonly class Field
     {
         $first = (string) preg_replace('/\.\d+(?=\.)/', '.0', $path);
 
-        return $first === $path ? null : (isset(self::all()[$first]) ? new self($path, self::all()[$first]->property) : null);
+        $like = $first === $path ? null : self::find($first);
+
+        return $like === null ? null : new self($path, $like->property);
     }
 }

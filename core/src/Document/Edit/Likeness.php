@@ -20,11 +20,11 @@ enum Likeness: string
         $root = match ($this) {
             self::Look => null,
             self::Fill => 'fills',
-            self::Stroke => 'stroke',
+            self::Stroke => 'strokes',
             self::Type => 'style',
         };
         $look = Look::of($layer, array_values(array_filter(Look::fields(), fn (Field $field): bool => ($root === null || $field->root() === $root) && ! ($this === self::Type && $field->path === 'style.align'))));
-        if ($look === [] || ($this === self::Stroke && $layer->stroke === null) || ($this === self::Fill && $layer->fills === [])) {
+        if ($look === [] || ($this === self::Stroke && $layer->strokes === []) || ($this === self::Fill && $layer->fills === [])) {
             return null;
         }
 

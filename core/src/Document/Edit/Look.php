@@ -9,23 +9,25 @@ use Kindred\Document\Layer;
 /** How a layer looks, apart from what it is and where it lies: what is copied from one to another, and by what layers are alike. */
 final class Look
 {
-    /** @return list<Field> in the order in which they are set: a family before its weights, a stroke before where it lies */
+    /** @return list<Field> in the order in which they are set: a family before its weights; of lists, such as fills, the whole */
     public static function fields(): array
     {
-        return array_values(array_filter(Field::all(), fn (Field $field): bool => $field->isLook() && ! $field->isShorthand()));
+        return array_values(array_filter(
+            [...Field::all(), ...Field::wholes()],
+            fn (Field $field): bool => $field->isLook() && ! $field->isShorthand() && ! $field->isInList(),
+        ));
     }
 
     /**
      * @param  list<Field>|null  $fields  null for all
-     * @return array<string, string> by the path of the property, as it is typed; without those that the layer does not have
+     * @return array<string, mixed> by the path of the property, as it is written; without those that the layer does not have
      */
     public static function of(Layer $layer, ?array $fields = null): array
     {
         $look = [];
         foreach ($fields ?? self::fields() as $field) {
-            $value = $field->of($layer);
-            if ($value !== null) {
-                $look[$field->path] = $value;
+            if ($field->of($layer) !== null) {
+                $look[$field->path] = $field->plain($layer);
             }
         }
 

@@ -18,7 +18,7 @@ final class Trials
     public static function fields(Layer $layer): array
     {
         $fields = array_values(array_filter(Field::all(), fn (Field $field): bool => $field->of($layer) !== null && ! $field->hasShorthand()
-            && ($field->isLook() || ($field->isSeen() && $field->tries() !== []) || $field->path === 'icon')));
+            && ($field->isLook() && (! $field->isInList() || $field->isColour() || $field->tries() !== []) || ($field->isSeen() && $field->tries() !== []) || $field->path === 'icon')));
         usort($fields, fn (Field $a, Field $b): int => self::rank($a) <=> self::rank($b));
 
         return $fields;

@@ -48,7 +48,7 @@ final readonly class ArrayLayer implements Expanding, InParts
 
     public function paint(): array
     {
-        return ['fills', 'stroke', 'corners'];
+        return ['fills' => [], 'strokes' => [], 'corners' => []];
     }
 
     /** How many columns there are at a width in px. */

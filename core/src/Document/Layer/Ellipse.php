@@ -15,6 +15,6 @@ final readonly class Ellipse implements LayerContent
 
     public function paint(): array
     {
-        return ['fills', 'stroke'];
+        return ['fills' => [], 'strokes' => ['sides']];
     }
 }

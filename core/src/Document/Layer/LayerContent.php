@@ -12,7 +12,7 @@ interface LayerContent extends Stored
     /** The kind's name in files and commands. */
     public static function kind(): string;
 
-    /** @return list<string> what of the paint of a layer a layer of this kind has: its properties, or parts of them */
+    /** @return array<string, list<string>> what of the paint of a layer a layer of this kind has, by property, with those of its parts that it has no use for */
     public function paint(): array;
 
     /** The content after its box was resized by these factors. */

@@ -24,7 +24,7 @@ final readonly class LineLayer implements LayerContent
 
     public function paint(): array
     {
-        return ['stroke.colour', 'stroke.width'];
+        return ['strokes' => ['position', 'sides']];
     }
 
     public function scaled(float $horizontally, float $vertically): self

@@ -26,7 +26,7 @@ final readonly class PathLayer implements LayerContent
 
     public function paint(): array
     {
-        return ['fills', 'stroke.colour', 'stroke.width'];
+        return ['fills' => [], 'strokes' => ['sides']];
     }
 
     public function scaled(float $horizontally, float $vertically): self

@@ -39,7 +39,7 @@ final readonly class Picture implements LayerContent
 
     public function paint(): array
     {
-        return ['fills', 'stroke', 'corners'];
+        return ['fills' => [], 'strokes' => [], 'corners' => []];
     }
 
     /** Whether all of it lies as `fit` alone lays it. */
@@ -57,15 +57,7 @@ final readonly class Picture implements LayerContent
      */
     public function place(float $width, float $height, array $size): Box
     {
-        [$across, $down] = [$width / max(1, $size[0]), $height / max(1, $size[1])];
-        [$x, $y] = match ($this->fit) {
-            PictureFit::Cover => [max($across, $down), max($across, $down)],
-            PictureFit::Contain => [min($across, $down), min($across, $down)],
-            PictureFit::Fill => [$across, $down],
-        };
-        [$wide, $high] = [$size[0] * $x * $this->zoom, $size[1] * $y * $this->zoom];
-
-        return new Box(($width - $wide) * $this->positionX, ($height - $high) * $this->positionY, $wide, $high);
+        return $this->fit->place($width, $height, $size, $this->zoom, $this->positionX, $this->positionY);
     }
 
     public function scaled(float $horizontally, float $vertically): self

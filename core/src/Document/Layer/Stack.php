@@ -37,7 +37,7 @@ final readonly class Stack implements Container
 
     public function paint(): array
     {
-        return ['fills', 'stroke', 'corners'];
+        return ['fills' => [], 'strokes' => [], 'corners' => []];
     }
 
     public function scaled(float $horizontally, float $vertically): self

@@ -49,7 +49,7 @@ final class Feed
 
         return match (true) {
             $slot === Slot::Shown => $layer->hidden ? 'no' : 'yes',
-            $slot === Slot::Colour => ($layer->fills[0] ?? null)?->colour->toHex() ?? '',
+            $slot === Slot::Colour => $layer->colour()?->toHex() ?? '',
             $content instanceof Text => $content->words,
             $content instanceof Picture => $content->asset,
             default => '',
@@ -59,7 +59,7 @@ final class Feed
     private static function coloured(Layer $layer, string $value): Layer
     {
         try {
-            return $layer->with(fills: [new Fill(Colour::parse($value))]);
+            return $layer->with(fills: [Fill::solid(Colour::parse($value))]);
         } catch (InvalidInput) {
             return $layer;
         }

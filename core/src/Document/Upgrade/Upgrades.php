@@ -15,10 +15,10 @@ use Kindred\Document\Entity;
 final class Upgrades
 {
     /** The version that is written. */
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     /** @var array<int, class-string<Step>> by the version that each leads to */
-    private const STEPS = [2 => Version2::class];
+    private const STEPS = [2 => Version2::class, 3 => Version3::class];
 
     /**
      * @param  array<array-key, mixed>  $properties  of a layer, all or some

@@ -55,7 +55,7 @@ final class Version2 implements Step
     private static function value(string $path, string $typed): mixed
     {
         try {
-            return Field::find($path)?->entered($typed, Typing::alone()) ?? ($path === 'words' ? $typed : null);
+            return Field::find((string) preg_replace('/^stroke\./', 'strokes.0.', $path))?->entered($typed, Typing::alone()) ?? ($path === 'words' ? $typed : null);
         } catch (InvalidInput) {
             return $typed;
         }

@@ -339,7 +339,7 @@ final class SvgReader
 
         return [
             'fills' => $fill === null ? [] : [['colour' => $fill->toHex()]],
-            'stroke' => $stroke === null || $width < 0.1 ? null : ['colour' => $stroke->toHex(), 'width' => round(min(200, $width), 3), 'position' => 'centre'],
+            'strokes' => $stroke === null || $width < 0.1 ? [] : [['colour' => $stroke->toHex(), 'width' => round(min(200, $width), 3), 'position' => 'centre']],
             'opacity' => max(0.0, min(1.0, $style->number('opacity', 1))),
         ];
     }

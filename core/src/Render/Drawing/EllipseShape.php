@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Render\Drawing;
 
+use Kindred\Document\Style\StrokePosition;
 use Kindred\Geometry\Box;
 use Kindred\Geometry\Outline;
 use Kindred\Geometry\PathData;
@@ -29,9 +30,19 @@ final readonly class EllipseShape implements Shape
         return Outline::ellipse($middle->x, $middle->y, $this->box->width / 2, $this->box->height / 2);
     }
 
+    public function isClosed(): bool
+    {
+        return true;
+    }
+
     public function grown(float $by): self
     {
         return new self(new Box($this->box->x - $by, $this->box->y - $by, max(0.0, $this->box->width + 2 * $by), max(0.0, $this->box->height + 2 * $by)));
+    }
+
+    public function frame(array $widths, StrokePosition $position): ?PathData
+    {
+        return null;
     }
 
     public function breadth(): float

@@ -6,29 +6,37 @@ namespace Kindred\Render\Drawing;
 
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Stroke;
+use Kindred\Document\Style\StrokePosition;
 
-/** A shape with what paints it: its fills, and over them its stroke. */
+/** A shape with what paints it: its fills, and over them its strokes. */
 final readonly class Figure implements Drawn
 {
     /**
      * @param  list<Fill>  $fills  the front one first
-     * @param  bool  $round  whether the stroke's ends and corners are round
+     * @param  list<Stroke>  $strokes  the front one first
+     * @param  bool  $onPath  whether it is a free path
      * @param  float|null  $line  of what is drawn as a line: how large a hand takes it to be, px; the smaller, the calmer
      */
-    private function __construct(public Shape $shape, public array $fills, public ?Stroke $stroke, public bool $round, public ?float $line)
+    private function __construct(public Shape $shape, public array $fills, public array $strokes, public bool $onPath, public ?float $line)
     {
     }
 
-    /** @param  list<Fill>  $fills */
-    public static function filled(Shape $shape, array $fills, ?Stroke $stroke, bool $round = false): self
+    /**
+     * @param  list<Fill>  $fills
+     * @param  list<Stroke>  $strokes
+     */
+    public static function filled(Shape $shape, array $fills, array $strokes, bool $onPath = false): self
     {
-        return new self($shape, $fills, $stroke, $round, null);
+        return new self($shape, Fill::seen($fills), Stroke::seen($strokes), $onPath, null);
     }
 
-    /** @param  float  $size  that a hand takes it to have, px: the smaller, the calmer it is drawn */
-    public static function line(Shape $shape, Stroke $stroke, float $size): self
+    /**
+     * @param  list<Stroke>  $strokes
+     * @param  float  $size  that a hand takes it to have, px: the smaller, the calmer it is drawn
+     */
+    public static function line(Shape $shape, array $strokes, float $size): self
     {
-        return new self($shape, [], $stroke, false, $size);
+        return new self($shape, [], Stroke::seen($strokes), false, $size);
     }
 
     public function paintedBy(Painter $painter): string
@@ -36,12 +44,17 @@ final readonly class Figure implements Drawn
         return $painter->figure($this);
     }
 
-    /** A stroke that does not go out with its shape lies on the edge. */
+    /** Where a stroke lies: what has no inside has it on its edge. */
+    public function lies(Stroke $stroke): StrokePosition
+    {
+        return $this->shape->isClosed() ? $stroke->lies($this->onPath) : StrokePosition::Centre;
+    }
+
     public function reach(): float
     {
-        $width = $this->stroke->width ?? 0.0;
-        $offset = $this->stroke === null || $this->shape->grown(1) === $this->shape ? 0.0 : $this->stroke->position->offset();
-
-        return $width * ($offset + 0.5);
+        return max([0.0, ...array_map(
+            fn (Stroke $stroke): float => max($stroke->sides?->widths() ?? [$stroke->width]) * ($this->lies($stroke)->offset() + 0.5),
+            $this->strokes,
+        )]);
     }
 }

@@ -4,7 +4,15 @@ declare(strict_types=1);
 
 namespace Kindred\Render\Drawing;
 
+use Kindred\Document\Style\BlendMode;
+use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Stroke;
+use Kindred\Document\Style\StrokeCap;
+use Kindred\Document\Style\StrokeJoin;
+use Kindred\Document\Style\StrokePosition;
+use Kindred\Geometry\Box;
+use Kindred\Geometry\Number;
+use Kindred\Render\PaintClasses;
 use Kindred\Render\Paints;
 use Kindred\Render\Svg;
 use Kindred\Render\TextMode;
@@ -13,7 +21,7 @@ use Kindred\Type\FaceBook;
 /** Paints exactly: every fill from back to front, then the stroke; words live or as outlines. */
 final readonly class FlatPainter implements Painter
 {
-    public function __construct(private FaceBook $faces, private TextMode $text)
+    public function __construct(private FaceBook $faces, private TextMode $text, private Brushes $brushes)
     {
     }
 
@@ -24,37 +32,123 @@ final readonly class FlatPainter implements Painter
 
     public function figure(Figure $figure): string
     {
-        $out = '';
-        foreach (array_reverse($figure->fills) as $fill) {
-            $out .= $figure->shape->element(Paints::attributes('fill', $fill->colour));
+        $out = $this->coated($figure->fills, 'fill', fn (array $paint): string => $figure->shape->element($paint));
+
+        foreach (array_reverse($figure->strokes) as $stroke) {
+            $out .= $this->stroke($figure, $stroke);
         }
 
-        return $figure->stroke === null ? $out : $out.$this->stroke($figure, $figure->stroke);
+        return $out;
     }
 
+    /**
+     * Something painted with each of its fills, back to front.
+     *
+     * @param  list<Fill>  $fills  the front one first
+     * @param  \Closure(array<string, string|float|null>): string  $draw
+     * @param  string|null  $transform  from the layer's coordinates to those in which it is drawn
+     */
+    private function coated(array $fills, string $property, \Closure $draw, ?string $transform = null): string
+    {
+        $out = '';
+        foreach (array_reverse($fills) as $fill) {
+            $brush = $this->brushes->brush($fill->paint, $fill->opacity, $property, $transform);
+            $out .= $brush->server.$draw($brush->attributes + ['class' => $fill->blend->className()]);
+        }
+        $blends = count($fills) > 1 && array_filter($fills, fn (Fill $fill): bool => $fill->blend !== BlendMode::Normal) !== [];
+
+        return $blends ? Svg::element('g', ['class' => PaintClasses::ISOLATED], $out) : $out;
+    }
+
+    /**
+     * A stroke inside or outside of a shape is that of a smaller or larger one, where there is one; otherwise one of twice the width of which
+     * only that part shows.
+     */
     private function stroke(Figure $figure, Stroke $stroke): string
     {
-        return $figure->shape->grown($stroke->position->offset() * $stroke->width)->element(
-            ['fill' => 'none'] + Paints::attributes('stroke', $stroke->colour) + ['stroke-width' => $stroke->width] + ($figure->round ? ['stroke-linejoin' => 'round', 'stroke-linecap' => 'round'] : []),
-        );
+        $position = $figure->lies($stroke);
+        $frame = $stroke->sides === null || $stroke->dash !== [] ? null : $figure->shape->frame($stroke->sides->widths(), $position);
+        if ($frame !== null) {
+            $brush = $this->brushes->brush($stroke->paint, $stroke->opacity, 'fill');
+
+            return $brush->server.Svg::element('path', ['d' => $frame->text(), 'fill-rule' => 'evenodd'] + $brush->attributes);
+        }
+        $brush = $this->brushes->brush($stroke->paint, $stroke->opacity, 'stroke');
+        $paint = fn (float $width): array => ['fill' => 'none'] + $brush->attributes + ['stroke-width' => $width] + self::lined($figure, $stroke);
+        if ($stroke->sides !== null && $figure->shape instanceof BoxShape) {
+            return $brush->server.$this->sides($figure->shape, $stroke, $position, $paint);
+        }
+        $shape = $position === StrokePosition::Centre ? $figure->shape : $figure->shape->grown($position->offset() * $stroke->width);
+
+        return $brush->server.($shape !== null ? $shape->element($paint($stroke->width)) : $this->half($figure->shape, $position, $figure->shape->element($paint($stroke->width * 2))));
+    }
+
+    /**
+     * Each side as a line of its own, for what is dashed.
+     *
+     * @param  \Closure(float): array<string, string|float|null>  $paint
+     */
+    private function sides(BoxShape $shape, Stroke $stroke, StrokePosition $position, \Closure $paint): string
+    {
+        $out = '';
+        foreach ($shape->edges($stroke->sides?->widths() ?? [0.0, 0.0, 0.0, 0.0], $position) as [$line, $width]) {
+            $out .= $line->element($paint($width));
+        }
+
+        return $out;
+    }
+
+    /** Only what of something lies inside a shape, or only what lies outside. */
+    private function half(Shape $shape, StrokePosition $position, string $drawn): string
+    {
+        $id = $this->brushes->id();
+        if ($position === StrokePosition::Inside) {
+            return Svg::element('clipPath', ['id' => $id], $shape->element([])).Svg::element('g', ['clip-path' => "url(#{$id})"], $drawn);
+        }
+        $all = $shape->outline()->bounds() ?? new Box(0, 0, 0, 0);
+        $far = 500.0;
+        $ground = new BoxShape(new Box($all->x - $far, $all->y - $far, $all->width + 2 * $far, $all->height + 2 * $far));
+
+        return Svg::element('mask', ['id' => $id, 'maskUnits' => 'userSpaceOnUse', 'x' => $ground->box->x, 'y' => $ground->box->y, 'width' => $ground->box->width, 'height' => $ground->box->height],
+            $ground->element(['fill' => '#ffffff']).$shape->element(['fill' => '#000000'])).Svg::element('g', ['mask' => "url(#{$id})"], $drawn);
+    }
+
+    /** @return array<string, string|null> dashes, ends and corners, where they are not as SVG has them anyway */
+    private static function lined(Figure $figure, Stroke $stroke): array
+    {
+        [$join, $cap] = [$stroke->turns($figure->onPath), $stroke->ends($figure->onPath)];
+
+        return [
+            'stroke-linejoin' => $join === StrokeJoin::Miter ? null : $join->value,
+            'stroke-linecap' => $cap === StrokeCap::Butt ? null : $cap->value,
+            'stroke-dasharray' => $stroke->dash === [] ? null : implode(' ', array_map(Number::text(...), $stroke->dash)),
+        ];
     }
 
     public function words(Words $words): string
     {
-        return $this->text === TextMode::Live ? $this->live($words) : $this->outlined($words);
+        $lines = $this->text === TextMode::Live ? $this->live($words) : $this->outlined($words);
+        [$name, $set] = $this->text === TextMode::Live ? ['text', $this->setting($words)] : ['path', ['d' => $lines]];
+
+        return $lines === '' ? '' : $this->coated($words->fills, 'fill', fn (array $paint): string => Svg::element(
+            $name,
+            self::classed($set, $paint),
+            $name === 'text' ? $lines : '',
+        ));
     }
 
     public function glyph(Glyph $glyph): string
     {
         $shapes = implode('', array_map(fn (array $node): string => Svg::element($node[0], $node[1]), $glyph->nodes));
+        $back = sprintf('scale(%s) translate(%s %s)', round(1 / max($glyph->scale, 1e-6), 5), round(-$glyph->x, 3), round(-$glyph->y, 3));
 
-        return Svg::element('g', [
+        return $this->coated($glyph->fills, 'stroke', fn (array $paint): string => Svg::element('g', [
             'transform' => sprintf('translate(%s %s) scale(%s)', round($glyph->x, 3), round($glyph->y, 3), round($glyph->scale, 5)),
             'fill' => 'none',
             'stroke-width' => $glyph->line,
             'stroke-linecap' => 'round',
             'stroke-linejoin' => 'round',
-        ] + Paints::attributes('stroke', $glyph->colour), $shapes);
+        ] + $paint, $shapes), $back);
     }
 
     public function image(Image $image): string
@@ -73,10 +167,21 @@ final readonly class FlatPainter implements Painter
         ]);
     }
 
+    /**
+     * @param  array<string, string|int|float|null>  $set
+     * @param  array<string, string|float|null>  $paint
+     * @return array<string, string|int|float|null> both together
+     */
+    private static function classed(array $set, array $paint): array
+    {
+        $classes = array_filter([$set['class'] ?? null, $paint['class'] ?? null], is_string(...));
+
+        return ['class' => $classes === [] ? null : implode(' ', $classes)] + $set + $paint;
+    }
+
+    /** The lines of words as SVG text. */
     private function live(Words $words): string
     {
-        $style = $words->style;
-        [$family, $weight] = $this->faces->nearest($style->family, $style->weight);
         $lines = '';
         foreach ($words->laid->lines as $line) {
             if (trim($line->text) !== '') {
@@ -84,7 +189,16 @@ final readonly class FlatPainter implements Painter
             }
         }
 
-        return $lines === '' ? '' : Svg::element('text', [
+        return $lines;
+    }
+
+    /** @return array<string, string|int|float|null> how they are set */
+    private function setting(Words $words): array
+    {
+        $style = $words->style;
+        [$family, $weight] = $this->faces->nearest($style->family, $style->weight);
+
+        return [
             'class' => 'set',
             'font-family' => "{$family}, sans-serif",
             'font-weight' => $weight,
@@ -93,9 +207,10 @@ final readonly class FlatPainter implements Painter
             'letter-spacing' => $style->letterSpacing === 0.0 ? null : $style->letterSpacing * $style->size,
             'xml:space' => 'preserve',
             'text-rendering' => 'geometricPrecision',
-        ] + Paints::attributes('fill', $words->colour), $lines);
+        ];
     }
 
+    /** The lines of words as path data. */
     private function outlined(Words $words): string
     {
         $style = $words->style;
@@ -105,6 +220,6 @@ final readonly class FlatPainter implements Painter
             $path .= $outlines->path($line->text, $line->x, $line->baseline, $style->size, $style->letterSpacing);
         }
 
-        return $path === '' ? '' : Svg::element('path', ['d' => $path] + Paints::attributes('fill', $words->colour));
+        return $path;
     }
 }

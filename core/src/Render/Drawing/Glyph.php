@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Render\Drawing;
 
-use Kindred\Paint\Colour;
+use Kindred\Document\Style\Fill;
 
 /** An icon: the shapes of its grid, drawn with one line. */
 final readonly class Glyph implements Drawn
@@ -15,8 +15,9 @@ final readonly class Glyph implements Drawn
      * @param  float  $y  of the grid's corner, px
      * @param  float  $scale  px for each unit of the grid
      * @param  float  $line  width in units of the grid
+     * @param  list<Fill>  $fills  that paint it, the front one first
      */
-    public function __construct(public array $nodes, public float $x, public float $y, public float $scale, public float $line, public Colour $colour)
+    public function __construct(public array $nodes, public float $x, public float $y, public float $scale, public float $line, public array $fills)
     {
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Render\Drawing;
 
+use Kindred\Document\Style\StrokePosition;
 use Kindred\Geometry\PathData;
 use Kindred\Geometry\Point;
 use Kindred\Render\Svg;
@@ -25,9 +26,19 @@ final readonly class LineShape implements Shape
         return PathData::parse("M{$this->from->x} {$this->from->y}L{$this->to->x} {$this->to->y}");
     }
 
-    public function grown(float $by): self
+    public function isClosed(): bool
     {
-        return $this;
+        return false;
+    }
+
+    public function grown(float $by): ?self
+    {
+        return null;
+    }
+
+    public function frame(array $widths, StrokePosition $position): ?PathData
+    {
+        return null;
     }
 
     public function breadth(): float

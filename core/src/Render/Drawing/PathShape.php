@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Render\Drawing;
 
+use Kindred\Document\Style\StrokePosition;
 use Kindred\Geometry\PathData;
 use Kindred\Render\Svg;
 
@@ -17,7 +18,7 @@ final readonly class PathShape implements Shape
 
     public function element(array $paint): string
     {
-        return Svg::element('path', ['d' => $this->d, 'fill-rule' => $this->evenOdd ? 'evenodd' : null] + $paint);
+        return Svg::element('path', ['d' => $this->d, 'fill-rule' => $this->evenOdd ? 'evenodd' : null, 'clip-rule' => $this->evenOdd && $paint === [] ? 'evenodd' : null] + $paint);
     }
 
     public function outline(): PathData
@@ -25,9 +26,19 @@ final readonly class PathShape implements Shape
         return PathData::parse($this->d);
     }
 
-    public function grown(float $by): self
+    public function isClosed(): bool
     {
-        return $this;
+        return str_contains($this->d, 'Z');
+    }
+
+    public function grown(float $by): ?self
+    {
+        return null;
+    }
+
+    public function frame(array $widths, StrokePosition $position): ?PathData
+    {
+        return null;
     }
 
     public function breadth(): float

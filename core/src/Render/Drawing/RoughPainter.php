@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Kindred\Render\Drawing;
 
+use Kindred\Document\Style\SideWidths;
 use Kindred\Document\Style\Stroke;
+use Kindred\Document\Style\StrokePosition;
 use Kindred\Geometry\Outline;
 use Kindred\Geometry\PathData;
 use Kindred\Paint\Colour;
@@ -27,7 +29,7 @@ final readonly class RoughPainter implements Painter
     /** A box less high or wide is drawn as the line that it is meant as, px. */
     private const RULE = 3.0;
 
-    public function __construct(private FaceBook $faces, private TextMode $text, private RoughPen $pen)
+    public function __construct(private FaceBook $faces, private TextMode $text, private RoughPen $pen, private Brushes $brushes)
     {
     }
 
@@ -39,19 +41,24 @@ final readonly class RoughPainter implements Painter
 
     public function figure(Figure $figure): string
     {
-        $fill = ($figure->fills[0] ?? null)?->colour;
+        $front = $figure->fills[0] ?? null;
+        $fill = $front?->colour();
         $line = $this->rule($figure, $fill);
         if ($line !== null) {
             return $line;
         }
-        if ($figure->line !== null && $figure->stroke !== null) {
-            return self::edge(...$this->pen->strokes($figure->shape->outline(), $figure->line), ...['colour' => $figure->stroke->colour, 'width' => $figure->stroke->width]);
+        $stroke = $figure->strokes[0] ?? null;
+        if ($figure->line !== null) {
+            return $stroke === null ? '' : self::edge(...$this->pen->strokes($figure->shape->outline(), $figure->line), ...['colour' => $stroke->colour(), 'width' => $stroke->width]);
         }
-        if ($fill === null && $figure->stroke === null) {
+        if ($fill === null && $stroke === null) {
             return '';
         }
+        if ($fill === null && $stroke->sides !== null && $figure->shape instanceof BoxShape) {
+            return $this->sides($figure->shape, $stroke, $stroke->sides);
+        }
 
-        return self::closed(...$this->pen->strokes($figure->shape->outline(), $figure->shape->breadth()), ...['fill' => $fill, 'stroke' => $figure->stroke]);
+        return self::closed(...$this->pen->strokes($figure->shape->outline(), $figure->shape->breadth()), ...['fill' => $fill, 'brush' => $front === null ? null : $this->brushes->brush($front->paint, $front->opacity, 'fill'), 'stroke' => $stroke]);
     }
 
     public function words(Words $words): string
@@ -77,19 +84,28 @@ final readonly class RoughPainter implements Painter
             'text-rendering' => 'geometricPrecision',
         ] : [];
 
-        return $lines === '' ? '' : Svg::element($this->text === TextMode::Live ? 'text' : 'g', $set + Paints::attributes('fill', $words->colour), $lines);
+        $front = $words->fills[0] ?? null;
+        if ($lines === '' || $front === null) {
+            return '';
+        }
+        $brush = $this->brushes->brush($front->paint, $front->opacity, 'fill');
+
+        return $brush->server.Svg::element($this->text === TextMode::Live ? 'text' : 'g', $set + $brush->attributes, $lines);
     }
 
     public function glyph(Glyph $glyph): string
     {
         $first = $second = '';
+        if ($glyph->fills === []) {
+            return '';
+        }
         foreach ($glyph->nodes as [$name, $attributes]) {
             $path = Outline::of($name, $attributes)?->mapped($glyph->scale, 0, 0, $glyph->scale, $glyph->x, $glyph->y);
             [$one, $two] = $path === null ? ['', ''] : $this->pen->strokes($path, 12 * $glyph->scale);
             [$first, $second] = [$first.$one, $second.$two];
         }
 
-        return self::edge($first, $second, $glyph->colour, $glyph->line * $glyph->scale);
+        return self::edge($first, $second, $glyph->fills[0]->colour(), $glyph->line * $glyph->scale);
     }
 
     /** What a hand cannot draw: kinds draw a placeholder in its stead. */
@@ -101,7 +117,7 @@ final readonly class RoughPainter implements Painter
     /** A box that is a rule, as a line; null for what is none. */
     private function rule(Figure $figure, ?Colour $fill): ?string
     {
-        $colour = $fill ?? $figure->stroke?->colour;
+        $colour = $fill ?? ($figure->strokes[0] ?? null)?->colour();
         if (! $figure->shape instanceof BoxShape || $colour === null || $figure->shape->breadth() >= self::RULE) {
             return null;
         }
@@ -110,6 +126,17 @@ final readonly class RoughPainter implements Painter
         $line = $box->width > $box->height ? "M0 {$midY}H{$box->width}" : "M{$midX} 0V{$box->height}";
 
         return self::edge(...$this->pen->strokes(PathData::parse($line), $figure->shape->breadth()), ...['colour' => $colour, 'width' => 1.0]);
+    }
+
+    /** The sides of a box that a stroke is on, each as a line. */
+    private function sides(BoxShape $shape, Stroke $stroke, SideWidths $sides): string
+    {
+        $out = '';
+        foreach ($shape->edges($sides->widths(), StrokePosition::Inside) as [$line, $width]) {
+            $out .= self::edge(...$this->pen->strokes($line->outline(), $shape->breadth()), ...['colour' => $stroke->colour(), 'width' => $width]);
+        }
+
+        return $out;
     }
 
     private function stretched(LaidLine $line, Face $hand, float $size): string
@@ -123,15 +150,15 @@ final readonly class RoughPainter implements Painter
     }
 
     /** A closed figure: filled along its first stroke, its edge drawn with both. */
-    private static function closed(string $first, string $second, ?Colour $fill, ?Stroke $stroke): string
+    private static function closed(string $first, string $second, ?Colour $fill, ?Brush $brush, ?Stroke $stroke): string
     {
         $pencil = Colour::parse($fill !== null && $fill->luminance() < 0.2 ? self::DARK_EDGE : self::EDGE);
         // Even a pale edge is drawn as dark as any other: a pencil has one lead.
-        $pale = $stroke !== null && $stroke->width <= 3 && ($fill === null || $fill->luminance() > 0.5) && $stroke->colour->luminance() > $pencil->luminance();
-        $colour = $stroke === null || $pale ? $pencil : $stroke->colour;
+        $pale = $stroke !== null && $stroke->width <= 3 && ($fill === null || $fill->luminance() > 0.5) && $stroke->colour()->luminance() > $pencil->luminance();
+        $colour = $stroke === null || $pale ? $pencil : $stroke->colour();
         $edge = Paints::attributes('stroke', $colour) + ['stroke-width' => $stroke === null ? null : max(0.8, $stroke->width * 0.7)];
 
-        return Svg::element('path', ['d' => $first] + Paints::attributes('fill', $fill) + $edge)
+        return ($brush === null ? '' : $brush->server).Svg::element('path', ['d' => $first] + ($brush === null ? Paints::attributes('fill', null) : $brush->attributes) + $edge)
             .($second === '' ? '' : Svg::element('path', ['d' => $second, 'fill' => 'none'] + $edge));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Render\Drawing;
 
+use Kindred\Document\Style\StrokePosition;
 use Kindred\Geometry\PathData;
 
 /** The outline of a figure. */
@@ -18,8 +19,18 @@ interface Shape
 
     public function outline(): PathData;
 
-    /** With its edge so many px further out; what has no inside is as it is. */
-    public function grown(float $by): self;
+    /** Whether it has an inside. */
+    public function isClosed(): bool;
+
+    /** With its edge so many px further out; null where that is not worked out. */
+    public function grown(float $by): ?self;
+
+    /**
+     * What a stroke of other widths at each side covers; null where it has no sides.
+     *
+     * @param  array{float, float, float, float}  $widths  px, at the top, right, bottom and left
+     */
+    public function frame(array $widths, StrokePosition $position): ?PathData;
 
     /** Its shorter side, px. */
     public function breadth(): float;

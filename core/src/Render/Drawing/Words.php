@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Kindred\Render\Drawing;
 
-use Kindred\Paint\Colour;
+use Kindred\Document\Style\Fill;
 use Kindred\Type\LaidText;
 use Kindred\Type\TextStyle;
 
 /** Words that are laid out. */
 final readonly class Words implements Drawn
 {
-    public function __construct(public LaidText $laid, public TextStyle $style, public Colour $colour)
+    /** @param  list<Fill>  $fills  the front one first */
+    public function __construct(public LaidText $laid, public TextStyle $style, public array $fills)
     {
     }
 

@@ -45,7 +45,7 @@ final readonly class IconDrawing implements KindDrawing
             $nodes,
             ($layer->box->width - $side) / 2 + (self::GRID / 2 - $centre->x) * $scale,
             ($layer->box->height - $side) / 2 + (self::GRID / 2 - $centre->y) * $scale,
-            $scale, $icon->line, Paints::front($layer->fills, $rendering->ink()),
+            $scale, $icon->line, Paints::fills($layer, $rendering->ink()),
         );
 
         return $rendering->editable ? [Grip::inside(new BoxShape(new Box(0, 0, $layer->box->width, $layer->box->height))), $glyph] : [$glyph];

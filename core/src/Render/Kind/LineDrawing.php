@@ -29,9 +29,9 @@ final readonly class LineDrawing implements KindDrawing
     {
         $rising = $layer->content instanceof LineLayer && $layer->content->rising;
         $shape = new LineShape(new Point(0, $rising ? $layer->box->height : 0), new Point($layer->box->width, $rising ? 0 : $layer->box->height));
-        $stroke = $layer->stroke ?? new Stroke(Colour::parse($rendering->ink()));
-        $figure = Figure::line($shape, $stroke, self::CALM);
+        $strokes = $layer->strokes === [] ? [Stroke::solid(Colour::parse($rendering->ink()))] : $layer->strokes;
+        $figure = Figure::line($shape, $strokes, self::CALM);
 
-        return $rendering->editable && Grip::helps($stroke->width) ? [$figure, Grip::along($shape, 0)] : [$figure];
+        return $rendering->editable && Grip::helps(max(array_map(fn (Stroke $stroke): float => $stroke->width, $strokes))) ? [$figure, Grip::along($shape, 0)] : [$figure];
     }
 }

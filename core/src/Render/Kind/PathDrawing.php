@@ -25,8 +25,8 @@ final readonly class PathDrawing implements KindDrawing
             return [];
         }
         $breadth = min($layer->box->width, $layer->box->height);
-        $figure = Figure::filled(new PathShape($path->d, $breadth, $path->evenOdd), $layer->fills, $layer->stroke, round: true);
+        $figure = Figure::filled(new PathShape($path->d, $breadth, $path->evenOdd), $layer->fills, $layer->strokes, onPath: true);
 
-        return $rendering->editable && $layer->fills === [] ? [$figure, Grip::along(new PathShape($path->d, $breadth), $layer->stroke->width ?? 0)] : [$figure];
+        return $rendering->editable && $layer->fills === [] ? [$figure, Grip::along(new PathShape($path->d, $breadth), $layer->strokes[0]->width ?? 0)] : [$figure];
     }
 }

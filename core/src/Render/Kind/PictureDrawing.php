@@ -45,9 +45,9 @@ final readonly class PictureDrawing implements KindDrawing
         }
 
         return [
-            ...($layer->fills === [] ? [] : [Figure::filled($shape, $layer->fills, null)]),
+            ...($layer->fills === [] ? [] : [Figure::filled($shape, $layer->fills, [])]),
             $this->image($layer, $picture, $shape, $rendering),
-            ...($layer->stroke === null ? [] : [Figure::filled($shape, [], $layer->stroke), ...($rendering->editable ? [Grip::inside($shape)] : [])]),
+            ...($layer->strokes === [] ? [] : [Figure::filled($shape, [], $layer->strokes), ...($rendering->editable ? [Grip::inside($shape)] : [])]),
         ];
     }
 
@@ -77,8 +77,8 @@ final readonly class PictureDrawing implements KindDrawing
 
         return [
             ...($rendering->editable && $rendering->finish === Finish::Rough ? [Grip::inside(new BoxShape($shape->box))] : []),
-            Figure::filled($shape, [new Fill(Colour::parse(self::GROUND))], $layer->stroke),
-            Figure::line($cross, new Stroke(Colour::parse(self::CROSS)), $shape->breadth()),
+            Figure::filled($shape, [Fill::solid(Colour::parse(self::GROUND))], $layer->strokes),
+            Figure::line($cross, [Stroke::solid(Colour::parse(self::CROSS))], $shape->breadth()),
         ];
     }
 }

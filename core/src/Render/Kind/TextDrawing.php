@@ -35,7 +35,7 @@ final readonly class TextDrawing implements KindDrawing
             return [];
         }
         $laid = $this->typesetter->lay($rendering->filled($text->words), $text->style, $text->wrapped ? $layer->box->width : null, $layer->box->width);
-        $words = new Words($laid, $text->style, Paints::front($layer->fills, $rendering->ink()));
+        $words = new Words($laid, $text->style, Paints::fills($layer, $rendering->ink()));
 
         return $rendering->editable ? [$this->grip($layer, $text, $laid), $words] : [$words];
     }

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Canvas;
+
+use App\Models\Project;
+use App\Pictures\Decoder;
+use Illuminate\Contracts\Cache\Repository as Cache;
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\Icon;
+use Kindred\Document\Layer\Text;
+use Kindred\Document\WorkingSet;
+use Kindred\Input\InvalidInput;
+use Kindred\Paint\Colour;
+use Kindred\Paint\Contrast;
+use Kindred\Render\Renderer;
+
+/** What is seen behind layers, as it is really drawn: gradients, pictures and all that lies between. */
+final readonly class Backdrop
+{
+    /** Pixels along a side that are looked at, at most. */
+    private const SIDE = 64;
+
+    private const KEPT = 600;
+
+    /** From these sizes on text is large, px, and px where it is bold (WCAG 2.2, large scale). */
+    private const LARGE = 24.0;
+
+    private const LARGE_BOLD = 18.66;
+
+    private const BOLD = 700;
+
+    public function __construct(private TreeLoader $store, private Pictures $pictures, private Renderer $renderer, private Raster $raster, private Decoder $decoder, private Cache $cache)
+    {
+    }
+
+    /**
+     * How a colour of a layer stands out: ratios, what they are to be, and the nearest colours that reach it.
+     *
+     * @return array{worst: float, typical: float, of: string, aims: list<array{name: string, ratio: float, reached: bool, nearest: Colour|null}>}|null null for what lies on no screen
+     *
+     * @throws InvalidInput where it is no colour
+     */
+    public function contrast(Project $project, string $id, string $colour): ?array
+    {
+        $tree = $this->store->load($project, new WorkingSet(layers: [$id]));
+        $layer = $tree->layers[$id] ?? null;
+        if ($layer === null || $layer->screen === null || $tree->expanding($layer) !== []) {
+            return null;
+        }
+        $contrast = Contrast::against($this->pixels($project, $layer));
+        $chosen = Colour::parse($colour, 'colour');
+        $worst = $contrast->worst($chosen);
+        [$of, $aims] = $this->aims($layer);
+
+        return ['worst' => $worst, 'typical' => $contrast->typical($chosen), 'of' => $of, 'aims' => array_map(fn (string $name, float $ratio): array => [
+            'name' => $name, 'ratio' => $ratio, 'reached' => $worst >= $ratio, 'nearest' => $worst >= $ratio ? null : $contrast->nearest($chosen, $ratio),
+        ], array_keys($aims), $aims)];
+    }
+
+    /** @return array{string, array<string, float>} what it is taken for, and the ratios it needs, by their levels */
+    private function aims(Layer $layer): array
+    {
+        if (! $layer->content instanceof Text) {
+            return [$layer->content instanceof Icon ? 'an icon' : 'graphics', ['AA' => 3.0]];
+        }
+        $style = $layer->content->style;
+        $large = $style->size >= self::LARGE || ($style->size >= self::LARGE_BOLD && $style->weight >= self::BOLD);
+
+        return $large ? ['large text', ['AA' => 3.0, 'AAA' => 4.5]] : ['text', ['AA' => 4.5, 'AAA' => 7.0]];
+    }
+
+    /** @return list<array{int, int, int, int}> red, green, blue, pixels */
+    private function pixels(Project $project, Layer $layer): array
+    {
+        return $this->cache->remember("behind:{$project->id}:{$layer->id}:{$project->sequence}", self::KEPT, function () use ($project, $layer): array {
+            $tree = $this->store->withLayersOf($project, [$layer->screen ?? '']);
+            $rendering = $this->pictures->standalone($project);
+            $svg = $this->renderer->behind($tree, $tree->layer($layer->id), $rendering);
+            $extent = $this->renderer->extent($tree, [$tree->layer($layer->id)]);
+
+            return $this->decoder->colours($this->raster->png($svg, min(1, self::SIDE / max($extent->width, $extent->height))), self::SIDE);
+        });
+    }
+}

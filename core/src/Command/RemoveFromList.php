@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Command;
+
+use Kindred\Document\Tree;
+
+/** Takes an entry out of a list of layers, such as a fill; layers without one there are left as they are. */
+final readonly class RemoveFromList implements Command
+{
+    use OnLists;
+
+    public static function type(): string
+    {
+        return 'remove-from-list';
+    }
+
+    public function label(Tree $before): string
+    {
+        return "Remove from the {$this->list->label()} of ".$this->naming($before, $this->layers);
+    }
+
+    private function check(): void
+    {
+        $this->at();
+    }
+
+    private function changed(array $list): array
+    {
+        array_splice($list, $this->at(), 1);
+
+        return $list;
+    }
+
+    private function at(): int
+    {
+        return $this->in->whole('at', 0, 1000);
+    }
+}

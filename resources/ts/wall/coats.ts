@@ -1,0 +1,151 @@
+/** The fills and strokes in the facets: added, removed, reordered, their kind changed, their details opened. */
+import type { Answer, Command } from './messages.ts';
+
+export interface CoatDesk {
+    /** A change of what the facets speak of. */
+    edit: (command: Command) => Promise<Answer | null>;
+    /** A picture is chosen, and its hash given. */
+    picture: () => Promise<string | null>;
+}
+
+/** A line made of dots or dashes, for a stroke of a width in px. */
+const LINES: Record<string, (width: number) => { dash: number[]; cap: string }> = {
+    dots: (width) => ({ dash: [0, width * 2], cap: 'round' }),
+    dashes: (width) => ({ dash: [width * 3, width * 2], cap: 'butt' }),
+    line: () => ({ dash: [], cap: 'butt' }),
+};
+
+export class Coats {
+    /** Whose details are open: they stay so from one selection to the next. */
+    private readonly open = new Set<string>();
+    private lifted: string | null = null;
+
+    constructor(private readonly place: HTMLElement, private readonly desk: CoatDesk) {
+        place.addEventListener('change', (event) => this.changed(event.target as HTMLElement), true);
+        place.addEventListener('dragstart', (event) => {
+            const label = event.target instanceof Element ? event.target.closest('[data-lift]') : null;
+            this.lifted = label?.closest<HTMLElement>('[data-coat]')?.dataset['coat'] ?? null;
+            if (this.lifted) event.dataTransfer!.effectAllowed = 'move';
+        });
+        place.addEventListener('dragover', (event) => this.over(event));
+        place.addEventListener('drop', (event) => this.drop(event));
+        place.addEventListener('dragend', () => this.mark(null));
+    }
+
+    /** Paints the wells, and opens again what was open. */
+    drawn(): void {
+        for (const well of this.place.querySelectorAll<HTMLElement>('[data-shows]')) well.style.background = well.dataset['shows'] === '' ? '' : `${layered(well.dataset['shows']!)}, var(--chequer)`;
+        for (const details of this.place.querySelectorAll<HTMLElement>('[data-details]')) this.show(details.dataset['details']!, this.open.has(details.dataset['details']!));
+    }
+
+    /** True when the press was on something of these. */
+    pressed(button: HTMLElement): boolean {
+        const { id, at, list, value } = button.dataset;
+        switch (button.dataset['do']) {
+            case 'details': this.toggle(id!); return true;
+            case 'add-to-list': this.add(list!, JSON.parse(button.dataset['entry']!) as object); return true;
+            case 'remove-from-list': void this.desk.edit({ type: 'remove-from-list', list, at: Number(at) }); return true;
+            case 'move-in-list': void this.desk.edit({ type: 'move-in-list', list, from: Number(at), to: Number(button.dataset['to']) }); return true;
+            case 'remove-stop': void this.desk.edit({ type: 'change-paint', paint: id, stops: 'remove', stop: Number(at) }); return true;
+            case 'regradient': void this.desk.edit({ type: 'change-paint', paint: id, stops: value }); return true;
+            case 'copy-css': void navigator.clipboard.writeText(this.place.querySelector<HTMLInputElement>(`#${button.dataset['of']}`)!.value); return true;
+            case 'line-of': this.line(id!, value!); return true;
+            case 'paint-picture': void this.pictured(id!); return true;
+            default: return false;
+        }
+    }
+
+    /** Opens the details of one. */
+    reveal(coat: string): void {
+        this.open.add(coat);
+        this.show(coat, true);
+    }
+
+    private toggle(coat: string): void {
+        const opens = !this.open.has(coat);
+        if (opens) this.open.add(coat);
+        else this.open.delete(coat);
+        this.show(coat, opens);
+    }
+
+    private show(coat: string, open: boolean): void {
+        const details = this.place.querySelector<HTMLElement>(`[data-details="${coat}"]`);
+        if (details) details.hidden = !open;
+        this.place.querySelector(`[data-do=details][data-id="${coat}"]`)?.setAttribute('aria-expanded', String(open));
+    }
+
+    private add(list: string, entry: object): void {
+        void this.desk.edit({ type: 'add-to-list', list, entry });
+    }
+
+    private changed(target: HTMLElement): void {
+        const { repaint, side } = target.dataset;
+        if (repaint) {
+            const to = (target as HTMLSelectElement).value;
+            if (to === 'picture') void this.pictured(repaint);
+            else void this.desk.edit({ type: 'change-paint', paint: repaint, to });
+        }
+        if (side) this.sides(side);
+    }
+
+    /** Sides that are left empty are as wide as the stroke; all empty, it has no sides of its own. */
+    private sides(stroke: string): void {
+        const fields = [...this.place.querySelectorAll<HTMLInputElement>(`[data-side="${stroke}"]`)];
+        const width = this.width(stroke);
+        const own = fields.some(({ value }) => value.trim() !== '');
+        const value = own ? Object.fromEntries(fields.map((field) => [field.dataset['name'], field.value.trim() === '' ? width : Math.max(0, Number(field.value)) || 0])) : null;
+        void this.desk.edit({ type: 'put-field', field: `${stroke}.sides`, value });
+    }
+
+    private line(stroke: string, name: string): void {
+        const { dash, cap } = LINES[name]!(this.width(stroke));
+        void this.desk.edit({ type: 'put-field', field: `${stroke}.dash`, value: dash }).then(() => this.desk.edit({ type: 'put-field', field: `${stroke}.cap`, value: cap }));
+    }
+
+    private width(stroke: string): number {
+        return Number(this.place.querySelector<HTMLInputElement>(`[data-field="${stroke}.width"]`)?.value) || 1;
+    }
+
+    private async pictured(coat: string): Promise<void> {
+        const asset = await this.desk.picture();
+        const kind = this.place.querySelector<HTMLSelectElement>(`[data-repaint="${coat}"]`);
+        if (asset === null) {
+            for (const option of kind?.options ?? []) option.selected = option.defaultSelected;
+            return;
+        }
+        // Another picture is laid as the one before it.
+        void this.desk.edit(this.place.querySelector(`[data-field="${coat}.fit"]`) ? { type: 'put-field', field: `${coat}.asset`, value: asset } : { type: 'put-field', field: `${coat}.paint`, value: { kind: 'picture', asset } });
+    }
+
+    private over(event: DragEvent): void {
+        const row = this.under(event);
+        if (!row) return;
+        event.preventDefault();
+        this.mark(row);
+    }
+
+    private drop(event: DragEvent): void {
+        const row = this.under(event);
+        this.mark(null);
+        if (!row) return;
+        event.preventDefault();
+        const [list, from] = this.lifted!.split('.') as [string, string];
+        const to = row.dataset['coat']!.split('.')[1]!;
+        this.lifted = null;
+        if (from !== to) void this.desk.edit({ type: 'move-in-list', list, from: Number(from), to: Number(to) });
+    }
+
+    /** The line of the same list under the pointer. */
+    private under(event: DragEvent): HTMLElement | null {
+        const row = event.target instanceof Element ? event.target.closest<HTMLElement>('[data-coat]') : null;
+        return row && this.lifted && row.dataset['coat']!.split('.')[0] === this.lifted.split('.')[0] && row.querySelector('[data-lift]') ? row : null;
+    }
+
+    private mark(row: HTMLElement | null): void {
+        for (const one of this.place.querySelectorAll('[data-coat].over')) one.classList.toggle('over', one === row);
+        row?.classList.add('over');
+    }
+}
+
+/** A colour as a layer that can lie over another. */
+const layered = (css: string): string => (css.includes('gradient(') ? css : `linear-gradient(${css}, ${css})`);

@@ -1,0 +1,122 @@
+/** A colour taken from the wall: read from what the server draws of a screen, with what lies around it enlarged. */
+import type { Camera } from './camera.ts';
+import type { Gestures } from './gestures.ts';
+import type { Picture } from './picture.ts';
+
+/** Pixels of the picture to a px of the screen. */
+const SCALE = 2;
+/** Pixels that are shown around the one that is meant, to each side, and how large each is. */
+const AROUND = 6;
+const CELL = 10;
+/** px from the pointer to what is shown of it. */
+const APART = 18;
+
+export class Taking {
+    private readonly box = document.createElement('div');
+    private readonly canvas = document.createElement('canvas');
+    private readonly said = document.createElement('output');
+    /** The pictures of screens, for as long as a colour is being taken. */
+    private readonly drawn = new Map<string, CanvasRenderingContext2D | null>();
+    private end: ((colour: string | null) => void) | null = null;
+    private colour: string | null = null;
+
+    constructor(private readonly wall: HTMLElement, private readonly camera: Camera, private readonly picture: Picture, private readonly gestures: () => Gestures, private readonly url: string) {
+        this.box.id = 'taking';
+        this.box.hidden = true;
+        this.canvas.width = this.canvas.height = (AROUND * 2 + 1) * CELL;
+        this.box.append(this.canvas, this.said);
+        document.body.append(this.box);
+        wall.addEventListener('pointermove', (event) => this.follow(event), true);
+        for (const kind of ['pointerdown', 'pointerup', 'click'] as const) document.addEventListener(kind, (event) => this.press(event), true);
+        document.addEventListener('keydown', (event) => {
+            if (!this.end || event.key !== 'Escape') return;
+            event.stopPropagation();
+            event.preventDefault();
+            this.finish(null);
+        }, true);
+    }
+
+    /** Until a place is pressed; null with Escape, or with a press beside the wall. */
+    take(): Promise<string | null> {
+        this.finish(null);
+        this.drawn.clear();
+        this.colour = null;
+        this.wall.classList.add('taking');
+        for (const screen of this.picture.screens()) if (this.isNear(screen)) void this.draw(screen.dataset['screen']!);
+        return new Promise((end) => (this.end = end));
+    }
+
+    private isNear(screen: HTMLElement): boolean {
+        const [at, wall] = [screen.getBoundingClientRect(), this.wall.getBoundingClientRect()];
+        return at.right > wall.left && at.left < wall.right && at.bottom > wall.top && at.top < wall.bottom;
+    }
+
+    private async draw(screen: string): Promise<void> {
+        if (this.drawn.has(screen)) return;
+        this.drawn.set(screen, null);
+        const image = new Image();
+        image.src = `${this.url.replace('SCREEN', screen)}?scale=${SCALE}&bare=1`;
+        await image.decode().catch(() => undefined);
+        if (image.width === 0) return;
+        const canvas = document.createElement('canvas');
+        [canvas.width, canvas.height] = [image.width, image.height];
+        const context = canvas.getContext('2d', { willReadFrequently: true })!;
+        context.drawImage(image, 0, 0);
+        this.drawn.set(screen, context);
+    }
+
+    private follow(event: PointerEvent): void {
+        if (!this.end) return;
+        const at = this.camera.toWall(event);
+        const screen = this.gestures().screenAt(at);
+        const context = this.drawn.get(screen) ?? null;
+        this.colour = null;
+        this.box.hidden = context === null;
+        if (screen !== '') void this.draw(screen);
+        if (context === null) return;
+        const frame = this.picture.screenBox(screen);
+        const [x, y] = [Math.floor((at.x - frame.x) * SCALE), Math.floor((at.y - frame.y) * SCALE)];
+        const [r, g, b] = context.getImageData(x, y, 1, 1).data as unknown as [number, number, number];
+        this.colour = `#${[r, g, b].map((one) => one.toString(16).padStart(2, '0')).join('')}`;
+        this.said.textContent = this.colour;
+        this.enlarge(context, x, y);
+        const { width, height } = this.box.getBoundingClientRect();
+        const left = event.clientX + APART + width > innerWidth ? event.clientX - APART - width : event.clientX + APART;
+        const top = event.clientY + APART + height > innerHeight ? event.clientY - APART - height : event.clientY + APART;
+        Object.assign(this.box.style, { left: `${left}px`, top: `${top}px` });
+    }
+
+    private enlarge(from: CanvasRenderingContext2D, x: number, y: number): void {
+        const to = this.canvas.getContext('2d')!;
+        const side = AROUND * 2 + 1;
+        to.imageSmoothingEnabled = false;
+        to.clearRect(0, 0, this.canvas.width, this.canvas.height);
+        to.drawImage(from.canvas, x - AROUND, y - AROUND, side, side, 0, 0, side * CELL, side * CELL);
+        to.strokeStyle = '#000';
+        to.strokeRect(AROUND * CELL - 0.5, AROUND * CELL - 0.5, CELL + 1, CELL + 1);
+        to.strokeStyle = '#fff';
+        to.strokeRect(AROUND * CELL + 0.5, AROUND * CELL + 0.5, CELL - 1, CELL - 1);
+    }
+
+    /** Nothing else hears of the press, up to its click. */
+    private press(event: Event): void {
+        if (!this.end) return;
+        event.stopPropagation();
+        event.preventDefault();
+        if (event.type === 'pointerdown') {
+            const onWall = this.wall.contains(event.target as Node);
+            if (onWall) this.follow(event as PointerEvent);
+            else this.colour = null;
+            if (onWall && this.colour === null) return;
+        }
+        if (event.type === 'click') this.finish(this.colour);
+    }
+
+    private finish(colour: string | null): void {
+        const end = this.end;
+        this.end = null;
+        this.box.hidden = true;
+        this.wall.classList.remove('taking');
+        end?.(colour);
+    }
+}

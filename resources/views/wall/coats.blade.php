@@ -1,0 +1,31 @@
+{{-- What a layer is painted with, front to back: a line for each fill or stroke, its details in place. --}}
+@php($label = fn (int $i) => $i === 0 ? $word : $word.' '.($i + 1))
+@foreach ($coats[$list] ?? [] as $i => $coat)
+    @php([$at, $id] = ["{$list}.{$i}", "f-{$list}-{$i}-paint"])
+    <div class="coat" data-coat="{{ $at }}" @if ($coat['line']) data-line="{{ json_encode($coat['line']) }}" @endif>
+        <div class="row">
+            <label for="{{ $id }}" @if ($i < $numbers[$list]) data-lift draggable="true" title="Drag up or down to reorder" @endif>{{ $label($i) }}</label>
+            <span class="with-well">
+                <button type="button" class="well" data-do="colour" data-of="{{ $id }}" data-shows="{{ $coat['shows'] }}" aria-label="{{ $label($i) }}, choose" aria-haspopup="dialog"></button>
+                <input class="field" id="{{ $id }}" data-field="{{ $at }}.paint" data-paint value="{{ $coat['paint']['value'] }}" placeholder="{{ $coat['paint']['mixed'] ? 'mixed' : 'none' }}" title="A colour or a gradient, as CSS writes it" autocomplete="off" spellcheck="false">
+                @if ($i < $numbers[$list])
+                    <button type="button" class="icon-button" data-do="set" data-name="{{ $at }}.hidden" data-value="{{ $coat['hidden'] ? 'false' : 'true' }}" aria-pressed="{{ $coat['hidden'] ? 'true' : 'false' }}" title="{{ $coat['hidden'] ? 'Show' : 'Hide' }}" aria-label="{{ $coat['hidden'] ? 'Show' : 'Hide' }} {{ strtolower($label($i)) }}"><x-glyph :name="$coat['hidden'] ? 'eye-off' : 'eye'"/></button>
+                    <button type="button" class="icon-button" data-do="details" data-id="{{ $at }}" aria-expanded="false" aria-controls="d-{{ $list }}-{{ $i }}" title="Details" aria-label="Details of {{ strtolower($label($i)) }}"><x-glyph name="sliders-horizontal"/></button>
+                @endif
+            </span>
+        </div>
+        @if ($i < $numbers[$list])
+            <div class="details" id="d-{{ $list }}-{{ $i }}" data-details="{{ $at }}" hidden>
+                @include('wall.coat')
+                <div class="row"><span class="label"></span><span class="flex gap-1">
+                    <button type="button" class="button" data-do="remove-from-list" data-list="{{ $list }}" data-at="{{ $i }}"><x-glyph name="minus"/> Remove</button>
+                    @if ($i > 0)<button type="button" class="button quiet !px-1.5" data-do="move-in-list" data-list="{{ $list }}" data-at="{{ $i }}" data-to="{{ $i - 1 }}" aria-label="Move {{ strtolower($label($i)) }} up" title="Move up"><x-glyph name="arrow-up"/></button>@endif
+                    @if ($i < $numbers[$list] - 1)<button type="button" class="button quiet !px-1.5" data-do="move-in-list" data-list="{{ $list }}" data-at="{{ $i }}" data-to="{{ $i + 1 }}" aria-label="Move {{ strtolower($label($i)) }} down" title="Move down"><x-glyph name="arrow-down"/></button>@endif
+                </span></div>
+            </div>
+        @endif
+    </div>
+@endforeach
+@if ($numbers[$list] > 0)
+    <div class="row"><span class="label"></span><button type="button" class="button quiet justify-self-start !min-h-0 !px-1" data-do="add-to-list" data-list="{{ $list }}" data-entry="{{ json_encode($fresh[$list]) }}" title="In front of the others"><x-glyph name="plus"/> {{ $word }}</button></div>
+@endif
