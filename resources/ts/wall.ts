@@ -38,6 +38,7 @@ import { Selection } from './wall/selection.ts';
 import type { Answer } from './wall/messages.ts';
 import { Problem, send, Server } from './wall/server.ts';
 import { DataSheet } from './wall/sheet.ts';
+import { wireSight } from './wall/sight.ts';
 import { Stills } from './wall/stills.ts';
 import { Styling } from './wall/styling.ts';
 import { askAgain, foldMasthead, ZoomField } from './wall/surroundings.ts';
@@ -93,6 +94,8 @@ const drawing = document.getElementById('overlay') as unknown as SVGSVGElement;
 const threads = new Threads(drawing, camera, picture, selection);
 const overlay = new Overlay(drawing, camera, picture, selection);
 overlay.followed = () => facets.frame();
+
+wireSight(wall, project);
 
 /* What is said to the server, and what it says */
 

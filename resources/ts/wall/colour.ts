@@ -85,7 +85,7 @@ export class ColourField {
         });
         document.addEventListener('pointerdown', (event) => {
             const target = event.target as Element;
-            if (!this.box.hidden && !this.box.contains(target) && !target.closest('[data-do=colour], #taking') && target !== this.field) this.close(false);
+            if (!this.box.hidden && !this.box.contains(target) && !target.closest('[data-do=colour], .taking') && target !== this.field) this.close(false);
         }, true);
     }
 

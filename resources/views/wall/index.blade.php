@@ -16,6 +16,7 @@
             <span class="lenses" role="group" aria-label="Lenses">
             <button class="button quiet" data-act="grid" aria-pressed="true" title="Grid: layout grids, ruler guides and rulers">Grid</button>
             <button class="button quiet" data-act="threads" aria-pressed="true" title="Threads: the drawn lines of cues">Threads</button>
+            @include('wall.sight')
             </span>
             </div></details>
             <span class="lenses mr-2" role="group" aria-label="Panels">
