@@ -301,7 +301,7 @@ test('many texts get another size, weight and colour at once', async () => {
     await write('style-size', '31');
     await page.locator('#f-style-weight').selectOption('700');
     await saved(page);
-    await write('fills-0-colour', '#17594f');
+    await write('fills-0-paint', '#17594f');
     for (const id of [a!, b!]) {
         await expect(layer(id).locator('text')).toHaveAttribute('font-size', '31');
         await expect(layer(id).locator('text')).toHaveAttribute('font-weight', '700');

@@ -2,7 +2,6 @@
 import { layerOf, inOneCopy } from './address.ts';
 import { Coats } from './coats.ts';
 import { ColourField } from './colour.ts';
-import type { GradientLine } from './gradients.ts';
 import { isField, isWhole, isWritten, told, WRITTEN, type Field } from './fields.ts';
 import { Fragment } from './fragments.ts';
 import { short } from './geometry.ts';
@@ -10,7 +9,7 @@ import { Labels } from './labels.ts';
 import type { Picture } from './picture.ts';
 import { Reflow } from './reflow.ts';
 import type { Selection } from './selection.ts';
-import type { Answer, Command } from './messages.ts';
+import type { Answer, Command, GradientLine } from './messages.ts';
 import { fresh, type Problem, type Server } from './server.ts';
 
 /** What the facets speak of: a change that is made in them is one of this, whatever is selected by then. */

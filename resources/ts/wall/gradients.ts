@@ -4,11 +4,7 @@ import { draw } from './overlay.ts';
 import { chosen, type Parts } from './parts.ts';
 import type { Drag } from './placing.ts';
 import { Reflow } from './reflow.ts';
-import type { Command } from './messages.ts';
-
-interface Stop { colour: string; at: number; hint?: number }
-/** As the server tells it, px of the layer: what `places` are at its ends. */
-export interface GradientLine { paint: string; kind: 'linear' | 'radial' | 'conic'; from: Point; to: Point; across: Point | null; places: [number, number]; stops: Stop[] }
+import type { Command, GradientLine, GradientStop } from './messages.ts';
 
 /** px of the window: a stop that is pulled so far off the line goes, and a press so near to it is one on it. */
 const OFF = 28;
@@ -142,8 +138,8 @@ export class Gradients {
     }
 
     private moving(start: GradientLine, stop: number, matrix: Matrix, at: (moved: PointerEvent) => Point): Drag {
-        const sorted = (stops: Stop[]): Stop[] => [...stops].sort((a, b) => a.at - b.at);
-        const left = (line: GradientLine): Stop[] => sorted(line.stops.filter((_, i) => i !== this.gone));
+        const sorted = (stops: GradientStop[]): GradientStop[] => [...stops].sort((a, b) => a.at - b.at);
+        const left = (line: GradientLine): GradientStop[] => sorted(line.stops.filter((_, i) => i !== this.gone));
         const view = (p: Point): Point => this.on.camera.toView(apply(matrix, p));
         return this.dragging((line) => ({ type: 'put-field', ...chosen(this.on), ...this.on.facets.inCell, field: `${start.paint}.stops`, value: left(line) }), (moved) => {
             const place = this.place(start, at(moved));

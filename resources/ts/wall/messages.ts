@@ -1,4 +1,5 @@
 /** What the browser and the server say to each other about edits. */
+import type { Point } from './geometry.ts';
 
 export interface Patch {
     layer?: string;
@@ -45,3 +46,8 @@ export interface CellsPatch {
 export interface Answer { base: number; sequence: number; label: string; patches: Patch[]; added: string[]; made: number | null }
 
 export type Command = { type: string } & Record<string, unknown>;
+
+export interface GradientStop { colour: string; at: number; hint?: number }
+
+/** The line of a gradient, px of its layer: what `places` are at its ends. */
+export interface GradientLine { paint: string; kind: 'linear' | 'radial' | 'conic'; from: Point; to: Point; across: Point | null; places: [number, number]; stops: GradientStop[] }

@@ -29,7 +29,10 @@ use Kindred\Render\Svg;
 final class Brushes
 {
     /** Wedges of a conic gradient differ by so much of 255 at most. */
-    private const WEDGE = 2.0;
+    private const WEDGE = 1.0;
+
+    /** Radii of less, px, are none. */
+    private const TINY = 0.005;
 
     private int $made = 0;
 
@@ -56,6 +59,12 @@ final class Brushes
     {
         if ($paint instanceof Solid) {
             return new Brush(Paints::attributes($property, $opacity >= 1 ? $paint->colour : $paint->colour->withAlpha($paint->colour->alpha * $opacity)));
+        }
+        if ($paint instanceof RadialGradient && min($paint->radii($this->width, $this->height)) < self::TINY) {
+            // Nothing of it is seen but what lies beyond its last stop (CSS Images 4, section 3.2.3).
+            $ramp = $paint->ramp();
+
+            return $this->brush(new Solid($paint->repeats ? $ramp->mean() : Colour::ofSrgb(...$ramp->at(INF))), $opacity, $property, $transform);
         }
         $id = $this->id();
         $server = match (true) {
@@ -93,7 +102,7 @@ final class Brushes
         // What repeats begins anew at the middle with what is there by then.
         $to = $repeats ? $ramp->end() - $ramp->start() : max(1.0, $ramp->end());
         $centre = $paint->centre($this->width, $this->height);
-        [$across, $down] = array_map(fn (float $radius): float => max($radius, 0.001), $paint->radii($this->width, $this->height));
+        [$across, $down] = $paint->radii($this->width, $this->height);
         $n = Number::text(...);
         $squeeze = $across === $down ? '' : sprintf('translate(%s %s) scale(1 %s) translate(%s %s)', $n($centre->x), $n($centre->y), round($down / $across, 6), $n(-$centre->x), $n(-$centre->y));
 

@@ -32,13 +32,31 @@ final readonly class FlatPainter implements Painter
 
     public function figure(Figure $figure): string
     {
-        $out = $this->coated($figure->fills, 'fill', fn (array $paint): string => $figure->shape->element($paint));
+        $out = $this->filled($figure->shape, $figure->fills);
 
         foreach (array_reverse($figure->strokes) as $stroke) {
             $out .= $this->stroke($figure, $stroke);
         }
 
         return $out;
+    }
+
+    /**
+     * Several fills are cut to their shape together: each by itself would show along its smoothed edge.
+     *
+     * @param  list<Fill>  $fills  the front one first
+     */
+    private function filled(Shape $shape, array $fills): string
+    {
+        $around = count($fills) > 1 ? $shape->outline()->bounds() : null;
+        if ($around === null) {
+            return $this->coated($fills, 'fill', fn (array $paint): string => $shape->element($paint));
+        }
+        $id = $this->brushes->id();
+        $ground = new BoxShape(new Box($around->x - 1, $around->y - 1, $around->width + 2, $around->height + 2));
+
+        return Svg::element('clipPath', ['id' => $id], $shape->element([]))
+            .Svg::element('g', ['clip-path' => "url(#{$id})"], $this->coated($fills, 'fill', fn (array $paint): string => $ground->element($paint)));
     }
 
     /**

@@ -1,0 +1,99 @@
+/** Boxes painted at random from a seed, and the same as CSS would paint them. */
+export interface Painted { layer: Record<string, unknown>; css: string[] }
+
+const BLENDS = ['normal', 'normal', 'multiply', 'screen', 'overlay', 'darken', 'lighten', 'hard-light', 'soft-light', 'difference', 'exclusion'];
+/** Of these the outcome hangs on the last bit of a channel, where what lies below is dark, light or nearly grey: of one colour, over one colour. */
+const STEEP = ['color-dodge', 'color-burn', 'hue', 'saturation', 'color', 'luminosity'];
+
+/** One case, as large as `width` by `height`; what is drawn round it reaches 12 px further at most. */
+export function painted(seed: number, x: number, y: number, width: number, height: number): Painted {
+    let state = (seed * 2654435761) % 4294967296;
+    const next = (): number => {
+        state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
+        return state / 4294967296;
+    };
+    const below = (count: number): number => Math.floor(next() * count);
+    const one = <T>(list: T[]): T => list[below(list.length)]!;
+    const chance = (share: number): boolean => next() < share;
+    const hex = (n: number): string => n.toString(16).padStart(2, '0');
+    const colour = (alpha: number): { hex: string; css: string } => {
+        const [r, g, b] = [below(256), below(256), below(256)];
+        const a = chance(alpha) ? below(256) : 255;
+        return { hex: `#${hex(r)}${hex(g)}${hex(b)}${a === 255 ? '' : hex(a)}`, css: `rgb(${r} ${g} ${b} / ${a / 255})` };
+    };
+    const percent = (share: number): string => `${Math.round(share * 1e6) / 1e4}%`;
+
+    const gradient = (seen: number): { fill: Record<string, unknown>; css: string } => {
+        const kind = one(['linear', 'linear', 'radial', 'conic']);
+        const count = 2 + below(7);
+        const places = Array.from({ length: count }, () => Math.round((next() * 1.3 - 0.15) * 100) / 100).sort((a, b) => a - b);
+        // Now and then two stops at one place: a hard edge.
+        if (count > 3 && chance(0.3)) places[2] = places[1]!;
+        const repeats = places[count - 1]! - places[0]! > 0.15 && chance(0.2);
+        const space = chance(0.35) ? 'oklab' : 'srgb';
+        const stops: Record<string, unknown>[] = [];
+        const said: string[] = [];
+        places.forEach((at, i) => {
+            const { hex: written, css } = colour(seen);
+            // Chromium draws the bend of a hint with nine stops, which is near only where it is slight.
+            const hint = !repeats && i < count - 1 && places[i + 1]! - at > 0.1 && chance(0.2) ? Math.round((at + (places[i + 1]! - at) * (0.38 + next() * 0.24)) * 1000) / 1000 : null;
+            stops.push({ colour: written, at, ...(hint === null ? {} : { hint }) });
+            said.push(`${css} ${percent(at)}`);
+            if (hint !== null) said.push(percent(hint));
+        });
+        const fill: Record<string, unknown> = { kind, stops, ...(repeats ? { repeats } : {}), ...(space === 'oklab' ? { space } : {}) };
+        let head = '';
+        if (kind !== 'radial') {
+            const angle = below(360);
+            fill['angle'] = angle;
+            head = `${kind === 'conic' ? 'from ' : ''}${angle}deg`;
+        }
+        if (kind !== 'linear') {
+            const [cx, cy] = [Math.round(next() * 120 - 10) / 100, Math.round(next() * 120 - 10) / 100];
+            Object.assign(fill, { centreX: cx, centreY: cy });
+            if (kind === 'radial') {
+                const circle = chance(0.4);
+                const extent = one(['closest-side', 'farthest-side', 'closest-corner', 'farthest-corner', 'own']);
+                const [rx, ry] = [Math.round((0.1 + next()) * 100) / 100, Math.round((0.1 + next()) * 100) / 100];
+                Object.assign(fill, { circle, extent, radiusX: rx, radiusY: ry });
+                const size = extent !== 'own' ? extent : circle ? `${rx * width}px` : `${percent(rx)} ${percent(ry)}`;
+                head = `${circle ? 'circle' : 'ellipse'} ${size}`;
+            }
+            head += ` at ${percent(cx)} ${percent(cy)}`;
+        }
+        return { fill, css: `${repeats ? 'repeating-' : ''}${kind}-gradient(${head} in ${space}, ${said.join(', ')})` };
+    };
+
+    const fills: Record<string, unknown>[] = [];
+    const images: string[] = [];
+    const steep = chance(0.2);
+    const coats = steep ? 2 : 1 + below(3);
+    const blends = steep ? [one(STEEP), 'normal'] : Array.from({ length: coats }, (_, i) => (i === coats - 1 || chance(0.4) ? 'normal' : one(BLENDS)));
+    for (let i = 0; i < coats; i++) {
+        const last = i === coats - 1;
+        const blend = blends[i]!;
+        const solid = steep || chance(0.2) ? colour(steep && last ? 0 : 0.7) : null;
+        const made = solid ? { fill: { colour: solid.hex }, css: `linear-gradient(${solid.css}, ${solid.css})` } : gradient(last ? 0.15 : 0.6);
+        fills.push({ ...made.fill, ...(blend === 'normal' ? {} : { blend }) });
+        images.push(made.css);
+    }
+    const radii = Array.from({ length: 4 }, () => (chance(0.4) ? 0 : below(30)));
+    const corners = { topLeft: radii[0], topRight: radii[1], bottomRight: radii[2], bottomLeft: radii[3] };
+    const strokes: Record<string, unknown>[] = [];
+    const css = [`left:${x}px;top:${y}px;width:${width}px;height:${height}px;border-radius:${radii.map((r) => `${r}px`).join(' ')};background-image:${images.join(', ')};background-blend-mode:${blends.join(', ')}`];
+    if (chance(0.6)) {
+        const position = one(['inside', 'centre', 'outside']);
+        const stroke = colour(0.3);
+        const uneven = chance(0.4);
+        // Chromium lays borders on whole pixels, so half of a width in the middle of an edge is a whole px.
+        const step = position === 'centre' ? 2 : 1;
+        const widths = uneven ? Array.from({ length: 4 }, () => (chance(0.3) ? 0 : (1 + below(10 / step)) * step)) : Array.from({ length: 4 }, ((w) => () => w)((1 + below(10 / step)) * step));
+        const out = { inside: 0, centre: 0.5, outside: 1 }[position]!;
+        strokes.push({ colour: stroke.hex, width: Math.max(1, widths[0]!), position, ...(uneven ? { sides: { top: widths[0], right: widths[1], bottom: widths[2], left: widths[3] } } : {}) });
+        const [top, right, bottom, left] = widths.map((w) => w * out) as [number, number, number, number];
+        const round = (r: number, across: number, down: number): [number, number] => (r === 0 ? [0, 0] : [r + across, r + down]);
+        const outer = [round(radii[0]!, left, top), round(radii[1]!, right, top), round(radii[2]!, right, bottom), round(radii[3]!, left, bottom)];
+        css.push(`left:${x - left}px;top:${y - top}px;width:${width + left + right}px;height:${height + top + bottom}px;box-sizing:border-box;border:solid ${stroke.css};border-width:${widths.map((w) => `${w}px`).join(' ')};border-radius:${outer.map(([r]) => `${r}px`).join(' ')} / ${outer.map(([, r]) => `${r}px`).join(' ')}`);
+    }
+    return { layer: { id: `case${seed}`, kind: 'box', name: `Case ${seed}`, x, y, width, height, fills, strokes, corners }, css };
+}
