@@ -13,7 +13,7 @@ final readonly class Ramp
     /** How far a straight line between two samples may be from the true colour, in steps of 1/255. */
     private const TOLERANCE = 0.6;
 
-    private const DEEPEST = 7;
+    private const DEEPEST = 10;
 
     private const MOST_TURNS = 500;
 

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+use Kindred\Document\Edit\Field;
+use Kindred\Document\Layer;
+use Kindred\Document\Style\Paint\CssPaint;
+use Kindred\Document\Style\Paint\Gradient;
+use Kindred\Document\Style\Paint\LinearGradient;
+use Kindred\Document\Tree;
+use Kindred\Geometry\Box;
+use Kindred\Geometry\Point;
+use Kindred\Input\InvalidInput;
+use Kindred\Property\Typing;
+use Kindred\Tests\Sample;
+
+function css(string $text, float $width = 200, float $height = 100): string
+{
+    return CssPaint::read($text, Typing::within(390, 844, new Box(0, 0, $width, $height)))->css();
+}
+
+// Places that are not said: CSS Images 4, section 3.4.3. Corners: section 3.1.1. Lengths are of the line, which is 100 px high here.
+it('reads colours and gradients as CSS writes them', function (string $text, string $said): void {
+    expect(css($text))->toBe($said)->and(css($said))->toBe($said);
+})->with([
+    ['teal', '#008080'], ['background: linear-gradient(red, blue);', 'linear-gradient(#ff0000 0%, #0000ff 100%)'],
+    ['linear-gradient(to right, red, lime 30%, blue, white)', 'linear-gradient(90deg, #ff0000 0%, #00ff00 30%, #0000ff 65%, #ffffff 100%)'],
+    ['linear-gradient(to top right, red, blue)', 'linear-gradient(26.565deg, #ff0000 0%, #0000ff 100%)'], ['linear-gradient(to bottom, red 20px, 40px, blue 80px)', 'linear-gradient(#ff0000 20%, 40%, #0000ff 80%)'],
+    ['linear-gradient(red 10% 30%, blue 20%)', 'linear-gradient(#ff0000 10%, #ff0000 30%, #0000ff 30%)'], ['repeating-linear-gradient(.25turn in oklch longer hue, red, blue 20%)', 'repeating-linear-gradient(90deg in oklab, #ff0000 0%, #0000ff 20%)'],
+    ['radial-gradient(red, blue)', 'radial-gradient(#ff0000 0%, #0000ff 100%)'], ['radial-gradient(closest-side circle at left 25%, rgb(0 0 0 / 50%), #fff)', 'radial-gradient(circle closest-side at 0% 25%, #00000080 0%, #ffffff 100%)'],
+    ['radial-gradient(40px 30% at bottom, red, blue)', 'radial-gradient(20% 30% at 50% 100%, #ff0000 0%, #0000ff 100%)'], ['conic-gradient(from 100grad at 20px 10px, red, blue 90deg, lime)', 'conic-gradient(from 90deg at 10% 10%, #ff0000 0%, #0000ff 25%, #00ff00 100%)'],
+]);
+
+it('says what is wrong with what is none', function (string $text, string $problem): void {
+    expect(fn () => css($text))->toThrow(InvalidInput::class, $problem);
+})->with([
+    ['plaid', 'is no colour and no gradient'], ['linear-gradient(red)', 'needs two colours'], ['linear-gradient(sideways, red, blue)', 'is no angle'], ['linear-gradient(to middle, red, blue)', 'is no side'],
+    ['linear-gradient(red, 5em blue)', 'neither a percentage nor a length'], ['linear-gradient(in colours, red, blue)', 'is no colour space'], ['radial-gradient(1px 2px 3px, red, blue)', 'is no size'], ['conic-gradient(from, red, blue)', 'is no angle'],
+    ['linear-gradient('.implode(', ', array_fill(0, 40, 'red')).')', '32 stops at most'], ['linear-gradient(red blue, white)', 'no colour with its place'],
+]);
+
+/** @param  array<string, mixed>  $data */
+function painting(array $data): Layer
+{
+    return Sample::after(Sample::tree(), ['type' => 'put-field', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'fills', 'value' => [$data]])->layer('boxa');
+}
+
+it('keeps a gradient without stops, or with one, as something that can be seen', function (array $stops, int $many): void {
+    $paint = painting(['kind' => 'linear', 'stops' => $stops])->fills[0]->paint;
+    expect($paint instanceof Gradient ? count($paint->stops()) : 0)->toBe($many);
+})->with([[[], 2], [[['colour' => '#a94c31', 'at' => 0.3]], 2], [[['colour' => '#a94c31', 'at' => 0], ['colour' => '#ffffff', 'at' => 0]], 2]]);
+
+it('refuses paint that cannot be, and changes nothing', function (array $fill, string $problem): void {
+    expect(fn () => painting($fill))->toThrow(InvalidInput::class, $problem);
+})->with([
+    [['kind' => 'plaid'], 'one of these is expected: solid, linear, radial, conic, picture, noise'], [['colour' => 'none'], 'is not a colour'], [['kind' => 'linear', 'angle' => 400], 'between -360 and 360'],
+    [['kind' => 'linear', 'stops' => array_fill(0, 33, ['colour' => '#fff', 'at' => 0])], '32'], [['kind' => 'picture'], 'asset'], [['kind' => 'noise', 'seed' => 1, 'scale' => 0], 'between 0.25 and 64'], [['colour' => '#fff', 'opacity' => 2], 'between 0 and 1'],
+]);
+
+it('lays the line of a linear gradient where it is dragged, and its stops with it', function (): void {
+    $gradient = CssPaint::read('linear-gradient(red 20%, lime 30%, blue 60%)', Typing::within(0, 0, new Box(0, 0, 200, 100)));
+    assert($gradient instanceof LinearGradient);
+    $laid = $gradient->along(new Point(20, 50), new Point(180, 50), null, 200, 100);
+    expect($laid->css())->toBe('linear-gradient(90deg, #ff0000 10%, #00ff00 30%, #0000ff 90%)')
+        ->and($laid->spine(200, 100)['from'])->toEqualWithDelta(new Point(20, 50), 0.01)->and($laid->spine(200, 100)['to'])->toEqualWithDelta(new Point(180, 50), 0.01)
+        // A line of no length says no direction.
+        ->and($gradient->along(new Point(5, 5), new Point(5, 5), null, 200, 100))->toBe($gradient);
+});
+
+it('lays the line of every gradient back where it was told to lie', function (string $css): void {
+    $gradient = CssPaint::read($css, Typing::within(0, 0, new Box(0, 0, 200, 100)));
+    assert($gradient instanceof Gradient);
+    ['from' => $from, 'to' => $to, 'across' => $across] = $gradient->spine(200, 100);
+    $again = $gradient->along($from, $to, $across === null ? null : $across->y - $from->y, 200, 100);
+    expect($again->spine(200, 100))->toEqualWithDelta($gradient->spine(200, 100), 0.05)->and($again->ramp())->toEqual($gradient->ramp());
+})->with(['linear-gradient(33deg, red 0%, blue 100%)', 'radial-gradient(circle at 20% 30%, red, blue)', 'radial-gradient(closest-corner at 70% 30%, red, blue)', 'conic-gradient(from 77deg at 40% 45%, red, blue)']);
+
+it('arranges stops: round, even, one more, one less', function (string $way, string $said, array $more = []): void {
+    $on = ['screen' => 'home', 'layers' => ['boxa']];
+    $tree = Sample::after(Sample::tree(), ['type' => 'set-field', 'field' => 'fills.0.paint', 'value' => 'linear-gradient(90deg, red 0%, lime 20%, 30%, blue 80%)'] + $on, ['type' => 'change-paint', 'paint' => 'fills.0', 'stops' => $way] + $more + $on);
+    expect(Field::find('fills.0.paint')?->of($tree->layer('boxa')))->toBe($said);
+})->with([
+    ['reverse', 'linear-gradient(90deg, #0000ff 0%, 50%, #00ff00 60%, #ff0000 80%)'], ['even', 'linear-gradient(90deg, #ff0000 0%, #00ff00 40%, #0000ff 80%)'], ['turn', 'linear-gradient(#ff0000 0%, #00ff00 20%, 30%, #0000ff 80%)'],
+    ['remove', 'linear-gradient(90deg, #ff0000 0%, #0000ff 80%)', ['stop' => 1]], ['add', 'linear-gradient(90deg, #ff0000 0%, #808000 10%, #00ff00 20%, 30%, #0000ff 80%)', ['at' => 0.1]],
+]);
+
+it('makes another kind of paint as like the one before as that can be', function (string $to, string $said): void {
+    $on = ['screen' => 'home', 'layers' => ['boxa']];
+    $tree = Sample::after(Sample::tree(), ['type' => 'set-field', 'field' => 'fills.0.paint', 'value' => 'linear-gradient(90deg, red, blue)'] + $on, ['type' => 'change-paint', 'paint' => 'fills.0', 'to' => $to] + $on);
+    expect(Field::find('fills.0.paint')?->of($tree->layer('boxa')))->toBe($said);
+})->with([['linear', 'linear-gradient(90deg, #ff0000 0%, #0000ff 100%)'], ['radial', 'radial-gradient(#ff0000 0%, #0000ff 100%)'], ['conic', 'conic-gradient(#ff0000 0%, #0000ff 100%)'], ['solid', '#800080'], ['noise', 'noise']]);
+
+it('adds, reorders and removes fills and strokes, each layer as far as it has them', function (): void {
+    $on = ['screen' => 'home', 'layers' => ['boxa', 'words']];
+    $colours = fn (Tree $tree, string $id): array => array_map(fn ($fill): string => $fill->colour()->toHex(), $tree->layer($id)->fills);
+    $tree = Sample::after(Sample::tree(), ['type' => 'put-field', 'field' => 'fills', 'value' => [['colour' => '#111111']]] + $on,
+        ['type' => 'add-to-list', 'list' => 'fills', 'entry' => ['colour' => '#222222']] + $on, ['type' => 'add-to-list', 'list' => 'fills', 'entry' => ['colour' => '#333333'], 'at' => 9] + $on);
+    expect($colours($tree, 'boxa'))->toBe(['#222222', '#111111', '#333333'])->and($colours($tree, 'words'))->toBe(['#222222', '#111111', '#333333']);
+    $tree = Sample::after($tree, ['type' => 'move-in-list', 'list' => 'fills', 'from' => 2, 'to' => 0] + $on, ['type' => 'remove-from-list', 'list' => 'fills', 'at' => 1] + $on, ['type' => 'add-to-list', 'list' => 'strokes', 'entry' => ['colour' => '#444444', 'width' => 2]] + $on);
+    expect($colours($tree, 'boxa'))->toBe(['#333333', '#111111'])->and(count($tree->layer('words')->strokes))->toBe(0)->and(count($tree->layer('boxa')->strokes))->toBe(count(Sample::tree()->layer('boxa')->strokes) + 1)
+        ->and(fn () => Sample::after($tree, ['type' => 'add-to-list', 'list' => 'cues', 'entry' => []] + $on))->toThrow(InvalidInput::class, 'no such list')
+        ->and(fn () => Sample::after($tree, ['type' => 'add-to-list', 'list' => 'strokes', 'entry' => ['colour' => '#fff', 'width' => 0]] + $on))->toThrow(InvalidInput::class, 'width');
+});
