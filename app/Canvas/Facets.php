@@ -16,6 +16,8 @@ use Kindred\Document\Layer\Widget;
 use Kindred\Document\Layout\Inference;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
+use Kindred\Document\Style\Effect;
+use Kindred\Document\Style\Effect\Shadow;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Paint\Gradient;
 use Kindred\Document\Style\Paint\Stop;
@@ -36,7 +38,7 @@ final readonly class Facets
 {
     /** What the views lay out by themselves, by the property of the layer or its kind. */
     private const BY_HAND = [
-        'kind', 'x', 'y', 'width', 'height', 'rotation', 'opacity', 'fills', 'strokes', 'corners', 'style', 'wrapped', 'icon', 'line', 'optical', 'asset', 'fit', 'zoom', 'positionX', 'positionY',
+        'kind', 'x', 'y', 'width', 'height', 'rotation', 'opacity', 'fills', 'strokes', 'corners', 'effects', 'style', 'wrapped', 'icon', 'line', 'optical', 'asset', 'fit', 'zoom', 'positionX', 'positionY',
         'rising', 'evenOdd', 'direction', 'wrap', 'rowGap', 'columnGap', 'padding', 'justifyContent', 'alignItems', 'alignContent', 'columns', 'minWidth', 'cellHeight', 'sizing', 'pins',
     ];
 
@@ -73,6 +75,7 @@ final readonly class Facets
         }
 
         $coats = $this->coats($layers, $tree, $values);
+        $effects = $this->effects($layers, $tree, $values);
 
         return [
             'project' => $project,
@@ -83,6 +86,7 @@ final readonly class Facets
             'values' => $values,
             'further' => $this->further($values),
             'coats' => $coats,
+            'effects' => $effects,
             'numbers' => array_map(fn (array $rows): int => count(array_filter($rows, fn (array $row): bool => $row['there'])), $coats),
             'fresh' => ['fills' => ['colour' => '#ffffff', 'opacity' => 0.5], 'strokes' => ['colour' => Stroke::INK, 'width' => 1]],
             'cell' => $this->cell($tree, $named),
@@ -168,10 +172,37 @@ final readonly class Facets
         ];
     }
 
+    /**
+     * The effects of layers, the front one first; the values of their fields are added to the others.
+     *
+     * @param  list<Layer>  $layers
+     * @param  array<string, array<string, mixed>>  $values
+     * @return list<array{kind: string, label: string, hidden: bool, shows: string}>
+     */
+    private function effects(array $layers, Tree $tree, array &$values): array
+    {
+        $rows = [];
+        for ($i = 0; $i < max([0, ...array_map(fn (Layer $layer): int => count($layer->effects), $layers)]); $i++) {
+            $here = array_values(array_filter(array_map(fn (Layer $layer): ?Effect => $layer->effects[$i] ?? null, $layers)));
+            foreach ($this->paths('effects', $i, 0) as $path) {
+                $values[$path] = $this->shared(array_map(fn (Layer $layer): ?string => Field::find($path)?->of($layer, $tree), $layers));
+            }
+            $effect = $here[0]->effect;
+            $rows[] = [
+                'kind' => $effect::kind(),
+                'label' => $effect instanceof Shadow && $effect->inner ? 'Inner shadow' : $effect::label(),
+                'hidden' => array_filter($here, fn (Effect $one): bool => ! $one->hidden) === [],
+                'shows' => $effect instanceof Shadow ? $effect->colour->toHex() : '',
+            ];
+        }
+
+        return $rows;
+    }
+
     /** @return list<string> the paths of all fields of one fill or stroke */
     private function paths(string $list, int $at, int $stops): array
     {
-        $paths = ["{$list}.{$at}.paint"];
+        $paths = $list === 'effects' ? [] : ["{$list}.{$at}.paint"];
         foreach (array_keys(Field::all()) as $path) {
             if (str_starts_with($path, "{$list}.0.")) {
                 $own = "{$list}.{$at}.".substr($path, strlen("{$list}.0."));

@@ -137,7 +137,7 @@ final class Sample
         $painted = ['kind' => 'box', 'name' => 'Painted', 'x' => 260, 'y' => 700, 'width' => 90, 'height' => 60, 'fills' => [
             ['kind' => 'linear', 'angle' => 35, 'stops' => $stops, 'opacity' => 0.6, 'blend' => 'multiply'], ['kind' => 'radial', 'centreX' => 0.2, 'stops' => $stops, 'space' => 'oklab'],
             ['kind' => 'conic', 'stops' => $stops, 'hidden' => true], ['kind' => 'noise', 'seed' => 7], ['kind' => 'picture', 'asset' => hash('sha256', 'a picture'), 'fit' => 'repeat'],
-        ], 'strokes' => [['colour' => '#1e2223', 'width' => 2, 'dash' => [0, 4], 'cap' => 'round'], ['kind' => 'linear', 'stops' => $stops, 'width' => 6, 'sides' => ['top' => 3, 'right' => 0, 'bottom' => 6, 'left' => 0]]]];
+        ], 'strokes' => [['colour' => '#1e2223', 'width' => 2, 'dash' => [0, 4], 'cap' => 'round'], ['kind' => 'linear', 'stops' => $stops, 'width' => 6, 'sides' => ['top' => 3, 'right' => 0, 'bottom' => 6, 'left' => 0]]], 'effects' => [['colour' => '#00000040', 'blur' => 12, 'bottom' => false], ['colour' => '#ffffff80', 'inner' => true, 'offsetY' => 1, 'blur' => 0], ['kind' => 'blur', 'radius' => 2, 'hidden' => true]]];
 
         $laid = self::relayout()->after(new Tree($file->tree->project), $file->tree);
 

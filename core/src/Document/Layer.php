@@ -19,6 +19,7 @@ use Kindred\Document\Layout\Size;
 use Kindred\Document\Layout\Sizing;
 use Kindred\Document\Style\BlendMode;
 use Kindred\Document\Style\Corners;
+use Kindred\Document\Style\Effect;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Stroke;
 use Kindred\Geometry\Box;
@@ -48,6 +49,7 @@ final readonly class Layer implements Thing
     /**
      * @param  list<Fill>  $fills
      * @param  list<Stroke>  $strokes
+     * @param  list<Effect>  $effects
      * @param  list<Cue>  $cues
      * @param  string|null  $lineage  the layer of which this is the same in another take or condition of its screen
      */
@@ -70,6 +72,7 @@ final readonly class Layer implements Thing
         #[Is\Record(sparse: true, overridable: false, affects: Is\Affects::Layout)] public Sizing $sizing = new Sizing,
         #[Is\Record(sparse: true, overridable: false, affects: Is\Affects::Layout)] public ?Pins $pins = null,
         #[Is\Id(to: self::class, sparse: true, field: false, affects: Is\Affects::Nothing)] public ?string $lineage = null,
+        #[Is\Records(Effect::class, 16, look: true, sparse: true, affects: Is\Affects::Paint)] public array $effects = [],
         #[Is\Choice(label: 'blend mode', look: true, sparse: true, affects: Is\Affects::Paint)] public BlendMode $blend = BlendMode::Normal,
     ) {
     }

@@ -18,6 +18,7 @@ use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
+use Kindred\Document\Style\Effect;
 use Kindred\Document\Tree;
 use Kindred\Document\Widget\WidgetField;
 use Kindred\Document\Widget\WidgetPlace;
@@ -158,7 +159,7 @@ final readonly class Renderer
             $inner = Svg::element('rect', ['width' => $layer->box->width, 'height' => $layer->box->height, 'fill' => 'none', 'pointer-events' => 'all']).$inner;
         }
 
-        return Svg::element('g', $this->attributes($layer, $rendering), $inner);
+        return Svg::element('g', $this->attributes($layer, $rendering), Filters::of($layer, $rendering)->element(), $inner);
     }
 
     /**
@@ -225,7 +226,7 @@ final readonly class Renderer
     private function painted(Tree $tree, Layer $layer): Bounding
     {
         $box = Bounds::of($tree, $layer);
-        $out = max(0.0, ...array_map(fn (Drawn $one): float => $one->reach(), $this->kinds->of($layer, new Rendering(TextMode::Live, fn (): string => ''))));
+        $out = max(0.0, ...array_map(fn (Drawn $one): float => $one->reach(), $this->kinds->of($layer, new Rendering(TextMode::Live, fn (): string => ''))), ...array_map(fn (Effect $one): float => $one->hidden ? 0.0 : $one->effect->reach(), $layer->effects));
 
         return new Bounding($box->x - $out, $box->y - $out, $box->width + 2 * $out, $box->height + 2 * $out);
     }
@@ -249,7 +250,7 @@ final readonly class Renderer
     /** A layer's own element without the layers in it. */
     public function shell(Layer $layer, Rendering $rendering): string
     {
-        return Svg::element('g', $this->attributes($layer, $rendering), $this->own($layer, $rendering));
+        return Svg::element('g', $this->attributes($layer, $rendering), Filters::of($layer, $rendering)->element(), $this->own($layer, $rendering));
     }
 
     /**
@@ -308,6 +309,7 @@ final readonly class Renderer
             'class' => PaintClasses::of($layer),
             'transform' => $this->transform($layer),
             'opacity' => $layer->opacity >= 1 ? null : $layer->opacity,
+            'filter' => Filters::of($layer, $rendering)->attribute(),
             ...($rendering->editable ? $this->handles($layer, $rendering) : []),
         ];
     }

@@ -1,4 +1,4 @@
-/** The fills and strokes in the facets: added, removed, reordered, their kind changed, their details opened. */
+/** The fills, strokes and effects in the facets: added, removed, reordered, their kind changed, their details opened. */
 import type { Answer, Command } from './messages.ts';
 
 export interface CoatDesk {
@@ -74,7 +74,9 @@ export class Coats {
         this.place.querySelector(`[data-do=details][data-id="${coat}"]`)?.setAttribute('aria-expanded', String(open));
     }
 
+    /** What is added shows its details: they are what comes next. */
     private add(list: string, entry: object): void {
+        this.open.add(`${list}.0`);
         void this.desk.edit({ type: 'add-to-list', list, entry });
     }
 

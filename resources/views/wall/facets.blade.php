@@ -67,6 +67,7 @@
                 </div>
             @endif
             <div class="row"><x-number field="opacity" label="Opacity" :values="$values"/></div>
+            @include('wall.effects')
             @include('wall.further', ['facet' => 'look'])
         </div>
     </details>

@@ -79,9 +79,21 @@ export function painted(seed: number, x: number, y: number, width: number, heigh
     }
     const radii = Array.from({ length: 4 }, () => (chance(0.4) ? 0 : below(30)));
     const corners = { topLeft: radii[0], topRight: radii[1], bottomRight: radii[2], bottomLeft: radii[3] };
+    const effects: Record<string, unknown>[] = [];
+    const shadows: string[] = [];
+    // What draws PNG blurs too little below a standard deviation of 2 px, which is half of a shadow's blur.
+    for (let i = chance(0.5) ? 1 + below(3) : 0; i > 0; i--) {
+        const { hex: written, css: said } = colour(0.8);
+        const [inner, x, y, blur, spread] = [chance(0.4), below(13) - 6, below(13) - 6, chance(0.2) ? 0 : 4 + below(11), below(11) - 4];
+        effects.push({ colour: written, inner, offsetX: x, offsetY: y, blur, spread });
+        shadows.push(`${inner ? 'inset ' : ''}${x}px ${y}px ${blur}px ${spread}px ${said}`);
+    }
+    const blurred = chance(0.1) ? 2 + below(3) : 0;
+    if (blurred > 0) effects.push({ kind: 'blur', radius: blurred });
     const strokes: Record<string, unknown>[] = [];
-    const css = [`left:${x}px;top:${y}px;width:${width}px;height:${height}px;border-radius:${radii.map((r) => `${r}px`).join(' ')};background-image:${images.join(', ')};background-blend-mode:${blends.join(', ')}`];
-    if (chance(0.6)) {
+    const css = [`left:${x}px;top:${y}px;width:${width}px;height:${height}px;border-radius:${radii.map((r) => `${r}px`).join(' ')};background-image:${images.join(', ')};background-blend-mode:${blends.join(', ')};box-shadow:${shadows.join(', ') || 'none'};filter:${blurred > 0 ? `blur(${blurred}px)` : 'none'}`];
+    // What is blurred is blurred with its stroke, which is another box here.
+    if (blurred === 0 && chance(0.6)) {
         const position = one(['inside', 'centre', 'outside']);
         const stroke = colour(0.3);
         const uneven = chance(0.4);
@@ -95,5 +107,5 @@ export function painted(seed: number, x: number, y: number, width: number, heigh
         const outer = [round(radii[0]!, left, top), round(radii[1]!, right, top), round(radii[2]!, right, bottom), round(radii[3]!, left, bottom)];
         css.push(`left:${x - left}px;top:${y - top}px;width:${width + left + right}px;height:${height + top + bottom}px;box-sizing:border-box;border:solid ${stroke.css};border-width:${widths.map((w) => `${w}px`).join(' ')};border-radius:${outer.map(([r]) => `${r}px`).join(' ')} / ${outer.map(([, r]) => `${r}px`).join(' ')}`);
     }
-    return { layer: { id: `case${seed}`, kind: 'box', name: `Case ${seed}`, x, y, width, height, fills, strokes, corners }, css };
+    return { layer: { id: `case${seed}`, kind: 'box', name: `Case ${seed}`, x, y, width, height, fills, strokes, corners, effects }, css };
 }

@@ -47,7 +47,7 @@ final readonly class Field
     public const FILL = 'fills.0.colour';
 
     /** What of the paint of layers some kinds have and others do not. */
-    private const PAINT = ['fills', 'strokes', 'corners'];
+    private const PAINT = ['fills', 'strokes', 'corners', 'effects'];
 
     private const SHAPES = [BoxLayer::class, Ellipse::class, LineLayer::class, PathLayer::class];
 

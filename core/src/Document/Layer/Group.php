@@ -15,6 +15,6 @@ final readonly class Group implements Container
 
     public function paint(): array
     {
-        return [];
+        return ['effects' => self::ALPHA];
     }
 }

@@ -9,6 +9,9 @@ use Kindred\Property\Stored;
 /** What makes a layer a box, a text, a picture …: its own properties, beside those that every layer has. A new kind is a class here and a line in Kinds. */
 interface LayerContent extends Stored
 {
+    /** What shadows lack of what is no closed shape: they are those of all that is painted. */
+    public const ALPHA = ['inner', 'spread', 'top', 'right', 'bottom', 'left'];
+
     /** The kind's name in files and commands. */
     public static function kind(): string;
 

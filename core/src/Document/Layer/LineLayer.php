@@ -24,7 +24,7 @@ final readonly class LineLayer implements LayerContent
 
     public function paint(): array
     {
-        return ['strokes' => ['position', 'sides']];
+        return ['strokes' => ['position', 'sides'], 'effects' => self::ALPHA];
     }
 
     public function scaled(float $horizontally, float $vertically): self

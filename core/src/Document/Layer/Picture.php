@@ -39,7 +39,7 @@ final readonly class Picture implements LayerContent
 
     public function paint(): array
     {
-        return ['fills' => [], 'strokes' => [], 'corners' => []];
+        return ['fills' => [], 'strokes' => [], 'corners' => [], 'effects' => []];
     }
 
     /** Whether all of it lies as `fit` alone lays it. */

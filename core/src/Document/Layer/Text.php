@@ -29,7 +29,7 @@ final readonly class Text implements LayerContent
 
     public function paint(): array
     {
-        return ['fills' => []];
+        return ['fills' => [], 'effects' => self::ALPHA];
     }
 
     /** Wrapped text flows anew in its box; free text grows with it. */

@@ -65,7 +65,7 @@ final readonly class Widget implements LayerContent
 
     public function paint(): array
     {
-        return ['fills' => []] + ($this->isPicture() ? ['corners' => []] : []);
+        return ['fills' => [], 'effects' => self::ALPHA] + ($this->isPicture() ? ['corners' => []] : []);
     }
 
     public static function read(Reader $in): self

@@ -31,6 +31,12 @@ final readonly class BoxShape implements Shape
             ] + $paint);
     }
 
+    /** @return list<float> of its corners as far as they fit, px, from the top left clockwise */
+    public function radii(): array
+    {
+        return $this->corners->fitted($this->box)->radii();
+    }
+
     public function outline(): PathData
     {
         return PathData::parse($this->corners->path($this->box));

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kindred\Render\Drawing;
 
+use Kindred\Document\Style\Effect;
+use Kindred\Document\Style\Effect\Shadow;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Stroke;
 use Kindred\Document\Style\StrokePosition;
@@ -14,20 +16,22 @@ final readonly class Figure implements Drawn
     /**
      * @param  list<Fill>  $fills  the front one first
      * @param  list<Stroke>  $strokes  the front one first
+     * @param  list<Shadow>  $shadows  the front one first
      * @param  bool  $onPath  whether it is a free path
      * @param  float|null  $line  of what is drawn as a line: how large a hand takes it to be, px; the smaller, the calmer
      */
-    private function __construct(public Shape $shape, public array $fills, public array $strokes, public bool $onPath, public ?float $line)
+    private function __construct(public Shape $shape, public array $fills, public array $strokes, public array $shadows, public bool $onPath, public ?float $line)
     {
     }
 
     /**
      * @param  list<Fill>  $fills
      * @param  list<Stroke>  $strokes
+     * @param  list<Effect>  $effects  of which it has the shadows
      */
-    public static function filled(Shape $shape, array $fills, array $strokes, bool $onPath = false): self
+    public static function filled(Shape $shape, array $fills, array $strokes, array $effects = [], bool $onPath = false): self
     {
-        return new self($shape, Fill::seen($fills), Stroke::seen($strokes), $onPath, null);
+        return new self($shape, Fill::seen($fills), Stroke::seen($strokes), Effect::seen($effects, Shadow::class), $onPath, null);
     }
 
     /**
@@ -36,7 +40,7 @@ final readonly class Figure implements Drawn
      */
     public static function line(Shape $shape, array $strokes, float $size): self
     {
-        return new self($shape, [], Stroke::seen($strokes), false, $size);
+        return new self($shape, [], Stroke::seen($strokes), [], false, $size);
     }
 
     public function paintedBy(Painter $painter): string
@@ -55,6 +59,6 @@ final readonly class Figure implements Drawn
         return max([0.0, ...array_map(
             fn (Stroke $stroke): float => max($stroke->sides?->widths() ?? [$stroke->width]) * ($this->lies($stroke)->offset() + 0.5),
             $this->strokes,
-        )]);
+        ), ...array_map(fn (Shadow $shadow): float => $shadow->reach(), $this->shadows)]);
     }
 }

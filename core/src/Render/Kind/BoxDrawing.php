@@ -29,7 +29,7 @@ final readonly class BoxDrawing implements KindDrawing
     {
         $box = new Box(0, 0, $layer->box->width, $layer->box->height);
         $shape = $layer->content instanceof Ellipse ? new EllipseShape($box) : new BoxShape($box, $layer->corners->fitted($box));
-        $figure = Figure::filled($shape, $layer->fills, $layer->strokes);
+        $figure = Figure::filled($shape, $layer->fills, $layer->strokes, $layer->effects);
 
         return match (true) {
             ! $rendering->editable => [$figure],

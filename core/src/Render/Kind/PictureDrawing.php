@@ -7,6 +7,8 @@ namespace Kindred\Render\Kind;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Picture;
+use Kindred\Document\Style\Effect;
+use Kindred\Document\Style\Effect\Shadow;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Stroke;
 use Kindred\Geometry\Box;
@@ -45,7 +47,7 @@ final readonly class PictureDrawing implements KindDrawing
         }
 
         return [
-            ...($layer->fills === [] ? [] : [Figure::filled($shape, $layer->fills, [])]),
+            ...($layer->fills === [] && Effect::seen($layer->effects, Shadow::class) === [] ? [] : [Figure::filled($shape, $layer->fills, [], $layer->effects)]),
             $this->image($layer, $picture, $shape, $rendering),
             ...($layer->strokes === [] ? [] : [Figure::filled($shape, [], $layer->strokes), ...($rendering->editable ? [Grip::inside($shape)] : [])]),
         ];

@@ -1,0 +1,46 @@
+{{-- Shadows and blur: a line for each, its details in place. --}}
+@php($lasts = count($effects) - 1)
+@foreach ($effects as $i => $effect)
+    @php([$at, $id, $low] = ["effects.{$i}", "f-effects-{$i}-colour", strtolower($effect['label'])])
+    @php($has = fn (string $part): bool => $values["{$at}.{$part}"]['applies'] ?? false)
+    <div class="coat" data-coat="{{ $at }}">
+        <div class="row">
+            <label for="{{ $effect['kind'] === 'shadow' ? $id : "f-effects-{$i}-radius" }}" data-lift draggable="true" title="Drag up or down to reorder">{{ $effect['label'] }}</label>
+            <span class="with-well @if ($effect['kind'] !== 'shadow') plain @endif">
+                @if ($effect['kind'] === 'shadow')
+                    <button type="button" class="well" data-do="colour" data-of="{{ $id }}" data-shows="{{ $effect['shows'] }}" aria-label="{{ $effect['label'] }}, choose" aria-haspopup="dialog"></button>
+                    <input class="field" id="{{ $id }}" data-field="{{ $at }}.colour" value="{{ $values["{$at}.colour"]['value'] }}" @if ($values["{$at}.colour"]['mixed']) placeholder="mixed" @endif autocomplete="off" spellcheck="false">
+                @else
+                    <input class="field" id="f-effects-{{ $i }}-radius" data-field="{{ $at }}.radius" data-step="1" value="{{ $values["{$at}.radius"]['value'] }}" aria-label="Radius of the blur" autocomplete="off" spellcheck="false">
+                @endif
+                <button type="button" class="icon-button" data-do="set" data-name="{{ $at }}.hidden" data-value="{{ $effect['hidden'] ? 'false' : 'true' }}" aria-pressed="{{ $effect['hidden'] ? 'true' : 'false' }}" title="{{ $effect['hidden'] ? 'Show' : 'Hide' }}" aria-label="{{ $effect['hidden'] ? 'Show' : 'Hide' }} {{ $low }} {{ $i + 1 }}"><x-glyph :name="$effect['hidden'] ? 'eye-off' : 'eye'"/></button>
+                <button type="button" class="icon-button" data-do="details" data-id="{{ $at }}" aria-expanded="false" aria-controls="d-effects-{{ $i }}" title="Details" aria-label="Details of {{ $low }} {{ $i + 1 }}"><x-glyph name="sliders-horizontal"/></button>
+            </span>
+        </div>
+        <div class="details" id="d-effects-{{ $i }}" data-details="{{ $at }}" hidden>
+            @if ($effect['kind'] === 'shadow')
+                <div class="row two"><x-number :field="$at.'.offsetX'" label="X" :values="$values"/><x-number :field="$at.'.offsetY'" label="Y" :values="$values"/></div>
+                <div class="row"><x-number :field="$at.'.blur'" label="Blur" :values="$values"/></div>
+                @if ($has('spread'))<div class="row"><x-number :field="$at.'.spread'" label="Spread" :values="$values"/></div>@endif
+                @if ($has('inner'))<x-choice :field="$at.'.inner'" label="Falls" :values="$values" :options="['false' => 'outside', 'true' => 'inside']"/>@endif
+                @if ($has('top'))
+                    <div class="row"><span class="label">Shows</span><span class="flex gap-1" role="group" aria-label="Sides of the {{ $low }}">
+                        @foreach (['top', 'right', 'bottom', 'left'] as $side)
+                            @php($on = $values["{$at}.{$side}"]['value'] === 'true')
+                            <button type="button" class="button !min-h-0 !px-1.5 text-[11px]" data-do="set" data-name="{{ $at }}.{{ $side }}" data-value="{{ $on ? 'false' : 'true' }}" aria-pressed="{{ $on ? 'true' : 'false' }}">{{ $side }}</button>
+                        @endforeach
+                    </span></div>
+                @endif
+            @endif
+            <div class="row"><span class="label"></span><span class="flex gap-1">
+                <button type="button" class="button" data-do="remove-from-list" data-list="effects" data-at="{{ $i }}"><x-glyph name="minus"/> Remove</button>
+                @if ($i > 0)<button type="button" class="button quiet !px-1.5" data-do="move-in-list" data-list="effects" data-at="{{ $i }}" data-to="{{ $i - 1 }}" aria-label="Move {{ $low }} up" title="Move up"><x-glyph name="arrow-up"/></button>@endif
+                @if ($i < $lasts)<button type="button" class="button quiet !px-1.5" data-do="move-in-list" data-list="effects" data-at="{{ $i }}" data-to="{{ $i + 1 }}" aria-label="Move {{ $low }} down" title="Move down"><x-glyph name="arrow-down"/></button>@endif
+            </span></div>
+        </div>
+    </div>
+@endforeach
+<div class="row"><span class="label">Effects</span><span class="flex gap-1">
+    <button type="button" class="button quiet !min-h-0 !px-1" data-do="add-to-list" data-list="effects" data-entry="{{ json_encode(['colour' => '#00000040', 'offsetY' => 2, 'blur' => 8]) }}"><x-glyph name="plus"/> Shadow</button>
+    <button type="button" class="button quiet !min-h-0 !px-1" data-do="add-to-list" data-list="effects" data-entry="{{ json_encode(['kind' => 'blur', 'radius' => 4]) }}"><x-glyph name="plus"/> Blur</button>
+</span></div>
