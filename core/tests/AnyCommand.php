@@ -144,6 +144,7 @@ final class AnyCommand
             ['type' => 'move-in-list', 'list' => 'fills', 'from' => 0, 'to' => 1] + $on,
             ['type' => 'change-paint', 'paint' => 'fills.0', 'to' => ['linear', 'conic', 'noise', 'solid'][$step % 4]] + $on,
             ['type' => 'change-paint', 'paint' => 'fills.0', 'stops' => ['add', 'reverse', 'turn', 'even', 'remove'][$step % 5]] + $on,
+            ['type' => 'change-paint', 'paint' => 'fills.0', 'asset' => self::asset()] + $on,
             ['type' => 'place-gradient', 'paint' => 'fills.0', 'from' => ['x' => $step % 40, 'y' => 3], 'to' => ['x' => 40, 'y' => $step % 60]] + $on,
             ['type' => 'remove-from-list', 'list' => 'fills', 'at' => $step % 2] + $on,
             ['type' => 'set-field', 'field' => 'kind', 'value' => ['box', 'ellipse', 'line'][$step % 3]] + $on,

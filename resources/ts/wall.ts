@@ -379,12 +379,17 @@ file.addEventListener('change', () => {
     file.value = '';
 });
 wall.addEventListener('dragover', (event) => {
-    if (event.dataTransfer?.types.includes('Files')) event.preventDefault();
+    if (!event.dataTransfer?.types.includes('Files')) return;
+    event.preventDefault();
+    // With Alt it is placed on a shape, not in it.
+    overlay.lights(event.altKey ? [] : making.shapesAt(event));
 });
+wall.addEventListener('dragleave', () => overlay.lights([]));
 wall.addEventListener('drop', (event) => {
     if (!event.dataTransfer?.files.length) return;
     event.preventDefault();
-    void making.files([...event.dataTransfer.files], camera.toWall(event));
+    overlay.lights([]);
+    void making.files([...event.dataTransfer.files], camera.toWall(event), event.altKey ? [] : making.shapesAt(event));
 });
 
 /* Others, and the end */

@@ -10,6 +10,7 @@ use Kindred\Document\Style\Paint\ConicGradient;
 use Kindred\Document\Style\Paint\Gradient;
 use Kindred\Document\Style\Paint\LinearGradient;
 use Kindred\Document\Style\Paint\Paint;
+use Kindred\Document\Style\Paint\PicturePaint;
 use Kindred\Document\Style\Paint\Stop;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
@@ -19,7 +20,7 @@ use Kindred\Property\OneOf;
 use Kindred\Property\Path;
 
 /**
- * Makes another kind of paint of one, as like it as that can be (`to`), or arranges the stops of a gradient (`stops`): the other way round,
+ * Makes another kind of paint of one, as like it as that can be (`to`), puts a picture in its place, laid as the one before it (`asset`), or arranges the stops of a gradient (`stops`): the other way round,
  * equally far apart, turned by 90°, one more, one less. Layers that are not painted so are left as they are.
  */
 final readonly class ChangePaint implements Command
@@ -33,7 +34,7 @@ final readonly class ChangePaint implements Command
      * @param  Field  $field  the paint: `fills.0.paint`
      * @param  class-string<Paint>|null  $to
      */
-    private function __construct(private ?string $screen, private array $layers, private Field $field, private ?string $to, private string $way, private int $stop, private ?float $at, private InCopies $copies)
+    private function __construct(private ?string $screen, private array $layers, private Field $field, private ?string $to, private string $way, private int $stop, private ?float $at, private ?string $asset, private InCopies $copies)
     {
     }
 
@@ -45,13 +46,13 @@ final readonly class ChangePaint implements Command
     public static function read(Reader $in): self
     {
         $field = Field::find($in->string('paint', 80).'.paint') ?? $in->fail('paint', 'layers have no such paint');
-        $to = $in->has('to') ? OneOf::kind($in, 'to', Paint::ALL) : null;
+        $to = $in->has('asset') ? PicturePaint::class : ($in->has('to') ? OneOf::kind($in, 'to', Paint::ALL) : null);
         $way = $to === null ? $in->string('stops', 20) : '';
         if ($to === null && ! in_array($way, self::WAYS, true)) {
             $in->fail('stops', 'one of these is expected: '.implode(', ', self::WAYS));
         }
 
-        return new self($in->optionalId('screen'), Address::layers($in), $field, $to, $way, $in->has('stop') ? $in->whole('stop', 0, Gradient::MOST) : 0, $in->has('at') ? $in->number('at', -Stop::FURTHEST, Stop::FURTHEST) : null, InCopies::read($in, Address::all($in, 'layers')));
+        return new self($in->optionalId('screen'), Address::layers($in), $field, $to, $way, $in->has('stop') ? $in->whole('stop', 0, Gradient::MOST) : 0, $in->has('at') ? $in->number('at', -Stop::FURTHEST, Stop::FURTHEST) : null, $in->has('asset') ? $in->hash('asset') : null, InCopies::read($in, Address::all($in, 'layers')));
     }
 
     public function workingSet(): WorkingSet
@@ -63,7 +64,7 @@ final readonly class ChangePaint implements Command
     {
         foreach ($this->selected($tree, $this->screen, $this->layers) as $layer) {
             $paint = $this->field->of($layer) === null ? null : Path::of($this->field->path)->value($layer);
-            $made = $paint instanceof Paint ? $this->changed($paint) : null;
+            $made = $this->made($paint);
             if ($made === null) {
                 continue;
             }
@@ -77,6 +78,15 @@ final readonly class ChangePaint implements Command
     public function label(Tree $before): string
     {
         return 'Change the paint of '.$this->naming($before, $this->layers);
+    }
+
+    private function made(mixed $paint): ?Paint
+    {
+        if ($this->asset !== null) {
+            return $paint instanceof PicturePaint ? $paint->with(asset: $this->asset) : new PicturePaint($this->asset);
+        }
+
+        return $paint instanceof Paint ? $this->changed($paint) : null;
     }
 
     private function changed(Paint $paint): ?Paint

@@ -42,7 +42,7 @@ use Kindred\Type\Typesetter;
 final readonly class Renderer
 {
     /** Part of the cache key of pictures; raised when they would look different. */
-    public const VERSION = 8;
+    public const VERSION = 9;
 
     private KindDrawings $kinds;
 

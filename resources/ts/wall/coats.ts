@@ -115,8 +115,7 @@ export class Coats {
             for (const option of kind?.options ?? []) option.selected = option.defaultSelected;
             return;
         }
-        // Another picture is laid as the one before it.
-        void this.desk.edit(this.place.querySelector(`[data-field="${coat}.fit"]`) ? { type: 'put-field', field: `${coat}.asset`, value: asset } : { type: 'put-field', field: `${coat}.paint`, value: { kind: 'picture', asset } });
+        void this.desk.edit({ type: 'change-paint', paint: coat, asset });
     }
 
     private over(event: DragEvent): void {

@@ -216,9 +216,9 @@ export class Facets {
         return this.fragment.ask();
     }
 
-    /** The line of the gradient that is at hand: that whose details are open, or the uppermost. */
-    gradient(): GradientLine | null {
-        if (this.place.ariaBusy === 'true') return null;
+    /** The line of the gradient that is at hand: that whose details are open, or the uppermost; undefined while that is not known. */
+    gradient(): GradientLine | null | undefined {
+        if (this.place.ariaBusy === 'true') return undefined;
         const coats = [...this.place.querySelectorAll<HTMLElement>('[data-line]')];
         const coat = coats.find((one) => one.querySelector('[data-details]:not([hidden])')) ?? coats[0];
         return coat ? JSON.parse(coat.dataset['line']!) as GradientLine : null;

@@ -16,6 +16,8 @@ const rounded = (n: number): number => Math.round(n * 1000) / 1000;
 export class Gradients {
     private readonly marks: SVGElement;
     private line: GradientLine | null = null;
+    /** The layer that the line is of: it stays until another is told. */
+    private of: string | undefined;
     /** As it is dragged, before the server has told it. */
     private held: GradientLine | null = null;
     private gone: number | null = null;
@@ -23,7 +25,7 @@ export class Gradients {
     constructor(
         private readonly on: Parts,
         /** The line that the facets tell, of the one layer that is selected. */
-        private readonly told: () => GradientLine | null,
+        private readonly told: () => GradientLine | null | undefined,
         /** A stop is coloured. */
         private readonly colour: (paint: string, stop: number) => void,
     ) {
@@ -31,8 +33,9 @@ export class Gradients {
     }
 
     show(): void {
-        this.line = this.told();
         const layer = this.layer();
+        const told = this.told();
+        if (told !== undefined || layer?.dataset['layer'] !== this.of) [this.line, this.of] = [told ?? null, layer?.dataset['layer']];
         this.marks.replaceChildren();
         const line = this.held ?? this.line;
         if (line === null || layer === null || layer.hasAttribute('data-locked')) return;

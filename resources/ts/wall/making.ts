@@ -10,6 +10,9 @@ import type { Writing } from './writing.ts';
 
 interface Asset { hash: string; width: number; height: number }
 
+/** What a picture that is dropped on it fills. */
+const FILLABLE = '[data-kind=box], [data-kind=ellipse], [data-kind=path], [data-kind=stack]';
+
 export class Making {
     /** The icon in hand. */
     readonly icons = { inHand: '' };
@@ -68,9 +71,12 @@ export class Making {
         }
     }
 
-    /** Files that were dropped, pasted or chosen, one after another: a drawing or words as layers, anything else as pictures, in order. */
-    async files(files: File[], at: Point | null): Promise<void> {
+    /** Files that were dropped, pasted or chosen, one after another: pictures into the shapes that they were dropped on, as far as there are some, then a drawing or words as layers, anything else as pictures, in order. */
+    async files(files: File[], at: Point | null, shapes: SVGElement[] = []): Promise<void> {
         const { selection, picture } = this.on;
+        const filling = files.filter((file) => !isWritten(file)).slice(0, shapes.length);
+        for (const [i, file] of filling.entries()) await this.fill(shapes[i]!, file);
+        files = files.filter((file) => !filling.includes(file));
         const only = selection.layers.length === 1 ? selection.elements()[0] : null;
         const meant = only?.dataset['kind'] === 'picture' && (at === null || picture.holds(only, at));
         if (only && meant && files.length === 1 && !isWritten(files[0]!)) return this.replacePicture(only.dataset['layer']!, files[0]!);
@@ -78,6 +84,28 @@ export class Making {
             const place = at && { x: at.x + i * 24, y: at.y + i * 24 };
             if (isWritten(file)) await this.bring(await file.text(), place, file.name.replace(/\.[^.]*$/, '').slice(0, 60) || 'a file', /\.(csv|tsv)$/i.test(file.name));
             else await this.picture(file, place, i);
+        }
+    }
+
+    /** The shapes that a picture dropped at a place fills: the one there, or all that are selected with it, in reading order. */
+    shapesAt(event: { clientX: number; clientY: number }): SVGElement[] {
+        const { selection } = this.on;
+        const hit = document.elementsFromPoint(event.clientX, event.clientY).map((one) => one.closest<SVGElement>('.stage [data-layer]')).find((one) => one !== null);
+        const layer = hit && hit.matches(FILLABLE) && !hit.hasAttribute('data-locked') ? hit : null;
+        if (!layer) return [];
+        const chosen = selection.elements().filter((one) => one.matches(FILLABLE) && !one.hasAttribute('data-locked'));
+        if (!chosen.some((one) => one === layer)) return [layer];
+        const place = (one: Element): DOMRect => one.getBoundingClientRect();
+        return chosen.sort((a, b) => (place(a).bottom <= place(b).top ? -1 : place(b).bottom <= place(a).top ? 1 : place(a).left - place(b).left));
+    }
+
+    private async fill(layer: SVGElement, file: File): Promise<void> {
+        const { server, picture } = this.on;
+        try {
+            const asset = await this.upload(file);
+            await server.edit({ type: 'change-paint', screen: picture.screenOf(layer) || null, layers: [layer.dataset['layer']!], paint: 'fills.0', asset: asset.hash });
+        } catch (problem) {
+            this.on.problem(problem instanceof Problem ? problem : new Problem('The picture could not be sent; nothing was changed.', 0, ''));
         }
     }
 

@@ -150,6 +150,12 @@ export class Overlay {
         }
     }
 
+    /** Layers that take in what is dropped. */
+    lights(layers: SVGElement[]): void {
+        this.live.replaceChildren();
+        for (const layer of layers) draw(this.live, 'path', { class: 'takes-in', d: line(...this.points({ ...this.picture.box(layer), x: 0, y: 0 }, this.picture.matrix(layer))) + 'Z' });
+    }
+
     hover(box: Box | null, matrix: Matrix | null = null): void {
         this.live.replaceChildren();
         if (box) draw(this.live, 'path', { class: 'hover', d: line(...this.points(box, matrix)) + 'Z' });
