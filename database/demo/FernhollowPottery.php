@@ -197,7 +197,9 @@ final class FernhollowPottery
             $this->back('#ffffff'),
             $this->text('Big kiln', 24, 108, 342, 32, 600, '#ffffff', 'Spectral', 1.15),
             $this->text('Glaze firing, cooling down', 24, 148, 342, 15, 400, '#cbbfb1'),
-            ['strokes' => [['colour' => '#3a332d', 'width' => 18]]] + $this->ellipse('Dial', 85, 206, 220, 220, null),
+            // What heat is left glows behind the dial, whose ring is as far round as it is hot.
+            ['fills' => [['kind' => 'radial', 'extent' => 'closest-side', 'space' => 'oklab', 'stops' => [['colour' => '#c4562f73', 'at' => 0.35], ['colour' => '#c4562f00', 'at' => 1]]]], 'id' => 'e90001', 'kind' => 'ellipse', 'name' => 'Glow', 'x' => 15, 'y' => 136, 'width' => 360, 'height' => 360],
+            ['strokes' => [['kind' => 'conic', 'angle' => 200, 'space' => 'oklab', 'width' => 18, 'stops' => [['colour' => '#6b3a2a', 'at' => 0], ['colour' => self::CLAY, 'at' => 0.3], ['colour' => self::OCHRE, 'at' => 0.52], ['colour' => '#3a332d', 'at' => 0.52], ['colour' => '#3a332d', 'at' => 1]]]]] + $this->ellipse('Dial', 85, 206, 220, 220, '#221d19'),
             ['strokes' => [['colour' => self::OCHRE, 'width' => 2]]] + $this->ellipse('Dial edge', 79, 200, 232, 232, null),
             $this->text('612', 85, 272, 220, 64, 600, '#ffffff', 'Spectral', 1.1, 'center'),
             $this->text('degrees Celsius', 85, 344, 220, 14, 400, '#cbbfb1', align: 'center'),
@@ -346,7 +348,7 @@ final class FernhollowPottery
     private function row(string $title, string $text, string $icon, float $y, string $colour): array
     {
         return [$this->group($title, [
-            $this->box('Card', 24, $y, 342, 64, '#ffffff', 16, self::LINE),
+            ['effects' => [['colour' => '#5a3e2a24', 'offsetY' => 3, 'blur' => 12, 'spread' => -2]]] + $this->box('Card', 24, $y, 342, 64, '#ffffff', 16),
             $this->box('Mark', 36, $y + 10, 44, 44, $colour, 12),
             $this->icon('Icon', $icon, 47, $y + 21, 22, '#ffffff'),
             $this->text($title, 94, $y + 11, 250, 16, 600, self::INK),
@@ -357,7 +359,8 @@ final class FernhollowPottery
     /** @return list<LayerData> */
     private function tabs(string $current, float $y = 756): array
     {
-        $out = [$this->box('Tab bar', 0, $y, 390, 88, '#ffffff'), $this->box('Rule', 0, $y, 390, 1, self::LINE)];
+        // It throws its shadow only upwards.
+        $out = [['effects' => [['colour' => '#5a3e2a2e', 'offsetY' => -2, 'blur' => 14, 'right' => false, 'bottom' => false, 'left' => false]]] + $this->box('Tab bar', 0, $y, 390, 88, '#ffffff'), $this->box('Rule', 0, $y, 390, 1, self::LINE)];
         foreach ([['today', 'house', 'Today'], ['glazes', 'palette', 'Glazes'], ['kiln', 'flame', 'Kiln']] as $i => [$screen, $icon, $word]) {
             $colour = $screen === $current ? self::CLAY : self::SOFT;
             $tab = $this->held($this->group($word, [

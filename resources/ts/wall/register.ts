@@ -81,7 +81,7 @@ export function register(on: Doers): Command[] {
         { id: 'previous', name: 'Previous layer', group: 'Selection', keys: ['Shift+Tab'], when: layers, run: () => looking.step(-1) },
         { id: 'all', name: 'Select all beside it', group: 'Selection', keys: ['Ctrl+A'], run: () => looking.all() },
         { id: 'alike', name: 'Select what looks alike; again on the whole wall', short: 'Select alike', group: 'Selection', keys: ['Alt+A'], menu: ['layers'], when: layers, rare: true, run: () => void styling.alike('look') },
-        ...(['fill', 'stroke', 'type'] as const).map((by): Command => ({ id: `alike-${by}`, name: `Select what has the same ${by}; again on the whole wall`, group: 'Selection', when: layers, run: () => void styling.alike(by) })),
+        ...(['fill', 'stroke', 'effect', 'type'] as const).map((by): Command => ({ id: `alike-${by}`, name: `Select what has the same ${by}; again on the whole wall`, group: 'Selection', when: layers, run: () => void styling.alike(by) })),
         { id: 'next-screen', name: 'Next screen', group: 'Selection', keys: ['.'], run: () => looking.screen(1) },
         { id: 'previous-screen', name: 'Previous screen', group: 'Selection', keys: [','], run: () => looking.screen(-1) },
         {
@@ -106,6 +106,7 @@ export function register(on: Doers): Command[] {
         { id: 'lock', name: 'Lock or unlock', group: 'Editing', keys: ['Shift+H'], menu: ['layers'], when: layers, run: () => editing.mark('locked') },
         { id: 'copy-style', name: 'Copy the look', group: 'Editing', keys: ['Alt+C'], menu: ['layers'], when: layers, run: () => void styling.copyStyle() },
         { id: 'paste-style', name: 'Give it the copied look', group: 'Editing', keys: ['Alt+V'], menu: ['layers'], when: layers, run: () => styling.pasteStyle() },
+        ...(['fills', 'strokes', 'effects', 'corners', 'type'] as const).map((part): Command => ({ id: `paste-${part}`, name: `Give it the ${part} of the copied look`, group: 'Editing', when: layers, run: () => styling.pasteStyle(part) })),
         { id: 'copy-svg', name: 'Copy as SVG', group: 'Editing', menu: ['layers', 'screen'], when: any, rare: true, run: () => void styling.copyAs('svg') },
         { id: 'copy-png', name: 'Copy as PNG', group: 'Editing', menu: ['layers', 'screen'], when: any, rare: true, run: () => void styling.copyAs('png') },
         { id: 'bold', name: 'Bold or not', group: 'Editing', keys: ['Ctrl+B'], when: worded, run: () => styling.toggle('bold') },

@@ -7,9 +7,15 @@ import { BOLD } from './words.ts';
 
 const KEPT = 'kindred.look';
 
-export type Likeness = 'look' | 'fill' | 'stroke' | 'type';
+export type Likeness = 'look' | 'fill' | 'stroke' | 'effect' | 'type';
+
+/** Parts of a look that are pasted alone, by the properties that make them up. */
+export const PARTS = { fills: /^fills$/, strokes: /^strokes$/, effects: /^effects$/, corners: /^corners/, type: /^style\./ } as const;
 
 interface Alike { layers: { id: string; screen: string }[]; more: boolean }
+
+/** Of a look only a part, or all of it. */
+const partOf = (look: object, part: keyof typeof PARTS | null): object => Object.fromEntries(Object.entries(look).filter(([path]) => part === null || PARTS[part].test(path)));
 
 export class Styling {
     /** What was asked for last: the same once more looks on the whole wall. */
@@ -31,11 +37,11 @@ export class Styling {
         }
     }
 
-    pasteStyle(): void {
+    pasteStyle(part: keyof typeof PARTS | null = null): void {
         const { server, facets, selection } = this.on;
         const kept = localStorage.getItem(KEPT);
         if (!kept) return toast('There is no look yet: copy that of a layer first.');
-        if (selection.layers.length > 0) void server.edit({ type: 'set-style', ...chosen(this.on), style: JSON.parse(kept) as object, ...facets.inCell });
+        if (selection.layers.length > 0) void server.edit({ type: 'set-style', ...chosen(this.on), style: partOf(JSON.parse(kept) as object, part), ...facets.inCell });
     }
 
     /** Words that are all bold, or all italic, become plain; others become so, all of them. */

@@ -12,6 +12,7 @@ enum Likeness: string
     case Look = 'look';
     case Fill = 'fill';
     case Stroke = 'stroke';
+    case Effect = 'effect';
     case Type = 'type';
 
     /** The value by which layers are alike in this; null where a layer has none. */
@@ -21,10 +22,11 @@ enum Likeness: string
             self::Look => null,
             self::Fill => 'fills',
             self::Stroke => 'strokes',
+            self::Effect => 'effects',
             self::Type => 'style',
         };
         $look = Look::of($layer, array_values(array_filter(Look::fields(), fn (Field $field): bool => ($root === null || $field->root() === $root) && ! ($this === self::Type && $field->path === 'style.align'))));
-        if ($look === [] || ($this === self::Stroke && $layer->strokes === []) || ($this === self::Fill && $layer->fills === [])) {
+        if ($look === [] || ($this === self::Stroke && $layer->strokes === []) || ($this === self::Fill && $layer->fills === []) || ($this === self::Effect && $layer->effects === [])) {
             return null;
         }
 
