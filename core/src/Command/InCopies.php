@@ -9,6 +9,7 @@ use Kindred\Document\Edit\Field;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Sheet\Slot;
+use Kindred\Document\Style\Paint\Solid;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
@@ -55,7 +56,23 @@ final readonly class InCopies
             throw new InvalidInput('value', 'One cell cannot be laid out in another way than the rest; change every cell instead.');
         }
 
-        return $this->written($tree, $layer, $field->path, $field->plain($set));
+        [$path, $value] = self::said($field, $layer, $set);
+
+        return $this->written($tree, $layer, $path, $value);
+    }
+
+    /**
+     * A colour in the place of a colour is said as one, which is what the rows of a data sheet hold.
+     *
+     * @return array{string, mixed} the path of a property, and its value as it is written
+     */
+    private static function said(Field $field, Layer $layer, Layer $set): array
+    {
+        $front = [$layer->fills[0] ?? null, $set->fills[0] ?? null];
+        $plain = $field->path === Field::PAINT_OF_FILL && $front[1]?->paint instanceof Solid && ($front[0] === null || $front[0]->paint instanceof Solid);
+        $said = $plain ? Field::find(Field::FILL) ?? $field : $field;
+
+        return [$said->path, $said->plain($set)];
     }
 
     /** The same for the words of a text. */

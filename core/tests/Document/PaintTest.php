@@ -101,3 +101,12 @@ it('adds, reorders and removes fills and strokes, each layer as far as it has th
         ->and(fn () => Sample::after($tree, ['type' => 'add-to-list', 'list' => 'cues', 'entry' => []] + $on))->toThrow(InvalidInput::class, 'no such list')
         ->and(fn () => Sample::after($tree, ['type' => 'add-to-list', 'list' => 'strokes', 'entry' => ['colour' => '#fff', 'width' => 0]] + $on))->toThrow(InvalidInput::class, 'width');
 });
+
+it('says a colour in a cell where the cell takes it from, and a gradient in all cells or in that one alone', function (): void {
+    $tree = Sample::everything()->tree;
+    $colours = fn (Tree $tree): array => array_map(fn (Kindred\Layout\LaidCopy $cell): string => ($cell->tree->layer('dish')->fills[0] ?? null)?->paint->css() ?? '', Sample::cells()->of($tree, $tree->layer('pots')));
+    $say = fn (string $value, array $more = []): Tree => Sample::after($tree, ['type' => 'set-field', 'screen' => $tree->layer('pots')->screen, 'layers' => ['dish.row1'], 'field' => 'fills.0.paint', 'value' => $value] + $more);
+    $before = $colours($tree);
+    expect($before[0])->toBe('#a94c31')->and($colours($say('#123456', ['apart' => true]))[0])->toBe('#123456')->and($colours($say('linear-gradient(red, blue)', ['apart' => true]))[0])->toBe('linear-gradient(#ff0000 0%, #0000ff 100%)')
+        ->and(array_slice($colours($say('linear-gradient(red, blue)', ['apart' => true])), 1, 1))->toBe(array_slice($before, 1, 1));
+});

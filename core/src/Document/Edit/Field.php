@@ -46,6 +46,9 @@ final readonly class Field
     /** The colour of the uppermost fill. */
     public const FILL = 'fills.0.colour';
 
+    /** What that is painted with: a colour, a gradient … */
+    public const PAINT_OF_FILL = 'fills.0.paint';
+
     /** What of the paint of layers some kinds have and others do not. */
     private const PAINT = ['fills', 'strokes', 'corners', 'effects'];
 

@@ -10,6 +10,7 @@ use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\BoxLayer;
 use Kindred\Document\Layer\Ellipse;
 use Kindred\Document\Layer\Stack;
+use Kindred\Document\Style\Fill;
 use Kindred\Geometry\Box;
 use Kindred\Render\Drawing\BoxShape;
 use Kindred\Render\Drawing\EllipseShape;
@@ -35,7 +36,7 @@ final readonly class BoxDrawing implements KindDrawing
             ! $rendering->editable => [$figure],
             // A hand draws beside the edge.
             $rendering->finish === Finish::Rough => [Grip::inside(new BoxShape($box)), $figure],
-            default => $layer->fills === [] ? [$figure, Grip::inside($shape)] : [$figure],
+            default => Fill::seen($layer->fills) === [] ? [$figure, Grip::inside($shape)] : [$figure],
         };
     }
 }

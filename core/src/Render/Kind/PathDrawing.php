@@ -6,6 +6,7 @@ namespace Kindred\Render\Kind;
 
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\PathLayer;
+use Kindred\Document\Style\Fill;
 use Kindred\Render\Drawing\Figure;
 use Kindred\Render\Drawing\Grip;
 use Kindred\Render\Drawing\PathShape;
@@ -27,6 +28,6 @@ final readonly class PathDrawing implements KindDrawing
         $breadth = min($layer->box->width, $layer->box->height);
         $figure = Figure::filled(new PathShape($path->d, $breadth, $path->evenOdd), $layer->fills, $layer->strokes, onPath: true);
 
-        return $rendering->editable && $layer->fills === [] ? [$figure, Grip::along(new PathShape($path->d, $breadth), $layer->strokes[0]->width ?? 0)] : [$figure];
+        return $rendering->editable && Fill::seen($layer->fills) === [] ? [$figure, Grip::along(new PathShape($path->d, $breadth), $layer->strokes[0]->width ?? 0)] : [$figure];
     }
 }
