@@ -19,7 +19,7 @@
         </div>
         <div class="details" id="d-effects-{{ $i }}" data-details="{{ $at }}" hidden>
             @if ($effect['kind'] === 'shadow')
-                <div class="row two"><x-number :field="$at.'.offsetX'" label="X" :values="$values"/><x-number :field="$at.'.offsetY'" label="Y" :values="$values"/></div>
+                <div class="row two wide"><x-number :field="$at.'.offsetX'" label="Across" :values="$values"/><x-number :field="$at.'.offsetY'" label="Down" :values="$values"/></div>
                 <div class="row"><x-number :field="$at.'.blur'" label="Blur" :values="$values"/></div>
                 @if ($has('spread'))<div class="row"><x-number :field="$at.'.spread'" label="Spread" :values="$values"/></div>@endif
                 @if ($has('inner'))<x-choice :field="$at.'.inner'" label="Falls" :values="$values" :options="['false' => 'outside', 'true' => 'inside']"/>@endif

@@ -5,7 +5,7 @@
     <x-choice :field="$at.'.extent'" label="Reaches" :values="$values" :options="['closest-side' => 'closest side', 'farthest-side' => 'farthest side', 'closest-corner' => 'closest corner', 'farthest-corner' => 'farthest corner', 'own' => 'by its radii']"/>
     @if ($values["{$at}.extent"]['value'] === 'own')<div class="row two"><x-number :field="$at.'.radiusX'" label="Rx" :values="$values"/><x-number :field="$at.'.radiusY'" label="Ry" :values="$values"/></div>@endif
 @endif
-@if ($has('centreX'))<div class="row two"><x-number :field="$at.'.centreX'" label="X" :values="$values"/><x-number :field="$at.'.centreY'" label="Y" :values="$values"/></div>@endif
+@if ($has('centreX'))<div class="row two wide"><x-number :field="$at.'.centreX'" label="Across" :values="$values" hint="Where the middle of the gradient lies"/><x-number :field="$at.'.centreY'" label="Down" :values="$values"/></div>@endif
 @foreach ($coat['stops'] as $j => $stop)
     @php([$path, $id] = ["{$at}.stops.{$j}", "f-{$list}-{$i}-stops-{$j}-colour"])
     <div class="row stop">
