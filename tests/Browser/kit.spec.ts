@@ -210,8 +210,9 @@ test('what a widget holds is changed where it lies: words, cells, icons, choices
     // An icon is exchanged for another.
     await near(page, 'Summary');
     const row = screen(page, 'Summary').locator('[data-kind=widget]').filter({ hasText: / firing/ }).first();
-    const left = (await row.boundingBox())!;
-    await page.mouse.dblclick(left.x + left.width * 0.08, left.y + left.height / 2);
+    const [centre, level] = await middle(row);
+    const wide = await row.evaluate((drawn) => drawn.getBoundingClientRect().width);
+    await page.mouse.dblclick(centre - wide * 0.42, level);
     await page.locator('#icons').getByLabel('Search icons').fill('snowflake');
     await page.locator('#icon-grid [data-icon=snowflake]').click();
     await saved(page);
