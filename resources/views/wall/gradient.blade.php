@@ -1,7 +1,7 @@
 {{-- Numbers of a gradient; on the wall its line is dragged. --}}
 @if ($has('angle'))<div class="row"><x-number :field="$at.'.angle'" label="Angle °" :values="$values"/></div>@endif
 @if ($has('extent'))
-    <x-choice :field="$at.'.circle'" label="Shape" :values="$values" :options="['false' => 'ellipse', 'true' => 'circle']"/>
+    <x-choice :field="$at.'.circle'" label="Grows as" :values="$values" :options="['false' => 'an ellipse', 'true' => 'a circle']"/>
     <x-choice :field="$at.'.extent'" label="Reaches" :values="$values" :options="['closest-side' => 'closest side', 'farthest-side' => 'farthest side', 'closest-corner' => 'closest corner', 'farthest-corner' => 'farthest corner', 'own' => 'by its radii']"/>
     @if ($values["{$at}.extent"]['value'] === 'own')<div class="row two"><x-number :field="$at.'.radiusX'" label="Rx" :values="$values"/><x-number :field="$at.'.radiusY'" label="Ry" :values="$values"/></div>@endif
 @endif
