@@ -421,3 +421,10 @@ it('gives a widget in each cell of a cell a signal of its own in a rehearsal', f
     preg_match_all('/data-works="([^"]*)"/', Sample::renderer()->played($tree, $tree->screen('home'), Sample::rendering()->with(working: true)), $found);
     expect($found[1])->toBe(array_keys($programme['widgets']));
 });
+
+it('puts a colour that is painted in a cell into the row that the cell takes it from, and a gradient into all cells', function (): void {
+    $paint = fn (string $value): Tree => Sample::after(pots(), ['type' => 'set-field', 'screen' => 'home', 'layers' => ['swatch.row2'], 'field' => 'fills.0.paint', 'value' => $value]);
+    $painted = fn (Tree $tree): array => array_map(fn (LaidCopy $cell): string => $cell->tree->layer('swatch')->fills[0]->paint->css(), cells($tree));
+    expect($painted($paint('teal')))->toBe(['#cccccc', '#008080', '#cccccc'])->and($paint('teal')->layer('swatch')->fills[0]->colour()->toHex())->toBe('#cccccc')
+        ->and(array_unique($painted($paint('linear-gradient(red, blue)'))))->toBe(['linear-gradient(#ff0000 0%, #0000ff 100%)']);
+});
