@@ -142,7 +142,7 @@ final readonly class Facets
                 $here = array_values(array_filter(array_map(fn (array $all): Fill|Stroke|null => $all[$i] ?? null, $has)));
                 $stops = max([0, ...array_map(fn (Fill|Stroke $coat): int => $coat->paint instanceof Gradient ? count($coat->paint->stops()) : 0, $here)]);
                 foreach ($this->paths($list, $i, $stops) as $path) {
-                    $values[$path] = $this->shared(array_map(fn (Layer $layer): ?string => Field::find($path)?->of($layer, $tree), $layers));
+                    $values[$path] ??= $this->shared(array_map(fn (Layer $layer): ?string => Field::find($path)?->of($layer, $tree), $layers));
                 }
                 $kinds = array_unique(array_map(fn (Fill|Stroke $coat): string => $coat->paint::kind(), $here));
                 $coats[$list][] = [
@@ -185,7 +185,7 @@ final readonly class Facets
         for ($i = 0; $i < max([0, ...array_map(fn (Layer $layer): int => count($layer->effects), $layers)]); $i++) {
             $here = array_values(array_filter(array_map(fn (Layer $layer): ?Effect => $layer->effects[$i] ?? null, $layers)));
             foreach ($this->paths('effects', $i, 0) as $path) {
-                $values[$path] = $this->shared(array_map(fn (Layer $layer): ?string => Field::find($path)?->of($layer, $tree), $layers));
+                $values[$path] ??= $this->shared(array_map(fn (Layer $layer): ?string => Field::find($path)?->of($layer, $tree), $layers));
             }
             $effect = $here[0]->effect;
             $rows[] = [

@@ -167,9 +167,9 @@ final class Sample
     }
 
     /** A file as version 1 wrote it. */
-    public static function before(string $name): string
+    public static function before(string $name, int $version = 1): string
     {
-        return (string) file_get_contents(__DIR__."/fixtures/version-1/{$name}");
+        return (string) file_get_contents(__DIR__."/fixtures/version-{$version}/{$name}");
     }
 
     /** @return array<string, mixed> */

@@ -103,7 +103,7 @@ const server = new Server(urls, Number(page.dataset['sequence']), new Pending(pa
 const taking = new Taking(wall, camera, picture, () => gestures, urls['screen-png']!);
 const facets = new Facets(urls['facets']!, picture, selection, server, {
     trying: () => overlay.showSelection(),
-    shown: () => gradients.show(),
+    shown: () => gradients.hear(),
     used: urls['colours']!,
     picture: () => making.choose(),
     subject: () => selection.frame(),

@@ -11,8 +11,6 @@ final readonly class AddToList implements Command
 {
     use OnLists;
 
-    private const LAST = 1000;
-
     public static function type(): string
     {
         return 'add-to-list';
@@ -38,6 +36,6 @@ final readonly class AddToList implements Command
 
     private function at(): int
     {
-        return $this->in->has('at') ? $this->in->whole('at', 0, self::LAST) : 0;
+        return $this->in->has('at') ? $this->place('at') : 0;
     }
 }

@@ -36,9 +36,4 @@ final readonly class MoveInList implements Command
 
         return $list;
     }
-
-    private function place(string $key): int
-    {
-        return $this->in->whole($key, 0, 1000);
-    }
 }

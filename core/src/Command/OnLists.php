@@ -56,6 +56,12 @@ trait OnLists
         return $tree;
     }
 
+    /** A place in a list, as it was sent. */
+    private function place(string $key): int
+    {
+        return $this->in->whole($key, 0, 1000);
+    }
+
     /** @throws \Kindred\Input\InvalidInput where something is missing in what was sent */
     abstract private function check(): void;
 

@@ -23,18 +23,13 @@ final readonly class RemoveFromList implements Command
 
     private function check(): void
     {
-        $this->at();
+        $this->place('at');
     }
 
     private function changed(array $list): array
     {
-        array_splice($list, $this->at(), 1);
+        array_splice($list, $this->place('at'), 1);
 
         return $list;
-    }
-
-    private function at(): int
-    {
-        return $this->in->whole('at', 0, 1000);
     }
 }

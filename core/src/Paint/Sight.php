@@ -37,16 +37,6 @@ enum Sight: string
         };
     }
 
-    public function seen(Colour $colour): Colour
-    {
-        [$red, $green, $blue] = $colour->linear();
-
-        return Colour::ofSrgb(...array_map(
-            fn (array $row): float => Spaces::encoded(max(0.0, min(1.0, $row[0] * $red + $row[1] * $green + $row[2] * $blue))),
-            $this->matrix(),
-        ))->withAlpha($colour->alpha);
-    }
-
     /** The values of an SVG `feColorMatrix` in linear sRGB (Filter Effects 1, section 9.6). */
     public function values(): string
     {

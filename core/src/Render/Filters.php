@@ -9,6 +9,7 @@ use Kindred\Document\Layer;
 use Kindred\Document\Style\Effect;
 use Kindred\Document\Style\Effect\Blur;
 use Kindred\Document\Style\Effect\Shadow;
+use Kindred\Geometry\Box;
 use Kindred\Geometry\Number;
 use Kindred\Paint\Colour;
 
@@ -26,20 +27,24 @@ final readonly class Filters
      * @param  list<Blur>  $blurs
      * @param  list<array{Shadow, Colour}>  $shadows  with their colours in the finish
      */
-    private function __construct(private array $blurs, private array $shadows, private string $id, private bool $alone)
+    private function __construct(private array $blurs, private array $shadows, private string $id, private Box $box, private bool $alone)
     {
     }
 
-    public static function of(Layer $layer, Rendering $rendering): self
+    /** Null where nothing is done. */
+    public static function of(Layer $layer, Rendering $rendering): ?self
     {
         // A hand draws neither shadows nor blur.
-        $seen = $rendering->finish === Finish::Rough ? [] : $layer->effects;
+        if ($layer->effects === [] || $rendering->finish === Finish::Rough) {
+            return null;
+        }
         $ofAll = in_array('spread', $layer->content->paint()['effects'] ?? [], true);
 
         return new self(
-            Effect::seen($seen, Blur::class),
-            array_map(fn (Shadow $shadow): array => [$shadow, $rendering->finish === Finish::Dressed ? $shadow->colour : $shadow->colour->grey()], $ofAll ? array_reverse(Effect::seen($seen, Shadow::class)) : []),
+            Effect::seen($layer->effects, Blur::class),
+            array_map(fn (Shadow $shadow): array => [$shadow, $rendering->finish === Finish::Dressed ? $shadow->colour : $shadow->colour->grey()], $ofAll ? array_reverse(Effect::seen($layer->effects, Shadow::class)) : []),
             "{$rendering->prefix}{$layer->id}-effects",
+            $layer->box,
             $rendering->alone,
         );
     }
@@ -81,7 +86,7 @@ final readonly class Filters
         }
 
         return Svg::element('filter', [
-            'id' => $this->id, 'filterUnits' => 'userSpaceOnUse', 'x' => -self::FAR, 'y' => -self::FAR, 'width' => 3 * self::FAR, 'height' => 3 * self::FAR,
+            'id' => $this->id, 'filterUnits' => 'userSpaceOnUse', 'x' => -self::FAR, 'y' => -self::FAR, 'width' => $this->box->width + 2 * self::FAR, 'height' => $this->box->height + 2 * self::FAR,
             'color-interpolation-filters' => 'sRGB',
         ], $steps);
     }

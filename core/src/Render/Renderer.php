@@ -159,7 +159,7 @@ final readonly class Renderer
             $inner = Svg::element('rect', ['width' => $layer->box->width, 'height' => $layer->box->height, 'fill' => 'none', 'pointer-events' => 'all']).$inner;
         }
 
-        return Svg::element('g', $this->attributes($layer, $rendering), Filters::of($layer, $rendering)->element(), $inner);
+        return $this->group($layer, $rendering, $inner);
     }
 
     /**
@@ -198,7 +198,9 @@ final readonly class Renderer
             $before = array_search($at->id, array_column($siblings, 'id'), true);
             // What the layer lies in stays, with what is in it before the layer.
             $later = array_slice($siblings, ($before === false ? 0 : $before) + ($at === $layer ? 0 : 1));
-            $tree = $tree->withLayers(...array_map(fn (Layer $one): Layer => $one->with(hidden: true), $later));
+            // What does not come near it need not be drawn.
+            $apart = array_filter(array_slice($siblings, 0, $before === false ? 0 : $before), fn (Layer $one): bool => ! self::isNear(Bounds::of($tree, $one), $extent));
+            $tree = $tree->withLayers(...array_map(fn (Layer $one): Layer => $one->with(hidden: true), [...$later, ...array_values($apart)]));
         }
         $ground = Svg::element('rect', ['width' => $screen->box->width, 'height' => $screen->box->height] + Paints::attributes('fill', $rendering->finish === Finish::Dressed ? $screen->ground : $screen->ground->grey()));
         $drawn = $ground.$this->place($tree, new Place($screen->id), $rendering->in($tree->finish($screen->id)));
@@ -207,6 +209,14 @@ final readonly class Renderer
             'xmlns' => 'http://www.w3.org/2000/svg', 'width' => $extent->width, 'height' => $extent->height,
             'viewBox' => implode(' ', array_map(Number::text(...), [$extent->x, $extent->y, $extent->width, $extent->height])),
         ], PaintClasses::style($drawn), $drawn);
+    }
+
+    /** Whether something may be seen in an area: shadows and blur reach beyond bounds, too. */
+    private static function isNear(Bounding $bounds, Bounding $area): bool
+    {
+        $far = 200;
+
+        return $bounds->x - $far < $area->right() && $bounds->right() + $far > $area->x && $bounds->y - $far < $area->bottom() && $bounds->bottom() + $far > $area->y;
     }
 
     /**
@@ -250,7 +260,7 @@ final readonly class Renderer
     /** A layer's own element without the layers in it. */
     public function shell(Layer $layer, Rendering $rendering): string
     {
-        return Svg::element('g', $this->attributes($layer, $rendering), Filters::of($layer, $rendering)->element(), $this->own($layer, $rendering));
+        return $this->group($layer, $rendering, $this->own($layer, $rendering));
     }
 
     /**
@@ -301,15 +311,23 @@ final readonly class Renderer
             : $out.implode('', array_map($draw, $this->kit->parts($layer)));
     }
 
+    /** The element of a layer with what it holds. */
+    private function group(Layer $layer, Rendering $rendering, string $inner): string
+    {
+        $filters = Filters::of($layer, $rendering);
+
+        return Svg::element('g', $this->attributes($layer, $rendering, $filters), $filters?->element() ?? '', $inner);
+    }
+
     /** @return array<string, string|int|float|bool|null> */
-    private function attributes(Layer $layer, Rendering $rendering): array
+    private function attributes(Layer $layer, Rendering $rendering, ?Filters $filters): array
     {
         return [
             'data-layer' => $rendering->editable ? $rendering->address($layer->id) : $layer->id,
             'class' => PaintClasses::of($layer),
             'transform' => $this->transform($layer),
             'opacity' => $layer->opacity >= 1 ? null : $layer->opacity,
-            'filter' => Filters::of($layer, $rendering)->attribute(),
+            'filter' => $filters?->attribute(),
             ...($rendering->editable ? $this->handles($layer, $rendering) : []),
         ];
     }

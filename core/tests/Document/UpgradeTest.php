@@ -16,12 +16,16 @@ use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Tests\Sample;
 
-it('reads the files of version 1, and writes them as they are today', function (string $name): void {
-    $file = ProjectFile::read(Sample::before($name));
+it('reads the files of earlier versions, and writes them as they are today', function (string $name, int $version = 1): void {
+    $file = ProjectFile::read(Sample::before($name, $version));
     $today = Sample::written($file);
     expect(json_decode($today)->version)->toBe(Upgrades::VERSION)
         ->and(ProjectFile::read($today)->tree->layers)->toEqual($file->tree->layers)->and(ProjectFile::read($today)->write())->toBe($today);
-})->with(['fernhollow.kindred.json', 'kiln-shelf.kindred.json', 'everything.kindred.json']);
+})->with([['fernhollow.kindred.json'], ['kiln-shelf.kindred.json'], ['everything.kindred.json'], ['everything.kindred.json', 2]]);
+
+it('reads of version 2 what it reads of version 1', function (): void {
+    expect(Sample::plain(ProjectFile::read(Sample::before('everything.kindred.json', 2))->tree))->toEqual(Sample::plain(ProjectFile::read(Sample::before('everything.kindred.json'))->tree));
+});
 
 it('brings what has another form today to it, and leaves the rest', function (): void {
     $tree = ProjectFile::read(Sample::before('everything.kindred.json'))->tree;
@@ -51,13 +55,13 @@ it('lays out cells with overrides of version 1 as that did', function (): void {
         ->and($of(1, 'label')->content->toArray())->toMatchArray(['words' => 'Odd'])->and($of(0, 'dish')->fills[0]->colour()->toHex())->toBe('#a94c31');
 });
 
-it('takes back and makes again every step of a history of version 1', function (): void {
-    ['end' => $end, 'log' => $log] = json_decode(Sample::before('history.json'), true);
-    $layer = fn (array $data): Layer => Layer::read(Reader::kept(Upgrades::layer($data, 1)));
+it('takes back and makes again every step of a history of an earlier version', function (int $version): void {
+    ['end' => $end, 'log' => $log] = json_decode(Sample::before('history.json', $version), true);
+    $layer = fn (array $data): Layer => Layer::read(Reader::kept(Upgrades::layer($data, $version)));
     $screen = fn (array $data): Screen => Screen::read(Reader::kept($data));
     $by = fn (array $all, Closure $read): array => array_column(array_map($read, $all), null, 'id');
     $tree = $last = new Tree(Project::read(Reader::kept($end['project'])), $by($end['screens'], $screen), $by($end['layers'], $layer), null, ['entry' => $by($end['entries'], fn (array $data): Entry => Entry::kept($data))], $by($end['gone'], $screen));
-    $steps = array_map(fn (array $difference): Difference => Difference::read(Reader::kept(Upgrades::difference($difference, 1))), $log);
+    $steps = array_map(fn (array $difference): Difference => Difference::read(Reader::kept(Upgrades::difference($difference, $version))), $log);
     foreach (array_reverse($steps) as $step) {
         $tree = $step->inverse()->applyTo($tree);
     }
@@ -70,7 +74,7 @@ it('takes back and makes again every step of a history of version 1', function (
         $tree = $step->applyTo($tree);
     }
     expect(Sample::plain($tree))->toEqual(Sample::plain($last))->and(count($steps))->toBe(160);
-});
+})->with([1, 2]);
 
 it('reads a file whose version comes after its screens as one of version 1, and as no other', function (int $version, bool $fine): void {
     $file = json_decode(Sample::before('everything.kindred.json'), true);

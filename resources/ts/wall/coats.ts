@@ -1,9 +1,11 @@
 /** The fills, strokes and effects in the facets: added, removed, reordered, their kind changed, their details opened. */
-import type { Answer, Command } from './messages.ts';
+import type { Command } from './messages.ts';
 
 export interface CoatDesk {
-    /** A change of what the facets speak of. */
-    edit: (command: Command) => Promise<Answer | null>;
+    /** Changes of what the facets speak of, as one step. */
+    edit: (...commands: Command[]) => void;
+    /** Called when other details are open. */
+    opened: () => void;
     /** A picture is chosen, and its hash given. */
     picture: () => Promise<string | null>;
 }
@@ -44,10 +46,10 @@ export class Coats {
         switch (button.dataset['do']) {
             case 'details': this.toggle(id!); return true;
             case 'add-to-list': this.add(list!, JSON.parse(button.dataset['entry']!) as object); return true;
-            case 'remove-from-list': void this.desk.edit({ type: 'remove-from-list', list, at: Number(at) }); return true;
-            case 'move-in-list': void this.desk.edit({ type: 'move-in-list', list, from: Number(at), to: Number(button.dataset['to']) }); return true;
-            case 'remove-stop': void this.desk.edit({ type: 'change-paint', paint: id, stops: 'remove', stop: Number(at) }); return true;
-            case 'regradient': void this.desk.edit({ type: 'change-paint', paint: id, stops: value }); return true;
+            case 'remove-from-list': this.desk.edit({ type: 'remove-from-list', list, at: Number(at) }); return true;
+            case 'move-in-list': this.desk.edit({ type: 'move-in-list', list, from: Number(at), to: Number(button.dataset['to']) }); return true;
+            case 'remove-stop': this.desk.edit({ type: 'change-paint', paint: id, stops: 'remove', stop: Number(at) }); return true;
+            case 'regradient': this.desk.edit({ type: 'change-paint', paint: id, stops: value }); return true;
             case 'copy-css': void navigator.clipboard.writeText(this.place.querySelector<HTMLInputElement>(`#${button.dataset['of']}`)!.value); return true;
             case 'line-of': this.line(id!, value!); return true;
             case 'paint-picture': void this.pictured(id!); return true;
@@ -66,6 +68,7 @@ export class Coats {
         if (opens) this.open.add(coat);
         else this.open.delete(coat);
         this.show(coat, opens);
+        this.desk.opened();
     }
 
     private show(coat: string, open: boolean): void {
@@ -77,35 +80,19 @@ export class Coats {
     /** What is added shows its details: they are what comes next. */
     private add(list: string, entry: object): void {
         this.open.add(`${list}.0`);
-        void this.desk.edit({ type: 'add-to-list', list, entry });
+        this.desk.edit({ type: 'add-to-list', list, entry });
     }
 
     private changed(target: HTMLElement): void {
-        const { repaint, side } = target.dataset;
-        if (repaint) {
-            const to = (target as HTMLSelectElement).value;
-            if (to === 'picture') void this.pictured(repaint);
-            else void this.desk.edit({ type: 'change-paint', paint: repaint, to });
-        }
-        if (side) this.sides(side);
-    }
-
-    /** Sides that are left empty are as wide as the stroke; all empty, it has no sides of its own. */
-    private sides(stroke: string): void {
-        const fields = [...this.place.querySelectorAll<HTMLInputElement>(`[data-side="${stroke}"]`)];
-        const width = this.width(stroke);
-        const own = fields.some(({ value }) => value.trim() !== '');
-        const value = own ? Object.fromEntries(fields.map((field) => [field.dataset['name'], field.value.trim() === '' ? width : Math.max(0, Number(field.value)) || 0])) : null;
-        void this.desk.edit({ type: 'put-field', field: `${stroke}.sides`, value });
+        const { repaint } = target.dataset;
+        const to = (target as HTMLSelectElement).value;
+        if (repaint && to === 'picture') void this.pictured(repaint);
+        else if (repaint) this.desk.edit({ type: 'change-paint', paint: repaint, to });
     }
 
     private line(stroke: string, name: string): void {
-        const { dash, cap } = LINES[name]!(this.width(stroke));
-        void this.desk.edit({ type: 'put-field', field: `${stroke}.dash`, value: dash }).then(() => this.desk.edit({ type: 'put-field', field: `${stroke}.cap`, value: cap }));
-    }
-
-    private width(stroke: string): number {
-        return Number(this.place.querySelector<HTMLInputElement>(`[data-field="${stroke}.width"]`)?.value) || 1;
+        const { dash, cap } = LINES[name]!(Number(this.place.querySelector<HTMLInputElement>(`[data-field="${stroke}.width"]`)?.value) || 1);
+        this.desk.edit({ type: 'put-field', field: `${stroke}.dash`, value: dash }, { type: 'put-field', field: `${stroke}.cap`, value: cap });
     }
 
     private async pictured(coat: string): Promise<void> {
@@ -115,7 +102,7 @@ export class Coats {
             for (const option of kind?.options ?? []) option.selected = option.defaultSelected;
             return;
         }
-        void this.desk.edit({ type: 'change-paint', paint: coat, asset });
+        this.desk.edit({ type: 'change-paint', paint: coat, asset });
     }
 
     private over(event: DragEvent): void {
@@ -133,7 +120,7 @@ export class Coats {
         const [list, from] = this.lifted!.split('.') as [string, string];
         const to = row.dataset['coat']!.split('.')[1]!;
         this.lifted = null;
-        if (from !== to) void this.desk.edit({ type: 'move-in-list', list, from: Number(from), to: Number(to) });
+        if (from !== to) this.desk.edit({ type: 'move-in-list', list, from: Number(from), to: Number(to) });
     }
 
     /** The line of the same list under the pointer. */

@@ -45,6 +45,7 @@ function reach(lightness: number, hue: number): number {
 
 const colourOf = ({ hue, share, lightness, alpha }: Shown): Oklch => ({ mode: 'oklch', l: lightness, c: reach(lightness, hue) * share, h: hue, alpha });
 const hexOf = (shown: Shown): string => (shown.alpha >= 1 ? formatHex(colourOf(shown)) : formatHex8(colourOf(shown)));
+const within = (share: number): number => Math.min(1, Math.max(0, share));
 const round = (n: number, to: number): number => Math.round(n * 10 ** to) / 10 ** to;
 
 export class ColourField {
@@ -54,6 +55,8 @@ export class ColourField {
     private field: HTMLInputElement | null = null;
     private shown: Shown = { hue: 0, share: 0, lightness: 1, alpha: 1 };
     private painted = NaN;
+    /** What the field held before the plane was pressed, while it is. */
+    private held: string | null = null;
     private asked = 0;
 
     constructor(private readonly used: string, private readonly desk: ColourDesk) {
@@ -77,7 +80,8 @@ export class ColourField {
         this.box.addEventListener('keydown', (event) => {
             if (event.key === 'Escape') {
                 event.stopPropagation();
-                this.close(true);
+                if (this.held === null) this.close(true);
+                else this.giveUp();
             } else if (event.key === 'e' && !(event.target instanceof HTMLInputElement && event.target.type !== 'range') && !event.ctrlKey && !event.metaKey) {
                 event.stopPropagation();
                 void this.pick();
@@ -191,14 +195,15 @@ export class ColourField {
         if (event.button !== 0) return;
         this.plane.setPointerCapture(event.pointerId);
         const frame = this.plane.getBoundingClientRect();
-        const to = (moved: PointerEvent): void => this.set({
-            share: Math.min(1, Math.max(0, (moved.clientX - frame.left) / frame.width)),
-            lightness: Math.min(1, Math.max(0, 1 - (moved.clientY - frame.top) / frame.height)),
-        });
+        const to = (moved: PointerEvent): void => void (this.held !== null && this.set({
+            share: within((moved.clientX - frame.left) / frame.width),
+            lightness: within(1 - (moved.clientY - frame.top) / frame.height),
+        }));
         const end = (): void => {
             this.plane.removeEventListener('pointermove', to);
-            this.keep();
+            if (this.held !== null) this.keep();
         };
+        this.held = this.field?.value ?? null;
         this.plane.addEventListener('pointermove', to);
         this.plane.addEventListener('lostpointercapture', end, { once: true });
         to(event);
@@ -210,7 +215,7 @@ export class ColourField {
         if (x === 0 && y === 0) return;
         event.preventDefault();
         event.stopPropagation();
-        this.set({ share: Math.min(1, Math.max(0, this.shown.share + x!)), lightness: Math.min(1, Math.max(0, this.shown.lightness + y!)) });
+        this.set({ share: within(this.shown.share + x!), lightness: within(this.shown.lightness + y!) });
         this.keep();
     }
 
@@ -232,7 +237,17 @@ export class ColourField {
         this.desk.attempt(this.field);
     }
 
+    /** What was dragged is as it was. */
+    private giveUp(): void {
+        const before = this.held!;
+        this.held = null;
+        this.field!.value = before;
+        this.read(before);
+        this.desk.giveUp(this.field!);
+    }
+
     private keep(): void {
+        this.held = null;
         if (!this.field) return;
         this.desk.keep(this.field);
         const list = [this.field.value, ...this.recent().filter((one) => one !== this.field!.value)].slice(0, MOST_RECENT);

@@ -102,11 +102,18 @@ export class Facets {
             this.entered = isField(field) && this.place.contains(field)
                 ? { field, whole: isWhole(field), typing: !(field instanceof HTMLSelectElement) && field.value !== told(field) } : null;
         });
-        this.coats = new Coats(this.place, { edit: (command) => this.server.edit({ ...command, ...this.on, ...this.inCell }), picture: this.outside.picture });
+        this.coats = new Coats(this.place, {
+            edit: (...commands) => void this.server.edit(...commands.map((command) => ({ ...command, ...this.on, ...this.inCell }))),
+            opened: () => this.outside.shown(),
+            picture: this.outside.picture,
+        });
         this.colours = new ColourField(this.outside.used, {
             attempt: (field) => this.attempt(field),
             keep: (field) => this.keep(field),
-            giveUp: () => this.giveUp(),
+            giveUp: (field) => {
+                this.giveUp();
+                if (field.dataset['screenField'] === 'ground') this.picture.ground(this.everyScreen(), field.value);
+            },
             subject: () => this.outside.subject(),
             pick: () => this.outside.pick(),
             contrast: (field, colour) => this.outside.contrast(this.subject, field.dataset['field'] ?? null, colour),
@@ -419,6 +426,7 @@ export class Facets {
     }
 
     private giveUp(): void {
+        for (const field of this.place.querySelectorAll('[data-dragged]')) field.removeAttribute('data-dragged');
         this.back(this.tried);
         this.tried = null;
     }

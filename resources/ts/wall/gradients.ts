@@ -32,13 +32,18 @@ export class Gradients {
         this.marks = draw(document.getElementById('overlay')!, 'g', { class: 'gradient' });
     }
 
+    /** The facets tell another line, or one of another layer. */
+    hear(): void {
+        const told = this.told();
+        if (told !== undefined) [this.line, this.of] = [told, this.layer()?.dataset['layer']];
+        this.show();
+    }
+
     show(): void {
         const layer = this.layer();
-        const told = this.told();
-        if (told !== undefined || layer?.dataset['layer'] !== this.of) [this.line, this.of] = [told ?? null, layer?.dataset['layer']];
         this.marks.replaceChildren();
         const line = this.held ?? this.line;
-        if (line === null || layer === null || layer.hasAttribute('data-locked')) return;
+        if (line === null || layer === null || layer.dataset['layer'] !== this.of || layer.hasAttribute('data-locked')) return;
         const view = (p: Point): Point => this.on.camera.toView(apply(this.on.picture.matrix(layer), p));
         const [from, to] = [view(line.from), view(line.to)];
         const across = line.across && view(line.across);

@@ -3,8 +3,8 @@ import type { Camera } from './camera.ts';
 import type { Gestures } from './gestures.ts';
 import type { Picture } from './picture.ts';
 
-/** Pixels of the picture to a px of the screen. */
-const SCALE = 2;
+/** Pixels of the picture to a px of the screen; fewer of what is too large to be drawn so. */
+const SCALES = [2, 1];
 /** Pixels that are shown around the one that is meant, to each side, and how large each is. */
 const AROUND = 6;
 const CELL = 10;
@@ -16,9 +16,11 @@ export class Taking {
     private readonly canvas = document.createElement('canvas');
     private readonly said = document.createElement('output');
     /** The pictures of screens, for as long as a colour is being taken. */
-    private readonly drawn = new Map<string, CanvasRenderingContext2D | null>();
+    private readonly drawn = new Map<string, { context: CanvasRenderingContext2D; scale: number } | null>();
     private end: ((colour: string | null) => void) | null = null;
     private colour: string | null = null;
+    /** Where the pointer was last: a picture that comes later is shown there. */
+    private last: PointerEvent | null = null;
 
     constructor(private readonly wall: HTMLElement, private readonly camera: Camera, private readonly picture: Picture, private readonly gestures: () => Gestures, private readonly url: string) {
         this.box.id = 'taking';
@@ -40,42 +42,43 @@ export class Taking {
     take(): Promise<string | null> {
         this.finish(null);
         this.drawn.clear();
-        this.colour = null;
+        this.colour = this.last = null;
         this.wall.classList.add('taking');
-        for (const screen of this.picture.screens()) if (this.isNear(screen)) void this.draw(screen.dataset['screen']!);
         return new Promise((end) => (this.end = end));
     }
 
-    private isNear(screen: HTMLElement): boolean {
-        const [at, wall] = [screen.getBoundingClientRect(), this.wall.getBoundingClientRect()];
-        return at.right > wall.left && at.left < wall.right && at.bottom > wall.top && at.top < wall.bottom;
-    }
-
+    /** Of a screen that the pointer comes to; what cannot be drawn is not asked for again. */
     private async draw(screen: string): Promise<void> {
         if (this.drawn.has(screen)) return;
         this.drawn.set(screen, null);
-        const image = new Image();
-        image.src = `${this.url.replace('SCREEN', screen)}?scale=${SCALE}&bare=1`;
-        await image.decode().catch(() => undefined);
-        if (image.width === 0) return;
-        const canvas = document.createElement('canvas');
-        [canvas.width, canvas.height] = [image.width, image.height];
-        const context = canvas.getContext('2d', { willReadFrequently: true })!;
-        context.drawImage(image, 0, 0);
-        this.drawn.set(screen, context);
+        for (const scale of SCALES) {
+            const image = new Image();
+            image.src = `${this.url.replace('SCREEN', screen)}?scale=${scale}&bare=1`;
+            await image.decode().catch(() => undefined);
+            if (image.width === 0) continue;
+            const canvas = document.createElement('canvas');
+            [canvas.width, canvas.height] = [image.width, image.height];
+            const context = canvas.getContext('2d', { willReadFrequently: true })!;
+            context.drawImage(image, 0, 0);
+            this.drawn.set(screen, { context, scale });
+            if (this.last) this.follow(this.last);
+            return;
+        }
     }
 
     private follow(event: PointerEvent): void {
         if (!this.end) return;
         const at = this.camera.toWall(event);
         const screen = this.gestures().screenAt(at);
-        const context = this.drawn.get(screen) ?? null;
+        this.last = event;
         this.colour = null;
-        this.box.hidden = context === null;
         if (screen !== '') void this.draw(screen);
-        if (context === null) return;
+        const drawn = this.drawn.get(screen) ?? null;
+        this.box.hidden = drawn === null;
+        if (drawn === null) return;
+        const { context, scale } = drawn;
         const frame = this.picture.screenBox(screen);
-        const [x, y] = [Math.floor((at.x - frame.x) * SCALE), Math.floor((at.y - frame.y) * SCALE)];
+        const [x, y] = [Math.floor((at.x - frame.x) * scale), Math.floor((at.y - frame.y) * scale)];
         const [r, g, b] = context.getImageData(x, y, 1, 1).data as unknown as [number, number, number];
         this.colour = `#${[r, g, b].map((one) => one.toString(16).padStart(2, '0')).join('')}`;
         this.said.textContent = this.colour;

@@ -26,9 +26,9 @@
     <div class="row"><x-number :field="$at.'.width'" label="Width" :values="$values"/></div>
     @if ($has('position'))<x-choice :field="$at.'.position'" label="Lies" :values="$values" :options="['inside' => 'inside', 'centre' => 'centre', 'outside' => 'outside']"/>@endif
     @if ($has('sides.top'))
-        <div class="row four"><span class="label" title="Width at the top, on the right, at the bottom, on the left; empty for all as wide as the stroke">Each side</span>
+        <div class="row four"><span class="label" title="Width at the top, on the right, at the bottom, on the left; a width of the stroke sets all of them">Each side</span>
             @foreach (['top', 'right', 'bottom', 'left'] as $side)
-                <input class="field !px-1" data-side="{{ $at }}" data-name="{{ $side }}" value="{{ $values["{$at}.sides.{$side}"]['value'] }}" placeholder="{{ $values["{$at}.width"]['value'] }}" title="{{ ucfirst($side) }}" aria-label="{{ $word }} width, {{ $side }}" autocomplete="off">
+                <input class="field !px-1" data-field="{{ $at }}.sides.{{ $side }}" data-step="1" value="{{ $values["{$at}.sides.{$side}"]['value'] }}" title="{{ ucfirst($side) }}" aria-label="{{ $word }} width, {{ $side }}" autocomplete="off">
             @endforeach
         </div>
     @endif

@@ -15,9 +15,11 @@ use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Layout\Pins;
 use Kindred\Document\Resize;
+use Kindred\Document\Style\SideWidths;
 use Kindred\Document\Style\Stroke;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Box;
+use Kindred\Geometry\Number as Format;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Paint\Colour;
@@ -210,7 +212,7 @@ final readonly class Field
         if ($this->path === self::KIND) {
             return $tree->withLayers($this->reshaped($layer, $value));
         }
-        $before = $this->root() === 'pins' ? $layer->with(pins: self::pins($tree, $layer)) : $layer;
+        $before = $this->root() === 'pins' ? $layer->with(pins: self::pins($tree, $layer)) : $this->sided($layer);
         $typed = $this->way->typed($before, $value, Typing::within($parent->width, $parent->height, $layer->box));
 
         return $this->isOfBox() ? Resize::to($tree, $layer, $typed->box) : $tree->withLayers($typed);
@@ -249,7 +251,7 @@ final readonly class Field
             // A percentage from an earlier version: it is of the current parent.
             return $this->set($tree, $layer, $plain, $layer->parent === null ? $layer->box : $tree->layer($layer->parent)->box);
         }
-        $with = $this->way->put($layer, $plain);
+        $with = $this->way->put($this->sided($layer), $plain);
 
         return $this->isOfBox() ? Resize::to($tree, $layer, $with->box) : $tree->withLayers($with);
     }
@@ -276,7 +278,21 @@ final readonly class Field
         return isset(Properties::of(Layer::class)->all[$root]) || $this->isOfBox() || (! $layer->content instanceof Widget && $this->way->property($layer) !== null);
     }
 
-    /** Where a stroke lies, and how it ends and turns, that says nothing of it; null of others. */
+    /** One side of a stroke is set: the others, which said nothing, are as wide as it was. A width that is set is that of all sides again. */
+    private function sided(Layer $layer): Layer
+    {
+        [$list, $at, $part] = [...explode('.', $this->path), '', '', ''];
+        $stroke = $list === 'strokes' ? ($layer->strokes[(int) $at] ?? null) : null;
+        $sides = match (true) {
+            $part === 'width' => null,
+            $part === 'sides' => $stroke->sides ?? ($stroke === null ? null : SideWidths::all($stroke->width)),
+            default => $stroke?->sides,
+        };
+
+        return $stroke === null || $sides === $stroke->sides ? $layer : $layer->with(strokes: array_replace($layer->strokes, [(int) $at => $stroke->with(sides: $sides)]));
+    }
+
+    /** Where a stroke lies, how it ends and turns, and how wide its sides are, where it says nothing of that; null of others. */
     private static function usualOfStroke(string $path, Layer $layer): ?string
     {
         $steps = explode('.', $path);
@@ -287,6 +303,7 @@ final readonly class Field
             'position' => $stroke?->lies($onPath)->value,
             'cap' => $stroke?->ends($onPath)->value,
             'join' => $stroke?->turns($onPath)->value,
+            'sides' => $stroke === null || $stroke->sides !== null ? null : Format::text($stroke->width),
             default => null,
         };
     }

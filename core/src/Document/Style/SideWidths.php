@@ -21,6 +21,11 @@ final readonly class SideWidths implements Stored
     ) {
     }
 
+    public static function all(float $width): self
+    {
+        return new self($width, $width, $width, $width);
+    }
+
     /** @return array{float, float, float, float} top, right, bottom, left */
     public function widths(): array
     {

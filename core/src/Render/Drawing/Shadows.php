@@ -35,7 +35,7 @@ final readonly class Shadows
             }
             $outside = $this->brushes->id();
             $cast = Svg::element('g', ['clip-path' => "url(#{$outside})"], $grown->element(Paints::attributes('fill', $shadow->colour) + self::thrown($shadow)));
-            $out .= Svg::element('clipPath', ['id' => $outside], Svg::element('path', ['d' => self::around(self::FAR).$this->shape->outline()->text(), 'clip-rule' => 'evenodd']))
+            $out .= Svg::element('clipPath', ['id' => $outside], Svg::element('path', ['d' => $this->around(1).$this->shape->outline()->text(), 'clip-rule' => 'evenodd']))
                 .($shadow->isAllRound() ? $cast : $this->onSides($shadow, $cast));
         }
 
@@ -49,7 +49,7 @@ final readonly class Shadows
         $cast = '';
         foreach (array_reverse($inner) as $shadow) {
             $hole = $this->hole($shadow)?->outline()->text() ?? '';
-            $cast .= Svg::element('path', ['d' => self::around(2 * self::FAR).$hole, 'fill-rule' => 'evenodd'] + Paints::attributes('fill', $shadow->colour) + self::thrown($shadow));
+            $cast .= Svg::element('path', ['d' => $this->around(3).$hole, 'fill-rule' => 'evenodd'] + Paints::attributes('fill', $shadow->colour) + self::thrown($shadow));
         }
         if ($cast === '') {
             return '';
@@ -106,9 +106,13 @@ final readonly class Shadows
         return $areas === [] ? '' : Svg::element('clipPath', ['id' => $id], Svg::element('path', ['d' => implode('', $areas)])).Svg::element('g', ['clip-path' => "url(#{$id})"], $cast);
     }
 
-    private static function around(float $far): string
+    /** An area that reaches beyond the shape by so many times as far as any shadow does. */
+    private function around(int $times): string
     {
-        return self::area(-$far, -$far, $far * 2, $far * 2);
+        $box = $this->shape->outline()->bounds() ?? new Box(0, 0, 0, 0);
+        $far = $times * self::FAR;
+
+        return self::area($box->x - $far, $box->y - $far, $box->right() + $far, $box->bottom() + $far);
     }
 
     private static function area(float $left, float $top, float $right, float $bottom): string
