@@ -110,7 +110,11 @@ final readonly class CellPatches
             if ($earlier === $part) {
                 continue;
             }
-            $difference = ShellDifference::between($this->renderer->shell($earlier, $rendering), $this->renderer->shell($part, $rendering));
+            // What it masks says so of itself.
+            if ($earlier->masking || $part->masking) {
+                return null;
+            }
+            $difference = ShellDifference::between($this->renderer->shell($before, $earlier, $rendering), $this->renderer->shell($after, $part, $rendering));
             $nested = count($after->expanding($part)) > 1;
             if ($difference === null || ($difference !== [] && ($nested || ! $new->content instanceof ArrayLayer || $new->content->sheet->feeding($part->id, Slot::Colour) !== null))) {
                 return null;

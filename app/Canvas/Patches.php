@@ -72,6 +72,9 @@ final readonly class Patches
                 unset($redrawn[$change->id]);
             }
         }
+        foreach (array_diff_key($this->masked($difference, $after), array_column($patches, null, 'layer')) as $layer) {
+            $patches[] = ['layer' => $layer->id, 'rank' => $layer->rank, 'at' => $layer->screen] + $this->drawing($project, $layer, $after, null, false);
+        }
         foreach (array_keys($redrawn) as $id) {
             $layer = $after->layer((string) $id);
             $patches[] = ['layer' => $layer->id, 'rank' => $layer->rank, 'at' => $layer->screen] + $this->drawing($project, $layer, $after, $before, true);
@@ -83,6 +86,32 @@ final readonly class Patches
         usort($patches, fn (array $a, array $b): int => isset($a['layer']) <=> isset($b['layer']) ?: strcmp($a['rank'] ?? '', $b['rank'] ?? ''));
 
         return $patches;
+    }
+
+    /** @return array<string, Layer> what lies in which shows otherwise, by id: a layer that masks that has changed, or begun or ceased to */
+    private function masked(Difference $difference, Tree $after): array
+    {
+        $masked = [];
+        foreach ($difference->changes as $change) {
+            if ($change->entity !== Entity::Layer) {
+                continue;
+            }
+            $now = $after->layers[$change->id] ?? null;
+            $parents = [...($now?->masking === true ? [$now->parent] : []), ...(($change->before['masking'] ?? false) === true || $now?->masking === true ? [$change->before['parent'] ?? $now?->parent] : [])];
+            foreach ($parents as $parent) {
+                $layer = is_string($parent) ? $after->layers[$parent] ?? null : null;
+                if ($layer !== null && $this->expandingAround($after, $layer->id) === null && $this->isShown($layer, $after)) {
+                    $masked[$layer->id] = $layer;
+                }
+            }
+        }
+
+        return $masked;
+    }
+
+    private function isShown(Layer $layer, Tree $after): bool
+    {
+        return $layer->screen === null || ($after->screens[$layer->screen] ?? null)?->hangs() !== false;
     }
 
     /** Whether words elsewhere may change: a widget's value has changed, or a widget was added or removed. */
@@ -281,12 +310,12 @@ final readonly class Patches
         $finish = $layer->screen === null || isset($after->screens[$layer->screen]) ? $after->finish($layer->screen) : $this->store->finish($project, $layer->screen);
         $rendering = $this->pictures->editable($project)->in($finish);
         if (! $inside) {
-            return ['shell' => true, 'svg' => $this->renderer->shell($layer, $rendering)];
+            return ['shell' => true, 'svg' => $this->renderer->shell($after, $layer, $rendering)];
         }
         $cells = $before === null ? null : $this->cells->between($before, $after, $layer->id, $rendering);
 
         return $cells === null
             ? ['shell' => false, 'svg' => $this->renderer->layer($after, $layer, $rendering)]
-            : ['shell' => true, 'svg' => $this->renderer->shell($layer, $rendering), 'cells' => $cells];
+            : ['shell' => true, 'svg' => $this->renderer->shell($after, $layer, $rendering), 'cells' => $cells];
     }
 }

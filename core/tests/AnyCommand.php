@@ -95,6 +95,8 @@ final class AnyCommand
             ['type' => 'duplicate-layers', 'parent' => $parent, 'seed' => "d{$step}", 'dx' => 8, 'dy' => 8] + $on,
             ['type' => 'duplicate-layers', 'elsewhere' => true, 'to' => $screens[mt_rand(0, max(0, count($screens) - 1))] ?? null, 'seed' => "e{$step}", 'dx' => 8, 'dy' => 8] + $on,
             ['type' => 'group-layers', 'seed' => "g{$step}"] + $on,
+            ['type' => 'mask-layers', 'seed' => "k{$step}"] + $on,
+            ['type' => 'release-masks'] + $on,
             ['type' => 'ungroup-layers', 'parent' => $parent, 'screen' => $screen, 'layers' => [$one]],
             ['type' => 'reorder-layers', 'parent' => $parent, 'screen' => $screen, 'layers' => [$one], 'above' => $some[1] ?? null],
             ['type' => 'reorder-layers', 'parent' => $group, 'screen' => $screen, 'layers' => [$one], 'above' => null],

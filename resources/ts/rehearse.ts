@@ -2,6 +2,7 @@
 import '../css/player.css';
 import type { Table } from './player/table.ts';
 import { Player } from './player/player.ts';
+import { Behind } from './behind.ts';
 
 const root = document.getElementById('rehearsal')!;
 const table = JSON.parse(document.getElementById('programme')!.textContent!) as Table;
@@ -19,6 +20,8 @@ root.innerHTML = `
         <dl class="signals" hidden></dl>
         <p class="nothing" hidden>There is no screen to rehearse yet. Add one on the wall first.</p>
     </div>`;
+
+new Behind(root);
 
 const signals = root.querySelector<HTMLElement>('.signals')!;
 const player: Player = new Player(root, table, root.dataset['start'] || null, () => listSignals());

@@ -1,4 +1,5 @@
 /** The wall: brings its parts together. */
+import { Behind } from './behind.ts';
 import { toast, wireDialogs, wireToast } from './dialogs.ts';
 import { showState } from './saved.ts';
 import { perScreen } from './wall/across.ts';
@@ -28,6 +29,7 @@ import { Nudging } from './wall/nudging.ts';
 import { Overlay } from './wall/overlay.ts';
 import type { Parts } from './wall/parts.ts';
 import { Pending } from './wall/pending.ts';
+import { Masks } from './wall/masks.ts';
 import { Picture } from './wall/picture.ts';
 import { pointedAt } from './wall/pointed.ts';
 import { Reel } from './wall/reel.ts';
@@ -62,6 +64,8 @@ const dialog = (id: string): HTMLDialogElement => document.getElementById(id) as
 
 const picture = new Picture(document.getElementById('stage')!);
 watchUnseen(document.getElementById('stage')!, picture);
+new Behind(document.body);
+new Masks(document.getElementById('stage')!);
 const selection = new Selection(picture, () => {
     // What is picked in the outline may lie on a screen whose layers are not here yet.
     if (picture.isAbsent(selection.screen) && selection.layers.length > 0) stills.need(selection.screen);

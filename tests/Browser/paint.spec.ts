@@ -1,8 +1,8 @@
-/** Paint against Chromium's CSS: gradients of all kinds, several fills that are mixed, corners, strokes. */
+/** Paint against Chromium's CSS: gradients of all kinds, several fills that are mixed, corners, strokes; masks, filters and mixing in groups. */
 import { execFileSync } from 'node:child_process';
 import { expect, test, type Page } from '@playwright/test';
 import { PNG } from 'pngjs';
-import { painted, type Painted } from './support/paints.ts';
+import { grouped, painted, type Painted } from './support/paints.ts';
 import { ask } from './support/php.ts';
 
 const [WIDTH, HEIGHT, APART, ACROSS] = [90, 70, 30, 10];
@@ -17,8 +17,8 @@ const SHEET = 50;
 
 const first = Number(process.env['KINDRED_SEED'] ?? 1);
 
-function sheet(from: number): Painted[] {
-    return Array.from({ length: SHEET }, (_, i) => painted(from + i, APART + (i % ACROSS) * (WIDTH + APART), APART + Math.floor(i / ACROSS) * (HEIGHT + APART), WIDTH, HEIGHT));
+function sheet(make: typeof painted, from: number): Painted[] {
+    return Array.from({ length: SHEET }, (_, i) => make(from + i, APART + (i % ACROSS) * (WIDTH + APART), APART + Math.floor(i / ACROSS) * (HEIGHT + APART), WIDTH, HEIGHT));
 }
 
 async function shot(page: Page, markup: string, width: number, height: number): Promise<PNG> {
@@ -49,22 +49,27 @@ function isEdge({ data, width }: PNG, x: number, y: number): boolean {
 
 /** The share of the pixels of a case that differ. */
 function apart(ours: PNG, theirs: PNG, { layer }: Painted): number {
-    const [left, top] = [Number(layer['x']) - 12, Number(layer['y']) - 12];
+    const [left, top, width, height] = ['x', 'y', 'width', 'height'].map((key) => Number(layer[key])) as [number, number, number, number];
     let many = 0;
-    for (let y = top; y < top + HEIGHT + 24; y++) {
-        for (let x = left; x < left + WIDTH + 24; x++) if (!isNear(ours, theirs, x, y) && !(isEdge(ours, x, y) && isEdge(theirs, x, y))) many++;
+    for (let y = top - 12; y < top + height + 12; y++) {
+        for (let x = left - 12; x < left + width + 12; x++) if (!isNear(ours, theirs, x, y) && !(isEdge(ours, x, y) && isEdge(theirs, x, y))) many++;
     }
     return many / (WIDTH * HEIGHT);
 }
 
-for (let from = 0; from < 400; from += SHEET) {
-    test(`boxes ${from + 1} to ${from + SHEET} painted at random look as CSS paints them, on the wall and as PNG`, async ({ page }) => {
-        const cases = sheet(first + from);
-        const [width, height] = [APART + ACROSS * (WIDTH + APART), APART + (SHEET / ACROSS) * (HEIGHT + APART)];
-        const svg = ask<string>('painted.php', { width, height, layers: cases.map(({ layer }) => layer) });
-        const css = await shot(page, cases.flatMap((one) => one.css).map((style) => `<div style="${style}"></div>`).join(''), width, height);
-        const drawn = { wall: await shot(page, svg, width, height), PNG: PNG.sync.read(execFileSync('rsvg-convert', ['--format', 'png'], { input: svg, maxBuffer: 1 << 26 })) };
-        const off = Object.entries(drawn).flatMap(([name, picture]) => cases.map((one, i) => [`${name}, case ${first + from + i}`, apart(picture, css, one)] as const).filter(([, share]) => share > SHARES[name]!));
-        expect(off.map(([name, share]) => `${name}: ${(share * 100).toFixed(2)} %`)).toEqual([]);
-    });
+for (const [what, make, many] of [['boxes', painted, 400], ['groups', grouped, 150]] as const) {
+    for (let from = 0; from < many; from += SHEET) {
+        test(`${what} ${from + 1} to ${from + SHEET} painted at random look as CSS paints them, on the wall and as PNG`, async ({ page }) => {
+            const cases = sheet(make, first + from);
+            const [width, height] = [APART + ACROSS * (WIDTH + APART), APART + (SHEET / ACROSS) * (HEIGHT + APART)];
+            const svg = ask<{ page: string; alone: string; css: string }>('painted.php', { width, height, layers: cases.map(({ layer }) => layer) });
+            const css = await shot(page, cases.map(({ html }) => html).join(''), width, height);
+            const drawn = {
+                wall: await shot(page, `<style>${svg.css}</style>${svg.page}`, width, height),
+                PNG: PNG.sync.read(execFileSync('rsvg-convert', ['--format', 'png'], { input: svg.alone, maxBuffer: 1 << 26 })),
+            };
+            const off = Object.entries(drawn).flatMap(([name, picture]) => cases.map((one, i) => [`${name}, case ${first + from + i}`, apart(picture, css, one)] as const).filter(([, share]) => share > SHARES[name]!));
+            expect(off.map(([name, share]) => `${name}: ${(share * 100).toFixed(2)} %`)).toEqual([]);
+        });
+    }
 }

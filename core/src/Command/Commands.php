@@ -24,6 +24,8 @@ final class Commands
         ReorderLayers::class,
         GroupLayers::class,
         UngroupLayers::class,
+        MaskLayers::class,
+        ReleaseMasks::class,
         StackLayers::class,
         ArrayLayers::class,
         DetachArrays::class,

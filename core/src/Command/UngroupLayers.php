@@ -84,6 +84,8 @@ final readonly class UngroupLayers implements Command
             rotation: fmod($child->rotation + $group->rotation, 360),
             opacity: $child->opacity * $group->opacity,
             hidden: $child->hidden || $group->hidden,
+            // Outside it would mask everything that it comes to lie with.
+            masking: false,
         );
     }
 }

@@ -21,6 +21,8 @@ use Kindred\Document\Style\BlendMode;
 use Kindred\Document\Style\Corners;
 use Kindred\Document\Style\Effect;
 use Kindred\Document\Style\Fill;
+use Kindred\Document\Style\Isolation;
+use Kindred\Document\Style\Mask;
 use Kindred\Document\Style\Stroke;
 use Kindred\Geometry\Box;
 use Kindred\Input\Reader;
@@ -51,6 +53,8 @@ final readonly class Layer implements Thing
      * @param  list<Stroke>  $strokes
      * @param  list<Effect>  $effects
      * @param  list<Cue>  $cues
+     * @param  list<Mask>  $masks  all of which it shows through
+     * @param  bool  $masking  whether it is not painted, but masks all else that lies in its group: that is seen where it would be painted (CSS Masking 1)
      * @param  string|null  $lineage  the layer of which this is the same in another take or condition of its screen
      */
     public function __construct(
@@ -74,6 +78,9 @@ final readonly class Layer implements Thing
         #[Is\Id(to: self::class, sparse: true, field: false, affects: Is\Affects::Nothing)] public ?string $lineage = null,
         #[Is\Records(Effect::class, 16, look: true, sparse: true, affects: Is\Affects::Paint)] public array $effects = [],
         #[Is\Choice(label: 'blend mode', look: true, sparse: true, affects: Is\Affects::Paint)] public BlendMode $blend = BlendMode::Normal,
+        #[Is\Choice(label: 'isolation', look: true, sparse: true, affects: Is\Affects::Paint)] public Isolation $isolation = Isolation::Auto,
+        #[Is\Records(Mask::class, 8, look: true, sparse: true, affects: Is\Affects::Paint)] public array $masks = [],
+        #[Is\Flag(label: 'masking', overridable: false, sparse: true, affects: Is\Affects::Layout)] public bool $masking = false,
     ) {
     }
 
@@ -113,6 +120,12 @@ final readonly class Layer implements Thing
     public function isContainer(): bool
     {
         return $this->content instanceof Container;
+    }
+
+    /** Whether it masks what lies with it, now that it shows. */
+    public function masks(): bool
+    {
+        return $this->masking && ! $this->hidden && $this->parent !== null;
     }
 
     public function isGroup(): bool

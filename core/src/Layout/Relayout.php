@@ -326,6 +326,23 @@ final readonly class Relayout implements LaysOut
     }
 
     /**
+     * Around the content of a group, as far as what masks it lets it be seen.
+     *
+     * @param  list<Layer>  $children
+     */
+    private function seen(array $children): ?Box
+    {
+        $bounds = fn (Layer ...$layers): array => array_map(fn (Layer $layer): Box => $layer->bounds(), $layers);
+        $masks = $bounds(...array_filter($children, fn (Layer $child): bool => $child->masks()));
+        if ($masks === []) {
+            return Box::around(...$bounds(...$children));
+        }
+        $common = Box::between(max(array_map(fn (Box $box): float => $box->x, $masks)), max(array_map(fn (Box $box): float => $box->y, $masks)), min(array_map(fn (Box $box): float => $box->right(), $masks)), min(array_map(fn (Box $box): float => $box->bottom(), $masks)));
+
+        return $common ?? $masks[0];
+    }
+
+    /**
      * The group drawn around its content, which stays where it is on the screen even when the group
      * is turned: its middle moves, so its corner has to make up for the turn.
      *
@@ -333,7 +350,7 @@ final readonly class Relayout implements LaysOut
      */
     private function around(Tree $tree, Layer $group, array $children): Tree
     {
-        $bounds = Box::around(...array_map(fn (Layer $child): Box => $child->bounds(), $children));
+        $bounds = $this->seen($children);
         if ($bounds === null || ! $this->differs($bounds, $group->box)) {
             return $tree;
         }

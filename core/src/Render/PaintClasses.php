@@ -14,9 +14,6 @@ use Kindred\Property\Properties;
  */
 final class PaintClasses
 {
-    /** Of what is mixed with nothing behind it (Compositing and Blending 1, section 3.4.2). */
-    public const ISOLATED = 'isolated';
-
     public static function of(Layer $layer): ?string
     {
         $classes = [];
@@ -41,7 +38,7 @@ final class PaintClasses
 
     public static function css(): string
     {
-        return implode("\n", [...array_map(fn (string $class): string => $class::css(), self::painted()), '.'.self::ISOLATED.' { isolation: isolate; }'])."\n";
+        return implode("\n", array_map(fn (string $class): string => $class::css(), self::painted()))."\n";
     }
 
     /** @return list<class-string<AsClass>> */

@@ -19,6 +19,7 @@ use Kindred\Document\Layer\Widget;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
 use Kindred\Document\Style\Effect;
+use Kindred\Document\Style\Isolation;
 use Kindred\Document\Tree;
 use Kindred\Document\Widget\WidgetField;
 use Kindred\Document\Widget\WidgetPlace;
@@ -27,10 +28,14 @@ use Kindred\Geometry\Number;
 use Kindred\Kit\Kit;
 use Kindred\Layout\Expansion;
 use Kindred\Layout\LaidCopy;
+use Kindred\Render\Drawing\BoxShape;
 use Kindred\Render\Drawing\Brushes;
 use Kindred\Render\Drawing\Drawn;
+use Kindred\Render\Drawing\Figure;
 use Kindred\Render\Drawing\FlatPainter;
+use Kindred\Render\Drawing\Grip;
 use Kindred\Render\Drawing\RoughPainter;
+use Kindred\Render\Drawing\Shape;
 use Kindred\Render\Finish\Greys;
 use Kindred\Render\Finish\RoughPen;
 use Kindred\Render\Kind\KindDrawings;
@@ -42,9 +47,11 @@ use Kindred\Type\Typesetter;
 final readonly class Renderer
 {
     /** Part of the cache key of pictures; raised when they would look different. */
-    public const VERSION = 9;
+    public const VERSION = 10;
 
     private KindDrawings $kinds;
+
+    private Masker $masker;
 
     private FaceBook $faces;
 
@@ -58,6 +65,7 @@ final readonly class Renderer
         $this->rehearsal = new RehearsalMarkup($this->kit, $typesetter->faces);
         $this->kinds = new KindDrawings($typesetter, $icons);
         $this->faces = $typesetter->faces;
+        $this->masker = new Masker($this->kinds, $this->faces);
     }
 
     /** A whole screen as an SVG document, or the part of it to a height in px. */
@@ -66,15 +74,15 @@ final readonly class Renderer
         $height ??= $screen->box->height;
         $rendering = $rendering->in($tree->finish($screen->id));
         $ground = $rendering->finish === Finish::Dressed ? $screen->ground : $screen->ground->grey();
-        $layers = $this->place($tree, new Place($screen->id), $rendering);
+        $painted = Svg::element('rect', ['width' => $screen->box->width, 'height' => $height, 'data-ground' => $rendering->editable] + Paints::attributes('fill', $ground));
+        $layers = $this->place($tree, new Place($screen->id), $rendering->with(behind: fn (): string => $painted));
 
         return Svg::element('svg', [
             'xmlns' => 'http://www.w3.org/2000/svg',
             'width' => $screen->box->width,
             'height' => $height,
             'viewBox' => '0 0 '.Number::text($screen->box->width).' '.Number::text($height),
-        ], $rendering->alone ? PaintClasses::style($layers) : '', Svg::element('rect', ['width' => $screen->box->width, 'height' => $height, 'data-ground' => $rendering->editable]
-            + Paints::attributes('fill', $ground)), $rendering->editable ? self::tracing($screen, $rendering) : '', $layers);
+        ], $rendering->alone ? PaintClasses::style($layers) : '', $painted, $rendering->editable ? self::tracing($screen, $rendering) : '', $layers);
     }
 
     /** A screen in the frame of its device, as an SVG document. */
@@ -139,7 +147,23 @@ final readonly class Renderer
     /** All layers of a place, bottom first. */
     public function place(Tree $tree, Place $place, Rendering $rendering): string
     {
-        return implode('', array_map(fn (Layer $layer): string => $this->layer($tree, $layer, $rendering), $tree->children($place)));
+        $layers = $tree->children($place);
+        $out = '';
+        foreach ($layers as $i => $layer) {
+            $out .= $this->layer($tree, $layer, $rendering->behind === null ? $rendering : $rendering->with(behind: fn (): string => $this->before($tree, array_slice($layers, 0, $i), $rendering)));
+        }
+
+        return $out;
+    }
+
+    /**
+     * What lies behind a place, and the layers in it that lie behind another: each without what is seen through it.
+     *
+     * @param  list<Layer>  $layers
+     */
+    private function before(Tree $tree, array $layers, Rendering $rendering): string
+    {
+        return ($rendering->behind === null ? '' : ($rendering->behind)()).implode('', array_map(fn (Layer $layer): string => $this->layer($tree, $layer, $rendering->with(behind: null)), $layers));
     }
 
     public function layer(Tree $tree, Layer $layer, Rendering $rendering): string
@@ -147,19 +171,36 @@ final readonly class Renderer
         if ($layer->hidden && ! $rendering->editable) {
             return '';
         }
-        $inner = $this->own($layer, $rendering);
-        if ($layer->content instanceof Expanding) {
-            $inner .= $this->copies($tree, $layer, $rendering);
-        } elseif ($layer->isContainer()) {
-            $inner .= $this->place($tree, new Place($layer->screen, $layer->id), $rendering);
-        }
-
+        $own = $this->own($layer, $rendering);
         // A tap counts in the whole box, not only on painted pixels.
         if ($layer->cues !== [] && ! $rendering->editable && $rendering->text === TextMode::Live) {
-            $inner = Svg::element('rect', ['width' => $layer->box->width, 'height' => $layer->box->height, 'fill' => 'none', 'pointer-events' => 'all']).$inner;
+            $own = Svg::element('rect', ['width' => $layer->box->width, 'height' => $layer->box->height, 'fill' => 'none', 'pointer-events' => 'all']).$own;
         }
+        $within = $rendering->with(behind: $rendering->behind === null ? null : fn (): string => $this->behindWithin($tree, $layer, $rendering).$own);
 
-        return $this->group($layer, $rendering, $inner);
+        return $this->group($tree, $layer, $rendering, $own, match (true) {
+            $layer->content instanceof Expanding => $this->copies($tree, $layer, $within),
+            $layer->isContainer() => $this->place($tree, new Place($layer->screen, $layer->id), $within),
+            default => '',
+        });
+    }
+
+    /** What lies behind a layer, as what lies in it has it: nothing where the layer is put together by itself first (Filter Effects 2, section 2.1, backdrop root). */
+    private function behindWithin(Tree $tree, Layer $layer, Rendering $rendering): string
+    {
+        $apart = $layer->opacity < 1 || $layer->masks !== [] || PaintClasses::of($layer) !== null || Filters::of($layer, $rendering) !== null || Filters::behind($layer, $rendering) !== null || $this->masking($tree, $layer) !== [];
+
+        return $apart || $rendering->behind === null ? '' : Svg::element('g', ['transform' => $this->back($layer)], ($rendering->behind)());
+    }
+
+    /** From where a layer lies to its own coordinates. */
+    private function back(Layer $layer): ?string
+    {
+        $n = Number::text(...);
+        $turn = $layer->rotation === 0.0 ? '' : "rotate({$n(-$layer->rotation)} {$n($layer->box->width / 2)} {$n($layer->box->height / 2)})";
+        $move = $layer->box->x === 0.0 && $layer->box->y === 0.0 ? '' : "translate({$n(-$layer->box->x)} {$n(-$layer->box->y)})";
+
+        return $turn.$move === '' ? null : $turn.$move;
     }
 
     /**
@@ -203,7 +244,7 @@ final readonly class Renderer
             $tree = $tree->withLayers(...array_map(fn (Layer $one): Layer => $one->with(hidden: true), [...$later, ...array_values($apart)]));
         }
         $ground = Svg::element('rect', ['width' => $screen->box->width, 'height' => $screen->box->height] + Paints::attributes('fill', $rendering->finish === Finish::Dressed ? $screen->ground : $screen->ground->grey()));
-        $drawn = $ground.$this->place($tree, new Place($screen->id), $rendering->in($tree->finish($screen->id)));
+        $drawn = $ground.$this->place($tree, new Place($screen->id), $rendering->in($tree->finish($screen->id))->with(behind: fn (): string => $ground));
 
         return Svg::element('svg', [
             'xmlns' => 'http://www.w3.org/2000/svg', 'width' => $extent->width, 'height' => $extent->height,
@@ -254,13 +295,14 @@ final readonly class Renderer
     /** One copy of what is shown several times, where it lies. */
     public function copy(LaidCopy $copy, Rendering $rendering, bool $first): string
     {
-        return $this->layer($copy->tree, $copy->root, $rendering->inCopy($copy->name, $first));
+        // There is nothing beside it that it could mask.
+        return $this->layer($copy->tree, $copy->root->masking ? $copy->root->with(masking: false) : $copy->root, $rendering->inCopy($copy->name, $first));
     }
 
-    /** A layer's own element without the layers in it. */
-    public function shell(Layer $layer, Rendering $rendering): string
+    /** A layer's own element without the layers in it; what masks these is said there. */
+    public function shell(Tree $tree, Layer $layer, Rendering $rendering): string
     {
-        return $this->group($layer, $rendering, $this->own($layer, $rendering));
+        return $this->group($tree, $layer, $rendering, $this->own($layer, $rendering), '');
     }
 
     /**
@@ -279,6 +321,9 @@ final readonly class Renderer
         if ($layer->content instanceof Widget) {
             return $this->widget($layer, $rendering);
         }
+        if ($layer->masks()) {
+            return $rendering->editable ? $this->grips($layer, $rendering) : '';
+        }
         if ($rendering->working && $layer->content instanceof Text && Template::hasPlaceholders($layer->content->words)) {
             return $this->rehearsal->words($layer, $layer->content->words, $rendering);
         }
@@ -287,6 +332,16 @@ final readonly class Renderer
             : new FlatPainter($this->faces, $rendering->text, Brushes::of($layer, $rendering));
 
         return $painter->paint($this->kinds->of($rendering->finish === Finish::Dressed ? $layer : Greys::of($layer), $rendering));
+    }
+
+    /** Where a layer that masks others is picked, which are seen in it: at its edge. */
+    private function grips(Layer $layer, Rendering $rendering): string
+    {
+        $painter = new FlatPainter($this->faces, $rendering->text, Brushes::of($layer, $rendering));
+        $grips = array_filter($this->kinds->of($layer, $rendering), fn (Drawn $one): bool => $one instanceof Grip);
+        $shapes = array_map(fn (Drawn $one): Shape => $one instanceof Figure ? $one->shape : new BoxShape(new Bounding(0, 0, $layer->box->width, $layer->box->height)), array_slice($this->kinds->of($layer, $rendering->still()), 0, 1));
+
+        return $painter->paint(array_map(fn (Grip $grip): Grip => $grip->edged(), $grips === [] ? array_map(Grip::inside(...), $shapes) : array_values($grips)));
     }
 
     private static function holds(Widget $widget): bool
@@ -311,16 +366,55 @@ final readonly class Renderer
             : $out.implode('', array_map($draw, $this->kit->parts($layer)));
     }
 
-    /** The element of a layer with what it holds. */
-    private function group(Layer $layer, Rendering $rendering, string $inner): string
+    /**
+     * The element of a layer with what it holds. What it draws itself comes first, then the layers in it: those are gathered in an
+     * element of their own where some of them mask the others.
+     */
+    private function group(Tree $tree, Layer $layer, Rendering $rendering, string $own, string $inside): string
     {
         $filters = Filters::of($layer, $rendering);
+        $mask = $this->masker->own($layer, $rendering);
+        $cut = $this->masker->by($this->masking($tree, $layer), $rendering, fn (Layer $one): string => $this->painting($one, $rendering), $this->transform(...));
 
-        return Svg::element('g', $this->attributes($layer, $rendering, $filters), $filters?->element() ?? '', $inner);
+        return Svg::element('g', $this->attributes($layer, $rendering, $filters, $mask), $filters?->element() ?? '', $mask->defined ?? '', $this->backdrop($layer, $rendering), $own,
+            $cut === null ? $inside : $cut->defined.Svg::element('g', ['data-inside' => true, 'class' => Isolation::Isolate->className()] + $cut->attributes(), $inside));
+    }
+
+    /** @return list<Layer> the layers in a layer that mask the others */
+    private function masking(Tree $tree, Layer $layer): array
+    {
+        return $layer->isContainer() && ! $layer->content instanceof Expanding
+            ? array_values(array_filter($tree->children(new Place($layer->screen, $layer->id)), fn (Layer $one): bool => $one->masks()))
+            : [];
+    }
+
+    /** What a layer that masks others would look like. */
+    private function painting(Layer $layer, Rendering $rendering): string
+    {
+        $still = $rendering->still()->in(Finish::Dressed);
+        $layer = $layer->with(masking: false);
+        [$filters, $mask] = [Filters::of($layer, $still), $this->masker->own($layer, $still)];
+
+        return Svg::element('g', ['data-mask' => $rendering->editable, 'transform' => $this->transform($layer), 'opacity' => $layer->opacity >= 1 ? null : $layer->opacity, 'filter' => $filters?->attribute()] + ($mask?->attributes() ?? []),
+            $filters?->element() ?? '', $mask->defined ?? '', $this->own($layer, $still));
+    }
+
+    /** What lies behind a layer as it is seen through it. On a page the browser puts it in, for it changes there without this layer. */
+    private function backdrop(Layer $layer, Rendering $rendering): string
+    {
+        $filters = Filters::behind($layer, $rendering);
+        $behind = $rendering->alone ? $rendering->behind : fn (): string => '';
+        if ($filters === null || $behind === null) {
+            return '';
+        }
+        $clip = "{$rendering->prefix}{$layer->id}-through";
+
+        return $filters->element().$this->masker->clip($clip, $layer, $rendering).Svg::element('g', ['class' => $rendering->alone ? null : 'behind', 'clip-path' => "url(#{$clip})"],
+            Svg::element('g', ['filter' => $filters->attribute(), 'pointer-events' => 'none'], Svg::element('g', ['transform' => $this->back($layer)], $behind())));
     }
 
     /** @return array<string, string|int|float|bool|null> */
-    private function attributes(Layer $layer, Rendering $rendering, ?Filters $filters): array
+    private function attributes(Layer $layer, Rendering $rendering, ?FilterChain $filters, ?Cut $mask): array
     {
         return [
             'data-layer' => $rendering->editable ? $rendering->address($layer->id) : $layer->id,
@@ -328,6 +422,7 @@ final readonly class Renderer
             'transform' => $this->transform($layer),
             'opacity' => $layer->opacity >= 1 ? null : $layer->opacity,
             'filter' => $filters?->attribute(),
+            'mask' => $mask?->attributes()['mask'],
             ...($rendering->editable ? $this->handles($layer, $rendering) : []),
         ];
     }
@@ -371,6 +466,7 @@ final readonly class Renderer
             'data-entries' => $layer->content instanceof Widget && in_array(WidgetField::Items, Kit::find($layer->content->widget)?->fields() ?? [], true),
             'data-placeholders' => $layer->content instanceof Widget && self::holds($layer->content),
             'data-locked' => $layer->locked,
+            'data-masking' => $layer->masking,
             'data-free' => $layer->sizing->absolute,
             'data-stack' => $layer->content instanceof Stack ? self::spacing($layer->content) : null,
             'data-array' => $layer->content instanceof ArrayLayer ? Number::text($layer->content->rowGap).' '.Number::text($layer->content->columnGap) : null,

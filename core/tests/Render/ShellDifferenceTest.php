@@ -14,7 +14,7 @@ function repainted(string $layer, string $field, string $value): ?array
 {
     $before = Sample::tree();
     $after = Sample::after($before, ['type' => 'set-field', 'screen' => 'home', 'layers' => [$layer], 'field' => $field, 'value' => $value]);
-    $shell = fn ($tree): string => Sample::renderer()->shell($tree->layer($layer), Sample::rendering(true));
+    $shell = fn ($tree): string => Sample::renderer()->shell($tree, $tree->layer($layer), Sample::rendering(true));
 
     return ShellDifference::between($shell($before), $shell($after));
 }

@@ -3,6 +3,7 @@ import { toast } from '../dialogs.ts';
 import { chosen, type Parts } from './parts.ts';
 import type { Answer, Command } from './messages.ts';
 import { fresh } from './server.ts';
+import { layersIn } from './picture.ts';
 
 export class Editing {
     /** @param openSheet shows the data sheet of an array */
@@ -48,7 +49,7 @@ export class Editing {
         const groups = selection.elements().filter((layer) => layer.matches('[data-kind=group], [data-kind=stack]'));
         if (groups.length === 0) return toast('Select a group or a stack to ungroup it.');
         const { screen } = selection;
-        const inside = groups.flatMap((layer) => [...layer.querySelectorAll<SVGGElement>(':scope > [data-layer]')].map((child) => child.dataset['layer']!));
+        const inside = groups.flatMap((layer) => layersIn(layer).map((child) => child.dataset['layer']!));
         const answer = await server.edit({ type: 'ungroup-layers', ...chosen(this.on), parent: selection.group, layers: groups.map((layer) => layer.dataset['layer']!) });
         if (answer) selection.pick(inside, screen);
     }
@@ -83,7 +84,7 @@ export class Editing {
         const own = selection.elements();
         const parent = own[0]?.parentElement;
         if (!parent || own.some((layer) => layer.parentElement !== parent)) return;
-        const siblings = [...parent.querySelectorAll<SVGGElement>(':scope > [data-layer]')];
+        const siblings = layersIn(parent);
         const rest = siblings.filter((layer) => !own.includes(layer));
         const places = own.map((layer) => siblings.indexOf(layer));
         const above = to === 'front' ? rest.at(-1)

@@ -2,7 +2,7 @@
 import type { Camera } from './camera.ts';
 import { around, contains, corners, overlaps, short, unapply, unturn, type Box, type Point } from './geometry.ts';
 import type { Overlay } from './overlay.ts';
-import type { Picture } from './picture.ts';
+import { layersIn, type Picture } from './picture.ts';
 import { Snapping } from './snapping.ts';
 import { distances } from './measuring.ts';
 import { free, resizing, turning, type Desk, type Drag } from './placing.ts';
@@ -346,7 +346,7 @@ export class Gestures {
         const [first] = own;
         if (!first) return [];
         const top = Math.min(...own.map((layer) => this.picture.bounds(layer).y));
-        return [...first.parentElement!.querySelectorAll<SVGGElement>(':scope > [data-layer]:not([data-locked])')]
+        return layersIn(first.parentElement, ':not([data-locked])')
             .filter((layer) => own.includes(layer) || this.picture.bounds(layer).y >= top - 0.5);
     }
 
@@ -553,7 +553,7 @@ export class Gestures {
     private marquee(from: Point, adding: boolean): Drag {
         const before = adding ? this.selection.layers : [];
         const own = this.screenAt(from);
-        const within = (screen: string, box: Box): string[] => [...(this.picture.rootOf(screen)?.querySelectorAll<SVGGElement>(':scope > [data-layer]') ?? [])]
+        const within = (screen: string, box: Box): string[] => layersIn(this.picture.rootOf(screen))
             .filter((layer) => !layer.hasAttribute('data-locked') && layer.getAttribute('display') !== 'none' && overlaps(this.picture.bounds(layer), box))
             .map((layer) => layer.dataset['layer']!);
         return {

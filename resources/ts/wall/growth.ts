@@ -87,7 +87,7 @@ export class Growth {
         if (!known) return stretch(layer, kept, [...layer.children]);
         for (const one of known) {
             for (const change of [...one.place, ...one.drawn ?? []]) change.element.setAttribute(change.name, grown(change, now.width - box.width, now.height - box.height));
-            if (one.drawn === null) stretch(one.layer, one.kept, [...one.layer.children].filter((child) => !child.hasAttribute('data-layer')));
+            if (one.drawn === null) stretch(one.layer, one.kept, [...one.layer.children].filter((child) => !child.hasAttribute('data-layer') && !child.hasAttribute('data-inside')));
         }
     }
 

@@ -1,6 +1,7 @@
 /** Where to look: fitting, going from screen to screen and from layer to layer. */
 import { around, corners, type Box } from './geometry.ts';
 import type { Parts } from './parts.ts';
+import { layersIn } from './picture.ts';
 
 export class Looking {
     /** What was fitted last: the same selection again fits the wall. */
@@ -55,7 +56,7 @@ export class Looking {
     step(by: number): void {
         const { selection, picture } = this.on;
         const place = selection.group ? picture.layer(selection.group) : picture.rootOf(selection.screen);
-        const layers = [...(place?.querySelectorAll<SVGGElement>(':scope > [data-layer]:not([data-locked])') ?? [])];
+        const layers = layersIn(place, ':not([data-locked])');
         if (layers.length === 0) return;
         const at = layers.findIndex((layer) => layer.dataset['layer'] === selection.layers[0]);
         const next = layers[at < 0 ? (by > 0 ? 0 : layers.length - 1) : (at + by + layers.length) % layers.length]!;
@@ -65,8 +66,8 @@ export class Looking {
     /** Into a container: its first layer; from a screen into its first. */
     child(): boolean {
         const { selection, picture } = this.on;
-        const inside = selection.layers.length === 1 ? picture.layer(selection.layers[0]!) : selection.screens.length === 1 ? picture.rootOf(selection.screens[0]!) : null;
-        const first = inside?.querySelector<SVGGElement>(':scope > [data-layer]:not([data-locked])');
+        const within = selection.layers.length === 1 ? picture.layer(selection.layers[0]!) : selection.screens.length === 1 ? picture.rootOf(selection.screens[0]!) : null;
+        const first = layersIn(within, ':not([data-locked])')[0];
         if (!first) return false;
         if (selection.screens.length === 1) selection.screen = selection.screens[0]!;
         this.pick([first]);
@@ -85,7 +86,7 @@ export class Looking {
     all(): void {
         const { selection, picture } = this.on;
         const place = selection.group ? picture.layer(selection.group) : picture.rootOf(selection.screens[0] ?? selection.screen);
-        const layers = [...(place?.querySelectorAll<SVGGElement>(':scope > [data-layer]:not([data-locked])') ?? [])];
+        const layers = layersIn(place, ':not([data-locked])');
         if (selection.screens.length > 0) selection.screen = selection.screens[0]!;
         this.pick(layers);
     }

@@ -9,7 +9,13 @@ const FULL = 2500;
 export interface Thread { id: string; target: string }
 
 /** A layer's own elements, without those of layers in it. */
-export const own = (layer: Element): Element[] => [layer, ...[...layer.children].filter((child) => !child.hasAttribute('data-layer')).flatMap((child) => [child, ...child.querySelectorAll('*')])];
+export const own = (layer: Element): Element[] => [layer, ...[...layer.children].filter((child) => !child.hasAttribute('data-layer')).flatMap((child) => child.hasAttribute('data-inside') ? own(child) : [child, ...child.querySelectorAll('*')])];
+
+/** What the layers in a layer lie in: where some of them mask the others, an element of their own. */
+export const inside = (layer: Element): Element => layer.querySelector(':scope > [data-inside]') ?? layer;
+
+/** The layers right in another, or right in a place, in drawing order; only those that match. */
+export const layersIn = (place: Element | null | undefined, matching = '*'): SVGGElement[] => place ? [...inside(place).querySelectorAll<SVGGElement>(':scope > [data-layer]')].filter((layer) => layer.matches(matching)) : [];
 
 /** Layers carry ids that are unique in a project; '' stands for the wall itself, where loose layers lie. */
 export class Picture {
@@ -229,8 +235,14 @@ export class Picture {
             for (const { name } of [...old.attributes]) if (!drawn.hasAttribute(name)) old.removeAttribute(name);
             for (const { name, value } of [...drawn.attributes]) old.setAttribute(name, value);
             // What the container itself draws stands before the layers in it.
-            for (const child of [...old.children]) if (!child.hasAttribute('data-layer')) child.remove();
-            old.prepend(...drawn.children);
+            if (inside(old) === old && inside(drawn) === drawn) {
+                for (const child of [...old.children]) if (!child.hasAttribute('data-layer')) child.remove();
+                old.prepend(...drawn.children);
+            } else {
+                const layers = layersIn(old);
+                old.replaceChildren(...drawn.children);
+                inside(old).append(...layers);
+            }
             if (patch.cells) this.patchCells(old, patch.cells);
         }
         const element = patch.shell && old ? old : drawn;
@@ -241,13 +253,18 @@ export class Picture {
         if (old && old !== element) old.remove();
         // It comes with all of its screen when that is asked for.
         if (patch.screen && this.isAbsent(patch.screen)) return;
-        const parent = patch.parent ? this.layer(patch.parent) : this.rootOf(patch.screen ?? '');
+        const around = patch.parent ? this.layer(patch.parent) : this.rootOf(patch.screen ?? '');
+        const parent = around && inside(around);
         const below = patch.above ? this.layer(patch.above) : null;
         // A tracing ground lies on the ground.
         const ground = [...(parent?.querySelectorAll(':scope > [data-ground]') ?? [])].at(-1);
         if (below && below.parentNode === parent) below.after(element);
         else if (ground) ground.after(element);
-        else parent?.prepend(element);
+        else {
+            const lowest = layersIn(parent).find((layer) => layer !== element);
+            if (lowest) lowest.before(element);
+            else parent?.append(element);
+        }
     }
 
     private patchCells(array: SVGGElement, patch: CellsPatch): void {

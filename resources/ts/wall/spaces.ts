@@ -1,6 +1,6 @@
 /** The gaps and the padding of a stack or an array, as they lie on the wall. */
 import { apply, type Box, type Point } from './geometry.ts';
-import type { Picture } from './picture.ts';
+import { layersIn, type Picture } from './picture.ts';
 import { items, spacing, type Axis } from './stacking.ts';
 
 /** One distance of a stack in its own space; `sign` is −1 where dragging against the axis makes it longer. */
@@ -13,7 +13,7 @@ export function spaces(picture: Picture, stack: Element): Space[] {
     const about = spacing(stack);
     const array = stack.getAttribute('data-array')?.split(' ').map(Number);
     if (array) {
-        const cells = [...stack.querySelectorAll<SVGGElement>(':scope > [data-layer]')].map((cell) => picture.box(cell));
+        const cells = layersIn(stack).map((cell) => picture.box(cell));
         // One bracket along each axis is enough, for the gaps are all the same.
         return (['x', 'y'] as const).flatMap((axis) => gaps(cells.slice(0, 12), axis, array[axis === 'x' ? 1 : 0]!).slice(0, 1));
     }

@@ -1,6 +1,6 @@
 /** Stacks on the wall: what lies in one, and where something that is dragged over it would go. */
 import { apply, contains, unapply, type Point } from './geometry.ts';
-import type { Picture } from './picture.ts';
+import { layersIn, type Picture } from './picture.ts';
 
 export type Axis = 'x' | 'y';
 
@@ -26,7 +26,7 @@ export function laidBy(layer: Element): SVGGElement | null {
 
 /** The layers that a stack lays out, in their order. */
 export function items(stack: Element, without: ReadonlySet<string> = new Set()): SVGGElement[] {
-    return [...stack.querySelectorAll<SVGGElement>(':scope > [data-layer]:not([data-free])')]
+    return layersIn(stack, ':not([data-free])')
         .filter((layer) => layer.getAttribute('display') !== 'none' && !without.has(layer.dataset['layer']!));
 }
 

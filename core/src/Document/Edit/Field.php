@@ -52,7 +52,7 @@ final readonly class Field
     public const PAINT_OF_FILL = 'fills.0.paint';
 
     /** What of the paint of layers some kinds have and others do not. */
-    private const PAINT = ['fills', 'strokes', 'corners', 'effects'];
+    private const PAINT = ['fills', 'strokes', 'corners', 'effects', 'masking', 'isolation'];
 
     private const SHAPES = [BoxLayer::class, Ellipse::class, LineLayer::class, PathLayer::class];
 

@@ -15,6 +15,6 @@ final readonly class Ellipse implements LayerContent
 
     public function paint(): array
     {
-        return ['fills' => [], 'strokes' => ['sides'], 'effects' => ['top', 'right', 'bottom', 'left']];
+        return ['fills' => [], 'strokes' => ['sides'], 'effects' => ['top', 'right', 'bottom', 'left'], 'masking' => []];
     }
 }

@@ -15,6 +15,6 @@ final readonly class Group implements Container
 
     public function paint(): array
     {
-        return ['effects' => self::ALPHA];
+        return ['effects' => self::ALPHA, 'isolation' => []];
     }
 }

@@ -29,7 +29,7 @@ final readonly class Icon implements LayerContent
 
     public function paint(): array
     {
-        return ['fills' => [], 'effects' => self::ALPHA];
+        return ['fills' => [], 'effects' => self::ALPHA, 'masking' => []];
     }
 
     public function scaled(float $horizontally, float $vertically): self

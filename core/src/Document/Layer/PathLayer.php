@@ -26,7 +26,7 @@ final readonly class PathLayer implements LayerContent
 
     public function paint(): array
     {
-        return ['fills' => [], 'strokes' => ['sides'], 'effects' => self::ALPHA];
+        return ['fills' => [], 'strokes' => ['sides'], 'effects' => self::ALPHA, 'masking' => []];
     }
 
     public function scaled(float $horizontally, float $vertically): self

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Layer;
 
+use Kindred\Document\Style\Effect\Adjustment;
 use Kindred\Geometry\Box;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
@@ -29,6 +30,7 @@ final readonly class Picture implements LayerContent
         #[Is\Number(self::MIN_ZOOM, self::MAX_ZOOM, percent: true, sparse: true, affects: Is\Affects::Paint)] public float $zoom = 1,
         #[Is\Number(0, 1, percent: true, label: 'position across', sparse: true, affects: Is\Affects::Paint)] public float $positionX = 0.5,
         #[Is\Number(0, 1, percent: true, label: 'position down', sparse: true, affects: Is\Affects::Paint)] public float $positionY = 0.5,
+        #[Is\Record(label: 'adjustment', sparse: true, look: true, affects: Is\Affects::Paint)] public Adjustment $adjustment = new Adjustment,
     ) {
     }
 
@@ -39,7 +41,7 @@ final readonly class Picture implements LayerContent
 
     public function paint(): array
     {
-        return ['fills' => [], 'strokes' => [], 'corners' => [], 'effects' => []];
+        return ['fills' => [], 'strokes' => [], 'corners' => [], 'effects' => [], 'masking' => []];
     }
 
     /** Whether all of it lies as `fit` alone lays it. */

@@ -29,7 +29,7 @@ final readonly class Text implements LayerContent
 
     public function paint(): array
     {
-        return ['fills' => [], 'effects' => self::ALPHA];
+        return ['fills' => [], 'effects' => self::ALPHA, 'masking' => []];
     }
 
     /** Wrapped text flows anew in its box; free text grows with it. */

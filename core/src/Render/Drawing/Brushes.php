@@ -13,6 +13,7 @@ use Kindred\Document\Style\Paint\Paint;
 use Kindred\Document\Style\Paint\PicturePaint;
 use Kindred\Document\Style\Paint\RadialGradient;
 use Kindred\Document\Style\Paint\Solid;
+use Kindred\Geometry\Box;
 use Kindred\Geometry\Number;
 use Kindred\Paint\Colour;
 use Kindred\Paint\NoiseTile;
@@ -40,9 +41,10 @@ final class Brushes
     {
     }
 
-    public static function of(Layer $layer, Rendering $rendering): self
+    /** @param  string  $use  what tells brushes of the same layer apart that are used for something else */
+    public static function of(Layer $layer, Rendering $rendering, string $use = ''): self
     {
-        return new self("{$rendering->prefix}{$layer->id}", $layer->box->width, $layer->box->height, $rendering);
+        return new self("{$rendering->prefix}{$layer->id}{$use}", $layer->box->width, $layer->box->height, $rendering);
     }
 
     /** @return string an id that nothing else in the picture has */
@@ -153,12 +155,12 @@ final class Brushes
         $size = $this->rendering->size === null ? null : ($this->rendering->size)($paint->asset);
         $place = $size === null ? null : $paint->place($this->width, $this->height, $size);
         $tile = $paint->fit === PictureFit::Repeat && $place !== null && $place->width > 0 && $place->height > 0;
-        $image = Svg::element('image', [
+        $lies = new Box($place === null || $tile ? 0 : $place->x, $place === null || $tile ? 0 : $place->y, $place === null ? $this->width : $place->width, $place === null ? $this->height : $place->height);
+        $image = Adjusted::image([
             'href' => ($this->rendering->asset)($paint->asset),
-            'x' => $place === null || $tile || $place->x === 0.0 ? null : $place->x, 'y' => $place === null || $tile || $place->y === 0.0 ? null : $place->y,
-            'width' => $place === null ? $this->width : $place->width, 'height' => $place === null ? $this->height : $place->height,
+            'x' => $lies->x === 0.0 ? null : $lies->x, 'y' => $lies->y === 0.0 ? null : $lies->y, 'width' => $lies->width, 'height' => $lies->height,
             'preserveAspectRatio' => $place === null ? $paint->fit->preserveAspectRatio() : 'none',
-        ]);
+        ], $paint->adjustment, $lies, "{$id}-adjusted", $this->rendering->alone);
 
         return $tile
             ? Svg::element('pattern', ['id' => $id, 'patternUnits' => 'userSpaceOnUse', 'x' => $place->x, 'y' => $place->y, 'width' => $place->width, 'height' => $place->height, 'patternTransform' => $transform], $image)

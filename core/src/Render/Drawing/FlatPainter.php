@@ -6,13 +6,13 @@ namespace Kindred\Render\Drawing;
 
 use Kindred\Document\Style\BlendMode;
 use Kindred\Document\Style\Fill;
+use Kindred\Document\Style\Isolation;
 use Kindred\Document\Style\Stroke;
 use Kindred\Document\Style\StrokeCap;
 use Kindred\Document\Style\StrokeJoin;
 use Kindred\Document\Style\StrokePosition;
 use Kindred\Geometry\Box;
 use Kindred\Geometry\Number;
-use Kindred\Render\PaintClasses;
 use Kindred\Render\Paints;
 use Kindred\Render\Svg;
 use Kindred\Render\TextMode;
@@ -76,7 +76,7 @@ final readonly class FlatPainter implements Painter
         }
         $blends = count($fills) > 1 && array_filter($fills, fn (Fill $fill): bool => $fill->blend !== BlendMode::Normal) !== [];
 
-        return $blends ? Svg::element('g', ['class' => PaintClasses::ISOLATED], $out) : $out;
+        return $blends ? Svg::element('g', ['class' => Isolation::Isolate->className()], $out) : $out;
     }
 
     /**
@@ -175,15 +175,19 @@ final readonly class FlatPainter implements Painter
         $clip = $image->clip === null ? '' : Svg::element('clipPath', ['id' => $image->clipId], $image->clip->element([]));
         $place = $image->place;
 
-        return $clip.Svg::element('image', [
+        $cut = ['clip-path' => $image->clip === null ? null : "url(#{$image->clipId})"];
+        $attributes = [
             'href' => $image->href,
             'x' => $place->x === 0.0 ? null : $place->x,
             'y' => $place->y === 0.0 ? null : $place->y,
             'width' => $place->width,
             'height' => $place->height,
             'preserveAspectRatio' => $image->fit,
-            'clip-path' => $image->clip === null ? null : "url(#{$image->clipId})",
-        ]);
+        ];
+
+        return $image->adjustment->isNone()
+            ? $clip.Svg::element('image', $attributes + $cut)
+            : $clip.Svg::element('g', $cut, Adjusted::image($attributes, $image->adjustment, $place, "{$image->clipId}-adjusted", $image->alone));
     }
 
     /**

@@ -31,6 +31,12 @@ final readonly class Grip implements Drawn
         return new self($shape, ['fill' => 'none', 'stroke' => 'none', 'stroke-width' => max(self::LINE, $width), 'pointer-events' => 'stroke']);
     }
 
+    /** The same, but for its edge alone. */
+    public function edged(): self
+    {
+        return new self($this->shape, ['stroke' => 'none', 'stroke-width' => self::LINE, 'pointer-events' => 'stroke'] + $this->attributes);
+    }
+
     /** Whether a line of a width in px is so thin that it needs one. */
     public static function helps(float $width): bool
     {

@@ -18,7 +18,7 @@ final readonly class PathShape implements Shape
 
     public function element(array $paint): string
     {
-        return Svg::element('path', ['d' => $this->d, 'fill-rule' => $this->evenOdd ? 'evenodd' : null, 'clip-rule' => $this->evenOdd && $paint === [] ? 'evenodd' : null] + $paint);
+        return Svg::element('path', ['d' => $this->d, 'fill-rule' => $this->evenOdd ? 'evenodd' : null, 'clip-rule' => $this->evenOdd && ! isset($paint['fill']) && ! isset($paint['stroke']) ? 'evenodd' : null] + $paint);
     }
 
     public function outline(): PathData

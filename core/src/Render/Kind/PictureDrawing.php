@@ -56,7 +56,8 @@ final readonly class PictureDrawing implements KindDrawing
     private function image(Layer $layer, Picture $picture, BoxShape $shape, Rendering $rendering): Image
     {
         $box = $shape->box;
-        $size = $picture->isCentred() || $rendering->size === null ? null : ($rendering->size)($picture->asset);
+        // What is blurred goes on beyond its edges, which must be known.
+        $size = ($picture->isCentred() && $picture->adjustment->blur <= 0) || $rendering->size === null ? null : ($rendering->size)($picture->asset);
         $clipped = $layer->corners->same() !== 0.0 || $size !== null;
 
         return new Image(
@@ -65,6 +66,8 @@ final readonly class PictureDrawing implements KindDrawing
             $size === null ? $picture->fit->preserveAspectRatio() : 'none',
             $clipped ? $shape : null,
             $rendering->prefix.'clip-'.$layer->id,
+            $picture->adjustment,
+            $rendering->alone,
         );
     }
 

@@ -10,7 +10,7 @@ use Kindred\Property\Kinded;
 interface EffectKind extends Kinded
 {
     /** @var non-empty-list<class-string<self>> the first needs no name in what is written */
-    public const ALL = [Shadow::class, Blur::class];
+    public const ALL = [Shadow::class, Blur::class, Adjust::class, Backdrop::class];
 
     /** As people choose it. */
     public static function label(): string;

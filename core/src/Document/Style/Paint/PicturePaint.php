@@ -6,6 +6,7 @@ namespace Kindred\Document\Style\Paint;
 
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\PictureFit;
+use Kindred\Document\Style\Effect\Adjustment;
 use Kindred\Geometry\Box;
 use Kindred\Paint\Colour;
 use Kindred\Property as Is;
@@ -22,6 +23,7 @@ final readonly class PicturePaint implements Paint
         #[Is\Number(Picture::MIN_ZOOM, Picture::MAX_ZOOM, percent: true, label: 'zoom of the picture', sparse: true)] public float $zoom = 1,
         #[Is\Number(0, 1, percent: true, label: 'position across', sparse: true)] public float $positionX = 0.5,
         #[Is\Number(0, 1, percent: true, label: 'position down', sparse: true)] public float $positionY = 0.5,
+        #[Is\Record(label: 'adjustment', sparse: true)] public Adjustment $adjustment = new Adjustment,
     ) {
     }
 
