@@ -68,7 +68,7 @@ final readonly class Editor
 
             return $this->record($project, $user, $before, $this->runner->run($before, ...$commands), min($base, $project->sequence), [
                 'kind' => 'edit', 'label' => $commands[0]->label($before), 'token' => $token,
-            ], $own);
+            ], $own, $set->layers);
         }, self::ATTEMPTS))();
     }
 
@@ -203,9 +203,10 @@ final readonly class Editor
     /**
      * @param  array{kind: string, label: string, token: string|null, target?: int}  $row
      * @param  list<int>  $own
+     * @param  list<string>  $named  layers that the hand may have moved ahead of this
      * @return \Closure(): Answer to be asked for after the commit
      */
-    private function record(Project $project, User $user, Tree $before, Tree $after, int $base, array $row, array $own = []): \Closure
+    private function record(Project $project, User $user, Tree $before, Tree $after, int $base, array $row, array $own = [], array $named = []): \Closure
     {
         $difference = Difference::between($before, $after);
         if ($difference->isEmpty()) {
@@ -231,7 +232,7 @@ final readonly class Editor
         $this->database->table('projects')->where('id', $project->id)->update(['sequence' => $sequence, 'updated_at' => now()]);
         $project->sequence = $sequence;
 
-        return fn (): Answer => new Answer($sequence - 1, $sequence, $row['label'], $this->patches->of($project, $difference, $after, $before), $this->patches->roots($difference, $after), $sequence);
+        return fn (): Answer => new Answer($sequence - 1, $sequence, $row['label'], $this->patches->of($project, $difference, $after, $before, $named), $this->patches->roots($difference, $after), $sequence);
     }
 
     /**

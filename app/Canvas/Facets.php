@@ -11,15 +11,25 @@ use Kindred\Document\Edit\Field;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Expanding;
+use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Layout\Inference;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
 use Kindred\Document\Style\Effect;
+use Kindred\Document\Style\Effect\Adjust;
+use Kindred\Document\Style\Effect\Adjustment;
+use Kindred\Document\Style\Effect\Backdrop;
 use Kindred\Document\Style\Effect\Shadow;
 use Kindred\Document\Style\Fill;
+use Kindred\Document\Style\Mask;
+use Kindred\Document\Style\Paint\ConicGradient;
 use Kindred\Document\Style\Paint\Gradient;
+use Kindred\Document\Style\Paint\LinearGradient;
+use Kindred\Document\Style\Paint\Paint;
+use Kindred\Document\Style\Paint\PicturePaint;
+use Kindred\Document\Style\Paint\RadialGradient;
 use Kindred\Document\Style\Paint\Stop;
 use Kindred\Document\Style\Stroke;
 use Kindred\Document\Tree;
@@ -30,6 +40,8 @@ use Kindred\Geometry\Point;
 use Kindred\Kit\Kit;
 use Kindred\Layout\Computed;
 use Kindred\Layout\Expansion;
+use Kindred\Property\Path;
+use Kindred\Property\Properties;
 use Kindred\Signal\Template;
 use Kindred\Type\FaceBook;
 
@@ -38,9 +50,12 @@ final readonly class Facets
 {
     /** What the views lay out by themselves, by the property of the layer or its kind. */
     private const BY_HAND = [
-        'kind', 'x', 'y', 'width', 'height', 'rotation', 'opacity', 'fills', 'strokes', 'corners', 'effects', 'style', 'wrapped', 'icon', 'line', 'optical', 'asset', 'fit', 'zoom', 'positionX', 'positionY',
+        'kind', 'x', 'y', 'width', 'height', 'rotation', 'opacity', 'fills', 'strokes', 'corners', 'effects', 'masks', 'masking', 'isolation', 'blend', 'adjustment', 'style', 'wrapped', 'icon', 'line', 'optical', 'asset', 'fit', 'zoom', 'positionX', 'positionY',
         'rising', 'evenOdd', 'direction', 'wrap', 'rowGap', 'columnGap', 'padding', 'justifyContent', 'alignItems', 'alignContent', 'columns', 'minWidth', 'cellHeight', 'sizing', 'pins',
     ];
+
+    /** A mask that fades out downwards. */
+    private const FADE = ['kind' => 'linear', 'angle' => 180, 'stops' => [['colour' => '#000000', 'at' => 0], ['colour' => '#00000000', 'at' => 1]]];
 
     /** The most ways to a screen that are shown. */
     public const WAYS = 12;
@@ -88,7 +103,11 @@ final readonly class Facets
             'coats' => $coats,
             'effects' => $effects,
             'numbers' => array_map(fn (array $rows): int => count(array_filter($rows, fn (array $row): bool => $row['there'])), $coats),
-            'fresh' => ['fills' => ['colour' => '#ffffff', 'opacity' => 0.5], 'strokes' => ['colour' => Stroke::INK, 'width' => 1]],
+            'fresh' => ['fills' => ['colour' => '#ffffff', 'opacity' => 0.5], 'strokes' => ['colour' => Stroke::INK, 'width' => 1], 'masks' => self::FADE],
+            'freshEffects' => self::freshEffects(),
+            'kinds' => ['fills' => Paint::ALL, 'strokes' => Paint::ALL, 'masks' => [LinearGradient::class, RadialGradient::class, ConicGradient::class, PicturePaint::class]],
+            'masks' => $only === null ? [] : self::masks($tree, $only),
+            'adjusted' => $only?->content instanceof Picture ? self::says($only->content->adjustment) : '',
             'cell' => $this->cell($tree, $named),
             'shown' => $only?->content instanceof Widget ? $this->kit->shown($only) : [0, 0],
             'placeholders' => $this->placeholders($project, $layers),
@@ -99,6 +118,35 @@ final readonly class Facets
             'weights' => $this->weights($layers),
             'ways' => $layers === [] && $screen !== null && count($screens) <= 1 ? $this->ways($project, $tree, $screen) : [],
         ];
+    }
+
+    /** @return array<string, array{string, array<string, mixed>}> what can be added beside fills, strokes and shadows, by what it does: the list, and the entry */
+    private static function freshEffects(): array
+    {
+        return [
+            'blur' => ['effects', ['kind' => 'blur', 'radius' => 4]],
+            'adjustment: other colours' => ['effects', ['kind' => 'adjust', 'adjustment' => ['saturate' => 0.5]]],
+            'backdrop: what lies behind' => ['effects', ['kind' => 'backdrop', 'adjustment' => ['blur' => 12]]],
+            'mask: a gradient that fades' => ['masks', self::FADE],
+        ];
+    }
+
+    /** @return list<Layer> what masks a layer's content, or the layer itself, where it masks others */
+    private static function masks(Tree $tree, Layer $layer): array
+    {
+        return $layer->masking ? [$layer] : ($layer->isContainer() ? array_values(array_filter($tree->children(new Place($layer->screen, $layer->id)), fn (Layer $one): bool => $one->masking)) : []);
+    }
+
+    /** An adjustment in a few words. */
+    private static function says(Adjustment $adjustment): string
+    {
+        $said = [];
+        foreach (Properties::of(Adjustment::class)->write($adjustment) as $name => $value) {
+            $property = Properties::of(Adjustment::class)->all[$name];
+            $said[] = "{$property->label()} {$property->shown(Path::of($name)->value($adjustment))}";
+        }
+
+        return $said === [] ? 'not at all' : implode(', ', $said);
     }
 
     /**
@@ -134,23 +182,23 @@ final readonly class Facets
     private function coats(array $layers, Tree $tree, array &$values): array
     {
         $coats = [];
-        foreach (['fills', 'strokes'] as $list) {
-            $has = array_map(fn (Layer $layer): array => $layer->{$list}, array_filter($layers, fn (Layer $layer): bool => isset($layer->content->paint()[$list])));
+        foreach (['fills', 'strokes', 'masks'] as $list) {
+            $has = array_map(fn (Layer $layer): array => $layer->{$list}, array_filter($layers, fn (Layer $layer): bool => $list === 'masks' || isset($layer->content->paint()[$list])));
             $number = $has === [] ? 0 : max(array_map(count(...), $has));
             $coats[$list] = [];
-            for ($i = 0; $i < max($has === [] ? 0 : 1, $number); $i++) {
-                $here = array_values(array_filter(array_map(fn (array $all): Fill|Stroke|null => $all[$i] ?? null, $has)));
-                $stops = max([0, ...array_map(fn (Fill|Stroke $coat): int => $coat->paint instanceof Gradient ? count($coat->paint->stops()) : 0, $here)]);
+            for ($i = 0; $i < max($has === [] || $list === 'masks' ? 0 : 1, $number); $i++) {
+                $here = array_values(array_filter(array_map(fn (array $all): Fill|Stroke|Mask|null => $all[$i] ?? null, $has)));
+                $stops = max([0, ...array_map(fn (Fill|Stroke|Mask $coat): int => $coat->paint instanceof Gradient ? count($coat->paint->stops()) : 0, $here)]);
                 foreach ($this->paths($list, $i, $stops) as $path) {
                     $values[$path] ??= $this->shared(array_map(fn (Layer $layer): ?string => Field::find($path)?->of($layer, $tree), $layers));
                 }
-                $kinds = array_unique(array_map(fn (Fill|Stroke $coat): string => $coat->paint::kind(), $here));
+                $kinds = array_unique(array_map(fn (Fill|Stroke|Mask $coat): string => $coat->paint::kind(), $here));
                 $coats[$list][] = [
                     'there' => $here !== [],
                     'kind' => count($kinds) === 1 ? $kinds[0] : '',
                     'paint' => $values["{$list}.{$i}.paint"],
                     'shows' => $here === [] ? '' : ($here[0]->paint instanceof Gradient ? $here[0]->paint->css() : $here[0]->paint->colour()->toHex()),
-                    'hidden' => $here !== [] && array_filter($here, fn (Fill|Stroke $coat): bool => ! $coat->hidden) === [],
+                    'hidden' => $here !== [] && array_filter($here, fn (Fill|Stroke|Mask $coat): bool => ! $coat->hidden) === [],
                     'stops' => $stops === 0 ? [] : range(0, $stops - 1),
                     'line' => count($layers) === 1 && ($here[0]->paint ?? null) instanceof Gradient ? self::line("{$list}.{$i}", $here[0]->paint, $layers[0]->box) : null,
                 ];
@@ -177,7 +225,7 @@ final readonly class Facets
      *
      * @param  list<Layer>  $layers
      * @param  array<string, array<string, mixed>>  $values
-     * @return list<array{kind: string, label: string, hidden: bool, shows: string}>
+     * @return list<array{kind: string, label: string, hidden: bool, shows: string, says: string}>
      */
     private function effects(array $layers, Tree $tree, array &$values): array
     {
@@ -193,6 +241,7 @@ final readonly class Facets
                 'label' => $effect instanceof Shadow && $effect->inner ? 'Inner shadow' : $effect::label(),
                 'hidden' => array_filter($here, fn (Effect $one): bool => ! $one->hidden) === [],
                 'shows' => $effect instanceof Shadow ? $effect->colour->toHex() : '',
+                'says' => $effect instanceof Adjust || $effect instanceof Backdrop ? self::says($effect->adjustment) : '',
             ];
         }
 

@@ -36,9 +36,10 @@ final readonly class Patches
 
     /**
      * @param  Tree|null  $before  where it is at hand: of an array only the cells that changed are drawn then
+     * @param  list<string>  $named  layers that may be shown elsewhere already: where what they lie in has changed instead of them, they are said again
      * @return list<array<string, mixed>>
      */
-    public function of(Project $project, Difference $difference, Tree $after, ?Tree $before = null): array
+    public function of(Project $project, Difference $difference, Tree $after, ?Tree $before = null, array $named = []): array
     {
         $added = $this->added($difference);
         $redrawn = [];
@@ -72,8 +73,10 @@ final readonly class Patches
                 unset($redrawn[$change->id]);
             }
         }
-        foreach (array_diff_key($this->masked($difference, $after), array_column($patches, null, 'layer')) as $layer) {
-            $patches[] = ['layer' => $layer->id, 'rank' => $layer->rank, 'at' => $layer->screen] + $this->drawing($project, $layer, $after, null, false);
+        $around = array_fill_keys(array_map(fn (Change $change): string => $change->id, $difference->changes), true);
+        $still = array_filter(array_intersect_key($after->layers, array_flip($named)), fn (Layer $layer): bool => ! isset($around[$layer->id]) && isset($around[$layer->parent ?? '']) && $this->expandingAround($after, $layer->parent) === null);
+        foreach (array_diff_key($this->masked($difference, $after) + $still, array_column($patches, null, 'layer')) as $layer) {
+            $patches[] = ['layer' => $layer->id, 'rank' => $layer->rank, 'at' => $layer->screen] + $this->drawing($project, $layer, $after, null, ! $layer->isContainer());
         }
         foreach (array_keys($redrawn) as $id) {
             $layer = $after->layer((string) $id);

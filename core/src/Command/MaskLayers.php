@@ -11,6 +11,7 @@ use Kindred\Document\Rank;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Box;
 use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
 
 /** Gathers layers of one place into a group, in which the topmost shape, text, icon or picture masks the others. */
 final readonly class MaskLayers implements Command
@@ -32,7 +33,7 @@ final readonly class MaskLayers implements Command
         $able = array_values(array_filter($layers, fn (Layer $layer): bool => self::canMask($layer)));
         $mask = $able[count($able) - 1] ?? throw new InvalidInput('layers', 'None of these can mask: select a shape, a text, an icon or a picture with them.');
         $box = Box::around(...array_map(fn (Layer $layer): Box => $layer->bounds(), $layers)) ?? $mask->box;
-        $group = new Layer((new Id($this->seed))->next(), $this->screen, $top->parent, $top->rank, "{$mask->name} with what it masks", $box, new Group);
+        $group = new Layer((new Id($this->seed))->next(), $this->screen, $top->parent, $top->rank, self::called($layers, $mask), $box, new Group);
         $tree = $tree->withLayers($group);
         // What masks lies on top.
         $ordered = [...array_filter($layers, fn (Layer $layer): bool => $layer !== $mask), $mask];
@@ -47,6 +48,18 @@ final readonly class MaskLayers implements Command
     public function label(Tree $before): string
     {
         return 'Mask '.$this->naming($before, $this->layers);
+    }
+
+    /**
+     * After the one thing that is masked, or after none of several.
+     *
+     * @param  list<Layer>  $layers
+     */
+    private static function called(array $layers, Layer $mask): string
+    {
+        $others = array_values(array_filter($layers, fn (Layer $layer): bool => $layer !== $mask));
+
+        return count($others) === 1 ? mb_strimwidth("{$others[0]->name}, masked", 0, Reader::MAX_NAME, '…') : 'Masked';
     }
 
     private static function canMask(Layer $layer): bool

@@ -88,6 +88,11 @@ export class Coats {
         const to = (target as HTMLSelectElement).value;
         if (repaint && to === 'picture') void this.pictured(repaint);
         else if (repaint) this.desk.edit({ type: 'change-paint', paint: repaint, to });
+        else if (target.dataset['addEffect'] !== undefined && to !== '') {
+            const { list, entry } = JSON.parse(to) as { list: string; entry: object };
+            this.add(list, entry);
+            (target as HTMLSelectElement).value = '';
+        }
     }
 
     private line(stroke: string, name: string): void {

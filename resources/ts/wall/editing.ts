@@ -44,6 +44,15 @@ export class Editing {
         this.picked('group-layers');
     }
 
+    /** The topmost of the selection masks the others; what is masked already is released. */
+    mask(): void {
+        const { selection, server } = this.on;
+        const masked = selection.elements().some((layer) => layer.hasAttribute('data-masking') || layersIn(layer, '[data-masking]').length > 0);
+        if (masked) void server.edit({ type: 'release-masks', ...chosen(this.on) });
+        else if (selection.layers.length < 2) toast('Select what is to be masked and, above it, the shape, text or icon that masks it.');
+        else this.picked('mask-layers');
+    }
+
     async ungroup(): Promise<void> {
         const { selection, server } = this.on;
         const groups = selection.elements().filter((layer) => layer.matches('[data-kind=group], [data-kind=stack]'));

@@ -290,6 +290,7 @@ export class Facets {
         // Nothing that is said of the old selection is to be taken for the new one.
         this.place.ariaBusy = 'true';
         this.framed = null;
+        for (const field of this.place.querySelectorAll('[aria-invalid]')) accept(field);
         if (layer) this.frame();
     }
 
@@ -362,8 +363,7 @@ export class Facets {
         }
         // The browser says it once more when a field is left that Enter has sent already.
         if (isWritten(input) && input.value === told(input)) return;
-        input.removeAttribute('aria-invalid');
-        input.closest('.row')?.querySelector('.field-problem')?.remove();
+        accept(input);
         const commands = this.commandsOf(input);
         if (commands.length > 0) this.settle(input, this.server.edit(...commands));
     }
@@ -509,6 +509,7 @@ export class Facets {
             case 'set': void this.server.edit({ type: 'set-field', ...this.on, field: button.dataset['name'], value: button.dataset['value'] ?? '', ...this.inCell }); break;
             case 'reset-override': void this.server.edit({ type: 'reset-override', screen: screen || null, layer: id }); break;
             case 'go': document.dispatchEvent(new CustomEvent('kindred:go', { detail: { screen: button.dataset['screen'], layer: button.dataset['layer'] } })); break;
+            case 'into-mask': this.selection.pick([id!], screen); break;
             case 'even': void this.server.edit({ type: 'even-layers', ...this.on }); break;
             case 'remove-grid': void this.server.edit({ type: 'remove-grid', screen: owner.screen, grid: id }); break;
             case 'detach': void this.server.edit({ type: 'detach-arrays', ...this.on, seed: fresh() }).then((answer) => answer && this.selection.pick(answer.added, screen)); break;
@@ -542,4 +543,10 @@ export class Facets {
         const on = screens.length > 0 ? { type: 'distribute-screens', screens } : { type: 'distribute-layers', ...this.on };
         void this.server.edit({ ...on, axis, ...(typed === '' ? {} : { gap }) }).then(() => field?.removeAttribute('data-pending'));
     }
+}
+
+/** Nothing is wrong with a field any more. */
+function accept(field: Element): void {
+    field.removeAttribute('aria-invalid');
+    field.closest('.row')?.querySelector('.field-problem')?.remove();
 }

@@ -156,6 +156,11 @@ export class Gestures {
         // Out of the upper ruler comes a level guide, out of the one at the side an upright one.
         if (ruler) return this.makers.ruler(ruler === 'x' ? 'y' : 'x');
         if (guide) return this.makers.guide(guide[0]!, guide[1] as 'x' | 'y', Number(guide[2]));
+        const edge = target.getAttribute('data-mask-edge');
+        if (edge) {
+            this.selection.pick([edge], this.selection.screen);
+            return this.moveLayers(at, () => undefined);
+        }
         if (knot) return this.pull(this.picture.layer(knot)!);
         if (space) {
             const stack = this.selection.elements()[0]!;

@@ -1,7 +1,7 @@
 /** What is drawn over the picture: outlines, brackets, sizes. All in px of the window. */
 import { apply, corners, short, type Box, type Matrix, type Point } from './geometry.ts';
 import type { Camera } from './camera.ts';
-import type { Picture } from './picture.ts';
+import { layersIn, type Picture } from './picture.ts';
 import type { Handle } from './resize.ts';
 import type { Selection } from './selection.ts';
 import type { Mark } from './snapping.ts';
@@ -135,6 +135,8 @@ export class Overlay {
                 if (other) this.outline({ ...this.picture.box(other), x: 0, y: 0 }, this.picture.matrix(other), 'mate');
             }
         }
+        const group = this.selection.group === null ? null : this.picture.layer(this.selection.group);
+        for (const mask of layersIn(group, '[data-masking]:not([display])')) if (!layers.includes(mask)) this.maskEdge(mask);
         for (const id of this.selection.screens) this.outline(this.picture.screenBox(id), null, 'screen-outline');
         const only = layers.length === 1 ? layers[0]! : null;
         if (only) {
@@ -148,6 +150,13 @@ export class Overlay {
         } else if (this.selection.screens.length === 1) {
             this.handles(this.picture.screenBox(this.selection.screens[0]!), null, ['e', 's', 'se']);
         }
+    }
+
+    /** Where what masks the selection ends: it is taken hold of there. */
+    private maskEdge(mask: SVGGElement): void {
+        const d = line(...this.points({ ...this.picture.box(mask), x: 0, y: 0 }, this.picture.matrix(mask))) + 'Z';
+        draw(this.marks, 'path', { class: 'mask-edge', d });
+        draw(draw(this.marks, 'path', { class: 'mask-grip', d, 'data-mask-edge': mask.dataset['layer']! }), 'title', {}).textContent = 'What masks this: press to move or change it';
     }
 
     /** Layers that take in what is dropped. */

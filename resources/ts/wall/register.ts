@@ -129,6 +129,7 @@ export function register(on: Doers): Command[] {
         ...SIZES.map(([key, dx, dy, word]): Command => ({ id: `much-${word.toLowerCase()}`, name: `${word} by 10`, group: 'Arranging', keys: [`Ctrl+Shift+${key}`], when: layers, run: () => editing.size(10 * dx, 10 * dy) })),
         { id: 'group', name: 'Group', group: 'Arranging', keys: ['Ctrl+G'], menu: ['layers'], when: layers, run: () => editing.group() },
         { id: 'ungroup', name: 'Ungroup', group: 'Arranging', keys: ['Ctrl+Shift+G'], menu: ['layers'], when: () => selection.elements().some((layer) => layer.matches('[data-kind=group], [data-kind=stack]')), run: () => void editing.ungroup() },
+        { id: 'mask', name: 'Mask the others with the topmost; release what masks', short: 'Mask, release', group: 'Arranging', keys: ['Alt+M'], menu: ['layers'], when: layers, run: () => editing.mask() },
         { id: 'stack', name: 'Lay out as a stack', group: 'Arranging', keys: ['L'], menu: ['layers'], run: () => editing.stack() },
         { id: 'array', name: 'Repeat as an array', group: 'Arranging', keys: ['Shift+L'], menu: ['layers'], rare: true, run: () => editing.array() },
         { id: 'forward', name: 'One step to the front', group: 'Arranging', keys: ['PageUp'], when: layers, run: () => editing.order('forward') },

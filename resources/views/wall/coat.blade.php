@@ -4,7 +4,7 @@
     <label for="f-{{ $list }}-{{ $i }}-kind">Paint</label>
     <select class="field" id="f-{{ $list }}-{{ $i }}-kind" data-repaint="{{ $at }}">
         @if ($coat['kind'] === '')<option value="" selected disabled>mixed</option>@endif
-        @foreach (Kindred\Document\Style\Paint\Paint::ALL as $kind)<option value="{{ $kind::kind() }}" @selected($coat['kind'] === $kind::kind())>{{ strtolower($kind::label()) }}</option>@endforeach
+        @foreach ($kinds[$list] as $kind)<option value="{{ $kind::kind() }}" @selected($coat['kind'] === $kind::kind())>{{ strtolower($kind::label()) }}</option>@endforeach
     </select>
 </div>
 @if ($has('stops'))
@@ -22,6 +22,7 @@
     <div class="row"><x-number :field="$at.'.zoom'" label="Zoom" :values="$values"/></div>
     <div class="row two"><x-number :field="$at.'.positionX'" label="Left" :values="$values"/><x-number :field="$at.'.positionY'" label="Top" :values="$values"/></div>
 @endif
+@if ($has('adjustment.brightness'))@include('wall.adjustment', ['of' => "{$at}.adjustment"])@endif
 @if ($list === 'strokes')
     <div class="row"><x-number :field="$at.'.width'" label="Width" :values="$values"/></div>
     @if ($has('position'))<x-choice :field="$at.'.position'" label="Lies" :values="$values" :options="['inside' => 'inside', 'centre' => 'centre', 'outside' => 'outside']"/>@endif
@@ -41,5 +42,5 @@
     <x-choice :field="$at.'.cap'" label="Ends" :values="$values" :options="['butt' => 'flat', 'round' => 'round', 'square' => 'square']"/>
     <x-choice :field="$at.'.join'" label="Joins" :values="$values" :options="['miter' => 'mitred', 'round' => 'round', 'bevel' => 'bevelled']"/>
 @endif
-<div class="row"><x-number :field="$at.'.opacity'" label="Opacity" :values="$values"/></div>
+@if ($has('opacity'))<div class="row"><x-number :field="$at.'.opacity'" label="Opacity" :values="$values"/></div>@endif
 @if ($has('blend'))<x-choice :field="$at.'.blend'" label="Blend" :values="$values" :options="Kindred\Document\Edit\Field::find('blend')?->options() ?? []"/>@endif

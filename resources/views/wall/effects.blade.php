@@ -1,17 +1,19 @@
-{{-- Shadows and blur: a line for each, its details in place. --}}
+{{-- Shadows, blur, adjustments, what lies behind: a line for each, its details in place. --}}
 @php($lasts = count($effects) - 1)
 @foreach ($effects as $i => $effect)
     @php([$at, $id, $low] = ["effects.{$i}", "f-effects-{$i}-colour", strtolower($effect['label'])])
     @php($has = fn (string $part): bool => $values["{$at}.{$part}"]['applies'] ?? false)
     <div class="coat" data-coat="{{ $at }}">
         <div class="row">
-            <label for="{{ $effect['kind'] === 'shadow' ? $id : "f-effects-{$i}-radius" }}" data-lift draggable="true" title="Drag up or down to reorder">{{ $effect['label'] }}</label>
+            <label for="{{ $main = match ($effect['kind']) { 'shadow' => $id, 'blur' => "f-effects-{$i}-radius", default => "f-effects-{$i}-adjustment-".($effect['kind'] === 'backdrop' ? 'blur' : 'brightness') } }}" data-lift draggable="true" title="Drag up or down to reorder">{{ $effect['label'] }}</label>
             <span class="with-well @if ($effect['kind'] !== 'shadow') plain @endif">
                 @if ($effect['kind'] === 'shadow')
                     <button type="button" class="well" data-do="colour" data-of="{{ $id }}" data-shows="{{ $effect['shows'] }}" aria-label="{{ $effect['label'] }}, choose" aria-haspopup="dialog"></button>
                     <input class="field" id="{{ $id }}" data-field="{{ $at }}.colour" value="{{ $values["{$at}.colour"]['value'] }}" @if ($values["{$at}.colour"]['mixed']) placeholder="mixed" @endif autocomplete="off" spellcheck="false">
+                @elseif ($effect['kind'] === 'blur')
+                    <input class="field" id="{{ $main }}" data-field="{{ $at }}.radius" data-step="1" value="{{ $values["{$at}.radius"]['value'] }}" aria-label="Radius of the blur" autocomplete="off" spellcheck="false">
                 @else
-                    <input class="field" id="f-effects-{{ $i }}-radius" data-field="{{ $at }}.radius" data-step="1" value="{{ $values["{$at}.radius"]['value'] }}" aria-label="Radius of the blur" autocomplete="off" spellcheck="false">
+                    <output class="gist">{{ $effect['says'] }}</output>
                 @endif
                 <button type="button" class="icon-button" data-do="set" data-name="{{ $at }}.hidden" data-value="{{ $effect['hidden'] ? 'false' : 'true' }}" aria-pressed="{{ $effect['hidden'] ? 'true' : 'false' }}" title="{{ $effect['hidden'] ? 'Show' : 'Hide' }}" aria-label="{{ $effect['hidden'] ? 'Show' : 'Hide' }} {{ $low }} {{ $i + 1 }}"><x-glyph :name="$effect['hidden'] ? 'eye-off' : 'eye'"/></button>
                 <button type="button" class="icon-button" data-do="details" data-id="{{ $at }}" aria-expanded="false" aria-controls="d-effects-{{ $i }}" title="Details" aria-label="Details of {{ $low }} {{ $i + 1 }}"><x-glyph name="sliders-horizontal"/></button>
@@ -32,6 +34,7 @@
                     </span></div>
                 @endif
             @endif
+            @if ($has('adjustment.brightness'))@include('wall.adjustment', ['of' => "{$at}.adjustment"])@endif
             <div class="row"><span class="label"></span><span class="flex gap-1">
                 <button type="button" class="button" data-do="remove-from-list" data-list="effects" data-at="{{ $i }}"><x-glyph name="minus"/> Remove</button>
                 @if ($i > 0)<button type="button" class="button quiet !px-1.5" data-do="move-in-list" data-list="effects" data-at="{{ $i }}" data-to="{{ $i - 1 }}" aria-label="Move {{ $low }} up" title="Move up"><x-glyph name="arrow-up"/></button>@endif
@@ -42,5 +45,8 @@
 @endforeach
 <div class="row"><span class="label">Effects</span><span class="flex gap-1">
     <button type="button" class="button quiet !min-h-0 !px-1" data-do="add-to-list" data-list="effects" data-entry="{{ json_encode(['colour' => '#00000040', 'offsetY' => 2, 'blur' => 8]) }}"><x-glyph name="plus"/> Shadow</button>
-    <button type="button" class="button quiet !min-h-0 !px-1" data-do="add-to-list" data-list="effects" data-entry="{{ json_encode(['kind' => 'blur', 'radius' => 4]) }}"><x-glyph name="plus"/> Blur</button>
+    <select class="field min-w-0 flex-1" data-add-effect aria-label="Add another effect">
+        <option value="">another…</option>
+        @foreach ($freshEffects as $word => [$list, $entry])<option value="{{ json_encode(['list' => $list, 'entry' => $entry]) }}">{{ $word }}</option>@endforeach
+    </select>
 </span></div>

@@ -56,6 +56,11 @@
                 <x-choice field="fit" label="Fits by" :values="$values" :options="['cover' => 'cover', 'contain' => 'contain', 'fill' => 'fill']"/>
                 <div class="row"><x-number field="zoom" label="Zoom" :values="$values" hint="How much larger the picture is than it fits; Enter on the picture moves and scales it by hand"/></div>
                 <div class="row two"><x-number field="positionX" label="Left" :values="$values" hint="Position across: 0% shows the left edge, 100% the right one"/><x-number field="positionY" label="Top" :values="$values" hint="Position down: 0% shows the upper edge, 100% the lower one"/></div>
+                <div class="coat" data-coat="adjustment.0">
+                    <div class="row"><span class="label">Adjusted</span><span class="with-well plain"><output class="gist">{{ $adjusted }}</output>
+                        <button type="button" class="icon-button" data-do="details" data-id="adjustment.0" aria-expanded="false" aria-controls="d-adjustment" title="Brightness, contrast, saturation, tint, blur" aria-label="Details of the adjustment"><x-glyph name="sliders-horizontal"/></button></span></div>
+                    <div class="details" id="d-adjustment" data-details="adjustment.0" hidden>@include('wall.adjustment', ['of' => 'adjustment'])</div>
+                </div>
             @endif
             @if ($coats['strokes'] !== [])@include('wall.coats', ['list' => 'strokes', 'word' => 'Stroke'])@endif
             @if ($values['corners']['applies'])
@@ -67,6 +72,18 @@
                 </div>
             @endif
             <div class="row"><x-number field="opacity" label="Opacity" :values="$values"/></div>
+            <x-choice field="blend" label="Blend" :values="$values" :options="Kindred\Document\Edit\Field::find('blend')->options()"/>
+            @if ($values['isolation']['applies'])<x-choice field="isolation" label="Mixes" :values="$values" :options="['auto' => 'with what lies behind', 'isolate' => 'only inside']"/>@endif
+            @include('wall.coats', ['list' => 'masks', 'word' => 'Mask'])
+            @if ($masks !== [] || ! $only)
+                <div class="row"><span class="label">{{ $masks === [] ? '' : 'Masked by' }}</span><span class="flex min-w-0 gap-1">
+                    @foreach ($masks as $mask)
+                        @if ($mask->id !== $only?->id)<button type="button" class="button min-w-0 truncate" data-do="into-mask" data-id="{{ $mask->id }}" title="Move or change what masks">{{ $mask->name }}</button>@else<span class="gist self-center">what lies with it</span>@endif
+                    @endforeach
+                    @if ($masks === [])<button type="button" class="button" data-do="mask" title="The topmost shape, text or icon masks the others"><x-glyph name="scissors"/> Mask</button>
+                    @else<button type="button" class="button" data-do="mask" title="What masks is seen again, and all of what it masked"><x-glyph name="scissors"/> Release</button>@endif
+                </span></div>
+            @endif
             @include('wall.effects')
             @include('wall.further', ['facet' => 'look'])
         </div>

@@ -8,6 +8,7 @@
                 <div class="item-row">
                     <x-glyph :name="['box' => 'square', 'ellipse' => 'circle', 'line' => 'minus', 'path' => 'spline', 'text' => 'type', 'picture' => 'image', 'icon' => 'smile', 'group' => 'folder', 'stack' => 'stretch-horizontal', 'array' => 'layout-grid', 'widget' => 'blocks'][$layer->kind()] ?? 'shapes'"/>
                     <span class="item-name" title="{{ $layer->name }}">{{ $layer->name }}</span>
+                    @if ($layer->masking)<x-glyph name="scissors" class="!text-ash"/>@endif
                     @if ($layer->cues !== [])<x-glyph name="spline" class="!text-clay"/>@endif
                     <button type="button" data-mark="locked" aria-pressed="{{ $layer->locked ? 'true' : 'false' }}" aria-label="Lock {{ $layer->name }}" title="Lock"><x-glyph :name="$layer->locked ? 'pin' : 'pin-off'"/></button>
                     <button type="button" data-mark="hidden" aria-pressed="{{ $layer->hidden ? 'true' : 'false' }}" aria-label="Hide {{ $layer->name }}" title="Hide"><x-glyph :name="$layer->hidden ? 'eye-off' : 'eye'"/></button>
