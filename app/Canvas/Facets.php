@@ -17,6 +17,7 @@ use Kindred\Document\Layer\Widget;
 use Kindred\Document\Layout\Inference;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
+use Kindred\Document\Style\Concentric;
 use Kindred\Document\Style\Effect;
 use Kindred\Document\Style\Effect\Adjust;
 use Kindred\Document\Style\Effect\Adjustment;
@@ -107,6 +108,7 @@ final readonly class Facets
             'freshEffects' => self::freshEffects(),
             'kinds' => ['fills' => Paint::ALL, 'strokes' => Paint::ALL, 'masks' => [LinearGradient::class, RadialGradient::class, ConicGradient::class, PicturePaint::class]],
             'masks' => $only === null ? [] : self::masks($tree, $only),
+            'concentric' => $only === null || $only->screen === null ? null : Concentric::of($only, $this->store->beneath($project, $only), $only->parent === null ? null : ($tree->layers[$only->parent] ?? null)),
             'adjusted' => $only?->content instanceof Picture ? self::says($only->content->adjustment) : '',
             'cell' => $this->cell($tree, $named),
             'shown' => $only?->content instanceof Widget ? $this->kit->shown($only) : [0, 0],

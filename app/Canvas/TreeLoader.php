@@ -158,6 +158,20 @@ final readonly class TreeLoader
             ->where('rank', '<', $layer->rank)->orderByDesc('rank')->limit(1)->value('id');
     }
 
+    /**
+     * What lies beside a layer and lower and reaches all around it, in drawing order.
+     *
+     * @return list<Layer>
+     */
+    public function beneath(ProjectRow $project, Layer $layer): array
+    {
+        $rows = $this->rows->layers($project)->where('screen', $layer->screen ?? '')->where('parent', $layer->parent ?? '')->where('rank', '<', $layer->rank)
+            ->where('x', '<=', $layer->box->x)->where('y', '<=', $layer->box->y)
+            ->whereRaw('x + width >= ?', [$layer->box->right()])->whereRaw('y + height >= ?', [$layer->box->bottom()]);
+
+        return array_values($this->rows->readLayers($rows->orderBy('rank')->limit(50)->get()));
+    }
+
     /** The finish of a screen, or of the project where it has none of its own. */
     public function finish(ProjectRow $project, string $screen): Finish
     {

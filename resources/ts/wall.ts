@@ -15,6 +15,7 @@ import { Editing } from './wall/editing.ts';
 import { Facets } from './wall/facets.ts';
 import { Find, type Hit } from './wall/find.ts';
 import { Gradients } from './wall/gradients.ts';
+import { Rounding } from './wall/rounding.ts';
 import { Gestures } from './wall/gestures.ts';
 import { Inside } from './wall/inside.ts';
 import { Keyboard } from './wall/keyboard.ts';
@@ -197,11 +198,12 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
             void server.edit({ type: 'set-screen-field', screen: id, field: 'name', value: written });
         });
     },
-    gradient: (event) => gradients.press(event),
+    gradient: (event) => gradients.press(event) ?? rounding.press(event),
     inside: {
         get active() { return inside.active; },
         press: (event) => inside.press(event),
         enter: (layer) => inside.enter(layer),
+        wheel: (event) => inside.wheel(event),
     },
     thread: (layer, target) => threads.from(layer, target),
     linked: () => facets.reveal('cues'),
@@ -213,9 +215,11 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
 const tools = new Tools(gestures, wall, () => nextStep(picture), (tool) => tool === 'widget' || kit.letGo());
 const parts: Parts = { urls, camera, picture, selection, overlay, server, facets, gestures, problem: onProblem };
 const inside = new Inside(parts);
+const rounding = new Rounding(parts);
 const gradients: Gradients = new Gradients(parts, () => facets.gradient(), (paint, stop) => facets.colourStop(paint, stop));
 overlay.followed = () => {
     facets.frame();
+    rounding.show();
     gradients.show();
 };
 overlay.shown = () => {

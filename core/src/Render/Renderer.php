@@ -19,7 +19,9 @@ use Kindred\Document\Layer\Widget;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
 use Kindred\Document\Style\Effect;
+use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Isolation;
+use Kindred\Document\Style\Paint\PicturePaint;
 use Kindred\Document\Tree;
 use Kindred\Document\Widget\WidgetField;
 use Kindred\Document\Widget\WidgetPlace;
@@ -445,13 +447,32 @@ final readonly class Renderer
         return implode(' ', [$stack->direction->value, $stack->wrap->value, ...array_map(Number::text(...), $lengths)]);
     }
 
-    /** A picture as the wall moves it in its box: its width and height as it fits, how much larger it is made, its position, and the minimum and maximum zoom. */
-    private static function lying(Layer $layer, Picture $picture, Rendering $rendering): ?string
+    /**
+     * A picture as the wall moves it in its box: its width and height as it fits, how much larger it is made, its position, and the
+     * minimum and maximum zoom; and where its properties stand.
+     *
+     * @return array<string, string|null>
+     */
+    private static function lying(Layer $layer, Rendering $rendering): array
     {
+        if ($rendering->finish !== Finish::Dressed || $layer->isContainer()) {
+            return [];
+        }
+        $paints = array_filter(array_map(fn (Fill $fill): ?PicturePaint => $fill->hidden || ! $fill->paint instanceof PicturePaint ? null : $fill->paint, $layer->fills));
+        $picture = $layer->content instanceof Picture ? $layer->content : array_values($paints)[0] ?? null;
+        if ($picture === null) {
+            return [];
+        }
         $size = $rendering->size === null ? null : ($rendering->size)($picture->asset);
-        $fits = $size === null ? null : $picture->with(zoom: 1.0)->place($layer->box->width, $layer->box->height, $size);
+        if ($size === null) {
+            return [];
+        }
+        $fits = $picture->with(zoom: 1.0)->place($layer->box->width, $layer->box->height, $size);
 
-        return $fits === null ? null : implode(' ', array_map(fn (float $number): string => (string) round($number, 6), [$fits->width, $fits->height, $picture->zoom, $picture->positionX, $picture->positionY, Picture::MIN_ZOOM, Picture::MAX_ZOOM]));
+        return [
+            'data-picture' => implode(' ', array_map(fn (float $number): string => (string) round($number, 6), [$fits->width, $fits->height, $picture->zoom, $picture->positionX, $picture->positionY, Picture::MIN_ZOOM, Picture::MAX_ZOOM])),
+            'data-picture-of' => $picture instanceof Picture ? null : 'fills.'.array_key_first($paints).'.',
+        ];
     }
 
     /** @return array<string, string|bool|null> */
@@ -470,7 +491,8 @@ final readonly class Renderer
             'data-free' => $layer->sizing->absolute,
             'data-stack' => $layer->content instanceof Stack ? self::spacing($layer->content) : null,
             'data-array' => $layer->content instanceof ArrayLayer ? Number::text($layer->content->rowGap).' '.Number::text($layer->content->columnGap) : null,
-            'data-picture' => $layer->content instanceof Picture && $rendering->finish === Finish::Dressed ? self::lying($layer, $layer->content, $rendering) : null,
+            'data-corners' => isset($layer->content->paint()['corners']) ? implode(' ', array_map($n, $layer->corners->same() === null ? $layer->corners->fitted($layer->box)->radii() : [$layer->corners->fitted($layer->box)->topLeft])) : null,
+            ...self::lying($layer, $rendering),
             'data-cues' => $layer->cues === [] || ! $rendering->threads ? null : self::threads($layer->cues),
             'pointer-events' => $layer->locked ? 'none' : null,
             'display' => $layer->hidden ? 'none' : null,

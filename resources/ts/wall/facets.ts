@@ -8,6 +8,7 @@ import { short } from './geometry.ts';
 import { Labels } from './labels.ts';
 import type { Picture } from './picture.ts';
 import { Reflow } from './reflow.ts';
+import type { Radii } from './rounding.ts';
 import type { Selection } from './selection.ts';
 import type { Answer, Command, GradientLine } from './messages.ts';
 import { fresh, type Problem, type Server } from './server.ts';
@@ -237,6 +238,12 @@ export class Facets {
         if (!field) return;
         this.coats.reveal(paint);
         this.colours.open(field);
+    }
+
+    /** The corners that run parallel to those of what the one selected layer lies in; null where there is nothing to offer. */
+    concentric(): Radii | null {
+        const said = this.place.ariaBusy === 'true' ? null : this.place.querySelector<HTMLElement>('[data-do=concentric]')?.dataset['corners'];
+        return said ? (JSON.parse(said) as Radii) : null;
     }
 
     /** Opens the facet of that name. */
@@ -509,6 +516,7 @@ export class Facets {
             case 'set': void this.server.edit({ type: 'set-field', ...this.on, field: button.dataset['name'], value: button.dataset['value'] ?? '', ...this.inCell }); break;
             case 'reset-override': void this.server.edit({ type: 'reset-override', screen: screen || null, layer: id }); break;
             case 'go': document.dispatchEvent(new CustomEvent('kindred:go', { detail: { screen: button.dataset['screen'], layer: button.dataset['layer'] } })); break;
+            case 'concentric': void this.server.edit({ type: 'put-field', ...this.on, field: 'corners', value: JSON.parse(button.dataset['corners']!) as object, ...this.inCell }); break;
             case 'into-mask': this.selection.pick([id!], screen); break;
             case 'even': void this.server.edit({ type: 'even-layers', ...this.on }); break;
             case 'remove-grid': void this.server.edit({ type: 'remove-grid', screen: owner.screen, grid: id }); break;

@@ -23,9 +23,9 @@ export interface Makers {
     note: (screen: string, at: Point, layer: Element | null) => void;
     edit: (layer: Element, at: Point) => void;
     /** What a press does on a picture that has been entered; null for a press beside it. */
-    /** What a press does on the line of a gradient; null beside it. */
+    /** What a press does on the line of a gradient, or on a corner that is rounded; null beside them. */
     gradient: (event: PointerEvent) => Drag | null;
-    inside: { active: boolean; press: (event: PointerEvent) => Drag | null; enter: (layer: Element) => boolean };
+    inside: { active: boolean; press: (event: PointerEvent) => Drag | null; enter: (layer: Element) => boolean; wheel: (event: WheelEvent) => boolean };
     /** The name of a screen is written where it stands. */
     rename: (name: HTMLElement) => void;
     /** The way, as path data in px of the wall, that a thread from a layer to a screen takes. */
@@ -667,7 +667,7 @@ export class Gestures {
         const layer = under ? this.selection.target(under) : null;
         if (!layer || !under) return;
         if (['text', 'widget'].includes(layer.dataset['kind'] ?? '')) return this.makers.edit(layer, this.camera.toWall(event));
-        if (layer.matches('[data-kind=picture]')) this.makers.inside.enter(layer);
+        if (layer.matches('[data-picture]')) this.makers.inside.enter(layer);
         if (!layer.matches(CONTAINER)) return;
         this.selection.group = layer.dataset['layer']!;
         const inner = this.selection.target(under);
@@ -677,6 +677,7 @@ export class Gestures {
     private wheel(event: WheelEvent): void {
         event.preventDefault();
         const unit = event.deltaMode === 1 ? 16 : 1;
+        if (this.makers.inside.active && !event.ctrlKey && !event.metaKey && this.makers.inside.wheel(event)) return;
         if (event.ctrlKey || event.metaKey) this.camera.zoom(Math.exp(-event.deltaY * unit * 0.0022), event);
         else if (event.shiftKey) this.camera.panBy(-(event.deltaY + event.deltaX) * unit, 0);
         else this.camera.panBy(-event.deltaX * unit, -event.deltaY * unit);

@@ -10,12 +10,20 @@ interface Lying { zoom: number; x: number; y: number }
 
 /** What one key makes it larger. */
 const STEP = 1.05;
+/** The wheel rests after so long, ms. */
+const REST = 250;
 const CORNERS = ['nw', 'ne', 'se', 'sw'] as const;
 
 const within = (n: number, low: number, high: number): number => Math.min(high, Math.max(low, n));
 
+/** The picture that a layer is, or the uppermost that fills it. */
+const imageOf = (layer: Element): SVGImageElement | null =>
+    layer.querySelector<SVGImageElement>(':scope > image, :scope > g:not([data-layer], [data-inside], .behind) > image') ?? [...layer.querySelectorAll<SVGImageElement>('pattern image:not([image-rendering])')].filter((image) => image.closest('[data-layer]') === layer && !image.closest('g[transform^="matrix"]')).at(-1) ?? null;
+
 export class Inside {
     private id: string | null = null;
+    /** What the wheel has made of it and the server has not heard of. */
+    private turned: { before: Lying; now: Lying; timer: number } | null = null;
     private readonly marks: SVGElement;
 
     constructor(private readonly on: Parts) {
@@ -39,6 +47,7 @@ export class Inside {
     /** True when one had been entered. */
     leave(): boolean {
         if (this.id === null) return false;
+        this.rest();
         this.id = null;
         this.show();
         return true;
@@ -84,6 +93,30 @@ export class Inside {
             },
             cancel: () => this.try(layer, lying),
         };
+    }
+
+    /** The wheel scales it about the pointer; what it comes to is kept once the wheel rests. False where none has been entered. */
+    wheel(event: WheelEvent): boolean {
+        const layer = this.layer();
+        const lying = layer && this.lying(layer);
+        if (!layer || !lying) return false;
+        const { camera, picture } = this.on;
+        const turn = this.turned ??= { before: lying, now: lying, timer: 0 };
+        turn.now = this.zoomed(layer, turn.now, turn.now.zoom * Math.exp(-event.deltaY * (event.deltaMode === 1 ? 16 : 1) * 0.0015), unapply(picture.matrix(layer), camera.toWall(event)));
+        this.try(layer, turn.now);
+        this.on.overlay.say(`${Math.round(turn.now.zoom * 100)}%`, event);
+        clearTimeout(turn.timer);
+        turn.timer = window.setTimeout(() => this.rest(), REST);
+        return true;
+    }
+
+    private rest(): void {
+        if (!this.turned) return;
+        const { before, now, timer } = this.turned;
+        clearTimeout(timer);
+        this.turned = null;
+        this.on.overlay.clearLive();
+        this.keep(before, now);
     }
 
     /** By keys: so many px. */
@@ -163,24 +196,30 @@ export class Inside {
 
     /** The picture shows it before the server has heard of it. */
     private try(layer: Element, lying: Lying): void {
-        const image = layer.querySelector(':scope > image');
+        const image = imageOf(layer);
         if (!image) return;
         const place = this.place(layer, lying);
         const { width, height } = this.box(layer);
-        if (!image.hasAttribute('clip-path')) {
+        const pattern = image.closest('pattern');
+        if (!pattern && !image.closest('[clip-path]')) {
             const clip = draw(layer, 'clipPath', { id: 'inside-clip' });
             draw(clip, 'rect', { width, height });
             image.setAttribute('clip-path', 'url(#inside-clip)');
         }
+        // What it goes on with beyond its edges waits.
+        for (const mirrored of [...image.parentElement!.children]) if (mirrored !== image && mirrored.matches('g')) mirrored.remove();
         image.setAttribute('preserveAspectRatio', 'none');
-        for (const [name, value] of Object.entries(place)) image.setAttribute(name, String(value));
+        const tiled = pattern && pattern.getAttribute('width') !== String(width) && Number(pattern.getAttribute('width')) !== width;
+        for (const [name, value] of Object.entries(place)) image.setAttribute(name, String(tiled && (name === 'x' || name === 'y') ? 0 : value));
+        if (tiled) for (const [name, value] of Object.entries(place)) pattern.setAttribute(name, String(value));
         this.draw(layer, place);
     }
 
     private keep(before: Lying, now: Lying): void {
         const { selection, server, facets } = this.on;
         const percent = (share: number): string => `${Math.round(share * 1e6) / 1e4}%`;
-        const set = (field: string, from: number, to: number): Command[] => from === to ? [] : [{ type: 'set-field', screen: selection.screen || null, layers: selection.layers, field, value: percent(to), ...facets.inCell }];
+        const of = this.layer()?.getAttribute('data-picture-of') ?? '';
+        const set = (field: string, from: number, to: number): Command[] => from === to ? [] : [{ type: 'set-field', screen: selection.screen || null, layers: selection.layers, field: `${of}${field}`, value: percent(to), ...facets.inCell }];
         const commands = [...set('zoom', before.zoom, now.zoom), ...set('positionX', before.x, now.x), ...set('positionY', before.y, now.y)];
         if (commands.length > 0) void server.edit(...commands).then(() => this.show());
     }
@@ -190,7 +229,7 @@ export class Inside {
         const { camera, picture } = this.on;
         const matrix = picture.matrix(layer);
         const points = corners(place).map((p) => camera.toView(apply(matrix, p)));
-        const href = layer.querySelector(':scope > image')?.getAttribute('href');
+        const href = imageOf(layer)?.getAttribute('href');
         const [a, b, , d] = points as [Point, Point, Point, Point];
         if (href) {
             draw(this.marks, 'image', {

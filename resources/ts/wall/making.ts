@@ -75,6 +75,7 @@ export class Making {
     async files(files: File[], at: Point | null, shapes: SVGElement[] = []): Promise<void> {
         const { selection, picture } = this.on;
         const filling = files.filter((file) => !isWritten(file)).slice(0, shapes.length);
+        if (filling.length > 0) selection.pick(shapes.map((shape) => shape.dataset['layer']!), picture.screenOf(shapes[0]!));
         for (const [i, file] of filling.entries()) await this.fill(shapes[i]!, file);
         files = files.filter((file) => !filling.includes(file));
         const only = selection.layers.length === 1 ? selection.elements()[0] : null;

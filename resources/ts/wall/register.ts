@@ -68,12 +68,12 @@ export function register(on: Doers): Command[] {
         { id: 'place', name: 'Place what the tool in hand makes', group: 'Tools', keys: ['Enter'], when: () => holding(), run: () => making.byKey(on.kit, writing, tools) },
 
         {
-            id: 'into', name: 'Into a group, a text, a widget or a picture', short: 'Edit', group: 'Selection', keys: ['Enter'], menu: ['layers'], when: () => !holding() && (only('text', 'widget', 'group', 'stack', 'array', 'picture')() || selection.screens.length === 1),
+            id: 'into', name: 'Into a group, a text, a widget or a picture', short: 'Edit', group: 'Selection', keys: ['Enter'], menu: ['layers'], when: () => !holding() && (only('text', 'widget', 'group', 'stack', 'array', 'picture')() || selection.elements()[0]?.hasAttribute('data-picture') === true || selection.screens.length === 1),
             run: () => {
                 const layer = selection.elements()[0];
-                if (inside.leave() || (layer?.dataset['kind'] === 'picture' && inside.enter(layer))) return;
+                if (inside.leave()) return;
                 if (layer && ['text', 'widget'].includes(layer.dataset['kind'] ?? '')) writing.edit(layer);
-                else looking.child();
+                else if (!layer || !inside.enter(layer)) looking.child();
             },
         },
         { id: 'out', name: 'Out again: the group around, then the screen', group: 'Selection', keys: ['Shift+Enter'], when: layers, run: () => looking.parent() },

@@ -70,6 +70,7 @@
                         <input class="field !px-1" data-field="corners.{{ $corner }}" data-step="1" value="{{ $values["corners.{$corner}"]['value'] }}" title="{{ $word }}" aria-label="Corner radius, {{ strtolower($word) }}" autocomplete="off">
                     @endforeach
                 </div>
+                @if ($concentric)<div class="row"><span class="label"></span><button type="button" class="button justify-start !min-h-0" data-do="concentric" data-corners="{{ json_encode($concentric->corners->toArray()) }}" title="Parallel to the corners of “{{ $concentric->around->name }}” around it"><x-glyph name="square-round-corner"/> Concentric: {{ $concentric->corners->short() === '' ? 'with what is around' : $concentric->corners->short() }}</button></div>@endif
             @endif
             <div class="row"><x-number field="opacity" label="Opacity" :values="$values"/></div>
             <x-choice field="blend" label="Blend" :values="$values" :options="Kindred\Document\Edit\Field::find('blend')->options()"/>
