@@ -94,6 +94,7 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
         Route::post('sheets/{layer}/read', [SheetController::class, 'read'])->middleware(FairShare::class)->name('sheet.read');
         Route::get('snap', [SnapController::class, 'show'])->name('snap');
         Route::get('colours', [ColourController::class, 'used'])->name('colours.used');
+        Route::get('screens/{screen}/made', [ColourController::class, 'made'])->middleware(FairShare::class)->name('made');
         Route::get('layers/{layer}/contrast', [ColourController::class, 'contrast'])->middleware(FairShare::class)->name('contrast');
         Route::get('copy', [SelectionController::class, 'copy'])->name('copy');
         Route::get('alike', [SelectionController::class, 'alike'])->name('alike');

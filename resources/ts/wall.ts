@@ -30,6 +30,7 @@ import { Nudging } from './wall/nudging.ts';
 import { Overlay } from './wall/overlay.ts';
 import type { Parts } from './wall/parts.ts';
 import { Pending } from './wall/pending.ts';
+import { Made } from './wall/made.ts';
 import { Masks } from './wall/masks.ts';
 import { Picture } from './wall/picture.ts';
 import { pointedAt } from './wall/pointed.ts';
@@ -215,6 +216,7 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
 const tools = new Tools(gestures, wall, () => nextStep(picture), (tool) => tool === 'widget' || kit.letGo());
 const parts: Parts = { urls, camera, picture, selection, overlay, server, facets, gestures, problem: onProblem };
 const inside = new Inside(parts);
+const made = new Made(parts, wall, urls['made']!);
 const rounding = new Rounding(parts);
 const gradients: Gradients = new Gradients(parts, () => facets.gradient(), (paint, stop) => facets.colourStop(paint, stop));
 overlay.followed = () => {
@@ -295,6 +297,7 @@ const current = (): string => selection.screens[0] ?? selection.screen;
 const commands = new Commands(register({
     parts, editing, looking, nudging, making, asking, tools, writing, styling: new Styling(parts), inside, kit,
     keys: () => keyList.show(),
+    made: () => made.open(),
     find: () => find.open(),
     menu: () => menu.show(null),
     panels: {

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Canvas\AtPoint;
 use App\Canvas\Backdrop;
 use App\Canvas\ColoursInUse;
 use App\Models\Project;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Kindred\Geometry\Point;
 
 /** What the colour field asks for. */
 final class ColourController extends Controller
@@ -18,6 +20,15 @@ final class ColourController extends Controller
     public function used(Project $project, ColoursInUse $colours): JsonResponse
     {
         return new JsonResponse($colours->of($project));
+    }
+
+    /** What makes up the colour at a point of a screen. */
+    public function made(Request $request, Project $project, string $screen, AtPoint $at): Response
+    {
+        $asked = $request->validate(['x' => 'required|numeric|between:-100000,100000', 'y' => 'required|numeric|between:-100000,100000', 'off' => 'array|max:50', 'off.*' => 'string|max:200']);
+        $shares = $at->of($project, $screen, new Point((float) $asked['x'], (float) $asked['y']), array_values($asked['off'] ?? []));
+
+        return $shares === null ? abort(404) : response()->view('wall.made', ['shares' => $shares]);
     }
 
     /** How a colour of a layer stands out against what lies behind it; empty where that cannot be said. */

@@ -307,6 +307,12 @@ final readonly class Renderer
         return $this->group($tree, $layer, $rendering, $this->own($layer, $rendering), '');
     }
 
+    /** What lies in a layer as the layer lets it be seen, without what that paints itself. */
+    public function around(Tree $tree, Layer $layer, Rendering $rendering, string $inside): string
+    {
+        return $this->group($tree, $layer, $rendering, '', $inside);
+    }
+
     /**
      * Cues as the wall draws them: `id>target`, an empty target for a return.
      *

@@ -24,6 +24,7 @@ export interface Doers {
     writing: Writing;
     styling: Styling;
     inside: Inside;
+    made: () => void;
     kit: KitPanel;
     keys: () => void;
     find: () => void;
@@ -59,6 +60,7 @@ export function register(on: Doers): Command[] {
         tool('shape', 'Shape; again the next one', ['S'], () => tools.takeShape(1)),
         tool('shape-back', 'Shape; again the one before', ['Shift+S'], () => tools.takeShape(-1)),
         tool('words', 'Text', ['T', 'W'], take('words')),
+        { id: 'made', name: 'What makes this look? Under the pointer', short: 'What makes this look?', group: 'Looking', keys: ['Y'], menu: ['layers', 'screen'], run: () => on.made() },
         { id: 'take-colour', name: 'Take a colour from the wall, for the fill', group: 'Editing', keys: ['E'], when: layers, run: () => void facets.takeColour() },
         tool('picture', 'Picture', ['P'], () => document.getElementById('picture-file')!.click()),
         tool('icon', 'Icon', ['I'], () => asking.icons()),
