@@ -55,6 +55,9 @@ final readonly class Facets
         'rising', 'evenOdd', 'direction', 'wrap', 'rowGap', 'columnGap', 'padding', 'justifyContent', 'alignItems', 'alignContent', 'columns', 'minWidth', 'cellHeight', 'sizing', 'pins',
     ];
 
+    /** How wide a well is that shows a paint, px. */
+    private const WELL = 26.0;
+
     /** A mask that fades out downwards. */
     private const FADE = ['kind' => 'linear', 'angle' => 180, 'stops' => [['colour' => '#000000', 'at' => 0], ['colour' => '#00000000', 'at' => 1]]];
 
@@ -195,11 +198,14 @@ final readonly class Facets
                     $values[$path] ??= $this->shared(array_map(fn (Layer $layer): ?string => Field::find($path)?->of($layer, $tree), $layers));
                 }
                 $kinds = array_unique(array_map(fn (Fill|Stroke|Mask $coat): string => $coat->paint::kind(), $here));
+                if (count($layers) === 1 && $here !== []) {
+                    $values["{$list}.{$i}.paint"]['value'] = $here[0]->paint->css($layers[0]->box->width);
+                }
                 $coats[$list][] = [
                     'there' => $here !== [],
                     'kind' => count($kinds) === 1 ? $kinds[0] : '',
                     'paint' => $values["{$list}.{$i}.paint"],
-                    'shows' => $here === [] ? '' : ($here[0]->paint instanceof Gradient ? $here[0]->paint->css() : $here[0]->paint->colour()->toHex()),
+                    'shows' => $here === [] ? '' : ($here[0]->paint instanceof Gradient ? $here[0]->paint->css(self::WELL) : $here[0]->paint->colour()->toHex()),
                     'hidden' => $here !== [] && array_filter($here, fn (Fill|Stroke|Mask $coat): bool => ! $coat->hidden) === [],
                     'stops' => $stops === 0 ? [] : range(0, $stops - 1),
                     'line' => count($layers) === 1 && ($here[0]->paint ?? null) instanceof Gradient ? self::line("{$list}.{$i}", $here[0]->paint, $layers[0]->box) : null,

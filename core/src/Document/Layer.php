@@ -45,6 +45,8 @@ final readonly class Layer implements Thing
     use Declared;
     use HasCues;
 
+    public const MAX_EFFECTS = 16;
+
     /** What says where in the tree it is. */
     private const PLACE = ['id' => true, 'screen' => true, 'parent' => true, 'rank' => true];
 
@@ -76,7 +78,7 @@ final readonly class Layer implements Thing
         #[Is\Record(sparse: true, overridable: false, affects: Is\Affects::Layout)] public Sizing $sizing = new Sizing,
         #[Is\Record(sparse: true, overridable: false, affects: Is\Affects::Layout)] public ?Pins $pins = null,
         #[Is\Id(to: self::class, sparse: true, field: false, affects: Is\Affects::Nothing)] public ?string $lineage = null,
-        #[Is\Records(Effect::class, 16, look: true, sparse: true, affects: Is\Affects::Paint)] public array $effects = [],
+        #[Is\Records(Effect::class, self::MAX_EFFECTS, look: true, sparse: true, affects: Is\Affects::Paint)] public array $effects = [],
         #[Is\Choice(label: 'blend mode', look: true, sparse: true, affects: Is\Affects::Paint)] public BlendMode $blend = BlendMode::Normal,
         #[Is\Choice(label: 'isolation', look: true, sparse: true, affects: Is\Affects::Paint)] public Isolation $isolation = Isolation::Auto,
         #[Is\Records(Mask::class, 8, look: true, sparse: true, affects: Is\Affects::Paint)] public array $masks = [],

@@ -54,8 +54,29 @@ it('maps the view box to the size, and does without either', function (string $a
 it('tells what was left out or made simpler', function (): void {
     $drawing = drawing('<defs><linearGradient id="g"><stop stop-color="#b4472e"/></linearGradient></defs><rect width="9" height="9" fill="url(#g)" filter="url(#f)"/><rect width="9" height="9" fill="url(#g)"/><script>alert(1)</script><foreignObject/><image href="https://pictures.example/x.png" width="1" height="1"/>');
     expect($drawing->layers)->toHaveCount(2)->and($drawing->layers[0]['fills'])->toBe([['colour' => '#b4472e']])
-        ->and($drawing->left)->toBe(['One filter was left out', '2 gradients or patterns became the first of their colours', 'One “script” element was left out', 'One “foreignObject” element was left out', 'One picture that is not in the file was left out'])
+        ->and($drawing->left)->toBe(['One filter that has no equal here was left out', 'One “script” element was left out', 'One “foreignObject” element was left out', 'One picture that is not in the file was left out'])
         ->and(json_encode($drawing->layers))->not->toContain('alert');
+});
+
+it('says what of paint, clips, masks and filters it could not keep', function (string $inner, string $left): void {
+    expect(drawing($inner)->left)->toBe([$left]);
+})->with([
+    ['<radialGradient id="g" fx=".2"><stop/><stop offset="1" stop-color="red"/></radialGradient><rect width="9" height="9" fill="url(#g)"/>', 'One focal point of a gradient was left out'],
+    ['<radialGradient id="g" gradientTransform="rotate(30) scale(1 .4)"><stop/><stop offset="1" stop-color="red"/></radialGradient><rect width="9" height="9" fill="url(#g)"/>', 'One turned gradient was set upright'],
+    ['<linearGradient id="g">'.implode('', array_map(fn (int $i): string => '<stop offset="'.($i / 60).'" stop-color="#'.sprintf('%06x', $i * 4000).'"/>', range(0, 60))).'</linearGradient><rect width="9" height="9" fill="url(#g)"/>', 'One gradient has lost some of its stops'],
+    ['<pattern id="p"><rect width="2" height="2" fill="#17594f"/></pattern><rect width="9" height="9" fill="url(#p)"/>', 'One pattern became one colour'],
+    ['<mask id="m"><rect width="5" height="9" fill="#fff"/><rect x="5" width="5" height="9" fill="#888"/></mask><rect width="9" height="9" mask="url(#m)"/>', 'One mask that is not one shape was left out'],
+    ['<clipPath id="c"><text>Clay</text><rect width="4" height="4"/></clipPath><rect width="9" height="9" clip-path="url(#c)"/>', 'One clip that is not one shape was left out'],
+    ['<filter id="f"><feTurbulence/></filter><rect width="9" height="9" filter="url(#f)"/><rect width="9" height="9" style="filter:sepia(1)"/>', '2 filters that have no equal here were left out'],
+    ['<rect width="9" height="9" clip-path="url(#nothing)"/>', 'One clip that is not one shape was left out'],
+]);
+
+it('keeps a clip as a layer that masks, a filter as effects', function (): void {
+    $drawing = drawing('<clipPath id="c"><circle cx="20" cy="20" r="10"/></clipPath><g clip-path="url(#c)"><rect width="40" height="40" fill="#17594f"/><rect width="9" height="9"/></g>'
+        .'<filter id="f"><feGaussianBlur stdDeviation="3"/></filter><rect width="9" height="9" filter="url(#f)" style="mix-blend-mode:multiply"/>');
+    expect($drawing->left)->toBe([])->and($drawing->layers[0])->toMatchArray(['kind' => 'group', 'x' => 10.0, 'y' => 10.0, 'width' => 20.0, 'height' => 20.0])
+        ->and($drawing->layers[0]['children'][1])->toMatchArray(['kind' => 'ellipse', 'masking' => true, 'x' => 0.0, 'y' => 0.0])
+        ->and($drawing->layers[1])->toMatchArray(['effects' => [['kind' => 'blur', 'radius' => 3.0]], 'blend' => 'multiply']);
 });
 
 it('refuses what is hostile or empty, with a reason', function (string $svg, string $problem): void {

@@ -40,6 +40,13 @@ it('takes drawings at its limits and refuses what is past them before it costs m
     'a transform without an end' => ['<g transform="scale(1e200) scale(1e200)"><rect width="9" height="9"/></g>', 'nothing in the SVG that can be drawn'],
     'a transform far away' => ['<g transform="translate(200000)"><rect width="9" height="9"/></g>', 'further away than'],
     'a turned path without an end' => ['<g transform="rotate(45) scale(1e300)"><path d="M0 0h10v10z"/></g><rect width="1" height="1"/>', 1],
+    'a clip that clips itself' => ['<clipPath id="c"><rect width="9" height="9" clip-path="url(#c)"/></clipPath><rect width="9" height="9" clip-path="url(#c)"/>', 'deep in each other'],
+    'masks of masks' => [implode('', array_map(fn (int $i): string => "<mask id=\"m{$i}\">".str_repeat('<rect width="9" height="9" mask="url(#m'.($i + 1).')"/>', 9).'</mask>', range(1, 9))).'<rect width="9" height="9" mask="url(#m1)"/>', 'more than 2,000 elements'],
+    'gradients in a ring' => ['<linearGradient id="a" href="#b"/><linearGradient id="b" href="#a"/><rect width="9" height="9" fill="url(#a)"/>', 1],
+    'a gradient without an end' => ['<linearGradient id="a" x1="1e300" gradientTransform="scale(1e300)"><stop/><stop offset="nan" stop-color="red"/></linearGradient><rect width="9" height="9" fill="url(#a)"/>', 1],
+    'a blur without an end' => ['<filter id="f"><feGaussianBlur stdDeviation="1e300"/></filter><rect width="9" height="9" filter="url(#f)"/>', 1],
+    'shadows without an end' => ['<rect width="9" height="9" style="filter:'.str_repeat('drop-shadow(1px 1px 1px red) ', 400).'"/>', 1],
+    'dashes without an end' => ['<path d="M0 0h9" stroke="red" stroke-dasharray="'.str_repeat('1e99 ', 999).'"/>', 1],
     'an arc of nearly nothing' => ['<path d="M0 0A1 1 0 0 1 1e-170 0L9 9z"/>', 1],
     'a path that is not one' => ['<path d="M0 0h1e999"/><rect width="1" height="1"/>', 1],
 ]);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kindred\Exchange\Svg;
 
+use Kindred\Geometry\Point;
+
 /** An affine map: (x, y) to (ax + cy + e, bx + dy + f). */
 final readonly class Matrix
 {
@@ -38,6 +40,11 @@ final readonly class Matrix
             $this->a * $o->c + $this->c * $o->d, $this->b * $o->c + $this->d * $o->d,
             $this->a * $o->e + $this->c * $o->f + $this->e, $this->b * $o->e + $this->d * $o->f + $this->f,
         );
+    }
+
+    public function map(Point $point): Point
+    {
+        return new Point($this->a * $point->x + $this->c * $point->y + $this->e, $this->b * $point->x + $this->d * $point->y + $this->f);
     }
 
     /** By how much it enlarges, on the whole. */

@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace Kindred\Exchange\Svg;
 
+use Kindred\Document\Layer;
+use Kindred\Document\Style\BlendMode;
+use Kindred\Document\Style\Paint\Solid;
+use Kindred\Document\Style\StrokeCap;
+use Kindred\Document\Style\StrokeJoin;
+use Kindred\Geometry\Box;
 use Kindred\Geometry\PathData;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
@@ -45,6 +51,10 @@ final class SvgReader
 
     private StyleSheet $rules;
 
+    private Gradients $gradients;
+
+    private FilterReader $filters;
+
     /** @var array<string, \DOMElement> */
     private array $named = [];
 
@@ -85,6 +95,8 @@ final class SvgReader
             throw new InvalidInput('svg', 'The SVG has more than '.number_format(self::MAX_RULES).' characters of style rules. Nothing was added.');
         }
         $self->rules = StyleSheet::of($css, $root);
+        $self->gradients = new Gradients($self->named, $self->rules);
+        $self->filters = new FilterReader($self->named, $self->rules);
         [$matrix, $width, $height] = self::frame($root);
         $layers = $self->inside($root, $matrix, Style::initial()->of($root, $self->rules), 0);
         self::mustBeNear($layers);
@@ -199,13 +211,7 @@ final class SvgReader
             return [];
         }
         $matrix = $matrix->times(Matrix::parse($element->getAttribute('transform')));
-        foreach (['filter', 'mask', 'clip-path'] as $effect) {
-            if ($element->hasAttribute($effect)) {
-                $this->leave("{$effect} was left out", "{$effect}s were left out");
-            }
-        }
-
-        return match ($element->localName) {
+        $layers = match ($element->localName) {
             'g', 'a', 'svg', 'switch' => $this->group($element, $this->inside($element, $matrix, $style, $depth + 1), $style),
             'use' => $this->used($element, $matrix, $style, $depth),
             'rect', 'circle', 'ellipse', 'line', 'polyline', 'polygon', 'path' => $this->shape($element, $matrix, $style),
@@ -214,6 +220,106 @@ final class SvgReader
             'title', 'desc', 'defs', 'style', 'metadata', 'symbol', 'linearGradient', 'radialGradient', 'clipPath', 'mask', 'pattern', 'filter', 'marker', 'namedview' => [],
             default => $this->leave("“{$element->localName}” element was left out", "“{$element->localName}” elements were left out"),
         };
+
+        return $layers === [] ? [] : $this->changed($element, $layers, $matrix, $style, $depth);
+    }
+
+    /**
+     * With what is done to all of an element: filtered, masked, mixed with what lies behind, in this order (SVG 2, section 3.6).
+     *
+     * @param  non-empty-list<LayerData>  $layers
+     * @return non-empty-list<LayerData>
+     */
+    private function changed(\DOMElement $element, array $layers, Matrix $matrix, Style $style, int $depth): array
+    {
+        $effects = $this->filters->effects($style->get('filter'), $matrix->scale());
+        if ($effects === null) {
+            $this->leave('filter that has no equal here was left out', 'filters that have no equal here were left out');
+        } elseif ($effects !== []) {
+            $layers = [$this->whole($element, $layers, ['effects'])];
+            if (count($effects) > Layer::MAX_EFFECTS) {
+                $this->leave('filter has lost some of its effects', 'filters have lost some of their effects');
+            }
+            $layers[0]['effects'] = array_slice($effects, 0, Layer::MAX_EFFECTS);
+        }
+        foreach (['clip-path', 'mask'] as $kind) {
+            $mask = $this->cutter($kind, $style->get($kind), $layers, $matrix, $depth);
+            if ($mask !== null) {
+                $layers = [$this->together([...$layers, $mask], self::nameOf($element, 'Masked'), $mask)];
+            }
+        }
+        $blend = BlendMode::tryFrom($style->get('mix-blend-mode')) ?? BlendMode::Normal;
+        $isolated = $style->get('isolation') === 'isolate' && count($layers) === 1 && $layers[0]['kind'] === 'group';
+        if ($blend !== BlendMode::Normal) {
+            $layers = [['blend' => $blend->value] + $this->whole($element, $layers, ['blend'])];
+        }
+
+        return $isolated ? [['isolation' => 'isolate'] + $layers[0]] : $layers;
+    }
+
+    /**
+     * One layer of several, or of one that has such a property already.
+     *
+     * @param  non-empty-list<LayerData>  $layers
+     * @param  list<string>  $without
+     * @return LayerData
+     */
+    private function whole(\DOMElement $element, array $layers, array $without): array
+    {
+        return count($layers) === 1 && array_intersect_key($layers[0], array_flip($without)) === [] ? $layers[0] : $this->together($layers, self::nameOf($element, 'Group'));
+    }
+
+    /**
+     * What masks layers, as a layer; null where nothing does, or nothing that can be kept.
+     *
+     * @param  non-empty-list<LayerData>  $layers
+     * @return LayerData|null
+     */
+    private function cutter(string $kind, string $value, array $layers, Matrix $matrix, int $depth): ?array
+    {
+        if (trim($value) === '' || trim($value) === 'none') {
+            return null;
+        }
+        $target = preg_match('/^url\(\s*["\']?#([^"\')]+)["\']?\s*\)/', trim($value), $found) === 1 ? $this->named[$found[1]] ?? null : null;
+        $mask = null;
+        if ($target !== null && $target->localName === ($kind === 'mask' ? 'mask' : 'clipPath')) {
+            $units = $target->getAttribute($kind === 'mask' ? 'maskContentUnits' : 'clipPathUnits');
+            $around = self::around($layers);
+            // In shares of what it cuts, which is upright in px by now.
+            $space = $units === 'objectBoundingBox' ? new Matrix($around->width, 0, 0, $around->height, $around->x, $around->y) : $matrix;
+            $style = Style::initial()->of($target, $this->rules);
+            $inside = $this->inside($target, $space->times(Matrix::parse($target->getAttribute('transform'))), $style, $depth + 1);
+            $mask = $inside === [] ? null : ($kind === 'mask' ? Masks::mask($inside, $style->get('mask-type') !== 'alpha') : Masks::clip($inside));
+        }
+        if ($mask === null) {
+            $word = $kind === 'mask' ? 'mask' : 'clip';
+            $this->leave("{$word} that is not one shape was left out", "{$word}s that are not one shape were left out");
+        }
+
+        return $mask;
+    }
+
+    /** @param  non-empty-list<LayerData>  $layers */
+    private static function around(array $layers): Box
+    {
+        return Box::around(...array_map(fn (array $one): Box => new Box(self::number($one, 'x'), self::number($one, 'y'), self::number($one, 'width'), self::number($one, 'height')), $layers)) ?? new Box(0, 0, 0, 0);
+    }
+
+    /**
+     * A group of layers.
+     *
+     * @param  non-empty-list<LayerData>  $layers
+     * @param  LayerData|null  $by  what masks the others: the group is as large as that
+     * @return LayerData
+     */
+    private function together(array $layers, string $name, ?array $by = null): array
+    {
+        $box = self::around($by === null ? $layers : [$by]);
+
+        return [
+            'kind' => 'group', 'name' => $name, 'x' => $box->x, 'y' => $box->y, 'width' => $box->width, 'height' => $box->height,
+            'children' => array_map(fn (array $one): array => ['x' => self::number($one, 'x') - $box->x, 'y' => self::number($one, 'y') - $box->y] + $one, $layers),
+        ];
     }
 
     /**
@@ -226,15 +332,8 @@ final class SvgReader
         if ($children === [] || (count($children) === 1 && $opacity >= 1)) {
             return $children;
         }
-        $left = min(array_map(fn (array $one): float => self::number($one, 'x'), $children));
-        $top = min(array_map(fn (array $one): float => self::number($one, 'y'), $children));
-        $right = max(array_map(fn (array $one): float => self::number($one, 'x') + self::number($one, 'width'), $children));
-        $bottom = max(array_map(fn (array $one): float => self::number($one, 'y') + self::number($one, 'height'), $children));
 
-        return [[
-            'kind' => 'group', 'name' => self::nameOf($element, 'Group'), 'x' => $left, 'y' => $top, 'width' => $right - $left, 'height' => $bottom - $top, 'opacity' => $opacity,
-            'children' => array_map(fn (array $one): array => ['x' => self::number($one, 'x') - $left, 'y' => self::number($one, 'y') - $top] + $one, $children),
-        ]];
+        return [['opacity' => $opacity] + $this->together($children, self::nameOf($element, 'Group'))];
     }
 
     /** @return list<LayerData> */
@@ -256,28 +355,28 @@ final class SvgReader
     {
         $n = fn (string $name, float $otherwise = 0.0): float => is_numeric(rtrim($element->getAttribute($name), 'px')) ? self::length($element->getAttribute($name)) : $otherwise;
         $kind = (string) $element->localName;
-        $look = $this->look($style, $matrix, $kind === 'line' || $kind === 'polyline');
+        $open = $kind === 'line' || $kind === 'polyline';
         $name = self::nameOf($element, ucfirst($kind === 'rect' ? 'box' : $kind));
         $place = fn (float $x, float $y, float $w, float $h): array => ['x' => round($matrix->a * $x + $matrix->e, 3), 'y' => round($matrix->d * $y + $matrix->f, 3), 'width' => round($w * $matrix->a, 3), 'height' => round($h * $matrix->a, 3)];
         if ($matrix->isPlain()) {
             if ($kind === 'rect') {
                 $radius = min($n('rx', $n('ry')) * $matrix->a, 100_000);
 
-                return [['kind' => 'box', 'name' => $name, 'corners' => array_fill_keys(['topLeft', 'topRight', 'bottomRight', 'bottomLeft'], max(0.0, $radius))] + $place($n('x'), $n('y'), $n('width'), $n('height')) + $look];
+                return [$this->painted(['kind' => 'box', 'name' => $name, 'corners' => array_fill_keys(['topLeft', 'topRight', 'bottomRight', 'bottomLeft'], max(0.0, $radius))] + $place($n('x'), $n('y'), $n('width'), $n('height')), $style, $matrix, $open)];
             }
             if ($kind === 'circle' || $kind === 'ellipse') {
                 [$rx, $ry] = $kind === 'circle' ? [$n('r'), $n('r')] : [$n('rx'), $n('ry')];
 
-                return [['kind' => 'ellipse', 'name' => $name] + $place($n('cx') - $rx, $n('cy') - $ry, 2 * $rx, 2 * $ry) + $look];
+                return [$this->painted(['kind' => 'ellipse', 'name' => $name] + $place($n('cx') - $rx, $n('cy') - $ry, 2 * $rx, 2 * $ry), $style, $matrix, $open)];
             }
             if ($kind === 'line') {
                 [$x1, $y1, $x2, $y2] = [$n('x1'), $n('y1'), $n('x2'), $n('y2')];
 
-                return [['kind' => 'line', 'name' => $name, 'rising' => ($x2 - $x1) * ($y2 - $y1) < 0] + $place(min($x1, $x2), min($y1, $y2), abs($x2 - $x1), abs($y2 - $y1)) + $look];
+                return [$this->painted(['kind' => 'line', 'name' => $name, 'rising' => ($x2 - $x1) * ($y2 - $y1) < 0] + $place(min($x1, $x2), min($y1, $y2), abs($x2 - $x1), abs($y2 - $y1)), $style, $matrix, $open)];
             }
         }
 
-        return $this->path($this->outline($element, $kind, $n), $matrix, $name, $style, $look);
+        return $this->path($this->outline($element, $kind, $n), $matrix, $name, $style, $open);
     }
 
     /** @param  \Closure(string, float=): float  $n */
@@ -297,14 +396,12 @@ final class SvgReader
         };
     }
 
-    /**
-     * @param  LayerData  $look
-     * @return list<LayerData>
-     */
-    private function path(string $data, Matrix $matrix, string $name, Style $style, array $look): array
+    /** @return list<LayerData> */
+    private function path(string $data, Matrix $matrix, string $name, Style $style, bool $open): array
     {
         try {
-            $path = PathData::parse($data)->mapped($matrix->a, $matrix->b, $matrix->c, $matrix->d, $matrix->e, $matrix->f);
+            $drawn = PathData::parse($data);
+            $path = $drawn->mapped($matrix->a, $matrix->b, $matrix->c, $matrix->d, $matrix->e, $matrix->f);
         } catch (InvalidInput) {
             return $this->leave('broken path was left out', 'broken paths were left out');
         }
@@ -320,50 +417,91 @@ final class SvgReader
             return $this->leave('path that is too long was left out', 'paths that are too long were left out');
         }
 
-        return [[
+        $rule = $style->get('clip-rule') !== '' && $style->get('fill-rule') === '' ? $style->get('clip-rule') : $style->get('fill-rule');
+
+        return [$this->painted([
             'kind' => 'path', 'name' => $name, 'x' => round($bounds->x, 3), 'y' => round($bounds->y, 3), 'width' => round($bounds->width, 3), 'height' => round($bounds->height, 3),
-            'd' => $text, 'evenOdd' => $style->get('fill-rule') === 'evenodd',
-        ] + $look];
+            'd' => $text, 'evenOdd' => $rule === 'evenodd',
+        ], $style, $matrix, $open, $drawn->bounds())];
     }
 
     /**
-     * Fill, stroke and opacity.
+     * With its fill, stroke and opacity.
      *
+     * @param  LayerData  $layer
+     * @param  Box|null  $around  of it in its user space; null where that follows from its box
      * @return LayerData
      */
-    private function look(Style $style, Matrix $matrix, bool $open): array
+    private function painted(array $layer, Style $style, Matrix $matrix, bool $open, ?Box $around = null): array
     {
-        $fill = $open ? null : $this->colour($style, 'fill', 'black');
-        $stroke = $this->colour($style, 'stroke', 'none');
-        $width = $style->number('stroke-width', 1) * $matrix->scale();
+        $fill = $open ? null : $this->paint($layer, $style, 'fill', 'black', $matrix, $around);
+        $stroke = $this->paint($layer, $style, 'stroke', 'none', $matrix, $around);
+        $scale = $matrix->scale();
+        $width = $style->number('stroke-width', 1) * $scale;
+        preg_match_all('/[\d.]+/', preg_match('/^[\d.\s,px]+$/', $style->get('stroke-dasharray')) === 1 ? $style->get('stroke-dasharray') : '', $lengths);
+        $dash = array_slice(array_map(fn (string $length): float => round(min(1000.0, (float) $length * $scale), 3), $lengths[0]), 0, 12);
+        $line = ['width' => round(min(200, $width), 3), 'position' => 'centre'] + ($dash === [] ? [] : ['dash' => $dash])
+            + (StrokeCap::tryFrom($style->get('stroke-linecap')) === null ? [] : ['cap' => $style->get('stroke-linecap')])
+            + (StrokeJoin::tryFrom($style->get('stroke-linejoin')) === null ? [] : ['join' => $style->get('stroke-linejoin')]);
 
-        return [
-            'fills' => $fill === null ? [] : [['colour' => $fill->toHex()]],
-            'strokes' => $stroke === null || $width < 0.1 ? [] : [['colour' => $stroke->toHex(), 'width' => round(min(200, $width), 3), 'position' => 'centre']],
+        return $layer + [
+            'fills' => $fill === null ? [] : [$fill],
+            'strokes' => $stroke === null || $width < 0.1 ? [] : [$stroke + $line],
             'opacity' => max(0.0, min(1.0, $style->number('opacity', 1))),
         ];
     }
 
-    private function colour(Style $style, string $property, string $otherwise): ?Colour
+    /**
+     * A colour or a gradient, as a file has it.
+     *
+     * @param  LayerData  $layer
+     * @return array<string, mixed>|null null for none
+     */
+    private function paint(array $layer, Style $style, string $property, string $otherwise, Matrix $matrix, ?Box $around): ?array
     {
         try {
             $paint = $style->paint($property, $otherwise);
-            if (! is_string($paint)) {
-                return $paint;
-            }
-            $this->leave('gradient or pattern became the first of its colours', 'gradients or patterns became the first of their colours');
-            foreach (isset($this->named[$paint]) ? $this->named[$paint]->getElementsByTagName('stop') : [] as $stop) {
-                $own = Style::initial()->of($stop, $this->rules);
-
-                return NamedColours::find($own->get('stop-color', $own->get('color', 'gray')));
-            }
-
-            return Colour::rgb(128, 128, 128);
         } catch (InvalidInput) {
             $this->leave('colour that is none was left out', 'colours that are none were left out');
 
             return null;
         }
+        if (! is_string($paint)) {
+            return $paint === null ? null : ['colour' => $paint->toHex()];
+        }
+        $box = new Box(self::number($layer, 'x'), self::number($layer, 'y'), self::number($layer, 'width'), self::number($layer, 'height'));
+        $scale = max(1e-9, $matrix->scale());
+        $around ??= new Box(($box->x - $matrix->e) / $scale, ($box->y - $matrix->f) / $scale, $box->width / $scale, $box->height / $scale);
+        $left = [];
+        $gradient = $this->gradients->paint($paint, $around, $matrix, $box, $left);
+        foreach ($left as $one) {
+            $this->leave(...explode('|', $one, 2));
+        }
+        if ($gradient === null) {
+            return ['colour' => $this->instead($paint)->toHex()];
+        }
+        $opacity = max(0.0, min(1.0, $style->number("{$property}-opacity", 1)));
+
+        return ($gradient instanceof Solid ? [] : ['kind' => $gradient::kind()]) + $gradient->toArray() + ($opacity < 1 ? ['opacity' => $opacity] : []);
+    }
+
+    /** One colour in the stead of what paints with something else. */
+    private function instead(string $id): Colour
+    {
+        $this->leave('pattern became one colour', 'patterns became one colour');
+        foreach (isset($this->named[$id]) ? $this->named[$id]->getElementsByTagName('*') : [] as $one) {
+            $style = Style::initial()->of($one, $this->rules);
+            try {
+                $colour = $style->paint('fill', 'none');
+            } catch (InvalidInput) {
+                continue;
+            }
+            if ($colour instanceof Colour) {
+                return $colour;
+            }
+        }
+
+        return Colour::rgb(128, 128, 128);
     }
 
     /**
@@ -422,14 +560,15 @@ final class SvgReader
         $share = match ($style->get('text-anchor')) {
             'middle' => 0.5, 'end' => 1.0, default => 0.0
         };
-        $fill = $this->colour($style, 'fill', 'black') ?? Colour::rgb(0, 0, 0);
 
-        return [
-            'kind' => 'text', 'name' => mb_strimwidth($words, 0, 32, '…'), 'words' => $words, 'wrapped' => false, 'style' => $text->toArray(), 'fills' => [['colour' => $fill->toHex()]],
+        $layer = [
+            'kind' => 'text', 'name' => mb_strimwidth($words, 0, 32, '…'), 'words' => $words, 'wrapped' => false, 'style' => $text->toArray(),
             'x' => round($matrix->a * $x + $matrix->c * $y + $matrix->e - $laid->width * $share, 3),
             'y' => round($matrix->b * $x + $matrix->d * $y + $matrix->f - $laid->lines[0]->baseline, 3),
             'width' => round($laid->width, 2), 'height' => round($laid->height, 2), 'rotation' => round(rad2deg(atan2($matrix->b, $matrix->a)), 2),
         ];
+
+        return $layer + ['fills' => [$this->paint($layer, $style, 'fill', 'black', $matrix, null) ?? ['colour' => '#00000000']], 'opacity' => max(0.0, min(1.0, $style->number('opacity', 1)))];
     }
 
     /** @return list<LayerData> */

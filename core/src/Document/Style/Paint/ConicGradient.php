@@ -64,7 +64,7 @@ final readonly class ConicGradient implements Gradient
         );
     }
 
-    private function line(): string
+    private function line(?float $width): string
     {
         $from = $this->angle === 0.0 ? '' : 'from '.Number::text($this->angle).'deg';
         $at = $this->centreX === 0.5 && $this->centreY === 0.5 ? '' : 'at '.self::percent($this->centreX).' '.self::percent($this->centreY);

@@ -82,7 +82,7 @@ final readonly class LinearGradient implements Gradient
         return $turned->with(stops: array_map(fn (Stop $stop): Stop => $stop->with(at: $moved($stop->at), hint: $stop->hint === null ? null : $moved($stop->hint)), $this->stops));
     }
 
-    private function line(): string
+    private function line(?float $width): string
     {
         return $this->angle === 180.0 ? '' : Number::text($this->angle).'deg';
     }

@@ -46,7 +46,7 @@ final readonly class Noise implements Paint
         return Colour::rgb(128, 128, 128);
     }
 
-    public function css(): string
+    public function css(?float $width = null): string
     {
         return 'noise';
     }

@@ -22,6 +22,10 @@ interface Paint extends Kinded
     /** The one colour that stands for it, where only one can be shown or said. */
     public function colour(): Colour;
 
-    /** As CSS writes it; in words where CSS has nothing like it. */
-    public function css(): string;
+    /**
+     * As CSS writes it; in words where CSS has nothing like it.
+     *
+     * @param  float|null  $width  of the box, px, where it is known: CSS gives the radius of a circle in px alone
+     */
+    public function css(?float $width = null): string;
 }

@@ -49,7 +49,7 @@ final readonly class PicturePaint implements Paint
         return Colour::rgb(0xDC, 0xDC, 0xDC);
     }
 
-    public function css(): string
+    public function css(?float $width = null): string
     {
         return 'picture';
     }

@@ -98,11 +98,11 @@ final readonly class RadialGradient implements Gradient
         );
     }
 
-    private function line(): string
+    private function line(?float $width): string
     {
         $size = match (true) {
             $this->extent !== Extent::Own => $this->extent === Extent::FarthestCorner ? '' : $this->extent->value,
-            $this->circle => self::percent($this->radiusX),
+            $this->circle => $width === null ? self::percent($this->radiusX) : Number::text($this->radiusX * $width).'px',
             default => self::percent($this->radiusX).' '.self::percent($this->radiusY),
         };
         $at = $this->centreX === 0.5 && $this->centreY === 0.5 ? '' : 'at '.self::percent($this->centreX).' '.self::percent($this->centreY);

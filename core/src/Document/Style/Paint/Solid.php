@@ -38,7 +38,7 @@ final readonly class Solid implements Paint
         return $this->colour;
     }
 
-    public function css(): string
+    public function css(?float $width = null): string
     {
         return $this->colour->toHex();
     }

@@ -112,10 +112,10 @@ trait WithStops
         return $this->with(stops: $stops);
     }
 
-    public function css(): string
+    public function css(?float $width = null): string
     {
         $name = ($this->repeats ? 'repeating-' : '').self::kind().'-gradient';
-        $head = trim($this->line().($this->space === Interpolation::Srgb ? '' : " in {$this->space->value}"));
+        $head = trim($this->line($width).($this->space === Interpolation::Srgb ? '' : " in {$this->space->value}"));
         $stops = [];
         foreach ($this->stops as $i => $stop) {
             $stops[] = $stop->colour->toHex().' '.self::percent($stop->at);
@@ -128,7 +128,7 @@ trait WithStops
     }
 
     /** How CSS says where it runs, before its stops; empty where that is as usual. */
-    abstract private function line(): string;
+    abstract private function line(?float $width): string;
 
     private static function percent(float $share): string
     {
