@@ -137,11 +137,15 @@ final class Sample
         $painted = ['kind' => 'box', 'name' => 'Painted', 'x' => 260, 'y' => 700, 'width' => 90, 'height' => 60, 'fills' => [
             ['kind' => 'linear', 'angle' => 35, 'stops' => $stops, 'opacity' => 0.6, 'blend' => 'multiply'], ['kind' => 'radial', 'centreX' => 0.2, 'stops' => $stops, 'space' => 'oklab'],
             ['kind' => 'conic', 'stops' => $stops, 'hidden' => true], ['kind' => 'noise', 'seed' => 7], ['kind' => 'picture', 'asset' => hash('sha256', 'a picture'), 'fit' => 'repeat'],
-        ], 'strokes' => [['colour' => '#1e2223', 'width' => 2, 'dash' => [0, 4], 'cap' => 'round'], ['kind' => 'linear', 'stops' => $stops, 'width' => 6, 'sides' => ['top' => 3, 'right' => 0, 'bottom' => 6, 'left' => 0]]], 'effects' => [['colour' => '#00000040', 'blur' => 12, 'bottom' => false], ['colour' => '#ffffff80', 'inner' => true, 'offsetY' => 1, 'blur' => 0], ['kind' => 'blur', 'radius' => 2, 'hidden' => true]]];
+        ], 'strokes' => [['colour' => '#1e2223', 'width' => 2, 'dash' => [0, 4], 'cap' => 'round'], ['kind' => 'linear', 'stops' => $stops, 'width' => 6, 'sides' => ['top' => 3, 'right' => 0, 'bottom' => 6, 'left' => 0]]], 'effects' => [['colour' => '#00000040', 'blur' => 12, 'bottom' => false], ['colour' => '#ffffff80', 'inner' => true, 'offsetY' => 1, 'blur' => 0], ['kind' => 'blur', 'radius' => 2, 'hidden' => true], ['kind' => 'adjust', 'adjustment' => ['saturate' => 0.4, 'tint' => '#17594f80']], ['kind' => 'backdrop', 'adjustment' => ['blur' => 12]]], 'masks' => [['kind' => 'radial', 'stops' => $stops]]];
+        $masked = ['kind' => 'group', 'name' => 'Masked', 'x' => 260, 'y' => 620, 'width' => 40, 'height' => 40, 'isolation' => 'isolate', 'children' => [
+            ['kind' => 'picture', 'asset' => hash('sha256', 'a picture'), 'x' => -10, 'y' => -10, 'width' => 90, 'height' => 60, 'adjustment' => ['brightness' => 1.2]],
+            ['kind' => 'ellipse', 'masking' => true, 'x' => 0, 'y' => 0, 'width' => 40, 'height' => 40, 'fills' => [['colour' => '#17594f']]],
+        ]];
 
         $laid = self::relayout()->after(new Tree($file->tree->project), $file->tree);
 
-        return new ProjectFile(self::after($laid, ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'twins', 'layers' => [['x' => 20] + $card, ['x' => 140] + $card, $painted]],
+        return new ProjectFile(self::after($laid, ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'twins', 'layers' => [['x' => 20] + $card, ['x' => 140] + $card, $painted, $masked]],
             ['type' => 'put-entry', 'entry' => ['id' => 'planned', 'part' => 'plan', 'title' => 'Planned']],
             ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'shelf', 'layers' => [self::shelves()]]), $file->pictures);
     }

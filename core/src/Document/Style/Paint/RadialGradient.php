@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Style\Paint;
 
+use Kindred\Geometry\Number;
 use Kindred\Geometry\Point;
 use Kindred\Paint\Interpolation;
 use Kindred\Property as Is;

@@ -1,0 +1,186 @@
+/** Masks, what lies behind, corners and what makes a look, by hand. */
+import { expect, type Locator, type Page } from '@playwright/test';
+import { PNG } from 'pngjs';
+import { at, bareScreen, box, drag, middle, openDemo, pick, saved, screen, test } from './support/hand.ts';
+
+const facets = (page: Page): Locator => page.locator('#facets:not([aria-busy])');
+
+/** Draws a box in px of a screen; it is selected then. */
+async function drawn(page: Page, on: Locator, from: [number, number], to: [number, number], fill?: string): Promise<void> {
+    const many = await on.locator('[data-kind=box]').count();
+    await page.keyboard.press('s');
+    await drag(page, await at(on, ...from), await at(on, ...to), ['Control']);
+    await expect(on.locator('[data-kind=box]')).toHaveCount(many + 1);
+    await saved(page);
+    if (fill === undefined) return;
+    await page.locator('#f-fills-0-paint').fill(fill);
+    await page.keyboard.press('Enter');
+    await saved(page);
+    // The field gives the keys back to the wall; the box stays selected.
+    await page.locator('#f-fills-0-paint').press('Escape');
+}
+
+/** The colour at a place of a screen, as it is shown. */
+async function colour(page: Page, on: Locator, x: number, y: number): Promise<[number, number, number]> {
+    const [left, top] = await at(on, x, y);
+    const { data } = PNG.sync.read(await page.screenshot({ clip: { x: Math.round(left), y: Math.round(top), width: 1, height: 1 } }));
+    return [data[0]!, data[1]!, data[2]!];
+}
+
+test('a shape masks what lies under it, is moved by its edge, what is inside by itself, and both are released', async ({ page }) => {
+    await openDemo(page, 'Mask');
+    const bare = await bareScreen(page);
+    await drawn(page, bare, [40, 60], [340, 300], '#a94c31');
+    await drawn(page, bare, [100, 120], [240, 240]);
+    await page.keyboard.press('Control+a');
+    await page.keyboard.press('Alt+m');
+    await saved(page);
+    const group = bare.locator('[data-kind=group]');
+    expect(await box(group)).toEqual([100, 120, 140, 120, 0]);
+    await expect(page.locator('#facets .subject .kind')).toHaveText('group');
+
+    // What is cut off is not seen, and takes no press: there is the screen.
+    await page.keyboard.press('Escape');
+    expect(await colour(page, bare, 60, 80)).toEqual([255, 255, 255]);
+    expect(await colour(page, bare, 170, 180)).toEqual([0xa9, 0x4c, 0x31]);
+    await page.mouse.click(...(await at(bare, 60, 80)));
+    await expect(page.locator('#facets .subject .kind')).not.toHaveText('group');
+    await pick(page, await at(bare, 170, 180), 'group');
+
+    // Entered, what is inside moves and the mask stays.
+    await page.mouse.dblclick(...(await at(bare, 170, 180)));
+    await expect(page.locator('#facets .subject .kind')).toHaveText('box');
+    await drag(page, await at(bare, 170, 180), await at(bare, 210, 180), ['Control']);
+    await saved(page);
+    expect(await box(group)).toEqual([100, 120, 140, 120, 0]);
+    expect((await box(group.locator('[data-kind=box]').first()))[0]).toBe(-20);
+
+    // By its edge the mask moves, and shows at once what it will.
+    const [x, y] = await at(bare, 100, 200);
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    const [to] = await at(bare, 130, 200);
+    await page.keyboard.down('Control');
+    await page.mouse.move(to, y, { steps: 4 });
+    await expect.poll(() => colour(page, bare, 110, 180)).toEqual([255, 255, 255]);
+    await page.mouse.up();
+    await page.keyboard.up('Control');
+    await saved(page);
+    expect(await box(group)).toEqual([130, 120, 140, 120, 0]);
+    // Where it lies in the group has not changed, though the hand had moved it there.
+    expect((await box(group.locator('[data-masking]'))).slice(0, 2)).toEqual([0, 0]);
+
+    await page.keyboard.press('Shift+Enter');
+    await page.keyboard.press('Alt+m');
+    await saved(page);
+    await expect(bare.locator('[data-masking], [data-inside]')).toHaveCount(0);
+    expect((await box(group)).slice(2, 4)).toEqual([300, 240]);
+    await page.keyboard.press('Control+z');
+    await expect(bare.locator('[data-inside]')).toHaveCount(1);
+});
+
+test('a gradient fades a layer out, and its line is dragged like that of a fill', async ({ page }) => {
+    await openDemo(page, 'Fade');
+    const bare = await bareScreen(page);
+    await drawn(page, bare, [40, 60], [340, 260], '#17594f');
+    await page.getByLabel('Add another effect').selectOption({ label: 'mask: a gradient that fades' });
+    await saved(page);
+    const seen = async (at: number): Promise<number> => (await colour(page, bare, 190, at))[0];
+    // From opaque at its upper edge to nothing at its lower one.
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Escape');
+    expect(await seen(64)).toBeLessThan(0x17 + 12);
+    expect(await seen(256)).toBeGreaterThan(244);
+    await pick(page, await at(bare, 60, 100), 'box');
+    const stops = page.locator('#overlay .gradient-stop');
+    await expect(stops).toHaveCount(2);
+    await drag(page, await middle(stops.last()), await at(bare, 190, 210));
+    await saved(page);
+    await page.keyboard.press('Escape');
+    await expect.poll(() => seen(220)).toBeGreaterThan(250);
+});
+
+test('what lies behind is seen out of focus, moves under it, and looks the same in a rehearsal', async ({ page }) => {
+    await openDemo(page, 'Behind');
+    const bare = await bareScreen(page);
+    await drawn(page, bare, [10, 100], [190, 300], '#000000');
+    await drawn(page, bare, [100, 150], [280, 250], '#ffffff00');
+    await page.getByLabel('Add another effect').selectOption({ label: 'backdrop: what lies behind' });
+    await saved(page);
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Escape');
+    // The edge of what is black runs out over many px, but only in the glass.
+    const [sharp, soft] = [(await colour(page, bare, 196, 120))[0], (await colour(page, bare, 196, 200))[0]];
+    expect(sharp).toBe(255);
+    expect(soft).toBeGreaterThan(110);
+    expect(soft).toBeLessThan(220);
+
+    // While the glass is moved what it shows stays where it lies.
+    const [x, y] = await at(bare, 240, 200);
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    await page.keyboard.down('Control');
+    const [to] = await at(bare, 280, 200);
+    await page.mouse.move(to, y, { steps: 5 });
+    await expect.poll(async () => Math.abs((await colour(page, bare, 196, 200))[0] - soft)).toBeLessThan(8);
+    await page.keyboard.up('Control');
+    await page.keyboard.press('Escape');
+    await page.mouse.up();
+
+    await page.locator('[data-rehearse]').first().click();
+    await page.waitForURL(/rehearse/);
+    await expect(page.locator('.behind use').first()).toBeAttached();
+});
+
+test('corners are rounded by dragging, one alone when it is chosen, concentric in another', async ({ page }) => {
+    await openDemo(page, 'Corners');
+    const bare = await bareScreen(page);
+    await drawn(page, bare, [40, 100], [340, 340], '#17594f');
+    const corners = page.locator('#f-corners');
+    const mark = async (name: string): Promise<[number, number]> => middle(page.locator(`[data-corner=${name}] .corner-room`));
+    const scale = Number(/scale\(([\d.]+)/.exec((await page.locator('.stage').getAttribute('style')) ?? '')?.[1] ?? 1);
+    const from = await mark('topLeft');
+    await drag(page, from, [from[0] + 24 * scale, from[1] + 24 * scale]);
+    await saved(page);
+    await expect(corners).toHaveValue(/^2[345]$/);
+    await page.mouse.click(...(await mark('bottomRight')));
+    const one = await mark('bottomRight');
+    await drag(page, one, [one[0] - 12 * scale, one[1] - 12 * scale]);
+    await saved(page);
+    await expect(page.locator('[data-field="corners.bottomRight"]')).toHaveValue(/^3[567]$/);
+    await expect(page.locator('[data-field="corners.topLeft"]')).toHaveValue(/^2[345]$/);
+
+    await corners.fill('24');
+    await corners.press('Enter');
+    await saved(page);
+    await corners.press('Escape');
+    await drawn(page, bare, [50, 110], [330, 330], '#ffffff');
+    await facets(page).getByRole('button', { name: 'Concentric: 14' }).click();
+    await expect(corners).toHaveValue('14');
+    await expect(facets(page).getByRole('button', { name: /^Concentric/ })).toHaveCount(0);
+});
+
+test('what makes a look is named under the pointer, found, switched off and on again', async ({ page }) => {
+    await openDemo(page, 'Look');
+    const kiln = screen(page, 'Kiln status');
+    await kiln.locator('.screen-name').click();
+    await page.keyboard.press('f');
+    await expect(page.locator('#facets .subject .kind')).toHaveText('screen');
+    await page.mouse.move(...(await at(kiln, 330, 250)));
+    const before = await colour(page, kiln, 330, 250);
+    await page.keyboard.press('y');
+    const list = page.locator('#made');
+    await expect(list.locator('li')).toHaveText([/Glow\s*fill\s*\d+ %/, /Kiln status\s*ground\s*\d+ %/]);
+    await list.getByRole('button', { name: 'Hide fill of Glow' }).press('Enter');
+    await expect(list.locator('li').first()).toHaveText(/off/);
+    const off = async (wanted: number[]): Promise<number> => Math.max(...(await colour(page, kiln, 330, 250)).map((one, i) => Math.abs(one - wanted[i]!)));
+    await expect.poll(() => off([0x21, 0x1d, 0x1a])).toBeLessThan(3);
+    expect(await off(before)).toBeGreaterThan(4);
+    await list.getByRole('button', { name: 'Show fill of Glow' }).press('Enter');
+    await expect(list.locator('li').first()).toHaveText(/\d+ %/);
+    await expect.poll(() => off(before)).toBeLessThan(3);
+    await list.locator('.made-row').first().click();
+    await expect(page.locator('#facets .subject input').first()).toHaveValue('Glow');
+    await list.getByRole('button', { name: 'Close' }).press('Escape');
+    await expect(list).toBeHidden();
+});
