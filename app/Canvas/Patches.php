@@ -17,6 +17,7 @@ use Kindred\Document\Place;
 use Kindred\Document\Rank;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
 use Kindred\Property\Properties;
 use Kindred\Render\DeviceFrame;
 use Kindred\Render\GridRenderer;
@@ -313,7 +314,10 @@ final readonly class Patches
         $finish = $layer->screen === null || isset($after->screens[$layer->screen]) ? $after->finish($layer->screen) : $this->store->finish($project, $layer->screen);
         $rendering = $this->pictures->editable($project)->in($finish);
         if (! $inside) {
-            return ['shell' => true, 'svg' => $this->renderer->shell($after, $layer, $rendering)];
+            // What masks its content says the shell, too: where only its place has changed that is not at hand.
+            $tree = $after->holds(new Place($layer->screen, $layer->id)) ? $after : $this->store->load($project, new WorkingSet(layers: [$layer->id]));
+
+            return ['shell' => true, 'svg' => $this->renderer->shell($tree, $layer, $rendering)];
         }
         $cells = $before === null ? null : $this->cells->between($before, $after, $layer->id, $rendering);
 

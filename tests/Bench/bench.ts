@@ -168,8 +168,7 @@ async function hands(page: Page): Promise<void> {
 }
 
 /** Opens a wall of 50 screens of 200 layers in a finish. */
-async function opened(page: Page, finish: string, what: string): Promise<void> {
-    const project = fill(50, 200, 200);
+async function opened(page: Page, finish: string, what: string, project = fill(50, 200, 200)): Promise<void> {
     if (finish !== 'dressed') await (await editor(page))(project, { type: 'set-finish', finish });
     const open = async (): Promise<{ ready: number; painted: number; bytes: number }> => {
         const session = await page.context().newCDPSession(page);
@@ -323,6 +322,25 @@ async function moving(page: Page): Promise<void> {
     framed('panning and zooming 100 x 100 layers', zoom, empty);
 }
 
+/** Gradients and shadows on a third of all layers: opened, dragged, and edited beside what has one colour. */
+async function painted(page: Page): Promise<void> {
+    await opened(page, 'dressed', 'a painted wall, 50 x 200 layers', fill(50, 200, 200, 0, 1));
+    await dragging(page, 'dragging what has a blur and three shadows', fill(1, 1000, 0, 0, 1), 'l0x0');
+    const project = fill(50, 500, 20, 0, 1);
+    const send = await editor(page);
+    const empty = (): Promise<unknown> => page.request.get(`${base}/bench/empty`);
+    const edit = (i: number): Promise<void> => send(project, { type: 'put-field', layers: [`l0x${(i * 12) % 400}`], field: 'fills.0.stops', value: [{ colour: '#a94c31', at: 0 }, { colour: '#2f4a3c', at: 0.2 + (i % 70) / 100 }] });
+    await time(20, empty);
+    await time(20, edit);
+    const [none, some]: [number[], number[]] = [[], []];
+    for (let i = 0; i < 150; i++) {
+        none.push(...await time(1, empty));
+        some.push(...await time(1, () => edit(i + 20)));
+    }
+    const [reference, taken] = [quantile(none, 0.95), quantile(some, 0.95)];
+    line('edit of a gradient, 1 of 500 layers, p95', ms(taken), 'at most 2x the reference', taken / reference, taken <= 2 * reference);
+}
+
 async function rehearsing(page: Page): Promise<void> {
     const demo = 1;
     await page.goto(`${base}/projects/${demo}/rehearse`);
@@ -473,7 +491,7 @@ test('budgets', async ({ page }) => {
     console.log(`\n${readFileSync('/proc/cpuinfo', 'utf8').match(/model name\s*: (.*)/)?.[1] ?? 'processor'}, ${new Date().toISOString().slice(0, 10)}`);
     await signIn(page);
     const wanted = (process.env['KINDRED_BENCHES'] ?? '').split(' ').filter(Boolean);
-    for (const measure of [edits, writers, hands, opening, rough, moving, arrays, rehearsing, stacks, pictures, widths, sizes].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
+    for (const measure of [edits, writers, hands, opening, rough, painted, moving, arrays, rehearsing, stacks, pictures, widths, sizes].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
         await measure(page).catch((problem: Error) => console.log(`${measure.name}: could not be measured: ${problem.message.replaceAll(/\s+/g, ' ').slice(0, 300)}`));
     }
 });

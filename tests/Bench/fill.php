@@ -3,8 +3,9 @@
 declare(strict_types=1);
 
 /*
- * Makes a project for measuring: php fill.php SCREENS LAYERS-ON-FIRST LAYERS-ON-OTHERS [CELLS]. Prints its number.
- * With cells the first screen also has an array of so many, of five layers each, below its other layers.
+ * Makes a project for measuring: php fill.php SCREENS LAYERS-ON-FIRST LAYERS-ON-OTHERS [CELLS [PAINTED]]. Prints its number.
+ * With cells the first screen also has an array of so many, of five layers each, below its other layers. Painted, a third of all
+ * layers have gradients and shadows, and the first one a blur and three shadows.
  */
 
 use App\Canvas\Projects;
@@ -15,7 +16,7 @@ require __DIR__.'/../../bootstrap/autoload.php';
 $app = require __DIR__.'/../../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 
-[, $screens, $first, $others, $cells] = array_map(intval(...), [...$argv, '0']);
+[, $screens, $first, $others, $cells, $painted] = array_map(intval(...), [...$argv, '0', '0']);
 $words = ['Wheel', 'Kiln shelf', 'Glaze of the week', 'Thursday evening', 'Two bowls to collect'];
 $file = ['format' => 'kindred-canvas', 'version' => 2, 'name' => "Bench {$screens}", 'entry' => 'screen0', 'screens' => []];
 for ($s = 0; $s < $screens; $s++) {
@@ -27,6 +28,15 @@ for ($s = 0; $s < $screens; $s++) {
             2 => ['kind' => 'text', 'words' => $words[$i % 5], 'style' => ['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 8, 'lineHeight' => 1.2]] + $place,
             default => ['kind' => 'ellipse', 'fills' => [['colour' => '#a94c31']]] + $place,
         };
+    }
+    if ($painted > 0) {
+        foreach ($layers as $i => $layer) {
+            $stops = [['colour' => sprintf('#%06x', $i * 7919 % 0xFFFFFF), 'at' => 0], ['colour' => '#f6efe6', 'at' => 0.6], ['colour' => '#2f4a3c', 'at' => 1]];
+            $paint = [['kind' => 'linear', 'angle' => $i * 40 % 360, 'stops' => $stops], ['kind' => 'radial', 'stops' => $stops, 'space' => 'oklab'], ['kind' => 'linear', 'angle' => 90, 'stops' => $stops]][intdiv($i, 3) % 3];
+            $layers[$i] = $i % 3 === 0 ? ['fills' => [$paint], 'effects' => [['colour' => '#00000040', 'offsetY' => 1, 'blur' => 3]]] + $layer : $layer;
+        }
+        $shadow = fn (int $y, string $colour): array => ['colour' => $colour, 'offsetY' => $y, 'blur' => 3 * $y];
+        $layers[0] = ['effects' => [$shadow(2, '#00000040'), $shadow(6, '#a94c3140'), ['inner' => true] + $shadow(1, '#ffffff80'), ['kind' => 'blur', 'radius' => 2]]] + $layers[0];
     }
     if ($s === 0 && $cells > 0) {
         $style = ['family' => 'Hanken Grotesk', 'weight' => 500, 'size' => 8, 'lineHeight' => 1.2];

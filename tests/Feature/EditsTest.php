@@ -213,3 +213,21 @@ it('takes what a window did itself since for its own, and nothing of others', fu
     $send(['own' => [1]])->assertConflict();
     $send(['own' => [1, 2]])->assertOk();
 });
+
+it('says again where a moved layer lies when its group has followed it, and how what it masks is cut', function (): void {
+    $boxes = array_map(fn (int $i): array => ['kind' => 'box', 'name' => "Box {$i}", 'x' => 40 + 60 * $i, 'y' => 600, 'width' => 50, 'height' => 40, 'fills' => [['colour' => '#a94c31']]], [0, 1]);
+    $made = $this->edit($this->project, 0, ['type' => 'create-layers', 'screen' => 'welcome', 'seed' => 'pair', 'layers' => [['kind' => 'group', 'x' => 40, 'y' => 600, 'width' => 110, 'height' => 40, 'children' => array_map(fn (array $box): array => ['x' => $box['x'] - 40, 'y' => 0] + $box, $boxes)]]])->assertOk()->json();
+    $group = $made['added'][0];
+    $left = DB::table('layers')->where(['project_id' => $this->project->id, 'parent' => $group])->orderBy('rank')->value('id');
+    $moved = collect($this->edit($this->project, 1, ($this->move)($left, -9))->assertOk()->json('patches'))->keyBy('layer');
+    // It still lies at the corner of the group, which has moved.
+    expect($moved[$group]['svg'])->toContain('data-box="31 600 119 40 0"')->and($moved[$left]['svg'])->toContain('data-box="0 0 50 40 0"');
+
+    $right = DB::table('layers')->where(['project_id' => $this->project->id, 'parent' => $group])->orderByDesc('rank')->value('id');
+    $masked = collect($this->edit($this->project, 2, ['type' => 'set-field', 'screen' => 'welcome', 'layers' => [$right], 'field' => 'masking', 'value' => 'true'])->assertOk()->json('patches'))->keyBy('layer');
+    expect($masked[$group]['shell'])->toBeTrue()->and($masked[$group]['svg'])->toContain("id=\"{$right}-masks-clip\"")->toContain('data-inside');
+    $coloured = collect($this->edit($this->project, 3, ['type' => 'set-field', 'screen' => 'welcome', 'layers' => [$right], 'field' => 'fills.0.opacity', 'value' => '50%'])->assertOk()->json('patches'))->keyBy('layer');
+    expect($coloured[$group]['svg'])->toContain('mask-type="alpha"');
+    $gone = collect($this->edit($this->project, 4, ['type' => 'delete-layers', 'screen' => 'welcome', 'layers' => [$right]])->assertOk()->json('patches'))->keyBy('layer');
+    expect($gone[$group]['svg'])->not->toContain('data-inside');
+});

@@ -52,7 +52,7 @@ function other(string $field, string $value, array $options): string
 {
     return match (true) {
         $options !== [] => $options[0],
-        str_contains($field, 'colour') || str_ends_with($field, 'paint') || $field === 'ground' => '#123456',
+        str_contains($field, 'colour') || str_ends_with($field, 'paint') || str_ends_with($field, 'tint') || $field === 'ground' => '#123456',
         str_ends_with($value, '%') => (string) ((float) $value > 50 ? (float) $value - 7 : (float) $value + 7).'%',
         $field === 'style.lineHeight', $field === 'style.letterSpacing', $field === 'line' => (string) ((float) $value + 0.25),
         default => (string) ((float) $value + 7),
@@ -96,3 +96,14 @@ it('shows no field of a layer that has no effect, where it lies freely and in a 
     }
     expect($idle)->toBe([]);
 })->with('kinds')->with(['freely' => false, 'in a stack' => true]);
+
+it('names what makes up the colour at a point of a screen, with its share', function (): void {
+    $made = fn (string $asked): string => (string) preg_replace('/\s+/', ' ', strip_tags($this->get("/projects/{$this->project->id}/screens/kiln/made?{$asked}")->assertOk()->getContent()));
+    // The glow over the ground, and nothing of what lies elsewhere.
+    expect($made('x=330&y=250'))->toMatch('/Glow fill \d+ % Kiln status ground \d+ %/')
+        ->and($made('x=195&y=316'))->toContain('Dial fill')
+        ->and($made('x=-50&y=10'))->not->toContain('%');
+    $this->get("/projects/{$this->project->id}/screens/kiln/made?x=one&y=2")->assertStatus(302);
+    $this->getJson("/projects/{$this->project->id}/screens/kiln/made?x=1e9&y=2")->assertUnprocessable();
+    $this->get("/projects/{$this->project->id}/screens/nowhere/made?x=1&y=2")->assertNotFound();
+});
