@@ -38,7 +38,7 @@ final class FernhollowPottery
 
         return json_encode([
             'format' => 'kindred-canvas',
-            'version' => 2,
+            'version' => 3,
             'name' => 'Fernhollow Pottery',
             'entry' => 'welcome',
             'screens' => [
@@ -89,7 +89,8 @@ final class FernhollowPottery
     private function welcome(): array
     {
         return [
-            $this->picture('Studio', 'studio', 0, 0, 390, 430),
+            // The picture runs out into the paper that the words stand on.
+            ['masks' => [self::gradient(180, ['#000000' => 0.72, '#00000000' => 1])]] + $this->picture('Studio', 'studio', 0, 0, 390, 460),
             $this->text('Hands in clay by Thursday', 24, 462, 342, 38, 600, self::INK, 'Spectral', 1.08),
             $this->text('Fernhollow is the studio at the end of the lane: twelve wheels, two kilns, and somebody who shows you how.', 24, 562, 330, 16, 400, self::SOFT),
             $this->button('Book a wheel', 24, 680, 342, self::CLAY, '#ffffff', $this->show('wheel', 'left')),
@@ -108,8 +109,9 @@ final class FernhollowPottery
             $this->text('Good morning, Tilda', 24, 72, 342, 30, 600, self::INK, 'Spectral', 1.15),
             $this->text('Monday, 23 November', 24, 110, 342, 15, 400, self::SOFT),
             ['cues' => [$this->show('kiln', 'up', 'cover')]] + $this->group('Kiln card', [
-                $this->box('Card', 24, 156, 342, 188, '#2a2622', 20),
-                $this->picture('Kiln', 'kiln', 24, 156, 342, 110, [20, 20, 0, 0]),
+                ['effects' => [['colour' => '#2a262266', 'offsetY' => 10, 'blur' => 24, 'spread' => -8]]] + $this->box('Card', 24, 156, 342, 188, '#2a2622', 20),
+                // It darkens into the card below, so that the words need no line above them.
+                ['masks' => [self::gradient(180, ['#000000' => 0.55, '#00000000' => 1])], 'adjustment' => ['contrast' => 1.1]] + $this->picture('Kiln', 'kiln', 24, 156, 342, 120, [20, 20, 0, 0]),
                 $this->text('Big kiln', 44, 282, 160, 17, 600, '#ffffff'),
                 $this->text('Glaze firing, cooling down', 44, 306, 220, 14, 400, '#d8cdbf'),
                 $this->text('612 °C', 240, 280, 106, 28, 600, self::OCHRE, 'Spectral', 1.2, 'right'),
@@ -131,7 +133,7 @@ final class FernhollowPottery
             [$name, $number] = explode(' ', $day);
             $on = $i === 3;
             $days[] = ['pins' => ['top' => true, 'horizontal' => 'proportion']] + $this->group("Day {$day}", [
-                $this->box('Chip', 24 + $i * 70, 176, 62, 72, $on ? self::FERN : '#ffffff', 16, $on ? null : self::LINE),
+                ($on ? ['fills' => [self::gradient(180, ['#41604f' => 0, self::FERN => 1])], 'effects' => self::raised('#2f4a3c66')] : []) + $this->box('Chip', 24 + $i * 70, 176, 62, 72, '#ffffff', 16, $on ? null : self::LINE),
                 $this->text($name, 24 + $i * 70, 188, 62, 13, 500, $on ? '#cfe0dc' : self::SOFT, align: 'center'),
                 $this->text($number, 24 + $i * 70, 208, 62, 22, 600, $on ? '#ffffff' : self::INK, 'Spectral', 1.2, 'center'),
             ]);
@@ -141,7 +143,7 @@ final class FernhollowPottery
             $on = $i === 2;
             $y = 320 + $i * 64;
             $slots[] = $this->group("Slot {$hour}", [
-                $this->box('Slot', 24, $y, 342, 56, $on ? '#fdf4ea' : '#ffffff', 14, $on ? self::CLAY : self::LINE, $on ? 2 : 1),
+                ($on ? ['effects' => [['colour' => '#a94c3140', 'offsetY' => 0, 'blur' => 14]]] : []) + $this->box('Slot', 24, $y, 342, 56, $on ? '#fdf4ea' : '#ffffff', 14, $on ? self::CLAY : self::LINE, $on ? 2 : 1),
                 $this->text($hour, 44, $y + 16, 90, 17, 600, $free === 'full' ? '#857a6c' : self::INK),
                 $this->text($free, 226, $y + 17, 120, 15, 400, $free === 'full' ? '#857a6c' : self::SOFT, align: 'right'),
             ]);
@@ -154,10 +156,11 @@ final class FernhollowPottery
             ...$days,
             $this->text('Two hours from', 24, 282, 200, 16, 600, self::INK),
             ...$slots,
-            $this->box('Rule', 24, 600, 342, 1, self::LINE),
-            $this->text('Thursday, 18:00, wheel 4', 24, 620, 240, 15, 500, self::INK),
-            $this->text('14.00', 266, 614, 100, 24, 600, self::INK, 'Spectral', 1.2, 'right'),
-            $this->text('Clay is in the price, firing is not.', 24, 644, 342, 14, 400, self::SOFT),
+            // The price stands on a panel that lies over the hours: round and in shadow only where it meets them.
+            ['effects' => [['colour' => '#5a3e2a33', 'offsetY' => -3, 'blur' => 20, 'right' => false, 'bottom' => false, 'left' => false]], 'pins' => ['left' => true, 'right' => true, 'top' => true, 'bottom' => true]] + $this->box('Panel', 0, 640, 390, 204, '#ffffff', [24, 24, 0, 0]),
+            $this->text('Thursday, 18:00, wheel 4', 24, 670, 240, 15, 500, self::INK),
+            $this->text('14.00', 266, 664, 100, 24, 600, self::INK, 'Spectral', 1.2, 'right'),
+            $this->text('Clay is in the price, firing is not.', 24, 694, 342, 14, 400, self::SOFT),
             $this->button('Book it', 24, 756, 342, self::CLAY, '#ffffff', $this->show('booked', 'up', 'cover')),
         ];
     }
@@ -166,19 +169,23 @@ final class FernhollowPottery
     private function booked(): array
     {
         return [
+            // Light from above, and the grain of unglazed clay.
+            ['id' => 'b90002', 'fills' => [['kind' => 'noise', 'seed' => 26, 'scale' => 1.5, 'strength' => 0.6, 'opacity' => 0.12, 'blend' => 'multiply'], ['kind' => 'radial', 'centreY' => 0.3, 'space' => 'oklab', 'stops' => [['colour' => '#476b58', 'at' => 0], ['colour' => self::FERN, 'at' => 0.55], ['colour' => '#22382d', 'at' => 1]]]],
+                'pins' => ['left' => true, 'right' => true, 'top' => true, 'bottom' => true]] + $this->plain('Ground', 0, 0, 390, 844),
             ...$this->status('#ffffff'),
-            $this->ellipse('Ring', 135, 190, 120, 120, '#3d5f4e'),
+            ['fills' => [self::gradient(160, ['#6f9580' => 0, '#3d5f4e' => 1])], 'effects' => [['colour' => '#00000047', 'offsetY' => 8, 'blur' => 22], ['colour' => '#ffffff59', 'inner' => true, 'offsetY' => 1, 'blur' => 1]]] + $this->ellipse('Ring', 135, 190, 120, 120, '#3d5f4e'),
             $this->icon('Tick', 'check', 165, 220, 60, '#ffffff'),
             $this->text('The wheel is yours', 24, 344, 342, 34, 600, '#ffffff', 'Spectral', 1.15, 'center'),
             $this->text('Thursday, 26 November, 18:00 to 20:00, wheel 4. Bring an apron and short nails.', 48, 398, 294, 16, 400, '#d3e0d7', align: 'center'),
             $this->group('Number', [
-                $this->box('Card', 95, 490, 200, 76, '#294236', 16),
+                // A ticket: seen through, with a line to tear along.
+                ['fills' => [['colour' => '#ffffff1f']], 'effects' => [['kind' => 'backdrop', 'adjustment' => ['brightness' => 0.8, 'blur' => 8]], ['colour' => '#ffffff40', 'inner' => true, 'offsetY' => 1, 'blur' => 0]], 'strokes' => [['colour' => '#b9cdbf', 'width' => 1.5, 'dash' => [0, 5], 'cap' => 'round']]] + $this->box('Card', 95, 490, 200, 76, '#294236', 16),
                 $this->text('BOOKING NUMBER', 95, 504, 200, 12, 500, '#b9cdbf', align: 'center', tracking: 0.08),
                 $this->text('FH-2741', 95, 524, 200, 24, 500, '#ffffff', 'JetBrains Mono', 1.3, 'center'),
             ]),
             $this->button('Back to today', 24, 680, 342, '#ffffff', self::FERN, $this->show('today', 'down', 'reveal')),
             ['cues' => [['id' => $this->id('c'), 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'return']]]] + $this->group('Change', [
-                $this->box('Room', 24, 752, 342, 52, self::FERN, 12),
+                $this->box('Room', 24, 752, 342, 52, '#ffffff00', 12),
                 $this->text('Change the booking', 24, 766, 342, 16, 600, '#ffffff', align: 'center'),
             ]),
         ];
@@ -189,7 +196,7 @@ final class FernhollowPottery
     {
         $bars = [];
         foreach ([20, 34, 52, 78, 104, 132, 140, 128, 110, 92, 74] as $i => $height) {
-            $bars[] = $this->box('Hour '.($i + 8), 24 + $i * 31.5, 620 - $height, 22, $height, $i < 10 ? '#6b4a35' : self::OCHRE, 6);
+            $bars[] = ['fills' => [$i < 10 ? self::gradient(180, ['#8f5a3c' => 0, '#4a3327' => 1]) : self::gradient(180, ['#f0c877' => 0, '#c8862c' => 1])], 'effects' => $i < 10 ? [] : [['colour' => '#d9a44180', 'offsetY' => 0, 'blur' => 14]]] + $this->box('Hour '.($i + 8), 24 + $i * 31.5, 620 - $height, 22, $height, self::OCHRE, 6);
         }
 
         return [
@@ -207,7 +214,7 @@ final class FernhollowPottery
             $this->text('08:00', 24, 634, 60, 12, 400, '#a89c8e'),
             $this->text('now', 306, 634, 60, 12, 400, '#a89c8e', align: 'right'),
             $this->group('Opening', [
-                $this->box('Card', 24, 672, 342, 64, '#2f2924', 16),
+                ['effects' => [['colour' => '#ffffff1f', 'inner' => true, 'offsetY' => 1, 'blur' => 0], ['colour' => '#00000066', 'offsetY' => 6, 'blur' => 16]]] + $this->box('Card', 24, 672, 342, 64, '#2f2924', 16),
                 $this->icon('Door', 'door-open', 42, 692, 24, self::OCHRE),
                 $this->text('Opens at about 06:30 tomorrow', 80, 692, 270, 16, 500, '#ffffff'),
             ]),
@@ -221,9 +228,10 @@ final class FernhollowPottery
         $both = ['pins' => ['left' => true, 'right' => true, 'top' => true]];
         $near = ['pins' => ['left' => true, 'top' => true]];
         $cell = $this->group('Glaze', [
-            $both + $this->box('Card', 0, 0, 165, 220, '#ffffff', 18, self::LINE),
-            $tile = $both + $this->box('Tile', 10, 10, 145, 128, '#55785f', 12),
-            $drip = $both + $this->box('Drip', 10, 98, 145, 40, '#2f4a3c', 12),
+            ['effects' => [['colour' => '#5a3e2a1f', 'offsetY' => 4, 'blur' => 14, 'spread' => -4]]] + $both + $this->box('Card', 0, 0, 165, 220, '#ffffff', 18, self::LINE),
+            // A glaze shines where the light meets its upper edge.
+            $tile = ['effects' => [['colour' => '#ffffff73', 'inner' => true, 'offsetY' => 14, 'blur' => 22, 'right' => false, 'bottom' => false, 'left' => false]]] + $both + $this->box('Tile', 10, 10, 145, 128, '#55785f', 12),
+            $drip = ['effects' => [['colour' => '#ffffff4d', 'inner' => true, 'offsetY' => 2, 'blur' => 3, 'right' => false, 'bottom' => false, 'left' => false], ['colour' => '#00000033', 'offsetY' => -1, 'blur' => 6, 'right' => false, 'bottom' => false, 'left' => false]]] + $both + $this->box('Drip', 10, 98, 145, 40, '#2f4a3c', 12),
             $name = $near + $this->text('Fern', 14, 150, 140, 18, 600, self::INK, 'Spectral'),
             $firing = $near + $this->text('Cone 6, glossy', 14, 178, 140, 13, 400, self::SOFT),
         ]);
@@ -262,7 +270,8 @@ final class FernhollowPottery
         foreach ($bookings as $i => [$time, $who, $what, $state, $ground, $ink]) {
             $y = 268 + $i * 60;
             $rows[] = $this->group("Booking {$who}", [
-                $this->box('Row', 272, $y, 760, 60, $i === 0 ? '#fdf4ea' : '#ffffff'),
+                // The one that is shown beside the list has a mark at its side.
+                ($i === 0 ? ['strokes' => [['colour' => self::CLAY, 'width' => 4, 'sides' => ['top' => 0, 'right' => 0, 'bottom' => 0, 'left' => 4]]]] : []) + $this->box('Row', 272, $y, 760, 60, $i === 0 ? '#fdf4ea' : '#ffffff'),
                 $this->box('Rule', 272, $y + 59, 760, 1, '#eee5d9'),
                 $this->text($time, 296, $y + 20, 60, 14, 500, self::SOFT, 'JetBrains Mono'),
                 $this->ellipse('Portrait', 372, $y + 14, 32, 32, ['#c96d4c', '#6f97ab', '#55785f', '#d9a441', '#80556b'][$i % 5]),
@@ -276,14 +285,14 @@ final class FernhollowPottery
         $menu = [];
         foreach ([['calendar-days', 'Bookings'], ['flame', 'Kiln schedule'], ['palette', 'Glazes'], ['package', 'Stock'], ['users', 'Members']] as $i => [$icon, $word]) {
             $menu[] = $this->group($word, [
-                $this->box('Entry', 16, 120 + $i * 52, 208, 44, $i === 0 ? '#3d5f4e' : self::FERN, 10),
+                $this->box('Entry', 16, 120 + $i * 52, 208, 44, $i === 0 ? '#ffffff1f' : '#ffffff00', 10),
                 $this->icon('Icon', $icon, 32, 132 + $i * 52, 20, '#ffffff'),
                 $this->text($word, 64, 131 + $i * 52, 150, 15, $i === 0 ? 600 : 400, '#ffffff'),
             ]);
         }
 
         return [
-            $this->box('Side', 0, 0, 240, 900, self::FERN),
+            ['fills' => [['kind' => 'noise', 'seed' => 26, 'scale' => 1.5, 'strength' => 0.6, 'opacity' => 0.1, 'blend' => 'multiply'], self::gradient(180, ['#38594a' => 0, '#26392f' => 1])]] + $this->box('Side', 0, 0, 240, 900, self::FERN),
             $this->text('Fernhollow', 32, 40, 180, 26, 600, '#ffffff', 'Spectral'),
             $this->group('Menu', $menu),
             $this->text('Bookings', 272, 44, 300, 36, 600, self::INK, 'Spectral', 1.15),
@@ -303,7 +312,7 @@ final class FernhollowPottery
             ]),
             $this->group('Bookings', $rows),
             $this->group('Selected', [
-                $this->box('Panel', 1064, 148, 344, 540, '#ffffff', 18, self::LINE),
+                ['effects' => [['colour' => '#5a3e2a29', 'offsetY' => 12, 'blur' => 32, 'spread' => -10]]] + $this->box('Panel', 1064, 148, 344, 540, '#ffffff', 18, self::LINE),
                 $this->picture('Last piece', 'bowl', 1064, 148, 344, 200, [18, 18, 0, 0]),
                 $this->text('Tilda Maybrook', 1088, 372, 296, 24, 600, self::INK, 'Spectral'),
                 $this->text('Member since 2021. Last piece: a bowl in Harbour, waiting on shelf C.', 1088, 412, 290, 15, 400, self::SOFT),
@@ -359,12 +368,12 @@ final class FernhollowPottery
     /** @return list<LayerData> */
     private function tabs(string $current, float $y = 756): array
     {
-        // It throws its shadow only upwards.
-        $out = [['effects' => [['colour' => '#5a3e2a2e', 'offsetY' => -2, 'blur' => 14, 'right' => false, 'bottom' => false, 'left' => false]]] + $this->box('Tab bar', 0, $y, 390, 88, '#ffffff'), $this->box('Rule', 0, $y, 390, 1, self::LINE)];
+        // What scrolls under it shines through; it throws its shadow only upwards.
+        $out = [['effects' => [['colour' => '#5a3e2a2e', 'offsetY' => -2, 'blur' => 14, 'right' => false, 'bottom' => false, 'left' => false], ['kind' => 'backdrop', 'adjustment' => ['blur' => 14, 'saturate' => 1.4]]]] + $this->box('Tab bar', 0, $y, 390, 88, '#fffcf8d9'), $this->box('Rule', 0, $y, 390, 1, self::LINE)];
         foreach ([['today', 'house', 'Today'], ['glazes', 'palette', 'Glazes'], ['kiln', 'flame', 'Kiln']] as $i => [$screen, $icon, $word]) {
             $colour = $screen === $current ? self::CLAY : self::SOFT;
             $tab = $this->held($this->group($word, [
-                $this->box('Room', $i * 130, $y + 1, 130, 60, '#ffffff'),
+                $this->box('Room', $i * 130, $y + 1, 130, 60, '#ffffff00'),
                 $this->icon('Icon', $icon, $i * 130 + 53, $y + 10, 24, $colour),
                 $this->text($word, $i * 130, $y + 37, 130, 12, $screen === $current ? 600 : 500, $colour, align: 'center'),
             ]), 130, 60);
@@ -381,9 +390,25 @@ final class FernhollowPottery
     private function button(string $words, float $x, float $y, float $width, string $ground, string $ink, ?array $cue, float $height = 56): array
     {
         return ['cues' => $cue === null ? [] : [$cue]] + $this->group($words, [
-            $this->box('Button', $x, $y, $width, $height, $ground, 14),
+            // It stands out from the page as far as a press pushes it in.
+            ['effects' => self::raised($ground === '#ffffff' ? '#00000040' : $ground.'59')] + $this->box('Button', $x, $y, $width, $height, $ground, 14),
             $this->text($words, $x, $y + $height / 2 - 12, $width, 17, 600, $ink, align: 'center'),
         ]);
+    }
+
+    /**
+     * @param  array<string, float|int>  $stops  places by colour
+     * @return array<string, mixed>
+     */
+    private static function gradient(float $angle, array $stops): array
+    {
+        return ['kind' => 'linear', 'angle' => $angle, 'space' => 'oklab', 'stops' => array_map(fn (string $colour, float $at): array => ['colour' => $colour, 'at' => $at], array_keys($stops), array_map(floatval(...), $stops))];
+    }
+
+    /** @return list<array<string, mixed>> light on the upper edge, shade on the lower one, and a shadow of the same colour below */
+    private static function raised(string $shadow): array
+    {
+        return [['colour' => '#ffffff47', 'inner' => true, 'offsetY' => 1, 'blur' => 1], ['colour' => '#00000033', 'inner' => true, 'offsetY' => -2, 'blur' => 2], ['colour' => $shadow, 'offsetY' => 4, 'blur' => 10, 'spread' => -2]];
     }
 
     /** @return array<string, mixed> a cue that shows a screen on a tap */
@@ -418,6 +443,12 @@ final class FernhollowPottery
     {
         return ['id' => $this->id('b'), 'kind' => 'box', 'name' => $name, 'x' => $x, 'y' => $y, 'width' => $width, 'height' => $height, 'fills' => [['colour' => $colour]],
             'corners' => $this->corners($radius), 'strokes' => $stroke === null ? [] : [['colour' => $stroke, 'width' => $line]]];
+    }
+
+    /** @return LayerData a box without paint; its id is given beside it */
+    private function plain(string $name, float $x, float $y, float $width, float $height): array
+    {
+        return ['kind' => 'box', 'name' => $name, 'x' => $x, 'y' => $y, 'width' => $width, 'height' => $height];
     }
 
     /** @return LayerData */
