@@ -259,7 +259,7 @@ final readonly class Facets
     /** @return list<string> the paths of all fields of one fill or stroke */
     private function paths(string $list, int $at, int $stops): array
     {
-        $paths = $list === 'effects' ? [] : ["{$list}.{$at}.paint"];
+        $paths = [$list === 'effects' ? "{$list}.{$at}.effect" : "{$list}.{$at}.paint"];
         foreach (array_keys(Field::all()) as $path) {
             if (str_starts_with($path, "{$list}.0.")) {
                 $own = "{$list}.{$at}.".substr($path, strlen("{$list}.0."));

@@ -90,7 +90,7 @@ final class FernhollowPottery
     {
         return [
             // The picture runs out into the paper that the words stand on.
-            ['masks' => [self::gradient(180, ['#000000' => 0.72, '#00000000' => 1])]] + $this->picture('Studio', 'studio', 0, 0, 390, 460),
+            ['masks' => [self::gradient(180, ['#000000' => 0.72, '#00000000' => 1])]] + $this->picture('Studio', 'studio', 0, 0, 390, 430),
             $this->text('Hands in clay by Thursday', 24, 462, 342, 38, 600, self::INK, 'Spectral', 1.08),
             $this->text('Fernhollow is the studio at the end of the lane: twelve wheels, two kilns, and somebody who shows you how.', 24, 562, 330, 16, 400, self::SOFT),
             $this->button('Book a wheel', 24, 680, 342, self::CLAY, '#ffffff', $this->show('wheel', 'left')),

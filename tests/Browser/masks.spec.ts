@@ -1,4 +1,5 @@
 /** Masks, what lies behind, corners and what makes a look, by hand. */
+import { readFileSync } from 'node:fs';
 import { expect, type Locator, type Page } from '@playwright/test';
 import { PNG } from 'pngjs';
 import { at, bareScreen, box, drag, middle, openDemo, pick, saved, screen, test } from './support/hand.ts';
@@ -183,4 +184,109 @@ test('what makes a look is named under the pointer, found, switched off and on a
     await expect(page.locator('#facets .subject input').first()).toHaveValue('Glow');
     await list.getByRole('button', { name: 'Close' }).press('Escape');
     await expect(list).toBeHidden();
+});
+
+/** Types into a field of the facets; one gesture. */
+async function typed(page: Page, field: string, value: string): Promise<void> {
+    const input = page.locator(`[data-field="${field}"]`).first();
+    await input.fill(value);
+    await input.press('Enter');
+    await saved(page);
+    await input.press('Escape');
+}
+
+const shadow = async (page: Page, css: string): Promise<void> => {
+    await facets(page).getByRole('button', { name: 'Shadow', exact: true }).click();
+    await saved(page);
+    await typed(page, 'effects.0.effect', css);
+};
+
+test('a bottom bar with a gradient, two lights inside and a shadow only above takes few gestures', async ({ page }) => {
+    await openDemo(page, 'Bar');
+    const bare = await bareScreen(page);
+    // One to take the tool, one to draw; then a press or a typed value each.
+    await drawn(page, bare, [0, 700], [390, 760]);
+    await typed(page, 'height', '49');
+    await typed(page, 'fills.0.paint', 'linear-gradient(#4a4a4a, #161616)');
+    for (const css of ['inset 0 2px #ffffff80', 'inset 0 1px #000', '0 -3px 8px #000c top']) await shadow(page, css);
+    const gestures = 2 + 2 + 3 * 2;
+    expect(gestures).toBeLessThanOrEqual(14);
+    await page.keyboard.press('Escape');
+    const grey = async (y: number): Promise<number> => (await colour(page, bare, 195, y))[0];
+    const [x, y, width, height] = await box(bare.locator('[data-kind=box]').last());
+    expect([x, y, width, height]).toEqual([0, 700, 390, 49]);
+    // Black, then white that lets through, then dark and darker; a shadow above and none below.
+    expect(await grey(704)).toBeGreaterThan(await grey(744));
+    expect(await grey(697)).toBeLessThan(225);
+    expect(await grey(754)).toBe(255);
+});
+
+test('a picture in a header is masked, lightened and faded into the ground', async ({ page }) => {
+    await openDemo(page, 'Header');
+    const bare = await bareScreen(page);
+    const file = await page.evaluateHandle((data) => {
+        const transfer = new DataTransfer();
+        transfer.items.add(new File([new Uint8Array(data)], 'map.png', { type: 'image/png' }));
+        return transfer;
+    }, [...readFileSync('database/demo/pictures/kiln.png')]);
+    const [clientX, clientY] = await at(bare, 195, 150);
+    await page.dispatchEvent('#wall', 'drop', { dataTransfer: file, clientX, clientY });
+    await expect(bare.locator('[data-kind=picture]')).toHaveCount(1);
+    await saved(page);
+    for (const [field, value] of [['x', '0'], ['y', '0'], ['width', '390'], ['height', '260']] as const) await typed(page, field, value);
+    const before = await colour(page, bare, 40, 60);
+    await facets(page).getByRole('button', { name: 'Details of the adjustment' }).click();
+    await typed(page, 'adjustment.brightness', '180%');
+    await expect.poll(async () => (await colour(page, bare, 40, 60))[0]).toBeGreaterThan(before[0] + 15);
+    await drawn(page, bare, [20, 20], [370, 220]);
+    await typed(page, 'corners', '30');
+    await page.keyboard.press('Control+a');
+    await page.keyboard.press('Alt+m');
+    await saved(page);
+    await page.getByLabel('Add another effect').selectOption({ label: 'mask: a gradient that fades' });
+    await saved(page);
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Escape');
+    // Outside of the mask there is the ground, at its lower edge too.
+    expect(await colour(page, bare, 10, 100)).toEqual([255, 255, 255]);
+    expect(await colour(page, bare, 24, 24)).toEqual([255, 255, 255]);
+    expect(Math.min(...(await colour(page, bare, 195, 217)))).toBeGreaterThan(245);
+    expect(Math.min(...(await colour(page, bare, 195, 60)))).toBeLessThan(235);
+});
+
+test('a panel with two round corners stands on a ground of grain, its shadow on one side', async ({ page }) => {
+    await openDemo(page, 'Panel');
+    const bare = await bareScreen(page);
+    await drawn(page, bare, [0, 0], [390, 844], 'radial-gradient(circle at 30% 20%, #f2b880, #a94c31)');
+    await facets(page).getByRole('button', { name: 'Fill', exact: true }).click();
+    await saved(page);
+    await page.locator('#f-fills-0-kind').selectOption('noise');
+    await saved(page);
+    await page.locator('#f-fills-0-blend').selectOption('multiply');
+    await saved(page);
+    await typed(page, 'fills.0.opacity', '14%');
+    await drawn(page, bare, [0, 430], [390, 844], '#fffaf4');
+    const corner = (name: string): Locator => page.locator(`[data-corner=${name}] .corner-room`);
+    await page.mouse.click(...(await middle(corner('topLeft'))));
+    await page.keyboard.down('Shift');
+    await page.mouse.click(...(await middle(corner('topRight'))));
+    await page.keyboard.up('Shift');
+    const [x, y] = await middle(corner('topRight'));
+    await drag(page, [x, y], [x - 14, y + 14]);
+    await saved(page);
+    await expect(page.locator('[data-field="corners.bottomLeft"]')).toHaveValue('0');
+    await expect(page.locator('[data-field="corners.topLeft"]')).toHaveValue(/^[12]\d$/);
+    await shadow(page, '0 -6px 24px #00000060');
+    await facets(page).getByRole('button', { name: 'top', exact: true }).and(page.locator('[data-alone]')).click({ modifiers: ['Shift'] });
+    await saved(page);
+    await expect(page.locator('#f-effects-0-effect')).toHaveValue('0 -6px 24px #00000060 top');
+    await drawn(page, bare, [173, 442], [217, 447], '#2a2622');
+    await typed(page, 'opacity', '40%');
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Escape');
+    const light = async (at: [number, number]): Promise<number> => (await colour(page, bare, ...at)).reduce((sum, one) => sum + one, 0);
+    // Darker right above the panel than further up, the corner shows the ground, the handle is seen through.
+    expect(await light([195, 427])).toBeLessThan(await light([195, 380]));
+    expect(await light([2, 432])).toBeLessThan(600);
+    expect(Math.abs((await colour(page, bare, 195, 444))[0] - Math.round(0xff * 0.6 + 0x2a * 0.4))).toBeLessThan(3);
 });

@@ -15,10 +15,10 @@ beforeEach(function (): void {
 afterEach(fn () => File::deleteDirectory($this->folder));
 
 it('gives a screen as PNG at its scale', function (int $scale): void {
-    $response = $this->get("/projects/{$this->project->id}/hand-over/screens/booked.png?scale={$scale}")->assertOk();
+    $response = $this->get("/projects/{$this->project->id}/hand-over/screens/kiln.png?scale={$scale}")->assertOk();
     $image = imagecreatefromstring($response->getContent());
     expect([imagesx($image), imagesy($image)])->toBe([390 * $scale, 844 * $scale])
-        ->and(sprintf('%06x', imagecolorat($image, 4, 4) & 0xFFFFFF))->toBe('2f4a3c');
+        ->and(sprintf('%06x', imagecolorat($image, 4, 4) & 0xFFFFFF))->toBe('211d1a');
 })->with([1, 2, 3]);
 
 it('gives an SVG that needs nothing from outside', function (): void {

@@ -110,3 +110,24 @@ it('says a colour in a cell where the cell takes it from, and a gradient in all 
     expect($before[0])->toBe('#a94c31')->and($colours($say('#123456', ['apart' => true]))[0])->toBe('#123456')->and($colours($say('linear-gradient(red, blue)', ['apart' => true]))[0])->toBe('linear-gradient(#ff0000 0%, #0000ff 100%)')
         ->and(array_slice($colours($say('linear-gradient(red, blue)', ['apart' => true])), 1, 1))->toBe(array_slice($before, 1, 1));
 });
+
+it('reads and writes shadows as CSS does, with the sides that CSS has no word for', function (string $typed, string $written): void {
+    $made = Kindred\Document\Style\Effect\CssShadow::read($typed);
+    expect(Kindred\Document\Style\Effect\CssShadow::write($made))->toBe($written)
+        ->and(Kindred\Document\Style\Effect\CssShadow::read($written))->toEqual($made);
+})->with([
+    ['0 2px 8px #00000040', '0 2px 8px #00000040'],
+    ['inset 0 1px #fff', 'inset 0 1px 0 #ffffff'],
+    ['rgb(0 0 0 / 50%) 1px -2px 3px 4px inset', 'inset 1px -2px 3px 4px #00000080'],
+    ['box-shadow: 3px 3px red;', '3px 3px 0 #ff0000'],
+    ['filter: drop-shadow(0 4px 6px teal)', '0 4px 6px #008080'],
+    ['0 -2px 8px #0006 top', '0 -2px 8px #00000066 top'],
+    ['0 0 8px #0006 left bottom', '0 0 8px #00000066 bottom left'],
+]);
+
+it('says what is wrong with a shadow', function (string $typed, string $problem): void {
+    expect(fn () => Kindred\Document\Style\Effect\CssShadow::read($typed))->toThrow(InvalidInput::class, $problem);
+})->with([
+    ['', 'is no shadow'], ['red', 'is no shadow'], ['2px', 'is no shadow'], ['1px 2px 3px 4px 5px', 'is no shadow'], ['1px 2px red blue', '“blue”'], ['1em 2px', '“1em”'],
+    ['0 0 9999px #000', 'blur of a shadow lies between 0 and 400'], ['0 0 -1px #000', 'between 0 and 400'], ['9999px 0', 'between -1000 and 1000'], ['0 1px red, 0 2px blue', 'is no shadow'],
+]);

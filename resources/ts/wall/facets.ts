@@ -86,7 +86,7 @@ export class Facets {
             if (input.id === 'gap') this.gap = input.value;
         });
         this.place.addEventListener('keydown', (event) => this.typed(event));
-        this.place.addEventListener('click', (event) => this.pressed(event.target as Element));
+        this.place.addEventListener('click', (event) => this.pressed(event.target as Element, event.shiftKey));
         this.place.addEventListener('toggle', (event) => this.remember(event.target as HTMLDetailsElement), true);
         for (const kind of ['pointerdown', 'mousedown', 'click'] as const) this.place.addEventListener(kind, (event) => this.early(event), true);
         // Whoever enters a field means all that stands in it.
@@ -504,7 +504,7 @@ export class Facets {
         return String(Math.round((Number(shown[1]) + Number(input.dataset['step']) * steps) * 1000) / 1000) + shown[2]!;
     }
 
-    private pressed(target: Element): void {
+    private pressed(target: Element, alone: boolean): void {
         const button = target.closest<HTMLElement>('[data-do]');
         if (!button) return;
         if (this.coats.pressed(button)) return;
@@ -513,7 +513,7 @@ export class Facets {
         const id = button.dataset['id'];
         switch (button.dataset['do']) {
             case 'colour': this.colours.open(this.place.querySelector<HTMLInputElement>(`#${button.dataset['of']}`)!); break;
-            case 'set': void this.server.edit({ type: 'set-field', ...this.on, field: button.dataset['name'], value: button.dataset['value'] ?? '', ...this.inCell }); break;
+            case 'set': if (alone && button.dataset['alone'] !== undefined) this.onSide(button); else void this.server.edit({ type: 'set-field', ...this.on, field: button.dataset['name'], value: button.dataset['value'] ?? '', ...this.inCell }); break;
             case 'reset-override': void this.server.edit({ type: 'reset-override', screen: screen || null, layer: id }); break;
             case 'go': document.dispatchEvent(new CustomEvent('kindred:go', { detail: { screen: button.dataset['screen'], layer: button.dataset['layer'] } })); break;
             case 'concentric': void this.server.edit({ type: 'put-field', ...this.on, field: 'corners', value: JSON.parse(button.dataset['corners']!) as object, ...this.inCell }); break;
@@ -530,6 +530,15 @@ export class Facets {
             case 'entry': void this.server.edit({ type: 'set-entry', screen: owner.screen }); break;
             default: document.dispatchEvent(new CustomEvent('kindred:do', { detail: button.dataset['do'] }));
         }
+    }
+
+    /** A shadow on one side alone. */
+    private onSide(button: HTMLElement): void {
+        const sides = ['top', 'right', 'bottom', 'left'].map((side): Command => {
+            const field = `${button.dataset['alone']!}.${side}`;
+            return { type: 'set-field', ...this.on, field, value: String(field === button.dataset['name']), ...this.inCell };
+        });
+        void this.server.edit(...sides);
     }
 
     /** Brings the layers, or the screens, into line. */

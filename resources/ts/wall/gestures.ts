@@ -41,6 +41,8 @@ export interface Makers {
 
 /** How far a press must move to count as a drag, px. */
 const SLACK = 3;
+/** What begins so near beside a screen, px of the window, is meant for it. */
+const EDGE = 8;
 const CONTAINER = '[data-kind=group], [data-kind=stack], [data-kind=array]';
 const SHAPE_FILL = '#d5d9d7';
 
@@ -111,6 +113,16 @@ export class Gestures {
     screenAt(p: Point): string {
         const found = this.picture.screens().reverse().find((screen) => contains(this.picture.screenBox(screen.dataset['screen']!), p));
         return found?.dataset['screen'] ?? '';
+    }
+
+    /** The screen under a place on the wall, or one whose edge is so near that a hand means it. */
+    private screenNear(p: Point): string {
+        const near = EDGE / this.camera.scale;
+        const at = this.screenAt(p);
+        return at !== '' ? at : this.picture.screens().map((screen) => screen.dataset['screen']!).findLast((id) => {
+            const { x, y, width, height } = this.picture.screenBox(id);
+            return contains({ x: x - near, y: y - near, width: width + 2 * near, height: height + 2 * near }, p);
+        }) ?? '';
     }
 
     /** Two fingers pan and zoom, whatever the tool. */
@@ -443,14 +455,16 @@ export class Gestures {
     }
 
     private shape(kind: 'box' | 'ellipse' | 'line', from: Point): Drag {
-        const screen = this.screenAt(from);
+        const screen = this.screenNear(from);
         const snapping = this.desk.snapping(screen, null, []);
-        const start = { x: Math.round(from.x), y: Math.round(from.y) };
+        let start = { x: Math.round(from.x), y: Math.round(from.y) };
         let a = start;
         let b = start;
         return {
             move: (event) => {
                 const at = this.camera.toWall(event);
+                const begun = free(event) ? { x: 0, y: 0 } : snapping.edges({ ...from, width: 0, height: 0 }, { x: 0, y: 0 });
+                start = { x: begun.x === 0 ? Math.round(from.x) : from.x + begun.x, y: begun.y === 0 ? Math.round(from.y) : from.y + begun.y };
                 a = start;
                 b = { x: Math.round(at.x), y: Math.round(at.y) };
                 if (event.shiftKey) b = even(kind, a, b);
@@ -467,10 +481,12 @@ export class Gestures {
             },
             end: (_, moved) => {
                 if (!moved) b = kind === 'line' ? { x: a.x + 120, y: a.y } : { x: a.x + 120, y: a.y + 80 };
-                const origin = this.picture.screenBox(screen);
                 const box = around([a, b]);
                 if (kind !== 'line' && (box.width < 1 || box.height < 1)) return;
-                void this.create(screen, freshShape(kind, { ...box, x: box.x - origin.x, y: box.y - origin.y }, (b.x - a.x) * (b.y - a.y) < 0));
+                // What is begun on the wall and lies on a screen in the end is meant for that: under it nobody would see it.
+                const on = screen || this.screenAt({ x: box.x + box.width / 2, y: box.y + box.height / 2 });
+                const origin = this.picture.screenBox(on);
+                void this.create(on, freshShape(kind, { ...box, x: box.x - origin.x, y: box.y - origin.y }, (b.x - a.x) * (b.y - a.y) < 0));
             },
         };
     }

@@ -5,11 +5,11 @@
     @php($has = fn (string $part): bool => $values["{$at}.{$part}"]['applies'] ?? false)
     <div class="coat" data-coat="{{ $at }}">
         <div class="row">
-            <label for="{{ $main = match ($effect['kind']) { 'shadow' => $id, 'blur' => "f-effects-{$i}-radius", default => "f-effects-{$i}-adjustment-".($effect['kind'] === 'backdrop' ? 'blur' : 'brightness') } }}" data-lift draggable="true" title="Drag up or down to reorder">{{ $effect['label'] }}</label>
+            <label for="{{ $main = match ($effect['kind']) { 'shadow' => "f-effects-{$i}-effect", 'blur' => "f-effects-{$i}-radius", default => "f-effects-{$i}-adjustment-".($effect['kind'] === 'backdrop' ? 'blur' : 'brightness') } }}" data-lift draggable="true" title="Drag up or down to reorder">{{ $effect['label'] }}</label>
             <span class="with-well @if ($effect['kind'] !== 'shadow') plain @endif">
                 @if ($effect['kind'] === 'shadow')
                     <button type="button" class="well" data-do="colour" data-of="{{ $id }}" data-shows="{{ $effect['shows'] }}" aria-label="{{ $effect['label'] }}, choose" aria-haspopup="dialog"></button>
-                    <input class="field" id="{{ $id }}" data-field="{{ $at }}.colour" value="{{ $values["{$at}.colour"]['value'] }}" @if ($values["{$at}.colour"]['mixed']) placeholder="mixed" @endif autocomplete="off" spellcheck="false">
+                    <input class="field" id="{{ $main }}" data-field="{{ $at }}.effect" value="{{ $values["{$at}.effect"]['value'] }}" @if ($values["{$at}.effect"]['mixed']) placeholder="mixed" @endif title="As CSS writes it: inset 0 2px 8px #00000040; at the end the sides on which it shows, where not on all: top" autocomplete="off" spellcheck="false">
                 @elseif ($effect['kind'] === 'blur')
                     <input class="field" id="{{ $main }}" data-field="{{ $at }}.radius" data-step="1" value="{{ $values["{$at}.radius"]['value'] }}" aria-label="Radius of the blur" autocomplete="off" spellcheck="false">
                 @else
@@ -21,6 +21,7 @@
         </div>
         <div class="details" id="d-effects-{{ $i }}" data-details="{{ $at }}" hidden>
             @if ($effect['kind'] === 'shadow')
+                <x-colour :field="$at.'.colour'" label="Colour" :value="$values[$at.'.colour']['value']" :mixed="$values[$at.'.colour']['mixed']" :none="false"/>
                 <div class="row two wide"><x-number :field="$at.'.offsetX'" label="Across" :values="$values"/><x-number :field="$at.'.offsetY'" label="Down" :values="$values"/></div>
                 <div class="row"><x-number :field="$at.'.blur'" label="Blur" :values="$values"/></div>
                 @if ($has('spread'))<div class="row"><x-number :field="$at.'.spread'" label="Spread" :values="$values"/></div>@endif
@@ -29,7 +30,7 @@
                     <div class="row"><span class="label">Shows</span><span class="flex gap-1" role="group" aria-label="Sides of the {{ $low }}">
                         @foreach (['top', 'right', 'bottom', 'left'] as $side)
                             @php($on = $values["{$at}.{$side}"]['value'] === 'true')
-                            <button type="button" class="button !min-h-0 !px-1.5 text-[11px]" data-do="set" data-name="{{ $at }}.{{ $side }}" data-value="{{ $on ? 'false' : 'true' }}" aria-pressed="{{ $on ? 'true' : 'false' }}">{{ $side }}</button>
+                            <button type="button" class="button !min-h-0 !px-1.5 text-[11px]" data-do="set" data-name="{{ $at }}.{{ $side }}" data-value="{{ $on ? 'false' : 'true' }}" data-alone="{{ $at }}" aria-pressed="{{ $on ? 'true' : 'false' }}" title="Shift: on this side alone">{{ $side }}</button>
                         @endforeach
                     </span></div>
                 @endif
