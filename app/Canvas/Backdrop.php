@@ -7,11 +7,13 @@ namespace App\Canvas;
 use App\Models\Project;
 use App\Pictures\Decoder;
 use Illuminate\Contracts\Cache\Repository as Cache;
+use Kindred\Document\Address;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
+use Kindred\Layout\Expansion;
 use Kindred\Paint\Colour;
 use Kindred\Paint\Contrast;
 use Kindred\Render\Renderer;
@@ -31,7 +33,7 @@ final readonly class Backdrop
 
     private const BOLD = 700;
 
-    public function __construct(private TreeLoader $store, private Pictures $pictures, private Renderer $renderer, private Raster $raster, private Decoder $decoder, private Cache $cache)
+    public function __construct(private TreeLoader $store, private Pictures $pictures, private Renderer $renderer, private Raster $raster, private Decoder $decoder, private Cache $cache, private Expansion $expansion)
     {
     }
 
@@ -42,14 +44,14 @@ final readonly class Backdrop
      *
      * @throws InvalidInput where it is no colour
      */
-    public function contrast(Project $project, string $id, string $colour): ?array
+    public function contrast(Project $project, Address $address, string $colour): ?array
     {
-        $tree = $this->store->load($project, new WorkingSet(layers: [$id]));
-        $layer = $tree->layers[$id] ?? null;
-        if ($layer === null || $layer->screen === null || $tree->expanding($layer) !== []) {
+        $tree = $this->store->load($project, new WorkingSet(layers: [$address->layer]));
+        $layer = $this->expansion->at($tree, $address);
+        if ($layer === null || $layer->screen === null || count($tree->expanding($layer)) !== count($address->copies)) {
             return null;
         }
-        $contrast = Contrast::against($this->pixels($project, $layer));
+        $contrast = Contrast::against($this->pixels($project, $layer->screen, $address));
         $chosen = Colour::parse($colour, 'colour');
         $worst = $contrast->worst($chosen);
         [$of, $aims] = $this->aims($layer);
@@ -72,13 +74,12 @@ final readonly class Backdrop
     }
 
     /** @return list<array{int, int, int, int}> red, green, blue, pixels */
-    private function pixels(Project $project, Layer $layer): array
+    private function pixels(Project $project, string $screen, Address $address): array
     {
-        return $this->cache->remember("behind:{$project->id}:{$layer->id}:{$project->sequence}", self::KEPT, function () use ($project, $layer): array {
-            $tree = $this->store->withLayersOf($project, [$layer->screen ?? '']);
-            $rendering = $this->pictures->standalone($project);
-            $svg = $this->renderer->behind($tree, $tree->layer($layer->id), $rendering);
-            $extent = $this->renderer->extent($tree, [$tree->layer($layer->id)]);
+        return $this->cache->remember("behind:{$project->id}:{$address}:{$project->sequence}", self::KEPT, function () use ($project, $screen, $address): array {
+            $tree = $this->store->withLayersOf($project, [$screen]);
+            $svg = $this->renderer->behind($tree, $address, $this->pictures->standalone($project));
+            $extent = $this->renderer->extentAt($tree, $address);
 
             return $this->decoder->colours($this->raster->png($svg, min(1, self::SIDE / max($extent->width, $extent->height))), self::SIDE);
         });

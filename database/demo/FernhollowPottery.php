@@ -170,7 +170,7 @@ final class FernhollowPottery
     {
         return [
             // Light from above, and the grain of unglazed clay.
-            ['id' => 'b90002', 'fills' => [['kind' => 'noise', 'seed' => 26, 'scale' => 1.5, 'strength' => 0.6, 'opacity' => 0.12, 'blend' => 'multiply'], ['kind' => 'radial', 'centreY' => 0.3, 'space' => 'oklab', 'stops' => [['colour' => '#476b58', 'at' => 0], ['colour' => self::FERN, 'at' => 0.55], ['colour' => '#22382d', 'at' => 1]]]],
+            ['id' => 'b90002', 'locked' => true, 'fills' => [['kind' => 'noise', 'seed' => 26, 'scale' => 1.5, 'strength' => 0.6, 'opacity' => 0.12, 'blend' => 'multiply'], ['kind' => 'radial', 'centreY' => 0.3, 'space' => 'oklab', 'stops' => [['colour' => '#476b58', 'at' => 0], ['colour' => self::FERN, 'at' => 0.55], ['colour' => '#22382d', 'at' => 1]]]],
                 'pins' => ['left' => true, 'right' => true, 'top' => true, 'bottom' => true]] + $this->plain('Ground', 0, 0, 390, 844),
             ...$this->status('#ffffff'),
             ['fills' => [self::gradient(160, ['#6f9580' => 0, '#3d5f4e' => 1])], 'effects' => [['colour' => '#00000047', 'offsetY' => 8, 'blur' => 22], ['colour' => '#ffffff59', 'inner' => true, 'offsetY' => 1, 'blur' => 1]]] + $this->ellipse('Ring', 135, 190, 120, 120, '#3d5f4e'),

@@ -106,7 +106,7 @@ wireSight(wall, project);
 /* What is said to the server, and what it says */
 
 const server = new Server(urls, Number(page.dataset['sequence']), new Pending(page.dataset['pending']!, localStorage), onAnswer, onProblem, showState);
-const taking = new Taking(wall, camera, picture, () => gestures, urls['screen-png']!);
+const taking = new Taking(wall, camera, picture, () => gestures, { screen: urls['screen-png']!, loose: urls['cut-out-png']! });
 const facets = new Facets(urls['facets']!, picture, selection, server, {
     trying: () => overlay.showSelection(),
     shown: () => gradients.hear(),
@@ -116,8 +116,8 @@ const facets = new Facets(urls['facets']!, picture, selection, server, {
     pick: () => taking.take(),
     contrast: async ({ layers, screens }, field, colour) => {
         const layer = layers.length === 1 && screens.length === 0 ? layers[0]! : null;
-        if (layer === null || copiesOf(layer).length > 0 || !/^(fills|strokes)\.\d+\.paint$/.test(field ?? '')) return null;
-        const answer = await fetch(`${urls['contrast']!.replace('LAYER', layer)}?colour=${encodeURIComponent(colour)}`);
+        if (layer === null || !/^(fills|strokes)\.\d+\.paint$/.test(field ?? '')) return null;
+        const answer = await fetch(`${urls['contrast']!.replace('LAYER', layerOf(layer))}?colour=${encodeURIComponent(colour)}&copies=${copiesOf(layer).join('.')}`);
         return answer.status === 200 ? answer.text() : null;
     },
 });

@@ -7,6 +7,8 @@ async function check(page: Parameters<typeof signIn>[0], leaveOut: string[] = []
     // What people design is theirs; the interface around it is ours.
     const builder = new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']);
     for (const selector of leaveOut) builder.exclude(selector);
+    // What the facets say of an old selection is pale until they speak of the new one.
+    await expect(page.locator('#facets[aria-busy]')).toHaveCount(0);
     const { violations } = await builder.analyze();
     expect(violations.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
 }

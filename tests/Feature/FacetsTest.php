@@ -106,3 +106,16 @@ it('names what makes up the colour at a point of a screen, with its share', func
     $this->getJson("/projects/{$this->project->id}/screens/kiln/made?x=1e9&y=2")->assertUnprocessable();
     $this->get("/projects/{$this->project->id}/screens/nowhere/made?x=1&y=2")->assertNotFound();
 });
+
+it('says how a colour stands out in a cell, against what lies behind it there', function (): void {
+    $layer = fn (string $name): string => (string) DB::table('layers')->where(['project_id' => $this->project->id, 'screen' => 'glazes'])->where('kind', '!=', 'array')->where('body', 'like', "%\"name\":\"{$name}\"%")->value('id');
+    $ratio = function (string $id, string $colour, string $copies): float {
+        preg_match('/([\d.]+) : 1/', (string) $this->get("/projects/{$this->project->id}/layers/{$id}/contrast?colour=%23{$colour}&copies={$copies}")->assertOk()->getContent(), $found);
+
+        return (float) ($found[1] ?? 0);
+    };
+    // Words on a white card; a drip on tiles of two tones.
+    expect($ratio($layer('Fern'), '000000', 'glaze0'))->toBe(21.0)->and($ratio($layer('Fern'), 'ffffff', 'glaze5'))->toBe(1.0)
+        ->and($ratio($layer('Drip'), 'ffffff', 'glaze5'))->toBeGreaterThan(2 * $ratio($layer('Drip'), 'ffffff', 'glaze3'));
+    $this->get("/projects/{$this->project->id}/layers/{$layer('Fern')}/contrast?colour=%23000000")->assertNoContent();
+});

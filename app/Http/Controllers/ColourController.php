@@ -11,6 +11,8 @@ use App\Models\Project;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Kindred\Document\Address;
+use Kindred\Document\Limits;
 use Kindred\Geometry\Point;
 
 /** What the colour field asks for. */
@@ -34,7 +36,8 @@ final class ColourController extends Controller
     /** How a colour of a layer stands out against what lies behind it; empty where that cannot be said. */
     public function contrast(Request $request, Project $project, string $layer, Backdrop $backdrop): Response
     {
-        $found = $backdrop->contrast($project, $layer, $this->asked($request, 'colour'));
+        $copies = array_values(array_filter(explode('.', $this->asked($request, 'copies')), fn (string $copy): bool => $copy !== ''));
+        $found = $backdrop->contrast($project, new Address($layer, array_slice($copies, 0, Limits::MAX_DEPTH)), $this->asked($request, 'colour'));
 
         return $found === null ? response()->noContent() : response()->view('wall.contrast', $found);
     }

@@ -6,6 +6,7 @@ namespace Kindred\Render;
 
 use Kindred\Device\Catalogue;
 use Kindred\Device\Pointing;
+use Kindred\Document\Address;
 use Kindred\Document\Bounds;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Finish;
@@ -165,12 +166,12 @@ final readonly class Renderer
      */
     private function before(Tree $tree, array $layers, Rendering $rendering): string
     {
-        return ($rendering->behind === null ? '' : ($rendering->behind)()).implode('', array_map(fn (Layer $layer): string => $this->layer($tree, $layer, $rendering->with(behind: null)), $layers));
+        return ($rendering->behind === null ? '' : ($rendering->behind)()).implode('', array_map(fn (Layer $layer): string => $this->layer($tree, $layer, $rendering->with(behind: null, until: null)), $layers));
     }
 
     public function layer(Tree $tree, Layer $layer, Rendering $rendering): string
     {
-        if ($layer->hidden && ! $rendering->editable) {
+        if (($layer->hidden && ! $rendering->editable) || $rendering->until?->ends($rendering->address($layer->id)) === true) {
             return '';
         }
         $own = $this->own($layer, $rendering);
@@ -229,29 +230,32 @@ final readonly class Renderer
         ], $rendering->alone ? PaintClasses::style($out) : '', $out);
     }
 
-    /**
-     * What is drawn on its screen before a layer, as far as that takes it up, as an SVG document: what lies behind it.
-     */
-    public function behind(Tree $tree, Layer $layer, Rendering $rendering): string
+    /** What is drawn on its screen before a layer, as far as that takes it up, as an SVG document: what lies behind it. */
+    public function behind(Tree $tree, Address $address, Rendering $rendering): string
     {
+        $layer = $tree->layer($address->layer);
         $screen = $tree->screen($layer->screen ?? '');
-        $extent = $this->extent($tree, [$layer]);
-        for ($at = $layer; $at !== null; $at = $at->parent === null ? null : $tree->layer($at->parent)) {
-            $siblings = $tree->children(Place::of($at));
-            $before = array_search($at->id, array_column($siblings, 'id'), true);
-            // What the layer lies in stays, with what is in it before the layer.
-            $later = array_slice($siblings, ($before === false ? 0 : $before) + ($at === $layer ? 0 : 1));
-            // What does not come near it need not be drawn.
-            $apart = array_filter(array_slice($siblings, 0, $before === false ? 0 : $before), fn (Layer $one): bool => ! self::isNear(Bounds::of($tree, $one), $extent));
-            $tree = $tree->withLayers(...array_map(fn (Layer $one): Layer => $one->with(hidden: true), [...$later, ...array_values($apart)]));
-        }
+        $extent = $this->extentAt($tree, $address);
+        // What does not come near it need not be drawn.
+        $outermost = $tree->ancestors($layer);
+        $around = $outermost === [] ? $layer : end($outermost);
+        $apart = array_filter($tree->children(new Place($screen->id)), fn (Layer $one): bool => $one->id !== $around->id && ! self::isNear(Bounds::of($tree, $one), $extent));
+        $tree = $tree->withLayers(...array_map(fn (Layer $one): Layer => $one->with(hidden: true), array_values($apart)));
         $ground = Svg::element('rect', ['width' => $screen->box->width, 'height' => $screen->box->height] + Paints::attributes('fill', $rendering->finish === Finish::Dressed ? $screen->ground : $screen->ground->grey()));
-        $drawn = $ground.$this->place($tree, new Place($screen->id), $rendering->in($tree->finish($screen->id))->with(behind: fn (): string => $ground));
+        $drawn = $ground.$this->place($tree, new Place($screen->id), $rendering->in($tree->finish($screen->id))->with(behind: fn (): string => $ground, until: new Until((string) $address)));
 
         return Svg::element('svg', [
             'xmlns' => 'http://www.w3.org/2000/svg', 'width' => $extent->width, 'height' => $extent->height,
             'viewBox' => implode(' ', array_map(Number::text(...), [$extent->x, $extent->y, $extent->width, $extent->height])),
         ], PaintClasses::style($drawn), $drawn);
+    }
+
+    /** What a layer takes up on its screen, at an address, in whole px, at least one. */
+    public function extentAt(Tree $tree, Address $address): Bounding
+    {
+        $offset = $this->expansion->offset($tree, $address);
+
+        return $this->extent($tree, [$tree->layer($address->layer)])->movedBy(round($offset->x), round($offset->y));
     }
 
     /** Whether something may be seen in an area: shadows and blur reach beyond bounds, too. */

@@ -27,6 +27,7 @@ final readonly class Rendering
      * @param  \Closure(string): (array{int, int}|null)|null  $size  gives the width and height of a picture in px, by its hash, as far as they are known
      * @param  \Closure(): FilledWords|null  $fill  gives what fills the placeholders in words; null where they are shown as they are written
      * @param  (\Closure(): string)|null  $behind  draws what lies behind, in the coordinates of what is drawn, for what is seen through
+     * @param  Until|null  $until  where drawing ends; null for at the last layer
      * @param  bool  $alone  whether the picture stands alone, with no page around it that has the rules of its classes
      * @param  bool  $working  whether widgets show all of their states, and words what they are filled with, for a rehearsal
      */
@@ -43,6 +44,7 @@ final readonly class Rendering
         public ?\Closure $fill = null,
         public bool $alone = false,
         public ?\Closure $behind = null,
+        public ?Until $until = null,
     ) {
     }
 

@@ -8,9 +8,8 @@ import { short } from './geometry.ts';
 import { Labels } from './labels.ts';
 import type { Picture } from './picture.ts';
 import { Reflow } from './reflow.ts';
-import type { Radii } from './rounding.ts';
 import type { Selection } from './selection.ts';
-import type { Answer, Command, GradientLine } from './messages.ts';
+import type { Answer, Command, GradientLine, Radii } from './messages.ts';
 import { fresh, type Problem, type Server } from './server.ts';
 
 /** What the facets speak of: a change that is made in them is one of this, whatever is selected by then. */

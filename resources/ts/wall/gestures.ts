@@ -457,14 +457,14 @@ export class Gestures {
     private shape(kind: 'box' | 'ellipse' | 'line', from: Point): Drag {
         const screen = this.screenNear(from);
         const snapping = this.desk.snapping(screen, null, []);
-        let start = { x: Math.round(from.x), y: Math.round(from.y) };
+        const frame = this.picture.screenBox(screen);
+        // Begun beside a screen that it is meant for, it begins at the edge of that.
+        const start = screen === this.screenAt(from) ? { x: Math.round(from.x), y: Math.round(from.y) } : { x: within(Math.round(from.x), frame.x, frame.x + frame.width), y: within(Math.round(from.y), frame.y, frame.y + frame.height) };
         let a = start;
         let b = start;
         return {
             move: (event) => {
                 const at = this.camera.toWall(event);
-                const begun = free(event) ? { x: 0, y: 0 } : snapping.edges({ ...from, width: 0, height: 0 }, { x: 0, y: 0 });
-                start = { x: begun.x === 0 ? Math.round(from.x) : from.x + begun.x, y: begun.y === 0 ? Math.round(from.y) : from.y + begun.y };
                 a = start;
                 b = { x: Math.round(at.x), y: Math.round(at.y) };
                 if (event.shiftKey) b = even(kind, a, b);
@@ -705,6 +705,7 @@ export const freshShape = (kind: 'box' | 'ellipse' | 'line', box: Box, rising: b
     kind, ...box, ...(kind === 'line' ? { strokes: [{ colour: '#1e2223', width: 2 }], rising } : { fills: [{ colour: SHAPE_FILL }] }),
 });
 
+const within = (n: number, low: number, high: number): number => Math.min(high, Math.max(low, n));
 const thousandth = (n: number): number => Math.round(n * 1000) / 1000;
 
 /** Shift: a square, a circle, or a line at a multiple of 45°. */

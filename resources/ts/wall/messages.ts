@@ -51,3 +51,6 @@ export interface GradientStop { colour: string; at: number; hint?: number }
 
 /** The line of a gradient, px of its layer: what `places` are at its ends. */
 export interface GradientLine { paint: string; kind: 'linear' | 'radial' | 'conic'; from: Point; to: Point; across: Point | null; places: [number, number]; stops: GradientStop[] }
+
+/** Of the corners of a box, px. */
+export interface Radii { topLeft: number; topRight: number; bottomRight: number; bottomLeft: number }

@@ -4,9 +4,7 @@ import { draw } from './overlay.ts';
 import { chosen, type Parts } from './parts.ts';
 import { free, type Drag } from './placing.ts';
 import { Reflow } from './reflow.ts';
-import type { Command } from './messages.ts';
-
-export interface Radii { topLeft: number; topRight: number; bottomRight: number; bottomLeft: number }
+import type { Command, Radii } from './messages.ts';
 
 type Corner = keyof Radii;
 

@@ -1,5 +1,6 @@
 /** A colour taken from the wall: read from what the server draws of a screen, with what lies around it enlarged. */
 import type { Camera } from './camera.ts';
+import type { Point } from './geometry.ts';
 import type { Gestures } from './gestures.ts';
 import type { Picture } from './picture.ts';
 
@@ -11,18 +12,21 @@ const CELL = 10;
 /** px from the pointer to what is shown of it. */
 const APART = 18;
 
+/** A picture of something on the wall, and where its corner lies there. */
+interface Drawn { context: CanvasRenderingContext2D; scale: number; corner: Point }
+
 export class Taking {
     private readonly box = document.createElement('div');
     private readonly canvas = document.createElement('canvas');
     private readonly said = document.createElement('output');
     /** The pictures of screens, for as long as a colour is being taken. */
-    private readonly drawn = new Map<string, { context: CanvasRenderingContext2D; scale: number } | null>();
+    private readonly drawn = new Map<string, Drawn | null>();
     private end: ((colour: string | null) => void) | null = null;
     private colour: string | null = null;
     /** Where the pointer was last: a picture that comes later is shown there. */
     private last: PointerEvent | null = null;
 
-    constructor(private readonly wall: HTMLElement, private readonly camera: Camera, private readonly picture: Picture, private readonly gestures: () => Gestures, private readonly url: string) {
+    constructor(private readonly wall: HTMLElement, private readonly camera: Camera, private readonly picture: Picture, private readonly gestures: () => Gestures, private readonly urls: { screen: string; loose: string }) {
         this.box.id = 'taking';
         this.box.hidden = true;
         this.canvas.width = this.canvas.height = (AROUND * 2 + 1) * CELL;
@@ -47,38 +51,51 @@ export class Taking {
         return new Promise((end) => (this.end = end));
     }
 
-    /** Of a screen that the pointer comes to; what cannot be drawn is not asked for again. */
-    private async draw(screen: string): Promise<void> {
-        if (this.drawn.has(screen)) return;
-        this.drawn.set(screen, null);
+    /** Of a screen, or a loose layer, that the pointer comes to; what cannot be drawn is not asked for again. */
+    private async draw(key: string, url: string, corner: (width: number, height: number) => Point): Promise<void> {
+        if (this.drawn.has(key)) return;
+        this.drawn.set(key, null);
         for (const scale of SCALES) {
             const image = new Image();
-            image.src = `${this.url.replace('SCREEN', screen)}?scale=${scale}&bare=1`;
+            image.src = `${url}${url.includes('?') ? '&' : '?'}scale=${scale}`;
             await image.decode().catch(() => undefined);
             if (image.width === 0) continue;
             const canvas = document.createElement('canvas');
             [canvas.width, canvas.height] = [image.width, image.height];
             const context = canvas.getContext('2d', { willReadFrequently: true })!;
             context.drawImage(image, 0, 0);
-            this.drawn.set(screen, { context, scale });
+            this.drawn.set(key, { context, scale, corner: corner(image.width / scale, image.height / scale) });
             if (this.last) this.follow(this.last);
             return;
         }
     }
 
+    /** What is drawn at a place: a screen, or a loose layer with what it paints beside its box. */
+    private at(event: PointerEvent): Drawn | null {
+        const screen = this.gestures().screenAt(this.camera.toWall(event));
+        if (screen !== '') {
+            const { x, y } = this.picture.screenBox(screen);
+            void this.draw(screen, `${this.urls.screen.replace('SCREEN', screen)}?bare=1`, () => ({ x, y }));
+            return this.drawn.get(screen) ?? null;
+        }
+        const loose = document.elementsFromPoint(event.clientX, event.clientY).map((one) => one.closest<SVGElement>('.loose > [data-layer]')).find((one) => one !== null);
+        if (!loose) return null;
+        const key = `loose ${loose.dataset['layer']!}`;
+        const box = this.picture.bounds(loose);
+        void this.draw(key, `${this.urls.loose}?layers=${loose.dataset['layer']!}`, (width, height) => ({ x: Math.floor(box.x - (width - box.width) / 2), y: Math.floor(box.y - (height - box.height) / 2) }));
+        return this.drawn.get(key) ?? null;
+    }
+
     private follow(event: PointerEvent): void {
         if (!this.end) return;
         const at = this.camera.toWall(event);
-        const screen = this.gestures().screenAt(at);
         this.last = event;
         this.colour = null;
-        if (screen !== '') void this.draw(screen);
-        const drawn = this.drawn.get(screen) ?? null;
+        const drawn = this.at(event);
         this.box.hidden = drawn === null;
         if (drawn === null) return;
-        const { context, scale } = drawn;
-        const frame = this.picture.screenBox(screen);
-        const [x, y] = [Math.floor((at.x - frame.x) * scale), Math.floor((at.y - frame.y) * scale)];
+        const { context, scale, corner } = drawn;
+        const [x, y] = [Math.floor((at.x - corner.x) * scale), Math.floor((at.y - corner.y) * scale)];
         const [r, g, b] = context.getImageData(x, y, 1, 1).data as unknown as [number, number, number];
         this.colour = `#${[r, g, b].map((one) => one.toString(16).padStart(2, '0')).join('')}`;
         this.said.textContent = this.colour;

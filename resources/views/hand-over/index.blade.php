@@ -20,7 +20,8 @@
             </article>
         </section>
         <section>
-            <h2 class="mb-3 text-lg">Single screens</h2>
+            <h2 class="text-lg">Single screens</h2>
+            <p class="mb-3 text-ash">In SVG all stays shapes, words as outlines. Only noise is in it as pixels, for SVG has none that looks the same everywhere; PNG is drawn at the scale that you take.</p>
             <ul class="grid gap-px border border-rule bg-rule">
                 @forelse ($tree->reel() as $screen)
                     <li class="flex flex-wrap items-center gap-x-4 gap-y-2 bg-paper px-4 py-3" data-export="{{ $screen->id }}">
