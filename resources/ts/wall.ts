@@ -199,6 +199,7 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
             void server.edit({ type: 'set-screen-field', screen: id, field: 'name', value: written });
         });
     },
+    paint: () => void facets.openGradient(),
     gradient: (event) => gradients.press(event) ?? rounding.press(event),
     inside: {
         get active() { return inside.active; },

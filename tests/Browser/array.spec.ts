@@ -201,7 +201,7 @@ test('what is drawn in an entered cell belongs to every cell, and leaves with un
     await page.mouse.dblclick(...second);
     await expect(page.locator('#facets .subject input')).toHaveValue('Glaze');
     const shapes = await array.locator('[data-kind=box]').count();
-    const area = (await cells.nth(1).boundingBox())!;
+    const area = (await cells.nth(1).locator('[data-kind=box] > rect').first().boundingBox())!;
     await page.keyboard.press('s');
     await drag(page, [area.x + area.width * 0.6, area.y + area.height * 0.7], [area.x + area.width * 0.9, area.y + area.height * 0.9], ['Control']);
     await saved(page);

@@ -50,7 +50,7 @@ use Kindred\Type\Typesetter;
 final readonly class Renderer
 {
     /** Part of the cache key of pictures; raised when they would look different. */
-    public const VERSION = 10;
+    public const VERSION = 11;
 
     private KindDrawings $kinds;
 
@@ -415,14 +415,14 @@ final readonly class Renderer
     private function backdrop(Layer $layer, Rendering $rendering): string
     {
         $filters = Filters::behind($layer, $rendering);
-        $behind = $rendering->alone ? $rendering->behind : fn (): string => '';
-        if ($filters === null || $behind === null) {
+        $behind = $rendering->alone ? $rendering->behind : null;
+        if ($filters === null || ($rendering->alone && $behind === null)) {
             return '';
         }
         $clip = "{$rendering->prefix}{$layer->id}-through";
 
         return $filters->element().$this->masker->clip($clip, $layer, $rendering).Svg::element('g', ['class' => $rendering->alone ? null : 'behind', 'clip-path' => "url(#{$clip})"],
-            Svg::element('g', ['filter' => $filters->attribute(), 'pointer-events' => 'none'], Svg::element('g', ['transform' => $this->back($layer)], $behind())));
+            Svg::element('g', ['filter' => $filters->attribute(), 'pointer-events' => 'none'], $behind === null ? '' : Svg::element('g', ['transform' => $this->back($layer)], $behind())));
     }
 
     /** @return array<string, string|int|float|bool|null> */

@@ -90,7 +90,8 @@ export class Player {
         const widgets = visible ? [...this.shown!.querySelectorAll<SVGElement>('[data-works]:not([data-keyboard])')].filter((widget) => !widget.closest('.beside')) : [];
         [...this.areas(), ...widgets].forEach((layer, i) => {
             if (!visible && i !== this.focused) return;
-            const box = layer.getBoundingClientRect();
+            // What it paints beside its box, shadows and the like, is not tapped.
+            const box = (layer.querySelector(':scope > rect[pointer-events=all]') ?? layer).getBoundingClientRect();
             const area = document.createElement('div');
             area.className = i === this.focused ? 'area focused' : 'area';
             Object.assign(area.style, {

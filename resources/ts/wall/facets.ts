@@ -226,9 +226,21 @@ export class Facets {
     /** The line of the gradient that is at hand: that whose details are open, or the uppermost; undefined while that is not known. */
     gradient(): GradientLine | null | undefined {
         if (this.place.ariaBusy === 'true') return undefined;
-        const coats = [...this.place.querySelectorAll<HTMLElement>('[data-line]')];
-        const coat = coats.find((one) => one.querySelector('[data-details]:not([hidden])')) ?? coats[0];
+        const coat = [...this.place.querySelectorAll<HTMLElement>('[data-line]')].find((one) => one.querySelector('[data-details]:not([hidden])'));
         return coat ? JSON.parse(coat.dataset['line']!) as GradientLine : null;
+    }
+
+    /** Whether the one selected layer has a gradient. */
+    get hasGradient(): boolean {
+        return this.place.querySelector('[data-line]') !== null;
+    }
+
+    /** Lays hold of the gradient of the one selected layer: its details open, and its line shows. False where it has none. */
+    openGradient(): boolean {
+        const coat = this.place.querySelector<HTMLElement>('[data-line]')?.dataset['coat'];
+        if (coat) this.coats.reveal(coat);
+        if (coat) this.outside.shown();
+        return coat !== undefined;
     }
 
     /** Opens the colour field for a stop of a gradient. */

@@ -23,6 +23,8 @@ export interface Makers {
     note: (screen: string, at: Point, layer: Element | null) => void;
     edit: (layer: Element, at: Point) => void;
     /** What a press does on a picture that has been entered; null for a press beside it. */
+    /** The gradient of the selection is to be laid hold of. */
+    paint: () => void;
     /** What a press does on the line of a gradient, or on a corner that is rounded; null beside them. */
     gradient: (event: PointerEvent) => Drag | null;
     inside: { active: boolean; press: (event: PointerEvent) => Drag | null; enter: (layer: Element) => boolean; wheel: (event: WheelEvent) => boolean };
@@ -684,7 +686,7 @@ export class Gestures {
         if (!layer || !under) return;
         if (['text', 'widget'].includes(layer.dataset['kind'] ?? '')) return this.makers.edit(layer, this.camera.toWall(event));
         if (layer.matches('[data-picture]')) this.makers.inside.enter(layer);
-        if (!layer.matches(CONTAINER)) return;
+        if (!layer.matches(CONTAINER)) return this.makers.paint();
         this.selection.group = layer.dataset['layer']!;
         const inner = this.selection.target(under);
         if (inner) this.selection.pick([inner.dataset['layer']!], this.picture.screenOf(inner));

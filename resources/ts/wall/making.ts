@@ -90,13 +90,13 @@ export class Making {
 
     /** The shapes that a picture dropped at a place fills: the one there, or all that are selected with it, in reading order. */
     shapesAt(event: { clientX: number; clientY: number }): SVGElement[] {
-        const { selection } = this.on;
+        const { selection, picture } = this.on;
         const hit = document.elementsFromPoint(event.clientX, event.clientY).map((one) => one.closest<SVGElement>('.stage [data-layer]')).find((one) => one !== null);
         const layer = hit && hit.matches(FILLABLE) && !hit.hasAttribute('data-locked') ? hit : null;
         if (!layer) return [];
         const chosen = selection.elements().filter((one) => one.matches(FILLABLE) && !one.hasAttribute('data-locked'));
         if (!chosen.some((one) => one === layer)) return [layer];
-        const place = (one: Element): DOMRect => one.getBoundingClientRect();
+        const place = (one: SVGGraphicsElement): DOMRect => picture.onWindow(one);
         return chosen.sort((a, b) => (place(a).bottom <= place(b).top ? -1 : place(b).bottom <= place(a).top ? 1 : place(a).left - place(b).left));
     }
 

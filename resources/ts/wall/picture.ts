@@ -163,6 +163,15 @@ export class Picture {
         return around(corners({ x: 0, y: 0, width, height }).map((p) => apply(m, p)));
     }
 
+    /** The same in px of the window: its box, without what it paints beside that. */
+    onWindow(layer: SVGGraphicsElement): DOMRect {
+        const { width, height } = this.box(layer);
+        const to = layer.getScreenCTM();
+        const points = corners({ x: 0, y: 0, width, height }).map(({ x, y }) => new DOMPoint(x, y).matrixTransform(to ?? undefined));
+        const { x, y, width: wide, height: high } = around(points);
+        return new DOMRect(x, y, wide, high);
+    }
+
     threads(owner: Element): Thread[] {
         const cues = owner.getAttribute('data-cues') ?? '';
         return cues.split(' ').filter(Boolean).map((cue) => {

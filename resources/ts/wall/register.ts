@@ -69,12 +69,12 @@ export function register(on: Doers): Command[] {
         { id: 'place', name: 'Place what the tool in hand makes', group: 'Tools', keys: ['Enter'], when: () => holding(), run: () => making.byKey(on.kit, writing, tools) },
 
         {
-            id: 'into', name: 'Into a group, a text, a widget or a picture', short: 'Edit', group: 'Selection', keys: ['Enter'], menu: ['layers'], when: () => !holding() && (only('text', 'widget', 'group', 'stack', 'array', 'picture')() || selection.elements()[0]?.hasAttribute('data-picture') === true || selection.screens.length === 1),
+            id: 'into', name: 'Into a group, a text, a widget, a picture or a gradient', short: 'Edit', group: 'Selection', keys: ['Enter'], menu: ['layers'], when: () => !holding() && (only('text', 'widget', 'group', 'stack', 'array', 'picture')() || selection.elements()[0]?.hasAttribute('data-picture') === true || facets.hasGradient || selection.screens.length === 1),
             run: () => {
                 const layer = selection.elements()[0];
                 if (inside.leave()) return;
                 if (layer && ['text', 'widget'].includes(layer.dataset['kind'] ?? '')) writing.edit(layer);
-                else if (!layer || !inside.enter(layer)) looking.child();
+                else if (!layer || (!inside.enter(layer) && !looking.child())) facets.openGradient();
             },
         },
         { id: 'out', name: 'Out again: the group around, then the screen', group: 'Selection', keys: ['Shift+Enter'], when: layers, run: () => looking.parent() },

@@ -45,7 +45,7 @@ export class Selection {
 
     /** Where on the window it lies; null where nothing is selected. */
     frame(): DOMRect | null {
-        const all = [...this.elements(), ...this.screens.flatMap((id) => this.picture.screen(id) ?? [])].map((one) => one.getBoundingClientRect());
+        const all = [...this.elements(), ...this.screens.flatMap((id) => this.picture.screen(id) ?? [])].map((one) => (one instanceof SVGGraphicsElement ? this.picture.onWindow(one) : one.getBoundingClientRect()));
         if (all.length === 0) return null;
         const [left, top] = [Math.min(...all.map((one) => one.left)), Math.min(...all.map((one) => one.top))];
         return new DOMRect(left, top, Math.max(...all.map((one) => one.right)) - left, Math.max(...all.map((one) => one.bottom)) - top);

@@ -35,7 +35,7 @@ final readonly class Shadows
             }
             $outside = $this->brushes->id();
             $cast = Svg::element('g', ['clip-path' => "url(#{$outside})"], $grown->element(Paints::attributes('fill', $shadow->colour) + self::thrown($shadow)));
-            $out .= Svg::element('clipPath', ['id' => $outside], Svg::element('path', ['d' => $this->around(1).$this->shape->outline()->text(), 'clip-rule' => 'evenodd']))
+            $out .= Svg::element('clipPath', ['id' => $outside], Svg::element('path', ['d' => $this->around(self::FAR).$this->shape->outline()->text(), 'clip-rule' => 'evenodd']))
                 .($shadow->isAllRound() ? $cast : $this->onSides($shadow, $cast));
         }
 
@@ -49,7 +49,7 @@ final readonly class Shadows
         $cast = '';
         foreach (array_reverse($inner) as $shadow) {
             $hole = $this->hole($shadow)?->outline()->text() ?? '';
-            $cast .= Svg::element('path', ['d' => $this->around(3).$hole, 'fill-rule' => 'evenodd'] + Paints::attributes('fill', $shadow->colour) + self::thrown($shadow));
+            $cast .= Svg::element('path', ['d' => $this->around(2 * self::reach($shadow)).$hole, 'fill-rule' => 'evenodd'] + Paints::attributes('fill', $shadow->colour) + self::thrown($shadow));
         }
         if ($cast === '') {
             return '';
@@ -72,7 +72,7 @@ final readonly class Shadows
         if (! $hole instanceof BoxShape || $shadow->isAllRound()) {
             return $hole;
         }
-        [$top, $right, $bottom, $left] = array_map(fn (bool $on): float => $on ? 0.0 : self::FAR, [$shadow->top, $shadow->right, $shadow->bottom, $shadow->left]);
+        [$top, $right, $bottom, $left] = array_map(fn (bool $on): float => $on ? 0.0 : self::reach($shadow), [$shadow->top, $shadow->right, $shadow->bottom, $shadow->left]);
         [$a, $b, $c, $d] = $hole->radii();
         $round = fn (bool $one, bool $other, float $radius): float => $one && $other ? $radius : 0.0;
 
@@ -106,11 +106,16 @@ final readonly class Shadows
         return $areas === [] ? '' : Svg::element('clipPath', ['id' => $id], Svg::element('path', ['d' => implode('', $areas)])).Svg::element('g', ['clip-path' => "url(#{$id})"], $cast);
     }
 
-    /** An area that reaches beyond the shape by so many times as far as any shadow does. */
-    private function around(int $times): string
+    /** Further than an inner shadow is thrown, px; no further than it needs, for what asks where the picture of a layer lies hears of this, too. */
+    private static function reach(Shadow $shadow): float
+    {
+        return abs($shadow->offsetX) + abs($shadow->offsetY) + 2 * $shadow->blur + abs($shadow->spread) + 10;
+    }
+
+    /** An area that reaches so many px beyond the shape. */
+    private function around(float $far): string
     {
         $box = $this->shape->outline()->bounds() ?? new Box(0, 0, 0, 0);
-        $far = $times * self::FAR;
 
         return self::area($box->x - $far, $box->y - $far, $box->right() + $far, $box->bottom() + $far);
     }
