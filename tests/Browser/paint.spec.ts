@@ -40,3 +40,29 @@ for (const [what, make, many] of [['boxes', painted, 400], ['groups', grouped, 1
         });
     }
 }
+
+test('shapes, words, icons, strokes, blur and gradients mask the same on the wall and as PNG', async ({ page }) => {
+    const stops = [{ colour: '#b4472e', at: 0 }, { colour: '#e9c46a', at: 0.5 }, { colour: '#17594f', at: 1 }];
+    const masks: Record<string, unknown>[] = [
+        { kind: 'text', words: 'Clay', wrapped: false, style: { family: 'Spectral', weight: 700, size: 64, lineHeight: 1.2 } },
+        { kind: 'icon', icon: 'check', line: 3 },
+        { kind: 'ellipse', strokes: [{ colour: '#000000', width: 16 }] },
+        { kind: 'box', fills: [{ colour: '#000000' }], effects: [{ kind: 'blur', radius: 4 }] },
+        { kind: 'box', fills: [{ kind: 'linear', angle: 90, stops: [{ colour: '#000000', at: 0 }, { colour: '#00000000', at: 1 }] }] },
+        { kind: 'path', d: 'M0 90L60 0L120 90Z', fills: [{ colour: '#000000' }], opacity: 0.5, rotation: 10 },
+    ];
+    const [width, height] = [430, 240];
+    const layers = masks.map((mask, i) => ({
+        id: `group${i}`, kind: 'group', name: 'Masked', x: 10 + (i % 3) * 140, y: 10 + Math.floor(i / 3) * 110, width: 120, height: 90,
+        children: [{ id: `within${i}`, kind: 'box', x: -10, y: -10, width: 140, height: 110, fills: [{ kind: 'linear', stops }] }, { id: `mask${i}`, masking: true, x: 0, y: 0, width: 120, height: 90, ...mask }],
+    }));
+    const svg = ask<{ page: string; alone: string; css: string }>('painted.php', { width, height, layers });
+    const [wall, png] = [await shot(page, `<style>${svg.css}</style>${svg.page}`, width, height), PNG.sync.read(execFileSync('rsvg-convert', ['--format', 'png'], { input: svg.alone }))];
+    expect(apart(png, wall, { x: 0, y: 0, width, height })).toBeLessThan(0.005);
+    // Each shows something, and not all of it.
+    for (const [i] of masks.entries()) {
+        const seen = [...Array(120 * 90).keys()].filter((at) => wall.data[((10 + Math.floor(i / 3) * 110 + Math.floor(at / 120)) * width + 10 + (i % 3) * 140 + at % 120) * 4 + 2]! < 250).length;
+        expect(seen).toBeGreaterThan(300);
+        expect(seen).toBeLessThan(120 * 90);
+    }
+});

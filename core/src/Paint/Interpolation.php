@@ -36,9 +36,10 @@ enum Interpolation: string
         }
         [$a, $b, $c] = [$a / $alpha, $b / $alpha, $c / $alpha];
         if ($this === self::Oklab) {
-            [$a, $b, $c] = array_map(Spaces::encoded(...), Spaces::oklabToLinear($a, $b, $c));
+            [$a, $b, $c] = Spaces::oklabToLinear($a, $b, $c);
+            [$a, $b, $c] = [Spaces::encoded($a), Spaces::encoded($b), Spaces::encoded($c)];
         }
 
-        return [...array_map(fn (float $one): float => max(0.0, min(1.0, $one)), [$a, $b, $c]), $alpha];
+        return [max(0.0, min(1.0, $a)), max(0.0, min(1.0, $b)), max(0.0, min(1.0, $c)), $alpha];
     }
 }

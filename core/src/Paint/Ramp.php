@@ -17,6 +17,9 @@ final readonly class Ramp
 
     private const MOST_TURNS = 500;
 
+    /** @var non-empty-list<array{float, float, float, float}> the colours as they are mixed */
+    private array $mixable;
+
     /**
      * @param  non-empty-list<float>  $at
      * @param  non-empty-list<Colour>  $colours
@@ -24,6 +27,7 @@ final readonly class Ramp
      */
     private function __construct(private array $at, private array $colours, private array $bends, private Interpolation $space)
     {
+        $this->mixable = array_map($space->mixable(...), $colours);
     }
 
     /**
@@ -173,7 +177,7 @@ final readonly class Ramp
             $bend === INF => $share >= 1 ? 1.0 : 0.0,
             default => $share ** $bend,
         };
-        [$a, $b] = [$this->space->mixable($this->colours[$i]), $this->space->mixable($this->colours[$i + 1])];
+        [$a, $b] = [$this->mixable[$i], $this->mixable[$i + 1]];
 
         return $this->space->srgb([$a[0] + ($b[0] - $a[0]) * $share, $a[1] + ($b[1] - $a[1]) * $share, $a[2] + ($b[2] - $a[2]) * $share, $a[3] + ($b[3] - $a[3]) * $share]);
     }
@@ -236,7 +240,7 @@ final readonly class Ramp
      */
     private static function distance(array $a, array $b): float
     {
-        return max(abs($a[3] - $b[3]), ...array_map(fn (int $k): float => abs($a[$k] * $a[3] - $b[$k] * $b[3]), [0, 1, 2]));
+        return max(abs($a[3] - $b[3]), abs($a[0] * $a[3] - $b[0] * $b[3]), abs($a[1] * $a[3] - $b[1] * $b[3]), abs($a[2] * $a[3] - $b[2] * $b[3]));
     }
 
     /** @return array{float, float, float, float} */

@@ -5,6 +5,8 @@ import type { CellsPatch, Patch } from './messages.ts';
 
 /** From this many layers on, a screen is too full to be repainted in every frame. */
 const FULL = 2500;
+/** So many layers with shadows, blur or masks cost as much. */
+const HEAVY = 60;
 
 export interface Thread { id: string; target: string }
 
@@ -42,12 +44,13 @@ export class Picture {
     }
 
     /**
-     * While layers of a very full screen are dragged they lie in a picture of their own above it, for what moves in a picture
+     * While layers of a very full or heavily painted screen are dragged they lie in a picture of their own above it, for what moves in a picture
      * has all of it painted anew. Gives what puts them back.
      */
     lift(screen: string, layers: SVGGElement[]): () => void {
         const root = this.rootOf(screen);
-        if (screen === '' || !root || this.count(screen) < FULL || layers.some((layer) => layer.parentElement !== root)) return () => undefined;
+        const heavy = root !== null && (this.count(screen) >= FULL || root.querySelectorAll('[filter], [mask]').length >= HEAVY);
+        if (screen === '' || !root || !heavy || root.querySelector('.behind') || layers.some((layer) => layer.parentElement !== root)) return () => undefined;
         const lifted = root.cloneNode(false) as SVGElement;
         lifted.classList.add('lifted');
         const places = layers.map((layer) => [layer, layer.nextSibling] as const);

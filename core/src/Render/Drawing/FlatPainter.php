@@ -32,8 +32,8 @@ final readonly class FlatPainter implements Painter
 
     public function figure(Figure $figure): string
     {
-        $shadows = new Shadows($this->brushes, $figure->shape);
-        $out = $shadows->outer($figure->shadows).$this->filled($figure->shape, $figure->fills).$shadows->inner($figure->shadows);
+        $shadows = $figure->shadows === [] ? null : new Shadows($this->brushes, $figure->shape);
+        $out = ($shadows?->outer($figure->shadows) ?? '').$this->filled($figure->shape, $figure->fills).($shadows?->inner($figure->shadows) ?? '');
 
         foreach (array_reverse($figure->strokes) as $stroke) {
             $out .= $this->stroke($figure, $stroke);

@@ -8,6 +8,7 @@ use Kindred\Document\Style\Corners;
 use Kindred\Document\Style\Effect\Shadow;
 use Kindred\Geometry\Box;
 use Kindred\Geometry\Number;
+use Kindred\Geometry\PathData;
 use Kindred\Render\Paints;
 use Kindred\Render\Svg;
 
@@ -20,8 +21,14 @@ final readonly class Shadows
     /** Further than any shadow reaches, px. */
     private const FAR = 4000.0;
 
+    private PathData $outline;
+
+    private Box $bounds;
+
     public function __construct(private Brushes $brushes, private Shape $shape)
     {
+        $this->outline = $shape->outline();
+        $this->bounds = $this->outline->bounds() ?? new Box(0, 0, 0, 0);
     }
 
     /** @param  list<Shadow>  $shadows  the front one first */
@@ -35,7 +42,7 @@ final readonly class Shadows
             }
             $outside = $this->brushes->id();
             $cast = Svg::element('g', ['clip-path' => "url(#{$outside})"], $grown->element(Paints::attributes('fill', $shadow->colour) + self::thrown($shadow)));
-            $out .= Svg::element('clipPath', ['id' => $outside], Svg::element('path', ['d' => $this->around(self::FAR).$this->shape->outline()->text(), 'clip-rule' => 'evenodd']))
+            $out .= Svg::element('clipPath', ['id' => $outside], Svg::element('path', ['d' => $this->around(self::FAR).$this->outline->text(), 'clip-rule' => 'evenodd']))
                 .($shadow->isAllRound() ? $cast : $this->onSides($shadow, $cast));
         }
 
@@ -115,9 +122,7 @@ final readonly class Shadows
     /** An area that reaches so many px beyond the shape. */
     private function around(float $far): string
     {
-        $box = $this->shape->outline()->bounds() ?? new Box(0, 0, 0, 0);
-
-        return self::area($box->x - $far, $box->y - $far, $box->right() + $far, $box->bottom() + $far);
+        return self::area($this->bounds->x - $far, $this->bounds->y - $far, $this->bounds->right() + $far, $this->bounds->bottom() + $far);
     }
 
     private static function area(float $left, float $top, float $right, float $bottom): string
