@@ -47,7 +47,7 @@ test('shapes, words, icons, strokes, blur and gradients mask the same on the wal
         { kind: 'text', words: 'Clay', wrapped: false, style: { family: 'Spectral', weight: 700, size: 64, lineHeight: 1.2 } },
         { kind: 'icon', icon: 'check', line: 3 },
         { kind: 'ellipse', strokes: [{ colour: '#000000', width: 16 }] },
-        { kind: 'box', fills: [{ colour: '#000000' }], effects: [{ kind: 'blur', radius: 4 }] },
+        { kind: 'box', x: 30, y: 20, width: 60, height: 50, fills: [{ colour: '#000000' }], effects: [{ kind: 'blur', radius: 4 }] },
         { kind: 'box', fills: [{ kind: 'linear', angle: 90, stops: [{ colour: '#000000', at: 0 }, { colour: '#00000000', at: 1 }] }] },
         { kind: 'path', d: 'M0 90L60 0L120 90Z', fills: [{ colour: '#000000' }], opacity: 0.5, rotation: 10 },
     ];
