@@ -50,7 +50,7 @@ use Kindred\Type\Typesetter;
 final readonly class Renderer
 {
     /** Part of the cache key of pictures; raised when they would look different. */
-    public const VERSION = 11;
+    public const VERSION = 12;
 
     private KindDrawings $kinds;
 

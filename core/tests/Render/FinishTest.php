@@ -52,6 +52,34 @@ it('is grey all over where it is not dressed', function (string $finish, TextMod
     }
 })->with(['rough', 'plain'])->with([TextMode::Live, TextMode::Outlines]);
 
+it('keeps gradients, of areas and of lines, in greys of the same luminance', function (string $finish): void {
+    $file = Sample::file();
+    $file['finish'] = $finish;
+    $gradient = ['kind' => 'linear', 'stops' => [['colour' => '#a94c31', 'at' => 0], ['colour' => '#f2d6a2', 'at' => 1]]];
+    $painted = ['x' => 10, 'y' => 10, 'width' => 120, 'height' => 50, 'strokes' => [['width' => 4] + $gradient]];
+    $file['screens'][0]['layers'] = [
+        ['id' => 'closed', 'kind' => 'box', 'fills' => [$gradient]] + $painted,
+        ['id' => 'open', 'kind' => 'path', 'd' => 'M0 0C40 80 90 -30 120 50'] + $painted,
+        ['id' => 'line', 'kind' => 'line'] + $painted,
+        ['id' => 'sides', 'kind' => 'box', 'strokes' => [['width' => 4, 'sides' => ['top' => 4, 'bottom' => 2]] + $gradient]] + $painted,
+        ['id' => 'rule', 'kind' => 'box', 'height' => 1, 'strokes' => [], 'fills' => [$gradient]] + $painted,
+        ['id' => 'icon', 'kind' => 'icon', 'icon' => 'check', 'strokes' => [], 'fills' => [$gradient]] + $painted,
+    ];
+    $tree = \Kindred\Exchange\ProjectFile::read((string) json_encode($file))->tree;
+    $drawing = new DOMDocument;
+    $drawing->loadXML(Sample::renderer()->screen($tree, $tree->screen('home'), Sample::rendering(true)));
+    $path = new DOMXPath($drawing);
+    foreach (['closed', 'open', 'line', 'sides', 'rule', 'icon'] as $id) {
+        $layer = "//*[@data-layer='{$id}']";
+        $painted = $path->query("{$layer}//@stroke[starts-with(., 'url(#')] | {$layer}//@fill[starts-with(., 'url(#')]");
+        expect($painted->length)->toBeGreaterThan(0, $id);
+        foreach ($painted as $reference) {
+            $stops = $path->query("//*[@id='".substr($reference->value, 5, -1)."']/*[local-name()='stop']/@stop-color");
+            expect([$stops[0]?->value, $stops[$stops->length - 1]?->value])->toBe(array_map(fn (string $colour): string => Colour::parse($colour)->grey()->toHex(), ['#a94c31', '#f2d6a2']), $id);
+        }
+    }
+})->with(['rough', 'plain']);
+
 it('changes no box and no word, only how they are drawn', function (string $finish): void {
     $facts = function (string $svg): array {
         preg_match_all('/data-box="[^"]*"|<tspan[^>]*>([^<]*)/', $svg, $found);

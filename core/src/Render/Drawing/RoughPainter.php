@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Render\Drawing;
 
+use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\SideWidths;
 use Kindred\Document\Style\Stroke;
 use Kindred\Document\Style\StrokePosition;
@@ -43,13 +44,13 @@ final readonly class RoughPainter implements Painter
     {
         $front = $figure->fills[0] ?? null;
         $fill = $front?->colour();
-        $line = $this->rule($figure, $fill);
+        $line = $this->rule($figure);
         if ($line !== null) {
             return $line;
         }
         $stroke = $figure->strokes[0] ?? null;
         if ($figure->line !== null) {
-            return $stroke === null ? '' : self::edge(...$this->pen->strokes($figure->shape->outline(), $figure->line), ...['colour' => $stroke->colour(), 'width' => $stroke->width]);
+            return $stroke === null ? '' : self::edge(...$this->pen->strokes($figure->shape->outline(), $figure->line), ...['brush' => $this->lead($stroke), 'width' => $stroke->width]);
         }
         if ($fill === null && $stroke === null) {
             return '';
@@ -58,7 +59,7 @@ final readonly class RoughPainter implements Painter
             return $this->sides($figure->shape, $stroke, $stroke->sides);
         }
 
-        return self::closed(...$this->pen->strokes($figure->shape->outline(), $figure->shape->breadth()), ...['fill' => $fill, 'brush' => $front === null ? null : $this->brushes->brush($front->paint, $front->opacity, 'fill'), 'stroke' => $stroke]);
+        return $this->closed(...$this->pen->strokes($figure->shape->outline(), $figure->shape->breadth()), ...['fill' => $fill, 'brush' => $front === null ? null : $this->brushes->brush($front->paint, $front->opacity, 'fill'), 'stroke' => $stroke]);
     }
 
     public function words(Words $words): string
@@ -105,7 +106,7 @@ final readonly class RoughPainter implements Painter
             [$first, $second] = [$first.$one, $second.$two];
         }
 
-        return self::edge($first, $second, $glyph->fills[0]->colour(), $glyph->line * $glyph->scale);
+        return self::edge($first, $second, $this->lead($glyph->fills[0]), $glyph->line * $glyph->scale);
     }
 
     /** What a hand cannot draw: kinds draw a placeholder in its stead. */
@@ -115,28 +116,35 @@ final readonly class RoughPainter implements Painter
     }
 
     /** A box that is a rule, as a line; null for what is none. */
-    private function rule(Figure $figure, ?Colour $fill): ?string
+    private function rule(Figure $figure): ?string
     {
-        $colour = $fill ?? ($figure->strokes[0] ?? null)?->colour();
-        if (! $figure->shape instanceof BoxShape || $colour === null || $figure->shape->breadth() >= self::RULE) {
+        $paint = $figure->fills[0] ?? $figure->strokes[0] ?? null;
+        if (! $figure->shape instanceof BoxShape || $paint === null || $figure->shape->breadth() >= self::RULE) {
             return null;
         }
         $box = $figure->shape->box;
         [$midX, $midY] = [$box->width / 2, $box->height / 2];
         $line = $box->width > $box->height ? "M0 {$midY}H{$box->width}" : "M{$midX} 0V{$box->height}";
 
-        return self::edge(...$this->pen->strokes(PathData::parse($line), $figure->shape->breadth()), ...['colour' => $colour, 'width' => 1.0]);
+        return self::edge(...$this->pen->strokes(PathData::parse($line), $figure->shape->breadth()), ...['brush' => $this->lead($paint), 'width' => 1.0]);
     }
 
     /** The sides of a box that a stroke is on, each as a line. */
     private function sides(BoxShape $shape, Stroke $stroke, SideWidths $sides): string
     {
-        $out = '';
+        $brush = $this->lead($stroke);
+        $out = $brush->server;
         foreach ($shape->edges($sides->widths(), StrokePosition::Inside) as [$line, $width]) {
-            $out .= self::edge(...$this->pen->strokes($line->outline(), $shape->breadth()), ...['colour' => $stroke->colour(), 'width' => $width]);
+            $out .= self::edge(...$this->pen->strokes($line->outline(), $shape->breadth()), ...['brush' => new Brush($brush->attributes), 'width' => $width]);
         }
 
         return $out;
+    }
+
+    /** What lines are drawn with. */
+    private function lead(Fill|Stroke $of): Brush
+    {
+        return $this->brushes->brush($of->paint, $of->opacity, 'stroke');
     }
 
     private function stretched(LaidLine $line, Face $hand, float $size): string
@@ -150,20 +158,20 @@ final readonly class RoughPainter implements Painter
     }
 
     /** A closed figure: filled along its first stroke, its edge drawn with both. */
-    private static function closed(string $first, string $second, ?Colour $fill, ?Brush $brush, ?Stroke $stroke): string
+    private function closed(string $first, string $second, ?Colour $fill, ?Brush $brush, ?Stroke $stroke): string
     {
         $pencil = Colour::parse($fill !== null && $fill->luminance() < 0.2 ? self::DARK_EDGE : self::EDGE);
         // Even a pale edge is drawn as dark as any other: a pencil has one lead.
         $pale = $stroke !== null && $stroke->width <= 3 && ($fill === null || $fill->luminance() > 0.5) && $stroke->colour()->luminance() > $pencil->luminance();
-        $colour = $stroke === null || $pale ? $pencil : $stroke->colour();
-        $edge = Paints::attributes('stroke', $colour) + ['stroke-width' => $stroke === null ? null : max(0.8, $stroke->width * 0.7)];
+        $lead = $stroke === null || $pale ? new Brush(Paints::attributes('stroke', $pencil)) : $this->lead($stroke);
+        $edge = $lead->attributes + ['stroke-width' => $stroke === null ? null : max(0.8, $stroke->width * 0.7)];
 
-        return ($brush === null ? '' : $brush->server).Svg::element('path', ['d' => $first] + ($brush === null ? Paints::attributes('fill', null) : $brush->attributes) + $edge)
+        return $brush?->server.$lead->server.Svg::element('path', ['d' => $first] + ($brush === null ? Paints::attributes('fill', null) : $brush->attributes) + $edge)
             .($second === '' ? '' : Svg::element('path', ['d' => $second, 'fill' => 'none'] + $edge));
     }
 
-    private static function edge(string $first, string $second, Colour $colour, float $width): string
+    private static function edge(string $first, string $second, Brush $brush, float $width): string
     {
-        return Svg::element('path', ['d' => $first.$second, 'fill' => 'none'] + Paints::attributes('stroke', $colour) + ['stroke-width' => max(0.8, $width * 0.7), 'stroke-linecap' => 'round']);
+        return $brush->server.Svg::element('path', ['d' => $first.$second, 'fill' => 'none'] + $brush->attributes + ['stroke-width' => max(0.8, $width * 0.7), 'stroke-linecap' => 'round']);
     }
 }
