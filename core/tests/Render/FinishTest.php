@@ -80,6 +80,15 @@ it('keeps gradients, of areas and of lines, in greys of the same luminance', fun
     }
 })->with(['rough', 'plain']);
 
+it('draws no edge by hand round what is clear', function (): void {
+    $file = Sample::file();
+    $file['finish'] = 'rough';
+    $file['screens'][0]['layers'] = [['id' => 'room', 'kind' => 'box', 'x' => 10, 'y' => 10, 'width' => 120, 'height' => 50, 'fills' => [['colour' => '#ffffff00']]]];
+    $tree = \Kindred\Exchange\ProjectFile::read((string) json_encode($file))->tree;
+    expect(preg_match('/<g[^>]*data-layer="room"[^>]*>(.*?)<\/g>/s', Sample::renderer()->screen($tree, $tree->screen('home'), Sample::rendering(true)), $found))->toBe(1)
+        ->and($found[1])->not->toContain('<path');
+});
+
 it('changes no box and no word, only how they are drawn', function (string $finish): void {
     $facts = function (string $svg): array {
         preg_match_all('/data-box="[^"]*"|<tspan[^>]*>([^<]*)/', $svg, $found);

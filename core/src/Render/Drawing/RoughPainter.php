@@ -42,7 +42,7 @@ final readonly class RoughPainter implements Painter
 
     public function figure(Figure $figure): string
     {
-        $front = $figure->fills[0] ?? null;
+        $front = self::front($figure);
         $fill = $front?->colour();
         $line = $this->rule($figure);
         if ($line !== null) {
@@ -115,10 +115,22 @@ final readonly class RoughPainter implements Painter
         return '';
     }
 
+    /** The foremost fill that is seen: what is clear has no edge either. */
+    private static function front(Figure $figure): ?Fill
+    {
+        foreach ($figure->fills as $fill) {
+            if ($fill->colour()->alpha > 0) {
+                return $fill;
+            }
+        }
+
+        return null;
+    }
+
     /** A box that is a rule, as a line; null for what is none. */
     private function rule(Figure $figure): ?string
     {
-        $paint = $figure->fills[0] ?? $figure->strokes[0] ?? null;
+        $paint = self::front($figure) ?? $figure->strokes[0] ?? null;
         if (! $figure->shape instanceof BoxShape || $paint === null || $figure->shape->breadth() >= self::RULE) {
             return null;
         }
