@@ -74,7 +74,7 @@ export function register(on: Doers): Command[] {
                 const layer = selection.elements()[0];
                 if (inside.leave()) return;
                 if (layer && ['text', 'widget'].includes(layer.dataset['kind'] ?? '')) writing.edit(layer);
-                else if (!layer || (!inside.enter(layer) && !looking.child())) facets.openGradient();
+                else if (!(layer && inside.enter(layer)) && !looking.child()) facets.openGradient();
             },
         },
         { id: 'out', name: 'Out again: the group around, then the screen', group: 'Selection', keys: ['Shift+Enter'], when: layers, run: () => looking.parent() },
