@@ -224,6 +224,34 @@ test('a number that opens a facet goes into the field of the layer that is selec
     await expect(page.locator('#f-x')).toBeFocused();
 });
 
+test('why a number was refused stays under it when the answer to the change before comes', async ({ page }) => {
+    allowError(/422/);
+    await openDemo(page, 'Quick refusals');
+    await near(page, 'Welcome');
+    await pick(page, await middle(layer(page, 't00002')), 'text');
+    let release = (): void => undefined;
+    const held = new Promise<void>((go) => (release = go));
+    await page.route(/\/facets\?/, async (route) => {
+        await held;
+        await route.continue();
+    });
+    await page.locator('#f-x').fill('50');
+    await page.locator('#f-x').press('Enter');
+    await saved(page);
+    await page.locator('#f-opacity').fill('140%');
+    await page.locator('#f-opacity').press('Enter');
+    await expect(page.locator('#facets .field-problem')).toContainText('between 0 and 100 %');
+    release();
+    await expect(page.locator('#f-x')).toHaveAttribute('value', '50');
+    await expect(page.locator('#f-opacity')).toHaveValue('140%');
+    await expect(page.locator('#facets .field-problem')).toContainText('between 0 and 100 %');
+    // A number that can be stands instead.
+    await page.locator('#f-opacity').fill('40%');
+    await page.locator('#f-opacity').press('Enter');
+    await expect(page.locator('#facets .field-problem')).toHaveCount(0);
+    await expect(page.locator('#f-opacity')).toHaveAttribute('value', '40%');
+});
+
 test('an entry that is chosen stays chosen when the answer to the change before comes', async ({ page }) => {
     await openDemo(page, 'Quick entries');
     await near(page, 'Welcome');

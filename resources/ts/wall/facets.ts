@@ -58,6 +58,8 @@ export class Facets {
     /** What layers are brought into line with; kept from one selection to the next. */
     private alignWith = 'each';
     private gap = '';
+    /** What is wrong with fields, in words. */
+    private readonly refusals = new WeakMap<Element, string>();
     /** Whether a change made in a cell of an array is for that cell alone. */
     private apart = false;
     private readonly open = new Map<string, boolean>(JSON.parse(localStorage.getItem('kindred.facets') ?? '[]') as [string, boolean][]);
@@ -268,14 +270,9 @@ export class Facets {
     explain(problem: Problem): boolean {
         const pending = this.place.querySelector<HTMLElement>('[data-pending]');
         if (!pending || problem.status !== 422) return false;
-        const row = pending.closest('.row') ?? pending;
-        const note = document.createElement('p');
-        note.className = 'field-problem';
-        note.role = 'alert';
-        note.textContent = problem.message;
+        this.refusals.set(pending, problem.message);
         pending.setAttribute('aria-invalid', 'true');
-        row.querySelector('.field-problem')?.remove();
-        row.append(note);
+        complain(pending, problem.message);
         pending.removeAttribute('data-pending');
         delete pending.dataset['sent'];
         return true;
@@ -318,6 +315,8 @@ export class Facets {
         const chosen = new Set([...this.place.querySelectorAll<HTMLInputElement>('[type=radio][data-pending]')].map(({ name }) => name));
         for (const field of this.place.querySelectorAll<Field>('input, select, textarea')) {
             if (field instanceof HTMLInputElement && field.type === 'radio' && chosen.has(field.name)) continue;
+            // What the server draws says nothing of what it has refused.
+            if (field.matches('[aria-invalid]') && !rowOf(field).querySelector('.field-problem')) complain(field, this.refusals.get(field) ?? '');
             const active = field === document.activeElement;
             const entered = active && this.entered?.field === field ? this.entered : null;
             if (!field.hasAttribute('data-pending')) delete field.dataset['sent'];
@@ -564,7 +563,7 @@ export class Facets {
     distribute(axis: string): void {
         const field = this.place.querySelector<HTMLInputElement>('#gap');
         const typed = this.gap.trim().replace(',', '.');
-        field?.closest('.row')?.querySelector('.field-problem')?.remove();
+        if (field) accept(field);
         field?.setAttribute('data-pending', '');
         const gap = Number.isNaN(Number(typed)) ? typed : Number(typed);
         const { screens } = this.subject;
@@ -573,8 +572,22 @@ export class Facets {
     }
 }
 
+function rowOf(field: Element): Element {
+    return field.closest('.row') ?? field;
+}
+
+/** Says under a field what is wrong with it. */
+function complain(field: Element, problem: string): void {
+    const note = document.createElement('p');
+    note.className = 'field-problem';
+    note.role = 'alert';
+    note.textContent = problem;
+    rowOf(field).querySelector('.field-problem')?.remove();
+    rowOf(field).append(note);
+}
+
 /** Nothing is wrong with a field any more. */
 function accept(field: Element): void {
     field.removeAttribute('aria-invalid');
-    field.closest('.row')?.querySelector('.field-problem')?.remove();
+    rowOf(field).querySelector('.field-problem')?.remove();
 }
