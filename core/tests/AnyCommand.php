@@ -149,6 +149,7 @@ final class AnyCommand
             ['type' => 'change-paint', 'paint' => 'fills.0', 'asset' => self::asset()] + $on,
             ['type' => 'place-gradient', 'paint' => 'fills.0', 'from' => ['x' => $step % 40, 'y' => 3], 'to' => ['x' => 40, 'y' => $step % 60]] + $on,
             ['type' => 'remove-from-list', 'list' => 'fills', 'at' => $step % 2] + $on,
+            ['type' => 'duplicate-in-list', 'list' => ['effects', 'strokes'][$step % 2], 'at' => $step % 3] + $on,
             ['type' => 'set-field', 'field' => 'kind', 'value' => ['box', 'ellipse', 'line'][$step % 3]] + $on,
             ['type' => 'align-screens', 'screens' => array_map(strval(...), $screens), 'edge' => ['top', 'right'][$step % 2], 'withLast' => true],
             ['type' => 'distribute-screens', 'screens' => array_map(strval(...), $screens), 'axis' => 'x', 'gap' => $step % 9],

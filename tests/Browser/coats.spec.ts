@@ -151,7 +151,7 @@ test('a colour is dragged with the wall showing it, taken from the wall, and men
     await expect(paint).toHaveValue('#a94c31');
 });
 
-test('a shadow shows on the sides that are chosen, and other eyes change nothing', async ({ page }) => {
+test('a shadow shows on the sides that are chosen and is duplicated with them, and other eyes change nothing', async ({ page }) => {
     await openDemo(page, 'Shadow');
     const bare = await bareScreen(page);
     await boxOn(page, bare);
@@ -161,7 +161,13 @@ test('a shadow shows on the sides that are chosen, and other eyes change nothing
     await expect(layer.locator('clipPath')).toHaveCount(1);
     await facets(page).getByRole('button', { name: 'bottom', exact: true }).and(page.locator('[data-name="effects.0.bottom"]')).click();
     await expect(layer.locator('clipPath')).toHaveCount(2);
+    // Duplicated, sides and all; the two are hidden one by one.
+    await facets(page).getByRole('button', { name: 'Duplicate shadow' }).click();
+    await expect(layer.locator('[filter^="blur("]')).toHaveCount(2);
+    await expect(page.locator('[data-name="effects.1.bottom"]')).toHaveAttribute('aria-pressed', 'false');
     await facets(page).getByRole('button', { name: 'Hide shadow 1' }).click();
+    await expect(layer.locator('[filter^="blur("]')).toHaveCount(1);
+    await facets(page).getByRole('button', { name: 'Hide shadow 2' }).click();
     await expect(layer.locator('[filter]')).toHaveCount(0);
 
     const sequence = await page.evaluate(() => document.getElementById('saved')!.textContent);

@@ -55,6 +55,7 @@ final class Commands
         PlaceGradient::class,
         AddToList::class,
         RemoveFromList::class,
+        DuplicateInList::class,
         MoveInList::class,
         SetStyle::class,
         SetWords::class,

@@ -90,13 +90,15 @@ it('makes another kind of paint as like the one before as that can be', function
     expect(Field::find('fills.0.paint')?->of($tree->layer('boxa')))->toBe($said);
 })->with([['linear', 'linear-gradient(90deg, #ff0000 0%, #0000ff 100%)'], ['radial', 'radial-gradient(#ff0000 0%, #0000ff 100%)'], ['conic', 'conic-gradient(#ff0000 0%, #0000ff 100%)'], ['solid', '#800080'], ['noise', 'noise']]);
 
-it('adds, reorders and removes fills and strokes, each layer as far as it has them', function (): void {
+it('adds, duplicates, reorders and removes fills and strokes, each layer as far as it has them', function (): void {
     $on = ['screen' => 'home', 'layers' => ['boxa', 'words']];
     $colours = fn (Tree $tree, string $id): array => array_map(fn ($fill): string => $fill->colour()->toHex(), $tree->layer($id)->fills);
     $tree = Sample::after(Sample::tree(), ['type' => 'put-field', 'field' => 'fills', 'value' => [['colour' => '#111111']]] + $on,
         ['type' => 'add-to-list', 'list' => 'fills', 'entry' => ['colour' => '#222222']] + $on, ['type' => 'add-to-list', 'list' => 'fills', 'entry' => ['colour' => '#333333'], 'at' => 9] + $on);
     expect($colours($tree, 'boxa'))->toBe(['#222222', '#111111', '#333333'])->and($colours($tree, 'words'))->toBe(['#222222', '#111111', '#333333']);
     $tree = Sample::after($tree, ['type' => 'move-in-list', 'list' => 'fills', 'from' => 2, 'to' => 0] + $on, ['type' => 'remove-from-list', 'list' => 'fills', 'at' => 1] + $on, ['type' => 'add-to-list', 'list' => 'strokes', 'entry' => ['colour' => '#444444', 'width' => 2]] + $on);
+    $twice = Sample::after($tree, ['type' => 'duplicate-in-list', 'list' => 'fills', 'at' => 1] + $on, ['type' => 'duplicate-in-list', 'list' => 'strokes', 'at' => 0] + $on);
+    expect($colours($twice, 'boxa'))->toBe(['#333333', '#111111', '#111111'])->and(count($twice->layer('words')->strokes))->toBe(0)->and($twice->layer('boxa')->strokes[1])->toEqual($twice->layer('boxa')->strokes[0]);
     expect($colours($tree, 'boxa'))->toBe(['#333333', '#111111'])->and(count($tree->layer('words')->strokes))->toBe(0)->and(count($tree->layer('boxa')->strokes))->toBe(count(Sample::tree()->layer('boxa')->strokes) + 1)
         ->and(fn () => Sample::after($tree, ['type' => 'add-to-list', 'list' => 'cues', 'entry' => []] + $on))->toThrow(InvalidInput::class, 'no such list')
         ->and(fn () => Sample::after($tree, ['type' => 'add-to-list', 'list' => 'strokes', 'entry' => ['colour' => '#fff', 'width' => 0]] + $on))->toThrow(InvalidInput::class, 'width');

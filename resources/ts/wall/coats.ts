@@ -46,7 +46,8 @@ export class Coats {
         switch (button.dataset['do']) {
             case 'details': this.toggle(id!); return true;
             case 'add-to-list': this.add(list!, JSON.parse(button.dataset['entry']!) as object); return true;
-            case 'remove-from-list': this.desk.edit({ type: 'remove-from-list', list, at: Number(at) }); return true;
+            case 'remove-from-list':
+            case 'duplicate-in-list': this.desk.edit({ type: button.dataset['do'], list, at: Number(at) }); return true;
             case 'move-in-list': this.desk.edit({ type: 'move-in-list', list, from: Number(at), to: Number(button.dataset['to']) }); return true;
             case 'remove-stop': this.desk.edit({ type: 'change-paint', paint: id, stops: 'remove', stop: Number(at) }); return true;
             case 'regradient': this.desk.edit({ type: 'change-paint', paint: id, stops: value }); return true;

@@ -19,11 +19,7 @@
         @if ($i < $numbers[$list] && ! $simple)
             <div class="details" id="d-{{ $list }}-{{ $i }}" data-details="{{ $at }}" hidden>
                 @include('wall.coat')
-                <div class="row"><span class="label"></span><span class="flex gap-1">
-                    <button type="button" class="button" data-do="remove-from-list" data-list="{{ $list }}" data-at="{{ $i }}"><x-glyph name="minus"/> Remove</button>
-                    @if ($i > 0)<button type="button" class="button quiet !px-1.5" data-do="move-in-list" data-list="{{ $list }}" data-at="{{ $i }}" data-to="{{ $i - 1 }}" aria-label="Move {{ strtolower($label($i)) }} up" title="Move up"><x-glyph name="arrow-up"/></button>@endif
-                    @if ($i < $numbers[$list] - 1)<button type="button" class="button quiet !px-1.5" data-do="move-in-list" data-list="{{ $list }}" data-at="{{ $i }}" data-to="{{ $i + 1 }}" aria-label="Move {{ strtolower($label($i)) }} down" title="Move down"><x-glyph name="arrow-down"/></button>@endif
-                </span></div>
+                @include('wall.entry', ['what' => strtolower($label($i)), 'last' => $numbers[$list] - 1])
             </div>
         @endif
     </div>

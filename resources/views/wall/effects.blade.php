@@ -36,11 +36,7 @@
                 @endif
             @endif
             @if ($has('adjustment.brightness'))@include('wall.adjustment', ['of' => "{$at}.adjustment"])@endif
-            <div class="row"><span class="label"></span><span class="flex gap-1">
-                <button type="button" class="button" data-do="remove-from-list" data-list="effects" data-at="{{ $i }}"><x-glyph name="minus"/> Remove</button>
-                @if ($i > 0)<button type="button" class="button quiet !px-1.5" data-do="move-in-list" data-list="effects" data-at="{{ $i }}" data-to="{{ $i - 1 }}" aria-label="Move {{ $low }} up" title="Move up"><x-glyph name="arrow-up"/></button>@endif
-                @if ($i < $lasts)<button type="button" class="button quiet !px-1.5" data-do="move-in-list" data-list="effects" data-at="{{ $i }}" data-to="{{ $i + 1 }}" aria-label="Move {{ $low }} down" title="Move down"><x-glyph name="arrow-down"/></button>@endif
-            </span></div>
+            @include('wall.entry', ['list' => 'effects', 'what' => $low, 'last' => $lasts])
         </div>
     </div>
 @endforeach
