@@ -183,7 +183,7 @@ final readonly class ProjectFile
         $new = [];
         foreach ($after->layers as $id => $layer) {
             $old = $before->layers[$id] ?? null;
-            if ($old === null || $old->content !== $layer->content) {
+            if ($old !== $layer) {
                 array_push($new, ...array_diff(self::shown($layer), $old === null ? [] : self::shown($old)));
             }
         }
@@ -217,7 +217,7 @@ final readonly class ProjectFile
     private static function painted(Layer $layer): array
     {
         $hashes = [];
-        foreach ([...$layer->fills, ...$layer->strokes] as $coat) {
+        foreach ([...$layer->fills, ...$layer->strokes, ...$layer->masks] as $coat) {
             if ($coat->paint instanceof PicturePaint) {
                 $hashes[] = $coat->paint->asset;
             }

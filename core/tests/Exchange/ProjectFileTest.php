@@ -24,6 +24,21 @@ it('reads back exactly what it wrote', function (string $json): void {
     'an empty one' => fn (): string => '{"format":"kindred-canvas","version":1,"name":"Empty"}',
 ]);
 
+it('finds every picture that an edit brings, wherever it shows', function (string $field, mixed $value, string $layer, array $more = []): void {
+    $tree = Sample::everything()->tree;
+    $hash = str_repeat('c', 64);
+    $after = Sample::after($tree, ['type' => 'put-field', 'screen' => $tree->layer(explode('.', $layer)[0])->screen, 'layers' => [$layer], 'field' => $field, 'value' => $value] + $more);
+    expect(ProjectFile::newHashes($tree, $after))->toBe([$hash])->and(ProjectFile::newHashes($after, $after))->toBe([])
+        // An export without it is refused: whoever writes one is asked for just these.
+        ->and(fn () => ProjectFile::read(Sample::written(new ProjectFile($after, Sample::everything()->pictures))))->toThrow(InvalidInput::class, 'is missing');
+})->with([
+    'a fill' => ['fills', [['colour' => '#ffffff'], ['kind' => 'picture', 'asset' => str_repeat('c', 64)]], 'dish'],
+    'a stroke' => ['strokes', [['kind' => 'picture', 'asset' => str_repeat('c', 64), 'width' => 3]], 'dish'],
+    'a mask' => ['masks', [['kind' => 'picture', 'asset' => str_repeat('c', 64)]], 'dish'],
+    'a fill of one cell' => ['fills', [['kind' => 'picture', 'asset' => str_repeat('c', 64)]], 'dish.row1', ['apart' => true]],
+    'a mask of one cell' => ['masks', [['kind' => 'picture', 'asset' => str_repeat('c', 64)]], 'dish.row1', ['apart' => true]],
+]);
+
 it('keeps a document through a file after edits', function (): void {
     $tree = Sample::after(Sample::tree(),
         ['type' => 'group-layers', 'screen' => 'home', 'layers' => ['boxa', 'group'], 'seed' => 'a'],

@@ -87,7 +87,14 @@ final readonly class ArrayLayer implements Expanding, InParts
 
     public function pictures(): array
     {
-        $found = $this->overridingAll(Slot::Picture->path());
+        $found = [];
+        // Those that a cell alone shows, or fills, edges and masks layers with.
+        $overrides = (array) json_decode(json_encode($this->overrides, JSON_THROW_ON_ERROR), true);
+        array_walk_recursive($overrides, function (mixed $value, int|string $key) use (&$found): void {
+            if (is_string($value) && str_ends_with(".{$key}", '.asset')) {
+                $found[] = $value;
+            }
+        });
         foreach ($this->sheet->columns as $column) {
             foreach ($column->slot === Slot::Picture ? $this->sheet->rows : [] as $row) {
                 $found[] = $row->cells()[$column->id] ?? '';

@@ -28,7 +28,7 @@ final class Overrides extends Property
     {
         $by = fn (array $inner): array => ['type' => 'object', 'additionalProperties' => $inner];
 
-        return $by($by($by(['type' => ['string', 'number', 'boolean', 'null', 'object'], 'maxLength' => Sheet::MAX_LENGTH])));
+        return $by($by($by(['type' => ['string', 'number', 'boolean', 'null', 'object', 'array'], 'maxLength' => Sheet::MAX_LENGTH])));
     }
 
     /** @return array<string, array<string, array<string, mixed>>> */
