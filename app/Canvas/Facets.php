@@ -139,7 +139,7 @@ final readonly class Facets
     /** @return list<Layer> what masks a layer's content, or the layer itself, where it masks others */
     private static function masks(Tree $tree, Layer $layer): array
     {
-        return $layer->masking ? [$layer] : ($layer->isContainer() ? array_values(array_filter($tree->children(new Place($layer->screen, $layer->id)), fn (Layer $one): bool => $one->masking)) : []);
+        return $layer->masking ? [$layer] : $tree->masking($layer);
     }
 
     /** An adjustment in a few words. */

@@ -6,6 +6,9 @@ const HELPERS = 'clipPath, mask, filter, linearGradient, radialGradient, pattern
 /** Elements that are put together by themselves before they are seen: what lies in them sees nothing behind them (Filter Effects 2, section 2.1). */
 const APART = '[opacity], [filter], [mask], [clip-path], [class*="blend-"], .isolated';
 
+/** So many references one picture has at most: beyond them layers show as if nothing were seen through them. */
+const MOST = 5000;
+
 interface Frame { matrix: SVGMatrix; drawn: Element[] }
 
 export class Behind {
@@ -14,17 +17,28 @@ export class Behind {
 
     constructor(root: Element) {
         this.all = root.getElementsByClassName('behind');
-        new MutationObserver(() => this.show()).observe(root, { subtree: true, childList: true, attributes: true, attributeFilter: ['transform'] });
-        this.show();
+        new MutationObserver((changes) => this.show(new Set(changes.map(({ target }) => target)))).observe(root, { subtree: true, childList: true, attributes: true, attributeFilter: ['transform'] });
+        this.show(new Set([root]));
     }
 
-    private show(): void {
-        for (const one of [...this.all]) this.fill(one);
+    /** In the pictures in which something has changed, or that have come. */
+    private show(changed: Set<Node>): void {
+        const pictures = new Map<Element, boolean>();
+        const has = (picture: Element): boolean => {
+            if (!pictures.has(picture)) pictures.set(picture, [...changed].some((one) => picture.contains(one) || one.contains(picture)));
+            return pictures.get(picture)!;
+        };
+        const left = new Map<Element, number>();
+        for (const one of [...this.all]) {
+            const picture = one.closest('svg')!;
+            if (has(picture)) left.set(picture, (left.get(picture) ?? MOST) - this.fill(one, (left.get(picture) ?? MOST) > 0));
+        }
     }
 
-    private fill(behind: Element): void {
+    /** @return how much of what is drawn lies behind it */
+    private fill(behind: Element, shows: boolean): number {
         const holder = behind.firstElementChild!;
-        const frames = framesBehind(behind.parentElement as unknown as SVGGElement);
+        const frames = shows ? framesBehind(behind.parentElement as unknown as SVGGElement) : [];
         for (const one of frames.flatMap(({ drawn }) => drawn)) one.id ||= `drawn-${++this.named}`;
         const places = frames.map(({ matrix: { a, b, c, d, e, f } }) => `matrix(${a} ${b} ${c} ${d} ${e} ${f})`);
         const hrefs = frames.map(({ drawn }) => drawn.map(({ id }) => `#${id}`));
@@ -33,6 +47,7 @@ export class Behind {
             holder.replaceChildren(...hrefs.map((all) => element('g', {}, ...all.map((href) => element('use', { href })))));
         }
         for (const [i, frame] of [...holder.children].entries()) if (frame.getAttribute('transform') !== places[i]) frame.setAttribute('transform', places[i]!);
+        return frames.reduce((many, { drawn }) => many + drawn.length, 0);
     }
 }
 

@@ -1,9 +1,11 @@
 /** Shelf, sign-in and hand over: dialogs, search as one types, files chosen or dropped. */
 import 'htmx.org';
 import { wireDialogs, wireToast } from './dialogs.ts';
+import { watchSmall } from './small.ts';
 
 wireDialogs();
 wireToast();
+watchSmall(document.body);
 
 for (const input of document.querySelectorAll<HTMLInputElement>('input[type=file][data-submits]')) {
     input.addEventListener('change', () => {

@@ -2,6 +2,7 @@
 import { Behind } from './behind.ts';
 import { toast, wireDialogs, wireToast } from './dialogs.ts';
 import { showState } from './saved.ts';
+import { watchSmall } from './small.ts';
 import { perScreen } from './wall/across.ts';
 import { redrawn, refilled } from './wall/anew.ts';
 import { Asking } from './wall/asking.ts';
@@ -45,7 +46,7 @@ import { DataSheet } from './wall/sheet.ts';
 import { wireSight } from './wall/sight.ts';
 import { Stills } from './wall/stills.ts';
 import { Styling } from './wall/styling.ts';
-import { askAgain, foldMasthead, ZoomField } from './wall/surroundings.ts';
+import { foldMasthead, ZoomField } from './wall/surroundings.ts';
 import { Takes } from './wall/takes.ts';
 import { Taking } from './wall/taking.ts';
 import { Together } from './wall/together.ts';
@@ -414,7 +415,7 @@ window.addEventListener('pagehide', () => nudging.settle());
 
 wireDialogs();
 wireToast();
-askAgain();
+watchSmall(document.getElementById('reel')!);
 foldMasthead((narrow) => (gestures.reading = narrow));
 showEmpty();
 tools.take('pick');

@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Locator, type Page } from '@playwright/test';
 import { PNG } from 'pngjs';
-import { at, bareScreen, box, drag, middle, openDemo, pick, saved, screen, test } from './support/hand.ts';
+import { allowError, at, bareScreen, box, drag, middle, openDemo, pick, saved, screen, test } from './support/hand.ts';
 
 const facets = (page: Page): Locator => page.locator('#facets:not([aria-busy])');
 
@@ -183,6 +183,18 @@ test('what makes a look is named under the pointer, found, switched off and on a
     await list.locator('.made-row').first().click();
     await expect(page.locator('#facets .subject input').first()).toHaveValue('Glow');
     await list.getByRole('button', { name: 'Close' }).press('Escape');
+    await expect(list).toBeHidden();
+
+    // Where nothing can be told, that is said.
+    const toast = page.locator('#toast');
+    await page.route('**/made?*', (route) => route.abort());
+    allowError(/ERR_FAILED/);
+    await page.keyboard.press('y');
+    await expect(toast).toContainText('could not be told');
+    const edges = (await kiln.boundingBox())!;
+    await page.mouse.move(edges.x - 12, edges.y + edges.height / 2);
+    await page.keyboard.press('y');
+    await expect(toast).toContainText('Point at a place on a screen');
     await expect(list).toBeHidden();
 });
 

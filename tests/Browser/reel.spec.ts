@@ -1,6 +1,6 @@
 /** The reel and its outlines, the shelf and the account. */
-import { expect } from '@playwright/test';
-import { allowError, enter, near, openDemo, saved, screen, test } from './support/hand.ts';
+import { expect, type Route } from '@playwright/test';
+import { allowError, enter, near, openDemo, saved, screen, setField, test } from './support/hand.ts';
 
 test('layers go into a group and out of it by dragging in the outline', async ({ page }) => {
     await openDemo(page, 'Outline');
@@ -62,6 +62,47 @@ test('screens are reordered in the reel, and a rehearsal starts where told', asy
     await page.keyboard.press('Control+z');
     await page.keyboard.press('Control+z');
     await expect(names).toHaveText(before);
+});
+
+test('pictures of the reel come a few at a time, and what the hand asks for does not wait for them', async ({ page }) => {
+    // A server that takes its time with each of them.
+    let held: Route[] = [];
+    let slow = false;
+    await page.route('**/thumbnail?*', (route) => (slow ? void held.push(route) : route.continue()));
+    const quick = async (): Promise<void> => {
+        slow = false;
+        await Promise.all(held.map((route) => route.continue()));
+        held = [];
+    };
+    await openDemo(page, 'Pictures');
+    const wall = page.url();
+    await page.goto('about:blank');
+    slow = true;
+    await page.goto(wall);
+    await expect.poll(() => held.length).toBe(2);
+    await near(page, 'Glaze library');
+    expect(held.length).toBe(2);
+    await quick();
+    const picture = page.locator('[data-card=glazes] img');
+    const address = (): Promise<string | null> => picture.getAttribute('data-small');
+    const ratio = (): Promise<number> => picture.evaluate((image: HTMLImageElement) => image.naturalHeight / image.naturalWidth);
+    await expect.poll(ratio).toBeCloseTo(844 / 390, 2);
+
+    // Of a screen that changes while its picture is drawn, the last one comes after it; until then the old one is seen.
+    slow = true;
+    const old = await address();
+    const ofIt = (): number => held.filter((route) => route.request().url().includes('/glazes/')).length;
+    await setField(page, 'W', '400');
+    await expect.poll(ofIt).toBe(1);
+    const first = await address();
+    expect(first).not.toBe(old);
+    await setField(page, 'W', '410');
+    await setField(page, 'W', '420');
+    await expect.poll(address).not.toBe(first);
+    expect(ofIt()).toBe(1);
+    expect(await ratio()).toBeCloseTo(844 / 390, 2);
+    await quick();
+    await expect.poll(ratio).toBeCloseTo(844 / 420, 2);
 });
 
 test('projects are searched, renamed, duplicated, deleted and brought back', async ({ page }) => {

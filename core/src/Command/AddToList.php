@@ -18,7 +18,7 @@ final readonly class AddToList implements Command
 
     public function label(Tree $before): string
     {
-        return "Add to the {$this->list->label()} of ".$this->naming($before, $this->layers);
+        return "Add to the {$this->field->label()} of ".$this->naming($before, $this->layers);
     }
 
     private function check(): void

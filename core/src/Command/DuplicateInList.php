@@ -18,7 +18,7 @@ final readonly class DuplicateInList implements Command
 
     public function label(Tree $before): string
     {
-        return "Duplicate in the {$this->list->label()} of ".$this->naming($before, $this->layers);
+        return "Duplicate in the {$this->field->label()} of ".$this->naming($before, $this->layers);
     }
 
     private function check(): void

@@ -30,7 +30,7 @@ final readonly class MaskLayers implements Command
             throw new InvalidInput('layers', 'Select what is to be masked and, above it, the shape, text or icon that masks it.');
         }
         $top = $this->together($layers);
-        $able = array_values(array_filter($layers, fn (Layer $layer): bool => self::canMask($layer)));
+        $able = array_values(array_filter($layers, fn (Layer $layer): bool => self::canMask($layer) && ! $layer->hidden));
         $mask = $able[count($able) - 1] ?? throw new InvalidInput('layers', 'None of these can mask: select a shape, a text, an icon or a picture with them.');
         $box = Box::around(...array_map(fn (Layer $layer): Box => $layer->bounds(), $layers)) ?? $mask->box;
         $group = new Layer((new Id($this->seed))->next(), $this->screen, $top->parent, $top->rank, self::called($layers, $mask), $box, new Group);

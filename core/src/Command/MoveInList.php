@@ -18,7 +18,7 @@ final readonly class MoveInList implements Command
 
     public function label(Tree $before): string
     {
-        return "Reorder the {$this->list->label()} of ".$this->naming($before, $this->layers);
+        return "Reorder the {$this->field->label()} of ".$this->naming($before, $this->layers);
     }
 
     private function check(): void

@@ -6,7 +6,6 @@ namespace Kindred\Command;
 
 use Kindred\Document\Address;
 use Kindred\Document\Layer;
-use Kindred\Document\Place;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
@@ -41,7 +40,7 @@ final readonly class ReleaseMasks implements Command
     {
         $masks = [];
         foreach ($this->selected($tree, $this->screen, $this->layers) as $layer) {
-            array_push($masks, ...array_filter([$layer, ...($layer->isContainer() ? $tree->children(new Place($layer->screen, $layer->id)) : [])], fn (Layer $one): bool => $one->masking));
+            array_push($masks, ...($layer->masking ? [$layer] : []), ...$tree->masking($layer));
         }
 
         return $masks === []

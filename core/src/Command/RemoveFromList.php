@@ -18,7 +18,7 @@ final readonly class RemoveFromList implements Command
 
     public function label(Tree $before): string
     {
-        return "Remove from the {$this->list->label()} of ".$this->naming($before, $this->layers);
+        return "Remove from the {$this->field->label()} of ".$this->naming($before, $this->layers);
     }
 
     private function check(): void

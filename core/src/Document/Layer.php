@@ -130,6 +130,12 @@ final readonly class Layer implements Thing
         return $this->masking && ! $this->hidden && $this->parent !== null;
     }
 
+    /** Whether its shadows are those of all that it and what lies in it paints, not of its own shape. */
+    public function castsAll(): bool
+    {
+        return in_array('spread', $this->content->paint()['effects'] ?? [], true);
+    }
+
     public function isGroup(): bool
     {
         return $this->content instanceof Group;

@@ -65,6 +65,18 @@ final readonly class Tree
         return array_map(fn (string $id): Layer => $this->layers[$id], $this->index()[$place->key()] ?? []);
     }
 
+    /**
+     * The layers right in a layer that mask what else lies in it, hidden ones too; a cell of what repeats holds nothing else.
+     *
+     * @return list<Layer>
+     */
+    public function masking(Layer $within): array
+    {
+        return $within->isContainer() && ! $within->content instanceof Expanding
+            ? array_values(array_filter($this->children(new Place($within->screen, $within->id)), fn (Layer $layer): bool => $layer->masking))
+            : [];
+    }
+
     /** The highest rank of a place; the caller declared at least its top. */
     public function topRank(Place $place): ?string
     {

@@ -144,19 +144,27 @@ final readonly class Ramp
         return 255 * self::distance(self::plain($a), self::plain($b));
     }
 
-    /** The colour of all of it together, where only one can be shown: the mean between its first and its last stop. */
+    /** The colour of all of it together, where only one can be shown: the mean between its first and its last stop; of stops in one place the last. */
     public function mean(): Colour
     {
-        [$from, $to] = [$this->start(), $this->end()];
+        $samples = $this->samples();
+        $length = $this->end() - $this->start();
+        if ($length <= 0) {
+            return $samples[count($samples) - 1][1];
+        }
         $sum = [0.0, 0.0, 0.0, 0.0];
-        for ($i = 0; $i < 16; $i++) {
-            [$r, $g, $b, $alpha] = $this->at($from + ($to - $from) * ($i + 0.5) / 16);
-            foreach ([$r * $alpha, $g * $alpha, $b * $alpha, $alpha] as $k => $part) {
-                $sum[$k] += $part;
+        foreach (array_slice($samples, 1) as $i => [$to, $after]) {
+            [$from, $before] = $samples[$i];
+            // Of what is mixed straight, multiplied by alpha, Simpson's rule gives all that there is.
+            foreach ([[0.0, 1], [0.5, 4], [1.0, 1]] as [$share, $weight]) {
+                [$r, $g, $b, $alpha] = self::mixed(self::plain($before), self::plain($after), $share);
+                foreach ([$r * $alpha, $g * $alpha, $b * $alpha, $alpha] as $k => $part) {
+                    $sum[$k] += $part * $weight / 6 * ($to - $from) / $length;
+                }
             }
         }
 
-        return $sum[3] <= 0 ? $this->colours[0]->withAlpha(0) : Colour::ofSrgb($sum[0] / $sum[3], $sum[1] / $sum[3], $sum[2] / $sum[3], $sum[3] / 16);
+        return $sum[3] <= 0 ? $this->colours[0]->withAlpha(0) : Colour::ofSrgb($sum[0] / $sum[3], $sum[1] / $sum[3], $sum[2] / $sum[3], $sum[3]);
     }
 
     /** Whether SVG mixes just so after a stop. */

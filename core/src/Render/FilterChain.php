@@ -6,6 +6,7 @@ namespace Kindred\Render;
 
 use Kindred\Document\Style\Effect\Adjustment;
 use Kindred\Document\Style\Effect\Shadow;
+use Kindred\Geometry\Box;
 use Kindred\Geometry\Number;
 use Kindred\Paint\Colour;
 
@@ -17,7 +18,10 @@ use Kindred\Paint\Colour;
 final class FilterChain
 {
     /** Further than any effect reaches, px. */
-    private const FAR = 4000;
+    public const FAR = 4000.0;
+
+    /** Standard deviations beyond which nothing is seen of what is blurred. */
+    private const SEEN = 3;
 
     /** @var list<string> */
     private array $functions = [];
@@ -32,11 +36,17 @@ final class FilterChain
 
     /**
      * @param  string  $id  that nothing else in the picture has
-     * @param  float  $width  of what is filtered, px
-     * @param  float  $height  of what is filtered, px
+     * @param  Box  $on  what is filtered, in its own coordinates, px
+     * @param  float  $far  how far beyond that what is filtered, or comes of it, is seen, px; what draws pictures is slower with each px
      */
-    public function __construct(private readonly string $id, private readonly bool $alone, private readonly float $width, private readonly float $height)
+    public function __construct(private readonly string $id, private readonly bool $alone, private readonly Box $on, private readonly float $far = self::FAR)
     {
+    }
+
+    /** How far what is blurred is seen beyond where it was, px. */
+    public static function spread(float $radius): float
+    {
+        return self::SEEN * $radius + 1;
     }
 
     public function blur(float $radius): self
@@ -109,7 +119,8 @@ final class FilterChain
     public function element(): string
     {
         return ! $this->alone || $this->functions === [] ? $this->tints : Svg::element('filter', [
-            'id' => $this->id, 'filterUnits' => 'userSpaceOnUse', 'x' => -self::FAR, 'y' => -self::FAR, 'width' => $this->width + 2 * self::FAR, 'height' => $this->height + 2 * self::FAR,
+            'id' => $this->id, 'filterUnits' => 'userSpaceOnUse',
+            'x' => $this->on->x - $this->far, 'y' => $this->on->y - $this->far, 'width' => $this->on->width + 2 * $this->far, 'height' => $this->on->height + 2 * $this->far,
             'color-interpolation-filters' => 'sRGB',
         ], $this->primitives);
     }

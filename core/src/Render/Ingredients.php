@@ -156,8 +156,7 @@ final readonly class Ingredients
         if (! $hidden) {
             $inside = fn (string $drawn, Rendering $in): string => $wrap($this->renderer->around($tree, $layer, $in, $drawn), $in);
             foreach (array_reverse($this->expansion->of($tree, $layer)) as $copy) {
-                $within = fn (string $drawn, Rendering $in): string => $inside($drawn, $in);
-                $this->layer($copy->tree, $copy->root, $own, $address->inside($copy->name)->with($copy->root->id), $rendering->inCopy($copy->name, false), $within, $off, $found);
+                $this->layer($copy->tree, $copy->root, $own, $address->inside($copy->name)->with($copy->root->id), $rendering->inCopy($copy->name, false), $inside, $off, $found);
             }
             if ($layer->isContainer() && ! $layer->content instanceof Expanding) {
                 $this->in($tree, new Place($layer->screen, $layer->id), $own, $address, $rendering, $inside, $off, $found);
@@ -235,7 +234,7 @@ final readonly class Ingredients
      */
     private function shadows(Tree $tree, Layer $layer, Layer $box): array
     {
-        $ofAll = in_array('spread', $layer->content->paint()['effects'] ?? [], true);
+        $ofAll = $layer->castsAll();
         $all = ['inner' => [], 'behind' => []];
         foreach ($layer->effects as $i => $effect) {
             if (! $effect->effect instanceof Shadow) {
@@ -271,7 +270,7 @@ final readonly class Ingredients
         foreach ($layer->masks as $i => $mask) {
             $changes[] = ['mask', $mask->paint->css(), "masks.{$i}.hidden", $mask->hidden, null];
         }
-        foreach ($layer->isContainer() && ! $layer->content instanceof Expanding ? $tree->children(new Place($layer->screen, $layer->id)) : [] as $child) {
+        foreach ($tree->masking($layer) as $child) {
             if ($child->masks()) {
                 $changes[] = ['masks this', '', '', false, $child];
             }

@@ -50,7 +50,7 @@ use Kindred\Type\Typesetter;
 final readonly class Renderer
 {
     /** Part of the cache key of pictures; raised when they would look different. */
-    public const VERSION = 12;
+    public const VERSION = 13;
 
     private KindDrawings $kinds;
 
@@ -78,7 +78,7 @@ final readonly class Renderer
         $rendering = $rendering->in($tree->finish($screen->id));
         $ground = $rendering->finish === Finish::Dressed ? $screen->ground : $screen->ground->grey();
         $painted = Svg::element('rect', ['width' => $screen->box->width, 'height' => $height, 'data-ground' => $rendering->editable] + Paints::attributes('fill', $ground));
-        $layers = $this->place($tree, new Place($screen->id), $rendering->with(behind: fn (): string => $painted));
+        $layers = $this->place($tree, new Place($screen->id), $rendering->with(behind: fn (): string => $painted, again: new Allowance));
 
         return Svg::element('svg', [
             'xmlns' => 'http://www.w3.org/2000/svg',
@@ -151,22 +151,23 @@ final readonly class Renderer
     public function place(Tree $tree, Place $place, Rendering $rendering): string
     {
         $layers = $tree->children($place);
+        if ($rendering->behind === null) {
+            return implode('', array_map(fn (Layer $layer): string => $this->layer($tree, $layer, $rendering), $layers));
+        }
         $out = '';
+        // Each layer once without what is seen through it, as soon as one of those after it is seen through.
+        $plain = [];
         foreach ($layers as $i => $layer) {
-            $out .= $this->layer($tree, $layer, $rendering->behind === null ? $rendering : $rendering->with(behind: fn (): string => $this->before($tree, array_slice($layers, 0, $i), $rendering)));
+            $out .= $this->layer($tree, $layer, $rendering->with(behind: function () use ($tree, $layers, $rendering, $i, &$plain): string {
+                for ($at = count($plain); $at < $i; $at++) {
+                    $plain[] = $this->layer($tree, $layers[$at], $rendering->with(behind: null, until: null));
+                }
+
+                return ($rendering->behind)().implode('', array_slice($plain, 0, $i));
+            }));
         }
 
         return $out;
-    }
-
-    /**
-     * What lies behind a place, and the layers in it that lie behind another: each without what is seen through it.
-     *
-     * @param  list<Layer>  $layers
-     */
-    private function before(Tree $tree, array $layers, Rendering $rendering): string
-    {
-        return ($rendering->behind === null ? '' : ($rendering->behind)()).implode('', array_map(fn (Layer $layer): string => $this->layer($tree, $layer, $rendering->with(behind: null, until: null)), $layers));
     }
 
     public function layer(Tree $tree, Layer $layer, Rendering $rendering): string
@@ -242,7 +243,7 @@ final readonly class Renderer
         $apart = array_filter($tree->children(new Place($screen->id)), fn (Layer $one): bool => $one->id !== $around->id && ! self::isNear(Bounds::of($tree, $one), $extent));
         $tree = $tree->withLayers(...array_map(fn (Layer $one): Layer => $one->with(hidden: true), array_values($apart)));
         $ground = Svg::element('rect', ['width' => $screen->box->width, 'height' => $screen->box->height] + Paints::attributes('fill', $rendering->finish === Finish::Dressed ? $screen->ground : $screen->ground->grey()));
-        $drawn = $ground.$this->place($tree, new Place($screen->id), $rendering->in($tree->finish($screen->id))->with(behind: fn (): string => $ground, until: new Until((string) $address)));
+        $drawn = $ground.$this->place($tree, new Place($screen->id), $rendering->in($tree->finish($screen->id))->with(behind: fn (): string => $ground, until: new Until((string) $address), again: new Allowance));
 
         return Svg::element('svg', [
             'xmlns' => 'http://www.w3.org/2000/svg', 'width' => $extent->width, 'height' => $extent->height,
@@ -395,9 +396,7 @@ final readonly class Renderer
     /** @return list<Layer> the layers in a layer that mask the others */
     private function masking(Tree $tree, Layer $layer): array
     {
-        return $layer->isContainer() && ! $layer->content instanceof Expanding
-            ? array_values(array_filter($tree->children(new Place($layer->screen, $layer->id)), fn (Layer $one): bool => $one->masks()))
-            : [];
+        return array_values(array_filter($tree->masking($layer), fn (Layer $one): bool => $one->masks()));
     }
 
     /** What a layer that masks others would look like. */
@@ -416,13 +415,13 @@ final readonly class Renderer
     {
         $filters = Filters::behind($layer, $rendering);
         $behind = $rendering->alone ? $rendering->behind : null;
-        if ($filters === null || ($rendering->alone && $behind === null)) {
+        if ($filters === null || ($rendering->alone && ($behind === null || $rendering->again->isUsedUp()))) {
             return '';
         }
         $clip = "{$rendering->prefix}{$layer->id}-through";
 
         return $filters->element().$this->masker->clip($clip, $layer, $rendering).Svg::element('g', ['class' => $rendering->alone ? null : 'behind', 'clip-path' => "url(#{$clip})"],
-            Svg::element('g', ['filter' => $filters->attribute(), 'pointer-events' => 'none'], $behind === null ? '' : Svg::element('g', ['transform' => $this->back($layer)], $behind())));
+            Svg::element('g', ['filter' => $filters->attribute(), 'pointer-events' => 'none'], $behind === null ? '' : $rendering->again->pay(Svg::element('g', ['transform' => $this->back($layer)], $behind()))));
     }
 
     /** @return array<string, string|int|float|bool|null> */

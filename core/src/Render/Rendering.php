@@ -28,6 +28,7 @@ final readonly class Rendering
      * @param  \Closure(): FilledWords|null  $fill  gives what fills the placeholders in words; null where they are shown as they are written
      * @param  (\Closure(): string)|null  $behind  draws what lies behind, in the coordinates of what is drawn, for what is seen through
      * @param  Until|null  $until  where drawing ends; null for at the last layer
+     * @param  Allowance  $again  for drawing again what is seen through something
      * @param  bool  $alone  whether the picture stands alone, with no page around it that has the rules of its classes
      * @param  bool  $working  whether widgets show all of their states, and words what they are filled with, for a rehearsal
      */
@@ -45,6 +46,7 @@ final readonly class Rendering
         public bool $alone = false,
         public ?\Closure $behind = null,
         public ?Until $until = null,
+        public Allowance $again = new Allowance,
     ) {
     }
 

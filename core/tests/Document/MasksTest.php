@@ -20,7 +20,7 @@ function masked(array ...$layers): Tree
 /** A box of a size somewhere. */
 function boxAt(string $id, float $x, float $y, float $width, float $height, array $more = []): array
 {
-    return ['id' => $id, 'kind' => 'box', 'name' => ucfirst($id), 'x' => $x, 'y' => $y, 'width' => $width, 'height' => $height, 'fills' => [['colour' => '#a94c31']]] + $more;
+    return $more + ['id' => $id, 'kind' => 'box', 'name' => ucfirst($id), 'x' => $x, 'y' => $y, 'width' => $width, 'height' => $height, 'fills' => [['colour' => '#a94c31']]];
 }
 
 /** @return list<float> */
@@ -65,6 +65,28 @@ it('says why nothing is masked', function (array $command, string $problem) use 
     [['type' => 'release-masks', 'layers' => ['hole']], 'Nothing is masked here'],
     [['type' => 'mask-layers', 'layers' => ['hole', 'photo']], 'lie in different groups'],
 ]);
+
+it('masks with what is seen, within what is masked already, and within a cell', function () use ($two, $mask, $group): void {
+    // What is hidden masks nothing.
+    $tree = Sample::after(masked(boxAt('photo', 0, 0, 160, 120), boxAt('hole', 20, 30, 50, 40), boxAt('gone', 0, 0, 10, 10, ['hidden' => true])), ['layers' => ['hole', 'photo', 'gone']] + $mask);
+    expect($tree->layer('hole')->masks())->toBeTrue()->and($tree->layer('gone')->masking)->toBeFalse()
+        ->and(fn () => Sample::after(masked(boxAt('photo', 0, 0, 9, 9, ['hidden' => true]), boxAt('hole', 0, 0, 9, 9, ['hidden' => true])), $mask))->toThrow(InvalidInput::class, 'None of these can mask');
+    // What masks may be masked in its turn, and masks no more where it is taken into another group.
+    $once = Sample::after($two(), $mask);
+    $tree = Sample::after($once, ['seed' => 'again'] + $mask);
+    expect($tree->layer('hole')->masks())->toBeTrue()->and(lies($tree->layer($group($once)->id)))->toBe([20.0, 30.0, 50.0, 40.0])->and(lies($group($tree)))->toBe([0.0, 0.0, 50.0, 40.0])
+        ->and($group($tree)->parent)->toBe($group($once)->id);
+    $free = Sample::after($tree, ['type' => 'release-masks', 'screen' => 'home', 'layers' => [$group($tree)->id]]);
+    expect(array_filter($free->layers, fn (Layer $layer): bool => $layer->masking))->toBe([])
+        ->and(fn () => Sample::after($free, ['type' => 'release-masks', 'screen' => 'home', 'layers' => [$group($tree)->id]]))->toThrow(InvalidInput::class, 'Nothing is masked here');
+    // The name stays one that can be kept.
+    $long = Sample::after(masked(boxAt('photo', 0, 0, 160, 120, ['name' => str_repeat('Ton ', 30)]), boxAt('hole', 20, 30, 50, 40)), $mask);
+    expect(mb_strlen($group($long)->name))->toBeLessThanOrEqual(Kindred\Input\Reader::MAX_NAME)->and($group($long)->name)->toEndWith('…');
+    // In the design of an array: in every cell.
+    $shelves = Sample::everything()->tree;
+    $masked = Sample::after($shelves, ['type' => 'mask-layers', 'screen' => $shelves->layer('pots')->screen, 'layers' => ['face.row1', 'dish.row1', 'label.row1'], 'seed' => 'm']);
+    expect($masked->layer('face')->parent)->toBe($masked->layer('dish')->parent)->not->toBe('card');
+});
 
 it('draws what is masked only within the mask, and the mask only as that', function () use ($two, $mask): void {
     $draw = fn (Tree $tree, bool $editable = false): string => Sample::renderer()->screen($tree, $tree->screen('home'), Sample::rendering($editable));

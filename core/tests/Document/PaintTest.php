@@ -104,6 +104,24 @@ it('adds, duplicates, reorders and removes fills and strokes, each layer as far 
         ->and(fn () => Sample::after($tree, ['type' => 'add-to-list', 'list' => 'strokes', 'entry' => ['colour' => '#fff', 'width' => 0]] + $on))->toThrow(InvalidInput::class, 'width');
 });
 
+it('holds as many entries as a list takes, and says so before it takes one more', function (string $list, array $entry, int $most): void {
+    $on = ['screen' => 'home', 'layers' => ['boxa']];
+    $many = fn (Tree $tree): int => count($tree->layer('boxa')->{$list});
+    $full = Sample::after(Sample::tree(), ['type' => 'put-field', 'field' => $list, 'value' => array_fill(0, $most, $entry)] + $on);
+    expect($many($full))->toBe($most)
+        ->and(fn () => Sample::after($full, ['type' => 'add-to-list', 'list' => $list, 'entry' => $entry] + $on))->toThrow(InvalidInput::class, "{$most}")
+        ->and(fn () => Sample::after($full, ['type' => 'duplicate-in-list', 'list' => $list, 'at' => 0] + $on))->toThrow(InvalidInput::class, "{$most}")
+        // What is beyond the end is nothing that could be duplicated, moved or removed.
+        ->and($many(Sample::after($full, ['type' => 'duplicate-in-list', 'list' => $list, 'at' => $most] + $on)))->toBe($most)
+        ->and($many(Sample::after($full, ['type' => 'remove-from-list', 'list' => $list, 'at' => $most] + $on)))->toBe($most)
+        ->and(Sample::plain(Sample::after($full, ['type' => 'move-in-list', 'list' => $list, 'from' => 0, 'to' => $most] + $on)))->toEqual(Sample::plain($full))
+        ->and(fn () => Sample::after($full, ['type' => 'remove-from-list', 'list' => $list, 'at' => -1] + $on))->toThrow(InvalidInput::class, 'at')
+        ->and($many(Sample::after($full, ...array_fill(0, $most, ['type' => 'remove-from-list', 'list' => $list, 'at' => 0] + $on))))->toBe(0);
+})->with([
+    'fills' => ['fills', ['colour' => '#a94c31'], 16], 'strokes' => ['strokes', ['colour' => '#a94c31', 'width' => 1], 16],
+    'effects' => ['effects', ['kind' => 'blur', 'radius' => 2], 16], 'masks' => ['masks', ['kind' => 'linear', 'stops' => []], 8],
+]);
+
 it('says a colour in a cell where the cell takes it from, and a gradient in all cells or in that one alone', function (): void {
     $tree = Sample::everything()->tree;
     $colours = fn (Tree $tree): array => array_map(fn (Kindred\Layout\LaidCopy $cell): string => ($cell->tree->layer('dish')->fills[0] ?? null)?->paint->css() ?? '', Sample::cells()->of($tree, $tree->layer('pots')));
@@ -122,7 +140,7 @@ it('reads and writes shadows as CSS does, with the sides that CSS has no word fo
     ['inset 0 1px #fff', 'inset 0 1px 0 #ffffff'],
     ['rgb(0 0 0 / 50%) 1px -2px 3px 4px inset', 'inset 1px -2px 3px 4px #00000080'],
     ['box-shadow: 3px 3px red;', '3px 3px 0 #ff0000'],
-    ['filter: drop-shadow(0 4px 6px teal)', '0 4px 6px #008080'],
+    ['filter: drop-shadow(0 4px 6px teal)', '0 4px 12px #008080'],
     ['0 -2px 8px #0006 top', '0 -2px 8px #00000066 top'],
     ['0 0 8px #0006 left bottom', '0 0 8px #00000066 bottom left'],
 ]);
@@ -131,5 +149,6 @@ it('says what is wrong with a shadow', function (string $typed, string $problem)
     expect(fn () => Kindred\Document\Style\Effect\CssShadow::read($typed))->toThrow(InvalidInput::class, $problem);
 })->with([
     ['', 'is no shadow'], ['red', 'is no shadow'], ['2px', 'is no shadow'], ['1px 2px 3px 4px 5px', 'is no shadow'], ['1px 2px red blue', '“blue”'], ['1em 2px', '“1em”'],
+    ['drop-shadow(0 1px 2px 3px red)', 'is no shadow'], ['drop-shadow(inset 0 1px 2px red)', 'is no shadow'],
     ['0 0 9999px #000', 'blur of a shadow lies between 0 and 400'], ['0 0 -1px #000', 'between 0 and 400'], ['9999px 0', 'between -1000 and 1000'], ['0 1px red, 0 2px blue', 'is no shadow'],
 ]);

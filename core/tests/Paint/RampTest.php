@@ -70,5 +70,7 @@ it('comes again and again where it repeats, on both sides', function (): void {
 });
 
 it('is its mean where only one colour can be shown', function (): void {
+    // Half of the first quarter is red, the rest is lime: by lengths, not by stops; what is clear counts as little as it is seen.
+    expect(ramp([[0, '#ff0000'], [0.25, '#00ff00'], [1, '#00ff00']])->mean()->toHex())->toBe('#20df00')->and(ramp([[0, '#ff0000'], [1, '#0000ff00']])->mean()->toHex())->toBe('#ff000080');
     expect(ramp([[0, '#000000'], [1, '#ffffff']])->mean()->toHex())->toBe('#808080')->and(ramp([[0.5, '#00ff00'], [0.5, '#0000ff']])->mean()->toHex())->toBe('#0000ff')->and(ramp([[0, '#ff000000'], [1, '#ff000000']])->mean()->alpha)->toBe(0.0);
 });

@@ -4,20 +4,21 @@ declare(strict_types=1);
 
 use Kindred\Document\Style\Effect\Adjustment;
 use Kindred\Document\Style\Effect\Shadow;
+use Kindred\Geometry\Box;
 use Kindred\Paint\Colour;
 use Kindred\Render\FilterChain;
 
 /** @return list<float> the numbers of the colour matrix that a picture standing alone has */
 function matrixOf(Adjustment $by): array
 {
-    $chain = (new FilterChain('f', true, 10, 10))->adjust($by);
+    $chain = (new FilterChain('f', true, new Box(0, 0, 10, 10)))->adjust($by);
     expect(preg_match('/type="matrix" values="([^"]+)"/', $chain->element(), $found))->toBe(1);
 
     return array_map(floatval(...), explode(' ', $found[1]));
 }
 
 it('writes functions on pages, in the order in which they are done', function (array $given, ?string $functions): void {
-    $chain = (new FilterChain('f', false, 10, 10))->adjust(new Adjustment(...$given));
+    $chain = (new FilterChain('f', false, new Box(0, 0, 10, 10)))->adjust(new Adjustment(...$given));
     expect($chain->attribute())->toBe($functions);
 })->with([
     'nothing' => [[], null],
@@ -29,7 +30,7 @@ it('writes functions on pages, in the order in which they are done', function (a
 ]);
 
 it('has a filter of its own where a picture stands alone', function (): void {
-    $chain = (new FilterChain('f', true, 10, 10))->adjust(new Adjustment(brightness: 1.5, contrast: 0.5, blur: 2))->shadow(new Shadow(Colour::rgb(0, 0, 0, 0.5), 1, 2, 6));
+    $chain = (new FilterChain('f', true, new Box(0, 0, 10, 10)))->adjust(new Adjustment(brightness: 1.5, contrast: 0.5, blur: 2))->shadow(new Shadow(Colour::rgb(0, 0, 0, 0.5), 1, 2, 6));
     expect($chain->attribute())->toBe('url(#f)')
         ->and($chain->element())->toContain('<feFuncR type="linear" slope="1.5" intercept="0"/>')
         // Contrast turns about the middle (Filter Effects 1, section 13.1.6).
@@ -37,7 +38,7 @@ it('has a filter of its own where a picture stands alone', function (): void {
         ->toContain('stdDeviation="2"')->toContain('<feOffset in="step4" dx="1" dy="2" result="step5"/>')
         // Half of the blur of a shadow is the standard deviation.
         ->toContain('stdDeviation="3"')->toContain('flood-opacity="0.502"')->toContain('color-interpolation-filters="sRGB"');
-    $page = (new FilterChain('f', false, 10, 10))->shadow(new Shadow(Colour::rgb(0, 0, 0, 0.5), 1, 2, 6));
+    $page = (new FilterChain('f', false, new Box(0, 0, 10, 10)))->shadow(new Shadow(Colour::rgb(0, 0, 0, 0.5), 1, 2, 6));
     expect($page->attribute())->toBe('drop-shadow(1px 2px 3px #00000080)')->and($page->element())->toBe('');
 });
 

@@ -87,3 +87,16 @@ it('draws a stroke inside, on or outside the edge', function (string $position, 
     );
     expect(svg($tree))->toContain($rect);
 })->with([['inside', '<rect x="2" y="2" width="96" height="36"'], ['centre', '<rect width="100" height="40" fill="none"'], ['outside', '<rect x="-2" y="-2" width="104" height="44"']]);
+
+it('draws a gradient of which only one colour is seen as that colour', function (array $paint, string $fill): void {
+    $stops = [['colour' => '#ff0000', 'at' => 0.3], ['colour' => '#00ff00', 'at' => 0.3], ['colour' => '#0000ff', 'at' => 0.3]];
+    $tree = Sample::after(Sample::tree(), ['type' => 'put-field', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'fills', 'value' => [$paint + ['stops' => $stops]]]);
+    $drawn = Sample::renderer()->layer($tree, $tree->layer('boxa'), Sample::rendering());
+    expect($drawn)->toContain("fill=\"{$fill}\"")->not->toContain('Gradient')->not->toContain('pattern');
+})->with([
+    'repeating without length' => [['kind' => 'linear', 'repeats' => true], '#0000ff'],
+    'round a point, repeating without length' => [['kind' => 'radial', 'repeats' => true], '#0000ff'],
+    'about a point, repeating without length' => [['kind' => 'conic', 'repeats' => true], '#0000ff'],
+    'without a size' => [['kind' => 'radial', 'extent' => 'own', 'radiusX' => 0, 'radiusY' => 0], '#0000ff'],
+    'without a size, repeating' => [['kind' => 'radial', 'extent' => 'own', 'radiusX' => 0, 'radiusY' => 0, 'repeats' => true, 'stops' => [['colour' => '#ff0000', 'at' => 0], ['colour' => '#0000ff', 'at' => 1]]], '#800080'],
+]);

@@ -4,6 +4,7 @@
  */
 import { clampChroma, converter, formatCss, formatHex, formatHex8, formatHsl, formatRgb, inGamut, parse, type Oklch } from 'culori';
 import { send } from './server.ts';
+import { within } from './geometry.ts';
 
 export interface ColourDesk {
     /** The wall shows what a field would make of it with what it holds now. */
@@ -45,7 +46,6 @@ function reach(lightness: number, hue: number): number {
 
 const colourOf = ({ hue, share, lightness, alpha }: Shown): Oklch => ({ mode: 'oklch', l: lightness, c: reach(lightness, hue) * share, h: hue, alpha });
 const hexOf = (shown: Shown): string => (shown.alpha >= 1 ? formatHex(colourOf(shown)) : formatHex8(colourOf(shown)));
-const within = (share: number): number => Math.min(1, Math.max(0, share));
 const round = (n: number, to: number): number => Math.round(n * 10 ** to) / 10 ** to;
 
 export class ColourField {
@@ -196,8 +196,8 @@ export class ColourField {
         this.plane.setPointerCapture(event.pointerId);
         const frame = this.plane.getBoundingClientRect();
         const to = (moved: PointerEvent): void => void (this.held !== null && this.set({
-            share: within((moved.clientX - frame.left) / frame.width),
-            lightness: within(1 - (moved.clientY - frame.top) / frame.height),
+            share: within((moved.clientX - frame.left) / frame.width, 0, 1),
+            lightness: within(1 - (moved.clientY - frame.top) / frame.height, 0, 1),
         }));
         const end = (): void => {
             this.plane.removeEventListener('pointermove', to);
@@ -215,7 +215,7 @@ export class ColourField {
         if (x === 0 && y === 0) return;
         event.preventDefault();
         event.stopPropagation();
-        this.set({ share: within(this.shown.share + x!), lightness: within(this.shown.lightness + y!) });
+        this.set({ share: within(this.shown.share + x!, 0, 1), lightness: within(this.shown.lightness + y!, 0, 1) });
         this.keep();
     }
 

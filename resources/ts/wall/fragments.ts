@@ -47,9 +47,9 @@ export async function free(place: Element): Promise<void> {
 /* What is marked here while a change is under way is none of the server's. */
 htmx.config.morphIgnore = [...(htmx.config.morphIgnore ?? []), 'data-pending', 'data-sent', 'aria-invalid'];
 
-/* What a person has opened stays open, and what is being chosen stays as it is, whatever the server draws. */
+/* What a person has opened stays open, what is being chosen stays as it is, and pictures stay until others have come, whatever the server draws. */
 htmx.registerExtension('kept', {
-    'htmx_before_morph_attr': (element: Element, { attrName }: { attrName: string }) => !(attrName === 'open' && element instanceof HTMLDetailsElement),
+    'htmx_before_morph_attr': (element: Element, { attrName }: { attrName: string }) => !(attrName === 'open' && element instanceof HTMLDetailsElement) && !(attrName === 'src' && element.hasAttribute('data-small')),
     'htmx_before_morph_node': (element: Element) => !(element === document.activeElement && element.matches('input[type=color]')),
 });
 
@@ -81,37 +81,33 @@ export class Fragment {
     private async run(): Promise<void> {
         // The calls of one moment are answered together.
         await Promise.resolve();
-        try {
-            await this.catchUp();
-        } finally {
-            // At once, not after what waits for this: whoever asks from now on is not answered by it.
-            this.running = null;
-        }
-    }
-
-    private async catchUp(): Promise<void> {
         let done = 0;
         let [failed, old] = [0, 0];
-        while (done < this.wanted && this.place.isConnected) {
-            const turn = this.wanted;
-            const url = this.url();
-            const answer = await this.fetch(url);
-            if (answer === 'stopped' || url !== this.url()) continue;
-            if (answer === null) {
-                await this.pause(PAUSES[Math.min(failed++, PAUSES.length - 1)]!);
-                continue;
+        try {
+            while (done < this.wanted && this.place.isConnected) {
+                const turn = this.wanted;
+                const url = this.url();
+                const answer = await this.fetch(url);
+                if (answer === 'stopped' || url !== this.url()) continue;
+                if (answer === null) {
+                    await this.pause(PAUSES[Math.min(failed++, PAUSES.length - 1)]!);
+                    continue;
+                }
+                if (answer.sequence < this.known()) {
+                    // Edits that come quickly overtake answers; a server that stays behind is not asked without a pause.
+                    if (++old > OVERTAKEN) await this.pause(PAUSES[0]!);
+                    continue;
+                }
+                [failed, old] = [0, 0];
+                await free(this.place);
+                if (url !== this.url() || answer.sequence < this.known() || !this.place.isConnected) continue;
+                await htmx.swap({ text: answer.text, target: this.place, sourceElement: this.place, swap: 'innerMorph' });
+                this.shown(url);
+                done = turn;
             }
-            if (answer.sequence < this.known()) {
-                // Edits that come quickly overtake answers; a server that stays behind is not asked without a pause.
-                if (++old > OVERTAKEN) await this.pause(PAUSES[0]!);
-                continue;
-            }
-            [failed, old] = [0, 0];
-            await free(this.place);
-            if (url !== this.url() || answer.sequence < this.known() || !this.place.isConnected) continue;
-            await htmx.swap({ text: answer.text, target: this.place, sourceElement: this.place, swap: 'innerMorph' });
-            this.shown(url);
-            done = turn;
+        } finally {
+            // At once: whoever asks from now on is not answered by this.
+            this.running = null;
         }
     }
 

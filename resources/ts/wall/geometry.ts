@@ -19,6 +19,9 @@ export function multiply(m: Matrix, n: Matrix): Matrix {
     };
 }
 
+/** A number, or the bound beyond which it lies. */
+export const within = (n: number, low: number, high: number): number => Math.min(high, Math.max(low, n));
+
 export const apply = (m: Matrix, p: Point): Point => ({ x: m.a * p.x + m.c * p.y + m.e, y: m.b * p.x + m.d * p.y + m.f });
 
 /** The inverse of the matrix without its shift: turns a distance on the wall into one in a layer's own space. */

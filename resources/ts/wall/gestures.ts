@@ -1,6 +1,6 @@
 /** What the pointer does on the wall, by the tool in hand. */
 import type { Camera } from './camera.ts';
-import { around, contains, corners, overlaps, short, unapply, unturn, type Box, type Point } from './geometry.ts';
+import { around, contains, corners, overlaps, short, unapply, unturn, within, type Box, type Point } from './geometry.ts';
 import type { Overlay } from './overlay.ts';
 import { layersIn, type Picture } from './picture.ts';
 import { Snapping } from './snapping.ts';
@@ -576,7 +576,7 @@ export class Gestures {
     private marquee(from: Point, adding: boolean): Drag {
         const before = adding ? this.selection.layers : [];
         const own = this.screenAt(from);
-        const within = (screen: string, box: Box): string[] => layersIn(this.picture.rootOf(screen))
+        const touched = (screen: string, box: Box): string[] => layersIn(this.picture.rootOf(screen))
             .filter((layer) => !layer.hasAttribute('data-locked') && layer.getAttribute('display') !== 'none' && overlaps(this.picture.bounds(layer), box))
             .map((layer) => layer.dataset['layer']!);
         return {
@@ -588,7 +588,7 @@ export class Gestures {
                 if (!moved) return;
                 const box = around([from, this.camera.toWall(event)]);
                 const screens = this.picture.screens().map((screen) => screen.dataset['screen']!).filter((id) => overlaps(this.picture.screenBox(id), box));
-                const found = (own === '' ? [''] : screens).flatMap((screen) => within(screen, box));
+                const found = (own === '' ? [''] : screens).flatMap((screen) => touched(screen, box));
                 if (own === '' && found.length === 0 && screens.length > 0) this.selection.pickScreens([...new Set([...(adding ? this.selection.screens : []), ...screens])]);
                 else this.selection.pick([...new Set([...before, ...found])], own);
             },
@@ -707,7 +707,6 @@ export const freshShape = (kind: 'box' | 'ellipse' | 'line', box: Box, rising: b
     kind, ...box, ...(kind === 'line' ? { strokes: [{ colour: '#1e2223', width: 2 }], rising } : { fills: [{ colour: SHAPE_FILL }] }),
 });
 
-const within = (n: number, low: number, high: number): number => Math.min(high, Math.max(low, n));
 const thousandth = (n: number): number => Math.round(n * 1000) / 1000;
 
 /** Shift: a square, a circle, or a line at a multiple of 45°. */

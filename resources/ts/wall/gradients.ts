@@ -1,5 +1,5 @@
 /** The line of a gradient on the wall: its ends, and the stops along it, in the hand. */
-import { apply, unapply, type Matrix, type Point } from './geometry.ts';
+import { apply, unapply, within, type Matrix, type Point } from './geometry.ts';
 import { draw } from './overlay.ts';
 import { chosen, type Parts } from './parts.ts';
 import type { Drag } from './placing.ts';
@@ -101,7 +101,7 @@ export class Gradients {
             return rounded(((turn % 1) + 1) % 1);
         }
         const share = ((p.x - from.x) * (to.x - from.x) + (p.y - from.y) * (to.y - from.y)) / (distance(from, to) ** 2 || 1);
-        return rounded(first + Math.min(1, Math.max(0, share)) * (last - first));
+        return rounded(first + within(share, 0, 1) * (last - first));
     }
 
     /** A stop that lies at an end moves the line with it. */

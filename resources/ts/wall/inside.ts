@@ -1,5 +1,5 @@
 /** A picture that has been entered is moved and scaled in its box, which stays as it is. */
-import { apply, around, contains, corners, unapply, type Box, type Point } from './geometry.ts';
+import { apply, around, contains, corners, unapply, within, type Box, type Point } from './geometry.ts';
 import { draw } from './overlay.ts';
 import type { Parts } from './parts.ts';
 import type { Command } from './messages.ts';
@@ -13,8 +13,6 @@ const STEP = 1.05;
 /** The wheel rests after so long, ms. */
 const REST = 250;
 const CORNERS = ['nw', 'ne', 'se', 'sw'] as const;
-
-const within = (n: number, low: number, high: number): number => Math.min(high, Math.max(low, n));
 
 /** The picture that a layer is, or the uppermost that fills it. */
 const imageOf = (layer: Element): SVGImageElement | null =>

@@ -1,4 +1,5 @@
 /** What makes up the colour under the pointer: every fill, stroke, shadow and ground, each to be selected or switched off there. */
+import { toast } from '../dialogs.ts';
 import type { Command } from './messages.ts';
 import type { Parts } from './parts.ts';
 import type { Point } from './geometry.ts';
@@ -32,9 +33,8 @@ export class Made {
         const bounds = selection.bounds();
         const middle = bounds && { x: bounds.x + bounds.width / 2, y: bounds.y + bounds.height / 2 };
         const wall = this.pointer ? camera.toWall(this.pointer) : middle;
-        if (!wall) return;
-        const screen = gestures.screenAt(wall);
-        if (screen === '') return;
+        const screen = wall ? gestures.screenAt(wall) : '';
+        if (!wall || screen === '') return toast('Point at a place on a screen to see what makes its look.');
         const frame = picture.screenBox(screen);
         this.off.clear();
         this.about = { screen, at: { x: wall.x - frame.x, y: wall.y - frame.y } };
@@ -51,8 +51,9 @@ export class Made {
         if (!this.about || (!opens && !this.box.open)) return;
         const { screen, at } = this.about;
         const number = ++this.asked;
-        const answer = await fetch(`${this.url.replace('SCREEN', screen)}?x=${at.x}&y=${at.y}${[...this.off].map((one) => `&off[]=${encodeURIComponent(one)}`).join('')}`);
-        if (answer.status !== 200 || number !== this.asked) return;
+        const answer = await fetch(`${this.url.replace('SCREEN', screen)}?x=${at.x}&y=${at.y}${[...this.off].map((one) => `&off[]=${encodeURIComponent(one)}`).join('')}`).catch(() => null);
+        if (number !== this.asked) return;
+        if (answer?.status !== 200) return toast('What makes this look could not be told; try it again in a moment.', true);
         const focused = document.activeElement?.getAttribute('aria-label');
         this.list.innerHTML = await answer.text();
         for (const swatch of this.list.querySelectorAll<HTMLElement>('[data-shows]')) swatch.style.background = swatch.dataset['shows']!;

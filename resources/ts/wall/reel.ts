@@ -38,7 +38,7 @@ export class Reel {
 
     thumbnail(screen: string, sequence: number): void {
         const image = this.place.querySelector<HTMLImageElement>(`[data-card="${screen}"] img`);
-        if (image) image.src = `${image.src.split('?')[0]}?r=${sequence}`;
+        if (image) image.dataset['small'] = `${image.dataset['small']!.split('?')[0]}?r=${sequence}`;
     }
 
     /** Shows what is selected. */

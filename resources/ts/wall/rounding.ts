@@ -1,5 +1,5 @@
 /** The corners of the one selected layer, in the hand: an arc in each of them is dragged. */
-import { apply, short, unapply, type Point } from './geometry.ts';
+import { apply, short, unapply, within, type Point } from './geometry.ts';
 import { draw } from './overlay.ts';
 import { chosen, type Parts } from './parts.ts';
 import { free, type Drag } from './placing.ts';
@@ -75,7 +75,7 @@ export class Rounding {
         return {
             move: (moved) => {
                 const most = Math.min(width, height) / 2;
-                let radius = Math.min(most, Math.max(0, before[corner] + away(moved) - from));
+                let radius = within(before[corner] + away(moved) - from, 0, most);
                 if (!free(moved) && near !== undefined && Math.abs(near - radius) * camera.scale < SNAP) radius = near;
                 else radius = moved.shiftKey ? Math.round(radius / 4) * 4 : Math.round(radius);
                 const those: Corner[] = moved.altKey ? [corner] : this.alone.has(corner) ? [...this.alone] : this.alone.size > 0 ? [corner] : CORNERS.map(([one]) => one);

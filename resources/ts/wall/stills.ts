@@ -7,6 +7,7 @@
  * layers. What is pointed at or worked on is live in any case. Screens outside the window are not
  * drawn at all. While the camera moves nothing becomes live.
  */
+import { showSmall } from '../small.ts';
 import type { Camera } from './camera.ts';
 import { contains, overlaps } from './geometry.ts';
 import type { Picture } from './picture.ts';
@@ -17,8 +18,6 @@ const LIVE = 2000;
 const REST = 90;
 /** The width from which the name of a screen can be read, px; without a name, a press on the screen selects it. */
 const LEGIBLE = 40;
-/** How many stills that the server has to draw are asked for at once. */
-const TOGETHER = 2;
 /** How many stills are asked for in one request. */
 const MANY = 4;
 
@@ -29,8 +28,6 @@ export class Stills {
     private frame = 0;
     private missing: HTMLElement[] = [];
     private readonly loading = new Set<string>();
-    private readonly undrawn: HTMLElement[] = [];
-    private drawing = 0;
     private readonly dressed = new WeakMap<HTMLElement, string>();
 
     /**
@@ -214,25 +211,7 @@ export class Stills {
         for (const [i, screen] of screens.entries()) {
             const id = ids[i]!;
             const image = this.image(screen);
-            if (image && kept[id]) image.src = kept[id];
-            else if (image) this.undrawn.push(screen);
+            if (image) showSmall(image, kept[id] ?? `${this.urls['still']!.replace('SCREEN', id)}?r=${screen.dataset['revision']}${screen.hasAttribute('data-scrolls') ? '&whole=1' : ''}`);
         }
-        while (this.drawing < TOGETHER && this.undrawn.length > 0) this.draw(this.undrawn.shift()!);
-    }
-
-    /** A few at a time: a browser has few connections to a server, and requests of the hand come first. */
-    private draw(screen: HTMLElement): void {
-        const image = this.image(screen);
-        if (!image) return;
-        this.drawing++;
-        const listening = new AbortController();
-        const done = (): void => {
-            listening.abort();
-            this.drawing--;
-            const next = this.undrawn.shift();
-            if (next) this.draw(next);
-        };
-        for (const kind of ['load', 'error']) image.addEventListener(kind, done, { signal: listening.signal });
-        image.src = `${this.urls['still']!.replace('SCREEN', screen.dataset['screen']!)}?r=${screen.dataset['revision']}${screen.hasAttribute('data-scrolls') ? '&whole=1' : ''}`;
     }
 }

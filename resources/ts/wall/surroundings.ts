@@ -43,14 +43,3 @@ export function foldMasthead(changed: (narrow: boolean) => void): void {
     });
     fold();
 }
-
-/** A small picture for which the server had no time is asked for again, less and less often. */
-export function askAgain(): void {
-    document.addEventListener('error', (event) => {
-        const image = event.target;
-        if (!(image instanceof HTMLImageElement) || !image.src.includes('/thumbnail')) return;
-        const tries = Number(image.dataset['tries'] ?? 0) + 1;
-        image.dataset['tries'] = String(tries);
-        if (tries <= 4) setTimeout(() => (image.src = image.src), 1500 * tries);
-    }, true);
-}

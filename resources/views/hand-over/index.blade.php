@@ -25,7 +25,7 @@
             <ul class="grid gap-px border border-rule bg-rule">
                 @forelse ($tree->reel() as $screen)
                     <li class="flex flex-wrap items-center gap-x-4 gap-y-2 bg-paper px-4 py-3" data-export="{{ $screen->id }}">
-                        <img class="h-16 w-16 bg-plaster object-contain p-1" alt="" src="{{ route('thumbnail', [$project, $screen->id]) }}?r={{ $revisions[$screen->id] ?? 0 }}">
+                        <img class="h-16 w-16 bg-plaster object-contain p-1" alt="" data-small="{{ route('thumbnail', [$project, $screen->id]) }}?r={{ $revisions[$screen->id] ?? 0 }}">
                         <span class="min-w-32 flex-1 font-medium">{{ $screen->name }} <span class="font-number text-[11px] text-ash">{{ $screen->box->width }} × {{ $screen->box->height }}</span></span>
                         <a class="button no-underline" href="{{ route('export.svg', [$project, $screen->id]) }}" download>SVG</a>
                         @foreach ([1, 2, 3] as $scale)

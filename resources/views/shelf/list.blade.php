@@ -14,7 +14,7 @@
                 <a href="{{ route('wall', $project) }}" class="block text-ink no-underline hover:text-spruce">
                     <span class="flex h-56 items-center justify-center overflow-hidden border-b border-rule bg-[#d9dad9] p-4">
                         @isset($faces[$project->id])
-                            <img class="h-full w-full object-contain" loading="lazy" alt="" src="{{ route('thumbnail', [$project, $faces[$project->id]['id']]) }}?r={{ $faces[$project->id]['revision'] }}">
+                            <img class="h-full w-full object-contain" alt="" data-small="{{ route('thumbnail', [$project, $faces[$project->id]['id']]) }}?r={{ $faces[$project->id]['revision'] }}">
                         @else
                             <span class="text-ash">No screens yet</span>
                         @endisset

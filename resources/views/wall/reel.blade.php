@@ -1,6 +1,6 @@
 @foreach ($tree->reel() as $screen)
     <section class="card" id="card-{{ $screen->id }}" data-card="{{ $screen->id }}" draggable="true">
-        <button type="button" class="picture" data-open-screen title="Show {{ $screen->name }}"><img alt="" loading="lazy" draggable="false" src="{{ route('thumbnail', [$project, $screen->id]) }}?r={{ $revisions[$screen->id] ?? 0 }}"></button>
+        <button type="button" class="picture" data-open-screen title="Show {{ $screen->name }}"><img alt="" draggable="false" data-small="{{ route('thumbnail', [$project, $screen->id]) }}?r={{ $revisions[$screen->id] ?? 0 }}"></button>
         <div class="line">
             <span class="name">{{ $screen->name }}</span>
             @php($takes = $tree->takes($screen->id))

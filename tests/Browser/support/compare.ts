@@ -16,9 +16,9 @@ export async function shot(page: Page, markup: string, width: number, height: nu
 }
 
 /** Whether two pictures have nearly the same colour at a pixel. */
-function isNear(a: PNG, b: PNG, x: number, y: number): boolean {
+function isNear(a: PNG, b: PNG, x: number, y: number, near: number): boolean {
     const p = (y * a.width + x) * 4;
-    return [0, 1, 2].every((k) => Math.abs(a.data[p + k]! - b.data[p + k]!) <= NEAR);
+    return [0, 1, 2].every((k) => Math.abs(a.data[p + k]! - b.data[p + k]!) <= near);
 }
 
 /** Whether an edge runs within a px of a pixel: those are smoothed in one way or another. */
@@ -35,11 +35,11 @@ function isEdge({ data, width }: PNG, x: number, y: number): boolean {
     });
 }
 
-/** The share of the pixels of an area that differ. */
-export function apart(ours: PNG, theirs: PNG, { x: left, y: top, width, height }: Area): number {
+/** The share of the pixels of an area that differ by more than is near. */
+export function apart(ours: PNG, theirs: PNG, { x: left, y: top, width, height }: Area, near = NEAR): number {
     let many = 0;
     for (let y = top; y < top + height; y++) {
-        for (let x = left; x < left + width; x++) if (!isNear(ours, theirs, x, y) && !(isEdge(ours, x, y) && isEdge(theirs, x, y))) many++;
+        for (let x = left; x < left + width; x++) if (!isNear(ours, theirs, x, y, near) && !(isEdge(ours, x, y) && isEdge(theirs, x, y))) many++;
     }
     return many / (width * height);
 }

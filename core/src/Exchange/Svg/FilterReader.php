@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Kindred\Exchange\Svg;
 
+use Kindred\Document\Style\Effect\Adjustment;
+use Kindred\Document\Style\Effect\Blur;
+use Kindred\Document\Style\Effect\Shadow;
 use Kindred\Input\InvalidInput;
 use Kindred\Paint\Colour;
 
@@ -56,7 +59,7 @@ final readonly class FilterReader
 
         return match ($name) {
             'blur' => self::blur((float) $given * $scale),
-            'brightness', 'contrast', 'saturate' => ['kind' => 'adjust', 'adjustment' => [$name => max(0.0, min(5.0, $amount))]],
+            'brightness', 'contrast', 'saturate' => ['kind' => 'adjust', 'adjustment' => [$name => max(0.0, min((float) Adjustment::MOST, $amount))]],
             'grayscale' => ['kind' => 'adjust', 'adjustment' => ['grayscale' => max(0.0, min(1.0, $amount))]],
             'drop-shadow' => $this->dropped($given, $scale),
             default => null,
@@ -85,7 +88,7 @@ final readonly class FilterReader
             return [self::blur(self::number($steps[0], 'stdDeviation') * $scale)];
         }
         if ($names === ['feColorMatrix'] && $steps[0]->getAttribute('type') === 'saturate') {
-            return [['kind' => 'adjust', 'adjustment' => ['saturate' => max(0.0, min(5.0, self::number($steps[0], 'values', 1)))]]];
+            return [['kind' => 'adjust', 'adjustment' => ['saturate' => max(0.0, min((float) Adjustment::MOST, self::number($steps[0], 'values', 1)))]]];
         }
         $all = true;
         $shadows = [];
@@ -167,7 +170,7 @@ final readonly class FilterReader
     /** @return EffectData */
     private static function blur(float $radius): array
     {
-        return ['kind' => 'blur', 'radius' => round(max(0.0, min(200.0, $radius)), 3)];
+        return ['kind' => 'blur', 'radius' => round(max(0.0, min((float) Blur::MOST, $radius)), 3)];
     }
 
     /** @return EffectData */
@@ -175,7 +178,7 @@ final readonly class FilterReader
     {
         $within = fn (float $number, float $most): float => round(max(-$most, min($most, $number)), 3);
 
-        return ['colour' => $colour->toHex(), 'offsetX' => $within($x, 1000), 'offsetY' => $within($y, 1000), 'blur' => max(0.0, $within($deviation * 2, 400))];
+        return ['colour' => $colour->toHex(), 'offsetX' => $within($x, Shadow::FURTHEST), 'offsetY' => $within($y, Shadow::FURTHEST), 'blur' => max(0.0, $within($deviation * 2, Shadow::WIDEST))];
     }
 
     private static function number(\DOMElement $element, string $name, float $otherwise = 0.0): float

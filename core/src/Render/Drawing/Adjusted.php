@@ -20,7 +20,7 @@ final class Adjusted
      */
     public static function image(array $attributes, Adjustment $by, Box $lies, string $id, bool $alone): string
     {
-        $chain = (new FilterChain($id, $alone, $lies->right(), $lies->bottom()))->adjust($by);
+        $chain = (new FilterChain($id, $alone, $lies, FilterChain::spread($by->blur)))->adjust($by);
         $filter = $chain->attribute();
         $image = Svg::element('image', $attributes);
         if ($filter === null) {

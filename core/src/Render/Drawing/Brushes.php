@@ -7,6 +7,7 @@ namespace Kindred\Render\Drawing;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\PictureFit;
 use Kindred\Document\Style\Paint\ConicGradient;
+use Kindred\Document\Style\Paint\Gradient;
 use Kindred\Document\Style\Paint\LinearGradient;
 use Kindred\Document\Style\Paint\Noise;
 use Kindred\Document\Style\Paint\Paint;
@@ -18,6 +19,7 @@ use Kindred\Geometry\Number;
 use Kindred\Paint\Colour;
 use Kindred\Paint\NoiseTile;
 use Kindred\Paint\Ramp;
+use Kindred\Render\FilterChain;
 use Kindred\Render\Paints;
 use Kindred\Render\Rendering;
 use Kindred\Render\Svg;
@@ -54,6 +56,17 @@ final class Brushes
     }
 
     /**
+     * What blurs an element.
+     *
+     * @param  float  $radius  the standard deviation, px
+     * @param  Box  $on  where the element is, or what of it may be seen, px
+     */
+    public function blur(string $id, float $radius, Box $on): FilterChain
+    {
+        return (new FilterChain($id, $this->rendering->alone, $on, FilterChain::spread($radius)))->blur($radius);
+    }
+
+    /**
      * @param  string  $property  `fill` or `stroke`
      * @param  string|null  $transform  from the layer's coordinates to those of the element
      */
@@ -62,11 +75,9 @@ final class Brushes
         if ($paint instanceof Solid) {
             return new Brush(Paints::attributes($property, $opacity >= 1 ? $paint->colour : $paint->colour->withAlpha($paint->colour->alpha * $opacity)));
         }
-        if ($paint instanceof RadialGradient && min($paint->radii($this->width, $this->height)) < self::TINY) {
-            // Nothing of it is seen but what lies beyond its last stop (CSS Images 4, section 3.2.3).
-            $ramp = $paint->ramp();
-
-            return $this->brush(new Solid($paint->repeats ? $ramp->mean() : Colour::ofSrgb(...$ramp->at(INF))), $opacity, $property, $transform);
+        $only = $paint instanceof Gradient ? $this->only($paint) : null;
+        if ($only !== null) {
+            return $this->brush(new Solid($only), $opacity, $property, $transform);
         }
         $id = $this->id();
         $server = match (true) {
@@ -81,10 +92,26 @@ final class Brushes
         return new Brush([$property => "url(#{$id})", "{$property}-opacity" => $opacity >= 1 ? null : $opacity], $server);
     }
 
+    /**
+     * The one colour that is seen of a gradient: the last where it repeats without length (CSS Images 3, section 3.3); of one round a point
+     * without a size what lies beyond its last stop (section 3.2.3) or, where it repeats, the mean of all. Null where there are more.
+     */
+    private function only(Gradient $paint): ?Colour
+    {
+        $ramp = $paint->ramp();
+        $tiny = $paint instanceof RadialGradient && min($paint->radii($this->width, $this->height)) < self::TINY;
+
+        return match (true) {
+            $paint->repeats() && $ramp->end() <= $ramp->start() => Colour::ofSrgb(...$ramp->at(INF)),
+            $tiny => $paint->repeats() ? $ramp->mean() : Colour::ofSrgb(...$ramp->at(INF)),
+            default => null,
+        };
+    }
+
     private function linear(LinearGradient $paint, string $id, ?string $transform): string
     {
         $ramp = $paint->ramp();
-        [$from, $to] = $paint->repeats && $ramp->end() > $ramp->start() ? [$ramp->start(), $ramp->end()] : [min(0.0, $ramp->start()), max(1.0, $ramp->end())];
+        [$from, $to] = $paint->repeats ? [$ramp->start(), $ramp->end()] : [min(0.0, $ramp->start()), max(1.0, $ramp->end())];
         [$start, $end] = $paint->ends($this->width, $this->height);
         $at = fn (float $place, float $a, float $b): float => $a + ($b - $a) * $place;
 
@@ -92,7 +119,7 @@ final class Brushes
             'id' => $id, 'gradientUnits' => 'userSpaceOnUse',
             'x1' => $at($from, $start->x, $end->x), 'y1' => $at($from, $start->y, $end->y),
             'x2' => $at($to, $start->x, $end->x), 'y2' => $at($to, $start->y, $end->y),
-            'spreadMethod' => $paint->repeats && $ramp->end() > $ramp->start() ? 'repeat' : null,
+            'spreadMethod' => $paint->repeats ? 'repeat' : null,
             'gradientTransform' => $transform,
         ], self::stops($ramp->across($from, $to, false), $from, $to));
     }
@@ -100,9 +127,8 @@ final class Brushes
     private function radial(RadialGradient $paint, string $id, ?string $transform): string
     {
         $ramp = $paint->ramp();
-        $repeats = $paint->repeats && $ramp->end() > $ramp->start();
         // What repeats begins anew at the middle with what is there by then.
-        $to = $repeats ? $ramp->end() - $ramp->start() : max(1.0, $ramp->end());
+        $to = $paint->repeats ? $ramp->end() - $ramp->start() : max(1.0, $ramp->end());
         $centre = $paint->centre($this->width, $this->height);
         [$across, $down] = $paint->radii($this->width, $this->height);
         $n = Number::text(...);
@@ -111,9 +137,9 @@ final class Brushes
         return Svg::element('radialGradient', [
             'id' => $id, 'gradientUnits' => 'userSpaceOnUse',
             'cx' => $centre->x, 'cy' => $centre->y, 'r' => $across * $to,
-            'spreadMethod' => $repeats ? 'repeat' : null,
+            'spreadMethod' => $paint->repeats ? 'repeat' : null,
             'gradientTransform' => $transform === null && $squeeze === '' ? null : trim("{$transform} {$squeeze}"),
-        ], self::stops($ramp->across(0, $to, $repeats), 0, $to));
+        ], self::stops($ramp->across(0, $to, $paint->repeats), 0, $to));
     }
 
     /** @param  non-empty-list<array{float, Colour}>  $samples */

@@ -9,6 +9,7 @@ use Kindred\Document\Style\Effect\Shadow;
 use Kindred\Geometry\Box;
 use Kindred\Geometry\Number;
 use Kindred\Geometry\PathData;
+use Kindred\Render\FilterChain;
 use Kindred\Render\Paints;
 use Kindred\Render\Svg;
 
@@ -41,7 +42,8 @@ final readonly class Shadows
                 continue;
             }
             $outside = $this->brushes->id();
-            $cast = Svg::element('g', ['clip-path' => "url(#{$outside})"], $grown->element(Paints::attributes('fill', $shadow->colour) + self::thrown($shadow)));
+            $blur = $this->brushes->blur("{$outside}-blur", $shadow->blur / 2, $grown->outline()->bounds() ?? $this->bounds);
+            $cast = $blur->element().Svg::element('g', ['clip-path' => "url(#{$outside})"], $grown->element(self::thrown($shadow, $blur)));
             $out .= Svg::element('clipPath', ['id' => $outside], Svg::element('path', ['d' => $this->around(self::FAR).$this->outline->text(), 'clip-rule' => 'evenodd']))
                 .($shadow->isAllRound() ? $cast : $this->onSides($shadow, $cast));
         }
@@ -53,15 +55,16 @@ final readonly class Shadows
     public function inner(array $shadows): string
     {
         $inner = array_values(array_filter($shadows, fn (Shadow $shadow): bool => $shadow->inner));
-        $cast = '';
-        foreach (array_reverse($inner) as $shadow) {
-            $hole = $this->hole($shadow)?->outline()->text() ?? '';
-            $cast .= Svg::element('path', ['d' => $this->around(2 * self::reach($shadow)).$hole, 'fill-rule' => 'evenodd'] + Paints::attributes('fill', $shadow->colour) + self::thrown($shadow));
-        }
-        if ($cast === '') {
+        if ($inner === []) {
             return '';
         }
         $id = $this->brushes->id();
+        $cast = '';
+        foreach (array_reverse($inner) as $i => $shadow) {
+            $hole = $this->hole($shadow)?->outline()->text() ?? '';
+            $blur = $this->brushes->blur("{$id}-blur{$i}", $shadow->blur / 2, $this->bounds->movedBy(-$shadow->offsetX, -$shadow->offsetY));
+            $cast .= $blur->element().Svg::element('path', ['d' => $this->around(2 * self::reach($shadow)).$hole, 'fill-rule' => 'evenodd'] + self::thrown($shadow, $blur));
+        }
 
         return Svg::element('clipPath', ['id' => $id], $this->shape->element([])).Svg::element('g', ['clip-path' => "url(#{$id})"], $cast);
     }
@@ -130,14 +133,14 @@ final readonly class Shadows
         return vsprintf('M%s %sH%sV%sH%sZ', array_map(Number::text(...), [$left, $top, $right, $bottom, $left]));
     }
 
-    /** @return array<string, string|null> */
-    private static function thrown(Shadow $shadow): array
+    /** @return array<string, string|int|float|null> */
+    private static function thrown(Shadow $shadow, FilterChain $blur): array
     {
         $n = Number::text(...);
 
-        return [
+        return Paints::attributes('fill', $shadow->colour) + [
             'transform' => $shadow->offsetX === 0.0 && $shadow->offsetY === 0.0 ? null : "translate({$n($shadow->offsetX)} {$n($shadow->offsetY)})",
-            'filter' => $shadow->blur <= 0 ? null : "blur({$n($shadow->blur / 2)}px)",
+            'filter' => $blur->attribute(),
         ];
     }
 }

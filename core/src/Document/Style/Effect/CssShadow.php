@@ -12,7 +12,8 @@ use Kindred\Paint\Css\CssColour;
 
 /**
  * A shadow as CSS writes it (CSS Backgrounds 3, section 6.1, `box-shadow`): two to four lengths, a colour, and `inset` for one inside. CSS has no
- * word for the sides on which it shows: they stand at the end, as `top` or `left bottom`.
+ * word for the sides on which it shows: they stand at the end, as `top` or `left bottom`. The blur of `drop-shadow()` is a standard deviation, half
+ * of that of `box-shadow` (Filter Effects 1, section 6.1).
  */
 final class CssShadow
 {
@@ -22,31 +23,35 @@ final class CssShadow
     public static function read(string $text): Shadow
     {
         $text = rtrim(trim((string) preg_replace('/^\s*(box-shadow|filter)\s*:/i', '', $text)), '; ');
-        $text = preg_match('/^drop-shadow\((.*)\)$/Dis', $text, $within) === 1 ? $within[1] : $text;
+        $dropped = preg_match('/^drop-shadow\((.*)\)$/Dis', $text, $within) === 1;
+        $text = $dropped ? $within[1] : $text;
         $arguments = Arguments::of(strtolower($text));
         [$lengths, $colour, $inner, $sides] = [[], null, false, []];
+        $measured = false;
         foreach ($arguments[0] ?? [] as $word) {
-            if ($word === 'inset') {
+            if ($word === 'inset' && ! $inner) {
                 $inner = true;
             } elseif (in_array($word, self::SIDES, true)) {
                 $sides[$word] = true;
-            } elseif (preg_match('/^([-+]?(?:\d+\.?\d*|\.\d+))(px)?$/D', $word, $number) === 1) {
+            } elseif (preg_match('/^([-+]?(?:\d+\.?\d*|\.\d+))(px)?$/D', $word, $number) === 1 && ($lengths === [] || $measured)) {
                 $lengths[] = (float) $number[1];
             } else {
                 $colour = $colour === null ? CssColour::read($word) ?? throw self::wrong($word) : throw self::wrong($word);
             }
+            // Lengths stand together.
+            $measured = is_numeric(rtrim($word, 'px'));
         }
-        if (count($arguments) !== 1 || count($lengths) < 2 || count($lengths) > 4) {
+        if (count($arguments) !== 1 || count($lengths) < 2 || count($lengths) > 4 || ($dropped && ($inner || count($lengths) > 3))) {
             throw self::wrong($text);
         }
-        $shadow = new Shadow($colour ?? Colour::parse('#000000'), $lengths[0], $lengths[1], $lengths[2] ?? 0.0, $lengths[3] ?? 0.0, $inner);
-        foreach ([['offsetX', 1000], ['offsetY', 1000], ['spread', 400]] as [$name, $most]) {
+        $shadow = new Shadow($colour ?? Colour::parse('#000000'), $lengths[0], $lengths[1], ($lengths[2] ?? 0.0) * ($dropped ? 2 : 1), $lengths[3] ?? 0.0, $inner);
+        foreach ([['offsetX', Shadow::FURTHEST], ['offsetY', Shadow::FURTHEST], ['spread', Shadow::WIDEST]] as [$name, $most]) {
             if (abs($shadow->{$name}) > $most) {
                 throw new InvalidInput('value', "Lengths of a shadow lie between -{$most} and {$most} px");
             }
         }
-        if ($shadow->blur < 0 || $shadow->blur > 400) {
-            throw new InvalidInput('value', 'The blur of a shadow lies between 0 and 400 px');
+        if ($shadow->blur < 0 || $shadow->blur > Shadow::WIDEST) {
+            throw new InvalidInput('value', 'The blur of a shadow lies between 0 and '.Shadow::WIDEST.' px');
         }
 
         return $sides === [] ? $shadow : $shadow->with(top: isset($sides['top']), right: isset($sides['right']), bottom: isset($sides['bottom']), left: isset($sides['left']));

@@ -17,12 +17,17 @@ final readonly class Shadow implements EffectKind
 {
     use Declared;
 
+    /** So far it lies beside what throws it at most, and so wide are its blur and its spread, px. */
+    public const FURTHEST = 1000;
+
+    public const WIDEST = 400;
+
     public function __construct(
         #[Is\Parsed(200, label: 'colour of the shadow', given: true, absent: ['#00000040'])] public Colour $colour,
-        #[Is\Number(-1000, 1000, label: 'shadow across', sparse: true)] public float $offsetX = 0,
-        #[Is\Number(-1000, 1000, label: 'shadow down', sparse: true)] public float $offsetY = 2,
-        #[Is\Number(0, 400, label: 'blur of the shadow', sparse: true)] public float $blur = 8,
-        #[Is\Number(-400, 400, label: 'spread of the shadow', sparse: true)] public float $spread = 0,
+        #[Is\Number(-self::FURTHEST, self::FURTHEST, label: 'shadow across', sparse: true)] public float $offsetX = 0,
+        #[Is\Number(-self::FURTHEST, self::FURTHEST, label: 'shadow down', sparse: true)] public float $offsetY = 2,
+        #[Is\Number(0, self::WIDEST, label: 'blur of the shadow', sparse: true)] public float $blur = 8,
+        #[Is\Number(-self::WIDEST, self::WIDEST, label: 'spread of the shadow', sparse: true)] public float $spread = 0,
         #[Is\Flag(label: 'inner shadow', sparse: true)] public bool $inner = false,
         #[Is\Flag(label: 'shadow at the top', sparse: true)] public bool $top = true,
         #[Is\Flag(label: 'shadow on the right', sparse: true)] public bool $right = true,

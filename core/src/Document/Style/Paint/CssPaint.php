@@ -95,7 +95,7 @@ final class CssPaint
             return 180.0;
         }
         if ($head[0] !== 'to') {
-            return count($head) === 1 ? self::angle($head[0]) : throw self::wrong('“'.implode(' ', $head).'” is no direction');
+            return count($head) === 1 ? fmod(self::angle($head[0]), 360) : throw self::wrong('“'.implode(' ', $head).'” is no direction');
         }
         [$x, $y] = [0, 0];
         foreach (array_slice($head, 1) as $side) {
@@ -117,6 +117,7 @@ final class CssPaint
         [$head, $centre] = $this->centre($head);
         $gradient = new RadialGradient($centre[0], $centre[1]);
         $sizes = [];
+        $shape = array_values(array_intersect($head, ['circle', 'ellipse']))[0] ?? null;
         foreach ($head as $word) {
             if ($word === 'circle' || $word === 'ellipse') {
                 $gradient = $gradient->with(circle: $word === 'circle');
@@ -127,12 +128,19 @@ final class CssPaint
             }
         }
 
-        return match (count($sizes)) {
-            0 => $gradient,
-            1 => $gradient->with(circle: true, extent: Extent::Own, radiusX: max(0.0, $this->share($sizes[0], $this->width))),
-            2 => $gradient->with(extent: Extent::Own, radiusX: max(0.0, $this->share($sizes[0], $this->width)), radiusY: max(0.0, $this->share($sizes[1], $this->height))),
-            default => throw self::wrong('“'.implode(' ', $sizes).'” is no size'),
+        return match (true) {
+            $sizes === [] => $gradient,
+            count($sizes) === 1 && $shape !== 'ellipse' => $gradient->with(circle: true, extent: Extent::Own, radiusX: $this->radius($sizes[0], $this->width)),
+            count($sizes) === 2 && $shape !== 'circle' => $gradient->with(extent: Extent::Own, radiusX: $this->radius($sizes[0], $this->width), radiusY: $this->radius($sizes[1], $this->height)),
+            default => throw self::wrong('“'.implode(' ', $sizes).'” is no size'.($shape === null ? '' : ' of '.($shape === 'circle' ? 'a circle' : 'an ellipse'))),
         };
+    }
+
+    private function radius(string $text, float $length): float
+    {
+        $share = $this->share($text, $length);
+
+        return $share >= 0 ? $share : throw self::wrong("“{$text}” is no size: none is less than 0");
     }
 
     /** @param  list<string>  $head */
@@ -141,7 +149,7 @@ final class CssPaint
         [$head, $centre] = $this->centre($head);
         $angle = match (true) {
             $head === [] => 0.0,
-            $head[0] === 'from' && count($head) === 2 => self::angle($head[1]),
+            $head[0] === 'from' && count($head) === 2 => fmod(self::angle($head[1]), 360),
             default => throw self::wrong('“'.implode(' ', $head).'” is no angle'),
         };
 
@@ -201,41 +209,51 @@ final class CssPaint
                 $at[] = $place;
             }
         }
-        $out = [];
-        foreach (self::placed($at, $hints) as $i => $place) {
-            $out[] = new Stop($colours[$i], self::bounded($place), isset($hints[$i]) ? self::bounded($hints[$i]) : null);
+        if (isset($hints[count($colours) - 1])) {
+            throw self::wrong('a place by itself stands between two colours');
         }
+        [$at, $hints] = $at === [] ? [[], []] : self::placed($at, $hints);
 
-        return $out;
+        return array_map(fn (int $i): Stop => new Stop($colours[$i], self::bounded($at[$i]), isset($hints[$i]) ? self::bounded($hints[$i]) : null), array_keys($at));
     }
 
     /**
-     * Places for stops that say none: the first at 0, the last at 1, the others evenly between those that do (CSS Images 4, section 3.4.3).
+     * Places for stops that say none: the first at 0, the last at 1, the others evenly between those that do, and the hints, as browsers do
+     * it; none lies before what is named before it (CSS Images 4, section 3.4.3).
      *
-     * @param  list<float|null>  $at
+     * @param  non-empty-list<float|null>  $at
      * @param  array<int, float>  $hints  by the stop after which each is
-     * @return list<float>
+     * @return array{list<float>, array<int, float>}
      */
     private static function placed(array $at, array $hints): array
     {
-        $last = count($at) - 1;
+        [$at[0], $at[count($at) - 1]] = [$at[0] ?? 0.0, $at[count($at) - 1] ?? 1.0];
         $floor = -INF;
+        $waiting = [];
         foreach ($at as $i => $place) {
-            $said = $place ?? ($i === 0 ? 0.0 : ($i === $last ? 1.0 : null));
-            $at[$i] = $said === null ? null : $floor = max($floor, $said);
-            $floor = max($floor, $hints[$i] ?? -INF);
-        }
-        $out = [];
-        foreach ($at as $i => $place) {
-            $next = $i;
-            while (! isset($at[$next])) {
-                $next++;
+            if ($place === null) {
+                $waiting[] = $i;
+            } else {
+                self::between($at, $waiting, $floor, $floor = $at[$i] = max($floor, $place));
             }
-            $before = $out[$i - 1] ?? 0.0;
-            $out[] = $place ?? $before + (($at[$next] ?? 1.0) - $before) / ($next - $i + 1);
+            if (isset($hints[$i])) {
+                self::between($at, $waiting, $floor, $floor = $hints[$i] = max($floor, $hints[$i]));
+            }
         }
 
-        return $out;
+        return [array_map(floatval(...), array_values($at)), $hints];
+    }
+
+    /**
+     * @param  array<int, float|null>  $at  filled in
+     * @param  list<int>  $waiting  the stops that lie evenly between two places; none afterwards
+     */
+    private static function between(array &$at, array &$waiting, float $from, float $to): void
+    {
+        foreach ($waiting as $k => $i) {
+            $at[$i] = $from + ($to - $from) * ($k + 1) / (count($waiting) + 1);
+        }
+        $waiting = [];
     }
 
     private function place(string $text, ?float $reach): float
@@ -259,7 +277,7 @@ final class CssPaint
             throw self::wrong("“{$text}” is no angle; write it like 45deg");
         }
 
-        return round(fmod((float) $match[1] * self::ANGLES[$match[2] ?? 'deg'], 3600), 3);
+        return round((float) $match[1] * self::ANGLES[$match[2] ?? 'deg'], 3);
     }
 
     private static function bounded(float $share): float

@@ -25,6 +25,9 @@ interface Gradient extends Paint
 
     public function ramp(): Ramp;
 
+    /** Whether its stops come again and again, before and after. */
+    public function repeats(): bool;
+
     /**
      * The line along which its stops lie, as it is shown and dragged.
      *

@@ -45,6 +45,11 @@ trait WithStops
         ), $this->space);
     }
 
+    public function repeats(): bool
+    {
+        return $this->repeats;
+    }
+
     public function colour(): Colour
     {
         return $this->ramp()->mean();
