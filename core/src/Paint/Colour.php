@@ -7,9 +7,10 @@ namespace Kindred\Paint;
 use Kindred\Input\InvalidInput;
 use Kindred\Paint\Css\CssColour;
 use Kindred\Property\AsText;
+use Kindred\Property\Interpolable;
 
 /** An sRGB colour with alpha. Channels 0 to 255, alpha 0 to 1. Notation: CSS Color Module Level 4. */
-final readonly class Colour implements AsText
+final readonly class Colour implements AsText, Interpolable
 {
     private function __construct(
         public int $red,

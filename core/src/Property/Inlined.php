@@ -21,6 +21,11 @@ class Inlined extends Spread
         parent::__construct(...$more);
     }
 
+    public function animation(): Animation
+    {
+        return Animation::ByValue;
+    }
+
     public function read(Reader $in): Kinded
     {
         return $this->value($in);

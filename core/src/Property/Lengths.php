@@ -24,6 +24,11 @@ final class Lengths extends Property
         parent::__construct(...$more);
     }
 
+    public function animation(): Animation
+    {
+        return Animation::ByValue;
+    }
+
     public function schema(Schema $schema): array
     {
         return ['type' => 'array', 'maxItems' => $this->max, 'items' => ['type' => 'number', 'minimum' => 0, 'maximum' => self::LONGEST]];

@@ -42,6 +42,11 @@ final class Number extends Property
         return ['type' => 'number', 'minimum' => $this->min, 'maximum' => $this->max];
     }
 
+    public function animation(): Animation
+    {
+        return Animation::ByValue;
+    }
+
     public function shown(mixed $value): string
     {
         return ! is_float($value) ? '' : ($this->percent ? Format::text($value * 100).'%' : Format::text($value));

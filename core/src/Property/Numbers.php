@@ -19,6 +19,11 @@ final class Numbers extends Property
         parent::__construct(...$more);
     }
 
+    public function animation(): Animation
+    {
+        return Animation::ByValue;
+    }
+
     public function schema(Schema $schema): array
     {
         return ['type' => 'array', 'maxItems' => $this->max, 'items' => ['type' => 'number', 'minimum' => -Reader::LIMIT, 'maximum' => Reader::LIMIT]];

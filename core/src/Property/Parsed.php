@@ -30,6 +30,11 @@ final class Parsed extends Property
         return is_string($absent) ? $this->parser()::parse($absent) : $absent;
     }
 
+    public function animation(): Animation
+    {
+        return is_a($this->type, Interpolable::class, true) ? Animation::ByValue : Animation::Discrete;
+    }
+
     public function schema(Schema $schema): array
     {
         return ['type' => 'string', 'maxLength' => $this->max, 'examples' => $this->parser()::examples()];

@@ -143,6 +143,18 @@ abstract class Property
         return null;
     }
 
+    /** How it goes from one value to another over time, as far as it is seen. */
+    public function animation(): Animation
+    {
+        return Animation::Discrete;
+    }
+
+    /** Whether one value that stands elsewhere, a token or a signal, can be its value. */
+    public function isBindable(): bool
+    {
+        return true;
+    }
+
     /** @return list<string> values that are worth seeing side by side, as they are typed */
     public function tries(): array
     {

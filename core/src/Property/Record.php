@@ -43,6 +43,16 @@ final class Record extends Property
         return is_a($this->type, $class, true) || Properties::of($this->kind())->holding($class) !== [];
     }
 
+    public function animation(): Animation
+    {
+        return $this->hasShorthand() ? Animation::ByValue : Animation::Discrete;
+    }
+
+    public function isBindable(): bool
+    {
+        return $this->hasShorthand();
+    }
+
     public function schema(Schema $schema): array
     {
         return $schema->of($this->kind());

@@ -39,6 +39,17 @@ final class Records extends Property
         return Properties::of($this->of)->holding($class) !== [];
     }
 
+    /** Entry by entry. */
+    public function animation(): Animation
+    {
+        return Animation::ByValue;
+    }
+
+    public function isBindable(): bool
+    {
+        return false;
+    }
+
     public function schema(Schema $schema): array
     {
         return ['type' => 'array', 'maxItems' => $this->max, 'items' => $schema->of($this->of)];

@@ -27,6 +27,11 @@ class Whole extends Property
         return ['type' => 'integer', 'minimum' => $this->min, 'maximum' => $this->max];
     }
 
+    public function animation(): Animation
+    {
+        return Animation::ByValue;
+    }
+
     protected function entered(string $text, mixed $has, Typing $typing): int
     {
         $number = $this->number(Arithmetic::evaluate(Arithmetic::about($text, is_int($has) ? (string) $has : null)));

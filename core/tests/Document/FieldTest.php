@@ -11,6 +11,7 @@ use Kindred\Document\Screen;
 use Kindred\Document\Widget\WidgetField;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
+use Kindred\Property\Animation;
 use Kindred\Tests\Sample;
 
 function fieldOf(string $layer, string $field, string $value): Layer
@@ -122,3 +123,18 @@ it('sets the uppermost fill and leaves those below it', function (): void {
     $fills = fn (string $value): array => array_column(Sample::after($tree, ['type' => 'set-field', 'screen' => 'home', 'layers' => [$id], 'field' => 'fills.0.colour', 'value' => $value])->layer($id)->toArray()['fills'], 'colour');
     expect($fills('#fff'))->toBe(['#ffffff', '#44556680'])->and($fills(''))->toBe(['#44556680']);
 });
+
+it('says of each property how it is animated, whether it can be bound, and which kinds declare it', function (string $path, Animation $animation, bool $bindable, array $kinds, string $holds): void {
+    $field = Field::find($path);
+    expect($field?->animation())->toBe($animation)->and($field?->isBindable())->toBe($bindable)->and($field?->declaredBy())->toBe($kinds)->and($field?->describe())->toBe($holds);
+})->with([
+    ['opacity', Animation::ByValue, true, [], 'number 0 to 1'],
+    ['fills.0.colour', Animation::ByValue, true, [], 'colour'],
+    ['effects.0.inner', Animation::Discrete, true, [], 'yes or no'],
+    // A list, entry by entry; its entries can be bound, not all of it.
+    ['fills', Animation::ByValue, false, [], 'up to 16 entries'],
+    ['strokes.0.dash', Animation::ByValue, true, [], 'text'],
+    ['direction', Animation::Discrete, true, ['stack'], 'one of row, row-reverse, column, column-reverse'],
+    ['columns', Animation::ByValue, true, ['array'], 'number 1 to 100'],
+    ['kind', Animation::None, false, ['box', 'ellipse', 'line', 'path'], 'shape'],
+]);

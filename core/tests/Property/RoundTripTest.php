@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Kindred\Document\Brief\Entry;
+use Kindred\Document\Edit\FieldList;
 use Kindred\Document\Layer\Kinds;
 use Kindred\Document\Layer\Plain;
 use Kindred\Document\LayerNest;
@@ -99,5 +100,6 @@ it('has every property of what is stored declared', function (): void {
 it('stands as it is in the repository', function (): void {
     $root = dirname(__DIR__, 3);
     expect(file_get_contents("{$root}/docs/project.schema.json"))->toBe(ProjectSchema::json(), 'write it anew: php artisan kindred:declared')
+        ->and(file_get_contents("{$root}/docs/properties.md"))->toBe(FieldList::markdown(), 'write it anew: php artisan kindred:declared')
         ->and(file_get_contents("{$root}/resources/css/paint.css"))->toBe(PaintClasses::css(), 'write it anew: php artisan kindred:declared');
 });

@@ -1,8 +1,7 @@
 /** The flow sketch beside the plan: links are drawn from card to card, and undone at their arrows. */
+import { isDrag } from '../slack.ts';
 import { hold } from '../wall/fragments.ts';
 
-/** How far a press must move to count as a drag, px. */
-const SLACK = 4;
 /** How long cards take to their new places, ms. */
 const GLIDE = 170;
 
@@ -13,7 +12,7 @@ export interface FlowDesk {
 }
 
 export class Flow {
-    private drag: { from: SVGGElement; start: DOMPoint; x: number; y: number; letGo: () => void; moved: boolean } | null = null;
+    private drag: { from: SVGGElement; start: DOMPoint; pressed: PointerEvent; letGo: () => void; moved: boolean } | null = null;
 
     /** Where the cards stood before the sketch was drawn anew, by their rows. */
     private before = new Map<string, string>();
@@ -60,12 +59,12 @@ export class Flow {
         const from = (event.target as Element).closest<SVGGElement>('.plan-card');
         if (!from || event.button !== 0 || (event.target as Element).closest('.hang')) return;
         event.preventDefault();
-        this.drag = { from, start: this.at(event), x: event.clientX, y: event.clientY, letGo: hold(this.body), moved: false };
+        this.drag = { from, start: this.at(event), pressed: event, letGo: hold(this.body), moved: false };
     }
 
     private move(event: PointerEvent): void {
         const { drag } = this;
-        if (!drag || (!drag.moved && Math.hypot(event.clientX - drag.x, event.clientY - drag.y) < SLACK)) return;
+        if (!drag || (!drag.moved && !isDrag(drag.pressed, event))) return;
         drag.moved = true;
         const at = this.at(event);
         const line = this.pulled();

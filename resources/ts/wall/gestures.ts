@@ -1,4 +1,5 @@
 /** What the pointer does on the wall, by the tool in hand. */
+import { isDrag, SLACK } from '../slack.ts';
 import type { Camera } from './camera.ts';
 import { around, contains, corners, overlaps, short, unapply, unturn, within, type Box, type Point } from './geometry.ts';
 import type { Overlay } from './overlay.ts';
@@ -41,8 +42,6 @@ export interface Makers {
     done: () => void;
 }
 
-/** How far a press must move to count as a drag, px. */
-const SLACK = 3;
 /** What begins so near beside a screen, px of the window, is meant for it. */
 const EDGE = 8;
 const CONTAINER = '[data-kind=group], [data-kind=stack], [data-kind=array]';
@@ -621,7 +620,7 @@ export class Gestures {
 
     private move(event: PointerEvent): void {
         if (!this.drag || !this.started) return this.look(event);
-        if (!this.moved && Math.hypot(event.clientX - this.started.clientX, event.clientY - this.started.clientY) < SLACK) return;
+        if (!this.moved && !isDrag(this.started, event)) return;
         this.moved = true;
         this.drag.move(event);
     }

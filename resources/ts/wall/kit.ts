@@ -1,9 +1,7 @@
 /** The kit: widgets to be placed with a click, drawn to a size, or dragged onto the wall. Each stands where it always stands. */
 import { putAway } from '../dialogs.ts';
+import { isDrag } from '../slack.ts';
 import type { Point } from './geometry.ts';
-
-/** How far a press on a widget must move to count as a drag, px. */
-const SLACK = 4;
 
 export interface Fresh { name: string; width: number; height: number; [key: string]: unknown }
 
@@ -126,9 +124,8 @@ export class KitPanel {
         if (!entry || event.button !== 0) return;
         event.preventDefault();
         entry.focus();
-        const from = { x: event.clientX, y: event.clientY };
         const move = (at: PointerEvent): void => {
-            if (!this.ghost && Math.hypot(at.clientX - from.x, at.clientY - from.y) < SLACK) return;
+            if (!this.ghost && !isDrag(event, at)) return;
             this.ghost ??= this.lift(entry);
             const { width, height } = this.ghost.getBoundingClientRect();
             // Around what is drawn there is a margin of 2 px on every side.

@@ -1,7 +1,5 @@
 /** Numbers are changed by dragging their labels to the side: by one step a px, ten with Shift, a tenth with Alt. */
-
-/** How far a press must move to count as a drag, px. */
-const SLACK = 3;
+import { SLACK } from '../slack.ts';
 
 export interface LabelDesk {
     /** What a field would show so many steps from what it showed at first; null where it shows no single number. */

@@ -24,8 +24,11 @@ use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Paint\Colour;
 use Kindred\Property\Affects;
+use Kindred\Property\Animation;
+use Kindred\Property\Flag;
 use Kindred\Property\Inlined;
 use Kindred\Property\Number;
+use Kindred\Property\Parsed;
 use Kindred\Property\Path;
 use Kindred\Property\Properties;
 use Kindred\Property\Property;
@@ -33,6 +36,7 @@ use Kindred\Property\Record;
 use Kindred\Property\Records;
 use Kindred\Property\Spread;
 use Kindred\Property\Typing;
+use Kindred\Property\Whole;
 
 /**
  * A property of layers that is typed or chosen in a facet, named by its path: `opacity`, `stroke.width`, `style.size`.
@@ -167,6 +171,44 @@ final readonly class Field
     public function affects(): Affects
     {
         return $this->ofRoot()->affects ?? Affects::Layout;
+    }
+
+    /** How it goes from one value to another over time. */
+    public function animation(): Animation
+    {
+        return $this->property === null || $this->affects() === Affects::Nothing ? Animation::None : $this->property->animation();
+    }
+
+    /** Whether a value that stands elsewhere, a token or a signal, can be its value. */
+    public function isBindable(): bool
+    {
+        return $this->property?->isBindable() === true;
+    }
+
+    /** @return list<string> the kinds of layers that declare it; none where layers of all kinds may have it */
+    public function declaredBy(): array
+    {
+        $kinds = array_filter(Kinds::ALL, fn (string $class): bool => $class !== Widget::class && isset(Properties::of($class)->all[$this->root()]));
+
+        return $this->path === self::KIND ? array_map(fn (string $class): string => $class::kind(), self::SHAPES)
+            : (isset(Properties::of(Layer::class)->all[$this->root()]) ? [] : array_values(array_map(fn (string $class): string => $class::kind(), $kinds)));
+    }
+
+    /** What it holds, in words: `number 0 to 1`, `one of row, column`. */
+    public function describe(): string
+    {
+        $property = $this->property;
+        $options = $this->options();
+
+        return match (true) {
+            $property === null => 'shape',
+            $property instanceof Flag => 'yes or no',
+            $options !== null => 'one of '.implode(', ', array_keys($options)),
+            $property instanceof Number, $property instanceof Whole => (abs($property->max) >= Reader::LIMIT ? 'number' : 'number '.Format::text($property->min).' to '.Format::text($property->max)),
+            $property instanceof Records => "up to {$property->max} entries",
+            $this->isColour() && $property instanceof Parsed => 'colour',
+            default => 'text',
+        };
     }
 
     /** @return list<string> values that are worth seeing side by side, as they are typed */
