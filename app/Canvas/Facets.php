@@ -11,6 +11,7 @@ use Kindred\Document\Edit\Field;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Expanding;
+use Kindred\Document\Layer\PathLayer;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
@@ -113,6 +114,7 @@ final readonly class Facets
             'masks' => $only === null ? [] : self::masks($tree, $only),
             'concentric' => $only === null || $only->screen === null ? null : Concentric::of($only, $this->store->beneath($project, $only), $only->parent === null ? null : ($tree->layers[$only->parent] ?? null)),
             'adjusted' => $only?->content instanceof Picture ? self::says($only->content->adjustment) : '',
+            'path' => $only?->content instanceof PathLayer ? $only->content->d : null,
             'cell' => $this->cell($tree, $named),
             'shown' => $only?->content instanceof Widget ? $this->kit->shown($only) : [0, 0],
             'placeholders' => $this->placeholders($project, $layers),

@@ -87,7 +87,24 @@ final class AnyCommand
         [$field, $value] = $fields[mt_rand(0, count($fields) - 1)];
         $cell = self::cell($tree, $screen) ?? $one;
         $widget = array_values(array_filter($layers, fn (Layer $layer): bool => $layer->kind() === 'widget'))[0]->id ?? $one;
+        $path = array_values(array_filter($layers, fn (Layer $layer): bool => $layer->kind() === 'path'))[0]->id ?? $one;
+        $point = fn (): array => ['subpath' => 0, 'node' => mt_rand(0, 3)];
+        $onPath = ['screen' => $screen, 'layer' => $path, 'points' => [$point(), $point()]];
+        $after = ['screen' => $screen, 'layer' => $path, 'after' => $point()];
         $commands = [
+            ['type' => 'convert-to-paths'] + $on,
+            ['type' => 'move-points', 'dx' => $number(), 'dy' => $number()] + $onPath,
+            ['type' => 'place-points', 'x' => '+4', 'y' => (string) $number()] + $onPath,
+            ['type' => 'scale-points', 'about' => ['x' => 3, 'y' => 4], 'across' => mt_rand(-3, 3), 'down' => 0.5] + $onPath,
+            ['type' => 'align-points', 'to' => ['left', 'middle', 'bottom'][$step % 3]] + $onPath,
+            ['type' => 'pull-handle', 'handle' => ['in', 'out'][$step % 2], 'x' => $number(), 'y' => $number(), 'apart' => $step % 3 === 0] + $onPath,
+            ['type' => 'bend-curve', 't' => 0.3, 'dx' => $number(), 'dy' => $number()] + $after,
+            ['type' => 'add-point', 't' => 0.6] + $after,
+            ['type' => 'remove-points', 'points' => [$point()]] + $onPath,
+            ['type' => 'convert-points', 'smooth' => $step % 2 === 0] + $onPath,
+            ['type' => 'cut-path', 'points' => [$point()]] + $onPath,
+            ['type' => 'join-path', 'points' => [['subpath' => 0, 'node' => 0]]] + $onPath,
+            ['type' => 'reverse-path'] + $onPath,
             ['type' => 'move-layers', 'dx' => $number(), 'dy' => $number()] + $on,
             ['type' => 'move-section', 'screen' => $screen, 'layers' => [$one], 'dy' => $number()],
             ['type' => 'set-field', 'field' => $field, 'value' => $value] + $on,
@@ -138,6 +155,7 @@ final class AnyCommand
             ['type' => 'create-layers', 'screen' => $screen, 'parent' => $group, 'seed' => "p{$step}", 'layers' => [['kind' => 'path', 'd' => 'M0 0h10v10z', 'x' => $number(), 'y' => $number(), 'width' => 10, 'height' => 10]]],
             ['type' => 'create-layers', 'screen' => $screen, 'parent' => $group, 'seed' => "t{$step}", 'layers' => [['kind' => 'text', 'words' => 'Good clay', 'wrapped' => true, 'x' => $number(), 'y' => $number(), 'width' => 90, 'style' => ['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.4]]]],
             ['type' => 'create-layers', 'screen' => $screen, 'parent' => $group, 'seed' => "i{$step}", 'layers' => [['kind' => 'picture', 'asset' => self::asset(), 'zoom' => 2, 'positionX' => 0, 'x' => $number(), 'y' => $number(), 'width' => 60, 'height' => 40]]],
+            ['type' => 'create-layers', 'screen' => $screen, 'parent' => $group, 'seed' => "p{$step}", 'layers' => [['kind' => 'path', 'd' => 'M0 0C20 0 40 30 60 30L90 0', 'x' => $number(), 'y' => $number(), 'width' => 90, 'height' => 30]]],
             ['type' => 'even-layers'] + $on,
             ['type' => 'swap-layers', 'screen' => $screen, 'layers' => array_slice($some, 0, 2)],
             ['type' => 'set-style', 'style' => ['fills' => [['colour' => '#123456'], ['kind' => 'linear', 'stops' => [['colour' => '#a94c31', 'at' => 0], ['colour' => '#ffffff', 'at' => 1]]]], 'opacity' => 0.6, 'strokes' => [['colour' => '#00ff00', 'width' => 3]], 'style.size' => (float) mt_rand(8, 60), 'corners.topLeft' => 9.0, 'blend' => 'multiply']] + $on,

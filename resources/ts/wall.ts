@@ -11,6 +11,7 @@ import { Camera } from './wall/camera.ts';
 import { alone, copiesOf, layerOf } from './wall/address.ts';
 import { Clipboard } from './wall/clipboard.ts';
 import { Commands } from './wall/commands.ts';
+import { Curving } from './wall/curving.ts';
 import { Dropping } from './wall/dropping.ts';
 import { Editing } from './wall/editing.ts';
 import { Facets } from './wall/facets.ts';
@@ -35,6 +36,7 @@ import { Made } from './wall/made.ts';
 import { Masks } from './wall/masks.ts';
 import { Picture } from './wall/picture.ts';
 import { pointedAt } from './wall/pointed.ts';
+import { Points } from './wall/points.ts';
 import { Reel } from './wall/reel.ts';
 import { rename } from './wall/renaming.ts';
 import { register } from './wall/register.ts';
@@ -110,7 +112,10 @@ const server = new Server(urls, Number(page.dataset['sequence']), new Pending(pa
 const taking = new Taking(wall, camera, picture, () => gestures, { screen: urls['screen-png']!, loose: urls['cut-out-png']! });
 const facets = new Facets(urls['facets']!, picture, selection, server, {
     trying: () => overlay.showSelection(),
-    shown: () => gradients.hear(),
+    shown: () => {
+        gradients.hear();
+        points.hear();
+    },
     used: urls['colours']!,
     picture: () => making.choose(),
     subject: () => selection.frame(),
@@ -200,8 +205,10 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
             void server.edit({ type: 'set-screen-field', screen: id, field: 'name', value: written });
         });
     },
-    paint: () => void facets.openGradient(),
-    gradient: (event) => gradients.press(event) ?? rounding.press(event),
+    paint: () => facets.openGradient(),
+    gradient: (event) => points.press(event) ?? gradients.press(event) ?? rounding.press(event),
+    path: { get active() { return points.active; }, enter: (layer) => points.enter(layer) },
+    curve: { press: (event) => curving.press(event), hover: (event) => curving.hover(event) },
     inside: {
         get active() { return inside.active; },
         press: (event) => inside.press(event),
@@ -220,11 +227,15 @@ const parts: Parts = { urls, camera, picture, selection, overlay, server, facets
 const inside = new Inside(parts);
 const made = new Made(parts, wall, urls['made']!);
 const rounding = new Rounding(parts);
+const points = new Points(parts, gestures.desk, document.getElementById('facets')!, () => facets.path());
+const curving = new Curving(parts, gestures.desk, (p) => gestures.screenAt(p), (screen, layer) => void gestures.create(screen, layer));
 const gradients: Gradients = new Gradients(parts, () => facets.gradient(), (paint, stop) => facets.colourStop(paint, stop));
 overlay.followed = () => {
     facets.frame();
     rounding.show();
     gradients.show();
+    points.show();
+    curving.show();
 };
 overlay.shown = () => {
     threads.show();
@@ -297,7 +308,7 @@ camera.covered = () => {
 
 const current = (): string => selection.screens[0] ?? selection.screen;
 const commands = new Commands(register({
-    parts, editing, looking, nudging, making, asking, tools, writing, styling: new Styling(parts), inside, kit,
+    parts, editing, looking, nudging, making, asking, tools, writing, styling: new Styling(parts), inside, points, curving, kit,
     keys: () => keyList.show(),
     made: () => made.open(),
     find: () => find.open(),

@@ -4,8 +4,12 @@ import { listed } from '../../resources/ts/brief/list.ts';
 import { perScreen } from '../../resources/ts/wall/across.ts';
 import { alone, copiesOf, inOneCopy, layerOf } from '../../resources/ts/wall/address.ts';
 import { Shortcut } from '../../resources/ts/wall/commands.ts';
+import { bent, isSmooth, parsePath, pathText, pulled, withSpots, type Part } from '../../resources/ts/wall/curve.ts';
+import type { Point } from '../../resources/ts/wall/geometry.ts';
 import { rounded } from '../../resources/ts/wall/lanes.ts';
 import type { Command } from '../../resources/ts/wall/messages.ts';
+import { ask } from './support/php.ts';
+import { numbers } from './support/random.ts';
 
 const home = new Map([['bowl', 'welcome'], ['mug', 'welcome'], ['jug', 'kiln'], ['note', '']]);
 const screenOf = (id: string): string | null => home.get(id) ?? null;
@@ -94,4 +98,42 @@ test('the bends of a way are round, as far as there is room', () => {
     expect(rounded([{ x: 0, y: 0 }, { x: 100, y: 0 }, { x: 100, y: 10 }, { x: 200, y: 10 }], 14)).toBe('M0 0L95 0Q100 0 100 5L100 5Q100 10 105 10L200 10');
     // A bend without a way is none.
     expect(rounded([{ x: 0, y: 0 }, { x: 50, y: 0 }, { x: 50, y: 0 }, { x: 50, y: 30 }], 14)).toBe('M0 0L50 0L50 0L50 30');
+});
+
+test('a path is read, bent and pulled in the browser just as in the core', () => {
+    const next = numbers(5);
+    const n = (low: number, high: number): number => Math.round(low + next() * (high - low));
+    const point = (): Point => ({ x: n(-100, 200), y: n(-100, 200) });
+    const text = ({ x, y }: Point): string => `${x} ${y}`;
+    const cases = Array.from({ length: 150 }, () => {
+        const many = n(2, 5);
+        const first = point();
+        let [last, handle] = [first, null as Point | null];
+        const curves = Array.from({ length: many }, () => {
+            const to = point();
+            const curved = next() < 0.6;
+            // Now and then a handle goes straight on from the one before.
+            const out = handle && next() < 0.5 ? { x: 2 * last.x - handle.x, y: 2 * last.y - handle.y } : point();
+            handle = curved ? point() : null;
+            last = to;
+            return curved ? `C${text(out)} ${text(handle!)} ${text(to)}` : `L${text(to)}`;
+        }).join('');
+        const part = `M${text(first)}${curves}${next() < 0.5 ? 'Z' : next() < 0.3 ? `L${text(first)}Z` : ''}`;
+        return { d: part + (next() < 0.3 ? `M${text(point())}L${text(point())}L${text(point())}Z` : ''), after: n(0, many - 1), t: 0.2 + next() * 0.6, by: [n(-30, 30), n(-30, 30)] as const, to: [n(-100, 200), n(-100, 200)] as const, apart: next() < 0.3 };
+    });
+    const theirs = ask<{ read: string; bent: string; pulled: string; smooth: boolean[] }[]>('curves.php', cases);
+    const numbered = (d: string): number[] => d.split(/[MLCZ\s]+/).filter(Boolean).map(Number);
+    const alike = (ours: Part[], d: string): void => {
+        const mine = pathText(ours);
+        expect(mine.replace(/[^MLCZ]/g, '')).toBe(d.replace(/[^MLCZ]/g, ''));
+        expect(numbered(mine)).toEqual(numbered(d).map((one) => expect.closeTo(one, 2)));
+    };
+    for (const [i, { d, after, t, by, to, apart }] of cases.entries()) {
+        const parts = parsePath(d);
+        const { read, bent: bending, pulled: pulling, smooth } = theirs[i]!;
+        alike(parts, read);
+        expect(parts[0]!.nodes.map(isSmooth)).toEqual(smooth);
+        alike([bent(parts[0]!, after, t, { x: by[0], y: by[1] }), ...parts.slice(1)], bending);
+        alike(withSpots(parts, [{ subpath: 0, node: after }], (node) => pulled(node, 'out', { x: to[0], y: to[1] }, apart)), pulling);
+    }
 });

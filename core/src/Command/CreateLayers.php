@@ -6,11 +6,14 @@ namespace Kindred\Command;
 
 use Kindred\Document\Address;
 use Kindred\Document\Id;
+use Kindred\Document\Layer\PathLayer;
 use Kindred\Document\LayerNest;
 use Kindred\Document\Place;
 use Kindred\Document\Rank;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
+use Kindred\Geometry\Box;
+use Kindred\Geometry\PathData;
 use Kindred\Input\Reader;
 use Kindred\Kit\Bars;
 
@@ -39,11 +42,27 @@ final readonly class CreateLayers implements Command
     {
         return new self(
             new Place($in->optionalId('screen'), Address::optionalLayer($in, 'parent')),
-            $in->list('layers', LayerNest::read(...), 1, 2000),
+            $in->list('layers', fn (Reader $one): LayerNest => LayerNest::read(self::sized($one)), 1, 2000),
             $in->string('seed', 64, false),
             $in->has('step') ? $in->name('step') : null,
             $in->boolean('docked', false),
         );
+    }
+
+    /** A path that comes without a size is as large as it is drawn, and lies where it is drawn from its place. */
+    private static function sized(Reader $in): Reader
+    {
+        $data = $in->raw();
+        if (($data['kind'] ?? null) !== PathLayer::kind() || isset($data['width'])) {
+            return $in;
+        }
+        $path = PathData::parse($in->string('d', PathData::MAX_LENGTH), $in->at('d'));
+        $around = $path->bounds() ?? new Box(0, 0, 0, 0);
+
+        return Reader::of([
+            'd' => $path->mapped(1, 0, 0, 1, -$around->x, -$around->y)->text(),
+            'x' => $in->number('x') + $around->x, 'y' => $in->number('y') + $around->y, 'width' => $around->width, 'height' => $around->height,
+        ] + $data, $in->at(''));
     }
 
     public function workingSet(): WorkingSet

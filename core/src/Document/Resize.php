@@ -9,6 +9,9 @@ use Kindred\Document\Layer\Text;
 use Kindred\Document\Layout\Pins;
 use Kindred\Document\Layout\Size;
 use Kindred\Geometry\Box;
+use Kindred\Geometry\PathData;
+use Kindred\Geometry\Point;
+use Kindred\Input\InvalidInput;
 
 /** Puts a layer into a new box, with all that lies in it. */
 final class Resize
@@ -18,6 +21,39 @@ final class Resize
 
     /** The tree with the layer (which may have other changes too) in its new box. A side that changed becomes a set length; resized text wraps. */
     public static function to(Tree $tree, Layer $layer, Box $box): Tree
+    {
+        return self::into($tree, self::sized($layer, $box), $box);
+    }
+
+    /**
+     * The tree with the path of a layer drawn anew, in px from the corner of its box: the box follows, and what of the path stays as it
+     * was lies where it lay, though the layer is turned.
+     *
+     * @throws InvalidInput where it is too long or reaches too far to be kept
+     */
+    public static function drawn(Tree $tree, Layer $layer, PathData $path, bool $evenOdd = false): Tree
+    {
+        $around = $path->bounds();
+        if ($around === null || ! $path->isNear()) {
+            throw new InvalidInput('', 'The path reaches too far.');
+        }
+        // As fine as path data is written, so that nothing creeps from edit to edit.
+        $corner = new Point(round($around->x, 3), round($around->y, 3));
+        // About the middle of its box it is turned, and that is elsewhere now.
+        $middle = new Point($layer->box->width / 2, $layer->box->height / 2);
+        $half = new Point($around->width / 2, $around->height / 2);
+        $place = $corner->plus($half)->minus($middle)->turned($layer->rotation)->plus($middle)->minus($half);
+        $box = new Box($layer->box->x + $place->x, $layer->box->y + $place->y, $around->width, $around->height);
+        $d = $path->mapped(1, 0, 0, 1, -$corner->x, -$corner->y)->text();
+        if (strlen($d) > PathData::MAX_LENGTH) {
+            throw new InvalidInput('', 'The path would have more points than can be kept.');
+        }
+
+        return $tree->withLayers(self::sized($layer, $box)->with(content: new PathLayer($d, $layer->content instanceof PathLayer ? $layer->content->evenOdd : $evenOdd), box: $box));
+    }
+
+    /** What sized a side that another box makes longer or shorter sizes it no longer; text that is made wider or narrower wraps. */
+    private static function sized(Layer $layer, Box $box): Layer
     {
         $wider = abs($box->width - $layer->box->width) > self::SAME;
         $higher = abs($box->height - $layer->box->height) > self::SAME;
@@ -34,7 +70,7 @@ final class Resize
             $sizing = $sizing->with(height: Size::Length);
         }
 
-        return self::into($tree, $layer->with(sizing: $sizing), $box);
+        return $layer->with(sizing: $sizing);
     }
 
     /** The same for a box that the layout computed: what sizes it stays as it was. */

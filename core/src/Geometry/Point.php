@@ -21,6 +21,33 @@ final readonly class Point
         return new self($this->x - $other->x, $this->y - $other->y);
     }
 
+    public function times(float $factor): self
+    {
+        return new self($this->x * $factor, $this->y * $factor);
+    }
+
+    /** The point a share of the way to another. */
+    public function towards(self $other, float $share): self
+    {
+        return new self($this->x + ($other->x - $this->x) * $share, $this->y + ($other->y - $this->y) * $share);
+    }
+
+    public function length(): float
+    {
+        return hypot($this->x, $this->y);
+    }
+
+    public function dot(self $other): float
+    {
+        return $this->x * $other->x + $this->y * $other->y;
+    }
+
+    /** The area between two distances, positive where the other lies clockwise of this on screen. */
+    public function cross(self $other): float
+    {
+        return $this->x * $other->y - $this->y * $other->x;
+    }
+
     /** Turned about the origin by the angle in degrees, clockwise on screen. */
     public function turned(float $degrees): self
     {

@@ -232,6 +232,11 @@ export class Facets {
         return coat ? JSON.parse(coat.dataset['line']!) as GradientLine : null;
     }
 
+    /** The path that the one selected layer is; null where it is none, undefined while that is not known. */
+    path(): string | null | undefined {
+        return this.place.ariaBusy === 'true' ? undefined : this.place.querySelector<HTMLElement>('[data-path]')?.dataset['path'] ?? null;
+    }
+
     /** Whether the one selected layer has a gradient. */
     get hasGradient(): boolean {
         return this.place.querySelector('[data-line]') !== null;

@@ -15,7 +15,7 @@ import { laidBy, slotAt, type Slot } from './stacking.ts';
 import type { Command } from './messages.ts';
 import { fresh, type Server } from './server.ts';
 
-export type Tool = 'pick' | 'screen' | 'box' | 'ellipse' | 'line' | 'words' | 'icon' | 'widget' | 'note' | 'thread';
+export type Tool = 'pick' | 'screen' | 'box' | 'ellipse' | 'line' | 'curve' | 'words' | 'icon' | 'widget' | 'note' | 'thread';
 
 export interface Makers {
     words: (screen: string, at: Point, width: number | null) => void;
@@ -23,11 +23,15 @@ export interface Makers {
     widget: (screen: string, box: Box) => void;
     note: (screen: string, at: Point, layer: Element | null) => void;
     edit: (layer: Element, at: Point) => void;
-    /** What a press does on a picture that has been entered; null for a press beside it. */
     /** The gradient of the selection is to be laid hold of. */
-    paint: () => void;
-    /** What a press does on the line of a gradient, or on a corner that is rounded; null beside them. */
+    paint: () => boolean;
+    /** What a press does on the line of a gradient, on a corner that is rounded, or where a path has been entered; null beside them. */
     gradient: (event: PointerEvent) => Drag | null;
+    /** A path is entered, or what becomes one. */
+    path: { readonly active: boolean; enter: (layer: Element) => boolean };
+    /** The curve tool. */
+    curve: { press: (event: PointerEvent) => Drag; hover: (event: PointerEvent) => void };
+    /** What a press does on a picture that has been entered; null for a press beside it. */
     inside: { active: boolean; press: (event: PointerEvent) => Drag | null; enter: (layer: Element) => boolean; wheel: (event: WheelEvent) => boolean };
     /** The name of a screen is written where it stands. */
     rename: (name: HTMLElement) => void;
@@ -66,7 +70,7 @@ export class Gestures {
     private readonly fingers = new Map<number, PointerEvent>();
     /** Whether the press began on a corner, an edge or another mark of the selection. */
     private onMark = false;
-    private readonly desk: Desk;
+    readonly desk: Desk;
 
     constructor(
         private readonly wall: HTMLElement,
@@ -159,6 +163,7 @@ export class Gestures {
         const turn = target.getAttribute('data-turn');
         const knot = target.closest('[data-knot]')?.getAttribute('data-knot');
         const at = this.camera.toWall(event);
+        if (this.tool === 'curve') return this.makers.curve.press(event);
         const gradient = this.makers.gradient(event);
         if (gradient) return gradient;
         const inside = this.makers.inside.active ? this.makers.inside.press(event) : null;
@@ -653,6 +658,7 @@ export class Gestures {
     private look(event: PointerEvent): void {
         this.pointer = event;
         if (this.held) return this.compare(event);
+        if (this.tool === 'curve') this.makers.curve.hover(event);
         this.makers.over(this.screenAt(this.camera.toWall(event)), false);
         const nameless = this.tool === 'pick' ? this.nameless(event.target as Element) : null;
         if (nameless) return this.overlay.hover(this.picture.screenBox(nameless.parentElement!.dataset['screen']!));
@@ -676,7 +682,7 @@ export class Gestures {
 
     /** A double press goes into a group, or writes in a text or a widget. */
     private enter(event: MouseEvent): void {
-        if (this.tool !== 'pick' || (event.target as Element).closest('#writing')) return;
+        if (this.tool !== 'pick' || (event.target as Element).closest('#writing') || this.makers.path.active) return;
         // The press has captured the pointer: what it was on is asked for by its place.
         const name = document.elementFromPoint(event.clientX, event.clientY)?.closest<HTMLElement>('.screen-name');
         if (name) return this.makers.rename(name);
@@ -684,8 +690,8 @@ export class Gestures {
         const layer = under ? this.selection.target(under) : null;
         if (!layer || !under) return;
         if (['text', 'widget'].includes(layer.dataset['kind'] ?? '')) return this.makers.edit(layer, this.camera.toWall(event));
-        if (layer.matches('[data-picture]')) this.makers.inside.enter(layer);
-        if (!layer.matches(CONTAINER)) return this.makers.paint();
+        if (layer.matches('[data-picture]') && this.makers.inside.enter(layer)) return;
+        if (!layer.matches(CONTAINER)) return void (this.makers.paint() || this.makers.path.enter(layer));
         this.selection.group = layer.dataset['layer']!;
         const inner = this.selection.target(under);
         if (inner) this.selection.pick([inner.dataset['layer']!], this.picture.screenOf(inner));

@@ -3,7 +3,7 @@ import { apply, unapply, within, type Matrix, type Point } from './geometry.ts';
 import { draw } from './overlay.ts';
 import { chosen, type Parts } from './parts.ts';
 import type { Drag } from './placing.ts';
-import { Reflow } from './reflow.ts';
+import { Tried } from './reflow.ts';
 import type { Command, GradientLine, GradientStop } from './messages.ts';
 
 /** px of the window: a stop that is pulled so far off the line goes, and a press so near to it is one on it. */
@@ -167,10 +167,7 @@ export class Gradients {
 
     private dragging(command: (line: GradientLine) => Command, follow: (moved: PointerEvent) => GradientLine, still: () => void): Drag {
         const { server, picture, overlay } = this.on;
-        const layer = this.layer()!;
-        const before = layer.cloneNode(true) as Element;
-        const reflow = new Reflow(server, picture, () => overlay.showSelection());
-        const back = (): void => picture.layer(layer.dataset['layer']!)?.replaceWith(before);
+        const tried = new Tried(server, picture, this.layer()!, () => overlay.showSelection());
         const clear = (): void => {
             this.held = this.gone = null;
             this.show();
@@ -179,24 +176,16 @@ export class Gradients {
             move: (moved) => {
                 this.held = follow(moved);
                 this.show();
-                reflow.ask(command(this.held));
+                tried.show(command(this.held));
             },
             end: (_, moved) => {
-                reflow.stop();
-                const line = this.held;
-                if (!moved || line === null) {
-                    clear();
-                    return still();
-                }
-                void server.edit(command(line)).then((answer) => {
-                    if (!answer || answer.patches.length === 0) back();
-                    // What is told of it comes with the facets.
-                    void this.on.facets.told().then(clear);
-                });
+                // What is told of it comes with the facets.
+                if (moved && this.held) return void tried.keep(command(this.held)).then(() => this.on.facets.told()).then(clear);
+                clear();
+                still();
             },
             cancel: () => {
-                reflow.stop();
-                back();
+                tried.back();
                 clear();
             },
         };

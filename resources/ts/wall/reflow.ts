@@ -62,3 +62,29 @@ export class Reflow {
         this.onAnswer();
     }
 }
+
+/** A layer shows what a command would make of it while it is dragged; it is as it was when that is given up, or refused. */
+export class Tried {
+    private readonly before: Element;
+    private readonly reflow: Reflow;
+
+    constructor(private readonly server: Server, private readonly picture: Picture, private readonly layer: SVGGElement, onAnswer: () => void) {
+        this.before = layer.cloneNode(true) as Element;
+        this.reflow = new Reflow(server, picture, onAnswer);
+    }
+
+    show(command: Command): void {
+        this.reflow.ask(command);
+    }
+
+    async keep(command: Command): Promise<void> {
+        this.reflow.stop();
+        const answer = await this.server.edit(command);
+        if (!answer || answer.patches.length === 0) this.back();
+    }
+
+    back(): void {
+        this.reflow.stop();
+        this.picture.layer(this.layer.dataset['layer']!)?.replaceWith(this.before);
+    }
+}

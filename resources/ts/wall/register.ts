@@ -7,8 +7,10 @@ import type { KitPanel } from './kit.ts';
 import type { Looking } from './looking.ts';
 import type { Making } from './making.ts';
 import type { Nudging } from './nudging.ts';
+import type { Curving } from './curving.ts';
 import type { Inside } from './inside.ts';
 import type { Parts } from './parts.ts';
+import type { Points } from './points.ts';
 import type { Styling } from './styling.ts';
 import type { Tools } from './tools.ts';
 import type { Writing } from './writing.ts';
@@ -24,6 +26,8 @@ export interface Doers {
     writing: Writing;
     styling: Styling;
     inside: Inside;
+    points: Points;
+    curving: Curving;
     made: () => void;
     kit: KitPanel;
     keys: () => void;
@@ -41,7 +45,7 @@ const EDGES = ['left', 'centre', 'right', 'top', 'middle', 'bottom'] as const;
 const SIZES = [['ArrowRight', 1, 0, 'Wider'], ['ArrowLeft', -1, 0, 'Narrower'], ['ArrowDown', 0, 1, 'Higher'], ['ArrowUp', 0, -1, 'Lower']] as const;
 
 export function register(on: Doers): Command[] {
-    const { editing, looking, nudging, making, asking, tools, writing, styling, inside } = on;
+    const { editing, looking, nudging, making, asking, tools, writing, styling, inside, points, curving } = on;
     const { selection, gestures, server, facets, camera } = on.parts;
     const layers = (): boolean => selection.layers.length > 0;
     const only = (...kinds: string[]) => (): boolean => selection.layers.length === 1 && (kinds.length === 0 || kinds.includes(selection.elements()[0]?.dataset['kind'] ?? ''));
@@ -59,6 +63,7 @@ export function register(on: Doers): Command[] {
         { id: 'screen', name: 'Add a screen', group: 'Tools', keys: ['A'], menu: ['wall'], run: () => asking.devices() },
         tool('shape', 'Shape; again the next one', ['S'], () => tools.takeShape(1)),
         tool('shape-back', 'Shape; again the one before', ['Shift+S'], () => tools.takeShape(-1)),
+        tool('curve', 'Curve', ['C'], take('curve')),
         tool('words', 'Text', ['T', 'W'], take('words')),
         { id: 'take-colour', name: 'Take a colour from the wall, for the fill', group: 'Editing', keys: ['E'], when: layers, run: () => void facets.takeColour() },
         tool('picture', 'Picture', ['P'], () => document.getElementById('picture-file')!.click()),
@@ -66,21 +71,22 @@ export function register(on: Doers): Command[] {
         tool('widget', 'Kit', ['K'], on.panels.kit),
         tool('note', 'Note', ['N'], take('note')),
         tool('thread', 'Go: draw a thread', ['G'], take('thread')),
-        { id: 'place', name: 'Place what the tool in hand makes', group: 'Tools', keys: ['Enter'], when: () => holding(), run: () => making.byKey(on.kit, writing, tools) },
+        { id: 'place', name: 'Place what the tool in hand makes; end the path under way', group: 'Tools', keys: ['Enter'], when: () => holding(), run: () => void (curving.end(false) || making.byKey(on.kit, writing, tools)) },
 
         {
-            id: 'into', name: 'Into a group, a text, a widget, a picture or a gradient', short: 'Edit', group: 'Selection', keys: ['Enter'], menu: ['layers'], when: () => !holding() && (only('text', 'widget', 'group', 'stack', 'array', 'picture')() || selection.elements()[0]?.hasAttribute('data-picture') === true || facets.hasGradient || selection.screens.length === 1),
+            id: 'into', name: 'Into a group, a text, a widget, a picture, a path or a gradient', short: 'Edit', group: 'Selection', keys: ['Enter'], menu: ['layers'], when: () => !holding() && (only('text', 'widget', 'group', 'stack', 'array', 'picture', 'path')() || selection.elements()[0]?.hasAttribute('data-picture') === true || facets.hasGradient || selection.screens.length === 1),
             run: () => {
                 const layer = selection.elements()[0];
-                if (inside.leave()) return;
+                if (inside.leave() || points.leave(true)) return;
+                if (layer && layer.dataset['kind'] === 'path') return void points.enter(layer);
                 if (layer && ['text', 'widget'].includes(layer.dataset['kind'] ?? '')) writing.edit(layer);
                 else if (!(layer && inside.enter(layer)) && !looking.child()) facets.openGradient();
             },
         },
         { id: 'out', name: 'Out again: the group around, then the screen', group: 'Selection', keys: ['Shift+Enter'], when: layers, run: () => looking.parent() },
-        { id: 'next', name: 'Next layer', group: 'Selection', keys: ['Tab'], when: layers, run: () => looking.step(1) },
-        { id: 'previous', name: 'Previous layer', group: 'Selection', keys: ['Shift+Tab'], when: layers, run: () => looking.step(-1) },
-        { id: 'all', name: 'Select all beside it', group: 'Selection', keys: ['Ctrl+A'], run: () => looking.all() },
+        { id: 'next', name: 'Next layer', group: 'Selection', keys: ['Tab'], when: layers, run: () => void (points.step(1) || looking.step(1)) },
+        { id: 'previous', name: 'Previous layer', group: 'Selection', keys: ['Shift+Tab'], when: layers, run: () => void (points.step(-1) || looking.step(-1)) },
+        { id: 'all', name: 'Select all beside it', group: 'Selection', keys: ['Ctrl+A'], run: () => void (points.pickAll() || looking.all()) },
         { id: 'alike', name: 'Select what looks alike; again on the whole wall', short: 'Select alike', group: 'Selection', keys: ['Alt+A'], menu: ['layers'], when: layers, rare: true, run: () => void styling.alike('look') },
         ...(['fill', 'stroke', 'effect', 'type'] as const).map((by): Command => ({ id: `alike-${by}`, name: `Select what has the same ${by}; again on the whole wall`, group: 'Selection', when: layers, run: () => void styling.alike(by) })),
         { id: 'next-screen', name: 'Next screen', group: 'Selection', keys: ['.'], run: () => looking.screen(1) },
@@ -88,7 +94,8 @@ export function register(on: Doers): Command[] {
         {
             id: 'leave', name: 'Give up what is under way; out of the group; nothing selected', group: 'Selection', keys: ['Escape'],
             run: () => {
-                if (gestures.cancel() || inside.leave()) return;
+                if (gestures.cancel() || inside.leave() || points.leave()) return;
+                if (curving.end(false)) return tools.take('pick');
                 if (holding()) tools.take('pick');
                 else selection.escape();
             },
@@ -101,7 +108,7 @@ export function register(on: Doers): Command[] {
         { id: 'copy', name: 'Copy, cut, paste', group: 'Editing', keys: ['Ctrl+C', 'Ctrl+X', 'Ctrl+V'], listed: true, run: () => undefined },
         { id: 'duplicate', name: 'Duplicate; again at the same distance', short: 'Duplicate', group: 'Editing', keys: ['Ctrl+D'], menu: ['layers', 'screen'], when: any, run: () => void editing.duplicate() },
         { id: 'duplicate-screen', name: 'The screen once more, beside itself', group: 'Editing', keys: ['Shift+A'], when: screen, run: () => void editing.duplicateScreen() },
-        { id: 'delete', name: 'Delete', group: 'Editing', keys: ['Delete', 'Backspace'], menu: ['layers', 'screen'], when: any, run: () => editing.remove() },
+        { id: 'delete', name: 'Delete', group: 'Editing', keys: ['Delete', 'Backspace'], menu: ['layers', 'screen'], when: () => any() || curving.active, run: () => void (curving.back() || points.remove() || points.active || editing.remove()) },
         { id: 'rename', name: 'Rename', group: 'Editing', keys: ['F2'], menu: ['layers', 'screen'], when: () => selection.layers.length === 1 || (!layers() && screen()), run: () => facets.rename() },
         { id: 'hide', name: 'Hide or show', group: 'Editing', keys: ['H'], menu: ['layers'], when: layers, run: () => editing.mark('hidden') },
         { id: 'lock', name: 'Lock or unlock', group: 'Editing', keys: ['Shift+H'], menu: ['layers'], when: layers, run: () => editing.mark('locked') },
@@ -124,13 +131,20 @@ export function register(on: Doers): Command[] {
         { id: 'untrace', name: 'Take the picture under the screen away', group: 'Editing', when: screen, run: () => void server.edit({ type: 'set-tracing', screen: current(), asset: null }) },
         ...(['rough', 'plain', 'dressed'] as const).map((finish): Command => ({ id: `finish-${finish}`, name: `Show the project ${finish}`, group: 'Editing', run: () => void server.edit({ type: 'set-finish', finish }) })),
 
-        ...ARROWS.map(([key, dx, dy, word]): Command => ({ id: `nudge-${word}`, name: `Move ${word} by 1`, group: 'Arranging', keys: [key], when: any, run: () => (inside.active ? inside.nudge(dx, dy) : nudging.by(dx, dy)) })),
-        ...ARROWS.map(([key, dx, dy, word]): Command => ({ id: `move-${word}`, name: `Move ${word} by 10`, group: 'Arranging', keys: [`Shift+${key}`], when: any, run: () => (inside.active ? inside.nudge(10 * dx, 10 * dy) : nudging.by(10 * dx, 10 * dy)) })),
+        ...ARROWS.map(([key, dx, dy, word]): Command => ({ id: `nudge-${word}`, name: `Move ${word} by 1`, group: 'Arranging', keys: [key], when: any, run: () => (inside.active ? inside.nudge(dx, dy) : points.nudge(dx, dy) || nudging.by(dx, dy)) })),
+        ...ARROWS.map(([key, dx, dy, word]): Command => ({ id: `move-${word}`, name: `Move ${word} by 10`, group: 'Arranging', keys: [`Shift+${key}`], when: any, run: () => (inside.active ? inside.nudge(10 * dx, 10 * dy) : points.nudge(10 * dx, 10 * dy) || nudging.by(10 * dx, 10 * dy)) })),
         ...SIZES.map(([key, dx, dy, word]): Command => ({ id: word.toLowerCase(), name: `${word} by 1`, group: 'Arranging', keys: [`Ctrl+${key}`], when: layers, run: () => editing.size(dx, dy) })),
         ...SIZES.map(([key, dx, dy, word]): Command => ({ id: `much-${word.toLowerCase()}`, name: `${word} by 10`, group: 'Arranging', keys: [`Ctrl+Shift+${key}`], when: layers, run: () => editing.size(10 * dx, 10 * dy) })),
         { id: 'group', name: 'Group', group: 'Arranging', keys: ['Ctrl+G'], menu: ['layers'], when: layers, run: () => editing.group() },
         { id: 'ungroup', name: 'Ungroup', group: 'Arranging', keys: ['Ctrl+Shift+G'], menu: ['layers'], when: () => selection.elements().some((layer) => layer.matches('[data-kind=group], [data-kind=stack]')), run: () => void editing.ungroup() },
         { id: 'mask', name: 'Mask the others with the topmost; release what masks', short: 'Mask, release', group: 'Arranging', keys: ['Alt+M'], menu: ['layers'], when: layers, run: () => editing.mask() },
+        { id: 'points', name: 'Edit the points; of a shape, as a path', short: 'Edit points', group: 'Arranging', menu: ['layers'], when: only('path', 'box', 'ellipse', 'line'), rare: true, run: () => void points.enter(selection.elements()[0]!) },
+        { id: 'points-smooth', name: 'Points: smooth', group: 'Arranging', when: () => points.active, run: () => void points.convert(true) },
+        { id: 'points-corner', name: 'Points: corners', group: 'Arranging', when: () => points.active, run: () => void points.convert(false) },
+        { id: 'points-cut', name: 'Points: cut the path there', group: 'Arranging', when: () => points.active, run: () => void points.cut() },
+        { id: 'points-join', name: 'Points: join two ends, or close', group: 'Arranging', when: () => points.active, run: () => void points.join() },
+        { id: 'points-reverse', name: 'Points: let the path run the other way', group: 'Arranging', when: () => points.active, run: () => void points.reverse() },
+        ...EDGES.map((edge): Command => ({ id: `points-${edge}`, name: `Points: align, ${edge}`, group: 'Arranging', when: () => points.active, run: () => void points.align(edge) })),
         { id: 'stack', name: 'Lay out as a stack', group: 'Arranging', keys: ['L'], menu: ['layers'], run: () => editing.stack() },
         { id: 'array', name: 'Repeat as an array', group: 'Arranging', keys: ['Shift+L'], menu: ['layers'], rare: true, run: () => editing.array() },
         { id: 'forward', name: 'One step to the front', group: 'Arranging', keys: ['PageUp'], when: layers, run: () => editing.order('forward') },

@@ -3,7 +3,7 @@ import { apply, short, unapply, within, type Point } from './geometry.ts';
 import { draw } from './overlay.ts';
 import { chosen, type Parts } from './parts.ts';
 import { free, type Drag } from './placing.ts';
-import { Reflow } from './reflow.ts';
+import { Tried } from './reflow.ts';
 import type { Command, Radii } from './messages.ts';
 
 type Corner = keyof Radii;
@@ -57,7 +57,6 @@ export class Rounding {
         const [, across, down] = CORNERS.find(([one]) => one === corner)!;
         const matrix = picture.matrix(layer);
         const before = radiiOf(layer);
-        const kept = layer.cloneNode(true) as Element;
         const { width, height } = picture.box(layer);
         const away = (moved: PointerEvent): number => {
             const at = unapply(matrix, camera.toWall(moved));
@@ -65,8 +64,7 @@ export class Rounding {
         };
         const from = away(event);
         const near = this.on.facets.concentric()?.[corner];
-        const reflow = new Reflow(server, picture, () => overlay.showSelection());
-        const back = (): void => picture.layer(kept.getAttribute('data-layer')!)?.replaceWith(kept);
+        const tried = new Tried(server, picture, layer, () => overlay.showSelection());
         const command = (value: Radii): Command => ({ type: 'put-field', ...chosen(this.on), ...this.on.facets.inCell, field: 'corners', value });
         const clear = (): void => {
             this.held = null;
@@ -82,22 +80,15 @@ export class Rounding {
                 this.held = { ...before, ...Object.fromEntries(those.map((one) => [one, radius])) };
                 this.show();
                 overlay.say(`${short(radius)}${radius === near ? ', concentric' : ''}`, moved);
-                reflow.ask(command(this.held));
+                tried.show(command(this.held));
             },
             end: (ended, moved) => {
-                reflow.stop();
-                if (!moved || !this.held) {
-                    this.choose(corner, ended.shiftKey);
-                    return clear();
-                }
-                void server.edit(command(this.held)).then((answer) => {
-                    if (!answer || answer.patches.length === 0) back();
-                    clear();
-                });
+                if (moved && this.held) return void tried.keep(command(this.held)).then(clear);
+                this.choose(corner, ended.shiftKey);
+                clear();
             },
             cancel: () => {
-                reflow.stop();
-                back();
+                tried.back();
                 clear();
             },
         };

@@ -37,6 +37,7 @@
             <div class="row two"><x-number field="x" label="X" :values="$values"/><x-number field="y" label="Y" :values="$values"/></div>
             <div class="row two"><x-number field="width" label="W" :values="$values" hint="Width; sums and percent of the parent work: 50% - 8"/><x-number field="height" label="H" :values="$values"/></div>
             <div class="row"><x-number field="rotation" label="Rotation °" :values="$values"/></div>
+            @if ($path !== null)@include('wall.points')@endif
             <x-aligning :several="! $only"/>
             @if (! $only)<div class="row"><span class="label"></span><button class="button justify-start" data-do="even" title="Makes the rows and columns that these lie in roughly exact, with equal gaps"><x-glyph name="layout-dashboard"/> Even out</button></div>@endif
             @include('wall.layout')

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Command;
+
+use Kindred\Document\Address;
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\BoxLayer;
+use Kindred\Document\Layer\Ellipse;
+use Kindred\Document\Layer\LineLayer;
+use Kindred\Document\Resize;
+use Kindred\Document\Style\Corners;
+use Kindred\Document\Style\Stroke;
+use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Geometry\Box;
+use Kindred\Geometry\Outline;
+use Kindred\Geometry\PathData;
+use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
+
+/** Makes paths of boxes, ellipses and lines, whose points can be edited then. They look as they did, but that all sides of a stroke are alike. */
+final readonly class ConvertToPaths implements Command
+{
+    use OnLayers;
+
+    /** @param  list<string>  $layers */
+    private function __construct(private ?string $screen, private array $layers)
+    {
+    }
+
+    public static function type(): string
+    {
+        return 'convert-to-paths';
+    }
+
+    public static function read(Reader $in): self
+    {
+        return new self($in->optionalId('screen'), Address::layers($in));
+    }
+
+    public function workingSet(): WorkingSet
+    {
+        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers);
+    }
+
+    public function apply(Tree $tree): Tree
+    {
+        $made = 0;
+        foreach ($this->selected($tree, $this->screen, $this->layers) as $layer) {
+            $outline = self::outline($layer);
+            if ($outline !== null) {
+                $tree = Resize::drawn($tree, self::painted($layer), $outline);
+                $made++;
+            }
+        }
+
+        return $made > 0 ? $tree : throw new InvalidInput('layers', 'Only boxes, ellipses and lines become paths.');
+    }
+
+    public function label(Tree $before): string
+    {
+        return 'Make a path of '.$this->naming($before, $this->layers);
+    }
+
+    private static function outline(Layer $layer): ?PathData
+    {
+        [$width, $height] = [$layer->box->width, $layer->box->height];
+        $rising = $layer->content instanceof LineLayer && $layer->content->rising;
+
+        return match ($layer->content::class) {
+            BoxLayer::class => PathData::parse($layer->corners->path(new Box(0, 0, $width, $height))),
+            Ellipse::class => PathData::of([...Outline::ellipse($width / 2, $height / 2, $width / 2, $height / 2)->segments, ['Z', []]]),
+            LineLayer::class => PathData::of([['M', [0.0, $rising ? $height : 0.0]], ['L', [$width, $rising ? 0.0 : $height]]]),
+            default => null,
+        };
+    }
+
+    /** Its strokes lie where they lay, which a path has elsewhere where nothing is said. */
+    private static function painted(Layer $layer): Layer
+    {
+        return $layer->with(
+            corners: new Corners,
+            strokes: array_map(fn (Stroke $stroke): Stroke => $stroke->with(position: $layer->content instanceof LineLayer ? $stroke->position : $stroke->lies(false), cap: $stroke->ends(false), join: $stroke->turns(false), sides: null), $layer->strokes),
+        );
+    }
+}

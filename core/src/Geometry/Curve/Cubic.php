@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Geometry\Curve;
+
+use Kindred\Geometry\Point;
+
+/** A cubic Bézier curve by its control points; `t` runs from 0 at `a` to 1 at `d`. */
+final readonly class Cubic
+{
+    public function __construct(public Point $a, public Point $b, public Point $c, public Point $d)
+    {
+    }
+
+    /** A straight line as a curve that runs along it evenly. */
+    public static function line(Point $from, Point $to): self
+    {
+        $third = $to->minus($from)->times(1 / 3);
+
+        return new self($from, $from->plus($third), $to->minus($third), $to);
+    }
+
+    public function at(float $t): Point
+    {
+        $u = 1 - $t;
+
+        return $this->a->times($u ** 3)->plus($this->b->times(3 * $u * $u * $t))->plus($this->c->times(3 * $u * $t * $t))->plus($this->d->times($t ** 3));
+    }
+
+    /**
+     * The two curves that it is made of, before and after a place (de Casteljau).
+     *
+     * @return array{self, self}
+     */
+    public function split(float $t): array
+    {
+        [$ab, $bc, $cd] = [$this->a->towards($this->b, $t), $this->b->towards($this->c, $t), $this->c->towards($this->d, $t)];
+        [$abc, $bcd] = [$ab->towards($bc, $t), $bc->towards($cd, $t)];
+        $middle = $abc->towards($bcd, $t);
+
+        return [new self($this->a, $ab, $abc, $middle), new self($middle, $bcd, $cd, $this->d)];
+    }
+
+    /**
+     * The curve between the same ends that goes through where the one at `t` is moved to: both handles move, each as much as it has a say in
+     * that place, and so as little as can be.
+     */
+    public function bent(float $t, Point $by): self
+    {
+        $u = 1 - $t;
+        [$first, $second] = [3 * $u * $u * $t, 3 * $u * $t * $t];
+        $all = $first * $first + $second * $second;
+
+        return $all <= 0 ? $this : new self($this->a, $this->b->plus($by->times($first / $all)), $this->c->plus($by->times($second / $all)), $this->d);
+    }
+}
