@@ -83,11 +83,12 @@ final class AnyCommand
         $linking = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->cues !== []))[0] ?? null;
         $cued = ['screen' => $linking->screen ?? $screen, 'layer' => $linking->id ?? 'none', 'cue' => $linking?->cues[0]->id ?? 'none'];
         $on = ['screen' => $screen, 'layers' => $some];
-        $fields = [['x', '10%+3'], ['width', (string) mt_rand(1, 300)], ['rotation', (string) mt_rand(-180, 180)], ['fills.0.colour', '#'.dechex(mt_rand(0x100000, 0xFFFFFF))], ['style.size', (string) mt_rand(8, 60)], ['corners', '12'], ['strokes.0.width', '2'], ['opacity', '50%'], ['direction', 'column'], ['wrap', 'wrap'], ['columnGap', '7'], ['padding', '9'], ['alignItems', 'center'], ['sizing.width', 'stretch'], ['sizing.height', 'content'], ['sizing.maxWidth', '90'], ['sizing.absolute', 'true'], ['pins.right', 'true'], ['pins.bottom', 'true'], ['pins.horizontal', 'proportion'], ['style.italic', ['true', 'false'][$step % 2]], ['zoom', mt_rand(10, 2000).'%'], ['positionX', mt_rand(0, 100).'%'], ['positionY', '0'], ['kind', ['box', 'ellipse', 'line'][$step % 3]]];
+        $fields = [['x', '10%+3'], ['width', (string) mt_rand(1, 300)], ['rotation', (string) mt_rand(-180, 180)], ['fills.0.colour', '#'.dechex(mt_rand(0x100000, 0xFFFFFF))], ['style.size', (string) mt_rand(8, 60)], ['corners', '12'], ['strokes.0.width', '2'], ['opacity', '50%'], ['direction', 'column'], ['wrap', 'wrap'], ['columnGap', '7'], ['padding', '9'], ['tolerance', '4'], ['alignItems', 'center'], ['sizing.width', 'stretch'], ['sizing.height', 'content'], ['sizing.maxWidth', '90'], ['sizing.absolute', 'true'], ['pins.right', 'true'], ['pins.bottom', 'true'], ['pins.horizontal', 'proportion'], ['style.italic', ['true', 'false'][$step % 2]], ['zoom', mt_rand(10, 2000).'%'], ['positionX', mt_rand(0, 100).'%'], ['positionY', '0'], ['kind', ['box', 'ellipse', 'line'][$step % 3]]];
         [$field, $value] = $fields[mt_rand(0, count($fields) - 1)];
         $cell = self::cell($tree, $screen) ?? $one;
         $widget = array_values(array_filter($layers, fn (Layer $layer): bool => $layer->kind() === 'widget'))[0]->id ?? $one;
-        $path = array_values(array_filter($layers, fn (Layer $layer): bool => $layer->kind() === 'path'))[0]->id ?? $one;
+        $paths = array_values(array_filter($layers, fn (Layer $layer): bool => $layer->kind() === 'path'));
+        $path = $paths === [] ? $one : $paths[mt_rand(0, count($paths) - 1)]->id;
         $point = fn (): array => ['subpath' => 0, 'node' => mt_rand(0, 3)];
         $onPath = ['screen' => $screen, 'layer' => $path, 'points' => [$point(), $point()]];
         $after = ['screen' => $screen, 'layer' => $path, 'after' => $point()];

@@ -143,9 +143,11 @@ final class Sample
             ['kind' => 'ellipse', 'masking' => true, 'x' => 0, 'y' => 0, 'width' => 40, 'height' => 40, 'fills' => [['colour' => '#17594f']]],
         ]];
 
+        $route = ['kind' => 'path', 'name' => 'Route', 'x' => 300, 'y' => 660, 'samples' => [0, 0, 20, 4, 40, 26, 60, 30, 75, 15, 90, 0], 'tolerance' => 1.5, 'strokes' => [['colour' => '#17594f', 'width' => 3]]];
+
         $laid = self::relayout()->after(new Tree($file->tree->project), $file->tree);
 
-        return new ProjectFile(self::after($laid, ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'twins', 'layers' => [['x' => 20] + $card, ['x' => 140] + $card, $painted, $masked]],
+        return new ProjectFile(self::after($laid, ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'twins', 'layers' => [['x' => 20] + $card, ['x' => 140] + $card, $painted, $masked, $route]],
             ['type' => 'put-entry', 'entry' => ['id' => 'planned', 'part' => 'plan', 'title' => 'Planned']],
             ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'shelf', 'layers' => [self::shelves()]]), $file->pictures);
     }

@@ -12,6 +12,7 @@ import { alone, copiesOf, layerOf } from './wall/address.ts';
 import { Clipboard } from './wall/clipboard.ts';
 import { Commands } from './wall/commands.ts';
 import { Curving } from './wall/curving.ts';
+import { Drawing } from './wall/drawing.ts';
 import { Dropping } from './wall/dropping.ts';
 import { Editing } from './wall/editing.ts';
 import { Facets } from './wall/facets.ts';
@@ -208,6 +209,7 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
     paint: () => facets.openGradient(),
     gradient: (event) => points.press(event) ?? gradients.press(event) ?? rounding.press(event),
     path: { get active() { return points.active; }, enter: (layer) => points.enter(layer) },
+    draw: (event) => drawingByHand.press(event),
     curve: { press: (event) => curving.press(event), hover: (event) => curving.hover(event) },
     inside: {
         get active() { return inside.active; },
@@ -229,6 +231,8 @@ const made = new Made(parts, wall, urls['made']!);
 const rounding = new Rounding(parts);
 const points = new Points(parts, gestures.desk, document.getElementById('facets')!, () => facets.path());
 const curving = new Curving(parts, gestures.desk, (p) => gestures.screenAt(p), (screen, layer) => void gestures.create(screen, layer));
+// The pencil stays in hand: one stroke comes after another.
+const drawingByHand = new Drawing(parts, (p) => gestures.screenAt(p), (screen, layer) => void gestures.create(screen, layer).then(() => tools.take('draw')));
 const gradients: Gradients = new Gradients(parts, () => facets.gradient(), (paint, stop) => facets.colourStop(paint, stop));
 overlay.followed = () => {
     facets.frame();

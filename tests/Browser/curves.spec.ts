@@ -160,3 +160,38 @@ test('a box becomes a path where it is entered, which is said and taken back; a 
     await expect(facets(page).locator('.subject .kind')).toHaveText('box');
     await expect(points(page)).toHaveCount(0);
 });
+
+test('a stroke drawn by hand is a path of few points, followed more or less closely afterwards', async ({ page }) => {
+    await openDemo(page, 'Pencil');
+    const bare = await bareScreen(page);
+    await page.keyboard.press('d');
+    const place = async (t: number): Promise<[number, number]> => at(bare, 40 + 300 * t, 300 + 60 * Math.sin(t * 9) + (Math.round(t * 120) % 2));
+    await page.mouse.move(...(await place(0)));
+    await page.mouse.down();
+    for (let i = 1; i <= 120; i++) await page.mouse.move(...(await place(i / 120)));
+    await page.mouse.up();
+    await saved(page);
+    await expect(facets(page).locator('.subject .kind')).toHaveText('path');
+    const curves = async (): Promise<number> => ((await path(page)) ?? '').split('C').length - 1;
+    const closely = await curves();
+    expect(closely).toBeLessThan(16);
+    expect(closely).toBeGreaterThan(1);
+    const [x, , width] = await frame(page);
+    expect(Math.abs(x! - 40) + Math.abs(width! - 300)).toBeLessThan(8);
+    await setField(page, 'Smoothing', '30');
+    await expect.poll(curves).toBeLessThan(closely + 1);
+    // The pencil is still in hand: one more, round, that closes.
+    await expect(page.locator('#rack [data-tool=draw]')).toHaveAttribute('aria-pressed', 'true');
+    const round = (t: number): Promise<[number, number]> => at(bare, 200 + 60 * Math.cos(t * 2 * Math.PI), 600 + 60 * Math.sin(t * 2 * Math.PI));
+    await page.mouse.move(...(await round(0)));
+    await page.mouse.down();
+    for (let i = 1; i <= 60; i++) await page.mouse.move(...(await round(i / 60)));
+    await page.mouse.up();
+    await saved(page);
+    await expect.poll(() => path(page)).toMatch(/Z$/);
+    await page.keyboard.press('Escape');
+    await expect(page.locator('#rack [data-tool=pick]')).toHaveAttribute('aria-pressed', 'true');
+    // Its points are edited as those of any path.
+    await page.keyboard.press('Enter');
+    await expect.poll(() => points(page).count()).toBeGreaterThan(1);
+});

@@ -9,6 +9,7 @@ use Kindred\Document\Layer;
 use Kindred\Document\Layer\BoxLayer;
 use Kindred\Document\Layer\Ellipse;
 use Kindred\Document\Layer\LineLayer;
+use Kindred\Document\Layer\PathLayer;
 use Kindred\Document\Resize;
 use Kindred\Document\Style\Corners;
 use Kindred\Document\Style\Stroke;
@@ -51,7 +52,7 @@ final readonly class ConvertToPaths implements Command
         foreach ($this->selected($tree, $this->screen, $this->layers) as $layer) {
             $outline = self::outline($layer);
             if ($outline !== null) {
-                $tree = Resize::drawn($tree, self::painted($layer), $outline);
+                $tree = Resize::drawn($tree, self::painted($layer), new PathLayer($outline->text()));
                 $made++;
             }
         }

@@ -14,6 +14,7 @@ use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Box;
 use Kindred\Geometry\PathData;
+use Kindred\Geometry\Point;
 use Kindred\Input\Reader;
 use Kindred\Kit\Bars;
 
@@ -23,6 +24,9 @@ use Kindred\Kit\Bars;
  */
 final readonly class CreateLayers implements Command
 {
+    /** Numbers that a hand draws in one go at most. */
+    private const MAX_SAMPLES = 200_000;
+
     /** @param  list<LayerNest>  $nests */
     private function __construct(
         private Place $place,
@@ -49,20 +53,29 @@ final readonly class CreateLayers implements Command
         );
     }
 
-    /** A path that comes without a size is as large as it is drawn, and lies where it is drawn from its place. */
+    /** A path that comes without a size is as large as it is drawn, and lies where it is drawn from its place; one that comes as samples goes through them. */
     private static function sized(Reader $in): Reader
     {
         $data = $in->raw();
         if (($data['kind'] ?? null) !== PathLayer::kind() || isset($data['width'])) {
             return $in;
         }
-        $path = PathData::parse($in->string('d', PathData::MAX_LENGTH), $in->at('d'));
+        $content = isset($data['samples']) && ! isset($data['d']) ? self::byHand($in) : new PathLayer($in->string('d', PathData::MAX_LENGTH));
+        $path = PathData::parse($content->d, $in->at('d'));
         $around = $path->bounds() ?? new Box(0, 0, 0, 0);
 
         return Reader::of([
-            'd' => $path->mapped(1, 0, 0, 1, -$around->x, -$around->y)->text(),
+            ...$content->moved(-$around->x, -$around->y)->toArray(),
             'x' => $in->number('x') + $around->x, 'y' => $in->number('y') + $around->y, 'width' => $around->width, 'height' => $around->height,
         ] + $data, $in->at(''));
+    }
+
+    /** What a hand drew: `samples`, x and y in turn, to be followed with a `tolerance`; `closed` where it came back to where it began. */
+    private static function byHand(Reader $in): PathLayer
+    {
+        $points = array_map(fn (array $one): Point => new Point($one[0], $one[1] ?? 0.0), array_chunk($in->numbers('samples', self::MAX_SAMPLES), 2));
+
+        return PathLayer::drawn($points, $in->numberOr('tolerance', 2.0, 0.1, 100), $in->boolean('closed', false));
     }
 
     public function workingSet(): WorkingSet

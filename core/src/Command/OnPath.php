@@ -48,7 +48,13 @@ trait OnPath
             throw new InvalidInput('points', 'Nothing would be left of the path; delete the layer instead.');
         }
 
-        return Resize::drawn($tree, $layer, $curves->path());
+        $d = $curves->path()->text();
+        if (strlen($d) > PathData::MAX_LENGTH) {
+            throw new InvalidInput('points', 'The path would have more points than can be kept.');
+        }
+
+        // What is edited by its points is no longer what the hand drew.
+        return Resize::drawn($tree, $layer, $layer->content->with(d: $d, samples: []));
     }
 
     /** @throws InvalidInput where something is missing or wrong in what was sent */

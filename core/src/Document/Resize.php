@@ -26,16 +26,17 @@ final class Resize
     }
 
     /**
-     * The tree with the path of a layer drawn anew, in px from the corner of its box: the box follows, and what of the path stays as it
-     * was lies where it lay, though the layer is turned.
+     * The tree with a layer that is another path now, in px from the corner of its box as it was: the box follows, and what of the path
+     * stays as it was lies where it lay, though the layer is turned.
      *
      * @throws InvalidInput where it is too long or reaches too far to be kept
      */
-    public static function drawn(Tree $tree, Layer $layer, PathData $path, bool $evenOdd = false): Tree
+    public static function drawn(Tree $tree, Layer $layer, PathLayer $content): Tree
     {
+        $path = PathData::parse($content->d);
         $around = $path->bounds();
-        if ($around === null || ! $path->isNear()) {
-            throw new InvalidInput('', 'The path reaches too far.');
+        if ($around === null) {
+            throw new InvalidInput('', 'Nothing would be left of the path.');
         }
         // As fine as path data is written, so that nothing creeps from edit to edit.
         $corner = new Point(round($around->x, 3), round($around->y, 3));
@@ -44,12 +45,12 @@ final class Resize
         $half = new Point($around->width / 2, $around->height / 2);
         $place = $corner->plus($half)->minus($middle)->turned($layer->rotation)->plus($middle)->minus($half);
         $box = new Box($layer->box->x + $place->x, $layer->box->y + $place->y, $around->width, $around->height);
-        $d = $path->mapped(1, 0, 0, 1, -$corner->x, -$corner->y)->text();
-        if (strlen($d) > PathData::MAX_LENGTH) {
+        $moved = $content->moved(-$corner->x, -$corner->y);
+        if (strlen($moved->d) > PathData::MAX_LENGTH) {
             throw new InvalidInput('', 'The path would have more points than can be kept.');
         }
 
-        return $tree->withLayers(self::sized($layer, $box)->with(content: new PathLayer($d, $layer->content instanceof PathLayer ? $layer->content->evenOdd : $evenOdd), box: $box));
+        return $tree->withLayers(self::sized($layer, $box)->with(content: $moved, box: $box));
     }
 
     /** What sized a side that another box makes longer or shorter sizes it no longer; text that is made wider or narrower wraps. */

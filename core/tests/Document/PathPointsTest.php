@@ -92,7 +92,7 @@ it('says why points cannot be edited', function (array $command, string $problem
     'no ends' => [$on('join-path', [1, 2]), 'Select two ends'],
     'the same end twice' => [$on('join-path', [0, 0]), 'Select two ends'],
     'a word for a place' => [$on('place-points', [0], ['x' => 'left']), 'left'],
-    'beyond all' => [$on('scale-points', [1], ['about' => ['x' => -90000, 'y' => 0], 'across' => 1000, 'down' => 1]), 'too far'],
+    'beyond all' => [$on('scale-points', [1], ['about' => ['x' => -90000, 'y' => 0], 'across' => 1000, 'down' => 1]), 'reaches further'],
     'a bend at an end' => [['type' => 'bend-curve', 'after' => ['subpath' => 0, 'node' => 0], 't' => 0.01, 'dx' => 1, 'dy' => 1], '0.2'],
     'none' => [['type' => 'remove-points', 'points' => []], 'points'],
 ]);
@@ -119,4 +119,47 @@ it('makes paths of shapes, which look as they did', function (string $id, string
 
 it('makes no path of what has no outline of its own', function (): void {
     expect(fn () => Sample::after(withPath('M0 0L60 0'), ['type' => 'convert-to-paths', 'screen' => 'home', 'layers' => ['words']]))->toThrow(InvalidInput::class, 'Only boxes, ellipses and lines');
+});
+
+/** A wave as a hand draws it, from a place on its screen. */
+function drawnByHand(float $tolerance = 1.0, bool $closed = false): array
+{
+    $samples = array_merge(...array_map(fn (int $i): array => [50 + 2 * $i, 200 + 30 * sin($i / 8) + ($i % 2 ? 0.4 : -0.4)], range(0, 100)));
+
+    return ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'hand', 'layers' => [['kind' => 'path', 'x' => 0, 'y' => 0, 'samples' => $samples, 'tolerance' => $tolerance, 'closed' => $closed]]];
+}
+
+it('draws a path through where a hand was, and nearer or further off afterwards', function (): void {
+    $of = fn (Tree $tree): Layer => array_values(array_diff_key($tree->layers, withPath('M0 0L60 0')->layers))[0];
+    $nodes = fn (Layer $layer): int => count(Kindred\Geometry\Curve\Curves::of(PathData::parse(d($layer)))->subpaths[0]->nodes);
+    $tree = Sample::after(withPath('M0 0L60 0'), drawnByHand());
+    $path = $of($tree);
+    expect([$path->box->x, $path->box->right()])->toEqualWithDelta([50, 250], 0.5)->and($path->box->y)->toBeBetween(168.0, 172.0)->and($nodes($path))->toBeBetween(5, 16);
+    $set = fn (string $value): Layer => $of(Sample::after($tree, ['type' => 'set-field', 'screen' => 'home', 'layers' => [$path->id], 'field' => 'tolerance', 'value' => $value]));
+    [$rough, $close] = [$set('20'), $set('0.2')];
+    expect($nodes($rough))->toBeLessThan($nodes($path))->and($nodes($close))->toBeGreaterThan($nodes($path))
+        // It lies where it lay, and goes back to what it was.
+        ->and($close->box->x)->toEqualWithDelta($path->box->x, 1.0)
+        ->and($nodes($of(Sample::after($tree, ...array_map(fn (string $value): array => ['type' => 'set-field', 'screen' => 'home', 'layers' => [$path->id], 'field' => 'tolerance', 'value' => $value], ['20', '1'])))))->toBe($nodes($path));
+    // Made larger, the hand was larger, too.
+    $large = Sample::after($tree, ['type' => 'set-field', 'screen' => 'home', 'layers' => [$path->id], 'field' => 'width', 'value' => (string) ($path->box->width * 2)]);
+    $again = $of(Sample::after($large, ['type' => 'set-field', 'screen' => 'home', 'layers' => [$path->id], 'field' => 'tolerance', 'value' => '0.5']));
+    expect($again->box->width)->toEqualWithDelta($path->box->width * 2, 1.0);
+    // What is edited by its points is no longer what the hand drew.
+    $moved = Sample::after($tree, ['type' => 'move-points', 'screen' => 'home', 'layer' => $path->id, 'points' => [['subpath' => 0, 'node' => 0]], 'dx' => 5, 'dy' => 5]);
+    $content = $of($moved)->content;
+    expect($content instanceof PathLayer ? $content->samples : null)->toBe([])->and(Kindred\Document\Edit\Field::find('tolerance')?->of($of($moved), $moved))->toBeNull()
+        ->and(Kindred\Document\Edit\Field::find('tolerance')?->of($path, $tree))->toBe('1');
+});
+
+it('closes what a hand brought back to where it began', function (): void {
+    expect(implode('', array_map(d(...), Sample::after(withPath('M0 0L60 0'), drawnByHand(2, true))->layers)))->toContain('Z');
+});
+
+it('draws what a hand drew for minutes, and a dot', function (): void {
+    $many = ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'long', 'layers' => [['kind' => 'path', 'x' => 0, 'y' => 0, 'samples' => array_merge(...array_map(fn (int $i): array => [200 + ($i % 317) * cos($i / 3), 200 + ($i % 211) * sin($i / 5)], range(1, 8_000)))]]];
+    $tree = Sample::after(withPath('M0 0L60 0'), $many);
+    expect(max(array_map(fn (Layer $layer): int => $layer->content instanceof PathLayer ? count($layer->content->samples) : 0, $tree->layers)))->toBeBetween(100, PathLayer::MAX_SAMPLES);
+    expect(count(Sample::after(withPath('M0 0L60 0'), ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'dot', 'layers' => [['kind' => 'path', 'x' => 0, 'y' => 0, 'samples' => [40, 50]]]])->layers))->toBe(6)
+        ->and(fn () => Sample::after(withPath('M0 0L60 0'), ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'none', 'layers' => [['kind' => 'path', 'x' => 0, 'y' => 0, 'samples' => ['here', 5]]]]))->toThrow(InvalidInput::class, 'samples');
 });

@@ -15,7 +15,7 @@ import { laidBy, slotAt, type Slot } from './stacking.ts';
 import type { Command } from './messages.ts';
 import { fresh, type Server } from './server.ts';
 
-export type Tool = 'pick' | 'screen' | 'box' | 'ellipse' | 'line' | 'curve' | 'words' | 'icon' | 'widget' | 'note' | 'thread';
+export type Tool = 'pick' | 'screen' | 'box' | 'ellipse' | 'line' | 'curve' | 'draw' | 'words' | 'icon' | 'widget' | 'note' | 'thread';
 
 export interface Makers {
     words: (screen: string, at: Point, width: number | null) => void;
@@ -31,6 +31,8 @@ export interface Makers {
     path: { readonly active: boolean; enter: (layer: Element) => boolean };
     /** The curve tool. */
     curve: { press: (event: PointerEvent) => Drag; hover: (event: PointerEvent) => void };
+    /** Drawing by hand. */
+    draw: (event: PointerEvent) => Drag;
     /** What a press does on a picture that has been entered; null for a press beside it. */
     inside: { active: boolean; press: (event: PointerEvent) => Drag | null; enter: (layer: Element) => boolean; wheel: (event: WheelEvent) => boolean };
     /** The name of a screen is written where it stands. */
@@ -164,6 +166,7 @@ export class Gestures {
         const knot = target.closest('[data-knot]')?.getAttribute('data-knot');
         const at = this.camera.toWall(event);
         if (this.tool === 'curve') return this.makers.curve.press(event);
+        if (this.tool === 'draw') return this.makers.draw(event);
         const gradient = this.makers.gradient(event);
         if (gradient) return gradient;
         const inside = this.makers.inside.active ? this.makers.inside.press(event) : null;

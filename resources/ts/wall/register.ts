@@ -64,6 +64,7 @@ export function register(on: Doers): Command[] {
         tool('shape', 'Shape; again the next one', ['S'], () => tools.takeShape(1)),
         tool('shape-back', 'Shape; again the one before', ['Shift+S'], () => tools.takeShape(-1)),
         tool('curve', 'Curve', ['C'], take('curve')),
+        tool('draw', 'Draw by hand', ['D'], take('draw')),
         tool('words', 'Text', ['T', 'W'], take('words')),
         { id: 'take-colour', name: 'Take a colour from the wall, for the fill', group: 'Editing', keys: ['E'], when: layers, run: () => void facets.takeColour() },
         tool('picture', 'Picture', ['P'], () => document.getElementById('picture-file')!.click()),

@@ -7,6 +7,7 @@ export type Shape = (typeof SHAPES)[number];
 const HINTS: Record<string, string> = {
     shape: 'Drag on a screen. Shift keeps it even, Alt draws from the middle. Enter places one.', words: 'Click for free text, drag for text that wraps.',
     curve: 'Click for corners, drag for curves. The first point closes, Enter ends.',
+    draw: 'Draw as with a pencil. Back to where it began, it closes.',
     icon: 'Click where the icon goes, or drag its size.', widget: 'Click where the widget goes, or drag its size. Enter places it.', note: 'Press on a layer, or on a place.', thread: 'Drag from a layer to the screen that it leads to.',
 };
 

@@ -49,6 +49,9 @@ final readonly class Field
     /** Another shape in the place of one. */
     public const KIND = 'kind';
 
+    /** How far off the path may be that a hand drew. */
+    private const TOLERANCE = 'tolerance';
+
     /** The colour of the uppermost fill. */
     public const FILL = 'fills.0.colour';
 
@@ -256,6 +259,9 @@ final readonly class Field
         }
         $before = $this->root() === 'pins' ? $layer->with(pins: self::pins($tree, $layer)) : $this->sided($layer);
         $typed = $this->way->typed($before, $value, Typing::within($parent->width, $parent->height, $layer->box));
+        if ($this->path === self::TOLERANCE && $typed->content instanceof PathLayer) {
+            return Resize::drawn($tree, $typed, $typed->content->redrawn());
+        }
 
         return $this->isOfBox() ? Resize::to($tree, $layer, $typed->box) : $tree->withLayers($typed);
     }
@@ -314,6 +320,10 @@ final readonly class Field
         }
         if ($root === 'sizing' || $root === 'pins') {
             return $tree !== null && ($root === 'pins' ? $this->isPinned($tree, $layer) : $this->isSized($tree, $layer));
+        }
+
+        if ($this->path === self::TOLERANCE) {
+            return $layer->content instanceof PathLayer && $layer->content->samples !== [];
         }
 
         // A widget has only the fields that it uses; some have the names of properties of other kinds.
