@@ -60,6 +60,13 @@ test('an open path ends with Enter; Backspace takes points back, and one point a
     expect(await path(page)).toBe('M0 80C0 80 20 0 80 0C140 0 220 80 220 80');
     // A line of ink, for it has no inside.
     await expect(facets(page).locator('[data-field="strokes.0.width"]')).toHaveValue('2');
+    // It starts at a dot and ends in an arrow.
+    await facets(page).getByRole('button', { name: 'Details of stroke' }).click();
+    await facets(page).getByLabel('Starts', { exact: true }).selectOption('dot');
+    await saved(page);
+    await facets(page).getByLabel('Ends in', { exact: true }).selectOption('arrow');
+    await saved(page);
+    await expect(bare.locator('[data-kind=path] > path[fill="#1e2223"]')).toHaveCount(1);
 });
 
 test('points are moved, added, made smooth, pulled, bent and removed where they lie', async ({ page }) => {

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Kindred\Document\Edit\Field;
+use Kindred\Document\Finish;
 use Kindred\Document\Style\Corners;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Box;
@@ -100,3 +102,30 @@ it('draws a gradient of which only one colour is seen as that colour', function 
     'without a size' => [['kind' => 'radial', 'extent' => 'own', 'radiusX' => 0, 'radiusY' => 0], '#0000ff'],
     'without a size, repeating' => [['kind' => 'radial', 'extent' => 'own', 'radiusX' => 0, 'radiusY' => 0, 'repeats' => true, 'stops' => [['colour' => '#ff0000', 'at' => 0], ['colour' => '#0000ff', 'at' => 1]]], '#800080'],
 ]);
+
+/** What marks a stroke begins and ends with are drawn as, as path data. */
+function marked(array $layer, array $stroke, Finish $finish = Finish::Dressed): string
+{
+    $tree = Sample::after(Sample::tree(), ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'marked', 'layers' => [$layer + ['x' => 10, 'y' => 10, 'strokes' => [$stroke + ['colour' => '#17594f', 'width' => 2]]]]]);
+    $new = array_values(array_diff_key($tree->layers, Sample::tree()->layers))[0];
+
+    return Sample::renderer()->layer($tree, $new, Sample::rendering()->in($finish));
+}
+
+it('begins and ends open strokes with marks that grow with their width', function (): void {
+    $route = ['kind' => 'path', 'd' => 'M0 0L40 0'];
+    // The tip of an arrow lies one and a half widths beyond the end, and points along the line.
+    expect(marked($route, ['end' => 'arrow']))->toContain('<path d="M43 0L35 4L35 -4Z" fill="#17594f"/>')
+        ->and(marked($route, ['start' => 'arrow', 'width' => 4]))->toContain('<path d="M-6 0L10 -8L10 8Z" fill="#17594f"/>')
+        ->and(marked($route, ['start' => 'bar']))->toContain('d="M-1 -4L1 -4L1 4L-1 4Z"')
+        ->and(marked($route, ['end' => 'dot']))->toContain('M36.5 0C')
+        ->and(marked(['kind' => 'line', 'width' => 40, 'height' => 0], ['start' => 'bar', 'end' => 'arrow']))->toContain('M43 0L35 4L35 -4Z')
+        // As far as a curve runs at its end.
+        ->and(marked(['kind' => 'path', 'd' => 'M0 0C0 20 40 0 40 20'], ['end' => 'arrow']))->toContain('M40 23L36 15L44 15Z')
+        // A handle on the end itself says nothing of the way.
+        ->and(marked(['kind' => 'path', 'd' => 'M0 0C0 20 40 20 40 20'], ['end' => 'bar']))->toContain('M41 24L39 24L39 16L41 16Z')
+        ->and(marked($route, ['end' => 'arrow'], Finish::Rough))->toContain('d="M43 0L35 4L35 -4Z"');
+    // What is closed has no ends; nor have boxes such properties.
+    expect(marked(['kind' => 'path', 'd' => 'M0 0L40 0L20 20Z'], ['end' => 'arrow']))->not->toContain('M43 0')
+        ->and(Field::find('strokes.0.end')?->of(Sample::tree()->layer('boxa')))->toBeNull();
+});

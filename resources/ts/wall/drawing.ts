@@ -5,7 +5,7 @@ import type { Parts } from './parts.ts';
 import type { Drag } from './placing.ts';
 
 /** px of the window: how far off the path may be, and how near to its start a stroke ends that is meant to close. */
-const OFF = 1;
+const OFF = 0.75;
 const NEAR = 10;
 /** A stroke closes only when it went further than so many px of the window. */
 const LONG = 60;

@@ -38,7 +38,8 @@ export class Tools {
     /** Says what the tool in hand does. */
     hint(): void {
         const { tool } = this.gestures;
-        document.getElementById('hint')!.textContent = tool === 'pick' ? this.next() : HINTS[SHAPES.some((one) => one === tool) ? 'shape' : tool] ?? '';
+        const hint = document.getElementById('hint')!;
+        hint.textContent = hint.title = tool === 'pick' ? this.next() : HINTS[SHAPES.some((one) => one === tool) ? 'shape' : tool] ?? '';
     }
 
     /** The shape drawn last; with a shape in hand the next one, or the one before. */

@@ -40,6 +40,10 @@
         <button type="button" class="button !px-1.5" data-do="line-of" data-id="{{ $at }}" data-value="line" title="An unbroken line">Line</button>
     </span></div>
     <x-choice :field="$at.'.cap'" label="Ends" :values="$values" :options="['butt' => 'flat', 'round' => 'round', 'square' => 'square']"/>
+    @if ($has('start'))
+        <x-choice :field="$at.'.start'" label="Starts" :values="$values" :options="['none' => 'plain', 'arrow' => 'with an arrow', 'dot' => 'with a dot', 'bar' => 'with a bar']"/>
+        <x-choice :field="$at.'.end'" label="Ends in" :values="$values" :options="['none' => 'nothing', 'arrow' => 'an arrow', 'dot' => 'a dot', 'bar' => 'a bar']"/>
+    @endif
     <x-choice :field="$at.'.join'" label="Joins" :values="$values" :options="['miter' => 'mitred', 'round' => 'round', 'bevel' => 'bevelled']"/>
 @endif
 @if ($has('opacity'))<div class="row"><x-number :field="$at.'.opacity'" label="Opacity" :values="$values"/></div>@endif

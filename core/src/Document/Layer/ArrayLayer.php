@@ -48,7 +48,7 @@ final readonly class ArrayLayer implements Expanding, InParts
 
     public function paint(): array
     {
-        return ['fills' => [], 'strokes' => [], 'corners' => [], 'effects' => [], 'isolation' => []];
+        return ['fills' => [], 'strokes' => self::NO_ENDS, 'corners' => [], 'effects' => [], 'isolation' => []];
     }
 
     /** How many columns there are at a width in px. */

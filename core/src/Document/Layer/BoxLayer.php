@@ -15,6 +15,6 @@ final readonly class BoxLayer implements LayerContent
 
     public function paint(): array
     {
-        return ['fills' => [], 'strokes' => [], 'corners' => [], 'effects' => [], 'masking' => []];
+        return ['fills' => [], 'strokes' => self::NO_ENDS, 'corners' => [], 'effects' => [], 'masking' => []];
     }
 }

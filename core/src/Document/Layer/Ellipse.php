@@ -15,6 +15,6 @@ final readonly class Ellipse implements LayerContent
 
     public function paint(): array
     {
-        return ['fills' => [], 'strokes' => ['sides'], 'effects' => ['top', 'right', 'bottom', 'left'], 'masking' => []];
+        return ['fills' => [], 'strokes' => ['sides', ...self::NO_ENDS], 'effects' => ['top', 'right', 'bottom', 'left'], 'masking' => []];
     }
 }

@@ -12,6 +12,9 @@ interface LayerContent extends Stored
     /** What shadows lack of what is no closed shape: they are those of all that is painted. */
     public const ALPHA = ['inner', 'spread', 'top', 'right', 'bottom', 'left'];
 
+    /** What a stroke all round has not. */
+    public const NO_ENDS = ['start', 'end'];
+
     /** The kind's name in files and commands. */
     public static function kind(): string;
 

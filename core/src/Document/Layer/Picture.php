@@ -41,7 +41,7 @@ final readonly class Picture implements LayerContent
 
     public function paint(): array
     {
-        return ['fills' => [], 'strokes' => [], 'corners' => [], 'effects' => [], 'masking' => []];
+        return ['fills' => [], 'strokes' => self::NO_ENDS, 'corners' => [], 'effects' => [], 'masking' => []];
     }
 
     /** Whether all of it lies as `fit` alone lays it. */

@@ -37,7 +37,7 @@ final readonly class Stack implements Container
 
     public function paint(): array
     {
-        return ['fills' => [], 'strokes' => [], 'corners' => [], 'effects' => [], 'isolation' => []];
+        return ['fills' => [], 'strokes' => self::NO_ENDS, 'corners' => [], 'effects' => [], 'isolation' => []];
     }
 
     public function scaled(float $horizontally, float $vertically): self

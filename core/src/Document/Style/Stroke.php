@@ -34,6 +34,8 @@ final readonly class Stroke implements Stored
         #[Is\Lengths(8, label: 'dashes', sparse: true)] public array $dash = [],
         #[Is\Choice(label: 'ends of the stroke', sparse: true)] public ?StrokeCap $cap = null,
         #[Is\Choice(label: 'corners of the stroke', sparse: true)] public ?StrokeJoin $join = null,
+        #[Is\Choice(label: 'start of the stroke', sparse: true)] public StrokeMark $start = StrokeMark::None,
+        #[Is\Choice(label: 'end of the stroke', sparse: true)] public StrokeMark $end = StrokeMark::None,
         #[Is\Record(label: 'sides of the stroke', sparse: true)] public ?SideWidths $sides = null,
         #[Is\Number(0, 1, percent: true, label: 'opacity of the stroke', sparse: true)] public float $opacity = 1,
         #[Is\Flag(label: 'hiding of the stroke', sparse: true)] public bool $hidden = false,

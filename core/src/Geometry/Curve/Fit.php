@@ -138,11 +138,11 @@ final class Fit
         $runs = [];
         $from = 0;
         foreach ($turns as $i => $turn) {
-            if ($turn < self::CORNER || $i <= $from + 1) {
+            if ($turn < self::CORNER || $points[$i]->minus($points[$from])->length() < self::WINDOW) {
                 continue;
             }
             // The sharpest place within reach is the corner.
-            $near = array_filter($turns, fn (float $other, int $j): bool => abs($j - $i) <= 40 && $points[$j]->minus($points[$i])->length() <= self::WINDOW && $other > $turn, ARRAY_FILTER_USE_BOTH);
+            $near = array_filter($turns, fn (float $other, int $j): bool => abs($j - $i) <= 40 && $points[$j]->minus($points[$i])->length() <= self::WINDOW && ($other > $turn || ($other === $turn && $j < $i)), ARRAY_FILTER_USE_BOTH);
             if ($near === []) {
                 $runs[] = array_slice($points, $from, $i - $from + 1);
                 $from = $i;

@@ -57,7 +57,7 @@ final readonly class Figure implements Drawn
     public function reach(): float
     {
         return max([0.0, ...array_map(
-            fn (Stroke $stroke): float => max($stroke->sides?->widths() ?? [$stroke->width]) * ($this->lies($stroke)->offset() + 0.5),
+            fn (Stroke $stroke): float => max($stroke->sides?->widths() ?? [$stroke->width]) * max($this->lies($stroke)->offset() + 0.5, $stroke->start->reach(), $stroke->end->reach()),
             $this->strokes,
         ), ...array_map(fn (Shadow $shadow): float => $shadow->reach(), $this->shadows)]);
     }

@@ -36,7 +36,7 @@ final readonly class FlatPainter implements Painter
         $out = ($shadows?->outer($figure->shadows) ?? '').$this->filled($figure->shape, $figure->fills).($shadows?->inner($figure->shadows) ?? '');
 
         foreach (array_reverse($figure->strokes) as $stroke) {
-            $out .= $this->stroke($figure, $stroke);
+            $out .= $this->stroke($figure, $stroke).$this->marks($figure, $stroke);
         }
 
         return $out;
@@ -100,6 +100,15 @@ final readonly class FlatPainter implements Painter
         $shape = $position === StrokePosition::Centre ? $figure->shape : $figure->shape->grown($position->offset() * $stroke->width);
 
         return $brush->server.($shape !== null ? $shape->element($paint($stroke->width)) : $this->half($figure->shape, $position, $figure->shape->element($paint($stroke->width * 2))));
+    }
+
+    /** What the stroke begins and ends with, painted as it is. */
+    private function marks(Figure $figure, Stroke $stroke): string
+    {
+        $marks = Marks::of($figure->shape, $stroke);
+        $brush = $marks === null ? null : $this->brushes->brush($stroke->paint, $stroke->opacity, 'fill');
+
+        return $marks === null || $brush === null ? '' : $brush->server.Svg::element('path', ['d' => $marks->text()] + $brush->attributes);
     }
 
     /**

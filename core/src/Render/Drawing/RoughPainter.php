@@ -50,7 +50,7 @@ final readonly class RoughPainter implements Painter
         }
         $stroke = $figure->strokes[0] ?? null;
         if ($figure->line !== null) {
-            return $stroke === null ? '' : self::edge(...$this->pen->strokes($figure->shape->outline(), $figure->line), ...['brush' => $this->lead($stroke), 'width' => $stroke->width]);
+            return $stroke === null ? '' : self::edge(...$this->pen->strokes($figure->shape->outline(), $figure->line), ...['brush' => $this->lead($stroke), 'width' => $stroke->width]).$this->marks($figure, $stroke);
         }
         if ($fill === null && $stroke === null) {
             return '';
@@ -59,7 +59,7 @@ final readonly class RoughPainter implements Painter
             return $this->sides($figure->shape, $stroke, $stroke->sides);
         }
 
-        return $this->closed(...$this->pen->strokes($figure->shape->outline(), $figure->shape->breadth()), ...['fill' => $fill, 'brush' => $front === null ? null : $this->brushes->brush($front->paint, $front->opacity, 'fill'), 'stroke' => $stroke]);
+        return $this->closed(...$this->pen->strokes($figure->shape->outline(), $figure->shape->breadth()), ...['fill' => $fill, 'brush' => $front === null ? null : $this->brushes->brush($front->paint, $front->opacity, 'fill'), 'stroke' => $stroke]).($stroke === null ? '' : $this->marks($figure, $stroke));
     }
 
     public function words(Words $words): string
@@ -151,6 +151,18 @@ final readonly class RoughPainter implements Painter
         }
 
         return $out;
+    }
+
+    /** What a stroke begins and ends with: edged by the pen, and filled. */
+    private function marks(Figure $figure, Stroke $stroke): string
+    {
+        $marks = Marks::of($figure->shape, $stroke);
+        if ($marks === null) {
+            return '';
+        }
+        $brush = $this->brushes->brush($stroke->paint, $stroke->opacity, 'fill');
+
+        return $brush->server.Svg::element('path', ['d' => $marks->text()] + $brush->attributes).self::edge(...$this->pen->strokes($marks, 12.0), ...['brush' => $this->lead($stroke), 'width' => 1.0]);
     }
 
     /** What lines are drawn with. */
