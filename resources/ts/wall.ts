@@ -224,15 +224,19 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
     over: (screen, pressed) => (pressed ? stills.need(screen) : stills.point(screen)),
     done: () => tools.take('pick'),
 }, urls['snap']!);
-const tools = new Tools(gestures, wall, () => nextStep(picture), (tool) => tool === 'widget' || kit.letGo());
+const tools = new Tools(gestures, wall, () => nextStep(picture), (tool) => {
+    if (tool !== 'widget') kit.letGo();
+    // Another tool in hand ends the path that is under way.
+    if (tool !== 'curve') curving.end(false);
+});
 const parts: Parts = { urls, camera, picture, selection, overlay, server, facets, gestures, problem: onProblem };
 const inside = new Inside(parts);
 const made = new Made(parts, wall, urls['made']!);
 const rounding = new Rounding(parts);
-const points = new Points(parts, gestures.desk, document.getElementById('facets')!, () => facets.path());
-const curving = new Curving(parts, gestures.desk, (p) => gestures.screenAt(p), (screen, layer) => void gestures.create(screen, layer));
+const points = new Points(parts, document.getElementById('facets')!, () => facets.path());
+const curving = new Curving(parts, (screen, layer) => void gestures.create(screen, layer));
 // The pencil stays in hand: one stroke comes after another.
-const drawingByHand = new Drawing(parts, (p) => gestures.screenAt(p), (screen, layer) => void gestures.create(screen, layer).then(() => tools.take('draw')));
+const drawingByHand = new Drawing(parts, (screen, layer) => void gestures.create(screen, layer).then(() => tools.take('draw')));
 const gradients: Gradients = new Gradients(parts, () => facets.gradient(), (paint, stop) => facets.colourStop(paint, stop));
 overlay.followed = () => {
     facets.frame();

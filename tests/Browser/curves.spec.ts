@@ -53,11 +53,23 @@ test('an open path ends with Enter; Backspace takes points back, and one point a
     await drag(page, await at(bare, 120, 520), await at(bare, 180, 520), ['Control']);
     await page.mouse.click(...(await at(bare, 300, 610)));
     await page.keyboard.press('Backspace');
+    await page.mouse.click(...(await at(bare, 300, 610)));
+    // Undo takes back what was done last: here a point.
+    await page.keyboard.press('Control+z');
     await page.mouse.click(...(await at(bare, 260, 600)));
     await page.keyboard.press('Enter');
     await saved(page);
     await expect(facets(page).locator('.subject .kind')).toHaveText('path');
     expect(await path(page)).toBe('M0 80C0 80 20 0 80 0C140 0 220 80 220 80');
+    // Another tool ends it, too.
+    await page.keyboard.press('c');
+    await page.mouse.click(...(await at(bare, 60, 700)));
+    await page.mouse.click(...(await at(bare, 160, 720)));
+    await page.keyboard.press('q');
+    await expect(bare.locator('[data-kind=path]')).toHaveCount(2);
+    await page.keyboard.press('Control+z');
+    await expect(bare.locator('[data-kind=path]')).toHaveCount(1);
+    await page.mouse.click(...(await at(bare, 120, 520)));
     // A line of ink, for it has no inside.
     await expect(facets(page).locator('[data-field="strokes.0.width"]')).toHaveValue('2');
     // It starts at a dot and ends in an arrow.

@@ -3,7 +3,8 @@ import { curveText, curvesOf, drawnOut, pathText, type Node, type Part } from '.
 import type { Point } from './geometry.ts';
 import { draw } from './overlay.ts';
 import type { Parts } from './parts.ts';
-import { free, type Desk, type Drag } from './placing.ts';
+import { free, type Drag } from './placing.ts';
+import type { Snapping } from './snapping.ts';
 
 /** px of the window: a press so near to the first point closes the path, one so near to the last ends it. */
 const NEAR = 9;
@@ -16,13 +17,10 @@ export class Curving {
     private screen = '';
     /** Where the next point would be set. */
     private pointer: Point | null = null;
-    private snaps: ReturnType<Desk['snapping']> | null = null;
+    private snaps: Snapping | null = null;
 
     constructor(
         private readonly on: Parts,
-        private readonly desk: Desk,
-        /** The screen at a place on the wall; '' for none. */
-        private readonly screenAt: (p: Point) => string,
         private readonly create: (screen: string, layer: Record<string, unknown>) => void,
     ) {
         this.marks = draw(document.getElementById('overlay')!, 'g', { class: 'points curving' });
@@ -33,10 +31,10 @@ export class Curving {
     }
 
     press(event: PointerEvent): Drag {
-        const { camera } = this.on;
+        const { camera, gestures } = this.on;
         if (!this.active) {
-            this.screen = this.screenAt(camera.toWall(event));
-            this.snaps = this.desk.snapping(this.screen, null, []);
+            this.screen = gestures.screenNear(camera.toWall(event));
+            this.snaps = gestures.desk.snapping(this.screen, null, []);
         }
         const [first, last] = [this.nodes[0], this.nodes.at(-1)];
         if (this.nodes.length > 1 && first && this.isNear(first.at, event)) return this.closing(first);
@@ -78,7 +76,8 @@ export class Curving {
     /** Ends the path as it is; false where none is under way. One point alone is none. */
     end(closed: boolean): boolean {
         if (!this.active) return false;
-        const { nodes, screen } = this;
+        const { nodes } = this;
+        const screen = this.on.gestures.meantFor(this.screen, nodes.map(({ at }) => at));
         this.stop();
         if (nodes.length > 1) {
             const origin = this.on.picture.screenBox(screen);

@@ -1,5 +1,4 @@
 /** Drawing by hand: the server hears where the hand was, and makes of it a path of few curves. */
-import type { Point } from './geometry.ts';
 import { draw } from './overlay.ts';
 import type { Parts } from './parts.ts';
 import type { Drag } from './placing.ts';
@@ -12,12 +11,12 @@ const LONG = 60;
 const INK = '#1e2223';
 
 export class Drawing {
-    constructor(private readonly on: Parts, private readonly screenAt: (p: Point) => string, private readonly create: (screen: string, layer: Record<string, unknown>) => void) {}
+    constructor(private readonly on: Parts, private readonly create: (screen: string, layer: Record<string, unknown>) => void) {}
 
     press(event: PointerEvent): Drag {
-        const { camera, picture } = this.on;
+        const { camera, picture, gestures } = this.on;
         const points = [camera.toWall(event)];
-        const screen = this.screenAt(points[0]!);
+        const begun = gestures.screenNear(points[0]!);
         const marks = draw(document.getElementById('overlay')!, 'g', { class: 'points curving' });
         const stroke = draw(marks, 'path', { class: 'curve' });
         const show = (): void => stroke.setAttribute('d', `M${points.map((p) => camera.toView(p)).map(({ x, y }) => `${x} ${y}`).join('L')}`);
@@ -34,6 +33,7 @@ export class Drawing {
                 if (!moved) return;
                 const [first, last] = [points[0]!, points.at(-1)!];
                 const closed = Math.hypot(last.x - first.x, last.y - first.y) * camera.scale < NEAR && ways() > LONG;
+                const screen = gestures.meantFor(begun, points);
                 const origin = picture.screenBox(screen);
                 const tolerance = Math.min(50, Math.max(0.2, Math.round((OFF / camera.scale) * 10) / 10));
                 this.create(screen, { kind: 'path', x: -origin.x, y: -origin.y, samples: points.flatMap(({ x, y }) => [x, y]), closed, tolerance, strokes: [{ colour: INK, width: 2 }] });

@@ -123,7 +123,7 @@ export class Gestures {
     }
 
     /** The screen under a place on the wall, or one whose edge is so near that a hand means it. */
-    private screenNear(p: Point): string {
+    screenNear(p: Point): string {
         const near = EDGE / this.camera.scale;
         const at = this.screenAt(p);
         return at !== '' ? at : this.picture.screens().map((screen) => screen.dataset['screen']!).findLast((id) => {
@@ -492,12 +492,17 @@ export class Gestures {
                 if (!moved) b = kind === 'line' ? { x: a.x + 120, y: a.y } : { x: a.x + 120, y: a.y + 80 };
                 const box = around([a, b]);
                 if (kind !== 'line' && (box.width < 1 || box.height < 1)) return;
-                // What is begun on the wall and lies on a screen in the end is meant for that: under it nobody would see it.
-                const on = screen || this.screenAt({ x: box.x + box.width / 2, y: box.y + box.height / 2 });
+                const on = this.meantFor(screen, [a, b]);
                 const origin = this.picture.screenBox(on);
                 void this.create(on, freshShape(kind, { ...box, x: box.x - origin.x, y: box.y - origin.y }, (b.x - a.x) * (b.y - a.y) < 0));
             },
         };
+    }
+
+    /** The screen that what is drawn is meant for: the one that it was begun on, or one that it lies on in the end, for under that nobody would see it. */
+    meantFor(screen: string, points: Point[]): string {
+        const { x, y, width, height } = around(points);
+        return screen || this.screenAt({ x: x + width / 2, y: y + height / 2 });
     }
 
     /** Adds one layer on top of its screen, selects it and takes the picking tool in hand again; where `docked`, it goes where the bars of the screen let it. */

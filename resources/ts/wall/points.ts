@@ -5,9 +5,9 @@ import { apply, around, contains, short, unapply, within, type Box, type Matrix,
 import type { Command } from './messages.ts';
 import { draw } from './overlay.ts';
 import { chosen, type Parts } from './parts.ts';
-import { free, type Desk, type Drag } from './placing.ts';
+import { free, type Drag } from './placing.ts';
 import { Tried } from './reflow.ts';
-import type { Mark } from './snapping.ts';
+import type { Mark, Snapping } from './snapping.ts';
 
 /** px of the window: how near a press must be to a curve, what lies around the path that is still about it, what snaps. */
 const GRIP = 12;
@@ -34,14 +34,11 @@ export class Points {
     /** As it is dragged, before the server has told it. */
     private held: Part[] | null = null;
     private picked: Spot[] = [];
-    /** What is to be picked when the server has told the path anew. */
-    private next: Spot[] | null = null;
     /** The press on a point before this one. */
     private pressed: { name: string; at: number } | null = null;
 
     constructor(
         private readonly on: Parts,
-        private readonly desk: Desk,
         private readonly facets: HTMLElement,
         /** The path that the facets tell, of the one layer that is selected; null where it is none, undefined while that is not known. */
         private readonly told: () => string | null | undefined,
@@ -60,9 +57,10 @@ export class Points {
         if (layer.hasAttribute('data-locked') || (kind !== 'path' && !SHAPES.includes(kind))) return false;
         const { selection, picture, server } = this.on;
         selection.pick([layer.getAttribute('data-layer')!], picture.screenOf(layer));
+        const id = selection.layers.join();
         if (kind === 'path') this.begin();
         else void server.edit({ type: 'convert-to-paths', ...chosen(this.on) }).then((answer) => {
-            if (!answer) return;
+            if (!answer || selection.layers.join() !== id) return;
             toast(`The ${kind} is a path now, and its points can be moved. Ctrl+Z takes that back.`);
             this.begin();
         });
@@ -73,7 +71,7 @@ export class Points {
         this.id = this.on.selection.layers[0] ?? null;
         this.picked = [];
         this.parts = [];
-        this.next = this.held = null;
+        this.held = null;
         void this.on.facets.told().then(() => this.hear());
     }
 
@@ -96,8 +94,7 @@ export class Points {
         if (told === null || !layer) return void this.leave(true);
         this.parts = parsePath(told);
         this.frame = this.on.picture.matrix(layer);
-        this.picked = (this.next ?? this.picked).filter((one) => this.node(one));
-        this.next = null;
+        this.picked = this.picked.filter((one) => this.node(one));
         this.show();
     }
 
@@ -167,10 +164,7 @@ export class Points {
     /* By keys and from the facets, of what is picked; false where nothing is entered, or nothing picked. */
 
     remove(): boolean {
-        return this.each((points) => {
-            this.next = [];
-            return { type: 'remove-points', points };
-        });
+        return this.each((points) => ({ type: 'remove-points', points }), []);
     }
 
     nudge(dx: number, dy: number): boolean {
@@ -187,24 +181,17 @@ export class Points {
     }
 
     cut(): boolean {
-        return this.each((points) => {
-            this.next = [];
-            return { type: 'cut-path', points };
-        });
+        return this.each((points) => ({ type: 'cut-path', points }), []);
     }
 
     join(): boolean {
-        return this.each((points) => {
-            this.next = [];
-            return { type: 'join-path', points };
-        });
+        return this.each((points) => ({ type: 'join-path', points }), []);
     }
 
     reverse(): boolean {
         if (this.id === null || this.parts.length === 0) return false;
         const points = this.picked.length > 0 ? this.picked : this.parts.map((_, subpath) => ({ subpath, node: 0 }));
-        this.next = [];
-        this.edit({ type: 'reverse-path', points });
+        this.edit({ type: 'reverse-path', points }, []);
         return true;
     }
 
@@ -223,9 +210,9 @@ export class Points {
         return true;
     }
 
-    private each(make: (points: Spot[]) => Command): boolean {
+    private each(make: (points: Spot[]) => Command, next?: Spot[]): boolean {
         if (this.id === null || this.picked.length === 0) return false;
-        this.edit(make(this.picked));
+        this.edit(make(this.picked), next);
         return true;
     }
 
@@ -277,8 +264,13 @@ export class Points {
         return { ...command, screen: this.on.selection.screen || null, layer: this.id };
     }
 
-    private edit(command: Command): void {
-        void this.on.server.edit(this.command(command)).then(() => this.on.facets.told()).then(() => this.hear());
+    /** @param next what is picked once it is done: points may have other numbers then */
+    private edit(command: Command, next?: Spot[]): void {
+        void this.on.server.edit(this.command(command)).then(async (answer) => {
+            await this.on.facets.told();
+            if (answer && next) this.picked = next;
+            this.hear();
+        });
     }
 
     /** Where the point at hand lies, in the facets; they are drawn with the layer and do not know what is picked. */
@@ -349,8 +341,7 @@ export class Points {
             const by = { x: to.x - from.x, y: to.y - from.y };
             return [this.parts.map((one, i) => (i === after.subpath ? bent(part, after.node, t, by) : one)), { type: 'bend-curve', after, t, dx: by.x, dy: by.y }];
         }, () => {
-            this.next = [{ subpath: after.subpath, node: after.node + 1 }];
-            this.edit({ type: 'add-point', after, t: place });
+            this.edit({ type: 'add-point', after, t: place }, [{ subpath: after.subpath, node: after.node + 1 }]);
         });
     }
 
@@ -424,8 +415,8 @@ export class Points {
             return by;
         }
         const layer = this.layer();
-        this.snapping ??= { of: own, snaps: this.desk.snapping(selection.screen, layer && picture.parentOf(layer), [this.id!]) };
-        if (this.snapping.of !== own) this.snapping = { of: own, snaps: this.desk.snapping(selection.screen, layer && picture.parentOf(layer), [this.id!]) };
+        this.snapping ??= { of: own, snaps: this.on.gestures.desk.snapping(selection.screen, layer && picture.parentOf(layer), [this.id!]) };
+        if (this.snapping.of !== own) this.snapping = { of: own, snaps: this.on.gestures.desk.snapping(selection.screen, layer && picture.parentOf(layer), [this.id!]) };
         const to = apply(this.frame!, { x: from.x + by.x, y: from.y + by.y });
         const point: Box = { ...to, width: 0, height: 0 };
         const near = this.snapping.snaps.edges(point, { x: 0, y: 0 });
@@ -446,7 +437,7 @@ export class Points {
         return { x: place.x - from.x, y: place.y - from.y };
     }
 
-    private snapping: { of: Spot[]; snaps: ReturnType<Desk['snapping']> } | null = null;
+    private snapping: { of: Spot[]; snaps: Snapping } | null = null;
 }
 
 /** A way turned to the nearest 45°. */

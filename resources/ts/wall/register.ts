@@ -104,7 +104,7 @@ export function register(on: Doers): Command[] {
         { id: 'find', name: 'Find a layer, a screen, words, a command …', group: 'Selection', keys: ['/', 'Ctrl+F'], run: on.find },
         { id: 'menu', name: 'What applies to the selection', group: 'Selection', keys: ['ContextMenu', 'Shift+F10'], run: on.menu },
 
-        { id: 'undo', name: 'Undo', group: 'Editing', keys: ['Ctrl+Z'], run: () => editing.undo() },
+        { id: 'undo', name: 'Undo', group: 'Editing', keys: ['Ctrl+Z'], run: () => void (curving.back() || editing.undo()) },
         { id: 'redo', name: 'Redo', group: 'Editing', keys: ['Ctrl+Shift+Z', 'Ctrl+Y'], run: () => void server.redo() },
         { id: 'copy', name: 'Copy, cut, paste', group: 'Editing', keys: ['Ctrl+C', 'Ctrl+X', 'Ctrl+V'], listed: true, run: () => undefined },
         { id: 'duplicate', name: 'Duplicate; again at the same distance', short: 'Duplicate', group: 'Editing', keys: ['Ctrl+D'], menu: ['layers', 'screen'], when: any, run: () => void editing.duplicate() },
