@@ -143,7 +143,7 @@ final class Sample
             ['kind' => 'ellipse', 'masking' => true, 'x' => 0, 'y' => 0, 'width' => 40, 'height' => 40, 'fills' => [['colour' => '#17594f']]],
         ]];
 
-        $route = ['kind' => 'path', 'name' => 'Route', 'x' => 300, 'y' => 660, 'samples' => [0, 0, 20, 4, 40, 26, 60, 30, 75, 15, 90, 0], 'tolerance' => 1.5, 'strokes' => [['colour' => '#17594f', 'width' => 3, 'start' => 'dot', 'end' => 'arrow']]];
+        $route = ['kind' => 'path', 'name' => 'Route', 'x' => 300, 'y' => 660, 'samples' => [0, 0, 20, 4, 40, 26, 60, 30, 75, 15, 90, 0], 'tolerance' => 1.5, 'rounding' => 4, 'strokes' => [['colour' => '#17594f', 'width' => 3, 'start' => 'dot', 'end' => 'arrow']]];
 
         $laid = self::relayout()->after(new Tree($file->tree->project), $file->tree);
 

@@ -163,6 +163,10 @@ test('a box becomes a path where it is entered, which is said and taken back; a 
     await page.mouse.dblclick(...(await at(bare, 140, 160)));
     await expect(page.locator('#toast')).toContainText('is a path now');
     await expect(points(page)).toHaveCount(4);
+    // Its corners are rounded, all of them, by a number; its points stay where they are.
+    await setField(page, 'Rounding', '12');
+    await expect(bare.locator('[data-kind=path] > path').first()).toHaveAttribute('d', /^M0 12C/);
+    await expect(points(page)).toHaveCount(4);
     // Turned as it is, a point goes where the hand goes.
     const to = await at(bare, 300, 300);
     await drag(page, await middleOf(page, '[data-point=\"0.2\"]'), to, ['Control']);
@@ -173,7 +177,7 @@ test('a box becomes a path where it is entered, which is said and taken back; a 
     await page.keyboard.press('Tab');
     await facets(page).getByRole('button', { name: 'Join', exact: true }).click();
     await expect(points(page)).toHaveCount(4);
-    for (let i = 0; i < 3; i++) await page.keyboard.press('Control+z');
+    for (let i = 0; i < 4; i++) await page.keyboard.press('Control+z');
     await saved(page);
     await page.keyboard.press('Control+z');
     await expect(facets(page).locator('.subject .kind')).toHaveText('box');

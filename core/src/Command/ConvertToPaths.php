@@ -16,6 +16,7 @@ use Kindred\Document\Style\Stroke;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Box;
+use Kindred\Geometry\Curve\Curves;
 use Kindred\Geometry\Outline;
 use Kindred\Geometry\PathData;
 use Kindred\Input\InvalidInput;
@@ -52,7 +53,7 @@ final readonly class ConvertToPaths implements Command
         foreach ($this->selected($tree, $this->screen, $this->layers) as $layer) {
             $outline = self::outline($layer);
             if ($outline !== null) {
-                $tree = Resize::drawn($tree, self::painted($layer), new PathLayer($outline->text()));
+                $tree = Resize::drawn($tree, self::painted($layer), new PathLayer(Curves::of($outline)->path()->text(), rounding: self::rounding($layer)));
                 $made++;
             }
         }
@@ -71,11 +72,17 @@ final readonly class ConvertToPaths implements Command
         $rising = $layer->content instanceof LineLayer && $layer->content->rising;
 
         return match ($layer->content::class) {
-            BoxLayer::class => PathData::parse($layer->corners->path(new Box(0, 0, $width, $height))),
+            BoxLayer::class => PathData::parse((self::rounding($layer) > 0 ? new Corners : $layer->corners)->path(new Box(0, 0, $width, $height))),
             Ellipse::class => PathData::of([...Outline::ellipse($width / 2, $height / 2, $width / 2, $height / 2)->segments, ['Z', []]]),
             LineLayer::class => PathData::of([['M', [0.0, $rising ? $height : 0.0]], ['L', [$width, $rising ? 0.0 : $height]]]),
             default => null,
         };
+    }
+
+    /** The radius that a path can have as its own: one that all corners share. */
+    private static function rounding(Layer $layer): float
+    {
+        return $layer->content instanceof BoxLayer ? $layer->corners->fitted($layer->box)->same() ?? 0.0 : 0.0;
     }
 
     /** Its strokes lie where they lay, which a path has elsewhere where nothing is said. */

@@ -119,3 +119,32 @@ it('loses points, and parts of which one point is left', function () use ($wave)
         ->and(curves('M0 0L10 0L5 8ZM20 0L30 0')->without([[1, 0]])->path()->text())->toBe('M0 0L10 0L5 8Z')
         ->and(curves('M0 0L10 0')->without([[0, 0], [0, 1]])->subpaths)->toBe([]);
 });
+
+it('rounds corners as CSS rounds those of boxes, and as far as there is room', function (string $d, float $radius, string $rounded): void {
+    expect(curves($d)->rounded($radius)->path()->text())->toBe($rounded);
+})->with([
+    'a box' => ['M0 0L100 0L100 60L0 60Z', 10, 'M0 10C0 4.477 4.477 0 10 0L90 0C95.523 0 100 4.477 100 10L100 50C100 55.523 95.523 60 90 60L10 60C4.477 60 0 55.523 0 50Z'],
+    'more than there is room for' => ['M0 0L100 0L100 60L0 60Z', 999, 'M0 30C0 13.431 13.431 0 30 0L70 0C86.569 0 100 13.431 100 30C100 46.569 86.569 60 70 60L30 60C13.431 60 0 46.569 0 30Z'],
+    'an open one keeps its ends' => ['M0 0L100 0L100 60', 8, 'M0 0L92 0C96.418 0 100 3.582 100 8L100 60'],
+    'what goes straight on' => ['M0 0L50 0L100 0', 9, 'M0 0L50 0L100 0'],
+    'what goes straight back' => ['M0 0L50 0L0 0', 9, 'M0 0L50 0L0 0'],
+    'what is smooth' => ['M0 10C0 4.477 4.477 0 10 0C15.523 0 20 4.477 20 10', 5, 'M0 10C0 4.477 4.477 0 10 0C15.523 0 20 4.477 20 10'],
+    'nothing' => ['M0 0L9 0L9 9Z', 0, 'M0 0L9 0L9 9Z'],
+]);
+
+it('leaves no sharp corner between curves either', function (int $seed): void {
+    mt_srand($seed);
+    $n = fn (): int => mt_rand(0, 200);
+    $d = "M{$n()} {$n()}".implode('', array_map(fn (int $i): string => $i % 2 === 0 ? "C{$n()} {$n()} {$n()} {$n()} {$n()} {$n()}" : "L{$n()} {$n()}", range(1, 6))).'Z';
+    $path = curves($d)->rounded(6);
+    foreach ($path->subpaths as $subpath) {
+        for ($i = 0; $i < $subpath->count(); $i++) {
+            [$in, $out] = [$subpath->curve($i)->reversed()->direction(), $subpath->curve(($i + 1) % $subpath->count())->direction()];
+            $turn = $in === null || $out === null ? 0.0 : abs(rad2deg(atan2($in->times(-1)->cross($out), $in->times(-1)->dot($out))));
+            // Only what goes all the way back cannot be rounded.
+            expect($turn < 3 || $turn > 177)->toBeTrue("{$turn} degrees in {$path->path()->text()}");
+        }
+    }
+    // It stays where it was: no further off than a corner cuts.
+    expect(apart($path, curves($d)))->toBeLessThan(40);
+})->with(range(1, 12));

@@ -12,7 +12,8 @@ use Kindred\Property as Is;
 use Kindred\Property\Declared;
 
 /**
- * A free shape: SVG path data of absolute moves, lines and cubic curves in px from the box's corner. `evenOdd` is its `fill-rule`. Of one
+ * A free shape: SVG path data of absolute moves, lines and cubic curves in px from the box's corner. `evenOdd` is its `fill-rule`, `rounding` the
+ * radius of its corners, px, as far as there is room for it. Of one
  * that was drawn by hand `samples` are the places where the hand was, x and y in turn, and `tolerance` how far off the path may be, px.
  */
 final readonly class PathLayer implements LayerContent
@@ -29,6 +30,7 @@ final readonly class PathLayer implements LayerContent
     public function __construct(
         #[PathText(PathData::MAX_LENGTH, false, field: false, affects: Is\Affects::Paint)] public string $d,
         #[Is\Flag(affects: Is\Affects::Paint)] public bool $evenOdd = false,
+        #[Is\Number(0, 1000, label: 'rounding', look: true, sparse: true, tries: ['0', '4', '8', '16', '28'], affects: Is\Affects::Paint)] public float $rounding = 0.0,
         #[Is\Numbers(self::MAX_SAMPLES, overridable: false, field: false, sparse: true, affects: Is\Affects::Nothing)] public array $samples = [],
         #[Is\Number(0.1, 100, label: 'smoothing', overridable: false, sparse: true, affects: Is\Affects::Paint)] public float $tolerance = 2.0,
     ) {
@@ -37,6 +39,12 @@ final readonly class PathLayer implements LayerContent
     public static function kind(): string
     {
         return 'path';
+    }
+
+    /** As it is drawn: with its corners rounded. */
+    public function outline(): string
+    {
+        return $this->rounding <= 0 ? $this->d : Curves::of(PathData::parse($this->d))->rounded($this->rounding)->path()->text();
     }
 
     public function paint(): array
@@ -77,7 +85,7 @@ final readonly class PathLayer implements LayerContent
     {
         $points = array_map(fn (array $one): Point => new Point($one[0], $one[1] ?? 0.0), array_chunk($this->samples, 2));
 
-        return $points === [] ? $this : self::drawn($points, $this->tolerance, str_contains($this->d, 'Z'))->with(evenOdd: $this->evenOdd, samples: $this->samples);
+        return $points === [] ? $this : self::drawn($points, $this->tolerance, str_contains($this->d, 'Z'))->with(evenOdd: $this->evenOdd, rounding: $this->rounding, samples: $this->samples);
     }
 
     private function mapped(float $across, float $down, float $dx, float $dy): self

@@ -21,6 +21,62 @@ final readonly class Cubic
         return new self($from, $from->plus($third), $to->minus($third), $to);
     }
 
+    /** Whether it is what `line` makes. */
+    public function isLine(): bool
+    {
+        $line = self::line($this->a, $this->d);
+
+        return $line->b->minus($this->b)->length() + $line->c->minus($this->c)->length() < 1e-9;
+    }
+
+    /** The direction in which it leaves its start, of the length one; null where it is a point. */
+    public function direction(): ?Point
+    {
+        foreach ([$this->b, $this->c, $this->d] as $other) {
+            $way = $other->minus($this->a);
+            if ($way->length() > 1e-6) {
+                return $way->times(1 / $way->length());
+            }
+        }
+
+        return null;
+    }
+
+    public function reversed(): self
+    {
+        return new self($this->d, $this->c, $this->b, $this->a);
+    }
+
+    /** Its length, px, as that of so many straight pieces. */
+    public function length(int $pieces = 32): float
+    {
+        $length = 0.0;
+        for ($i = 1; $i <= $pieces; $i++) {
+            $length += $this->at($i / $pieces)->minus($this->at(($i - 1) / $pieces))->length();
+        }
+
+        return $length;
+    }
+
+    /** The place, from 0 to 1, that lies so far along it, px. */
+    public function place(float $along, int $pieces = 32): float
+    {
+        if ($this->isLine()) {
+            $length = $this->d->minus($this->a)->length();
+
+            return $length <= 0 ? 0.0 : min(1.0, $along / $length);
+        }
+        for ($i = 1; $i <= $pieces; $i++) {
+            $piece = $this->at($i / $pieces)->minus($this->at(($i - 1) / $pieces))->length();
+            if ($along <= $piece) {
+                return ($i - 1 + ($piece > 0 ? $along / $piece : 0.0)) / $pieces;
+            }
+            $along -= $piece;
+        }
+
+        return 1.0;
+    }
+
     public function at(float $t): Point
     {
         $u = 1 - $t;

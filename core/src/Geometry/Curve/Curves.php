@@ -77,6 +77,12 @@ final readonly class Curves
         return PathData::of($segments);
     }
 
+    /** With the corners of all its parts rounded. */
+    public function rounded(float $radius): self
+    {
+        return $radius <= 0 ? $this : new self(array_map(fn (Subpath $subpath): Subpath => $subpath->rounded($radius), $this->subpaths));
+    }
+
     public function node(int $subpath, int $node): ?Node
     {
         return $this->subpaths[$subpath]->nodes[$node] ?? null;

@@ -61,7 +61,9 @@ final class Fit
             array_push($curves, ...$fit->isStraight($run) ? [Cubic::line($run[0], $run[count($run) - 1])] : $fit->curves($run, $start, $end));
         }
 
-        return self::joined($curves, $closed && count($points) > 3);
+        $path = $curves === [] ? new Subpath([], false) : Subpath::along($curves);
+
+        return $closed && count($points) > 3 ? $path->closed() : $path;
     }
 
     /**
@@ -328,20 +330,5 @@ final class Fit
         }
 
         return $out;
-    }
-
-    /** @param  list<Cubic>  $curves */
-    private static function joined(array $curves, bool $closed): Subpath
-    {
-        $nodes = [new Node($curves[0]->a)];
-        foreach ($curves as $curve) {
-            $straight = $curve == Cubic::line($curve->a, $curve->d); // @phpstan-ignore equal.notAllowed (two values)
-            $last = count($nodes) - 1;
-            $nodes[$last] = $nodes[$last]->with(Handle::Out, $straight ? null : $curve->b);
-            $nodes[] = (new Node($curve->d))->with(Handle::In, $straight ? null : $curve->c);
-        }
-        $subpath = new Subpath($nodes, false);
-
-        return $closed ? $subpath->closed() : $subpath;
     }
 }

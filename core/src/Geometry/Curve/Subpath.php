@@ -12,9 +12,79 @@ final readonly class Subpath
     /** Points that are less apart, px, are one. */
     public const SAME = 0.01;
 
+    /** Turns by less, or all the way back but for less, are no corners, rad. */
+    private const STRAIGHT = 0.02;
+
     /** @param  list<Node>  $nodes */
     public function __construct(public array $nodes, public bool $closed)
     {
+    }
+
+    /**
+     * An open one along curves of which each begins where the one before ends.
+     *
+     * @param  non-empty-list<Cubic>  $curves
+     */
+    public static function along(array $curves): self
+    {
+        $nodes = [new Node($curves[0]->a)];
+        foreach ($curves as $curve) {
+            $straight = $curve->isLine();
+            $last = count($nodes) - 1;
+            $nodes[$last] = $nodes[$last]->with(Handle::Out, $straight ? null : $curve->b);
+            $nodes[] = (new Node($curve->d))->with(Handle::In, $straight ? null : $curve->c);
+        }
+
+        return new self($nodes, false);
+    }
+
+    /**
+     * With its corners rounded: between lines by the arc of a circle, between curves by one that leaves and meets them in their direction.
+     * A radius is less where the curves beside a corner are too short for it, which two corners share.
+     */
+    public function rounded(float $radius): self
+    {
+        $count = $this->count();
+        $curves = $count === 0 ? [] : array_map($this->curve(...), range(0, $count - 1));
+        $turns = $starts = $ends = [];
+        foreach ($curves as $i => $curve) {
+            $before = $i > 0 ? $i - 1 : ($this->closed ? $count - 1 : null);
+            [$back, $on] = [$before === null ? null : $curves[$before]->reversed()->direction(), $curve->direction()];
+            if ($before === null || $back === null || $on === null) {
+                continue;
+            }
+            $turn = abs(atan2($back->times(-1)->cross($on), $back->times(-1)->dot($on)));
+            // What goes straight on has no corner; what goes straight back has none that could be rounded.
+            if ($turn > self::STRAIGHT && $turn < M_PI - self::STRAIGHT) {
+                $turns[$i] = $turn;
+                $starts[$i] = $ends[$before] = min($radius * tan($turn / 2), $curves[$before]->length() / 2, $curve->length() / 2);
+            }
+        }
+        $left = [];
+        foreach ($curves as $i => $curve) {
+            $end = isset($ends[$i]) ? 1 - $curve->reversed()->place($ends[$i]) : 1.0;
+            $start = isset($starts[$i]) ? min($end, $curve->place($starts[$i])) : 0.0;
+            $first = $curve->split($end)[0];
+            $left[$i] = $end > 0 ? $first->split($start / $end)[1] : $first;
+        }
+        $all = [];
+        foreach ($left as $i => $curve) {
+            if (isset($turns[$i], $starts[$i])) {
+                $before = $i > 0 ? $i - 1 : $count - 1;
+                // The handles of an arc of a circle that turns by so much.
+                $handle = $starts[$i] / tan($turns[$i] / 2) * 4 / 3 * tan($turns[$i] / 4);
+                // Of a curve of which nothing is left, the direction that it had.
+                [$back, $on] = [$left[$before]->reversed()->direction() ?? $curves[$before]->reversed()->direction(), $curve->direction() ?? $curves[$i]->direction()];
+                $from = $left[$before]->d;
+                $all[] = new Cubic($from, $from->minus(($back ?? $from)->times($handle)), $curve->a->minus(($on ?? $from)->times($handle)), $curve->a);
+            }
+            if ($curve->length(4) > self::SAME) {
+                $all[] = $curve;
+            }
+        }
+        $path = $all === [] ? $this : self::along($all);
+
+        return $this->closed ? $path->closed() : $path;
     }
 
     /** So many curves and lines. */

@@ -26,8 +26,9 @@ final readonly class PathDrawing implements KindDrawing
             return [];
         }
         $breadth = min($layer->box->width, $layer->box->height);
-        $figure = Figure::filled(new PathShape($path->d, $breadth, $path->evenOdd), $layer->fills, $layer->strokes, onPath: true);
+        $d = $path->outline();
+        $figure = Figure::filled(new PathShape($d, $breadth, $path->evenOdd), $layer->fills, $layer->strokes, onPath: true);
 
-        return $rendering->editable && Fill::seen($layer->fills) === [] ? [$figure, Grip::along(new PathShape($path->d, $breadth), $layer->strokes[0]->width ?? 0)] : [$figure];
+        return $rendering->editable && Fill::seen($layer->fills) === [] ? [$figure, Grip::along(new PathShape($d, $breadth), $layer->strokes[0]->width ?? 0)] : [$figure];
     }
 }
