@@ -11,6 +11,8 @@ const NEAR = '300px';
 /** Pauses before one is asked for again for which the server had no time, ms. */
 const PAUSES = [1500, 3000, 4500, 6000];
 
+/** So long nothing is asked for once a form has been sent, ms: by then another page is there, and what was asked for may be gone. */
+const LEAVING = 5000;
 const SMALL = 'img[data-small]';
 
 const waiting = new Set<HTMLImageElement>();
@@ -18,6 +20,8 @@ const coming = new Set<HTMLImageElement>();
 /** The address of what an image shows. */
 const shown = new WeakMap<HTMLImageElement, string>();
 const tries = new WeakMap<HTMLImageElement, number>();
+let asking = new AbortController();
+let isLeaving = false;
 
 /** Shows a picture in its turn; of several that are wanted for an image meanwhile only the last. */
 export function showSmall(image: HTMLImageElement, address: string): void {
@@ -35,6 +39,7 @@ function want(image: HTMLImageElement): void {
 }
 
 function next(): void {
+    if (isLeaving) return;
     for (const image of waiting) {
         if (coming.size >= TOGETHER) return;
         waiting.delete(image);
@@ -45,9 +50,10 @@ function next(): void {
 async function bring(image: HTMLImageElement): Promise<void> {
     const address = image.dataset['small']!;
     coming.add(image);
-    const response = await fetch(address, { priority: 'low' }).catch(() => null);
+    const response = await fetch(address, { priority: 'low', signal: asking.signal }).catch(() => null);
     const picture = response?.ok ? await response.blob().catch(() => null) : null;
     coming.delete(image);
+    if (isLeaving) return void waiting.add(image);
     // What is wanted by now may have been at hand.
     if (shown.get(image) === image.dataset['small']) return next();
     if (picture) {
@@ -78,6 +84,17 @@ function again(image: HTMLImageElement): void {
     }, pause);
 }
 
+/** The page is left, as far as it can be told. */
+function leave(): void {
+    isLeaving = true;
+    asking.abort();
+    asking = new AbortController();
+    setTimeout(() => {
+        isLeaving = false;
+        next();
+    }, LEAVING);
+}
+
 /** Shows the small pictures in a part of the page as they come near the window, and those that come into it later. */
 export function watchSmall(root: Element): void {
     const seen = new IntersectionObserver((entries) => {
@@ -104,4 +121,6 @@ export function watchSmall(root: Element): void {
         }
     }).observe(root, { childList: true, subtree: true, attributeFilter: ['data-small'] });
     all(root);
+    // What a script takes care of, or a dialog, leads to no other page.
+    document.addEventListener('submit', (event) => void setTimeout(() => event.defaultPrevented || (event.target as HTMLFormElement).method === 'dialog' || leave()));
 }
