@@ -138,3 +138,6 @@ export function bent(part: Part, node: number, t: number, by: Point): Part {
     const nodes = part.nodes.map((one, i) => (i === node ? pulled(one, 'out', plus(b, times(by, first / all)), false) : one));
     return { ...part, nodes: nodes.map((one, i) => (i === next ? pulled(one, 'in', plus(c, times(by, second / all)), false) : one)) };
 }
+
+/** The mark of a point, as path data: a corner stands on its tip, what is smooth is round. */
+export const pointMark = ({ x, y }: Point, smooth: boolean): string => (smooth ? `M${x - 5} ${y}a5 5 0 1 0 10 0a5 5 0 1 0 -10 0` : `M${x} ${y - 6}L${x + 6} ${y}L${x} ${y + 6}L${x - 6} ${y}Z`);

@@ -1,15 +1,13 @@
 /** The curve tool: points are set one after the other, with a drag their handles are drawn out; the server hears of the path when it is ended. */
-import { curveText, curvesOf, drawnOut, pathText, type Node, type Part } from './curve.ts';
-import type { Point } from './geometry.ts';
+import { curveText, curvesOf, drawnOut, pathText, pointMark, type Node, type Part } from './curve.ts';
+import { atAngle, type Point } from './geometry.ts';
 import { draw } from './overlay.ts';
 import type { Parts } from './parts.ts';
-import { free, type Drag } from './placing.ts';
+import { FILLED, free, LINED, type Drag } from './placing.ts';
 import type { Snapping } from './snapping.ts';
 
 /** px of the window: a press so near to the first point closes the path, one so near to the last ends it. */
 const NEAR = 9;
-const SHAPE_FILL = '#d5d9d7';
-const INK = '#1e2223';
 
 export class Curving {
     private readonly marks: SVGElement;
@@ -82,7 +80,7 @@ export class Curving {
         if (nodes.length > 1) {
             const origin = this.on.picture.screenBox(screen);
             const part: Part = { nodes, closed };
-            this.create(screen, { kind: 'path', d: pathText([part]), x: -origin.x, y: -origin.y, ...(closed ? { fills: [{ colour: SHAPE_FILL }] } : { strokes: [{ colour: INK, width: 2 }] }) });
+            this.create(screen, { kind: 'path', d: pathText([part]), x: -origin.x, y: -origin.y, ...(closed ? FILLED : LINED) });
         }
         return true;
     }
@@ -100,8 +98,8 @@ export class Curving {
             draw(this.marks, 'path', { class: 'handle-line', d: `M${last.at.x} ${last.at.y}L${last[side].x} ${last[side].y}` });
             draw(this.marks, 'circle', { class: 'handle-end', cx: last[side].x, cy: last[side].y, r: 4 });
         }
-        for (const [i, { at: { x, y }, out }] of drawn.entries()) {
-            draw(this.marks, 'path', { class: `point${i === drawn.length - 1 ? ' picked' : ''}${i === 0 && drawn.length > 1 ? ' first' : ''}`, d: out ? `M${x - 5} ${y}a5 5 0 1 0 10 0a5 5 0 1 0 -10 0` : `M${x} ${y - 6}L${x + 6} ${y}L${x} ${y + 6}L${x - 6} ${y}Z` });
+        for (const [i, { at, out }] of drawn.entries()) {
+            draw(this.marks, 'path', { class: `point${i === drawn.length - 1 ? ' picked' : ''}${i === 0 && drawn.length > 1 ? ' first' : ''}`, d: pointMark(at, out !== null) });
         }
     }
 
@@ -138,7 +136,7 @@ export class Curving {
     /** Where a handle is drawn out to: with Shift at a multiple of 45°. */
     private outOf(at: Point, event: PointerEvent): Point {
         const to = this.on.camera.toWall(event);
-        return event.shiftKey ? turned(at, to) : to;
+        return event.shiftKey ? atAngle(at, to, 8) : to;
     }
 
     /** Where a point comes to rest: on whole px, against what is near, with Shift at a multiple of 45° from the last one. */
@@ -147,7 +145,7 @@ export class Curving {
         const at = camera.toWall(event);
         const whole = { x: Math.round(at.x), y: Math.round(at.y) };
         const last = this.nodes.at(-1);
-        if (event.shiftKey && last) return turned(last.at, whole);
+        if (event.shiftKey && last) return atAngle(last.at, whole, 8);
         if (free(event) || !this.snaps) {
             overlay.snapped([]);
             return whole;
@@ -157,11 +155,4 @@ export class Curving {
         overlay.snapped(this.snaps.edgeMarks({ ...rest, width: 0, height: 0 }, { x: 0, y: 0 }));
         return rest;
     }
-}
-
-/** A point turned about another to the nearest 45°. */
-function turned(about: Point, p: Point): Point {
-    const angle = Math.round(Math.atan2(p.y - about.y, p.x - about.x) / (Math.PI / 4)) * (Math.PI / 4);
-    const length = Math.hypot(p.x - about.x, p.y - about.y);
-    return { x: about.x + length * Math.cos(angle), y: about.y + length * Math.sin(angle) };
 }

@@ -1,14 +1,13 @@
 /** Drawing by hand: the server hears where the hand was, and makes of it a path of few curves. */
 import { draw } from './overlay.ts';
 import type { Parts } from './parts.ts';
-import type { Drag } from './placing.ts';
+import { LINED, type Drag } from './placing.ts';
 
 /** px of the window: how far off the path may be, and how near to its start a stroke ends that is meant to close. */
 const OFF = 0.75;
 const NEAR = 10;
 /** A stroke closes only when it went further than so many px of the window. */
 const LONG = 60;
-const INK = '#1e2223';
 
 export class Drawing {
     constructor(private readonly on: Parts, private readonly create: (screen: string, layer: Record<string, unknown>) => void) {}
@@ -36,7 +35,7 @@ export class Drawing {
                 const screen = gestures.meantFor(begun, points);
                 const origin = picture.screenBox(screen);
                 const tolerance = Math.min(50, Math.max(0.2, Math.round((OFF / camera.scale) * 10) / 10));
-                this.create(screen, { kind: 'path', x: -origin.x, y: -origin.y, samples: points.flatMap(({ x, y }) => [x, y]), closed, tolerance, strokes: [{ colour: INK, width: 2 }] });
+                this.create(screen, { kind: 'path', x: -origin.x, y: -origin.y, samples: points.flatMap(({ x, y }) => [x, y]), closed, tolerance, ...LINED });
             },
             cancel: () => marks.remove(),
         };

@@ -22,6 +22,14 @@ export function multiply(m: Matrix, n: Matrix): Matrix {
 /** A number, or the bound beyond which it lies. */
 export const within = (n: number, low: number, high: number): number => Math.min(high, Math.max(low, n));
 
+/** A point turned about another to the nearest of so many directions. */
+export function atAngle(about: Point, p: Point, directions: number): Point {
+    const step = (2 * Math.PI) / directions;
+    const angle = Math.round(Math.atan2(p.y - about.y, p.x - about.x) / step) * step;
+    const length = Math.hypot(p.x - about.x, p.y - about.y);
+    return { x: about.x + length * Math.cos(angle), y: about.y + length * Math.sin(angle) };
+}
+
 export const apply = (m: Matrix, p: Point): Point => ({ x: m.a * p.x + m.c * p.y + m.e, y: m.b * p.x + m.d * p.y + m.f });
 
 /** The inverse of the matrix without its shift: turns a distance on the wall into one in a layer's own space. */

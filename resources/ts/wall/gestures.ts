@@ -6,7 +6,7 @@ import type { Overlay } from './overlay.ts';
 import { layersIn, type Picture } from './picture.ts';
 import { Snapping } from './snapping.ts';
 import { distances } from './measuring.ts';
-import { free, resizing, turning, type Desk, type Drag } from './placing.ts';
+import { FILLED, free, LINED, resizing, turning, type Desk, type Drag } from './placing.ts';
 import { resized, type Handle } from './resize.ts';
 import type { Selection } from './selection.ts';
 import { spaces } from './spaces.ts';
@@ -51,7 +51,6 @@ export interface Makers {
 /** What begins so near beside a screen, px of the window, is meant for it. */
 const EDGE = 8;
 const CONTAINER = '[data-kind=group], [data-kind=stack], [data-kind=array]';
-const SHAPE_FILL = '#d5d9d7';
 
 export class Gestures {
     tool: Tool = 'pick';
@@ -717,7 +716,7 @@ export class Gestures {
 
 /** A shape as it is drawn at first. */
 export const freshShape = (kind: 'box' | 'ellipse' | 'line', box: Box, rising: boolean): Record<string, unknown> => ({
-    kind, ...box, ...(kind === 'line' ? { strokes: [{ colour: '#1e2223', width: 2 }], rising } : { fills: [{ colour: SHAPE_FILL }] }),
+    kind, ...box, ...(kind === 'line' ? { ...LINED, rising } : FILLED),
 });
 
 const thousandth = (n: number): number => Math.round(n * 1000) / 1000;

@@ -1,5 +1,5 @@
 /** The line of a gradient on the wall: its ends, and the stops along it, in the hand. */
-import { apply, unapply, within, type Matrix, type Point } from './geometry.ts';
+import { apply, atAngle, unapply, within, type Matrix, type Point } from './geometry.ts';
 import { draw } from './overlay.ts';
 import { chosen, type Parts } from './parts.ts';
 import type { Drag } from './placing.ts';
@@ -9,6 +9,8 @@ import type { Command, GradientLine, GradientStop } from './messages.ts';
 /** px of the window: a stop that is pulled so far off the line goes, and a press so near to it is one on it. */
 const OFF = 28;
 const SNAP = 15;
+/** Directions of a line that is turned in steps. */
+const STEPS = 24;
 
 const distance = (a: Point, b: Point): number => Math.hypot(b.x - a.x, b.y - a.y);
 const rounded = (n: number): number => Math.round(n * 1000) / 1000;
@@ -124,7 +126,7 @@ export class Gradients {
             if (end === 'from' && start.kind !== 'linear') return { ...start, from: to, to: shifted(start.to)!, across: shifted(start.across) };
             if (end === 'across') return { ...start, across: { x: start.from.x, y: Math.max(to.y, start.from.y + 1) } };
             if (start.kind === 'linear') return { ...start, ...this.swung(start, end as 'from' | 'to', to, moved.shiftKey) };
-            return { ...start, to: moved.shiftKey ? straight(start.from, to) : start.across ? { x: Math.max(to.x, start.from.x + 1), y: start.from.y } : to };
+            return { ...start, to: moved.shiftKey ? atAngle(start.from, to, STEPS) : start.across ? { x: Math.max(to.x, start.from.x + 1), y: start.from.y } : to };
         }, () => {
             if (stop !== null) this.colour(start.paint, stop);
         });
@@ -137,7 +139,7 @@ export class Gradients {
         const length = distance(start.from, start.to) || 1;
         const unit = { x: (start.to.x - start.from.x) / length, y: (start.to.y - start.from.y) / length };
         const along = (p: Point): number => (p.x - middle.x) * unit.x + (p.y - middle.y) * unit.y;
-        const place = inSteps ? straight(middle, to) : to;
+        const place = inSteps ? atAngle(middle, to, STEPS) : to;
         const reach = distance(middle, place) || 1;
         const side = along(start[end]) < 0 ? -1 : 1;
         const turned = { x: ((place.x - middle.x) / reach) * side, y: ((place.y - middle.y) / reach) * side };
@@ -190,12 +192,4 @@ export class Gradients {
             },
         };
     }
-}
-
-/** A point turned about another to the nearest 15°. */
-function straight(about: Point, p: Point): Point {
-    const step = Math.PI / 12;
-    const angle = Math.round(Math.atan2(p.y - about.y, p.x - about.x) / step) * step;
-    const length = distance(about, p);
-    return { x: about.x + length * Math.cos(angle), y: about.y + length * Math.sin(angle) };
 }

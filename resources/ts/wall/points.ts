@@ -1,7 +1,7 @@
 /** A path that has been entered: its points and handles, in the hand. What they come to the server says. */
 import { toast } from '../dialogs.ts';
-import { bent, curvesOf, curveAfter, curveText, isSmooth, mapped, nearestOn, parsePath, pathText, pulled, shifted, withSpots, type Part, type Side, type Spot } from './curve.ts';
-import { apply, around, contains, short, unapply, within, type Box, type Matrix, type Point } from './geometry.ts';
+import { bent, curvesOf, curveAfter, curveText, isSmooth, mapped, nearestOn, parsePath, pathText, pointMark, pulled, shifted, withSpots, type Part, type Side, type Spot } from './curve.ts';
+import { apply, around, atAngle, contains, short, unapply, within, type Matrix, type Point } from './geometry.ts';
 import type { Command } from './messages.ts';
 import { draw } from './overlay.ts';
 import { chosen, type Parts } from './parts.ts';
@@ -123,9 +123,7 @@ export class Points {
                 draw(on, 'path', { class: 'handle-line', d: `M${node.at.x} ${node.at.y}L${node[side].x} ${node[side].y}` });
                 draw(on, 'circle', { class: 'handle-end', cx: node[side].x, cy: node[side].y, r: 4, 'data-pull': `${name} ${side}` });
             }
-            // A corner stands on its tip, what is smooth is round.
-            const { x, y } = node.at;
-            draw(on, 'path', { class: `point${isPicked ? ' picked' : ''}`, 'data-point': name, d: isSmooth(node) ? `M${x - 5} ${y}a5 5 0 1 0 10 0a5 5 0 1 0 -10 0` : `M${x} ${y - 6}L${x + 6} ${y}L${x} ${y + 6}L${x - 6} ${y}Z` });
+            draw(on, 'path', { class: `point${isPicked ? ' picked' : ''}`, 'data-point': name, d: pointMark(node.at, isSmooth(node)) });
         }
     }
 
@@ -308,8 +306,11 @@ export class Points {
         const spots = this.picked;
         const from = this.node(one)!.at;
         const start = this.at(event);
+        const snaps = this.snaps();
         return this.dragging((moved, to) => {
-            const by = this.snapped(moved, { x: to.x - start.x, y: to.y - start.y }, from, spots);
+            const way = { x: to.x - start.x, y: to.y - start.y };
+            const straight = Math.abs(way.x) > Math.abs(way.y) ? { x: way.x, y: 0 } : { x: 0, y: way.y };
+            const by = moved.shiftKey ? straight : this.snapped(moved, way, from, snaps, spots);
             return [withSpots(this.parts, spots, (node) => mapped(node, shifted(by))), { type: 'move-points', points: spots, dx: by.x, dy: by.y }];
         }, () => {
             const twice = this.pressed?.name === key(one) && event.timeStamp - this.pressed.at < TWICE;
@@ -324,10 +325,11 @@ export class Points {
     private pulling(one: Spot, side: Side, start: Point): Drag {
         const node = this.node(one)!;
         const grip = node[side]!;
+        const snaps = this.snaps();
         return this.dragging((moved, at) => {
             const to = { x: grip.x + at.x - start.x, y: grip.y + at.y - start.y };
-            const way = moved.shiftKey ? straight(node.at, to) : this.snapped(moved, { x: to.x - node.at.x, y: to.y - node.at.y }, node.at, [one], true);
-            const place = { x: node.at.x + way.x, y: node.at.y + way.y };
+            const way = this.snapped(moved, { x: to.x - node.at.x, y: to.y - node.at.y }, node.at, snaps, []);
+            const place = moved.shiftKey ? atAngle(node.at, to, 8) : { x: node.at.x + way.x, y: node.at.y + way.y };
             const apart = moved.altKey;
             return [withSpots(this.parts, [one], (old) => pulled(old, side, place, apart)), { type: 'pull-handle', points: [one], handle: side, ...place, apart }];
         }, () => this.pick([one]));
@@ -406,21 +408,26 @@ export class Points {
         };
     }
 
-    /** A distance that a point is dragged by, so that it comes to rest against what lies around it on its screen, or another point of the path. */
-    private snapped(event: PointerEvent, by: Point, from: Point, own: Spot[], handles = false): Point {
-        const { overlay, camera, selection, picture } = this.on;
-        if (event.shiftKey && !handles) return Math.abs(by.x) > Math.abs(by.y) ? { x: by.x, y: 0 } : { x: 0, y: by.y };
+    /** What there is around the path to come to rest against. */
+    private snaps(): Snapping {
+        const layer = this.layer();
+        return this.on.gestures.desk.snapping(this.on.selection.screen, layer && this.on.picture.parentOf(layer), [this.id!]);
+    }
+
+    /**
+     * A distance that a point is dragged by, so that it comes to rest against what lies around it on its screen, or another point of the path.
+     *
+     * @param own the points that go along
+     */
+    private snapped(event: PointerEvent, by: Point, from: Point, snaps: Snapping, own: Spot[]): Point {
+        const { overlay, camera } = this.on;
         if (free(event)) {
             overlay.snapped([]);
             return by;
         }
-        const layer = this.layer();
-        this.snapping ??= { of: own, snaps: this.on.gestures.desk.snapping(selection.screen, layer && picture.parentOf(layer), [this.id!]) };
-        if (this.snapping.of !== own) this.snapping = { of: own, snaps: this.on.gestures.desk.snapping(selection.screen, layer && picture.parentOf(layer), [this.id!]) };
         const to = apply(this.frame!, { x: from.x + by.x, y: from.y + by.y });
-        const point: Box = { ...to, width: 0, height: 0 };
-        const near = this.snapping.snaps.edges(point, { x: 0, y: 0 });
-        const others = this.all().filter((one) => handles || !own.some((other) => key(other) === key(one))).map((one) => apply(this.frame!, this.node(one)!.at));
+        const near = snaps.edges({ ...to, width: 0, height: 0 }, { x: 0, y: 0 });
+        const others = this.all().filter((one) => !own.some((other) => key(other) === key(one))).map((one) => apply(this.frame!, this.node(one)!.at));
         const marks: Mark[] = [];
         for (const axis of ['x', 'y'] as const) {
             const other = axis === 'x' ? 'y' : 'x';
@@ -432,17 +439,8 @@ export class Points {
             }
         }
         const rest = { x: to.x + near.x, y: to.y + near.y };
-        overlay.snapped([...this.snapping.snaps.edgeMarks({ ...rest, width: 0, height: 0 }, { x: 0, y: 0 }).filter((mark) => !marks.some(({ axis }) => axis === mark.axis)), ...marks]);
+        overlay.snapped([...snaps.edgeMarks({ ...rest, width: 0, height: 0 }, { x: 0, y: 0 }).filter((mark) => !marks.some(({ axis }) => axis === mark.axis)), ...marks]);
         const place = unapply(this.frame!, rest);
         return { x: place.x - from.x, y: place.y - from.y };
     }
-
-    private snapping: { of: Spot[]; snaps: Snapping } | null = null;
-}
-
-/** A way turned to the nearest 45°. */
-function straight(from: Point, to: Point): Point {
-    const angle = Math.round(Math.atan2(to.y - from.y, to.x - from.x) / (Math.PI / 4)) * (Math.PI / 4);
-    const length = Math.hypot(to.x - from.x, to.y - from.y);
-    return { x: length * Math.cos(angle), y: length * Math.sin(angle) };
 }

@@ -50,6 +50,9 @@ final readonly class Cubic
     /** Its length, px, as that of so many straight pieces. */
     public function length(int $pieces = 32): float
     {
+        if ($this->isLine()) {
+            return $this->d->minus($this->a)->length();
+        }
         $length = 0.0;
         for ($i = 1; $i <= $pieces; $i++) {
             $length += $this->at($i / $pieces)->minus($this->at(($i - 1) / $pieces))->length();
@@ -62,7 +65,7 @@ final readonly class Cubic
     public function place(float $along, int $pieces = 32): float
     {
         if ($this->isLine()) {
-            $length = $this->d->minus($this->a)->length();
+            $length = $this->length();
 
             return $length <= 0 ? 0.0 : min(1.0, $along / $length);
         }

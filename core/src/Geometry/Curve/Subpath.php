@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Kindred\Geometry\Curve;
 
-use Kindred\Geometry\Point;
-
 /** Points in their order with the curves between them; where it is closed, the last is followed by the first. */
 final readonly class Subpath
 {
@@ -208,11 +206,5 @@ final readonly class Subpath
     public function isEnd(int $node): bool
     {
         return ! $this->closed && ($node === 0 || $node === count($this->nodes) - 1);
-    }
-
-    /** @return list<Point> where its points are */
-    public function points(): array
-    {
-        return array_map(fn (Node $node): Point => $node->at, $this->nodes);
     }
 }

@@ -33,18 +33,10 @@ final class Marks
         return $segments === [] ? null : PathData::of($segments);
     }
 
-    /** The direction out of the line at an end of a curve, of the length one: a handle that lies on the end says none. */
+    /** The direction out of the line at an end of a curve, of the length one. */
     private static function way(Cubic $curve, bool $atStart): Point
     {
-        [$end, $others] = $atStart ? [$curve->a, [$curve->b, $curve->c, $curve->d]] : [$curve->d, [$curve->c, $curve->b, $curve->a]];
-        foreach ($others as $other) {
-            $way = $end->minus($other);
-            if ($way->length() > 1e-6) {
-                return $way->times(1 / $way->length());
-            }
-        }
-
-        return new Point($atStart ? -1 : 1, 0);
+        return ($atStart ? $curve : $curve->reversed())->direction()?->times(-1) ?? new Point($atStart ? -1 : 1, 0);
     }
 
     /** @return list<array{string, list<float>}> */
