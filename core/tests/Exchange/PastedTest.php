@@ -68,6 +68,7 @@ it('says what of paint, clips, masks and filters it could not keep', function (s
     ['<mask id="m"><rect width="5" height="9" fill="#fff"/><rect x="5" width="5" height="9" fill="#888"/></mask><rect width="9" height="9" mask="url(#m)"/>', 'One mask that is not one shape was left out'],
     ['<clipPath id="c"><text>Clay</text><rect width="4" height="4"/></clipPath><rect width="9" height="9" clip-path="url(#c)"/>', 'One clip that is not one shape was left out'],
     ['<filter id="f"><feTurbulence/></filter><rect width="9" height="9" filter="url(#f)"/><rect width="9" height="9" style="filter:sepia(1)"/>', '2 filters that have no equal here were left out'],
+    ['<marker id="m"/><g marker-end="url(#m)"><path d="M0 0L9 9" stroke="red" fill="none"/><rect width="9" height="9"/></g>', 'One mark on a stroke was left out'],
     ['<rect width="9" height="9" clip-path="url(#nothing)"/>', 'One clip that is not one shape was left out'],
 ]);
 

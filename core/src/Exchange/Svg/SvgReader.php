@@ -437,6 +437,11 @@ final class SvgReader
         $fill = $open ? null : $this->paint($layer, $style, 'fill', 'black', $matrix, $around);
         $stroke = $this->paint($layer, $style, 'stroke', 'none', $matrix, $around);
         $scale = $matrix->scale();
+        foreach (['marker-start', 'marker-mid', 'marker-end'] as $marker) {
+            if (in_array($layer['kind'] ?? '', ['path', 'line'], true) && str_starts_with($style->get($marker), 'url(')) {
+                $this->leave('mark on a stroke was left out', 'marks on strokes were left out');
+            }
+        }
         $width = $style->number('stroke-width', 1) * $scale;
         preg_match_all('/[\d.]+/', preg_match('/^[\d.\s,px]+$/', $style->get('stroke-dasharray')) === 1 ? $style->get('stroke-dasharray') : '', $lengths);
         $dash = array_slice(array_map(fn (string $length): float => round(min(1000.0, (float) $length * $scale), 3), $lengths[0]), 0, 12);
