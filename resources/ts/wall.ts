@@ -133,13 +133,13 @@ const reel = new Reel(urls['reel']!, selection, server);
 function onAnswer(answer: Answer): void {
     const { reel: arranged, screens, redraw } = picture.patch(answer.patches);
     for (const id of redraw) screens.add(id);
-    void redrawn(parts, [...redraw]);
-    if (answer.patches.some((patch) => patch.samples)) void refilled(parts, picture.withPlaceholders().filter((id) => !redraw.has(id)));
     for (const { project: changed } of answer.patches) if (changed) showFinish(changed.finish);
     selection.prune();
     facets.follow();
     reel.mark();
     stills.changed(screens, answer.sequence);
+    void redrawn(parts, [...redraw]);
+    if (answer.patches.some((patch) => patch.samples)) void refilled(parts, picture.withPlaceholders().filter((id) => !redraw.has(id)));
     overlay.show();
     facets.again();
     // Whether a requirement is covered may hang on anything.

@@ -182,7 +182,21 @@ test('what makes a look is named under the pointer, found, switched off and on a
     await expect.poll(() => off(before)).toBeLessThan(3);
     await list.locator('.made-row').first().click();
     await expect(page.locator('#facets .subject input').first()).toHaveValue('Glow');
+    // What is on its way when the list is closed does not open it again.
+    let answer = (): void => undefined;
+    const held = new Promise<void>((go) => (answer = go));
+    await page.route('**/made?*', async (route) => {
+        const response = await route.fetch();
+        await held;
+        await route.fulfill({ response });
+    });
+    const late = page.waitForResponse('**/made?*');
+    await list.getByRole('button', { name: 'Hide fill of Glow' }).press('Enter');
+    await saved(page);
     await list.getByRole('button', { name: 'Close' }).press('Escape');
+    answer();
+    await (await late).finished();
+    await page.unroute('**/made?*');
     await expect(list).toBeHidden();
 
     // Where nothing can be told, that is said.

@@ -1,6 +1,6 @@
 /** Working on the wall by hand, on copies of the demo. */
 import { expect, type Page } from '@playwright/test';
-import { allowError, at, box, drag, middle, near, openDemo, pick, paste, saved, screen, setField, test } from './support/hand.ts';
+import { allowError, at, bareScreen, box, drag, middle, near, openDemo, pick, paste, saved, screen, setField, test } from './support/hand.ts';
 
 const dial = '[data-layer][data-kind=ellipse]';
 
@@ -297,4 +297,30 @@ test('what is being typed in a facet is not swept away by an edit that ends mean
     await saved(page);
     await expect.poll(async () => (await box(screen(page, 'Booked').locator(dial))).slice(0, 2)).toEqual([50, 77]);
     await expect(facets.getByLabel('X', { exact: true })).toHaveValue('50');
+});
+
+test('what is drawn while a screen is drawn anew in another finish stays', async ({ page }) => {
+    await openDemo(page, 'Finish and box');
+    const bare = await bareScreen(page);
+    await bare.locator('[data-ground]').first().evaluate((ground) => (ground.dataset['old'] = ''));
+    const asked: string[] = [];
+    let answer = (): void => undefined;
+    const held = new Promise<void>((go) => (answer = go));
+    const id = (await bare.getAttribute('data-screen'))!;
+    await page.route('**/pictures?*', async (route) => {
+        const response = await route.fetch();
+        if (route.request().url().includes(id)) asked.push(id);
+        await held;
+        await route.fulfill({ response });
+    });
+    await page.getByRole('button', { name: 'Rough', exact: true }).click();
+    await saved(page);
+    await expect.poll(() => asked.length).toBe(1);
+    await page.keyboard.press('s');
+    await drag(page, await at(bare, 40, 100), await at(bare, 240, 220));
+    await saved(page);
+    answer();
+    await expect.poll(() => asked.length).toBe(2);
+    await expect(bare.locator('[data-old]')).toHaveCount(0);
+    await expect(bare.locator('[data-kind=box]')).toBeVisible();
 });

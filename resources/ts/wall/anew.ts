@@ -4,26 +4,30 @@ import { send } from './server.ts';
 
 const TOGETHER = 4;
 
-type Drawn = Record<string, string>;
+type On = Pick<Parts, 'picture' | 'overlay' | 'gestures' | 'urls'>;
 
-async function drawn(url: string, ids: string[], show: (pictures: Drawn) => Promise<void> | void): Promise<void> {
-    for (const left = [...ids]; left.length > 0;) await show(await send<Drawn>(`${url}?of=${left.splice(0, TOGETHER).join(',')}`).catch(() => ({})));
+/** What was drawn before an edit that is shown already is asked for once more; nothing is put under a hand that is at work. */
+async function drawn({ picture, overlay, gestures, urls }: On, ids: string[], show: (id: string, svg: string) => void): Promise<void> {
+    const revision = (id: string): string | undefined => picture.screen(id)?.dataset['revision'];
+    for (const left = [...ids]; left.length > 0;) {
+        const asked = left.splice(0, TOGETHER).map((id) => [id, revision(id)] as const);
+        const pictures = await send<Record<string, string>>(`${urls['pictures']!}?of=${asked.map(([id]) => id).join(',')}`).catch((): Record<string, string> => ({}));
+        await gestures.rest();
+        for (const [id, was] of asked) {
+            if (revision(id) !== was) left.push(id);
+            else if (pictures[id] !== undefined) show(id, pictures[id]);
+        }
+        overlay.show();
+    }
 }
 
 /** Screens whose finish changed, those in the window first. */
-export function redrawn({ picture, overlay, urls }: Pick<Parts, 'picture' | 'overlay' | 'urls'>, ids: string[]): Promise<void> {
-    const away = (id: string): number => Number(picture.screen(id)?.classList.contains('away') ?? true);
-    return drawn(urls['pictures']!, ids.sort((a, b) => away(a) - away(b)), (pictures) => {
-        for (const [id, svg] of Object.entries(pictures)) picture.replace(id, svg);
-        overlay.show();
-    });
+export function redrawn(on: On, ids: string[]): Promise<void> {
+    const away = (id: string): number => Number(on.picture.screen(id)?.classList.contains('away') ?? true);
+    return drawn(on, ids.sort((a, b) => away(a) - away(b)), (id, svg) => on.picture.replace(id, svg));
 }
 
 /** Words with placeholders show what the widgets start with now. */
-export async function refilled({ picture, overlay, gestures, urls }: Pick<Parts, 'picture' | 'overlay' | 'gestures' | 'urls'>, ids: string[]): Promise<void> {
-    await drawn(urls['pictures']!, ids, async (pictures) => {
-        await gestures.rest();
-        for (const svg of Object.values(pictures)) picture.refill(svg);
-    });
-    overlay.show();
+export function refilled(on: On, ids: string[]): Promise<void> {
+    return drawn(on, ids, (_, svg) => on.picture.refill(svg));
 }

@@ -43,6 +43,8 @@ export class Made {
 
     close(): void {
         this.about = null;
+        // What is still on its way does not open it again.
+        this.asked++;
         this.on.overlay.clearLive();
         if (this.box.open) this.box.close();
     }

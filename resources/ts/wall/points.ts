@@ -94,7 +94,7 @@ export class Points {
         if (told === null || !layer) return void this.leave(true);
         this.parts = parsePath(told);
         this.frame = this.on.picture.matrix(layer);
-        this.picked = this.picked.filter((one) => this.node(one));
+        if (!this.picked.every((one) => this.node(one))) this.picked = this.picked.filter((one) => this.node(one));
         this.show();
     }
 
@@ -262,11 +262,14 @@ export class Points {
         return { ...command, screen: this.on.selection.screen || null, layer: this.id };
     }
 
-    /** @param next what is picked once it is done: points may have other numbers then */
+    /** @param next what is picked once it is done, if nothing was meanwhile: points may have other numbers then */
     private edit(command: Command, next?: Spot[]): void {
+        const before = this.picked;
+        const none: Spot[] = next ? [] : before;
+        this.picked = none;
         void this.on.server.edit(this.command(command)).then(async (answer) => {
             await this.on.facets.told();
-            if (answer && next) this.picked = next;
+            if (next && this.picked === none) this.picked = answer ? next : before;
             this.hear();
         });
     }

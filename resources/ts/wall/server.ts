@@ -72,6 +72,8 @@ export class Server {
     private own: number[] = [];
     /** What was asked for last, for as long as it waits. */
     private last: { kept: Kept; sent: boolean; done: Promise<Answer | null> } | null = null;
+    /** A question for what others have done that waits for its turn: it covers all who ask meanwhile. */
+    private catching: Promise<unknown> | null = null;
     /** What commands come to where several things are edited together. */
     spread: (commands: Command[]) => Command[] = (commands) => commands;
 
@@ -141,7 +143,10 @@ export class Server {
 
     /** Takes over what others have done. */
     catchUp(): Promise<unknown> {
-        return this.waiting > 0 ? this.queue : this.enqueue(() => this.missed(), true);
+        return (this.catching ??= this.enqueue(() => {
+            this.catching = null;
+            return this.missed();
+        }, true));
     }
 
     private make(what: Kept['what'], commands: Command[] = []): Promise<Answer | null> {
