@@ -80,6 +80,14 @@ final readonly class Cubic
         return 1.0;
     }
 
+    /** What it adds to the area of a closed path that it is a part of, px²: by Green's theorem, positive where that runs clockwise on screen. */
+    public function area(): float
+    {
+        [$a, $b, $c, $d] = [$this->a, $this->b, $this->c, $this->d];
+
+        return (6 * $a->cross($b) + 3 * $a->cross($c) + $a->cross($d) + 3 * $b->cross($c) + 3 * $b->cross($d) + 6 * $c->cross($d)) / 20;
+    }
+
     public function at(float $t): Point
     {
         $u = 1 - $t;

@@ -83,6 +83,22 @@ final readonly class Curves
         return $radius <= 0 ? $this : new self(array_map(fn (Subpath $subpath): Subpath => $subpath->rounded($radius), $this->subpaths));
     }
 
+    /** What its subpaths enclose, px², open ones closed by a line: positive where they run clockwise on screen, those the other way taken off. */
+    public function area(): float
+    {
+        $area = 0.0;
+        foreach ($this->subpaths as $subpath) {
+            for ($i = 0; $i < $subpath->count(); $i++) {
+                $area += $subpath->curve($i)->area();
+            }
+            if (! $subpath->closed && $subpath->nodes !== []) {
+                $area += $subpath->nodes[count($subpath->nodes) - 1]->at->cross($subpath->nodes[0]->at) / 2;
+            }
+        }
+
+        return $area;
+    }
+
     public function node(int $subpath, int $node): ?Node
     {
         return $this->subpaths[$subpath]->nodes[$node] ?? null;

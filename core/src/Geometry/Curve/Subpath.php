@@ -37,6 +37,20 @@ final readonly class Subpath
     }
 
     /**
+     * A closed one along curves of which each begins where the one before ends, and the first where the last does.
+     *
+     * @param  non-empty-list<Cubic>  $curves
+     */
+    public static function around(array $curves): self
+    {
+        $nodes = self::along($curves)->nodes;
+        $last = array_pop($nodes);
+        $nodes[0] = $nodes[0]->with(Handle::In, $last?->in);
+
+        return new self($nodes, true);
+    }
+
+    /**
      * With its corners rounded: between lines by the arc of a circle, between curves by one that leaves and meets them in their direction.
      * A radius is less where the curves beside a corner are too short for it, which two corners share.
      */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kindred\Render\Drawing;
 
+use Kindred\Geometry\Curve\Curves;
+use Kindred\Document\Style\StrokeMarks;
 use Kindred\Document\Style\BlendMode;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Isolation;
@@ -105,7 +107,7 @@ final readonly class FlatPainter implements Painter
     /** What the stroke begins and ends with, painted as it is. */
     private function marks(Figure $figure, Stroke $stroke): string
     {
-        $marks = Marks::of($figure->shape, $stroke);
+        $marks = StrokeMarks::of(Curves::of($figure->shape->outline()), $stroke);
         $brush = $marks === null ? null : $this->brushes->brush($stroke->paint, $stroke->opacity, 'fill');
 
         return $marks === null || $brush === null ? '' : $brush->server.Svg::element('path', ['d' => $marks->text()] + $brush->attributes);

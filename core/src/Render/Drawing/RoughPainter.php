@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kindred\Render\Drawing;
 
+use Kindred\Geometry\Curve\Curves;
+use Kindred\Document\Style\StrokeMarks;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\SideWidths;
 use Kindred\Document\Style\Stroke;
@@ -156,7 +158,7 @@ final readonly class RoughPainter implements Painter
     /** What a stroke begins and ends with: edged by the pen, and filled. */
     private function marks(Figure $figure, Stroke $stroke): string
     {
-        $marks = Marks::of($figure->shape, $stroke);
+        $marks = StrokeMarks::of(Curves::of($figure->shape->outline()), $stroke);
         if ($marks === null) {
             return '';
         }

@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace Kindred\Render\Drawing;
+namespace Kindred\Document\Style;
 
-use Kindred\Document\Style\Stroke;
-use Kindred\Document\Style\StrokeMark;
 use Kindred\Geometry\Curve\Cubic;
 use Kindred\Geometry\Curve\Curves;
 use Kindred\Geometry\Outline;
@@ -13,16 +11,16 @@ use Kindred\Geometry\PathData;
 use Kindred\Geometry\Point;
 
 /** The marks at the ends of a stroke, as shapes: one at the start and one at the end of every part of its path that is open. */
-final class Marks
+final class StrokeMarks
 {
     /** Null where there are none. */
-    public static function of(Shape $shape, Stroke $stroke): ?PathData
+    public static function of(Curves $path, Stroke $stroke): ?PathData
     {
         if ($stroke->start === StrokeMark::None && $stroke->end === StrokeMark::None) {
             return null;
         }
         $segments = [];
-        foreach (Curves::of($shape->outline())->subpaths as $subpath) {
+        foreach ($path->subpaths as $subpath) {
             if ($subpath->closed || $subpath->count() === 0) {
                 continue;
             }

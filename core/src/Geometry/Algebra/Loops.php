@@ -1,0 +1,228 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Geometry\Algebra;
+
+use Kindred\Geometry\Curve\Cubic;
+use Kindred\Geometry\Curve\Curves;
+use Kindred\Geometry\Curve\Subpath;
+use Kindred\Geometry\Point;
+
+/**
+ * Edges that bound a shape, put together to closed subpaths with the shape on their left: parts of one curve that follow each other become one
+ * curve again, and lines that go straight on one line.
+ *
+ * @phpstan-import-type Numbers from Arc
+ *
+ * @phpstan-type Part array{curve: int, line: bool, begin: float, end: float, from: int, to: int}
+ */
+final class Loops
+{
+    /** Directions that are less apart, as the sine of their angle, go straight on. */
+    private const STRAIGHT = 1e-9;
+
+    /** @var array<int, list<int>> by vertex, the numbers of those that leave it */
+    private array $leaving = [];
+
+    /** @param  list<array{int, bool}>  $bounds  edges, each with whether it is followed from its end to its beginning */
+    public function __construct(private readonly Arrangement $on, private readonly array $bounds, private readonly float $near)
+    {
+        foreach ($bounds as $number => [$edge, $back]) {
+            $this->leaving[$back ? $on->to[$edge] : $on->from[$edge]][] = $number;
+        }
+    }
+
+    /** Whether as many come to every vertex as leave it. */
+    public function areClosed(): bool
+    {
+        $balance = [];
+        foreach ($this->bounds as [$edge, $back]) {
+            [$from, $to] = $this->ends($edge, $back);
+            $balance[$from] = ($balance[$from] ?? 0) + 1;
+            $balance[$to] = ($balance[$to] ?? 0) - 1;
+        }
+
+        return array_filter($balance, fn (int $more): bool => $more !== 0) === [];
+    }
+
+    public function curves(): Curves
+    {
+        $subpaths = [];
+        $used = [];
+        foreach ($this->bounds as $number => [$edge, $back]) {
+            if (isset($used[$number])) {
+                continue;
+            }
+            $loop = [];
+            $start = $this->ends($edge, $back)[0];
+            for ($next = $number; $next !== null;) {
+                $used[$next] = true;
+                $loop[] = $this->bounds[$next];
+                $vertex = $this->ends(...$this->bounds[$next])[1];
+                $next = $vertex === $start ? null : $this->next($next, $vertex, $used);
+            }
+            $subpath = $this->subpath($this->joined($loop));
+            if ($subpath !== null) {
+                $subpaths[] = $subpath;
+            }
+        }
+
+        return new Curves($subpaths);
+    }
+
+    /** @return array{int, int} the vertices that it leaves and comes to */
+    private function ends(int $edge, bool $back): array
+    {
+        return $back ? [$this->on->to[$edge], $this->on->from[$edge]] : [$this->on->from[$edge], $this->on->to[$edge]];
+    }
+
+    /**
+     * Of those that leave a vertex the one furthest to the left, so that shapes that touch each other there become subpaths of their own.
+     *
+     * @param  array<int, true>  $used
+     */
+    private function next(int $number, int $vertex, array $used): ?int
+    {
+        $free = array_values(array_filter($this->leaving[$vertex] ?? [], fn (int $one): bool => ! isset($used[$one])));
+        if (count($free) < 2) {
+            return $free[0] ?? null;
+        }
+        [$edge, $back] = $this->bounds[$number];
+        // Seen from the vertex, where it came from.
+        $from = $this->angle($edge, ! $back);
+        $turns = [];
+        foreach ($free as $one) {
+            [$other, $otherBack] = $this->bounds[$one];
+            $turns[$one] = fmod($from - $this->angle($other, $otherBack) + 4 * M_PI, 2 * M_PI);
+        }
+        asort($turns);
+
+        return array_key_first($turns);
+    }
+
+    /** The direction in which an edge leaves its first vertex, rad. */
+    private function angle(int $edge, bool $back): float
+    {
+        $c = $this->on->pieces->arcs[$this->on->arc[$edge]];
+        [$begin, $end] = [$this->on->begin[$edge], $this->on->end[$edge]];
+        [$from, $to] = $back ? [$end, $begin] : [$begin, $end];
+        [$x, $y] = Arc::at($c, $from);
+        [$px, $py] = Arc::at($c, $from + ($to - $from) * 0.01);
+
+        return atan2($py - $y, $px - $x);
+    }
+
+    /**
+     * @param  list<array{int, bool}>  $loop
+     * @return list<Part>
+     */
+    private function joined(array $loop): array
+    {
+        $parts = [];
+        foreach ($loop as [$edge, $back]) {
+            $last = count($parts) - 1;
+            $part = $this->part($edge, $back, $last < 0 ? null : $parts[$last]);
+            if ($last >= 0 && $this->follows($parts[$last], $part)) {
+                $parts[$last] = $this->both($parts[$last], $part);
+            } else {
+                $parts[] = $part;
+            }
+        }
+        // Where the loop began is a point like any other.
+        while (count($parts) > 2 && $this->follows($parts[count($parts) - 1], $parts[0])) {
+            $parts[0] = $this->both(array_pop($parts), $parts[0]);
+        }
+
+        return $parts;
+    }
+
+    /**
+     * As a part of the curve that goes on with the one before it, if one of those along it does.
+     *
+     * @param  Part|null  $before
+     * @return Part
+     */
+    private function part(int $edge, bool $back, ?array $before): array
+    {
+        [$from, $to] = $this->ends($edge, $back);
+        $first = null;
+        foreach ([[$this->on->arc[$edge], $this->on->begin[$edge], $this->on->end[$edge], false], ...($this->on->others[$edge] ?? [])] as [$arc, $begin, $end, $turned]) {
+            $pieces = $this->on->pieces;
+            $curve = $pieces->of[$arc];
+            $length = $pieces->to[$arc] - $pieces->from[$arc];
+            [$begin, $end] = [$pieces->from[$arc] + $begin * $length, $pieces->from[$arc] + $end * $length];
+            $part = ['curve' => $curve, 'line' => $pieces->lines[$curve], 'from' => $from, 'to' => $to] + ($turned !== $back ? ['begin' => $end, 'end' => $begin] : ['begin' => $begin, 'end' => $end]);
+            if ($before === null || $this->continues($before, $part)) {
+                return $part;
+            }
+            $first ??= $part;
+        }
+
+        return $first;
+    }
+
+    /**
+     * @param  Part  $one
+     * @param  Part  $next
+     */
+    private function continues(array $one, array $next): bool
+    {
+        return $one['curve'] === $next['curve'] && abs($one['end'] - $next['begin']) < 1e-9 && ($one['end'] > $one['begin']) === ($next['end'] > $next['begin']);
+    }
+
+    /**
+     * @param  Part  $one
+     * @param  Part  $next
+     */
+    private function follows(array $one, array $next): bool
+    {
+        if ($this->continues($one, $next)) {
+            return true;
+        }
+        if (! $one['line'] || ! $next['line']) {
+            return false;
+        }
+        [$x, $y] = [$this->on->x, $this->on->y];
+        [$ux, $uy] = [$x[$one['to']] - $x[$one['from']], $y[$one['to']] - $y[$one['from']]];
+        [$vx, $vy] = [$x[$next['to']] - $x[$next['from']], $y[$next['to']] - $y[$next['from']]];
+        $size = sqrt(($ux * $ux + $uy * $uy) * ($vx * $vx + $vy * $vy));
+
+        return abs($ux * $vy - $uy * $vx) <= self::STRAIGHT * $size + $this->near * min(abs($ux) + abs($uy), abs($vx) + abs($vy)) && $ux * $vx + $uy * $vy > 0;
+    }
+
+    /**
+     * @param  Part  $one
+     * @param  Part  $next
+     * @return Part
+     */
+    private function both(array $one, array $next): array
+    {
+        $same = $this->continues($one, $next);
+
+        return ['end' => $same ? $next['end'] : $one['end'] + ($one['end'] <=> $one['begin']) * 1e-6, 'to' => $next['to']] + $one;
+    }
+
+    /** @param  list<Part>  $parts */
+    private function subpath(array $parts): ?Subpath
+    {
+        $curves = array_map(function (array $part): Cubic {
+            [$from, $to] = [new Point($this->on->x[$part['from']], $this->on->y[$part['from']]), new Point($this->on->x[$part['to']], $this->on->y[$part['to']])];
+            if ($part['line']) {
+                return Cubic::line($from, $to);
+            }
+            $c = Arc::range($this->on->pieces->curves[$part['curve']], min($part['begin'], $part['end']), max($part['begin'], $part['end']));
+            $c = $part['end'] < $part['begin'] ? Arc::reversed($c) : $c;
+
+            return new Cubic($from, new Point($c[2], $c[3]), new Point($c[4], $c[5]), $to);
+        }, $parts);
+        [$area, $length] = [0.0, 0.0];
+        foreach ($curves as $curve) {
+            $area += $curve->area();
+            $length += $curve->b->minus($curve->a)->length() + $curve->c->minus($curve->b)->length() + $curve->d->minus($curve->c)->length();
+        }
+
+        // What is no wider than what counts as one place is nothing.
+        return $curves === [] || abs($area) <= $this->near * $length ? null : Subpath::around($curves);
+    }
+}
