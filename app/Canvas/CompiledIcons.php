@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Canvas;
 
-use Kindred\Render\IconSource;
+use Kindred\Document\Layer\IconSource;
 
 /** The icon library as the build compiled it. */
 final class CompiledIcons implements IconSource

@@ -42,6 +42,7 @@ use Kindred\Geometry\Point;
 use Kindred\Kit\Kit;
 use Kindred\Layout\Computed;
 use Kindred\Layout\Expansion;
+use Kindred\Layout\Shapes;
 use Kindred\Property\Path;
 use Kindred\Property\Properties;
 use Kindred\Signal\Template;
@@ -53,7 +54,7 @@ final readonly class Facets
     /** What the views lay out by themselves, by the property of the layer or its kind. */
     private const BY_HAND = [
         'kind', 'x', 'y', 'width', 'height', 'rotation', 'opacity', 'fills', 'strokes', 'corners', 'effects', 'masks', 'masking', 'isolation', 'blend', 'adjustment', 'style', 'wrapped', 'icon', 'line', 'optical', 'asset', 'fit', 'zoom', 'positionX', 'positionY',
-        'rising', 'evenOdd', 'direction', 'wrap', 'rowGap', 'columnGap', 'padding', 'justifyContent', 'alignItems', 'alignContent', 'columns', 'minWidth', 'cellHeight', 'sizing', 'pins',
+        'rising', 'evenOdd', 'direction', 'wrap', 'rowGap', 'columnGap', 'padding', 'justifyContent', 'alignItems', 'alignContent', 'columns', 'minWidth', 'cellHeight', 'sizing', 'pins', 'operation',
     ];
 
     /** How wide a well is that shows a paint, px. */
@@ -113,6 +114,8 @@ final readonly class Facets
             'kinds' => ['fills' => Paint::ALL, 'strokes' => Paint::ALL, 'masks' => [LinearGradient::class, RadialGradient::class, ConicGradient::class, PicturePaint::class]],
             'masks' => $only === null ? [] : self::masks($tree, $only),
             'concentric' => $only === null || $only->screen === null ? null : Concentric::of($only, $this->store->beneath($project, $only), $only->parent === null ? null : ($tree->layers[$only->parent] ?? null)),
+            'shaped' => $shaped = $layers !== [] && array_filter($layers, Shapes::has(...)) === $layers,
+            'combines' => $shaped && count($layers) > 1 && count(array_unique(array_map(fn (Layer $layer): string => Place::of($layer)->key(), $layers))) === 1,
             'adjusted' => $only?->content instanceof Picture ? self::says($only->content->adjustment) : '',
             'path' => $only?->content instanceof PathLayer ? $only->content->d : null,
             'cell' => $this->cell($tree, $named),

@@ -11,10 +11,10 @@ use Illuminate\Database\Query\Builder;
 use Kindred\Document\Brief\Entry;
 use Kindred\Document\Brief\Part;
 use Kindred\Document\Entity;
+use Kindred\Document\Layer\IconSource;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Search;
 use Kindred\Kit\Kit;
-use Kindred\Render\IconSource;
 
 /**
  * Finds things of a project, and things that can be put into it, by parts of words.

@@ -220,6 +220,12 @@ final readonly class Patches
     public function roots(Difference $difference, Tree $after): array
     {
         $added = $this->added($difference);
+        // What was one layer and holds others again stands for them.
+        foreach ($difference->changes as $change) {
+            if ($change->entity === Entity::Layer && ! $change->isAddition() && $change->touches('kind') && ($after->layers[$change->id] ?? null)?->isContainer() === true) {
+                $added[$change->id] = true;
+            }
+        }
         $roots = array_filter(
             array_map(fn (string $id): Layer => $after->layer($id), array_map(strval(...), array_keys($added))),
             fn (Layer $layer): bool => ! isset($added[$layer->parent ?? '']),

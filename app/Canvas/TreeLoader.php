@@ -263,6 +263,8 @@ final readonly class TreeLoader
     private function loadInside(ProjectRow $project, array $named, array &$layers, array &$complete): void
     {
         $open = array_filter(array_unique($named), fn (string $id): bool => isset($layers[$id]) && $layers[$id]->isContainer());
+        // What holds nothing now may hold something after a step.
+        $complete += array_fill_keys(array_filter($named, fn (string $id): bool => isset($layers[$id]) && ! $layers[$id]->isContainer()), true);
         while ($open !== []) {
             $unknown = array_values(array_filter($open, fn (string $id): bool => ! isset($complete[$id])));
             if ($unknown !== []) {

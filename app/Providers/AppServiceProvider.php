@@ -19,10 +19,11 @@ use Illuminate\Session\SessionManager;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use Kindred\Document\Layer\IconSource;
 use Kindred\Layout\Cells;
 use Kindred\Layout\HeightMemory;
 use Kindred\Layout\Relayout;
-use Kindred\Render\IconSource;
+use Kindred\Layout\Shapes;
 use Kindred\Type\CompiledFaces;
 use Kindred\Type\FaceBook;
 use Kindred\Type\FaceSource;
@@ -36,7 +37,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(IconSource::class, fn (): CompiledIcons => new CompiledIcons(config('kindred.compiled')));
         $this->app->singleton(FaceBook::class);
         $this->app->bind(HeightMemory::class, KeptHeights::class);
-        $this->app->singleton(Cells::class, fn (): Cells => Relayout::cells(app(Typesetter::class), app(HeightMemory::class)));
+        $this->app->singleton(Cells::class, fn (): Cells => Relayout::cells(app(Typesetter::class), app(Shapes::class), app(HeightMemory::class)));
         $this->app->resolving('cache', fn (CacheManager $cache) => $cache->extend('file', fn (Application $app, array $config) => $cache->repository(new SpareStore(new Files, $config['path']), $config)));
         $this->app->resolving('session', fn (SessionManager $sessions) => $sessions->extend('file', fn (): DurableSessions => new DurableSessions(
             new Files, storage_path('framework/sessions'), (int) config('session.lifetime'),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Kindred\Render\IconSource;
+use Kindred\Document\Layer\IconSource;
 use Kindred\Render\Svg;
 
 /** The interface's own icons, from the library that designers get. */

@@ -94,6 +94,10 @@ final class AnyCommand
         $after = ['screen' => $screen, 'layer' => $path, 'after' => $point()];
         $commands = [
             ['type' => 'convert-to-paths'] + $on,
+            ['type' => 'combine-layers', 'seed' => "u{$step}", 'operation' => ['union', 'subtract', 'intersect', 'exclude'][$step % 4]] + $on,
+            ['type' => 'outline-strokes', 'parent' => $parent] + $on,
+            ['type' => 'offset-shapes', 'by' => $step % 2 === 0 ? 6 : -2] + $on,
+            ['type' => 'set-field', 'field' => 'operation', 'value' => ['union', 'subtract', 'intersect', 'exclude'][$step % 4]] + $on,
             ['type' => 'move-points', 'dx' => $number(), 'dy' => $number()] + $onPath,
             ['type' => 'place-points', 'x' => '+4', 'y' => (string) $number()] + $onPath,
             ['type' => 'scale-points', 'about' => ['x' => 3, 'y' => 4], 'across' => mt_rand(-3, 3), 'down' => 0.5] + $onPath,

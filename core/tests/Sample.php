@@ -7,6 +7,7 @@ namespace Kindred\Tests;
 use Kindred\Command\Command;
 use Kindred\Command\Commands;
 use Kindred\Command\Runner;
+use Kindred\Document\Layer\IconSource;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Exchange\ProjectSchema;
@@ -16,7 +17,7 @@ use Kindred\Layout\Cells;
 use Kindred\Layout\Consequences;
 use Kindred\Layout\Expansion;
 use Kindred\Layout\Relayout;
-use Kindred\Render\IconSource;
+use Kindred\Layout\Shapes;
 use Kindred\Render\Renderer;
 use Kindred\Render\Rendering;
 use Kindred\Render\TextMode;
@@ -66,12 +67,12 @@ final class Sample
 
     public static function relayout(): Relayout
     {
-        return new Relayout(new Typesetter(self::faces()), self::cells());
+        return new Relayout(new Typesetter(self::faces()), self::cells(), self::shapes());
     }
 
     public static function cells(): Cells
     {
-        return Relayout::cells(new Typesetter(self::faces()));
+        return Relayout::cells(new Typesetter(self::faces()), self::shapes());
     }
 
     public static function expansion(): Expansion
@@ -81,7 +82,18 @@ final class Sample
 
     public static function renderer(): Renderer
     {
-        return new Renderer(new Typesetter(self::faces()), new class implements IconSource
+        return new Renderer(new Typesetter(self::faces()), self::icons(), self::expansion());
+    }
+
+    public static function shapes(): Shapes
+    {
+        return new Shapes(new Typesetter(self::faces()), self::icons());
+    }
+
+    /** A library with one icon. */
+    public static function icons(): IconSource
+    {
+        return new class implements IconSource
         {
             public function nodes(string $icon): ?array
             {
@@ -92,7 +104,7 @@ final class Sample
             {
                 return [];
             }
-        }, self::expansion());
+        };
     }
 
     public static function rendering(bool $editable = false, TextMode $text = TextMode::Live): Rendering
@@ -113,7 +125,7 @@ final class Sample
      */
     public static function after(Tree $tree, array ...$commands): Tree
     {
-        $runner = new Runner(new Consequences(self::relayout()), new Kit(new Typesetter(self::faces())));
+        $runner = new Runner(new Consequences(self::relayout()), new Kit(new Typesetter(self::faces())), self::shapes());
         foreach ($commands as $data) {
             $tree = $runner->run($tree, self::command($data));
         }

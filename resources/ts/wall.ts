@@ -31,6 +31,7 @@ import { Needs } from './wall/needs.ts';
 import { Notes } from './wall/notes.ts';
 import { Nudging } from './wall/nudging.ts';
 import { Overlay } from './wall/overlay.ts';
+import { showParts } from './wall/entered.ts';
 import type { Parts } from './wall/parts.ts';
 import { Pending } from './wall/pending.ts';
 import { Made } from './wall/made.ts';
@@ -76,6 +77,7 @@ const selection = new Selection(picture, () => {
     // What is picked in the outline may lie on a screen whose layers are not here yet.
     if (picture.isAbsent(selection.screen) && selection.layers.length > 0) stills.need(selection.screen);
     overlay.show();
+    showParts(picture, selection);
     facets.follow();
     reel.mark();
     rulers.follow();

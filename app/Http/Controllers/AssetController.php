@@ -12,11 +12,11 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Kindred\Document\Layer\IconSource;
 use Kindred\Exchange\Pasted;
 use Kindred\Exchange\Svg\SvgReader;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
-use Kindred\Render\IconSource;
 use Kindred\Type\Typesetter;
 
 /** Pictures and icons that go onto screens, and pictures of screens. */

@@ -4,47 +4,37 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
-use Kindred\Document\Address;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\BoxLayer;
+use Kindred\Document\Layer\Compound;
 use Kindred\Document\Layer\Ellipse;
+use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\LineLayer;
 use Kindred\Document\Layer\PathLayer;
+use Kindred\Document\Layer\Text;
 use Kindred\Document\Resize;
 use Kindred\Document\Style\Corners;
+use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Stroke;
 use Kindred\Document\Tree;
-use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Box;
 use Kindred\Geometry\Curve\Curves;
 use Kindred\Geometry\Outline;
 use Kindred\Geometry\PathData;
 use Kindred\Input\InvalidInput;
-use Kindred\Input\Reader;
+use Kindred\Paint\Colour;
 
-/** Makes paths of boxes, ellipses and lines, whose points can be edited then. They look as they did, but that all sides of a stroke are alike. */
-final readonly class ConvertToPaths implements Command
+/**
+ * Makes paths of boxes, ellipses and lines, whose points can be edited then; of the outlines of texts and icons; and one of a compound, of which
+ * the parts go. They look as they did, but that all sides of a stroke are alike.
+ */
+final readonly class ConvertToPaths implements UsesShapes
 {
-    use OnLayers;
-
-    /** @param  list<string>  $layers */
-    private function __construct(private ?string $screen, private array $layers)
-    {
-    }
+    use OnShapes;
 
     public static function type(): string
     {
         return 'convert-to-paths';
-    }
-
-    public static function read(Reader $in): self
-    {
-        return new self($in->optionalId('screen'), Address::layers($in));
-    }
-
-    public function workingSet(): WorkingSet
-    {
-        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers);
     }
 
     public function apply(Tree $tree): Tree
@@ -52,13 +42,18 @@ final readonly class ConvertToPaths implements Command
         $made = 0;
         foreach ($this->selected($tree, $this->screen, $this->layers) as $layer) {
             $outline = self::outline($layer);
-            if ($outline !== null) {
+            if ($layer->content instanceof Text || $layer->content instanceof Icon || $layer->content instanceof Compound) {
+                $shape = $this->shapes()->of($tree, $layer);
+                $inked = $layer->fills === [] && ! $layer->content instanceof Compound ? $layer->with(fills: [Fill::solid(Colour::parse(Stroke::INK))]) : $layer;
+                $tree = $shape === null ? $tree : $this->asPath($tree, $inked, $shape->curves);
+                $made++;
+            } elseif ($outline !== null) {
                 $tree = Resize::drawn($tree, self::painted($layer), new PathLayer(Curves::of($outline)->path()->text(), rounding: self::rounding($layer)));
                 $made++;
             }
         }
 
-        return $made > 0 ? $tree : throw new InvalidInput('layers', 'Only boxes, ellipses and lines become paths.');
+        return $made > 0 ? $tree : throw new InvalidInput('layers', 'Only boxes, ellipses, lines, texts, icons and compounds become paths.');
     }
 
     public function label(Tree $before): string

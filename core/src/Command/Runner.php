@@ -7,11 +7,12 @@ namespace Kindred\Command;
 use Kindred\Document\Tree;
 use Kindred\Kit\Kit;
 use Kindred\Layout\Consequences;
+use Kindred\Layout\Shapes;
 
 /** Carries out commands, with what they need beside the tree and with all that follows from them. */
 final readonly class Runner
 {
-    public function __construct(private Consequences $consequences, private Kit $kit)
+    public function __construct(private Consequences $consequences, private Kit $kit, private Shapes $shapes)
     {
     }
 
@@ -24,7 +25,11 @@ final readonly class Runner
     {
         $after = $before;
         foreach ($commands as $command) {
-            $after = ($command instanceof UsesKit ? $command->withKit($this->kit) : $command)->apply($after);
+            $after = (match (true) {
+                $command instanceof UsesKit => $command->withKit($this->kit),
+                $command instanceof UsesShapes => $command->withShapes($this->shapes),
+                default => $command,
+            })->apply($after);
         }
 
         return $this->consequences->of($before, $after);

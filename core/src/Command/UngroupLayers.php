@@ -6,16 +6,18 @@ namespace Kindred\Command;
 
 use Kindred\Document\Address;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\Compound;
 use Kindred\Document\Place;
 use Kindred\Document\Rank;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
+use Kindred\Geometry\Algebra\Operation;
 use Kindred\Geometry\Box;
 use Kindred\Geometry\Point;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 
-/** Dissolves groups; what lay in them stays where it is, and takes on the group's turn and opacity. */
+/** Dissolves groups and compounds; what lay in them stays where it is, and takes on the group's turn and opacity. */
 final readonly class UngroupLayers implements Command
 {
     use OnLayers;
@@ -44,7 +46,7 @@ final readonly class UngroupLayers implements Command
     {
         foreach ($this->selected($tree, $this->place->screen, $this->layers) as $group) {
             if (! $group->isContainer()) {
-                throw new InvalidInput('layers', "“{$group->name}” is neither a group nor a stack.");
+                throw new InvalidInput('layers', "“{$group->name}” is neither a group, a stack nor a compound.");
             }
             $children = $tree->children(new Place($group->screen, $group->id));
             foreach (Rank::spread($group->rank, $this->next($tree, $group), count($children)) as $i => $rank) {
@@ -82,7 +84,9 @@ final readonly class UngroupLayers implements Command
             rank: $rank,
             box: new Box($centre->x - $child->box->width / 2, $centre->y - $child->box->height / 2, $child->box->width, $child->box->height),
             rotation: fmod($child->rotation + $group->rotation, 360),
-            opacity: $child->opacity * $group->opacity,
+            // As a part of a compound it was not seen by itself, and looks as it would have.
+            opacity: $group->content instanceof Compound ? $child->opacity : $child->opacity * $group->opacity,
+            operation: Operation::Union,
             hidden: $child->hidden || $group->hidden,
             // Outside it would mask everything that it comes to lie with.
             masking: false,

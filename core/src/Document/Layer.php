@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 use Kindred\Document\Cue\Cue;
+use Kindred\Document\Layer\Compound;
 use Kindred\Document\Layer\Container;
 use Kindred\Document\Layer\Content;
 use Kindred\Document\Layer\Expanding;
@@ -24,6 +25,7 @@ use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Isolation;
 use Kindred\Document\Style\Mask;
 use Kindred\Document\Style\Stroke;
+use Kindred\Geometry\Algebra\Operation;
 use Kindred\Geometry\Box;
 use Kindred\Input\Reader;
 use Kindred\Paint\Colour;
@@ -57,6 +59,7 @@ final readonly class Layer implements Thing
      * @param  list<Cue>  $cues
      * @param  list<Mask>  $masks  all of which it shows through
      * @param  bool  $masking  whether it is not painted, but masks all else that lies in its group: that is seen where it would be painted (CSS Masking 1)
+     * @param  Operation  $operation  how, as a part of a compound, it is put together with those below it
      * @param  string|null  $lineage  the layer of which this is the same in another take or condition of its screen
      */
     public function __construct(
@@ -83,6 +86,7 @@ final readonly class Layer implements Thing
         #[Is\Choice(label: 'isolation', look: true, sparse: true, affects: Is\Affects::Paint)] public Isolation $isolation = Isolation::Auto,
         #[Is\Records(Mask::class, 8, look: true, sparse: true, affects: Is\Affects::Paint)] public array $masks = [],
         #[Is\Flag(label: 'masking', overridable: false, sparse: true, affects: Is\Affects::Layout)] public bool $masking = false,
+        #[Is\Choice(label: 'operation', overridable: false, sparse: true, affects: Is\Affects::Layout)] public Operation $operation = Operation::Union,
     ) {
     }
 
@@ -139,6 +143,12 @@ final readonly class Layer implements Thing
     public function isGroup(): bool
     {
         return $this->content instanceof Group;
+    }
+
+    /** Whether its box is drawn around what lies in it, and that follows its box: a group, or a compound. */
+    public function fitsContent(): bool
+    {
+        return $this->content instanceof Group || $this->content instanceof Compound;
     }
 
     /** Whether the layer, a stack, gives this child its box: what is absolute or hidden takes no part. */
@@ -198,7 +208,7 @@ final readonly class Layer implements Thing
     /** A place that is not given is the corner of the parent; a size may be left out where it follows from the content or the layout. */
     private static function readBox(Reader $in, LayerContent $content, Sizing $sizing): Box
     {
-        $size = fn (string $key, Size $from): float => $from === Size::Length && ! $content instanceof Group ? $in->number($key, 0) : $in->numberOr($key, 0, 0);
+        $size = fn (string $key, Size $from): float => $from === Size::Length && ! $content instanceof Group && ! $content instanceof Compound ? $in->number($key, 0) : $in->numberOr($key, 0, 0);
 
         return new Box(
             $in->numberOr('x', 0),

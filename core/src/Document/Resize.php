@@ -97,10 +97,10 @@ final class Resize
                 continue;
             }
             // A path takes its new size with its box.
-            if ($container->isGroup() && $child->pins === null && ! $child->content instanceof PathLayer) {
+            if ($container->fitsContent() && $child->pins === null && ! $child->content instanceof PathLayer) {
                 $child = $child->with(content: $child->content->scaled(self::factor($new->width, $old->width), self::factor($new->height, $old->height)));
             }
-            $tree = self::held($tree, $child, $old, $new, $container->isGroup() ? Pins::proportion() : Pins::corner());
+            $tree = self::held($tree, $child, $old, $new, $container->fitsContent() ? Pins::proportion() : Pins::corner());
         }
 
         return $tree;

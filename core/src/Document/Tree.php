@@ -6,6 +6,7 @@ namespace Kindred\Document;
 
 use Kindred\Document\Brief\Entry;
 use Kindred\Document\Brief\Part;
+use Kindred\Document\Layer\Compound;
 use Kindred\Document\Layer\Expanding;
 
 /**
@@ -136,6 +137,12 @@ final readonly class Tree
     public function expanding(Layer $layer): array
     {
         return array_values(array_filter($this->ancestors($layer), fn (Layer $around): bool => $around->content instanceof Expanding));
+    }
+
+    /** @return list<Layer> the compounds that it is a part of, innermost first */
+    public function compounds(Layer $layer): array
+    {
+        return $layer->parent === null ? [] : array_values(array_filter($this->ancestors($layer), fn (Layer $around): bool => $around->content instanceof Compound));
     }
 
     /** @return list<Address> everywhere a layer is shown: in its own place, or in each copy of what shows it several times */

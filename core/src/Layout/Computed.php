@@ -9,6 +9,7 @@ use Kindred\Document\Difference;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Compound;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layout\Size;
@@ -16,7 +17,7 @@ use Kindred\Document\Tree;
 
 /**
  * What a layout works out again by itself, and so is nobody's edit: where a stack puts what lies in it, and sizes that
- * follow from content or from the room there is. It is written with an edit, but neither undo nor the check for what others
+ * follow from content or from the room there is, and what the parts of a compound come to. It is written with an edit, but neither undo nor the check for what others
  * have changed asks about it.
  *
  * What pins or a group's frame have done to boxes is not among it: from the result alone it cannot be worked out again.
@@ -27,8 +28,9 @@ final readonly class Computed
     public static function of(Tree $tree, Layer $layer): array
     {
         $parent = $tree->layers[$layer->parent ?? ''] ?? null;
+        $outline = $layer->content instanceof Compound ? ['d'] : [];
         if ($parent?->lays($layer) === true) {
-            return ['x', 'y', ...self::sizes($layer->widthFrom() !== Size::Length, $layer->heightFrom() !== Size::Length)];
+            return [...$outline, 'x', 'y', ...self::sizes($layer->widthFrom() !== Size::Length, $layer->heightFrom() !== Size::Length)];
         }
 
         return match (true) {
@@ -37,8 +39,8 @@ final readonly class Computed
             $layer->content instanceof Text => self::sizes(! $layer->content->wrapped, true),
             // A cell is as wide as its column, and what is pinned in it has followed.
             $layer->isGroup() && $parent?->content instanceof ArrayLayer => self::sizes(false, true),
-            // A turned group that changes its size moves its corner, too.
-            $layer->isGroup() => self::sizes($layer->rotation === 0.0, $layer->rotation === 0.0),
+            // What is turned and changes its size moves its corner, too.
+            $layer->fitsContent() => [...$outline, ...self::sizes($layer->rotation === 0.0, $layer->rotation === 0.0)],
             default => [],
         };
     }

@@ -6,6 +6,7 @@ namespace Kindred\Layout;
 
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Compound;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
@@ -13,6 +14,7 @@ use Kindred\Document\Layout\Size;
 use Kindred\Document\Place;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Box;
+use Kindred\Geometry\PathData;
 use Kindred\Geometry\Point;
 use Kindred\Input\InvalidInput;
 use Kindred\Kit\Kit;
@@ -31,15 +33,15 @@ final readonly class Relayout implements LaysOut
 
     private Stacks $stacks;
 
-    public function __construct(private Typesetter $typesetter, private Cells $cells)
+    public function __construct(private Typesetter $typesetter, private Cells $cells, private Shapes $shapes)
     {
         $this->stacks = new Stacks($typesetter, $cells);
     }
 
     /** The cells of arrays, laid out by this. */
-    public static function cells(Typesetter $typesetter, HeightMemory $memory = new NoMemory): Cells
+    public static function cells(Typesetter $typesetter, Shapes $shapes, HeightMemory $memory = new NoMemory): Cells
     {
-        return new Cells(fn (Cells $cells): self => new self($typesetter, $cells), $memory);
+        return new Cells(fn (Cells $cells): self => new self($typesetter, $cells, $shapes), $memory);
     }
 
     /**
@@ -130,7 +132,7 @@ final readonly class Relayout implements LaysOut
         $changed = [];
         foreach ($after->layers as $id => $layer) {
             $old = $before->layers[$id] ?? null;
-            if ($old !== $layer && ($old === null || ! Properties::of(Layer::class)->isSame($old, $layer, Affects::Layout))) {
+            if ($old !== $layer && ($old === null || ! Properties::of(Layer::class)->isSame($old, $layer, $after->compounds($layer) === [] ? Affects::Layout : Affects::Paint))) {
                 $changed[] = $layer;
             }
         }
@@ -198,7 +200,7 @@ final readonly class Relayout implements LaysOut
                 unset($open[$depth]);
             }
             $container = $tree->layers[$id] ?? null;
-            if ($container === null) {
+            if ($container === null || ! $container->isContainer()) {
                 continue;
             }
             $turns[$id] = ($turns[$id] ?? 0) + 1;
@@ -209,16 +211,17 @@ final readonly class Relayout implements LaysOut
             $earlier = $tree;
             $tree = match (true) {
                 $children === [] => $tree->withoutLayers($id),
+                $container->content instanceof Compound => $this->compound($tree, $container, $container->content, $children),
                 $container->content instanceof Stack => $this->isLaid($tree, $container) ? $tree : $this->stacks->lay($tree, $container),
                 $container->content instanceof ArrayLayer => $this->array($tree, $container, $container->content, $children),
                 $id === $design, $container->parent !== null && $tree->layer($container->parent)->content instanceof ArrayLayer => $this->cell($tree, $container, $children),
                 default => $this->around($tree, $container, $children),
             };
-            $goesOn = $children === [] || (! $container->isGroup() && $this->isLaid($tree, $container));
+            $goesOn = $children === [] || (! $container->fitsContent() && $this->isLaid($tree, $container));
             if ($container->parent !== null && ($goesOn || ! $tree->layer($id)->box->equals($container->box))) {
                 $open[$depth - 1][$container->parent] = true;
             }
-            if ($tree !== $earlier && ! $container->isGroup() && isset($tree->layers[$id])) {
+            if ($tree !== $earlier && ! $container->fitsContent() && isset($tree->layers[$id])) {
                 $tree = $this->follow($earlier, $tree, $id, $depth, $open);
             }
         }
@@ -304,13 +307,13 @@ final readonly class Relayout implements LaysOut
     }
 
     /**
-     * What has to be laid out again when a layer has changed: what it lies in, and the array of whose cells it is a part.
+     * What has to be laid out again when a layer has changed: what it lies in, the array of whose cells it is a part, and the compounds.
      *
      * @return list<string>
      */
     private function depending(Tree $tree, ?Layer $layer): array
     {
-        return $layer?->parent === null ? [] : [$layer->parent, ...array_map(fn (Layer $around): string => $around->id, $tree->expanding($layer))];
+        return $layer?->parent === null ? [] : [$layer->parent, ...array_map(fn (Layer $around): string => $around->id, [...$tree->expanding($layer), ...$tree->compounds($layer)])];
     }
 
     /** Whether a stack or an array has changed in a way that may move its content. Moving it as a whole does not. */
@@ -351,7 +354,37 @@ final readonly class Relayout implements LaysOut
     private function around(Tree $tree, Layer $group, array $children): Tree
     {
         $bounds = $this->seen($children);
-        if ($bounds === null || ! $this->differs($bounds, $group->box)) {
+
+        return $bounds === null ? $tree : $this->framed($tree, $group, $children, $bounds);
+    }
+
+    /**
+     * The outline that the parts come to, and the compound drawn around it; where nothing is left it stays around its parts.
+     *
+     * @param  non-empty-list<Layer>  $children
+     */
+    private function compound(Tree $tree, Layer $layer, Compound $compound, array $children): Tree
+    {
+        $path = $this->shapes->together($tree, $layer)->path();
+        $bounds = $path->bounds();
+        $frame = $bounds ?? Box::around(...array_map(fn (Layer $child): Box => $child->bounds(), $children)) ?? $layer->box;
+        $d = $bounds === null ? '' : $path->mapped(1, 0, 0, 1, -$frame->x, -$frame->y)->text();
+        if (strlen($d) > PathData::MAX_LENGTH) {
+            throw new InvalidInput('layers', 'These shapes would come to more points than can be kept. Nothing was changed.');
+        }
+        $layer = $d === $compound->d ? $layer : $layer->with(content: $compound->with(d: $d));
+
+        return $this->framed($layer === $tree->layer($layer->id) ? $tree : $tree->withLayers($layer), $layer, $children, $frame);
+    }
+
+    /**
+     * A container in the box that is given in its own coordinates; what lies in it stays where it is.
+     *
+     * @param  list<Layer>  $children
+     */
+    private function framed(Tree $tree, Layer $group, array $children, Box $bounds): Tree
+    {
+        if (! $this->differs($bounds, $group->box)) {
             return $tree;
         }
         $old = new Point($group->box->width / 2, $group->box->height / 2);

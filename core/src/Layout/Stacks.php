@@ -48,7 +48,7 @@ final readonly class Stacks
                 }
             }
         }
-        $fixed = $layer->isGroup();
+        $fixed = $layer->fitsContent();
 
         return new FlexNode(
             $this->from($layer->widthFrom(), $fixed),
@@ -66,7 +66,7 @@ final readonly class Stacks
         );
     }
 
-    /** A group is as large as what lies in it. */
+    /** A group or a compound is as large as what lies in it. */
     private function from(Size $size, bool $fixed): Size
     {
         return $fixed && $size === Size::Content ? Size::Length : $size;

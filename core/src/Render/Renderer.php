@@ -12,13 +12,16 @@ use Kindred\Document\Cue\Cue;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Compound;
 use Kindred\Document\Layer\Expanding;
+use Kindred\Document\Layer\IconSource;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
+use Kindred\Document\Style\BlendMode;
 use Kindred\Document\Style\Effect;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Isolation;
@@ -175,6 +178,7 @@ final readonly class Renderer
         if (($layer->hidden && ! $rendering->editable) || $rendering->until?->ends($rendering->address($layer->id)) === true) {
             return '';
         }
+        [$layer, $rendering] = self::asPart($tree, $layer, $rendering);
         $own = $this->own($layer, $rendering);
         // A tap counts in the whole box, not only on painted pixels.
         if ($layer->cues !== [] && ! $rendering->editable && $rendering->text === TextMode::Live) {
@@ -184,9 +188,25 @@ final readonly class Renderer
 
         return $this->group($tree, $layer, $rendering, $own, match (true) {
             $layer->content instanceof Expanding => $this->copies($tree, $layer, $within),
+            // Its parts are seen in what they come to; on the wall they are picked at their edges.
+            $layer->content instanceof Compound && ! $rendering->editable => '',
             $layer->isContainer() => $this->place($tree, new Place($layer->screen, $layer->id), $within),
             default => '',
         });
+    }
+
+    /**
+     * A part of a compound paints nothing of its own, nor does anything that it lies behind.
+     *
+     * @return array{Layer, Rendering}
+     */
+    private static function asPart(Tree $tree, Layer $layer, Rendering $rendering): array
+    {
+        if (! $rendering->part && $tree->compounds($layer) === []) {
+            return [$layer, $rendering];
+        }
+
+        return [$layer->with(opacity: 1.0, effects: [], masks: [], blend: BlendMode::Normal, isolation: Isolation::Auto, masking: false), $rendering->with(part: true, behind: null)];
     }
 
     /** What lies behind a layer, as what lies in it has it: nothing where the layer is put together by itself first (Filter Effects 2, section 2.1, backdrop root). */
@@ -309,6 +329,8 @@ final readonly class Renderer
     /** A layer's own element without the layers in it; what masks these is said there. */
     public function shell(Tree $tree, Layer $layer, Rendering $rendering): string
     {
+        [$layer, $rendering] = self::asPart($tree, $layer, $rendering);
+
         return $this->group($tree, $layer, $rendering, $this->own($layer, $rendering), '');
     }
 
@@ -334,7 +356,7 @@ final readonly class Renderer
         if ($layer->content instanceof Widget) {
             return $this->widget($layer, $rendering);
         }
-        if ($layer->masks()) {
+        if ($layer->masks() || $rendering->part) {
             return $rendering->editable ? $this->grips($layer, $rendering) : '';
         }
         if ($rendering->working && $layer->content instanceof Text && Template::hasPlaceholders($layer->content->words)) {

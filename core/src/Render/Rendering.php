@@ -29,6 +29,7 @@ final readonly class Rendering
      * @param  (\Closure(): string)|null  $behind  draws what lies behind, in the coordinates of what is drawn, for what is seen through
      * @param  Until|null  $until  where drawing ends; null for at the last layer
      * @param  Allowance  $again  for drawing again what is seen through something
+     * @param  bool  $part  whether this is a part of a compound, which is not seen by itself
      * @param  bool  $alone  whether the picture stands alone, with no page around it that has the rules of its classes
      * @param  bool  $working  whether widgets show all of their states, and words what they are filled with, for a rehearsal
      */
@@ -47,6 +48,7 @@ final readonly class Rendering
         public ?\Closure $behind = null,
         public ?Until $until = null,
         public Allowance $again = new Allowance,
+        public bool $part = false,
     ) {
     }
 

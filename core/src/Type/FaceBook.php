@@ -49,6 +49,14 @@ final class FaceBook
             ??= new Outlines($this->face($family, $weight, $drawn), $this->source->outlines($family, $weight, $drawn), $italic && ! $drawn ? self::SLANT : 0.0);
     }
 
+    /** Words that are laid out as path data. */
+    public function drawn(LaidText $laid, TextStyle $style): string
+    {
+        $outlines = $this->outlines($style->family, $style->weight, $style->italic);
+
+        return implode('', array_map(fn (LaidLine $line): string => $outlines->path($line->text, $line->x, $line->baseline, $style->size, $style->letterSpacing), $laid->lines));
+    }
+
     /** Whether the family has an italic of its own; where it has none, the upright one is slanted (CSS Fonts 4, `font-synthesis-style`). */
     public function hasItalic(string $family): bool
     {

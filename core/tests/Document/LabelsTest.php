@@ -45,6 +45,8 @@ function steps(): array
         [['type' => 'remove-from-list', 'layers' => ['boxa'], 'list' => 'fills', 'at' => 0], 'Remove from the fills of Box'], [['type' => 'duplicate-in-list', 'layers' => ['boxa'], 'list' => 'fills', 'at' => 0], 'Duplicate in the fills of Box'], [['type' => 'move-in-list', 'layers' => ['boxa', 'icon'], 'list' => 'fills', 'from' => 0, 'to' => 1], 'Reorder the fills of 2 layers'],
         [['type' => 'change-paint', 'layers' => ['boxa'], 'paint' => 'fills.0', 'to' => 'noise'], 'Change the paint of Box'], [['type' => 'place-gradient', 'layers' => ['boxa'], 'paint' => 'fills.0', 'from' => ['x' => 0, 'y' => 0], 'to' => ['x' => 1, 'y' => 1]], 'Lay the gradient of Box'],
         [['type' => 'convert-to-paths', 'layers' => ['boxa']], 'Make a path of Box'],
+        [['type' => 'combine-layers', 'layers' => ['boxa', 'words'], 'operation' => 'subtract', 'seed' => 's'], 'Subtract 2 layers'], [['type' => 'outline-strokes', 'layers' => ['boxa']], 'Outline the strokes of Box'],
+        [['type' => 'offset-shapes', 'layers' => ['boxa'], 'by' => 4], 'Grow Box'], [['type' => 'offset-shapes', 'layers' => ['boxa'], 'by' => -4], 'Shrink Box'],
         [['type' => 'move-points', 'layer' => 'boxa', 'points' => [['subpath' => 0, 'node' => 0]], 'dx' => 1, 'dy' => 1], 'Move points of Box'],
         [['type' => 'place-points', 'layer' => 'boxa', 'points' => [['subpath' => 0, 'node' => 0]], 'x' => '4'], 'Place points of Box'],
         [['type' => 'scale-points', 'layer' => 'boxa', 'points' => [['subpath' => 0, 'node' => 0]], 'about' => ['x' => 0, 'y' => 0], 'across' => 2, 'down' => 1], 'Scale points of Box'],

@@ -21,7 +21,7 @@ it('restores the tree exactly after any sequence of commands', function (int $se
     mt_srand($seed);
     $tree = $start = $seed % 4 === 0 ? Sample::everything()->tree : Sample::tree();
     $done = [];
-    for ($step = 0; $step < 60; $step++) {
+    for ($step = 0; $step < 80; $step++) {
         $data = AnyCommand::on($tree, $step);
         try {
             $after = Sample::after($tree, $data);
@@ -49,7 +49,7 @@ it('restores the tree as well without what only the layout has changed, for that
     $tree = $start = $seed % 4 === 0 ? Sample::everything()->tree : Sample::relayout()->after(Sample::tree()->with(layers: []), Sample::tree());
     $consequences = new Consequences(Sample::relayout());
     $done = [];
-    for ($step = 0; $step < 60; $step++) {
+    for ($step = 0; $step < 80; $step++) {
         try {
             $after = Sample::after($tree, AnyCommand::on($tree, $step));
         } catch (InvalidInput|Missing) {

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
+use Kindred\Document\Layer\PaintedCentre;
 use Kindred\Geometry\PathData;
 use Kindred\Geometry\Point;
 use Kindred\Input\InvalidInput;
-use Kindred\Render\PaintedCentre;
 
 it('reads every command of path data, relative or not, however it is written', function (string $data, string $absolute): void {
     expect(PathData::parse($data)->text())->toBe($absolute);

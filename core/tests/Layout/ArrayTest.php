@@ -292,9 +292,9 @@ it('gives cells from what it remembers exactly as if it worked them out anew', f
             7 => $field('swatch', 'height', (string) mt_rand(20, 80)),
             default => $field('pots', 'cellHeight', mt_rand(0, 1) === 0 ? 'equal' : 'content'),
         };
-        $tree = (new Relayout($typesetter = new Typesetter(Sample::faces()), Relayout::cells($typesetter, $memory)))->after($tree, Sample::command($command)->apply($tree));
+        $tree = (new Relayout($typesetter = new Typesetter(Sample::faces()), Relayout::cells($typesetter, Sample::shapes(), $memory), Sample::shapes()))->after($tree, Sample::command($command)->apply($tree));
         $plain = fn (LaidCopy $cell): array => [$cell->name, get_object_vars($cell->area), array_map(fn (Layer $layer): array => $layer->toArray(), $cell->tree->layers)];
-        $remembering = Relayout::cells(new Typesetter(Sample::faces()), $memory)->of($tree, $tree->layer('pots'));
+        $remembering = Relayout::cells(new Typesetter(Sample::faces()), Sample::shapes(), $memory)->of($tree, $tree->layer('pots'));
         $anew = Sample::cells();
         expect(array_map($plain, $remembering))->toEqual(array_map($plain, $anew->of($tree, $tree->layer('pots'))))
             ->and($anew->height($tree, $tree->layer('pots')))->toBe($tree->layer('pots')->box->height);

@@ -5,6 +5,8 @@ import type { Answer, Command } from './messages.ts';
 import { fresh } from './server.ts';
 import { layersIn } from './picture.ts';
 
+export type Operation = 'union' | 'subtract' | 'intersect' | 'exclude';
+
 export class Editing {
     /** @param openSheet shows the data sheet of an array */
     constructor(private readonly on: Parts, private readonly openSheet: (array: string) => void) {}
@@ -55,12 +57,32 @@ export class Editing {
 
     async ungroup(): Promise<void> {
         const { selection, server } = this.on;
-        const groups = selection.elements().filter((layer) => layer.matches('[data-kind=group], [data-kind=stack]'));
-        if (groups.length === 0) return toast('Select a group or a stack to ungroup it.');
+        const groups = selection.elements().filter((layer) => layer.matches('[data-kind=group], [data-kind=stack], [data-kind=compound]'));
+        if (groups.length === 0) return toast('Select a group, a stack or a compound to take it apart.');
         const { screen } = selection;
         const inside = groups.flatMap((layer) => layersIn(layer).map((child) => child.dataset['layer']!));
         const answer = await server.edit({ type: 'ungroup-layers', ...chosen(this.on), parent: selection.group, layers: groups.map((layer) => layer.dataset['layer']!) });
         if (answer) selection.pick(inside, screen);
+    }
+
+    /** Puts the selected shapes together to one, of which they are the parts. */
+    combine(operation: Operation): void {
+        const { selection, picture } = this.on;
+        if (selection.layers.length < 2) return toast('Select the shapes that are to become one: two or more.');
+        // Put to a compound, the others lie in it afterwards.
+        this.picked('combine-layers', () => selection.pick(selection.layers.filter((id) => !selection.layers.includes(picture.parentOf(picture.layer(id)!) ?? '')), selection.screen), { operation });
+    }
+
+    /** Makes one path of a compound; paths of other shapes, of words and icons. */
+    flatten(): void {
+        void this.on.server.edit({ type: 'convert-to-paths', ...chosen(this.on) });
+    }
+
+    /** Makes shapes of strokes. */
+    outlineStrokes(): void {
+        const { selection, server } = this.on;
+        const { layers, screen } = selection;
+        void server.edit({ type: 'outline-strokes', ...chosen(this.on), parent: selection.group }).then((answer) => answer && answer.added.length > 0 && selection.pick([...layers, ...answer.added], screen));
     }
 
     /** Lays the selection out as a stack, with what can be read off where it lies. */
@@ -76,11 +98,11 @@ export class Editing {
     }
 
     /** Makes something of the selection and selects that. */
-    private picked(type: string, then: (answer: Answer) => void = () => undefined): void {
+    private picked(type: string, then: (answer: Answer) => void = () => undefined, more: Record<string, unknown> = {}): void {
         const { selection, server } = this.on;
         const { layers, screen } = selection;
         if (layers.length === 0) return;
-        void server.edit({ type, ...chosen(this.on), seed: fresh() }).then((answer) => {
+        void server.edit({ type, ...chosen(this.on), ...more, seed: fresh() }).then((answer) => {
             if (!answer) return;
             selection.pick(answer.added.length > 0 ? answer.added : layers, screen);
             then(answer);

@@ -51,6 +51,9 @@ export interface Outside {
     contrast: (subject: Subject, field: string | null, colour: string) => Promise<string | null>;
 }
 
+/** What is typed as a distance; what is none goes to the server as it is, which says so. */
+const offsetOf = (typed: string): number | string => (Number.isFinite(Number(typed.replace('−', '-'))) ? Number(typed.replace('−', '-')) : typed);
+
 export class Facets {
     private readonly place = document.getElementById('facets')!;
     private readonly fragment: Fragment;
@@ -381,6 +384,11 @@ export class Facets {
         if (input.dataset['framed'] !== undefined) return void this.server.edit({ type: 'set-framed', framed: (input as HTMLInputElement).checked });
         if (input.dataset['makeCondition'] !== undefined) {
             if (input.value !== '') void this.server.edit({ type: 'make-condition', screen: this.owner().screen, condition: input.value, seed: fresh() });
+            return;
+        }
+        if (input.dataset['offset'] !== undefined) {
+            if (input.value.trim() !== '') this.settle(input, this.server.edit({ type: 'offset-shapes', ...this.on, by: offsetOf(input.value) }));
+            input.value = '';
             return;
         }
         // The browser says it once more when a field is left that Enter has sent already.

@@ -6,7 +6,8 @@ import type { Overlay } from './overlay.ts';
 import { layersIn, type Picture } from './picture.ts';
 import { Snapping } from './snapping.ts';
 import { distances } from './measuring.ts';
-import { FILLED, free, LINED, resizing, turning, type Desk, type Drag } from './placing.ts';
+import { compoundOf, FILLED, free, LINED, resizing, turning, type Desk, type Drag } from './placing.ts';
+import { Reflow } from './reflow.ts';
 import { resized, type Handle } from './resize.ts';
 import type { Selection } from './selection.ts';
 import { spaces } from './spaces.ts';
@@ -50,7 +51,7 @@ export interface Makers {
 
 /** What begins so near beside a screen, px of the window, is meant for it. */
 const EDGE = 8;
-const CONTAINER = '[data-kind=group], [data-kind=stack], [data-kind=array]';
+const CONTAINER = '[data-kind=group], [data-kind=stack], [data-kind=array], [data-kind=compound]';
 
 export class Gestures {
     tool: Tool = 'pick';
@@ -223,6 +224,8 @@ export class Gestures {
         const solid = layer ? null : this.selection.elements().find((one) => one.matches(CONTAINER) && this.picture.holds(one, at));
         if (solid && !event.shiftKey) {
             const clear = (): void => {
+                // A hole in a compound is a place in it.
+                if (solid.matches('[data-kind=compound]')) return;
                 this.selection.screen = this.screenAt(at);
                 this.selection.clear();
             };
@@ -260,7 +263,7 @@ export class Gestures {
     private moveLayers(from: Point, still: () => void): Drag {
         const layers = this.below ? this.withBelow() : this.selection.elements().filter((layer) => !layer.hasAttribute('data-locked'));
         const [below, selected] = [this.below, this.selection.layers];
-        const starts = layers.map((layer) => ({ layer, transform: layer.getAttribute('transform') ?? '', box: this.picture.box(layer), data: layer.getAttribute('data-box') ?? '', matrix: this.picture.parentMatrix(layer) }));
+        const starts = layers.map((layer) => ({ id: layer.dataset['layer']!, layer, transform: layer.getAttribute('transform') ?? '', box: this.picture.box(layer), data: layer.getAttribute('data-box') ?? '', matrix: this.picture.parentMatrix(layer) }));
         const screen = this.selection.screen;
         let by: Point = { x: 0, y: 0 };
         let slot: Slot | null = null;
@@ -278,6 +281,26 @@ export class Gestures {
             copies = null;
         };
         let settle: (() => void) | null = null;
+        // A compound shows what it would come to while its parts are dragged.
+        const compound = layers[0] ? compoundOf(layers[0]) : null;
+        const before = compound?.cloneNode(true) as SVGGElement | undefined;
+        const reflow = compound ? new Reflow(this.server, this.picture, () => this.overlay.showSelection()) : null;
+        const undone = (): void => {
+            reflow?.stop();
+            if (before) this.picture.layer(before.dataset['layer']!)?.replaceWith(before);
+            else back();
+        };
+        const commands = (): Command[] => {
+            const groups = new Map<string, { ids: string[]; by: Point }>();
+            for (const { id, matrix } of starts) {
+                const d = unturn(matrix, by);
+                const key = `${d.x} ${d.y}`;
+                const group = groups.get(key) ?? { ids: [], by: d };
+                group.ids.push(id);
+                groups.set(key, group);
+            }
+            return [...groups.values()].map((group): Command => ({ type: 'move-layers', screen: screen || null, layers: group.ids, dx: group.by.x, dy: group.by.y }));
+        };
         return {
             move: (event) => {
                 settle ??= this.picture.lift(screen, layers);
@@ -295,7 +318,14 @@ export class Gestures {
                     back();
                     copies = layers.map((layer) => this.picture.ghost(layer));
                 } else if (!copying) drop();
-                starts.forEach(({ layer, transform, box, matrix }, i) => {
+                if (reflow && !copies) {
+                    for (const { id, box, matrix } of starts) {
+                        const d = unturn(matrix, by);
+                        const layer = this.picture.layer(id);
+                        if (layer) reflow.follow(layer, { ...box, x: box.x + d.x, y: box.y + d.y });
+                    }
+                    reflow.ask(...commands());
+                } else starts.forEach(({ layer, transform, box, matrix }, i) => {
                     const d = unturn(matrix, by);
                     (copies?.[i] ?? layer).setAttribute('transform', `translate(${d.x} ${d.y})${transform}`);
                     if (!copies) layer.setAttribute('data-box', `${box.x + d.x} ${box.y + d.y} ${box.width} ${box.height} ${box.rotation}`);
@@ -314,14 +344,15 @@ export class Gestures {
             cancel: () => {
                 settle?.();
                 drop();
-                back();
+                undone();
             },
             end: (event, moved) => {
                 settle?.();
                 if (!moved) return still();
+                reflow?.stop();
                 if (layers.length === 0 || (by.x === 0 && by.y === 0)) {
                     drop();
-                    return back();
+                    return undone();
                 }
                 const to = this.screenAt(this.camera.toWall(event));
                 if (copies) {
@@ -337,17 +368,7 @@ export class Gestures {
                 } else if (to !== screen && this.selection.group === null && this.selection.across.length === 0) {
                     this.transfer(screen, to, by);
                 } else {
-                    const groups = new Map<string, { ids: string[]; by: Point }>();
-                    for (const { layer, matrix } of starts) {
-                        const d = unturn(matrix, by);
-                        const key = `${d.x} ${d.y}`;
-                        const group = groups.get(key) ?? { ids: [], by: d };
-                        group.ids.push(layer.getAttribute('data-layer')!);
-                        groups.set(key, group);
-                    }
-                    void this.server.edit(...[...groups.values()].map((group): Command => ({
-                        type: 'move-layers', screen: screen || null, layers: group.ids, dx: group.by.x, dy: group.by.y,
-                    }))).then((answer) => { if (!answer) back(); this.overlay.show(); });
+                    void this.server.edit(...commands()).then((answer) => { if (!answer || (compound && answer.patches.length === 0)) undone(); this.overlay.show(); });
                 }
             },
         };
@@ -694,13 +715,17 @@ export class Gestures {
         const name = document.elementFromPoint(event.clientX, event.clientY)?.closest<HTMLElement>('.screen-name');
         if (name) return this.makers.rename(name);
         const under = document.elementsFromPoint(event.clientX, event.clientY).find((element) => element.closest('.stage [data-layer]'));
-        const layer = under ? this.selection.target(under) : null;
-        if (!layer || !under) return;
+        // A compound that is selected is entered through its holes, too.
+        const layer = (under ? this.selection.target(under) : null) ?? this.selection.elements().find((one) => one.matches('[data-kind=compound]') && this.picture.holds(one, this.camera.toWall(event)));
+        if (!layer) return;
         if (['text', 'widget'].includes(layer.dataset['kind'] ?? '')) return this.makers.edit(layer, this.camera.toWall(event));
         if (layer.matches('[data-picture]') && this.makers.inside.enter(layer)) return;
         if (!layer.matches(CONTAINER)) return void (this.makers.paint() || this.makers.path.enter(layer));
         this.selection.group = layer.dataset['layer']!;
-        const inner = this.selection.target(under);
+        // What a compound paints is no part: the uppermost there is meant.
+        const parts = layer.matches('[data-kind=compound]') ? layersIn(layer).reverse() : [];
+        const hit = under ? this.selection.target(under) : null;
+        const inner = parts.length === 0 || (hit && parts.includes(hit as SVGGElement)) ? hit : parts.find((part) => this.picture.holds(part, this.camera.toWall(event))) ?? parts[0];
         if (inner) this.selection.pick([inner.dataset['layer']!], this.picture.screenOf(inner));
     }
 

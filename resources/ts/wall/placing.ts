@@ -36,7 +36,7 @@ export interface Drag {
     cancel?: () => void;
 }
 
-/** `kept` is the picture of all that may flow with the layer: itself, or the outermost stack around it. */
+/** `kept` is the picture of all that may flow with the layer: itself, or the outermost stack or compound around it. */
 interface Start { id: string; box: Place; bounds: Box; matrix: Matrix; kept: SVGGElement; flows: boolean }
 
 /** The selected layers that are free to move, as they are before the gesture. */
@@ -54,12 +54,18 @@ function starts({ picture, selection }: Desk): Start[] {
 /** What does not simply grow with its box. */
 const FLOWING = '[data-kind=text], [data-kind=stack], [data-kind=array]';
 
-function outermostStack(layer: Element): SVGGElement | null {
-    const around = layer.parentElement?.closest<SVGGElement>('[data-stack], [data-array]') ?? null;
-    return around && (outermostStack(around) ?? around);
+/** The outermost layer of a kind around another. */
+function outermost(layer: Element, kinds: string): SVGGElement | null {
+    const around = layer.parentElement?.closest<SVGGElement>(kinds) ?? null;
+    return around && (outermost(around, kinds) ?? around);
 }
 
-const restore = ({ picture }: Desk, before: Start[]): void => before.forEach(({ kept }) => picture.layer(kept.dataset['layer']!)?.replaceWith(kept));
+const outermostStack = (layer: Element): SVGGElement | null => outermost(layer, '[data-stack], [data-array], [data-kind=compound]');
+
+/** The outermost compound that a layer is a part of. */
+export const compoundOf = (layer: Element): SVGGElement | null => outermost(layer, '[data-kind=compound]');
+
+const restore = ({ picture }: Desk, before: Pick<Start, 'kept'>[]): void => before.forEach(({ kept }) => picture.layer(kept.dataset['layer']!)?.replaceWith(kept));
 
 function command({ selection }: Desk, places: Map<string, Place>): Command {
     return { type: 'place-layers', screen: selection.screen || null, places: [...places].map(([id, box]) => ({ id, ...box })) };

@@ -19,6 +19,7 @@ export class Reel {
         this.place.addEventListener('click', (event) => this.pressed(event));
         this.place.addEventListener('toggle', (event) => this.opened(event.target as HTMLDetailsElement), true);
         this.place.addEventListener('input', (event) => (event.target as Element).matches('.outline-search') && this.search(event.target as HTMLInputElement));
+        this.place.addEventListener('change', (event) => this.operated(event.target as HTMLSelectElement));
         this.place.addEventListener('keydown', (event) => this.searchKey(event));
         this.place.addEventListener('dblclick', (event) => this.rename(event.target as Element));
         for (const name of ['dragstart', 'dragover', 'drop', 'dragend'] as const) this.place.addEventListener(name, (event) => this.drag(name, event));
@@ -74,6 +75,7 @@ export class Reel {
     private pressed(event: MouseEvent): void {
         const target = event.target as Element;
         const mark = target.closest<HTMLElement>('[data-mark]');
+        if (target.closest('[data-operation]')) return;
         const item = target.closest<HTMLElement>('[data-item]');
         const screen = target.closest<HTMLElement>('[data-screen]')?.dataset['screen'] ?? '';
         const place = screen === 'loose' ? '' : screen;
@@ -93,6 +95,14 @@ export class Reel {
             this.selection.pickScreens([id]);
             document.dispatchEvent(new CustomEvent('kindred:do', { detail: 'show-screen' }));
         }
+    }
+
+    /** A part of a compound is put together with those below it in another way. */
+    private operated(select: HTMLSelectElement): void {
+        const item = select.closest<HTMLElement>('[data-item]');
+        if (!item || !select.matches('[data-operation]')) return;
+        const screen = select.closest<HTMLElement>('[data-screen]')!.dataset['screen']!;
+        void this.server.edit({ type: 'set-field', screen: screen === 'loose' ? null : screen, layers: [item.dataset['item']], field: 'operation', value: select.value });
     }
 
     /** From the screen at hand to this one, in the order of the reel. */
@@ -168,7 +178,7 @@ export class Reel {
         const row = over.querySelector('.item-row') ?? over;
         const rect = row.getBoundingClientRect();
         const share = (event.clientY - rect.top) / rect.height;
-        const into = ['group', 'stack'].includes(over.dataset['kind'] ?? '') && share > 0.3 && share < 0.7;
+        const into = ['group', 'stack', 'compound'].includes(over.dataset['kind'] ?? '') && share > 0.3 && share < 0.7;
         if (name === 'dragover') {
             row.classList.add(into ? 'drop-into' : share < 0.5 ? 'drop-above' : 'drop-below');
             return;

@@ -4,7 +4,7 @@
  * follows the pointer.
  */
 import { copiesOf } from './address.ts';
-import { placement, type Place } from './geometry.ts';
+import { apply, placement, unapply, type Matrix, type Place } from './geometry.ts';
 import type { Picture } from './picture.ts';
 import type { Command, Patch } from './messages.ts';
 import type { Server } from './server.ts';
@@ -13,26 +13,34 @@ import { laidBy } from './stacking.ts';
 const PAUSE = 60;
 
 export class Reflow {
-    private next: Command | null = null;
+    private next: Command[] | null = null;
     private asking = false;
     private stopped = false;
-    /** Where the pointer wants each layer. */
+    /** Where the pointer wants each layer, in what it lay in when the gesture began: an answer may move that. */
     private readonly wanted = new Map<string, Place>();
+    private readonly around = new Map<string, Matrix>();
 
     constructor(private readonly server: Server, private readonly picture: Picture, private readonly onAnswer: () => void) {}
 
     /** The outline of a layer goes where the pointer is; a text keeps the height that its lines need, and what a stack or an array lays out waits for the answer. */
     follow(layer: SVGGElement, place: Place): void {
         if (laidBy(layer) || copiesOf(layer.dataset['layer']!).length > 0) return;
+        const id = layer.dataset['layer']!;
         const text = layer.dataset['kind'] === 'text';
-        const shown = text ? { ...place, height: this.picture.box(layer).height } : place;
-        this.wanted.set(layer.dataset['layer']!, place);
+        const now = this.picture.parentMatrix(layer);
+        const around = this.around.get(id) ?? now;
+        const sized = text ? { ...place, height: this.picture.box(layer).height } : place;
+        const half = { x: sized.width / 2, y: sized.height / 2 };
+        const middle = unapply(now, apply(around, { x: sized.x + half.x, y: sized.y + half.y }));
+        const shown = { ...sized, x: middle.x - half.x, y: middle.y - half.y };
+        this.around.set(id, around);
+        this.wanted.set(id, place);
         layer.setAttribute('data-box', `${shown.x} ${shown.y} ${shown.width} ${shown.height} ${shown.rotation}`);
         layer.setAttribute('transform', placement(shown));
     }
 
-    ask(command: Command): void {
-        this.next = command;
+    ask(...commands: Command[]): void {
+        this.next = commands;
         if (!this.asking) void this.run();
     }
 
@@ -45,9 +53,9 @@ export class Reflow {
     private async run(): Promise<void> {
         this.asking = true;
         while (this.next && !this.stopped) {
-            const command = this.next;
+            const commands = this.next;
             this.next = null;
-            const [patches] = await Promise.all([this.server.preview(command), new Promise((done) => setTimeout(done, PAUSE))]);
+            const [patches] = await Promise.all([this.server.preview(...commands), new Promise((done) => setTimeout(done, PAUSE))]);
             if (!this.stopped) this.show(patches);
         }
         this.asking = false;

@@ -41,6 +41,7 @@ export interface Doers {
 }
 
 const ARROWS = [['ArrowLeft', -1, 0, 'left'], ['ArrowRight', 1, 0, 'right'], ['ArrowUp', 0, -1, 'up'], ['ArrowDown', 0, 1, 'down']] as const;
+const OPERATIONS = [['union', 'unite the selection', 'U'], ['subtract', 'subtract from the lowest', 'Shift+U'], ['intersect', 'intersect', 'O'], ['exclude', 'exclude what is shared', 'Shift+O']] as const;
 const EDGES = ['left', 'centre', 'right', 'top', 'middle', 'bottom'] as const;
 const SIZES = [['ArrowRight', 1, 0, 'Wider'], ['ArrowLeft', -1, 0, 'Narrower'], ['ArrowDown', 0, 1, 'Higher'], ['ArrowUp', 0, -1, 'Lower']] as const;
 
@@ -49,6 +50,7 @@ export function register(on: Doers): Command[] {
     const { selection, gestures, server, facets, camera } = on.parts;
     const layers = (): boolean => selection.layers.length > 0;
     const only = (...kinds: string[]) => (): boolean => selection.layers.length === 1 && (kinds.length === 0 || kinds.includes(selection.elements()[0]?.dataset['kind'] ?? ''));
+    const several = (): boolean => selection.layers.length > 1;
     const worded = (): boolean => selection.elements().some((layer) => layer.dataset['kind'] === 'text');
     const screen = (): boolean => (selection.screens[0] ?? selection.screen) !== '';
     const screens = (): boolean => selection.screens.length > 0;
@@ -75,7 +77,7 @@ export function register(on: Doers): Command[] {
         { id: 'place', name: 'Place what the tool in hand makes; end the path under way', group: 'Tools', keys: ['Enter'], when: () => holding(), run: () => void (curving.end(false) || making.byKey(on.kit, writing, tools)) },
 
         {
-            id: 'into', name: 'Into a group, a text, a widget, a picture, a path or a gradient', short: 'Edit', group: 'Selection', keys: ['Enter'], menu: ['layers'], when: () => !holding() && (only('text', 'widget', 'group', 'stack', 'array', 'picture', 'path')() || selection.elements()[0]?.hasAttribute('data-picture') === true || facets.hasGradient || selection.screens.length === 1),
+            id: 'into', name: 'Into a group, a text, a widget, a picture, a path or a gradient', short: 'Edit', group: 'Selection', keys: ['Enter'], menu: ['layers'], when: () => !holding() && (only('text', 'widget', 'group', 'stack', 'array', 'compound', 'picture', 'path')() || selection.elements()[0]?.hasAttribute('data-picture') === true || facets.hasGradient || selection.screens.length === 1),
             run: () => {
                 const layer = selection.elements()[0];
                 if (inside.leave() || points.leave(true)) return;
@@ -137,7 +139,10 @@ export function register(on: Doers): Command[] {
         ...SIZES.map(([key, dx, dy, word]): Command => ({ id: word.toLowerCase(), name: `${word} by 1`, group: 'Arranging', keys: [`Ctrl+${key}`], when: layers, run: () => editing.size(dx, dy) })),
         ...SIZES.map(([key, dx, dy, word]): Command => ({ id: `much-${word.toLowerCase()}`, name: `${word} by 10`, group: 'Arranging', keys: [`Ctrl+Shift+${key}`], when: layers, run: () => editing.size(10 * dx, 10 * dy) })),
         { id: 'group', name: 'Group', group: 'Arranging', keys: ['Ctrl+G'], menu: ['layers'], when: layers, run: () => editing.group() },
-        { id: 'ungroup', name: 'Ungroup', group: 'Arranging', keys: ['Ctrl+Shift+G'], menu: ['layers'], when: () => selection.elements().some((layer) => layer.matches('[data-kind=group], [data-kind=stack]')), run: () => void editing.ungroup() },
+        { id: 'ungroup', name: 'Ungroup', group: 'Arranging', keys: ['Ctrl+Shift+G'], menu: ['layers'], when: () => selection.elements().some((layer) => layer.matches('[data-kind=group], [data-kind=stack], [data-kind=compound]')), run: () => void editing.ungroup() },
+        ...OPERATIONS.map(([operation, name, key]): Command => ({ id: `combine-${operation}`, name: `Combine: ${name}`, group: 'Arranging', keys: [key], when: several, run: () => editing.combine(operation) })),
+        { id: 'flatten', name: 'Flatten: one path of a compound; paths of shapes, words and icons', short: 'Flatten to a path', group: 'Arranging', menu: ['layers'], when: only('compound', 'text', 'icon', 'box', 'ellipse', 'line'), rare: true, run: () => editing.flatten() },
+        { id: 'outline-strokes', name: 'Make shapes of the strokes', short: 'Outline the strokes', group: 'Arranging', menu: ['layers'], when: layers, rare: true, run: () => editing.outlineStrokes() },
         { id: 'mask', name: 'Mask the others with the topmost; release what masks', short: 'Mask, release', group: 'Arranging', keys: ['Alt+M'], menu: ['layers'], when: layers, run: () => editing.mask() },
         { id: 'points', name: 'Edit the points; of a shape, as a path', short: 'Edit points', group: 'Arranging', menu: ['layers'], when: only('path', 'box', 'ellipse', 'line'), rare: true, run: () => void points.enter(selection.elements()[0]!) },
         { id: 'points-smooth', name: 'Points: smooth', group: 'Arranging', when: () => points.active, run: () => void points.convert(true) },

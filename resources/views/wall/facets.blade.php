@@ -2,6 +2,7 @@
     $only = count($layers) === 1 ? $layers[0] : null;
     $gist = fn (string ...$fields) => implode(' ', array_filter(array_map(fn ($field) => $values[$field]['mixed'] ? 'mixed' : $values[$field]['value'], $fields), fn ($value) => $value !== ''));
     $painted = $values[Kindred\Document\Edit\Field::FILL]['applies'] !== false || ! ($only?->content instanceof Kindred\Document\Layer\Widget);
+    $part = $values['operation']['applies'] !== false;
     $locked = $layers !== [] && collect($layers)->contains(fn ($layer) => $layer->locked);
 @endphp
 @if ($layers !== [])
@@ -47,9 +48,23 @@
     <details class="facet" id="facet-look" data-facet="look" open>
         <summary><b>Look</b><span class="gist">{{ $gist('fills.0.paint') }} {{ $gist('strokes.0.paint') }}</span></summary>
         <div class="rows">
+            @if ($values['operation']['applies'])<x-choice field="operation" label="Operation" :values="$values" :options="['union' => 'unite', 'subtract' => 'subtract', 'intersect' => 'intersect', 'exclude' => 'exclude']"/>@endif
+            @if ($combines)
+                <div class="row"><span class="label">Combine</span><span class="flex gap-0.5">
+                    @foreach (['union' => ['squares-unite', 'Unite', 'U'], 'subtract' => ['squares-subtract', 'Subtract from the lowest', 'Shift+U'], 'intersect' => ['squares-intersect', 'Intersect', 'O'], 'exclude' => ['squares-exclude', 'Exclude', 'Shift+O']] as $operation => [$glyph, $word, $key])
+                        <button type="button" class="button quiet !px-1.5" data-do="combine-{{ $operation }}" aria-label="{{ $word }}" title="{{ $word }} · {{ $key }}"><x-glyph :name="$glyph"/></button>
+                    @endforeach
+                </span></div>
+            @endif
+            @if ($only?->content instanceof Kindred\Document\Layer\Compound)
+                <div class="row"><span class="label">Compound</span><span class="flex flex-wrap gap-1">
+                    <button type="button" class="button !min-h-0 !px-1.5" data-do="flatten" title="One path, of which the parts are gone">Flatten</button>
+                    <button type="button" class="button !min-h-0 !px-1.5" data-do="ungroup" title="The parts as they were; Ctrl+Shift+G">Release</button>
+                </span></div>
+            @endif
             @if ($values['kind']['applies'])<x-choice field="kind" label="Shape" :values="$values" :options="['box' => 'box', 'ellipse' => 'ellipse', 'line' => 'line']"/>@endif
             @if ($values['icon']['applies'])<div class="row"><span class="label">Icon</span><button class="button justify-start" data-do="exchange-icon" title="Another icon">@if ($values['icon']['mixed']) mixed @else<x-glyph :name="$values['icon']['value']"/> {{ str_replace('-', ' ', $values['icon']['value']) }}@endif</button></div>@endif
-            @if ($coats['fills'] !== [] && $painted)@include('wall.coats', ['list' => 'fills', 'word' => $values['icon']['applies'] || $values['style.size']['applies'] || $only?->content instanceof Kindred\Document\Layer\Widget ? 'Colour' : 'Fill'])@endif
+            @if ($coats['fills'] !== [] && $painted && ! $part)@include('wall.coats', ['list' => 'fills', 'word' => $values['icon']['applies'] || $values['style.size']['applies'] || $only?->content instanceof Kindred\Document\Layer\Widget ? 'Colour' : 'Fill'])@endif
             @if ($values['line']['applies'])<div class="row"><x-number field="line" label="Line" step="0.25" :values="$values"/></div>@endif
             @if ($values['optical']['applies'])<x-choice field="optical" label="Centred" :values="$values" :options="['false' => 'by its grid', 'true' => 'by what is painted']"/>@endif
             @if ($only?->content instanceof Kindred\Document\Layer\Picture)<div class="row"><span class="label">Picture</span><button class="button justify-start" data-do="picture" title="Another picture in the same box"><x-glyph name="replace"/> Replace</button></div>@endif
@@ -63,7 +78,13 @@
                     <div class="details" id="d-adjustment" data-details="adjustment.0" hidden>@include('wall.adjustment', ['of' => 'adjustment'])</div>
                 </div>
             @endif
-            @if ($coats['strokes'] !== [])@include('wall.coats', ['list' => 'strokes', 'word' => 'Stroke'])@endif
+            @if ($coats['strokes'] !== [] && (! $part || $only?->kind() === 'line'))@include('wall.coats', ['list' => 'strokes', 'word' => 'Stroke'])@endif
+            @if ($shaped)
+                <div class="row"><span class="label" title="Moves the edge: +4 outwards, -4 inwards; the shape is a path then">Edge</span><span class="flex items-center gap-1">
+                    <input class="field !w-16" id="f-offset" data-offset data-step="1" placeholder="± px" autocomplete="off" aria-label="Move the edge by" title="+4 outwards, -4 inwards; the shape is a path then">
+                    @if ($only && ($numbers['strokes'] ?? 0) > 0)<button type="button" class="button !min-h-0 !px-1.5" data-do="outline-strokes" title="Shapes that the strokes paint, to be edited as any path">Outline stroke</button>@endif
+                </span></div>
+            @endif
             @if ($values['corners']['applies'])
                 <div class="row"><x-number field="corners" label="Corners" :values="$values" :placeholder="$values['corners']['mixed'] || $values['corners']['value'] === '' ? 'mixed' : ''"/></div>
                 <div class="row four"><span class="label" title="Top left, top right, bottom right, bottom left">Each corner</span>
@@ -73,6 +94,7 @@
                 </div>
                 @if ($concentric)<div class="row"><span class="label"></span><button type="button" class="button justify-start !min-h-0" data-do="concentric" data-corners="{{ json_encode($concentric->corners->toArray()) }}" title="Parallel to the corners of “{{ $concentric->around->name }}” around it"><x-glyph name="square-round-corner"/> Concentric: {{ $concentric->corners->short() === '' ? 'with what is around' : $concentric->corners->short() }}</button></div>@endif
             @endif
+            @unless ($part)
             <div class="row"><x-number field="opacity" label="Opacity" :values="$values"/></div>
             <x-choice field="blend" label="Blend" :values="$values" :options="Kindred\Document\Edit\Field::find('blend')->options()"/>
             @if ($values['isolation']['applies'])<x-choice field="isolation" label="Mixes" :values="$values" :options="['auto' => 'with what lies behind', 'isolate' => 'only inside']"/>@endif
@@ -87,6 +109,9 @@
                 </span></div>
             @endif
             @include('wall.effects')
+            @else
+                <p class="px-1 text-ash">Its compound is painted, with this as one of its parts.</p>
+            @endunless
             @include('wall.further', ['facet' => 'look'])
         </div>
     </details>

@@ -6,6 +6,7 @@ namespace Kindred\Document\Edit;
 
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\BoxLayer;
+use Kindred\Document\Layer\Compound;
 use Kindred\Document\Layer\Ellipse;
 use Kindred\Document\Layer\Kinds;
 use Kindred\Document\Layer\LineLayer;
@@ -57,6 +58,9 @@ final readonly class Field
 
     /** What that is painted with: a colour, a gradient … */
     public const PAINT_OF_FILL = 'fills.0.paint';
+
+    /** What is not seen of a part of a compound. */
+    private const UNSEEN = ['fills', 'strokes', 'effects', 'opacity', 'blend', 'isolation', 'masks'];
 
     /** What of the paint of layers some kinds have and others do not. */
     private const PAINT = ['fills', 'strokes', 'corners', 'effects', 'masking', 'isolation'];
@@ -313,6 +317,13 @@ final readonly class Field
     private function isOf(Layer $layer, ?Tree $tree): bool
     {
         $root = $this->root();
+        // A part of a compound is painted by that, but for the line that it is.
+        if ($tree !== null && $root === 'operation') {
+            return $layer->parent !== null && ($tree->layers[$layer->parent] ?? null)?->content instanceof Compound;
+        }
+        if ($tree !== null && in_array($root, self::UNSEEN, true) && ! ($root === 'strokes' && $layer->content instanceof LineLayer) && $tree->compounds($layer) !== []) {
+            return false;
+        }
         if (in_array($root, self::PAINT, true)) {
             $without = $layer->content->paint()[$root] ?? null;
 
@@ -391,7 +402,7 @@ final readonly class Field
     /** The pins that hold for a layer, said or not. */
     private static function pins(Tree $tree, Layer $layer): Pins
     {
-        $inGroup = $layer->parent !== null && ($tree->layers[$layer->parent] ?? null)?->isGroup() === true;
+        $inGroup = $layer->parent !== null && ($tree->layers[$layer->parent] ?? null)?->fitsContent() === true;
 
         return $layer->pins ?? ($inGroup ? Pins::proportion() : Pins::corner());
     }

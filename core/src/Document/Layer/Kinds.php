@@ -19,6 +19,7 @@ final class Kinds
         Picture::class,
         Icon::class,
         Group::class,
+        Compound::class,
         Stack::class,
         ArrayLayer::class,
         Widget::class,

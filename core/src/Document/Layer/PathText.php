@@ -26,7 +26,8 @@ final class PathText extends Words
     /** In absolute segments a path can be longer than it was given. */
     private function absolute(Reader $in): string
     {
-        $text = PathData::parse(parent::value($in), $in->at($this->name))->text();
+        $given = parent::value($in);
+        $text = $given === '' ? '' : PathData::parse($given, $in->at($this->name))->text();
 
         return strlen($text) <= $this->max ? $text : $in->fail($this->name, 'the path has too many segments; written out it is longer than '.number_format($this->max).' characters');
     }

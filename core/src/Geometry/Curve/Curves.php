@@ -77,6 +77,12 @@ final readonly class Curves
         return PathData::of($segments);
     }
 
+    /** @param  \Closure(Point): Point  $map */
+    public function mapped(\Closure $map): self
+    {
+        return new self(array_map(fn (Subpath $subpath): Subpath => new Subpath(array_map(fn (Node $node): Node => $node->mapped($map), $subpath->nodes), $subpath->closed), $this->subpaths));
+    }
+
     /** With the corners of all its parts rounded. */
     public function rounded(float $radius): self
     {

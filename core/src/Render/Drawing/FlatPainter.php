@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Kindred\Render\Drawing;
 
-use Kindred\Geometry\Curve\Curves;
-use Kindred\Document\Style\StrokeMarks;
 use Kindred\Document\Style\BlendMode;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Isolation;
 use Kindred\Document\Style\Stroke;
 use Kindred\Document\Style\StrokeCap;
 use Kindred\Document\Style\StrokeJoin;
+use Kindred\Document\Style\StrokeMarks;
 use Kindred\Document\Style\StrokePosition;
 use Kindred\Geometry\Box;
+use Kindred\Geometry\Curve\Curves;
 use Kindred\Geometry\Number;
 use Kindred\Render\Paints;
 use Kindred\Render\Svg;
@@ -157,7 +157,7 @@ final readonly class FlatPainter implements Painter
 
     public function words(Words $words): string
     {
-        $lines = $this->text === TextMode::Live ? $this->live($words) : $this->outlined($words);
+        $lines = $this->text === TextMode::Live ? $this->live($words) : $this->faces->drawn($words->laid, $words->style);
         [$name, $set] = $this->text === TextMode::Live ? ['text', $this->setting($words)] : ['path', ['d' => $lines]];
 
         return $lines === '' ? '' : $this->coated($words->fills, 'fill', fn (array $paint): string => Svg::element(
@@ -242,18 +242,5 @@ final readonly class FlatPainter implements Painter
             'xml:space' => 'preserve',
             'text-rendering' => 'geometricPrecision',
         ];
-    }
-
-    /** The lines of words as path data. */
-    private function outlined(Words $words): string
-    {
-        $style = $words->style;
-        $outlines = $this->faces->outlines($style->family, $style->weight, $style->italic);
-        $path = '';
-        foreach ($words->laid->lines as $line) {
-            $path .= $outlines->path($line->text, $line->x, $line->baseline, $style->size, $style->letterSpacing);
-        }
-
-        return $path;
     }
 }

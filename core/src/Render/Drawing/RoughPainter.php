@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Kindred\Render\Drawing;
 
-use Kindred\Geometry\Curve\Curves;
-use Kindred\Document\Style\StrokeMarks;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\SideWidths;
 use Kindred\Document\Style\Stroke;
+use Kindred\Document\Style\StrokeMarks;
 use Kindred\Document\Style\StrokePosition;
+use Kindred\Geometry\Curve\Curves;
 use Kindred\Geometry\Outline;
 use Kindred\Geometry\PathData;
 use Kindred\Paint\Colour;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kindred\Render\Kind;
 
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\IconSource;
 use Kindred\Render\Drawing\Drawn;
-use Kindred\Render\IconSource;
 use Kindred\Render\Rendering;
 use Kindred\Type\Typesetter;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kindred\Render;
+namespace Kindred\Document\Layer;
 
 /** The icon library: shapes on a 24-unit grid. */
 interface IconSource

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kindred\Render;
+namespace Kindred\Document\Layer;
 
 use Kindred\Geometry\Outline;
 use Kindred\Geometry\Point;

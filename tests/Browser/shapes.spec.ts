@@ -1,0 +1,143 @@
+/** Shapes put together to one, cut out of each other, entered and taken apart, by pointer and keyboard. */
+import { expect, type Page } from '@playwright/test';
+import { allowError, at, bareScreen, drag, openDemo, saved, test } from './support/hand.ts';
+
+const facets = (page: Page) => page.locator('#facets:not([aria-busy])');
+const kind = (page: Page) => facets(page).locator('.subject .kind');
+const compound = (page: Page) => page.locator('article.screen').last().locator('[data-kind=compound]').last();
+/** The outline of the compound, as it is drawn. */
+const outline = async (page: Page): Promise<string> => (await compound(page).locator(':scope > path').first().getAttribute('d')) ?? '';
+
+/** So many presses of a hand. */
+let gestures = 0;
+
+async function shape(page: Page, which: 'box' | 'ellipse', from: [number, number], to: [number, number]): Promise<void> {
+    const bare = page.locator('article.screen').last();
+    // The last shape is in hand first; again the next one.
+    do {
+        await page.keyboard.press('s');
+        gestures++;
+    } while (!(await page.locator(`[data-shape=${which}]`).first().evaluate((one) => one.getAttribute('aria-pressed') === 'true')));
+    await drag(page, await at(bare, ...from), await at(bare, ...to), ['Control']);
+    await saved(page);
+    gestures++;
+}
+
+test('an icon is cut from a rounded box, gets three bars, and is one shape that takes a look and keeps its parts', async ({ page }) => {
+    await openDemo(page, 'Icon of six');
+    const bare = await bareScreen(page);
+    // Another shape, whose look it will have.
+    await shape(page, 'box', [20, 600], [120, 680]);
+    await page.locator('[data-field="fills.0.paint"]').fill('#a94c31');
+    await page.locator('[data-field="fills.0.paint"]').press('Enter');
+    await saved(page);
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Alt+c');
+    gestures = 0;
+
+    await shape(page, 'box', [60, 100], [260, 300]);
+    await page.locator('#f-corners').fill('32');
+    await page.locator('#f-corners').press('Enter');
+    await saved(page);
+    gestures += 2;
+    await page.locator('#f-corners').press('Escape');
+    await shape(page, 'ellipse', [40, 180], [80, 220]);
+    await shape(page, 'ellipse', [240, 180], [280, 220]);
+    await page.keyboard.press('Escape');
+    await drag(page, await at(bare, 20, 80), await at(bare, 320, 320));
+    await expect(facets(page)).toContainText('3 layers');
+    await page.keyboard.press('Shift+u');
+    await saved(page);
+    gestures += 3;
+    await expect(kind(page)).toHaveText('compound');
+    await page.keyboard.press('Escape');
+    for (const y of [140, 190, 240]) await shape(page, 'box', [110, y], [210, y + 20]);
+    await page.keyboard.press('Escape');
+    await drag(page, await at(bare, 20, 80), await at(bare, 320, 320));
+    await expect(facets(page)).toContainText('4 layers');
+    await page.keyboard.press('Shift+o');
+    await saved(page);
+    await page.keyboard.press('Alt+v');
+    await saved(page);
+    gestures += 4;
+    await expect(compound(page).locator(':scope > path').first()).toHaveAttribute('fill', '#a94c31');
+    // The outline and three bars that are seen through.
+    await expect.poll(async () => (await outline(page)).split('M').length - 1).toBe(4);
+    await expect(page.locator('article.screen').last().locator('[data-kind=compound] [data-kind=box], [data-kind=compound] [data-kind=ellipse]')).toHaveCount(6);
+    expect(gestures).toBeLessThanOrEqual(28);
+
+    // A part is entered and moved, and the whole follows while it moves.
+    const before = await outline(page);
+    await page.mouse.dblclick(...(await at(bare, 160, 150)));
+    await expect(kind(page)).toHaveText('box');
+    await page.mouse.move(...(await at(bare, 160, 150)));
+    await page.mouse.down();
+    await page.mouse.move(...(await at(bare, 170, 120)), { steps: 6 });
+    await expect.poll(() => outline(page)).not.toBe(before);
+    await page.mouse.up();
+    await saved(page);
+    expect(await outline(page)).not.toBe(before);
+    await page.keyboard.press('Control+z');
+    await expect.poll(() => outline(page)).toBe(before);
+});
+
+test('parts change their operation and their order in the outline; a compound is flattened, or its parts come back', async ({ page }) => {
+    await openDemo(page, 'Ticket');
+    const bare = await bareScreen(page);
+    await shape(page, 'box', [60, 100], [300, 220]);
+    await shape(page, 'ellipse', [40, 140], [80, 180]);
+    await page.keyboard.press('Escape');
+    await drag(page, await at(bare, 20, 80), await at(bare, 340, 300));
+    await facets(page).getByRole('button', { name: 'Subtract from the lowest' }).click();
+    await saved(page);
+    await expect(kind(page)).toHaveText('compound');
+    await expect.poll(() => outline(page)).toContain('C');
+    const card = page.locator('#reel [data-card]').last();
+    await card.locator('summary').first().click();
+    const operation = card.locator('select[data-operation]');
+    await expect(operation).toHaveCount(1);
+    await operation.selectOption('intersect');
+    await saved(page);
+    // What both have: half a disc.
+    await expect.poll(async () => (await compound(page).getAttribute('data-box'))!.split(' ').map(Number)).toEqual([60, 140, 20, 40, 0]);
+    await page.keyboard.press('Control+z');
+    await expect(operation).toHaveValue('subtract');
+    const cut = await outline(page);
+    await facets(page).getByRole('button', { name: 'Flatten' }).click();
+    await saved(page);
+    await expect(kind(page)).toHaveText('path');
+    await page.keyboard.press('Control+z');
+    await expect(kind(page)).toHaveText('compound');
+    expect(await outline(page)).toBe(cut);
+    await facets(page).getByRole('button', { name: 'Release' }).click();
+    await saved(page);
+    await expect(page.locator('article.screen').last().locator('[data-kind=compound]')).toHaveCount(0);
+    await expect(facets(page)).toContainText('2 layers');
+});
+
+test('a stroke becomes a shape, and an edge is moved by a number', async ({ page }) => {
+    await openDemo(page, 'Edge');
+    const bare = await bareScreen(page);
+    await shape(page, 'box', [60, 100], [160, 160]);
+    await page.locator('#f-offset').fill('+10');
+    await page.locator('#f-offset').press('Enter');
+    await saved(page);
+    await expect(kind(page)).toHaveText('path');
+    await expect(page.locator('#f-width')).toHaveValue('120');
+    allowError(/422/);
+    await page.locator('#f-offset').fill('-70');
+    await page.locator('#f-offset').press('Enter');
+    await expect(page.locator('#toast, [role=alert]').filter({ hasText: 'Nothing would be left' }).first()).toBeVisible();
+    await expect(page.locator('#f-width')).toHaveValue('120');
+    await page.locator('#f-offset').press('Escape');
+    await page.keyboard.press('c');
+    await page.mouse.click(...(await at(bare, 60, 300)));
+    await page.mouse.click(...(await at(bare, 260, 300)));
+    await page.keyboard.press('Enter');
+    await saved(page);
+    await expect(kind(page)).toHaveText('path');
+    await facets(page).getByRole('button', { name: 'Outline stroke' }).click();
+    await saved(page);
+    await expect(bare.locator('[data-kind=path]').last().locator(':scope > path').first()).toHaveAttribute('fill', '#1e2223');
+    await expect(page.locator('#f-height')).toHaveValue('2');
+});
