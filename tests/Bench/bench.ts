@@ -5,6 +5,7 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import pixelmatch from 'pixelmatch';
 import { PNG } from 'pngjs';
+import polygonClipping from 'polygon-clipping';
 import Yoga, { Direction, Edge, FlexDirection, Gutter, type Node } from 'yoga-layout';
 import { widestGaps } from '../Browser/support/widths.ts';
 
@@ -423,6 +424,37 @@ async function stacks(): Promise<void> {
     line(`stack layout, ${rounds[0]!.nodes} nodes, built, laid out and read`, ms(median((round) => round.core)), 'at least 10x faster', ratio, ratio >= 10);
 }
 
+/** A round shape with 23 lobes and a fine wave on them, of so many points. */
+function lobes(x: number, y: number, phase: number, count = 2000): [number, number][] {
+    return Array.from({ length: count }, (_, i) => {
+        const angle = (2 * Math.PI * i) / count;
+        const radius = 200 + 40 * Math.sin(23 * angle + phase) + 3 * Math.sin(171 * angle + phase);
+        return [x + radius * Math.cos(angle), y + radius * Math.sin(angle)];
+    });
+}
+
+/** The union of two shapes of 2,000 curves each, beside that of the polygons through the same points by polygon-clipping. */
+async function algebra(): Promise<void> {
+    const rings = [lobes(300, 300, 0), lobes(340, 320, 1)];
+    const polygons = rings.map((ring): [number, number][][] => [[...ring, ring[0]!]]);
+    const clip = (): number => {
+        const begun = performance.now();
+        polygonClipping.union(polygons[0]!, polygons[1]!);
+        return performance.now() - begun;
+    };
+    await time(10, async () => clip());
+    const rounds: { reference: number; core: number; points: number }[] = [];
+    for (let round = 0; round < 5; round++) {
+        const reference = quantile(Array.from({ length: 10 }, clip), 0.5);
+        const core = JSON.parse(execFileSync('php', ['-d', 'opcache.enable_cli=1', '-d', 'memory_limit=1G', 'tests/Bench/algebra.php'], { input: JSON.stringify(rings) }).toString()) as { median: number; points: number };
+        rounds.push({ reference, core: core.median, points: core.points });
+    }
+    const median = (of: (round: (typeof rounds)[number]) => number): number => quantile(rounds.map(of), 0.5);
+    const ratio = median(({ reference, core }) => reference / core);
+    console.log(`reference: polygon-clipping, union of two polygons of 2,000 points: median ${ms(median((round) => round.reference))}`);
+    line(`union of two shapes of 2,000 curves, ${rounds[0]!.points} points`, ms(median((round) => round.core)), 'no slower than the reference', ratio, ratio >= 1);
+}
+
 /** A picture's bytes up to the end of its last chunk: what follows is no part of it. */
 const png = (bytes: Buffer): PNG => PNG.sync.read(bytes.subarray(0, bytes.indexOf('IEND') + 8));
 
@@ -491,7 +523,7 @@ test('budgets', async ({ page }) => {
     console.log(`\n${readFileSync('/proc/cpuinfo', 'utf8').match(/model name\s*: (.*)/)?.[1] ?? 'processor'}, ${new Date().toISOString().slice(0, 10)}`);
     await signIn(page);
     const wanted = (process.env['KINDRED_BENCHES'] ?? '').split(' ').filter(Boolean);
-    for (const measure of [edits, writers, hands, opening, rough, painted, moving, arrays, rehearsing, stacks, pictures, widths, sizes].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
+    for (const measure of [edits, writers, hands, opening, rough, painted, moving, arrays, rehearsing, stacks, algebra, pictures, widths, sizes].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
         await measure(page).catch((problem: Error) => console.log(`${measure.name}: could not be measured: ${problem.message.replaceAll(/\s+/g, ' ').slice(0, 300)}`));
     }
 });

@@ -94,6 +94,10 @@ final class Arc
     {
         $found = [];
         foreach ([0, 1] as $axis) {
+            // Where its points follow each other it does not turn back.
+            if (($c[$axis] <= $c[2 + $axis] && $c[2 + $axis] <= $c[4 + $axis] && $c[4 + $axis] <= $c[6 + $axis]) || ($c[$axis] >= $c[2 + $axis] && $c[2 + $axis] >= $c[4 + $axis] && $c[4 + $axis] >= $c[6 + $axis])) {
+                continue;
+            }
             [$p, $q, $r] = [$c[2 + $axis] - $c[$axis], $c[4 + $axis] - $c[2 + $axis], $c[6 + $axis] - $c[4 + $axis]];
             [$a, $b] = [$p - 2 * $q + $r, 2 * ($q - $p)];
             $under = $b * $b - 4 * $a * $p;
@@ -107,6 +111,9 @@ final class Arc
                     $found[] = $t;
                 }
             }
+        }
+        if ($found === []) {
+            return [];
         }
         sort($found);
         $apart = [];

@@ -60,18 +60,21 @@ final class Arrangement
 
     private function cut(): void
     {
-        $known = [];
+        // The first edge between two vertices, and the others.
+        $known = $more = $once = [];
         $cuts = $this->crossings->cuts;
         $before = null;
+        [$endX, $endY] = [NAN, NAN];
         foreach ($this->pieces->arcs as $arc => $c) {
             // Most arcs begin where the one before ends.
-            $vertex = $before !== null && $c[0] === $this->pieces->arcs[$arc - 1][6] && $c[1] === $this->pieces->arcs[$arc - 1][7] ? $before : $this->vertex($c[0], $c[1]);
+            $vertex = $before !== null && $c[0] === $endX && $c[1] === $endY ? $before : $this->vertex($c[0], $c[1]);
             $places = $cuts[$arc] ?? [];
-            if (count($places) > 1) {
+            if (isset($places[1])) {
                 usort($places, fn (array $a, array $b): int => $a[0] <=> $b[0]);
             }
             $places[] = [1.0, $c[6], $c[7]];
             $operand = $this->pieces->operands[$this->pieces->of[$arc]];
+            $alone = $once[$operand] ??= [$operand => 1];
             $begin = 0.0;
             foreach ($places as [$t, $x, $y]) {
                 $next = $this->vertex($x, $y);
@@ -79,15 +82,19 @@ final class Arrangement
                     continue;
                 }
                 $key = $vertex < $next ? $vertex << 31 | $next : $next << 31 | $vertex;
-                $same = isset($known[$key]) ? $this->same($known[$key], $arc, $begin, $t) : null;
+                $same = isset($known[$key]) ? $this->same([$known[$key], ...($more[$key] ?? [])], $arc, $begin, $t) : null;
                 if ($same === null) {
-                    $known[$key][] = count($this->from);
+                    if (isset($known[$key])) {
+                        $more[$key][] = count($this->from);
+                    } else {
+                        $known[$key] = count($this->from);
+                    }
                     $this->from[] = $vertex;
                     $this->to[] = $next;
                     $this->arc[] = $arc;
                     $this->begin[] = $begin;
                     $this->end[] = $t;
-                    $this->winds[] = [$operand => 1];
+                    $this->winds[] = $alone;
                 } else {
                     $back = $this->from[$same] !== $vertex;
                     $this->winds[$same][$operand] = ($this->winds[$same][$operand] ?? 0) + ($back ? -1 : 1);
@@ -96,6 +103,7 @@ final class Arrangement
                 [$vertex, $begin] = [$next, $t];
             }
             $before = $vertex;
+            [$endX, $endY] = [$c[6], $c[7]];
         }
     }
 
@@ -202,6 +210,9 @@ final class Arrangement
     private function alike(int $one, int $other, bool $sameWay): bool
     {
         [$a, $b] = [$this->winds[$one], $this->winds[$other]];
+        if ($sameWay && $a === $b) {
+            return true;
+        }
         if (count($a) !== count($b)) {
             return false;
         }

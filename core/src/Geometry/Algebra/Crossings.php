@@ -52,6 +52,10 @@ final class Crossings
                 if ($until < $from) {
                     unset($active[$j]);
                 } elseif ($top[$j] <= $below && $bottom[$j] >= $above) {
+                    // Of those that follow each other most meet in that point alone.
+                    if (abs($i - $j) === 1 && $until - $left[$i] <= $near && ($bottom[$i] < $bottom[$j] ? $bottom[$i] : $bottom[$j]) - ($top[$i] > $top[$j] ? $top[$i] : $top[$j]) <= 3 * $near) {
+                        continue;
+                    }
                     if ($line[$i] && $line[$j]) {
                         $this->lines($i, $j, $arcs[$i], $arcs[$j]);
                     } else {

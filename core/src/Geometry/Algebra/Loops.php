@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kindred\Geometry\Algebra;
 
-use Kindred\Geometry\Curve\Cubic;
 use Kindred\Geometry\Curve\Curves;
+use Kindred\Geometry\Curve\Node;
 use Kindred\Geometry\Curve\Subpath;
 use Kindred\Geometry\Point;
 
@@ -21,6 +21,9 @@ final class Loops
 {
     /** Directions that are less apart, as the sine of their angle, go straight on. */
     private const STRAIGHT = 1e-9;
+
+    /** What has more curves is no sliver. */
+    private const MANY = 100;
 
     /** @var array<int, list<int>> by vertex, the numbers of those that leave it */
     private array $leaving = [];
@@ -206,23 +209,36 @@ final class Loops
     /** @param  list<Part>  $parts */
     private function subpath(array $parts): ?Subpath
     {
-        $curves = array_map(function (array $part): Cubic {
-            [$from, $to] = [new Point($this->on->x[$part['from']], $this->on->y[$part['from']]), new Point($this->on->x[$part['to']], $this->on->y[$part['to']])];
+        $points = $in = $out = [];
+        $next = 0;
+        foreach ($parts as $i => $part) {
+            $next = $i + 1 < count($parts) ? $i + 1 : 0;
+            $points[] = new Point($this->on->x[$part['from']], $this->on->y[$part['from']]);
             if ($part['line']) {
-                return Cubic::line($from, $to);
+                continue;
             }
-            $c = Arc::range($this->on->pieces->curves[$part['curve']], min($part['begin'], $part['end']), max($part['begin'], $part['end']));
-            $c = $part['end'] < $part['begin'] ? Arc::reversed($c) : $c;
+            $c = $this->on->pieces->curves[$part['curve']];
+            [$low, $high] = $part['begin'] < $part['end'] ? [$part['begin'], $part['end']] : [$part['end'], $part['begin']];
+            if ($low > 0 || $high < 1) {
+                $c = Arc::range($c, $low, $high);
+            }
+            [$out[$i], $in[$next]] = $part['begin'] < $part['end'] ? [new Point($c[2], $c[3]), new Point($c[4], $c[5])] : [new Point($c[4], $c[5]), new Point($c[2], $c[3])];
+        }
+        $subpath = new Subpath(array_map(fn (Point $at, int $i): Node => new Node($at, $in[$i] ?? null, $out[$i] ?? null), $points, array_keys($points)), true);
 
-            return new Cubic($from, new Point($c[2], $c[3]), new Point($c[4], $c[5]), $to);
-        }, $parts);
+        return count($parts) > self::MANY || ! $this->isSliver($subpath) ? $subpath : null;
+    }
+
+    /** Whether it is no wider than what counts as one place: it is nothing then. */
+    private function isSliver(Subpath $subpath): bool
+    {
         [$area, $length] = [0.0, 0.0];
-        foreach ($curves as $curve) {
+        for ($i = 0; $i < $subpath->count(); $i++) {
+            $curve = $subpath->curve($i);
             $area += $curve->area();
             $length += $curve->b->minus($curve->a)->length() + $curve->c->minus($curve->b)->length() + $curve->d->minus($curve->c)->length();
         }
 
-        // What is no wider than what counts as one place is nothing.
-        return $curves === [] || abs($area) <= $this->near * $length ? null : Subpath::around($curves);
+        return abs($area) <= $this->near * $length;
     }
 }

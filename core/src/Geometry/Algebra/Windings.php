@@ -5,11 +5,17 @@ declare(strict_types=1);
 namespace Kindred\Geometry\Algebra;
 
 /**
- * How often every operand is wound round a place right beside an edge: by what a ray from there crosses. A ray runs along the axis that the edge
- * runs along less. Edges are kept by the strips that they pass, so that a ray meets few of them.
+ * How often every operand is wound round a place right beside an edge: by what a ray from there crosses. It runs to the right, or down from an
+ * edge that is flat. Edges are kept by the strips that they pass, so that a ray meets few of them.
  */
 final class Windings
 {
+    /** Edges that rise by less than this share of what they run along are looked at from above. */
+    private const FLAT = 0.1;
+
+    /** So many edges for a strip. */
+    private const EACH = 8;
+
     /** @var array<int, array<int, list<int>>> by axis and strip, edges */
     private array $strips = [];
 
@@ -36,7 +42,8 @@ final class Windings
         $t = $on->begin[$edge] + ($on->end[$edge] - $on->begin[$edge]) * $share;
         [$x, $y] = Arc::at($c, $t);
         [$dx, $dy] = Arc::speed($c, $t);
-        $axis = abs($dy) >= abs($dx) ? 1 : 0;
+        // To the right wherever it can be, so that the strips of the other axis are hardly ever asked for.
+        $axis = abs($dy) >= self::FLAT * abs($dx) ? 1 : 0;
         [$value, $place] = $axis === 1 ? [$y, $x] : [$x, $y];
         [$winds, $clear] = $this->beyond($axis, $value, $place, $edge);
         // The ray looks away from the side on which its crossings are counted.
@@ -103,7 +110,7 @@ final class Windings
             return;
         }
         $least = min($along);
-        $count = max(1, min(2048, intdiv(count($on->from), 2)));
+        $count = max(1, min(2048, intdiv(count($on->from), self::EACH)));
         $width = (max($along) - $least) / $count;
         $this->first[$axis] = $least;
         $this->width[$axis] = $width = $width > 0 ? $width : 1.0;
