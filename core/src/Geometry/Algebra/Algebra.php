@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Geometry\Algebra;
 
 use Kindred\Geometry\Curve\Curves;
+use Kindred\Input\InvalidInput;
 
 /**
  * Shapes put together: the outline of what is inside of them, by the operation of each. Curves stay curves, of as few points as there can be.
@@ -22,7 +23,11 @@ final class Algebra
     /** Chains are looked at from places that are further away from others than so many times what counts as one place. */
     private const CLEAR = 100;
 
-    /** @param  list<Operand>  $operands */
+    /**
+     * @param  list<Operand>  $operands
+     *
+     * @throws InvalidInput where they cross each other too often
+     */
     public static function of(array $operands): Curves
     {
         $pieces = new Pieces($operands);

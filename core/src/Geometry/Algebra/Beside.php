@@ -26,6 +26,9 @@ final class Beside
 
     private const DEEPEST = 9;
 
+    /** So many pieces are put together at once. */
+    private const FEW = 60;
+
     /** Turns by less are none, as the sine of their angle. */
     private const STRAIGHT = 1e-6;
 
@@ -40,7 +43,22 @@ final class Beside
     /** Everything so far, as one shape. */
     public function shape(): Curves
     {
-        return Algebra::of([new Operand(new Curves($this->pieces))]);
+        return self::together($this->pieces);
+    }
+
+    /**
+     * Few at a time, then what these come to: so pieces that lie on each other cross only those near them.
+     *
+     * @param  list<Subpath>  $pieces
+     */
+    private static function together(array $pieces): Curves
+    {
+        if (count($pieces) <= self::FEW) {
+            return Algebra::of([new Operand(new Curves($pieces))]);
+        }
+        $half = intdiv(count($pieces), 2);
+
+        return Algebra::of([new Operand(self::together(array_slice($pieces, 0, $half))), new Operand(self::together(array_slice($pieces, $half)))]);
     }
 
     public function along(Cubic $curve, int $depth = 0): void
@@ -78,10 +96,11 @@ final class Beside
             return;
         }
         // It opens on the outside of the turn.
-        $side = $cross > 0 ? -$this->distance : $this->distance;
+        $turn = self::turn($before, $after);
+        $side = $turn > 0 ? -$this->distance : $this->distance;
         [$one, $two] = [self::normal($before)->times($side), self::normal($after)->times($side)];
         if ($round) {
-            $this->sector($at, $one, self::turn($before, $after));
+            $this->sector($at, $one, $turn);
 
             return;
         }

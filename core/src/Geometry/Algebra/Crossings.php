@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kindred\Geometry\Algebra;
 
+use Kindred\Input\InvalidInput;
+
 /**
  * Where arcs cross, touch or begin to lie on each other. Boxes that overlap are found by a sweep from left to right; within two of them curves
  * are halved until no more than one crossing can be there, which Newton's method then finds: halves are left out whose boxes do not meet, or of
@@ -18,6 +20,11 @@ final class Crossings
 
     private const MOST_IN_ALL = 600_000;
 
+    /** Arcs that cross so often, or so many curves that lie so near each other, are no drawing. */
+    private const MOST_CROSSINGS = 8_000;
+
+    private const MOST_NEAR = 60_000;
+
     /** @var array<int, list<array{float, float, float}>> by the number of an arc, where it is cut and where that lies */
     public array $cuts = [];
 
@@ -26,7 +33,15 @@ final class Crossings
 
     private int $halvings = 0;
 
-    /** @param  float  $near  what is less apart lies in one place, px */
+    private int $crossings = 0;
+
+    private int $beside = 0;
+
+    /**
+     * @param  float  $near  what is less apart lies in one place, px
+     *
+     * @throws InvalidInput where there are too many
+     */
     public function __construct(private readonly Pieces $pieces, private readonly float $near)
     {
         $this->sweep();
@@ -152,10 +167,20 @@ final class Crossings
         if ($touches || ($b0 > 0) === ($b1 > 0) || ($a0 > 0) === ($a1 > 0)) {
             return;
         }
+        $this->count(1, 0);
         $t = $a0 / ($a0 - $a1);
         [$x, $y] = [$ax + $ux * $t, $ay + $uy * $t];
         $this->cuts[$i][] = [$t, $x, $y];
         $this->cuts[$j][] = [$b0 / ($b0 - $b1), $x, $y];
+    }
+
+    private function count(int $crossings, int $beside): void
+    {
+        $this->crossings += $crossings;
+        $this->beside += $beside;
+        if ($this->crossings > self::MOST_CROSSINGS || $this->beside > self::MOST_NEAR) {
+            throw new InvalidInput('', 'These outlines cross each other too often to be put together; make them simpler first. Nothing was changed.');
+        }
     }
 
     private function curves(int $i, int $j): void
@@ -164,6 +189,7 @@ final class Crossings
         if (self::part($a, $b) || self::beside($a, $b, $this->near) || self::beside($b, $a, $this->near)) {
             return;
         }
+        $this->count(0, 1);
         // Ends of one that lie on the other.
         $touches = [];
         foreach ([0.0, 1.0] as $end) {
@@ -288,6 +314,7 @@ final class Crossings
                 if ($found !== null) {
                     [$t, $u] = $found;
                     [$x, $y] = Arc::at($arcA, $t);
+                    $this->count(1, 0);
                     $this->cuts[$i][] = [$t, $x, $y];
                     $this->cuts[$j][] = [$u, $x, $y];
 
