@@ -163,6 +163,30 @@ test('on the wall its parts are picked at their edges; everywhere else it is one
     expect(Sample::renderer()->shell($tree, $tree->layer('left'), Sample::rendering(editable: true)))->not->toContain('#ffffff');
 });
 
+test('it masks as the one shape that it is', function () {
+    $notched = combined('subtract', ['ticket', 'left']);
+    $masked = Sample::after($notched, ['type' => 'mask-layers', 'screen' => 'home', 'layers' => [compoundOf($notched)->id, 'right'], 'seed' => 'm']);
+    $group = $masked->layer($masked->layer('right')->parent ?? '');
+    // The topmost that can mask does: the ellipse, over the ticket.
+    expect($masked->layer('right')->masking)->toBeTrue()->and($group->kind())->toBe('group');
+    $above = Sample::after($notched, ['type' => 'reorder-layers', 'screen' => 'home', 'parent' => null, 'layers' => [compoundOf($notched)->id], 'above' => 'rule'], ['type' => 'mask-layers', 'screen' => 'home', 'layers' => [compoundOf($notched)->id, 'right'], 'seed' => 'm']);
+    $drawn = Sample::renderer()->screen($above, $above->screen('home'), Sample::rendering());
+    expect(compoundOf($above, $above->layer('right')->parent)->masking)->toBeTrue()->and($drawn)->toMatch('/<clipPath[^>]*>.*<path[^>]*d="M0 40L0 0L200 0/s');
+});
+
+test('it is the design of cells, each of which shows it', function () {
+    $tree = combined('subtract', ['ticket', 'left']);
+    $array = Sample::after($tree, ['type' => 'array-layers', 'screen' => 'home', 'layers' => [compoundOf($tree)->id], 'seed' => 'a']);
+    $drawn = Sample::renderer()->screen($array, $array->screen('home'), Sample::rendering());
+    expect(preg_match_all('/<path d="M0 [^"]*C[^"]*Z" fill="#a94c31"/', $drawn))->toBe(3);
+});
+
+test('a project with it is written and read as it is', function () {
+    $tree = combined('subtract', ['ticket', 'words']);
+    $again = ProjectFile::read(Sample::written(new ProjectFile($tree)))->tree;
+    expect(array_map(fn (Layer $layer): array => $layer->with(rank: '')->toArray(), $again->layers))->toEqualCanonicalizing(array_map(fn (Layer $layer): array => $layer->with(rank: '')->toArray(), $tree->layers));
+});
+
 test('strokes become shapes, and shapes grow and shrink', function () {
     $lined = Sample::after(pieces(), ['type' => 'outline-strokes', 'screen' => 'home', 'layers' => ['rule']]);
     expect(areaOf($lined->layer('rule')))->toEqualWithDelta(600, 0.01)->and($lined->layer('rule')->strokes)->toBe([])->and($lined->layer('rule')->colour()?->toHex())->toBe('#17594f')->and(frameOf($lined->layer('rule')))->toBe('40 297 100 6');

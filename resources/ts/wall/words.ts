@@ -123,7 +123,8 @@ export class Writer {
             next?.();
         } else if (event.key === 'Escape') {
             event.preventDefault();
-            this.finish(false);
+            // What stands there is as it was; what is new is kept, and undo takes it back.
+            this.finish(this.writing?.words === '');
         } else if (event.key === 'Enter' && command) {
             event.preventDefault();
             this.finish(true);
