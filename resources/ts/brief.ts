@@ -146,10 +146,11 @@ body.addEventListener('drop', (event) => {
 });
 
 const file = document.getElementById('reference-file') as HTMLInputElement;
-file.addEventListener('change', () => {
-    void bring([...(file.files ?? [])]);
+const chosen = (): void => {
+    if (file.files?.length) void bring([...file.files]);
     file.value = '';
-});
+};
+file.addEventListener('change', chosen);
 
 window.addEventListener('focus', () => void server.catchUp());
 wireDialogs();
@@ -163,3 +164,5 @@ if (begun) {
     if (!begun.querySelector('[data-entry]')) begun.querySelector<HTMLElement>('[data-brief-do=add]')?.click();
 }
 server.resume();
+// What was chosen before this was there.
+chosen();

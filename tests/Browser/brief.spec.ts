@@ -150,8 +150,16 @@ test('a reference gives its main colours and lies under a screen to be traced', 
         context.fillRect(0, 0, 60, 100);
         return canvas.toDataURL('image/png').split(',')[1]!;
     });
-    await page.getByRole('link', { name: 'Brief' }).click();
+    // It is chosen before the scripts of the page are there.
+    let loaded = (): void => undefined;
+    const picked = new Promise<void>((go) => (loaded = go));
+    await page.route(/\/build\/.*brief.*\.js$/, async (route) => {
+        await picked;
+        await route.continue();
+    });
+    await page.getByRole('link', { name: 'Brief' }).click({ noWaitAfter: true });
     await page.locator('#reference-file').setInputFiles({ name: 'Two clays.png', mimeType: 'image/png', buffer: Buffer.from(png, 'base64') });
+    loaded();
     const card = page.locator('section[data-part=reference] [data-entry]');
     await expect(card.locator('.title')).toHaveValue('Two clays');
     await expect(card.locator('.swatch')).toHaveText(['#17594f', '#f3d9b1']);
