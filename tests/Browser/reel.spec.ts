@@ -1,6 +1,6 @@
 /** The reel and its outlines, the shelf and the account. */
 import { expect, type Route } from '@playwright/test';
-import { allowError, enter, near, openDemo, saved, screen, setField, test } from './support/hand.ts';
+import { allowError, enter, middle, near, openDemo, saved, screen, setField, test } from './support/hand.ts';
 
 test('layers go into a group and out of it by dragging in the outline', async ({ page }) => {
     await openDemo(page, 'Outline');
@@ -25,6 +25,30 @@ test('layers go into a group and out of it by dragging in the outline', async ({
     await page.keyboard.press('Control+z');
     await expect(card.locator(`.layer-list > ul > li[data-item="${looseId}"]`)).toHaveCount(1);
     expect(await place()).toBe(before);
+});
+
+test('a press on an outline holds though the one above it is drawn meanwhile', async ({ page }) => {
+    await openDemo(page, 'Two outlines');
+    const [above, below] = [page.locator('#reel [data-card]').nth(0), page.locator('#reel [data-card]').nth(1)];
+    let answer = (): void => undefined;
+    const held = new Promise<void>((go) => (answer = go));
+    await page.route(`**/outline/${(await above.getAttribute('data-card'))!}`, async (route) => {
+        const response = await route.fetch();
+        await held;
+        await route.fulfill({ response });
+    });
+    await below.locator('summary').scrollIntoViewIfNeeded();
+    const late = page.waitForResponse(/\/outline\//);
+    await above.locator('summary').evaluate((summary: HTMLElement) => summary.click());
+    await page.mouse.move(...(await middle(below.locator('summary'))));
+    await page.mouse.down();
+    answer();
+    await (await late).finished();
+    await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+    await page.mouse.up();
+    await expect(below.locator('details')).toHaveAttribute('open', '');
+    await expect(above.locator('[data-item]').first()).toBeVisible();
+    await expect(below.locator('[data-item]').first()).toBeVisible();
 });
 
 test('a layer is renamed in the outline, and Escape keeps its name', async ({ page }) => {

@@ -67,8 +67,9 @@ export class Fragment {
      * @param url what is wanted now
      * @param known the latest edit that the wall shows
      * @param shown called when the part shows what was asked for
+     * @param around what moves when the part grows: nothing is drawn while a pointer is pressed there
      */
-    constructor(readonly place: HTMLElement, private readonly url: () => string, private readonly known: () => number, private readonly shown: (url: string) => void = () => undefined) {}
+    constructor(readonly place: HTMLElement, private readonly url: () => string, private readonly known: () => number, private readonly shown: (url: string) => void = () => undefined, private readonly around: HTMLElement = place) {}
 
     /** Resolves when the part shows what is wanted now. */
     ask(): Promise<void> {
@@ -99,7 +100,7 @@ export class Fragment {
                     continue;
                 }
                 [failed, old] = [0, 0];
-                await free(this.place);
+                await free(this.around);
                 if (url !== this.url() || answer.sequence < this.known() || !this.place.isConnected) continue;
                 await htmx.swap({ text: answer.text, target: this.place, sourceElement: this.place, swap: 'innerMorph' });
                 this.shown(url);

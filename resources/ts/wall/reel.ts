@@ -64,7 +64,7 @@ export class Reel {
             this.mark();
             const field = details.querySelector<HTMLInputElement>('.outline-search');
             if (field && field.value !== '') this.search(field);
-        }));
+        }, this.place));
         return outline;
     }
 
