@@ -8,9 +8,8 @@ use Kindred\Document\Address;
 use Kindred\Document\Id;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Compound;
-use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\LineLayer;
-use Kindred\Document\Layer\Text;
+use Kindred\Document\Layer\PathLayer;
 use Kindred\Document\Place;
 use Kindred\Document\Rank;
 use Kindred\Document\Style\Fill;
@@ -22,7 +21,6 @@ use Kindred\Geometry\Box;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Layout\Shapes;
-use Kindred\Paint\Colour;
 
 /**
  * Puts shapes of one place together to a compound, which looks as the lowest of them did: the others are put to it by one operation. Where the
@@ -73,10 +71,12 @@ final readonly class CombineLayers implements Command
         $compound = new Layer(
             (new Id($this->seed))->next(), $this->screen, $top->parent, $top->rank, 'Compound', $box, new Compound,
             opacity: $lowest->opacity, fills: $lowest->fills, strokes: $lowest->strokes, effects: $lowest->effects, blend: $lowest->blend, masks: $lowest->masks,
+            // Among the parts of another it does what the lowest did.
+            operation: $layers[0]->operation,
         );
         $tree = $tree->withLayers($compound);
         foreach (Rank::spread(null, null, count($layers)) as $i => $rank) {
-            $tree = $tree->withLayers(self::part($layers[$i], $compound, $rank, $i === 0 ? Operation::Union : $this->operation));
+            $tree = $tree->withLayers($this->gathered($layers[$i], $compound, $rank)->with(operation: $i === 0 ? Operation::Union : $this->operation));
         }
 
         return $tree;
@@ -86,18 +86,10 @@ final readonly class CombineLayers implements Command
     private function within(Tree $tree, Layer $compound, array $parts): Tree
     {
         foreach (Rank::spread($tree->topRank(new Place($compound->screen, $compound->id)), null, count($parts)) as $i => $rank) {
-            $tree = $tree->withLayers(self::part($parts[$i], $compound, $rank, $this->operation));
+            $tree = $tree->withLayers($this->gathered($parts[$i], $compound, $rank)->with(operation: $this->operation));
         }
 
         return $tree;
-    }
-
-    private static function part(Layer $layer, Layer $compound, string $rank, Operation $operation): Layer
-    {
-        return $layer->with(
-            parent: $compound->id, rank: $rank, box: $layer->box->movedBy(-$compound->box->x, -$compound->box->y), operation: $operation,
-            masking: false, pins: null, sizing: $layer->sizing->with(alignSelf: null, absolute: false),
-        );
     }
 
     public function label(Tree $before): string
@@ -105,15 +97,13 @@ final readonly class CombineLayers implements Command
         return ucfirst($this->operation->value).' '.$this->naming($before, $this->layers);
     }
 
-    /** What is drawn in lines, or in ink where nothing is said, as it is filled. */
+    /** What is drawn in lines as it is filled; what lay at the edge of its shape lies there. */
     private static function painted(Layer $layer): Layer
     {
-        $fills = match (true) {
-            $layer->content instanceof LineLayer => array_map(fn (Stroke $stroke): Fill => new Fill($stroke->paint, $stroke->opacity), Stroke::seen($layer->strokes)),
-            $layer->fills === [] && ($layer->content instanceof Text || $layer->content instanceof Icon) => [Fill::solid(Colour::parse(Stroke::INK))],
-            default => $layer->fills,
-        };
+        $layer = $layer->inked();
 
-        return $layer->with(fills: $fills, strokes: $layer->content instanceof LineLayer ? [] : array_map(fn (Stroke $stroke): Stroke => $stroke->with(position: $stroke->position ?? $stroke->lies(false), sides: null), $layer->strokes));
+        return $layer->content instanceof LineLayer
+            ? $layer->with(fills: array_map(fn (Stroke $stroke): Fill => new Fill($stroke->paint, $stroke->opacity), Stroke::seen($layer->strokes)), strokes: [])
+            : $layer->with(strokes: array_map(fn (Stroke $stroke): Stroke => $stroke->with(position: $stroke->lies($layer->content instanceof PathLayer || $layer->content instanceof Compound), sides: null), $layer->strokes));
     }
 }

@@ -10,19 +10,11 @@ use Kindred\Document\Layer\Compound;
 use Kindred\Document\Layer\Ellipse;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\LineLayer;
-use Kindred\Document\Layer\PathLayer;
 use Kindred\Document\Layer\Text;
-use Kindred\Document\Resize;
 use Kindred\Document\Style\Corners;
-use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Stroke;
 use Kindred\Document\Tree;
-use Kindred\Geometry\Box;
-use Kindred\Geometry\Curve\Curves;
-use Kindred\Geometry\Outline;
-use Kindred\Geometry\PathData;
 use Kindred\Input\InvalidInput;
-use Kindred\Paint\Colour;
 
 /**
  * Makes paths of boxes, ellipses and lines, whose points can be edited then; of the outlines of texts and icons; and one of a compound, of which
@@ -31,6 +23,8 @@ use Kindred\Paint\Colour;
 final readonly class ConvertToPaths implements UsesShapes
 {
     use OnShapes;
+
+    private const KINDS = [BoxLayer::class, Ellipse::class, LineLayer::class, Text::class, Icon::class, Compound::class];
 
     public static function type(): string
     {
@@ -41,14 +35,14 @@ final readonly class ConvertToPaths implements UsesShapes
     {
         $made = 0;
         foreach ($this->selected($tree, $this->screen, $this->layers) as $layer) {
-            $outline = self::outline($layer);
-            if ($layer->content instanceof Text || $layer->content instanceof Icon || $layer->content instanceof Compound) {
-                $shape = $this->shapes()->of($tree, $layer);
-                $inked = $layer->fills === [] && ! $layer->content instanceof Compound ? $layer->with(fills: [Fill::solid(Colour::parse(Stroke::INK))]) : $layer;
-                $tree = $shape === null ? $tree : $this->asPath($tree, $inked, $shape->curves);
-                $made++;
-            } elseif ($outline !== null) {
-                $tree = Resize::drawn($tree, self::painted($layer), new PathLayer(Curves::of($outline)->path()->text(), rounding: self::rounding($layer)));
+            if (! in_array($layer->content::class, self::KINDS, true)) {
+                continue;
+            }
+            $rounding = self::rounding($layer);
+            // Corners that are all alike stay a number.
+            $shape = $this->shapes()->outline($tree, $rounding > 0 ? $layer->with(corners: new Corners) : $layer);
+            if ($shape !== null) {
+                $tree = $this->asPath($tree, self::painted($layer->inked()), $shape->curves, rounding: $rounding);
                 $made++;
             }
         }
@@ -61,31 +55,18 @@ final readonly class ConvertToPaths implements UsesShapes
         return 'Make a path of '.$this->naming($before, $this->layers);
     }
 
-    private static function outline(Layer $layer): ?PathData
-    {
-        [$width, $height] = [$layer->box->width, $layer->box->height];
-        $rising = $layer->content instanceof LineLayer && $layer->content->rising;
-
-        return match ($layer->content::class) {
-            BoxLayer::class => PathData::parse((self::rounding($layer) > 0 ? new Corners : $layer->corners)->path(new Box(0, 0, $width, $height))),
-            Ellipse::class => PathData::of([...Outline::ellipse($width / 2, $height / 2, $width / 2, $height / 2)->segments, ['Z', []]]),
-            LineLayer::class => PathData::of([['M', [0.0, $rising ? $height : 0.0]], ['L', [$width, $rising ? 0.0 : $height]]]),
-            default => null,
-        };
-    }
-
     /** The radius that a path can have as its own: one that all corners share. */
     private static function rounding(Layer $layer): float
     {
         return $layer->content instanceof BoxLayer ? $layer->corners->fitted($layer->box)->same() ?? 0.0 : 0.0;
     }
 
-    /** Its strokes lie where they lay, which a path has elsewhere where nothing is said. */
+    /** Its strokes lie where they lay, which a path has elsewhere where nothing is said; a compound has them as a path. */
     private static function painted(Layer $layer): Layer
     {
-        return $layer->with(
-            corners: new Corners,
-            strokes: array_map(fn (Stroke $stroke): Stroke => $stroke->with(position: $layer->content instanceof LineLayer ? $stroke->position : $stroke->lies(false), cap: $stroke->ends(false), join: $stroke->turns(false), sides: null), $layer->strokes),
-        );
+        return $layer->content instanceof Compound ? $layer : $layer->with(strokes: array_map(
+            fn (Stroke $stroke): Stroke => $stroke->with(position: $layer->content instanceof LineLayer ? $stroke->position : $stroke->lies(false), cap: $stroke->ends(false), join: $stroke->turns(false), sides: null),
+            $layer->strokes,
+        ));
     }
 }

@@ -39,7 +39,7 @@ final readonly class MaskLayers implements Command
         $ordered = [...array_filter($layers, fn (Layer $layer): bool => $layer !== $mask), $mask];
         foreach (Rank::spread(null, null, count($ordered)) as $i => $rank) {
             $layer = $ordered[$i];
-            $tree = $tree->withLayers($layer->with(parent: $group->id, rank: $rank, box: $layer->box->movedBy(-$box->x, -$box->y), masking: $layer === $mask, pins: null, sizing: $layer->sizing->with(alignSelf: null, absolute: false)));
+            $tree = $tree->withLayers($this->gathered($layer, $group, $rank)->with(masking: $layer === $mask));
         }
 
         return $tree;

@@ -8,6 +8,7 @@ use Kindred\Document\Address;
 use Kindred\Document\Style\StrokeJoin;
 use Kindred\Document\Style\StrokeOutline;
 use Kindred\Document\Tree;
+use Kindred\Input\Arithmetic;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Layout\Shapes;
@@ -32,7 +33,7 @@ final readonly class OffsetShapes implements UsesShapes
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), Address::layers($in), $in->number('by', -self::FURTHEST, self::FURTHEST), $in->has('join') ? $in->enum('join', StrokeJoin::class) : StrokeJoin::Miter);
+        return new self($in->optionalId('screen'), Address::layers($in), self::distance($in), $in->has('join') ? $in->enum('join', StrokeJoin::class) : StrokeJoin::Miter);
     }
 
     public function withShapes(Shapes $shapes): static
@@ -52,6 +53,14 @@ final readonly class OffsetShapes implements UsesShapes
         }
 
         return $made > 0 ? $tree : throw new InvalidInput('layers', 'There is no shape here whose edge could be moved.');
+    }
+
+    /** A number, or what is typed for one: a sum works, and a sign before it is its own. */
+    private static function distance(Reader $in): float
+    {
+        $by = is_string($in->raw()['by'] ?? null) ? Arithmetic::evaluate($in->string('by', 80, false), place: 'by') : $in->number('by');
+
+        return abs($by) <= self::FURTHEST ? $by : $in->fail('by', 'the number must lie between -'.self::FURTHEST.' and '.self::FURTHEST);
     }
 
     public function label(Tree $before): string

@@ -60,6 +60,27 @@ trait OnLayers
         return count($ids) === 1 ? ($tree->layers[$ids[0]]->name ?? 'a layer') : count($ids).' layers';
     }
 
+    /** The rank of what lies right above a layer, in its place; null where nothing does. */
+    private function above(Tree $tree, Layer $layer): ?string
+    {
+        foreach ($tree->children(Place::of($layer)) as $sibling) {
+            if (strcmp($sibling->rank, $layer->rank) > 0) {
+                return $sibling->rank;
+            }
+        }
+
+        return null;
+    }
+
+    /** A layer that is put into one that is new around it, or that it comes to lie in, and stays where it is: what held it where it lay does not. */
+    private function gathered(Layer $layer, Layer $into, string $rank): Layer
+    {
+        return $layer->with(
+            parent: $into->id, rank: $rank, box: $layer->box->movedBy(-$into->box->x, -$into->box->y),
+            masking: false, pins: null, sizing: $layer->sizing->with(alignSelf: null, absolute: false),
+        );
+    }
+
     /** Where the corner of a parent lies on the screen; groups that are turned are taken as upright. */
     private function origin(Tree $tree, ?string $parent): Point
     {

@@ -47,13 +47,13 @@ trait OnShapes
     }
 
     /** A layer that is a path now; what lay in it is gone. */
-    private function asPath(Tree $tree, Layer $layer, Curves $curves, bool $evenOdd = false): Tree
+    private function asPath(Tree $tree, Layer $layer, Curves $curves, bool $evenOdd = false, float $rounding = 0.0): Tree
     {
         if ($curves->subpaths === []) {
             throw new InvalidInput('layers', "Nothing would be left of “{$layer->name}”. Nothing was changed.");
         }
         $inside = ! isset($tree->layers[$layer->id]) ? [] : array_map(fn (Layer $one): string => $one->id, array_slice($tree->subtree($layer->id), 1));
 
-        return Resize::drawn($tree->withoutLayers(...$inside), $layer->with(corners: new Corners), new PathLayer($curves->path()->text(), $evenOdd));
+        return Resize::drawn($tree->withoutLayers(...$inside), $layer->with(corners: new Corners), new PathLayer($curves->path()->text(), $evenOdd, $rounding));
     }
 }

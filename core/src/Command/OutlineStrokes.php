@@ -6,9 +6,7 @@ namespace Kindred\Command;
 
 use Kindred\Document\Address;
 use Kindred\Document\Id;
-use Kindred\Document\Layer;
 use Kindred\Document\Layer\Compound;
-use Kindred\Document\Layer\LineLayer;
 use Kindred\Document\Layer\PathLayer;
 use Kindred\Document\Place;
 use Kindred\Document\Rank;
@@ -17,8 +15,6 @@ use Kindred\Document\Style\Stroke;
 use Kindred\Document\Style\StrokeOutline;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
-use Kindred\Geometry\Curve\Curves;
-use Kindred\Geometry\PathData;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Layout\Shapes;
@@ -63,22 +59,22 @@ final readonly class OutlineStrokes implements UsesShapes
             if ($layer->parent !== $this->parent) {
                 throw new InvalidInput('layers', 'Only strokes of layers that lie beside each other become shapes together; these lie in different groups.');
             }
-            $path = $this->path($tree, $layer);
+            $layer = $layer->inked();
+            $path = isset($layer->content->paint()['strokes']) && Shapes::has($layer) ? $this->shapes()->outline($tree, $layer) : null;
             $strokes = Stroke::seen($layer->strokes);
             if ($path === null || $strokes === []) {
                 continue;
             }
-            [$curves, $evenOdd] = $path;
             $onPath = $layer->content instanceof PathLayer || $layer->content instanceof Compound;
             // From the back to the front, as they lie.
-            $outlines = array_map(fn (Stroke $stroke): array => [StrokeOutline::of($curves, $stroke, $onPath, $evenOdd), [new Fill($stroke->paint, $stroke->opacity)]], array_reverse($strokes));
+            $outlines = array_map(fn (Stroke $stroke): array => [StrokeOutline::of($path->curves, $stroke, $onPath, $path->evenOdd), [new Fill($stroke->paint, $stroke->opacity)]], array_reverse($strokes));
             if (Fill::seen($layer->fills) !== []) {
                 $tree = $tree->withLayers($layer->with(strokes: []));
             } else {
                 [$shape, $fills] = array_shift($outlines);
                 $tree = $this->asPath($tree, $layer->with(fills: $fills, strokes: []), $shape);
             }
-            $ranks = Rank::spread($layer->rank, self::next($tree, $layer), count($outlines));
+            $ranks = $outlines === [] ? [] : Rank::spread($layer->rank, $this->above($tree, $layer), count($outlines));
             foreach ($outlines as $i => [$shape, $fills]) {
                 $id = (new Id("{$layer->id} stroke {$i}"))->next();
                 $tree = $this->asPath($tree, $layer->with(id: $id, rank: $ranks[$i], name: "{$layer->name}, stroke", fills: $fills, strokes: [], effects: [], cues: [], lineage: null), $shape);
@@ -92,29 +88,5 @@ final readonly class OutlineStrokes implements UsesShapes
     public function label(Tree $before): string
     {
         return 'Outline the strokes of '.$this->naming($before, $this->layers);
-    }
-
-    /** @return array{Curves, bool}|null what its strokes run along, with its fill rule */
-    private function path(Tree $tree, Layer $layer): ?array
-    {
-        if ($layer->content instanceof LineLayer) {
-            $rising = $layer->content->rising;
-
-            return [Curves::of(PathData::of([['M', [0.0, $rising ? $layer->box->height : 0.0]], ['L', [$layer->box->width, $rising ? 0.0 : $layer->box->height]]])), false];
-        }
-        $shape = isset($layer->content->paint()['strokes']) && Shapes::has($layer) ? $this->shapes()->of($tree, $layer) : null;
-
-        return $shape === null ? null : [$shape->curves, $shape->evenOdd];
-    }
-
-    private static function next(Tree $tree, Layer $layer): ?string
-    {
-        foreach ($tree->children(Place::of($layer)) as $sibling) {
-            if (strcmp($sibling->rank, $layer->rank) > 0) {
-                return $sibling->rank;
-            }
-        }
-
-        return null;
     }
 }

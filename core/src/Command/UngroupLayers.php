@@ -11,7 +11,6 @@ use Kindred\Document\Place;
 use Kindred\Document\Rank;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
-use Kindred\Geometry\Algebra\Operation;
 use Kindred\Geometry\Box;
 use Kindred\Geometry\Point;
 use Kindred\Input\InvalidInput;
@@ -49,7 +48,7 @@ final readonly class UngroupLayers implements Command
                 throw new InvalidInput('layers', "“{$group->name}” is neither a group, a stack nor a compound.");
             }
             $children = $tree->children(new Place($group->screen, $group->id));
-            foreach (Rank::spread($group->rank, $this->next($tree, $group), count($children)) as $i => $rank) {
+            foreach (Rank::spread($group->rank, $this->above($tree, $group), count($children)) as $i => $rank) {
                 $tree = $tree->withLayers($this->freed($group, $children[$i], $rank));
             }
             $tree = $tree->withoutLayers($group->id);
@@ -61,17 +60,6 @@ final readonly class UngroupLayers implements Command
     public function label(Tree $before): string
     {
         return 'Ungroup '.$this->naming($before, $this->layers);
-    }
-
-    private function next(Tree $tree, Layer $group): ?string
-    {
-        foreach ($tree->children(Place::of($group)) as $sibling) {
-            if (strcmp($sibling->rank, $group->rank) > 0) {
-                return $sibling->rank;
-            }
-        }
-
-        return null;
     }
 
     private function freed(Layer $group, Layer $child, string $rank): Layer
@@ -86,7 +74,8 @@ final readonly class UngroupLayers implements Command
             rotation: fmod($child->rotation + $group->rotation, 360),
             // As a part of a compound it was not seen by itself, and looks as it would have.
             opacity: $group->content instanceof Compound ? $child->opacity : $child->opacity * $group->opacity,
-            operation: Operation::Union,
+            // What was put together by one operation is by that, each by itself.
+            operation: $group->operation,
             hidden: $child->hidden || $group->hidden,
             // Outside it would mask everything that it comes to lie with.
             masking: false,

@@ -10,9 +10,11 @@ use Kindred\Document\Layer\Container;
 use Kindred\Document\Layer\Content;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Group;
+use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\InParts;
 use Kindred\Document\Layer\Kinds;
 use Kindred\Document\Layer\LayerContent;
+use Kindred\Document\Layer\LineLayer;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layout\Pins;
@@ -126,6 +128,18 @@ final readonly class Layer implements Thing
     public function isContainer(): bool
     {
         return $this->content instanceof Container;
+    }
+
+    /** With the ink in which words, icons and lines are painted that say nothing. */
+    public function inked(): self
+    {
+        $ink = Colour::parse(Stroke::INK);
+
+        return match (true) {
+            $this->fills === [] && ($this->content instanceof Text || $this->content instanceof Icon) => $this->with(fills: [Fill::solid($ink)]),
+            $this->strokes === [] && $this->content instanceof LineLayer => $this->with(strokes: [Stroke::solid($ink)]),
+            default => $this,
+        };
     }
 
     /** Whether it masks what lies with it, now that it shows. */

@@ -50,6 +50,6 @@ final class Outline
     {
         [$left, $right] = [$cx - $rx, $cx + $rx];
 
-        return PathData::parse("M{$left} {$cy}A{$rx} {$ry} 0 0 1 {$right} {$cy}A{$rx} {$ry} 0 0 1 {$left} {$cy}");
+        return PathData::parse("M{$left} {$cy}A{$rx} {$ry} 0 0 1 {$right} {$cy}A{$rx} {$ry} 0 0 1 {$left} {$cy}z");
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Geometry;
 
+use Kindred\Geometry\Curve\Cubic;
 use Kindred\Input\InvalidInput;
 
 /**
@@ -139,22 +140,8 @@ final readonly class PathData
         if (min($p0, $p3) <= min($p1, $p2) && max($p1, $p2) <= max($p0, $p3)) {
             return [];
         }
-        $found = [];
-        [$a, $b, $c] = [-$p0 + 3 * $p1 - 3 * $p2 + $p3, 2 * ($p0 - 2 * $p1 + $p2), $p1 - $p0];
-        $under = $b * $b - 4 * $a * $c;
-        if ($under < 0) {
-            return $found;
-        }
-        // Both roots without a difference of what is nearly the same (Press et al., Numerical Recipes, section 5.6).
-        $q = -($b + ($b < 0 ? -1 : 1) * sqrt($under)) / 2;
-        foreach ([$a === 0.0 ? -1.0 : $q / $a, $q === 0.0 ? -1.0 : $c / $q] as $t) {
-            if ($t > 0 && $t < 1) {
-                $u = 1 - $t;
-                $found[] = $u ** 3 * $p0 + 3 * $u * $u * $t * $p1 + 3 * $u * $t * $t * $p2 + $t ** 3 * $p3;
-            }
-        }
 
-        return $found;
+        return array_map(fn (float $t): float => (1 - $t) ** 3 * $p0 + 3 * (1 - $t) ** 2 * $t * $p1 + 3 * (1 - $t) * $t * $t * $p2 + $t ** 3 * $p3, Cubic::turns($p0, $p1, $p2, $p3));
     }
 
     public function text(): string

@@ -45,20 +45,28 @@ final readonly class Shapes
         return in_array($layer->content::class, [BoxLayer::class, Ellipse::class, PathLayer::class, LineLayer::class, Text::class, Icon::class, Group::class, Compound::class], true);
     }
 
-    /**
-     * The shape of a layer in its own coordinates, its corner at 0, 0, with its fill rule and its operation; null where it has none.
-     * Of a group it is that of all that lies in it, of a line what its strokes paint.
-     */
+    /** The shape of a layer that can be a part: its outline, or of a line what its strokes paint; null where it has none. */
     public function of(Tree $tree, Layer $layer): ?Operand
+    {
+        return $layer->content instanceof LineLayer
+            ? new Operand($this->line($layer->inked(), $layer->content), operation: $layer->operation)
+            : $this->outline($tree, $layer);
+    }
+
+    /**
+     * What the strokes of a layer run along, in its own coordinates, its corner at 0, 0, with its fill rule and its operation; null where there
+     * is nothing. Of a group it is the outline of all that lies in it.
+     */
+    public function outline(Tree $tree, Layer $layer): ?Operand
     {
         $content = $layer->content;
         $box = new Box(0, 0, $layer->box->width, $layer->box->height);
         $curves = match (true) {
             $content instanceof BoxLayer => Curves::of(PathData::parse($layer->corners->path($box))),
-            $content instanceof Ellipse => Curves::of(PathData::of([...Outline::ellipse($box->width / 2, $box->height / 2, $box->width / 2, $box->height / 2)->segments, ['Z', []]])),
+            $content instanceof Ellipse => Curves::of(Outline::ellipse($box->width / 2, $box->height / 2, $box->width / 2, $box->height / 2)),
             $content instanceof PathLayer => Curves::of(PathData::parse($content->outline())),
             $content instanceof Compound => self::read($content->d),
-            $content instanceof LineLayer => $this->line($layer, $content),
+            $content instanceof LineLayer => Curves::of($content->path($box)),
             $content instanceof Text => $this->words($layer, $content),
             $content instanceof Icon => $this->icon($layer, $content),
             $content instanceof Group => $this->together($tree, $layer),
@@ -99,8 +107,7 @@ final readonly class Shapes
 
     private function line(Layer $layer, LineLayer $line): Curves
     {
-        [$width, $height] = [$layer->box->width, $layer->box->height];
-        $path = Curves::of(PathData::of([['M', [0.0, $line->rising ? $height : 0.0]], ['L', [$width, $line->rising ? 0.0 : $height]]]));
+        $path = Curves::of($line->path($layer->box));
 
         return Algebra::of(array_map(fn (Stroke $stroke): Operand => new Operand(StrokeOutline::of($path, $stroke, false)), Stroke::seen($layer->strokes)));
     }

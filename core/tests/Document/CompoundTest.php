@@ -127,6 +127,31 @@ test('put to a compound that is the lowest, shapes become parts of it', function
         ->and(frameOf(compoundOf($more)))->toBe('40 100 210 100');
 });
 
+test('parts that are grouped or put together among themselves do what they did, and so they do when they are freed', function () {
+    $tree = combined('subtract', ['ticket', 'left', 'right']);
+    $area = areaOf(compoundOf($tree));
+    $grouped = Sample::after($tree, ['type' => 'group-layers', 'screen' => 'home', 'layers' => ['left', 'right'], 'seed' => 'g']);
+    $group = $grouped->layer('left')->parent ?? '';
+    expect($grouped->layer($group)->kind())->toBe('group')->and(areaOf(compoundOf($grouped)))->toEqualWithDelta($area, 1e-6);
+    $freed = Sample::after($grouped, ['type' => 'ungroup-layers', 'screen' => 'home', 'parent' => compoundOf($tree)->id, 'layers' => [$group]]);
+    expect($freed->layer('left')->operation->value)->toBe('subtract')->and(areaOf(compoundOf($freed)))->toEqualWithDelta($area, 1e-6);
+    $nested = combined('union', ['left', 'right'], $tree);
+    expect($nested->layer($nested->layer('left')->parent ?? '')->kind())->toBe('compound')->and(areaOf(compoundOf($nested)))->toEqualWithDelta($area, 1e-6);
+});
+
+test('six hundred shapes become one; what crosses too often is refused in words', function () {
+    $tree = pieces();
+    $discs = array_map(fn (int $i): array => ['kind' => 'ellipse', 'x' => 10.5 * ($i % 30), 'y' => 10.5 * intdiv($i, 30), 'width' => 12, 'height' => 12], range(0, 599));
+    $many = Sample::after($tree, ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'many', 'layers' => $discs]);
+    $ids = array_values(array_filter(array_keys($many->layers), fn (string $id): bool => ! isset($tree->layers[$id])));
+    $one = combined('union', $ids, $many);
+    expect(areaOf(compoundOf($one)))->toBeGreaterThan(60000)->toBeLessThan(600 * M_PI * 36);
+    $lines = array_map(fn (int $i): array => ['kind' => 'line', 'x' => 0, 'y' => 3 * $i, 'width' => 380, 'height' => 580 - 3 * $i, 'rising' => $i % 2 === 0, 'strokes' => [['colour' => '#17594f', 'width' => 1]]], range(0, 149));
+    $crossed = Sample::after($tree, ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'lines', 'layers' => $lines]);
+    $ids = array_values(array_filter(array_keys($crossed->layers), fn (string $id): bool => ! isset($tree->layers[$id])));
+    expect(fn () => combined('union', $ids, $crossed))->toThrow(InvalidInput::class, 'cross each other too often');
+});
+
 test('it is flattened to one path, or its parts are given back', function () {
     $tree = combined('subtract', ['ticket', 'left', 'right']);
     $ticket = compoundOf($tree);
@@ -198,6 +223,13 @@ test('strokes become shapes, and shapes grow and shrink', function () {
     expect(areaOf($grown->layer('ticket')))->toEqualWithDelta(200 * 100 + 2 * 5 * 300 + M_PI * 25, 0.5)->and(areaOf($grown->layer('left')))->toEqualWithDelta(M_PI * 15 * 15, 0.7);
     $shrunk = Sample::after(pieces(), ['type' => 'offset-shapes', 'screen' => 'home', 'layers' => ['ticket'], 'by' => -5]);
     expect(frameOf($shrunk->layer('ticket')))->toBe('45 105 190 90');
+    // A number, or what is typed for one.
+    expect(frameOf(Sample::after(pieces(), ['type' => 'offset-shapes', 'screen' => 'home', 'layers' => ['ticket'], 'by' => '+2 * 4'])->layer('ticket')))->toBe('32 92 216 116')
+        ->and(fn () => Sample::after(pieces(), ['type' => 'offset-shapes', 'screen' => 'home', 'layers' => ['ticket'], 'by' => 'wide']))->toThrow(InvalidInput::class)
+        ->and(fn () => Sample::after(pieces(), ['type' => 'offset-shapes', 'screen' => 'home', 'layers' => ['ticket'], 'by' => '900']))->toThrow(InvalidInput::class, 'between -500 and 500');
+    // A line that says nothing is drawn in ink, and its shape is what that paints.
+    $plain = Sample::after(pieces(), ['type' => 'remove-from-list', 'screen' => 'home', 'layers' => ['rule'], 'list' => 'strokes', 'at' => 0], ['type' => 'outline-strokes', 'screen' => 'home', 'layers' => ['rule']]);
+    expect(areaOf($plain->layer('rule')))->toEqualWithDelta(100, 0.01);
     expect(fn () => Sample::after(pieces(), ['type' => 'offset-shapes', 'screen' => 'home', 'layers' => ['left'], 'by' => -10]))->toThrow(InvalidInput::class, 'Nothing would be left')
         ->and(fn () => Sample::after(pieces(), ['type' => 'outline-strokes', 'screen' => 'home', 'layers' => ['left']]))->toThrow(InvalidInput::class, 'no stroke');
 });

@@ -51,9 +51,6 @@ export interface Outside {
     contrast: (subject: Subject, field: string | null, colour: string) => Promise<string | null>;
 }
 
-/** What is typed as a distance; what is none goes to the server as it is, which says so. */
-const offsetOf = (typed: string): number | string => (Number.isFinite(Number(typed.replace('−', '-'))) ? Number(typed.replace('−', '-')) : typed);
-
 export class Facets {
     private readonly place = document.getElementById('facets')!;
     private readonly fragment: Fragment;
@@ -387,7 +384,7 @@ export class Facets {
             return;
         }
         if (input.dataset['offset'] !== undefined) {
-            if (input.value.trim() !== '') this.settle(input, this.server.edit({ type: 'offset-shapes', ...this.on, by: offsetOf(input.value) }));
+            if (input.value.trim() !== '') this.settle(input, this.server.edit({ type: 'offset-shapes', ...this.on, by: input.value }));
             input.value = '';
             return;
         }

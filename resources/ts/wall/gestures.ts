@@ -287,7 +287,7 @@ export class Gestures {
         const reflow = compound ? new Reflow(this.server, this.picture, () => this.overlay.showSelection()) : null;
         const undone = (): void => {
             reflow?.stop();
-            if (before) this.picture.layer(before.dataset['layer']!)?.replaceWith(before);
+            if (before) this.picture.layer(before.dataset['layer']!)?.replaceWith(before.cloneNode(true));
             else back();
         };
         const commands = (): Command[] => {
@@ -315,8 +315,8 @@ export class Gestures {
                     this.overlay.snapped(straight === null ? marks : marks.filter(({ axis }) => axis === straight));
                 } else this.overlay.snapped([]);
                 if (copying && !copies) {
-                    back();
-                    copies = layers.map((layer) => this.picture.ghost(layer));
+                    undone();
+                    copies = starts.flatMap(({ id }) => this.picture.layer(id) ?? []).map((layer) => this.picture.ghost(layer));
                 } else if (!copying) drop();
                 if (reflow && !copies) {
                     for (const { id, box, matrix } of starts) {
@@ -360,7 +360,7 @@ export class Gestures {
                     void this.duplicate(by.x, by.y, false, to).then(drop);
                 } else if (slot && to === screen) {
                     void this.server.edit({ type: 'reorder-layers', screen: screen || null, parent: slot.stack, layers: [...moving], above: slot.above })
-                        .then((answer) => { if (!answer || answer.patches.length === 0) back(); this.overlay.show(); });
+                        .then((answer) => { if (!answer || answer.patches.length === 0) undone(); this.overlay.show(); });
                 } else if (laid && to === screen) {
                     this.takeOut(screen, layers, by, back);
                 } else if (below) {

@@ -49,7 +49,7 @@ final class StrokeMarks
             default => [],
         };
         if ($mark === StrokeMark::Dot) {
-            return [...Outline::ellipse($at->x, $at->y, 1.75 * $width, 1.75 * $width)->segments, ['Z', []]];
+            return Outline::ellipse($at->x, $at->y, 1.75 * $width, 1.75 * $width)->segments;
         }
 
         $out = [];

@@ -47,24 +47,22 @@ final class Algebra
     /** @param  list<Operand>  $operands */
     private static function bounds(array $operands, Arrangement $on, float $near): Loops
     {
-        $windings = new Windings($on, count($operands));
+        $windings = new Windings($on);
+        // Only these change anything where a place is not inside of them.
+        $intersecting = array_filter(array_slice($operands, 1, preserve_keys: true), fn (Operand $operand): bool => $operand->operation === Operation::Intersect);
         $bounds = [];
         foreach ($on->chains() as $chain) {
             if (! $on->parts($chain[0][0])) {
                 continue;
             }
-            [$left, $seen] = self::seen($windings, $chain, $near);
-            $right = array_map(fn (int $winds, int $operand): int => $winds - ($on->winds[$seen][$operand] ?? 0), $left, array_keys($left));
-            [$isLeft, $isRight] = [self::inside($operands, $left), self::inside($operands, $right)];
+            [$left, [$seen, $along]] = self::seen($windings, $chain, $near);
+            $right = $left;
+            foreach ($on->winds[$seen] as $operand => $more) {
+                $right[$operand] = ($right[$operand] ?? 0) - $more;
+            }
+            [$isLeft, $isRight] = [self::inside($operands, $intersecting, $left), self::inside($operands, $intersecting, $right)];
             if ($isLeft === $isRight) {
                 continue;
-            }
-            // The edge that was looked at runs along the chain or against it.
-            $along = 1;
-            foreach ($chain as [$edge, $way]) {
-                if ($edge === $seen) {
-                    $along = $way;
-                }
             }
             foreach ($chain as [$edge, $way]) {
                 $bounds[] = [$edge, $isLeft !== ($way === $along)];
@@ -75,20 +73,20 @@ final class Algebra
     }
 
     /**
-     * The windings on the left of an edge of a chain, and that edge: one that others do not come too near, if there is one.
+     * The windings on the left of an edge of a chain, and that edge with its way along the chain: one that others do not come too near, if there is one.
      *
      * @param  list<array{int, int}>  $chain
-     * @return array{list<int>, int}
+     * @return array{array<int, int>, array{int, int}}
      */
     private static function seen(Windings $windings, array $chain, float $near): array
     {
         $best = null;
         $count = count($chain);
         foreach ([[0.5, 0.5], [0.25, 0.31], [0.75, 0.69], [0.1, 0.43], [0.9, 0.57]] as [$where, $share]) {
-            $edge = $chain[(int) ($count * $where)][0];
-            [$left, $clear] = $windings->left($edge, $share);
+            $one = $chain[(int) ($count * $where)];
+            [$left, $clear] = $windings->left($one[0], $share);
             if ($best === null || $clear > $best[2]) {
-                $best = [$left, $edge, $clear];
+                $best = [$left, $one, $clear];
             }
             if ($clear > self::CLEAR * $near) {
                 break;
@@ -100,13 +98,18 @@ final class Algebra
 
     /**
      * @param  list<Operand>  $operands
-     * @param  list<int>  $winds
+     * @param  array<int, Operand>  $intersecting  by their number
+     * @param  array<int, int>  $winds  by the number of an operand; those that are not there do not wind round it
      */
-    private static function inside(array $operands, array $winds): bool
+    private static function inside(array $operands, array $intersecting, array $winds): bool
     {
-        $inside = $operands[0]->inside($winds[0]);
-        for ($i = 1; $i < count($operands); $i++) {
-            $inside = $operands[$i]->operation->inside($inside, $operands[$i]->inside($winds[$i]));
+        $inside = false;
+        $asked = $winds + $intersecting;
+        ksort($asked);
+        foreach (array_keys($asked) as $i) {
+            $operand = $operands[$i];
+            $in = $operand->inside($winds[$i] ?? 0);
+            $inside = $i === 0 ? $in : $operand->operation->inside($inside, $in);
         }
 
         return $inside;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kindred\Geometry\Algebra;
 
+use Kindred\Geometry\Curve\Cubic;
+
 /**
  * Cubic Bézier curves as eight numbers, x and y of their four control points in turn: there are many of them, and objects would cost more than
  * what is reckoned with them.
@@ -98,19 +100,7 @@ final class Arc
             if (($c[$axis] <= $c[2 + $axis] && $c[2 + $axis] <= $c[4 + $axis] && $c[4 + $axis] <= $c[6 + $axis]) || ($c[$axis] >= $c[2 + $axis] && $c[2 + $axis] >= $c[4 + $axis] && $c[4 + $axis] >= $c[6 + $axis])) {
                 continue;
             }
-            [$p, $q, $r] = [$c[2 + $axis] - $c[$axis], $c[4 + $axis] - $c[2 + $axis], $c[6 + $axis] - $c[4 + $axis]];
-            [$a, $b] = [$p - 2 * $q + $r, 2 * ($q - $p)];
-            $under = $b * $b - 4 * $a * $p;
-            if ($under < 0) {
-                continue;
-            }
-            // Both roots without a difference of what is nearly the same (Press et al., Numerical Recipes, section 5.6).
-            $half = -($b + ($b < 0 ? -1 : 1) * sqrt($under)) / 2;
-            foreach ([$a === 0.0 ? -1.0 : $half / $a, $half === 0.0 ? -1.0 : $p / $half] as $t) {
-                if ($t > self::SAME && $t < 1 - self::SAME) {
-                    $found[] = $t;
-                }
-            }
+            array_push($found, ...Cubic::turns($c[$axis], $c[2 + $axis], $c[4 + $axis], $c[6 + $axis]));
         }
         if ($found === []) {
             return [];
@@ -118,7 +108,7 @@ final class Arc
         sort($found);
         $apart = [];
         foreach ($found as $t) {
-            if ($apart === [] || $t - $apart[count($apart) - 1] > self::SAME) {
+            if ($t > self::SAME && $t < 1 - self::SAME && ($apart === [] || $t - $apart[count($apart) - 1] > self::SAME)) {
                 $apart[] = $t;
             }
         }

@@ -66,10 +66,12 @@ final class Beside
         $parts = $depth > 0 || $curve->isLine() ? [] : Arc::turns(self::numbers($curve));
         if ($parts !== []) {
             $before = 0.0;
-            foreach ([...$parts, 1.0] as $t) {
-                $this->along(self::part($curve, $before, $t), 1);
+            foreach ($parts as $t) {
+                [$one, $curve] = $curve->split(($t - $before) / (1 - $before));
+                $this->along($one, 1);
                 $before = $t;
             }
+            $this->along($curve, 1);
 
             return;
         }
@@ -243,13 +245,6 @@ final class Beside
         $t = abs($under) > 1e-12 ? $c->minus($a)->cross($v) / $under : -1.0;
 
         return $t >= 0 && $t <= 1 ? $a->towards($b, $t) : null;
-    }
-
-    private static function part(Cubic $curve, float $from, float $to): Cubic
-    {
-        $c = Arc::range(self::numbers($curve), $from, $to);
-
-        return new Cubic(new Point($c[0], $c[1]), new Point($c[2], $c[3]), new Point($c[4], $c[5]), new Point($c[6], $c[7]));
     }
 
     /** @return array{float, float, float, float, float, float, float, float} */

@@ -25,15 +25,15 @@ final class Windings
     /** @var array<int, float> and how wide they are */
     private array $width = [];
 
-    public function __construct(private readonly Arrangement $arrangement, private readonly int $operands)
+    public function __construct(private readonly Arrangement $arrangement)
     {
     }
 
     /**
-     * On the left of an edge, by operand, and how far away from what lies nearest that was seen, px.
+     * On the left of an edge, by operand, for those that wind round it or are near, and how far away from what lies nearest that was seen, px.
      *
      * @param  float  $share  where on the edge
-     * @return array{list<int>, float}
+     * @return array{array<int, int>, float}
      */
     public function left(int $edge, float $share): array
     {
@@ -50,11 +50,11 @@ final class Windings
         $isLeft = $axis === 1 ? $dy < 0 : $dx > 0;
         if (! $isLeft) {
             foreach ($on->winds[$edge] as $operand => $more) {
-                $winds[$operand] += $more;
+                $winds[$operand] = ($winds[$operand] ?? 0) + $more;
             }
         }
 
-        return [array_values($winds), $clear];
+        return [$winds, $clear];
     }
 
     /**
@@ -69,7 +69,7 @@ final class Windings
         }
         [$along, $across] = $axis === 1 ? [$on->y, $on->x] : [$on->x, $on->y];
         $sign = $axis === 1 ? 1 : -1;
-        $winds = array_fill(0, $this->operands, 0);
+        $winds = [];
         $clear = INF;
         foreach ($this->strips[$axis][(int) (($value - ($this->first[$axis] ?? 0)) / ($this->width[$axis] ?? 1))] ?? [] as $edge) {
             [$from, $to] = [$on->from[$edge], $on->to[$edge]];
@@ -94,7 +94,7 @@ final class Windings
             $clear = min($clear, abs($off));
             if ($off > 0) {
                 foreach ($on->winds[$edge] as $operand => $more) {
-                    $winds[$operand] += $rises ? $sign * $more : -$sign * $more;
+                    $winds[$operand] = ($winds[$operand] ?? 0) + ($rises ? $sign * $more : -$sign * $more);
                 }
             }
         }

@@ -42,6 +42,25 @@ final readonly class Cubic
         return null;
     }
 
+    /**
+     * Where one turns back along an axis, between its ends: there its derivative is zero.
+     *
+     * @return list<float> at most two places, in no order
+     */
+    public static function turns(float $p0, float $p1, float $p2, float $p3): array
+    {
+        [$p, $q, $r] = [$p1 - $p0, $p2 - $p1, $p3 - $p2];
+        [$a, $b] = [$p - 2 * $q + $r, 2 * ($q - $p)];
+        $under = $b * $b - 4 * $a * $p;
+        if ($under < 0) {
+            return [];
+        }
+        // Both roots without a difference of what is nearly the same (Press et al., Numerical Recipes, section 5.6).
+        $half = -($b + ($b < 0 ? -1 : 1) * sqrt($under)) / 2;
+
+        return array_values(array_filter([$a === 0.0 ? -1.0 : $half / $a, $half === 0.0 ? -1.0 : $p / $half], fn (float $t): bool => $t > 0 && $t < 1));
+    }
+
     public function reversed(): self
     {
         return new self($this->d, $this->c, $this->b, $this->a);
