@@ -58,7 +58,7 @@ final readonly class OffsetShapes implements UsesShapes
     /** A number, or what is typed for one: a sum works, and a sign before it is its own. */
     private static function distance(Reader $in): float
     {
-        $by = is_string($in->raw()['by'] ?? null) ? Arithmetic::evaluate($in->string('by', 80, false), place: 'by') : $in->number('by');
+        $by = is_string($in->raw()['by'] ?? null) ? Arithmetic::evaluate($in->string('by', 80, false), place: 'by') : $in->number('by', -self::FURTHEST, self::FURTHEST);
 
         return abs($by) <= self::FURTHEST ? $by : $in->fail('by', 'the number must lie between -'.self::FURTHEST.' and '.self::FURTHEST);
     }
