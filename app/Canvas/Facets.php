@@ -370,7 +370,8 @@ final readonly class Facets
     private function owner(Tree $tree, array $layers, ?string $screen): Layer|Screen|null
     {
         return match (true) {
-            count($layers) === 1 => $layers[0]->screen === null ? null : $layers[0],
+            // Of a compound it is the whole that has cues.
+            count($layers) === 1 => $layers[0]->screen === null || $tree->compounds($layers[0]) !== [] ? null : $layers[0],
             $layers === [] && $screen !== null => $tree->screens[$screen] ?? null,
             default => null,
         };

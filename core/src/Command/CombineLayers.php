@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Command;
 
 use Kindred\Document\Address;
+use Kindred\Document\Cue\Cue;
 use Kindred\Document\Id;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Compound;
@@ -73,10 +74,11 @@ final readonly class CombineLayers implements Command
             opacity: $lowest->opacity, fills: $lowest->fills, strokes: $lowest->strokes, effects: $lowest->effects, blend: $lowest->blend, masks: $lowest->masks,
             // Among the parts of another it does what the lowest did.
             operation: $layers[0]->operation,
+            cues: self::cues(...$layers),
         );
         $tree = $tree->withLayers($compound);
         foreach (Rank::spread(null, null, count($layers)) as $i => $rank) {
-            $tree = $tree->withLayers($this->gathered($layers[$i], $compound, $rank)->with(operation: $i === 0 ? Operation::Union : $this->operation));
+            $tree = $tree->withLayers($this->gathered($layers[$i], $compound, $rank)->with(operation: $i === 0 ? Operation::Union : $this->operation, cues: []));
         }
 
         return $tree;
@@ -85,11 +87,18 @@ final readonly class CombineLayers implements Command
     /** @param  list<Layer>  $parts */
     private function within(Tree $tree, Layer $compound, array $parts): Tree
     {
+        $tree = $tree->withLayers($compound->with(cues: self::cues($compound, ...$parts)));
         foreach (Rank::spread($tree->topRank(new Place($compound->screen, $compound->id)), null, count($parts)) as $i => $rank) {
-            $tree = $tree->withLayers($this->gathered($parts[$i], $compound, $rank)->with(operation: $this->operation));
+            $tree = $tree->withLayers($this->gathered($parts[$i], $compound, $rank)->with(operation: $this->operation, cues: []));
         }
 
         return $tree;
+    }
+
+    /** @return list<Cue> what any of them led to, the whole does */
+    private static function cues(Layer ...$layers): array
+    {
+        return array_merge(...array_map(fn (Layer $layer): array => $layer->cues, array_values($layers)));
     }
 
     public function label(Tree $before): string

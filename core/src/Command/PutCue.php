@@ -7,6 +7,7 @@ namespace Kindred\Command;
 use Kindred\Document\Address;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Cue\Transition;
+use Kindred\Document\Layer;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
@@ -54,6 +55,9 @@ final readonly class PutCue implements Command
     public function apply(Tree $tree): Tree
     {
         $owner = $this->owner($tree);
+        if ($owner instanceof Layer && $tree->compounds($owner) !== []) {
+            throw new InvalidInput('layer', "“{$owner->name}” is a part of a compound, which is tapped as a whole: link that.");
+        }
 
         return $this->withCues($tree, $owner, $this->put($owner->cues, $this->directed($tree)));
     }

@@ -48,6 +48,10 @@ final readonly class UngroupLayers implements Command
                 throw new InvalidInput('layers', "“{$group->name}” is neither a group, a stack nor a compound.");
             }
             $children = $tree->children(new Place($group->screen, $group->id));
+            // What led somewhere as a compound does so as its lowest part.
+            if ($group->content instanceof Compound && $children !== []) {
+                $children[0] = $children[0]->with(cues: [...$children[0]->cues, ...$group->cues]);
+            }
             foreach (Rank::spread($group->rank, $this->above($tree, $group), count($children)) as $i => $rank) {
                 $tree = $tree->withLayers($this->freed($group, $children[$i], $rank));
             }

@@ -127,6 +127,17 @@ test('put to a compound that is the lowest, shapes become parts of it', function
         ->and(frameOf(compoundOf($more)))->toBe('40 100 210 100');
 });
 
+test('it leads where its parts led, as a whole, and they do when they are released', function () {
+    $cue = fn (string $id): array => ['id' => $id, 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'show', 'screen' => 'home'], 'transition' => ['kind' => 'cut']];
+    $linked = Sample::after(pieces(), ['type' => 'put-cue', 'screen' => 'home', 'layer' => 'ticket', 'cue' => $cue('cue1')]);
+    $tree = combined('subtract', ['ticket', 'left'], $linked);
+    $ticket = compoundOf($tree);
+    expect(array_column($ticket->toArray()['cues'], 'id'))->toBe(['cue1'])->and($tree->layer('ticket')->cues)->toBe([])
+        ->and(fn () => Sample::after($tree, ['type' => 'put-cue', 'screen' => 'home', 'layer' => 'left', 'cue' => $cue('cue2')]))->toThrow(InvalidInput::class, 'is tapped as a whole');
+    $released = Sample::after($tree, ['type' => 'ungroup-layers', 'screen' => 'home', 'parent' => null, 'layers' => [$ticket->id]]);
+    expect($released->layer('ticket')->cue('cue1'))->not->toBeNull()->and($released->layer('left')->cues)->toBe([]);
+});
+
 test('parts that are grouped or put together among themselves do what they did, and so they do when they are freed', function () {
     $tree = combined('subtract', ['ticket', 'left', 'right']);
     $area = areaOf(compoundOf($tree));

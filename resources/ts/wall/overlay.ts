@@ -1,7 +1,7 @@
 /** What is drawn over the picture: outlines, brackets, sizes. All in px of the window. */
 import { apply, corners, short, type Box, type Matrix, type Point } from './geometry.ts';
 import type { Camera } from './camera.ts';
-import { layersIn, type Picture } from './picture.ts';
+import { compoundOf, layersIn, type Picture } from './picture.ts';
 import type { Handle } from './resize.ts';
 import type { Selection } from './selection.ts';
 import type { Mark } from './snapping.ts';
@@ -316,7 +316,8 @@ export class Overlay {
     }
 
     private knot(layer: Element): void {
-        if (this.picture.screenOf(layer) === '') return;
+        // Of a compound it is the whole that is tapped.
+        if (this.picture.screenOf(layer) === '' || compoundOf(layer)) return;
         const at = this.knotOf(layer);
         const knot = draw(this.marks, 'g', { class: 'knot', 'data-knot': layer.getAttribute('data-layer') ?? '' });
         draw(knot, 'circle', { cx: at.x, cy: at.y, r: 9, class: 'knot-room' });

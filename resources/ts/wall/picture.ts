@@ -19,6 +19,15 @@ export const inside = (layer: Element): Element => layer.querySelector(':scope >
 /** The layers right in another, or right in a place, in drawing order; only those that match. */
 export const layersIn = (place: Element | null | undefined, matching = '*'): SVGGElement[] => place ? [...inside(place).querySelectorAll<SVGGElement>(':scope > [data-layer]')].filter((layer) => layer.matches(matching)) : [];
 
+/** The outermost layer of a kind around another. */
+export function outermost(layer: Element, kinds: string): SVGGElement | null {
+    const around = layer.parentElement?.closest<SVGGElement>(kinds) ?? null;
+    return around && (outermost(around, kinds) ?? around);
+}
+
+/** The outermost compound that a layer is a part of. */
+export const compoundOf = (layer: Element): SVGGElement | null => outermost(layer, '[data-kind=compound]');
+
 /** Layers carry ids that are unique in a project; '' stands for the wall itself, where loose layers lie. */
 export class Picture {
     /* Looking through all of a large wall takes longer than a frame has: what was found is kept. */

@@ -2,7 +2,7 @@
 import type { Camera } from './camera.ts';
 import { apply, placement, short, unturn, type Box, type Matrix, type Place, type Point } from './geometry.ts';
 import type { Overlay } from './overlay.ts';
-import type { Picture } from './picture.ts';
+import { outermost, type Picture } from './picture.ts';
 import { Growth } from './growth.ts';
 import { Reflow } from './reflow.ts';
 import { resized, type Handle } from './resize.ts';
@@ -54,16 +54,7 @@ function starts({ picture, selection }: Desk): Start[] {
 /** What does not simply grow with its box. */
 const FLOWING = '[data-kind=text], [data-kind=stack], [data-kind=array]';
 
-/** The outermost layer of a kind around another. */
-function outermost(layer: Element, kinds: string): SVGGElement | null {
-    const around = layer.parentElement?.closest<SVGGElement>(kinds) ?? null;
-    return around && (outermost(around, kinds) ?? around);
-}
-
 const outermostStack = (layer: Element): SVGGElement | null => outermost(layer, '[data-stack], [data-array], [data-kind=compound]');
-
-/** The outermost compound that a layer is a part of. */
-export const compoundOf = (layer: Element): SVGGElement | null => outermost(layer, '[data-kind=compound]');
 
 const restore = ({ picture }: Desk, before: Pick<Start, 'kept'>[]): void => before.forEach(({ kept }) => picture.layer(kept.dataset['layer']!)?.replaceWith(kept));
 

@@ -110,7 +110,7 @@
             @endif
             @include('wall.effects')
             @else
-                <p class="px-1 text-ash">Its compound is painted, with this as one of its parts.</p>
+                <p class="text-ash">Its compound is painted, with this as one of its parts.</p>
             @endunless
             @include('wall.further', ['facet' => 'look'])
         </div>
