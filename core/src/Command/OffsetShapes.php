@@ -45,7 +45,7 @@ final readonly class OffsetShapes implements UsesShapes
     {
         $made = 0;
         foreach ($this->selected($tree, $this->screen, $this->layers) as $layer) {
-            $shape = Shapes::has($layer) ? $this->shapes()->of($tree, $layer) : null;
+            $shape = Shapes::isOne($layer) ? $this->shapes()->of($tree, $layer) : null;
             if ($shape !== null && $this->by !== 0.0) {
                 $tree = $this->asPath($tree, $layer, StrokeOutline::offset($shape->curves, $this->by, $this->join, $shape->evenOdd));
                 $made++;

@@ -45,6 +45,12 @@ final readonly class Shapes
         return in_array($layer->content::class, [BoxLayer::class, Ellipse::class, PathLayer::class, LineLayer::class, Text::class, Icon::class, Group::class, Compound::class], true);
     }
 
+    /** Whether it is one shape by itself, which can be another: a group is several. */
+    public static function isOne(Layer $layer): bool
+    {
+        return self::has($layer) && ! $layer->isGroup();
+    }
+
     /** The shape of a layer that can be a part: its outline, or of a line what its strokes paint; null where it has none. */
     public function of(Tree $tree, Layer $layer): ?Operand
     {

@@ -238,6 +238,8 @@ test('strokes become shapes, and shapes grow and shrink', function () {
     expect(frameOf(Sample::after(pieces(), ['type' => 'offset-shapes', 'screen' => 'home', 'layers' => ['ticket'], 'by' => '+2 * 4'])->layer('ticket')))->toBe('32 92 216 116')
         ->and(fn () => Sample::after(pieces(), ['type' => 'offset-shapes', 'screen' => 'home', 'layers' => ['ticket'], 'by' => 'wide']))->toThrow(InvalidInput::class)
         ->and(fn () => Sample::after(pieces(), ['type' => 'offset-shapes', 'screen' => 'home', 'layers' => ['ticket'], 'by' => '900']))->toThrow(InvalidInput::class, 'between -500 and 500');
+    $group = Sample::after(pieces(), ['type' => 'group-layers', 'screen' => 'home', 'layers' => ['left', 'right'], 'seed' => 'g']);
+    expect(fn () => Sample::after($group, ['type' => 'offset-shapes', 'screen' => 'home', 'layers' => [$group->layer('left')->parent], 'by' => 4]))->toThrow(InvalidInput::class, 'no shape here');
     // A line that says nothing is drawn in ink, and its shape is what that paints.
     $plain = Sample::after(pieces(), ['type' => 'remove-from-list', 'screen' => 'home', 'layers' => ['rule'], 'list' => 'strokes', 'at' => 0], ['type' => 'outline-strokes', 'screen' => 'home', 'layers' => ['rule']]);
     expect(areaOf($plain->layer('rule')))->toEqualWithDelta(100, 0.01);

@@ -79,7 +79,7 @@
                 </div>
             @endif
             @if ($coats['strokes'] !== [] && (! $part || $only?->kind() === 'line'))@include('wall.coats', ['list' => 'strokes', 'word' => 'Stroke'])@endif
-            @if ($shaped)
+            @if ($edged)
                 <div class="row"><span class="label" title="Moves the edge: +4 outwards, -4 inwards; the shape is a path then">Edge</span><span class="flex items-center gap-1">
                     <input class="field !w-16" id="f-offset" data-offset data-step="1" placeholder="± px" autocomplete="off" aria-label="Move the edge by" title="+4 outwards, -4 inwards; the shape is a path then">
                     @if ($only && ($numbers['strokes'] ?? 0) > 0)<button type="button" class="button !min-h-0 !px-1.5" data-do="outline-strokes" title="Shapes that the strokes paint, to be edited as any path">Outline stroke</button>@endif
