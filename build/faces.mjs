@@ -62,7 +62,7 @@ function table(sfnt, name) {
 
 /** Vertical metrics the way CSS takes them: OS/2 typographic when the font asks for it, hhea otherwise. */
 function verticals(sfnt) {
-    const [head, hhea, os2] = ['head', 'hhea', 'OS/2'].map((name) => table(sfnt, name));
+    const [head, hhea, os2, post] = ['head', 'hhea', 'OS/2', 'post'].map((name) => table(sfnt, name));
     const typographic = (os2.readUInt16BE(62) & 128) !== 0;
     const source = typographic ? [os2, 68, 70, 72] : [hhea, 4, 6, 8];
     return {
@@ -72,6 +72,9 @@ function verticals(sfnt) {
         lineGap: source[0].readInt16BE(source[3]),
         xHeight: os2.readInt16BE(86),
         capHeight: os2.readInt16BE(88),
+        // The upper edges of the lines under and through words, upwards from the baseline, and how thick they are.
+        underline: [post.readInt16BE(8), post.readInt16BE(10)],
+        lineThrough: [os2.readInt16BE(28), os2.readInt16BE(26)],
     };
 }
 

@@ -47,13 +47,15 @@ use Kindred\Property\Path;
 use Kindred\Property\Properties;
 use Kindred\Signal\Template;
 use Kindred\Type\FaceBook;
+use Kindred\Type\Run;
+use Kindred\Type\TextStyle;
 
 /** What the facets say of a selection: one value where all agree, "mixed" where they differ. */
 final readonly class Facets
 {
     /** What the views lay out by themselves, by the property of the layer or its kind. */
     private const BY_HAND = [
-        'kind', 'x', 'y', 'width', 'height', 'rotation', 'opacity', 'fills', 'strokes', 'corners', 'effects', 'masks', 'masking', 'isolation', 'blend', 'adjustment', 'style', 'wrapped', 'icon', 'line', 'optical', 'asset', 'fit', 'zoom', 'positionX', 'positionY',
+        'kind', 'x', 'y', 'width', 'height', 'rotation', 'opacity', 'fills', 'strokes', 'corners', 'effects', 'masks', 'masking', 'isolation', 'blend', 'adjustment', 'style', 'wrapped', 'fixed', 'extent', 'verticalAlign', 'maxLines', 'icon', 'line', 'optical', 'asset', 'fit', 'zoom', 'positionX', 'positionY',
         'rising', 'evenOdd', 'direction', 'wrap', 'rowGap', 'columnGap', 'padding', 'justifyContent', 'alignItems', 'alignContent', 'columns', 'minWidth', 'cellHeight', 'sizing', 'pins', 'operation',
     ];
 
@@ -91,6 +93,10 @@ final readonly class Facets
         if ($only?->content instanceof Widget && ! $this->kit->showsColour($only)) {
             $values[Field::FILL]['applies'] = false;
         }
+        $own = self::ownOfRuns($layers);
+        foreach (array_intersect($own, array_keys(get_class_vars(TextStyle::class))) as $property) {
+            $values["style.{$property}"] = ['value' => '', 'mixed' => true] + $values["style.{$property}"];
+        }
         foreach ($layers === [] ? [] : array_intersect(...array_map(fn (Layer $layer): array => Computed::fixed($tree, $layer), $layers)) as $field) {
             $values[$field]['fixed'] = true;
         }
@@ -124,6 +130,7 @@ final readonly class Facets
             'inference' => $this->inference($layers),
             'owner' => $owner = count($screens) > 1 ? null : $this->owner($tree, $layers, $screen),
             'others' => array_values(array_filter($tree->reel(), fn (Screen $one): bool => $one->id !== ($owner instanceof Layer ? $owner->screen : $owner?->id))),
+            'ownRuns' => in_array('colour', $own, true) || in_array('link', $own, true) ? 'Some of the words have a colour or a link of their own: press Enter to write in them.' : '',
             'families' => $this->faces->families(),
             'weights' => $this->weights($layers),
             'ways' => $layers === [] && $screen !== null && count($screens) <= 1 ? $this->ways($project, $tree, $screen) : [],
@@ -348,6 +355,24 @@ final readonly class Facets
         }
 
         return ['cells' => $cells, 'overridden' => count($named) === 1 ? array_values(array_unique($overridden)) : [], 'address' => (string) $named[0]];
+    }
+
+    /**
+     * What runs have that is other than in their text, by property.
+     *
+     * @param  list<Layer>  $layers
+     * @return list<string>
+     */
+    private static function ownOfRuns(array $layers): array
+    {
+        $own = [];
+        foreach ($layers as $layer) {
+            foreach ($layer->content instanceof Text ? $layer->content->runs : [] as $run) {
+                $own += array_diff_key(Properties::of(Run::class)->write($run), ['from' => true, 'to' => true]);
+            }
+        }
+
+        return array_keys($own);
     }
 
     /**

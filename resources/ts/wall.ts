@@ -58,6 +58,7 @@ import { SHAPES, Tools } from './wall/tools.ts';
 import { Threads } from './wall/threads.ts';
 import { Trials } from './wall/trials.ts';
 import { watchUnseen } from './wall/unseen.ts';
+import { SettingOptions } from './wall/setting.ts';
 import { Writer } from './wall/words.ts';
 import { Writing } from './wall/writing.ts';
 
@@ -90,7 +91,7 @@ const camera = new Camera(wall, picture.stage, `kindred.camera.${project}`, () =
     overlay.follow();
     threads.follow();
     inside.show();
-    writer.show();
+    writer.place();
     rulers.follow();
     notes.draw();
     needs.draw();
@@ -185,6 +186,7 @@ const showNotes = (): void => press('notes', notes.open);
 /* The hand */
 
 const writer = new Writer(camera, wall);
+new SettingOptions(writer, (field) => facets.colour(field));
 const gestures = new Gestures(wall, camera, picture, selection, overlay, server, {
     words: (screen, at, width) => {
         tools.take('pick');

@@ -8,11 +8,13 @@ use Kindred\Document\Address;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Expanding;
+use Kindred\Document\Layer\Text;
 use Kindred\Document\Sheet\Slot;
 use Kindred\Document\Style\Paint\Solid;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
+use Kindred\Property\Path;
 
 /**
  * The copies in which a change was made, such as cells of an array, by the addresses of the layers that a command names,
@@ -81,6 +83,21 @@ final readonly class InCopies
         return $this->written($tree, $layer, Slot::Words->path(), $words);
     }
 
+    /** How words are set that copies have alone, where it is otherwise than it would follow from what all copies show. */
+    public function setting(Tree $tree, Layer $layer, Text $followed, Text $set): Tree
+    {
+        foreach ($this->addresses[$layer->id] ?? [] as $address) {
+            foreach (['runs', 'paragraphs'] as $path) {
+                $own = Path::of($path)->plain($layer->with(content: $set));
+                if ($own !== Path::of($path)->plain($layer->with(content: $followed))) {
+                    $tree = self::apart($tree, $layer, $address, $path, $own);
+                }
+            }
+        }
+
+        return $tree;
+    }
+
     private function isInCopies(Layer $layer): bool
     {
         return array_filter($this->addresses[$layer->id] ?? [], fn (Address $one): bool => $one->copies !== []) !== [];
@@ -103,9 +120,7 @@ final readonly class InCopies
     {
         $expanding = self::expanding($tree, $layer, $address);
         if ($this->apart) {
-            [$around, $content] = $expanding[count($expanding) - 1];
-
-            return $tree->withLayers($around->with(content: $content->overriding($address->copies[0], $address->within(), $path, $value)));
+            return self::apart($tree, $layer, $address, $path, $value);
         }
         foreach ($expanding as $i => [$around, $content]) {
             $fed = $content->feeding($address->copies[count($address->copies) - 1 - $i], $layer->id, $path, is_scalar($value) ? (string) $value : '');
@@ -115,6 +130,14 @@ final readonly class InCopies
         }
 
         return null;
+    }
+
+    private static function apart(Tree $tree, Layer $layer, Address $address, string $path, mixed $value): Tree
+    {
+        $expanding = self::expanding($tree, $layer, $address);
+        [$around, $content] = $expanding[count($expanding) - 1];
+
+        return $tree->withLayers($around->with(content: $content->overriding($address->copies[0], $address->within(), $path, $value)));
     }
 
     /**

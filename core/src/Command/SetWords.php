@@ -10,8 +10,13 @@ use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
+use Kindred\Type\Paragraph;
+use Kindred\Type\Run;
 
-/** Gives a text new words. A layer still named after its words is renamed with them. */
+/**
+ * Gives a text new words. A layer still named after its words is renamed with them. What of the words is set in its own way is
+ * said with them, or stays so as far as they are the same.
+ */
 final readonly class SetWords implements Command
 {
     use OnLayers;
@@ -20,6 +25,8 @@ final readonly class SetWords implements Command
         private ?string $screen,
         private string $layer,
         private string $words,
+        /** @var array{list<Run>, list<Paragraph>}|null */
+        private ?array $set,
         private InCopies $copies,
     ) {
     }
@@ -31,7 +38,11 @@ final readonly class SetWords implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), Address::layer($in, 'layer'), $in->string('words', Text::MAX_LENGTH), InCopies::read($in, [Address::read($in, 'layer')]));
+        $set = $in->has('runs') || $in->has('paragraphs')
+            ? [$in->has('runs') ? $in->list('runs', Run::read(...), 0, Text::MAX_LENGTH) : [], $in->has('paragraphs') ? $in->list('paragraphs', Paragraph::read(...), 0, Text::MAX_LENGTH) : []]
+            : null;
+
+        return new self($in->optionalId('screen'), Address::layer($in, 'layer'), $in->string('words', Text::MAX_LENGTH), $set, InCopies::read($in, [Address::read($in, 'layer')]));
     }
 
     public function workingSet(): WorkingSet
@@ -46,14 +57,16 @@ final readonly class SetWords implements Command
         if (! $text instanceof Text) {
             throw new InvalidInput('layer', "“{$layer->name}” is not a text.");
         }
-        $instead = $this->copies->saying($tree, $layer, $this->words);
+        $said = $text->saying($this->words);
+        $set = $this->set === null ? $said : $text->written($this->words, ...$this->set);
+        $instead = $this->words === $text->words ? null : $this->copies->saying($tree, $layer, $this->words);
         if ($instead !== null) {
-            return $instead;
+            return $this->copies->setting($instead, $layer, $said, $set);
         }
         $named = $layer->name === 'Text' || $layer->name === Text::title($text->words);
 
         return $tree->withLayers($layer->with(
-            content: $text->with(words: $this->words),
+            content: $set,
             name: $named ? Text::title($this->words) : $layer->name,
         ));
     }

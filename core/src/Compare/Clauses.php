@@ -126,6 +126,16 @@ final class Clauses
             $this->add('now reads '.Naming::quoted($new->words), Aspect::Wording);
         }
         $this->type($old->style, $new->style);
+        // Runs that only follow words that came or went are no change of their own.
+        if ($old->saying($new->words)->passage()->runs != $new->runs) { // @phpstan-ignore notEqual.notAllowed (their values count)
+            $this->add($new->runs === [] ? 'is set alike throughout' : 'has other words set in a way of their own', Aspect::Emphasis);
+        }
+        if ($old->saying($new->words)->paragraphs != $new->paragraphs) { // @phpstan-ignore notEqual.notAllowed
+            $this->add('has its paragraphs set in another way', Aspect::Density);
+        }
+        if ($old->maxLines !== $new->maxLines) {
+            $this->add($new->maxLines === null ? 'shows all of its lines' : "shows {$new->maxLines} lines at most", Aspect::Wording);
+        }
     }
 
     private function type(TextStyle $old, TextStyle $new): void
@@ -135,6 +145,14 @@ final class Clauses
         }
         if ($old->italic !== $new->italic) {
             $this->add($new->italic ? 'is set in italics' : 'is set upright', Aspect::Emphasis);
+        }
+        if ($old->decoration !== $new->decoration) {
+            $this->add(match ($new->decoration->value) {
+                'none' => 'has no line under or through its words',
+                'line-through' => 'is struck through',
+                'underline' => 'is underlined',
+                default => 'is underlined and struck through',
+            }, Aspect::Emphasis);
         }
         if ($old->weight !== $new->weight) {
             $this->add('is '.($new->weight > $old->weight ? 'bolder' : 'lighter in weight'), Aspect::Emphasis);

@@ -239,6 +239,6 @@ final readonly class Layer implements Thing
 
     private static function usualHeight(LayerContent $content): Size
     {
-        return $content instanceof Text || $content instanceof Expanding ? Size::Content : Size::Length;
+        return ($content instanceof Text && ! $content->keepsHeight()) || $content instanceof Expanding ? Size::Content : Size::Length;
     }
 }

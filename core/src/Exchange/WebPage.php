@@ -20,6 +20,8 @@ use Kindred\Render\Rendering;
 use Kindred\Render\Svg;
 use Kindred\Render\TextMode;
 use Kindred\Type\FaceBook;
+use Kindred\Type\Run;
+use Kindred\Type\TextStyle;
 use Kindred\Type\Typesetter;
 
 /** The whole prototype as one web page that needs no server: pictures, fonts, programme and player inside. */
@@ -77,10 +79,11 @@ final readonly class WebPage
         foreach ($tree->reel() as $screen) {
             $rough = $tree->finish($screen->id) === Finish::Rough;
             foreach ($this->texts($tree, $screen) as $text) {
-                $style = $text->style;
-                [$family, $weight] = $rough ? $this->faces->hand($style->weight) : $this->faces->nearest($style->family, $style->weight);
-                $italic = $style->italic && ! $rough && $this->faces->hasItalic($family);
-                $faces["{$family} {$weight} {$italic}"] = [$family, $weight, $italic];
+                foreach ([$text->style, ...array_map(fn (Run $run): TextStyle => $run->setting($text->style)->style, $text->runs)] as $style) {
+                    [$family, $weight] = $rough ? $this->faces->hand($style->weight) : $this->faces->nearest($style->family, $style->weight);
+                    $italic = $style->italic && ! $rough && $this->faces->hasItalic($family);
+                    $faces["{$family} {$weight} {$italic}"] = [$family, $weight, $italic];
+                }
             }
         }
         ksort($faces);

@@ -36,7 +36,7 @@ final readonly class Computed
         return match (true) {
             $layer->content instanceof Stack => self::sizes($layer->widthFrom() === Size::Content, $layer->heightFrom() === Size::Content),
             $layer->content instanceof ArrayLayer => self::sizes(false, $layer->heightFrom() === Size::Content),
-            $layer->content instanceof Text => self::sizes(! $layer->content->wrapped, true),
+            $layer->content instanceof Text => self::sizes(! $layer->content->wrapped, ! $layer->content->keepsHeight()),
             // A cell is as wide as its column, and what is pinned in it has followed.
             $layer->isGroup() && $parent?->content instanceof ArrayLayer => self::sizes(false, true),
             // What is turned and changes its size moves its corner, too.
@@ -53,7 +53,7 @@ final readonly class Computed
      */
     public static function fixed(Tree $tree, Layer $layer): array
     {
-        return array_values(array_intersect(self::of($tree, $layer), $layer->content instanceof Text ? ['x', 'y', 'height'] : ['x', 'y']));
+        return array_values(array_intersect(self::of($tree, $layer), $layer->content instanceof Text && ! $layer->content->keepsHeight() ? ['x', 'y', 'height'] : ['x', 'y']));
     }
 
     /** The part of a difference that was made by somebody: what only the layout has changed is left out. */

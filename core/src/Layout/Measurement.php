@@ -71,8 +71,6 @@ final readonly class Measurement
     /** @return list<string> */
     private function lines(Layer $layer, Text $text): array
     {
-        $laid = $this->typesetter->lay($text->words, $text->style, $text->wrapped ? $layer->box->width : null);
-
-        return array_map(fn (LaidLine $line): string => $line->text, $laid->lines);
+        return array_map(fn (LaidLine $line): string => $line->text, $text->laid($this->typesetter, $layer->box)->lines);
     }
 }

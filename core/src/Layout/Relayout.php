@@ -120,10 +120,12 @@ final readonly class Relayout implements LaysOut
         if (! $text instanceof Text) {
             return $layer;
         }
-        $laid = $this->typesetter->lay($text->words, $text->style, $text->wrapped ? $layer->box->width : null);
-        $width = $text->wrapped ? $layer->box->width : round($laid->width, 2);
+        if ($text->keepsHeight()) {
+            return $layer;
+        }
+        $laid = $this->typesetter->set($text->passage(), $text->wrapped ? $layer->box->width : null);
 
-        return $layer->with(box: $layer->box->sized($width, round($laid->height, 2)));
+        return $layer->with(box: $layer->box->sized($text->wrapped ? $layer->box->width : round($laid->width, 2), round($laid->height, 2)));
     }
 
     /** @return list<Layer> */

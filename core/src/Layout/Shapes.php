@@ -120,9 +120,7 @@ final readonly class Shapes
 
     private function words(Layer $layer, Text $text): Curves
     {
-        $laid = $this->typesetter->lay($text->words, $text->style, $text->wrapped ? $layer->box->width : null, $layer->box->width);
-
-        return self::read($this->typesetter->faces->drawn($laid, $text->style));
+        return self::read($this->typesetter->faces->drawn($text->laid($this->typesetter, $layer->box), $text->style));
     }
 
     private function icon(Layer $layer, Icon $icon): Curves

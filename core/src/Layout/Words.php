@@ -31,7 +31,7 @@ final class Words implements Measured
     public function minContent(): float
     {
         return $this->text->wrapped
-            ? ceil(round($this->typesetter->widestCluster($this->text->words, $this->text->style) * 100, 3)) / 100
+            ? ceil(round($this->typesetter->widestCluster($this->text->passage()) * 100, 3)) / 100
             : $this->maxContent();
     }
 
@@ -42,7 +42,7 @@ final class Words implements Measured
         }
         if ($this->laid === null || $this->at !== $width) {
             $this->at = $width;
-            $this->laid = $this->typesetter->lay($this->text->words, $this->text->style, $width);
+            $this->laid = $this->typesetter->set($this->text->passage(), $width);
         }
 
         return $this->laid->height;
@@ -55,6 +55,6 @@ final class Words implements Measured
 
     private function free(): LaidText
     {
-        return $this->free ??= $this->typesetter->lay($this->text->words, $this->text->style, null);
+        return $this->free ??= $this->typesetter->set($this->text->passage(), null);
     }
 }

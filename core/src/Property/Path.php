@@ -25,6 +25,12 @@ final readonly class Path
         return implode('.', $this->steps);
     }
 
+    /** @return non-empty-list<string> */
+    public function steps(): array
+    {
+        return $this->steps;
+    }
+
     /** The first step: the property of the thing itself. */
     public function root(): string
     {

@@ -159,7 +159,7 @@ final readonly class Masker
 
     private function words(Words $words, Layer $layer, Rendering $rendering): string
     {
-        return (new FlatPainter($this->faces, $rendering->text, Brushes::of($layer, $rendering)))->words(new Words($words->laid, $words->style, [Fill::solid(Colour::rgb(0, 0, 0))]));
+        return (new FlatPainter($this->faces, $rendering->text, Brushes::of($layer, $rendering)))->words(new Words($words->laid, $words->style, [Fill::solid(Colour::rgb(0, 0, 0))], coloured: false));
     }
 
     private static function glyph(Glyph $glyph, float $reach): string

@@ -53,9 +53,44 @@ final readonly class Face
         return $this->metrics['xHeight'] / $this->metrics['unitsPerEm'];
     }
 
+    /** @return array{float, float} how far below the baseline a line under words begins, and how thick it is, em */
+    public function underline(): array
+    {
+        [$top, $thickness] = $this->metrics['underline'];
+
+        return [-$top / $this->metrics['unitsPerEm'], $thickness / $this->metrics['unitsPerEm']];
+    }
+
+    /** @return array{float, float} the same of a line through words, which begins above the baseline: less than 0 */
+    public function lineThrough(): array
+    {
+        [$top, $thickness] = $this->metrics['lineThrough'];
+
+        return [-$top / $this->metrics['unitsPerEm'], $thickness / $this->metrics['unitsPerEm']];
+    }
+
     public function unitsPerEm(): int
     {
         return $this->metrics['unitsPerEm'];
+    }
+
+    /**
+     * How far the baseline of a line lies below its top, in px, by the whole px to which Chromium rounds a face's ascent and
+     * descent: so that words stand where a page of HTML would set them.
+     *
+     * @param  float  $size  px
+     * @param  float  $lineHeight  px
+     */
+    public function baseline(float $size, float $lineHeight): float
+    {
+        $ascent = round($this->ascent() * $size);
+        $descent = round($this->descent() * $size);
+        if ($descent < $this->descent() * $size && $ascent >= 1) {
+            $ascent--;
+            $descent++;
+        }
+
+        return $ascent + floor(($lineHeight - $ascent - $descent) / 2);
     }
 
     /**

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Kindred\Type;
 
+use Kindred\Geometry\Box;
+use Kindred\Geometry\Outline;
+
 /** The faces at hand, each opened once. */
 final class FaceBook
 {
@@ -49,12 +52,46 @@ final class FaceBook
             ??= new Outlines($this->face($family, $weight, $drawn), $this->source->outlines($family, $weight, $drawn), $italic && ! $drawn ? self::SLANT : 0.0);
     }
 
+    /** The width in px of words of one line that are all set alike. */
+    public function width(string $text, TextStyle $style): float
+    {
+        return $this->face($style->family, $style->weight, $style->italic)->width($text, $style->letterSpacing) * $style->size;
+    }
+
     /** Words that are laid out as path data. */
     public function drawn(LaidText $laid, TextStyle $style): string
     {
+        $out = '';
+        foreach ($laid->lines as $line) {
+            foreach ($line->drawn($style) as $run) {
+                $out .= $this->outlined($run, $line->baseline);
+            }
+        }
+
+        return $out;
+    }
+
+    /** Words that are set alike as path data, and the lines under and through them. */
+    public function outlined(LaidRun $run, float $baseline): string
+    {
+        $style = $run->setting->style;
         $outlines = $this->outlines($style->family, $style->weight, $style->italic);
 
-        return implode('', array_map(fn (LaidLine $line): string => $outlines->path($line->text, $line->x, $line->baseline, $style->size, $style->letterSpacing), $laid->lines));
+        return $outlines->path($run->text, $run->x, $baseline, $style->size, $style->letterSpacing).implode('', array_map(fn (Box $line): string => Outline::box($line)->text(), $this->rules($run, $baseline)));
+    }
+
+    /** @return list<Box> the lines under and through words, px */
+    public function rules(LaidRun $run, float $baseline): array
+    {
+        $style = $run->setting->style;
+        $decoration = $run->setting->decoration();
+        if ($decoration === TextDecoration::None || trim($run->text) === '') {
+            return [];
+        }
+        $face = $this->face($style->family, $style->weight, $style->italic);
+        $rules = [...($decoration->underlines() ? [$face->underline()] : []), ...($decoration->strikesThrough() ? [$face->lineThrough()] : [])];
+
+        return array_map(fn (array $rule): Box => new Box($run->x, $baseline + $rule[0] * $style->size, $run->width, $rule[1] * $style->size), $rules);
     }
 
     /** Whether the family has an italic of its own; where it has none, the upright one is slanted (CSS Fonts 4, `font-synthesis-style`). */

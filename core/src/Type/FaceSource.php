@@ -7,7 +7,7 @@ namespace Kindred\Type;
 /**
  * Hands over the tables that the build compiled from the shipped fonts.
  *
- * @phpstan-type Metrics array{family: string, weight: int, unitsPerEm: int, ascent: int, descent: int, lineGap: int, xHeight: int, capHeight: int, latin: int, advances: array<int, int>, pairs: array<int, int>, plainPairs: array<int, int>, triples: array<string, int>}
+ * @phpstan-type Metrics array{family: string, weight: int, unitsPerEm: int, ascent: int, descent: int, lineGap: int, xHeight: int, capHeight: int, underline: array{int, int}, lineThrough: array{int, int}, latin: int, advances: array<int, int>, pairs: array<int, int>, plainPairs: array<int, int>, triples: array<string, int>}
  * @phpstan-type OutlineTables array{glyphs: array<int, string>, ligatures: array<array-key, array{int, string}>}
  */
 interface FaceSource

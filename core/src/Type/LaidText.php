@@ -7,11 +7,20 @@ namespace Kindred\Type;
 /** Words set in lines. Width and height in px; an empty text keeps the height of one line. */
 final readonly class LaidText
 {
-    /** @param  list<LaidLine>  $lines */
+    /**
+     * @param  list<LaidLine>  $lines
+     * @param  bool  $cut  whether there were more lines than are shown
+     */
     public function __construct(
         public array $lines,
         public float $width,
         public float $height,
+        public bool $cut = false,
     ) {
+    }
+
+    public function lowered(float $by): self
+    {
+        return $by === 0.0 ? $this : new self(array_map(fn (LaidLine $line): LaidLine => $line->moved(0.0, $by), $this->lines), $this->width, $this->height, $this->cut);
     }
 }

@@ -27,11 +27,18 @@ final readonly class TextStyle implements Stored
         #[Is\Choice(label: 'case')] public TextTransform $transform = TextTransform::None,
         #[Is\Flag(label: 'box of the words', look: false)] public bool $trim = false,
         #[Is\Flag(label: 'slope')] public bool $italic = false,
+        #[Is\Choice(label: 'lines', sparse: true)] public TextDecoration $decoration = TextDecoration::None,
     ) {
     }
 
     public function scaled(float $factor): self
     {
-        return $this->with(size: max(1.0, min(1000.0, $this->size * $factor)));
+        return $this->with(size: self::fitted($this->size * $factor));
+    }
+
+    /** The nearest size that words can have. */
+    public static function fitted(float $size): float
+    {
+        return max(1.0, min(1000.0, $size));
     }
 }

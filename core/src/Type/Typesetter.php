@@ -4,144 +4,133 @@ declare(strict_types=1);
 
 namespace Kindred\Type;
 
-/** Breaks words into lines (Unicode line breaking, UAX #14) and places them with the real font. */
+/** Breaks words into lines and places them with the real font. */
 final readonly class Typesetter
 {
-    /** What a line may be longer than its measure, px: a browser's layout counts in 64ths. */
-    private const HAIR = 1 / 64;
+    private const ELLIPSIS = '…';
+
+    private Compositor $compositor;
 
     public function __construct(public FaceBook $faces)
     {
+        $this->compositor = new Compositor($faces);
     }
 
     /**
+     * Words that are all set alike.
+     *
      * @param  float|null  $measure  the width to wrap at, in px; null for free text, broken only where the words say so
      * @param  float|null  $room  the width that free lines are aligned in, in px; null for that of the longest
      */
     public function lay(string $words, TextStyle $style, ?float $measure, ?float $room = null): LaidText
     {
+        return $this->set(new Passage($words, $style), $measure, $room);
+    }
+
+    /** The same of words with runs and paragraphs, cut after the lines that they may have. */
+    public function set(Passage $passage, ?float $measure, ?float $room = null): LaidText
+    {
+        $passage = str_contains($passage->words, "\r") ? $passage->saying(str_replace(["\r\n", "\r"], "\n", $passage->words)) : $passage;
+        $laid = $passage->isPlain() ? $this->plain($passage->words, $passage->style, $measure, $room) : $this->compositor->set($passage, $measure, $room);
+
+        return $passage->maxLines === null || count($laid->lines) <= $passage->maxLines ? $laid : $this->cut($laid, $passage, $passage->maxLines, $measure, $room);
+    }
+
+    /** The width in px of the widest character: what words need that may break anywhere (min-content under `overflow-wrap: anywhere`). */
+    public function widestCluster(Passage $passage): float
+    {
+        $widest = 0.0;
+        foreach ($passage->paragraphs() as [$paragraph, $spans]) {
+            $indent = $paragraph->indent($passage->style->size);
+            foreach ($spans as [$text, $setting]) {
+                preg_match_all('/\X/u', $text, $found);
+                foreach (array_unique($found[0]) as $cluster) {
+                    $widest = max($widest, $indent + $this->faces->width($cluster, $setting->style));
+                }
+            }
+        }
+
+        return $widest;
+    }
+
+    private function plain(string $words, TextStyle $style, ?float $measure, ?float $room): LaidText
+    {
         $face = $this->faces->face($style->family, $style->weight, $style->italic);
         $width = fn (string $text): float => $face->width($text, $style->letterSpacing) * $style->size;
         $texts = [];
-        foreach (explode("\n", str_replace(["\r\n", "\r"], "\n", $style->transform->apply($words))) as $paragraph) {
+        foreach (explode("\n", $style->transform->apply($words)) as $paragraph) {
             // Most words need no breaking at all. (Negative spacing could make the beginning longer than the whole.)
             array_push($texts, ...match (true) {
                 $measure === null => [$paragraph],
-                $style->letterSpacing >= 0 && $width(rtrim($paragraph, ' ')) <= $measure + self::HAIR => [rtrim($paragraph, ' ')],
-                default => $this->wrap($paragraph, $measure, $width),
+                $style->letterSpacing >= 0 && $width(rtrim($paragraph, ' ')) <= $measure + LineBreaker::HAIR => [rtrim($paragraph, ' ')],
+                default => array_map(
+                    fn (array $line): string => substr($paragraph, $line[0], $line[1] - $line[0]),
+                    LineBreaker::lines($paragraph, $measure, fn (int $from, int $to): float => $width(substr($paragraph, $from, $to - $from))),
+                ),
             });
         }
         $widths = array_map($width, $texts);
         $room = $measure ?? $room ?? max($widths);
         $step = $style->size * $style->lineHeight;
         $capHeight = $face->capHeight() * $style->size;
-        $first = $style->trim ? $capHeight : $this->baseline($face, $style->size, $step);
+        $first = $style->trim ? $capHeight : $face->baseline($style->size, $step);
         $lines = [];
         foreach ($texts as $i => $text) {
-            $lines[] = new LaidLine($text, max(0.0, $room - $widths[$i]) * $style->align->share(), $first + $i * $step, $widths[$i]);
+            $lines[] = new LaidLine($text, max(0.0, $room - $widths[$i]) * $style->align->share(), $first + $i * $step, $widths[$i], ($i + 1) * $step);
         }
 
         return new LaidText($lines, $room, $style->trim ? $step * (count($lines) - 1) + $capHeight : $step * count($lines));
     }
 
     /**
-     * How far the first baseline lies below the top of its line, in px, by the whole px to which Chromium
-     * rounds a face's ascent and descent: so that words stand where a page of HTML would set them.
+     * Only the first lines; the last of them ends with an ellipsis, for which what does not fit beside it goes
+     * (CSS Overflow 4, `line-clamp`).
      */
-    private function baseline(Face $face, float $size, float $lineHeight): float
+    private function cut(LaidText $laid, Passage $passage, int $most, ?float $measure, ?float $room): LaidText
     {
-        $ascent = round($face->ascent() * $size);
-        $descent = round($face->descent() * $size);
-        if ($descent < $face->descent() * $size && $ascent >= 1) {
-            $ascent--;
-            $descent++;
+        if ($measure === null) {
+            // Free lines are as many as there are paragraphs.
+            $first = implode("\n", array_slice(explode("\n", $passage->words), 0, $most));
+            $laid = $this->set($passage->saying($first.self::ELLIPSIS)->with(maxLines: null), null, $room);
+
+            return new LaidText($laid->lines, $laid->width, $laid->height, true);
         }
-
-        return $ascent + floor(($lineHeight - $ascent - $descent) / 2);
-    }
-
-    /** The width in px of the widest character: what words need that may break anywhere (min-content under `overflow-wrap: anywhere`). */
-    public function widestCluster(string $words, TextStyle $style): float
-    {
-        $face = $this->faces->face($style->family, $style->weight, $style->italic);
-        preg_match_all('/\X/u', $style->transform->apply($words), $found);
-        $widest = 0.0;
-        foreach (array_unique($found[0]) as $cluster) {
-            $widest = max($widest, $face->width($cluster, $style->letterSpacing) * $style->size);
-        }
-
-        return $widest;
-    }
-
-    /**
-     * Spaces at the end of a line hang: they neither count nor show. A word wider than the measure
-     * is broken between grapheme clusters (`overflow-wrap: anywhere`).
-     *
-     * @param  callable(string): float  $width
-     * @return non-empty-list<string>
-     */
-    private function wrap(string $paragraph, float $measure, callable $width): array
-    {
-        $lines = [];
-        $line = '';
-        foreach ($this->pieces($paragraph) as $piece) {
-            if ($width(rtrim($line.$piece, ' ')) <= $measure + self::HAIR) {
-                $line .= $piece;
-
-                continue;
+        $style = $passage->style;
+        $last = $laid->lines[$most - 1];
+        $ellipsis = $this->faces->width(self::ELLIPSIS, $style);
+        $free = $measure - $last->indent - $ellipsis + LineBreaker::HAIR;
+        $runs = [];
+        $end = 0.0;
+        foreach ($last->runs($style) as $run) {
+            $kept = $this->fitting($run, $free - ($run->x - $last->x));
+            $end = $run->x - $last->x + $kept->width;
+            if ($kept->text !== '') {
+                $runs[] = $kept;
             }
-            if ($line !== '') {
-                $lines[] = rtrim($line, ' ');
-                $line = '';
-            }
-            if ($width(rtrim($piece, ' ')) > $measure + self::HAIR) {
-                $parts = $this->clusters($piece, $measure, $width);
-                $line = array_pop($parts);
-                array_push($lines, ...$parts);
-            } else {
-                $line = $piece;
+            if ($kept->text !== $run->text) {
+                break;
             }
         }
-        $lines[] = rtrim($line, ' ');
+        $runs[] = new LaidRun(self::ELLIPSIS, $last->x + $end, $ellipsis, new Setting($style));
+        $width = $end + $ellipsis;
+        $line = new LaidLine(implode('', array_map(fn (LaidRun $run): string => $run->text, $runs)), $last->x, $last->baseline, $width, $last->bottom, $last->indent, $last->runs === [] ? [] : $runs, $last->marker);
+        $aligned = $last->indent + max(0.0, $measure - $last->indent - $width) * $style->align->share();
+        $lines = [...array_slice($laid->lines, 0, $most - 1), $line->moved($aligned - $line->x, 0.0)];
 
-        return $lines;
+        return new LaidText($lines, $measure, $style->trim ? $last->baseline : $last->bottom, true);
     }
 
-    /** @return list<string> the paragraph cut at every allowed break */
-    private function pieces(string $paragraph): array
+    /** As much of the beginning of a run as has room. */
+    private function fitting(LaidRun $run, float $room): LaidRun
     {
-        /** @var \IntlBreakIterator|null $iterator costly to make, and free again after each use */
-        static $iterator = null;
-
-        $iterator ??= \IntlBreakIterator::createLineInstance('en') ?? throw new \RuntimeException('The line breaking rules of ICU are missing.');
-        $iterator->setText($paragraph);
-        $pieces = [];
-        $from = $iterator->first();
-        while (($at = $iterator->next()) !== \IntlBreakIterator::DONE) {
-            $pieces[] = substr($paragraph, $from, $at - $from);
-            $from = $at;
+        preg_match_all('/\X/u', $run->text, $found);
+        $clusters = $found[0];
+        $width = $run->width;
+        while ($clusters !== [] && $width > $room) {
+            array_pop($clusters);
+            $width = $this->faces->width(implode('', $clusters), $run->setting->style);
         }
 
-        return $pieces;
-    }
-
-    /**
-     * @param  callable(string): float  $width
-     * @return non-empty-list<string>
-     */
-    private function clusters(string $word, float $measure, callable $width): array
-    {
-        preg_match_all('/\X/u', $word, $found);
-        $lines = [''];
-        foreach ($found[0] as $cluster) {
-            $last = count($lines) - 1;
-            if ($lines[$last] !== '' && $cluster !== ' ' && $width(rtrim($lines[$last].$cluster, ' ')) > $measure + self::HAIR) {
-                $lines[] = $cluster;
-            } else {
-                $lines[$last] .= $cluster;
-            }
-        }
-
-        return $lines;
+        return new LaidRun(implode('', $clusters), $run->x, $width, $run->setting);
     }
 }

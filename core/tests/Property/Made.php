@@ -66,6 +66,7 @@ final class Made
             '^[a-z][a-z0-9]{3,25}$' => sprintf('made%d', ++$this->ids),
             '^[0-9a-f]{64}$' => hash('sha256', (string) $this->random->getInt(0, 99)),
             '^[a-z0-9-]+$', '^[a-z][a-z-]*$' => $this->among(['flame', 'check', 'menu', 'table']),
+            '^(https?:\/\/|mailto:|tel:)\S+$' => $this->among(['https://fernhollow.example/kiln', 'mailto:kiln@fernhollow.example', 'tel:+441632960001']),
             default => throw new \LogicException("No text is made for {$schema['pattern']}"),
         };
     }

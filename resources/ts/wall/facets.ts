@@ -110,9 +110,10 @@ export class Facets {
             picture: this.outside.picture,
         });
         this.colours = new ColourField(this.outside.used, {
-            attempt: (field) => this.attempt(field),
-            keep: (field) => this.keep(field),
+            attempt: (field) => (this.place.contains(field) ? this.attempt(field) : said(field, 'input')),
+            keep: (field) => (this.place.contains(field) ? this.keep(field) : said(field, 'change')),
             giveUp: (field) => {
+                if (!this.place.contains(field)) return said(field, 'change');
                 this.giveUp();
                 if (field.dataset['screenField'] === 'ground') this.picture.ground(this.everyScreen(), field.value);
             },
@@ -428,6 +429,11 @@ export class Facets {
         });
     }
 
+    /** The colour field for a field elsewhere, which is told of what is chosen as if it had been typed. */
+    colour(field: HTMLInputElement): void {
+        this.colours.open(field);
+    }
+
     /** The wall shows what a field would make of it. */
     private attempt(field: HTMLInputElement): void {
         field.setAttribute('data-dragged', '');
@@ -580,6 +586,11 @@ export class Facets {
         const on = screens.length > 0 ? { type: 'distribute-screens', screens } : { type: 'distribute-layers', ...this.on };
         void this.server.edit({ ...on, axis, ...(typed === '' ? {} : { gap }) }).then(() => field?.removeAttribute('data-pending'));
     }
+}
+
+/** Tells who listens to a field that it has another value. */
+function said(field: HTMLInputElement, kind: 'input' | 'change'): void {
+    field.dispatchEvent(new Event(kind, { bubbles: true }));
 }
 
 function rowOf(field: Element): Element {

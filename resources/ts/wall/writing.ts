@@ -5,12 +5,13 @@ import type { Picture } from './picture.ts';
 import type { Command } from './messages.ts';
 import { send, type Server } from './server.ts';
 import type { Selection } from './selection.ts';
+import type { Paragraph, Rich, Run } from './rich.ts';
 import { PLAIN, type Awaited, type Setting, type Writer } from './words.ts';
 
 /** What can be changed at a point of a widget, or the words that are shown next after some. */
 interface Spot { place: string; words: string; field: string | null; value: string; box: Box | null; style: Omit<Setting, 'colour' | 'weight'> & { weight: number } | null; colour: string | null }
 
-interface CopiedText { words: string; wrapped: boolean; style: Omit<Setting, 'colour' | 'weight'> & { weight: number }; fills: { colour: string }[] }
+interface CopiedText { words: string; wrapped: boolean; runs?: Run[]; paragraphs?: Paragraph[]; style: Omit<Setting, 'colour' | 'weight' | 'verticalAlign'> & { weight: number }; verticalAlign?: string; fills: { colour: string }[] }
 
 /** What writing asks of the wall around it. */
 export interface Around {
@@ -38,12 +39,12 @@ export class Writing {
         const rise = width === null ? PLAIN.size * PLAIN.lineHeight / 2 : 0;
         const place = { x: at.x, y: Math.round(at.y - rise) };
         this.on.writer.open({
-            words: '', setting: PLAIN, width, matrix: { a: 1, b: 0, c: 0, d: 1, e: origin.x + place.x, f: origin.y + place.y }, weights: WEIGHTS,
-            done: (words, { family, weight, italic, size, lineHeight, letterSpacing, align, colour }) => {
-                if (words === null || words.trim() === '') return;
+            words: '', rich: { runs: [], paragraphs: [] }, setting: PLAIN, width, matrix: { a: 1, b: 0, c: 0, d: 1, e: origin.x + place.x, f: origin.y + place.y },
+            done: (written, { family, weight, italic, size, lineHeight, letterSpacing, align, colour, decoration }) => {
+                if (written === null || written.words.trim() === '') return;
                 this.on.create(screen, {
-                    kind: 'text', ...place, width: width ?? 0, height: 0, words, wrapped: width !== null,
-                    style: { family, weight: Number(weight), italic, size, lineHeight, letterSpacing, align }, fills: [{ colour }],
+                    kind: 'text', ...place, width: width ?? 0, height: 0, ...written, wrapped: width !== null,
+                    style: { family, weight: Number(weight), italic, size, lineHeight, letterSpacing, align, decoration }, fills: [{ colour }],
                 });
             },
         });
@@ -62,32 +63,31 @@ export class Writing {
     private inText(layer: SVGElement, id: string, screen: string): void {
         const { picture, writer, server } = this.on;
         const shown = asShown(layer, picture.box(layer));
-        let original = shown.words;
-        let { weight, italic } = shown.setting;
+        let original: Rich = shown.rich;
+        let before = shown.setting;
         layer.setAttribute('visibility', 'hidden');
         const show = (): void => picture.layer(id)?.removeAttribute('visibility');
         const asking = new AbortController();
+        const box = picture.box(layer);
         writer.open({
-            words: shown.words, setting: shown.setting, width: shown.wrapped ? picture.box(layer).width : null, matrix: picture.matrix(layer), weights: WEIGHTS,
-            done: (words, setting) => {
+            words: original.words, rich: original, setting: before, width: shown.wrapped ? box.width : null, height: box.height, matrix: picture.matrix(layer),
+            done: (written, setting) => {
                 asking.abort();
                 show();
-                if (words === null) return;
+                if (written === null) return;
                 const on = { screen: screen || null, ...this.on.inCell() };
-                if (words.trim() === '' && copiesOf(id).length === 0) return void server.edit({ type: 'delete-layers', screen: screen || null, layers: [id] });
-                const commands: Command[] = [];
-                if (words !== original) commands.push({ type: 'set-words', layer: id, words, ...on });
-                if (setting.weight !== weight) commands.push({ type: 'set-field', layers: [id], field: 'style.weight', value: setting.weight, ...on });
-                if (setting.italic !== italic) commands.push({ type: 'set-field', layers: [id], field: 'style.italic', value: String(setting.italic), ...on });
+                if (written.words.trim() === '' && copiesOf(id).length === 0) return void server.edit({ type: 'delete-layers', screen: screen || null, layers: [id] });
+                // What all words have is a matter of the style, which takes from them what they had of their own.
+                const commands: Command[] = STYLED.filter((name) => setting[name] !== before[name]).map((name) => ({ type: 'set-field', layers: [id], field: `style.${name}`, value: String(setting[name]), ...on }));
+                if (!alike(written, original)) commands.push({ type: 'set-words', layer: id, ...written, ...on });
                 if (commands.length > 0) void server.edit(...commands);
             },
         });
         void send<{ layers: CopiedText[] }>(`${this.on.urls['copy']!}?layers=${id}`, undefined, asking.signal).then(({ layers: [text] }) => {
             if (!text || asking.signal.aborted) return;
-            original = text.words;
-            weight = String(text.style.weight);
-            italic = text.style.italic;
-            writer.learn(text.words, { ...text.style, weight, colour: text.fills.at(-1)?.colour ?? PLAIN.colour });
+            original = { words: text.words, runs: text.runs ?? [], paragraphs: text.paragraphs ?? [] };
+            before = { ...PLAIN, ...text.style, weight: String(text.style.weight), verticalAlign: text.verticalAlign ?? 'top', colour: text.fills.at(-1)?.colour ?? PLAIN.colour };
+            writer.learn(original, before);
         }, () => undefined);
     }
 
@@ -110,9 +110,9 @@ export class Writing {
         const { box, style } = spot;
         const { place, words: before } = spot;
         writer.open({
-            words: before, setting: { ...style, weight: String(style.weight), colour: spot.colour ?? PLAIN.colour }, width: Math.max(box.width, 40), matrix: { ...m, e: m.a * box.x + m.c * box.y + m.e, f: m.b * box.x + m.d * box.y + m.f },
-            done: (words) => {
-                if (words !== null && words !== before) void server.edit({ type: 'write-widget', screen: screen || null, layer: layerOf(id), place, words });
+            words: before, rich: null, setting: { ...PLAIN, ...style, weight: String(style.weight), colour: spot.colour ?? PLAIN.colour }, width: Math.max(box.width, 40), matrix: { ...m, e: m.a * box.x + m.c * box.y + m.e, f: m.b * box.x + m.d * box.y + m.f },
+            done: (written) => {
+                if (written !== null && written.words !== before) void server.edit({ type: 'write-widget', screen: screen || null, layer: layerOf(id), place, words: written.words });
             },
             next: () => void server.rest().then(() => {
                 const now = picture.layer(id);
@@ -136,9 +136,9 @@ export class Writing {
             const size = Math.max(11, Math.min(18, height * 0.5));
             const m = picture.matrix(layer);
             writer.open({
-                words, setting: { ...PLAIN, size }, width, matrix: { ...m, f: m.f + Math.max(0, (height - size * PLAIN.lineHeight) / 2) },
+                words, rich: null, setting: { ...PLAIN, size }, width, matrix: { ...m, f: m.f + Math.max(0, (height - size * PLAIN.lineHeight) / 2) },
                 done: (written) => {
-                    if (written !== null && written !== words) void server.edit({ type: 'set-widget', screen: screen || null, layers: [id], field, value: written });
+                    if (written !== null && written.words !== words) void server.edit({ type: 'set-widget', screen: screen || null, layers: [id], field, value: written.words });
                 },
             }, awaited);
         } catch (problem) {
@@ -148,11 +148,13 @@ export class Writing {
     }
 }
 
-/** Weights of a face, from light to heavy; where one is missing the nearest is drawn. */
-const WEIGHTS = [400, 700];
+/** Properties of the style of a text that can be changed while one writes in it. */
+const STYLED = ['family', 'weight', 'italic', 'size', 'letterSpacing', 'decoration'] as const;
+
+const alike = (a: Rich, b: Rich): boolean => JSON.stringify([a.words, a.runs, a.paragraphs]) === JSON.stringify([b.words, b.runs, b.paragraphs]);
 
 /** The words of a text and how they are set, as far as the picture tells. */
-function asShown(layer: SVGElement, box: Box): { words: string; setting: Setting; wrapped: boolean } {
+function asShown(layer: SVGElement, box: Box): { rich: Rich; setting: Setting; wrapped: boolean } {
     const grip = layer.querySelector<SVGElement>(':scope > rect[data-set]');
     const set = new Set((grip?.dataset['set'] ?? '').split(' '));
     const drawn = layer.querySelector<SVGTextElement>(':scope > text');
@@ -161,7 +163,11 @@ function asShown(layer: SVGElement, box: Box): { words: string; setting: Setting
     const tall = lines.length > 1 ? (Number(lines[1]!.getAttribute('y')) - Number(lines[0]!.getAttribute('y'))) / size : box.height / size;
     const fill = drawn?.getAttribute('fill') ?? '';
     return {
-        words: grip?.dataset['words'] ?? lines.map((line) => line.textContent).join('\n'),
+        rich: {
+            words: grip?.dataset['words'] ?? lines.map((line) => line.textContent).join('\n'),
+            runs: JSON.parse(grip?.dataset['runs'] ?? '[]') as Run[],
+            paragraphs: JSON.parse(grip?.dataset['paragraphs'] ?? '[]') as Paragraph[],
+        },
         wrapped: set.has('wrapped'),
         setting: {
             family: (drawn?.getAttribute('font-family') ?? PLAIN.family).split(',')[0]!.replaceAll('"', ''),
@@ -174,6 +180,8 @@ function asShown(layer: SVGElement, box: Box): { words: string; setting: Setting
             colour: fill.startsWith('#') ? fill : PLAIN.colour,
             transform: ['uppercase', 'lowercase', 'capitalize'].find((one) => set.has(one)) ?? 'none',
             trim: set.has('trim'),
+            decoration: ['underline', 'line-through'].filter((one) => set.has(one)).join(' ') || 'none',
+            verticalAlign: ['middle', 'bottom'].find((one) => set.has(one)) ?? 'top',
         },
     };
 }

@@ -127,9 +127,17 @@
                 <div class="row"><x-number field="style.letterSpacing" label="Tracking em" step="0.01" :values="$values"/></div>
                 <x-choice field="style.align" label="Align" :values="$values" :options="['left' => 'left', 'center' => 'center', 'right' => 'right']"/>
                 <x-choice field="style.transform" label="Case" :values="$values" :options="['none' => 'as typed', 'uppercase' => 'UPPERCASE', 'lowercase' => 'lowercase', 'capitalize' => 'Capitalize']"/>
-                <x-choice field="wrapped" label="Width" :values="$values" :options="['false' => 'of its words', 'true' => 'set, words wrap']"/>
+                <x-choice field="style.decoration" label="Lines" :values="$values" :options="['none' => 'none', 'underline' => 'under the words', 'line-through' => 'through the words', 'underline line-through' => 'under and through']"/>
+                <x-choice field="extent" label="Extent" :values="$values" :options="Kindred\Document\Edit\Extent::options()"/>
+                @if ($values['extent']['value'] !== 'free')
+                    <x-choice field="verticalAlign" label="Stands" :values="$values" :options="['top' => 'at the top', 'middle' => 'in the middle', 'bottom' => 'at the foot']"/>
+                @endif
+                <div class="row"><x-number field="maxLines" label="Lines at most" :values="$values" placeholder="all" hint="What is left over ends with an ellipsis"/></div>
                 <x-choice field="style.trim" label="Box" :values="$values" :options="['false' => 'whole lines', 'true' => 'cap height to baseline']"/>
                 @include('wall.further', ['facet' => 'words'])
+                @if ($ownRuns !== '')
+                    <p class="text-ash">{{ $ownRuns }}</p>
+                @endif
             </div>
         </details>
     @endif

@@ -34,6 +34,7 @@
             @foreach ($tools as [$tool, $glyph, $word, $key])
                 <button data-act="{{ $tool }}" data-tool="{{ $tool }}" aria-pressed="false" title="{{ $word }} ({{ $key }})"><x-glyph :name="$glyph"/>{{ $word }}</button>
             @endforeach
+            @include('wall.writing', ['families' => $facets['families']])
             <div class="options">
                 @foreach (['box' => ['square', 'Box'], 'ellipse' => ['circle', 'Ellipse'], 'line' => ['minus', 'Line']] as $shape => [$glyph, $word])
                     <button data-shape="{{ $shape }}" aria-pressed="false" hidden><x-glyph :name="$glyph"/>{{ $word }}</button>
@@ -66,7 +67,7 @@
             </div>
             <svg id="overlay" aria-hidden="true"></svg>
             <canvas class="ruler" data-ruler="y" aria-hidden="true"></canvas><canvas class="ruler" data-ruler="x" aria-hidden="true"></canvas>
-            <textarea id="writing" aria-label="Words" spellcheck="false" rows="1" hidden></textarea>
+            <div id="writing" hidden></div>
             <div id="lights" aria-hidden="true"></div>
             <div id="marks"></div>
             <div id="tag" hidden></div>

@@ -50,6 +50,9 @@ final readonly class Field
     /** Another shape in the place of one. */
     public const KIND = 'kind';
 
+    /** Whether words are free, wrap, or keep a size that was set: both of their flags as one choice. */
+    public const EXTENT = 'extent';
+
     /** How far off the path may be that a hand drew. */
     private const TOLERANCE = 'tolerance';
 
@@ -103,7 +106,7 @@ final readonly class Field
     /** As people call it: "corner radius". */
     public function label(): string
     {
-        return $this->property?->label() ?? 'shape';
+        return $this->property?->label() ?? ($this->path === self::EXTENT ? 'size of the box' : 'shape');
     }
 
     /** What of a layer it is a part of: `stroke` of `stroke.width`. */
@@ -116,7 +119,7 @@ final readonly class Field
     public function facet(): string
     {
         return match (true) {
-            $this->root() === 'style' => 'words',
+            $this->root() === 'style', $this->path === self::EXTENT => 'words',
             $this->isLook() || $this->affects() === Affects::Paint => 'look',
             default => 'where',
         };
@@ -125,7 +128,7 @@ final readonly class Field
     /** @return array<array-key, string>|null the choices that there are, by what is sent; null where it is typed */
     public function options(): ?array
     {
-        return $this->property?->options();
+        return $this->path === self::EXTENT ? Extent::options() : $this->property?->options();
     }
 
     public function isColour(): bool
@@ -197,7 +200,7 @@ final readonly class Field
     {
         $kinds = array_filter(Kinds::ALL, fn (string $class): bool => $class !== Widget::class && isset(Properties::of($class)->all[$this->root()]));
 
-        return $this->path === self::KIND ? array_map(fn (string $class): string => $class::kind(), self::SHAPES)
+        return $this->property === null ? array_map(fn (string $class): string => $class::kind(), $this->path === self::KIND ? self::SHAPES : [Text::class])
             : (isset(Properties::of(Layer::class)->all[$this->root()]) ? [] : array_values(array_map(fn (string $class): string => $class::kind(), $kinds)));
     }
 
@@ -208,7 +211,8 @@ final readonly class Field
         $options = $this->options();
 
         return match (true) {
-            $property === null => 'shape',
+            $property === null && $options === null => 'shape',
+            $property === null => 'one of '.implode(', ', array_keys($options)),
             $property instanceof Flag => 'yes or no',
             $options !== null => 'one of '.implode(', ', array_keys($options)),
             $property instanceof Number, $property instanceof Whole => (abs($property->max) >= Reader::LIMIT ? 'number' : 'number '.Format::text($property->min).' to '.Format::text($property->max)),
@@ -233,6 +237,9 @@ final readonly class Field
     {
         if ($this->path === self::KIND) {
             return in_array($layer->content::class, self::SHAPES, true) ? $layer->kind() : null;
+        }
+        if ($this->path === self::EXTENT) {
+            return $layer->content instanceof Text ? Extent::of($layer->content)->value : null;
         }
         if ($this->property === null || ! $this->isOf($layer, $tree)) {
             return null;
@@ -261,13 +268,24 @@ final readonly class Field
         if ($this->path === self::KIND) {
             return $tree->withLayers($this->reshaped($layer, $value));
         }
+        if ($this->path === self::EXTENT && $layer->content instanceof Text) {
+            return $tree->withLayers($layer->with(content: Extent::typed($value)->set($layer->content)));
+        }
         $before = $this->root() === 'pins' ? $layer->with(pins: self::pins($tree, $layer)) : $this->sided($layer);
         $typed = $this->way->typed($before, $value, Typing::within($parent->width, $parent->height, $layer->box));
         if ($this->path === self::TOLERANCE && $typed->content instanceof PathLayer) {
             return Resize::drawn($tree, $typed, $typed->content->redrawn());
         }
 
-        return $this->isOfBox() ? Resize::to($tree, $layer, $typed->box) : $tree->withLayers($typed);
+        return $this->isOfBox() ? Resize::to($tree, $layer, $typed->box) : $tree->withLayers($this->forAllWords($typed));
+    }
+
+    /** The style of a text is that of all its words: none of them has what was set in a way of its own any more. */
+    private function forAllWords(Layer $layer): Layer
+    {
+        return $layer->content instanceof Text && $this->root() === 'style' && count($this->way->steps()) === 2
+            ? $layer->with(content: $layer->content->withoutOwn($this->way->steps()[1]))
+            : $layer;
     }
 
     /**
@@ -305,7 +323,7 @@ final readonly class Field
         }
         $with = $this->way->put($this->sided($layer), $plain);
 
-        return $this->isOfBox() ? Resize::to($tree, $layer, $with->box) : $tree->withLayers($with);
+        return $this->isOfBox() ? Resize::to($tree, $layer, $with->box) : $tree->withLayers($this->forAllWords($with));
     }
 
     private function isOfBox(): bool
@@ -383,8 +401,8 @@ final readonly class Field
         return match ($this->path) {
             'sizing.alignSelf' => $laid,
             'sizing.absolute' => $this->isInStack($tree, $layer),
-            // The height of words is that of their lines.
-            'sizing.height' => ($laid || $layer->content instanceof Stack) && ! $layer->content instanceof Text,
+            // The height of words is that of their lines, unless it is set.
+            'sizing.height' => ($laid || $layer->content instanceof Stack) && ! ($layer->content instanceof Text && ! $layer->content->keepsHeight()),
             default => $laid || $layer->content instanceof Stack,
         };
     }
@@ -450,7 +468,7 @@ final readonly class Field
             }
             $field = fn (string $path, Property $property): self => new self($path, $property);
             $known = [
-                [self::KIND => new self(self::KIND, null)] + array_combine(array_keys($leaves), array_map($field, array_keys($leaves), $leaves)),
+                [self::KIND => new self(self::KIND, null), self::EXTENT => new self(self::EXTENT, null)] + array_combine(array_keys($leaves), array_map($field, array_keys($leaves), $leaves)),
                 array_combine(array_keys($wholes), array_map($field, array_keys($wholes), $wholes)),
             ];
         }

@@ -36,7 +36,7 @@ final class Feed
         return match (true) {
             $slot === Slot::Shown => $layer->with(hidden: in_array(mb_strtolower(trim($value)), Slot::NO, true)),
             $slot === Slot::Colour => self::coloured($layer, $value),
-            $content instanceof Text => $layer->with(content: $content->with(words: mb_substr($value, 0, Text::MAX_LENGTH))),
+            $content instanceof Text => $layer->with(content: $content->saying(mb_substr($value, 0, Text::MAX_LENGTH))),
             $content instanceof Picture && preg_match('/^[0-9a-f]{64}$/D', $value) === 1 => $layer->with(content: $content->with(asset: $value)),
             default => $layer,
         };

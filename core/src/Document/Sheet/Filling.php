@@ -12,6 +12,7 @@ use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
+use Kindred\Property\Path;
 
 /** A cell's design with the values of its row and its overrides in it, not laid out yet. */
 final class Filling
@@ -28,7 +29,9 @@ final class Filling
         }
         foreach ($array->overrides[$row->id] ?? [] as $written => $values) {
             $address = Address::of($written);
-            foreach ($values as $path => $value) {
+            // How words are set is said of those of the cell.
+            $words = Slot::Words->path();
+            foreach (array_key_exists($words, $values) ? [$words => $values[$words]] + $values : $values as $path => $value) {
                 $layer = $design->layers[$address->layer] ?? null;
                 $design = $layer === null ? $design : self::set($design, $layer, $address, $path, $value);
             }
@@ -55,9 +58,13 @@ final class Filling
     private static function overridden(Tree $tree, Layer $layer, string $path, mixed $value): Tree
     {
         if ($path === Slot::Words->path()) {
-            return is_string($value) && $layer->content instanceof Text ? $tree->withLayers($layer->with(content: $layer->content->with(words: $value))) : $tree;
+            return is_string($value) && $layer->content instanceof Text ? $tree->withLayers($layer->with(content: $layer->content->saying($value))) : $tree;
         }
         try {
+            if (($path === 'runs' || $path === 'paragraphs') && $layer->content instanceof Text && is_array($value)) {
+                return $tree->withLayers(Path::of($path)->put($layer, $value));
+            }
+
             return Field::find($path)?->put($tree, $layer, $value) ?? $tree;
         } catch (InvalidInput) {
             return $tree;

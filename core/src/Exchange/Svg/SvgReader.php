@@ -15,6 +15,9 @@ use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Paint\Colour;
 use Kindred\Type\FaceBook;
+use Kindred\Type\Passage;
+use Kindred\Type\Run;
+use Kindred\Type\TextDecoration;
 use Kindred\Type\TextStyle;
 use Kindred\Type\Typesetter;
 
@@ -518,12 +521,13 @@ final class SvgReader
     {
         $layers = [];
         [$x, $y] = [self::length($element->getAttribute('x')), self::length($element->getAttribute('y'))];
-        $run = '';
-        $flush = function (Style $style) use (&$run, &$x, &$y, &$layers, $matrix): void {
-            $words = trim((string) preg_replace('/\s+/u', ' ', $run));
-            $run = '';
-            if ($words !== '') {
-                $layers[] = $this->line($words, $x, $y, $matrix, $style);
+        /** @var list<array{string, Style}> $said */
+        $said = [];
+        $flush = function (Style $style) use (&$said, &$x, &$y, &$layers, $matrix): void {
+            $spans = self::collapsed($said);
+            $said = [];
+            if ($spans !== []) {
+                $layers[] = $this->line($spans, $x, $y, $matrix, count($spans) === 1 ? $spans[0][1] : $style);
             }
         };
         foreach ($element->childNodes as $child) {
@@ -536,12 +540,12 @@ final class SvgReader
                     $dy = $child->getAttribute('dy');
                     $y = ($child->hasAttribute('y') ? self::length($child->getAttribute('y')) : $y) + self::length($dy) * (str_ends_with($dy, 'em') ? $own->number('font-size', 16) : 1);
                 }
-                $run .= $child->textContent;
+                $said[] = [$child->textContent, $own];
                 if ($child->hasAttribute('x') || $child->hasAttribute('y')) {
                     $flush($own);
                 }
             } elseif ($child instanceof \DOMText) {
-                $run .= $child->textContent;
+                $said[] = [$child->textContent, $style];
             }
         }
         $flush($style);
@@ -549,19 +553,52 @@ final class SvgReader
         return $this->group($element, $layers, Style::initial());
     }
 
-    /** @return LayerData */
-    private function line(string $words, float $x, float $y, Matrix $matrix, Style $style): array
+    /**
+     * Words with one space where there were several or others, and none at their ends.
+     *
+     * @param  list<array{string, Style}>  $said
+     * @return list<array{string, Style}>
+     */
+    private static function collapsed(array $said): array
     {
-        $families = $this->typesetter->faces->families();
-        $asked = trim(explode(',', $style->get('font-family'))[0], " \"'");
-        $weight = match ($style->get('font-weight', '400')) {
-            'bold', 'bolder' => 700, 'normal', 'lighter' => 400, default => (int) $style->number('font-weight', 400)
-        };
-        if ($asked !== '' && ! isset($families[$asked])) {
-            $this->leave('face that is not here was replaced', 'faces that are not here were replaced');
+        $spans = [];
+        $open = true;
+        foreach ($said as [$text, $style]) {
+            $text = (string) preg_replace('/\s+/u', ' ', $text);
+            $text = $open ? ltrim($text, ' ') : $text;
+            if ($text !== '') {
+                $open = str_ends_with($text, ' ');
+                $spans[] = [$text, $style];
+            }
         }
-        $text = new TextStyle(isset($families[$asked]) ? $asked : FaceBook::DEFAULT_FAMILY, max(1, min(1000, $weight)), round(max(1.0, min(1000.0, $style->number('font-size', 16) * $matrix->scale())), 2), 1.2, italic: preg_match('/^(italic|oblique)\b/i', $style->get('font-style')) === 1);
-        $laid = $this->typesetter->lay($words, $text, null);
+        while ($spans !== [] && rtrim($spans[count($spans) - 1][0], ' ') === '') {
+            array_pop($spans);
+        }
+        $last = array_pop($spans);
+
+        return $last === null ? [] : [...$spans, [rtrim($last[0], ' '), $last[1]]];
+    }
+
+    /**
+     * @param  non-empty-list<array{string, Style}>  $spans
+     * @return LayerData
+     */
+    private function line(array $spans, float $x, float $y, Matrix $matrix, Style $style): array
+    {
+        $words = implode('', array_column($spans, 0));
+        $text = $this->typeOf($style, $matrix);
+        $runs = [];
+        $at = 0;
+        foreach ($spans as [$part, $own]) {
+            $end = $at + mb_strlen($part);
+            $set = $this->typeOf($own, $matrix);
+            $fill = $own->paint('fill', 'black');
+            $colour = $fill instanceof Colour && $own->get('fill', 'black') !== $style->get('fill', 'black') ? $fill : null;
+            $runs[] = new Run($at, $end, $set->family, $set->weight, $set->italic, $set->size, decoration: $set->decoration, colour: $colour);
+            $at = $end;
+        }
+        $passage = (new Passage($words, $text, $runs))->tidied();
+        $laid = $this->typesetter->set($passage, null);
         $share = match ($style->get('text-anchor')) {
             'middle' => 0.5, 'end' => 1.0, default => 0.0
         };
@@ -571,9 +608,33 @@ final class SvgReader
             'x' => round($matrix->a * $x + $matrix->c * $y + $matrix->e - $laid->width * $share, 3),
             'y' => round($matrix->b * $x + $matrix->d * $y + $matrix->f - $laid->lines[0]->baseline, 3),
             'width' => round($laid->width, 2), 'height' => round($laid->height, 2), 'rotation' => round(rad2deg(atan2($matrix->b, $matrix->a)), 2),
-        ];
+        ] + ($passage->runs === [] ? [] : ['runs' => array_map(fn (Run $run): array => $run->toArray(), $passage->runs)]);
 
         return $layer + ['fills' => [$this->paint($layer, $style, 'fill', 'black', $matrix, null) ?? ['colour' => '#00000000']], 'opacity' => max(0.0, min(1.0, $style->number('opacity', 1)))];
+    }
+
+    private function typeOf(Style $style, Matrix $matrix): TextStyle
+    {
+        $families = $this->typesetter->faces->families();
+        $asked = trim(explode(',', $style->get('font-family'))[0], " \"'");
+        $weight = match ($style->get('font-weight', '400')) {
+            'bold', 'bolder' => 700, 'normal', 'lighter' => 400, default => (int) $style->number('font-weight', 400)
+        };
+        if ($asked !== '' && ! isset($families[$asked])) {
+            $this->leave('face that is not here was replaced', 'faces that are not here were replaced');
+        }
+        $lines = $style->get('text-decoration-line') === '' ? $style->get('text-decoration') : $style->get('text-decoration-line');
+
+        return new TextStyle(
+            isset($families[$asked]) ? $asked : FaceBook::DEFAULT_FAMILY, max(1, min(1000, $weight)), round(TextStyle::fitted($style->number('font-size', 16) * $matrix->scale()), 2), 1.2,
+            italic: preg_match('/^(italic|oblique)\b/i', $style->get('font-style')) === 1,
+            decoration: match ([str_contains($lines, 'underline'), str_contains($lines, 'line-through')]) {
+                [true, true] => TextDecoration::Both,
+                [true, false] => TextDecoration::Underline,
+                [false, true] => TextDecoration::LineThrough,
+                default => TextDecoration::None,
+            },
+        );
     }
 
     /** @return list<LayerData> */

@@ -15,10 +15,13 @@ use Kindred\Document\Style\StrokePosition;
 use Kindred\Geometry\Box;
 use Kindred\Geometry\Curve\Curves;
 use Kindred\Geometry\Number;
+use Kindred\Geometry\Outline;
 use Kindred\Render\Paints;
 use Kindred\Render\Svg;
 use Kindred\Render\TextMode;
 use Kindred\Type\FaceBook;
+use Kindred\Type\LaidRun;
+use Kindred\Type\TextStyle;
 
 /** Paints exactly: every fill from back to front, then the stroke; words live or as outlines. */
 final readonly class FlatPainter implements Painter
@@ -157,14 +160,14 @@ final readonly class FlatPainter implements Painter
 
     public function words(Words $words): string
     {
-        $lines = $this->text === TextMode::Live ? $this->live($words) : $this->faces->drawn($words->laid, $words->style);
-        [$name, $set] = $this->text === TextMode::Live ? ['text', $this->setting($words)] : ['path', ['d' => $lines]];
+        $out = '';
+        foreach ($words->painted() as [$fills, $runs]) {
+            $out .= $this->coated($fills, 'fill', fn (array $paint): string => $this->text === TextMode::Live
+                ? $this->live($runs, $words->style, $paint)
+                : $this->outlined($runs, $paint));
+        }
 
-        return $lines === '' ? '' : $this->coated($words->fills, 'fill', fn (array $paint): string => Svg::element(
-            $name,
-            self::classed($set, $paint),
-            $name === 'text' ? $lines : '',
-        ));
+        return $out;
     }
 
     public function glyph(Glyph $glyph): string
@@ -213,34 +216,64 @@ final readonly class FlatPainter implements Painter
         return ['class' => $classes === [] ? null : implode(' ', $classes)] + $set + $paint;
     }
 
-    /** The lines of words as SVG text. */
-    private function live(Words $words): string
+    /**
+     * Words as their outlines.
+     *
+     * @param  non-empty-list<array{LaidRun, float}>  $runs  with their baselines
+     * @param  array<string, string|float|null>  $paint
+     */
+    private function outlined(array $runs, array $paint): string
     {
-        $lines = '';
-        foreach ($words->laid->lines as $line) {
-            if (trim($line->text) !== '') {
-                $lines .= Svg::element('tspan', ['x' => $line->x, 'y' => $line->baseline], Svg::text($line->text));
-            }
-        }
+        $d = implode('', array_map(fn (array $one): string => $this->faces->outlined(...$one), $runs));
 
-        return $lines;
+        return $d === '' ? '' : Svg::element('path', self::classed(['d' => $d], $paint));
     }
 
-    /** @return array<string, string|int|float|null> how they are set */
-    private function setting(Words $words): array
+    /**
+     * Words as SVG text, with the lines under and through them.
+     *
+     * @param  non-empty-list<array{LaidRun, float}>  $runs  with their baselines
+     * @param  TextStyle  $style  of most of them
+     * @param  array<string, string|float|null>  $paint
+     */
+    private function live(array $runs, TextStyle $style, array $paint): string
     {
-        $style = $words->style;
+        $set = $this->setting($style);
+        $lines = $rules = '';
+        foreach ($runs as [$run, $baseline]) {
+            $own = $run->setting->style === $style ? [] : self::otherwise($this->setting($run->setting->style), $set);
+            $lines .= Svg::element('tspan', ['x' => $run->x, 'y' => $baseline] + $own + ['data-link' => $run->setting->link], Svg::text($run->text));
+            $rules .= implode('', array_map(fn (Box $rule): string => Outline::box($rule)->text(), $this->faces->rules($run, $baseline)));
+        }
+        $words = Svg::element('text', self::classed(['class' => 'set'] + $set + ['xml:space' => 'preserve', 'text-rendering' => 'geometricPrecision'], $paint), $lines);
+
+        return $rules === '' ? $words : $words.Svg::element('path', ['d' => $rules] + $paint);
+    }
+
+    /**
+     * @param  array<string, string|int|float|null>  $set
+     * @param  array<string, string|int|float|null>  $beside
+     * @return array<string, string|int|float|null> what of a setting is not as in another, by its own word
+     */
+    private static function otherwise(array $set, array $beside): array
+    {
+        $usual = ['font-style' => 'normal', 'letter-spacing' => 0];
+        $own = array_filter($set, fn (mixed $value, string $name): bool => $value !== $beside[$name], ARRAY_FILTER_USE_BOTH);
+
+        return array_map(fn (string $name): mixed => $own[$name] ?? $usual[$name], array_combine(array_keys($own), array_keys($own)));
+    }
+
+    /** @return array<string, string|int|float|null> how words are set */
+    private function setting(TextStyle $style): array
+    {
         [$family, $weight] = $this->faces->nearest($style->family, $style->weight);
 
         return [
-            'class' => 'set',
             'font-family' => "{$family}, sans-serif",
             'font-weight' => $weight,
             'font-style' => $style->italic ? 'italic' : null,
             'font-size' => $style->size,
             'letter-spacing' => $style->letterSpacing === 0.0 ? null : $style->letterSpacing * $style->size,
-            'xml:space' => 'preserve',
-            'text-rendering' => 'geometricPrecision',
         ];
     }
 }

@@ -19,7 +19,8 @@ use Kindred\Render\Svg;
 use Kindred\Render\TextMode;
 use Kindred\Type\Face;
 use Kindred\Type\FaceBook;
-use Kindred\Type\LaidLine;
+use Kindred\Type\LaidRun;
+use Kindred\Type\TextStyle;
 
 /** Paints as by hand: outlines with a rough pen, words in hand lettering of just their width. Colours come to it grey. */
 final readonly class RoughPainter implements Painter
@@ -66,34 +67,56 @@ final readonly class RoughPainter implements Painter
 
     public function words(Words $words): string
     {
-        $style = $words->style;
-        $own = $this->faces->face($style->family, $style->weight, $style->italic);
-        $hand = $this->faces->face(...$this->faces->hand($style->weight));
-        $size = $style->size * min(1.6, $own->xHeight() / $hand->xHeight());
-        $lines = '';
-        foreach ($words->laid->lines as $line) {
-            if (trim($line->text) !== '') {
-                $lines .= $this->text === TextMode::Live
-                    ? Svg::element('tspan', ['x' => $line->x, 'y' => $line->baseline, 'textLength' => round($line->width, 1), 'lengthAdjust' => 'spacingAndGlyphs'], Svg::text($line->text))
-                    : $this->stretched($line, $hand, $size);
+        $out = '';
+        foreach ($words->painted() as [$fills, $runs]) {
+            $out .= $fills === [] ? '' : $this->lettered($runs, $words->style, $fills[0]);
+        }
+
+        return $out;
+    }
+
+    /**
+     * Words in hand lettering, with the lines under and through them.
+     *
+     * @param  non-empty-list<array{LaidRun, float}>  $runs  with their baselines
+     * @param  TextStyle  $style  of most of them
+     */
+    private function lettered(array $runs, TextStyle $style, Fill $fill): string
+    {
+        $lines = $rules = '';
+        $set = $this->lettering($style);
+        foreach ($runs as [$run, $baseline]) {
+            $own = $run->setting->style === $style ? $set : $this->lettering($run->setting->style);
+            $lines .= $this->text === TextMode::Live
+                ? Svg::element('tspan', ['x' => $run->x, 'y' => $baseline, 'textLength' => round($run->width, 1), 'lengthAdjust' => 'spacingAndGlyphs'] + ($own === $set ? [] : ['font-weight' => $own[0]->weight(), 'font-size' => round($own[1], 2)]) + ['data-link' => $run->setting->link], Svg::text($run->text))
+                : $this->stretched($run, $baseline, ...$own);
+            foreach ($this->faces->rules($run, $baseline) as $rule) {
+                $rules .= self::edge(...$this->pen->strokes(PathData::parse(sprintf('M%s %sH%s', $rule->x, $rule->centre()->y, $rule->right())), $rule->height), ...['brush' => $this->lead($fill), 'width' => $rule->height]);
             }
         }
-        $set = $this->text === TextMode::Live ? [
+        if ($lines === '') {
+            return '';
+        }
+        $brush = $this->brushes->brush($fill->paint, $fill->opacity, 'fill');
+        [$hand, $size] = $set;
+        $text = $this->text === TextMode::Live ? Svg::element('text', [
             'class' => 'set',
             'font-family' => "{$hand->family()}, cursive",
             'font-weight' => $hand->weight(),
             'font-size' => round($size, 2),
             'xml:space' => 'preserve',
             'text-rendering' => 'geometricPrecision',
-        ] : [];
+        ] + $brush->attributes, $lines) : Svg::element('g', $brush->attributes, $lines);
 
-        $front = $words->fills[0] ?? null;
-        if ($lines === '' || $front === null) {
-            return '';
-        }
-        $brush = $this->brushes->brush($front->paint, $front->opacity, 'fill');
+        return $brush->server.$text.$rules;
+    }
 
-        return $brush->server.Svg::element($this->text === TextMode::Live ? 'text' : 'g', $set + $brush->attributes, $lines);
+    /** @return array{Face, float} the hand that stands for a style, and its size, px */
+    private function lettering(TextStyle $style): array
+    {
+        $hand = $this->faces->face(...$this->faces->hand($style->weight));
+
+        return [$hand, $style->size * min(1.6, $this->faces->face($style->family, $style->weight, $style->italic)->xHeight() / $hand->xHeight())];
     }
 
     public function glyph(Glyph $glyph): string
@@ -173,13 +196,13 @@ final readonly class RoughPainter implements Painter
         return $this->brushes->brush($of->paint, $of->opacity, 'stroke');
     }
 
-    private function stretched(LaidLine $line, Face $hand, float $size): string
+    private function stretched(LaidRun $run, float $baseline, Face $hand, float $size): string
     {
-        $natural = $hand->width($line->text) * $size;
-        $path = $this->faces->outlines($hand->family(), $hand->weight())->path($line->text, 0, 0, $size);
+        $natural = $hand->width($run->text) * $size;
+        $path = $this->faces->outlines($hand->family(), $hand->weight())->path($run->text, 0, 0, $size);
 
         return $path === '' || $natural <= 0 ? '' : Svg::element('path', [
-            'transform' => sprintf('translate(%s %s) scale(%s 1)', round($line->x, 3), round($line->baseline, 3), round($line->width / $natural, 5)), 'd' => $path,
+            'transform' => sprintf('translate(%s %s) scale(%s 1)', round($run->x, 3), round($baseline, 3), round($run->width / $natural, 5)), 'd' => $path,
         ]);
     }
 

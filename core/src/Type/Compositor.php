@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Type;
+
+/**
+ * Sets words whose runs and paragraphs are set in ways of their own, as CSS sets inline boxes in blocks: on one baseline,
+ * each line as high as the highest of what is on it and of an empty piece of the text itself (CSS 2, section 10.8).
+ *
+ * A span is some words, how they are set, and from which byte of their paragraph to before which they stand.
+ *
+ * @phpstan-type Span array{string, Setting, int, int}
+ */
+final readonly class Compositor
+{
+    public function __construct(private FaceBook $faces)
+    {
+    }
+
+    /**
+     * @param  float|null  $measure  the width to wrap at, in px; null for free text
+     * @param  float|null  $room  the width that free lines are aligned in, in px; null for that of the longest
+     */
+    public function set(Passage $passage, ?float $measure, ?float $room): LaidText
+    {
+        $style = $passage->style;
+        $paragraphs = $passage->paragraphs();
+        $markers = Paragraph::markers(array_map(fn (array $one): Paragraph => $one[0], $paragraphs));
+        $lines = [];
+        $widest = $y = 0.0;
+        foreach ($paragraphs as $i => [$paragraph, $words]) {
+            $y += $i > 0 ? Paragraph::between($paragraphs[$i - 1][0], $paragraph) : 0.0;
+            $indent = $paragraph->indent($style->size);
+            $spans = self::spans($words);
+            foreach ($this->lines($spans, $measure === null ? null : max(1.0, $measure - $indent)) as $n => [$from, $to]) {
+                [$runs, $width] = $this->runs($spans, $from, $to);
+                [$above, $below] = $this->extent($runs, $style);
+                $text = implode('', array_map(fn (LaidRun $run): string => $run->text, $runs));
+                $marker = $n === 0 && $markers[$i] !== '' ? $this->marker($markers[$i], $runs[0]->setting ?? $spans[0][1] ?? new Setting($style), $style->size) : null;
+                $lines[] = new LaidLine($text, 0.0, $y + $above, $width, $y + $above + $below, $indent, $runs, $marker);
+                $widest = max($widest, $indent + $width);
+                $y += $above + $below;
+            }
+        }
+        $room = $measure ?? $room ?? $widest;
+        $first = $style->trim ? $this->faces->face($style->family, $style->weight, $style->italic)->capHeight() * $style->size - $lines[0]->baseline : 0.0;
+        $placed = array_map(fn (LaidLine $line): LaidLine => $line->moved($line->indent + max(0.0, $room - $line->indent - $line->width) * $style->align->share(), $first), $lines);
+
+        return new LaidText($placed, $room, $style->trim ? $placed[count($placed) - 1]->baseline : $y);
+    }
+
+    /**
+     * @param  list<array{string, Setting}>  $words
+     * @return list<Span>
+     */
+    private static function spans(array $words): array
+    {
+        $at = 0;
+        $spans = [];
+        foreach ($words as [$text, $setting]) {
+            $spans[] = [$text, $setting, $at, $at + strlen($text)];
+            $at += strlen($text);
+        }
+
+        return $spans;
+    }
+
+    /**
+     * @param  list<Span>  $spans  of a paragraph
+     * @return non-empty-list<array{int, int}> from one byte to before another
+     */
+    private function lines(array $spans, ?float $measure): array
+    {
+        $text = implode('', array_column($spans, 0));
+        if ($measure === null) {
+            return [[0, strlen($text)]];
+        }
+
+        return LineBreaker::lines($text, $measure, fn (int $from, int $to): float => $this->runs($spans, $from, $to)[1]);
+    }
+
+    /**
+     * A part of a paragraph on one line, from its left edge. Words of one face are kerned with each other over changes of
+     * colour, as a browser does it.
+     *
+     * @param  list<Span>  $spans
+     * @return array{list<LaidRun>, float} and how wide it is, px
+     */
+    private function runs(array $spans, int $from, int $to): array
+    {
+        $runs = [];
+        $begins = $pen = 0.0;
+        $kerned = '';
+        $face = null;
+        foreach ($spans as [$text, $setting, $first, $end]) {
+            $part = substr($text, max(0, $from - $first), max(0, min($end, $to) - max($first, $from)));
+            if ($part === '') {
+                continue;
+            }
+            $alone = $this->faces->width($part, $setting->style);
+            if ($setting->face() !== $face) {
+                [$begins, $kerned, $face] = [$pen, '', $setting->face()];
+            }
+            $kerned .= $part;
+            $pen = $kerned === $part ? $begins + $alone : $begins + $this->faces->width($kerned, $setting->style);
+            $runs[] = new LaidRun($part, $pen - $alone, $alone, $setting);
+        }
+
+        return [$runs, $pen];
+    }
+
+    /**
+     * How far a line reaches above and below its baseline, px.
+     *
+     * @param  list<LaidRun>  $runs
+     * @return array{float, float}
+     */
+    private function extent(array $runs, TextStyle $style): array
+    {
+        $above = $below = -INF;
+        foreach ([$style, ...array_map(fn (LaidRun $run): TextStyle => $run->setting->style, $runs)] as $one) {
+            $height = $one->size * $one->lineHeight;
+            $ascent = $this->faces->face($one->family, $one->weight, $one->italic)->baseline($one->size, $height);
+            [$above, $below] = [max($above, $ascent), max($below, $height - $ascent)];
+        }
+
+        return [$above, $below];
+    }
+
+    /** What stands before the words of a list, set as they are but for lines and links, from where they begin. */
+    private function marker(string $text, Setting $beside, float $size): LaidRun
+    {
+        $setting = new Setting($beside->style->with(decoration: TextDecoration::None), $beside->colour);
+        $width = $this->faces->width($text, $setting->style);
+
+        return new LaidRun($text, -Paragraph::hangs($size, $width), $width, $setting);
+    }
+}
