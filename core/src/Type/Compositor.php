@@ -33,9 +33,11 @@ final readonly class Compositor
             $y += $i > 0 ? Paragraph::between($paragraphs[$i - 1][0], $paragraph) : 0.0;
             $indent = $paragraph->indent($style->size);
             $spans = self::spans($words);
-            foreach ($this->lines($spans, $measure === null ? null : max(1.0, $measure - $indent)) as $n => [$from, $to]) {
+            $broken = $this->lines($spans, $measure === null ? null : max(1.0, $measure - $indent));
+            foreach ($broken as $n => [$from, $to]) {
                 [$runs, $width] = $this->runs($spans, $from, $to);
-                [$above, $below] = $this->extent($runs, $style);
+                // Spaces that hang behind a line count for its height.
+                [$above, $below] = $this->extent($this->runs($spans, $from, $broken[$n + 1][0] ?? PHP_INT_MAX)[0], $style);
                 $text = implode('', array_map(fn (LaidRun $run): string => $run->text, $runs));
                 $marker = $n === 0 && $markers[$i] !== '' ? $this->marker($markers[$i], $runs[0]->setting ?? $spans[0][1] ?? new Setting($style), $style->size) : null;
                 $lines[] = new LaidLine($text, 0.0, $y + $above, $width, $y + $above + $below, $indent, $runs, $marker);
@@ -77,7 +79,10 @@ final readonly class Compositor
             return [[0, strlen($text)]];
         }
 
-        return LineBreaker::lines($text, $measure, fn (int $from, int $to): float => $this->runs($spans, $from, $to)[1]);
+        // A browser rounds each run up to its 64ths of a px before it asks whether there is room for all.
+        $rounded = fn (float $sum, LaidRun $run): float => $sum + ceil($run->width / LineBreaker::HAIR - 1e-6) * LineBreaker::HAIR;
+
+        return LineBreaker::lines($text, $measure, fn (int $from, int $to): float => array_reduce($this->runs($spans, $from, $to)[0], $rounded, 0.0));
     }
 
     /**

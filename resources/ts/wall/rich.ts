@@ -15,7 +15,6 @@ export interface Rich { words: string; runs: Run[]; paragraphs: Paragraph[] }
 export type Own = Exclude<keyof Run, 'from' | 'to'>;
 export type Value = string | number | boolean;
 
-/** Outermost first: letter spacing is in em of the size, which so must lie around it. */
 export const OWN: Own[] = ['family', 'size', 'weight', 'italic', 'letterSpacing', 'decoration', 'colour', 'link'];
 
 export const DEEPEST = 8;
@@ -29,7 +28,8 @@ const CSS: Record<Own, (value: Value) => string> = {
     size: (value) => `font-size: ${value}px`,
     weight: (value) => `font-weight: ${value}`,
     italic: (value) => `font-style: ${value ? 'italic' : 'normal'}`,
-    letterSpacing: (value) => `letter-spacing: ${value}em`,
+    // Of what it spaces: what is said of a text is in em of each of its runs.
+    letterSpacing: (value) => `--tracking: ${value}em`,
     decoration: (value) => `text-decoration-line: ${value}`,
     colour: (value) => `color: ${value}`,
     link: () => 'text-decoration-line: underline',

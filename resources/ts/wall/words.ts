@@ -265,13 +265,13 @@ export class Writer {
             fontStyle: setting.italic ? 'italic' : 'normal',
             fontSize: `${setting.size}px`,
             lineHeight: String(setting.lineHeight),
-            letterSpacing: `${setting.letterSpacing}em`,
             textAlign: setting.align,
             color: setting.colour,
             textTransform: setting.transform,
             textDecorationLine: setting.decoration,
             whiteSpace: this.writing?.width === null ? 'pre' : 'pre-wrap',
         });
+        this.area.style.setProperty('--tracking', `${setting.letterSpacing}em`);
     }
 
     private key(event: KeyboardEvent): boolean {

@@ -6,10 +6,10 @@ export interface Style { family: string; weight: number; size: number; lineHeigh
 
 export interface Case { text: { words: string; style: Style; wrapped: boolean; runs: Run[]; paragraphs: Paragraph[] }; width: number | null }
 
-export interface Piece { text: string; x: number; width: number; top: number; high: number }
+/** A run, or what of it is on one line. */
+export interface Piece { x: number; width: number; top: number; high: number }
 
-/** By paragraph: its foot, and its pieces, which lie on one line each. */
-export interface Put { width: number; height: number; paragraphs: { bottom: number; pieces: Piece[] }[] }
+export interface Put { width: number; height: number; pieces: Piece[] }
 
 export async function put(page: Page, cases: Case[]): Promise<Put[]> {
     return page.evaluate(async (all) => {
@@ -17,7 +17,7 @@ export async function put(page: Page, cases: Case[]): Promise<Put[]> {
         Object.assign(place.style, { position: 'absolute', left: '0', top: '0', width: '4000px', fontVariantLigatures: 'common-ligatures no-contextual', textRendering: 'geometricPrecision' });
         const boxes = all.map(({ text: { words, style, runs, paragraphs }, width }) => {
             const box = place.appendChild(document.createElement('div'));
-            const set = (element: HTMLElement, to: Partial<Style> & { decoration?: string }): void => {
+            const set = (element: HTMLElement, to: Partial<Style>): void => {
                 if (to.family !== undefined) element.style.fontFamily = `"${to.family}"`;
                 if (to.weight !== undefined) element.style.fontWeight = String(to.weight);
                 if (to.size !== undefined) element.style.fontSize = `${to.size}px`;
@@ -39,7 +39,8 @@ export async function put(page: Page, cases: Case[]): Promise<Put[]> {
                     const to = Math.min(next, characters.length);
                     const span = p.appendChild(document.createElement('span'));
                     span.textContent = characters.slice(from, to).join('');
-                    if (run) set(span, run);
+                    // Letter spacing is in em of what it spaces.
+                    set(span, { letterSpacing: style.letterSpacing, ...run });
                     if (run?.colour) span.style.color = run.colour;
                     from = to;
                 }
@@ -52,34 +53,9 @@ export async function put(page: Page, cases: Case[]): Promise<Put[]> {
         await Promise.all([...new Set(all.flatMap(({ text: { style, runs } }) => [style, ...runs.map((run) => ({ ...style, ...run }))].map((one) => `${one.italic ? 'italic ' : ''}${one.weight} 20px "${one.family}"`)))].map((font) => document.fonts.load(font)));
         const found = boxes.map((box) => {
             const corner = box.getBoundingClientRect();
-            const paragraphs = [...box.querySelectorAll('p')].map((p) => {
-                const pieces: { text: string; x: number; width: number; top: number; high: number }[] = [];
-                for (const span of p.querySelectorAll('span')) {
-                    const node = span.firstChild as Text;
-                    const range = document.createRange();
-                    // A piece of the span for each line that it is on.
-                    for (let i = 0; i < node.length;) {
-                        range.setStart(node, i);
-                        range.setEnd(node, i + 1);
-                        const top = range.getClientRects()[0]?.top;
-                        let end = i + 1;
-                        for (; end < node.length; end++) {
-                            range.setStart(node, end);
-                            range.setEnd(node, end + 1);
-                            const next = range.getClientRects()[0];
-                            if (next && next.width > 0 && top !== undefined && Math.abs(next.top - top) > 2) break;
-                        }
-                        range.setStart(node, i);
-                        range.setEnd(node, end);
-                        const rects = [...range.getClientRects()].filter((rect) => rect.width > 0);
-                        const rect = rects[0];
-                        if (rect) pieces.push({ text: node.data.slice(i, end), x: rect.left - corner.left, width: rect.width, top: rect.top - corner.top, high: rect.height });
-                        i = end;
-                    }
-                }
-                return { bottom: p.getBoundingClientRect().bottom - corner.top, pieces };
-            });
-            return { width: corner.width, height: corner.height, paragraphs };
+            // Of a piece of spaces alone at the end of a line nothing is drawn.
+            const pieces = [...box.querySelectorAll('span')].flatMap((span) => (span.textContent!.trim() === '' ? [] : [...span.getClientRects()])).filter((rect) => rect.width > 0);
+            return { width: corner.width, height: corner.height, pieces: pieces.map((rect) => ({ x: rect.left - corner.left, width: rect.width, top: rect.top - corner.top, high: rect.height })) };
         });
         place.remove();
         return found;
