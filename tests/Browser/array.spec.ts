@@ -119,7 +119,7 @@ test('one card becomes six from a table and pictures; the design is one, a cell 
     const price = cells.nth(4).locator('[data-kind=text]').last();
     await page.mouse.dblclick(...(await middle(price)));
     const area = page.locator('#writing');
-    await expect(area).toHaveValue('€75.90');
+    await expect(area).toHaveText('€75.90');
     await area.fill('sold');
     await area.press('Control+Enter');
     await saved(page);

@@ -39,7 +39,7 @@ class Hand {
     async write(widget: Locator, old: string, words: string): Promise<void> {
         this.gestures += 2;
         await this.page.mouse.dblclick(...(await middle(widget.locator('text', { hasText: new RegExp(`^${old}$`) }))));
-        await expect(this.page.locator('#writing')).toHaveValue(old);
+        await expect(this.page.locator('#writing')).toHaveText(old);
         await this.page.keyboard.type(words);
         await this.page.keyboard.press('Control+Enter');
         await saved(this.page);

@@ -669,7 +669,7 @@ test('words with placeholders show what they are filled with, and their braces w
     await saved(page);
     await expect(layer(text!)).toContainText('5 kilns are free');
     await page.mouse.dblclick(...(await middle(layer(text!))));
-    await expect(page.locator('#writing')).toHaveValue('{kilns} kilns are free');
+    await expect(page.locator('#writing')).toHaveText('{kilns} kilns are free');
     await press('Escape');
 });
 

@@ -108,12 +108,12 @@ test('what is typed after a double press is all there, and Escape gives the old 
     const text = layer(page, 't00002');
     await page.mouse.dblclick(...(await middle(text)));
     await page.keyboard.type('Shelves for clay');
-    await expect(page.locator('#writing')).toHaveValue('Shelves for clay');
+    await expect(page.locator('#writing')).toHaveText('Shelves for clay');
     // A double press on a word in the open editor selects the word.
     const area = (await page.locator('#writing').boundingBox())!;
     await page.mouse.dblclick(area.x + 40, area.y + area.height / 2);
     await page.keyboard.type('Racks');
-    await expect(page.locator('#writing')).toHaveValue(/Racks ?for clay/);
+    await expect(page.locator('#writing')).toHaveText(/Racks ?for clay/);
     await page.keyboard.press('Control+Enter');
     await saved(page);
     expect((await stored(page, 't00002'))['words']).toMatch(/^Racks ?for clay$/);

@@ -73,7 +73,7 @@ test('widgets are found, clicked and dragged on, edited, turned into others and 
     // Its words are written where it lies.
     await page.mouse.dblclick(...(await middle(button)));
     const area = page.locator('#writing');
-    await expect(area).toHaveValue('Button');
+    await expect(area).toHaveText('Button');
     await area.fill('Book the shelf');
     await area.press('Control+Enter');
     await expect(button).toContainText('Book the shelf');
@@ -167,19 +167,19 @@ test('what a widget holds is changed where it lies: words, cells, icons, choices
 
     // A heading, then with Tab the next, and the first cell.
     await page.mouse.dblclick(...(await place('Opens')));
-    await expect(page.locator('#writing')).toHaveValue('Opens');
+    await expect(page.locator('#writing')).toHaveText('Opens');
     await page.keyboard.type('Cool on');
     await page.keyboard.press('Tab');
-    await expect(page.locator('#writing')).toHaveValue('A shelf');
+    await expect(page.locator('#writing')).toHaveText('A shelf');
     await page.keyboard.press('Tab');
-    await expect(page.locator('#writing')).toHaveValue('Bisque');
+    await expect(page.locator('#writing')).toHaveText('Bisque');
     await page.keyboard.type('Biscuit');
     await page.keyboard.press('Control+Enter');
     await saved(page);
     await expect(firing.locator('text', { hasText: 'Cool on' })).toBeVisible();
     await expect(firing.locator('text', { hasText: 'Biscuit' })).toBeVisible();
     await page.mouse.dblclick(...(await place('9.00')));
-    await expect(page.locator('#writing')).toHaveValue('9.00');
+    await expect(page.locator('#writing')).toHaveText('9.00');
     await page.keyboard.type('8.50');
     await page.keyboard.press('Control+Enter');
     await saved(page);

@@ -8,6 +8,7 @@ import { bent, isSmooth, parsePath, pathText, pulled, withSpots, type Part } fro
 import type { Point } from '../../resources/ts/wall/geometry.ts';
 import { rounded } from '../../resources/ts/wall/lanes.ts';
 import type { Command } from '../../resources/ts/wall/messages.ts';
+import { documentOf, lifted, markers, richOf, type Paragraph, type Run } from '../../resources/ts/wall/rich.ts';
 import { ask } from './support/php.ts';
 import { numbers } from './support/random.ts';
 
@@ -136,4 +137,36 @@ test('a path is read, bent and pulled in the browser just as in the core', () =>
         alike([bent(parts[0]!, after, t, { x: by[0], y: by[1] }), ...parts.slice(1)], bending);
         alike(withSpots(parts, [{ subpath: 0, node: after }], (node) => pulled(node, 'out', { x: to[0], y: to[1] }, apart)), pulling);
     }
+});
+
+test('words with runs and paragraphs come out of the editor as they went in', () => {
+    const next = numbers(15);
+    const number = (low: number, high: number): number => Math.floor(low + next() * (high - low + 1));
+    const letters = [...'abc dé ß😀漢\n'];
+    for (let n = 0; n < 300; n++) {
+        const words = Array.from({ length: number(0, 30) }, () => letters[number(0, letters.length - 1)]!).join('');
+        const length = [...words].length;
+        const runs: Run[] = [];
+        for (let at = number(0, 4); at < length; at += number(3, 6)) {
+            const to = Math.min(length, at + number(1, 2));
+            // A run of a line's end alone sets nothing.
+            if (![...words].slice(at, to).includes('\n')) runs.push({ from: at, to, ...(n % 2 ? { weight: number(1, 9) * 100 } : { colour: '#b4472e', italic: true }) });
+        }
+        const paragraphs = words.split('\n').map((): Paragraph => (number(0, 1) ? { list: 'bullet', ...(number(0, 1) ? { level: 2 } : {}) } : { before: number(1, 9) }));
+        expect(richOf(documentOf({ words, runs, paragraphs }))).toEqual({ words, runs, paragraphs });
+    }
+});
+
+test('what all words have as their own is how their text is set', () => {
+    const bold = (from: number, to: number, more: Partial<Run> = {}): Run => ({ from, to, weight: 700, ...more });
+    const rich = { words: 'Good\nclay', runs: [bold(0, 4, { italic: true }), bold(5, 9)], paragraphs: [] };
+    expect(lifted(rich, ['weight', 'italic'])).toEqual({ common: { weight: 700 }, rich: { ...rich, runs: [{ from: 0, to: 4, italic: true }] } });
+    expect(lifted(rich, ['italic'])).toEqual({ common: {}, rich });
+    expect(lifted({ ...rich, runs: [bold(0, 3), bold(5, 9)] }, ['weight']).common).toEqual({});
+});
+
+test('lists are counted as the server counts them', () => {
+    const next = numbers(3);
+    const lists = Array.from({ length: 200 }, () => Array.from({ length: 12 }, (): Paragraph => ({ list: ['none', 'bullet', 'number', 'number'][Math.floor(next() * 4)]!, level: Math.floor(next() * 3) })));
+    expect(lists.map(markers)).toEqual(ask('markers.php', lists));
 });

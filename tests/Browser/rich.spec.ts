@@ -1,6 +1,6 @@
 /** Words whose parts are set in ways of their own: laid out as a page of HTML lays them out, written and set by hand. */
 import { expect } from '@playwright/test';
-import { signIn, test } from './support/hand.ts';
+import { at, box, drag, middle, near, openDemo, pick, saved, screen, setField, signIn, test } from './support/hand.ts';
 import { ask } from './support/php.ts';
 import { numbers } from './support/random.ts';
 import { put, type Case } from './support/set.ts';
@@ -69,4 +69,149 @@ test('three hundred texts with runs, lists and spaced paragraphs lie where Chrom
     });
     expect(wrong.slice(0, 12)).toEqual([]);
     expect(pieces).toBeGreaterThan(1500);
+});
+
+test('a heading of three runs and a list are written and set by pointer and keys, kept, played, and taken back in one step', async ({ page }) => {
+    await openDemo(page, 'Runs');
+    await near(page, 'Welcome');
+    const title = screen(page, 'Welcome').locator('[data-layer=t00002]');
+    const words = page.locator('#writing');
+    const rack = page.getByRole('group', { name: 'Words' });
+    await page.mouse.dblclick(...(await middle(title)));
+    await expect(words).toHaveText('Hands in clay by Thursday');
+
+    // One word by keys, another by a double press, the last by the rack.
+    await page.keyboard.press('End');
+    await page.keyboard.press('Control+Shift+ArrowLeft');
+    await page.keyboard.press('Control+i');
+    await expect(rack.getByRole('button', { name: 'Italic' })).toHaveAttribute('aria-pressed', 'true');
+    const clay = await words.evaluate((element) => {
+        const range = document.createRange();
+        const text = element.querySelector('p')!.firstChild!;
+        range.setStart(text, 9);
+        range.setEnd(text, 13);
+        const { x, y, width, height } = range.getBoundingClientRect();
+        return [x + width / 2, y + height / 2] as [number, number];
+    });
+    await page.mouse.dblclick(...clay);
+    await rack.getByRole('button', { name: 'Colour of the words, choose' }).click();
+    await page.locator('#colour-field [data-part=text]').fill('#b4472e');
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Escape');
+    await expect(words).toBeFocused();
+    await page.keyboard.press('Control+Home');
+    await page.keyboard.press('Control+Shift+ArrowRight');
+    await rack.getByLabel('Size of the words').click();
+    await page.keyboard.type('52');
+    await page.keyboard.press('Enter');
+    await rack.getByLabel('Weight').selectOption('300');
+    await expect(words).toBeFocused();
+
+    // A list is begun by typing, goes one deeper, and ends by itself; what was typed last is taken back in the words.
+    await page.keyboard.press('Control+End');
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('Control+i');
+    await page.keyboard.type('1. Wedge');
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('Tab');
+    await page.keyboard.type('Centre');
+    await page.keyboard.press('Enter');
+    await page.keyboard.type('x');
+    await page.keyboard.press('Control+z');
+    await expect(words.locator('p')).toHaveText(['Hands in clay by Thursday', 'Wedge', 'Centre']);
+    await expect(words.locator('p').nth(2)).toHaveAttribute('data-marker', 'a.');
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('Enter');
+    await expect(words.locator('p').nth(3)).not.toHaveAttribute('data-marker', /./);
+    await page.keyboard.press('Backspace');
+    const pieces = await words.locator('p').first().locator('span:not(:has(span))').allTextContents();
+    expect(pieces.map((piece) => piece.trim())).toEqual(['Hands', 'clay', 'Thursday']);
+    const before = await words.boundingBox();
+    await page.keyboard.press('Control+Enter');
+    await saved(page);
+
+    const drawn = async (): Promise<string[][]> => title.locator('tspan').evaluateAll((all) => all.map((one) => [one.textContent!.trim(), one.getAttribute('font-style') ?? '', one.getAttribute('font-size') ?? '', one.getAttribute('font-weight') ?? '', one.parentElement!.getAttribute('fill') ?? '']));
+    const shown = await drawn();
+    expect(shown).toEqual(expect.arrayContaining([
+        ['Hands', '', '52', '300', '#2a2622'], ['clay', '', '', '', '#b4472e'], ['Thursday', 'italic', '', '', '#2a2622'], ['1.', '', '', '', '#2a2622'], ['Wedge', '', '', '', '#2a2622'], ['a.', '', '', '', '#2a2622'],
+    ]));
+    // The picture takes the room that the editor took.
+    const after = await title.locator('rect[data-set]').boundingBox();
+    expect(Math.abs(after!.height - before!.height)).toBeLessThan(2);
+
+    await page.reload();
+    await expect.poll(drawn).toEqual(shown);
+    await page.keyboard.press('Control+z');
+    await expect(title.locator('tspan')).toHaveText(['Hands in clay by', 'Thursday']);
+    await page.keyboard.press('Control+Shift+z');
+    await expect.poll(drawn).toEqual(shown);
+    await saved(page);
+    await page.getByRole('link', { name: 'Rehearse' }).click();
+    await expect(page.locator('[data-layer=t00002] tspan', { hasText: 'clay' }).first()).toBeVisible();
+    await expect(page.locator('[data-layer=t00002] text[fill="#b4472e"]')).toHaveText('clay');
+});
+
+test('what is pasted keeps how it was set, or comes plain; a link leads on where it is played', async ({ page, context }) => {
+    await openDemo(page, 'Pasted');
+    await near(page, 'Booked');
+    const booked = screen(page, 'Booked');
+    await page.keyboard.press('t');
+    await drag(page, await at(booked, 40, 640), await at(booked, 340, 660), ['Control']);
+    const words = page.locator('#writing');
+    const paste = (html: string, shift = false): Promise<void> => words.evaluate((element, [html, shift]) => {
+        if (shift) element.dispatchEvent(new KeyboardEvent('keydown', { key: 'Shift', shiftKey: true, bubbles: true }));
+        const data = new DataTransfer();
+        data.setData('text/html', html as string);
+        data.setData('text/plain', (html as string).replace(/<[^>]+>/g, ''));
+        element.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+    }, [html, shift] as const);
+    await paste('<p>Bring <b>an apron</b> and <a href="https://fernhollow.example/towels">a towel</a><br>or <a href="javascript:alert(1)">two</a></p><ul><li>clay<ul><li>stoneware</li></ul></li></ul><script>alert(2)</script>');
+    await page.keyboard.press('Control+Enter');
+    await saved(page);
+    const text = booked.locator('[data-kind=text]').last();
+    const grip = text.locator('rect[data-set]');
+    await expect(grip).toHaveAttribute('data-words', 'Bring an apron and a towel\nor two\nclay\nstoneware');
+    expect(JSON.parse((await grip.getAttribute('data-runs'))!)).toEqual([{ from: 6, to: 14, weight: 700 }, { from: 19, to: 26, link: 'https://fernhollow.example/towels' }]);
+    expect(JSON.parse((await grip.getAttribute('data-paragraphs'))!)).toEqual([{}, {}, { list: 'bullet' }, { list: 'bullet', level: 1 }]);
+
+    await context.route('https://fernhollow.example/**', (route) => route.fulfill({ body: 'Towels' }));
+    await page.keyboard.press('r');
+    await page.waitForURL(/rehearse/);
+    const link = page.getByRole('link', { name: 'a towel' });
+    await expect(link).toBeVisible();
+    const [opened] = await Promise.all([context.waitForEvent('page'), link.click()]);
+    await expect(opened).toHaveURL('https://fernhollow.example/towels');
+});
+
+test('words are cut after so many lines, and stand in a box of a set size', async ({ page }) => {
+    await openDemo(page, 'Cut');
+    await near(page, 'Welcome');
+    const intro = screen(page, 'Welcome').locator('[data-layer=t00003]');
+    await pick(page, await middle(intro), 'text');
+    const lines = await intro.locator('tspan').count();
+    expect(lines).toBeGreaterThan(2);
+    await setField(page, 'Lines at most', '2');
+    await expect(intro.locator('tspan')).toHaveCount(2);
+    await expect(intro.locator('tspan').last()).toHaveText(/…$/);
+    const [, , , cut = 0] = await box(intro);
+    await page.locator('#facets').getByLabel('Extent', { exact: true }).selectOption('box');
+    await saved(page);
+    await setField(page, 'H', '120');
+    await page.locator('#facets').getByLabel('Stands', { exact: true }).selectOption('bottom');
+    await saved(page);
+    const feet = await intro.locator('tspan').evaluateAll((all) => all.map((one) => Number(one.getAttribute('y'))));
+    const [, , , height = 0] = await box(intro);
+    expect(height).toBe(120);
+    expect(feet.at(-1)).toBeGreaterThan(120 - cut / 2);
+    // Words keep the size when others are written; the box can be drawn larger by hand.
+    await page.keyboard.press('Enter');
+    await page.keyboard.type('Short');
+    await page.keyboard.press('Control+Enter');
+    await saved(page);
+    expect((await box(intro))[3]).toBe(120);
+    await setField(page, 'Lines at most', '');
+    await page.locator('#facets').getByLabel('Extent', { exact: true }).selectOption('free');
+    await saved(page);
+    expect((await box(intro))[3]).toBeLessThan(40);
 });

@@ -79,7 +79,7 @@ test('a double press writes in a text, and its setting follows the facets', asyn
     const title = screen(page, 'Welcome').locator('[data-layer=t00002]');
     await page.mouse.dblclick(...(await middle(title)));
     const area = page.locator('#writing');
-    await expect(area).toHaveValue('Hands in clay by Thursday');
+    await expect(area).toHaveText('Hands in clay by Thursday');
     await expect(title).toBeHidden();
     const font = await area.evaluate((element) => getComputedStyle(element).fontFamily);
     expect(font).toContain('Spectral');

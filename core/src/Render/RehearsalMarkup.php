@@ -23,6 +23,9 @@ use Kindred\Render\Finish\Greys;
 use Kindred\Signal\Kind;
 use Kindred\Signal\Template;
 use Kindred\Type\FaceBook;
+use Kindred\Type\Paragraph;
+use Kindred\Type\Run;
+use Kindred\Type\TextStyle;
 
 /**
  * Widgets and words as a rehearsal needs them: all states of a widget, of which the player shows one, the places that
@@ -89,7 +92,49 @@ final readonly class RehearsalMarkup
     /** Words with placeholders, in the box of a layer. */
     public function words(Layer $layer, string $words, Rendering $rendering): string
     {
-        return $this->box($layer, $rendering, ['data-words' => $words], $layer->content instanceof Text && $layer->content->wrapped);
+        $text = $layer->content;
+        $set = $text instanceof Text && ! $text->passage()->isPlain() ? $this->set($rendering->finish === Finish::Dressed ? $layer : Greys::of($layer), $rendering) : null;
+
+        return $this->box($layer, $rendering, ['data-words' => $words, 'data-set' => $set], $text instanceof Text && $text->wrapped);
+    }
+
+    /** How runs and paragraphs are set, in CSS, for the player, who fills the words in: JSON. */
+    private function set(Layer $layer, Rendering $rendering): ?string
+    {
+        $text = $layer->content;
+        if (! $text instanceof Text) {
+            return null;
+        }
+        $runs = array_map(function (Run $run) use ($text, $rendering): array {
+            $setting = $run->setting($text->style);
+            [$family, $weight, $size] = $this->lettering($setting->style, $rendering);
+            $own = ['fontFamily' => "\"{$family}\", sans-serif", 'fontWeight' => (string) $weight, 'fontSize' => $size.'px', 'letterSpacing' => $setting->style->letterSpacing.'em'];
+
+            return ['from' => $run->from, 'to' => $run->to, 'link' => $setting->link, 'style' => $own + [
+                'fontStyle' => $setting->style->italic && $rendering->finish !== Finish::Rough ? 'italic' : 'normal',
+                'lineHeight' => round($setting->style->size * $setting->style->lineHeight, 3).'px',
+                'textDecorationLine' => $setting->decoration()->value,
+            ] + ($setting->colour === null ? [] : ['color' => $setting->colour->text()])];
+        }, $text->runs);
+        $markers = Paragraph::markers($text->paragraphs);
+        $paragraphs = array_map(fn (Paragraph $one, string $marker): array => ['marker' => $marker, 'style' => [
+            'marginTop' => $one->before.'px', 'marginBottom' => $one->after.'px', 'paddingLeft' => $one->indent($text->style->size).'px',
+        ]], $text->paragraphs, $markers);
+
+        return json_encode(['runs' => $runs, 'paragraphs' => $paragraphs], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+    }
+
+    /** @return array{string, int, float} the family, weight and size, px, in which a style is drawn */
+    private function lettering(TextStyle $style, Rendering $rendering): array
+    {
+        [$family, $weight] = $this->faces->nearest($style->family, $style->weight);
+        if ($rendering->finish !== Finish::Rough) {
+            return [$family, $weight, round($style->size, 2)];
+        }
+        $own = $this->faces->face($family, $weight, $style->italic);
+        [$family, $weight] = $this->faces->hand($style->weight);
+
+        return [$family, $weight, round($style->size * min(1.6, $own->xHeight() / $this->faces->face($family, $weight)->xHeight()), 2)];
     }
 
     private function holds(WidgetPart $part): bool
@@ -131,13 +176,7 @@ final readonly class RehearsalMarkup
         }
         $style = $layer->content->style;
         $layer = $rendering->finish === Finish::Dressed ? $layer : Greys::of($layer);
-        [$family, $weight] = $this->faces->nearest($style->family, $style->weight);
-        $size = $style->size;
-        if ($rendering->finish === Finish::Rough) {
-            $own = $this->faces->face($family, $weight, $style->italic);
-            [$family, $weight] = $this->faces->hand($style->weight);
-            $size *= min(1.6, $own->xHeight() / $this->faces->face($family, $weight)->xHeight());
-        }
+        [$family, $weight, $size] = $this->lettering($style, $rendering);
 
         return Svg::element('foreignObject', [
             'width' => $layer->box->width,
@@ -148,11 +187,12 @@ final readonly class RehearsalMarkup
                 'family' => $family,
                 'weight' => $weight,
                 'italic' => $style->italic && $rendering->finish !== Finish::Rough,
-                'size' => round($size, 2),
+                'size' => $size,
                 'line' => round($style->size * $style->lineHeight, 3),
                 'spacing' => $style->letterSpacing,
                 'align' => $style->align->value,
                 'transform' => $style->transform->value,
+                'lines' => $style->decoration->value,
                 'colour' => Paints::attributes('fill', $layer->colour() ?? Colour::parse($rendering->ink()))['fill'] ?? null,
                 'wrap' => $wraps,
             ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),

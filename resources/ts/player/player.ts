@@ -30,6 +30,7 @@ export class Player {
         this.machine = new Machine(table, (screen, plan) => this.show(screen, plan), 1 + crypto.getRandomValues(new Uint32Array(1))[0]! % 2_147_483_646, Date.UTC(now.getFullYear(), now.getMonth(), now.getDate()) / 86_400_000);
         this.works = new Works(this.machine, this.frame, () => this.shown, (happening) => this.tell(happening));
         this.frame.addEventListener('click', (event) => this.tap(event));
+        this.frame.addEventListener('keydown', (event) => event.key === 'Enter' && follow(event.target as Element));
         new ResizeObserver(() => this.fit()).observe(root);
         if (start) this.machine.send({ type: 'open', screen: start });
         else this.show(this.machine.screen, null);
@@ -107,6 +108,7 @@ export class Player {
         if (taken === 'whole') return;
         const taps = this.machine.state?.taps ?? {};
         for (const element of document.elementsFromPoint(event.clientX, event.clientY)) {
+            if (this.shown?.contains(element) && follow(element)) return;
             const layer = element.closest<SVGElement>('[data-layer]');
             if (layer && this.shown?.contains(layer) && taps[layer.dataset['layer']!] !== undefined) return this.fire(layer.dataset['layer']!);
         }
@@ -256,4 +258,11 @@ function property(name: string, value: number): Keyframe {
         case 'translateY': return { transform: `translateY(${value * 100}%)` };
         default: return { [name]: String(value) };
     }
+}
+
+/** Opens where words lead, beside what is played; false where they lead nowhere. */
+function follow(element: Element): boolean {
+    const link = element.closest<HTMLElement | SVGElement>('[data-link]')?.dataset['link'];
+    if (link) window.open(link, '_blank', 'noopener');
+    return link !== undefined;
 }

@@ -104,7 +104,20 @@ export class Values {
 
     /** Words with their placeholders filled in. */
     words(template: string): string {
-        return (this.table.words[template] ?? [template]).map((piece) => typeof piece === 'string' ? piece : this.write(this.result(piece.steps), piece.pattern)).join('');
+        return this.pieces(template).map((piece) => piece.text).join('');
+    }
+
+    /** The same in pieces, with the characters of the template that each stands for; what a placeholder says stands for all of it. */
+    pieces(template: string): { from: number; to: number; text: string }[] {
+        let at = 0;
+        const sources = template.split(/(\{[^{}]*\})/u).filter((source) => source !== '');
+        const said = this.table.words[template] ?? sources;
+        return sources.map((source, i) => {
+            const piece = said[i]!;
+            const from = at;
+            at += [...source].length;
+            return { from, to: at, text: typeof piece === 'string' ? piece : this.write(this.result(piece.steps), piece.pattern) };
+        });
     }
 
     /** What a widget holds, as words. */

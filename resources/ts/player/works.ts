@@ -1,7 +1,42 @@
 /** Working widgets on the page: shows what the machine says they hold, and tells it what a person does with them. */
 import type { Happening, Machine } from './machine.ts';
 
-interface Face { family: string; weight: number; italic?: boolean; size: number; line: number; spacing: number; align: string; transform: string; colour: string | null; wrap: boolean }
+interface Face { family: string; weight: number; italic?: boolean; size: number; line: number; spacing: number; align: string; transform: string; lines?: string; colour: string | null; wrap: boolean }
+
+/** How words are set that are not all alike: runs by the characters of the template, in code points, and paragraphs. */
+interface Set { runs: { from: number; to: number; style: Record<string, string>; link: string | null }[]; paragraphs: { style: Record<string, string>; marker: string }[] }
+
+/** Words as paragraphs with spans; what a placeholder says is set as its first character. */
+function set({ runs, paragraphs }: Set, pieces: { from: number; to: number; text: string }[]): HTMLElement[] {
+    const all: HTMLElement[] = [];
+    const begin = (): HTMLElement => {
+        const { style, marker } = paragraphs[all.length] ?? { style: {}, marker: '' };
+        const p = document.createElement('p');
+        Object.assign(p.style, style);
+        p.style.setProperty('--indent', style['paddingLeft'] ?? '0px');
+        if (marker) p.dataset['marker'] = marker;
+        all.push(p);
+        return p;
+    };
+    let p = begin();
+    for (const { from, to, text } of pieces) {
+        const characters = [...text];
+        const literal = characters.length === to - from;
+        for (let i = 0; i < characters.length;) {
+            const run = runs.find((one) => one.from <= (literal ? from + i : from) && (literal ? from + i : from) < one.to);
+            const next = !literal ? characters.length : Math.min(characters.length, ...[...runs.flatMap((one) => [one.from, one.to])].map((edge) => edge - from).filter((edge) => edge > i));
+            characters.slice(i, next).join('').split('\n').forEach((line, n) => {
+                if (n > 0) p = begin();
+                const span = p.appendChild(document.createElement('span'));
+                span.textContent = line;
+                Object.assign(span.style, run?.style ?? {});
+                if (run?.link) span.dataset['link'] = run.link;
+            });
+            i = next;
+        }
+    }
+    return all;
+}
 
 /** Px of a screen between a widget and what opens from it, and between that and the edge of what is seen. */
 const GAP = 4;
@@ -37,13 +72,17 @@ export class Works {
             const box = live === 'entry' || live === 'lines' ? this.entry(place, live) : document.createElement('div');
             Object.assign(box.style, {
                 fontFamily: `"${face.family}", sans-serif`, fontWeight: String(face.weight), fontStyle: face.italic ? 'italic' : 'normal', fontSize: `${face.size}px`, lineHeight: `${face.line}px`,
-                letterSpacing: face.spacing === 0 ? '' : `${face.spacing}em`, textTransform: face.transform, color: face.colour ?? '', textAlign: face.align,
+                letterSpacing: face.spacing === 0 ? '' : `${face.spacing}em`, textTransform: face.transform, color: face.colour ?? '', textAlign: face.align, textDecorationLine: face.lines ?? 'none',
                 justifyContent: { left: 'flex-start', center: 'center', right: 'flex-end' }[face.align] ?? '',
             });
             box.classList.add('live');
             box.classList.toggle('wrap', face.wrap);
             place.append(box);
         });
+        for (const link of pane.querySelectorAll<SVGElement>('[data-link]')) {
+            link.setAttribute('role', 'link');
+            link.tabIndex = 0;
+        }
         this.update(pane);
     }
 
@@ -123,7 +162,9 @@ export class Works {
             case 'message': box.textContent = values.message(widget); break;
             case 'month': box.textContent = values.month(widget); break;
             case 'day': case 'chosen-day': box.textContent = values.dayIn(widget, item); break;
-            default: box.textContent = words;
+            default:
+                if (place.dataset['set']) box.replaceChildren(...set(JSON.parse(place.dataset['set']) as Set, values.pieces(place.dataset['words'] ?? '')));
+                else box.textContent = words;
         }
     }
 

@@ -1,6 +1,6 @@
 /** What keys and pasted words do to the paragraphs of the editor. */
 import { baseKeymap, chainCommands, deleteSelection, joinBackward, selectNodeBackward, splitBlockAs } from 'prosemirror-commands';
-import { redo, undo } from 'prosemirror-history';
+import { closeHistory, redo, undo } from 'prosemirror-history';
 import { keymap } from 'prosemirror-keymap';
 import { Fragment, Slice, type Node } from 'prosemirror-model';
 import type { Command } from 'prosemirror-state';
@@ -25,8 +25,10 @@ const first = (where: (paragraph: Node) => boolean): Command => (state, dispatch
     return empty && $from.parentOffset === 0 && $from.parent.attrs['list'] !== 'none' && where($from.parent) && outOfList(state, dispatch);
 };
 
-/** A new paragraph stands as the one before it. */
-const split = splitBlockAs((node) => ({ type: node.type, attrs: { ...node.attrs } }));
+const parted = splitBlockAs((node) => ({ type: node.type, attrs: { ...node.attrs } }));
+
+/** A new paragraph stands as the one before it, and is a step of its own with what is typed in it. */
+const split: Command = (state, dispatch) => parted(state, dispatch && ((change) => dispatch(closeHistory(change))));
 
 export const keys = [
     keymap({

@@ -19,6 +19,9 @@ export class SettingOptions {
         this.place.addEventListener('change', (event) => this.changed(event.target as HTMLInputElement | HTMLSelectElement));
         this.field('[data-own=colour]').addEventListener('input', () => this.writer.change('colour', this.field('[data-own=colour]').value));
         this.place.addEventListener('keydown', (event) => this.key(event));
+        // What a field says is typed over, as in the facets; the press that came into it leaves it selected.
+        this.place.addEventListener('focusin', ({ target }) => target instanceof HTMLInputElement && target.select());
+        this.place.addEventListener('mouseup', (event) => (event.target as Element).matches('input') && event.preventDefault());
         this.link.addEventListener('submit', (event) => {
             event.preventDefault();
             this.setLink(this.link.querySelector('input')!.value.trim());

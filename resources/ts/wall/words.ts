@@ -69,9 +69,13 @@ export class Writer {
         this.area.addEventListener('focusout', (event) => {
             if (!(event.relatedTarget as Element | null)?.closest(BESIDE)) this.finish(true);
         });
+        // What is selected stays seen while one is in the options.
+        for (const kind of ['focus', 'blur'] as const) this.area.addEventListener(kind, () => this.writing && this.view.updateState(this.view.state));
+        this.area.addEventListener('keyup', () => this.settle());
         for (const kind of ['keydown', 'keyup', 'dblclick', 'contextmenu'] as const) this.area.addEventListener(kind, (event) => event.stopPropagation());
         // From the options of the words one comes back to them, or has done with them.
         document.addEventListener('pointerdown', (event) => {
+            if (this.view.hasFocus()) this.settle();
             const target = event.target as Element;
             if (this.writing && !this.area.contains(document.activeElement) && !target.closest(`#writing, ${BESIDE}`)) this.finish(true);
         }, true);
@@ -142,7 +146,6 @@ export class Writer {
 
     /** The caret is in the words again. */
     focus(): void {
-        this.area.focus({ preventScroll: true });
         this.view.focus();
     }
 
@@ -274,7 +277,16 @@ export class Writer {
         this.area.style.setProperty('--tracking', `${setting.letterSpacing}em`);
     }
 
+    /**
+     * The browser tells of a selection only when it has time, which may be after the next key, and after the editor has put back the one
+     * that it knew when it was come back to: it is told now.
+     */
+    private settle(): void {
+        document.dispatchEvent(new Event('selectionchange'));
+    }
+
     private key(event: KeyboardEvent): boolean {
+        this.settle();
         const command = event.ctrlKey || event.metaKey;
         const inList = this.writing?.rich && this.view.state.selection.$from.parent.attrs['list'] !== 'none';
         const taken = this.writing?.rich && command ? this.styled(event.key.toLowerCase(), event.shiftKey) : false;
