@@ -119,9 +119,11 @@ test('a heading of three runs and a list are written and set by pointer and keys
     await page.keyboard.press('Enter');
     await page.keyboard.type('x');
     await page.keyboard.press('Control+z');
-    await expect(words.locator('p')).toHaveText(['Hands in clay by Thursday', 'Wedge', 'Centre']);
-    await expect(words.locator('p').nth(2)).toHaveAttribute('data-marker', 'a.');
-    await page.keyboard.press('Enter');
+    await expect(words).not.toContainText('x');
+    await page.keyboard.press('Control+Shift+z');
+    await expect(words.locator('p')).toHaveText(['Hands in clay by Thursday', 'Wedge', 'Centre', 'x']);
+    await expect(words.locator('p').nth(3)).toHaveAttribute('data-marker', 'b.');
+    await page.keyboard.press('Backspace');
     await page.keyboard.press('Enter');
     await expect(words.locator('p').nth(3)).not.toHaveAttribute('data-marker', /./);
     await page.keyboard.press('Backspace');

@@ -109,6 +109,7 @@ test('a booking is played with its widgets, in every finish, and offline', async
     const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Save the web page' }).click()]);
     const file = info.outputPath('booking.html');
     await download.saveAs(file);
+    await page.waitForLoadState('networkidle');
     await context.setOffline(true);
     await page.goto(`file://${file}`);
     await book(page);

@@ -3,7 +3,7 @@ import { baseKeymap, chainCommands, deleteSelection, joinBackward, selectNodeBac
 import { closeHistory, redo, undo } from 'prosemirror-history';
 import { keymap } from 'prosemirror-keymap';
 import { Fragment, Slice, type Node } from 'prosemirror-model';
-import type { Command } from 'prosemirror-state';
+import { Selection, TextSelection, type Command } from 'prosemirror-state';
 import type { EditorView } from 'prosemirror-view';
 import { schema, type Paragraph } from './rich.ts';
 
@@ -30,8 +30,16 @@ const parted = splitBlockAs((node) => ({ type: node.type, attrs: { ...node.attrs
 /** A new paragraph stands as the one before it, and is a step of its own with what is typed in it. */
 const split: Command = (state, dispatch) => parted(state, dispatch && ((change) => dispatch(closeHistory(change))));
 
+/** To the first or after the last letter. Left to the browser, the editor would take the first one for what a browser makes of coming back. */
+const goTo = (end: boolean, on: boolean): Command => (state, dispatch) => {
+    const to = (end ? Selection.atEnd(state.doc) : Selection.atStart(state.doc)).head;
+    dispatch?.(state.tr.setSelection(TextSelection.create(state.doc, on ? state.selection.anchor : to, to)).scrollIntoView());
+    return true;
+};
+
 export const keys = [
     keymap({
+        'Mod-Home': goTo(false, false), 'Mod-End': goTo(true, false), 'Mod-Shift-Home': goTo(false, true), 'Mod-Shift-End': goTo(true, true),
         'Mod-z': undo, 'Mod-y': redo, 'Mod-Shift-z': redo, 'Shift-Enter': split,
         // An empty paragraph of a list is its end; Backspace before the first letter takes the marker away first.
         'Enter': chainCommands(first((paragraph) => paragraph.content.size === 0), split),
