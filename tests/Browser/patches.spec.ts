@@ -65,7 +65,7 @@ for (const [seed, name] of [[3, 'Book a wheel'], [4, 'Glaze library'], [8, 'Toda
             }
             made++;
             await page.evaluate(() => window.dispatchEvent(new Event('focus')));
-            await expect(async () => likeReload(page, shown), `step ${step}: ${JSON.stringify(command)}`).toPass({ timeout: 4000, intervals: [20, 50, 100, 200] });
+            await expect(async () => likeReload(page, shown), `step ${step}: ${JSON.stringify(command)}`).toPass({ timeout: 8000, intervals: [20, 50, 100, 200] });
         }
         expect(made).toBeGreaterThan(15);
     });
