@@ -47,6 +47,8 @@ use Kindred\Property\Path;
 use Kindred\Property\Properties;
 use Kindred\Signal\Template;
 use Kindred\Type\FaceBook;
+use Kindred\Type\Pairing;
+use Kindred\Type\Partner;
 use Kindred\Type\Run;
 use Kindred\Type\TextStyle;
 
@@ -131,6 +133,7 @@ final readonly class Facets
             'owner' => $owner = count($screens) > 1 ? null : $this->owner($tree, $layers, $screen),
             'others' => array_values(array_filter($tree->reel(), fn (Screen $one): bool => $one->id !== ($owner instanceof Layer ? $owner->screen : $owner?->id))),
             'ownRuns' => in_array('colour', $own, true) || in_array('link', $own, true) ? 'Some of the words have a colour or a link of their own: press Enter to write in them.' : '',
+            'partners' => $only?->content instanceof Text ? $this->partners($only->content->style) : [],
             'families' => $this->faces->families(),
             'weights' => $this->weights($layers),
             'ways' => $layers === [] && $screen !== null && count($screens) <= 1 ? $this->ways($project, $tree, $screen) : [],
@@ -400,6 +403,15 @@ final readonly class Facets
             $layers === [] && $screen !== null => $tree->screens[$screen] ?? null,
             default => null,
         };
+    }
+
+    /** @return array<array-key, list<Partner>> what can stand beside words, by the ratio of a scale */
+    private function partners(TextStyle $style): array
+    {
+        [$family] = $this->faces->nearest($style->family, $style->weight);
+        $weights = $this->faces->families()[$family];
+
+        return array_map(fn (string $ratio): array => Pairing::of($style, $weights, (float) $ratio), array_combine($ratios = array_map(strval(...), array_keys(Pairing::RATIOS)), $ratios));
     }
 
     /**

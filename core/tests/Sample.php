@@ -157,9 +157,12 @@ final class Sample
 
         $route = ['kind' => 'path', 'name' => 'Route', 'x' => 300, 'y' => 660, 'samples' => [0, 0, 20, 4, 40, 26, 60, 30, 75, 15, 90, 0], 'tolerance' => 1.5, 'rounding' => 4, 'strokes' => [['colour' => '#17594f', 'width' => 3, 'start' => 'dot', 'end' => 'arrow']]];
 
+        $notice = ['kind' => 'text', 'name' => 'Notice', 'x' => 20, 'y' => 760, 'width' => 160, 'height' => 70, 'words' => "Open Thursday\nBring clay\nBring a towel", 'wrapped' => true, 'fixed' => true, 'verticalAlign' => 'bottom', 'maxLines' => 4,
+            'style' => ['family' => 'Lora', 'weight' => 400, 'size' => 14, 'lineHeight' => 1.4], 'runs' => [['from' => 5, 'to' => 13, 'weight' => 700, 'colour' => '#b4472e', 'link' => 'https://fernhollow.example/open']], 'paragraphs' => [['after' => 6], ['list' => 'bullet'], ['list' => 'bullet', 'level' => 1]]];
+
         $laid = self::relayout()->after(new Tree($file->tree->project), $file->tree);
 
-        return new ProjectFile(self::after($laid, ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'twins', 'layers' => [['x' => 20] + $card, ['x' => 140] + $card, $painted, $masked, $route]],
+        return new ProjectFile(self::after($laid, ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'twins', 'layers' => [['x' => 20] + $card, ['x' => 140] + $card, $painted, $masked, $route, $notice]],
             ['type' => 'put-entry', 'entry' => ['id' => 'planned', 'part' => 'plan', 'title' => 'Planned']],
             ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'shelf', 'layers' => [self::shelves()]]), $file->pictures);
     }

@@ -58,6 +58,7 @@ import { SHAPES, Tools } from './wall/tools.ts';
 import { Threads } from './wall/threads.ts';
 import { Trials } from './wall/trials.ts';
 import { watchUnseen } from './wall/unseen.ts';
+import { Partners } from './wall/partners.ts';
 import { SettingOptions } from './wall/setting.ts';
 import { Writer } from './wall/words.ts';
 import { Writing } from './wall/writing.ts';
@@ -119,6 +120,7 @@ const facets = new Facets(urls['facets']!, picture, selection, server, {
     shown: () => {
         gradients.hear();
         points.hear();
+        partners.show();
     },
     used: urls['colours']!,
     picture: () => making.choose(),
@@ -273,6 +275,7 @@ const writing = new Writing({
     urls, picture, selection, server, writer, inCell: () => facets.inCell, create: (screen, layer) => void gestures.create(screen, layer),
     reveal: () => facets.reveal('widget'), chooseIcon: (screen, layer, place) => asking.icons({ screen, layer, place }), problem: onProblem,
 });
+const partners = new Partners(parts, (layer) => writing.edit(layer));
 const asking = new Asking(parts, making, together, (name) => {
     making.icons.inHand = name;
     tools.take('icon');

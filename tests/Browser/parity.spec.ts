@@ -10,7 +10,7 @@ for (const tracking of [0, 0.05]) {
     test(`text is as wide as in Chromium, tracking ${tracking} em`, async ({ page }) => {
         await signIn(page);
         const worst = await widestGaps(page, tracking);
-        expect(worst.length).toBe(54);
+        expect(worst.length).toBe(68);
         expect(worst.filter((one) => one.by > 0.1)).toEqual([]);
     });
 }

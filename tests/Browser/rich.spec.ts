@@ -6,7 +6,7 @@ import { numbers } from './support/random.ts';
 import { put, type Case } from './support/set.ts';
 
 const seed = Number(process.env['KINDRED_SEED'] ?? 1);
-const FAMILIES = ['Hanken Grotesk', 'Bricolage Grotesque', 'Lora', 'Spectral', 'JetBrains Mono', 'Caveat'];
+const FAMILIES = ['Fraunces', 'Archivo', 'Hanken Grotesk', 'Bricolage Grotesque', 'Lora', 'Spectral', 'JetBrains Mono', 'Caveat'];
 const WORDS = 'Bring an apron and a towel clay is on us AVATAR Tomato fiery offices well-known kiln at 1,240 °C — “Wheel throwing” costs €48.50 for two o’clock Élan straße To We Va'.split(' ');
 
 interface Laid { height: number; width: number; lines: { text: string; bottom: number; baseline: number; runs: { text: string; x: number; width: number; at: number }[] }[] }
@@ -216,4 +216,37 @@ test('words are cut after so many lines, and stand in a box of a set size', asyn
     await page.locator('#facets').getByLabel('Extent', { exact: true }).selectOption('free');
     await saved(page);
     expect((await box(intro))[3]).toBeLessThan(40);
+});
+
+test('a label comes over a value by a type scale, written at once, and its ratio is remembered', async ({ page }) => {
+    await openDemo(page, 'Partners');
+    await near(page, 'Kiln status');
+    const status = screen(page, 'Kiln status');
+    const texts = status.locator('[data-kind=text]');
+    const count = await texts.count();
+    const value = status.locator('[data-kind=text]', { hasText: /^612$/ });
+    await pick(page, await middle(value), 'text');
+    const name = (await value.getAttribute('data-layer'))!;
+    const facets = page.locator('#facets');
+    await facets.locator('#partners > summary').click();
+    await facets.getByLabel('Ratio', { exact: true }).selectOption('1.5');
+    const label = facets.getByRole('button', { name: /^Label/ });
+    const shown = /([\d.]+) · (\d+)/.exec((await label.textContent())!)!;
+    await label.click();
+    await expect(page.locator('#writing')).toBeFocused();
+    await page.keyboard.type('Degrees inside');
+    await page.keyboard.press('Control+Enter');
+    await saved(page);
+    await expect(texts).toHaveCount(count + 1);
+    const added = status.locator('[data-kind=text]', { hasText: 'DEGREES' }).first();
+    await expect(added.locator('text').first()).toHaveAttribute('font-size', shown[1]!);
+    await expect(added.locator('text').first()).toHaveAttribute('font-weight', shown[2]!);
+    const [over, under] = [(await added.boundingBox())!, (await status.locator(`[data-layer=${name}]`).boundingBox())!];
+    expect(over.y + over.height).toBeLessThanOrEqual(under.y + 1);
+    // Another text is offered partners by the same ratio.
+    await pick(page, await middle(added), 'text');
+    await expect(facets.getByLabel('Ratio', { exact: true })).toHaveValue('1.5');
+    await page.keyboard.press('Control+z');
+    await page.keyboard.press('Control+z');
+    await expect(texts).toHaveCount(count);
 });

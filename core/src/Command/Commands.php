@@ -75,6 +75,7 @@ final class Commands
         MoveInList::class,
         SetStyle::class,
         SetWords::class,
+        PairText::class,
         RenameLayer::class,
         MarkLayers::class,
         PutCue::class,

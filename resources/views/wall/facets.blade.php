@@ -134,6 +134,7 @@
                 @endif
                 <div class="row"><x-number field="maxLines" label="Lines at most" :values="$values" placeholder="all" hint="What is left over ends with an ellipsis"/></div>
                 <x-choice field="style.trim" label="Box" :values="$values" :options="['false' => 'whole lines', 'true' => 'cap height to baseline']"/>
+                @includeWhen($partners !== [], 'wall.partners')
                 @include('wall.further', ['facet' => 'words'])
                 @if ($ownRuns !== '')
                     <p class="text-ash">{{ $ownRuns }}</p>

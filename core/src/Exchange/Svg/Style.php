@@ -10,7 +10,7 @@ use Kindred\Paint\Colour;
 /** The presentation properties of an element, inherited and its own (SVG 2, section 6). */
 final readonly class Style
 {
-    private const INHERITED = ['fill', 'fill-opacity', 'fill-rule', 'stroke', 'stroke-width', 'stroke-opacity', 'color', 'font-family', 'font-size', 'font-style', 'font-weight', 'text-anchor', 'letter-spacing', 'visibility', 'clip-rule', 'stroke-linecap', 'stroke-linejoin', 'stroke-dasharray', 'marker-start', 'marker-mid', 'marker-end'];
+    private const INHERITED = ['fill', 'fill-opacity', 'fill-rule', 'stroke', 'stroke-width', 'stroke-opacity', 'color', 'font-family', 'font-size', 'font-style', 'font-weight', 'text-anchor', 'letter-spacing', 'text-decoration', 'text-decoration-line', 'visibility', 'clip-rule', 'stroke-linecap', 'stroke-linejoin', 'stroke-dasharray', 'marker-start', 'marker-mid', 'marker-end'];
 
     private const OWN = ['opacity', 'display', 'stop-color', 'stop-opacity', 'flood-color', 'flood-opacity', 'clip-path', 'mask', 'mask-type', 'filter', 'mix-blend-mode', 'isolation'];
 

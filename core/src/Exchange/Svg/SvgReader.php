@@ -594,7 +594,7 @@ final class SvgReader
             $set = $this->typeOf($own, $matrix);
             $fill = $own->paint('fill', 'black');
             $colour = $fill instanceof Colour && $own->get('fill', 'black') !== $style->get('fill', 'black') ? $fill : null;
-            $runs[] = new Run($at, $end, $set->family, $set->weight, $set->italic, $set->size, decoration: $set->decoration, colour: $colour);
+            $runs[] = new Run($at, $end, $set->family, $set->weight, $set->italic, $set->size, $set->letterSpacing, decoration: $set->decoration, colour: $colour);
             $at = $end;
         }
         $passage = (new Passage($words, $text, $runs))->tidied();
@@ -627,6 +627,7 @@ final class SvgReader
 
         return new TextStyle(
             isset($families[$asked]) ? $asked : FaceBook::DEFAULT_FAMILY, max(1, min(1000, $weight)), round(TextStyle::fitted($style->number('font-size', 16) * $matrix->scale()), 2), 1.2,
+            letterSpacing: max(-0.5, min(2.0, round($style->number('letter-spacing', 0) / max(1.0, $style->number('font-size', 16)), 4))),
             italic: preg_match('/^(italic|oblique)\b/i', $style->get('font-style')) === 1,
             decoration: match ([str_contains($lines, 'underline'), str_contains($lines, 'line-through')]) {
                 [true, true] => TextDecoration::Both,

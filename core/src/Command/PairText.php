@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Command;
+
+use Kindred\Document\Address;
+use Kindred\Document\Id;
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\Stack;
+use Kindred\Document\Layer\Text;
+use Kindred\Document\Layout\Sizing;
+use Kindred\Document\Place;
+use Kindred\Document\Rank;
+use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Geometry\Box;
+use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
+use Kindred\Type\TextAlign;
+use Kindred\Type\TextStyle;
+
+/**
+ * Adds a text beside one that is there, above or below it and in line with it: a label over a value, a caption under a heading.
+ * In a stack it comes before or after it.
+ */
+final readonly class PairText implements Command
+{
+    use OnLayers;
+
+    /** The room between both, as a share of the smaller size. */
+    private const GAP = 0.25;
+
+    private function __construct(private ?string $screen, private string $layer, private string $words, private TextStyle $style, private bool $above, private string $seed)
+    {
+    }
+
+    public static function type(): string
+    {
+        return 'pair-text';
+    }
+
+    public static function read(Reader $in): self
+    {
+        return new self(
+            $in->optionalId('screen'), Address::layer($in, 'layer'), $in->string('words', Text::MAX_LENGTH, false), TextStyle::read($in->object('style')), $in->boolean('above', false), $in->string('seed', 64, false),
+        );
+    }
+
+    public function workingSet(): WorkingSet
+    {
+        return new WorkingSet(screens: $this->named($this->screen), layers: [$this->layer]);
+    }
+
+    public function apply(Tree $tree): Tree
+    {
+        [$beside] = $this->selected($tree, $this->screen, [$this->layer]);
+        $text = $beside->content;
+        if (! $text instanceof Text) {
+            throw new InvalidInput('layer', "“{$beside->name}” is not a text.");
+        }
+        $inStack = $beside->parent === null ? null : $tree->layer($beside->parent)->content;
+        // What comes first in a stack lies lowest.
+        $rank = $inStack instanceof Stack && $this->above
+            ? Rank::spread($this->below($tree, $beside), $beside->rank, 1)[0]
+            : Rank::spread($beside->rank, $this->above($tree, $beside), 1)[0];
+        $height = round($this->style->size * $this->style->lineHeight, 2);
+        $gap = round(min($text->style->size, $this->style->size) * self::GAP);
+        $y = $this->above ? $beside->box->y - $gap - $height : $beside->box->bottom() + $gap;
+
+        return $tree->withLayers(new Layer(
+            (new Id($this->seed))->next(), $beside->screen, $beside->parent, $rank, Text::title($this->words),
+            new Box($beside->box->x, $y, $beside->box->width, $height),
+            // Aligned to the middle or the right it needs the width in which it is.
+            new Text($this->words, $this->style, $text->wrapped || $this->style->align !== TextAlign::Left),
+            fills: $beside->fills, sizing: new Sizing(width: $beside->sizing->width, alignSelf: $beside->sizing->alignSelf), pins: $beside->pins,
+        ));
+    }
+
+    public function label(Tree $before): string
+    {
+        return 'Add “'.Text::title($this->words).'” beside '.$this->naming($before, [$this->layer]);
+    }
+
+    /** The rank of what lies right below a layer, in its place; null where nothing does. */
+    private function below(Tree $tree, Layer $layer): ?string
+    {
+        $below = null;
+        foreach ($tree->children(Place::of($layer)) as $sibling) {
+            if (strcmp($sibling->rank, $layer->rank) < 0) {
+                $below = $sibling->rank;
+            }
+        }
+
+        return $below;
+    }
+}
