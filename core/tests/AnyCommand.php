@@ -134,7 +134,7 @@ final class AnyCommand
             ['type' => 'rename-layer', 'layer' => $one, 'name' => "Name {$step}"],
             ['type' => 'set-words', 'screen' => $screen, 'layer' => $one, 'words' => "Step {$step}"],
             ['type' => 'set-words', 'screen' => $screen, 'layer' => $one, 'words' => "Step {$step}\nof many", 'runs' => [['from' => 0, 'to' => 3, 'weight' => 700], ['from' => 4, 'to' => 90, 'italic' => true]], 'paragraphs' => [[], ['list' => 'number']]],
-            ['type' => 'pair-text', 'screen' => $screen, 'layer' => $one, 'words' => "Label {$step}", 'above' => (bool) ($step % 2), 'style' => ['family' => 'Lora', 'weight' => 600, 'size' => 12, 'lineHeight' => 1.3, 'letterSpacing' => 0.06], 'seed' => "p{$step}"],
+            ['type' => 'pair-text', 'screen' => $screen, 'layer' => $one, 'words' => "Label {$step}", 'parent' => $parent, 'above' => (bool) ($step % 2), 'style' => ['family' => 'Lora', 'weight' => 600, 'size' => 12, 'lineHeight' => 1.3, 'letterSpacing' => 0.06], 'seed' => "p{$step}"],
             ['type' => 'place-layers', 'screen' => $screen, 'places' => [['id' => $one, 'x' => $number(), 'y' => $number(), 'width' => mt_rand(1, 300), 'height' => mt_rand(1, 300), 'rotation' => mt_rand(-90, 90)]]],
             ['type' => 'create-layers', 'screen' => $screen, 'seed' => "c{$step}", 'layers' => [['kind' => ['box', 'ellipse', 'line'][mt_rand(0, 2)], 'x' => $number(), 'y' => $number(), 'width' => 50, 'height' => 30]]],
             ['type' => 'transfer-layers', 'to' => $screens[mt_rand(0, max(0, count($screens) - 1))] ?? 'none', 'dx' => 1, 'dy' => 2] + $on,

@@ -31,7 +31,7 @@ final readonly class PairText implements Command
     /** The room between both, as a share of the smaller size. */
     private const GAP = 0.25;
 
-    private function __construct(private ?string $screen, private string $layer, private string $words, private TextStyle $style, private bool $above, private string $seed)
+    private function __construct(private ?string $screen, private ?string $parent, private string $layer, private string $words, private TextStyle $style, private bool $above, private string $seed)
     {
     }
 
@@ -43,13 +43,13 @@ final readonly class PairText implements Command
     public static function read(Reader $in): self
     {
         return new self(
-            $in->optionalId('screen'), Address::layer($in, 'layer'), $in->string('words', Text::MAX_LENGTH, false), TextStyle::read($in->object('style')), $in->boolean('above', false), $in->string('seed', 64, false),
+            $in->optionalId('screen'), Address::optionalLayer($in, 'parent'), Address::layer($in, 'layer'), $in->string('words', Text::MAX_LENGTH, false), TextStyle::read($in->object('style')), $in->boolean('above', false), $in->string('seed', 64, false),
         );
     }
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(screens: $this->named($this->screen), layers: [$this->layer]);
+        return new WorkingSet(screens: $this->named($this->screen), layers: [$this->layer], siblings: [new Place($this->screen, $this->parent)]);
     }
 
     public function apply(Tree $tree): Tree
@@ -58,6 +58,9 @@ final readonly class PairText implements Command
         $text = $beside->content;
         if (! $text instanceof Text) {
             throw new InvalidInput('layer', "“{$beside->name}” is not a text.");
+        }
+        if ($beside->parent !== $this->parent) {
+            throw new InvalidInput('parent', "“{$beside->name}” does not lie there; it may have been moved in another window.");
         }
         $inStack = $beside->parent === null ? null : $tree->layer($beside->parent)->content;
         // What comes first in a stack lies lowest.

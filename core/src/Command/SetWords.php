@@ -73,6 +73,10 @@ final readonly class SetWords implements Command
 
     public function label(Tree $before): string
     {
-        return 'Write “'.Text::title($this->words).'”';
+        $text = ($before->layers[$this->layer] ?? null)?->content;
+
+        return $text instanceof Text && $text->words === $this->words
+            ? 'Set the words of '.$this->naming($before, [$this->layer])
+            : 'Write “'.Text::title($this->words).'”';
     }
 }

@@ -63,7 +63,7 @@ final readonly class Pasted
         $free = $typesetter->lay($words, $style, null);
         $wrapped = $free->width > $room;
         $laid = $wrapped ? $typesetter->lay($words, $style, $room) : $free;
-        $width = $wrapped ? $room : round($free->width, 2);
+        $width = $wrapped ? $room : $free->room();
 
         return new self([[
             'kind' => 'text', 'name' => Text::title($words), 'x' => 0, 'y' => 0, 'width' => $width, 'height' => round($laid->height, 2),

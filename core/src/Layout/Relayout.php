@@ -125,7 +125,7 @@ final readonly class Relayout implements LaysOut
         }
         $laid = $this->typesetter->set($text->passage(), $text->wrapped ? $layer->box->width : null);
 
-        return $layer->with(box: $layer->box->sized($text->wrapped ? $layer->box->width : round($laid->width, 2), round($laid->height, 2)));
+        return $layer->with(box: $layer->box->sized($text->wrapped ? $layer->box->width : $laid->room(), round($laid->height, 2)));
     }
 
     /** @return list<Layer> */

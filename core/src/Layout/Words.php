@@ -22,16 +22,15 @@ final class Words implements Measured
     {
     }
 
-    /** Rounded up to hundredths, so that the words find room again at the width that is kept. */
     public function maxContent(): float
     {
-        return ceil(round($this->free()->width * 100, 3)) / 100;
+        return $this->free()->room();
     }
 
     public function minContent(): float
     {
         return $this->text->wrapped
-            ? ceil(round($this->typesetter->widestCluster($this->text->passage()) * 100, 3)) / 100
+            ? LaidText::kept($this->typesetter->widestCluster($this->text->passage()))
             : $this->maxContent();
     }
 

@@ -19,6 +19,18 @@ final readonly class LaidText
     ) {
     }
 
+    /** The width of a box for it, px: rounded up to hundredths, so that the words find room again at the width that is kept. */
+    public function room(): float
+    {
+        return self::kept($this->width);
+    }
+
+    /** A width as it is kept. */
+    public static function kept(float $width): float
+    {
+        return ceil(round($width * 100, 3)) / 100;
+    }
+
     public function lowered(float $by): self
     {
         return $by === 0.0 ? $this : new self(array_map(fn (LaidLine $line): LaidLine => $line->moved(0.0, $by), $this->lines), $this->width, $this->height, $this->cut);

@@ -16,14 +16,17 @@ final class Pairing
 
     public const USUAL = '1.25';
 
-    /** Partners: steps of the scale, steps of weight, line height, letter spacing in em, in capitals, above the words. */
+    /**
+     * Partners: steps up the scale, or the size in px to which the nearest step down is meant; steps of weight, line height,
+     * letter spacing in em, in capitals, above the words.
+     */
     private const PARTNERS = [
-        'heading' => [2, 2, 1.15, -0.01, false, true],
-        'subheading' => [1, 1, 1.25, 0.0, false, true],
-        'label' => [-1, 1, 1.3, 0.06, true, true],
-        'value' => [2, 2, 1.1, -0.01, false, false],
-        'running text' => [-1, -1, 1.5, 0.0, false, false],
-        'caption' => [-2, 0, 1.4, 0.01, false, false],
+        'heading' => [2, null, 2, 1.15, -0.01, false, true],
+        'subheading' => [1, null, 1, 1.25, 0.0, false, true],
+        'label' => [0, 12.0, 1, 1.3, 0.06, true, true],
+        'value' => [2, null, 2, 1.1, -0.01, false, false],
+        'running text' => [0, 16.0, -1, 1.5, 0.0, false, false],
+        'caption' => [0, 12.0, 0, 1.4, 0.01, false, false],
     ];
 
     /** Less is not read on a screen, px. */
@@ -37,7 +40,8 @@ final class Pairing
     public static function of(TextStyle $style, array $weights, float $ratio): array
     {
         $partners = [];
-        foreach (self::PARTNERS as $name => [$steps, $heavier, $lineHeight, $letterSpacing, $capitals, $above]) {
+        foreach (self::PARTNERS as $name => [$up, $near, $heavier, $lineHeight, $letterSpacing, $capitals, $above]) {
+            $steps = $near === null ? $up : -max(1, (int) round(log($style->size / $near) / log($ratio)));
             $size = max(self::LEAST, min(1000.0, self::rounded($style->size * $ratio ** $steps)));
             $partners[] = new Partner($name, $above, $style->with(
                 size: $size, weight: self::weight($weights, $style->weight, $heavier), lineHeight: $lineHeight, letterSpacing: $letterSpacing,

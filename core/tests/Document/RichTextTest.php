@@ -134,8 +134,11 @@ it('offers partners by a type scale, in weights that the family has', function (
         $partners[$partner->name] = $partner;
     }
     expect(array_map(fn ($partner): array => [$partner->style->size, $partner->style->weight, $partner->above], $partners))->toBe([
-        'heading' => [25.0, 800, true], 'subheading' => [20.0, 600, true], 'label' => [13.0, 600, true], 'value' => [25.0, 800, false], 'running text' => [13.0, 300, false], 'caption' => [10.0, 400, false],
+        'heading' => [25.0, 800, true], 'subheading' => [20.0, 600, true], 'label' => [13.0, 600, true], 'value' => [25.0, 800, false], 'running text' => [13.0, 300, false], 'caption' => [13.0, 400, false],
     ]);
+    // What is small anyway is at the step of the scale that is nearest to its usual size.
+    $large = array_column(array_map(fn ($partner): array => [$partner->name, $partner->style->size], Pairing::of(new TextStyle(size: 48), [400, 700], 1.5)), 1, 0);
+    expect($large)->toBe(['heading' => 108.0, 'subheading' => 72.0, 'label' => 14.0, 'value' => 108.0, 'running text' => 14.0, 'caption' => 14.0]);
     expect($partners['label']->style->transform)->toBe(TextTransform::Uppercase)->and($partners['label']->style->letterSpacing)->toBeGreaterThan(0.0);
     foreach (array_keys(Pairing::RATIOS) as $ratio) {
         foreach (Pairing::of(new TextStyle(size: 10), [400], (float) $ratio) as $partner) {
@@ -154,12 +157,13 @@ it('puts a partner above or below a text, in line with it, and before or after i
         expect($new->box->x)->toBe(20.0)->and($above ? $new->box->bottom() + 3.0 : $new->box->y - 3.0)->toEqualWithDelta($above ? 100.0 : 122.4, 0.01)->and($new->box->height)->toBe(18.0);
     }
     $stack = Sample::after($tree, ['type' => 'stack-layers', 'screen' => 'home', 'layers' => ['boxa', 'words'], 'seed' => 's']);
+    $parent = $stack->layer('words')->parent;
     foreach ([true, false] as $above) {
-        $after = Sample::after($stack, ['above' => $above] + $label);
-        $parent = $stack->layer('words')->parent;
+        $after = Sample::after($stack, ['above' => $above, 'parent' => $parent] + $label);
         $names = array_map(fn ($layer): string => $layer->name, $after->children(new Place('home', $parent)));
         $at = array_search('Label', $names, true);
         expect($names[$above ? $at + 1 : $at - 1])->toBe('Words');
     }
-    expect(fn () => Sample::after($tree, ['layer' => 'boxa'] + $label))->toThrow(InvalidInput::class, 'is not a text');
+    expect(fn () => Sample::after($tree, ['layer' => 'boxa'] + $label))->toThrow(InvalidInput::class, 'is not a text')
+        ->and(fn () => Sample::after($stack, $label))->toThrow(InvalidInput::class, 'does not lie there');
 });

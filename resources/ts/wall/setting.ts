@@ -138,7 +138,9 @@ export class SettingOptions {
         else this.writer.focus();
     }
 
-    private setLink(link: string): void {
+    private setLink(typed: string): void {
+        // An address without its scheme is one of the web, or of mail.
+        const link = /^[^\s:@/]+\.[^\s:@]+$/.test(typed) ? `https://${typed}` : /^[^\s:@/]+@[^\s:@/]+$/.test(typed) ? `mailto:${typed}` : typed;
         if (link !== '' && !isLink(link)) return toast('A link begins with https://, http://, mailto: or tel:.');
         this.writer.change('link', link === '' ? null : link);
         this.link.hidden = true;

@@ -607,7 +607,7 @@ final class SvgReader
             'kind' => 'text', 'name' => mb_strimwidth($words, 0, 32, '…'), 'words' => $words, 'wrapped' => false, 'style' => $text->toArray(),
             'x' => round($matrix->a * $x + $matrix->c * $y + $matrix->e - $laid->width * $share, 3),
             'y' => round($matrix->b * $x + $matrix->d * $y + $matrix->f - $laid->lines[0]->baseline, 3),
-            'width' => round($laid->width, 2), 'height' => round($laid->height, 2), 'rotation' => round(rad2deg(atan2($matrix->b, $matrix->a)), 2),
+            'width' => $laid->room(), 'height' => round($laid->height, 2), 'rotation' => round(rad2deg(atan2($matrix->b, $matrix->a)), 2),
         ] + ($passage->runs === [] ? [] : ['runs' => array_map(fn (Run $run): array => $run->toArray(), $passage->runs)]);
 
         return $layer + ['fills' => [$this->paint($layer, $style, 'fill', 'black', $matrix, null) ?? ['colour' => '#00000000']], 'opacity' => max(0.0, min(1.0, $style->number('opacity', 1)))];
