@@ -62,7 +62,9 @@ test('three hundred texts with runs, lists and spaced paragraphs lie where Chrom
         const seen = shown.pieces.map((piece) => ({ ...piece, foot: piece.top - Math.floor((1000 - piece.high) / 2) }));
         for (const run of runs) {
             pieces++;
-            const off = (piece: (typeof seen)[number]): number => Math.max(Math.abs(run.x - piece.x) / 0.15, Math.abs(run.baseline - run.at - piece.foot) / slack);
+            // Where the last letter is kerned with the space that hangs behind it, Chromium now and then counts that when it aligns the line.
+            const beside = one.text.style.align === 'left' ? 0.15 : 0.6;
+            const off = (piece: (typeof seen)[number]): number => Math.max(Math.abs(run.x - piece.x) / beside, Math.abs(run.baseline - run.at - piece.foot) / slack);
             const best = seen.reduce((a, b) => (off(a) <= off(b) ? a : b));
             if (off(best) > 1) say(`“${run.text}” at ${run.x}, ${run.baseline - run.at}; Chromium ${best.x}, ${best.foot}`);
         }
@@ -144,6 +146,14 @@ test('a heading of three runs and a list are written and set by pointer and keys
 
     await page.reload();
     await expect.poll(drawn).toEqual(shown);
+    // Opened and left, nothing is written.
+    const edits: string[] = [];
+    page.on('request', (request) => request.method() === 'POST' && edits.push(request.url()));
+    await Promise.all([page.waitForResponse(/\/copy\?/), page.mouse.dblclick(...(await middle(title)))]);
+    await expect(words).toBeFocused();
+    await page.keyboard.press('Control+Enter');
+    await expect(words).toBeHidden();
+    expect(edits).toEqual([]);
     await page.keyboard.press('Control+z');
     await expect(title.locator('tspan')).toHaveText(['Hands in clay by', 'Thursday']);
     await page.keyboard.press('Control+Shift+z');
@@ -175,7 +185,7 @@ test('what is pasted keeps how it was set, or comes plain; a link leads on where
     const grip = text.locator('rect[data-set]');
     await expect(grip).toHaveAttribute('data-words', 'Bring an apron and a towel\nor two\nclay\nstoneware');
     expect(JSON.parse((await grip.getAttribute('data-runs'))!)).toEqual([{ from: 6, to: 14, weight: 700 }, { from: 19, to: 26, link: 'https://fernhollow.example/towels' }]);
-    expect(JSON.parse((await grip.getAttribute('data-paragraphs'))!)).toEqual([{}, {}, { list: 'bullet' }, { list: 'bullet', level: 1 }]);
+    expect(JSON.parse((await grip.getAttribute('data-paragraphs'))!)).toEqual([{ list: 'none' }, { list: 'none' }, { list: 'bullet' }, { list: 'bullet', level: 1 }]);
 
     await context.route('https://fernhollow.example/**', (route) => route.fulfill({ body: 'Towels' }));
     await page.keyboard.press('r');
@@ -241,8 +251,9 @@ test('a label comes over a value by a type scale, written at once, and its ratio
     const added = status.locator('[data-kind=text]', { hasText: 'DEGREES' }).first();
     await expect(added.locator('text').first()).toHaveAttribute('font-size', shown[1]!);
     await expect(added.locator('text').first()).toHaveAttribute('font-weight', shown[2]!);
-    const [over, under] = [(await added.boundingBox())!, (await status.locator(`[data-layer=${name}]`).boundingBox())!];
-    expect(over.y + over.height).toBeLessThanOrEqual(under.y + 1);
+    const [over, under] = [await box(added), await box(status.locator(`[data-layer=${name}]`))];
+    expect(over[1]! + over[3]!).toBeLessThanOrEqual(under[1]!);
+    expect(over[0]! + over[2]! / 2).toBeCloseTo(under[0]! + under[2]! / 2, 1);
     // Another text is offered partners by the same ratio.
     await pick(page, await middle(added), 'text');
     await expect(facets.getByLabel('Ratio', { exact: true })).toHaveValue('1.5');

@@ -17,7 +17,6 @@ use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Box;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
-use Kindred\Type\TextAlign;
 use Kindred\Type\TextStyle;
 
 /**
@@ -64,19 +63,22 @@ final readonly class PairText implements Command
         }
         $inStack = $beside->parent === null ? null : $tree->layer($beside->parent)->content;
         // What comes first in a stack lies lowest.
-        $rank = $inStack instanceof Stack && $this->above
+        $laid = $inStack instanceof Stack;
+        $rank = $laid && $this->above
             ? Rank::spread($this->below($tree, $beside), $beside->rank, 1)[0]
             : Rank::spread($beside->rank, $this->above($tree, $beside), 1)[0];
         $height = round($this->style->size * $this->style->lineHeight, 2);
         $gap = round(min($text->style->size, $this->style->size) * self::GAP);
+        // What stands below may need several lines; what stands above is one, and grows to where it is aligned.
+        $wrapped = $text->wrapped && ($laid || ! $this->above);
+        [$x, $width] = $wrapped || $laid ? [$beside->box->x, $beside->box->width] : [$beside->box->x + $beside->box->width * $this->style->align->share(), 0.0];
         $y = $this->above ? $beside->box->y - $gap - $height : $beside->box->bottom() + $gap;
 
         return $tree->withLayers(new Layer(
             (new Id($this->seed))->next(), $beside->screen, $beside->parent, $rank, Text::title($this->words),
-            new Box($beside->box->x, $y, $beside->box->width, $height),
-            // Aligned to the middle or the right it needs the width in which it is.
-            new Text($this->words, $this->style, $text->wrapped || $this->style->align !== TextAlign::Left),
-            fills: $beside->fills, sizing: new Sizing(width: $beside->sizing->width, alignSelf: $beside->sizing->alignSelf), pins: $beside->pins,
+            new Box($x, $y, $width, $height),
+            new Text($this->words, $this->style, $wrapped),
+            fills: $beside->fills, sizing: new Sizing(width: $laid && $wrapped ? $beside->sizing->width : null, alignSelf: $beside->sizing->alignSelf), pins: $beside->pins,
         ));
     }
 

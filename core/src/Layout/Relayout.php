@@ -164,7 +164,8 @@ final readonly class Relayout implements LaysOut
         }
         $measured = $this->measured($layer);
         $grown = $measured->box->width - $layer->box->width;
-        if ($old !== null && $grown !== 0.0 && ! $layer->content->wrapped) {
+        // One that is new and comes without a width has its place where its lines are aligned to.
+        if (($old !== null || $layer->box->width === 0.0) && $grown !== 0.0 && ! $layer->content->wrapped) {
             $measured = $measured->with(box: $measured->box->movedBy(-$grown * $layer->content->style->align->share(), 0));
         }
 

@@ -26,7 +26,7 @@ final readonly class Paragraph implements Stored
     public function __construct(
         #[Is\Number(0, 1000, sparse: true)] public float $before = 0,
         #[Is\Number(0, 1000, sparse: true)] public float $after = 0,
-        #[Is\Choice(sparse: true)] public ListMarker $list = ListMarker::None,
+        #[Is\Choice] public ListMarker $list = ListMarker::None,
         #[Is\Whole(0, self::DEEPEST, sparse: true)] public int $level = 0,
     ) {
     }

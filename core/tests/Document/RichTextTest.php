@@ -157,6 +157,9 @@ it('puts a partner above or below a text, in line with it, and before or after i
         expect($new->box->x)->toBe(20.0)->and($above ? $new->box->bottom() + 3.0 : $new->box->y - 3.0)->toEqualWithDelta($above ? 100.0 : 122.4, 0.01)->and($new->box->height)->toBe(18.0);
     }
     $stack = Sample::after($tree, ['type' => 'stack-layers', 'screen' => 'home', 'layers' => ['boxa', 'words'], 'seed' => 's']);
+    $centred = Sample::after($tree, ['type' => 'set-field', 'screen' => 'home', 'layers' => ['words'], 'field' => 'style.align', 'value' => 'center'], ['style' => ['align' => 'center'] + $label['style'], 'above' => true, 'words' => 'A long label for it'] + $label);
+    $middle = fn (string $id): float => $centred->layer($id)->box->centre()->x;
+    expect($middle($added($tree, $centred)))->toEqualWithDelta($middle('words'), 0.01);
     $parent = $stack->layer('words')->parent;
     foreach ([true, false] as $above) {
         $after = Sample::after($stack, ['above' => $above, 'parent' => $parent] + $label);

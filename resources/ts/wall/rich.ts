@@ -154,6 +154,9 @@ export function richOf(document: Node): Rich {
     return { words: lines.join('\n'), runs, paragraphs };
 }
 
+/** As the editor gives it back: what is said in another order, or though it is so anyway, counts as the same. */
+export const tidy = (rich: Rich): Rich => richOf(documentOf(rich));
+
 /** What all of the words have in common as their own is how the text is set; it stays a run where the text cannot have it. */
 export function lifted({ words, runs, paragraphs }: Rich, liftable: Own[]): { rich: Rich; common: Partial<Record<Own, Value>> } {
     const common: Partial<Record<Own, Value>> = {};

@@ -5,7 +5,7 @@ import type { Picture } from './picture.ts';
 import type { Command } from './messages.ts';
 import { send, type Server } from './server.ts';
 import type { Selection } from './selection.ts';
-import type { Paragraph, Rich, Run } from './rich.ts';
+import { tidy, type Paragraph, type Rich, type Run } from './rich.ts';
 import { PLAIN, type Awaited, type Setting, type Writer } from './words.ts';
 
 /** What can be changed at a point of a widget, or the words that are shown next after some. */
@@ -85,7 +85,7 @@ export class Writing {
         });
         void send<{ layers: CopiedText[] }>(`${this.on.urls['copy']!}?layers=${id}`, undefined, asking.signal).then(({ layers: [text] }) => {
             if (!text || asking.signal.aborted) return;
-            original = { words: text.words, runs: text.runs ?? [], paragraphs: text.paragraphs ?? [] };
+            original = tidy({ words: text.words, runs: text.runs ?? [], paragraphs: text.paragraphs ?? [] });
             before = { ...PLAIN, ...text.style, weight: String(text.style.weight), verticalAlign: text.verticalAlign ?? 'top', colour: text.fills.at(-1)?.colour ?? PLAIN.colour };
             writer.learn(original, before);
         }, () => undefined);
@@ -163,11 +163,11 @@ function asShown(layer: SVGElement, box: Box): { rich: Rich; setting: Setting; w
     const tall = lines.length > 1 ? (Number(lines[1]!.getAttribute('y')) - Number(lines[0]!.getAttribute('y'))) / size : box.height / size;
     const fill = drawn?.getAttribute('fill') ?? '';
     return {
-        rich: {
+        rich: tidy({
             words: grip?.dataset['words'] ?? lines.map((line) => line.textContent).join('\n'),
             runs: JSON.parse(grip?.dataset['runs'] ?? '[]') as Run[],
             paragraphs: JSON.parse(grip?.dataset['paragraphs'] ?? '[]') as Paragraph[],
-        },
+        }),
         wrapped: set.has('wrapped'),
         setting: {
             family: (drawn?.getAttribute('font-family') ?? PLAIN.family).split(',')[0]!.replaceAll('"', ''),
