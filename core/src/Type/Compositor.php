@@ -79,10 +79,16 @@ final readonly class Compositor
             return [[0, strlen($text)]];
         }
 
-        // A browser rounds each run up to its 64ths of a px before it asks whether there is room for all.
-        $rounded = fn (float $sum, LaidRun $run): float => $sum + ceil($run->width / LineBreaker::HAIR - 1e-6) * LineBreaker::HAIR;
+        return LineBreaker::lines($text, $measure, function (int $from, int $to) use ($spans): float {
+            [$runs, $width] = $this->runs($spans, $from, $to);
+            $sum = 0.0;
+            foreach ($runs as $i => $run) {
+                // A browser rounds each run up to its 64ths of a px before it asks whether there is room for all.
+                $sum += ceil((($runs[$i + 1]->x ?? $width) - $run->x) / LineBreaker::HAIR - 1e-6) * LineBreaker::HAIR;
+            }
 
-        return LineBreaker::lines($text, $measure, fn (int $from, int $to): float => array_reduce($this->runs($spans, $from, $to)[0], $rounded, 0.0));
+            return $sum;
+        });
     }
 
     /**
