@@ -13,7 +13,8 @@ export const paragraphsBy = (by: (paragraph: Required<Paragraph>) => Paragraph):
     state.doc.nodesBetween(state.selection.from, state.selection.to, (node, at) => {
         if (node.type.name === 'paragraph') change.setNodeMarkup(at, null, { ...node.attrs, ...by(node.attrs as Required<Paragraph>) });
     });
-    dispatch?.(change);
+    // What is typed next is set as it would have been.
+    dispatch?.(change.setStoredMarks(state.storedMarks));
     return true;
 };
 
@@ -27,8 +28,12 @@ const first = (where: (paragraph: Node) => boolean): Command => (state, dispatch
 
 const parted = splitBlockAs((node) => ({ type: node.type, attrs: { ...node.attrs } }));
 
-/** A new paragraph stands as the one before it, and is a step of its own with what is typed in it. */
-const split: Command = (state, dispatch) => parted(state, dispatch && ((change) => dispatch(closeHistory(change))));
+/** A new paragraph stands as the one before it, its words are set as those, and it is a step of its own with what is typed in it. */
+const split: Command = (state, dispatch) => parted(state, dispatch && ((change) => {
+    const { $from, $to } = state.selection;
+    const marks = state.storedMarks ?? ($to.parentOffset > 0 ? $from.marks() : null);
+    dispatch(closeHistory(marks ? change.ensureMarks(marks) : change));
+}));
 
 /** To the first or after the last letter. Left to the browser, the editor would take the first one for what a browser makes of coming back. */
 const goTo = (end: boolean, on: boolean): Command => (state, dispatch) => {
@@ -55,7 +60,8 @@ export function beginsList(view: EditorView, at: number): boolean {
     if (place.parent.attrs['list'] !== 'none' || !/^(-|\*|•|1[.)])$/.test(before)) return false;
     view.dispatch(view.state.tr.insertText(' ', at));
     const start = place.start();
-    view.dispatch(view.state.tr.delete(start, start + before.length + 1).setNodeMarkup(place.before(), null, { ...place.parent.attrs, list: before.startsWith('1') ? 'number' : 'bullet' }));
+    const marks = view.state.doc.resolve(at).marks();
+    view.dispatch(view.state.tr.delete(start, start + before.length + 1).setNodeMarkup(place.before(), null, { ...place.parent.attrs, list: before.startsWith('1') ? 'number' : 'bullet' }).setStoredMarks(marks));
     return true;
 }
 
