@@ -68,7 +68,7 @@ function told(json: string | null): Attrs | false {
 
 /** How a paragraph stands in the editor: as the server lays it out, in em of the text. */
 function standing({ before, after, list, level }: Attrs): string {
-    const indent = `${list === 'none' ? 0 : (Number(level) + 1) * 1.5}em`;
+    const indent = `calc(var(--base) * ${list === 'none' ? 0 : (Number(level) + 1) * 1.5})`;
     return `margin: ${before}px 0 ${after}px; padding-left: ${indent}; --indent: ${indent}`;
 }
 
@@ -156,6 +156,11 @@ export function richOf(document: Node): Rich {
 
 /** As the editor gives it back: what is said in another order, or though it is so anyway, counts as the same. */
 export const tidy = (rich: Rich): Rich => richOf(documentOf(rich));
+
+/** How the first of some words are set that differ from their text, in CSS: so is what stands before them. */
+export function settingOf(paragraph: Node): string {
+    return (paragraph.firstChild?.marks ?? []).filter((one) => one.type.name !== 'link' && one.type.name !== 'decoration').map((one) => CSS[one.type.name as Own](one.attrs['value'] as Value).replace(/^([a-z])/, '--marker-$1')).join('; ');
+}
 
 /** What all of the words have in common as their own is how the text is set; it stays a run where the text cannot have it. */
 export function lifted({ words, runs, paragraphs }: Rich, liftable: Own[]): { rich: Rich; common: Partial<Record<Own, Value>> } {

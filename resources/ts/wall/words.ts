@@ -7,7 +7,7 @@ import { putAway } from '../dialogs.ts';
 import type { Camera } from './camera.ts';
 import { apply, type Matrix } from './geometry.ts';
 import { beginsList, broken, keys, paragraphsBy, plain } from './paragraphs.ts';
-import { DEEPEST, documentOf, lifted, markers, richOf, schema, type Own, type Paragraph, type Rich, type Value } from './rich.ts';
+import { DEEPEST, documentOf, lifted, markers, richOf, schema, settingOf, type Own, type Paragraph, type Rich, type Value } from './rich.ts';
 
 export interface Setting { family: string; weight: string; size: number; lineHeight: number; letterSpacing: number; align: string; colour: string; transform: string; trim: boolean; italic: boolean; decoration: string; verticalAlign: string }
 
@@ -256,7 +256,7 @@ export class Writer {
     private decorations(state: EditorState): DecorationSet {
         const shown = markers(richOf(state.doc).paragraphs.concat(Array.from({ length: state.doc.childCount }, () => ({}))).slice(0, state.doc.childCount));
         const all: Decoration[] = [];
-        state.doc.forEach((node, at, n) => shown[n] && all.push(Decoration.node(at, at + node.nodeSize, { 'data-marker': shown[n] })));
+        state.doc.forEach((node, at, n) => shown[n] && all.push(Decoration.node(at, at + node.nodeSize, { 'data-marker': shown[n], 'style': settingOf(node) })));
         if (this.writing && !state.selection.empty && !this.view?.hasFocus()) all.push(Decoration.inline(state.selection.from, state.selection.to, { class: 'chosen' }));
         return DecorationSet.create(state.doc, all);
     }
@@ -275,6 +275,7 @@ export class Writer {
             whiteSpace: this.writing?.width === null ? 'pre' : 'pre-wrap',
         });
         this.area.style.setProperty('--tracking', `${setting.letterSpacing}em`);
+        this.area.style.setProperty('--base', `${setting.size}px`);
     }
 
     /**
