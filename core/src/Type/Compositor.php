@@ -14,6 +14,9 @@ namespace Kindred\Type;
  */
 final readonly class Compositor
 {
+    /** So many characters before one have a say in where it stands: those of a ligature of three. */
+    private const CONTEXT = 3;
+
     public function __construct(private FaceBook $faces)
     {
     }
@@ -101,24 +104,41 @@ final readonly class Compositor
     private function runs(array $spans, int $from, int $to): array
     {
         $runs = [];
-        $begins = $pen = 0.0;
-        $kerned = '';
+        $pen = 0.0;
+        $tail = '';
         $face = null;
-        foreach ($spans as [$text, $setting, $first, $end]) {
+        for ($i = self::at($spans, $from), $count = count($spans); $i < $count && $spans[$i][2] < $to; $i++) {
+            [$text, $setting, $first, $end] = $spans[$i];
             $part = substr($text, max(0, $from - $first), max(0, min($end, $to) - max($first, $from)));
             if ($part === '') {
                 continue;
             }
             $alone = $this->faces->width($part, $setting->style);
             if ($setting->face() !== $face) {
-                [$begins, $kerned, $face] = [$pen, '', $setting->face()];
+                [$tail, $face] = ['', $setting->face()];
             }
-            $kerned .= $part;
-            $pen = $kerned === $part ? $begins + $alone : $begins + $this->faces->width($kerned, $setting->style);
+            $pen += $tail === '' ? $alone : $this->faces->width($tail.$part, $setting->style) - $this->faces->width($tail, $setting->style);
             $runs[] = new LaidRun($part, $pen - $alone, $alone, $setting);
+            $tail = mb_substr($tail.$part, -self::CONTEXT);
         }
 
         return [$runs, $pen];
+    }
+
+    /**
+     * Which span holds a byte, or is the first after it: they lie one after another.
+     *
+     * @param  list<Span>  $spans
+     */
+    private static function at(array $spans, int $byte): int
+    {
+        [$low, $high] = [0, count($spans)];
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            [$low, $high] = $spans[$middle][3] > $byte ? [$low, $middle] : [$middle + 1, $high];
+        }
+
+        return $low;
     }
 
     /**

@@ -19,6 +19,9 @@ final readonly class Run implements Stored
 
     public const FURTHEST = 20_000;
 
+    /** Runs in a text. */
+    public const MOST = 2000;
+
     /** What a link may lead to. */
     private const LINK = '^(https?:\/\/|mailto:|tel:)\S+$';
 

@@ -188,3 +188,13 @@ it('says of a style that it is that of all words', function (): void {
     expect($text->withoutOwn('weight')->runs)->toHaveCount(1)->and($text->withoutOwn('weight')->runs[0]->italic)->toBeTrue()->and($text->withoutOwn('align'))->toBe($text);
     expect($text->with(runs: [new Run(0, 4, size: 20)])->scaled(2, 2)->runs[0]->size)->toBe(40.0);
 });
+
+it('takes as many runs as there may be, and refuses one more', function (): void {
+    $runs = fn (int $many): array => array_map(fn (int $i): array => ['from' => 10 * $i, 'to' => 10 * $i + 5, 'colour' => $i % 2 === 0 ? '#b4472e' : '#17594f'], range(0, $many - 1));
+    $read = fn (int $many): Text => Text::read(Reader::of(['words' => str_repeat('good clay ', 2000), 'style' => (new TextStyle)->toArray(), 'runs' => $runs($many)]));
+    $text = $read(Run::MOST);
+    expect($text->runs)->toHaveCount(2000)
+        ->and(composed($text->passage())->width)->toEqualWithDelta(Sample::faces()->width($text->words, $text->style), 0.01)
+        ->and(composed($text->passage(), 300)->lines)->toHaveCount(count(composed(new Passage($text->words, $text->style), 300)->lines))
+        ->and(fn () => $read(Run::MOST + 1))->toThrow(InvalidInput::class, 'between 0 and 2000');
+});

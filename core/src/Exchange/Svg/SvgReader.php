@@ -591,9 +591,13 @@ final class SvgReader
         $at = 0;
         foreach ($spans as [$part, $own]) {
             $end = $at + mb_strlen($part);
-            $set = $this->typeOf($own, $matrix);
-            $fill = $own->paint('fill', 'black');
-            $colour = $fill instanceof Colour && $own->get('fill', 'black') !== $style->get('fill', 'black') ? $fill : null;
+            $set = $own === $style ? $text : $this->typeOf($own, $matrix);
+            try {
+                $fill = $own->get('fill') === $style->get('fill') ? null : $own->paint('fill', 'black');
+            } catch (InvalidInput) {
+                $fill = null;
+            }
+            $colour = $fill instanceof Colour ? $fill : null;
             $runs[] = new Run($at, $end, $set->family, $set->weight, $set->italic, $set->size, $set->letterSpacing, decoration: $set->decoration, colour: $colour);
             $at = $end;
         }
