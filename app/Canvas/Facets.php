@@ -57,7 +57,7 @@ final readonly class Facets
 {
     /** What the views lay out by themselves, by the property of the layer or its kind. */
     private const BY_HAND = [
-        'kind', 'x', 'y', 'width', 'height', 'rotation', 'opacity', 'fills', 'strokes', 'corners', 'effects', 'masks', 'masking', 'isolation', 'blend', 'adjustment', 'style', 'wrapped', 'fixed', 'extent', 'verticalAlign', 'maxLines', 'icon', 'line', 'optical', 'asset', 'fit', 'zoom', 'positionX', 'positionY',
+        'kind', 'x', 'y', 'width', 'height', 'rotation', 'opacity', 'fills', 'strokes', 'corners', 'effects', 'masks', 'masking', 'isolation', 'blend', 'adjustment', 'style', 'wrapped', 'fixed', 'extent', 'verticalAlign', 'maxLines', 'icon', 'line', 'optical', 'startAngle', 'sweep', 'hole', 'ends', 'points', 'innerRadius', 'rounding', 'asset', 'fit', 'zoom', 'positionX', 'positionY',
         'rising', 'evenOdd', 'direction', 'wrap', 'rowGap', 'columnGap', 'padding', 'justifyContent', 'alignItems', 'alignContent', 'columns', 'minWidth', 'cellHeight', 'sizing', 'pins', 'operation',
     ];
 

@@ -136,7 +136,11 @@ final class Pictures
             return $found;
         }
         $tree = $this->store->withLayersOf($project, [$id]);
-        $screen = $tree->screen($id);
+        $screen = $tree->screens[$id] ?? null;
+        if ($screen === null) {
+            // It was deleted since its revision was asked for.
+            return null;
+        }
         $seen = min($screen->box->height, $screen->view);
         $height = $whole ? $screen->box->height : $seen;
         $zoom = min(1, sqrt(self::THUMBNAIL / max(1, $screen->box->width * $seen)), self::LONGEST / max(1, $height));

@@ -83,7 +83,7 @@ final class AnyCommand
         $linking = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->cues !== []))[0] ?? null;
         $cued = ['screen' => $linking->screen ?? $screen, 'layer' => $linking->id ?? 'none', 'cue' => $linking?->cues[0]->id ?? 'none'];
         $on = ['screen' => $screen, 'layers' => $some];
-        $fields = [['x', '10%+3'], ['width', (string) mt_rand(1, 300)], ['rotation', (string) mt_rand(-180, 180)], ['fills.0.colour', '#'.dechex(mt_rand(0x100000, 0xFFFFFF))], ['style.size', (string) mt_rand(8, 60)], ['corners', '12'], ['strokes.0.width', '2'], ['opacity', '50%'], ['direction', 'column'], ['wrap', 'wrap'], ['columnGap', '7'], ['padding', '9'], ['tolerance', '4'], ['alignItems', 'center'], ['sizing.width', 'stretch'], ['sizing.height', 'content'], ['sizing.maxWidth', '90'], ['sizing.absolute', 'true'], ['pins.right', 'true'], ['pins.bottom', 'true'], ['pins.horizontal', 'proportion'], ['style.italic', ['true', 'false'][$step % 2]], ['zoom', mt_rand(10, 2000).'%'], ['positionX', mt_rand(0, 100).'%'], ['positionY', '0'], ['kind', ['box', 'ellipse', 'line'][$step % 3]]];
+        $fields = [['x', '10%+3'], ['width', (string) mt_rand(1, 300)], ['rotation', (string) mt_rand(-180, 180)], ['fills.0.colour', '#'.dechex(mt_rand(0x100000, 0xFFFFFF))], ['style.size', (string) mt_rand(8, 60)], ['corners', '12'], ['strokes.0.width', '2'], ['opacity', '50%'], ['direction', 'column'], ['wrap', 'wrap'], ['columnGap', '7'], ['padding', '9'], ['tolerance', '4'], ['sweep', (string) mt_rand(1, 360)], ['hole', mt_rand(0, 99).'%'], ['points', (string) mt_rand(3, 12)], ['innerRadius', '40%'], ['alignItems', 'center'], ['sizing.width', 'stretch'], ['sizing.height', 'content'], ['sizing.maxWidth', '90'], ['sizing.absolute', 'true'], ['pins.right', 'true'], ['pins.bottom', 'true'], ['pins.horizontal', 'proportion'], ['style.italic', ['true', 'false'][$step % 2]], ['zoom', mt_rand(10, 2000).'%'], ['positionX', mt_rand(0, 100).'%'], ['positionY', '0'], ['kind', ['box', 'ellipse', 'line', 'polygon'][$step % 4]]];
         [$field, $value] = $fields[mt_rand(0, count($fields) - 1)];
         $cell = self::cell($tree, $screen) ?? $one;
         $widget = array_values(array_filter($layers, fn (Layer $layer): bool => $layer->kind() === 'widget'))[0]->id ?? $one;
@@ -136,7 +136,7 @@ final class AnyCommand
             ['type' => 'set-words', 'screen' => $screen, 'layer' => $one, 'words' => "Step {$step}\nof many", 'runs' => [['from' => 0, 'to' => 3, 'weight' => 700], ['from' => 4, 'to' => 90, 'italic' => true]], 'paragraphs' => [[], ['list' => 'number']]],
             ['type' => 'pair-text', 'screen' => $screen, 'layer' => $one, 'words' => "Label {$step}", 'parent' => $parent, 'above' => (bool) ($step % 2), 'style' => ['family' => 'Lora', 'weight' => 600, 'size' => 12, 'lineHeight' => 1.3, 'letterSpacing' => 0.06], 'seed' => "p{$step}"],
             ['type' => 'place-layers', 'screen' => $screen, 'places' => [['id' => $one, 'x' => $number(), 'y' => $number(), 'width' => mt_rand(1, 300), 'height' => mt_rand(1, 300), 'rotation' => mt_rand(-90, 90)]]],
-            ['type' => 'create-layers', 'screen' => $screen, 'seed' => "c{$step}", 'layers' => [['kind' => ['box', 'ellipse', 'line'][mt_rand(0, 2)], 'x' => $number(), 'y' => $number(), 'width' => 50, 'height' => 30]]],
+            ['type' => 'create-layers', 'screen' => $screen, 'seed' => "c{$step}", 'layers' => [['kind' => ['box', 'ellipse', 'line', 'polygon'][mt_rand(0, 3)], 'x' => $number(), 'y' => $number(), 'width' => 50, 'height' => 30]]],
             ['type' => 'transfer-layers', 'to' => $screens[mt_rand(0, max(0, count($screens) - 1))] ?? 'none', 'dx' => 1, 'dy' => 2] + $on,
             ['type' => 'put-cue', 'screen' => $screen, 'layer' => $one, 'cue' => ['id' => "cue{$step}x", 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'show', 'screen' => $screens[0] ?? 'none']]],
             ['type' => 'set-cue-field', ...$cued, 'field' => ['trigger.kind', 'action.kind', 'transition.kind', 'transition.duration', 'action.screen'][$step % 5], 'value' => ['delay', 'return', 'cover', '450', $screens[0] ?? 'none'][$step % 5]],
@@ -175,7 +175,7 @@ final class AnyCommand
             ['type' => 'place-gradient', 'paint' => 'fills.0', 'from' => ['x' => $step % 40, 'y' => 3], 'to' => ['x' => 40, 'y' => $step % 60]] + $on,
             ['type' => 'remove-from-list', 'list' => 'fills', 'at' => $step % 2] + $on,
             ['type' => 'duplicate-in-list', 'list' => ['effects', 'strokes'][$step % 2], 'at' => $step % 3] + $on,
-            ['type' => 'set-field', 'field' => 'kind', 'value' => ['box', 'ellipse', 'line'][$step % 3]] + $on,
+            ['type' => 'set-field', 'field' => 'kind', 'value' => ['box', 'ellipse', 'line', 'polygon'][$step % 4]] + $on,
             ['type' => 'align-screens', 'screens' => array_map(strval(...), $screens), 'edge' => ['top', 'right'][$step % 2], 'withLast' => true],
             ['type' => 'distribute-screens', 'screens' => array_map(strval(...), $screens), 'axis' => 'x', 'gap' => $step % 9],
             ['type' => 'gather-copies', 'seed' => "y{$step}", 'screen' => $screen, 'layers' => self::copies($tree, $groups)],

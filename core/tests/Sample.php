@@ -156,13 +156,15 @@ final class Sample
         ]];
 
         $route = ['kind' => 'path', 'name' => 'Route', 'x' => 300, 'y' => 660, 'samples' => [0, 0, 20, 4, 40, 26, 60, 30, 75, 15, 90, 0], 'tolerance' => 1.5, 'rounding' => 4, 'strokes' => [['colour' => '#17594f', 'width' => 3, 'start' => 'dot', 'end' => 'arrow']]];
+        $ring = ['kind' => 'ellipse', 'name' => 'Dial', 'x' => 220, 'y' => 760, 'width' => 60, 'height' => 60, 'startAngle' => 225, 'sweep' => 270, 'hole' => 0.8, 'fills' => [['colour' => '#17594f']]];
+        $star = ['kind' => 'polygon', 'name' => 'Star', 'x' => 290, 'y' => 760, 'width' => 60, 'height' => 60, 'points' => 5, 'innerRadius' => 0.4, 'rounding' => 2, 'fills' => [['colour' => '#a94c31']]];
 
         $notice = ['kind' => 'text', 'name' => 'Notice', 'x' => 20, 'y' => 760, 'width' => 160, 'height' => 70, 'words' => "Open Thursday\nBring clay\nBring a towel", 'wrapped' => true, 'fixed' => true, 'verticalAlign' => 'bottom', 'maxLines' => 4,
             'style' => ['family' => 'Lora', 'weight' => 400, 'size' => 14, 'lineHeight' => 1.4], 'runs' => [['from' => 5, 'to' => 13, 'weight' => 700, 'colour' => '#b4472e', 'link' => 'https://fernhollow.example/open']], 'paragraphs' => [['after' => 6], ['list' => 'bullet'], ['list' => 'bullet', 'level' => 1]]];
 
         $laid = self::relayout()->after(new Tree($file->tree->project), $file->tree);
 
-        return new ProjectFile(self::after($laid, ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'twins', 'layers' => [['x' => 20] + $card, ['x' => 140] + $card, $painted, $masked, $route, $notice]],
+        return new ProjectFile(self::after($laid, ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'twins', 'layers' => [['x' => 20] + $card, ['x' => 140] + $card, $painted, $masked, $route, $notice, $ring, $star]],
             ['type' => 'put-entry', 'entry' => ['id' => 'planned', 'part' => 'plan', 'title' => 'Planned']],
             ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'shelf', 'layers' => [self::shelves()]]), $file->pictures);
     }

@@ -19,6 +19,8 @@ import { Facets } from './wall/facets.ts';
 import { Find, type Hit } from './wall/find.ts';
 import { Gradients } from './wall/gradients.ts';
 import { Rounding } from './wall/rounding.ts';
+import { isShape } from './wall/shapes.ts';
+import { Shaping } from './wall/shaping.ts';
 import { Gestures } from './wall/gestures.ts';
 import { Inside } from './wall/inside.ts';
 import { Keyboard } from './wall/keyboard.ts';
@@ -54,7 +56,7 @@ import { foldMasthead, ZoomField } from './wall/surroundings.ts';
 import { Takes } from './wall/takes.ts';
 import { Taking } from './wall/taking.ts';
 import { Together } from './wall/together.ts';
-import { SHAPES, Tools } from './wall/tools.ts';
+import { Tools } from './wall/tools.ts';
 import { Threads } from './wall/threads.ts';
 import { Trials } from './wall/trials.ts';
 import { watchUnseen } from './wall/unseen.ts';
@@ -213,7 +215,7 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
         });
     },
     paint: () => facets.openGradient(),
-    gradient: (event) => points.press(event) ?? gradients.press(event) ?? rounding.press(event),
+    gradient: (event) => points.press(event) ?? gradients.press(event) ?? rounding.press(event) ?? shaping.press(event),
     path: { get active() { return points.active; }, enter: (layer) => points.enter(layer) },
     draw: (event) => drawingByHand.press(event),
     curve: { press: (event) => curving.press(event), hover: (event) => curving.hover(event) },
@@ -239,6 +241,7 @@ const parts: Parts = { urls, camera, picture, selection, overlay, server, facets
 const inside = new Inside(parts);
 const made = new Made(parts, wall, urls['made']!);
 const rounding = new Rounding(parts);
+const shaping = new Shaping(parts);
 const points = new Points(parts, document.getElementById('facets')!, () => facets.path());
 const curving = new Curving(parts, (screen, layer) => void gestures.create(screen, layer));
 // The pencil stays in hand: one stroke comes after another.
@@ -247,6 +250,7 @@ const gradients: Gradients = new Gradients(parts, () => facets.gradient(), (pain
 overlay.followed = () => {
     facets.frame();
     rounding.show();
+    shaping.show();
     gradients.show();
     points.show();
     curving.show();
@@ -400,8 +404,8 @@ document.addEventListener('click', (event) => {
     // The key always leads into the kit; its button opens and closes it.
     if (act === 'widget' && kit.open) kit.close();
     else if (act) commands.run(act);
-    const shape = SHAPES.find((one) => one === target.closest<HTMLElement>('[data-shape]')?.dataset['shape']);
-    if (shape) tools.take(shape);
+    const shape = target.closest<HTMLElement>('[data-shape]')?.dataset['shape'];
+    if (isShape(shape)) tools.take(shape);
 });
 document.addEventListener('kindred:do', (event) => void commands.run((event as CustomEvent<string>).detail));
 document.addEventListener('kindred:go', (event) => {

@@ -9,6 +9,7 @@ import type { Point } from '../../resources/ts/wall/geometry.ts';
 import { rounded } from '../../resources/ts/wall/lanes.ts';
 import type { Command } from '../../resources/ts/wall/messages.ts';
 import { documentOf, lifted, markers, richOf, type Paragraph, type Run } from '../../resources/ts/wall/rich.ts';
+import { shaped } from '../../resources/ts/wall/shaping.ts';
 import { ask } from './support/php.ts';
 import { numbers } from './support/random.ts';
 
@@ -169,4 +170,20 @@ test('lists are counted as the server counts them', () => {
     const next = numbers(3);
     const lists = Array.from({ length: 200 }, () => Array.from({ length: 12 }, (): Paragraph => ({ list: ['none', 'bullet', 'number', 'number'][Math.floor(next() * 4)]!, level: Math.floor(next() * 3) })));
     expect(lists.map(markers)).toEqual(ask('markers.php', lists));
+});
+
+test('a mark of a shape that is dragged', () => {
+    const none = { shiftKey: false, ctrlKey: false, metaKey: false };
+    const arc = { kind: 'arc', start: 0, sweep: 90, hole: 0, ends: 'sector' } as const;
+    const on = (degrees: number, share = 1): Point => ({ x: share * Math.sin((degrees * Math.PI) / 180), y: -share * Math.cos((degrees * Math.PI) / 180) });
+    const sweep = (now: number, degrees: number, keys = none): unknown => shaped('end', { ...arc, sweep: now }, arc, on(90), on(degrees), 50, keys);
+    // It goes all round and stops there, instead of beginning anew; the same at nothing.
+    expect([sweep(90, 120), sweep(350, 5), sweep(5, 355), sweep(90, 92), sweep(90, 92, { ...none, ctrlKey: true }), sweep(90, 53, { ...none, shiftKey: true })])
+        .toEqual([120, 360, 1, 90, 92, 60].map((now) => ({ ...arc, sweep: now })));
+    expect(shaped('start', arc, arc, on(0), on(30), 50, none)).toEqual({ ...arc, start: 30, sweep: 60 });
+    expect([0.99, 0.5, 0.02].map((share) => (shaped('hole', arc, arc, on(45), on(45, share), 50, none) as { hole: number }).hole)).toEqual([0, 0.5, 0]);
+    const star = { kind: 'polygon', points: 5, inner: 0.5, rounding: 0 } as const;
+    const points = [120, 72, 60, 1, 200].map((degrees) => (shaped('points', star, star, on(72), on(degrees), 50, none) as { points: number }).points);
+    expect(points).toEqual([3, 5, 6, 100, 3]);
+    expect([0.3, 0.8, 2].map((share) => (shaped('inner', star, star, on(36), on(36, share), 50, none) as { inner: number }).inner)).toEqual([0.3, 1, 1]);
 });

@@ -141,3 +141,86 @@ test('a stroke becomes a shape, and an edge is moved by a number', async ({ page
     await expect(bare.locator('[data-kind=path]').last().locator(':scope > path').first()).toHaveAttribute('fill', '#1e2223');
     await expect(page.locator('#f-height')).toHaveValue('2');
 });
+
+test('a dial of an arc and a star: drawn, then shaped by their marks and by numbers, and as they are taken back', async ({ page }) => {
+    await openDemo(page, 'Dial');
+    const bare = await bareScreen(page);
+    await page.keyboard.press('s');
+    await page.getByRole('button', { name: 'Arc', exact: true }).click();
+    await drag(page, await at(bare, 60, 100), await at(bare, 260, 240), ['Shift']);
+    await saved(page);
+    const arc = bare.locator('[data-arc]');
+    await expect(arc).toHaveAttribute('data-box', '60 100 200 200 0');
+    await expect(arc).toHaveAttribute('data-arc', '225 270 0.8 sector');
+    const [x, y] = await at(bare, 160, 200);
+    const [right] = await at(bare, 260, 200);
+    /** On the rim of the arc, in the window: degrees from the top and a share of the radius. */
+    const on = (degrees: number, share: number): [number, number] => [x + (right - x) * share * Math.sin((degrees * Math.PI) / 180), y - (right - x) * share * Math.cos((degrees * Math.PI) / 180)];
+    // It comes to rest at an eighth of a turn, or where the hand wants it with Ctrl.
+    await drag(page, on(135, 0.9), on(47, 0.9));
+    await saved(page);
+    await expect(arc).toHaveAttribute('data-arc', '225 180 0.8 sector');
+    await drag(page, on(45, 0.9), on(92, 0.9), ['Control']);
+    await saved(page);
+    await expect(arc).toHaveAttribute('data-arc', '225 227 0.8 sector');
+    await page.keyboard.press('Control+z');
+    await saved(page);
+    // Its end stays where it is while the start is dragged.
+    await drag(page, on(225, 0.9), on(270, 0.9));
+    await saved(page);
+    await expect(arc).toHaveAttribute('data-arc', '270 135 0.8 sector');
+    await drag(page, on(270 + 135 / 2, 0.8), on(270 + 135 / 2, 0.4));
+    await saved(page);
+    await expect(arc).toHaveAttribute('data-arc', '270 135 0.4 sector');
+
+    // Oracle: what Chromium takes to be inside of it is what lies between its angles and its radii.
+    const wrong = await arc.evaluate((layer) => {
+        const path = layer.querySelector('path')!;
+        const faults: string[] = [];
+        for (let angle = 2; angle < 360; angle += 5) {
+            for (const share of [0.1, 0.38, 0.42, 0.7, 0.98, 1.02]) {
+                const point = new DOMPoint(100 + 100 * share * Math.sin((angle * Math.PI) / 180), 100 - 100 * share * Math.cos((angle * Math.PI) / 180));
+                const inside = share > 0.4 && share < 1 && (angle > 270 || angle < 45);
+                if (path.isPointInFill(point) !== inside) faults.push(`${angle}° ${share}`);
+            }
+        }
+        return faults;
+    });
+    expect(wrong).toEqual([]);
+
+    await page.locator('#f-sweep').fill('360');
+    await page.locator('#f-sweep').press('Enter');
+    await saved(page);
+    await expect(arc).toHaveAttribute('data-arc', '270 360 0.4 sector');
+    await expect(page.locator('#f-startAngle')).toHaveCount(0);
+    await page.locator('#f-sweep').press('Escape');
+
+    await page.keyboard.press('s');
+    await page.getByRole('button', { name: 'Star', exact: true }).click();
+    await drag(page, await at(bare, 60, 360), await at(bare, 260, 560), ['Shift']);
+    await saved(page);
+    const star = bare.locator('[data-polygon]');
+    await expect(star).toHaveAttribute('data-polygon', '5 0.5 0');
+    const mark = async (name: string): Promise<[number, number]> => {
+        const box = (await page.locator(`[data-shapes=${name}] .shape-dot`).boundingBox())!;
+        return [box.x + box.width / 2, box.y + box.height / 2];
+    };
+    // The second point is dragged to where that of eight lies.
+    const [cx, cy] = await at(bare, 160, 460);
+    await drag(page, await mark('points'), [cx + (right - x) * Math.SQRT1_2, cy - (right - x) * Math.SQRT1_2]);
+    await saved(page);
+    await expect(star).toHaveAttribute('data-polygon', '8 0.5 0');
+    // Drawn out beyond its sides it is a polygon.
+    await drag(page, await mark('inner'), [cx + (right - x) * Math.sin(Math.PI / 8), cy - (right - x) * Math.cos(Math.PI / 8)]);
+    await saved(page);
+    await expect(star).toHaveAttribute('data-polygon', '8 1 0');
+    expect((await star.locator('path').first().getAttribute('d'))!.match(/[ML]/g)).toHaveLength(8);
+    const [rx, ry] = await mark('rounding');
+    await drag(page, [rx, ry], [rx, ry + 20]);
+    await saved(page);
+    await expect(page.locator('#f-rounding')).not.toHaveValue('0');
+    expect(await star.locator('path').first().getAttribute('d')).toContain('C');
+    for (let i = 0; i < 3; i++) await page.keyboard.press('Control+z');
+    await saved(page);
+    await expect(star).toHaveAttribute('data-polygon', '5 0.5 0');
+});

@@ -52,4 +52,43 @@ final class Outline
 
         return PathData::parse("M{$left} {$cy}A{$rx} {$ry} 0 0 1 {$right} {$cy}A{$rx} {$ry} 0 0 1 {$left} {$cy}z");
     }
+
+    /**
+     * Path data along an ellipse around a middle, as far as it is swept; it begins with a move.
+     *
+     * @param  float  $start  degrees, clockwise from the top
+     * @param  float  $sweep  degrees, clockwise, -360 to 360
+     */
+    public static function arc(Point $middle, float $rx, float $ry, float $start, float $sweep): string
+    {
+        // An arc of SVG has two ends, and which of two ways it takes is clear up to half a turn.
+        $pieces = max(1, (int) ceil(abs($sweep) / 179));
+        $out = '';
+        for ($i = 0; $i <= $pieces; $i++) {
+            $at = deg2rad($start + $sweep * $i / $pieces);
+            $place = Number::text($middle->x + $rx * sin($at)).' '.Number::text($middle->y - $ry * cos($at));
+            $out .= $i === 0 ? "M{$place}" : 'A'.Number::text($rx).' '.Number::text($ry).' 0 0 '.($sweep > 0 ? 1 : 0)." {$place}";
+        }
+
+        return $out;
+    }
+
+    /**
+     * A polygon of equal sides in an ellipse, its first point at the top, clockwise; with an inner radius a star.
+     *
+     * @param  float  $rx  half the width of its box, px
+     * @param  float|null  $innerRadius  as a share of the outer one
+     */
+    public static function star(float $rx, float $ry, int $points, ?float $innerRadius = null): PathData
+    {
+        $steps = $innerRadius === null ? $points : 2 * $points;
+        $segments = [];
+        for ($i = 0; $i < $steps; $i++) {
+            $share = $i % 2 === 1 ? $innerRadius ?? 1.0 : 1.0;
+            $at = 2 * M_PI * $i / $steps;
+            $segments[] = [$i === 0 ? 'M' : 'L', [$rx * (1 + $share * sin($at)), $ry * (1 - $share * cos($at))]];
+        }
+
+        return PathData::of([...$segments, ['Z', []]]);
+    }
 }

@@ -13,6 +13,7 @@ use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\IconSource;
 use Kindred\Document\Layer\LineLayer;
 use Kindred\Document\Layer\PathLayer;
+use Kindred\Document\Layer\PolygonLayer;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Place;
 use Kindred\Document\Style\Stroke;
@@ -42,7 +43,7 @@ final readonly class Shapes
     /** Whether a layer of this kind has a shape that can be a part of a compound. */
     public static function has(Layer $layer): bool
     {
-        return in_array($layer->content::class, [BoxLayer::class, Ellipse::class, PathLayer::class, LineLayer::class, Text::class, Icon::class, Group::class, Compound::class], true);
+        return in_array($layer->content::class, [BoxLayer::class, Ellipse::class, PolygonLayer::class, PathLayer::class, LineLayer::class, Text::class, Icon::class, Group::class, Compound::class], true);
     }
 
     /** Whether it is one shape by itself, which can be another: a group is several. */
@@ -69,7 +70,7 @@ final readonly class Shapes
         $box = new Box(0, 0, $layer->box->width, $layer->box->height);
         $curves = match (true) {
             $content instanceof BoxLayer => Curves::of(PathData::parse($layer->corners->path($box))),
-            $content instanceof Ellipse => Curves::of(Outline::ellipse($box->width / 2, $box->height / 2, $box->width / 2, $box->height / 2)),
+            $content instanceof Ellipse, $content instanceof PolygonLayer => Curves::of($content->path($box)),
             $content instanceof PathLayer => Curves::of(PathData::parse($content->outline())),
             $content instanceof Compound => self::read($content->d),
             $content instanceof LineLayer => Curves::of($content->path($box)),

@@ -62,7 +62,7 @@ final class Filters
     /** How far beyond its box a layer is seen, px: of what only paints there it is known, of words and of what holds others it is not. */
     private static function reach(Layer $layer): float
     {
-        if (! $layer->content instanceof BoxLayer && ! $layer->content instanceof Ellipse && ! $layer->content instanceof Picture) {
+        if (! $layer->content instanceof BoxLayer && ! ($layer->content instanceof Ellipse && $layer->content->isWhole()) && ! $layer->content instanceof Picture) {
             return FilterChain::FAR;
         }
         $effects = array_map(fn (Effect $one): float => $one->hidden ? 0.0 : $one->effect->reach(), $layer->effects);

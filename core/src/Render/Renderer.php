@@ -13,9 +13,11 @@ use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Compound;
+use Kindred\Document\Layer\Ellipse;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\IconSource;
 use Kindred\Document\Layer\Picture;
+use Kindred\Document\Layer\PolygonLayer;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
@@ -523,6 +525,8 @@ final readonly class Renderer
             'data-stack' => $layer->content instanceof Stack ? self::spacing($layer->content) : null,
             'data-array' => $layer->content instanceof ArrayLayer ? Number::text($layer->content->rowGap).' '.Number::text($layer->content->columnGap) : null,
             'data-corners' => isset($layer->content->paint()['corners']) ? implode(' ', array_map($n, $layer->corners->same() === null ? $layer->corners->fitted($layer->box)->radii() : [$layer->corners->fitted($layer->box)->topLeft])) : null,
+            'data-arc' => $layer->content instanceof Ellipse ? implode(' ', [$n($layer->content->startAngle), $n($layer->content->sweep), $n($layer->content->hole), $layer->content->ends->value]) : null,
+            'data-polygon' => $layer->content instanceof PolygonLayer ? implode(' ', [$n($layer->content->points), $n($layer->content->innerRadius), $n($layer->content->rounding)]) : null,
             ...self::lying($layer, $rendering),
             'data-cues' => $layer->cues === [] || ! $rendering->threads ? null : self::threads($layer->cues),
             'pointer-events' => $layer->locked ? 'none' : null,

@@ -136,5 +136,5 @@ it('says of each property how it is animated, whether it can be bound, and which
     ['strokes.0.dash', Animation::ByValue, true, [], 'text'],
     ['direction', Animation::Discrete, true, ['stack'], 'one of row, row-reverse, column, column-reverse'],
     ['columns', Animation::ByValue, true, ['array'], 'number 1 to 100'],
-    ['kind', Animation::None, false, ['box', 'ellipse', 'line', 'path'], 'shape'],
+    ['kind', Animation::None, false, ['box', 'ellipse', 'polygon', 'line', 'path'], 'shape'],
 ]);

@@ -24,7 +24,7 @@ function kinds(): array
 {
     return [
         'path' => ['d' => 'M0 0L30 0C30 20 20 40 0 40Z', 'evenOdd' => true],
-        'compound' => ['d' => 'M0 0L30 0L30 40Z'], 'box' => [], 'ellipse' => [], 'group' => [], 'line' => ['rising' => true], 'icon' => ['icon' => 'flame', 'line' => 1.25, 'optical' => true], 'picture' => ['asset' => str_repeat('0f', 32), 'fit' => 'contain'],
+        'compound' => ['d' => 'M0 0L30 0L30 40Z'], 'box' => [], 'ellipse' => ['startAngle' => 12.5, 'sweep' => 200, 'hole' => 0.25, 'ends' => 'chord'], 'polygon' => ['points' => 7, 'innerRadius' => 0.4, 'rounding' => 3.5], 'group' => [], 'line' => ['rising' => true], 'icon' => ['icon' => 'flame', 'line' => 1.25, 'optical' => true], 'picture' => ['asset' => str_repeat('0f', 32), 'fit' => 'contain'],
         'array' => ['columns' => null, 'minWidth' => 120.5, 'rowGap' => 3, 'columnGap' => 4, 'cellHeight' => 'equal', 'overrides' => (object) ['row1' => (object) ['label' => (object) ['fills.0.colour' => '#112233', 'words' => 'Odd', 'opacity' => 0.5]]],
             'sheet' => ['columns' => [['id' => 'name', 'name' => 'Name', 'slot' => 'picture', 'layer' => 'label'], ['id' => 'note', 'name' => 'Note', 'slot' => 'words', 'layer' => null]], 'rows' => [['id' => 'row1', 'cells' => (object) ['name' => 'x']], ['id' => 'row2', 'cells' => (object) []]]]],
         'widget' => ['widget' => 'menu', 'label' => 'More', 'hint' => 'Help', 'text' => 'Typed', 'items' => [['label' => 'Copy', 'cells' => ['Ctrl C'], 'on' => true, 'icon' => 'copy', 'key' => 'C'], ['label' => '', 'separator' => true]], 'columns' => ['One', 'Two'], 'icon' => 'ellipsis', 'on' => true, 'value' => 12.5, 'min' => -4, 'max' => 40, 'step' => 0.5],
@@ -56,7 +56,7 @@ it('names the place of what a layer cannot be', function (array $change, string 
     $data = array_replace(['kind' => 'box'] + EVERYTHING, $change);
     expect(fn () => Layer::read(Reader::of($data, 'layers[3]'), rank: 'm'))->toThrow(InvalidInput::class, "layers[3].{$problem}");
 })->with([
-    [['kind' => 'cube'], 'kind: “cube” is not a kind of layer; known are box, ellipse, line, path, text, picture, icon, group, compound, stack, array'],
+    [['kind' => 'cube'], 'kind: “cube” is not a kind of layer; known are box, ellipse, polygon, line, path, text, picture, icon, group, compound, stack, array'],
     [['kind' => null], 'kind: text is expected here'], [['width' => -1], 'width: the number must lie between 0 and'], [['opacity' => 1.01], 'opacity: the number must lie between 0 and 1'],
     [['rotation' => 361], 'rotation'], [['locked' => 'no'], 'locked: true or false'], [['name' => "\n"], 'name: this cannot be empty'],
     [['fills' => array_fill(0, 17, ['colour' => '#fff'])], 'fills: between 0 and 16'], [['fills' => [['colour' => '#fff'], ['colour' => 'url(#x)']]], 'fills[1].colour: “url(#x)” is not a colour'],

@@ -44,7 +44,7 @@ it('makes another shape of one, of the same paint in the same place', function (
     $line = Sample::after($ellipse, field('boxa', 'kind', 'line'))->layer('boxa');
     expect($line->strokes[0]->colour()->toHex())->toBe('#123456')
         ->and(Sample::after($before, field('words', 'kind', 'ellipse'))->layer('words')->kind())->toBe('text')
-        ->and(fn (): Tree => Sample::after($before, field('boxa', 'kind', 'cloud')))->toThrow(InvalidInput::class, 'Shapes are box, ellipse and line');
+        ->and(fn (): Tree => Sample::after($before, field('boxa', 'kind', 'cloud')))->toThrow(InvalidInput::class, 'Shapes are box, ellipse, polygon and line');
 });
 
 // Oracle: CSS Images 3, object-fit and object-position (50% of the free space is before the picture).

@@ -122,7 +122,7 @@ it('makes paths of shapes, which look as they did', function (string $id, string
 it('makes no path of what has no outline of its own', function (): void {
     $with = Sample::after(withPath('M0 0L60 0'), ['type' => 'group-layers', 'screen' => 'home', 'layers' => ['words'], 'seed' => 'g']);
     $group = $with->layer('words')->parent;
-    expect(fn () => Sample::after($with, ['type' => 'convert-to-paths', 'screen' => 'home', 'layers' => [$group]]))->toThrow(InvalidInput::class, 'Only boxes, ellipses, lines, texts');
+    expect(fn () => Sample::after($with, ['type' => 'convert-to-paths', 'screen' => 'home', 'layers' => [$group]]))->toThrow(InvalidInput::class, 'Only boxes, ellipses, polygons, lines, texts');
 });
 
 /** A wave as a hand draws it, from a place on its screen. */

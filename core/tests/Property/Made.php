@@ -55,7 +55,7 @@ final class Made
         $share = $this->random->getInt(0, 1000) / 1000;
 
         // Now and then right at an end.
-        return $this->among([$min, $max, round($min + ($max - $min) * $share, 2), round(min($max, max($min, 40 * $share)), 1)]);
+        return $this->among([$min, $max, round($min + ($max - $min) * $share, 2), min($max, round(min($max, max($min, 40 * $share)), 1))]);
     }
 
     /** @param  array<string, mixed>  $schema */

@@ -6,7 +6,7 @@ import type { Overlay } from './overlay.ts';
 import { compoundOf, layersIn, type Picture } from './picture.ts';
 import { Snapping } from './snapping.ts';
 import { distances } from './measuring.ts';
-import { FILLED, free, LINED, resizing, turning, type Desk, type Drag } from './placing.ts';
+import { free, resizing, turning, type Desk, type Drag } from './placing.ts';
 import { Reflow } from './reflow.ts';
 import { resized, type Handle } from './resize.ts';
 import type { Selection } from './selection.ts';
@@ -15,8 +15,9 @@ import { spacingOut } from './spacing.ts';
 import { laidBy, slotAt, type Slot } from './stacking.ts';
 import type { Command } from './messages.ts';
 import { fresh, type Server } from './server.ts';
+import { freshShape, isShape, usualSize, type Shape } from './shapes.ts';
 
-export type Tool = 'pick' | 'screen' | 'box' | 'ellipse' | 'line' | 'curve' | 'draw' | 'words' | 'icon' | 'widget' | 'note' | 'thread';
+export type Tool = 'pick' | 'screen' | Shape | 'curve' | 'draw' | 'words' | 'icon' | 'widget' | 'note' | 'thread';
 
 export interface Makers {
     words: (screen: string, at: Point, width: number | null) => void;
@@ -190,8 +191,8 @@ export class Gestures {
         if (handle && this.selection.screens.length === 1) return this.resizeScreen(handle, at);
         if (handle) return resizing(this.desk, handle, at);
         if (turn) return turning(this.desk, at);
+        if (isShape(this.tool)) return this.shape(this.tool, at);
         switch (this.tool) {
-            case 'box': case 'ellipse': case 'line': return this.shape(this.tool, at);
             case 'words': return this.place(at, (screen, box) => this.makers.words(screen, box, box.width < SLACK ? null : box.width));
             case 'icon': return this.place(at, (screen, box) => this.makers.icon(screen, box, Math.max(box.width, box.height) < SLACK ? null : Math.max(box.width, box.height)));
             case 'widget': return this.place(at, (screen, box) => this.makers.widget(screen, box));
@@ -483,7 +484,7 @@ export class Gestures {
         };
     }
 
-    private shape(kind: 'box' | 'ellipse' | 'line', from: Point): Drag {
+    private shape(kind: Shape, from: Point): Drag {
         const screen = this.screenNear(from);
         const snapping = this.desk.snapping(screen, null, []);
         const frame = this.picture.screenBox(screen);
@@ -509,7 +510,7 @@ export class Gestures {
                 this.overlay.say(`${short(Math.abs(b.x - a.x))} × ${short(Math.abs(b.y - a.y))}`, event);
             },
             end: (_, moved) => {
-                if (!moved) b = kind === 'line' ? { x: a.x + 120, y: a.y } : { x: a.x + 120, y: a.y + 80 };
+                if (!moved) b = { x: a.x + usualSize(kind).width, y: a.y + usualSize(kind).height };
                 const box = around([a, b]);
                 if (kind !== 'line' && (box.width < 1 || box.height < 1)) return;
                 const on = this.meantFor(screen, [a, b]);
@@ -738,11 +739,6 @@ export class Gestures {
         else this.camera.panBy(-event.deltaX * unit, -event.deltaY * unit);
     }
 }
-
-/** A shape as it is drawn at first. */
-export const freshShape = (kind: 'box' | 'ellipse' | 'line', box: Box, rising: boolean): Record<string, unknown> => ({
-    kind, ...box, ...(kind === 'line' ? { ...LINED, rising } : FILLED),
-});
 
 const thousandth = (n: number): number => Math.round(n * 1000) / 1000;
 

@@ -1,17 +1,17 @@
 /** What is added to the wall: screens, icons, widgets, pictures, and what comes from outside. */
 import { toast } from '../dialogs.ts';
 import { around, corners, type Point } from './geometry.ts';
-import { freshShape } from './gestures.ts';
 import type { Fresh, KitPanel } from './kit.ts';
 import type { Parts } from './parts.ts';
 import { fresh, Problem, send } from './server.ts';
+import { freshShape, isShape, usualSize } from './shapes.ts';
 import type { Tools } from './tools.ts';
 import type { Writing } from './writing.ts';
 
 interface Asset { hash: string; width: number; height: number }
 
 /** What a picture that is dropped on it fills. */
-const FILLABLE = '[data-kind=box], [data-kind=ellipse], [data-kind=path], [data-kind=stack]';
+const FILLABLE = '[data-kind=box], [data-kind=ellipse], [data-kind=polygon], [data-kind=path], [data-kind=stack]';
 
 export class Making {
     /** The icon in hand. */
@@ -66,8 +66,9 @@ export class Making {
             const taken = kit.inHand();
             kit.letGo();
             if (taken) this.widget(taken, screen, centred(0, 0), null);
-        } else if (tool === 'box' || tool === 'ellipse' || tool === 'line') {
-            void gestures.create(screen, freshShape(tool, { ...centred(120, tool === 'line' ? 0 : 80), width: 120, height: tool === 'line' ? 0 : 80 }, false));
+        } else if (isShape(tool)) {
+            const { width, height } = usualSize(tool);
+            void gestures.create(screen, freshShape(tool, { ...centred(width, height), width, height }, false));
         }
     }
 

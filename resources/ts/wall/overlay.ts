@@ -4,6 +4,7 @@ import type { Camera } from './camera.ts';
 import { compoundOf, layersIn, type Picture } from './picture.ts';
 import type { Handle } from './resize.ts';
 import type { Selection } from './selection.ts';
+import { edge, isShape } from './shapes.ts';
 import type { Mark } from './snapping.ts';
 import { called, onWall, spaces } from './spaces.ts';
 import type { Slot } from './stacking.ts';
@@ -175,7 +176,7 @@ export class Overlay {
         const [p, q] = [this.camera.toView(a), this.camera.toView(b)];
         const [x, y, width, height] = [Math.min(p.x, q.x), Math.min(p.y, q.y), Math.abs(p.x - q.x), Math.abs(p.y - q.y)];
         if (shape === 'line') draw(this.live, 'line', { class: 'rubber', x1: p.x, y1: p.y, x2: q.x, y2: q.y });
-        else if (shape === 'ellipse') draw(this.live, 'ellipse', { class: 'rubber', cx: x + width / 2, cy: y + height / 2, rx: width / 2, ry: height / 2 });
+        else if (isShape(shape)) draw(this.live, 'path', { class: 'rubber', d: edge(shape, { x, y, width, height }) });
         else draw(this.live, 'rect', { class: shape === 'marquee' ? 'marquee' : 'rubber', x, y, width, height });
     }
 

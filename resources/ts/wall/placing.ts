@@ -27,7 +27,7 @@ export const FILLED = { fills: [{ colour: '#d5d9d7' }] };
 export const LINED = { strokes: [{ colour: '#1e2223', width: 2 }] };
 
 /** Ctrl or Cmd held while dragging: no snapping. */
-export const free = (event: PointerEvent): boolean => event.ctrlKey || event.metaKey;
+export const free = (event: Pick<PointerEvent, 'ctrlKey' | 'metaKey'>): boolean => event.ctrlKey || event.metaKey;
 
 export interface Drag {
     move: (event: PointerEvent) => void;

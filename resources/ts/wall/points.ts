@@ -16,7 +16,7 @@ const SNAP = 6;
 /** Two presses so shortly after each other are a double press, ms: its marks are drawn anew with the first, so the browser tells of none. */
 const TWICE = 400;
 /** Shapes that become paths when they are entered. */
-const SHAPES = ['box', 'ellipse', 'line'];
+const SHAPES = ['box', 'ellipse', 'polygon', 'line'];
 const CORNERS = ['nw', 'ne', 'se', 'sw'] as const;
 
 const key = ({ subpath, node }: Spot): string => `${subpath}.${node}`;

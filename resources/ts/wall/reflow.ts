@@ -71,7 +71,7 @@ export class Reflow {
     }
 }
 
-/** A layer shows what a command would make of it while it is dragged; it is as it was when that is given up, or refused. */
+/** A layer shows what commands would make of it while it is dragged; it is as it was when that is given up, or refused. */
 export class Tried {
     private readonly before: Element;
     private readonly reflow: Reflow;
@@ -81,13 +81,13 @@ export class Tried {
         this.reflow = new Reflow(server, picture, onAnswer);
     }
 
-    show(command: Command): void {
-        this.reflow.ask(command);
+    show(...commands: Command[]): void {
+        this.reflow.ask(...commands);
     }
 
-    async keep(command: Command): Promise<void> {
+    async keep(...commands: Command[]): Promise<void> {
         this.reflow.stop();
-        const answer = await this.server.edit(command);
+        const answer = await this.server.edit(...commands);
         if (!answer || answer.patches.length === 0) this.back();
     }
 

@@ -1,8 +1,6 @@
 /** The rack: the tool in hand, and what it can do. */
 import type { Gestures, Tool } from './gestures.ts';
-
-export const SHAPES = ['box', 'ellipse', 'line'] as const;
-export type Shape = (typeof SHAPES)[number];
+import { isShape, SHAPES, type Shape } from './shapes.ts';
 
 const HINTS: Record<string, string> = {
     shape: 'Drag on a screen. Shift keeps it even, Alt draws from the middle. Enter places one.', words: 'Click for free text, drag for text that wraps.',
@@ -23,7 +21,7 @@ export class Tools {
     take(tool: Tool): void {
         this.gestures.tool = tool;
         this.wall.dataset['tool'] = tool;
-        const shape = SHAPES.find((one) => one === tool);
+        const shape = isShape(tool) ? tool : null;
         if (shape) this.shape = shape;
         const name = shape ? 'shape' : tool;
         for (const button of document.querySelectorAll<HTMLElement>('#rack [data-tool]')) button.setAttribute('aria-pressed', String(button.dataset['tool'] === name));
@@ -39,12 +37,12 @@ export class Tools {
     hint(): void {
         const { tool } = this.gestures;
         const hint = document.getElementById('hint')!;
-        hint.textContent = hint.title = tool === 'pick' ? this.next() : HINTS[SHAPES.some((one) => one === tool) ? 'shape' : tool] ?? '';
+        hint.textContent = hint.title = tool === 'pick' ? this.next() : HINTS[isShape(tool) ? 'shape' : tool] ?? '';
     }
 
     /** The shape drawn last; with a shape in hand the next one, or the one before. */
     takeShape(step: number): void {
-        const drawing = SHAPES.some((one) => one === this.gestures.tool);
+        const drawing = isShape(this.gestures.tool);
         this.take(SHAPES[(SHAPES.indexOf(this.shape) + (drawing ? step : 0) + SHAPES.length) % SHAPES.length]!);
     }
 }

@@ -62,7 +62,20 @@
                     <button type="button" class="button !min-h-0 !px-1.5" data-do="ungroup" title="The parts as they were; Ctrl+Shift+G">Release</button>
                 </span></div>
             @endif
-            @if ($values['kind']['applies'])<x-choice field="kind" label="Shape" :values="$values" :options="['box' => 'box', 'ellipse' => 'ellipse', 'line' => 'line']"/>@endif
+            @if ($values['kind']['applies'])<x-choice field="kind" label="Shape" :values="$values" :options="['box' => 'box', 'ellipse' => 'ellipse', 'polygon' => 'polygon or star', 'line' => 'line']"/>@endif
+            @if ($values['sweep']['applies'])
+                <div class="row"><x-number field="sweep" label="Sweep °" :values="$values" hint="How far the arc goes, degrees clockwise; 360 is all round"/></div>
+                <div class="row"><x-number field="hole" label="Hole" :values="$values" hint="How much of the radius is left out; with one it is a ring"/></div>
+                @if ($values['sweep']['mixed'] || (float) $values['sweep']['value'] < 360)
+                    <div class="row"><x-number field="startAngle" label="Start °" :values="$values" hint="Where the arc starts, degrees clockwise from the top"/></div>
+                    <x-choice field="ends" label="Ends" :values="$values" :options="['sector' => 'meet in the middle', 'chord' => 'joined straight', 'open' => 'open']"/>
+                @endif
+            @endif
+            @if ($values['points']['applies'])
+                <div class="row"><x-number field="points" label="Points" :values="$values"/></div>
+                <div class="row"><x-number field="innerRadius" label="Inner radius" :values="$values" hint="How far out the points between lie, as a share of the radius: below that of the sides it is a star"/></div>
+            @endif
+            @if ($values['rounding']['applies'])<div class="row"><x-number field="rounding" label="Rounding" :values="$values" hint="Radius of the corners, px, as far as there is room"/></div>@endif
             @if ($values['icon']['applies'])<div class="row"><span class="label">Icon</span><button class="button justify-start" data-do="exchange-icon" title="Another icon">@if ($values['icon']['mixed']) mixed @else<x-glyph :name="$values['icon']['value']"/> {{ str_replace('-', ' ', $values['icon']['value']) }}@endif</button></div>@endif
             @if ($coats['fills'] !== [] && $painted && ! $part)@include('wall.coats', ['list' => 'fills', 'word' => $values['icon']['applies'] || $values['style.size']['applies'] || $only?->content instanceof Kindred\Document\Layer\Widget ? 'Colour' : 'Fill'])@endif
             @if ($values['line']['applies'])<div class="row"><x-number field="line" label="Line" step="0.25" :values="$values"/></div>@endif

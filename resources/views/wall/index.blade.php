@@ -36,8 +36,8 @@
             @endforeach
             @include('wall.writing', ['families' => $facets['families']])
             <div class="options">
-                @foreach (['box' => ['square', 'Box'], 'ellipse' => ['circle', 'Ellipse'], 'line' => ['minus', 'Line']] as $shape => [$glyph, $word])
-                    <button data-shape="{{ $shape }}" aria-pressed="false" hidden><x-glyph :name="$glyph"/>{{ $word }}</button>
+                @foreach (['box' => ['square', 'Box'], 'ellipse' => ['circle', 'Ellipse'], 'line' => ['minus', 'Line'], 'polygon' => ['hexagon', 'Polygon'], 'star' => ['star', 'Star'], 'ring' => ['circle-dot', 'Ring'], 'arc' => ['loader-circle', 'Arc']] as $shape => [$glyph, $word])
+                    <button data-shape="{{ $shape }}" aria-pressed="false" aria-label="{{ $word }}" title="{{ $word }}" hidden><x-glyph :name="$glyph"/><span>{{ $word }}</span></button>
                 @endforeach
                 <span id="hint"></span>
             </div>

@@ -11,6 +11,7 @@ use Kindred\Document\Layer\Ellipse;
 use Kindred\Document\Layer\Kinds;
 use Kindred\Document\Layer\LineLayer;
 use Kindred\Document\Layer\PathLayer;
+use Kindred\Document\Layer\PolygonLayer;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
@@ -68,7 +69,7 @@ final readonly class Field
     /** What of the paint of layers some kinds have and others do not. */
     private const PAINT = ['fills', 'strokes', 'corners', 'effects', 'masking', 'isolation'];
 
-    private const SHAPES = [BoxLayer::class, Ellipse::class, LineLayer::class, PathLayer::class];
+    private const SHAPES = [BoxLayer::class, Ellipse::class, PolygonLayer::class, LineLayer::class, PathLayer::class];
 
     private Path $way;
 
@@ -434,8 +435,9 @@ final readonly class Field
         $content = match ($value) {
             BoxLayer::kind() => new BoxLayer,
             Ellipse::kind() => new Ellipse,
+            PolygonLayer::kind() => new PolygonLayer(rounding: $layer->corners->fitted($layer->box)->same() ?? 0.0),
             LineLayer::kind() => new LineLayer,
-            default => throw new InvalidInput('value', 'Shapes are box, ellipse and line.'),
+            default => throw new InvalidInput('value', 'Shapes are box, ellipse, polygon and line.'),
         };
         $colour = $content instanceof LineLayer && $layer->strokes === [] ? $layer->colour() : null;
 

@@ -13,6 +13,7 @@ final class Kinds
     public const ALL = [
         BoxLayer::class,
         Ellipse::class,
+        PolygonLayer::class,
         LineLayer::class,
         PathLayer::class,
         Text::class,
