@@ -45,7 +45,7 @@ use_var() {
 
 install_system() {
     local wanted=(mariadb-server nginx-light php8.2-cli php8.2-fpm php8.2-mysql php8.2-gd php8.2-intl php8.2-xml
-        php8.2-mbstring php8.2-curl php8.2-zip librsvg2-bin webp-pixbuf-loader unzip util-linux "$@") missing=()
+        php8.2-mbstring php8.2-curl php8.2-zip librsvg2-bin libharfbuzz0b libfribidi0 webp-pixbuf-loader unzip util-linux "$@") missing=()
     local package
     for package in "${wanted[@]}"; do
         dpkg-query -W -f='${Status}' "$package" 2>/dev/null | grep -q 'ok installed' || missing+=("$package")
@@ -277,7 +277,7 @@ CONF
     local root_flag=()
     [ "$(id -u)" -eq 0 ] && root_flag=(-R)
     keep_running PHP "$VAR/log/fpm.log" php-fpm8.2 "${root_flag[@]}" -y "$RUN/fpm.conf" -d opcache.enable=1 -d opcache.validate_timestamps=0 -d opcache.enable_file_override=1 -d opcache.memory_consumption=256 \
-        -d opcache.interned_strings_buffer=32 -d opcache.max_accelerated_files=20000 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
+        -d opcache.interned_strings_buffer=32 -d opcache.max_accelerated_files=20000 -d ffi.enable=true -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
         -d memory_limit=256M -d upload_max_filesize=512M -d post_max_size=520M -d realpath_cache_size=4M
     local php=$KEEPER
     keep_running nginx "$VAR/log/nginx.log" nginx -c "$RUN/nginx.conf" -e "$VAR/log/nginx.log"

@@ -206,7 +206,7 @@ function compile(latinWoff, extendedWoff) {
 }
 
 const stamp = join(out, 'faces/index.php');
-const newest = Math.max(...['build/faces.mjs', 'build/faces.json', 'build/php.mjs'].map((file) => statSync(join(root, file)).mtimeMs));
+const newest = Math.max(...['build/faces.mjs', 'build/faces.json', 'build/beyond.json', 'build/php.mjs'].map((file) => statSync(join(root, file)).mtimeMs));
 if (existsSync(stamp) && statSync(stamp).mtimeMs > newest) {
     console.log('faces: up to date');
     process.exit(0);
@@ -234,6 +234,24 @@ for (const [family, weights] of Object.entries(faces)) {
             styles += named(family, weight, style, file('latin', weight, style, 'woff2'));
             console.log(`faces: ${family} ${weight}${style === 'italic' ? ' italic' : ''}`);
         }
+    }
+}
+
+// What stands in for characters that these lack is shaped as it is laid out: its font is kept for that, and its tables are empty.
+const hex = (text) => parseInt(text, 16);
+for (const [family, { package: name, subset, weights, ranges }] of Object.entries(JSON.parse(readFileSync(join(root, 'build/beyond.json'), 'utf8')))) {
+    const slug = family.toLowerCase().replaceAll(' ', '-');
+    index[family] = { slug, weights, italic: false, ranges: ranges.split(', ').map((range) => range.slice(2).split('-')).map(([from, to]) => [hex(from), hex(to ?? from)]) };
+    for (const weight of weights) {
+        const file = (type) => join(root, `node_modules/@fontsource/${name}/files/${name}-${subset}-${weight}-normal.${type}`);
+        const sfnt = unpackWoff(readFileSync(file('woff')));
+        writeFileSync(join(out, `fonts/${slug}-${weight}.ttf`), sfnt);
+        copyFileSync(file('woff2'), join(out, `fonts/${slug}-${weight}.woff2`));
+        writePhp(join(out, `faces/${slug}-${weight}.php`), { family, weight, ...verticals(sfnt), latin: 0, advances: new Map(), pairs: new Map(), plainPairs: new Map(), triples: new Map() });
+        writePhp(join(out, `faces/${slug}-${weight}.outlines.php`), { glyphs: new Map(), ligatures: new Map() });
+        // Pages know all of them by one name, and look for a character only in those of one weight.
+        for (const as of weights.length > 1 ? [weight] : [400, 700]) styles += named('Further Scripts', as, 'normal', file('woff2'), ranges);
+        console.log(`faces: ${family} ${weight}`);
     }
 }
 writeFileSync(join(out, 'fonts/README'), 'Copied from the font packages by build/faces.mjs.\n');

@@ -44,9 +44,10 @@ test('shapes: even with Shift, from the middle with Alt, lines at steps of 45°'
     expect(Math.abs(width - 60 / (await scale(page)))).toBeLessThan(4);
 
     // Taken in hand it is the last shape; again it is the one before.
-    await page.keyboard.press('Shift+S');
-    await page.keyboard.press('Shift+S');
-    await expect(page.locator('#rack [data-shape=line]')).toHaveAttribute('aria-pressed', 'true');
+    for (const shape of ['box', 'arc', 'ring', 'star', 'polygon', 'line']) {
+        await page.keyboard.press('Shift+S');
+        await expect(page.locator(`#rack [data-shape=${shape}]`)).toHaveAttribute('aria-pressed', 'true');
+    }
     await drag(page, await at(booked, 40, 660), await at(booked, 240, 670), ['Shift']);
     await expect.poll(kinds).toBe(before + 3);
     expect((await box(last))[3]).toBe(0);

@@ -75,7 +75,7 @@ final readonly class WebPage
 
     private function fontFaces(Tree $tree): string
     {
-        $faces = [];
+        $faces = $further = [];
         foreach ($tree->reel() as $screen) {
             $rough = $tree->finish($screen->id) === Finish::Rough;
             foreach ($this->texts($tree, $screen) as $text) {
@@ -83,18 +83,26 @@ final readonly class WebPage
                     [$family, $weight] = $rough ? $this->faces->hand($style->weight) : $this->faces->nearest($style->family, $style->weight);
                     $italic = $style->italic && ! $rough && $this->faces->hasItalic($family);
                     $faces["{$family} {$weight} {$italic}"] = [$family, $weight, $italic];
+                    $further += $this->faces->standIns($text->words, $style->with(family: $family, weight: $weight));
                 }
             }
         }
         ksort($faces);
         $out = '';
         foreach ($faces as [$family, $weight, $italic]) {
-            $data = base64_encode($this->faces->file($family, $weight, $italic));
-            $slope = $italic ? 'font-style:italic;' : '';
-            $out .= "@font-face{font-family:\"{$family}\";font-weight:{$weight};{$slope}src:url(data:font/woff2;base64,{$data}) format(\"woff2\")}";
+            $out .= self::fontFace($family, $weight, $italic ? 'font-style:italic;' : '', $this->faces->file($family, $weight, $italic));
+        }
+        ksort($further);
+        foreach ($further as ['weight' => $weight, 'ranges' => $ranges, 'file' => $file]) {
+            $out .= self::fontFace(FaceBook::BEYOND, $weight, "unicode-range:{$ranges};", $file());
         }
 
         return $out;
+    }
+
+    private static function fontFace(string $family, int $weight, string $more, string $file): string
+    {
+        return "@font-face{font-family:\"{$family}\";font-weight:{$weight};{$more}src:url(data:font/woff2;base64,".base64_encode($file).') format("woff2")}';
     }
 
     /** @return \Generator<Text> all that a screen may show while it is played */

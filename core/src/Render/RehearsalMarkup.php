@@ -108,7 +108,7 @@ final readonly class RehearsalMarkup
         $runs = array_map(function (Run $run) use ($text, $rendering): array {
             $setting = $run->setting($text->style);
             [$family, $weight, $size] = $this->lettering($setting->style, $rendering);
-            $own = ['fontFamily' => "\"{$family}\", sans-serif", 'fontWeight' => (string) $weight, 'fontSize' => $size.'px', 'letterSpacing' => $setting->style->letterSpacing.'em'];
+            $own = ['fontFamily' => "\"{$family}\", \"".FaceBook::BEYOND.'", sans-serif', 'fontWeight' => (string) $weight, 'fontSize' => $size.'px', 'letterSpacing' => $setting->style->letterSpacing.'em'];
 
             return ['from' => $run->from, 'to' => $run->to, 'link' => $setting->link, 'style' => $own + [
                 'fontStyle' => $setting->style->italic && $rendering->finish !== Finish::Rough ? 'italic' : 'normal',

@@ -34,6 +34,17 @@ final class Svg
         return $inner === '' ? $out.'/>' : "{$out}>{$inner}</{$name}>";
     }
 
+    /**
+     * Of words whose left edge is given: how a picture is told that they are read from right to left.
+     *
+     * @return array<string, string>
+     */
+    public static function direction(bool $rightToLeft): array
+    {
+        // What is read so ends at the left.
+        return $rightToLeft ? ['direction' => 'rtl', 'unicode-bidi' => 'bidi-override', 'text-anchor' => 'end'] : [];
+    }
+
     public static function text(string $text): string
     {
         return self::escape($text);

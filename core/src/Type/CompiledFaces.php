@@ -12,7 +12,7 @@ namespace Kindred\Type;
  */
 final class CompiledFaces implements FaceSource
 {
-    /** @var array<string, array{slug: string, weights: list<int>, italic: bool}>|null */
+    /** @var array<string, array{slug: string, weights: list<int>, italic: bool, ranges?: list<array{int, int}>}>|null */
     private ?array $index = null;
 
     public function __construct(private readonly string $folder)
@@ -21,7 +21,7 @@ final class CompiledFaces implements FaceSource
 
     public function families(): array
     {
-        return array_map(fn (array $family): array => $family['weights'], $this->index());
+        return array_map(fn (array $family): array => $family['weights'], array_filter($this->index(), fn (array $family): bool => ! isset($family['ranges'])));
     }
 
     public function italics(): array
@@ -45,6 +45,23 @@ final class CompiledFaces implements FaceSource
         return $tables;
     }
 
+    public function beyond(): array
+    {
+        $beyond = [];
+        foreach ($this->index() as $name => $family) {
+            if (isset($family['ranges'])) {
+                $beyond[$name] = ['weights' => $family['weights'], 'ranges' => $family['ranges']];
+            }
+        }
+
+        return $beyond;
+    }
+
+    public function font(string $family, int $weight, bool $italic): ?string
+    {
+        return isset($this->index()[$family]['ranges']) ? "{$this->folder}/fonts/{$this->name($family, $weight, $italic)}.ttf" : null;
+    }
+
     public function file(string $family, int $weight, bool $italic): string
     {
         return (string) file_get_contents("{$this->folder}/fonts/{$this->name($family, $weight, $italic)}.woff2");
@@ -55,11 +72,11 @@ final class CompiledFaces implements FaceSource
         return $this->index()[$family]['slug']."-{$weight}".($italic ? '-italic' : '');
     }
 
-    /** @return array<string, array{slug: string, weights: list<int>, italic: bool}> */
+    /** @return array<string, array{slug: string, weights: list<int>, italic: bool, ranges?: list<array{int, int}>}> */
     private function index(): array
     {
         if ($this->index === null) {
-            /** @var array<string, array{slug: string, weights: list<int>, italic: bool}> $index */
+            /** @var array<string, array{slug: string, weights: list<int>, italic: bool, ranges?: list<array{int, int}>}> $index */
             $index = require "{$this->folder}/faces/index.php";
             $this->index = $index;
         }

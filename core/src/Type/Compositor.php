@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace Kindred\Type;
 
+use Kindred\Type\Shaping\Order;
+
 /**
  * Sets words whose runs and paragraphs are set in ways of their own, as CSS sets inline boxes in blocks: on one baseline,
  * each line as high as the highest of what is on it and of an empty piece of the text itself (CSS 2, section 10.8).
  *
- * A span is some words, how they are set, and from which byte of their paragraph to before which they stand.
+ * A span is some words, how they are set, from which byte of their paragraph to before which they stand, and their embedding level: a span is
+ * read in one direction.
  *
- * @phpstan-type Span array{string, Setting, int, int}
+ * @phpstan-type Span array{string, Setting, int, int, int}
  */
 final readonly class Compositor
 {
@@ -35,13 +38,15 @@ final readonly class Compositor
         foreach ($paragraphs as $i => [$paragraph, $words]) {
             $y += $i > 0 ? Paragraph::between($paragraphs[$i - 1][0], $paragraph) : 0.0;
             $indent = $paragraph->indent($style->size);
-            $spans = self::spans($words);
-            $broken = $this->lines($spans, $measure === null ? null : max(1.0, $measure - $indent));
+            $spans = $this->spans($words);
+            $whole = implode('', array_column($spans, 0));
+            $scripts = $this->faces->scripts($whole);
+            $broken = $this->lines($spans, $scripts, $measure === null ? null : max(1.0, $measure - $indent));
             foreach ($broken as $n => [$from, $to]) {
-                [$runs, $width] = $this->runs($spans, $from, $to);
+                [$runs, $width] = $this->runs($spans, $scripts, $from, $to);
                 // Spaces that hang behind a line count for its height.
-                [$above, $below] = $this->extent($this->runs($spans, $from, $broken[$n + 1][0] ?? PHP_INT_MAX)[0], $style);
-                $text = implode('', array_map(fn (LaidRun $run): string => $run->text, $runs));
+                [$above, $below] = $this->extent($this->runs($spans, $scripts, $from, $broken[$n + 1][0] ?? PHP_INT_MAX)[0], $style);
+                $text = substr($whole, $from, $to - $from);
                 $marker = $n === 0 && $markers[$i] !== '' ? $this->marker($markers[$i], $runs[0]->setting ?? $spans[0][1] ?? new Setting($style), $style->size) : null;
                 $lines[] = new LaidLine($text, 0.0, $y + $above, $width, $y + $above + $below, $indent, $runs, $marker);
                 $widest = max($widest, $indent + $width);
@@ -59,31 +64,57 @@ final readonly class Compositor
      * @param  list<array{string, Setting}>  $words
      * @return list<Span>
      */
-    private static function spans(array $words): array
+    private function spans(array $words): array
     {
-        $at = 0;
+        $levels = $this->faces->levels(implode('', array_column($words, 0)));
+        $at = $character = 0;
         $spans = [];
         foreach ($words as [$text, $setting]) {
-            $spans[] = [$text, $setting, $at, $at + strlen($text)];
-            $at += strlen($text);
+            foreach ($levels === [] ? [[$text, 0]] : self::levelled($text, array_slice($levels, $character, mb_strlen($text))) as [$part, $level]) {
+                $spans[] = [$part, $setting, $at, $at + strlen($part), $level];
+                $at += strlen($part);
+            }
+            $character += mb_strlen($text);
         }
 
         return $spans;
     }
 
     /**
+     * Words by their embedding levels.
+     *
+     * @param  list<int>  $levels  of each character
+     * @return list<array{string, int}>
+     */
+    private static function levelled(string $text, array $levels): array
+    {
+        $parts = [];
+        foreach (mb_str_split($text) as $i => $character) {
+            $last = count($parts) - 1;
+            if ($last >= 0 && $parts[$last][1] === $levels[$i]) {
+                $parts[$last][0] .= $character;
+            } else {
+                $parts[] = [$character, $levels[$i]];
+            }
+        }
+
+        return $parts;
+    }
+
+    /**
      * @param  list<Span>  $spans  of a paragraph
+     * @param  array<int, int>  $scripts  of its clusters, by the byte they begin with
      * @return non-empty-list<array{int, int}> from one byte to before another
      */
-    private function lines(array $spans, ?float $measure): array
+    private function lines(array $spans, array $scripts, ?float $measure): array
     {
         $text = implode('', array_column($spans, 0));
         if ($measure === null) {
             return [[0, strlen($text)]];
         }
 
-        return LineBreaker::lines($text, $measure, function (int $from, int $to) use ($spans): float {
-            [$runs, $width] = $this->runs($spans, $from, $to);
+        return LineBreaker::lines($text, $measure, function (int $from, int $to) use ($spans, $scripts): float {
+            [$runs, $width] = $this->runs($spans, $scripts, $from, $to);
             $sum = 0.0;
             foreach ($runs as $i => $run) {
                 // A browser rounds each run up to its 64ths of a px before it asks whether there is room for all.
@@ -99,30 +130,54 @@ final readonly class Compositor
      * colour, as a browser does it.
      *
      * @param  list<Span>  $spans
+     * @param  array<int, int>  $scripts  of the clusters of the paragraph, by the byte they begin with
      * @return array{list<LaidRun>, float} and how wide it is, px
      */
-    private function runs(array $spans, int $from, int $to): array
+    private function runs(array $spans, array $scripts, int $from, int $to): array
     {
-        $runs = [];
+        $runs = $levels = [];
         $pen = 0.0;
         $tail = '';
         $face = null;
+        $script = $behind = 0;
         for ($i = self::at($spans, $from), $count = count($spans); $i < $count && $spans[$i][2] < $to; $i++) {
-            [$text, $setting, $first, $end] = $spans[$i];
+            [$text, $setting, $first, $end, $level] = $spans[$i];
             $part = substr($text, max(0, $from - $first), max(0, min($end, $to) - max($first, $from)));
             if ($part === '') {
                 continue;
             }
-            $alone = $this->faces->width($part, $setting->style);
+            $script = $scripts[max($from, $first)] ?? $script;
+            $alone = $this->faces->width($part, $setting->style, $script, $level % 2 === 1);
             if ($setting->face() !== $face) {
                 [$tail, $face] = ['', $setting->face()];
             }
-            $pen += $tail === '' ? $alone : $this->faces->width($tail.$part, $setting->style) - $this->faces->width($tail, $setting->style);
-            $runs[] = new LaidRun($part, $pen - $alone, $alone, $setting);
+            $pen += $tail === '' ? $alone : $this->faces->width($tail.$part, $setting->style, $behind) - $this->faces->width($tail, $setting->style, $behind);
+            $runs[] = new LaidRun($part, $pen - $alone, $alone, $setting, $level % 2 === 1, $script);
+            $behind = $tail === '' ? $script : $behind;
+            $levels[] = $level;
             $tail = mb_substr($tail.$part, -self::CONTEXT);
         }
 
-        return [$runs, $pen];
+        return max([0, ...$levels]) === 0 ? [$runs, $pen] : self::seen($runs, $levels);
+    }
+
+    /**
+     * Runs in the order in which they are seen, from the left edge.
+     *
+     * @param  list<LaidRun>  $runs
+     * @param  list<int>  $levels
+     * @return array{list<LaidRun>, float}
+     */
+    private static function seen(array $runs, array $levels): array
+    {
+        $seen = [];
+        $pen = 0.0;
+        foreach (Order::seen($levels) as $i) {
+            $seen[] = $runs[$i]->moved($pen - $runs[$i]->x);
+            $pen += $runs[$i]->width;
+        }
+
+        return [$seen, $pen];
     }
 
     /**

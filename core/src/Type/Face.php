@@ -8,16 +8,43 @@ namespace Kindred\Type;
  * One weight of one family, upright or italic, measured.
  *
  * Widths are sums of advances, pair adjustments and the residues of ligatures, in font units,
- * as HarfBuzz shaped them; contextual alternates are off. Characters that the face does not
- * have are estimated: 1 em where East Asian wide, 0.6 em otherwise.
+ * as HarfBuzz shaped them; contextual alternates are off. Characters that no face
+ * has are estimated: 1 em where East Asian wide, 0.6 em otherwise. A face with a `font` has no tables: its words are shaped each by itself.
  *
  * @phpstan-import-type Metrics from FaceSource
  */
 final readonly class Face
 {
     /** @param  Metrics  $metrics */
-    public function __construct(private array $metrics)
+    public function __construct(private array $metrics, public ?string $font = null)
     {
+    }
+
+    /** Whether its tables say how wide all of some words are. */
+    public function measures(string $text): bool
+    {
+        if ($this->font !== null) {
+            return false;
+        }
+        $advances = $this->metrics['advances'];
+        // Most words are of letters that every face has.
+        if (preg_match('/[^\x20-\x7e]/', $text) === 0) {
+            return true;
+        }
+        foreach (mb_str_split($text) as $character) {
+            $code = mb_ord($character);
+            if ($code >= 32 && ! isset($advances[$code])) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Whether its tables have a character. */
+    public function has(int $code): bool
+    {
+        return isset($this->metrics['advances'][$code]);
     }
 
     public function family(): string
@@ -142,7 +169,7 @@ final readonly class Face
 
     private function estimate(int $code): float
     {
-        if (\IntlChar::charType($code) === \IntlChar::CHAR_CATEGORY_NON_SPACING_MARK || $code < 32) {
+        if ($code < 32 || in_array(\IntlChar::charType($code), [\IntlChar::CHAR_CATEGORY_NON_SPACING_MARK, \IntlChar::CHAR_CATEGORY_FORMAT_CHAR], true)) {
             return 0.0;
         }
         $wide = in_array(

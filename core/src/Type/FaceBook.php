@@ -6,6 +6,12 @@ namespace Kindred\Type;
 
 use Kindred\Geometry\Box;
 use Kindred\Geometry\Outline;
+use Kindred\Type\Shaping\Clusters;
+use Kindred\Type\Shaping\HarfBuzz;
+use Kindred\Type\Shaping\Piece;
+use Kindred\Type\Shaping\Pieces;
+use Kindred\Type\Shaping\Scripts;
+use Kindred\Type\Shaping\Shaper;
 
 /** The faces at hand, each opened once. */
 final class FaceBook
@@ -18,14 +24,26 @@ final class FaceBook
     /** How far a face without an italic leans, in em for each em of height: as Chromium slants it. */
     private const SLANT = 0.25;
 
+    /** The one name under which pages know all faces that stand in for characters which others do not have. */
+    public const BEYOND = 'Further Scripts';
+
+    /** Under which weights they are known there, whatever weights they have. */
+    private const BEYOND_WEIGHTS = [400, 700];
+
     /** @var array<string, Face> */
     private array $faces = [];
+
+    /** @var array<int, list<array{Face, list<array{int, int}>}>> what stands in, by weight */
+    private array $beyond = [];
+
+    private readonly Pieces $pieces;
 
     /** @var array<string, Outlines> */
     private array $outlines = [];
 
-    public function __construct(private readonly FaceSource $source)
+    public function __construct(private readonly FaceSource $source, private readonly Shaper $shaper = new HarfBuzz)
     {
+        $this->pieces = new Pieces($shaper);
     }
 
     /** @return array<string, list<int>> */
@@ -40,7 +58,7 @@ final class FaceBook
         [$family, $weight] = $this->nearest($family, $weight);
         $italic = $italic && $this->hasItalic($family);
 
-        return $this->faces["{$family} {$weight} {$italic}"] ??= new Face($this->source->metrics($family, $weight, $italic));
+        return $this->faces["{$family} {$weight} {$italic}"] ??= new Face($this->source->metrics($family, $weight, $italic), $this->source->font($family, $weight, $italic));
     }
 
     public function outlines(string $family, int $weight, bool $italic = false): Outlines
@@ -52,10 +70,96 @@ final class FaceBook
             ??= new Outlines($this->face($family, $weight, $drawn), $this->source->outlines($family, $weight, $drawn), $italic && ! $drawn ? self::SLANT : 0.0);
     }
 
-    /** The width in px of words of one line that are all set alike. */
-    public function width(string $text, TextStyle $style): float
+    /**
+     * The width in px of words of one line that are all set alike.
+     *
+     * @param  int  $script  that of what stands before them
+     * @param  bool  $rightToLeft  whether they are known to be read so; their letters say it too
+     */
+    public function width(string $text, TextStyle $style, int $script = 0, bool $rightToLeft = false): float
     {
-        return $this->face($style->family, $style->weight, $style->italic)->width($text, $style->letterSpacing) * $style->size;
+        $face = $this->face($style->family, $style->weight, $style->italic);
+
+        return $style->size * (! $rightToLeft && Scripts::isSimple($script) && $face->measures($text) ? $face->width($text, $style->letterSpacing) : array_sum(array_map(fn (Piece $piece): float => $piece->width, $this->pieces($text, $style, $rightToLeft ? true : null, $script))));
+    }
+
+    /** Whether words need faces beside their own, or have to be shaped: a page then names `BEYOND` after their family. */
+    public function isBeyond(string $text, TextStyle $style): bool
+    {
+        return ! $this->face($style->family, $style->weight, $style->italic)->measures($text);
+    }
+
+    /**
+     * Words by the faces that they are set in, from left to right as they are seen.
+     *
+     * @param  bool|null  $rightToLeft  null where their letters say it
+     * @param  int  $script  that of what stands before them
+     * @return list<Piece>
+     */
+    public function pieces(string $text, TextStyle $style, ?bool $rightToLeft = null, int $script = 0): array
+    {
+        return $this->pieces->of($text, $this->face($style->family, $style->weight, $style->italic), $this->beyond($style->weight), $style->letterSpacing, $rightToLeft, $script);
+    }
+
+    /**
+     * The fonts that a page needs beside that of their face to show words, known there as `BEYOND`, each with what CSS says of it.
+     *
+     * @return array<string, array{weight: int, ranges: string, file: \Closure(): string}> by names of ours; the files are WOFF2
+     */
+    public function standIns(string $text, TextStyle $style): array
+    {
+        $out = [];
+        foreach ($this->isBeyond($text, $style) ? $this->pieces($text, $style) : [] as $piece) {
+            [$family, $weight] = [$piece->face->family(), $piece->face->weight()];
+            $ranges = $this->source->beyond()[$family]['ranges'] ?? null;
+            if ($ranges !== null) {
+                $asked = self::nearestOf(self::BEYOND_WEIGHTS, $style->weight);
+                $out["{$family} {$asked}"] = ['weight' => $asked, 'file' => fn (): string => $this->source->file($family, $weight, false), 'ranges' => implode(',', array_map(fn (array $range): string => sprintf('U+%X-%X', ...$range), $ranges))];
+            }
+        }
+
+        return $out;
+    }
+
+    /** @return list<int> the embedding level of each character of a paragraph; none where all of it is read from left to right */
+    public function levels(string $paragraph): array
+    {
+        return Pieces::turns($paragraph) ? $this->shaper->levels($paragraph) : [];
+    }
+
+    /**
+     * The script of each cluster of a paragraph by the byte it begins with, where that may decide how its words are set; none otherwise.
+     *
+     * @return array<int, int>
+     */
+    public function scripts(string $paragraph): array
+    {
+        if (preg_match('/[^\x{20}-\x{2FF}\x{2000}-\x{206F}]/u', $paragraph) !== 1) {
+            return [];
+        }
+        $scripts = [];
+        $at = 0;
+        $clusters = Clusters::of($paragraph);
+        foreach (Scripts::of($clusters) as $i => $script) {
+            $scripts[$at] = $script;
+            $at += strlen($clusters[$i]);
+        }
+
+        return $scripts;
+    }
+
+    /** @return list<array{Face, list<array{int, int}>}> what stands in for characters, with those that it is asked for */
+    private function beyond(int $weight): array
+    {
+        return $this->beyond[$weight] ??= array_map(
+            fn (string $family, array $one): array => [$this->opened($family, self::nearestOf($one['weights'], $weight)), $one['ranges']],
+            array_keys($this->source->beyond()), $this->source->beyond(),
+        );
+    }
+
+    private function opened(string $family, int $weight): Face
+    {
+        return $this->faces["{$family} {$weight} "] ??= new Face($this->source->metrics($family, $weight, false), $this->source->font($family, $weight, false));
     }
 
     /** Words that are laid out as path data. */
@@ -75,9 +179,46 @@ final class FaceBook
     public function outlined(LaidRun $run, float $baseline): string
     {
         $style = $run->setting->style;
-        $outlines = $this->outlines($style->family, $style->weight, $style->italic);
 
-        return $outlines->path($run->text, $run->x, $baseline, $style->size, $style->letterSpacing).implode('', array_map(fn (Box $line): string => Outline::box($line)->text(), $this->rules($run, $baseline)));
+        return $this->path($run->text, $style, $run->x, $baseline, $run->rightToLeft, $run->script).implode('', array_map(fn (Box $line): string => Outline::box($line)->text(), $this->rules($run, $baseline)));
+    }
+
+    /**
+     * Words of one line as path data.
+     *
+     * @param  float  $x  where they begin at the left, px
+     * @param  float  $y  of their baseline, px
+     * @param  bool  $rightToLeft  whether they are known to be read so; their letters say it too
+     * @param  int  $script  that of what stands before them
+     */
+    public function path(string $text, TextStyle $style, float $x, float $y, bool $rightToLeft = false, int $script = 0): string
+    {
+        $outlines = $this->outlines($style->family, $style->weight, $style->italic);
+        if (! $rightToLeft && Scripts::isSimple($script) && $outlines->face->measures($text)) {
+            return $outlines->path($text, $x, $y, $style->size, $style->letterSpacing);
+        }
+        $slant = $style->italic && ! $this->hasItalic($style->family) ? self::SLANT : 0.0;
+        $out = '';
+        foreach ($this->pieces($text, $style, $rightToLeft ? true : null, $script) as $piece) {
+            $own = $piece->face === $outlines->face;
+            if ($piece->glyphs === []) {
+                $out .= $own ? $outlines->path($piece->text, $x, $y, $style->size, $piece->letterSpacing) : '';
+            }
+            $scale = $style->size / $piece->face->unitsPerEm();
+            $pen = $x;
+            $cluster = null;
+            foreach ($piece->glyphs as $glyph) {
+                $pen += $cluster !== null && $cluster !== $glyph->cluster ? $piece->letterSpacing * $style->size : 0.0;
+                $cluster = $glyph->cluster;
+                $path = $this->shaper->outline((string) $piece->face->font, $glyph->id);
+                // What stands in has no italic: it is slanted, as the browser slants it.
+                $out .= Outlines::placed($path, $pen + $glyph->x * $scale, $y - $glyph->y * $scale, $scale, $style->italic && (! $own || $slant > 0) ? self::SLANT : 0.0);
+                $pen += $glyph->advance * $scale;
+            }
+            $x += $piece->width * $style->size;
+        }
+
+        return $out;
     }
 
     /** @return list<Box> the lines under and through words, px */
@@ -128,10 +269,16 @@ final class FaceBook
     {
         $families = $this->families();
         $family = isset($families[$family]) ? $family : self::DEFAULT_FAMILY;
-        $weights = $families[$family];
+
+        return [$family, self::nearestOf($families[$family], $weight)];
+    }
+
+    /** @param  list<int>  $weights */
+    private static function nearestOf(array $weights, int $weight): int
+    {
         usort($weights, fn (int $a, int $b): int => self::distance($a, $weight) <=> self::distance($b, $weight));
 
-        return [$family, $weights[0]];
+        return $weights[0];
     }
 
     /** @return array{int, int} */

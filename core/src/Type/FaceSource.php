@@ -24,6 +24,17 @@ interface FaceSource
     /** @return OutlineTables */
     public function outlines(string $family, int $weight, bool $italic): array;
 
+    /**
+     * The families that stand in for characters that others do not have, in the order in which they are asked: their weights, and which
+     * characters they are asked for, from one to another.
+     *
+     * @return array<string, array{weights: list<int>, ranges: list<array{int, int}>}>
+     */
+    public function beyond(): array;
+
+    /** Where the font lies that words of a face are shaped with; null of one that is measured by its tables. */
+    public function font(string $family, int $weight, bool $italic): ?string;
+
     /** The font file itself, WOFF2. */
     public function file(string $family, int $weight, bool $italic): string;
 }

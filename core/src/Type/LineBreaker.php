@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kindred\Type;
 
+use Kindred\Type\Shaping\Clusters;
+
 /**
  * Breaks a paragraph into lines where Unicode allows it (UAX #14); a word wider than the measure is broken between grapheme
  * clusters (`overflow-wrap: anywhere`). Spaces at the end of a line hang: they neither count nor show.
@@ -80,10 +82,9 @@ final class LineBreaker
      */
     private static function clusters(string $text, int $from, int $to, callable $fits): array
     {
-        preg_match_all('/\X/u', substr($text, $from, $to - $from), $found);
         $parts = [];
         $start = $at = $from;
-        foreach ($found[0] as $cluster) {
+        foreach (Clusters::of(substr($text, $from, $to - $from)) as $cluster) {
             $next = $at + strlen($cluster);
             if ($at > $start && $cluster !== ' ' && ! $fits($start, $next)) {
                 $parts[] = [$start, $at];

@@ -17,7 +17,7 @@ final readonly class Outlines
      * @param  OutlineTables  $tables
      * @param  float  $slant  how far the outlines lean to the right, in em for each em of height
      */
-    public function __construct(private Face $face, private array $tables, private float $slant = 0.0)
+    public function __construct(public Face $face, private array $tables, private float $slant = 0.0)
     {
     }
 
@@ -40,7 +40,7 @@ final readonly class Outlines
             // A pair adjustment stands in the advance of its second character but moves the second glyph.
             $natural = $this->face->width($characters[$i]) * $this->face->unitsPerEm();
             $kern = $length === 1 ? $advances[$i] - $natural : 0.0;
-            $out .= $this->placed($path, $pen + $kern * $scale, $y, $scale);
+            $out .= self::placed($path, $pen + $kern * $scale, $y, $scale, $this->slant);
             for ($end = $i + $length; $i < $end; $i++) {
                 $pen += $advances[$i] * $scale + $letterSpacing * $size;
             }
@@ -68,8 +68,14 @@ final readonly class Outlines
         return [1, $this->tables['glyphs'][mb_ord($characters[$i])] ?? ''];
     }
 
-    /** Font units run upwards; SVG runs downwards. */
-    private function placed(string $path, float $x, float $y, float $scale): string
+    /**
+     * A glyph where it is drawn: font units run upwards, SVG runs downwards.
+     *
+     * @param  string  $path  in font units
+     * @param  float  $scale  px a unit
+     * @param  float  $slant  how far it leans to the right, in em for each em of height
+     */
+    public static function placed(string $path, float $x, float $y, float $scale, float $slant): string
     {
         preg_match_all('/([A-Za-z])([^A-Za-z]*)/', $path, $segments, PREG_SET_ORDER);
         $out = '';
@@ -77,7 +83,7 @@ final readonly class Outlines
             $out .= $letter;
             preg_match_all('/-?[\d.]+/', $numbers, $found);
             foreach ($found[0] as $i => $number) {
-                $value = $i % 2 === 0 ? $x + ((float) $number + $this->slant * (float) ($found[0][$i + 1] ?? 0)) * $scale : $y - (float) $number * $scale;
+                $value = $i % 2 === 0 ? $x + ((float) $number + $slant * (float) ($found[0][$i + 1] ?? 0)) * $scale : $y - (float) $number * $scale;
                 $out .= ($i > 0 ? ' ' : '').Number::text($value);
             }
         }

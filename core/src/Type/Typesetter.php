@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kindred\Type;
 
+use Kindred\Type\Shaping\Clusters;
+
 /** Breaks words into lines and places them with the real font. */
 final readonly class Typesetter
 {
@@ -31,7 +33,7 @@ final readonly class Typesetter
     public function set(Passage $passage, ?float $measure, ?float $room = null): LaidText
     {
         $passage = str_contains($passage->words, "\r") ? $passage->saying(str_replace(["\r\n", "\r"], "\n", $passage->words)) : $passage;
-        $laid = $passage->isPlain() ? $this->plain($passage->words, $passage->style, $measure, $room) : $this->compositor->set($passage, $measure, $room);
+        $laid = $passage->isPlain() && ! $this->faces->isBeyond($passage->style->transform->apply($passage->words), $passage->style) ? $this->plain($passage->words, $passage->style, $measure, $room) : $this->compositor->set($passage, $measure, $room);
 
         return $passage->maxLines === null || count($laid->lines) <= $passage->maxLines ? $laid : $this->cut($laid, $passage, $passage->maxLines, $measure, $room);
     }
@@ -43,8 +45,7 @@ final readonly class Typesetter
         foreach ($passage->paragraphs() as [$paragraph, $spans]) {
             $indent = $paragraph->indent($passage->style->size);
             foreach ($spans as [$text, $setting]) {
-                preg_match_all('/\X/u', $text, $found);
-                foreach (array_unique($found[0]) as $cluster) {
+                foreach (array_unique(Clusters::of($text)) as $cluster) {
                     $widest = max($widest, $indent + $this->faces->width($cluster, $setting->style));
                 }
             }
@@ -123,8 +124,7 @@ final readonly class Typesetter
     /** As much of the beginning of a run as has room. */
     private function fitting(LaidRun $run, float $room): LaidRun
     {
-        preg_match_all('/\X/u', $run->text, $found);
-        $clusters = $found[0];
+        $clusters = Clusters::of($run->text);
         $width = $run->width;
         while ($clusters !== [] && $width > $room) {
             array_pop($clusters);

@@ -71,7 +71,7 @@ export class Works {
             const live = place.dataset['live'];
             const box = live === 'entry' || live === 'lines' ? this.entry(place, live) : document.createElement('div');
             Object.assign(box.style, {
-                fontFamily: `"${face.family}", sans-serif`, fontWeight: String(face.weight), fontStyle: face.italic ? 'italic' : 'normal', fontSize: `${face.size}px`, lineHeight: `${face.line}px`,
+                fontFamily: `"${face.family}", "Further Scripts", sans-serif`, fontWeight: String(face.weight), fontStyle: face.italic ? 'italic' : 'normal', fontSize: `${face.size}px`, lineHeight: `${face.line}px`,
                 letterSpacing: face.spacing === 0 ? '' : `${face.spacing}em`, textTransform: face.transform, color: face.colour ?? '', textAlign: face.align, textDecorationLine: face.lines ?? 'none',
                 justifyContent: { left: 'flex-start', center: 'center', right: 'flex-end' }[face.align] ?? '',
             });

@@ -3,7 +3,8 @@ import { curveText, curvesOf, drawnOut, pathText, pointMark, type Node, type Par
 import { atAngle, type Point } from './geometry.ts';
 import { draw } from './overlay.ts';
 import type { Parts } from './parts.ts';
-import { FILLED, free, LINED, type Drag } from './placing.ts';
+import { free, type Drag } from './placing.ts';
+import { FILLED, LINED } from './shapes.ts';
 import type { Snapping } from './snapping.ts';
 
 /** px of the window: a press so near to the first point closes the path, one so near to the last ends it. */

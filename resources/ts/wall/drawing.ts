@@ -1,7 +1,8 @@
 /** Drawing by hand: the server hears where the hand was, and makes of it a path of few curves. */
 import { draw } from './overlay.ts';
 import type { Parts } from './parts.ts';
-import { LINED, type Drag } from './placing.ts';
+import type { Drag } from './placing.ts';
+import { LINED } from './shapes.ts';
 
 /** px of the window: how far off the path may be, and how near to its start a stroke ends that is meant to close. */
 const OFF = 0.75;

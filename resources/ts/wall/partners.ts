@@ -34,7 +34,7 @@ export class Partners {
         for (const scale of this.place.querySelectorAll<HTMLElement>('.partner-scale')) scale.hidden = scale.dataset['ratio'] !== select.value;
         for (const button of this.place.querySelectorAll<HTMLElement>('[data-partner]')) {
             const { family, weight, size, letterSpacing, transform } = JSON.parse(button.dataset['style']!) as Style;
-            Object.assign(button.querySelector('b')!.style, { fontFamily: `"${family}", sans-serif`, fontWeight: String(weight), fontSize: `${Math.min(LARGEST, size)}px`, letterSpacing: `${letterSpacing}em`, textTransform: transform ?? 'none' });
+            Object.assign(button.querySelector('b')!.style, { fontFamily: `"${family}", "Further Scripts", sans-serif`, fontWeight: String(weight), fontSize: `${Math.min(LARGEST, size)}px`, letterSpacing: `${letterSpacing}em`, textTransform: transform ?? 'none' });
         }
     }
 

@@ -22,10 +22,6 @@ export interface Desk {
     snapping: (screen: string, parent: string | null, layers: string[]) => Snapping;
 }
 
-/** How what is drawn looks at first: a shape is filled, a line is of ink. */
-export const FILLED = { fills: [{ colour: '#d5d9d7' }] };
-export const LINED = { strokes: [{ colour: '#1e2223', width: 2 }] };
-
 /** Ctrl or Cmd held while dragging: no snapping. */
 export const free = (event: Pick<PointerEvent, 'ctrlKey' | 'metaKey'>): boolean => event.ctrlKey || event.metaKey;
 

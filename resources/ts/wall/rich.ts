@@ -24,7 +24,7 @@ const LINK = /^(https?:\/\/|mailto:|tel:)\S+$/;
 export const isLink = (text: string): boolean => LINK.test(text) && text.length <= 2000;
 
 const CSS: Record<Own, (value: Value) => string> = {
-    family: (value) => `font-family: ${JSON.stringify(value)}, sans-serif`,
+    family: (value) => `font-family: ${JSON.stringify(value)}, "Further Scripts", sans-serif`,
     size: (value) => `font-size: ${value}px`,
     weight: (value) => `font-weight: ${value}`,
     italic: (value) => `font-style: ${value ? 'italic' : 'normal'}`,

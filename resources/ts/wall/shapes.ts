@@ -1,6 +1,9 @@
 /** The shapes that are drawn by dragging a box, as they are at first. */
 import type { Box } from './geometry.ts';
-import { FILLED, LINED } from './placing.ts';
+
+/** How what is drawn looks at first: a shape is filled, a line is of ink. */
+export const FILLED = { fills: [{ colour: '#d5d9d7' }] };
+export const LINED = { strokes: [{ colour: '#1e2223', width: 2 }] };
 
 export const SHAPES = ['box', 'ellipse', 'line', 'polygon', 'star', 'ring', 'arc'] as const;
 export type Shape = (typeof SHAPES)[number];

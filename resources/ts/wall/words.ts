@@ -263,7 +263,7 @@ export class Writer {
 
     private set(setting: Setting): void {
         Object.assign(this.area.style, {
-            fontFamily: `"${setting.family}", sans-serif`,
+            fontFamily: `"${setting.family}", "Further Scripts", sans-serif`,
             fontWeight: setting.weight,
             fontStyle: setting.italic ? 'italic' : 'normal',
             fontSize: `${setting.size}px`,

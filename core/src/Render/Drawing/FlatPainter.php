@@ -241,8 +241,9 @@ final readonly class FlatPainter implements Painter
         $set = $this->setting($style);
         $lines = $rules = '';
         foreach ($runs as [$run, $baseline]) {
-            $own = $run->setting->style === $style ? [] : self::otherwise($this->setting($run->setting->style), $set);
-            $lines .= Svg::element('tspan', ['x' => $run->x, 'y' => $baseline] + $own + ['data-link' => $run->setting->link], Svg::text($run->text));
+            $beyond = $this->faces->isBeyond($run->text, $run->setting->style);
+            $own = $run->setting->style === $style && ! $beyond ? [] : self::otherwise($this->setting($run->setting->style, $beyond), $set);
+            $lines .= Svg::element('tspan', ['x' => $run->x, 'y' => $baseline] + $own + Svg::direction($run->rightToLeft) + ['data-link' => $run->setting->link], Svg::text($run->text));
             $rules .= implode('', array_map(fn (Box $rule): string => Outline::box($rule)->text(), $this->faces->rules($run, $baseline)));
         }
         $words = Svg::element('text', self::classed(['class' => 'set'] + $set + ['xml:space' => 'preserve', 'text-rendering' => 'geometricPrecision'], $paint), $lines);
@@ -263,13 +264,18 @@ final readonly class FlatPainter implements Painter
         return array_map(fn (string $name): mixed => $own[$name] ?? $usual[$name], array_combine(array_keys($own), array_keys($own)));
     }
 
-    /** @return array<string, string|int|float|null> how words are set */
-    private function setting(TextStyle $style): array
+    /**
+     * How words are set.
+     *
+     * @param  bool  $beyond  whether they need faces beside their own
+     * @return array<string, string|int|float|null>
+     */
+    private function setting(TextStyle $style, bool $beyond = false): array
     {
         [$family, $weight] = $this->faces->nearest($style->family, $style->weight);
 
         return [
-            'font-family' => "{$family}, sans-serif",
+            'font-family' => $family.($beyond ? ', '.FaceBook::BEYOND : '').', sans-serif',
             'font-weight' => $weight,
             'font-style' => $style->italic ? 'italic' : null,
             'font-size' => $style->size,

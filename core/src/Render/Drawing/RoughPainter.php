@@ -87,8 +87,9 @@ final readonly class RoughPainter implements Painter
         $set = $this->lettering($style);
         foreach ($runs as [$run, $baseline]) {
             $own = $run->setting->style === $style ? $set : $this->lettering($run->setting->style);
+            $beyond = $this->faces->isBeyond($run->text, new TextStyle($own[0]->family(), $own[0]->weight())) ? ['font-family' => "{$own[0]->family()}, ".FaceBook::BEYOND.', cursive'] : [];
             $lines .= $this->text === TextMode::Live
-                ? Svg::element('tspan', ['x' => $run->x, 'y' => $baseline, 'textLength' => round($run->width, 1), 'lengthAdjust' => 'spacingAndGlyphs'] + ($own === $set ? [] : ['font-weight' => $own[0]->weight(), 'font-size' => round($own[1], 2)]) + ['data-link' => $run->setting->link], Svg::text($run->text))
+                ? Svg::element('tspan', ['x' => $run->x, 'y' => $baseline, 'textLength' => round($run->width, 1), 'lengthAdjust' => 'spacingAndGlyphs'] + ($own === $set ? [] : ['font-weight' => $own[0]->weight(), 'font-size' => round($own[1], 2)]) + $beyond + Svg::direction($run->rightToLeft) + ['data-link' => $run->setting->link], Svg::text($run->text))
                 : $this->stretched($run, $baseline, ...$own);
             foreach ($this->faces->rules($run, $baseline) as $rule) {
                 $rules .= self::edge(...$this->pen->strokes(PathData::parse(sprintf('M%s %sH%s', $rule->x, $rule->centre()->y, $rule->right())), $rule->height), ...['brush' => $this->lead($fill), 'width' => $rule->height]);
@@ -198,8 +199,9 @@ final readonly class RoughPainter implements Painter
 
     private function stretched(LaidRun $run, float $baseline, Face $hand, float $size): string
     {
-        $natural = $hand->width($run->text) * $size;
-        $path = $this->faces->outlines($hand->family(), $hand->weight())->path($run->text, 0, 0, $size);
+        $style = new TextStyle($hand->family(), $hand->weight(), $size);
+        $natural = $this->faces->width($run->text, $style, $run->script, $run->rightToLeft);
+        $path = $this->faces->path($run->text, $style, 0, 0, $run->rightToLeft, $run->script);
 
         return $path === '' || $natural <= 0 ? '' : Svg::element('path', [
             'transform' => sprintf('translate(%s %s) scale(%s 1)', round($run->x, 3), round($baseline, 3), round($run->width / $natural, 5)), 'd' => $path,

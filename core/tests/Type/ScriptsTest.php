@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+use Kindred\Tests\Sample;
+use Kindred\Type\LaidRun;
+use Kindred\Type\Passage;
+use Kindred\Type\Run;
+use Kindred\Type\Shaping\Clusters;
+use Kindred\Type\Shaping\HarfBuzz;
+use Kindred\Type\Shaping\Order;
+use Kindred\Type\Shaping\Scripts;
+use Kindred\Type\TextStyle;
+use Kindred\Type\Typesetter;
+
+// Oracle: the examples of UAX #9, section 3.4, L2; capitals stand for letters that are read from right to left.
+it('shows what is read in the order in which it is seen', function (string $read, string $levels, string $seen): void {
+    $order = Order::seen(array_map(intval(...), str_split($levels)));
+    expect(implode('', array_map(fn (int $i): string => mb_substr($read, $i, 1), $order)))->toBe($seen);
+})->with([
+    ['car means CAR.', '00000000001110', 'car means RAC.'],
+    ['car MEANS CAR.', '22211111111111', '.RAC SNAEM car'],
+    ['he said “car MEANS CAR.” “IT DOES,” she agreed.', '000000000'.'222'.'1111111111'.'0000'.'1111111'.'00000000000000', 'he said “RAC SNAEM car.” “SEOD TI,” she agreed.'],
+    ['DID YOU SAY ’he said “car MEANS CAR”‘?', '1111111111111'.'222222222'.'444'.'3333333333'.'2'.'11', '?‘he said “RAC SNAEM car”’ YAS UOY DID'],
+]);
+
+it('tells the direction of each character', function (string $words, string $levels, ?bool $rightToLeft = null): void {
+    expect(implode('', (new HarfBuzz)->levels($words, $rightToLeft)))->toBe($levels);
+})->with([
+    'a number within Arabic' => ['فرن 12', '111122'], 'Arabic within English' => ['a فرن b', '0011100'], 'by its first letter' => ['12 فرن', '221111'],
+    'brackets around English in Arabic' => ['ط (a) ط', '1112111'], 'as it is told' => ['a', '2', true], 'nothing' => ['', ''],
+]);
+
+it('takes what many scripts use for a part of the one before it', function (string $words, array $scripts): void {
+    $names = ['' => 0, 'L' => 25, 'A' => 2, 'H' => 19, 'T' => 38];
+    expect(array_map(fn (int $script): string => (string) array_search($script, $names, true), Scripts::of(Clusters::of($words))))->toBe($scripts);
+})->with([
+    ['(a) 1', ['L', 'L', 'L', 'L', 'L']], ['ط (a) 1', ['A', 'A', 'A', 'L', 'A', 'A', 'A']], ['12', ['', '']], ['a ก', ['L', 'L', 'T']], ['ח!a', ['H', 'H', 'L']],
+]);
+
+it('keeps together what a reader takes for one character', function (string $words, array $clusters): void {
+    expect(Clusters::of($words))->toBe($clusters);
+})->with([
+    ['🔥🔥a', ['🔥', '🔥', 'a']], ['👩‍🎨👍🏽', ['👩‍🎨', '👍🏽']], ['क्षेत्र', ['क्षे', 'त्र']], ['🇫🇮🇫🇮', ['🇫🇮', '🇫🇮']], ["e\u{301}x", ["e\u{301}", 'x']],
+]);
+
+it('sets letters that a face lacks in one that stands in, of the nearest weight', function (string $words, int $weight, array $families): void {
+    $pieces = Sample::faces()->pieces($words, new TextStyle('Lora', $weight));
+    expect(array_map(fn ($piece): string => $piece->face->family().' '.$piece->face->weight(), $pieces))->toBe($families);
+})->with([
+    ['kiln печь', 400, ['Lora 400', 'Noto Sans Cyrillic 400']], ['ίσο 3', 700, ['Noto Sans Greek 700', 'Lora 700']], ['🏺', 600, ['Noto Emoji 400']],
+    // From left to right, as it is seen.
+    ['فرن طين', 400, ['Noto Sans Arabic 400', 'Lora 400', 'Noto Sans Arabic 400']], ['磁器', 400, ['Lora 400']],
+]);
+
+it('joins the letters of Arabic, and orders marks as the font has them', function (): void {
+    $faces = Sample::faces();
+    $style = new TextStyle('Lora', 400, 100);
+    // Joined letters are other glyphs than the letters by themselves.
+    $apart = array_sum(array_map(fn (string $letter): float => $faces->width($letter, $style), ['ف', 'خ', 'ا', 'ر']));
+    expect($faces->width('فخار', $style))->toBeLessThan($apart - 20)
+        ->and($faces->width('لا', $style))->toBeLessThan($faces->width('ل', $style) + $faces->width('ا', $style))
+        ->and($faces->width('น้ำ', $style))->toEqual($faces->width('นำ', $style))
+        ->and($faces->width('क्ष', $style))->toBeLessThan($faces->width('क', $style) + $faces->width('ष', $style));
+});
+
+it('puts no room between letters that hang together, but between their words', function (): void {
+    $faces = Sample::faces();
+    [$set, $spaced] = [new TextStyle('Lora', 400, 100), new TextStyle('Lora', 400, 100, letterSpacing: 0.1)];
+    expect($faces->width('فخار خزف', $spaced) - $faces->width('فخار خزف', $set))->toEqualWithDelta(10.0, 1e-6)
+        ->and($faces->width('печь', $spaced) - $faces->width('печь', $set))->toEqualWithDelta(40.0, 1e-6);
+});
+
+it('lays runs of both directions side by side, each with its own setting', function (): void {
+    $words = 'Kiln فرن 12 now';
+    $passage = new Passage($words, new TextStyle('Lora', 400, 20), [new Run(5, 8, weight: 700)]);
+    $line = (new Typesetter(Sample::faces()))->set($passage, null)->lines[0];
+    expect(array_map(fn (LaidRun $run): array => [$run->text, $run->rightToLeft, $run->setting->style->weight], $line->runs))
+        ->toBe([['Kiln ', false, 400], ['12', false, 400], [' ', true, 400], ['فرن', true, 700], [' now', false, 400]])
+        ->and($line->text)->toBe($words)
+        ->and($line->runs[4]->x + $line->runs[4]->width)->toEqualWithDelta($line->width, 1e-9);
+    foreach (array_slice($line->runs, 1) as $i => $run) {
+        expect($run->x)->toEqualWithDelta($line->runs[$i]->x + $line->runs[$i]->width, 1e-9);
+    }
+});
+
+it('turns brackets round where they are read from right to left', function (): void {
+    $faces = Sample::faces();
+    $style = new TextStyle('Bricolage Grotesque', 400, 100);
+    $seen = implode('', array_map(fn ($piece): string => $piece->text, array_filter($faces->pieces('ط(', $style), fn ($piece): bool => $piece->glyphs === [])));
+    expect($seen)->toBe(')')->and($faces->width('(', $style, 0, true))->toEqual($faces->width(')', $style));
+});
+
+it('draws shaped words as outlines that are as wide as they are set', function (string $words): void {
+    $faces = Sample::faces();
+    $path = Kindred\Geometry\PathData::parse($faces->path($words, new TextStyle('Lora', 700, 100), 10, 50));
+    $bounds = $path->bounds();
+    expect($bounds?->x)->toBeGreaterThan(4)->and($bounds?->right())->toBeLessThan(16 + $faces->width($words, new TextStyle('Lora', 700, 100)))
+        ->and($bounds?->width)->toBeGreaterThan(0.75 * $faces->width($words, new TextStyle('Lora', 700, 100)));
+})->with(['خزف طين', 'मिट्टी', 'น้ำเงิน', 'חרס', 'глина', '🏺👩‍🎨']);
+
+it('says which fonts a page needs to show words', function (): void {
+    $faces = Sample::faces();
+    $needed = $faces->standIns('Kiln فرن 🏺', new TextStyle('Lora', 600));
+    expect(array_keys($needed))->toBe(['Noto Sans Arabic 700', 'Noto Emoji 700'])
+        ->and($needed['Noto Emoji 700']['ranges'])->toContain('U+1F300-1FAFF')
+        ->and(substr($needed['Noto Sans Arabic 700']['file'](), 0, 4))->toBe('wOF2')
+        ->and($faces->standIns('Kiln, “Größe” – fi', new TextStyle('Lora')))->toBe([]);
+});
