@@ -7,6 +7,7 @@ use App\Http\Controllers\BriefController;
 use App\Http\Controllers\ColourController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\FindController;
+use App\Http\Controllers\FontController;
 use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\NoteController;
@@ -105,6 +106,9 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
         Route::post('paste', [AssetController::class, 'paste'])->middleware(FairShare::class)->name('paste');
         Route::post('assets', [AssetController::class, 'store'])->middleware(FairShare::class)->name('assets');
         Route::get('assets/{hash}', [AssetController::class, 'show'])->where('hash', '[0-9a-f]{64}')->name('asset');
+        Route::get('fonts', [FontController::class, 'index'])->name('fonts');
+        Route::post('fonts', [FontController::class, 'store'])->middleware(FairShare::class);
+        Route::get('fonts.css', [FontController::class, 'styles'])->name('fonts.styles');
         Route::get('stills', [AssetController::class, 'stills'])->name('stills');
         Route::get('screens/{screen}/thumbnail', [AssetController::class, 'thumbnail'])->name('thumbnail');
 

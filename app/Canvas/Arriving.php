@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Canvas;
 
+use App\Fonts\Fonts;
 use App\Models\Project;
 use Illuminate\Support\Carbon;
 use Kindred\Document\Brief\Entry;
@@ -13,6 +14,7 @@ use Kindred\Document\Tree;
 use Kindred\Exchange\FileNote;
 use Kindred\Exchange\ProjectTarget;
 use Kindred\Layout\Consequences;
+use Kindred\Type\FaceBook;
 
 /** Writes a project file into an empty project as it is read, a screen at a time. */
 final class Arriving implements ProjectTarget
@@ -29,6 +31,8 @@ final class Arriving implements ProjectTarget
         private readonly TreeWriter $writer,
         private readonly Assets $assets,
         private readonly Consequences $consequences,
+        private readonly Fonts $fonts,
+        private readonly FaceBook $faces,
     ) {
     }
 
@@ -40,6 +44,14 @@ final class Arriving implements ProjectTarget
         unset($layers);
         $this->writer->insert($this->project, $tree);
         $this->layers += count($tree->layers);
+    }
+
+    public function fonts(array $faces, array $files): void
+    {
+        foreach ($files as $hash => $bytes) {
+            $this->fonts->adopt($this->project, $hash, $bytes);
+        }
+        $this->faces->own($faces);
     }
 
     public function entry(Entry $entry): void

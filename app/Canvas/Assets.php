@@ -113,7 +113,7 @@ final readonly class Assets
 
     public function type(string $bytes): string
     {
-        return self::TYPES[getimagesizefromstring($bytes)[2] ?? 0] ?? 'application/octet-stream';
+        return str_starts_with($bytes, 'wOF2') ? 'font/woff2' : self::TYPES[getimagesizefromstring($bytes)[2] ?? 0] ?? 'application/octet-stream';
     }
 
     /** @return \Closure(string): string gives the data address of a picture, by its hash */

@@ -21,6 +21,7 @@ use Kindred\Exchange\ProjectFile;
 use Kindred\Input\Reader;
 use Kindred\Layout\Computed;
 use Kindred\Layout\Consequences;
+use Kindred\Type\OwnFace;
 
 /**
  * The one way in which a document changes.
@@ -270,7 +271,12 @@ final readonly class Editor
         $screens = $difference->screens();
         $layers = $difference->layers();
         $whole = [];
+        $families = [];
         foreach ($difference->changes as $change) {
+            if ($change->entity === Entity::Project && $change->touches('fonts')) {
+                // What is set in fonts that come or go is laid out anew.
+                array_push($families, ...OwnFace::changed(...array_map(fn (?array $side): array => Reader::kept($side ?? [])->list('fonts', OwnFace::read(...)), [$change->before, $change->after])));
+            }
             foreach ([$change->before, $change->after] as $side) {
                 if (is_string($side['parent'] ?? null)) {
                     $layers[] = $side['parent'];
@@ -284,7 +290,7 @@ final readonly class Editor
             }
         }
 
-        return WorkingSet::join(new WorkingSet($screens, $layers, whole: $whole, things: array_values(array_filter($difference->entities(), fn (Entity $entity): bool => $entity->isPlain()))));
+        return WorkingSet::join(new WorkingSet($screens, $layers, whole: $whole, things: array_values(array_filter($difference->entities(), fn (Entity $entity): bool => $entity->isPlain())), families: $families));
     }
 
     /** A past difference compared with the present: what has gone since counts as removed. */

@@ -136,6 +136,7 @@ final readonly class Facets
             'partners' => $only?->content instanceof Text ? $this->partners($only->content->style) : [],
             'families' => $this->faces->families(),
             'weights' => $this->weights($layers),
+            'missingFaces' => $this->missingFaces($layers),
             'ways' => $layers === [] && $screen !== null && count($screens) <= 1 ? $this->ways($project, $tree, $screen) : [],
         ];
     }
@@ -412,6 +413,38 @@ final readonly class Facets
         $weights = $this->faces->families()[$family];
 
         return array_map(fn (string $ratio): array => Pairing::of($style, $weights, (float) $ratio), array_combine($ratios = array_map(strval(...), array_keys(Pairing::RATIOS)), $ratios));
+    }
+
+    /**
+     * What stands in for faces that words ask for and that are not there, in sentences.
+     *
+     * @param  list<Layer>  $layers
+     * @return list<string>
+     */
+    private function missingFaces(array $layers): array
+    {
+        $said = [];
+        foreach ($layers as $layer) {
+            $text = $layer->content;
+            foreach ($text instanceof Text ? [$text->style, ...array_map(fn (Run $run): TextStyle => $run->setting($text->style)->style, $text->runs)] : [] as $style) {
+                if (! $this->faces->isThere($style->family, $style->weight, $style->italic)) {
+                    $said[self::missing($this->faces, $style)] = true;
+                }
+            }
+        }
+
+        return array_slice(array_map(strval(...), array_keys($said)), 0, 4);
+    }
+
+    private static function missing(FaceBook $faces, TextStyle $style): string
+    {
+        [$family, $weight] = $faces->nearest($style->family, $style->weight);
+
+        return match (true) {
+            $family !== $style->family => "“{$style->family}” is not here: {$family} stands in.",
+            $weight !== $style->weight => "{$family} has no weight {$style->weight}: {$weight} stands in.",
+            default => "{$family} has no italic of {$style->weight}: a slanted or another one stands in.",
+        };
     }
 
     /**

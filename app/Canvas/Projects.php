@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Canvas;
 
+use App\Fonts\Fonts;
 use App\Models\Note;
 use App\Models\Project;
 use App\Models\User;
@@ -15,6 +16,7 @@ use Kindred\Exchange\FileNote;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Exchange\ProjectReader;
 use Kindred\Layout\Consequences;
+use Kindred\Type\FaceBook;
 
 /** Whole projects: into and out of files, and copies. None is ever held as a whole. */
 final readonly class Projects
@@ -28,6 +30,9 @@ final readonly class Projects
         private Assets $assets,
         private ConnectionInterface $database,
         private Consequences $consequences,
+        private TreeRows $rows,
+        private Fonts $fonts,
+        private FaceBook $faces,
     ) {
     }
 
@@ -90,7 +95,7 @@ final readonly class Projects
         $name = DuplicateScreen::countedUp($project->name, array_map(strval(...), array_values($owner->projects()->pluck('name')->all())));
 
         return $this->database->transaction(function () use ($project, $owner, $name): Project {
-            $copy = $owner->projects()->create(['name' => $name, 'entry' => $project->entry, 'finish' => $project->finish, 'framed' => $project->framed]);
+            $copy = $owner->projects()->create(['name' => $name, 'entry' => $project->entry, 'finish' => $project->finish, 'framed' => $project->framed, 'fonts' => $project->fonts]);
             $this->writer->copy($project, $copy);
             $this->assets->copy($project, $copy);
             $columns = 'user_id, number, screen, layer, x, y, words, author, resolved, created_at, updated_at';
@@ -133,10 +138,10 @@ final readonly class Projects
     {
         return $this->database->transaction(function () use ($owner, $chunks): Project {
             $project = $owner->projects()->create(['name' => 'Untitled']);
-            $arriving = new Arriving($project, $this->writer, $this->assets, $this->consequences);
+            $arriving = new Arriving($project, $this->writer, $this->assets, $this->consequences, $this->fonts, $this->faces);
             $head = (new ProjectReader($chunks, $arriving))->read();
             $arriving->end();
-            $project->forceFill(['layer_count' => $arriving->layers] + $head->toArray())->save();
+            $project->forceFill(['layer_count' => $arriving->layers] + $this->rows->projectRow($head))->save();
 
             return $project;
         });

@@ -12,6 +12,7 @@ use Kindred\Document\Layer;
 use Kindred\Document\Layer\BoxLayer;
 use Kindred\Document\Layer\Container;
 use Kindred\Document\Layer\Kinds;
+use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Layout\Sizing;
 use Kindred\Document\Limits;
@@ -122,6 +123,8 @@ final readonly class TreeLoader
             $screens += $this->rows->readScreens($this->rows->screens($project)->whereIn('id', $named)->get());
         }
         $layers = $set->layers === [] ? [] : $this->rows->readLayers($this->rows->layers($project)->whereIn('id', $set->layers)->get());
+        $inFamilies = $set->families === [] ? [] : $this->inFamilies($project, $set->families);
+        $layers += $inFamilies;
         $complete = [];
         $whole = $set->whole;
         if ($set->takes !== []) {
@@ -138,7 +141,7 @@ final readonly class TreeLoader
         }
         $this->loadPlaces($project, $set, $layers, $complete);
         $this->loadAncestors($project, $layers, $complete);
-        $this->loadInside($project, [...$set->layers, ...$this->layoutRoots($layers)], $layers, $complete);
+        $this->loadInside($project, [...$set->layers, ...array_map(strval(...), array_keys($inFamilies)), ...$this->layoutRoots($layers)], $layers, $complete);
         foreach ($layers as $layer) {
             if (in_array($layer->screen, $whole, true)) {
                 $complete[$layer->id] = true;
@@ -148,6 +151,21 @@ final readonly class TreeLoader
         $gone = array_filter($screens, fn (Screen $screen): bool => $screen->gone);
 
         return new Tree($this->rows->project($project), array_diff_key($screens, $gone), $layers, $complete, $set->things === [] ? [] : $this->rows->things($project, $set->things), $gone);
+    }
+
+    /**
+     * @param  list<string>  $families
+     * @return array<string, Layer> the texts with words in families
+     */
+    private function inFamilies(ProjectRow $project, array $families): array
+    {
+        $rows = $this->rows->layers($project)->where('kind', Text::kind())->where(function (Builder $query) use ($families): void {
+            foreach ($families as $family) {
+                $query->orWhereRaw('instr(body, ?) > 0', ['"family":'.json_encode($family, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);
+            }
+        });
+
+        return array_filter($this->rows->readLayers($rows->get()), fn (Layer $layer): bool => $layer->content instanceof Text && array_intersect($families, $layer->content->families()) !== []);
     }
 
     /** The id of the layer right below in its place, or null at the bottom. */

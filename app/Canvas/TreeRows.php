@@ -18,6 +18,8 @@ use Kindred\Document\Thing;
 use Kindred\Document\Upgrade\Upgrades;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
+use Kindred\Type\FaceBook;
+use Kindred\Type\OwnFace;
 
 /** Screens, layers and other things of a document as rows, read and written without models: a layer is one row. */
 final readonly class TreeRows
@@ -32,13 +34,29 @@ final readonly class TreeRows
     /** Columns of layers that can be long, and are written when what they hold has changed. */
     public const LONG = ['body', 'sheet_rows'];
 
-    public function __construct(private ConnectionInterface $database)
+    public function __construct(private ConnectionInterface $database, private FaceBook $faces)
     {
     }
 
     public function project(ProjectRow $project): Project
     {
-        return new Project($project->name, $project->entry, Finish::tryFrom((string) $project->finish) ?? Finish::Dressed, (bool) $project->framed);
+        $read = new Project($project->name, $project->entry, Finish::tryFrom((string) $project->finish) ?? Finish::Dressed, (bool) $project->framed, $this->fonts($project));
+        // What is set in fonts of the project is measured and drawn with them, whoever asks.
+        $this->faces->own($read->fonts);
+
+        return $read;
+    }
+
+    /** @return array<string, mixed> */
+    public function projectRow(Project $project): array
+    {
+        return ['fonts' => $project->fonts === [] ? null : json_encode(array_map(fn (OwnFace $face): array => $face->toArray(), $project->fonts), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)] + $project->toArray();
+    }
+
+    /** @return list<OwnFace> */
+    private function fonts(ProjectRow $project): array
+    {
+        return $project->fonts === null ? [] : Reader::kept(['fonts' => json_decode($project->fonts, true)])->list('fonts', OwnFace::read(...));
     }
 
     /**

@@ -161,7 +161,7 @@ final readonly class TreeWriter
     /** Whether all screens may look otherwise. */
     private function refinished(Difference $difference): bool
     {
-        return array_filter($difference->changes, fn (Change $change): bool => $change->entity === Entity::Project && $change->touches('finish')) !== [];
+        return array_filter($difference->changes, fn (Change $change): bool => $change->entity === Entity::Project && $change->touches('finish', 'fonts')) !== [];
     }
 
     /**
@@ -209,7 +209,8 @@ final readonly class TreeWriter
 
     private function writeProject(ProjectRow $row, Project $project): void
     {
-        $this->database->table('projects')->where('id', $row->id)->update($project->toArray());
-        $row->setRawAttributes([...$row->getAttributes(), ...$project->toArray()], true);
+        $columns = $this->rows->projectRow($project);
+        $this->database->table('projects')->where('id', $row->id)->update($columns);
+        $row->setRawAttributes([...$row->getAttributes(), ...$columns], true);
     }
 }

@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $entry
  * @property string $finish of screens that have none of their own
  * @property bool $framed
+ * @property string|null $fonts JSON
  * @property int $layer_count of all screens that are not deleted, and beside them
  * @property int $sequence the number of the latest edit
  * @property Carbon $updated_at
@@ -28,7 +29,7 @@ final class Project extends Model
 
     protected $table = 'projects';
 
-    protected $fillable = ['name', 'entry', 'finish', 'framed'];
+    protected $fillable = ['name', 'entry', 'finish', 'framed', 'fonts'];
 
     protected $attributes = ['sequence' => 0, 'layer_count' => 0, 'finish' => 'dressed', 'framed' => false];
 

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Canvas\CompiledIcons;
 use App\Canvas\KeptHeights;
+use App\Fonts\Fonts;
 use App\Models\Project;
 use App\Policies\ProjectPolicy;
 use App\Storage\DurableSessions;
@@ -27,6 +28,7 @@ use Kindred\Layout\Shapes;
 use Kindred\Type\CompiledFaces;
 use Kindred\Type\FaceBook;
 use Kindred\Type\FaceSource;
+use Kindred\Type\OwnFonts;
 use Kindred\Type\Typesetter;
 
 final class AppServiceProvider extends ServiceProvider
@@ -35,7 +37,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(FaceSource::class, fn (): CompiledFaces => new CompiledFaces(config('kindred.compiled')));
         $this->app->singleton(IconSource::class, fn (): CompiledIcons => new CompiledIcons(config('kindred.compiled')));
-        $this->app->singleton(FaceBook::class);
+        $this->app->singleton(OwnFonts::class, Fonts::class);
+        $this->app->singleton(FaceBook::class, fn (): FaceBook => new FaceBook(app(FaceSource::class), fonts: app(OwnFonts::class)));
         $this->app->bind(HeightMemory::class, KeptHeights::class);
         $this->app->singleton(Cells::class, fn (): Cells => Relayout::cells(app(Typesetter::class), app(Shapes::class), app(HeightMemory::class)));
         $this->app->resolving('cache', fn (CacheManager $cache) => $cache->extend('file', fn (Application $app, array $config) => $cache->repository(new SpareStore(new Files, $config['path']), $config)));

@@ -18,6 +18,7 @@ import { Editing } from './wall/editing.ts';
 import { Facets } from './wall/facets.ts';
 import { Find, type Hit } from './wall/find.ts';
 import { Gradients } from './wall/gradients.ts';
+import { Fonts, isFont } from './wall/fonts.ts';
 import { Rounding } from './wall/rounding.ts';
 import { isShape } from './wall/shapes.ts';
 import { Shaping } from './wall/shaping.ts';
@@ -146,6 +147,7 @@ function onAnswer(answer: Answer): void {
     reel.mark();
     stills.changed(screens, answer.sequence);
     void redrawn(parts, [...redraw]);
+    if (answer.patches.some((patch) => patch.fonts)) void fonts.changed(answer.sequence);
     if (answer.patches.some((patch) => patch.samples)) void refilled(parts, picture.withPlaceholders().filter((id) => !redraw.has(id)));
     overlay.show();
     facets.again();
@@ -294,6 +296,7 @@ const notes = new Notes(document.getElementById('notes')!, document.getElementBy
 });
 const trials = new Trials(dialog('trials'), urls['trials']!, server);
 const takes = new Takes(dialog('takes'), urls['takes']!, server);
+const fonts = new Fonts(dialog('fonts'), urls['fonts']!, server);
 const needs = new Needs(document.getElementById('needs')!, document.getElementById('lights')!, picture, camera, selection, server, urls['needs']!, () => press('needs', false));
 const rulers = new Rulers(wall, camera, picture, selection, overlay, server);
 const dropping = new Dropping(parts);
@@ -330,6 +333,7 @@ const commands = new Commands(register({
     parts, editing, looking, nudging, making, asking, tools, writing, styling: new Styling(parts), inside, points, curving, kit,
     keys: () => keyList.show(),
     made: () => made.open(),
+    fonts: () => void fonts.open(),
     find: () => find.open(),
     menu: () => menu.show(null),
     panels: {
@@ -432,7 +436,10 @@ wall.addEventListener('drop', (event) => {
     if (!event.dataTransfer?.files.length) return;
     event.preventDefault();
     overlay.lights([]);
-    void making.files([...event.dataTransfer.files], camera.toWall(event), event.altKey ? [] : making.shapesAt(event));
+    const files = [...event.dataTransfer.files];
+    const typefaces = files.filter(isFont);
+    if (typefaces.length > 0) void fonts.take(typefaces);
+    if (typefaces.length < files.length) void making.files(files.filter((one) => !isFont(one)), camera.toWall(event), event.altKey ? [] : making.shapesAt(event));
 });
 
 /* Others, and the end */

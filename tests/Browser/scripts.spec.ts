@@ -154,6 +154,6 @@ test('words as outlines cover what the same words cover that the browser sets', 
             }, [svg, words]);
             pictures.push(PNG.sync.read(await page.screenshot({ clip: { x: 0, y: 0, width: 460, height: 640 } })));
         }
-        expect(unlike(pictures[0]!, pictures[1]!), words).toBeLessThan(0.08);
+        expect(unlike(pictures[0]!, pictures[1]!), words).toBeLessThan(0.05);
     }
 });

@@ -1,6 +1,6 @@
 /** Coming to rest against what lies around, by hand. */
 import { expect, type Page } from '@playwright/test';
-import { at, box, drag, near, openDemo, pick, saved, screen, test } from './support/hand.ts';
+import { at, bareScreen, box, drag, near, openDemo, pick, saved, screen, test } from './support/hand.ts';
 
 /** Drags and looks before letting go. The press asks what there is to snap to: the answer is waited for from before it. */
 async function held(page: Page, from: [number, number], to: [number, number], look: () => Promise<void>): Promise<void> {
@@ -148,4 +148,31 @@ test('layers are brought into line and their gaps made equal by the facets', asy
     await expect.poll(gaps).toEqual([12, 12]);
     await page.getByRole('button', { name: 'History' }).click();
     await expect(page.locator('#steps')).toContainText('Set the gap of 3 layers');
+});
+
+test('words come to rest on the baseline of others, which is shown', async ({ page }) => {
+    await openDemo(page, 'Baselines');
+    const bare = await bareScreen(page);
+    for (const [words, y, size] of [['Stoneware', 200, '40'], ['Earth', 320, '16']] as const) {
+        await page.keyboard.press('t');
+        await page.mouse.click(...(await at(bare, words === 'Earth' ? 260 : 20, y)));
+        await page.keyboard.type(words);
+        await page.keyboard.press('Control+Enter');
+        await saved(page);
+        await page.locator('#f-style-size').fill(size);
+        await page.locator('#f-style-size').press('Enter');
+        await saved(page);
+        await page.locator('#f-style-size').press('Escape');
+    }
+    const [large, small] = [bare.locator('[data-kind=text]').first(), bare.locator('[data-kind=text]').last()];
+    const baseline = async (text: typeof large): Promise<number> => (await box(text))[1]! + Number(await text.locator('tspan').first().getAttribute('y'));
+    // What the selected words stand on is seen.
+    await expect(page.locator('#overlay .marks .baseline')).toHaveCount(1);
+    const [x = 0, y = 0, width = 0, height = 0] = await box(small);
+    const from = await at(bare, x + width / 2, y + height / 2);
+    const to = await at(bare, x + width / 2 + 3, y + height / 2 - (await baseline(small)) + (await baseline(large)) - 1);
+    await held(page, from, to, async () => {
+        await expect(page.locator('#overlay .guide.baseline')).not.toHaveCount(0);
+    });
+    expect(Math.abs((await baseline(small)) - (await baseline(large)))).toBeLessThan(0.02);
 });

@@ -54,6 +54,7 @@ function other(string $field, string $value, array $options): string
         $options !== [] => $options[0],
         str_contains($field, 'colour') || str_ends_with($field, 'paint') || str_ends_with($field, 'tint') || $field === 'ground' => '#123456',
         str_ends_with($value, '%') => (string) ((float) $value > 50 ? (float) $value - 7 : (float) $value + 7).'%',
+        $field === 'sweep' => '200',
         $field === 'style.lineHeight', $field === 'style.letterSpacing', $field === 'line' => (string) ((float) $value + 0.25),
         default => (string) ((float) $value + 7),
     };
@@ -63,6 +64,9 @@ function other(string $field, string $value, array $options): string
 dataset('kinds', [
     'box' => [['kind' => 'box', 'strokes' => [['colour' => '#1e2223', 'width' => 2, 'position' => 'inside']]]],
     'ellipse' => [['kind' => 'ellipse']],
+    'arc' => [['kind' => 'ellipse', 'startAngle' => 30, 'sweep' => 120, 'hole' => 0.5]],
+    'open arc' => [['kind' => 'ellipse', 'sweep' => 120, 'ends' => 'open', 'strokes' => [['colour' => '#1e2223', 'width' => 2]]]],
+    'star' => [['kind' => 'polygon', 'points' => 5, 'innerRadius' => 0.4, 'rounding' => 2]],
     'line' => [['kind' => 'line', 'strokes' => [['colour' => '#1e2223', 'width' => 2, 'position' => 'centre']]]],
     'path' => [['kind' => 'path', 'd' => 'M0 0h60v40z']],
     'words' => [['kind' => 'text', 'words' => 'Good clay', 'style' => ['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.4]]],

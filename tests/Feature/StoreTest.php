@@ -77,6 +77,9 @@ it('does by every command what core does on the whole document, takes it back an
     foreach ([AnyCommand::asset(), ...array_keys($start->pictures)] as $hash) {
         DB::table('assets')->insertOrIgnore(['project_id' => $this->project->id, 'hash' => $hash, 'type' => 'image/png', 'width' => 3, 'height' => 2, 'name' => 'Any']);
     }
+    // One font is there from the beginning, so that it can be taken away.
+    $font = ['type' => 'put-fonts', 'fonts' => [['family' => 'Kiln Hand', 'weight' => 700, 'italic' => true, 'asset' => AnyCommand::asset()]]];
+    $this->editor->edit($this->project->fresh(), $this->user, [Sample::command($font)], 0);
     $open = array_fill_keys(array_map(fn (string $class): string => $class::type(), Commands::ALL), true);
     $tree = ($this->stored)();
     for ($step = 0; $open !== [] && $step < 400; $step++) {

@@ -13,11 +13,12 @@ use Kindred\Document\Place;
 use Kindred\Document\WorkingSet;
 use Kindred\Layout\Expansion;
 use Kindred\Layout\Snaps;
+use Kindred\Type\Typesetter;
 
 /** What a gesture snaps to, asked for when it begins. */
 final class SnapController extends Controller
 {
-    public function show(Request $request, Project $project, TreeLoader $store, Expansion $expansion): JsonResponse
+    public function show(Request $request, Project $project, TreeLoader $store, Expansion $expansion, Typesetter $typesetter): JsonResponse
     {
         [$screen, $parent] = [$this->asked($request, 'screen'), Address::of($this->asked($request, 'parent'))];
         $place = new Place($screen === '' ? null : $screen, $parent->layer === '' ? null : $parent->layer);
@@ -31,6 +32,6 @@ final class SnapController extends Controller
         $by = $expansion->offset($tree, $parent);
         $moving = array_map(fn (string $name): string => Address::of($name)->layer, $this->askedList($request, 'layers', 5000));
 
-        return new JsonResponse(['by' => ['x' => $by->x, 'y' => $by->y]] + Snaps::of($tree, $place, $moving)->toArray());
+        return new JsonResponse(['by' => ['x' => $by->x, 'y' => $by->y]] + Snaps::of($tree, $place, $moving, $typesetter)->toArray());
     }
 }

@@ -6,21 +6,26 @@ namespace Kindred\Document;
 
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
+use Kindred\Type\OwnFace;
 
 /**
  * What holds for a project as a whole: its name, the screen at which a rehearsal starts, the finish of screens that have none of
- * their own, and whether screens are shown in the frames of their devices.
+ * their own, whether screens are shown in the frames of their devices, and the fonts that were brought into it.
  */
 final readonly class Project implements Thing
 {
     use Declared;
     use KeptWhole;
 
+    public const MAX_FONTS = 200;
+
+    /** @param  list<OwnFace>  $fonts */
     public function __construct(
         #[Is\Name(affects: Is\Affects::Nothing)] public string $name,
         #[Is\Id(to: Screen::class, affects: Is\Affects::Nothing)] public ?string $entry = null,
         #[Is\Choice(affects: Is\Affects::Paint)] public Finish $finish = Finish::Dressed,
         #[Is\Flag(affects: Is\Affects::Paint)] public bool $framed = false,
+        #[Is\Records(OwnFace::class, self::MAX_FONTS, sparse: true, affects: Is\Affects::Layout)] public array $fonts = [],
     ) {
     }
 

@@ -19,6 +19,7 @@ final readonly class WorkingSet
      * @param  bool  $reel  all screens of the project, without their layers
      * @param  list<string>  $takes  screens with all their takes, and all layers of these
      * @param  list<Entity>  $things  kinds of things of which all are needed
+     * @param  list<string>  $families  all texts with words in these families
      */
     public function __construct(
         public array $screens = [],
@@ -29,6 +30,7 @@ final readonly class WorkingSet
         public bool $reel = false,
         public array $takes = [],
         public array $things = [],
+        public array $families = [],
     ) {
     }
 
@@ -45,6 +47,7 @@ final readonly class WorkingSet
                 $joined->reel || $set->reel,
                 array_values(array_unique([...$joined->takes, ...$set->takes])),
                 array_values(array_unique([...$joined->things, ...$set->things], SORT_REGULAR)),
+                array_values(array_unique([...$joined->families, ...$set->families])),
             );
         }
 

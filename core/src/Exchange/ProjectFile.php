@@ -17,6 +17,7 @@ use Kindred\Document\Style\Paint\PicturePaint;
 use Kindred\Document\Tree;
 use Kindred\Document\Upgrade\Upgrades;
 use Kindred\Input\InvalidInput;
+use Kindred\Type\OwnFace;
 
 /**
  * The open project file: JSON, documented in `docs/format.md`, with its schema in `docs/project.schema.json`.
@@ -62,6 +63,11 @@ final readonly class ProjectFile
             /** @var array<string, string> */
             public array $pictures = [];
 
+            public function fonts(array $faces, array $files): void
+            {
+                $this->pictures += $files;
+            }
+
             public function layers(?Screen $screen, array $layers): void
             {
                 array_push($this->screens, ...($screen === null ? [] : [$screen]));
@@ -104,7 +110,7 @@ final readonly class ProjectFile
      * @param  \Closure(?string): Tree  $layers  a tree with the layers of a screen, or with the loose ones
      * @param  iterable<Entry>  $entries
      * @param  iterable<FileNote>  $notes
-     * @param  \Closure(list<string>): iterable<string, string>  $pictures  bytes by hash, of the pictures that are shown
+     * @param  \Closure(list<string>): iterable<string, string>  $pictures  bytes by hash, of the pictures and fonts that are named
      * @return \Generator<int, string>
      */
     public static function pieces(Project $project, array $screens, \Closure $layers, iterable $entries, iterable $notes, \Closure $pictures): \Generator
@@ -114,6 +120,11 @@ final readonly class ProjectFile
         yield '{';
         foreach ($head as $key => $value) {
             yield "\n    ".self::json($key).': '.self::json($value).',';
+        }
+        if ($project->fonts !== []) {
+            yield "\n    \"fontFiles\": {";
+            yield from self::files($pictures(self::fonts($project)));
+            yield "\n    },";
         }
         $shown = [];
         $nested = function (?string $screen, string $indent) use ($layers, &$shown): \Generator {
@@ -152,14 +163,23 @@ final readonly class ProjectFile
             $first = false;
         }
         yield $first ? "],\n    \"pictures\": {" : "\n    ],\n    \"pictures\": {";
+        yield from self::files($pictures(array_map(strval(...), array_keys($shown))));
+        yield $shown === [] ? "}\n}\n" : "\n    }\n}\n";
+    }
+
+    /**
+     * @param  iterable<string, string>  $files  bytes by hash
+     * @return \Generator<int, string>
+     */
+    private static function files(iterable $files): \Generator
+    {
         $first = true;
-        foreach ($pictures(array_map(strval(...), array_keys($shown))) as $hash => $bytes) {
+        foreach ($files as $hash => $bytes) {
             yield ($first ? '' : ',')."\n        \"{$hash}\": \"";
             yield base64_encode($bytes);
             yield '"';
             $first = false;
         }
-        yield $first ? "}\n}\n" : "\n    }\n}\n";
     }
 
     private static function json(mixed $value): string
@@ -174,7 +194,7 @@ final readonly class ProjectFile
     }
 
     /**
-     * The hashes of the pictures that a change shows for the first time.
+     * The hashes of the pictures and fonts that a change names for the first time.
      *
      * @return list<string>
      */
@@ -187,6 +207,7 @@ final readonly class ProjectFile
                 array_push($new, ...array_diff(self::shown($layer), $old === null ? [] : self::shown($old)));
             }
         }
+        array_push($new, ...array_diff(self::fonts($after->project), self::fonts($before->project)));
         foreach ([[$before->screens, $after->screens], [$before->entries(), $after->entries()]] as [$earlier, $later]) {
             foreach ($later as $id => $one) {
                 if (($earlier[$id] ?? null) !== $one) {
@@ -196,6 +217,12 @@ final readonly class ProjectFile
         }
 
         return array_values(array_unique($new));
+    }
+
+    /** @return list<string> */
+    private static function fonts(Project $project): array
+    {
+        return array_map(fn (OwnFace $face): string => $face->asset, $project->fonts);
     }
 
     /** @return list<string> the hashes of the pictures that a layer names, in its data sheet too; of the one under a screen; of a reference */

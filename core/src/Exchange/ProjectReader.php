@@ -16,6 +16,7 @@ use Kindred\Document\Take;
 use Kindred\Document\Upgrade\Upgrades;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
+use Kindred\Type\OwnFace;
 
 /**
  * Reads a project file of any size, holding one screen of it at a time. That it is whole, and holds together, is known
@@ -79,7 +80,8 @@ final class ProjectReader
                 'brief' => $this->eachOf($key, Limits::MAX_ENTRIES, $this->entry(...)),
                 'notes' => $this->eachOf($key, ProjectFile::MAX_NOTES, $this->note(...)),
                 'pictures' => $this->pictures(),
-                'format', 'version', 'name', 'entry', 'finish', 'framed' => $this->head($key),
+                'fontFiles' => $this->fonts(),
+                'format', 'version', 'name', 'entry', 'finish', 'framed', 'fonts' => $this->head($key),
                 default => null,
             };
         }
@@ -241,8 +243,28 @@ final class ProjectReader
 
     private function pictures(): void
     {
+        foreach ($this->files('pictures') as $hash => $bytes) {
+            $this->pictures[$hash] = true;
+            $this->target->picture($hash, $bytes);
+        }
+    }
+
+    /** The files of the fonts stand behind what says which they are, and before all that is set in them. */
+    private function fonts(): void
+    {
+        $faces = isset($this->head['fonts']) ? Reader::of($this->head)->list('fonts', OwnFace::read(...), 0, Project::MAX_FONTS) : [];
+        $files = iterator_to_array($this->files('fontFiles'));
+        foreach ($faces as $i => $face) {
+            isset($files[$face->asset]) || throw new InvalidInput("fonts[{$i}].asset", 'the file of this font is missing in fontFiles');
+        }
+        $this->target->fonts($faces, $files);
+    }
+
+    /** @return \Generator<string, string> bytes by their SHA-256 */
+    private function files(string $key): \Generator
+    {
         if (! $this->json->isNext('{')) {
-            in_array($this->json->value(), [null, []], true) || throw new InvalidInput('pictures', 'an object is expected here');
+            in_array($this->json->value(), [null, []], true) || throw new InvalidInput($key, 'an object is expected here');
 
             return;
         }
@@ -251,13 +273,12 @@ final class ProjectReader
             $bytes = is_string($data) ? base64_decode($data, true) : false;
             unset($data);
             if ($bytes === false) {
-                throw new InvalidInput("pictures.{$hash}", 'base64 text is expected here');
+                throw new InvalidInput("{$key}.{$hash}", 'base64 text is expected here');
             }
             if (hash('sha256', $bytes) !== $hash) {
-                throw new InvalidInput("pictures.{$hash}", 'the bytes do not match their SHA-256');
+                throw new InvalidInput("{$key}.{$hash}", 'the bytes do not match their SHA-256');
             }
-            $this->pictures[$hash] = true;
-            $this->target->picture($hash, $bytes);
+            yield $hash => $bytes;
         }
     }
 

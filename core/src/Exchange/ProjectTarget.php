@@ -7,6 +7,7 @@ namespace Kindred\Exchange;
 use Kindred\Document\Brief\Entry;
 use Kindred\Document\Layer;
 use Kindred\Document\Screen;
+use Kindred\Type\OwnFace;
 
 /** Takes what a project file holds, piece by piece, as ProjectReader comes to it. What it throws ends the reading. */
 interface ProjectTarget
@@ -16,6 +17,14 @@ interface ProjectTarget
      * @param  list<Layer>  $layers  each parent before its children
      */
     public function layers(?Screen $screen, array $layers): void;
+
+    /**
+     * The fonts of the project, before what is set in them.
+     *
+     * @param  list<OwnFace>  $faces
+     * @param  array<string, string>  $files  WOFF2, by the SHA-256 of their bytes
+     */
+    public function fonts(array $faces, array $files): void;
 
     public function entry(Entry $entry): void;
 

@@ -17,6 +17,7 @@ use Kindred\Document\Tree;
 use Kindred\Geometry\Box;
 use Kindred\Property\Affects;
 use Kindred\Property\Properties;
+use Kindred\Type\OwnFace;
 
 /**
  * The cells of one array at one width, by CSS Grid Layout 1. Where they lie follows from their heights, which may be
@@ -44,6 +45,7 @@ final class CellGrid
 
     /**
      * @param  non-empty-list<Layer>  $parts  of the design, its outermost layer first
+     * @param  list<OwnFace>  $fonts  of the project
      * @param  self|null  $other  of the same array before or after a change: much of what it found out may hold here too
      */
     public function __construct(
@@ -53,6 +55,7 @@ final class CellGrid
         private readonly ArrayLayer $array,
         private readonly float $width,
         private readonly array $parts,
+        private readonly array $fonts,
         private ?self $other = null,
     ) {
     }
@@ -70,6 +73,7 @@ final class CellGrid
             self::VERSION,
             $this->array->columnWidth($this->width),
             $this->array->sheet->columnsToArray(),
+            array_map(fn (OwnFace $face): array => $face->toArray(), $this->fonts),
             array_map(fn (Layer $part): array => Properties::of(Layer::class)->write($part, $idle), $this->parts),
         ]));
     }

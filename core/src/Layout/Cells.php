@@ -57,7 +57,7 @@ final class Cells
         }
         $width ??= $array->box->width;
         $parts = $tree->subtree($design->id);
-        $from = [$content, ...$parts];
+        $from = [$content, ...$parts, ...$tree->project->fonts];
         $key = $width.':'.implode(' ', array_map(spl_object_id(...), $from));
         foreach ($this->latest as [$one, , $grid]) {
             if ($one === $key) {
@@ -65,7 +65,7 @@ final class Cells
             }
         }
         $others = array_filter($this->latest, fn (array $one): bool => $one[2]->id === $array->id);
-        $grid = new CellGrid($this->layout, $this->memory, $array->id, $content, $width, [$design, ...array_slice($parts, 1)], reset($others)[2] ?? null);
+        $grid = new CellGrid($this->layout, $this->memory, $array->id, $content, $width, [$design, ...array_slice($parts, 1)], $tree->project->fonts, reset($others)[2] ?? null);
         $this->latest = array_slice([[$key, $from, $grid], ...$this->latest], 0, self::AT_HAND);
 
         return $grid;

@@ -20,6 +20,7 @@ use Kindred\Input\InvalidInput;
 use Kindred\Kit\Kit;
 use Kindred\Property\Affects;
 use Kindred\Property\Properties;
+use Kindred\Type\OwnFace;
 use Kindred\Type\Typesetter;
 
 /**
@@ -50,7 +51,11 @@ final readonly class Relayout implements LaysOut
      */
     public function after(Tree $before, Tree $after, ?string $design = null, bool $grown = false): Tree
     {
-        $changed = $this->changed($before, $after);
+        $families = OwnFace::changed($before->project->fonts, $after->project->fonts);
+        if ($families !== []) {
+            $this->typesetter->faces->own($after->project->fonts);
+        }
+        $changed = $this->changed($before, $after, $families);
         $fitted = [];
         foreach ($changed as $layer) {
             if (isset($after->layers[$layer->id])) {
@@ -128,13 +133,18 @@ final readonly class Relayout implements LaysOut
         return $layer->with(box: $layer->box->sized($text->wrapped ? $layer->box->width : $laid->room(), round($laid->height, 2)));
     }
 
-    /** @return list<Layer> */
-    private function changed(Tree $before, Tree $after): array
+    /**
+     * @param  list<string>  $families  that have other faces than before
+     * @return list<Layer>
+     */
+    private function changed(Tree $before, Tree $after, array $families): array
     {
         $changed = [];
         foreach ($after->layers as $id => $layer) {
             $old = $before->layers[$id] ?? null;
-            if ($old !== $layer && ($old === null || ! Properties::of(Layer::class)->isSame($old, $layer, $after->compounds($layer) === [] ? Affects::Layout : Affects::Paint))) {
+            if ($families !== [] && $layer->content instanceof Text && array_intersect($families, $layer->content->families()) !== []) {
+                $changed[] = $layer;
+            } elseif ($old !== $layer && ($old === null || ! Properties::of(Layer::class)->isSame($old, $layer, $after->compounds($layer) === [] ? Affects::Layout : Affects::Paint))) {
                 $changed[] = $layer;
             }
         }
@@ -159,7 +169,8 @@ final readonly class Relayout implements LaysOut
         }
         $old = ($before->layers[$layer->id] ?? null);
         // A step done again brings the same words in another object.
-        if ($old !== null && ($old->content === $layer->content || $old->content->toArray() === $layer->content->toArray()) && $old->box->width === $layer->box->width && $old->box->height === $layer->box->height) {
+        $refaced = OwnFace::changed($before->project->fonts, $tree->project->fonts);
+        if ($old !== null && array_intersect($refaced, $layer->content->families()) === [] && ($old->content === $layer->content || $old->content->toArray() === $layer->content->toArray()) && $old->box->width === $layer->box->width && $old->box->height === $layer->box->height) {
             return $layer;
         }
         $measured = $this->measured($layer);

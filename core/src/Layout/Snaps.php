@@ -8,11 +8,13 @@ use Kindred\Device\Catalogue;
 use Kindred\Document\Bounds;
 use Kindred\Document\Grid\Grid;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\Text;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Axis;
 use Kindred\Geometry\Box;
+use Kindred\Type\Typesetter;
 
 /**
  * What a moving layer may come to rest against: computed when a drag begins, chosen from while it lasts.
@@ -20,7 +22,8 @@ use Kindred\Geometry\Box;
  * A line runs across its axis `at` a place, and spans `from` to `to` of what it belongs to: an edge or
  * the middle of a sibling, of the group or the screen around, the edge of a safe area, a ruler guide or a line of the layout grids. A gap gives the
  * place of the moving box's start at which its distance to a neighbour equals another: it counts where
- * the box reaches into `from` to `to` across, and `spans` are the two equal distances along the axis.
+ * the box reaches into `from` to `to` across, and `spans` are the two equal distances along the axis. Baselines are lines, too, that those of
+ * moving words come to rest on: `own` says how far these lie below the top of what moves.
  * Everything is in px of the screen, or of the wall where the layers are loose.
  *
  * @phpstan-type Line array{at: float, from: float, to: float}
@@ -34,8 +37,10 @@ final readonly class Snaps
     /**
      * @param  array{x: list<Line>, y: list<Line>}  $lines
      * @param  array{x: list<Gap>, y: list<Gap>}  $gaps
+     * @param  list<Line>  $baselines
+     * @param  list<float>  $own  px
      */
-    private function __construct(public array $lines, public array $gaps)
+    private function __construct(public array $lines, public array $gaps, public array $baselines, public array $own)
     {
     }
 
@@ -43,15 +48,17 @@ final readonly class Snaps
      * @param  Place  $place  where the layers lie, or something is about to be drawn
      * @param  list<string>  $moving  ids of the layers there that move, or of screens on the wall; none while drawing
      */
-    public static function of(Tree $tree, Place $place, array $moving): self
+    public static function of(Tree $tree, Place $place, array $moving, Typesetter $typesetter): self
     {
         $siblings = $frames = [];
-        $own = [];
+        $own = $words = $beside = [];
         foreach ($tree->children($place) as $layer) {
             if (in_array($layer->id, $moving, true)) {
                 $own[] = Bounds::of($tree, $layer);
+                array_push($words, ...self::baselines($layer, $typesetter));
             } elseif (! $layer->hidden) {
-                $siblings[] = Bounds::of($tree, $layer);
+                $siblings[] = $bounds = Bounds::of($tree, $layer);
+                array_push($beside, ...array_map(fn (float $at): array => ['at' => round($at, 3), 'from' => $bounds->x, 'to' => $bounds->right()], self::baselines($layer, $typesetter)));
             }
         }
         if ($place->parent !== null) {
@@ -70,13 +77,27 @@ final readonly class Snaps
         return new self(
             ['x' => self::lines(Axis::X, [...$siblings, ...$frames], $screen), 'y' => self::lines(Axis::Y, [...$siblings, ...$frames], $screen)],
             ['x' => self::gaps(Axis::X, $siblings, $box), 'y' => self::gaps(Axis::Y, $siblings, $box)],
+            // Words stand on the lines of a grid, too.
+            [...$beside, ...($screen === null ? [] : array_map(fn (float $at): array => ['at' => round($at, 3), 'from' => 0.0, 'to' => $screen->box->width], self::grids(Axis::Y, $screen)))],
+            $box === null ? [] : array_map(fn (float $at): float => round($at - $box->y, 3), $words),
         );
     }
 
-    /** @return array{lines: array{x: list<Line>, y: list<Line>}, gaps: array{x: list<Gap>, y: list<Gap>}} */
+    /** @return list<float> where the first and the last line of words stand, px of where their layer lies; none of what is turned */
+    private static function baselines(Layer $layer, Typesetter $typesetter): array
+    {
+        if (! $layer->content instanceof Text || $layer->rotation !== 0.0) {
+            return [];
+        }
+        $lines = $layer->content->laid($typesetter, $layer->box)->lines;
+
+        return array_values(array_unique([$layer->box->y + $lines[0]->baseline, $layer->box->y + $lines[count($lines) - 1]->baseline]));
+    }
+
+    /** @return array{lines: array{x: list<Line>, y: list<Line>}, gaps: array{x: list<Gap>, y: list<Gap>}, baselines: list<Line>, own: list<float>} */
     public function toArray(): array
     {
-        return ['lines' => $this->lines, 'gaps' => $this->gaps];
+        return ['lines' => $this->lines, 'gaps' => $this->gaps, 'baselines' => $this->baselines, 'own' => $this->own];
     }
 
     /**

@@ -38,18 +38,73 @@ final class FaceBook
 
     private readonly Pieces $pieces;
 
+    /** @var list<OwnFace> */
+    private array $own = [];
+
+    /** @var array<string, list<OwnFace>> those of them that are there, by family */
+    private array $ownFamilies = [];
+
     /** @var array<string, Outlines> */
     private array $outlines = [];
 
-    public function __construct(private readonly FaceSource $source, private readonly Shaper $shaper = new HarfBuzz)
+    public function __construct(private readonly FaceSource $source, private readonly Shaper $shaper = new HarfBuzz, private readonly ?OwnFonts $fonts = null)
     {
         $this->pieces = new Pieces($shaper);
     }
 
-    /** @return array<string, list<int>> */
+    /**
+     * The fonts of the project at hand: what is called as one of them is set in it.
+     *
+     * @param  list<OwnFace>  $faces
+     */
+    public function own(array $faces): void
+    {
+        if ($this->own === $faces || OwnFace::changed($this->own, $faces) === []) {
+            return;
+        }
+        $this->own = $faces;
+        $this->faces = $this->outlines = $this->ownFamilies = [];
+        foreach ($faces as $face) {
+            // What ships keeps its name: the hand lettering, the kit and the interface are set in it.
+            if (! isset($this->source->families()[$face->family]) && $this->fonts?->metrics($face->asset) !== null) {
+                $this->ownFamilies[$face->family][] = $face;
+            }
+        }
+    }
+
+    /** @return array<string, list<int>> the weights of each family, those of the project first */
     public function families(): array
     {
+        $own = array_map(function (array $faces): array {
+            $weights = array_values(array_unique(array_map(fn (OwnFace $face): int => $face->weight, $faces)));
+            sort($weights);
+
+            return $weights;
+        }, $this->ownFamilies);
+
+        return $own + $this->shipped();
+    }
+
+    /** @return array<string, list<int>> the families that come with the application */
+    public function shipped(): array
+    {
         return $this->source->families();
+    }
+
+    /** Whether a family is one of the project’s own. */
+    public function isOwn(string $family): bool
+    {
+        return isset($this->ownFamilies[$family]);
+    }
+
+    /** Whether there is a face of a family, of just this weight and slope; where there is none another stands in, and an italic is slanted. */
+    public function isThere(string $family, int $weight, bool $italic): bool
+    {
+        $own = $this->ownFamilies[$family] ?? null;
+
+        return $own === null
+            ? in_array($weight, $this->source->families()[$family] ?? [], true) && (! $italic || $this->hasItalic($family))
+            : array_filter($own, fn (OwnFace $face): bool => $face->weight === $weight && $face->italic === $italic) !== [];
     }
 
     /** The italic where one is asked for and drawn; one that is made by slanting measures like the upright face. */
@@ -58,7 +113,7 @@ final class FaceBook
         [$family, $weight] = $this->nearest($family, $weight);
         $italic = $italic && $this->hasItalic($family);
 
-        return $this->faces["{$family} {$weight} {$italic}"] ??= new Face($this->source->metrics($family, $weight, $italic), $this->source->font($family, $weight, $italic));
+        return $this->faces["{$family} {$weight} {$italic}"] ??= $this->ownFace($family, $weight, $italic) ?? new Face($this->source->metrics($family, $weight, $italic), $this->source->font($family, $weight, $italic));
     }
 
     public function outlines(string $family, int $weight, bool $italic = false): Outlines
@@ -67,7 +122,7 @@ final class FaceBook
         $drawn = $italic && $this->hasItalic($family);
 
         return $this->outlines["{$family} {$weight} {$italic}"]
-            ??= new Outlines($this->face($family, $weight, $drawn), $this->source->outlines($family, $weight, $drawn), $italic && ! $drawn ? self::SLANT : 0.0);
+            ??= new Outlines($this->face($family, $weight, $drawn), $this->isOwn($family) ? ['glyphs' => [], 'ligatures' => []] : $this->source->outlines($family, $weight, $drawn), $italic && ! $drawn ? self::SLANT : 0.0);
     }
 
     /**
@@ -221,6 +276,19 @@ final class FaceBook
         return $out;
     }
 
+    /** A run that is read from right to left, without the spaces at its ends: those at the end of a line belong to the line (UAX #9, rule L1), and would be seen on its other side. */
+    public function withoutEnds(LaidRun $run): LaidRun
+    {
+        $text = trim($run->text, ' ');
+        if (! $run->rightToLeft || $text === $run->text) {
+            return $run;
+        }
+        $width = fn (string $spaces): float => $spaces === '' ? 0.0 : $this->width($spaces, $run->setting->style, $run->script, true);
+        $last = $width(substr($run->text, strlen(rtrim($run->text, ' '))));
+
+        return new LaidRun($text, $run->x + $last, $run->width - $last - $width(substr($run->text, 0, strlen($run->text) - strlen(ltrim($run->text, ' ')))), $run->setting, true, $run->script);
+    }
+
     /** @return list<Box> the lines under and through words, px */
     public function rules(LaidRun $run, float $baseline): array
     {
@@ -238,7 +306,7 @@ final class FaceBook
     /** Whether the family has an italic of its own; where it has none, the upright one is slanted (CSS Fonts 4, `font-synthesis-style`). */
     public function hasItalic(string $family): bool
     {
-        return in_array($family, $this->source->italics(), true);
+        return $this->isOwn($family) ? array_filter($this->ownFamilies[$family], fn (OwnFace $face): bool => $face->italic) !== [] : in_array($family, $this->source->italics(), true);
     }
 
     /**
@@ -256,7 +324,9 @@ final class FaceBook
     {
         [$family, $weight] = $this->nearest($family, $weight);
 
-        return $this->source->file($family, $weight, $italic && $this->hasItalic($family));
+        $own = $this->chosen($family, $weight, $italic && $this->hasItalic($family));
+
+        return $own !== null && $this->fonts !== null ? $this->fonts->file($own->asset) : $this->source->file($family, $weight, $italic && $this->hasItalic($family));
     }
 
     /**
@@ -271,6 +341,28 @@ final class FaceBook
         $family = isset($families[$family]) ? $family : self::DEFAULT_FAMILY;
 
         return [$family, self::nearestOf($families[$family], $weight)];
+    }
+
+    private function ownFace(string $family, int $weight, bool $italic): ?Face
+    {
+        $own = $this->chosen($family, $weight, $italic);
+        if ($own === null || $this->fonts === null) {
+            return null;
+        }
+        $metrics = $this->fonts->metrics($own->asset);
+
+        return $metrics === null ? null : new Face(['family' => $family, 'weight' => $own->weight] + $metrics, $this->fonts->font($own->asset));
+    }
+
+    /** The face of an own family that words are set in: of their slope where there is one, of the nearest weight. */
+    private function chosen(string $family, int $weight, bool $italic): ?OwnFace
+    {
+        $faces = $this->ownFamilies[$family] ?? [];
+        $sloped = array_filter($faces, fn (OwnFace $face): bool => $face->italic === $italic);
+        $of = array_values($sloped === [] ? $faces : $sloped);
+        $nearest = $of === [] ? null : self::nearestOf(array_map(fn (OwnFace $face): int => $face->weight, $of), $weight);
+
+        return array_values(array_filter($of, fn (OwnFace $face): bool => $face->weight === $nearest))[0] ?? null;
     }
 
     /** @param  list<int>  $weights */

@@ -10,6 +10,7 @@ use Kindred\Input\InvalidInput;
 use Kindred\Layout\Snaps;
 use Kindred\Render\GridRenderer;
 use Kindred\Tests\Sample;
+use Kindred\Type\Typesetter;
 
 /** @param  array<string, mixed>  $grid */
 function gridded(array $grid, string $device = 'phone'): Tree
@@ -55,7 +56,7 @@ it('takes numbers as they are typed everywhere', function (array $grid, string $
 
 it('is what layers come to rest against, and so are guides', function (array $grid, array $x, array $y): void {
     $tree = Sample::after(gridded($grid), ['type' => 'set-screen-field', 'screen' => 'home', 'field' => 'guides.x', 'value' => '37; 50%, 390 - 7'], ['type' => 'move-guide', 'screen' => 'home', 'axis' => 'y', 'to' => 333]);
-    $snaps = Snaps::of($tree, new Place('home'), []);
+    $snaps = Snaps::of($tree, new Place('home'), [], new Typesetter(Sample::faces()));
     $at = fn (string $axis): array => array_column($snaps->lines[$axis], 'at');
     expect(array_diff([37.0, 195.0, 383.0, ...$x], $at('x')))->toBe([])->and(array_diff([333.0, ...$y], $at('y')))->toBe([]);
 })->with([

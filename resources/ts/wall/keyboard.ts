@@ -31,7 +31,8 @@ export class Keyboard {
     private down(event: KeyboardEvent): void {
         // For a moment a dialog that was just closed still has the focus.
         const target = (event.target as Element).closest('dialog:not([open])') ? document.body : event.target as Element;
-        if (event.defaultPrevented || target.closest('dialog')) return;
+        // Keys are those of an open dialog though what had the focus in it was drawn anew.
+        if (event.defaultPrevented || target.closest('dialog') || document.querySelector('dialog:modal')) return;
         const keys = Shortcut.of(event);
         const typing = target.closest(TYPED) !== null;
         // With a modifier nothing is typed; what fields do with those themselves, they do.

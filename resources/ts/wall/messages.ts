@@ -26,6 +26,8 @@ export interface Patch {
     /** An entry of the brief that changed. */
     brief?: string;
     project?: { name: string; entry: string | null; finish: string; framed: boolean };
+    /** The fonts of the project are others now. */
+    fonts?: boolean;
     /** What fills the placeholders in words may be something else now. */
     samples?: boolean;
     /** The screen, or every screen of the project, is drawn otherwise: its picture is asked for. */

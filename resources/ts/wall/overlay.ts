@@ -145,11 +145,21 @@ export class Overlay {
             if (!only.hasAttribute('data-locked')) this.handles({ x: 0, y: 0, width, height }, this.picture.matrix(only));
             if (!only.hasAttribute('data-locked')) this.spacing(only);
             this.knot(only);
+            if (this.showGuides) this.baselines(only);
         } else if (layers.length > 1) {
             const bounds = this.selection.bounds();
             if (bounds) this.handles(bounds, null);
         } else if (this.selection.screens.length === 1) {
             this.handles(this.picture.screenBox(this.selection.screens[0]!), null, ['e', 's', 'se']);
+        }
+    }
+
+    /** What the lines of the selected words stand on. */
+    private baselines(text: SVGGElement): void {
+        if (text.dataset['kind'] !== 'text') return;
+        const { width } = this.picture.box(text);
+        for (const y of new Set([...text.querySelectorAll('tspan')].map((run) => Number(run.getAttribute('y'))))) {
+            draw(this.marks, 'path', { class: 'baseline', d: line(...this.points({ x: 0, y, width, height: 0 }, this.picture.matrix(text)).slice(0, 2)) });
         }
     }
 
@@ -201,7 +211,7 @@ export class Overlay {
         for (const mark of marks) {
             if (mark.kind === 'line') {
                 const [a, b] = [place(mark.axis, mark.at, mark.from), place(mark.axis, mark.at, mark.to)];
-                draw(this.guides, 'path', { class: 'guide', d: line(a, b) });
+                draw(this.guides, 'path', { class: mark.baseline ? 'guide baseline' : 'guide', d: line(a, b) });
                 if (mark.apart) this.number(place(mark.axis, mark.at, (mark.apart[0] + mark.apart[1]) / 2), mark.apart[1] - mark.apart[0]);
             } else {
                 const [a, b] = [place(mark.axis, mark.from, mark.across), place(mark.axis, mark.to, mark.across)];

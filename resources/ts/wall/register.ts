@@ -29,6 +29,7 @@ export interface Doers {
     points: Points;
     curving: Curving;
     made: () => void;
+    fonts: () => void;
     kit: KitPanel;
     keys: () => void;
     find: () => void;
@@ -180,6 +181,7 @@ export function register(on: Doers): Command[] {
         ...['Where', 'Look', 'Text', 'Cues'].map((facet, i) => [i + 1, facet] as const).map(([n, facet]): Command => ({ id: `facet-${n}`, name: `Open the facet ${facet}`, group: 'Panels', keys: [String(n)], run: () => facets.openFacet(n) })),
         { id: 'grid', name: 'Grids, guides and rulers', group: 'Panels', run: on.panels.grid },
         { id: 'threads', name: 'Threads', group: 'Panels', run: on.panels.threads },
+        { id: 'fonts', name: 'Fonts of the project: bring in, replace', short: 'Own fonts', group: 'Panels', run: on.fonts },
         { id: 'notes', name: 'Notes', group: 'Panels', run: on.panels.notes },
         { id: 'needs', name: 'Requirements of the screen', group: 'Panels', run: on.panels.needs },
         { id: 'history', name: 'History', group: 'Panels', run: on.panels.history },

@@ -101,7 +101,10 @@ export class Shaping {
     private layer(): SVGGElement | null {
         const { selection, picture, gestures } = this.on;
         const layer = selection.layers.length === 1 && gestures.tool === 'pick' ? picture.layer(selection.layers[0]!) : null;
-        return layer?.matches(':is([data-arc], [data-polygon]):not([data-locked])') ? layer : null;
+        if (!layer?.matches(':is([data-arc], [data-polygon]):not([data-locked])')) return null;
+        const values = this.held ?? valuesOf(layer);
+        // A whole ellipse is moved by a press anywhere on it: it becomes an arc or a ring by its numbers.
+        return values.kind === 'arc' && values.sweep >= 360 && values.hole === 0 ? null : layer;
     }
 
     /** Where each mark lies, in the layer's coordinates. */

@@ -6,12 +6,12 @@ import { send } from './server.ts';
 
 interface Line { at: number; from: number; to: number }
 interface Gap { at: number; from: number; to: number; spans: [[number, number], [number, number]] }
-interface Snaps { by: Point; lines: { x: Line[]; y: Line[] }; gaps: { x: Gap[]; y: Gap[] } }
+interface Snaps { by: Point; lines: { x: Line[]; y: Line[] }; gaps: { x: Gap[]; y: Gap[] }; baselines: Line[]; own: number[] }
 type Axis = 'x' | 'y';
 
 /** What is drawn of a snap, in px of the wall: a line across its axis, or one of two equal distances along it. */
 export type Mark =
-    | { kind: 'line'; axis: Axis; at: number; from: number; to: number; apart: [number, number] | null }
+    | { kind: 'line'; axis: Axis; at: number; from: number; to: number; apart: [number, number] | null; baseline?: boolean }
     | { kind: 'gap'; axis: Axis; across: number; from: number; to: number };
 
 /** px of the window within which something snaps. */
@@ -29,7 +29,7 @@ export class Snapping {
         const origin = picture.screenBox(screen);
         void send<Snaps>(`${url}?screen=${screen}&parent=${parent ?? ''}&layers=${layers.join(',')}`).then((snaps) => {
             for (const axis of ['x', 'y'] as const) {
-                for (const one of [...snaps.lines[axis], ...snaps.gaps[axis]]) shift(one, origin[axis] + snaps.by[axis], origin[across(axis)] + snaps.by[across(axis)]);
+                for (const one of [...snaps.lines[axis], ...snaps.gaps[axis], ...(axis === 'y' ? snaps.baselines : [])]) shift(one, origin[axis] + snaps.by[axis], origin[across(axis)] + snaps.by[across(axis)]);
             }
             this.snaps = snaps;
         }, () => undefined);
@@ -61,6 +61,7 @@ export class Snapping {
         };
         for (const line of this.snaps?.lines[axis] ?? []) for (const share of shares) offer(line.at - box[axis] - box[SIDE[axis]] * share);
         if (gaps) for (const gap of this.beside(axis, box)) offer(gap.at - box[axis]);
+        if (gaps && axis === 'y') for (const { line, own } of this.baselines()) offer(line.at - box.y - own);
         return best;
     }
 
@@ -72,11 +73,19 @@ export class Snapping {
             kind: 'line', axis, at: line.at, from: Math.min(line.from, low), to: Math.max(line.to, high),
             apart: line.to < low ? [line.to, low] : line.from > high ? [high, line.from] : null,
         }));
+        const standing = gaps && axis === 'y' ? this.baselines().filter(({ line, own }) => Math.abs(line.at - box.y - own) < 0.02).map(({ line }): Mark => ({
+            kind: 'line', axis, at: line.at, from: Math.min(line.from, low), to: Math.max(line.to, high), apart: null, baseline: true,
+        })) : [];
         // One number says how far away it is: edges and middles that meet at once lie equally far.
         for (const mark of lines.slice(1)) if (mark.kind === 'line') mark.apart = null;
         const equal = gaps ? this.beside(axis, box).filter((gap) => Math.abs(gap.at - box[axis]) < 0.02).slice(0, 2) : [];
         const middle = (low + high) / 2;
-        return [...lines, ...equal.flatMap((gap) => gap.spans.map(([from, to]): Mark => ({ kind: 'gap', axis, across: middle, from, to })))];
+        return [...lines, ...standing, ...equal.flatMap((gap) => gap.spans.map(([from, to]): Mark => ({ kind: 'gap', axis, across: middle, from, to })))];
+    }
+
+    /** The baselines that there are with each of those of what moves. */
+    private baselines(): { line: Line; own: number }[] {
+        return (this.snaps?.own ?? []).flatMap((own) => this.snaps!.baselines.map((line) => ({ line, own })));
     }
 
     private beside(axis: Axis, box: Box): Gap[] {

@@ -1,4 +1,4 @@
-@props(['title', 'entries' => ['resources/css/app.css', 'resources/ts/pages.ts']])
+@props(['title', 'fontsOf' => null, 'entries' => ['resources/css/app.css', 'resources/ts/pages.ts']])
 <!doctype html>
 <html lang="en">
 <head>
@@ -9,6 +9,7 @@
     <link rel="icon" href="data:,">
     <meta name="htmx-config" content='{"includeIndicatorStyles":false}'>
     @vite($entries)
+    @if ($fontsOf)<link id="own-fonts" rel="stylesheet" href="{{ route('fonts.styles', $fontsOf) }}?r={{ $fontsOf->sequence }}">@endif
 </head>
 <body {{ $attributes }}>
     {{ $slot }}

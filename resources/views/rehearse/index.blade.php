@@ -1,4 +1,4 @@
-<x-layout :title="'Rehearse '.$project->name" :entries="['resources/css/app.css', 'resources/ts/rehearse.ts']">
+<x-layout :fonts-of="$project" :title="'Rehearse '.$project->name" :entries="['resources/css/app.css', 'resources/ts/rehearse.ts']">
     <div class="grid h-screen grid-rows-[48px_minmax(0,1fr)]">
         <x-masthead :project="$project" place="rehearse"/>
         <main id="rehearsal" data-title="{{ $project->name }}" data-start="{{ $start }}" data-wall="{{ route('wall', $project) }}"></main>

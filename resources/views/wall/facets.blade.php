@@ -133,6 +133,7 @@
             <summary><b>Text</b><span class="gist">{{ $gist('style.family', 'style.weight', 'style.size') }}</span></summary>
             <div class="rows">
                 <x-choice field="style.family" label="Family" :values="$values" :options="collect($families)->keys()->mapWithKeys(fn ($family) => [$family => $family])->all()"/>
+                @foreach ($missingFaces as $said)<p class="field-problem">{{ $said }}</p>@endforeach
                 <x-choice field="style.weight" label="Weight" :values="$values" :options="collect($weights)->mapWithKeys(fn ($weight) => [$weight => $weight])->all()"/>
                 <x-choice field="style.italic" label="Slope" :values="$values" :options="['false' => 'upright', 'true' => 'italic']"/>
                 <div class="row"><x-number field="style.size" label="Size" :values="$values"/></div>
@@ -141,6 +142,7 @@
                 <x-choice field="style.align" label="Align" :values="$values" :options="['left' => 'left', 'center' => 'center', 'right' => 'right']"/>
                 <x-choice field="style.transform" label="Case" :values="$values" :options="['none' => 'as typed', 'uppercase' => 'UPPERCASE', 'lowercase' => 'lowercase', 'capitalize' => 'Capitalize']"/>
                 <x-choice field="style.decoration" label="Lines" :values="$values" :options="['none' => 'none', 'underline' => 'under the words', 'line-through' => 'through the words', 'underline line-through' => 'under and through']"/>
+                <div class="row"><span class="label">Fonts</span><button type="button" class="button justify-start" data-do="fonts" title="Fonts of the project’s own, and those that are missing">Own fonts</button></div>
                 <x-choice field="extent" label="Extent" :values="$values" :options="Kindred\Document\Edit\Extent::options()"/>
                 @if ($values['extent']['value'] !== 'free')
                     <x-choice field="verticalAlign" label="Stands" :values="$values" :options="['top' => 'at the top', 'middle' => 'in the middle', 'bottom' => 'at the foot']"/>

@@ -1,9 +1,7 @@
 {{-- How words are set that are selected while one writes: what the rack offers then. --}}
 <div id="writing-options" role="group" aria-label="Words" hidden>
     <select data-own="family" aria-label="Family" title="Family of the words">
-        @foreach ($families as $family => $weights)
-            <option value="{{ $family }}" data-weights="{{ implode(' ', $weights) }}">{{ $family }}</option>
-        @endforeach
+        @include('wall.families')
     </select>
     <select data-own="weight" aria-label="Weight" title="Weight of the words (Ctrl B: bold)"></select>
     <input class="field" data-own="size" data-step="1" aria-label="Size of the words" title="Size of the words, px" autocomplete="off" spellcheck="false">

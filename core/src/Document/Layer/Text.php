@@ -77,6 +77,12 @@ final readonly class Text implements LayerContent
         return $this->wrapped && $this->fixed;
     }
 
+    /** @return list<string> the families that its words are set in */
+    public function families(): array
+    {
+        return array_values(array_unique([$this->style->family, ...array_filter(array_map(fn (Run $run): ?string => $run->family, $this->runs), is_string(...))]));
+    }
+
     public function passage(): Passage
     {
         return new Passage($this->words, $this->style, $this->runs, $this->paragraphs, $this->maxLines);

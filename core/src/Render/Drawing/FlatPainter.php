@@ -240,11 +240,12 @@ final readonly class FlatPainter implements Painter
     {
         $set = $this->setting($style);
         $lines = $rules = '';
-        foreach ($runs as [$run, $baseline]) {
+        foreach ($runs as [$whole, $baseline]) {
+            $run = $this->faces->withoutEnds($whole);
             $beyond = $this->faces->isBeyond($run->text, $run->setting->style);
             $own = $run->setting->style === $style && ! $beyond ? [] : self::otherwise($this->setting($run->setting->style, $beyond), $set);
             $lines .= Svg::element('tspan', ['x' => $run->x, 'y' => $baseline] + $own + Svg::direction($run->rightToLeft) + ['data-link' => $run->setting->link], Svg::text($run->text));
-            $rules .= implode('', array_map(fn (Box $rule): string => Outline::box($rule)->text(), $this->faces->rules($run, $baseline)));
+            $rules .= implode('', array_map(fn (Box $rule): string => Outline::box($rule)->text(), $this->faces->rules($whole, $baseline)));
         }
         $words = Svg::element('text', self::classed(['class' => 'set'] + $set + ['xml:space' => 'preserve', 'text-rendering' => 'geometricPrecision'], $paint), $lines);
 

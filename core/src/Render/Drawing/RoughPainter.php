@@ -85,13 +85,14 @@ final readonly class RoughPainter implements Painter
     {
         $lines = $rules = '';
         $set = $this->lettering($style);
-        foreach ($runs as [$run, $baseline]) {
+        foreach ($runs as [$whole, $baseline]) {
+            $run = $this->faces->withoutEnds($whole);
             $own = $run->setting->style === $style ? $set : $this->lettering($run->setting->style);
             $beyond = $this->faces->isBeyond($run->text, new TextStyle($own[0]->family(), $own[0]->weight())) ? ['font-family' => "{$own[0]->family()}, ".FaceBook::BEYOND.', cursive'] : [];
             $lines .= $this->text === TextMode::Live
                 ? Svg::element('tspan', ['x' => $run->x, 'y' => $baseline, 'textLength' => round($run->width, 1), 'lengthAdjust' => 'spacingAndGlyphs'] + ($own === $set ? [] : ['font-weight' => $own[0]->weight(), 'font-size' => round($own[1], 2)]) + $beyond + Svg::direction($run->rightToLeft) + ['data-link' => $run->setting->link], Svg::text($run->text))
                 : $this->stretched($run, $baseline, ...$own);
-            foreach ($this->faces->rules($run, $baseline) as $rule) {
+            foreach ($this->faces->rules($whole, $baseline) as $rule) {
                 $rules .= self::edge(...$this->pen->strokes(PathData::parse(sprintf('M%s %sH%s', $rule->x, $rule->centre()->y, $rule->right())), $rule->height), ...['brush' => $this->lead($fill), 'width' => $rule->height]);
             }
         }

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\User;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+
+/** A font file of the build, as somebody might bring it. */
+function fontFile(string $path, ?string $name = null): UploadedFile
+{
+    return UploadedFile::fake()->createWithContent($name ?? basename($path), (string) file_get_contents(base_path("node_modules/@fontsource/{$path}")));
+}
+
+beforeEach(function (): void {
+    $this->actingAs($this->user = User::factory()->create());
+    $this->project = $this->demo($this->user);
+    $this->take = fn (UploadedFile $file, string $query = '') => $this->postJson("/projects/{$this->project->id}/fonts{$query}", ['font' => $file]);
+    $this->say = fn (array $command) => $this->edit($this->project, $this->project->fresh()->sequence, $command);
+});
+
+it('opens fonts of each kind, says what they are and refuses what is none', function (): void {
+    $woff = ($this->take)(fontFile('lora/files/lora-latin-700-italic.woff'))->assertCreated()->json('fonts');
+    $woff2 = ($this->take)(fontFile('lora/files/lora-latin-700-italic.woff2'), '?family='.urlencode('Kiln “Hand”; 2'))->assertCreated()->json('fonts');
+    expect($woff)->toHaveCount(1)->and([$woff[0]['family'], $woff[0]['weight'], $woff[0]['italic']])->toBe(['Lora own', 700, true])
+        ->and($woff2[0]['family'])->toBe('Kiln Hand 2');
+    $this->get("/projects/{$this->project->id}/assets/{$woff[0]['asset']}")->assertOk()->assertHeader('Content-Type', 'font/woff2');
+    foreach (['' => 'This is no font', 'wOF2'.str_repeat("\0", 60) => 'damaged', str_repeat('x', 100) => 'This is no font', 'ttcf'.str_repeat("\0", 60) => 'several fonts'] as $bytes => $problem) {
+        ($this->take)(UploadedFile::fake()->createWithContent('kiln.ttf', (string) $bytes))->assertStatus(422)->assertSee($problem);
+    }
+    $this->postJson("/projects/{$this->project->id}/fonts")->assertStatus(422)->assertSee('No font arrived');
+    // Nobody else's.
+    $this->actingAs(User::factory()->create())->postJson("/projects/{$this->project->id}/fonts", ['font' => fontFile('lora/files/lora-latin-700-italic.woff')])->assertNotFound();
+});
+
+it('sets words in a font that was brought in, in pictures and files too, and says what is missing once it is gone', function (): void {
+    ($this->say)(['type' => 'create-layers', 'screen' => 'kiln', 'seed' => 'f', 'layers' => [['kind' => 'text', 'name' => 'Heading', 'x' => 10, 'y' => 10, 'words' => 'Kiln log', 'style' => ['family' => 'Kiln Hand', 'weight' => 400, 'size' => 40, 'lineHeight' => 1.2]]]])->assertOk();
+    $layer = DB::table('layers')->where('project_id', $this->project->id)->where('body', 'like', '%"name":"Heading"%')->first();
+    $width = fn (): float => (float) DB::table('layers')->where(['project_id' => $this->project->id, 'id' => $layer->id])->value('width');
+    $facets = fn (): string => (string) $this->get("/projects/{$this->project->id}/facets?screen=kiln&layers={$layer->id}")->getContent();
+    $before = $width();
+    expect($facets())->toContain('“Kiln Hand” is not here: Hanken Grotesk stands in.')
+        ->and((string) $this->get("/projects/{$this->project->id}/fonts")->getContent())->toContain('Missing')->toContain('one text');
+
+    $fonts = ($this->take)(fontFile('jetbrains-mono/files/jetbrains-mono-latin-700-normal.woff2'), '?family=Kiln+Hand')->assertCreated()->json('fonts');
+    $answer = ($this->say)(['type' => 'put-fonts', 'fonts' => $fonts])->assertOk()->json();
+    expect($width())->toBeGreaterThan($before + 10)
+        ->and(array_column($answer['patches'], 'fonts'))->toBe([true])
+        ->and($facets())->toContain('Kiln Hand has no weight 400: 700 stands in.')->toContain('<option value="Kiln Hand"')
+        ->and((string) $this->get("/projects/{$this->project->id}/fonts.css")->getContent())->toContain('@font-face { font-family: "Kiln Hand"; font-weight: 700; font-style: normal;')->toContain($fonts[0]['asset'])
+        ->and((string) $this->get("/projects/{$this->project->id}/hand-over/page")->getContent())->toContain('@font-face{font-family:"Kiln Hand";font-weight:700;');
+
+    // A copy and a file have it too.
+    $this->post("/projects/{$this->project->id}/duplicate")->assertRedirect();
+    $copy = $this->user->projects()->latest('id')->firstOrFail();
+    expect((string) $this->get("/projects/{$copy->id}/fonts.css")->getContent())->toContain('Kiln Hand');
+    $file = (string) $this->get("/projects/{$this->project->id}/hand-over/project")->streamedContent();
+    $this->post('/projects/import', ['file' => UploadedFile::fake()->createWithContent('own.kindred.json', $file)])->assertRedirect();
+    $again = $this->user->projects()->latest('id')->firstOrFail();
+    expect($again->id)->not->toBe($copy->id)
+        ->and((float) DB::table('layers')->where('project_id', $again->id)->where('body', 'like', '%"name":"Heading"%')->value('width'))->toBe($width())
+        ->and((string) $this->get("/projects/{$again->id}/assets/{$fonts[0]['asset']}")->assertOk()->getContent())->toStartWith('wOF2');
+
+    $this->postJson("/projects/{$this->project->id}/undo")->assertOk();
+    expect($width())->toBe($before)->and($facets())->toContain('is not here');
+    ($this->say)(['type' => 'replace-family', 'family' => 'Kiln Hand', 'by' => 'Lora'])->assertOk();
+    expect($facets())->not->toContain('is not here')->and((string) $this->get("/projects/{$this->project->id}/fonts")->getContent())->not->toContain('Missing');
+});
+
+it('refuses fonts of which there is no file', function (): void {
+    ($this->say)(['type' => 'put-fonts', 'fonts' => [['family' => 'Kiln Hand', 'weight' => 400, 'italic' => false, 'asset' => str_repeat('c', 64)]]])->assertStatus(422);
+});
