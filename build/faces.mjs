@@ -11,7 +11,7 @@ import { join, relative } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import * as hb from 'harfbuzzjs';
 import { writePhp } from './php.mjs';
-import { unpackWoff, verticals } from './sfnt.mjs';
+import { forms, unpackWoff, verticals } from './sfnt.mjs';
 
 const root = join(fileURLToPath(import.meta.url), '../..');
 const out = process.env.KINDRED_COMPILED ?? join(root, 'var/compiled');
@@ -141,8 +141,9 @@ function compile(latinWoff, extendedWoff) {
         }
     }
     return {
-        metrics: { ...verticals(sfnt), latin: codes.length, advances, pairs, plainPairs, triples },
+        metrics: { ...verticals(sfnt), features: forms(shaper.face), latin: codes.length, advances, pairs, plainPairs, triples },
         outlines: { glyphs, ligatures },
+        sfnt,
     };
 }
 
@@ -167,9 +168,10 @@ for (const [family, weights] of Object.entries(faces)) {
         for (const style of italic ? ['normal', 'italic'] : ['normal']) {
             const name = `${slug}-${weight}${style === 'italic' ? '-italic' : ''}`;
             const extended = file('latin-ext', weight, style, 'woff');
-            const { metrics, outlines } = compile(readFileSync(file('latin', weight, style, 'woff')), existsSync(extended) ? readFileSync(extended) : null);
+            const { metrics, outlines, sfnt } = compile(readFileSync(file('latin', weight, style, 'woff')), existsSync(extended) ? readFileSync(extended) : null);
             writePhp(join(out, `faces/${name}.php`), { family, weight, ...metrics });
             writePhp(join(out, `faces/${name}.outlines.php`), outlines);
+            writeFileSync(join(out, `fonts/${name}.ttf`), sfnt);
             copyFileSync(file('latin', weight, style, 'woff2'), join(out, `fonts/${name}.woff2`));
             if (existsSync(extended)) styles += named(family, weight, style, file('latin-ext', weight, style, 'woff2'), BEYOND_LATIN);
             styles += named(family, weight, style, file('latin', weight, style, 'woff2'));
@@ -188,7 +190,7 @@ for (const [family, { package: name, subset, weights, ranges }] of Object.entrie
         const sfnt = unpackWoff(readFileSync(file('woff')));
         writeFileSync(join(out, `fonts/${slug}-${weight}.ttf`), sfnt);
         copyFileSync(file('woff2'), join(out, `fonts/${slug}-${weight}.woff2`));
-        writePhp(join(out, `faces/${slug}-${weight}.php`), { family, weight, ...verticals(sfnt), latin: 0, advances: new Map(), pairs: new Map(), plainPairs: new Map(), triples: new Map() });
+        writePhp(join(out, `faces/${slug}-${weight}.php`), { family, weight, ...verticals(sfnt), features: [], latin: 0, advances: new Map(), pairs: new Map(), plainPairs: new Map(), triples: new Map() });
         writePhp(join(out, `faces/${slug}-${weight}.outlines.php`), { glyphs: new Map(), ligatures: new Map() });
         // Pages know all of them by one name, and look for a character only in those of one weight.
         for (const as of weights.length > 1 ? [weight] : [400, 700]) styles += named('Further Scripts', as, 'normal', file('woff2'), ranges);

@@ -59,3 +59,8 @@ export function verticals(sfnt) {
         lineThrough: [os2.readInt16BE(28), os2.readInt16BE(26)],
     };
 }
+
+/** The features of OpenType that a font has for other forms of figures and letters (CSS Fonts 4, `font-variant`). */
+const FORMS = ['lnum', 'onum', 'pnum', 'tnum', 'frac', 'ordn', 'zero', 'smcp', 'c2sc'];
+
+export const forms = (face) => FORMS.filter((tag) => face.getTableFeatureTags('GSUB').includes(tag));

@@ -47,6 +47,7 @@ use Kindred\Property\Path;
 use Kindred\Property\Properties;
 use Kindred\Signal\Template;
 use Kindred\Type\FaceBook;
+use Kindred\Type\FontVariant;
 use Kindred\Type\Pairing;
 use Kindred\Type\Partner;
 use Kindred\Type\Run;
@@ -137,6 +138,7 @@ final readonly class Facets
             'families' => $this->faces->families(),
             'weights' => $this->weights($layers),
             'missingFaces' => $this->missingFaces($layers),
+            'forms' => $this->forms($layers),
             'ways' => $layers === [] && $screen !== null && count($screens) <= 1 ? $this->ways($project, $tree, $screen) : [],
         ];
     }
@@ -413,6 +415,31 @@ final readonly class Facets
         $weights = $this->faces->families()[$family];
 
         return array_map(fn (string $ratio): array => Pairing::of($style, $weights, (float) $ratio), array_combine($ratios = array_map(strval(...), array_keys(Pairing::RATIOS)), $ratios));
+    }
+
+    /**
+     * The forms of figures and letters that the faces of all texts of a selection have, or that are asked for: what a press on each sets, and whether it is on in all.
+     *
+     * @param  list<Layer>  $layers
+     * @return array<string, array{string, bool}>
+     */
+    private function forms(array $layers): array
+    {
+        $styles = array_values(array_filter(array_map(fn (Layer $layer): ?TextStyle => $layer->content instanceof Text ? $layer->content->style : null, $layers)));
+        $first = $styles[0] ?? null;
+        if ($first === null) {
+            return [];
+        }
+        $has = array_map(fn (TextStyle $style): array => $this->faces->face($style->family, $style->weight, $style->italic)->variants(), $styles);
+        $forms = [];
+        foreach (array_keys(FontVariant::FEATURES) as $form) {
+            $on = array_filter($styles, fn (TextStyle $style): bool => ! in_array($form, $style->variant->words, true)) === [];
+            if (in_array($form, array_intersect(...$has), true) || $on) {
+                $forms[$form] = [$first->variant->toggled($form)->text(), $on];
+            }
+        }
+
+        return $forms;
     }
 
     /**

@@ -107,6 +107,7 @@ final readonly class Opener
             // Old fonts do not say how high their letters are.
             'xHeight' => $figure('xHeight') > 0 ? $figure('xHeight') : (int) ($units * 0.5), 'capHeight' => $figure('capHeight') > 0 ? $figure('capHeight') : (int) ($units * 0.7),
             'underline' => $pair('underline'), 'lineThrough' => $pair('lineThrough'),
+            'features' => array_values(array_filter($in->strings('features', 4, 20), fn (string $tag): bool => preg_match('/^[a-z0-9]{4}$/', $tag) === 1)),
             'latin' => 0, 'advances' => [], 'pairs' => [], 'plainPairs' => [], 'triples' => [],
         ];
     }

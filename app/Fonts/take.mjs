@@ -13,7 +13,7 @@ import { fileURLToPath } from 'node:url';
 import fontverter from 'fontverter';
 import * as hb from 'harfbuzzjs';
 import subsetFont from 'subset-font';
-import { table, verticals } from '../../build/sfnt.mjs';
+import { forms, table, verticals } from '../../build/sfnt.mjs';
 
 /** Bytes of a font that is unpacked. */
 const MOST = 32 << 20;
@@ -89,7 +89,7 @@ export async function open(bytes, pinned = {}) {
             ]);
             const written = await subsetFont(sfnt, null, { targetFormat: 'truetype', keepAllGlyphs: true, noHinting: true, preserveNameIds: [1, 2, 16, 17], ...(axes.length > 0 ? { variationAxes } : {}) });
             const file = Buffer.from(await fontverter.convert(written, 'woff2'));
-            faces.push({ weight, italic, metrics: verticals(Buffer.from(written)), sfnt: written, woff2: file });
+            faces.push({ weight, italic, metrics: { ...verticals(Buffer.from(written)), features: forms(face) }, sfnt: written, woff2: file });
         }
     }
     return { family: plain(named(sfnt, 16, 1)), characters, axes: others, faces };

@@ -1,6 +1,6 @@
 /** Words whose parts are set in ways of their own: laid out as a page of HTML lays them out, written and set by hand. */
 import { expect } from '@playwright/test';
-import { at, box, drag, middle, near, openDemo, pick, saved, screen, setField, signIn, test } from './support/hand.ts';
+import { at, bareScreen, box, drag, middle, near, openDemo, pick, saved, screen, setField, signIn, test } from './support/hand.ts';
 import { ask } from './support/php.ts';
 import { numbers } from './support/random.ts';
 import { put, type Case } from './support/set.ts';
@@ -260,4 +260,46 @@ test('a label comes over a value by a type scale, written at once, and its ratio
     await page.keyboard.press('Control+z');
     await page.keyboard.press('Control+z');
     await expect(texts).toHaveCount(count);
+});
+
+test('prices stand below each other in figures of one width, and a fraction is one in a run', async ({ page }) => {
+    await openDemo(page, 'Forms');
+    const bare = await bareScreen(page);
+    await page.keyboard.press('t');
+    await page.mouse.click(...(await at(bare, 40, 120)));
+    await page.keyboard.type('1111');
+    await page.keyboard.press('Enter');
+    await page.keyboard.type('8888');
+    await page.keyboard.press('Enter');
+    await page.keyboard.type('1/2 kg');
+    await page.keyboard.press('Control+Enter');
+    await saved(page);
+    await page.locator('#f-style-family').selectOption('Lora');
+    await saved(page);
+    const text = bare.locator('[data-kind=text]').last();
+    const wide = (): Promise<number[]> => text.locator('tspan').evaluateAll((all) => all.map((one) => Math.round((one as SVGTSpanElement).getComputedTextLength())));
+    const [ones = 0, eights = 0] = await wide();
+    expect(ones).toBeLessThan(eights);
+    // Lora has figures for tables; small capitals, which it lacks, are not offered.
+    const forms = page.getByRole('group', { name: 'Forms of figures and letters' });
+    await expect(forms.getByRole('button', { name: 'small caps' })).toHaveCount(0);
+    await forms.getByRole('button', { name: 'tabular figures' }).click();
+    await saved(page);
+    await expect(forms.getByRole('button', { name: 'tabular figures' })).toHaveAttribute('aria-pressed', 'true');
+    await expect.poll(async () => { const [a, b] = await wide(); return a === b; }).toBe(true);
+    await forms.getByRole('button', { name: 'tabular figures' }).click();
+    await saved(page);
+    await expect.poll(async () => (await wide())[0]).toBe(ones);
+
+    // The last words alone, while one writes.
+    await page.mouse.dblclick(...(await at(bare, 60, 130)));
+    await page.keyboard.press('Control+End');
+    for (let i = 0; i < 6; i++) await page.keyboard.press('Shift+ArrowLeft');
+    await page.getByLabel('Forms of the words').selectOption('diagonal-fractions');
+    await page.keyboard.press('Control+Enter');
+    await saved(page);
+    await expect(text.locator('tspan[font-variant="diagonal-fractions"]')).toHaveText('1/2 kg');
+    await page.keyboard.press('Control+z');
+    await saved(page);
+    await expect(text.locator('tspan[font-variant]')).toHaveCount(0);
 });

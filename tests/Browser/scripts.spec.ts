@@ -5,14 +5,14 @@ import { openDemo, test } from './support/hand.ts';
 import { ask } from './support/php.ts';
 import { numbers } from './support/random.ts';
 
-interface Style { family: string; weight: number; size: number; lineHeight: number; letterSpacing: number; italic: boolean }
+interface Style { family: string; weight: number; size: number; lineHeight: number; letterSpacing: number; italic: boolean; variant: string }
 interface Case { words: string; style: Style; width: number | null }
 interface Run { text: string; x: number; width: number }
 type Lines = { text: string; width: number; runs: Run[] }[];
 
 /** Made of words that a pottery might use. */
 const WORDS: Record<string, string[]> = {
-    latin: ['bowl', 'glaze', 'Affinity', 'kiln', 'fifty', '12', '3.5', '(two)', 'raku,'],
+    latin: ['bowl', 'glaze', 'Affinity', 'kiln', 'fifty', '12', '3.5', '(two)', 'raku,', '1/2', '1,110', '7714'],
     arabic: ['خزف', 'طين', 'السلام', 'فرن', 'أزرق', 'لا', 'الفخار،', 'مُدَوَّر', '٤٢'],
     hebrew: ['חרס', 'קדרות', 'כבשן', 'שָׁלוֹם', 'כחול'],
     devanagari: ['मिट्टी', 'कुम्हार', 'क्षेत्र', 'भट्ठी', 'नीला', 'स्त्री', 'द्वितीय', 'र्क'],
@@ -31,7 +31,9 @@ function cases(seed: number, count: number, wrapped: boolean): Case[] {
     return Array.from({ length: count }, () => {
         const scripts = Array.from({ length: 1 + below(3) }, () => one(Object.keys(WORDS)));
         const words = Array.from({ length: wrapped ? 12 + below(20) : 1 + below(7) }, () => one(WORDS[one(scripts)]!)).join(' ');
-        const style = { family: one(FAMILIES), weight: one([400, 500, 700]), size: 10 + below(30), lineHeight: 1.5, letterSpacing: one([0, 0, 0, 0.05]), italic: below(6) === 0 };
+        const style = { family: one(FAMILIES), weight: one([400, 500, 700]), size: 10 + below(30), lineHeight: 1.5, letterSpacing: one([0, 0, 0, 0.05]), italic: below(6) === 0, variant: 'normal' };
+        // Only what the face has: nothing is put on for one that lacks it.
+        style.variant = one(['normal', 'normal', 'normal', 'diagonal-fractions', ...(/^(Lora|Spectral|Bricolage)/.test(style.family) ? ['tabular-nums', 'proportional-nums'] : [])]);
         return { words, style, width: wrapped ? 120 + below(300) : null };
     });
 }
@@ -45,7 +47,7 @@ async function set(page: Page, all: Case[], ours: Lines[]): Promise<{ lines: str
             const box = place.appendChild(document.createElement('div'));
             box.textContent = words;
             Object.assign(box.style, {
-                fontFamily: `"${style.family}", "Further Scripts"`, fontWeight: String(style.weight), fontSize: `${style.size}px`, lineHeight: '1.5', letterSpacing: `${style.letterSpacing}em`, fontStyle: style.italic ? 'italic' : 'normal',
+                fontFamily: `"${style.family}", "Further Scripts"`, fontWeight: String(style.weight), fontSize: `${style.size}px`, lineHeight: '1.5', letterSpacing: `${style.letterSpacing}em`, fontStyle: style.italic ? 'italic' : 'normal', fontVariant: `${style.variant} common-ligatures no-contextual`.replace('normal ', ''),
                 unicodeBidi: 'plaintext', textAlign: 'left', width: width === null ? 'max-content' : `${width}px`, whiteSpace: width === null ? 'pre' : 'pre-wrap', overflowWrap: 'anywhere',
             });
             return box;
@@ -99,8 +101,8 @@ async function compared(page: Page, all: Case[]): Promise<string[]> {
     const theirs = await set(page, all, ours);
     const wrong: string[] = [];
     all.forEach(({ words, style, width }, i) => {
-        const { family, weight, size, letterSpacing } = style;
-        const about = `${family} ${weight} ${size}px ${letterSpacing}em${style.italic ? ' italic' : ''} in ${width}: ${words}`;
+        const { family, weight, size, letterSpacing, variant } = style;
+        const about = `${family} ${weight} ${size}px ${letterSpacing}em ${variant}${style.italic ? ' italic' : ''} in ${width}: ${words}`;
         const [mine, browser] = [ours[i]!, theirs[i]!];
         if (mine.map((line) => line.text).join('\n') !== browser.lines.join('\n')) return void wrong.push(`${about}\n  lines ${JSON.stringify(mine.map((line) => line.text))} are ${JSON.stringify(browser.lines)}`);
         mine.forEach((line, n) => {

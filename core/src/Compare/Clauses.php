@@ -154,6 +154,9 @@ final class Clauses
                 default => 'is underlined and struck through',
             }, Aspect::Emphasis);
         }
+        if ($old->variant->words !== $new->variant->words) {
+            $this->add($new->variant->words === [] ? 'has its usual figures and letters' : 'has other figures or letters ('.str_replace('-', ' ', $new->variant->text()).')', Aspect::Emphasis);
+        }
         if ($old->weight !== $new->weight) {
             $this->add('is '.($new->weight > $old->weight ? 'bolder' : 'lighter in weight'), Aspect::Emphasis);
         }

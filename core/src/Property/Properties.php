@@ -78,7 +78,8 @@ final readonly class Properties
                 }
             } else {
                 $plain = is_string($value) || is_float($value) || is_bool($value) ? $value : ($value === null ? null : $property->plain($value));
-                if (! $property->sparse || $plain !== []) {
+                // Values that are written alike are the same, whichever object holds them.
+                if (! $property->sparse || ($plain !== [] && $plain !== ($this->plain[$name] ?? null))) {
                     $out[$name] = $plain;
                 }
             }

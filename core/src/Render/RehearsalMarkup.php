@@ -23,6 +23,7 @@ use Kindred\Render\Finish\Greys;
 use Kindred\Signal\Kind;
 use Kindred\Signal\Template;
 use Kindred\Type\FaceBook;
+use Kindred\Type\FontVariant;
 use Kindred\Type\Paragraph;
 use Kindred\Type\Run;
 use Kindred\Type\TextStyle;
@@ -114,6 +115,7 @@ final readonly class RehearsalMarkup
                 'fontStyle' => $setting->style->italic && $rendering->finish !== Finish::Rough ? 'italic' : 'normal',
                 'lineHeight' => round($setting->style->size * $setting->style->lineHeight, 3).'px',
                 'textDecorationLine' => $setting->decoration()->value,
+                'fontVariant' => $this->variant($setting->style, $rendering),
             ] + ($setting->colour === null ? [] : ['color' => $setting->colour->text()])];
         }, $text->runs);
         $markers = Paragraph::markers($text->paragraphs);
@@ -122,6 +124,12 @@ final readonly class RehearsalMarkup
         ]], $text->paragraphs, $markers);
 
         return json_encode(['runs' => $runs, 'paragraphs' => $paragraphs], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+    }
+
+    /** The other forms that words are set in: a hand has none. */
+    private function variant(TextStyle $style, Rendering $rendering): string
+    {
+        return $rendering->finish === Finish::Rough ? (new FontVariant)->text() : $style->variant->of($this->faces->face($style->family, $style->weight, $style->italic))->text();
     }
 
     /** @return array{string, int, float} the family, weight and size, px, in which a style is drawn */
@@ -193,6 +201,7 @@ final readonly class RehearsalMarkup
                 'align' => $style->align->value,
                 'transform' => $style->transform->value,
                 'lines' => $style->decoration->value,
+                'variant' => $this->variant($style, $rendering),
                 'colour' => Paints::attributes('fill', $layer->colour() ?? Colour::parse($rendering->ink()))['fill'] ?? null,
                 'wrap' => $wraps,
             ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),

@@ -57,9 +57,14 @@ final class CompiledFaces implements FaceSource
         return $beyond;
     }
 
-    public function font(string $family, int $weight, bool $italic): ?string
+    public function font(string $family, int $weight, bool $italic): string
     {
-        return isset($this->index()[$family]['ranges']) ? "{$this->folder}/fonts/{$this->name($family, $weight, $italic)}.ttf" : null;
+        return "{$this->folder}/fonts/{$this->name($family, $weight, $italic)}.ttf";
+    }
+
+    public function isMeasured(string $family): bool
+    {
+        return ! isset($this->index()[$family]['ranges']);
     }
 
     public function file(string $family, int $weight, bool $italic): string

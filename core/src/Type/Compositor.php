@@ -17,6 +17,12 @@ use Kindred\Type\Shaping\Order;
  */
 final readonly class Compositor
 {
+    /** Bytes of a paragraph that is worth being measured in advance. */
+    private const LONG = 300;
+
+    /** How far off what is measured in advance may be, as a share. */
+    private const DOUBT = 0.002;
+
     /** So many characters before one have a say in where it stands: those of a ligature of three. */
     private const CONTEXT = 3;
 
@@ -113,7 +119,7 @@ final readonly class Compositor
             return [[0, strlen($text)]];
         }
 
-        return LineBreaker::lines($text, $measure, function (int $from, int $to) use ($spans, $scripts): float {
+        $exact = function (int $from, int $to) use ($spans, $scripts): float {
             [$runs, $width] = $this->runs($spans, $scripts, $from, $to);
             $sum = 0.0;
             foreach ($runs as $i => $run) {
@@ -122,7 +128,45 @@ final readonly class Compositor
             }
 
             return $sum;
+        };
+        if ($scripts === [] || strlen($text) < self::LONG) {
+            return LineBreaker::lines($text, $measure, $exact);
+        }
+        // What has to be shaped is shaped as a whole once: only where it comes near to the measure it is asked again how wide a line is.
+        [$reached, $near] = $this->reached($spans, $scripts, strlen($text));
+
+        return LineBreaker::lines($text, $measure, function (int $from, int $to) use ($exact, $reached, $near, $measure): float {
+            $about = $reached[$to] - $reached[$from];
+
+            return abs($about - $measure) > $near + $about * self::DOUBT ? $about : $exact($from, $to);
         });
+    }
+
+    /**
+     * About how far the pen has come before each byte of a paragraph, px, and how large the largest of its words are.
+     *
+     * @param  list<Span>  $spans
+     * @param  array<int, int>  $scripts
+     * @return array{list<float>, float}
+     */
+    private function reached(array $spans, array $scripts, int $length): array
+    {
+        $steps = [];
+        $largest = 0.0;
+        foreach ($spans as [$part, $setting, $from, , $level]) {
+            foreach ($this->faces->steps($part, $setting->style, $scripts[$from] ?? 0, $level % 2 === 1) as $at => $step) {
+                $steps[$from + $at] = $step;
+            }
+            $largest = max($largest, $setting->style->size);
+        }
+        $reached = [];
+        $pen = 0.0;
+        for ($byte = 0; $byte <= $length; $byte++) {
+            $reached[] = $pen;
+            $pen += $steps[$byte] ?? 0.0;
+        }
+
+        return [$reached, 2 * $largest];
     }
 
     /**

@@ -9,21 +9,34 @@ namespace Kindred\Type;
  *
  * Widths are sums of advances, pair adjustments and the residues of ligatures, in font units,
  * as HarfBuzz shaped them; contextual alternates are off. Characters that no face
- * has are estimated: 1 em where East Asian wide, 0.6 em otherwise. A face with a `font` has no tables: its words are shaped each by itself.
+ * has are estimated: 1 em where East Asian wide, 0.6 em otherwise. Words of a face without tables, and those in other forms than the usual ones, are
+ * shaped each by itself with its `font`.
  *
  * @phpstan-import-type Metrics from FaceSource
  */
 final readonly class Face
 {
     /** @param  Metrics  $metrics */
-    public function __construct(private array $metrics, public ?string $font = null)
+    public function __construct(private array $metrics, public string $font = '', public bool $isMeasured = true)
     {
+    }
+
+    /** Whether it has features of OpenType, by their tags. */
+    public function hasFeatures(string ...$tags): bool
+    {
+        return array_diff($tags, $this->metrics['features']) === [];
+    }
+
+    /** @return list<string> the other forms of figures and letters that it has, by their words in CSS */
+    public function variants(): array
+    {
+        return array_keys(array_filter(FontVariant::FEATURES, fn (array $tags): bool => $this->hasFeatures(...$tags)));
     }
 
     /** Whether its tables say how wide all of some words are. */
     public function measures(string $text): bool
     {
-        if ($this->font !== null) {
+        if (! $this->isMeasured) {
             return false;
         }
         $advances = $this->metrics['advances'];

@@ -113,7 +113,7 @@ final class FaceBook
         [$family, $weight] = $this->nearest($family, $weight);
         $italic = $italic && $this->hasItalic($family);
 
-        return $this->faces["{$family} {$weight} {$italic}"] ??= $this->ownFace($family, $weight, $italic) ?? new Face($this->source->metrics($family, $weight, $italic), $this->source->font($family, $weight, $italic));
+        return $this->faces["{$family} {$weight} {$italic}"] ??= $this->ownFace($family, $weight, $italic) ?? new Face($this->source->metrics($family, $weight, $italic), $this->source->font($family, $weight, $italic), $this->source->isMeasured($family));
     }
 
     public function outlines(string $family, int $weight, bool $italic = false): Outlines
@@ -135,13 +135,48 @@ final class FaceBook
     {
         $face = $this->face($style->family, $style->weight, $style->italic);
 
-        return $style->size * (! $rightToLeft && Scripts::isSimple($script) && $face->measures($text) ? $face->width($text, $style->letterSpacing) : array_sum(array_map(fn (Piece $piece): float => $piece->width, $this->pieces($text, $style, $rightToLeft ? true : null, $script))));
+        return $style->size * (! $rightToLeft && Scripts::isSimple($script) && $this->isPlain($face, $style) && $face->measures($text) ? $face->width($text, $style->letterSpacing) : array_sum(array_map(fn (Piece $piece): float => $piece->width, $this->pieces($text, $style, $rightToLeft ? true : null, $script))));
+    }
+
+    /**
+     * How far the pen goes at each character of words that are shaped, by the byte it begins with: px, to within what neighbours change.
+     *
+     * @return array<int, float>
+     */
+    public function steps(string $text, TextStyle $style, int $script, bool $rightToLeft): array
+    {
+        $steps = [];
+        foreach ($this->pieces($text, $style, $rightToLeft ? true : null, $script) as $piece) {
+            if ($piece->glyphs === []) {
+                $characters = mb_str_split($piece->text);
+                $each = $piece->width / max(1, count($characters)) * $style->size;
+                $at = $piece->at;
+                foreach ($characters as $character) {
+                    $steps[$at] = $each;
+                    $at += strlen($character);
+                }
+            }
+            foreach ($piece->glyphs as $glyph) {
+                $at = $piece->at + $glyph->cluster;
+                $steps[$at] = ($steps[$at] ?? $piece->letterSpacing * $style->size) + $glyph->advance / $piece->face->unitsPerEm() * $style->size;
+            }
+        }
+
+        return $steps;
+    }
+
+    /** Whether its words are set in its usual forms. */
+    private function isPlain(Face $face, TextStyle $style): bool
+    {
+        return $style->variant->words === [] || $style->variant->of($face)->words === [];
     }
 
     /** Whether words need faces beside their own, or have to be shaped: a page then names `BEYOND` after their family. */
     public function isBeyond(string $text, TextStyle $style): bool
     {
-        return ! $this->face($style->family, $style->weight, $style->italic)->measures($text);
+        $face = $this->face($style->family, $style->weight, $style->italic);
+
+        return ! ($this->isPlain($face, $style) && $face->measures($text));
     }
 
     /**
@@ -153,7 +188,7 @@ final class FaceBook
      */
     public function pieces(string $text, TextStyle $style, ?bool $rightToLeft = null, int $script = 0): array
     {
-        return $this->pieces->of($text, $this->face($style->family, $style->weight, $style->italic), $this->beyond($style->weight), $style->letterSpacing, $rightToLeft, $script);
+        return $this->pieces->of($text, $this->face($style->family, $style->weight, $style->italic), $this->beyond($style->weight), $style->letterSpacing, $rightToLeft, $script, $style->variant->of($this->face($style->family, $style->weight, $style->italic))->features());
     }
 
     /**
@@ -214,7 +249,7 @@ final class FaceBook
 
     private function opened(string $family, int $weight): Face
     {
-        return $this->faces["{$family} {$weight} "] ??= new Face($this->source->metrics($family, $weight, false), $this->source->font($family, $weight, false));
+        return $this->faces["{$family} {$weight} "] ??= new Face($this->source->metrics($family, $weight, false), $this->source->font($family, $weight, false), $this->source->isMeasured($family));
     }
 
     /** Words that are laid out as path data. */
@@ -249,7 +284,7 @@ final class FaceBook
     public function path(string $text, TextStyle $style, float $x, float $y, bool $rightToLeft = false, int $script = 0): string
     {
         $outlines = $this->outlines($style->family, $style->weight, $style->italic);
-        if (! $rightToLeft && Scripts::isSimple($script) && $outlines->face->measures($text)) {
+        if (! $rightToLeft && Scripts::isSimple($script) && $this->isPlain($outlines->face, $style) && $outlines->face->measures($text)) {
             return $outlines->path($text, $x, $y, $style->size, $style->letterSpacing);
         }
         $slant = $style->italic && ! $this->hasItalic($style->family) ? self::SLANT : 0.0;
@@ -265,7 +300,7 @@ final class FaceBook
             foreach ($piece->glyphs as $glyph) {
                 $pen += $cluster !== null && $cluster !== $glyph->cluster ? $piece->letterSpacing * $style->size : 0.0;
                 $cluster = $glyph->cluster;
-                $path = $this->shaper->outline((string) $piece->face->font, $glyph->id);
+                $path = $this->shaper->outline($piece->face->font, $glyph->id);
                 // What stands in has no italic: it is slanted, as the browser slants it.
                 $out .= Outlines::placed($path, $pen + $glyph->x * $scale, $y - $glyph->y * $scale, $scale, $style->italic && (! $own || $slant > 0) ? self::SLANT : 0.0);
                 $pen += $glyph->advance * $scale;
@@ -351,7 +386,7 @@ final class FaceBook
         }
         $metrics = $this->fonts->metrics($own->asset);
 
-        return $metrics === null ? null : new Face(['family' => $family, 'weight' => $own->weight] + $metrics, $this->fonts->font($own->asset));
+        return $metrics === null ? null : new Face(['family' => $family, 'weight' => $own->weight] + $metrics, $this->fonts->font($own->asset), false);
     }
 
     /** The face of an own family that words are set in: of their slope where there is one, of the nearest weight. */

@@ -7,7 +7,7 @@ namespace Kindred\Type;
 /**
  * Hands over the tables that the build compiled from the shipped fonts.
  *
- * @phpstan-type Metrics array{family: string, weight: int, unitsPerEm: int, ascent: int, descent: int, lineGap: int, xHeight: int, capHeight: int, underline: array{int, int}, lineThrough: array{int, int}, latin: int, advances: array<int, int>, pairs: array<int, int>, plainPairs: array<int, int>, triples: array<string, int>}
+ * @phpstan-type Metrics array{family: string, weight: int, unitsPerEm: int, ascent: int, descent: int, lineGap: int, xHeight: int, capHeight: int, underline: array{int, int}, lineThrough: array{int, int}, features: list<string>, latin: int, advances: array<int, int>, pairs: array<int, int>, plainPairs: array<int, int>, triples: array<string, int>}
  * @phpstan-type OutlineTables array{glyphs: array<int, string>, ligatures: array<array-key, array{int, string}>}
  */
 interface FaceSource
@@ -32,8 +32,11 @@ interface FaceSource
      */
     public function beyond(): array;
 
-    /** Where the font lies that words of a face are shaped with; null of one that is measured by its tables. */
-    public function font(string $family, int $weight, bool $italic): ?string;
+    /** Where the font lies that words of a face are shaped with, where they are. */
+    public function font(string $family, int $weight, bool $italic): string;
+
+    /** Whether a face has tables that its words are measured by. */
+    public function isMeasured(string $family): bool;
 
     /** The font file itself, WOFF2. */
     public function file(string $family, int $weight, bool $italic): string;

@@ -34,16 +34,17 @@ final readonly class Run implements Stored
         #[Is\Number(1, 1000, sparse: true)] public ?float $size = null,
         #[Is\Number(-0.5, 2, sparse: true)] public ?float $letterSpacing = null,
         #[Is\Choice(sparse: true)] public ?TextDecoration $decoration = null,
+        #[Is\Parsed(200, sparse: true)] public ?FontVariant $variant = null,
         #[Is\Parsed(200, sparse: true)] public ?Colour $colour = null,
         #[Is\Words(2000, empty: false, pattern: self::LINK, otherwise: 'a link begins with https://, http://, mailto: or tel:', sparse: true)] public ?string $link = null,
     ) {
     }
 
-    /** @return array<string, string|int|float|bool|TextDecoration> what of the style of its text it changes, by property */
+    /** @return array<string, string|int|float|bool|TextDecoration|FontVariant> what of the style of its text it changes, by property */
     public function changes(): array
     {
         return array_filter([
-            'family' => $this->family, 'weight' => $this->weight, 'italic' => $this->italic, 'size' => $this->size, 'letterSpacing' => $this->letterSpacing, 'decoration' => $this->decoration,
+            'family' => $this->family, 'weight' => $this->weight, 'italic' => $this->italic, 'size' => $this->size, 'letterSpacing' => $this->letterSpacing, 'decoration' => $this->decoration, 'variant' => $this->variant,
         ], fn (mixed $value): bool => $value !== null);
     }
 
@@ -56,7 +57,7 @@ final readonly class Run implements Stored
     /** Without what is as in the text anyway. */
     public function beside(TextStyle $style): self
     {
-        $same = array_filter($this->changes(), fn (mixed $value, string $name): bool => get_object_vars($style)[$name] === $value, ARRAY_FILTER_USE_BOTH);
+        $same = array_filter($this->changes(), fn (mixed $value, string $name): bool => $value instanceof FontVariant ? $value->words === $style->variant->words : get_object_vars($style)[$name] === $value, ARRAY_FILTER_USE_BOTH);
 
         return $same === [] ? $this : $this->with(...array_map(fn (mixed $value): null => null, $same));
     }

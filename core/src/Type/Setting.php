@@ -17,7 +17,7 @@ final readonly class Setting
     /** What decides how wide its words are: those of one face are kerned with each other, whatever their colour. */
     public function face(): string
     {
-        return "{$this->style->family} {$this->style->weight} {$this->style->italic} {$this->style->size} {$this->style->letterSpacing}";
+        return "{$this->style->family} {$this->style->weight} {$this->style->italic} {$this->style->size} {$this->style->letterSpacing} {$this->style->variant->text()}";
     }
 
     /** Words that lead somewhere are underlined. */

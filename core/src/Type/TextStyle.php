@@ -28,6 +28,7 @@ final readonly class TextStyle implements Stored
         #[Is\Flag(label: 'box of the words', look: false)] public bool $trim = false,
         #[Is\Flag(label: 'slope')] public bool $italic = false,
         #[Is\Choice(label: 'lines', sparse: true)] public TextDecoration $decoration = TextDecoration::None,
+        #[Is\Parsed(200, label: 'forms', sparse: true)] public FontVariant $variant = new FontVariant,
     ) {
     }
 

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use Kindred\Input\InvalidInput;
 use Kindred\Tests\Sample;
+use Kindred\Type\FontVariant;
 use Kindred\Type\LaidRun;
 use Kindred\Type\Passage;
 use Kindred\Type\Run;
@@ -87,8 +89,8 @@ it('lays runs of both directions side by side, each with its own setting', funct
 it('turns brackets round where they are read from right to left', function (): void {
     $faces = Sample::faces();
     $style = new TextStyle('Bricolage Grotesque', 400, 100);
-    $seen = implode('', array_map(fn ($piece): string => $piece->text, array_filter($faces->pieces('ط(', $style), fn ($piece): bool => $piece->glyphs === [])));
-    expect($seen)->toBe(')')->and($faces->width('(', $style, 0, true))->toEqual($faces->width(')', $style));
+    expect($faces->path('(', $style, 0, 0, true))->toBe($faces->path(')', $style, 0, 0))->not->toBe($faces->path('(', $style, 0, 0))
+        ->and($faces->width('(', $style, 0, true))->toEqual($faces->width(')', $style));
 });
 
 it('draws shaped words as outlines that are as wide as they are set', function (string $words): void {
@@ -106,4 +108,23 @@ it('says which fonts a page needs to show words', function (): void {
         ->and($needed['Noto Emoji 700']['ranges'])->toContain('U+1F300-1FAFF')
         ->and(substr($needed['Noto Sans Arabic 700']['file'](), 0, 4))->toBe('wOF2')
         ->and($faces->standIns('Kiln, “Größe” – fi', new TextStyle('Lora')))->toBe([]);
+});
+
+it('sets figures and letters in other forms that a face has, and in none that it lacks', function (): void {
+    $faces = Sample::faces();
+    $width = fn (string $words, string $family, string $variant): float => $faces->width($words, new TextStyle($family, 400, 100, variant: FontVariant::parse($variant)));
+    // Figures of a table are all as wide as each other.
+    expect($width('1', 'Lora', 'tabular-nums'))->toEqual($width('8', 'Lora', 'tabular-nums'))->and($width('1', 'Lora', 'proportional-nums'))->not->toEqual($width('8', 'Lora', 'proportional-nums'))
+        ->and($width('1/2', 'Spectral', 'diagonal-fractions'))->toBeLessThan($width('1/2', 'Spectral', 'normal'))
+        ->and($width('abc', 'Lora', 'small-caps'))->toEqual($width('abc', 'Lora', 'normal'))
+        ->and($faces->face('Lora', 400)->variants())->toBe(['proportional-nums', 'tabular-nums', 'diagonal-fractions'])
+        ->and($faces->path('11', new TextStyle('Lora', 400, 100, variant: FontVariant::parse('tabular-nums')), 0, 0))->not->toBe($faces->path('11', new TextStyle('Lora', 400, 100), 0, 0));
+});
+
+it('reads forms as CSS writes them, and turns them on and off', function (): void {
+    expect(FontVariant::parse(' Small-Caps  tabular-nums ')->text())->toBe('tabular-nums small-caps')->and(FontVariant::parse('normal')->words)->toBe([])
+        ->and(FontVariant::parse('tabular-nums')->toggled('proportional-nums')->text())->toBe('proportional-nums')
+        ->and(FontVariant::parse('tabular-nums')->toggled('tabular-nums')->text())->toBe('normal')
+        ->and(fn () => FontVariant::parse('tabular-nums proportional-nums'))->toThrow(InvalidInput::class, 'cannot be at once')
+        ->and(fn () => FontVariant::parse('swash'))->toThrow(InvalidInput::class, '“swash” is no form');
 });

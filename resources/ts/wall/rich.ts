@@ -5,7 +5,7 @@
 import { Schema, type Attrs, type MarkSpec, type Node } from 'prosemirror-model';
 
 /** From one character to before another, in code points, and what of them is other than in their text. Size in px, letter spacing in em. */
-export interface Run { from: number; to: number; family?: string; weight?: number; italic?: boolean; size?: number; letterSpacing?: number; decoration?: string; colour?: string; link?: string }
+export interface Run { from: number; to: number; family?: string; weight?: number; italic?: boolean; size?: number; letterSpacing?: number; decoration?: string; variant?: string; colour?: string; link?: string }
 
 /** Room before and after in px; `list` is `bullet` or `number`. What is not said is as in the schema. */
 export interface Paragraph { before?: number; after?: number; list?: string; level?: number }
@@ -15,7 +15,7 @@ export interface Rich { words: string; runs: Run[]; paragraphs: Paragraph[] }
 export type Own = Exclude<keyof Run, 'from' | 'to'>;
 export type Value = string | number | boolean;
 
-export const OWN: Own[] = ['family', 'size', 'weight', 'italic', 'letterSpacing', 'decoration', 'colour', 'link'];
+export const OWN: Own[] = ['family', 'size', 'weight', 'italic', 'letterSpacing', 'decoration', 'variant', 'colour', 'link'];
 
 export const DEEPEST = 8;
 
@@ -31,6 +31,7 @@ const CSS: Record<Own, (value: Value) => string> = {
     // Of what it spaces: what is said of a text is in em of each of its runs.
     letterSpacing: (value) => `--tracking: ${value}em`,
     decoration: (value) => `text-decoration-line: ${value}`,
+    variant: (value) => `font-variant: ${value} common-ligatures no-contextual`.replace('normal ', ''),
     colour: (value) => `color: ${value}`,
     link: () => 'text-decoration-line: underline',
 };

@@ -54,6 +54,7 @@ export class SettingOptions {
             if (field !== document.activeElement) field.value = value === undefined ? '' : String(value);
             field.placeholder = value === undefined ? 'mixed' : '';
         };
+        this.forms(own.variant);
         put('[data-own=size]', own.size);
         put('[data-own=colour]', own.colour);
         put('[data-paragraph=before]', paragraph.before);
@@ -74,6 +75,19 @@ export class SettingOptions {
         if (known !== weights.join(' ')) select.replaceChildren(...weights.map((one) => new Option(one, one)));
         const nearest = weight === undefined ? '' : weights.reduce((best, one) => (Math.abs(Number(one) - Number(weight)) < Math.abs(Number(best) - Number(weight)) ? one : best), weights[0] ?? '');
         select.value = nearest;
+    }
+
+    /** One form, or several together that were set in the facets. */
+    private forms(variant: Value | undefined): void {
+        const select = this.place.querySelector<HTMLSelectElement>('[data-own=variant]')!;
+        const several = String(variant ?? '');
+        select.querySelector('[data-several]')?.remove();
+        if (several.includes(' ')) {
+            const option = new Option(several.replaceAll('-', ' '), several);
+            option.dataset['several'] = '';
+            select.append(option);
+        }
+        select.value = several;
     }
 
     private pressed(target: Element): void {

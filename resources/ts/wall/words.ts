@@ -9,15 +9,15 @@ import { apply, type Matrix } from './geometry.ts';
 import { beginsList, broken, keys, paragraphsBy, plain } from './paragraphs.ts';
 import { DEEPEST, documentOf, lifted, markers, richOf, schema, settingOf, type Own, type Paragraph, type Rich, type Value } from './rich.ts';
 
-export interface Setting { family: string; weight: string; size: number; lineHeight: number; letterSpacing: number; align: string; colour: string; transform: string; trim: boolean; italic: boolean; decoration: string; verticalAlign: string }
+export interface Setting { family: string; weight: string; size: number; lineHeight: number; letterSpacing: number; align: string; colour: string; transform: string; trim: boolean; italic: boolean; decoration: string; variant: string; verticalAlign: string }
 
-export const PLAIN: Setting = { family: 'Hanken Grotesk', weight: '400', size: 16, lineHeight: 1.4, letterSpacing: 0, align: 'left', colour: '#1e2223', transform: 'none', trim: false, italic: false, decoration: 'none', verticalAlign: 'top' };
+export const PLAIN: Setting = { family: 'Hanken Grotesk', weight: '400', size: 16, lineHeight: 1.4, letterSpacing: 0, align: 'left', colour: '#1e2223', transform: 'none', trim: false, italic: false, decoration: 'none', variant: 'normal', verticalAlign: 'top' };
 
 /** The weight from which on words count as bold. */
 export const BOLD = 600;
 
 /** What the style of a text can have instead of a run that covers it. */
-const OF_STYLE: Own[] = ['family', 'weight', 'italic', 'size', 'letterSpacing', 'decoration'];
+const OF_STYLE: Own[] = ['family', 'weight', 'italic', 'size', 'letterSpacing', 'decoration', 'variant'];
 
 export interface Writing {
     words: string;
@@ -272,6 +272,7 @@ export class Writer {
             color: setting.colour,
             textTransform: setting.transform,
             textDecorationLine: setting.decoration,
+            fontVariant: setting.variant === 'normal' ? '' : `${setting.variant} common-ligatures no-contextual`,
             whiteSpace: this.writing?.width === null ? 'pre' : 'pre-wrap',
         });
         this.area.style.setProperty('--tracking', `${setting.letterSpacing}em`);

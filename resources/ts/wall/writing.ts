@@ -40,11 +40,11 @@ export class Writing {
         const place = { x: at.x, y: Math.round(at.y - rise) };
         this.on.writer.open({
             words: '', rich: { runs: [], paragraphs: [] }, setting: PLAIN, width, matrix: { a: 1, b: 0, c: 0, d: 1, e: origin.x + place.x, f: origin.y + place.y },
-            done: (written, { family, weight, italic, size, lineHeight, letterSpacing, align, colour, decoration }) => {
+            done: (written, { family, weight, italic, size, lineHeight, letterSpacing, align, colour, decoration, variant }) => {
                 if (written === null || written.words.trim() === '') return;
                 this.on.create(screen, {
                     kind: 'text', ...place, width: width ?? 0, height: 0, ...written, wrapped: width !== null,
-                    style: { family, weight: Number(weight), italic, size, lineHeight, letterSpacing, align, decoration }, fills: [{ colour }],
+                    style: { family, weight: Number(weight), italic, size, lineHeight, letterSpacing, align, decoration, variant }, fills: [{ colour }],
                 });
             },
         });
@@ -148,8 +148,11 @@ export class Writing {
     }
 }
 
+/** Other forms of figures and letters, as CSS has them for `font-variant`, in the order in which they are kept. */
+const FORMS = ['lining-nums', 'oldstyle-nums', 'proportional-nums', 'tabular-nums', 'diagonal-fractions', 'ordinal', 'slashed-zero', 'small-caps', 'all-small-caps'];
+
 /** Properties of the style of a text that can be changed while one writes in it. */
-const STYLED = ['family', 'weight', 'italic', 'size', 'letterSpacing', 'decoration'] as const;
+const STYLED = ['family', 'weight', 'italic', 'size', 'letterSpacing', 'decoration', 'variant'] as const;
 
 const alike = (a: Rich, b: Rich): boolean => JSON.stringify([a.words, a.runs, a.paragraphs]) === JSON.stringify([b.words, b.runs, b.paragraphs]);
 
@@ -181,6 +184,7 @@ function asShown(layer: SVGElement, box: Box): { rich: Rich; setting: Setting; w
             transform: ['uppercase', 'lowercase', 'capitalize'].find((one) => set.has(one)) ?? 'none',
             trim: set.has('trim'),
             decoration: ['underline', 'line-through'].filter((one) => set.has(one)).join(' ') || 'none',
+            variant: FORMS.filter((one) => set.has(one)).join(' ') || 'normal',
             verticalAlign: ['middle', 'bottom'].find((one) => set.has(one)) ?? 'top',
         },
     };

@@ -8,6 +8,10 @@
     <button type="button" data-own="italic" aria-pressed="false" aria-label="Italic" title="Italic (Ctrl I)"><x-glyph name="italic"/></button>
     <button type="button" data-line="underline" aria-pressed="false" aria-label="Line under" title="Line under (Ctrl U)"><x-glyph name="underline"/></button>
     <button type="button" data-line="line-through" aria-pressed="false" aria-label="Line through" title="Line through (Ctrl Shift X)"><x-glyph name="strikethrough"/></button>
+    <select data-own="variant" aria-label="Forms of the words" title="Other figures and letters, as far as the face has them">
+        <option value="normal">usual</option>
+        @foreach (array_keys(Kindred\Type\FontVariant::FEATURES) as $form)<option value="{{ $form }}">{{ str_replace(['-nums', '-'], [' figures', ' '], $form) }}</option>@endforeach
+    </select>
     <span class="with-well">
         <button type="button" class="well" data-do="colour" data-of="writing-colour" aria-label="Colour of the words, choose" aria-haspopup="dialog" title="Colour of the words"></button>
         <input id="writing-colour" data-own="colour" class="field sr-only" tabindex="-1" aria-label="Colour of the words">

@@ -259,7 +259,7 @@ final readonly class FlatPainter implements Painter
      */
     private static function otherwise(array $set, array $beside): array
     {
-        $usual = ['font-style' => 'normal', 'letter-spacing' => 0];
+        $usual = ['font-style' => 'normal', 'font-variant' => 'normal', 'letter-spacing' => 0];
         $own = array_filter($set, fn (mixed $value, string $name): bool => $value !== $beside[$name], ARRAY_FILTER_USE_BOTH);
 
         return array_map(fn (string $name): mixed => $own[$name] ?? $usual[$name], array_combine(array_keys($own), array_keys($own)));
@@ -280,6 +280,7 @@ final readonly class FlatPainter implements Painter
             'font-weight' => $weight,
             'font-style' => $style->italic ? 'italic' : null,
             'font-size' => $style->size,
+            'font-variant' => ($variant = $style->variant->of($this->faces->face($family, $weight, $style->italic)))->words === [] ? null : $variant->text(),
             'letter-spacing' => $style->letterSpacing === 0.0 ? null : $style->letterSpacing * $style->size,
         ];
     }

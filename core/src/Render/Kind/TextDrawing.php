@@ -55,6 +55,7 @@ final readonly class TextDrawing implements KindDrawing
             $text->verticalAlign === VerticalAlign::Top ? '' : $text->verticalAlign->value,
             $style->italic ? 'italic' : '',
             $style->decoration === TextDecoration::None ? '' : $style->decoration->value,
+            implode(' ', $style->variant->words),
         ], fn (string $word): bool => $word !== '');
 
         return Grip::inside(new BoxShape(new Box(0, 0, $layer->box->width, $layer->box->height)), [

@@ -23,13 +23,14 @@ final class Clusters
     /** @return list<string> */
     private static function byIcu(string $text): array
     {
+        /** @var \IntlBreakIterator|null $iterator costly to make */
+        static $iterator = null;
+
+        $iterator ??= \IntlBreakIterator::createCharacterInstance('en') ?? throw new \RuntimeException('The rules of ICU for characters are missing.');
+        $iterator->setText($text);
         $clusters = [];
-        for ($at = 0, $length = strlen($text); $at < $length; $at += strlen($cluster)) {
-            $cluster = (string) grapheme_extract($text, 1, GRAPHEME_EXTR_COUNT, $at);
-            if ($cluster === '') {
-                break;
-            }
-            $clusters[] = $cluster;
+        for ($from = $iterator->first(); ($to = $iterator->next()) !== \IntlBreakIterator::DONE; $from = $to) {
+            $clusters[] = substr($text, $from, $to - $from);
         }
 
         return $clusters;

@@ -32,6 +32,7 @@ final class HarfBuzz implements Shaper
         void hb_buffer_clear_contents(hb_buffer_t *buffer);
         void hb_buffer_add_utf8(hb_buffer_t *buffer, const char *text, int text_length, unsigned int item_offset, int item_length);
         void hb_buffer_set_direction(hb_buffer_t *buffer, int direction);
+        void hb_buffer_set_script(hb_buffer_t *buffer, uint32_t script);
         void hb_buffer_guess_segment_properties(hb_buffer_t *buffer);
         void hb_shape(hb_font_t *font, hb_buffer_t *buffer, const uint32_t *features, unsigned int num_features);
         unsigned int hb_buffer_get_length(hb_buffer_t *buffer);
@@ -93,30 +94,39 @@ final class HarfBuzz implements Shaper
         return $this->covered[$file][$code] ??= $this->harfbuzz()->call('hb_font_get_nominal_glyph', $this->font($file), $code, $this->harfbuzz()->numbers([0])) !== 0;
     }
 
-    public function shape(string $file, string $words, bool $rightToLeft, bool $ligatures): array
+    public function shape(string $file, string $words, bool $rightToLeft, bool $ligatures, string $script = '', array $features = []): array
     {
         // Where lines are broken the same words are asked for again and again.
-        $key = "{$file} {$rightToLeft} {$ligatures} {$words}";
+        $key = "{$file} {$rightToLeft} {$ligatures} {$script} ".implode(' ', $features)." {$words}";
         if (count($this->shaped) >= self::KEPT) {
             $this->shaped = [];
         }
 
-        return $this->shaped[$key] ??= $this->shaping($file, $words, $rightToLeft, $ligatures);
+        return $this->shaped[$key] ??= $this->shaping($file, $words, $rightToLeft, $ligatures, $script, $features);
     }
 
-    /** @return list<Glyph> */
-    private function shaping(string $file, string $words, bool $rightToLeft, bool $ligatures): array
+    /**
+     * @param  list<string>  $features
+     * @return list<Glyph>
+     */
+    private function shaping(string $file, string $words, bool $rightToLeft, bool $ligatures, string $script, array $features): array
     {
         $hb = $this->harfbuzz();
         $buffer = $this->buffer ??= $hb->made('hb_buffer_create');
         $hb->call('hb_buffer_clear_contents', $buffer);
         $hb->call('hb_buffer_add_utf8', $buffer, $words, strlen($words), 0, strlen($words));
         $hb->call('hb_buffer_guess_segment_properties', $buffer);
+        if ($script !== '') {
+            $hb->call('hb_buffer_set_script', $buffer, self::tag($script));
+        }
         $hb->call('hb_buffer_set_direction', $buffer, self::DIRECTIONS[(int) $rightToLeft]);
         $off = $ligatures ? ['calt'] : ['calt', 'liga', 'clig'];
         // Of an hb_feature_t: its tag, its value, and from where to where it holds.
-        $features = $hb->numbers(array_merge(...array_map(fn (string $tag): array => [self::tag($tag), 0, 0, 0xFFFFFFFF], $off)));
-        $hb->call('hb_shape', $this->font($file), $buffer, $features, count($off));
+        $settings = array_map(fn (string $tag): array => [self::tag($tag), 0, 0, 0xFFFFFFFF], $off);
+        foreach ($features as $tag) {
+            $settings[] = [self::tag($tag), 1, 0, 0xFFFFFFFF];
+        }
+        $hb->call('hb_shape', $this->font($file), $buffer, $hb->numbers(array_merge(...$settings)), count($settings));
         $count = $hb->call('hb_buffer_get_length', $buffer);
         $infos = $hb->pointer('hb_buffer_get_glyph_infos', $buffer, null);
         $positions = $hb->pointer('hb_buffer_get_glyph_positions', $buffer, null);

@@ -11,11 +11,12 @@ final readonly class Piece
 {
     /**
      * @param  string  $text  as it is seen, from left to right, where it has no glyphs
+     * @param  int  $at  with which byte of all words it begins
      * @param  float  $width  em
      * @param  float  $letterSpacing  that its width holds, em
      * @param  list<Glyph>  $glyphs
      */
-    public function __construct(public Face $face, public string $text, public float $width, public float $letterSpacing, public array $glyphs = [])
+    public function __construct(public Face $face, public string $text, public int $at, public float $width, public float $letterSpacing, public array $glyphs = [])
     {
     }
 }

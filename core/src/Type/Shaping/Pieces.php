@@ -35,47 +35,57 @@ final class Pieces
      * @param  float  $letterSpacing  em, after each cluster
      * @param  bool|null  $rightToLeft  the direction of the words; null where their letters say it
      * @param  int  $script  that of what stands before them
+     * @param  list<string>  $features  of OpenType that are on beside the usual ones
      * @return list<Piece>
      */
-    public function of(string $text, Face $face, array $beyond, float $letterSpacing, ?bool $rightToLeft = null, int $script = 0): array
+    public function of(string $text, Face $face, array $beyond, float $letterSpacing, ?bool $rightToLeft = null, int $script = 0, array $features = []): array
     {
         $levels = $rightToLeft === true || self::turns($text) ? $this->shaper->levels($text, $rightToLeft) : [];
         $spans = [];
-        $at = 0;
+        $at = $byte = 0;
         $clusters = Clusters::of($text);
         $scripts = Scripts::of($clusters, $script);
         foreach ($clusters as $i => $cluster) {
             $spacing = $cluster !== ' ' && Scripts::isCursive($scripts[$i]) ? 0.0 : $letterSpacing;
-            $alike = [$this->face($cluster, $face, $beyond), $levels[$at] ?? 0, $scripts[$i], $spacing];
+            $chosen = $this->face($cluster, $face, $beyond);
+            $alike = [$chosen, $levels[$at] ?? 0, $scripts[$i], $spacing, $this->isShaped($chosen, $cluster, $features !== [] || ! Scripts::isSimple($scripts[$i]))];
             $at += mb_strlen($cluster);
             $last = count($spans) - 1;
             if ($last >= 0 && $spans[$last][0] === $alike) {
                 $spans[$last][1] .= $cluster;
             } else {
-                $spans[] = [$alike, $cluster];
+                $spans[] = [$alike, $cluster, $byte];
             }
+            $byte += strlen($cluster);
         }
 
-        return array_map(function (int $i) use ($spans, $letterSpacing): Piece {
-            [[$face, $level, , $spacing], $text] = $spans[$i];
+        return array_map(function (int $i) use ($spans, $letterSpacing, $features): Piece {
+            [[$chosen, $level, $script, $spacing, $shaped], $text, $byte] = $spans[$i];
 
-            return $this->piece($face, $text, $level % 2 === 1, $spacing, $letterSpacing === 0.0);
+            return $this->piece($chosen, $text, $byte, $level % 2 === 1, $spacing, $shaped ? [$letterSpacing === 0.0, Scripts::name($script), $features] : null);
         }, Order::seen(array_map(fn (array $span): int => $span[0][1], $spans)));
     }
 
-    private function piece(Face $face, string $text, bool $turned, float $letterSpacing, bool $ligatures): Piece
+    /** Whether words are shaped, not measured by tables, which hold the usual forms of Latin: those of a face without any, and others as far as its font goes. */
+    private function isShaped(Face $face, string $cluster, bool $otherwise): bool
     {
-        if ($face->font === null) {
+        return ! $face->isMeasured || ($otherwise && array_filter(mb_str_split($cluster), fn (string $character): bool => ! $this->shaper->covers($face->font, mb_ord($character))) === []);
+    }
+
+    /** @param  array{bool, string, list<string>}|null  $shaped  whether with ligatures, of which script, and with which features; null where tables say all */
+    private function piece(Face $face, string $text, int $at, bool $turned, float $letterSpacing, ?array $shaped): Piece
+    {
+        if ($shaped === null) {
             // Kerned in the order in which it is read, and drawn in that in which it is seen.
             $mirrored = $turned ? self::mirrored($text) : $text;
 
-            return new Piece($face, $turned ? implode('', array_reverse(mb_str_split($mirrored))) : $text, $face->width($mirrored, $letterSpacing), $letterSpacing);
+            return new Piece($face, $turned ? implode('', array_reverse(mb_str_split($mirrored))) : $text, $at, $face->width($mirrored, $letterSpacing), $letterSpacing);
         }
-        $glyphs = $this->shaper->shape($face->font, $text, $turned, $ligatures);
+        $glyphs = $this->shaper->shape($face->font, $text, $turned, ...$shaped);
         $clusters = count(array_unique(array_map(fn (Glyph $glyph): int => $glyph->cluster, $glyphs)));
         $width = array_sum(array_map(fn (Glyph $glyph): float => $glyph->advance, $glyphs)) / $face->unitsPerEm();
 
-        return new Piece($face, $text, $width + $letterSpacing * $clusters, $letterSpacing, $glyphs);
+        return new Piece($face, $text, $at, $width + $letterSpacing * $clusters, $letterSpacing, $glyphs);
     }
 
     /** @param  list<array{Face, list<array{int, int}>}>  $beyond */
@@ -98,7 +108,7 @@ final class Pieces
     private function covers(Face $face, array $codes): bool
     {
         foreach ($codes as $code) {
-            if ($face->font === null ? ! $face->has($code) : ! $this->shaper->covers($face->font, $code)) {
+            if ($face->isMeasured ? ! $face->has($code) : ! $this->shaper->covers($face->font, $code)) {
                 return false;
             }
         }

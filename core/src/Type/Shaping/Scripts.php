@@ -55,6 +55,12 @@ final class Scripts
         return $scripts;
     }
 
+    /** The four letters of ISO 15924 for a script; none for what many use. */
+    public static function name(int $script): string
+    {
+        return $script > self::INHERITED ? \IntlChar::getPropertyValueName(\IntlChar::PROPERTY_SCRIPT, $script, \IntlChar::SHORT_PROPERTY_NAME) : '';
+    }
+
     /** Whether words behind such a script are set as if nothing stood before them, as far as they are Latin. */
     public static function isSimple(int $script): bool
     {

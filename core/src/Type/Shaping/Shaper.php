@@ -14,9 +14,11 @@ interface Shaper
      * Words of one script and direction, from left to right as they are seen.
      *
      * @param  bool  $ligatures  those that letters are joined by for their looks; what a script cannot do without is always done
+     * @param  string  $script  by its four letters in ISO 15924; none where the words say it
+     * @param  list<string>  $features  of OpenType that are on beside the usual ones
      * @return list<Glyph>
      */
-    public function shape(string $file, string $words, bool $rightToLeft, bool $ligatures): array;
+    public function shape(string $file, string $words, bool $rightToLeft, bool $ligatures, string $script = '', array $features = []): array;
 
     /** A glyph as path data, its y running upwards; empty where it draws nothing. */
     public function outline(string $file, int $glyph): string;
