@@ -1,6 +1,6 @@
 /** Coming to rest against what lies around, by hand. */
 import { expect, type Page } from '@playwright/test';
-import { at, bareScreen, box, drag, near, openDemo, pick, saved, screen, test } from './support/hand.ts';
+import { at, bareScreen, box, drag, middle, near, openDemo, pick, saved, screen, test } from './support/hand.ts';
 
 /** Drags and looks before letting go. The press asks what there is to snap to: the answer is waited for from before it. */
 async function held(page: Page, from: [number, number], to: [number, number], look: () => Promise<void>): Promise<void> {
@@ -166,8 +166,6 @@ test('words come to rest on the baseline of others, which is shown', async ({ pa
     }
     const [large, small] = [bare.locator('[data-kind=text]').first(), bare.locator('[data-kind=text]').last()];
     const baseline = async (text: typeof large): Promise<number> => (await box(text))[1]! + Number(await text.locator('tspan').first().getAttribute('y'));
-    // What the selected words stand on is seen.
-    await expect(page.locator('#overlay .marks .baseline')).toHaveCount(1);
     const [x = 0, y = 0, width = 0, height = 0] = await box(small);
     const from = await at(bare, x + width / 2, y + height / 2);
     const to = await at(bare, x + width / 2 + 3, y + height / 2 - (await baseline(small)) + (await baseline(large)) - 1);
@@ -175,4 +173,12 @@ test('words come to rest on the baseline of others, which is shown', async ({ pa
         await expect(page.locator('#overlay .guide.baseline')).not.toHaveCount(0);
     });
     expect(Math.abs((await baseline(small)) - (await baseline(large)))).toBeLessThan(0.02);
+
+    // With a grid on the screen one sees what the selected words stand on.
+    await expect(page.locator('#overlay .marks .baseline')).toHaveCount(0);
+    await bare.locator('.screen-name').click();
+    await page.locator('#facets:not([aria-busy]) #add-grid').selectOption('baseline');
+    await saved(page);
+    await pick(page, await middle(small), 'text');
+    await expect(page.locator('#overlay .marks .baseline')).toHaveCount(1);
 });

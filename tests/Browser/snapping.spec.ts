@@ -11,6 +11,9 @@ const LINES = {
 // Beside two that are 30 apart, and a third as far away again.
 const GAPS = { x: [{ at: 260, from: 0, to: 400, spans: [[200, 230], [230, 260]] }], y: [] };
 
+/** What words nearby stand on; those that move stand 16 px below their top. */
+const BASELINES = [{ at: 430.5, from: 40, to: 90 }];
+
 /** What asks the server looks for a token in the page. */
 test.beforeAll(() => void Object.assign(globalThis, { document: { querySelector: () => null } }));
 test.afterAll(() => void Reflect.deleteProperty(globalThis, 'document'));
@@ -18,7 +21,7 @@ test.afterAll(() => void Reflect.deleteProperty(globalThis, 'document'));
 /** Snapping as it is once the server has answered; the screen lies at 1000, 500 on the wall, its group 10 px further in. */
 async function snapping(scale = 1): Promise<Snapping> {
     const fetched = globalThis.fetch;
-    globalThis.fetch = () => Promise.resolve(Response.json({ by: { x: 10, y: 0 }, lines: LINES, gaps: GAPS }));
+    globalThis.fetch = () => Promise.resolve(Response.json({ by: { x: 10, y: 0 }, lines: LINES, gaps: GAPS, baselines: BASELINES, own: [16] }));
     const one = new Snapping({ scale } as Camera, { screenBox: () => ({ x: 990, y: 500, width: 390, height: 844 }) } as unknown as Picture, '/snap', 'home', null, ['bowl']);
     await new Promise((go) => setTimeout(go));
     globalThis.fetch = fetched;
@@ -75,4 +78,13 @@ test('nothing draws before the server has answered, or when it has not', async (
     await new Promise((go) => setTimeout(go));
     globalThis.fetch = fetched;
     expect(one.move({ x: 99.6, y: 10, width: 10, height: 10 })).toEqual({ box: { x: 100, y: 10, width: 10, height: 10 }, marks: [] });
+});
+
+test('words come to rest on the baseline of others, which is shown as one', async () => {
+    const resting = await snapping();
+    const { box, marks } = resting.move({ x: 1400, y: 500 + 430.5 - 16 + 2, width: 60, height: 23 });
+    expect(box.y).toBe(500 + 430.5 - 16);
+    expect(marks).toMatchObject([{ kind: 'line', axis: 'y', at: 930.5, baseline: true }]);
+    // Edges that a handle moves have nothing to do with it.
+    expect(resting.edges({ x: 1400, y: 500 + 430.5 - 16 + 2, width: 60, height: 23 }, { x: null, y: 0 }).y).toBe(0);
 });

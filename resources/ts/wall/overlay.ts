@@ -154,9 +154,9 @@ export class Overlay {
         }
     }
 
-    /** What the lines of the selected words stand on. */
+    /** What the lines of the selected words stand on, where a grid is laid that they could stand on. */
     private baselines(text: SVGGElement): void {
-        if (text.dataset['kind'] !== 'text') return;
+        if (text.dataset['kind'] !== 'text' || !this.picture.screen(this.picture.screenOf(text))?.querySelector(':scope > svg.grid')) return;
         const { width } = this.picture.box(text);
         for (const y of new Set([...text.querySelectorAll('tspan')].map((run) => Number(run.getAttribute('y'))))) {
             draw(this.marks, 'path', { class: 'baseline', d: line(...this.points({ x: 0, y, width, height: 0 }, this.picture.matrix(text)).slice(0, 2)) });
