@@ -47,6 +47,12 @@ final class FaceBook
     /** @var array<string, Outlines> */
     private array $outlines = [];
 
+    /** @var array<string, Face> by what was asked for */
+    private array $asked = [];
+
+    /** @var array<string, list<int>>|null */
+    private ?array $known = null;
+
     public function __construct(private readonly FaceSource $source, private readonly Shaper $shaper = new HarfBuzz, private readonly ?OwnFonts $fonts = null)
     {
         $this->pieces = new Pieces($shaper);
@@ -63,7 +69,8 @@ final class FaceBook
             return;
         }
         $this->own = $faces;
-        $this->faces = $this->outlines = $this->ownFamilies = [];
+        $this->faces = $this->asked = $this->outlines = $this->ownFamilies = [];
+        $this->known = null;
         foreach ($faces as $face) {
             // What ships keeps its name: the hand lettering, the kit and the interface are set in it.
             if (! isset($this->source->families()[$face->family]) && $this->fonts?->metrics($face->asset) !== null) {
@@ -75,6 +82,9 @@ final class FaceBook
     /** @return array<string, list<int>> the weights of each family, those of the project first */
     public function families(): array
     {
+        if ($this->known !== null) {
+            return $this->known;
+        }
         $own = array_map(function (array $faces): array {
             $weights = array_values(array_unique(array_map(fn (OwnFace $face): int => $face->weight, $faces)));
             sort($weights);
@@ -82,7 +92,7 @@ final class FaceBook
             return $weights;
         }, $this->ownFamilies);
 
-        return $own + $this->shipped();
+        return $this->known = $own + $this->shipped();
     }
 
     /** @return array<string, list<int>> the families that come with the application */
@@ -109,6 +119,11 @@ final class FaceBook
 
     /** The italic where one is asked for and drawn; one that is made by slanting measures like the upright face. */
     public function face(string $family, int $weight, bool $italic = false): Face
+    {
+        return $this->asked["{$family} {$weight} {$italic}"] ??= $this->found($family, $weight, $italic);
+    }
+
+    private function found(string $family, int $weight, bool $italic): Face
     {
         [$family, $weight] = $this->nearest($family, $weight);
         $italic = $italic && $this->hasItalic($family);
