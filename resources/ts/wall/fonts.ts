@@ -64,7 +64,7 @@ export class Fonts {
     /** The fonts of the project have changed: pages know them by their styles, and the choice of families while one writes has them. */
     async changed(sequence: number): Promise<void> {
         const styles = document.getElementById('own-fonts') as HTMLLinkElement;
-        styles.href = `${styles.href.split('?')[0]}?r=${sequence}`;
+        styles.href = `${styles.dataset['styles']!}?r=${sequence}`;
         const options = await fetch(`${this.url}?as=choice`, { headers: { Accept: 'text/html' } });
         const choice = document.querySelector<HTMLSelectElement>('#writing-options [data-own=family]');
         if (options.ok && choice) choice.innerHTML = await options.text();

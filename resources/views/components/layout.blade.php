@@ -9,7 +9,7 @@
     <link rel="icon" href="data:,">
     <meta name="htmx-config" content='{"includeIndicatorStyles":false}'>
     @vite($entries)
-    @if ($fontsOf)<link id="own-fonts" rel="stylesheet" href="{{ route('fonts.styles', $fontsOf) }}?r={{ $fontsOf->sequence }}">@endif
+    @if ($fontsOf)<link id="own-fonts" rel="stylesheet" data-styles="{{ route('fonts.styles', $fontsOf) }}"@if ($fontsOf->fonts) href="{{ route('fonts.styles', $fontsOf) }}?r={{ $fontsOf->sequence }}"@endif>@endif
 </head>
 <body {{ $attributes }}>
     {{ $slot }}
