@@ -26,6 +26,8 @@ final readonly class Assets
         IMAGETYPE_GIF => 'image/gif',
     ];
 
+    public const FONT = 'font/woff2';
+
     /** Px of the longer side at which the colours of a picture are counted. */
     private const COUNTED_AT = 96;
 
@@ -92,6 +94,18 @@ final readonly class Assets
         $this->database->table('assets')->insertOrIgnore($elsewhere->map(fn (\stdClass $asset): array => ['project_id' => $project->id] + (array) $asset)->values()->all());
     }
 
+    /**
+     * @param  list<string>  $hashes
+     *
+     * @throws InvalidInput when one of them is a picture: a file with it could not be read again
+     */
+    public function mustBeFonts(Project $project, array $hashes): void
+    {
+        if ($hashes !== [] && $this->database->table('assets')->where(['project_id' => $project->id, 'type' => self::FONT])->whereIn('hash', $hashes)->count() < count(array_unique($hashes))) {
+            throw new InvalidInput('fonts', 'This is no font; bring in its file. Nothing was changed.');
+        }
+    }
+
     public function bytes(Project $project, string $hash): ?string
     {
         $known = $this->database->table('assets')->where(['project_id' => $project->id, 'hash' => $hash])->exists();
@@ -113,7 +127,7 @@ final readonly class Assets
 
     public function type(string $bytes): string
     {
-        return str_starts_with($bytes, 'wOF2') ? 'font/woff2' : self::TYPES[getimagesizefromstring($bytes)[2] ?? 0] ?? 'application/octet-stream';
+        return str_starts_with($bytes, 'wOF2') ? self::FONT : self::TYPES[getimagesizefromstring($bytes)[2] ?? 0] ?? 'application/octet-stream';
     }
 
     /** @return \Closure(string): string gives the data address of a picture, by its hash */

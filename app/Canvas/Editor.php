@@ -221,6 +221,7 @@ final readonly class Editor
         }
         $this->writer->mustHaveRoom($project, $difference);
         $this->assets->bring($project, $user, ProjectFile::newHashes($before, $after));
+        $this->assets->mustBeFonts($project, ProjectFile::newFonts($before, $after));
         $this->writer->write($project, $difference, $after, $sequence);
         $this->database->table('edits')->insert([
             'project_id' => $project->id,

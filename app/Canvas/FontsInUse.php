@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Canvas;
 
 use App\Models\Project;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Query\Builder;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\WorkingSet;
 use Kindred\Type\FaceBook;
@@ -14,7 +14,7 @@ use Kindred\Type\OwnFace;
 /** Which families the words of a project are set in: its own, and those that are missing. */
 final readonly class FontsInUse
 {
-    public function __construct(private ConnectionInterface $database, private TreeLoader $store, private TreeRows $rows, private FaceBook $faces)
+    public function __construct(private TreeLoader $store, private TreeRows $rows, private FaceBook $faces)
     {
     }
 
@@ -37,14 +37,14 @@ final readonly class FontsInUse
     /** @return array<string, int> how many texts have words in each family */
     private function texts(Project $project): array
     {
-        $of = fn () => $this->database->table('layers')->where('project_id', $project->id)->where('kind', Text::kind())
-            ->where(fn ($query) => $query->where('screen', '')->orWhereIn('screen', $this->rows->hung($project)->select('id')));
-        $plain = $of()->whereRaw("instr(body, '\"runs\":') = 0")->selectRaw("json_value(body, '$.style.family') as family, count(*) as many")->groupBy('family')->pluck('many', 'family');
+        $texts = fn (): Builder => $this->rows->layers($project)->where('kind', Text::kind());
+        // Most texts are of one family: these are counted where they lie.
+        $plain = $texts()->whereRaw("instr(body, '\"runs\":') = 0")->select([])->selectRaw("json_value(body, '$.style.family') as family, count(*) as many")->groupBy('family')->pluck('many', 'family');
         $counts = [];
         foreach ($plain as $family => $many) {
             $counts[(string) $family] = (int) $many;
         }
-        foreach ($this->rows->readLayers($this->rows->layers($project)->where('kind', Text::kind())->whereRaw("instr(body, '\"runs\":') > 0")->get()) as $layer) {
+        foreach ($this->rows->readLayers($texts()->whereRaw("instr(body, '\"runs\":') > 0")->get()) as $layer) {
             foreach ($layer->content instanceof Text ? $layer->content->families() : [] as $family) {
                 $counts[$family] = ($counts[$family] ?? 0) + 1;
             }

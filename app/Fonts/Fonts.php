@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Fonts;
 
+use App\Canvas\Assets;
 use App\Models\Project;
 use App\Storage\Durable;
 use Illuminate\Contracts\Filesystem\Filesystem;
@@ -110,6 +111,6 @@ final class Fonts implements OwnFonts
         Durable::put($this->disk, "fonts/{$hash}.json", json_encode(array_filter($metrics, fn (mixed $one): bool => $one !== []), JSON_THROW_ON_ERROR), 'the font');
         Durable::put($this->disk, "assets/{$hash}", $woff2, 'the font');
         unset($this->metrics[$hash]);
-        $this->database->table('assets')->insertOrIgnore(['project_id' => $project->id, 'hash' => $hash, 'type' => 'font/woff2', 'width' => 0, 'height' => 0, 'name' => Str::limit($name, 100, '…')]);
+        $this->database->table('assets')->insertOrIgnore(['project_id' => $project->id, 'hash' => $hash, 'type' => Assets::FONT, 'width' => 0, 'height' => 0, 'name' => Str::limit($name, 100, '…')]);
     }
 }

@@ -17,9 +17,17 @@ final class AnyCommand
     /** The bytes of the one picture that commands name. */
     public const PICTURE = 'a picture';
 
+    /** Those of the one font. */
+    public const FONT = 'a font';
+
     public static function asset(): string
     {
         return hash('sha256', self::PICTURE);
+    }
+
+    public static function font(): string
+    {
+        return hash('sha256', self::FONT);
     }
 
     /**
@@ -152,7 +160,7 @@ final class AnyCommand
             ['type' => 'set-widget', 'field' => ['label', 'items', 'chosen', 'value'][$step % 4], 'value' => ['Book', "Two | 4\nThree", '1', '40'][$step % 4], 'screen' => $screen, 'layers' => [$widget]],
             ['type' => 'convert-widgets', 'widget' => ['list', 'select'][$step % 2], 'name' => 'Other'] + $on,
             ['type' => 'open-widgets', 'screen' => $screen, 'layers' => [$step % 7 === 0 ? $widget : $one], 'seed' => "o{$step}"],
-            ['type' => 'put-fonts', 'fonts' => [['family' => ['Kiln Hand', 'Lora'][$step % 2], 'weight' => 400, 'italic' => false, 'asset' => self::asset()]]],
+            ['type' => 'put-fonts', 'fonts' => [['family' => ['Kiln Hand', 'Lora'][$step % 2], 'weight' => 400, 'italic' => false, 'asset' => self::font()]]],
             ['type' => 'remove-fonts', 'family' => 'Kiln Hand'],
             ['type' => 'replace-family', 'family' => 'Hanken Grotesk', 'by' => ['Lora', 'Kiln Hand'][$step % 2]],
             ['type' => 'set-framed', 'framed' => $step % 2 === 0],

@@ -34,26 +34,28 @@ it('opens fonts of each kind, says what they are and refuses what is none', func
 });
 
 it('sets words in a font that was brought in, in pictures and files too, and says what is missing once it is gone', function (): void {
-    ($this->say)(['type' => 'create-layers', 'screen' => 'kiln', 'seed' => 'f', 'layers' => [['kind' => 'text', 'name' => 'Heading', 'x' => 10, 'y' => 10, 'words' => 'Kiln log', 'style' => ['family' => 'Kiln Hand', 'weight' => 400, 'size' => 40, 'lineHeight' => 1.2]]]])->assertOk();
+    ($this->say)(['type' => 'create-layers', 'screen' => 'kiln', 'seed' => 'f', 'layers' => [['kind' => 'text', 'name' => 'Heading', 'x' => 10, 'y' => 10, 'words' => 'Kiln log', 'style' => ['family' => 'Kiln Hand 2', 'weight' => 400, 'size' => 40, 'lineHeight' => 1.2]]]])->assertOk();
     $layer = DB::table('layers')->where('project_id', $this->project->id)->where('body', 'like', '%"name":"Heading"%')->first();
     $width = fn (): float => (float) DB::table('layers')->where(['project_id' => $this->project->id, 'id' => $layer->id])->value('width');
     $facets = fn (): string => (string) $this->get("/projects/{$this->project->id}/facets?screen=kiln&layers={$layer->id}")->getContent();
     $before = $width();
-    expect($facets())->toContain('“Kiln Hand” is not here: Hanken Grotesk stands in.')
+    expect($facets())->toContain('“Kiln Hand 2” is not here: Hanken Grotesk stands in.')
         ->and((string) $this->get("/projects/{$this->project->id}/fonts")->getContent())->toContain('Missing')->toContain('one text');
 
-    $fonts = ($this->take)(fontFile('jetbrains-mono/files/jetbrains-mono-latin-700-normal.woff2'), '?family=Kiln+Hand')->assertCreated()->json('fonts');
+    $fonts = ($this->take)(fontFile('jetbrains-mono/files/jetbrains-mono-latin-700-normal.woff2'), '?family=Kiln+Hand+2')->assertCreated()->json('fonts');
     $answer = ($this->say)(['type' => 'put-fonts', 'fonts' => $fonts])->assertOk()->json();
     expect($width())->toBeGreaterThan($before + 10)
         ->and(array_column($answer['patches'], 'fonts'))->toBe([true])
-        ->and($facets())->toContain('Kiln Hand has no weight 400: 700 stands in.')->toContain('<option value="Kiln Hand"')
-        ->and((string) $this->get("/projects/{$this->project->id}/fonts.css")->getContent())->toContain('@font-face { font-family: "Kiln Hand"; font-weight: 700; font-style: normal;')->toContain($fonts[0]['asset'])
-        ->and((string) $this->get("/projects/{$this->project->id}/hand-over/page")->getContent())->toContain('@font-face{font-family:"Kiln Hand";font-weight:700;');
+        ->and($facets())->toContain('Kiln Hand 2 has no weight 400: 700 stands in.')->toContain('<option value="Kiln Hand 2"')
+        ->and((string) $this->get("/projects/{$this->project->id}/fonts.css")->getContent())->toContain('@font-face { font-family: "Kiln Hand 2"; font-weight: 700; font-style: normal;')->toContain($fonts[0]['asset'])
+        ->and((string) $this->get("/projects/{$this->project->id}/hand-over/page")->getContent())->toContain('@font-face{font-family:"Kiln Hand 2";font-weight:700;')
+        // A name with a number stands in quotes, or CSS would not take it.
+        ->and(html_entity_decode((string) $this->get("/projects/{$this->project->id}/pictures?of=kiln")->getContent(), ENT_QUOTES | ENT_XML1))->toContain("'Kiln Hand 2', sans-serif");
 
     // A copy and a file have it too.
     $this->post("/projects/{$this->project->id}/duplicate")->assertRedirect();
     $copy = $this->user->projects()->latest('id')->firstOrFail();
-    expect((string) $this->get("/projects/{$copy->id}/fonts.css")->getContent())->toContain('Kiln Hand');
+    expect((string) $this->get("/projects/{$copy->id}/fonts.css")->getContent())->toContain('Kiln Hand 2');
     $file = (string) $this->get("/projects/{$this->project->id}/hand-over/project")->streamedContent();
     $this->post('/projects/import', ['file' => UploadedFile::fake()->createWithContent('own.kindred.json', $file)])->assertRedirect();
     $again = $this->user->projects()->latest('id')->firstOrFail();
@@ -63,10 +65,12 @@ it('sets words in a font that was brought in, in pictures and files too, and say
 
     $this->postJson("/projects/{$this->project->id}/undo")->assertOk();
     expect($width())->toBe($before)->and($facets())->toContain('is not here');
-    ($this->say)(['type' => 'replace-family', 'family' => 'Kiln Hand', 'by' => 'Lora'])->assertOk();
+    ($this->say)(['type' => 'replace-family', 'family' => 'Kiln Hand 2', 'by' => 'Lora'])->assertOk();
     expect($facets())->not->toContain('is not here')->and((string) $this->get("/projects/{$this->project->id}/fonts")->getContent())->not->toContain('Missing');
 });
 
-it('refuses fonts of which there is no file', function (): void {
+it('refuses fonts of which there is no file, and pictures in their place', function (): void {
+    DB::table('assets')->insert(['project_id' => $this->project->id, 'hash' => str_repeat('d', 64), 'type' => 'image/png', 'width' => 3, 'height' => 2, 'name' => 'Any']);
+    ($this->say)(['type' => 'put-fonts', 'fonts' => [['family' => 'Kiln Hand', 'weight' => 400, 'italic' => false, 'asset' => str_repeat('d', 64)]]])->assertStatus(422)->assertSee('This is no font');
     ($this->say)(['type' => 'put-fonts', 'fonts' => [['family' => 'Kiln Hand', 'weight' => 400, 'italic' => false, 'asset' => str_repeat('c', 64)]]])->assertStatus(422);
 });

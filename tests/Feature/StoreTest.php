@@ -22,6 +22,7 @@ beforeEach(function (): void {
     $this->project = app(Projects::class)->import($this->user, (string) json_encode(Sample::file()));
     // The picture that random commands name.
     DB::table('assets')->insert(['project_id' => $this->project->id, 'hash' => AnyCommand::asset(), 'type' => 'image/png', 'width' => 3, 'height' => 2, 'name' => 'Any']);
+    DB::table('assets')->insert(['project_id' => $this->project->id, 'hash' => AnyCommand::font(), 'type' => 'font/woff2', 'width' => 0, 'height' => 0, 'name' => 'Any']);
     $this->stored = fn (): Tree => app(TreeLoader::class)->whole($this->project->fresh());
     $this->editor = app(Editor::class);
     $this->recorded = fn (): array => DB::table('refers')->where('project_id', $this->project->id)->orderBy('entity')->orderBy('id')->orderBy('path')->get(['entity', 'id', 'path', 'kind', 'target'])->map(fn (object $row): string => implode(' ', (array) $row))->all();
@@ -78,7 +79,8 @@ it('does by every command what core does on the whole document, takes it back an
         DB::table('assets')->insertOrIgnore(['project_id' => $this->project->id, 'hash' => $hash, 'type' => 'image/png', 'width' => 3, 'height' => 2, 'name' => 'Any']);
     }
     // One font is there from the beginning, so that it can be taken away.
-    $font = ['type' => 'put-fonts', 'fonts' => [['family' => 'Kiln Hand', 'weight' => 700, 'italic' => true, 'asset' => AnyCommand::asset()]]];
+    DB::table('assets')->insert(['project_id' => $this->project->id, 'hash' => AnyCommand::font(), 'type' => 'font/woff2', 'width' => 0, 'height' => 0, 'name' => 'Any']);
+    $font = ['type' => 'put-fonts', 'fonts' => [['family' => 'Kiln Hand', 'weight' => 700, 'italic' => true, 'asset' => AnyCommand::font()]]];
     $this->editor->edit($this->project->fresh(), $this->user, [Sample::command($font)], 0);
     $open = array_fill_keys(array_map(fn (string $class): string => $class::type(), Commands::ALL), true);
     $tree = ($this->stored)();

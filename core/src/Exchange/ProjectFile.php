@@ -207,7 +207,7 @@ final readonly class ProjectFile
                 array_push($new, ...array_diff(self::shown($layer), $old === null ? [] : self::shown($old)));
             }
         }
-        array_push($new, ...array_diff(self::fonts($after->project), self::fonts($before->project)));
+        array_push($new, ...self::newFonts($before, $after));
         foreach ([[$before->screens, $after->screens], [$before->entries(), $after->entries()]] as [$earlier, $later]) {
             foreach ($later as $id => $one) {
                 if (($earlier[$id] ?? null) !== $one) {
@@ -217,6 +217,12 @@ final readonly class ProjectFile
         }
 
         return array_values(array_unique($new));
+    }
+
+    /** @return list<string> the hashes of the fonts that a change names for the first time */
+    public static function newFonts(Tree $before, Tree $after): array
+    {
+        return array_values(array_diff(self::fonts($after->project), self::fonts($before->project)));
     }
 
     /** @return list<string> */

@@ -150,7 +150,9 @@ final class FaceBook
     {
         $face = $this->face($style->family, $style->weight, $style->italic);
 
-        return $style->size * (! $rightToLeft && Scripts::isSimple($script) && $this->isPlain($face, $style) && $face->measures($text) ? $face->width($text, $style->letterSpacing) : array_sum(array_map(fn (Piece $piece): float => $piece->width, $this->pieces($text, $style, $rightToLeft ? true : null, $script))));
+        return $style->size * ($this->isMeasured($face, $text, $style, $script, $rightToLeft)
+            ? $face->width($text, $style->letterSpacing)
+            : array_sum(array_map(fn (Piece $piece): float => $piece->width, $this->pieces($text, $style, $rightToLeft ? true : null, $script))));
     }
 
     /**
@@ -180,18 +182,16 @@ final class FaceBook
         return $steps;
     }
 
-    /** Whether its words are set in its usual forms. */
-    private function isPlain(Face $face, TextStyle $style): bool
+    /** Whether the tables of a face say all of words: they are in its usual forms, and stand as they would by themselves. */
+    private function isMeasured(Face $face, string $text, TextStyle $style, int $script = 0, bool $rightToLeft = false): bool
     {
-        return $style->variant->words === [] || $style->variant->of($face)->words === [];
+        return ! $rightToLeft && Scripts::isSimple($script) && ($style->variant->words === [] || $style->variant->of($face)->words === []) && $face->measures($text);
     }
 
     /** Whether words need faces beside their own, or have to be shaped: a page then names `BEYOND` after their family. */
     public function isBeyond(string $text, TextStyle $style): bool
     {
-        $face = $this->face($style->family, $style->weight, $style->italic);
-
-        return ! ($this->isPlain($face, $style) && $face->measures($text));
+        return ! $this->isMeasured($this->face($style->family, $style->weight, $style->italic), $text, $style);
     }
 
     /**
@@ -203,7 +203,9 @@ final class FaceBook
      */
     public function pieces(string $text, TextStyle $style, ?bool $rightToLeft = null, int $script = 0): array
     {
-        return $this->pieces->of($text, $this->face($style->family, $style->weight, $style->italic), $this->beyond($style->weight), $style->letterSpacing, $rightToLeft, $script, $style->variant->of($this->face($style->family, $style->weight, $style->italic))->features());
+        $face = $this->face($style->family, $style->weight, $style->italic);
+
+        return $this->pieces->of($text, $face, $this->beyond($style->weight), $style->letterSpacing, $rightToLeft, $script, $style->variant->of($face)->features());
     }
 
     /**
@@ -299,7 +301,7 @@ final class FaceBook
     public function path(string $text, TextStyle $style, float $x, float $y, bool $rightToLeft = false, int $script = 0): string
     {
         $outlines = $this->outlines($style->family, $style->weight, $style->italic);
-        if (! $rightToLeft && Scripts::isSimple($script) && $this->isPlain($outlines->face, $style) && $outlines->face->measures($text)) {
+        if ($this->isMeasured($outlines->face, $text, $style, $script, $rightToLeft)) {
             return $outlines->path($text, $x, $y, $style->size, $style->letterSpacing);
         }
         $slant = $style->italic && ! $this->hasItalic($style->family) ? self::SLANT : 0.0;

@@ -35,7 +35,7 @@ it('never leads to a document that cannot be read, exported, brought in again or
         }
         $tree = $after;
     }
-    $again = ProjectFile::read(Sample::written(new ProjectFile($tree, [AnyCommand::asset() => AnyCommand::PICTURE])))->tree;
+    $again = ProjectFile::read(Sample::written(new ProjectFile($tree, [AnyCommand::asset() => AnyCommand::PICTURE, AnyCommand::font() => AnyCommand::FONT])))->tree;
     expect(count($again->layers))->toBe(count($tree->layers))->and(count($again->screens))->toBe(count($tree->screens));
     foreach (array_reverse($done) as $difference) {
         $tree = $difference->inverse()->applyTo($tree);
@@ -51,7 +51,7 @@ it('tries every registered command', function (): void {
 
 it('finds something to change for every registered command', function (): void {
     mt_srand(7);
-    $start = Sample::after(Sample::everything()->tree, ['type' => 'put-fonts', 'fonts' => [['family' => 'Kiln Hand', 'weight' => 400, 'italic' => false, 'asset' => AnyCommand::asset()]]]);
+    $start = Sample::after(Sample::everything()->tree, ['type' => 'put-fonts', 'fonts' => [['family' => 'Kiln Hand', 'weight' => 400, 'italic' => false, 'asset' => AnyCommand::font()]]]);
     $tree = $start;
     $changing = [];
     for ($step = 0; $step < 160; $step++) {

@@ -1,4 +1,5 @@
 /** Working widgets on the page: shows what the machine says they hold, and tells it what a person does with them. */
+import { familiesOf } from '../families.ts';
 import type { Happening, Machine } from './machine.ts';
 
 interface Face { family: string; weight: number; italic?: boolean; size: number; line: number; spacing: number; align: string; transform: string; lines?: string; variant?: string; colour: string | null; wrap: boolean }
@@ -71,7 +72,7 @@ export class Works {
             const live = place.dataset['live'];
             const box = live === 'entry' || live === 'lines' ? this.entry(place, live) : document.createElement('div');
             Object.assign(box.style, {
-                fontFamily: `"${face.family}", "Further Scripts", sans-serif`, fontWeight: String(face.weight), fontStyle: face.italic ? 'italic' : 'normal', fontSize: `${face.size}px`, lineHeight: `${face.line}px`,
+                fontFamily: familiesOf(face.family), fontWeight: String(face.weight), fontStyle: face.italic ? 'italic' : 'normal', fontSize: `${face.size}px`, lineHeight: `${face.line}px`,
                 letterSpacing: face.spacing === 0 ? '' : `${face.spacing}em`, textTransform: face.transform, color: face.colour ?? '', textAlign: face.align, textDecorationLine: face.lines ?? 'none', fontVariant: face.variant ?? 'normal',
                 justifyContent: { left: 'flex-start', center: 'center', right: 'flex-end' }[face.align] ?? '',
             });

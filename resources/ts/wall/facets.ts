@@ -478,6 +478,8 @@ export class Facets {
             const left = Number(input.dataset['pending'] ?? 1) - 1;
             if (left > 0) input.dataset['pending'] = String(left);
             else delete input.dataset['pending'];
+            // What was refused is not told: the same can be asked for again.
+            if (answer === null && left <= 0) delete input.dataset['sent'];
             if ((answer === null && !input.hasAttribute('aria-invalid')) || answer?.patches.length === 0) this.again();
         });
     }

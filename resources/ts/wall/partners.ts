@@ -1,4 +1,5 @@
 /** Partners for a text: what can stand beside it by a type scale, whose ratio is remembered. */
+import { familiesOf } from '../families.ts';
 import { chosen, type Parts } from './parts.ts';
 import { fresh } from './server.ts';
 
@@ -34,7 +35,7 @@ export class Partners {
         for (const scale of this.place.querySelectorAll<HTMLElement>('.partner-scale')) scale.hidden = scale.dataset['ratio'] !== select.value;
         for (const button of this.place.querySelectorAll<HTMLElement>('[data-partner]')) {
             const { family, weight, size, letterSpacing, transform } = JSON.parse(button.dataset['style']!) as Style;
-            Object.assign(button.querySelector('b')!.style, { fontFamily: `"${family}", "Further Scripts", sans-serif`, fontWeight: String(weight), fontSize: `${Math.min(LARGEST, size)}px`, letterSpacing: `${letterSpacing}em`, textTransform: transform ?? 'none' });
+            Object.assign(button.querySelector('b')!.style, { fontFamily: familiesOf(family), fontWeight: String(weight), fontSize: `${Math.min(LARGEST, size)}px`, letterSpacing: `${letterSpacing}em`, textTransform: transform ?? 'none' });
         }
     }
 

@@ -2,6 +2,7 @@
  * Words whose parts are set in ways of their own, as the editor holds them: a document of paragraphs, with a mark for each property that
  * a run changes. The server counts in code points, a script in UTF-16.
  */
+import { familiesOf } from '../families.ts';
 import { Schema, type Attrs, type MarkSpec, type Node } from 'prosemirror-model';
 
 /** From one character to before another, in code points, and what of them is other than in their text. Size in px, letter spacing in em. */
@@ -24,7 +25,7 @@ const LINK = /^(https?:\/\/|mailto:|tel:)\S+$/;
 export const isLink = (text: string): boolean => LINK.test(text) && text.length <= 2000;
 
 const CSS: Record<Own, (value: Value) => string> = {
-    family: (value) => `font-family: ${JSON.stringify(value)}, "Further Scripts", sans-serif`,
+    family: (value) => `font-family: ${familiesOf(String(value))}`,
     size: (value) => `font-size: ${value}px`,
     weight: (value) => `font-weight: ${value}`,
     italic: (value) => `font-style: ${value ? 'italic' : 'normal'}`,

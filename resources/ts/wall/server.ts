@@ -227,8 +227,9 @@ export class Server {
             },
             async (problem: Problem) => {
                 if (quiet) return null;
-                this.onProblem(problem);
+                // What others did is seen before it is said.
                 if (problem.status === 409) await this.missed().then((answer) => this.take(answer), () => undefined);
+                this.onProblem(problem);
                 return null;
             },
         );

@@ -1,4 +1,5 @@
 /** Writing on the wall: an editor over the words, set as they are. */
+import { familiesOf } from '../families.ts';
 import { history } from 'prosemirror-history';
 import type { Node } from 'prosemirror-model';
 import { AllSelection, EditorState, Plugin, type Transaction } from 'prosemirror-state';
@@ -263,7 +264,7 @@ export class Writer {
 
     private set(setting: Setting): void {
         Object.assign(this.area.style, {
-            fontFamily: `"${setting.family}", "Further Scripts", sans-serif`,
+            fontFamily: familiesOf(setting.family),
             fontWeight: setting.weight,
             fontStyle: setting.italic ? 'italic' : 'normal',
             fontSize: `${setting.size}px`,

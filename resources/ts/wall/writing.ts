@@ -148,8 +148,8 @@ export class Writing {
     }
 }
 
-/** Other forms of figures and letters, as CSS has them for `font-variant`, in the order in which they are kept. */
-const FORMS = ['lining-nums', 'oldstyle-nums', 'proportional-nums', 'tabular-nums', 'diagonal-fractions', 'ordinal', 'slashed-zero', 'small-caps', 'all-small-caps'];
+/** Other forms of figures and letters, in the order in which the server offers and keeps them. */
+const forms = (): string[] => [...document.querySelectorAll<HTMLOptionElement>('#writing-options [data-own=variant] option')].map((option) => option.value);
 
 /** Properties of the style of a text that can be changed while one writes in it. */
 const STYLED = ['family', 'weight', 'italic', 'size', 'letterSpacing', 'decoration', 'variant'] as const;
@@ -173,7 +173,7 @@ function asShown(layer: SVGElement, box: Box): { rich: Rich; setting: Setting; w
         }),
         wrapped: set.has('wrapped'),
         setting: {
-            family: (drawn?.getAttribute('font-family') ?? PLAIN.family).split(',')[0]!.replaceAll('"', ''),
+            family: (drawn?.getAttribute('font-family') ?? PLAIN.family).split(',')[0]!.replaceAll(/["']/g, ''),
             weight: drawn?.getAttribute('font-weight') ?? PLAIN.weight,
             italic: set.has('italic'),
             size,
@@ -184,7 +184,7 @@ function asShown(layer: SVGElement, box: Box): { rich: Rich; setting: Setting; w
             transform: ['uppercase', 'lowercase', 'capitalize'].find((one) => set.has(one)) ?? 'none',
             trim: set.has('trim'),
             decoration: ['underline', 'line-through'].filter((one) => set.has(one)).join(' ') || 'none',
-            variant: FORMS.filter((one) => set.has(one)).join(' ') || 'normal',
+            variant: forms().filter((one) => set.has(one)).join(' ') || 'normal',
             verticalAlign: ['middle', 'bottom'].find((one) => set.has(one)) ?? 'top',
         },
     };

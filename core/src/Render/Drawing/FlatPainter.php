@@ -265,6 +265,12 @@ final readonly class FlatPainter implements Painter
         return array_map(fn (string $name): mixed => $own[$name] ?? $usual[$name], array_combine(array_keys($own), array_keys($own)));
     }
 
+    /** A family as CSS takes it: what is no sequence of identifiers stands in quotes, as a name with a number does (CSS Fonts 4, section 2.1). */
+    private static function named(string $family): string
+    {
+        return preg_match('/^[\p{L}_][\p{L}\p{M}\p{N}_-]*( [\p{L}_][\p{L}\p{M}\p{N}_-]*)*$/u', $family) === 1 ? $family : "'{$family}'";
+    }
+
     /**
      * How words are set.
      *
@@ -276,7 +282,7 @@ final readonly class FlatPainter implements Painter
         [$family, $weight] = $this->faces->nearest($style->family, $style->weight);
 
         return [
-            'font-family' => $family.($beyond ? ', '.FaceBook::BEYOND : '').', sans-serif',
+            'font-family' => self::named($family).($beyond ? ', '.FaceBook::BEYOND : '').', sans-serif',
             'font-weight' => $weight,
             'font-style' => $style->italic ? 'italic' : null,
             'font-size' => $style->size,
