@@ -28,19 +28,32 @@ export class Fonts {
     }
 
     async open(): Promise<void> {
+        if (!(await this.draw())) return;
+        if (!this.dialog.open) this.dialog.showModal();
+    }
+
+    /** What the dialog shows is drawn anew, while it is open: who has closed it meanwhile is left alone. */
+    private async again(): Promise<void> {
+        if (this.dialog.open && (await this.draw()) && this.dialog.open) this.dialog.querySelector<HTMLElement>('[data-closes]')!.focus();
+    }
+
+    private async draw(): Promise<boolean> {
         await this.server.rest();
         const answer = await fetch(this.url, { headers: { Accept: 'text/html' } });
-        if (!answer.ok) return toast('The fonts could not be shown; try it again in a moment.', true);
+        if (!answer.ok) {
+            toast('The fonts could not be shown; try it again in a moment.', true);
+            return false;
+        }
         this.dialog.innerHTML = await answer.text();
         for (const shown of this.dialog.querySelectorAll<HTMLElement>('[data-shown]')) shown.style.fontFamily = JSON.stringify(shown.dataset['shown']);
         for (const [family, { axes }] of this.variable) this.showAxes(family, axes);
-        if (this.dialog.open) this.dialog.querySelector<HTMLElement>('[data-closes]')!.focus();
-        else this.dialog.showModal();
+        return true;
     }
 
     /** Font files, one after another; what is none of them says why. */
     async take(files: File[], family = '', axes: Record<string, number> = {}): Promise<void> {
         const names: string[] = [];
+        let hasAxes = false;
         for (const file of files) {
             toast(`Opening ${file.name} …`);
             const form = new FormData();
@@ -49,6 +62,7 @@ export class Fonts {
                 const taken = await send<Taken>(`${this.url}?${new URLSearchParams({ family, axes: JSON.stringify(axes) })}`, form);
                 const called = taken.fonts[0]!.family;
                 if (!(await this.server.edit({ type: 'put-fonts', fonts: taken.fonts }))) return;
+                hasAxes ||= taken.axes.length > 0;
                 if (taken.axes.length > 0) this.variable.set(called, { file, axes: taken.axes.map((axis) => ({ ...axis, usual: axes[axis.tag] ?? axis.usual })) });
                 names.push(taken.fonts.length === 1 ? `${called} ${taken.fonts[0]!.weight}${taken.fonts[0]!.italic ? ' italic' : ''}` : `${called}, ${taken.fonts.length} faces`);
             } catch (problem) {
@@ -58,7 +72,8 @@ export class Fonts {
         }
         if (names.length === 0) return;
         toast(`Brought in: ${names.join('; ')}.`);
-        if (this.dialog.open || this.variable.size > 0) await this.open();
+        // Where there is more to choose than the weight, that is offered.
+        await (hasAxes ? this.open() : this.again());
     }
 
     /** The fonts of the project have changed: pages know them by their styles, and the choice of families while one writes has them. */
@@ -68,7 +83,7 @@ export class Fonts {
         const options = await fetch(`${this.url}?as=choice`, { headers: { Accept: 'text/html' } });
         const choice = document.querySelector<HTMLSelectElement>('#writing-options [data-own=family]');
         if (options.ok && choice) choice.innerHTML = await options.text();
-        if (this.dialog.open) await this.open();
+        await this.again();
     }
 
     private pressed(button: HTMLElement | null): void {
@@ -79,7 +94,7 @@ export class Fonts {
                 this.as = family;
                 return this.input.click();
             case 'remove': return void this.server.edit({ type: 'remove-fonts', family });
-            case 'replace': return void this.server.edit({ type: 'replace-family', family, by: row!.querySelector('select')!.value }).then(() => this.open());
+            case 'replace': return void this.server.edit({ type: 'replace-family', family, by: row!.querySelector('select')!.value }).then(() => this.again());
             case 'axes': {
                 const axes = Object.fromEntries([...row!.querySelectorAll<HTMLInputElement>('[data-axis]')].map((field) => [field.dataset['axis']!, Number(field.value)]));
                 return void this.take([this.variable.get(family)!.file], family, axes);
