@@ -418,16 +418,15 @@ final readonly class Facets
     }
 
     /**
-     * The forms of figures and letters that the faces of all texts of a selection have, or that are asked for: what a press on each sets, and whether it is on in all.
+     * The forms of figures and letters that the faces of all texts of a selection have, or that are asked for, and whether each is on in all.
      *
      * @param  list<Layer>  $layers
-     * @return array<string, array{string, bool}>
+     * @return array<string, bool>
      */
     private function forms(array $layers): array
     {
         $styles = array_values(array_filter(array_map(fn (Layer $layer): ?TextStyle => $layer->content instanceof Text ? $layer->content->style : null, $layers)));
-        $first = $styles[0] ?? null;
-        if ($first === null) {
+        if ($styles === []) {
             return [];
         }
         $has = array_map(fn (TextStyle $style): array => $this->faces->face($style->family, $style->weight, $style->italic)->variants(), $styles);
@@ -435,7 +434,7 @@ final readonly class Facets
         foreach (array_keys(FontVariant::FEATURES) as $form) {
             $on = array_filter($styles, fn (TextStyle $style): bool => ! in_array($form, $style->variant->words, true)) === [];
             if (in_array($form, array_intersect(...$has), true) || $on) {
-                $forms[$form] = [$first->variant->toggled($form)->text(), $on];
+                $forms[$form] = $on;
             }
         }
 

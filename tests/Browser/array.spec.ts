@@ -1,7 +1,7 @@
 /** Arrays by hand: one card becomes many, from a table and pictures. */
 import { expect, type Locator, type Page } from '@playwright/test';
 import { PNG } from 'pngjs';
-import { allowError, bareScreen, box, drag, likeReload, middle, near, openDemo, paste, saved, screen, setField, test } from './support/hand.ts';
+import { allowError, bareScreen, box, drag, extent, likeReload, middle, near, openDemo, paste, saved, screen, setField, test } from './support/hand.ts';
 
 const table = 'Name;Price\nBowl;€24.00\nMug;€18.50\nVase;€61.00\nPlatter;€48.00\nTeapot;€75.90\nTile;€9.50\n';
 
@@ -201,7 +201,7 @@ test('what is drawn in an entered cell belongs to every cell, and leaves with un
     await page.mouse.dblclick(...second);
     await expect(page.locator('#facets .subject input')).toHaveValue('Glaze');
     const shapes = await array.locator('[data-kind=box]').count();
-    const area = (await cells.nth(1).locator('[data-kind=box] > rect').first().boundingBox())!;
+    const area = await extent(cells.nth(1).locator('[data-kind=box] > rect').first());
     await page.keyboard.press('s');
     await drag(page, [area.x + area.width * 0.6, area.y + area.height * 0.7], [area.x + area.width * 0.9, area.y + area.height * 0.9], ['Control']);
     await saved(page);

@@ -1,6 +1,6 @@
 /** A booking of five screens, roughed out from the kit by hand with every gesture counted, played, and dressed. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { at, box, drag, enter, middle, newProject, saved, still, test } from './support/hand.ts';
+import { at, box, drag, enter, extent, middle, newProject, saved, still, test } from './support/hand.ts';
 
 /** What a hand does; each press, drag, key and each field or text that is typed is one gesture. */
 class Hand {
@@ -80,7 +80,7 @@ class Hand {
 
 /** A press on the screen that shows, at a place in its px. */
 async function tap(page: Page, x: number, y: number): Promise<void> {
-    const device = (await page.locator('.device').boundingBox())!;
+    const device = await extent(page.locator('.device'));
     const scale = device.width / 390;
     await page.mouse.click(device.x + x * scale, device.y + y * scale);
     await page.waitForFunction(() => document.getAnimations().length === 0);

@@ -1,7 +1,7 @@
 /** The brief by hand: written, searched, planned, hung on the wall; requirements tied and covered. */
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
-import { drag, enter, middle, near, newProject, openDemo, paste, saved, screen, test } from './support/hand.ts';
+import { drag, enter, extent, middle, near, newProject, openDemo, paste, saved, screen, test } from './support/hand.ts';
 
 /** Adds an entry to a part and writes its title; the card with it. */
 async function add(page: Page, part: string, title: string): Promise<ReturnType<Page['locator']>> {
@@ -114,8 +114,8 @@ test('five requirements, one of them uncovered: found, covered on the wall, and 
     await expect(page.locator('[data-card]').last().locator('.covers')).toHaveText('2 of 2 covered');
     // What covers it lights up where it lies.
     await open.hover();
-    const light = (await page.locator('#lights > div').boundingBox())!;
-    const lit = (await words.boundingBox())!;
+    const light = await extent(page.locator('#lights > div'));
+    const lit = await extent(words);
     expect(Math.abs(light.x - lit.x)).toBeLessThan(8);
     expect(Math.abs(light.y - lit.y)).toBeLessThan(12);
 
@@ -178,7 +178,7 @@ test('a reference gives its main colours and lies under a screen to be traced', 
     await expect(ground).toHaveAttribute('opacity', '0.8');
     // What is drawn goes over it, and it leaves with neither rehearsal nor pictures.
     await page.keyboard.press('s');
-    const box = (await screen(page, 'Summary').boundingBox())!;
+    const box = await extent(screen(page, 'Summary'));
     await drag(page, [box.x + 40, box.y + box.height * 0.62], [box.x + 120, box.y + box.height * 0.68]);
     await expect(screen(page, 'Summary').locator('[data-ground=tracing] ~ [data-layer]')).not.toHaveCount(0);
     expect(await (await page.request.get((await page.locator('a[data-rehearse]').getAttribute('href'))!)).text()).not.toContain('data-ground="tracing"');

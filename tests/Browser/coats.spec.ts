@@ -1,7 +1,7 @@
 /** Painting by hand: fills, gradients on the wall, strokes, shadows, colours taken from the wall. */
 import { readFileSync } from 'node:fs';
 import { expect, type Locator, type Page } from '@playwright/test';
-import { allowError, at, bareScreen, drag, middle, openDemo, pick, saved, screen, test } from './support/hand.ts';
+import { allowError, at, bareScreen, drag, extent, middle, openDemo, pick, saved, screen, test } from './support/hand.ts';
 
 const facets = (page: Page): Locator => page.locator('#facets:not([aria-busy])');
 
@@ -105,7 +105,7 @@ test('a colour is dragged with the wall showing it, taken from the wall, and men
     const words = welcome.locator('text', { hasText: 'Hands in clay' });
     await facets(page).getByRole('button', { name: 'Colour, choose' }).click();
     const field = page.locator('#colour-field');
-    const plane = (await field.locator('.plane').boundingBox())!;
+    const plane = await extent(field.locator('.plane'));
     const before = await paint.inputValue();
     await page.mouse.move(plane.x + 30, plane.y + 30);
     await page.mouse.down();

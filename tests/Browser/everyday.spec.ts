@@ -1,6 +1,6 @@
 /** What a designer does without thinking, one short test each, on screens of their own in one project. */
 import { expect, test, type Browser, type Locator, type Page } from '@playwright/test';
-import { at as placeOf, box, drag as dragging, enter, middle, newProject, openDemo, saved, slowed, still } from './support/hand.ts';
+import { at as placeOf, box, drag as dragging, enter, extent, middle, newProject, openDemo, saved, slowed, still } from './support/hand.ts';
 
 let page: Page;
 let errors: string[] = [];
@@ -168,7 +168,7 @@ test('a marquee that begins on the wall takes screens', async () => {
     const one = await lay([]);
     const other = await lay([]);
     await press('-', '-', '-', '-');
-    const [a, b] = [(await hung(one.id).boundingBox())!, (await hung(other.id).boundingBox())!];
+    const [a, b] = [await extent(hung(one.id)), await extent(hung(other.id))];
     await drag([a.x + 20, a.y + a.height + 30], [b.x + b.width + 12, b.y + b.height - 60]);
     expect((await selected())[2].sort()).toEqual([one.id, other.id].sort());
     await expect(page.locator('#facets:not([aria-busy]) .subject')).toContainText('2 screens');
@@ -398,11 +398,11 @@ test('space pans, the wheel scrolls, with Ctrl it zooms to the pointer', async (
 test('F fits the selection, and once more the wall', async () => {
     const { layers: [a] } = await lay([shape(40, 40)]);
     await pick(a!);
-    const before = (await layer(a!).boundingBox())!.width;
+    const before = (await extent(layer(a!))).width;
     await press('f');
-    expect((await layer(a!).boundingBox())!.width).toBeGreaterThan(before);
+    expect((await extent(layer(a!))).width).toBeGreaterThan(before);
     await press('f');
-    expect((await layer(a!).boundingBox())!.width).toBeLessThan(before);
+    expect((await extent(layer(a!))).width).toBeLessThan(before);
 });
 
 test('a screen is duplicated beside itself, with its name counted up', async () => {
@@ -428,7 +428,7 @@ test('screens that are dragged by their names snap to their neighbours', async (
     await page.mouse.down();
     await page.mouse.move(name[0] + 6, name[1] + 14, { steps: 2 });
     await snaps;
-    const scale = (await hung(one.id).boundingBox())!.width / 390;
+    const scale = (await extent(hung(one.id))).width / 390;
     await page.mouse.move(name[0] + 2, name[1] - 37 * scale + 2, { steps: 6 });
     await expect(page.locator('#overlay .guide')).not.toHaveCount(0);
     await page.mouse.up();
@@ -566,7 +566,7 @@ test('a corner is dragged with Shift in proportion, with Alt about the middle', 
 test('a layer is turned outside its corner', async () => {
     const { layers: [a] } = await lay([shape(140, 240, 100, 100)]);
     await pick(a!);
-    const grip = (await page.locator('#overlay [data-handle=se]').boundingBox())!;
+    const grip = await extent(page.locator('#overlay [data-handle=se]'));
     await drag([grip.x + grip.width, grip.y + grip.height], [grip.x - 40, grip.y + grip.height + 40]);
     expect((await box(layer(a!)))[4]).not.toBe(0);
 });
@@ -718,28 +718,28 @@ test('on a phone nothing of the wall is cut off, a finger pans, two zoom, and no
     await small.waitForSelector('[data-ready]');
     for (const part of await small.locator('.masthead :is(a, button, summary), #rack :is(button, input), #narrow').all()) {
         if (!(await part.isVisible())) continue;
-        const box = (await part.boundingBox())!;
+        const box = await extent(part);
         expect(box.x).toBeGreaterThanOrEqual(0);
         expect(box.x + box.width).toBeLessThanOrEqual(390);
     }
     const client = await context.newCDPSession(small);
     const touch = (type: string, ...points: [number, number][]): Promise<unknown> => client.send('Input.dispatchTouchEvent', { type: type as 'touchStart', touchPoints: points.map(([x, y], id) => ({ x, y, id })) });
     const card = small.locator('article.screen').first();
-    const before = (await card.boundingBox())!;
+    const before = await extent(card);
     await touch('touchStart', [200, 400]);
     await touch('touchMove', [220, 430]);
     await touch('touchMove', [240, 460]);
     await touch('touchEnd');
-    const panned = (await card.boundingBox())!;
+    const panned = await extent(card);
     expect([Math.round(panned.x - before.x), Math.round(panned.y - before.y)]).toEqual([40, 60]);
     await touch('touchStart', [180, 420], [220, 420]);
     await touch('touchMove', [160, 420], [240, 420]);
     await touch('touchMove', [140, 420], [260, 420]);
     await touch('touchEnd');
-    expect((await card.boundingBox())!.width).toBeGreaterThan(panned.width * 2);
+    expect((await extent(card)).width).toBeGreaterThan(panned.width * 2);
     await small.getByRole('button', { name: 'Notes', exact: true }).click();
     await expect(small.locator('#notes')).toBeVisible();
-    expect((await small.locator('#notes').boundingBox())!.width).toBeGreaterThan(380);
+    expect((await extent(small.locator('#notes'))).width).toBeGreaterThan(380);
     await context.close();
 });
 
@@ -826,7 +826,7 @@ test('a zoom is typed, and Escape gives it up', async () => {
     await zoom.click();
     await page.keyboard.type('50');
     await page.keyboard.press('Enter');
-    expect((await hung().locator('> svg:not(.grid)').boundingBox())!.width).toBeCloseTo(195, 0);
+    expect((await extent(hung().locator('> svg:not(.grid)'))).width).toBeCloseTo(195, 0);
     await zoom.click();
     await page.keyboard.type('7');
     await page.keyboard.press('Escape');

@@ -1,6 +1,6 @@
 /** Layout grids, rulers and guides, by hand. */
 import { expect } from '@playwright/test';
-import { at, bareScreen, box, drag, openDemo, saved, setField, test } from './support/hand.ts';
+import { at, bareScreen, box, drag, extent, openDemo, saved, setField, test } from './support/hand.ts';
 
 test('a grid of columns and a guide out of a ruler are what a drawing comes to rest against', async ({ page }) => {
     await openDemo(page, 'Grids');
@@ -17,7 +17,7 @@ test('a grid of columns and a guide out of a ruler are what a drawing comes to r
     await expect(bare.locator('.grid pattern')).toHaveCount(1);
 
     // A level guide out of the upper ruler, to 200 px.
-    const ruler = (await page.locator('[data-ruler=x]').boundingBox())!;
+    const ruler = await extent(page.locator('[data-ruler=x]'));
     const target = await at(bare, 100, 203);
     await drag(page, [target[0], ruler.y + 8], target);
     await expect(facets.getByLabel('Guides ↕')).toHaveValue(/^20[234]$/);

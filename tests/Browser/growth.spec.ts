@@ -1,7 +1,7 @@
 /** What is resized by hand, as it is drawn while the pointer is down. */
 import { expect, type Locator } from '@playwright/test';
 import { changing, grown } from '../../resources/ts/wall/growth.ts';
-import { bareScreen, box, middle, openDemo, saved, test } from './support/hand.ts';
+import { bareScreen, box, extent, middle, openDemo, saved, test } from './support/hand.ts';
 
 /** What is drawn in a layer: names of elements, and attributes but for marks of the wall. */
 const drawn = (layer: Locator): Promise<string[]> => layer.evaluate((root) => [...root.querySelectorAll('*')].flatMap((one) =>
@@ -40,7 +40,7 @@ for (const [finish, off] of [['Dressed', 0.02], ['Plain', 0.02], ['Rough', 3]] a
         const group = bare.locator('[data-kind=group]');
         await expect(group).toBeVisible();
         const [x, y] = await middle(group);
-        const bounds = (await group.boundingBox())!;
+        const bounds = await extent(group);
         await page.mouse.click(x - bounds.width / 2 + 20, y - bounds.height / 2 + 20);
         const before = await drawn(group);
         await expect(page.locator('#facets:not([aria-busy]) .subject .kind')).toHaveText('group');

@@ -1,6 +1,6 @@
 /** What a hand does all day: nothing stale, no press lost, no letter lost, every key where it is expected. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { allowError, at, bareScreen, box, drag, middle, near, openDemo, pick, saved, screen, test } from './support/hand.ts';
+import { allowError, at, bareScreen, box, drag, extent, middle, near, openDemo, pick, saved, screen, test } from './support/hand.ts';
 import { numbers } from './support/random.ts';
 
 const settled = '#facets:not([aria-busy])';
@@ -82,7 +82,7 @@ test('a press holds though the panel under it is drawn anew, and a list that was
     await openDemo(page, 'No press lost');
     await near(page, 'Welcome');
     const outline = page.locator('[data-card=welcome] details');
-    const summary = (await outline.locator('summary').boundingBox())!;
+    const summary = await extent(outline.locator('summary'));
     await page.mouse.move(summary.x + 30, summary.y + summary.height / 2);
     await page.mouse.down();
     // Meanwhile another window changes the screens, and this one hears of it.
@@ -110,7 +110,7 @@ test('what is typed after a double press is all there, and Escape gives the old 
     await page.keyboard.type('Shelves for clay');
     await expect(page.locator('#writing')).toHaveText('Shelves for clay');
     // A double press on a word in the open editor selects the word.
-    const area = (await page.locator('#writing').boundingBox())!;
+    const area = await extent(page.locator('#writing'));
     await page.mouse.dblclick(area.x + 40, area.y + area.height / 2);
     await page.keyboard.type('Racks');
     await expect(page.locator('#writing')).toHaveText(/Racks ?for clay/);
@@ -572,7 +572,7 @@ test('a reload keeps what is selected, where one looks, and how closely', async 
     await page.reload();
     await expect(page.locator(`${settled} .subject .kind`)).toHaveText('text');
     await expect(page.locator('#zoom')).toHaveValue(zoom);
-    const again = (await layer(page, 't00012').boundingBox())!;
+    const again = await extent(layer(page, 't00012'));
     expect(Math.abs(again.x - place!.x) + Math.abs(again.y - place!.y)).toBeLessThan(1);
 });
 

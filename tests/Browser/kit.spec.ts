@@ -1,6 +1,6 @@
 /** The kit by hand: found, placed, dragged on, edited where it lies, made into another kind, opened. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { allowError, at, bareScreen, box, drag, likeReload, middle, near, openDemo, paste, saved, screen, setField, still, test } from './support/hand.ts';
+import { allowError, at, bareScreen, box, drag, extent, likeReload, middle, near, openDemo, paste, saved, screen, setField, still, test } from './support/hand.ts';
 
 /** The kit lies over the left of the wall: the screen is moved out from under it. */
 async function screenBesideKit(page: Page): Promise<Locator> {
@@ -196,13 +196,13 @@ test('what a widget holds is changed where it lies: words, cells, icons, choices
     await near(page, 'Room on the shelf');
     const room = screen(page, 'Room on the shelf');
     const radio = room.locator('[data-kind=widget]', { hasText: 'Half a shelf' });
-    const mark = (await radio.locator('text', { hasText: 'Half a shelf' }).boundingBox())!;
+    const mark = await extent(radio.locator('text', { hasText: 'Half a shelf' }));
     await page.mouse.dblclick(mark.x - 11, mark.y + mark.height / 2);
     await expect(page.locator('#facets .subject .kind')).toHaveText('widget');
     await saved(page);
     await expect.poll(() => page.locator('#facets [data-chosen]').evaluateAll((boxes) => boxes.map((box) => (box as HTMLInputElement).checked))).toEqual([false, false, true, false, false]);
     const stepper = room.locator('[data-kind=widget]', { hasText: /^4$/ });
-    const box = (await stepper.boundingBox())!;
+    const box = await extent(stepper);
     await page.mouse.dblclick(box.x + box.width - 14, box.y + box.height / 2);
     await saved(page);
     await expect(room.locator('[data-kind=widget]', { hasText: /^5$/ })).toBeVisible();

@@ -1,6 +1,6 @@
 /** A wall with more layers than a browser can draw at every step: stills stand in until one works on a screen. */
 import { expect } from '@playwright/test';
-import { box, drag, enter, likeReload, middle, saved, screen, test } from './support/hand.ts';
+import { box, drag, enter, extent, likeReload, middle, saved, screen, test } from './support/hand.ts';
 
 const layers = (s: number) => Array.from({ length: 300 }, (_, i) => ({
     kind: 'box', id: `l${s}x${i}`, x: (i % 10) * 38 + 4, y: Math.floor(i / 10) * 28 + 4, width: 34, height: 24, fills: [{ colour: i % 2 ? '#17594f' : '#b97a0c' }],
@@ -23,7 +23,7 @@ test('a large wall shows stills from afar and wakes what is worked on', async ({
     // A press on a still finds the layer that lies there, and the screen is live from then on.
     const seven = screen(page, 'Screen 7');
     await expect(seven).not.toHaveClass(/live/);
-    const still = (await seven.locator('> .still').boundingBox())!;
+    const still = await extent(seven.locator('> .still'));
     const layer = seven.locator('[data-layer=l7x144]');
     const [x = 0, y = 0] = await box(layer);
     const k = still.width / 390;

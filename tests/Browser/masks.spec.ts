@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Locator, type Page } from '@playwright/test';
 import { PNG } from 'pngjs';
-import { allowError, at, bareScreen, box, drag, middle, openDemo, pick, saved, screen, test } from './support/hand.ts';
+import { allowError, at, bareScreen, box, drag, extent, middle, openDemo, pick, saved, screen, test } from './support/hand.ts';
 
 const facets = (page: Page): Locator => page.locator('#facets:not([aria-busy])');
 
@@ -205,7 +205,7 @@ test('what makes a look is named under the pointer, found, switched off and on a
     allowError(/ERR_FAILED/);
     await page.keyboard.press('y');
     await expect(toast).toContainText('could not be told');
-    const edges = (await kiln.boundingBox())!;
+    const edges = await extent(kiln);
     await page.mouse.move(edges.x - 12, edges.y + edges.height / 2);
     await page.keyboard.press('y');
     await expect(toast).toContainText('Point at a place on a screen');

@@ -1,6 +1,6 @@
 /** Notes by hand: tied to a layer or a place, found, changed, resolved, printed. */
 import { expect } from '@playwright/test';
-import { allowError, at, drag, middle, near, openDemo, saved, screen, test } from './support/hand.ts';
+import { allowError, at, drag, extent, middle, near, openDemo, saved, screen, test } from './support/hand.ts';
 
 test('notes are tied, follow their layer, are searched, changed, resolved and printed', async ({ page }) => {
     await openDemo(page, 'Notes');
@@ -29,12 +29,12 @@ test('notes are tied, follow their layer, are searched, changed, resolved and pr
     await expect(marks.nth(1)).toHaveText('2');
 
     // A mark goes where its layer goes, and where the wall goes.
-    const before = (await marks.first().boundingBox())!;
+    const before = await extent(marks.first());
     await page.mouse.click(...(await middle(heading)));
     await drag(page, await middle(heading), [(await middle(heading))[0] + 40, (await middle(heading))[1] + 12], ['Control']);
     await saved(page);
     await expect.poll(async () => Math.round((await marks.first().boundingBox())!.x - before.x)).toBe(40);
-    const place = (await marks.nth(1).boundingBox())!;
+    const place = await extent(marks.nth(1));
     await page.mouse.wheel(0, 60);
     await expect.poll(async () => Math.round((await marks.nth(1).boundingBox())!.y - place.y)).toBe(-60);
 

@@ -1,6 +1,6 @@
 /** The reel and its outlines, the shelf and the account. */
 import { expect, type Route } from '@playwright/test';
-import { allowError, enter, middle, near, openDemo, saved, screen, setField, test } from './support/hand.ts';
+import { allowError, enter, extent, middle, near, openDemo, saved, screen, setField, test } from './support/hand.ts';
 
 test('layers go into a group and out of it by dragging in the outline', async ({ page }) => {
     await openDemo(page, 'Outline');
@@ -15,7 +15,7 @@ test('layers go into a group and out of it by dragging in the outline', async ({
     const place = (): Promise<string | null> => page.evaluate((id) => document.querySelector(`.stage [data-layer="${id}"]`)!.getBoundingClientRect().toJSON(), looseId).then((rect: { x: number; y: number }) => `${Math.round(rect.x)} ${Math.round(rect.y)}`);
     const before = await place();
     const target = group.locator('> .item-row');
-    const height = (await target.boundingBox())!.height;
+    const height = (await extent(target)).height;
     await loose.locator('> .item-row').dragTo(target, { targetPosition: { x: 60, y: height / 2 } });
     await expect(card.locator(`li[data-item="${groupId}"] li[data-item="${looseId}"]`)).toHaveCount(1);
     await saved(page);

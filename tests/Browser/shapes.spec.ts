@@ -1,6 +1,6 @@
 /** Shapes put together to one, cut out of each other, entered and taken apart, by pointer and keyboard. */
 import { expect, type Page } from '@playwright/test';
-import { allowError, at, bareScreen, drag, openDemo, saved, test } from './support/hand.ts';
+import { allowError, at, bareScreen, drag, extent, openDemo, saved, test } from './support/hand.ts';
 
 const facets = (page: Page) => page.locator('#facets:not([aria-busy])');
 const kind = (page: Page) => facets(page).locator('.subject .kind');
@@ -202,7 +202,7 @@ test('a dial of an arc and a star: drawn, then shaped by their marks and by numb
     const star = bare.locator('[data-polygon]');
     await expect(star).toHaveAttribute('data-polygon', '5 0.5 0');
     const mark = async (name: string): Promise<[number, number]> => {
-        const box = (await page.locator(`[data-shapes=${name}] .shape-dot`).boundingBox())!;
+        const box = await extent(page.locator(`[data-shapes=${name}] .shape-dot`));
         return [box.x + box.width / 2, box.y + box.height / 2];
     };
     // The second point is dragged to where that of eight lies.

@@ -1,6 +1,6 @@
 /** Coming to rest against what lies around, by hand. */
 import { expect, type Page } from '@playwright/test';
-import { at, bareScreen, box, drag, middle, near, openDemo, pick, saved, screen, test } from './support/hand.ts';
+import { at, bareScreen, box, drag, extent, middle, near, openDemo, pick, saved, screen, test } from './support/hand.ts';
 
 /** Drags and looks before letting go. The press asks what there is to snap to: the answer is waited for from before it. */
 async function held(page: Page, from: [number, number], to: [number, number], look: () => Promise<void>): Promise<void> {
@@ -81,7 +81,7 @@ test('equal gaps are found and numbered, also in a drawing of one’s own', asyn
     // The edge of a resize comes to rest against the edge of a neighbour.
     await page.keyboard.press('Escape');
     await pick(page, await at(bare, first[0]! + 8, first[1]! + 8), 'box');
-    const south = (await page.locator('#overlay [data-handle=se]').boundingBox())!;
+    const south = await extent(page.locator('#overlay [data-handle=se]'));
     const middle: [number, number] = [south.x + south.width / 2, south.y + south.height / 2];
     const edge = await at(bare, second[0]!, first[1]! + first[3]!);
     const corner = await at(bare, first[0]! + first[2]!, first[1]! + first[3]!);

@@ -1,6 +1,6 @@
 /** Stacks by hand: made from what lies there, reordered, spaced, resized. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { at, bareScreen, box, drag, likeReload, middle, near, openDemo, saved, screen, setField, test } from './support/hand.ts';
+import { at, bareScreen, box, drag, extent, likeReload, middle, near, openDemo, saved, screen, setField, test } from './support/hand.ts';
 
 async function draw(page: Page, on: Locator, x: number, y: number, right: number, bottom: number): Promise<string> {
     await page.keyboard.press('s');
@@ -47,7 +47,7 @@ test('three boxes become a column that keeps their places; dragging reorders it,
     // A gap pulled by its bracket, ten px longer.
     await page.keyboard.press('Escape');
     await expect(page.locator('#facets .subject .kind')).toHaveText('stack');
-    const scale = ((await layer(first).boundingBox())!.width) / 200;
+    const scale = ((await extent(layer(first))).width) / 200;
     const bracket = page.locator('#overlay .space.ns').filter({ has: page.locator('title', { hasText: 'row gap' }) }).first().locator('.space-grip');
     const hold = await middle(bracket);
     await drag(page, hold, [hold[0], hold[1] + 10 * scale]);

@@ -1,6 +1,6 @@
 /** Working on the wall by hand, on copies of the demo. */
 import { expect, type Page } from '@playwright/test';
-import { allowError, at, bareScreen, box, drag, middle, near, openDemo, pick, paste, saved, screen, setField, test } from './support/hand.ts';
+import { allowError, at, bareScreen, box, drag, extent, middle, near, openDemo, paste, pick, saved, screen, setField, test } from './support/hand.ts';
 
 const dial = '[data-layer][data-kind=ellipse]';
 
@@ -31,13 +31,13 @@ test('moves, resizes, rotates and nudges by hand', async ({ page }) => {
     expect(w3).toBeGreaterThan(width);
     expect(Math.abs(w3 - h3)).toBeLessThanOrEqual(1);
     const before = await box(ring);
-    const east = (await page.locator('#overlay .grip.e').boundingBox())!;
+    const east = await extent(page.locator('#overlay .grip.e'));
     await drag(page, [east.x + east.width / 2, east.y + east.height / 2], [east.x + 20, east.y + east.height / 2], ['Alt']);
     const after = await box(ring);
     expect(after[0]! + after[2]! / 2).toBeCloseTo(before[0]! + before[2]! / 2, 0);
 
     // Turning begins just outside a corner.
-    const corner = (await page.locator('#overlay [data-turn=ne]').boundingBox())!;
+    const corner = await extent(page.locator('#overlay [data-turn=ne]'));
     await drag(page, [corner.x + corner.width - 8, corner.y + 8], [corner.x + corner.width + 60, corner.y + 90], ['Shift']);
     const rotation = (await box(ring))[4]!;
     expect(rotation).toBeGreaterThan(0);
@@ -57,9 +57,9 @@ test('text flows anew while it is resized, and its height is that of its lines',
     await pick(page, await middle(words), 'text');
     const [x = 0, y = 0, width = 0, height = 0] = await box(words);
     const before = await lines();
-    const grip = (await page.locator('#overlay .grip.e').boundingBox())!;
+    const grip = await extent(page.locator('#overlay .grip.e'));
     const start: [number, number] = [grip.x + grip.width / 2, grip.y + grip.height / 2];
-    const left = (await words.boundingBox())!.x;
+    const left = (await extent(words)).x;
     await page.mouse.move(...start);
     await page.mouse.down();
     await page.mouse.move(start[0] - 20, start[1], { steps: 3 });

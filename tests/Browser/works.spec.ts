@@ -1,12 +1,12 @@
 /** Widgets at work: a booking played by hand, with pointer, drawn keys and keyboard, in the application and offline. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { openDemo, test } from './support/hand.ts';
+import { extent, openDemo, test } from './support/hand.ts';
 
 const shown = (page: Page): Locator => page.locator('.pane:not(.waiting)').last();
 
 /** A press at a place of the screen, in its px. */
 async function tap(page: Page, x: number, y: number): Promise<void> {
-    const device = (await page.locator('.device').boundingBox())!;
+    const device = await extent(page.locator('.device'));
     const scale = device.width / 390;
     await page.mouse.click(device.x + x * scale, device.y + y * scale);
 }
@@ -42,7 +42,7 @@ async function book(page: Page): Promise<void> {
     await tap(page, 100, 10);
     await expect(shown(page).getByRole('button', { name: 'Month after' })).toBeHidden();
     const slider = shown(page).getByRole('slider', { name: 'Tallest piece, cm' });
-    const track = (await slider.boundingBox())!;
+    const track = await extent(slider);
     await page.mouse.move(track.x + track.width * 0.2, track.y + track.height / 2);
     await page.mouse.down();
     await page.mouse.move(track.x + track.width / 2, track.y + track.height / 2, { steps: 5 });

@@ -9,6 +9,7 @@ use Kindred\Document\Edit\Field;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Text;
+use Kindred\Document\Sheet\Filling;
 use Kindred\Document\Sheet\Slot;
 use Kindred\Document\Style\Paint\Solid;
 use Kindred\Document\Tree;
@@ -45,22 +46,27 @@ final readonly class InCopies
     }
 
     /**
-     * The tree with the change made in the copies; null where it is one of what all copies show.
+     * The tree with one property of a layer changed. A copy is changed from what it has itself, its own values and those of its row.
      *
      * @param  Layer  $layer  as all copies show it
-     * @param  Layer  $set  the same as it would be
+     * @param  \Closure(Tree, Layer): ?Tree  $change  of a layer as it is in a tree; null where it stays as it is
      *
      * @throws InvalidInput where no copy alone can be so, or one is not there
      */
-    public function instead(Tree $tree, Layer $layer, Field $field, Layer $set): ?Tree
+    public function change(Tree $tree, Layer $layer, Field $field, \Closure $change): Tree
     {
-        if ($this->apart && $this->isInCopies($layer) && ! $field->isOverridable()) {
+        if ($this->areApart($layer) && ! $field->isOverridable()) {
             throw new InvalidInput('value', 'One cell cannot be laid out in another way than the rest; change every cell instead.');
         }
+        $changed = $this->inCopies($tree, $layer, function (Tree $tree, Address $address) use ($layer, $field, $change): ?Tree {
+            $copy = self::filled($tree, $layer, $address);
+            $own = $copy->layer($layer->id);
+            $set = $change($copy, $own)?->layer($layer->id);
 
-        [$path, $value] = self::said($field, $layer, $set);
+            return $set === null ? $tree : $this->at($tree, $layer, $address, ...self::said($field, $own, $set));
+        });
 
-        return $this->written($tree, $layer, $path, $value);
+        return $changed ?? $change($tree, $layer) ?? $tree;
     }
 
     /**
@@ -77,43 +83,68 @@ final readonly class InCopies
         return [$said->path, $said->plain($set)];
     }
 
-    /** The same for the words of a text. */
-    public function saying(Tree $tree, Layer $layer, string $words): ?Tree
+    /** The words of a text where it is named: those of a copy, or those that all copies show. */
+    public function words(Tree $tree, Layer $layer): ?string
     {
-        return $this->written($tree, $layer, Slot::Words->path(), $words);
+        $address = $this->addresses[$layer->id][0] ?? null;
+        $there = $address === null || $address->copies === [] ? $layer : self::filled($tree, $layer, $address)->layer($layer->id);
+
+        return $there->content instanceof Text ? $there->content->words : null;
     }
 
-    /** How words are set that copies have alone, where it is otherwise than it would follow from what all copies show. */
+    /** The tree with the words of a text in the copies; null where they are what all copies show. */
+    public function saying(Tree $tree, Layer $layer, string $words): ?Tree
+    {
+        return $this->inCopies($tree, $layer, fn (Tree $tree, Address $address): ?Tree => $this->at($tree, $layer, $address, Slot::Words->path(), $words));
+    }
+
+    /** How words are set that copies have alone, where it is otherwise than it would follow from what all copies show; what they have no longer alone is dropped. */
     public function setting(Tree $tree, Layer $layer, Text $followed, Text $set): Tree
     {
         foreach ($this->addresses[$layer->id] ?? [] as $address) {
             foreach (['runs', 'paragraphs'] as $path) {
                 $own = Path::of($path)->plain($layer->with(content: $set));
-                if ($own !== Path::of($path)->plain($layer->with(content: $followed))) {
-                    $tree = self::apart($tree, $layer, $address, $path, $own);
-                }
+                $tree = $own === Path::of($path)->plain($layer->with(content: $followed))
+                    ? self::outermost($tree, $layer, $address, fn (Expanding $content): Expanding => $content->following($address->copies[0], $address->within(), $path))
+                    : self::apart($tree, $layer, $address, $path, $own);
             }
         }
 
         return $tree;
     }
 
-    private function isInCopies(Layer $layer): bool
+    /** Whether a layer is named in copies, and what changes is for them alone. */
+    public function areApart(Layer $layer): bool
     {
-        return array_filter($this->addresses[$layer->id] ?? [], fn (Address $one): bool => $one->copies !== []) !== [];
+        return $this->apart && array_filter($this->addresses[$layer->id] ?? [], fn (Address $one): bool => $one->copies !== []) !== [];
     }
 
-    private function written(Tree $tree, Layer $layer, string $path, mixed $value): ?Tree
+    /**
+     * The tree after all copies, one after another; null where one of them is not changed by itself, or the layer is named in its own place.
+     *
+     * @param  \Closure(Tree, Address): ?Tree  $at
+     */
+    private function inCopies(Tree $tree, Layer $layer, \Closure $at): ?Tree
     {
-        $written = null;
-        foreach ($this->addresses[$layer->id] ?? [] as $address) {
-            $written = $address->copies === [] ? null : $this->at($written ?? $tree, $layer, $address, $path, $value);
-            if ($written === null) {
+        $addresses = $this->addresses[$layer->id] ?? [];
+        foreach ($addresses as $address) {
+            $tree = $address->copies === [] ? null : $at($tree, $address);
+            if ($tree === null) {
                 return null;
             }
         }
 
-        return $written;
+        return $addresses === [] ? null : $tree;
+    }
+
+    /** What a copy shows, with the values of its row and its own in it, and so for each copy in a copy; not laid out. */
+    private static function filled(Tree $tree, Layer $layer, Address $address): Tree
+    {
+        foreach (array_reverse(self::expanding($tree, $layer, $address)) as $i => [$around]) {
+            $tree = Filling::copy($tree, $tree->layer($around->id), $address->copies[$i]);
+        }
+
+        return $tree;
     }
 
     private function at(Tree $tree, Layer $layer, Address $address, string $path, mixed $value): ?Tree
@@ -134,10 +165,16 @@ final readonly class InCopies
 
     private static function apart(Tree $tree, Layer $layer, Address $address, string $path, mixed $value): Tree
     {
+        return self::outermost($tree, $layer, $address, fn (Expanding $content): Expanding => $content->overriding($address->copies[0], $address->within(), $path, $value));
+    }
+
+    /** @param  \Closure(Expanding): Expanding  $with  another content of what shows the outermost of the copies, which holds all that they have alone */
+    private static function outermost(Tree $tree, Layer $layer, Address $address, \Closure $with): Tree
+    {
         $expanding = self::expanding($tree, $layer, $address);
         [$around, $content] = $expanding[count($expanding) - 1];
 
-        return $tree->withLayers($around->with(content: $content->overriding($address->copies[0], $address->within(), $path, $value)));
+        return $tree->withLayers($around->with(content: $with($content)));
     }
 
     /**

@@ -37,10 +37,12 @@ trait OnField
     public function apply(Tree $tree): Tree
     {
         foreach ($this->selected($tree, $this->screen, $this->layers) as $layer) {
-            $value = $this->field->of($layer) === null ? null : $this->value($layer);
-            if ($value !== null) {
-                $set = $this->field->put($tree, $layer, $value);
-                $tree = $this->copies->instead($tree, $layer, $this->field, $set->layer($layer->id)) ?? $set;
+            if ($this->field->of($layer) !== null) {
+                $tree = $this->copies->change($tree, $layer, $this->field, function (Tree $in, Layer $own): ?Tree {
+                    $value = $this->value($own);
+
+                    return $value === null ? null : $this->field->put($in, $own, $value);
+                });
             }
         }
 

@@ -6,6 +6,7 @@ namespace Kindred\Command;
 
 use Kindred\Document\Address;
 use Kindred\Document\Edit\Field;
+use Kindred\Document\Layer;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Reader;
@@ -45,8 +46,7 @@ final readonly class PutField implements Command
     {
         foreach ($this->selected($tree, $this->screen, $this->layers) as $layer) {
             if ($this->field->of($layer, $tree) !== null) {
-                $set = $this->field->put($tree, $layer, $this->value);
-                $tree = $this->copies->instead($tree, $layer, $this->field, $set->layer($layer->id)) ?? $set;
+                $tree = $this->copies->change($tree, $layer, $this->field, fn (Tree $in, Layer $own): Tree => $this->field->put($in, $own, $this->value));
             }
         }
 

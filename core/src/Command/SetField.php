@@ -6,6 +6,7 @@ namespace Kindred\Command;
 
 use Kindred\Document\Address;
 use Kindred\Document\Edit\Field;
+use Kindred\Document\Layer;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Box;
@@ -50,16 +51,20 @@ final readonly class SetField implements Command
     public function apply(Tree $tree): Tree
     {
         foreach ($this->selected($tree, $this->screen, $this->layers) as $layer) {
-            $parent = match (true) {
-                $layer->parent !== null => $tree->layer($layer->parent)->box,
-                $layer->screen !== null => $tree->screen($layer->screen)->box,
-                default => new Box(0, 0, 0, 0),
-            };
-            $set = $this->field->set($tree, $layer, $this->value, $parent);
-            $tree = $this->copies->instead($tree, $layer, $this->field, $set->layer($layer->id)) ?? $set;
+            $tree = $this->copies->change($tree, $layer, $this->field, fn (Tree $in, Layer $own): Tree => $this->field->set($in, $own, $this->value, self::around($in, $own)));
         }
 
         return $tree;
+    }
+
+    /** What percentages are of. */
+    private static function around(Tree $tree, Layer $layer): Box
+    {
+        return match (true) {
+            $layer->parent !== null => $tree->layer($layer->parent)->box,
+            $layer->screen !== null => $tree->screen($layer->screen)->box,
+            default => new Box(0, 0, 0, 0),
+        };
     }
 
     public function label(Tree $before): string

@@ -7,6 +7,7 @@ namespace Kindred\Command;
 use Kindred\Document\Address;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Edit\Look;
+use Kindred\Document\Layer;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Reader;
@@ -56,11 +57,9 @@ final readonly class SetStyle implements Command
             foreach ($this->look as $path => $value) {
                 $field = Field::find($path);
                 $layer = $tree->layer($layer->id);
-                if ($field?->of($layer) === null || $field->plain($layer) === $value) {
-                    continue;
+                if ($field?->of($layer) !== null) {
+                    $tree = $this->copies->change($tree, $layer, $field, fn (Tree $in, Layer $own): ?Tree => $field->plain($own) === $value ? null : $field->put($in, $own, $value));
                 }
-                $set = $field->put($tree, $layer, $value);
-                $tree = $this->copies->instead($tree, $layer, $field, $set->layer($layer->id)) ?? $set;
             }
         }
 

@@ -59,7 +59,11 @@ final readonly class SetWords implements Command
         }
         $said = $text->saying($this->words);
         $set = $this->set === null ? $said : $text->written($this->words, ...$this->set);
-        $instead = $this->words === $text->words ? null : $this->copies->saying($tree, $layer, $this->words);
+        $instead = match (true) {
+            $this->words !== $text->words || $this->words !== $this->copies->words($tree, $layer) => $this->copies->saying($tree, $layer, $this->words),
+            $this->copies->areApart($layer) => $tree,
+            default => null,
+        };
         if ($instead !== null) {
             return $this->copies->setting($instead, $layer, $said, $set);
         }

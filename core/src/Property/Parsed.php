@@ -45,6 +45,11 @@ final class Parsed extends Property
         return $this->parser()::parse($in->string($this->name, $this->max), $in->at($this->name));
     }
 
+    protected function entered(string $text, mixed $has, Typing $typing): mixed
+    {
+        return $has instanceof Amendable && mb_strlen($text) <= $this->max ? $has->amended($text) : parent::entered($text, $has, $typing);
+    }
+
     /** @return class-string<AsText> */
     private function parser(): string
     {

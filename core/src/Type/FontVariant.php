@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Kindred\Type;
 
 use Kindred\Input\InvalidInput;
-use Kindred\Property\AsText;
+use Kindred\Property\Amendable;
 
 /** Other forms of figures and letters that a face may have, as CSS Fonts 4 has them for `font-variant` (sections 6.6 to 6.7); "normal" for none. */
-final readonly class FontVariant implements AsText
+final readonly class FontVariant implements Amendable
 {
     /** By their words in CSS: the features of OpenType that give them (CSS Fonts 4, section 6). */
     public const FEATURES = [
@@ -58,13 +58,16 @@ final readonly class FontVariant implements AsText
         return $this->words === [] ? $this : new self(array_values(array_filter($this->words, fn (string $word): bool => $face->hasFeatures(...self::FEATURES[$word]))));
     }
 
-    /** With one more, in the place of what it cannot be with; or without it. */
-    public function toggled(string $word): self
+    /** `+small-caps` puts one on, in the place of what it cannot be with, and `-small-caps` takes it off; all else is as `parse` has it. */
+    public function amended(string $text): self
     {
-        $against = array_merge([], ...array_filter(self::APART, fn (array $two): bool => in_array($word, $two, true)));
-        $words = in_array($word, $this->words, true) ? array_diff($this->words, [$word]) : [...array_diff($this->words, $against), $word];
+        if (preg_match('/^\s*([+-])(.*)$/s', $text, $typed) !== 1) {
+            return self::parse($text);
+        }
+        $named = self::parse($typed[2])->words;
+        $against = $typed[1] === '-' ? $named : array_merge([], ...array_filter(self::APART, fn (array $two): bool => array_intersect($two, $named) !== []));
 
-        return new self(array_values(array_intersect(array_keys(self::FEATURES), $words)));
+        return self::parse(implode(' ', [...array_diff($this->words, $against), ...$typed[1] === '-' ? [] : $named]));
     }
 
     /** @return list<string> the features of OpenType that give them */

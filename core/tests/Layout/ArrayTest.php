@@ -13,6 +13,7 @@ use Kindred\Document\Place;
 use Kindred\Document\Sheet\Row;
 use Kindred\Document\Sheet\Sheet;
 use Kindred\Document\Sheet\Slot;
+use Kindred\Document\Style\Fill;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Flow\Programme;
@@ -24,6 +25,7 @@ use Kindred\Layout\LaidCopy;
 use Kindred\Layout\Measurement;
 use Kindred\Layout\Relayout;
 use Kindred\Tests\Sample;
+use Kindred\Type\TextStyle;
 use Kindred\Type\Typesetter;
 
 /**
@@ -130,6 +132,31 @@ it('writes what a column feeds into the sheet, in the row in which it was change
     $unbound = Sample::after(pots(), onPots('remove-column', column: 'name'), ['type' => 'set-words', 'screen' => 'home', 'layer' => 'name.row1', 'words' => 'Pot'],
         ['type' => 'set-words', 'screen' => 'home', 'layer' => 'name.row3', 'words' => 'Odd one', 'apart' => true]);
     expect(words($unbound))->toBe(['Pot', 'Pot', 'Odd one']);
+});
+
+it('changes a cell from what it has itself: its own values, and those of its row', function (): void {
+    $set = fn (string $field, string $value, string ...$layers): array => ['type' => 'set-field', 'screen' => 'home', 'layers' => $layers, 'field' => $field, 'value' => $value, 'apart' => true];
+    $of = fn (Tree $tree, Closure $what): array => array_map(fn (LaidCopy $cell): mixed => $what($cell->tree->layer('name')->content->style), cells($tree));
+    $sizes = Sample::after(pots(), $set('style.size', '20', 'name.row2'), $set('style.size', '+4', 'name.row1', 'name.row2'), $set('style.size', '*2', 'name.row2'));
+    expect($of($sizes, fn (TextStyle $style): float => $style->size))->toEqual([20, 48, 16]);
+    $forms = Sample::after(pots(), $set('style.variant', 'tabular-nums', 'name.row2'), $set('style.variant', '+ordinal', 'name.row1', 'name.row2'), $set('style.variant', '-tabular-nums', 'name.row3'));
+    expect($of($forms, fn (TextStyle $style): string => $style->variant->text()))->toBe(['ordinal', 'tabular-nums ordinal', 'normal']);
+    // A list is that of the cell: one more fill comes to those that it has.
+    $fills = Sample::after(pots([], [['tone' => '#b4472e'], []]), ['type' => 'add-to-list', 'screen' => 'home', 'layers' => ['swatch.row1', 'swatch.row2'], 'list' => 'fills', 'at' => 0, 'entry' => ['colour' => '#17594f'], 'apart' => true]);
+    expect(array_map(fn (LaidCopy $cell): array => array_map(fn (Fill $fill): ?string => $fill->colour()?->toHex(), $cell->tree->layer('swatch')->fills), cells($fills)))->toBe([['#17594f', '#b4472e'], ['#17594f', '#cccccc']]);
+    // A look that one of two cells has already is that of both.
+    $look = ['type' => 'set-style', 'screen' => 'home', 'layers' => ['swatch.row1', 'swatch.row2'], 'style' => ['opacity' => 0.5], 'apart' => true];
+    $looks = Sample::after(pots(), $set('opacity', '0.5', 'swatch.row1'), $look);
+    expect(array_map(fn (LaidCopy $cell): float => $cell->tree->layer('swatch')->opacity, cells($looks)))->toEqual([0.5, 0.5, 1]);
+});
+
+it('writes in a cell what all others say, and how its words alone are set', function (): void {
+    $say = fn (string $words, array $more = []): array => ['type' => 'set-words', 'screen' => 'home', 'layer' => 'name.row2', 'words' => $words] + $more;
+    expect(words(Sample::after(pots(), $say('Name'))))->toBe(['Bowl', 'Name', 'Vase']);
+    $runs = fn (Tree $tree): array => array_map(fn (LaidCopy $cell): int => count($cell->tree->layer('name')->content->runs), cells($tree));
+    $bare = Sample::after(pots(), onPots('remove-column', column: 'name'));
+    $bold = Sample::after($bare, $say('Name', ['runs' => [['from' => 0, 'to' => 2, 'weight' => 700]], 'apart' => true]));
+    expect($runs($bold))->toBe([0, 1, 0])->and($runs(Sample::after($bold, $say('Name', ['runs' => [], 'apart' => true]))))->toBe([0, 0, 0]);
 });
 
 it('adds, removes, moves and fills rows and columns', function (): void {
@@ -391,6 +418,9 @@ it('changes what lies in a cell of a cell there, in the sheet or in all of them'
     // Several cells at once.
     $both = Sample::after($back, ['type' => 'set-field', 'screen' => 'home', 'layers' => ['label.shelf1.poth1', 'label.shelf2.poth3'], 'field' => 'style.size', 'value' => '30', 'apart' => true]);
     expect($both->layer('shelves')->content->overrides)->toBe(['shelf1' => ['label.poth1' => ['style.size' => 30.0]], 'shelf2' => ['label.poth3' => ['style.size' => 30.0]]]);
+    // Each from the size that it has there.
+    $more = Sample::after($both, ['type' => 'set-field', 'screen' => 'home', 'layers' => ['label.shelf1.poth1', 'label.shelf1.poth2'], 'field' => 'style.size', 'value' => '+3', 'apart' => true]);
+    expect($more->layer('shelves')->content->overrides['shelf1'])->toBe(['label.poth1' => ['style.size' => 33.0], 'label.poth2' => ['style.size' => 23.0]]);
     // Copies, files and detached cells keep it.
     $copied = Sample::after($there, ['type' => 'duplicate-layers', 'screen' => 'home', 'layers' => ['shelves'], 'seed' => 's', 'dx' => 0, 'dy' => 0]);
     $copy = array_values(array_filter($copied->layers, fn (Layer $layer): bool => $layer->name === 'Shelves' && $layer->id !== 'shelves'))[0];

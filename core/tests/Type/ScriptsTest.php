@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Kindred\Exchange\ProjectFile;
 use Kindred\Input\InvalidInput;
 use Kindred\Tests\Sample;
 use Kindred\Type\FontVariant;
@@ -121,10 +122,22 @@ it('sets figures and letters in other forms that a face has, and in none that it
         ->and($faces->path('11', new TextStyle('Lora', 400, 100, variant: FontVariant::parse('tabular-nums')), 0, 0))->not->toBe($faces->path('11', new TextStyle('Lora', 400, 100), 0, 0));
 });
 
+it('puts a form on all words that are selected, and leaves what else each has', function (): void {
+    $text = fn (string $id, string $variant): array => ['id' => $id, 'kind' => 'text', 'name' => $id, 'x' => 0, 'y' => 0, 'words' => '12', 'style' => ['family' => 'Lora', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.5, 'variant' => $variant]];
+    $file = Sample::file();
+    $file['screens'][0]['layers'] = [$text('price', 'ordinal'), $text('weight', 'tabular-nums'), $text('note', 'normal')];
+    $press = fn (string $value): array => ['type' => 'set-field', 'screen' => 'home', 'layers' => ['price', 'weight', 'note'], 'field' => 'style.variant', 'value' => $value];
+    $forms = fn (array ...$commands): array => array_map(fn (string $id): string => Sample::after(ProjectFile::read((string) json_encode($file))->tree, ...$commands)->layer($id)->content->style->variant->text(), ['price', 'weight', 'note']);
+    expect($forms($press('+proportional-nums')))->toBe(['proportional-nums ordinal', 'proportional-nums', 'proportional-nums'])
+        ->and($forms($press('+tabular-nums'), $press('-ordinal')))->toBe(['tabular-nums', 'tabular-nums', 'tabular-nums']);
+});
+
 it('reads forms as CSS writes them, and turns them on and off', function (): void {
     expect(FontVariant::parse(' Small-Caps  tabular-nums ')->text())->toBe('tabular-nums small-caps')->and(FontVariant::parse('normal')->words)->toBe([])
-        ->and(FontVariant::parse('tabular-nums')->toggled('proportional-nums')->text())->toBe('proportional-nums')
-        ->and(FontVariant::parse('tabular-nums')->toggled('tabular-nums')->text())->toBe('normal')
+        ->and(FontVariant::parse('tabular-nums small-caps')->amended('+proportional-nums')->text())->toBe('proportional-nums small-caps')
+        ->and(FontVariant::parse('tabular-nums')->amended('-tabular-nums')->text())->toBe('normal')->and(FontVariant::parse('ordinal')->amended('-tabular-nums')->text())->toBe('ordinal')
+        ->and(FontVariant::parse('ordinal')->amended('normal')->text())->toBe('normal')->and(FontVariant::parse('ordinal')->amended(' + Ordinal')->text())->toBe('ordinal')
+        ->and(fn () => FontVariant::parse('ordinal')->amended('+swash'))->toThrow(InvalidInput::class, '“swash” is no form')
         ->and(fn () => FontVariant::parse('tabular-nums proportional-nums'))->toThrow(InvalidInput::class, 'cannot be at once')
         ->and(fn () => FontVariant::parse('swash'))->toThrow(InvalidInput::class, '“swash” is no form');
 });

@@ -2,8 +2,8 @@
  * Words whose parts are set in ways of their own, as the editor holds them: a document of paragraphs, with a mark for each property that
  * a run changes. The server counts in code points, a script in UTF-16.
  */
-import { familiesOf } from '../families.ts';
 import { Schema, type Attrs, type MarkSpec, type Node } from 'prosemirror-model';
+import { familiesOf } from '../families.ts';
 
 /** From one character to before another, in code points, and what of them is other than in their text. Size in px, letter spacing in em. */
 export interface Run { from: number; to: number; family?: string; weight?: number; italic?: boolean; size?: number; letterSpacing?: number; decoration?: string; variant?: string; colour?: string; link?: string }

@@ -1,10 +1,10 @@
 /** Writing on the wall: an editor over the words, set as they are. */
-import { familiesOf } from '../families.ts';
 import { history } from 'prosemirror-history';
 import type { Node } from 'prosemirror-model';
 import { AllSelection, EditorState, Plugin, type Transaction } from 'prosemirror-state';
 import { Decoration, DecorationSet, EditorView } from 'prosemirror-view';
 import { putAway } from '../dialogs.ts';
+import { familiesOf } from '../families.ts';
 import type { Camera } from './camera.ts';
 import { apply, type Matrix } from './geometry.ts';
 import { beginsList, broken, keys, paragraphsBy, plain } from './paragraphs.ts';

@@ -143,7 +143,7 @@
                 <x-choice field="style.transform" label="Case" :values="$values" :options="['none' => 'as typed', 'uppercase' => 'UPPERCASE', 'lowercase' => 'lowercase', 'capitalize' => 'Capitalize']"/>
                 @if ($forms !== [])
                     <div class="row"><span class="label" title="Other figures and letters that the face has">Forms</span><span class="flex flex-wrap gap-1" role="group" aria-label="Forms of figures and letters">
-                        @foreach ($forms as $form => [$value, $on])<button type="button" class="button !min-h-0 !px-1.5" data-do="set" data-name="style.variant" data-value="{{ $value }}" aria-pressed="{{ $on ? 'true' : 'false' }}">{{ str_replace(['-nums', '-'], [' figures', ' '], $form) }}</button>@endforeach
+                        @foreach ($forms as $form => $on)<button type="button" class="button !min-h-0 !px-1.5" data-do="set" data-name="style.variant" data-value="{{ $on ? '-' : '+' }}{{ $form }}" aria-pressed="{{ $on ? 'true' : 'false' }}">{{ str_replace(['-nums', '-'], [' figures', ' '], $form) }}</button>@endforeach
                     </span></div>
                 @endif
                 <x-choice field="style.decoration" label="Lines" :values="$values" :options="['none' => 'none', 'underline' => 'under the words', 'line-through' => 'through the words', 'underline line-through' => 'under and through']"/>

@@ -109,7 +109,7 @@ export async function drag(page: Page, from: [number, number], to: [number, numb
 
 /** A place in the window, from a place on a screen in its own px. */
 export async function at(target: Locator, x: number, y: number): Promise<[number, number]> {
-    const box = (await target.locator('> svg:not(.grid)').boundingBox())!;
+    const box = await extent(target.locator('> svg:not(.grid)'));
     const width = Number((await target.getAttribute('data-box'))!.split(' ')[2]);
     const scale = box.width / width;
     return [box.x + x * scale, box.y + y * scale];
@@ -131,11 +131,16 @@ export async function still(page: Page): Promise<void> {
     await page.waitForFunction(() => !document.querySelector('#stage.moving'));
 }
 
-/** Of what is drawn: while it is being drawn anew it has no place. */
-export async function middle(target: Locator): Promise<[number, number]> {
-    let box: { x: number; y: number; width: number; height: number } | null = null;
+/** Where something is in the window: while it is being drawn anew it has no place. */
+export async function extent(target: Locator): Promise<{ x: number; y: number; width: number; height: number }> {
+    let box: Awaited<ReturnType<Locator['boundingBox']>> = null;
     await expect.poll(async () => (box = await target.boundingBox())).not.toBeNull();
-    return [box!.x + box!.width / 2, box!.y + box!.height / 2];
+    return box!;
+}
+
+export async function middle(target: Locator): Promise<[number, number]> {
+    const { x, y, width, height } = await extent(target);
+    return [x + width / 2, y + height / 2];
 }
 
 /** Presses on a place and waits until the facets speak of what lies there. */

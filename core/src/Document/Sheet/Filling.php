@@ -14,9 +14,18 @@ use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
 use Kindred\Property\Path;
 
-/** A cell's design with the values of its row and its overrides in it, not laid out yet. */
+/** What a copy shows, such as a cell's design with the values of its row and its overrides in it; not laid out yet. */
 final class Filling
 {
+    /** @param  Layer  $around  what shows the copy */
+    public static function copy(Tree $design, Layer $around, string $name): Tree
+    {
+        return match (true) {
+            $around->content instanceof ArrayLayer => self::of($design, $around->content, $around->content->sheet->row($name)),
+            default => $design,
+        };
+    }
+
     public static function of(Tree $design, ArrayLayer $array, Row $row): Tree
     {
         $cells = $row->cells();
