@@ -7,6 +7,7 @@ namespace Kindred\Document;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Text;
+use Kindred\Property\Path;
 
 /**
  * Containers that are copies of each other: of the same parts in the same order, about the same size and nearly
@@ -97,11 +98,17 @@ final readonly class Copies
         foreach (array_keys($parts[0]) as $i) {
             $same = array_map(fn (array $copy): Layer => $copy[$i], $parts);
             $values = ['words' => array_map(fn (Layer $layer): string => $layer->content instanceof Text ? $layer->content->words : '', $same), 'shown' => array_map(fn (Layer $layer): string => $layer->hidden ? 'no' : 'yes', $same)];
-            // Words and layout follow from the structure, or are kept elsewhere.
-            foreach (array_filter(Field::all(), fn (Field $field): bool => $field->isSeen() && ! $field->hasShorthand()) as $path => $field) {
-                // Copies always lie in different places, and a group is as large as its content.
-                $own = ($i === 0 && ($path === 'x' || $path === 'y')) || ($same[0]->isGroup() && ($path === 'width' || $path === 'height'));
-                $values[$path] = $own ? [''] : array_map(fn (Layer $layer): string => self::derived($layer, $field) ? '' : $field->of($layer) ?? '', $same);
+            foreach (self::seen() as $root => $fields) {
+                // Copies have nearly all in common: what is the same as a whole has no part that differs.
+                $whole = array_map(fn (Layer $layer): mixed => Path::of($root)->plain($layer), $same);
+                if (array_filter($whole, fn (mixed $one): bool => $one !== $whole[0]) === []) {
+                    continue;
+                }
+                foreach ($fields as $path => $field) {
+                    // Copies always lie in different places, and a group is as large as its content.
+                    $own = ($i === 0 && ($path === 'x' || $path === 'y')) || ($same[0]->isGroup() && ($path === 'width' || $path === 'height'));
+                    $values[$path] = $own ? [''] : array_map(fn (Layer $layer): string => self::derived($layer, $field) ? '' : $field->of($layer) ?? '', $same);
+                }
             }
             $differing = array_filter($values, fn (array $all): bool => count(array_unique($all)) > 1);
             if ($differing !== []) {
@@ -110,6 +117,20 @@ final readonly class Copies
         }
 
         return $out;
+    }
+
+    /** @return array<string, array<string, Field>> by what they are a part of, and path; words and layout follow from the structure, or are kept elsewhere */
+    private static function seen(): array
+    {
+        /** @var array<string, array<string, Field>>|null $seen */
+        static $seen = null;
+        foreach ($seen === null ? Field::all() : [] as $path => $field) {
+            if ($field->isSeen() && ! $field->hasShorthand()) {
+                $seen[$field->root()][$path] = $field;
+            }
+        }
+
+        return $seen ?? [];
     }
 
     /** The width of free words and the height of any follow from the words. */
