@@ -9,6 +9,7 @@ use App\Http\Controllers\EditController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\FontController;
 use App\Http\Controllers\HandOverController;
+use App\Http\Controllers\IconController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\RehearseController;
@@ -53,7 +54,7 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
     Route::post('works/{work}/cancel', [WorkController::class, 'cancel'])->name('works.cancel');
     Route::get('token', fn () => response()->json(['token' => csrf_token()]))->name('token');
     Route::post('keys', [FindController::class, 'keys'])->name('keys');
-    Route::get('icons', [AssetController::class, 'icons'])->name('icons');
+    Route::post('icons', [IconController::class, 'keep'])->name('icons.kept');
 
     Route::post('projects/{project}/restore', [ShelfController::class, 'restore'])
         ->withTrashed()->can('work', 'project')->name('projects.restore');
@@ -106,6 +107,8 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
         Route::post('paste', [AssetController::class, 'paste'])->middleware(FairShare::class)->name('paste');
         Route::post('assets', [AssetController::class, 'store'])->middleware(FairShare::class)->name('assets');
         Route::get('assets/{hash}', [AssetController::class, 'show'])->where('hash', '[0-9a-f]{64}')->name('asset');
+        Route::get('icons', [IconController::class, 'index'])->name('icons');
+        Route::post('icons', [IconController::class, 'store']);
         Route::get('fonts', [FontController::class, 'index'])->name('fonts');
         Route::post('fonts', [FontController::class, 'store'])->middleware(FairShare::class);
         Route::get('fonts.css', [FontController::class, 'styles'])->name('fonts.styles');

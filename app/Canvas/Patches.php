@@ -62,7 +62,7 @@ final readonly class Patches
         }
         foreach ($difference->changes as $change) {
             $patch = match ($change->entity) {
-                Entity::Project => ['project' => $after->project->toArray(), 'redraw' => $change->touches('finish', 'fonts'), 'fonts' => $change->touches('fonts')],
+                Entity::Project => ['project' => $after->project->toArray(), 'redraw' => $change->touches('finish', 'fonts', 'icons'), 'fonts' => $change->touches('fonts')],
                 Entity::Screen => $this->screen($change, $after, isset($brought[$change->id])),
                 Entity::Layer => $this->isHung($change, $after) ? $this->layer($project, $change, $after, $before, $added, $redrawn, $lower) : $this->parked($change),
                 Entity::Entry => ['brief' => $change->id],

@@ -95,7 +95,7 @@ final readonly class Projects
         $name = DuplicateScreen::countedUp($project->name, array_map(strval(...), array_values($owner->projects()->pluck('name')->all())));
 
         return $this->database->transaction(function () use ($project, $owner, $name): Project {
-            $copy = $owner->projects()->create(['name' => $name, 'entry' => $project->entry, 'finish' => $project->finish, 'framed' => $project->framed, 'fonts' => $project->fonts]);
+            $copy = $owner->projects()->create(['name' => $name, 'entry' => $project->entry, 'finish' => $project->finish, 'framed' => $project->framed, 'fonts' => $project->fonts, 'icons' => $project->icons]);
             $this->writer->copy($project, $copy);
             $this->assets->copy($project, $copy);
             $columns = 'user_id, number, screen, layer, x, y, words, author, resolved, created_at, updated_at';

@@ -12,12 +12,15 @@ use Kindred\Document\Entity;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\IconBook;
+use Kindred\Document\Layer\OwnIcon;
 use Kindred\Document\Project;
 use Kindred\Document\Screen;
 use Kindred\Document\Thing;
 use Kindred\Document\Upgrade\Upgrades;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
+use Kindred\Property\Stored;
 use Kindred\Type\FaceBook;
 use Kindred\Type\OwnFace;
 
@@ -34,15 +37,16 @@ final readonly class TreeRows
     /** Columns of layers that can be long, and are written when what they hold has changed. */
     public const LONG = ['body', 'sheet_rows'];
 
-    public function __construct(private ConnectionInterface $database, private FaceBook $faces)
+    public function __construct(private ConnectionInterface $database, private FaceBook $faces, private IconBook $icons)
     {
     }
 
     public function project(ProjectRow $project): Project
     {
-        $read = new Project($project->name, $project->entry, Finish::tryFrom((string) $project->finish) ?? Finish::Dressed, (bool) $project->framed, $this->fonts($project));
+        $read = new Project($project->name, $project->entry, Finish::tryFrom((string) $project->finish) ?? Finish::Dressed, (bool) $project->framed, $this->fonts($project), $this->icons($project));
         // What is set in fonts of the project is measured and drawn with them, whoever asks.
         $this->faces->own($read->fonts);
+        $this->icons->own($read->icons);
 
         return $read;
     }
@@ -50,7 +54,15 @@ final readonly class TreeRows
     /** @return array<string, mixed> */
     public function projectRow(Project $project): array
     {
-        return ['fonts' => $project->fonts === [] ? null : json_encode(array_map(fn (OwnFace $face): array => $face->toArray(), $project->fonts), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)] + $project->toArray();
+        $list = fn (array $things): ?string => $things === [] ? null : json_encode(array_map(fn (Stored $one): array => $one->toArray(), $things), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+
+        return ['fonts' => $list($project->fonts), 'icons' => $list($project->icons)] + $project->toArray();
+    }
+
+    /** @return list<OwnIcon> */
+    private function icons(ProjectRow $project): array
+    {
+        return $project->icons === null ? [] : Reader::kept(['icons' => json_decode($project->icons, true)])->list('icons', OwnIcon::read(...));
     }
 
     /** @return list<OwnFace> */

@@ -19,6 +19,7 @@ use Illuminate\Support\Carbon;
  * @property string $finish of screens that have none of their own
  * @property bool $framed
  * @property string|null $fonts JSON
+ * @property string|null $icons JSON
  * @property int $layer_count of all screens that are not deleted, and beside them
  * @property int $sequence the number of the latest edit
  * @property Carbon $updated_at
@@ -29,7 +30,7 @@ final class Project extends Model
 
     protected $table = 'projects';
 
-    protected $fillable = ['name', 'entry', 'finish', 'framed', 'fonts'];
+    protected $fillable = ['name', 'entry', 'finish', 'framed', 'fonts', 'icons'];
 
     protected $attributes = ['sequence' => 0, 'layer_count' => 0, 'finish' => 'dressed', 'framed' => false];
 

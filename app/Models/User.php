@@ -15,6 +15,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $email
  * @property string $password
  * @property array<string, list<string>>|null $keys the keys that were given to commands in place of those that they come with
+ * @property array<string, list<string>>|null $icons names of those used last, and of favourites
  */
 final class User extends Authenticatable
 {
@@ -23,7 +24,7 @@ final class User extends Authenticatable
 
     protected $table = 'users';
 
-    protected $fillable = ['name', 'email', 'password', 'keys'];
+    protected $fillable = ['name', 'email', 'password', 'keys', 'icons'];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -42,6 +43,6 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'keys' => 'array'];
+        return ['password' => 'hashed', 'keys' => 'array', 'icons' => 'array'];
     }
 }

@@ -20,6 +20,7 @@ use Illuminate\Session\SessionManager;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use Kindred\Document\Layer\IconBook;
 use Kindred\Document\Layer\IconSource;
 use Kindred\Layout\Cells;
 use Kindred\Layout\HeightMemory;
@@ -36,7 +37,8 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(FaceSource::class, fn (): CompiledFaces => new CompiledFaces(config('kindred.compiled')));
-        $this->app->singleton(IconSource::class, fn (): CompiledIcons => new CompiledIcons(config('kindred.compiled')));
+        $this->app->singleton(IconBook::class, fn (): IconBook => new IconBook(new CompiledIcons(config('kindred.compiled'))));
+        $this->app->alias(IconBook::class, IconSource::class);
         $this->app->singleton(OwnFonts::class, Fonts::class);
         $this->app->singleton(FaceBook::class, fn (): FaceBook => new FaceBook(app(FaceSource::class), fonts: app(OwnFonts::class)));
         $this->app->bind(HeightMemory::class, KeptHeights::class);

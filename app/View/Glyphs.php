@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Kindred\Document\Layer\IconSource;
+use Kindred\Document\Layer\IconBook;
 use Kindred\Render\Svg;
 
-/** The interface's own icons, from the library that designers get. */
+/** The interface's own icons, from the library that designers get, and those of the project at hand. */
 final class Glyphs
 {
     /** @var array<string, string> */
@@ -15,9 +15,10 @@ final class Glyphs
 
     public static function shapes(string $name): string
     {
-        return self::$drawn[$name] ??= implode('', array_map(
-            fn (array $node): string => Svg::element($node[0], $node[1]),
-            app(IconSource::class)->nodes($name) ?? [],
-        ));
+        $icons = app(IconBook::class);
+        $draw = fn (): string => implode('', array_map(fn (array $node): string => Svg::element($node[0], $node[1]), $icons->nodes($name) ?? []));
+
+        // Those of a project are others in the next.
+        return $icons->ships($name) ? self::$drawn[$name] ??= $draw() : $draw();
     }
 }

@@ -80,9 +80,9 @@ final class Sample
         return new Expansion(self::cells());
     }
 
-    public static function renderer(): Renderer
+    public static function renderer(?IconSource $icons = null): Renderer
     {
-        return new Renderer(new Typesetter(self::faces()), self::icons(), self::expansion());
+        return new Renderer(new Typesetter(self::faces()), $icons ?? self::icons(), self::expansion());
     }
 
     public static function shapes(): Shapes

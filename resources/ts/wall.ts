@@ -19,6 +19,7 @@ import { Facets } from './wall/facets.ts';
 import { Find, type Hit } from './wall/find.ts';
 import { Gradients } from './wall/gradients.ts';
 import { Fonts, isFont } from './wall/fonts.ts';
+import { Icons } from './wall/icons.ts';
 import { Rounding } from './wall/rounding.ts';
 import { isShape } from './wall/shapes.ts';
 import { Shaping } from './wall/shaping.ts';
@@ -282,8 +283,8 @@ const writing = new Writing({
     reveal: () => facets.reveal('widget'), chooseIcon: (screen, layer, place) => asking.icons({ screen, layer, place }), problem: onProblem,
 });
 const partners = new Partners(parts, (layer) => writing.edit(layer));
-const asking = new Asking(parts, making, together, (name) => {
-    making.icons.inHand = name;
+const asking = new Asking(parts, making, together, (name, line) => {
+    Object.assign(making.icons, { inHand: name, line });
     tools.take('icon');
 });
 
@@ -296,6 +297,7 @@ const notes = new Notes(document.getElementById('notes')!, document.getElementBy
 });
 const trials = new Trials(dialog('trials'), urls['trials']!, server);
 const takes = new Takes(dialog('takes'), urls['takes']!, server);
+new Icons(dialog('icons'), urls, server);
 const fonts = new Fonts(dialog('fonts'), urls['fonts']!, server);
 const needs = new Needs(document.getElementById('needs')!, document.getElementById('lights')!, picture, camera, selection, server, urls['needs']!, () => press('needs', false));
 const rulers = new Rulers(wall, camera, picture, selection, overlay, server);
@@ -392,7 +394,7 @@ function found(hit: Hit): void {
         command: () => void commands.run(hit.id),
         widget: () => void kit.show(hit.id),
         icon: () => {
-            making.icons.inHand = hit.id;
+            Object.assign(making.icons, { inHand: hit.id, line: 2 });
             tools.take('icon');
         },
         requirement: () => location.assign(`${urls['brief']!}?q=${encodeURIComponent(hit.title)}`),

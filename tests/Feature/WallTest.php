@@ -46,9 +46,9 @@ it('shows only the facets that apply', function (): void {
 });
 
 it('finds icons by name and by meaning', function (): void {
-    expect($this->get('/icons?q=arrow-left')->getContent())->toMatch('/data-icon="arrow-left"/')
-        ->and($this->get('/icons?q=fire')->getContent())->toContain('data-icon="flame"');
-    $this->get('/icons?q=zzzz')->assertSee('No icon answers');
+    expect($this->get("/projects/{$this->project->id}/icons?q=arrow-left")->getContent())->toMatch('/data-icon="arrow-left"/')
+        ->and($this->get("/projects/{$this->project->id}/icons?q=fire")->getContent())->toContain('data-icon="flame"');
+    $this->get("/projects/{$this->project->id}/icons?q=zzzz")->assertSee('No icon answers');
 });
 
 it('has a small picture of every screen for the reel, and of all of it for the wall seen from afar', function (): void {
@@ -94,7 +94,7 @@ it('gives many stills at once, of those screens that are kept', function (): voi
 
 it('takes a list in the place of a text for nothing asked', function (string $path): void {
     expect($this->getJson(str_replace('{project}', $this->path, $path))->getStatusCode())->toBeIn([200, 422]);
-})->with(['/?q[]=x', '/icons?q[]=x', '{project}/facets?screen[]=x&layers[]=y', '{project}/stills?of[]=x', '{project}/copy?layers[]=x', '{project}/rehearse?screen[]=x', '{project}/edits?since[]=1']);
+})->with(['/?q[]=x', '{project}/icons?q[]=x', '{project}/facets?screen[]=x&layers[]=y', '{project}/stills?of[]=x', '{project}/copy?layers[]=x', '{project}/rehearse?screen[]=x', '{project}/edits?since[]=1']);
 
 it('names what a gesture snaps to', function (): void {
     $snaps = $this->get("{$this->path}/snap?screen=booked&layers=e00117")->assertOk()->json();

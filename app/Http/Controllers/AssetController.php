@@ -8,11 +8,9 @@ use App\Canvas\Assets;
 use App\Canvas\Pictures;
 use App\Http\Uploads;
 use App\Models\Project;
-use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Kindred\Document\Layer\IconSource;
 use Kindred\Exchange\Pasted;
 use Kindred\Exchange\Svg\SvgReader;
 use Kindred\Input\InvalidInput;
@@ -73,12 +71,5 @@ final class AssetController extends Controller
         $stills = array_map(fn (string $bytes): string => 'data:image/webp;base64,'.base64_encode($bytes), $pictures->kept($project, $ids));
 
         return new JsonResponse((object) $stills, headers: ['Cache-Control' => 'private, max-age=86400'], options: JSON_UNESCAPED_SLASHES);
-    }
-
-    public function icons(Request $request, IconSource $icons): View
-    {
-        $found = $icons->search(mb_substr($this->asked($request, 'q'), 0, 80), 96);
-
-        return view('wall.icons', ['icons' => array_map(fn (string $name): array => ['name' => $name, 'nodes' => $icons->nodes($name) ?? []], $found)]);
     }
 }

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Kindred\Document;
 
+use Kindred\Document\Layer\OwnIcon;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
 use Kindred\Type\OwnFace;
 
 /**
  * What holds for a project as a whole: its name, the screen at which a rehearsal starts, the finish of screens that have none of
- * their own, whether screens are shown in the frames of their devices, and the fonts that were brought into it.
+ * their own, whether screens are shown in the frames of their devices, and the fonts and icons that were brought into it.
  */
 final readonly class Project implements Thing
 {
@@ -19,13 +20,19 @@ final readonly class Project implements Thing
 
     public const MAX_FONTS = 200;
 
-    /** @param  list<OwnFace>  $fonts */
+    public const MAX_ICONS = 300;
+
+    /**
+     * @param  list<OwnFace>  $fonts
+     * @param  list<OwnIcon>  $icons
+     */
     public function __construct(
         #[Is\Name(affects: Is\Affects::Nothing)] public string $name,
         #[Is\Id(to: Screen::class, affects: Is\Affects::Nothing)] public ?string $entry = null,
         #[Is\Choice(affects: Is\Affects::Paint)] public Finish $finish = Finish::Dressed,
         #[Is\Flag(affects: Is\Affects::Paint)] public bool $framed = false,
         #[Is\Records(OwnFace::class, self::MAX_FONTS, sparse: true, affects: Is\Affects::Layout)] public array $fonts = [],
+        #[Is\Records(OwnIcon::class, self::MAX_ICONS, sparse: true, affects: Is\Affects::Paint)] public array $icons = [],
     ) {
     }
 

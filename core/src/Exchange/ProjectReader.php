@@ -81,7 +81,7 @@ final class ProjectReader
                 'notes' => $this->eachOf($key, ProjectFile::MAX_NOTES, $this->note(...)),
                 'pictures' => $this->pictures(),
                 'fontFiles' => $this->fonts(),
-                'format', 'version', 'name', 'entry', 'finish', 'framed', 'fonts' => $this->head($key),
+                'format', 'version', 'name', 'entry', 'finish', 'framed', 'fonts', 'icons' => $this->head($key),
                 default => null,
             };
         }

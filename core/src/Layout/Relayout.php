@@ -7,6 +7,7 @@ namespace Kindred\Layout;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Compound;
+use Kindred\Document\Layer\IconBook;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
@@ -54,6 +55,9 @@ final readonly class Relayout implements LaysOut
         $families = OwnFace::changed($before->project->fonts, $after->project->fonts);
         if ($families !== []) {
             $this->typesetter->faces->own($after->project->fonts);
+        }
+        if ($before->project->icons !== $after->project->icons && $this->shapes->icons instanceof IconBook) {
+            $this->shapes->icons->own($after->project->icons);
         }
         $changed = $this->changed($before, $after, $families);
         $fitted = [];

@@ -36,7 +36,7 @@ use Kindred\Type\Typesetter;
 /** The outlines of layers as shapes, of words and icons too. */
 final readonly class Shapes
 {
-    public function __construct(private Typesetter $typesetter, private IconSource $icons)
+    public function __construct(private Typesetter $typesetter, public IconSource $icons)
     {
     }
 
@@ -103,7 +103,7 @@ final readonly class Shapes
     }
 
     /** Moved and turned from a layer's own coordinates to those that it lies in. */
-    private static function placed(Curves $curves, Layer $layer): Curves
+    public static function placed(Curves $curves, Layer $layer): Curves
     {
         $half = new Point($layer->box->width / 2, $layer->box->height / 2);
         $corner = $layer->box->centre()->minus($half->turned($layer->rotation));
@@ -132,7 +132,10 @@ final readonly class Shapes
         $drawn = [];
         foreach ($nodes as [$name, $attributes]) {
             $path = Outline::of($name, $attributes)?->mapped($scale, 0, 0, $scale, $x, $y);
-            if ($path !== null) {
+            if ($path !== null && Icon::isFilled($attributes)) {
+                $drawn[] = new Operand(Curves::of($path));
+            }
+            if ($path !== null && Icon::isLined($attributes)) {
                 $drawn[] = new Operand(StrokeOutline::of(Curves::of($path), $stroke, true));
             }
         }

@@ -6,6 +6,7 @@ namespace Kindred\Render;
 
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\Icon;
 use Kindred\Document\Style\Effect;
 use Kindred\Document\Style\Effect\Blur;
 use Kindred\Document\Style\Fill;
@@ -167,7 +168,8 @@ final readonly class Masker
         $out = '';
         foreach ($glyph->nodes as [$name, $attributes]) {
             $path = Outline::of($name, $attributes)?->mapped($glyph->scale, 0, 0, $glyph->scale, $glyph->x, $glyph->y);
-            $out .= $path === null ? '' : self::along($path, $glyph->line * $glyph->scale / 2 + $reach);
+            $line = Icon::isLined($attributes) ? $glyph->line * $glyph->scale / 2 : 0.0;
+            $out .= $path === null ? '' : (Icon::isFilled($attributes) ? Svg::element('path', ['d' => $path->text()]) : '').($line + $reach > 0 ? self::along($path, $line + $reach) : '');
         }
 
         return $out;

@@ -55,7 +55,7 @@ use Kindred\Type\Typesetter;
 final readonly class Renderer
 {
     /** Part of the cache key of pictures; raised when they would look different. */
-    public const VERSION = 13;
+    public const VERSION = 14;
 
     private KindDrawings $kinds;
 

@@ -15,14 +15,14 @@ export class Asking {
     private exchange = false;
 
     /** @param icon takes an icon in hand, to be placed */
-    constructor(private readonly on: Parts, private readonly making: Making, private readonly together: Together, private readonly icon: (name: string) => void) {
+    constructor(private readonly on: Parts, private readonly making: Making, private readonly together: Together, private readonly icon: (name: string, line: number) => void) {
         dialog('icons').addEventListener('close', () => {
             this.iconPlace = null;
             this.exchange = false;
         });
         dialog('icons').addEventListener('click', (event) => {
-            const name = (event.target as Element).closest<HTMLElement>('[data-icon]')?.dataset['icon'];
-            if (name) this.iconChosen(name);
+            const { icon, line } = (event.target as Element).closest<HTMLElement>('[data-icon]')?.dataset ?? {};
+            if (icon) this.iconChosen(icon, Number(line ?? 2));
         });
         dialog('devices').addEventListener('click', (event) => {
             const { device, width, height } = (event.target as Element).closest<HTMLElement>('[data-device]')?.dataset ?? {};
@@ -40,6 +40,7 @@ export class Asking {
     icons(for_: { screen: string; layer: string; place: string } | 'exchange' | null = null): void {
         this.exchange = for_ === 'exchange';
         this.iconPlace = for_ === 'exchange' ? null : for_;
+        htmx.trigger(dialog('icons').querySelector('input[type=search]')!, 'refresh');
         dialog('icons').showModal();
     }
 
@@ -71,13 +72,13 @@ export class Asking {
         }
     }
 
-    private iconChosen(name: string): void {
+    private iconChosen(name: string, line: number): void {
         const { selection, server, facets } = this.on;
         const { iconPlace, exchange } = this;
         dialog('icons').close();
         if (iconPlace) void server.edit({ type: 'write-widget', screen: iconPlace.screen || null, layer: layerOf(iconPlace.layer), place: iconPlace.place, words: name });
         else if (exchange && selection.elements()[0]?.dataset['kind'] === 'icon') void server.edit({ type: 'set-field', ...chosen(this.on), field: 'icon', value: name, ...facets.inCell });
-        else this.icon(name);
+        else this.icon(name, line);
     }
 
     private copiesPressed(button: HTMLElement | null): void {

@@ -85,6 +85,11 @@ export class Editing {
         void server.edit({ type: 'outline-strokes', ...chosen(this.on), parent: selection.group }).then((answer) => answer && answer.added.length > 0 && selection.pick([...layers, ...answer.added], screen));
     }
 
+    /** Makes an icon of the project from the selection, which stays as it is. */
+    makeIcon(): void {
+        void this.on.server.edit({ type: 'make-icon', ...chosen(this.on) }).then((answer) => answer && toast('It is one of the icons of this project now (I).'));
+    }
+
     /** Lays the selection out as a stack, with what can be read off where it lies. */
     stack(): void {
         if (this.on.selection.layers.length === 0) return toast('Select layers, or a group, to lay them out as a stack.');

@@ -14,8 +14,8 @@ interface Asset { hash: string; width: number; height: number }
 const FILLABLE = '[data-kind=box], [data-kind=ellipse], [data-kind=polygon], [data-kind=path], [data-kind=stack]';
 
 export class Making {
-    /** The icon in hand. */
-    readonly icons = { inHand: '' };
+    /** The icon in hand, and how wide its lines are, in units of its grid. */
+    readonly icons = { inHand: '', line: 2 };
 
     constructor(private readonly on: Parts) {}
 
@@ -34,7 +34,7 @@ export class Making {
     icon(icon: string, screen: string, at: Point, size: number | null): void {
         const side = size ?? 24;
         const corner = size === null ? { x: Math.round(at.x - side / 2), y: Math.round(at.y - side / 2) } : at;
-        void this.on.gestures.create(screen, { kind: 'icon', icon, name: icon.replaceAll('-', ' '), ...corner, width: side, height: side, fills: [{ colour: '#1e2223' }] });
+        void this.on.gestures.create(screen, { kind: 'icon', icon, ...(this.icons.line === 2 ? {} : { line: this.icons.line }), name: icon.replaceAll('-', ' '), ...corner, width: side, height: side, fills: [{ colour: '#1e2223' }] });
     }
 
     /** A widget goes where the pointer was pressed, at its own size or at the one that was drawn. */

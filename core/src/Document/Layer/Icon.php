@@ -10,7 +10,7 @@ use Kindred\Property as Is;
 use Kindred\Property\Declared;
 
 /**
- * An icon of the shipped library, drawn in strokes on a 24-unit grid; line width 0.5 to 4 units. `optical`
+ * An icon of the shipped library or of the project, on a 24-unit grid; line width 0.5 to 4 units. `optical`
  * puts the middle of what is painted, not that of the grid, into the middle of its box.
  */
 final readonly class Icon implements LayerContent
@@ -35,6 +35,18 @@ final readonly class Icon implements LayerContent
     public function nodes(IconSource $icons): array
     {
         return $icons->nodes($this->icon) ?? [['circle', ['cx' => '12', 'cy' => '12', 'r' => '9']]];
+    }
+
+    /** @param  array<string, string>  $attributes  of one of its shapes */
+    public static function isFilled(array $attributes): bool
+    {
+        return isset($attributes['fill']);
+    }
+
+    /** @param  array<string, string>  $attributes  of one of its shapes */
+    public static function isLined(array $attributes): bool
+    {
+        return ($attributes['stroke'] ?? '') !== 'none';
     }
 
     /**

@@ -172,16 +172,18 @@ final readonly class FlatPainter implements Painter
 
     public function glyph(Glyph $glyph): string
     {
-        $shapes = implode('', array_map(fn (array $node): string => Svg::element($node[0], $node[1]), $glyph->nodes));
+        [$lines, $areas] = array_map(fn (array $nodes): string => implode('', array_map(fn (array $node): string => Svg::element($node[0], $node[1]), $nodes)), $glyph->parts());
         $back = sprintf('scale(%s) translate(%s %s)', round(1 / max($glyph->scale, 1e-6), 5), round(-$glyph->x, 3), round(-$glyph->y, 3));
 
-        return $this->coated($glyph->fills, 'stroke', fn (array $paint): string => Svg::element('g', [
-            'transform' => sprintf('translate(%s %s) scale(%s)', round($glyph->x, 3), round($glyph->y, 3), round($glyph->scale, 5)),
+        $on = ['transform' => sprintf('translate(%s %s) scale(%s)', round($glyph->x, 3), round($glyph->y, 3), round($glyph->scale, 5))];
+        $filled = $areas === '' ? '' : $this->coated($glyph->fills, 'fill', fn (array $paint): string => Svg::element('g', $on + $paint, $areas), $back);
+
+        return $lines === '' ? $filled : $filled.$this->coated($glyph->fills, 'stroke', fn (array $paint): string => Svg::element('g', $on + [
             'fill' => 'none',
             'stroke-width' => $glyph->line,
             'stroke-linecap' => 'round',
             'stroke-linejoin' => 'round',
-        ] + $paint, $shapes), $back);
+        ] + $paint, $lines), $back);
     }
 
     public function image(Image $image): string

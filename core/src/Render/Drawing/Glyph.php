@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Kindred\Render\Drawing;
 
+use Kindred\Document\Layer\Icon;
 use Kindred\Document\Style\Fill;
 
-/** An icon: the shapes of its grid, drawn with one line. */
+/** An icon: the shapes of its grid, drawn with one line; some are filled. */
 final readonly class Glyph implements Drawn
 {
     /**
@@ -19,6 +20,27 @@ final readonly class Glyph implements Drawn
      */
     public function __construct(public array $nodes, public float $x, public float $y, public float $scale, public float $line, public array $fills)
     {
+    }
+
+    /**
+     * Its shapes, without what says how they are painted.
+     *
+     * @return array{list<array{string, array<string, string>}>, list<array{string, array<string, string>}>} what is drawn in lines, and what is filled
+     */
+    public function parts(): array
+    {
+        $lines = $areas = [];
+        foreach ($this->nodes as [$name, $attributes]) {
+            $plain = [$name, array_diff_key($attributes, ['fill' => 1, 'stroke' => 1])];
+            if (Icon::isLined($attributes)) {
+                $lines[] = $plain;
+            }
+            if (Icon::isFilled($attributes)) {
+                $areas[] = $plain;
+            }
+        }
+
+        return [$lines, $areas];
     }
 
     public function paintedBy(Painter $painter): string

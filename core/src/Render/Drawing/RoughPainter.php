@@ -123,17 +123,23 @@ final readonly class RoughPainter implements Painter
 
     public function glyph(Glyph $glyph): string
     {
-        $first = $second = '';
+        $first = $second = $areas = '';
         if ($glyph->fills === []) {
             return '';
         }
-        foreach ($glyph->nodes as [$name, $attributes]) {
-            $path = Outline::of($name, $attributes)?->mapped($glyph->scale, 0, 0, $glyph->scale, $glyph->x, $glyph->y);
-            [$one, $two] = $path === null ? ['', ''] : $this->pen->strokes($path, 12 * $glyph->scale);
+        $lead = $this->lead($glyph->fills[0]);
+        [$lines, $filled] = array_map(fn (array $nodes): array => array_filter(array_map(fn (array $node): ?PathData => Outline::of(...$node)?->mapped($glyph->scale, 0, 0, $glyph->scale, $glyph->x, $glyph->y), $nodes), fn (?PathData $path): bool => $path !== null), $glyph->parts());
+        foreach ($filled as $path) {
+            // What is filled is small: it is inked in, its edge as it is.
+            $brush = $this->brushes->brush($glyph->fills[0]->paint, $glyph->fills[0]->opacity, 'fill');
+            $areas .= $brush->server.Svg::element('path', ['d' => $path->text()] + $brush->attributes);
+        }
+        foreach ($lines as $path) {
+            [$one, $two] = $this->pen->strokes($path, 12 * $glyph->scale);
             [$first, $second] = [$first.$one, $second.$two];
         }
 
-        return self::edge($first, $second, $this->lead($glyph->fills[0]), $glyph->line * $glyph->scale);
+        return $areas.($first === '' ? '' : self::edge($first, $second, $lead, $glyph->line * $glyph->scale));
     }
 
     /** What a hand cannot draw: kinds draw a placeholder in its stead. */
