@@ -11,6 +11,7 @@ use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Kindred\Command\Commands;
 use Kindred\Document\Difference;
+use Kindred\Document\Layer\IconBook;
 use Kindred\Document\Missing;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
@@ -18,6 +19,8 @@ use Kindred\Tests\AnyCommand;
 use Kindred\Tests\Sample;
 
 beforeEach(function (): void {
+    // Icons are named as core names them, which knows one of the library.
+    app()->instance(IconBook::class, new IconBook(Sample::icons()));
     $this->user = User::factory()->create();
     $this->project = app(Projects::class)->import($this->user, (string) json_encode(Sample::file()));
     // The picture that random commands name.
@@ -78,10 +81,11 @@ it('does by every command what core does on the whole document, takes it back an
     foreach ([AnyCommand::asset(), ...array_keys($start->pictures)] as $hash) {
         DB::table('assets')->insertOrIgnore(['project_id' => $this->project->id, 'hash' => $hash, 'type' => 'image/png', 'width' => 3, 'height' => 2, 'name' => 'Any']);
     }
-    // One font is there from the beginning, so that it can be taken away.
+    // A font and icons are there from the beginning, so that they can be taken away.
     DB::table('assets')->insert(['project_id' => $this->project->id, 'hash' => AnyCommand::font(), 'type' => 'font/woff2', 'width' => 0, 'height' => 0, 'name' => 'Any']);
     $font = ['type' => 'put-fonts', 'fonts' => [['family' => 'Kiln Hand', 'weight' => 700, 'italic' => true, 'asset' => AnyCommand::font()]]];
-    $this->editor->edit($this->project->fresh(), $this->user, [Sample::command($font)], 0);
+    $icons = ['type' => 'put-icons', 'icons' => array_map(fn (string $name): array => ['name' => $name, 'lines' => 'M4 4L20 20'], ['pug-mill', 'cone'])];
+    $this->editor->edit($this->project->fresh(), $this->user, [Sample::command($font), Sample::command($icons)], 0);
     $open = array_fill_keys(array_map(fn (string $class): string => $class::type(), Commands::ALL), true);
     $tree = ($this->stored)();
     for ($step = 0; $open !== [] && $step < 400; $step++) {
