@@ -61,7 +61,7 @@ final readonly class ConvertToPaths implements UsesShapes
     {
         return match (true) {
             $layer->content instanceof BoxLayer => $layer->corners->fitted($layer->box)->same() ?? 0.0,
-            $layer->content instanceof PolygonLayer => $layer->content->rounding,
+            $layer->content instanceof PolygonLayer, $layer->content instanceof Compound => $layer->content->rounding,
             default => 0.0,
         };
     }
@@ -69,7 +69,7 @@ final readonly class ConvertToPaths implements UsesShapes
     /** Without what rounds its corners. */
     private static function sharp(Layer $layer): Layer
     {
-        return $layer->with(corners: new Corners, content: $layer->content instanceof PolygonLayer ? $layer->content->with(rounding: 0.0) : $layer->content);
+        return $layer->with(corners: new Corners, content: $layer->content instanceof PolygonLayer || $layer->content instanceof Compound ? $layer->content->with(rounding: 0.0) : $layer->content);
     }
 
     /** Its strokes lie where they lay, which a path has elsewhere where nothing is said; a compound has them as a path. */

@@ -72,7 +72,7 @@ final readonly class Shapes
             $content instanceof BoxLayer => Curves::of(PathData::parse($layer->corners->path($box))),
             $content instanceof Ellipse, $content instanceof PolygonLayer => Curves::of($content->path($box)),
             $content instanceof PathLayer => Curves::of(PathData::parse($content->outline())),
-            $content instanceof Compound => self::read($content->d),
+            $content instanceof Compound => self::read($content->outline()),
             $content instanceof LineLayer => Curves::of($content->path($box)),
             $content instanceof Text => $this->words($layer, $content),
             $content instanceof Icon => $this->icon($layer, $content),

@@ -246,3 +246,24 @@ test('strokes become shapes, and shapes grow and shrink', function () {
     expect(fn () => Sample::after(pieces(), ['type' => 'offset-shapes', 'screen' => 'home', 'layers' => ['left'], 'by' => -10]))->toThrow(InvalidInput::class, 'Nothing would be left')
         ->and(fn () => Sample::after(pieces(), ['type' => 'outline-strokes', 'screen' => 'home', 'layers' => ['left']]))->toThrow(InvalidInput::class, 'no stroke');
 });
+
+test('the corners of a compound are rounded by one radius, and stay editable', function () {
+    // A box with another beside its lower half: an L with five corners outwards and one inwards.
+    $boxes = array_map(fn (array $box): array => ['kind' => 'box', 'name' => 'Part', 'fills' => [['colour' => '#a94c31']]] + array_combine(['x', 'y', 'width', 'height'], $box), [[0, 0, 50, 100], [50, 50, 50, 50]]);
+    $drawn = Sample::after(pieces(), ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'l', 'layers' => $boxes]);
+    $parts = array_values(array_map(fn (Layer $layer): string => $layer->id, array_filter($drawn->layers, fn (Layer $layer): bool => $layer->name === 'Part')));
+    $tree = combined('union', $parts, $drawn);
+    $set = fn (Tree $tree, string $radius): Tree => Sample::after($tree, ['type' => 'set-field', 'screen' => 'home', 'layers' => [compoundOf($tree)->id], 'field' => 'rounding', 'value' => $radius]);
+    $area = fn (Tree $tree): float => Sample::shapes()->outline($tree, compoundOf($tree))?->curves->area() ?? NAN;
+    $less = fn (float $radius): float => (1 - M_PI / 4) * $radius ** 2;
+    $round = $set($tree, '10');
+    expect($area($tree))->toEqualWithDelta(7500.0, 1e-6)->and($area($round))->toEqualWithDelta(7500 - 4 * $less(10), 0.5)
+        ->and(frameOf(compoundOf($round)))->toBe('0 0 100 100')->and($area($set($round, '0')))->toEqualWithDelta(7500.0, 1e-6)
+        // It is so after a part has moved, where a T has six outwards and two inwards, in a file, and as a path, which keeps the radius as a number.
+        ->and($area(Sample::after($round, ['type' => 'move-layers', 'screen' => 'home', 'layers' => [$parts[1]], 'dx' => 0, 'dy' => -25])))->toEqualWithDelta(7500 - (6 - 2) * $less(10), 0.5)
+        ->and(ProjectFile::read(Sample::written(new ProjectFile($round)))->tree->layer(compoundOf($round)->id)->content->rounding)->toBe(10.0)
+        ->and(Sample::renderer()->layer($round, compoundOf($round), Sample::rendering()))->toContain('C');
+    $path = Sample::after($round, ['type' => 'convert-to-paths', 'screen' => 'home', 'layers' => [compoundOf($round)->id]])->layer(compoundOf($round)->id)->content;
+    expect($path)->toBeInstanceOf(PathLayer::class)->and($path->rounding)->toBe(10.0)->and(Curves::of(PathData::parse($path->outline()))->area())->toEqualWithDelta(7500 - 4 * $less(10), 0.5)
+        ->and(fn () => $set($round, '-1'))->toThrow(InvalidInput::class);
+});

@@ -24,8 +24,7 @@ final readonly class PathDrawing implements KindDrawing
     {
         $path = $layer->content;
         $d = match (true) {
-            $path instanceof PathLayer => $path->outline(),
-            $path instanceof Compound => $path->d,
+            $path instanceof PathLayer, $path instanceof Compound => $path->outline(),
             default => '',
         };
         if ($d === '') {
