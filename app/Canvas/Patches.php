@@ -62,7 +62,7 @@ final readonly class Patches
         }
         foreach ($difference->changes as $change) {
             $patch = match ($change->entity) {
-                Entity::Project => ['project' => $after->project->toArray(), 'redraw' => $change->touches('finish', 'fonts', 'icons'), 'fonts' => $change->touches('fonts')],
+                Entity::Project => ['project' => array_diff_key($after->project->toArray(), ['fonts' => 1, 'icons' => 1]), 'redraw' => $change->touches('finish', 'fonts', 'icons'), 'fonts' => $change->touches('fonts')],
                 Entity::Screen => $this->screen($change, $after, isset($brought[$change->id])),
                 Entity::Layer => $this->isHung($change, $after) ? $this->layer($project, $change, $after, $before, $added, $redrawn, $lower) : $this->parked($change),
                 Entity::Entry => ['brief' => $change->id],

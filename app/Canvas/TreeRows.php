@@ -59,10 +59,13 @@ final readonly class TreeRows
         return ['fonts' => $list($project->fonts), 'icons' => $list($project->icons)] + $project->toArray();
     }
 
-    /** @return list<OwnIcon> */
+    /** @return list<OwnIcon> as they were written: every edit reads them, and to read the paths again would take longer than most edits */
     private function icons(ProjectRow $project): array
     {
-        return $project->icons === null ? [] : Reader::kept(['icons' => json_decode($project->icons, true)])->list('icons', OwnIcon::read(...));
+        /** @var list<array{name: string, lines?: string, areas?: string, line?: float|int}> $icons */
+        $icons = $project->icons === null ? [] : json_decode($project->icons, true);
+
+        return array_map(fn (array $icon): OwnIcon => new OwnIcon($icon['name'], $icon['lines'] ?? '', $icon['areas'] ?? '', (float) ($icon['line'] ?? 2.0)), $icons);
     }
 
     /** @return list<OwnFace> */

@@ -22,6 +22,9 @@ final readonly class Project implements Thing
 
     public const MAX_ICONS = 300;
 
+    /** Characters of path data of all icons. */
+    public const MAX_ICON_PATHS = 400_000;
+
     /**
      * @param  list<OwnFace>  $fonts
      * @param  list<OwnIcon>  $icons

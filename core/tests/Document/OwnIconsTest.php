@@ -76,6 +76,10 @@ it('makes an icon of layers that are drawn here, which is drawn as they are', fu
     expect(array_column($again->project->icons, 'name'))->toBe(['kiln', 'kiln-2'])
         ->and(Sample::after($again, ['type' => 'remove-icon', 'icon' => 'kiln'])->project->icons)->toHaveCount(1)
         ->and(fn () => Sample::after($made, ['type' => 'remove-icon', 'icon' => 'house']))->toThrow(InvalidInput::class, 'no icon of this project');
+    $long = fn (int $count): array => ['type' => 'put-icons', 'icons' => array_map(fn (int $i): array => ['name' => "cone-{$i}", 'lines' => 'M0 0'.str_repeat('L1.123 2.345', 1500)], range(1, $count))];
+    expect(Sample::after($again, $long(20))->project->icons)->toHaveCount(22)
+        ->and(fn () => Sample::after($again, $long(24)))->toThrow(InvalidInput::class, 'too many points together')
+        ->and(fn () => Sample::after($again, ['type' => 'put-icons', 'icons' => array_map(fn (int $i): array => ['name' => "cone-{$i}", 'lines' => 'M0 0L1 1'], range(1, 299))]))->toThrow(InvalidInput::class, 'at most 300 icons');
     // It goes with the project into its file.
     expect(ProjectFile::read(Sample::written(new ProjectFile($again)))->tree->project->icons)->toEqual($again->project->icons);
 });
