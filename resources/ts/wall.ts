@@ -473,3 +473,5 @@ if (picture.screen(location.hash.slice(1))) {
 }
 server.resume();
 page.dataset['ready'] = '';
+// What was pressed before (public/early.js) is done now.
+window.dispatchEvent(new Event('wall-ready'));

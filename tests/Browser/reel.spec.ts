@@ -168,6 +168,20 @@ test('what is searched for on the shelf before its scripts are there is found', 
     await expect(page.locator('#projects')).toContainText('No project’s name holds “no such name”.');
 });
 
+test('a card that is pressed before the scripts of the wall are there is shown', async ({ page }) => {
+    await openDemo(page, 'Pressed early');
+    let loaded = (): void => undefined;
+    const pressed = new Promise<void>((go) => (loaded = go));
+    await page.route(/\/build\/.*wall.*\.js$/, async (route) => {
+        await pressed;
+        await route.continue();
+    });
+    await page.reload({ waitUntil: 'commit' });
+    await page.locator('[data-card]', { hasText: 'Glaze library' }).locator('[data-open-screen]').click();
+    loaded();
+    await expect(page.locator('#facets .subject input')).toHaveValue('Glaze library');
+});
+
 test('a file that is no project is refused in words, and nothing of it is on the shelf', async ({ page }) => {
     allowError(/422/);
     await enter(page);

@@ -1,4 +1,4 @@
-@props(['title', 'fontsOf' => null, 'entries' => ['resources/css/app.css', 'resources/ts/pages.ts']])
+@props(['title', 'fontsOf' => null, 'early' => false, 'entries' => ['resources/css/app.css', 'resources/ts/pages.ts']])
 <!doctype html>
 <html lang="en">
 <head>
@@ -8,6 +8,7 @@
     <title>{{ $title }} · Kindred Canvas</title>
     <link rel="icon" href="data:,">
     <meta name="htmx-config" content='{"includeIndicatorStyles":false}'>
+    @if ($early)<script src="{{ asset('early.js') }}"></script>@endif
     @vite($entries)
     @if ($fontsOf)<link id="own-fonts" rel="stylesheet" data-styles="{{ route('fonts.styles', $fontsOf) }}"@if ($fontsOf->fonts) href="{{ route('fonts.styles', $fontsOf) }}?r={{ $fontsOf->sequence }}"@endif>@endif
 </head>
