@@ -11,6 +11,8 @@ use Kindred\Document\Edit\Field;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Expanding;
+use Kindred\Document\Layer\Icon;
+use Kindred\Document\Layer\IconBook;
 use Kindred\Document\Layer\PathLayer;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\Text;
@@ -74,7 +76,7 @@ final readonly class Facets
     /** The most that are looked at for these. */
     private const LOOKED = 200;
 
-    public function __construct(private TreeLoader $store, private References $references, private FaceBook $faces, private Expansion $expansion, private Kit $kit)
+    public function __construct(private TreeLoader $store, private References $references, private FaceBook $faces, private Expansion $expansion, private Kit $kit, private IconBook $icons)
     {
     }
 
@@ -138,6 +140,7 @@ final readonly class Facets
             'families' => $this->faces->families(),
             'weights' => $this->weights($layers),
             'missingFaces' => $this->missingFaces($layers),
+            'missingIcons' => $this->missingIcons($layers),
             'forms' => $this->forms($layers),
             'ways' => $layers === [] && $screen !== null && count($screens) <= 1 ? $this->ways($project, $tree, $screen) : [],
         ];
@@ -460,6 +463,27 @@ final readonly class Facets
         }
 
         return array_slice(array_map(strval(...), array_keys($said)), 0, 4);
+    }
+
+    /**
+     * Icons that are neither in the library nor in the project, in sentences.
+     *
+     * @param  list<Layer>  $layers
+     * @return list<string>
+     */
+    private function missingIcons(array $layers): array
+    {
+        $names = [];
+        foreach ($layers as $layer) {
+            array_push($names, ...match (true) {
+                $layer->content instanceof Icon => [$layer->content->icon],
+                $layer->content instanceof Widget => [$layer->content->icon, ...array_column($layer->content->items, 'icon')],
+                default => [],
+            });
+        }
+        $missing = array_filter(array_unique($names), fn (string $name): bool => $name !== '' && $this->icons->nodes($name) === null);
+
+        return array_map(fn (string $name): string => "“{$name}” is not here: a circle stands in. Choose another, or bring it in.", array_slice(array_values($missing), 0, 4));
     }
 
     private static function missing(FaceBook $faces, TextStyle $style): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 
 beforeEach(function (): void {
     $this->user = User::factory()->create();
@@ -25,6 +26,12 @@ it('reads icons from SVG files, shows them as icons of the project, and draws th
         ->and($this->post("{$this->icons}?taken=pug-mill-2", ['icon' => UploadedFile::fake()->createWithContent('pug_mill.svg', PUG_MILL)], ['Accept' => 'application/json'])->json('icon.name'))->toBe('pug-mill-3');
     $this->edit($this->project, $this->project->refresh()->sequence, ['type' => 'create-layers', 'screen' => 'welcome', 'seed' => 'mill', 'layers' => [['kind' => 'icon', 'icon' => 'pug-mill', 'name' => 'Mill', 'x' => 10, 'y' => 10, 'width' => 24, 'height' => 24, 'fills' => [['colour' => '#b4472e']]]]])->assertOk();
     expect($this->get("/projects/{$this->project->id}/hand-over/screens/welcome.svg")->assertOk()->getContent())->toContain('M3 8L21 8L21 16L3 16Z');
+    // Where it is shown says that it is missing, once it is.
+    $id = DB::table('layers')->where('project_id', $this->project->id)->where('body', 'like', '%pug-mill%')->value('id');
+    $facets = fn (): string => (string) $this->get("/projects/{$this->project->id}/facets?screen=welcome&layers={$id}")->assertOk()->getContent();
+    expect($facets())->not->toContain('is not here');
+    $this->edit($this->project, $this->project->refresh()->sequence, ['type' => 'remove-icon', 'icon' => 'pug-mill'])->assertOk();
+    expect($facets())->toContain('“pug-mill” is not here');
 });
 
 it('says what is no icon, and takes none', function (): void {

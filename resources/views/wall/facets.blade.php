@@ -30,6 +30,7 @@
     @endif
     @if ($locked)<p class="border-b border-rule px-3 py-2 text-ash">Locked: the pointer and these facets leave it alone.</p>@endif
     @foreach ($placeholders as $placeholder)<p class="border-b border-rule px-3 py-1.5 text-plum" role="status">{{ $placeholder }} It stays as it is written.</p>@endforeach
+    @foreach ($missingIcons as $said)<p class="border-b border-rule px-3 py-1.5 text-plum" role="status">{{ $said }}</p>@endforeach
     <fieldset @disabled($locked) class="contents">
     @if ($only?->content instanceof Kindred\Document\Layer\Widget)@include('wall.widget')@endif
     <details class="facet" id="facet-where" data-facet="where" open>
