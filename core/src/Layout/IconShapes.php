@@ -12,6 +12,8 @@ use Kindred\Document\Layer\OwnIcon;
 use Kindred\Document\Place;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Stroke;
+use Kindred\Document\Style\StrokeCap;
+use Kindred\Document\Style\StrokeJoin;
 use Kindred\Document\Style\StrokeOutline;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Algebra\Algebra;
@@ -59,16 +61,25 @@ final readonly class IconShapes
         $scale = $room / max($frame->width, $frame->height, 1e-6);
         $middle = $frame->centre();
         $toGrid = fn (Point $point): Point => $point->minus($middle)->times($scale)->plus(new Point(Icon::GRID / 2, Icon::GRID / 2));
-        $lines = $areas = $widths = [];
+        $lines = $areas = [];
         foreach ($painted as [$curves, $evenOdd, $width, $isPaper]) {
             $curves = $curves->mapped($toGrid);
-            if ($width === null) {
-                $areas[] = new Operand($curves, $evenOdd, $isPaper ? Operation::Subtract : Operation::Union);
-            } elseif ($isPaper) {
-                $areas[] = new Operand(StrokeOutline::of($curves, Stroke::solid(Colour::rgb(0, 0, 0), $width * $scale), true), operation: Operation::Subtract);
+            $shape = $width === null || ! $isPaper ? $curves : self::outlined($curves, $width * $scale);
+            if ($isPaper) {
+                // A line that lies below paper is cut by it, and is an area from then on.
+                foreach ($lines as $i => [$below, $lineWidth]) {
+                    $one = self::box($below, $lineWidth);
+                    $paper = self::box($shape, 0.0);
+                    if (Box::between(max($one->x, $paper->x), max($one->y, $paper->y), min($one->right(), $paper->right()), min($one->bottom(), $paper->bottom())) !== null) {
+                        $areas[] = new Operand(self::outlined($below, $lineWidth));
+                        unset($lines[$i]);
+                    }
+                }
+                $areas[] = new Operand($shape, $width === null && $evenOdd, Operation::Subtract);
+            } elseif ($width === null) {
+                $areas[] = new Operand($shape, $evenOdd);
             } else {
-                array_push($lines, ...$curves->subpaths);
-                $widths[] = $width * $scale;
+                $lines[] = [$curves, $width * $scale];
             }
         }
         // What is cut out of nothing is nothing.
@@ -76,7 +87,12 @@ final readonly class IconShapes
             array_shift($areas);
         }
         $area = $areas === [] ? '' : Algebra::of($areas)->path()->text();
-        $icon = new OwnIcon($name, (new Curves($lines))->path()->text(), $area, $widths === [] ? 2.0 : round(min(4.0, max(0.5, array_sum($widths) / count($widths))), 2));
+        $icon = new OwnIcon(
+            $name,
+            (new Curves(array_merge([], ...array_map(fn (array $line): array => $line[0]->subpaths, array_values($lines)))))->path()->text(),
+            $area,
+            $lines === [] ? 2.0 : round(min(4.0, max(0.5, array_sum(array_column($lines, 1)) / count($lines))), 2),
+        );
 
         return $icon->lines === '' && $icon->areas === '' ? throw new InvalidInput('layers', 'All of it is nearly white; an icon is what is darker. Nothing was changed.') : $icon->checked();
     }
@@ -144,13 +160,24 @@ final readonly class IconShapes
     {
         $boxes = [];
         foreach ($painted as [$curves, , $width]) {
-            $box = $curves->subpaths === [] ? null : $curves->path()->bounds();
-            $half = ($width ?? 0.0) / 2;
-            if ($box !== null) {
-                $boxes[] = new Box($box->x - $half, $box->y - $half, $box->width + 2 * $half, $box->height + 2 * $half);
+            if ($curves->subpaths !== []) {
+                $boxes[] = self::box($curves, $width ?? 0.0);
             }
         }
 
         return $boxes === [] ? null : Box::around(...$boxes);
+    }
+
+    /** Around something that is drawn, with what its stroke reaches beyond it. */
+    private static function box(Curves $curves, float $width): Box
+    {
+        $box = $curves->path()->bounds() ?? new Box(0, 0, 0, 0);
+
+        return new Box($box->x - $width / 2, $box->y - $width / 2, $box->width + $width, $box->height + $width);
+    }
+
+    private static function outlined(Curves $curves, float $width): Curves
+    {
+        return StrokeOutline::of($curves, Stroke::solid(Colour::rgb(0, 0, 0), $width)->with(cap: StrokeCap::Round, join: StrokeJoin::Round), true);
     }
 }

@@ -36,6 +36,9 @@ it('brings an SVG onto the grid of icons: strokes stay lines, what is filled one
 it('cuts out what is nearly white, as it looks on paper', function (): void {
     $cut = fromSvg('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 24 24"><rect width="24" height="24" fill="#fff"/><rect x="2" y="2" width="20" height="20" fill="#222"/><rect x="7" y="7" width="10" height="10" fill="#fefefe"/><path d="M2 4H22" stroke="white" stroke-width="2"/></svg>');
     expect(filledArea($cut))->toEqualWithDelta(400 - 100 - 40, 0.01);
+    // Two lines cross below a white circle with an edge: they are cut by it, a third beside it stays a line, and so does the edge.
+    $crossed = fromSvg('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 24 24" fill="none" stroke="#000" stroke-width="2" stroke-linecap="round"><path d="M2 12H22"/><path d="M2 2H22"/><circle cx="12" cy="12" r="4" fill="white"/></svg>');
+    expect(filledArea($crossed))->toEqualWithDelta(2 * (20 - 8) + M_PI, 0.2)->and(substr_count($crossed->lines, 'M'))->toBe(2)->and($crossed->line)->toBe(2.0);
 });
 
 it('takes nothing but shapes, and says what cannot be an icon', function (string $svg, string $why): void {

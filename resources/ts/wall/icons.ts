@@ -39,9 +39,11 @@ export class Icons {
         }
         if (icons.length > 0 && (await this.server.edit({ type: 'put-icons', icons }))) {
             await this.refresh();
-            if (refused.length === 0) toast(`Brought in: ${icons.map(({ name }) => name).join(', ')}.`);
+            const names = `Brought in: ${icons.map(({ name }) => name).join(', ')}.`;
+            toast([names, ...refused].join(' '), refused.length > 0);
+        } else if (refused.length > 0) {
+            toast(refused.join(' '), true);
         }
-        if (refused.length > 0) toast(refused.join(' '), true);
     }
 
     private pressed(button: HTMLElement | null): void {
