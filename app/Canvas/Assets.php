@@ -57,7 +57,12 @@ final readonly class Assets
     public function adopt(Project $project, string $hash, string $bytes): void
     {
         // What was written anew here can be larger than what came.
-        [, $width, $height] = $this->decode($bytes, "pictures.{$hash}", config('kindred.pictures.kept'));
+        [$place, $most] = ["pictures.{$hash}", config('kindred.pictures.kept')];
+        [$width, $height, $type] = $this->size($bytes, $place, $most);
+        // What is kept already was opened once; but how a photograph lies, and a smaller size, are found by opening it.
+        if ($type === IMAGETYPE_JPEG || max($width, $height) > config('kindred.pictures.side') || ! $this->disk->exists("assets/{$hash}")) {
+            [, $width, $height] = $this->decode($bytes, $place, $most);
+        }
         $this->keep($project, $hash, $bytes, $width, $height, 'Picture');
     }
 
@@ -176,6 +181,20 @@ final readonly class Assets
      */
     private function decode(string $bytes, string $place, int $most): array
     {
+        $this->size($bytes, $place, $most);
+
+        return $this->decoder->keep($bytes, config('kindred.pictures.side'), $place);
+    }
+
+    /**
+     * What a picture says of itself, within the limits.
+     *
+     * @return array{int, int, int} width and height, px, and its type as PHP numbers them
+     *
+     * @throws InvalidInput when it is none that can be taken
+     */
+    private function size(string $bytes, string $place, int $most): array
+    {
         $limits = config('kindred.pictures');
         if (strlen($bytes) > $most) {
             throw new InvalidInput($place, 'The picture is larger than '.intdiv($most, 1 << 20).' MB; make it smaller first.');
@@ -192,7 +211,7 @@ final readonly class Assets
             throw new InvalidInput($place, "The picture measures {$size[0]} × {$size[1]} px; at most 40 million pixels can be taken.");
         }
 
-        return $this->decoder->keep($bytes, $limits['side'], $place);
+        return [$size[0], $size[1], $size[2]];
     }
 
     private function keep(Project $project, string $hash, string $bytes, int $width, int $height, string $name): void

@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Canvas\Assets;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Process;
+use Kindred\Input\InvalidInput;
 
 beforeEach(function (): void {
     $this->actingAs($user = User::factory()->create());
@@ -108,4 +111,20 @@ it('gives up on a picture that takes too much memory, alone and in words', funct
     $answer = ($this->send)(substr_replace($jpeg, pack('nn', 6324, 6324), $at + 5, 4));
     expect($answer->status())->toBeIn([201, 422])->and(memory_get_peak_usage() - $before)->toBeLessThan(60 << 20);
     $answer->status() === 422 && expect($answer->json('message'))->toContain('Nothing was added');
+});
+
+it('opens a picture of a file once; a photograph each time, for it says inside how it lies', function (): void {
+    $assets = app(Assets::class);
+    $files = array_map(picture(...), ['png' => 'png', 'webp' => 'webp', 'jpeg' => 'jpeg']);
+    foreach ($files as $bytes) {
+        $assets->adopt($this->project, hash('sha256', $bytes), $bytes);
+    }
+    $other = $this->project->user->projects()->create(['name' => 'Other']);
+    Process::fake(['*' => Process::result(exitCode: 3)]);
+    foreach (['png', 'webp'] as $format) {
+        $assets->adopt($other, hash('sha256', $files[$format]), $files[$format]);
+    }
+    Process::assertNothingRan();
+    expect(DB::table('assets')->where('project_id', $other->id)->get(['width', 'height'])->map(fn (object $row): array => (array) $row)->all())->toBe(array_fill(0, 2, ['width' => 40, 'height' => 30]))
+        ->and(fn () => $assets->adopt($other, hash('sha256', $files['jpeg']), $files['jpeg']))->toThrow(InvalidInput::class, 'damaged');
 });
