@@ -54,10 +54,6 @@ final readonly class PutIcons implements Command
             throw new InvalidInput('icons', 'A project holds at most '.Project::MAX_ICONS.' icons of its own. Nothing was changed.');
         }
 
-        if (array_sum(array_map(fn (OwnIcon $icon): int => strlen($icon->lines) + strlen($icon->areas), $all)) > Project::MAX_ICON_PATHS) {
-            throw new InvalidInput('icons', 'The icons of this project would have too many points together. Remove some, or make their lines plainer. Nothing was changed.');
-        }
-
-        return $tree->withProject($tree->project->with(icons: array_values($all)));
+        return $tree->withProject($tree->project->with(icons: array_values($all))->withinBounds());
     }
 }

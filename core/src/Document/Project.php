@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 use Kindred\Document\Layer\OwnIcon;
+use Kindred\Input\InvalidInput;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
 use Kindred\Type\OwnFace;
@@ -37,6 +38,15 @@ final readonly class Project implements Thing
         #[Is\Records(OwnFace::class, self::MAX_FONTS, sparse: true, affects: Is\Affects::Layout)] public array $fonts = [],
         #[Is\Records(OwnIcon::class, self::MAX_ICONS, sparse: true, affects: Is\Affects::Paint)] public array $icons = [],
     ) {
+    }
+
+    /** @throws InvalidInput where its icons are more than every edit can read */
+    public function withinBounds(): self
+    {
+        $paths = array_sum(array_map(fn (OwnIcon $icon): int => strlen($icon->lines) + strlen($icon->areas), $this->icons));
+
+        return $paths <= self::MAX_ICON_PATHS ? $this
+            : throw new InvalidInput('icons', 'The icons of this project would have too many points together. Remove some, or make their lines plainer. Nothing was changed.');
     }
 
     public function called(): string

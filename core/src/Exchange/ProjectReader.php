@@ -289,7 +289,7 @@ final class ProjectReader
             throw new InvalidInput('format', 'this is not a Kindred Canvas project file');
         }
         $in->whole('version', 1, ProjectFile::VERSION);
-        $project = Project::read($in);
+        $project = Project::read($in)->withinBounds();
         $this->mustHaveKeepers();
         if ($project->entry !== null && ! isset($this->screens[$project->entry])) {
             $in->fail('entry', 'there is no screen with that id');

@@ -36,6 +36,9 @@ final readonly class IconShapes
     /** Of OKLab: what is lighter is paper. */
     private const PAPER = 0.93;
 
+    /** What is filled and what is stroked, each counted. */
+    private const MAX_PARTS = 400;
+
     /** Units of the grid that are left free around what is drawn, where nothing says how large the whole is. */
     private const MARGIN = 1.0;
 
@@ -52,6 +55,9 @@ final readonly class IconShapes
     public function of(Tree $tree, array $layers, string $name, ?Box $frame = null): OwnIcon
     {
         $painted = array_merge([], ...array_map(fn (Layer $layer): array => $this->painted($tree, $layer), $layers));
+        if (count($painted) > self::MAX_PARTS) {
+            throw new InvalidInput('layers', 'An icon is made of at most '.self::MAX_PARTS.' shapes; this has '.count($painted).'. Nothing was changed.');
+        }
         $bounds = self::bounds($painted);
         if ($bounds === null) {
             throw new InvalidInput('layers', 'Nothing of it is drawn in lines or filled, which is all that an icon can have. Nothing was changed.');

@@ -46,6 +46,7 @@ it('takes nothing but shapes, and says what cannot be an icon', function (string
 })->with([
     'no SVG' => ['hello', 'SVG'],
     'only a script' => ['<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>', 'nothing in the SVG'],
+    'too many shapes' => ['<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 900 9">'.implode('', array_map(fn (int $i): string => "<path d='M{$i} 0V9'  stroke='black'/>", range(1, 401))).'</svg>', 'at most 400 shapes'],
     'only white' => ['<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 9 9"><rect width="9" height="9" fill="white"/></svg>', 'nearly white'],
     'too many points' => ['<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 9 9"><path fill="none" stroke="black" d="M0 0'.implode('', array_map(fn (int $i): string => 'L'.($i % 7).'.123 '.($i % 5).'.456', range(1, 4000))).'"/></svg>', 'too many points'],
 ]);
@@ -83,6 +84,10 @@ it('makes an icon of layers that are drawn here, which is drawn as they are', fu
     expect(Sample::after($again, $long(20))->project->icons)->toHaveCount(22)
         ->and(fn () => Sample::after($again, $long(24)))->toThrow(InvalidInput::class, 'too many points together')
         ->and(fn () => Sample::after($again, ['type' => 'put-icons', 'icons' => array_map(fn (int $i): array => ['name' => "cone-{$i}", 'lines' => 'M0 0L1 1'], range(1, 299))]))->toThrow(InvalidInput::class, 'at most 300 icons');
+    // A file is held to the same.
+    $file = Sample::file();
+    $file['icons'] = $long(24)['icons'];
+    expect(fn () => ProjectFile::read((string) json_encode($file)))->toThrow(InvalidInput::class, 'too many points together');
     // It goes with the project into its file.
     expect(ProjectFile::read(Sample::written(new ProjectFile($again)))->tree->project->icons)->toEqual($again->project->icons);
 });

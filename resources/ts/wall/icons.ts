@@ -65,8 +65,9 @@ export class Icons {
     /** What a person keeps is no part of the document: where it cannot be kept, nothing else is lost. */
     private async keep(what: { icon: string; favourite?: boolean; used?: boolean }): Promise<void> {
         try {
-            await fetch(this.urls['icons-kept']!, { method: 'POST', headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': document.querySelector<HTMLMetaElement>('meta[name=csrf-token]')!.content }, body: JSON.stringify(what) });
-        } catch {
+            await send(this.urls['icons-kept']!, what);
+        } catch (problem) {
+            if (!(problem instanceof Problem)) throw problem;
             if (what.favourite !== undefined) toast('The favourite could not be kept; try it again in a moment.', true);
         }
     }

@@ -44,6 +44,7 @@ export async function send<T>(url: string, body?: unknown, signal?: AbortSignal)
     }).catch(() => {
         throw new Problem('The server does not answer; try it again in a moment.', 0, '');
     });
+    if (response.status === 204) return undefined as T;
     if (response.ok) {
         // An answer that was cut off on its way is none.
         return (await response.json().catch(() => {

@@ -18,7 +18,7 @@ final readonly class Icon implements LayerContent
     use Declared;
 
     public function __construct(
-        #[Is\Words(60, false, '^[a-z0-9-]+$', 'an icon is named by lower-case letters, digits and hyphens', affects: Is\Affects::Paint)] public string $icon,
+        #[Is\Words(60, false, OwnIcon::NAME, 'an icon is named by lower-case letters, digits and hyphens', affects: Is\Affects::Paint)] public string $icon,
         #[Is\Number(0.5, 4, label: 'icon line', look: true, affects: Is\Affects::Paint)] public float $line = 2.0,
         #[Is\Flag(label: 'centring', affects: Is\Affects::Paint)] public bool $optical = false,
     ) {
