@@ -10,6 +10,7 @@ use Kindred\Document\Address;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\Chart;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\IconBook;
@@ -62,6 +63,7 @@ final readonly class Facets
     private const BY_HAND = [
         'kind', 'x', 'y', 'width', 'height', 'rotation', 'opacity', 'fills', 'strokes', 'corners', 'effects', 'masks', 'masking', 'isolation', 'blend', 'adjustment', 'style', 'wrapped', 'fixed', 'extent', 'verticalAlign', 'maxLines', 'icon', 'line', 'optical', 'startAngle', 'sweep', 'hole', 'ends', 'points', 'innerRadius', 'rounding', 'asset', 'fit', 'zoom', 'positionX', 'positionY',
         'rising', 'evenOdd', 'direction', 'wrap', 'rowGap', 'columnGap', 'padding', 'justifyContent', 'alignItems', 'alignContent', 'columns', 'minWidth', 'cellHeight', 'sizing', 'pins', 'operation',
+        'form', 'ink', 'grid', 'across', 'together', 'curve', 'lineWidth', 'dots', 'areaOpacity', 'gap', 'spacing', 'thickness', 'min', 'max', 'logarithmic', 'steps', 'gridLines', 'scaleLabels', 'pointLabels', 'valueLabels', 'legend', 'goal', 'before', 'after', 'decimals',
     ];
 
     /** How wide a well is that shows a paint, px. */
@@ -229,7 +231,7 @@ final readonly class Facets
                     'shows' => $here === [] ? '' : ($here[0]->paint instanceof Gradient ? $here[0]->paint->css(self::WELL) : $here[0]->paint->colour()->toHex()),
                     'hidden' => $here !== [] && array_filter($here, fn (Fill|Stroke|Mask $coat): bool => ! $coat->hidden) === [],
                     'stops' => $stops === 0 ? [] : range(0, $stops - 1),
-                    'line' => count($layers) === 1 && ($here[0]->paint ?? null) instanceof Gradient ? self::line("{$list}.{$i}", $here[0]->paint, $layers[0]->box) : null,
+                    'line' => count($layers) === 1 && ($here[0]->paint ?? null) instanceof Gradient && ! ($here[0] instanceof Stroke && $here[0]->running() !== null) ? self::line("{$list}.{$i}", $here[0]->paint, $layers[0]->box) : null,
                 ];
             }
         }
@@ -428,7 +430,7 @@ final readonly class Facets
      */
     private function forms(array $layers): array
     {
-        $styles = array_values(array_filter(array_map(fn (Layer $layer): ?TextStyle => $layer->content instanceof Text ? $layer->content->style : null, $layers)));
+        $styles = array_merge([], ...array_map(fn (Layer $layer): array => array_slice(self::styles($layer), 0, 1), $layers));
         if ($styles === []) {
             return [];
         }
@@ -454,8 +456,7 @@ final readonly class Facets
     {
         $said = [];
         foreach ($layers as $layer) {
-            $text = $layer->content;
-            foreach ($text instanceof Text ? [$text->style, ...array_map(fn (Run $run): TextStyle => $run->setting($text->style)->style, $text->runs)] : [] as $style) {
+            foreach (self::styles($layer) as $style) {
                 if (! $this->faces->isThere($style->family, $style->weight, $style->italic)) {
                     $said[self::missing($this->faces, $style)] = true;
                 }
@@ -486,6 +487,18 @@ final readonly class Facets
         return array_map(fn (string $name): string => "“{$name}” is not here: a circle stands in. Choose another, or bring it in.", array_slice(array_values($missing), 0, 4));
     }
 
+    /** @return list<TextStyle> how the words of a layer are set, that of all first; none where it has none */
+    private static function styles(Layer $layer): array
+    {
+        $content = $layer->content;
+
+        return match (true) {
+            $content instanceof Text => [$content->style, ...array_map(fn (Run $run): TextStyle => $run->setting($content->style)->style, $content->runs)],
+            $content instanceof Chart => [$content->style->text()],
+            default => [],
+        };
+    }
+
     private static function missing(FaceBook $faces, TextStyle $style): string
     {
         [$family, $weight] = $faces->nearest($style->family, $style->weight);
@@ -508,8 +521,8 @@ final readonly class Facets
         $families = $this->faces->families();
         $weights = null;
         foreach ($layers as $layer) {
-            if ($layer->content instanceof Text) {
-                [$family] = $this->faces->nearest($layer->content->style->family, 400);
+            foreach (array_slice(self::styles($layer), 0, 1) as $style) {
+                [$family] = $this->faces->nearest($style->family, 400);
                 $weights = $weights === null ? $families[$family] : array_values(array_intersect($weights, $families[$family]));
             }
         }

@@ -14,6 +14,7 @@ use Kindred\Document\Entity;
 use Kindred\Document\Layer\IconSource;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Search;
+use Kindred\Kit\FreshChart;
 use Kindred\Kit\Kit;
 
 /**
@@ -63,6 +64,9 @@ final readonly class Finder
         }
         foreach (array_slice(Kit::search($words), 0, self::MOST) as $kind) {
             $hits[] = ['kind' => 'widget', 'id' => $kind::key(), 'title' => $kind->name(), 'where' => 'in the kit'];
+        }
+        foreach (FreshChart::search($words) as $form) {
+            $hits[] = ['kind' => 'widget', 'id' => FreshChart::key($form), 'title' => FreshChart::name($form), 'where' => 'in the kit'];
         }
         foreach ($this->icons->search($words, self::MOST) as $icon) {
             $hits[] = ['kind' => 'icon', 'id' => $icon, 'title' => str_replace('-', ' ', $icon), 'where' => ''];

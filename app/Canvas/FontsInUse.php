@@ -6,6 +6,8 @@ namespace App\Canvas;
 
 use App\Models\Project;
 use Illuminate\Database\Query\Builder;
+use Kindred\Document\Layer\Chart;
+use Kindred\Document\Layer\Lettered;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\WorkingSet;
 use Kindred\Type\FaceBook;
@@ -37,7 +39,7 @@ final readonly class FontsInUse
     /** @return array<string, int> how many texts have words in each family */
     private function texts(Project $project): array
     {
-        $texts = fn (): Builder => $this->rows->layers($project)->where('kind', Text::kind());
+        $texts = fn (): Builder => $this->rows->layers($project)->whereIn('kind', [Text::kind(), Chart::kind()]);
         // Most texts are of one family: these are counted where they lie.
         $plain = $texts()->whereRaw("instr(body, '\"runs\":') = 0")->select([])->selectRaw("json_value(body, '$.style.family') as family, count(*) as many")->groupBy('family')->pluck('many', 'family');
         $counts = [];
@@ -45,7 +47,7 @@ final readonly class FontsInUse
             $counts[(string) $family] = (int) $many;
         }
         foreach ($this->rows->readLayers($texts()->whereRaw("instr(body, '\"runs\":') > 0")->get()) as $layer) {
-            foreach ($layer->content instanceof Text ? $layer->content->families() : [] as $family) {
+            foreach ($layer->content instanceof Lettered ? $layer->content->families() : [] as $family) {
                 $counts[$family] = ($counts[$family] ?? 0) + 1;
             }
         }

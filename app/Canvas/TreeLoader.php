@@ -10,8 +10,10 @@ use Illuminate\Database\Query\Builder;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\BoxLayer;
+use Kindred\Document\Layer\Chart;
 use Kindred\Document\Layer\Container;
 use Kindred\Document\Layer\Kinds;
+use Kindred\Document\Layer\Lettered;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Layout\Sizing;
@@ -155,17 +157,17 @@ final readonly class TreeLoader
 
     /**
      * @param  list<string>  $families
-     * @return array<string, Layer> the texts with words in families
+     * @return array<string, Layer> the texts and charts with words in families
      */
     private function inFamilies(ProjectRow $project, array $families): array
     {
-        $rows = $this->rows->layers($project)->where('kind', Text::kind())->where(function (Builder $query) use ($families): void {
+        $rows = $this->rows->layers($project)->whereIn('kind', [Text::kind(), Chart::kind()])->where(function (Builder $query) use ($families): void {
             foreach ($families as $family) {
                 $query->orWhereRaw('instr(body, ?) > 0', ['"family":'.json_encode($family, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);
             }
         });
 
-        return array_filter($this->rows->readLayers($rows->get()), fn (Layer $layer): bool => $layer->content instanceof Text && array_intersect($families, $layer->content->families()) !== []);
+        return array_filter($this->rows->readLayers($rows->get()), fn (Layer $layer): bool => $layer->content instanceof Lettered && array_intersect($families, $layer->content->families()) !== []);
     }
 
     /** The id of the layer right below in its place, or null at the bottom. */

@@ -11,7 +11,7 @@ use Illuminate\Support\Collection;
 use Kindred\Document\Entity;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\HasSheet;
 use Kindred\Document\Layer\IconBook;
 use Kindred\Document\Layer\OwnIcon;
 use Kindred\Document\Project;
@@ -164,8 +164,8 @@ final readonly class TreeRows
 
                 continue;
             }
-            $array = $layer->content;
-            $layers[$row->id] = $array instanceof ArrayLayer ? $layer->with(content: $array->with(sheet: $array->sheet->withLines($row->sheet_rows ?? ''))) : $layer;
+            $content = $layer->content;
+            $layers[$row->id] = $content instanceof HasSheet ? $layer->with(content: $content->holding($content->sheet()->withLines($row->sheet_rows ?? ''))) : $layer;
         }
 
         return $layers;
@@ -187,12 +187,12 @@ final readonly class TreeRows
      */
     public function layerRow(ProjectRow $project, Layer $layer, array $long, int $sequence): array
     {
-        $array = $layer->content instanceof ArrayLayer ? $layer->content : null;
-        $properties = ($array === null ? $layer : $layer->with(content: $array->with(sheet: $array->sheet->with(rows: []))))->properties();
+        $content = $layer->content instanceof HasSheet ? $layer->content : null;
+        $properties = ($content === null ? $layer : $layer->with(content: $content->holding($content->sheet()->with(rows: []))))->properties();
         $row = array_intersect_key($properties, array_flip(self::LAYER));
         $body = [
             'body' => in_array('body', $long, true) ? json_encode(array_diff_key($properties, $row), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE) : '',
-            'sheet_rows' => in_array('sheet_rows', $long, true) ? $array?->sheet->lines() : null,
+            'sheet_rows' => in_array('sheet_rows', $long, true) ? $content?->sheet()->lines() : null,
         ];
 
         return [

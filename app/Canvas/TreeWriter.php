@@ -10,10 +10,10 @@ use Kindred\Document\Change;
 use Kindred\Document\Difference;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Limits;
 use Kindred\Document\Project;
 use Kindred\Document\Screen;
+use Kindred\Document\Sheet\Sheet;
 use Kindred\Document\Thing;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
@@ -172,7 +172,7 @@ final readonly class TreeWriter
     private function changedLong(Change $change): array
     {
         $changed = array_diff(array_keys($change->after ?? []), TreeRows::LAYER);
-        $rows = array_filter($changed, fn (string $key): bool => ArrayLayer::isOfRows($key));
+        $rows = array_filter($changed, fn (string $key): bool => Sheet::isOfRows($key));
 
         return match (true) {
             $change->isAddition() => TreeRows::LONG,

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Kindred\Tests;
 
 use Kindred\Document\Address;
+use Kindred\Document\Chart\ChartForm;
 use Kindred\Document\Copies;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\HasSheet;
 use Kindred\Document\Place;
 use Kindred\Document\Tree;
+use Kindred\Kit\FreshChart;
 
 /** Commands at random, for properties that hold after any of them. Seed `mt_srand` first. */
 final class AnyCommand
@@ -84,14 +87,15 @@ final class AnyCommand
         $parent = ($tree->layers[$one] ?? null)?->parent;
         $groups = array_values(array_filter($layers, fn (Layer $layer): bool => $layer->isContainer()));
         $group = $groups === [] ? null : $groups[mt_rand(0, count($groups) - 1)]->id;
-        $arrays = array_values(array_filter($layers, fn (Layer $layer): bool => $layer->content instanceof ArrayLayer));
+        // A sheet stands behind arrays and charts alike.
+        $arrays = array_values(array_filter($layers, fn (Layer $layer): bool => $layer->content instanceof HasSheet));
         $array = $arrays === [] ? null : $arrays[mt_rand(0, count($arrays) - 1)];
-        $row = $array?->content instanceof ArrayLayer ? $array->content->sheet->rows[0]->id : 'none';
+        $row = $array?->content instanceof HasSheet ? $array->content->sheet()->rows[0]->id ?? 'none' : 'none';
         $number = fn (): int => mt_rand(-200, 400);
         $linking = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->cues !== []))[0] ?? null;
         $cued = ['screen' => $linking->screen ?? $screen, 'layer' => $linking->id ?? 'none', 'cue' => $linking?->cues[0]->id ?? 'none'];
         $on = ['screen' => $screen, 'layers' => $some];
-        $fields = [['x', '10%+3'], ['width', (string) mt_rand(1, 300)], ['rotation', (string) mt_rand(-180, 180)], ['fills.0.colour', '#'.dechex(mt_rand(0x100000, 0xFFFFFF))], ['style.size', (string) mt_rand(8, 60)], ['corners', '12'], ['strokes.0.width', '2'], ['opacity', '50%'], ['direction', 'column'], ['wrap', 'wrap'], ['columnGap', '7'], ['padding', '9'], ['tolerance', '4'], ['sweep', (string) mt_rand(1, 360)], ['hole', mt_rand(0, 99).'%'], ['points', (string) mt_rand(3, 12)], ['innerRadius', '40%'], ['alignItems', 'center'], ['sizing.width', 'stretch'], ['sizing.height', 'content'], ['sizing.maxWidth', '90'], ['sizing.absolute', 'true'], ['pins.right', 'true'], ['pins.bottom', 'true'], ['pins.horizontal', 'proportion'], ['style.italic', ['true', 'false'][$step % 2]], ['zoom', mt_rand(10, 2000).'%'], ['positionX', mt_rand(0, 100).'%'], ['positionY', '0'], ['kind', ['box', 'ellipse', 'line', 'polygon'][$step % 4]]];
+        $fields = [['x', '10%+3'], ['width', (string) mt_rand(1, 300)], ['rotation', (string) mt_rand(-180, 180)], ['fills.0.colour', '#'.dechex(mt_rand(0x100000, 0xFFFFFF))], ['style.size', (string) mt_rand(8, 60)], ['corners', '12'], ['strokes.0.width', '2'], ['opacity', '50%'], ['direction', 'column'], ['wrap', 'wrap'], ['columnGap', '7'], ['padding', '9'], ['tolerance', '4'], ['sweep', (string) mt_rand(1, 360)], ['hole', mt_rand(0, 99).'%'], ['points', (string) mt_rand(3, 12)], ['innerRadius', '40%'], ['alignItems', 'center'], ['sizing.width', 'stretch'], ['sizing.height', 'content'], ['sizing.maxWidth', '90'], ['sizing.absolute', 'true'], ['pins.right', 'true'], ['pins.bottom', 'true'], ['pins.horizontal', 'proportion'], ['style.italic', ['true', 'false'][$step % 2]], ['zoom', mt_rand(10, 2000).'%'], ['positionX', mt_rand(0, 100).'%'], ['positionY', '0'], ['kind', ['box', 'ellipse', 'line', 'polygon'][$step % 4]], ['form', ['lines', 'ring', 'progress'][$step % 3]], ['legend', 'top'], ['max', (string) mt_rand(-5, 900)]];
         [$field, $value] = $fields[mt_rand(0, count($fields) - 1)];
         $cell = self::cell($tree, $screen) ?? $one;
         $widget = array_values(array_filter($layers, fn (Layer $layer): bool => $layer->kind() === 'widget'))[0]->id ?? $one;
@@ -158,6 +162,7 @@ final class AnyCommand
             ['type' => 'set-entry', 'screen' => $screen],
             ['type' => 'create-layers', 'screen' => $screen, 'seed' => "w{$step}", 'layers' => [['kind' => 'widget', 'widget' => ['tabs', 'slider', 'table'][$step % 3], 'x' => $number(), 'y' => $number(), 'width' => 120, 'height' => 60, 'items' => [['label' => 'One'], ['label' => 'Two']]]]],
             ['type' => 'set-widget', 'field' => ['label', 'items', 'chosen', 'value'][$step % 4], 'value' => ['Book', "Two | 4\nThree", '1', '40'][$step % 4], 'screen' => $screen, 'layers' => [$widget]],
+            ['type' => 'create-layers', 'screen' => $screen, 'seed' => "ch{$step}", 'layers' => [['x' => $number(), 'y' => $number()] + FreshChart::of(ChartForm::cases()[$step % 7])]],
             ['type' => 'convert-widgets', 'widget' => ['list', 'select'][$step % 2], 'name' => 'Other'] + $on,
             ['type' => 'open-widgets', 'screen' => $screen, 'layers' => [$step % 7 === 0 ? $widget : $one], 'seed' => "o{$step}"],
             ['type' => 'put-icons', 'icons' => [['name' => ['pug-mill', 'cone'][$step % 2], 'lines' => 'M4 4L20 20', 'areas' => 'M0 0L9 0L9 9Z', 'line' => 1.5]]],
@@ -240,7 +245,7 @@ final class AnyCommand
     private static function onSheets(Tree $tree, string $screen, ?Layer $array, string $row, int $step): array
     {
         $design = $array === null ? 'none' : $tree->children(new Place($array->screen, $array->id))[0]->id ?? 'none';
-        $sheet = $array?->content instanceof ArrayLayer ? $array->content->sheet : null;
+        $sheet = $array?->content instanceof HasSheet ? $array->content->sheet() : null;
         $on = ['screen' => $screen, 'layer' => $array->id ?? 'none'];
         $column = $sheet->columns[0]->id ?? 'none';
         $overrides = $array?->content instanceof ArrayLayer ? $array->content->overrides : [];

@@ -275,7 +275,13 @@ overlay.mates = (id) => together.mates(id);
 const nudging = new Nudging(parts);
 const looking = new Looking(parts);
 const sheet = new DataSheet(urls, server);
-const editing = new Editing(parts, (array) => sheet.open(array));
+/** The sheet lies over the foot of the wall: what it belongs to is to be seen above it. */
+const openSheet = async (owner: string): Promise<void> => {
+    const height = await sheet.open(owner);
+    const layer = picture.layer(owner);
+    if (layer && height > 0) camera.reveal(picture.bounds(layer), 24, height);
+};
+const editing = new Editing(parts, (array) => void openSheet(array));
 const making = new Making(parts);
 new Clipboard(parts, making);
 const writing = new Writing({
@@ -418,7 +424,7 @@ document.addEventListener('kindred:go', (event) => {
     const { screen, layer } = (event as CustomEvent<{ screen: string; layer?: string }>).detail;
     goTo(screen, layer);
 });
-document.addEventListener('kindred:sheet', (event) => sheet.open((event as CustomEvent<string>).detail));
+document.addEventListener('kindred:sheet', (event) => void openSheet((event as CustomEvent<string>).detail));
 
 /* Files */
 

@@ -100,7 +100,7 @@ test('a booking of five screens is built in under 70 gestures, plays, and is dre
     await hand.click(page.locator('#devices').getByRole('button', { name: /^Phone / }));
     await expect(screens).toHaveCount(1);
     await hand.key('k');
-    await expect(kit.locator('[data-widget]')).toHaveCount(38);
+    await expect(kit.locator('[data-widget]')).toHaveCount(45);
     await hand.near(0);
 
     // What all screens have, and then the other four.

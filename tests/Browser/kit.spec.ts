@@ -6,7 +6,7 @@ import { allowError, at, bareScreen, box, drag, extent, likeReload, middle, near
 async function screenBesideKit(page: Page): Promise<Locator> {
     const bare = await bareScreen(page);
     await page.keyboard.press('k');
-    await expect(page.locator('#kit [data-widget]')).toHaveCount(38);
+    await expect(page.locator('#kit [data-widget]')).toHaveCount(45);
     await page.mouse.move(800, 500);
     await page.mouse.wheel(-150, 0);
     await still(page);

@@ -66,3 +66,50 @@ test('shapes, words, icons, strokes, blur and gradients mask the same on the wal
         expect(seen).toBeLessThan(120 * 90);
     }
 });
+
+test('a gradient runs along its stroke: at every place that Chromium finds on the line the colour is that of so much of the way', async ({ page }) => {
+    const [first, last] = [[180, 71, 46], [23, 89, 200]] as const;
+    const hex = (colour: readonly number[]): string => `#${colour.map((part) => part.toString(16).padStart(2, '0')).join('')}`;
+    const stroke = { kind: 'linear', stops: [{ colour: hex(first), at: 0 }, { colour: hex(last), at: 1 }], width: 9, along: true, position: 'centre' };
+    // What each is along: of a free path its own, of others where their outlines begin.
+    const cases: { layer: Record<string, unknown>; d: string; dash?: number[] }[] = [
+        { layer: { kind: 'path', d: 'M0 80C30 -60 90 150 120 0', strokes: [{ ...stroke, cap: 'round' }] }, d: 'M0 80C30 -60 90 150 120 0' },
+        { layer: { kind: 'path', d: 'M0 0L120 0L120 80L0 80L0 40', strokes: [{ ...stroke, join: 'miter', cap: 'butt' }] }, d: 'M0 0L120 0L120 80L0 80L0 40' },
+        { layer: { kind: 'path', d: 'M0 0L120 0L60 80Z', strokes: [{ ...stroke, opacity: 0.999 }] }, d: 'M0 0L120 0L60 80Z' },
+        { layer: { kind: 'path', d: 'M0 40L120 40', strokes: [{ ...stroke, dash: [20, 20], cap: 'butt' }] }, d: 'M0 40L120 40', dash: [20, 20] },
+        { layer: { kind: 'line', strokes: [stroke] }, d: 'M0 0L120 80' },
+        { layer: { kind: 'path', d: 'M0 0L40 0M0 40L120 40', strokes: [stroke] }, d: 'M0 0L40 0M0 40L120 40' },
+    ];
+    const [width, height] = [3 * 150 + 30, 2 * 120 + 30];
+    const place = (i: number): [number, number] => [30 + (i % 3) * 150, 30 + Math.floor(i / 3) * 120];
+    const svg = ask<{ page: string; alone: string; css: string }>('painted.php', { width, height, layers: cases.map(({ layer }, i) => ({ id: `ribbon${i}`, name: 'Ribbon', x: place(i)[0], y: place(i)[1], width: 120, height: 80, ...layer })) });
+    const drawn = { wall: await shot(page, `<style>${svg.css}</style>${svg.page}`, width, height), PNG: PNG.sync.read(execFileSync('rsvg-convert', ['--format', 'png'], { input: svg.alone, maxBuffer: 1 << 26 })) };
+    const off: string[] = [];
+    for (const [i, { d, dash }] of cases.entries()) {
+        // Each part of a path runs through all of the gradient.
+        const places = await page.evaluate((parts) => parts.flatMap((d) => {
+            const path = document.createElementNS('http://www.w3.org/2000/svg', 'path');
+            path.setAttribute('d', d);
+            const length = path.getTotalLength();
+            return Array.from({ length: 40 }, (_, k) => {
+                const along = (length * (k + 0.5)) / 40;
+                const { x, y } = path.getPointAtLength(along);
+                return { x, y, share: (k + 0.5) / 40, along };
+            });
+        }), d.split(/(?=M)/));
+        for (const [name, picture] of Object.entries(drawn)) {
+            for (const { x, y, share, along } of places) {
+                if (dash && Math.abs(along % 20 - 10) > 8) continue;
+                // Where a closed line comes back, the corner of its end lies on its start.
+                if (d.endsWith('Z') && share < 0.03) continue;
+                const at = (Math.round(place(i)[1] + y - 0.5) * width + Math.round(place(i)[0] + x - 0.5)) * 4;
+                const seen = [...picture.data.subarray(at, at + 3)];
+                const wanted = dash && Math.floor(along / 20) % 2 === 1 ? [255, 255, 255] : first.map((part, k) => part + (last[k]! - part) * share);
+                const most = Math.max(...seen.map((part, k) => Math.abs(part - wanted[k]!)));
+                // Along the shortest of these the colour changes by 4 a px, and the edges of pixels are smoothed.
+                if (most > 14) off.push(`${name}, case ${i}, ${Math.round(share * 100)} %: ${String(seen)} for ${String(wanted.map(Math.round))}`);
+            }
+        }
+    }
+    expect(off).toEqual([]);
+});

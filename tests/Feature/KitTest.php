@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\User;
 use Illuminate\Support\Facades\File;
+use Kindred\Document\Chart\ChartForm;
 use Kindred\Kit\Kit;
 
 beforeEach(function (): void {
@@ -14,7 +15,7 @@ beforeEach(function (): void {
 
 it('shows every widget, in the finish of the project, with what it is placed as', function (): void {
     $html = $this->get("/projects/{$this->project->id}/kit")->assertOk()->getContent();
-    expect(substr_count($html, 'data-widget='))->toBe(count(Kit::ALL))->and($html)->toContain('data-bar="foot"')->not->toContain('Caveat');
+    expect(substr_count($html, 'data-widget='))->toBe(count(Kit::ALL) + count(ChartForm::cases()))->and($html)->toContain('data-bar="foot"')->not->toContain('Caveat');
     $this->edit($this->project, 0, ['type' => 'set-finish', 'finish' => 'rough'])->assertOk();
     $this->get("/projects/{$this->project->id}/kit")->assertSee('Caveat');
 });

@@ -10,6 +10,7 @@ use App\Models\Project;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Kindred\Document\Chart\ChartForm;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
@@ -17,6 +18,7 @@ use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Point;
 use Kindred\Input\Reader;
 use Kindred\Kit\Bar;
+use Kindred\Kit\FreshChart;
 use Kindred\Kit\Kit;
 use Kindred\Kit\WidgetKind;
 use Kindred\Render\Renderer;
@@ -29,17 +31,19 @@ final class KitController extends Controller
         $tree = $store->withLayersOf($project, []);
         $rendering = $pictures->shown($project)->in($tree->project->finish);
 
-        return view('wall.kit', ['entries' => array_map(function (WidgetKind $kind) use ($tree, $renderer, $rendering): array {
-            $layer = Layer::read(Reader::of(Kit::fresh($kind)), id: str_replace('-', '', $kind::key()), rank: 'm');
+        $entry = fn (string $key, string $name, string $tags, array $fresh, string $bar = ''): array => [
+            'key' => $key,
+            'name' => $name,
+            'words' => mb_strtolower("{$name} {$tags}"),
+            'fresh' => $fresh,
+            'bar' => $bar,
+            'picture' => $renderer->layer($tree, Layer::read(Reader::of($fresh), id: str_replace('-', '', $key), rank: 'm'), $rendering),
+        ];
 
-            return [
-                'kind' => $kind,
-                'size' => $kind->size(),
-                'fresh' => Kit::fresh($kind),
-                'bar' => $kind instanceof Bar ? ($kind->atFoot() ? 'foot' : 'head') : '',
-                'picture' => $renderer->layer($tree, $layer, $rendering),
-            ];
-        }, Kit::search(''))]);
+        return view('wall.kit', ['entries' => [
+            ...array_map(fn (WidgetKind $kind): array => $entry($kind::key(), $kind->name(), $kind->tags(), Kit::fresh($kind), $kind instanceof Bar ? ($kind->atFoot() ? 'foot' : 'head') : ''), Kit::search('')),
+            ...array_map(fn (ChartForm $form): array => $entry(FreshChart::key($form), FreshChart::name($form), FreshChart::tags($form), FreshChart::of($form)), ChartForm::cases()),
+        ]]);
     }
 
     /** What can be changed at a point of a widget: words or an icon where they stand, or a state. */

@@ -11,6 +11,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\HasSheet;
 use Kindred\Document\Missing;
 use Kindred\Document\Place;
 use Kindred\Document\Sheet\Row;
@@ -20,7 +21,7 @@ use Kindred\Document\WorkingSet;
 use Kindred\Exchange\SheetFile;
 use Kindred\Input\InvalidInput;
 
-/** The data sheet of an array, and files that are brought into it. */
+/** The data sheet of an array or a chart, and files that are brought into it. */
 final class SheetController extends Controller
 {
     public function __construct(private readonly TreeLoader $store)
@@ -30,20 +31,22 @@ final class SheetController extends Controller
     /** The whole sheet, or of a long one just the rows that are asked for. */
     public function show(Request $request, Project $project, string $layer): View
     {
-        [$array, $content, $tree] = $this->array($project, $layer);
+        [$owner, $content, $tree] = $this->owner($project, $layer);
+        $sheet = $content->sheet();
+        $overrides = $content instanceof ArrayLayer ? $content->overrides : [];
         $asked = $this->askedList($request, 'rows', Sheet::MAX_ROWS);
         if ($asked !== []) {
-            $rows = array_filter($content->sheet->rows, fn (Row $row): bool => in_array($row->id, $asked, true));
+            $rows = array_filter($sheet->rows, fn (Row $row): bool => in_array($row->id, $asked, true));
 
-            return view('wall.sheet-rows', ['project' => $project, 'sheet' => $content->sheet, 'rows' => $rows, 'overrides' => $content->overrides]);
+            return view('wall.sheet-rows', ['project' => $project, 'sheet' => $sheet, 'rows' => $rows, 'overrides' => $overrides]);
         }
-        $design = $tree->children(new Place($array->screen, $array->id))[0] ?? null;
+        $design = $content instanceof ArrayLayer ? $tree->children(new Place($owner->screen, $owner->id))[0] ?? null : null;
 
         return view('wall.sheet', [
             'project' => $project,
-            'array' => $array,
-            'sheet' => $content->sheet,
-            'overrides' => $content->overrides,
+            'owner' => $owner,
+            'sheet' => $sheet,
+            'overrides' => $overrides,
             'parts' => $design === null ? [] : $tree->subtree($design->id),
         ]);
     }
@@ -51,7 +54,7 @@ final class SheetController extends Controller
     /** What a file holds, and a guess at the columns of the sheet that it fits; nothing is changed yet. */
     public function read(Request $request, Project $project, string $layer): View
     {
-        [$array, $content] = $this->array($project, $layer);
+        [$owner, $content] = $this->owner($project, $layer);
         $upload = $request->file('file');
         if (! $upload instanceof UploadedFile || ! $upload->isValid()) {
             throw new InvalidInput('file', 'The file did not arrive. It may be larger than this server takes; nothing was changed.');
@@ -59,20 +62,20 @@ final class SheetController extends Controller
         $file = SheetFile::read((string) file_get_contents($upload->getRealPath()));
 
         return view('wall.sheet-file', [
-            'array' => $array,
-            'sheet' => $content->sheet,
+            'owner' => $owner,
+            'sheet' => $content->sheet(),
             'file' => $file,
-            'matched' => $file->matched($content->sheet),
+            'matched' => $file->matched($content->sheet()),
             'name' => $upload->getClientOriginalName(),
         ]);
     }
 
-    /** @return array{Layer, ArrayLayer, Tree} */
-    private function array(Project $project, string $id): array
+    /** @return array{Layer, HasSheet, Tree} */
+    private function owner(Project $project, string $id): array
     {
         $tree = $this->store->load($project, new WorkingSet(layers: [$id]));
         $layer = $tree->layer($id);
 
-        return $layer->content instanceof ArrayLayer ? [$layer, $layer->content, $tree] : throw Missing::layer($id);
+        return $layer->content instanceof HasSheet ? [$layer, $layer->content, $tree] : throw Missing::layer($id);
     }
 }

@@ -38,7 +38,7 @@ final readonly class AddRows implements Command
     public function apply(Tree $tree): Tree
     {
         $ids = new Id($this->seed);
-        $sheet = $this->array($tree)->sheet;
+        $sheet = $this->content($tree)->sheet();
         $at = $this->after === null ? count($sheet->rows) : $sheet->indexOf($this->after) + 1;
         $model = $sheet->rows[$at - 1] ?? Row::of('');
 

@@ -67,13 +67,15 @@ final readonly class FillCells implements Command
     public function apply(Tree $tree): Tree
     {
         $ids = new Id($this->seed);
-        $sheet = $this->array($tree)->sheet;
+        $content = $this->content($tree);
+        $sheet = $content->sheet();
         $top = $sheet->indexOf($this->row);
         $sheet->column($this->column);
         $left = (int) array_search($this->column, array_map(fn (Column $column): string => $column->id, $sheet->columns), true);
         $width = max(0, ...array_map(count(...), $this->values));
         for ($missing = $left + $width - count($sheet->columns); $missing > 0; $missing--) {
-            $sheet = $sheet->withColumn(new Column($ids->next(), 'Column '.(count($sheet->columns) + 1)));
+            $at = count($sheet->columns) - $left;
+            $sheet = $sheet->withColumn($content->holding($sheet)->column($ids->next(), 'Column '.(count($sheet->columns) + 1), array_map(fn (array $row): string => $row[$at] ?? '', $this->values)));
         }
         $short = $top + count($this->values) - count($sheet->rows);
         if ($short > 0) {

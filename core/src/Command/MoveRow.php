@@ -34,7 +34,7 @@ final readonly class MoveRow implements Command
 
     public function apply(Tree $tree): Tree
     {
-        $sheet = $this->array($tree)->sheet;
+        $sheet = $this->content($tree)->sheet();
         $row = $sheet->row($this->row);
         if ($this->after === $this->row) {
             return $tree;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Command;
 
 use Kindred\Document\Address;
-use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\HasSheet;
 use Kindred\Document\Place;
 use Kindred\Document\Sheet\Column;
 use Kindred\Document\Sheet\Feed;
@@ -38,10 +38,10 @@ final readonly class PutColumn implements Command
 
     public function apply(Tree $tree): Tree
     {
-        $array = $this->array($tree);
-        $sheet = $array->sheet;
+        $content = $this->content($tree);
+        $sheet = $content->sheet();
         $empty = array_filter($sheet->rows, fn (Row $row): bool => ($row->cells()[$this->column->id] ?? '') !== '') === [];
-        $fed = $this->fed($tree, $array);
+        $fed = $this->fed($tree, $content);
         $sheet = $sheet->withColumn($this->column);
         // An empty column begins with the value of the design.
         if ($empty && $fed !== null) {
@@ -59,7 +59,7 @@ final readonly class PutColumn implements Command
     }
 
     /** The value that the bound layer has by itself; null where the column is bound to none. */
-    private function fed(Tree $tree, ArrayLayer $array): ?string
+    private function fed(Tree $tree, HasSheet $content): ?string
     {
         if ($this->column->layer === null) {
             return null;
@@ -67,7 +67,7 @@ final readonly class PutColumn implements Command
         $design = $tree->children(new Place($this->screen, $this->layer))[0] ?? null;
         foreach ($design === null ? [] : $tree->subtree($design->id) as $part) {
             if ($part->id === $this->column->layer) {
-                $other = $array->sheet->feeding($part->id, $this->column->slot);
+                $other = $content->sheet()->feeding($part->id, $this->column->slot);
                 if ($other !== null && $other->id !== $this->column->id) {
                     throw new InvalidInput('column.layer', "The column “{$other->name}” feeds “{$part->name}” already.");
                 }

@@ -29,7 +29,7 @@ final readonly class RemoveColumn implements Command
 
     public function apply(Tree $tree): Tree
     {
-        $sheet = $this->array($tree)->sheet;
+        $sheet = $this->content($tree)->sheet();
 
         return $this->withSheet($tree, $sheet->withoutColumn($sheet->column($this->column)->id));
     }

@@ -32,7 +32,7 @@ final readonly class RemoveRows implements Command
 
     public function apply(Tree $tree): Tree
     {
-        $sheet = $this->array($tree)->sheet;
+        $sheet = $this->content($tree)->sheet();
         $left = array_values(array_filter($sheet->rows, fn (Row $row): bool => ! in_array($row->id, $this->rows, true)));
         if ($left === []) {
             throw new InvalidInput('rows', 'An array keeps one row at least. Delete the array itself to be rid of it.');

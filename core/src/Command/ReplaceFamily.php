@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
-use Kindred\Document\Layer\Text;
+use Kindred\Document\Layer\Lettered;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
-use Kindred\Type\Run;
 
 /** Sets all words of a project that are in one family in another, runs too. */
 final readonly class ReplaceFamily implements Command
@@ -40,10 +39,8 @@ final readonly class ReplaceFamily implements Command
         }
         $set = [];
         foreach ($tree->layers as $layer) {
-            if ($layer->content instanceof Text && in_array($this->family, $layer->content->families(), true)) {
-                $style = $layer->content->style->family === $this->family ? $layer->content->style->with(family: $this->by) : $layer->content->style;
-                $runs = array_map(fn (Run $run): Run => $run->family === $this->family ? $run->with(family: $this->by) : $run, $layer->content->runs);
-                $set[] = $layer->with(content: $layer->content->with(style: $style, runs: $runs));
+            if ($layer->content instanceof Lettered && in_array($this->family, $layer->content->families(), true)) {
+                $set[] = $layer->with(content: $layer->content->inFamily($this->family, $this->by));
             }
         }
 

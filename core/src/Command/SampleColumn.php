@@ -35,7 +35,7 @@ final readonly class SampleColumn implements Command
 
     public function apply(Tree $tree): Tree
     {
-        $sheet = $this->array($tree)->sheet;
+        $sheet = $this->content($tree)->sheet();
         $column = $sheet->column($this->column)->id;
         $rows = $sheet->rows;
         foreach ($this->sample->values($this->seed, count($rows)) as $i => $value) {

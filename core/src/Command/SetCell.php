@@ -35,7 +35,7 @@ final readonly class SetCell implements Command
 
     public function apply(Tree $tree): Tree
     {
-        $sheet = $this->array($tree)->sheet;
+        $sheet = $this->content($tree)->sheet();
 
         return $this->withSheet($tree, $sheet->withRow($sheet->row($this->row)->with($sheet->column($this->column)->id, $this->value)));
     }

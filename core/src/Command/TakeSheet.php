@@ -6,7 +6,6 @@ namespace Kindred\Command;
 
 use Kindred\Document\Address;
 use Kindred\Document\Id;
-use Kindred\Document\Sheet\Column;
 use Kindred\Document\Sheet\Row;
 use Kindred\Document\Sheet\Sheet;
 use Kindred\Document\Tree;
@@ -56,14 +55,14 @@ final readonly class TakeSheet implements Command
     public function apply(Tree $tree): Tree
     {
         $ids = new Id($this->seed);
-        $array = $this->array($tree);
-        $sheet = $array->sheet;
+        $content = $this->content($tree);
+        $sheet = $content->sheet();
         $targets = [];
         foreach ($this->columns as $i => ['column' => $column, 'name' => $name]) {
             if ($column !== null) {
                 $targets[$i] = $sheet->column($column)->id;
             } elseif ($name !== null) {
-                $new = new Column($ids->next(), $name);
+                $new = $content->holding($sheet)->column($ids->next(), $name, array_map(fn (array $row): string => $row[$i] ?? '', $this->rows));
                 $sheet = $sheet->withColumn($new);
                 $targets[$i] = $new->id;
             }
@@ -77,7 +76,7 @@ final readonly class TakeSheet implements Command
             $rows[] = $row;
         }
 
-        return $this->withArray($tree, $array->withSheet($this->replace ? $sheet->with(rows: $rows) : $sheet->withRows($rows, count($sheet->rows))));
+        return $this->withSheet($tree, $this->replace ? $sheet->with(rows: $rows) : $sheet->withRows($rows, count($sheet->rows)));
     }
 
     public function label(Tree $before): string

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Kindred\Compare;
 
 use Kindred\Document\Change;
+use Kindred\Document\Chart\Legend;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Chart;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\Stack;
@@ -113,6 +115,7 @@ final class Clauses
             $old instanceof Widget && $new instanceof Widget => $this->widget($old, $new),
             $old instanceof Stack && $new instanceof Stack => $this->stack($old, $new),
             $old instanceof ArrayLayer && $new instanceof ArrayLayer => $this->array($old, $new),
+            $old instanceof Chart && $new instanceof Chart => $this->chart($old, $new),
             $old instanceof Picture && $new instanceof Picture && $old->asset !== $new->asset => $this->add('shows another picture', Aspect::Emphasis),
             $old instanceof Icon && $new instanceof Icon && $old->icon !== $new->icon => $this->add('is another icon ('.self::plain($old->icon).' → '.self::plain($new->icon).')', Aspect::Wording),
             $old::kind() !== $new::kind() => $this->add('is '.Naming::article($new::kind())." {$new::kind()} instead of ".Naming::article($old::kind())." {$old::kind()}", Aspect::Layout),
@@ -297,6 +300,25 @@ final class Clauses
             $this->add('is filled otherwise', Aspect::Wording);
         }
         $this->gap($old->rowGap, $new->rowGap);
+    }
+
+    private function chart(Chart $old, Chart $new): void
+    {
+        if ($old->form !== $new->form) {
+            $this->add("shows its numbers as {$new->form->value} instead of {$old->form->value}", Aspect::Layout);
+        }
+        $rows = count($new->sheet->rows) - count($old->sheet->rows);
+        if ($rows !== 0) {
+            $this->add(($rows > 0 ? 'gained ' : 'lost ').Naming::count(abs($rows), 'point'), Aspect::Density);
+        } elseif ($old->sheet->toArray() != $new->sheet->toArray()) { // @phpstan-ignore notEqual.notAllowed (their values count)
+            $this->add('shows other numbers', Aspect::Wording);
+        }
+        if ($old->min !== $new->min || $old->max !== $new->max || $old->logarithmic !== $new->logarithmic) {
+            $this->add('has another scale', Aspect::Layout);
+        }
+        if ($old->legend !== $new->legend) {
+            $this->add($new->legend === Legend::None ? 'has no legend any more' : "has its legend at the {$new->legend->value}", Aspect::Layout);
+        }
     }
 
     /** Sizes that somebody set: others follow from content or layout, where the cause is told. */

@@ -6,9 +6,12 @@ namespace Kindred\Compare;
 
 use Kindred\Device\Catalogue;
 use Kindred\Document\Bounds;
+use Kindred\Document\Chart\Legend;
+use Kindred\Document\Chart\Points;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Cue\Trigger\Tap;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\Chart;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Place;
@@ -71,8 +74,17 @@ final readonly class Measures
         return match (true) {
             $content instanceof Text => [$content->words],
             $content instanceof Widget => [$content->label, $content->text === '' ? $content->hint : $content->text, ...$content->columns, ...array_merge([], ...array_map(fn (Item $item): array => [$item->label, ...$item->cells, $item->key], $content->items))],
+            $content instanceof Chart => self::ofChart($content),
             default => [],
         };
+    }
+
+    /** @return list<string> what its points and series are called */
+    private static function ofChart(Chart $chart): array
+    {
+        $points = Points::of($chart->sheet);
+
+        return array_values(array_filter([...($chart->pointLabels ? $points->labels : []), ...($chart->legend === Legend::None ? [] : array_column($points->series, 'name'))], fn (string $words): bool => $words !== ''));
     }
 
     public static function isTarget(Layer $layer): bool

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kindred\Document;
 
-use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Expanding;
+use Kindred\Document\Layer\HasSheet;
 use Kindred\Document\Sheet\Row;
 use Kindred\Geometry\Box;
 use Kindred\Input\InvalidInput;
@@ -99,17 +99,19 @@ final class Limits
         $plain = $layer;
         if ($before !== null && $before->content === $content) {
             $plain = $layer->with(content: new Layer\BoxLayer);
-        } elseif ($content instanceof ArrayLayer) {
-            $plain = $layer->with(content: $content->with(sheet: $content->sheet->with(rows: [])));
-            self::mustHoldRows($before?->content instanceof ArrayLayer ? $before->content->sheet->rows : [], $content);
+        } elseif ($content instanceof HasSheet) {
+            $plain = $layer->with(content: $content->holding($content->sheet()->with(rows: [])));
+            self::mustHoldRows($before?->content instanceof HasSheet ? $before->content->sheet()->rows : [], $content->sheet()->rows);
         }
         Layer::read(Reader::of($plain->toArray()));
     }
 
-    /** @param  list<Row>  $before */
-    private static function mustHoldRows(array $before, ArrayLayer $array): void
+    /**
+     * @param  list<Row>  $before
+     * @param  list<Row>  $rows
+     */
+    private static function mustHoldRows(array $before, array $rows): void
     {
-        $rows = $array->sheet->rows;
         if (count($rows) > Sheet\Sheet::MAX_ROWS) {
             throw new InvalidInput('rows', 'a data sheet holds at most '.number_format(Sheet\Sheet::MAX_ROWS).' rows');
         }

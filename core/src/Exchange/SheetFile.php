@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Exchange;
 
+use Kindred\Document\Chart\Points;
 use Kindred\Document\Sheet\Sheet;
 use Kindred\Document\Sheet\Slot;
 use Kindred\Input\InvalidInput;
@@ -105,7 +106,8 @@ final readonly class SheetFile
     private function suits(Slot $slot, int $i): bool
     {
         $suits = fn (string $value): bool => $value === '' || match ($slot) {
-            Slot::Words => true,
+            Slot::Words, Slot::Label => true,
+            Slot::Value, Slot::Goal => Points::number($value) !== null,
             Slot::Picture => preg_match('/^[0-9a-f]{64}$/D', $value) === 1,
             Slot::Colour => self::isColour($value),
             Slot::Shown => preg_match('/^(yes|no|true|false|on|off|hidden|shown|[01-])$/Di', $value) === 1,

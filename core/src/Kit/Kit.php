@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kindred\Kit;
 
+use Kindred\Chart\Part;
+use Kindred\Chart\Plotter;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Widget as Content;
 use Kindred\Document\Style\Fill;
@@ -60,8 +62,11 @@ final readonly class Kit
         Widget\Keyboard::class,
     ];
 
+    private Plotter $plotter;
+
     public function __construct(private Typesetter $typesetter)
     {
+        $this->plotter = new Plotter($typesetter);
     }
 
     public static function find(string $key): ?WidgetKind
@@ -121,14 +126,35 @@ final readonly class Kit
     }
 
     /**
-     * The plain layers that a widget is drawn from, in its own coordinates. One that this version does not know is a
+     * The plain layers that a widget or a chart is drawn from, in its own coordinates. A widget that this version does not know is a
      * box with a cross.
      *
      * @return list<Layer>
      */
     public function parts(Layer $layer): array
     {
-        return $layer->content instanceof Content ? $this->sketch($layer, $layer->content)->layers() : [];
+        return $layer->content instanceof Content ? $this->sketch($layer, $layer->content)->layers() : array_map(fn (Part $part): Layer => $part->layer, $this->plotter->parts($layer));
+    }
+
+    /**
+     * The same as they are named apart when it is opened: of a chart those of each series together.
+     *
+     * @return list<array{string, non-empty-list<Layer>}> what they are, empty where that is the whole
+     */
+    public function sections(Layer $layer): array
+    {
+        $sections = [];
+        foreach ($this->plotter->parts($layer) as $part) {
+            $last = count($sections) - 1;
+            if ($last >= 0 && $sections[$last][0] === $part->section) {
+                $sections[$last][1][] = $part->layer;
+            } else {
+                $sections[] = [$part->section, [$part->layer]];
+            }
+        }
+        $parts = $this->parts($layer);
+
+        return $sections !== [] || $parts === [] ? $sections : [['', $parts]];
     }
 
     /**

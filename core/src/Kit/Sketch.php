@@ -189,7 +189,7 @@ final class Sketch
     {
         $style = new TextStyle(weight: $weight, size: $size, lineHeight: 1.3, align: $align);
         $words = $this->template = (string) preg_replace('/\s+/u', ' ', $words);
-        $words = $this->fitting($words, $width, $style);
+        $words = $this->typesetter->oneLine($words, $style, $width);
         $line = $size * 1.3;
         if (($words !== '' || $this->live !== null) && $width > 0 && $height > $size * 0.5) {
             $this->add($words, $x, $y + ($height - $line) / 2, $width, $line, new Text($words, $style, true), $tone);
@@ -209,7 +209,7 @@ final class Sketch
         $lines = array_map(fn ($line): string => $line->text, $this->typesetter->lay(mb_substr($words, 0, 4000), $style, $width)->lines);
         if (count($lines) > $room) {
             $lines = array_slice($lines, 0, $room);
-            $lines[$room - 1] = $this->fitting($lines[$room - 1].' …', $width, $style);
+            $lines[$room - 1] = $this->typesetter->oneLine($lines[$room - 1].' …', $style, $width);
         }
         $taken = count($lines) * $size * 1.4;
         $this->add($lines[0], $x, $y, $width, $this->live === null ? $taken : $height, new Text(implode("\n", $lines), $style, true), $tone);
@@ -231,21 +231,6 @@ final class Sketch
         }
         $this->add('Box', $x, $y, $width, $height, new BoxLayer, Tone::Shade, corners: $corners);
         $this->path($corners->cross(new Box(0, 0, $width, $height)), $x, $y, $width, $height, null, Tone::Edge);
-    }
-
-    private function fitting(string $words, float $width, TextStyle $style): string
-    {
-        $fits = fn (string $text): bool => $this->typesetter->lay($text, $style, null)->width <= $width + 0.5;
-        if ($fits(mb_substr($words, 0, 300)) && mb_strlen($words) <= 300) {
-            return $words;
-        }
-        [$low, $high] = [0, min(300, mb_strlen($words))];
-        while ($low < $high) {
-            $half = intdiv($low + $high + 1, 2);
-            [$low, $high] = $fits(rtrim(mb_substr($words, 0, $half)).'…') ? [$half, $high] : [$low, $half - 1];
-        }
-
-        return $low === 0 ? '' : rtrim(mb_substr($words, 0, $low)).'…';
     }
 
     /** The part of a box that fits; anything else fits whole or not at all. */

@@ -8,12 +8,12 @@ use Kindred\Document\Address;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\BoxLayer;
+use Kindred\Document\Layer\Composed;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\LineLayer;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\Text;
-use Kindred\Document\Layer\Widget;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
 use Kindred\Document\Style\BlendMode;
@@ -203,8 +203,8 @@ final readonly class Ingredients
         $draw = fn (Layer $part): array => [fn (Rendering $in): string => $this->renderer->shell($tree, $part, $in)];
         $content = $layer->content;
         $shadows = $this->shadows($tree, $layer, $box);
-        if ($hidden || $content instanceof Widget || $content instanceof LineLayer) {
-            $what = $content instanceof Widget ? 'widget' : 'layer';
+        if ($hidden || $content instanceof Composed || $content instanceof LineLayer) {
+            $what = $content instanceof Composed ? $content::kind() : 'layer';
 
             return $layer->isContainer() && ! $hidden ? [] : [[$what, '', '', $hidden, $draw($bare)], ...($hidden ? [] : $shadows['behind'])];
         }

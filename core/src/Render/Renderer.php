@@ -12,6 +12,7 @@ use Kindred\Document\Cue\Cue;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Composed;
 use Kindred\Document\Layer\Compound;
 use Kindred\Document\Layer\Ellipse;
 use Kindred\Document\Layer\Expanding;
@@ -355,8 +356,8 @@ final readonly class Renderer
     /** What a layer itself draws, without the layers in it; a group draws nothing. */
     private function own(Layer $layer, Rendering $rendering): string
     {
-        if ($layer->content instanceof Widget) {
-            return $this->widget($layer, $rendering);
+        if ($layer->content instanceof Composed) {
+            return $this->composed($layer, $rendering);
         }
         if ($layer->masks() || $rendering->part) {
             return $rendering->editable ? $this->grips($layer, $rendering) : '';
@@ -386,8 +387,8 @@ final readonly class Renderer
         return Template::hasPlaceholders(implode(' ', WidgetPlace::all($widget)));
     }
 
-    /** A widget is drawn from plain layers, each in the finish; as a whole it is picked anywhere in its box. */
-    private function widget(Layer $layer, Rendering $rendering): string
+    /** Widgets and charts are drawn from plain layers, each in the finish; as a whole they are picked anywhere in their box. */
+    private function composed(Layer $layer, Rendering $rendering): string
     {
         $out = $rendering->editable
             ? Svg::element('rect', ['width' => $layer->box->width, 'height' => $layer->box->height, 'fill' => 'none', 'pointer-events' => 'all'])
@@ -398,7 +399,7 @@ final readonly class Renderer
         }
         $draw = fn (Layer $part): string => Svg::element('g', ['transform' => $this->transform($part)], $this->own($part, $inside));
 
-        return $rendering->working
+        return $rendering->working && $layer->content instanceof Widget
             ? $this->rehearsal->widget($layer, $inside, $draw)
             : $out.implode('', array_map($draw, $this->kit->parts($layer)));
     }

@@ -11,6 +11,9 @@ final readonly class Typesetter
 {
     private const ELLIPSIS = '…';
 
+    /** Characters of a line that is cut. */
+    private const LONGEST = 300;
+
     private Compositor $compositor;
 
     public function __construct(public FaceBook $faces)
@@ -132,5 +135,21 @@ final readonly class Typesetter
         }
 
         return new LaidRun(implode('', $clusters), $run->x, $width, $run->setting);
+    }
+
+    /** One line of at most 300 characters, cut with an ellipsis where it is wider than a width in px; nothing where not even that fits. */
+    public function oneLine(string $words, TextStyle $style, float $width): string
+    {
+        $fits = fn (string $text): bool => $this->lay($text, $style, null)->width <= $width + 0.5;
+        if ($fits(mb_substr($words, 0, self::LONGEST)) && mb_strlen($words) <= self::LONGEST) {
+            return $words;
+        }
+        [$low, $high] = [0, min(self::LONGEST, mb_strlen($words))];
+        while ($low < $high) {
+            $half = intdiv($low + $high + 1, 2);
+            [$low, $high] = $fits(rtrim(mb_substr($words, 0, $half)).self::ELLIPSIS) ? [$half, $high] : [$low, $half - 1];
+        }
+
+        return $low === 0 ? '' : rtrim(mb_substr($words, 0, $low)).self::ELLIPSIS;
     }
 }

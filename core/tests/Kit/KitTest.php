@@ -182,7 +182,7 @@ it('opens into the layers that it was drawn from, where it lay', function (): vo
         ->and(count($opened->subtree($tops[0]->id)))->toBe(1 + count(parts($widget)));
     $drawn = fn (Tree $tree, Layer $layer): int => substr_count(Sample::renderer()->layer($tree, $layer, Sample::rendering()), '<tspan');
     expect($drawn($opened, $tops[0]))->toBe($drawn($tree, $widget))
-        ->and(fn () => Sample::after($tree, ['type' => 'open-widgets', 'screen' => 'next', 'layers' => [$tops[1]->id], 'seed' => 'open']))->toThrow(Kindred\Input\InvalidInput::class, '“Above” is not a widget');
+        ->and(fn () => Sample::after($tree, ['type' => 'open-widgets', 'screen' => 'next', 'layers' => [$tops[1]->id], 'seed' => 'open']))->toThrow(Kindred\Input\InvalidInput::class, '“Above” is neither a widget nor a chart');
 });
 
 it('puts bars at their edges', function (): void {

@@ -34,13 +34,18 @@ function together(mixed $data): mixed
             sort($range);
             [$data['min'], $data['value'], $data['max']] = $range;
             break;
+        case 'chart':
+            if (isset($data['min'], $data['max'])) {
+                [$data['min'], $data['max']] = $data['min'] === $data['max'] ? [-1.5, 2.5] : [min($data['min'], $data['max']), max($data['min'], $data['max'])];
+            }
+            break;
         case 'array':
             $data['children'] = [];
             break;
         case 'text':
             // Runs lie in the words, one after another, and say something; each paragraph is there.
             $data['words'] = "Wedge the clay\nCentre it\nOpen it\nLift";
-            $data['runs'] = array_map(fn (int $i, array|stdClass $run): array => ['from' => 6 * $i, 'to' => 6 * $i + 4, 'link' => "https://fernhollow.example/{$i}"] + array_diff_assoc(array_filter((array) $run, is_scalar(...)), (array) ($data['style'] ?? []) + ['decoration' => 'none']), array_keys($data['runs'] ?? []), $data['runs'] ?? []);
+            $data['runs'] = array_map(fn (int $i, array|stdClass $run): array => ['from' => 6 * $i, 'to' => 6 * $i + 4, 'link' => "https://fernhollow.example/{$i}"] + array_diff_assoc(array_filter((array) $run, is_scalar(...)), (array) ($data['style'] ?? []) + ['decoration' => 'none', 'variant' => 'normal']), array_keys($data['runs'] ?? []), $data['runs'] ?? []);
             $data['paragraphs'] = array_map(fn (array|stdClass $one): array => ['list' => 'bullet'] + (array) $one, $data['paragraphs'] ?? []);
             break;
         case 'squares': case 'dots': case 'paper': case 'baseline':

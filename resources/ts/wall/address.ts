@@ -9,6 +9,9 @@ export const layerOf = (address: string): string => address.split('.')[0]!;
 /** The names of the copies that it lies in, the outermost first. */
 export const copiesOf = (address: string): string[] => address.split('.').slice(1);
 
+/** Shows the data sheet of a chart. */
+export const openSheet = (chart: SVGElement): boolean => document.dispatchEvent(new CustomEvent('kindred:sheet', { detail: layerOf(chart.dataset['layer']!) }));
+
 /** Whether all of these lie in the same copy of something. */
 export function inOneCopy(addresses: string[]): boolean {
     const copies = new Set(addresses.map((one) => copiesOf(one).join('.')));

@@ -97,12 +97,16 @@ export class Camera {
         this.show();
     }
 
-    /** Moves as little as shows all of a box; the zoom stays as it is. */
-    reveal(box: Box, margin = 24): void {
+    /**
+     * Moves as little as shows all of a box; the zoom stays as it is.
+     *
+     * @param foot how much of the window something covers from below, px
+     */
+    reveal(box: Box, margin = 24, foot = 0): void {
         const shift = (low: number, high: number, room: number): number => (low < margin ? margin - low : high > room - margin ? Math.max(room - margin - high, margin - low) : 0);
         const { left, width, height } = this.free();
         const [a, b] = [this.toView(box), this.toView({ x: box.x + box.width, y: box.y + box.height })];
-        const [dx, dy] = [shift(a.x - left, b.x - left, width), shift(a.y, b.y, height)];
+        const [dx, dy] = [shift(a.x - left, b.x - left, width), shift(a.y, b.y, height - foot)];
         if (dx !== 0 || dy !== 0) this.panBy(dx, dy);
     }
 

@@ -1,5 +1,6 @@
 /** What the pointer does on the wall, by the tool in hand. */
 import { isDrag, SLACK } from '../slack.ts';
+import { openSheet } from './address.ts';
 import type { Camera } from './camera.ts';
 import { around, contains, corners, overlaps, short, unapply, unturn, within, type Box, type Point } from './geometry.ts';
 import type { Overlay } from './overlay.ts';
@@ -720,6 +721,7 @@ export class Gestures {
         const layer = (under ? this.selection.target(under) : null) ?? this.selection.elements().find((one) => one.matches('[data-kind=compound]') && this.picture.holds(one, this.camera.toWall(event)));
         if (!layer) return;
         if (['text', 'widget'].includes(layer.dataset['kind'] ?? '')) return this.makers.edit(layer, this.camera.toWall(event));
+        if (layer.dataset['kind'] === 'chart') return void openSheet(layer);
         if (layer.matches('[data-picture]') && this.makers.inside.enter(layer)) return;
         if (!layer.matches(CONTAINER)) return void (this.makers.paint() || this.makers.path.enter(layer));
         this.selection.group = layer.dataset['layer']!;

@@ -1,4 +1,5 @@
 /** Every command of the wall: what it is called, its keys, where it applies, what it does. */
+import { openSheet } from './address.ts';
 import type { Asking } from './asking.ts';
 import type { Command } from './commands.ts';
 import type { Editing } from './editing.ts';
@@ -78,12 +79,13 @@ export function register(on: Doers): Command[] {
         { id: 'place', name: 'Place what the tool in hand makes; end the path under way', group: 'Tools', keys: ['Enter'], when: () => holding(), run: () => void (curving.end(false) || making.byKey(on.kit, writing, tools)) },
 
         {
-            id: 'into', name: 'Into a group, a text, a widget, a picture, a path or a gradient', short: 'Edit', group: 'Selection', keys: ['Enter'], menu: ['layers'], when: () => !holding() && (only('text', 'widget', 'group', 'stack', 'array', 'compound', 'picture', 'path')() || selection.elements()[0]?.hasAttribute('data-picture') === true || facets.hasGradient || selection.screens.length === 1),
+            id: 'into', name: 'Into a group, a text, a widget, a chart, a picture, a path or a gradient', short: 'Edit', group: 'Selection', keys: ['Enter'], menu: ['layers'], when: () => !holding() && (only('text', 'widget', 'chart', 'group', 'stack', 'array', 'compound', 'picture', 'path')() || selection.elements()[0]?.hasAttribute('data-picture') === true || facets.hasGradient || selection.screens.length === 1),
             run: () => {
                 const layer = selection.elements()[0];
                 if (inside.leave() || points.leave(true)) return;
                 if (layer && layer.dataset['kind'] === 'path') return void points.enter(layer);
                 if (layer && ['text', 'widget'].includes(layer.dataset['kind'] ?? '')) writing.edit(layer);
+                else if (layer?.dataset['kind'] === 'chart') openSheet(layer);
                 else if (!(layer && inside.enter(layer)) && !looking.child()) facets.openGradient();
             },
         },
@@ -128,7 +130,7 @@ export function register(on: Doers): Command[] {
         { id: 'exchange-icon', name: 'Exchange the icon', group: 'Editing', menu: ['layers'], when: only('icon'), run: () => asking.icons('exchange') },
         { id: 'widget-icon', name: 'Choose the icon of a widget', group: 'Editing', when: only('widget'), run: () => asking.icons({ screen: selection.screen, layer: selection.layers[0]!, place: 'icon' }) },
         { id: 'widget-no-icon', name: 'Take the icon of a widget away', group: 'Editing', when: only('widget'), run: () => void server.edit({ type: 'set-widget', screen: selection.screen || null, layers: selection.layers, field: 'icon', value: '' }) },
-        { id: 'open-widget', name: 'Open into layers', group: 'Editing', menu: ['layers'], when: only('widget'), rare: true, run: () => editing.openWidget() },
+        { id: 'open-widget', name: 'Open into layers', group: 'Editing', menu: ['layers'], when: only('widget', 'chart'), rare: true, run: () => editing.openWidget() },
         { id: 'trials', name: 'Try several values', group: 'Editing', menu: ['layers'], when: only(), rare: true, run: on.trials },
         { id: 'copies', name: 'Find copies', group: 'Editing', menu: ['layers'], when: only('group', 'stack'), rare: true, run: () => void asking.copies() },
         { id: 'apart', name: 'Stop editing copies together', group: 'Editing', when: () => document.getElementById('together')?.hidden === false, run: on.apart },

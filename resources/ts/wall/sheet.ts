@@ -1,4 +1,4 @@
-/** The data sheet of an array: typed into, pasted into, filled from files, reordered. */
+/** The data sheet of an array or a chart: typed into, pasted into, filled from files, reordered. */
 import { toast } from '../dialogs.ts';
 import type { Command, Patch } from './messages.ts';
 import { fresh, Problem, send, type Server } from './server.ts';
@@ -10,7 +10,7 @@ export class DataSheet {
     private readonly panel = document.getElementById('sheet')!;
     private readonly dialog = document.getElementById('sheet-take') as HTMLDialogElement;
     private readonly file = document.getElementById('sheet-file') as HTMLInputElement;
-    /** The array whose sheet is open. */
+    /** The array or chart whose sheet is open. */
     private array: string | null = null;
     private dragged: HTMLElement | null = null;
     private turn = 0;
@@ -35,10 +35,12 @@ export class DataSheet {
         this.dialog.addEventListener('submit', (event) => this.take(event.target as HTMLFormElement));
     }
 
-    open(array: string): void {
+    /** @returns how high the sheet is, px; 0 where it could not be shown */
+    async open(array: string): Promise<number> {
         this.array = array;
         this.panel.hidden = false;
-        void this.show();
+        await this.show();
+        return this.panel.offsetHeight;
     }
 
     close(): void {
@@ -128,7 +130,7 @@ export class DataSheet {
             case 'close': return this.close();
             case 'add-row': return void this.edit({ type: 'add-rows', seed: fresh() });
             case 'remove-row': return void this.edit({ type: 'remove-rows', rows: [row!] });
-            case 'add-column': return void this.edit({ type: 'put-column', column: { id: fresh(), name: `Column ${this.panel.querySelectorAll('thead [data-column]').length + 1}` } });
+            case 'add-column': return void this.edit({ type: 'put-column', column: { id: fresh(), name: `${button.dataset['name']} ${this.panel.querySelectorAll(`thead [data-slot=${button.dataset['slot']}]`).length + 1}`, slot: button.dataset['slot'] } });
             case 'remove-column': return void this.edit({ type: 'remove-column', column });
             case 'file': return this.file.click();
             case 'pictures': return this.pictures(column!, null);
@@ -147,7 +149,7 @@ export class DataSheet {
             return;
         }
         const feeds = head.querySelector<HTMLSelectElement>('[data-column-field=feeds]')!.value.split(':');
-        const bound = feeds.length === 2 ? { slot: feeds[0], layer: feeds[1] } : { slot: head.dataset['slot'] };
+        const bound = feeds.length === 2 ? { slot: feeds[0], ...(feeds[1] ? { layer: feeds[1] } : {}) } : { slot: head.dataset['slot'] };
         void this.edit({ type: 'put-column', column: { ...column, ...bound } }).then(() => this.show());
     }
 

@@ -7,6 +7,7 @@
         @foreach ($kinds[$list] as $kind)<option value="{{ $kind::kind() }}" @selected($coat['kind'] === $kind::kind())>{{ strtolower($kind::label()) }}</option>@endforeach
     </select>
 </div>
+@if ($list === 'strokes' && $has('stops') && $has('along'))<x-choice :field="$at.'.along'" label="Runs" :values="$values" :options="['false' => 'across the shape', 'true' => 'along the line']"/>@endif
 @if ($has('stops'))
     @include('wall.gradient')
 @endif

@@ -3,6 +3,7 @@
     $gist = fn (string ...$fields) => implode(' ', array_filter(array_map(fn ($field) => $values[$field]['mixed'] ? 'mixed' : $values[$field]['value'], $fields), fn ($value) => $value !== ''));
     $painted = $values[Kindred\Document\Edit\Field::FILL]['applies'] !== false || ! ($only?->content instanceof Kindred\Document\Layer\Widget);
     $part = $values['operation']['applies'] !== false;
+    $charts = $layers !== [] && collect($layers)->every(fn ($layer) => $layer->content instanceof Kindred\Document\Layer\Chart);
     $locked = $layers !== [] && collect($layers)->contains(fn ($layer) => $layer->locked);
 @endphp
 @if ($layers !== [])
@@ -33,6 +34,7 @@
     @foreach ($missingIcons as $said)<p class="border-b border-rule px-3 py-1.5 text-plum" role="status">{{ $said }}</p>@endforeach
     <fieldset @disabled($locked) class="contents">
     @if ($only?->content instanceof Kindred\Document\Layer\Widget)@include('wall.widget')@endif
+    @includeWhen($charts, 'wall.chart')
     <details class="facet" id="facet-where" data-facet="where" open>
         <summary><b>Where</b><span class="gist">{{ $gist('x') }}, {{ $gist('y') }} · {{ $gist('width') }} × {{ $gist('height') }}</span></summary>
         <div class="rows">
@@ -64,21 +66,21 @@
                 </span></div>
             @endif
             @if ($values['kind']['applies'])<x-choice field="kind" label="Shape" :values="$values" :options="['box' => 'box', 'ellipse' => 'ellipse', 'polygon' => 'polygon or star', 'line' => 'line']"/>@endif
-            @if ($values['sweep']['applies'])
+            @if ($values['sweep']['applies'] && ! $charts)
                 <div class="row"><x-number field="sweep" label="Sweep °" :values="$values" hint="How far the arc goes, degrees clockwise; 360 is all round"/></div>
                 <div class="row"><x-number field="hole" label="Hole" :values="$values" hint="How much of the radius is left out; with one it is a ring"/></div>
                 @if ($values['sweep']['mixed'] || (float) $values['sweep']['value'] < 360)
                     <div class="row"><x-number field="startAngle" label="Start °" :values="$values" hint="Where the arc starts, degrees clockwise from the top"/></div>
-                    <x-choice field="ends" label="Ends" :values="$values" :options="['sector' => 'meet in the middle', 'chord' => 'joined straight', 'open' => 'open']"/>
+                    @if ($values['ends']['applies'])<x-choice field="ends" label="Ends" :values="$values" :options="['sector' => 'meet in the middle', 'chord' => 'joined straight', 'open' => 'open']"/>@endif
                 @endif
             @endif
             @if ($values['points']['applies'])
                 <div class="row"><x-number field="points" label="Points" :values="$values"/></div>
                 <div class="row"><x-number field="innerRadius" label="Inner radius" :values="$values" hint="How far out the points between lie, as a share of the radius: below that of the sides it is a star"/></div>
             @endif
-            @if ($values['rounding']['applies'])<div class="row"><x-number field="rounding" label="Rounding" :values="$values" hint="Radius of the corners, px, as far as there is room"/></div>@endif
+            @if ($values['rounding']['applies'] && ! $charts)<div class="row"><x-number field="rounding" label="Rounding" :values="$values" hint="Radius of the corners, px, as far as there is room"/></div>@endif
             @if ($values['icon']['applies'])<div class="row"><span class="label">Icon</span><button class="button justify-start" data-do="exchange-icon" title="Another icon">@if ($values['icon']['mixed']) mixed @else<x-glyph :name="$values['icon']['value']"/> {{ str_replace('-', ' ', $values['icon']['value']) }}@endif</button></div>@endif
-            @if ($coats['fills'] !== [] && $painted && ! $part)@include('wall.coats', ['list' => 'fills', 'word' => $values['icon']['applies'] || $values['style.size']['applies'] || $only?->content instanceof Kindred\Document\Layer\Widget ? 'Colour' : 'Fill'])@endif
+            @if ($coats['fills'] !== [] && $painted && ! $part)@include('wall.coats', ['list' => 'fills', 'word' => $values['icon']['applies'] || $values['style.size']['applies'] || $only?->content instanceof Kindred\Document\Layer\Composed ? 'Colour' : 'Fill'])@endif
             @if ($values['line']['applies'])<div class="row"><x-number field="line" label="Line" step="0.25" :values="$values"/></div>@endif
             @if ($values['optical']['applies'])<x-choice field="optical" label="Centred" :values="$values" :options="['false' => 'by its grid', 'true' => 'by what is painted']"/>@endif
             @if ($only?->content instanceof Kindred\Document\Layer\Picture)<div class="row"><span class="label">Picture</span><button class="button justify-start" data-do="picture" title="Another picture in the same box"><x-glyph name="replace"/> Replace</button></div>@endif
@@ -138,23 +140,25 @@
                 <x-choice field="style.weight" label="Weight" :values="$values" :options="collect($weights)->mapWithKeys(fn ($weight) => [$weight => $weight])->all()"/>
                 <x-choice field="style.italic" label="Slope" :values="$values" :options="['false' => 'upright', 'true' => 'italic']"/>
                 <div class="row"><x-number field="style.size" label="Size" :values="$values"/></div>
-                <div class="row"><x-number field="style.lineHeight" label="Line height" step="0.05" :values="$values"/></div>
+                @if ($values['style.lineHeight']['applies'])<div class="row"><x-number field="style.lineHeight" label="Line height" step="0.05" :values="$values"/></div>@endif
                 <div class="row"><x-number field="style.letterSpacing" label="Tracking em" step="0.01" :values="$values"/></div>
-                <x-choice field="style.align" label="Align" :values="$values" :options="['left' => 'left', 'center' => 'center', 'right' => 'right']"/>
+                @if ($values['style.align']['applies'])<x-choice field="style.align" label="Align" :values="$values" :options="['left' => 'left', 'center' => 'center', 'right' => 'right']"/>@endif
                 <x-choice field="style.transform" label="Case" :values="$values" :options="['none' => 'as typed', 'uppercase' => 'UPPERCASE', 'lowercase' => 'lowercase', 'capitalize' => 'Capitalize']"/>
                 @if ($forms !== [])
                     <div class="row"><span class="label" title="Other figures and letters that the face has">Forms</span><span class="flex flex-wrap gap-1" role="group" aria-label="Forms of figures and letters">
                         @foreach ($forms as $form => $on)<button type="button" class="button !min-h-0 !px-1.5" data-do="set" data-name="style.variant" data-value="{{ $on ? '-' : '+' }}{{ $form }}" aria-pressed="{{ $on ? 'true' : 'false' }}">{{ str_replace(['-nums', '-'], [' figures', ' '], $form) }}</button>@endforeach
                     </span></div>
                 @endif
-                <x-choice field="style.decoration" label="Lines" :values="$values" :options="['none' => 'none', 'underline' => 'under the words', 'line-through' => 'through the words', 'underline line-through' => 'under and through']"/>
+                @if ($values['style.decoration']['applies'])<x-choice field="style.decoration" label="Lines" :values="$values" :options="['none' => 'none', 'underline' => 'under the words', 'line-through' => 'through the words', 'underline line-through' => 'under and through']"/>@endif
                 <div class="row"><span class="label">Fonts</span><button type="button" class="button justify-start" data-do="fonts" title="Fonts of the project’s own, and those that are missing">Own fonts</button></div>
+                @if ($values['extent']['applies'])
                 <x-choice field="extent" label="Extent" :values="$values" :options="Kindred\Document\Edit\Extent::options()"/>
                 @if ($values['extent']['value'] !== 'free')
                     <x-choice field="verticalAlign" label="Stands" :values="$values" :options="['top' => 'at the top', 'middle' => 'in the middle', 'bottom' => 'at the foot']"/>
                 @endif
                 <div class="row"><x-number field="maxLines" label="Lines at most" :values="$values" placeholder="all" hint="What is left over ends with an ellipsis"/></div>
                 <x-choice field="style.trim" label="Box" :values="$values" :options="['false' => 'whole lines', 'true' => 'cap height to baseline']"/>
+                @endif
                 @includeWhen($partners !== [], 'wall.partners')
                 @include('wall.further', ['facet' => 'words'])
                 @if ($ownRuns !== '')

@@ -1,11 +1,12 @@
-{{-- Numbers of a gradient; on the wall its line is dragged. --}}
-@if ($has('angle'))<div class="row"><x-number :field="$at.'.angle'" label="Angle °" :values="$values"/></div>@endif
-@if ($has('extent'))
+{{-- Numbers of a gradient; on the wall its line is dragged, unless it runs along a stroke. --}}
+@php($lies = ! ($list === 'strokes' && ($values["{$at}.along"]['value'] ?? '') === 'true'))
+@if ($lies && $has('angle'))<div class="row"><x-number :field="$at.'.angle'" label="Angle °" :values="$values"/></div>@endif
+@if ($lies && $has('extent'))
     <x-choice :field="$at.'.circle'" label="Grows as" :values="$values" :options="['false' => 'an ellipse', 'true' => 'a circle']"/>
     <x-choice :field="$at.'.extent'" label="Reaches" :values="$values" :options="['closest-side' => 'closest side', 'farthest-side' => 'farthest side', 'closest-corner' => 'closest corner', 'farthest-corner' => 'farthest corner', 'own' => 'by its radii']"/>
     @if ($values["{$at}.extent"]['value'] === 'own')<div class="row two"><x-number :field="$at.'.radiusX'" label="Rx" :values="$values"/><x-number :field="$at.'.radiusY'" label="Ry" :values="$values"/></div>@endif
 @endif
-@if ($has('centreX'))<div class="row two wide"><x-number :field="$at.'.centreX'" label="Across" :values="$values" hint="Where the middle of the gradient lies"/><x-number :field="$at.'.centreY'" label="Down" :values="$values"/></div>@endif
+@if ($lies && $has('centreX'))<div class="row two wide"><x-number :field="$at.'.centreX'" label="Across" :values="$values" hint="Where the middle of the gradient lies"/><x-number :field="$at.'.centreY'" label="Down" :values="$values"/></div>@endif
 @foreach ($coat['stops'] as $j => $stop)
     @php([$path, $id] = ["{$at}.stops.{$j}", "f-{$list}-{$i}-stops-{$j}-colour"])
     <div class="row stop">
@@ -24,6 +25,6 @@
     <button type="button" class="button !px-1.5" data-do="regradient" data-id="{{ $at }}" data-value="add" title="One more, where there is most room">Add</button>
     <button type="button" class="button !px-1.5" data-do="regradient" data-id="{{ $at }}" data-value="reverse" title="The other way round"><x-glyph name="arrow-left-right"/></button>
     <button type="button" class="button !px-1.5" data-do="regradient" data-id="{{ $at }}" data-value="even" title="Equally far apart"><x-glyph name="align-horizontal-distribute-center"/></button>
-    @if ($has('angle'))<button type="button" class="button !px-1.5" data-do="regradient" data-id="{{ $at }}" data-value="turn" title="Turned by 90°"><x-glyph name="rotate-cw"/></button>@endif
+    @if ($lies && $has('angle'))<button type="button" class="button !px-1.5" data-do="regradient" data-id="{{ $at }}" data-value="turn" title="Turned by 90°"><x-glyph name="rotate-cw"/></button>@endif
     <button type="button" class="button !px-1.5" data-do="copy-css" data-of="f-{{ $list }}-{{ $i }}-paint" title="Copy as CSS"><x-glyph name="copy"/></button>
 </span></div>

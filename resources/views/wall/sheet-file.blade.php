@@ -4,7 +4,7 @@
 @endphp
 <h2 id="sheet-take-title" class="mb-1 text-xl">{{ $name }}</h2>
 <p class="mb-3 text-ash">{{ count($file->rows) === 1 ? 'One row' : number_format(count($file->rows)).' rows' }}, {{ $file->separated === 'lines' ? 'one value a line' : "separated by {$file->separated}" }}, {{ $file->encoding }}. Say where each column goes before it is taken.</p>
-<form data-take="{{ $array->id }}" data-screen="{{ $array->screen }}" data-rows="{{ json_encode(array_map(fn ($row) => array_pad($row, $width, ''), $file->rows), JSON_UNESCAPED_UNICODE) }}" method="dialog" class="grid gap-3">
+<form data-take="{{ $owner->id }}" data-screen="{{ $owner->screen }}" data-rows="{{ json_encode(array_map(fn ($row) => array_pad($row, $width, ''), $file->rows), JSON_UNESCAPED_UNICODE) }}" method="dialog" class="grid gap-3">
     <div class="grid max-h-[46vh] gap-2 overflow-auto">
         @foreach (range(0, $width - 1) as $i)
             @php($header = $file->headers[$i] ?? 'Column '.($i + 1))

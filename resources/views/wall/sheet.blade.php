@@ -1,11 +1,12 @@
 @php
+    $chart = $owner->content instanceof Kindred\Document\Layer\Chart;
     $slots = ['words' => 'words', 'picture' => 'picture', 'colour' => 'colour', 'shown' => 'shown or not'];
-    $marks = ['words' => 'type', 'picture' => 'image', 'colour' => 'palette', 'shown' => 'eye'];
+    $marks = ['words' => 'type', 'picture' => 'image', 'colour' => 'palette', 'shown' => 'eye', 'label' => 'tag', 'value' => 'chart-column', 'goal' => 'target'];
 @endphp
-<div class="sheet-bar" data-sheet="{{ $array->id }}" data-screen="{{ $array->screen }}">
-    <b class="font-heading">{{ $array->name }}</b><span class="text-ash">{{ count($sheet->rows) }} {{ count($sheet->rows) === 1 ? 'row' : 'rows' }}, a cell each</span>
+<div class="sheet-bar" data-sheet="{{ $owner->id }}" data-screen="{{ $owner->screen }}">
+    <b class="font-heading">{{ $owner->name }}</b><span class="text-ash">{{ count($sheet->rows) }} {{ count($sheet->rows) === 1 ? 'row' : 'rows' }}, a {{ $chart ? 'point' : 'cell' }} each</span>
     <button class="button" data-sheet-do="add-row"><x-glyph name="plus"/> Row</button>
-    <button class="button" data-sheet-do="add-column"><x-glyph name="plus"/> Column</button>
+    <button class="button" data-sheet-do="add-column" data-slot="{{ $chart ? 'value' : 'words' }}" data-name="{{ $chart ? 'Series' : 'Column' }}"><x-glyph name="plus"/> Column</button>
     <button class="button" data-sheet-do="file"><x-glyph name="file-up"/> Import a table…</button>
     <span class="ml-auto min-w-0 overflow-hidden text-ellipsis text-ash">Paste from a spreadsheet into any field. Alt with ↑ ↓ moves a row.</span>
     <button class="button quiet" data-sheet-do="close" aria-label="Close the data sheet" title="Close"><x-glyph name="x"/></button>
@@ -20,7 +21,11 @@
                         <span class="flex items-center gap-1"><x-glyph :name="$marks[$column->slot->value]"/><input value="{{ $column->name }}" maxlength="120" aria-label="Name of the column" data-column-field="name">
                             <button class="button quiet !px-1" data-sheet-do="remove-column" aria-label="Remove column {{ $column->name }}" title="Remove the column"><x-glyph name="x"/></button></span>
                         <select class="field" aria-label="What {{ $column->name }} feeds" data-column-field="feeds">
+                            @if ($chart)
+                                @foreach (['label' => 'labels of the points', 'value' => 'values, a series', 'goal' => 'a goal for each point', 'colour' => 'the colour of each point', 'words' => 'nothing'] as $slot => $word)<option value="{{ $slot }}:" @selected($slot === $column->slot->value)>{{ $word }}</option>@endforeach
+                            @else
                             <option value="">feeds nothing</option>
+                            @endif
                             @foreach ($parts as $part)
                                 @foreach (Kindred\Document\Sheet\Slot::cases() as $slot)
                                     @continue(! Kindred\Document\Sheet\Feed::fits($slot, $part) || ($slot !== $column->slot || $part->id !== $column->layer) && $sheet->feeding($part->id, $slot))
@@ -30,7 +35,7 @@
                         </select>
                         @if ($column->slot === Kindred\Document\Sheet\Slot::Picture)
                             <button class="button" data-sheet-do="pictures" title="Several at once, from the first row down">Choose pictures…</button>
-                        @elseif ($column->slot === Kindred\Document\Sheet\Slot::Words)
+                        @elseif ($column->slot === Kindred\Document\Sheet\Slot::Words && ! $chart)
                             <select class="field" aria-label="Sample values for {{ $column->name }}" data-column-field="sample"><option value="">sample values…</option>@foreach (Kindred\Document\Sheet\Sample::cases() as $sample)<option>{{ $sample->value }}</option>@endforeach</select>
                         @endif
                     </th>

@@ -6,6 +6,7 @@ namespace Kindred\Document\Edit;
 
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\BoxLayer;
+use Kindred\Document\Layer\Chart;
 use Kindred\Document\Layer\Compound;
 use Kindred\Document\Layer\Ellipse;
 use Kindred\Document\Layer\Kinds;
@@ -354,6 +355,10 @@ final readonly class Field
 
         if ($this->path === self::TOLERANCE) {
             return $layer->content instanceof PathLayer && $layer->content->samples !== [];
+        }
+
+        if ($layer->content instanceof Chart && ! isset(Properties::of(Layer::class)->all[$root]) && ! $this->isOfBox()) {
+            return $layer->content->uses($root) && $this->way->property($layer) !== null;
         }
 
         // A widget has only the fields that it uses; some have the names of properties of other kinds.

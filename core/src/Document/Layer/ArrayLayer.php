@@ -12,7 +12,6 @@ use Kindred\Document\Sheet\Sheet;
 use Kindred\Document\Sheet\Slot;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
-use Kindred\Property\Properties;
 
 /**
  * One cell design, its only child, laid out once a row of its data sheet by the rules of CSS Grid.
@@ -20,14 +19,12 @@ use Kindred\Property\Properties;
  * With `columns` there are so many, `repeat(n, minmax(0, 1fr))`; without, as many as fit a minimum width in px,
  * `repeat(auto-fill, minmax(min(minWidth, 100%), 1fr))`. Gaps in px. A cell may override single properties of its layers.
  */
-final readonly class ArrayLayer implements Expanding, InParts
+final readonly class ArrayLayer implements Expanding, HasSheet
 {
     use Declared;
+    use SheetInParts;
 
     public const MAX_COLUMNS = 100;
-
-    /** In parts each row is a property of this name and its id, as it is written, and `rows` are their ids in order. */
-    private const ROW = 'row:';
 
     /** @param  array<string, array<string, array<string, mixed>>>  $overrides  values as they are written, by row, layer and path of the property */
     public function __construct(
@@ -168,47 +165,16 @@ final readonly class ArrayLayer implements Expanding, InParts
         );
     }
 
-    /** With another sheet; overrides of removed rows are dropped. */
-    public function withSheet(Sheet $sheet): self
+    public function withSheet(Sheet $sheet): static
     {
         $rows = array_fill_keys(array_map(fn (Row $row): string => $row->id, $sheet->rows), true);
 
         return $this->with(sheet: $sheet, overrides: array_intersect_key($this->overrides, $rows));
     }
 
-    public function parts(?LayerContent $beside = null): array
+    public function column(string $id, string $name, array $values): Column
     {
-        $parts = Properties::of(self::class)->write($this, ['sheet' => true]) + ['sheet' => ['columns' => $this->sheet->columnsToArray()]];
-        $theirs = $beside instanceof self ? $beside->sheet->rows : null;
-        if ($theirs === $this->sheet->rows) {
-            return $parts;
-        }
-        $parts['rows'] = array_column($this->sheet->rows, 'id');
-        $theirs = array_column($theirs ?? [], null, 'id');
-        foreach ($this->sheet->rows as $row) {
-            if (($theirs[$row->id] ?? null) !== $row) {
-                $parts[self::ROW.$row->id] = $row->written;
-            }
-        }
-
-        return $parts;
-    }
-
-    /** Whether a property among the parts holds a row, or the order of them. */
-    public static function isOfRows(string $part): bool
-    {
-        return $part === 'rows' || str_starts_with($part, self::ROW);
-    }
-
-    public static function joined(array $parts): array
-    {
-        $rows = [];
-        foreach (is_array($parts['rows'] ?? null) ? array_filter($parts['rows'], is_string(...)) : [] as $id) {
-            $written = $parts[self::ROW.$id] ?? null;
-            $rows[] = ['id' => $id, 'cells' => json_decode(is_string($written) ? $written : '{}', true)];
-        }
-
-        return ['sheet' => (array) ($parts['sheet'] ?? []) + ['rows' => $rows]] + $parts;
+        return new Column($id, $name);
     }
 
     public function scaled(float $horizontally, float $vertically): self

@@ -24,6 +24,7 @@ final class Kinds
         Stack::class,
         ArrayLayer::class,
         Widget::class,
+        Chart::class,
     ];
 
     public static function read(Reader $in): LayerContent

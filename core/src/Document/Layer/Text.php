@@ -20,7 +20,7 @@ use Kindred\Type\VerticalAlign;
  * Words. Free text is as wide as its longest line; wrapped text breaks at the width of its box. Both are as high as their lines,
  * unless their height is set: then they stand at its top, in its middle or at its foot, and may reach over it.
  */
-final readonly class Text implements LayerContent
+final readonly class Text implements Lettered
 {
     use Declared;
 
@@ -77,10 +77,16 @@ final readonly class Text implements LayerContent
         return $this->wrapped && $this->fixed;
     }
 
-    /** @return list<string> the families that its words are set in */
     public function families(): array
     {
         return array_values(array_unique([$this->style->family, ...array_filter(array_map(fn (Run $run): ?string => $run->family, $this->runs), is_string(...))]));
+    }
+
+    public function inFamily(string $by, string $instead): static
+    {
+        $style = $this->style->family === $by ? $this->style->with(family: $instead) : $this->style;
+
+        return $this->with(style: $style, runs: array_map(fn (Run $run): Run => $run->family === $by ? $run->with(family: $instead) : $run, $this->runs));
     }
 
     public function passage(): Passage

@@ -15,7 +15,7 @@ use Kindred\Property\Declared;
  * A ready control: what it is, by its key in the kit, what it holds, and its state. Every widget holds the same values
  * and uses those that it has a use for, so that one can become another and lose nothing.
  */
-final readonly class Widget implements LayerContent
+final readonly class Widget implements Composed
 {
     use Declared;
 

@@ -22,6 +22,7 @@ final class Feed
             Slot::Picture => $layer->content instanceof Picture,
             Slot::Colour => ! $layer->isGroup(),
             Slot::Shown => true,
+            Slot::Label, Slot::Value, Slot::Goal => false,
         };
     }
 

@@ -10,10 +10,13 @@ use Kindred\Property as Is;
 use Kindred\Property\Declared;
 use Kindred\Property\Stored;
 
-/** The small table behind an array: a row is a cell, a column feeds a slot. */
+/** The small table behind an array or a chart: a row is a cell or a point, a column feeds a slot. */
 final readonly class Sheet implements Stored
 {
     use Declared;
+
+    /** In parts each row is a property of this name and its id. */
+    public const ROW = 'row:';
 
     public const MAX_ROWS = 2000;
 
@@ -42,6 +45,12 @@ final readonly class Sheet implements Stored
         }
 
         return $sheet;
+    }
+
+    /** Whether a property among the parts of what has a sheet holds a row, or the order of them. */
+    public static function isOfRows(string $part): bool
+    {
+        return $part === 'rows' || str_starts_with($part, self::ROW);
     }
 
     public function column(string $id): Column

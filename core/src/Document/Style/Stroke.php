@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Style;
 
+use Kindred\Document\Style\Paint\Gradient;
 use Kindred\Document\Style\Paint\Paint;
 use Kindred\Document\Style\Paint\Painted;
 use Kindred\Document\Style\Paint\Solid;
@@ -16,6 +17,8 @@ use Kindred\Property\Stored;
  * A painted edge; width in px, 0.1 to 200. `dash` gives the lengths of dashes and gaps in turn, px, none for an unbroken line (SVG 2, section
  * 13.5.6, `stroke-dasharray`). `sides` are the widths of a box where they are not all `width`. A layer's strokes are listed from the front to
  * the back, all in front of its fills.
+ *
+ * `along` lets a gradient run along the line, from its start to its end, and not across the box of the layer; strokes with sides of their own have no such line.
  *
  * Where it says no `position`, `cap` or `join`, a stroke lies on the edge of a free path and is round there, and lies inside other shapes with
  * plain ends and corners.
@@ -39,6 +42,7 @@ final readonly class Stroke implements Stored
         #[Is\Record(label: 'sides of the stroke', sparse: true)] public ?SideWidths $sides = null,
         #[Is\Number(0, 1, percent: true, label: 'opacity of the stroke', sparse: true)] public float $opacity = 1,
         #[Is\Flag(label: 'hiding of the stroke', sparse: true)] public bool $hidden = false,
+        #[Is\Flag(label: 'gradient along the stroke', sparse: true)] public bool $along = false,
     ) {
     }
 
@@ -54,6 +58,12 @@ final readonly class Stroke implements Stored
     public static function seen(array $strokes): array
     {
         return array_values(array_filter($strokes, fn (self $stroke): bool => ! $stroke->hidden));
+    }
+
+    /** The gradient that runs along its line; null where none does. */
+    public function running(): ?Gradient
+    {
+        return $this->along && $this->sides === null && $this->paint instanceof Gradient ? $this->paint : null;
     }
 
     /** @param  bool  $onPath  whether its shape is a free path */

@@ -7,9 +7,12 @@ namespace Kindred\Render\Drawing;
 use Kindred\Document\Style\BlendMode;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Isolation;
+use Kindred\Document\Style\Paint\Paint;
+use Kindred\Document\Style\Paint\Solid;
 use Kindred\Document\Style\Stroke;
 use Kindred\Document\Style\StrokeCap;
 use Kindred\Document\Style\StrokeJoin;
+use Kindred\Document\Style\StrokeMark;
 use Kindred\Document\Style\StrokeMarks;
 use Kindred\Document\Style\StrokePosition;
 use Kindred\Geometry\Box;
@@ -97,6 +100,13 @@ final readonly class FlatPainter implements Painter
 
             return $brush->server.Svg::element('path', ['d' => $frame->text(), 'fill-rule' => 'evenodd'] + $brush->attributes);
         }
+        $running = $stroke->running();
+        if ($running !== null) {
+            $grown = $position === StrokePosition::Centre ? $figure->shape : $figure->shape->grown($position->offset() * $stroke->width);
+            $ribbon = (new Ribbon($running))->painted(Curves::of(($grown ?? $figure->shape)->outline()), $grown === null ? $stroke->width * 2 : $stroke->width, self::lined($figure, $stroke), $stroke->opacity);
+
+            return $grown === null ? $this->half($figure->shape, $position, $ribbon) : $ribbon;
+        }
         $brush = $this->brushes->brush($stroke->paint, $stroke->opacity, 'stroke');
         $paint = fn (float $width): array => ['fill' => 'none'] + $brush->attributes + ['stroke-width' => $width] + self::lined($figure, $stroke);
         if ($stroke->sides !== null && $figure->shape instanceof BoxShape) {
@@ -107,11 +117,22 @@ final readonly class FlatPainter implements Painter
         return $brush->server.($shape !== null ? $shape->element($paint($stroke->width)) : $this->half($figure->shape, $position, $figure->shape->element($paint($stroke->width * 2))));
     }
 
-    /** What the stroke begins and ends with, painted as it is. */
+    /** What the stroke begins and ends with, painted as it is there. */
     private function marks(Figure $figure, Stroke $stroke): string
     {
+        $running = $stroke->running();
+        if ($running === null) {
+            return $this->mark($figure, $stroke, $stroke->paint);
+        }
+        $ribbon = new Ribbon($running);
+
+        return $this->mark($figure, $stroke->with(end: StrokeMark::None), new Solid($ribbon->colour(0))).$this->mark($figure, $stroke->with(start: StrokeMark::None), new Solid($ribbon->colour(1)));
+    }
+
+    private function mark(Figure $figure, Stroke $stroke, Paint $paint): string
+    {
         $marks = StrokeMarks::of(Curves::of($figure->shape->outline()), $stroke);
-        $brush = $marks === null ? null : $this->brushes->brush($stroke->paint, $stroke->opacity, 'fill');
+        $brush = $marks === null ? null : $this->brushes->brush($paint, $stroke->opacity, 'fill');
 
         return $marks === null || $brush === null ? '' : $brush->server.Svg::element('path', ['d' => $marks->text()] + $brush->attributes);
     }

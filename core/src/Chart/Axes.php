@@ -1,0 +1,217 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Chart;
+
+use Kindred\Document\Chart\Points;
+use Kindred\Document\Chart\ValueLabels;
+use Kindred\Document\Style\Fill;
+use Kindred\Geometry\Box;
+use Kindred\Geometry\Point;
+use Kindred\Type\TextAlign;
+
+/**
+ * The two axes of bars, lines and areas: points along one, the scale along the other, their labels and lines.
+ *
+ * Places along the axes are given as `along`, in px from where the first point begins, and as a share of the scale.
+ */
+final readonly class Axes
+{
+    /** Between labels and what they are of, px. */
+    private const APART = 8.0;
+
+    /** Of the room at most for labels beside it. */
+    private const MOST = 0.4;
+
+    /** A line at nought, between that of the grid and that of the words. */
+    private const BASE = 0.55;
+
+    private const GOAL_DASH = [5.0, 4.0];
+
+    /** Places where nothing of a series is drawn any more one by one. */
+    public const MANY = 400;
+
+    private function __construct(private Canvas $canvas, public Points $points, public Scale $scale, public Box $plot, private bool $across, private bool $edges)
+    {
+    }
+
+    /**
+     * @param  list<float>  $values  that the scale is for
+     * @param  bool  $edges  whether the first and the last point lie at the edges, and not each in the middle of its own room
+     */
+    public static function of(Canvas $canvas, Points $points, array $values, Box $room, bool $across, bool $edges, bool $inPercent = false): self
+    {
+        $chart = $canvas->chart;
+        $goals = array_filter([...$points->goals, $chart->goal], fn (?float $goal): bool => $goal !== null);
+        $scale = $inPercent
+            ? Scale::of([0.0, 1.0], true, $chart->min === null ? 0.0 : $chart->min / 100, $chart->max === null ? 1.0 : max($chart->max / 100, ($chart->min ?? 0) / 100 + 0.001), max(1, $chart->steps))
+            : Scale::of([...$values, ...($values === [] ? [] : array_values($goals))], $chart->form->isFromNought(), $chart->min, $chart->max, $chart->steps, $chart->logarithmic);
+        $line = $canvas->lineHeight();
+        $beside = 0.0;
+        $labels = $across ? ($chart->pointLabels ? $points->labels : []) : ($chart->scaleLabels && $chart->steps > 0 ? array_map(fn (float $tick): string => self::tick($canvas, $scale, $tick, $inPercent), $scale->ticks) : []);
+        foreach ($labels as $label) {
+            $beside = max($beside, $canvas->measure(mb_substr($label, 0, 60)));
+        }
+        $beside = $beside > 0 ? min($beside, $room->width * self::MOST) + self::APART : 0.0;
+        $below = ($across ? $chart->scaleLabels && $chart->steps > 0 : $chart->pointLabels && $points->isLabelled()) ? $line + self::APART / 2 : 0.0;
+        $shown = $chart->valueLabels !== ValueLabels::None;
+        $above = $shown && ! $across ? $line : ($chart->scaleLabels && ! $across && $chart->steps > 0 ? $line / 2 : 0.0);
+        $after = match (true) {
+            $shown && $across => max(0.0, ...array_map(fn (float $value): float => $canvas->measure($canvas->number($value)), [...self::ends($values), 0.0])) + self::APART / 2,
+            $across && $below > 0 && $scale->ticks !== [] => $canvas->measure(self::tick($canvas, $scale, $scale->ticks[count($scale->ticks) - 1], $inPercent)) / 2,
+            default => 0.0,
+        };
+        $half = $edges ? max($chart->lineWidth, $chart->dots) / 2 : 0.0;
+        $plot = new Box($room->x + $beside + $half, $room->y + max($above, $half), max(1.0, $room->width - $beside - $after - 2 * $half), max(1.0, $room->height - $below - max($above, $half)));
+        $axes = new self($canvas, $points, $scale, $plot, $across, $edges);
+        $axes->grid($inPercent);
+        $axes->labels();
+
+        return $axes;
+    }
+
+    /** @param  list<float>  $values
+     * @return list<float>
+     */
+    private static function ends(array $values): array
+    {
+        return $values === [] ? [] : [min($values), max($values)];
+    }
+
+    /** How much room each point has along its axis, px. */
+    public function band(): float
+    {
+        $length = $this->across ? $this->plot->height : $this->plot->width;
+
+        return $this->edges ? $length / max(1, $this->points->count() - 1) : $length / max(1, $this->points->count());
+    }
+
+    /** Where the middle of a point lies along its axis, px. */
+    public function middle(int $point): float
+    {
+        return match (true) {
+            ! $this->edges => $this->band() * ($point + 0.5),
+            $this->points->count() === 1 => ($this->across ? $this->plot->height : $this->plot->width) / 2,
+            default => $this->band() * $point,
+        };
+    }
+
+    /** Where a place lies, px from the corner of the chart. */
+    public function place(float $along, float $share): Point
+    {
+        return $this->across
+            ? new Point($this->plot->x + $share * $this->plot->width, $this->plot->y + $along)
+            : new Point($this->plot->x + $along, $this->plot->bottom() - $share * $this->plot->height);
+    }
+
+    /** What lies between two shares of the scale, so wide along the axis of the points. */
+    public function between(float $along, float $width, float $from, float $to): Box
+    {
+        [$one, $other] = [$this->place($along, $from), $this->place($along + $width, $to)];
+
+        return new Box(min($one->x, $other->x), min($one->y, $other->y), abs($one->x - $other->x), abs($one->y - $other->y));
+    }
+
+    /** What is aimed at: at each point where a column says it, otherwise all along. */
+    public function goals(): void
+    {
+        $this->canvas->section('Goal');
+        $ink = Fill::solid($this->canvas->chart->ink);
+        $drawn = '';
+        foreach ($this->points->goals as $i => $goal) {
+            $share = $goal === null ? null : $this->scale->share($goal);
+            if ($share !== null && $share >= 0 && $share <= 1) {
+                $half = $this->edges ? 6.0 : $this->band() / 2;
+                $drawn .= self::rule($this->place($this->middle($i) - $half, $share), $this->place($this->middle($i) + $half, $share));
+            }
+        }
+        $this->canvas->line('goals', 'Goals', $drawn, $ink, 1.5);
+        $goal = $drawn === '' ? $this->canvas->chart->goal : null;
+        $share = $goal === null ? null : $this->scale->share($goal);
+        if ($goal === null || $share === null || $share < 0 || $share > 1) {
+            return;
+        }
+        $end = $this->across ? $this->plot->height : $this->plot->width;
+        $this->canvas->line('goal', 'Goal', self::rule($this->place(0, $share), $this->place($end, $share)), $ink, 1.5, self::GOAL_DASH);
+        $at = $this->place($end, $share);
+        $over = $at->y - $this->canvas->lineHeight() / 2 - 2;
+        // Where there is no room above the line, its words stand below it.
+        $this->canvas->words('goalwords', 'Goal '.$this->canvas->number($goal), $this->across ? new Point($at->x + 4, $this->plot->y + $this->canvas->lineHeight() / 2) : new Point($at->x, $over < $this->canvas->lineHeight() / 2 ? $at->y + $this->canvas->lineHeight() / 2 + 2 : $over), $this->across ? TextAlign::Left : TextAlign::Right, weight: 600);
+    }
+
+    /** A value written at the end of what shows it. */
+    public function value(string $key, string $words, float $along, float $share, bool $below = false): void
+    {
+        $at = $this->place($along, $share);
+        $line = $this->canvas->lineHeight();
+        $this->across
+            ? $this->canvas->words($key, $words, new Point($at->x + ($below ? -self::APART : self::APART) / 2, $at->y), $below ? TextAlign::Right : TextAlign::Left)
+            : $this->canvas->words($key, $words, new Point($at->x, $at->y + ($below ? $line : -$line) / 2), TextAlign::Center);
+    }
+
+    private function grid(bool $inPercent): void
+    {
+        $chart = $this->canvas->chart;
+        $this->canvas->section('Scale');
+        $ticks = $chart->steps > 0 ? $this->scale->ticks : [];
+        // As many labels as have room beside each other.
+        $widest = max([1.0, ...array_map(fn (float $tick): float => $this->canvas->measure(self::tick($this->canvas, $this->scale, $tick, $inPercent)) + self::APART, $this->across ? $ticks : [])]);
+        $every = $this->across ? max(1, (int) ceil($widest * max(0, count($ticks) - 1) / $this->plot->width - 0.001)) : max(1, (int) ceil($this->canvas->lineHeight() * max(0, count($ticks) - 1) / $this->plot->height - 0.001));
+        foreach ($ticks as $i => $tick) {
+            $share = $this->scale->share($tick);
+            if ($share === null || $share < -1e-9 || $share > 1 + 1e-9) {
+                continue;
+            }
+            $from = $this->place(0, $share);
+            $words = self::tick($this->canvas, $this->scale, $tick, $inPercent);
+            if ($chart->gridLines) {
+                $this->canvas->rule("g{$i}", "Line at {$words}", $this->across ? new Point($from->x, $this->plot->y) : $from, $this->across ? $this->plot->height : $this->plot->width, $this->across, $chart->grid);
+            }
+            if ($chart->scaleLabels && $i % $every === 0) {
+                $this->across
+                    ? $this->canvas->words("s{$i}", $words, new Point($from->x, $this->plot->bottom() + self::APART / 2 + $this->canvas->lineHeight() / 2), TextAlign::Center)
+                    : $this->canvas->words("s{$i}", $words, new Point($this->plot->x - self::APART, $from->y), TextAlign::Right);
+            }
+        }
+        if ($chart->gridLines) {
+            $at = $this->place(0, $this->scale->base());
+            $this->canvas->rule('base', 'Axis', $this->across ? new Point($at->x, $this->plot->y) : $at, $this->across ? $this->plot->height : $this->plot->width, $this->across, $chart->ink->withAlpha($chart->ink->alpha * self::BASE));
+        }
+    }
+
+    /** What points are called: as many as have room beside each other. */
+    private function labels(): void
+    {
+        if (! $this->canvas->chart->pointLabels) {
+            return;
+        }
+        $this->canvas->section('Labels');
+        $line = $this->canvas->lineHeight();
+        $room = $this->across ? null : max($this->band() * 2, $this->plot->width * self::MOST);
+        $widest = $line;
+        foreach ($this->across ? [] : $this->points->labels as $label) {
+            $widest = max($widest, min((float) $room, $this->canvas->measure($label) + self::APART));
+        }
+        $every = max(1, (int) ceil($widest / max(0.001, $this->band()) - 0.001));
+        foreach ($this->points->labels as $i => $label) {
+            if ($i % $every !== 0) {
+                continue;
+            }
+            $at = $this->place($this->middle($i), 0);
+            $this->across
+                ? $this->canvas->words("l{$this->points->ids[$i]}", $label, new Point($this->plot->x - self::APART, $at->y), TextAlign::Right, room: max(1.0, $this->plot->x - self::APART))
+                : $this->canvas->words("l{$this->points->ids[$i]}", $label, new Point($at->x, $this->plot->bottom() + self::APART / 2 + $line / 2), TextAlign::Center, room: $room === null ? null : max(1.0, $room - self::APART / 2));
+        }
+    }
+
+    private static function tick(Canvas $canvas, Scale $scale, float $tick, bool $inPercent): string
+    {
+        return $inPercent ? $canvas->percent($tick) : $canvas->number($tick, $scale->logarithmic ? max(0, -(int) floor(log10($tick) + 1e-9)) : $scale->decimals());
+    }
+
+    private static function rule(Point $from, Point $to): string
+    {
+        return "M{$from->x} {$from->y}L{$to->x} {$to->y}";
+    }
+}
