@@ -1,6 +1,6 @@
 /** Shapes put together to one, cut out of each other, entered and taken apart, by pointer and keyboard. */
 import { expect, type Page } from '@playwright/test';
-import { allowError, at, bareScreen, drag, extent, openDemo, saved, test } from './support/hand.ts';
+import { allowError, at, bareScreen, drag, extent, likeReload, openDemo, saved, test } from './support/hand.ts';
 
 const facets = (page: Page) => page.locator('#facets:not([aria-busy])');
 const kind = (page: Page) => facets(page).locator('.subject .kind');
@@ -223,4 +223,67 @@ test('a dial of an arc and a star: drawn, then shaped by their marks and by numb
     for (let i = 0; i < 3; i++) await page.keyboard.press('Control+z');
     await saved(page);
     await expect(star).toHaveAttribute('data-polygon', '5 0.5 0');
+});
+
+test('a ticket has notches cut out and a route from a dot to an arrow, whose colours run along it; a wave lies under a picture', async ({ page }) => {
+    await openDemo(page, 'Ticket');
+    const bare = await bareScreen(page);
+    // The second notch is a copy of the first, in line with it.
+    await shape(page, 'box', [24, 560], [366, 740]);
+    await shape(page, 'ellipse', [10, 636], [38, 664]);
+    await page.keyboard.press('Escape');
+    await drag(page, await at(bare, 24, 650), await at(bare, 366, 652), ['Alt']);
+    await page.keyboard.press('Escape');
+    await drag(page, await at(bare, 4, 540), await at(bare, 386, 760));
+    await expect(facets(page)).toContainText('3 layers');
+    await page.keyboard.press('Shift+u');
+    await saved(page);
+    await expect(kind(page)).toHaveText('compound');
+    expect((await compound(page).getAttribute('data-box'))!.split(' ').slice(0, 4)).toEqual(['24', '560', '342', '180']);
+    // Each notch is half a circle of 14 px, at the same height.
+    expect(await outline(page)).toBe('M0 76L0 0L342 0L342 76C334.268 76 328 82.268 328 90C328 97.732 334.268 104 342 104L342 180L0 180L0 104C7.732 104 14 97.732 14 90C14 82.268 7.732 76 0 76Z');
+
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('c');
+    await page.mouse.click(...(await at(bare, 60, 620)));
+    await drag(page, await at(bare, 150, 690), await at(bare, 200, 690), ['Control']);
+    await page.mouse.click(...(await at(bare, 320, 600)));
+    await page.keyboard.press('Enter');
+    await saved(page);
+    await expect(kind(page)).toHaveText('path');
+    await page.locator('#f-strokes-0-paint').fill('linear-gradient(#b4472e, #17594f)');
+    await page.locator('#f-strokes-0-paint').press('Enter');
+    await saved(page);
+    await page.getByRole('button', { name: 'Details of stroke' }).click();
+    for (const [field, value] of [['along', 'true'], ['start', 'dot'], ['end', 'arrow']] as const) {
+        await page.locator(`#f-strokes-0-${field}`).selectOption(value);
+        await saved(page);
+    }
+    // A line that the gradient follows has no angle of its own, nor a line of its own on the wall.
+    await expect(page.locator('#f-strokes-0-angle')).toHaveCount(0);
+    const route = bare.locator('[data-kind=path]').last();
+    await expect(route.locator('path[fill="#b4472e"]')).toHaveCount(1);
+    await expect(route.locator('path[fill="#17594f"]')).toHaveCount(1);
+    expect(await route.locator('g[fill=none] > path').count()).toBeGreaterThan(50);
+
+    // The wave is drawn after the picture, and laid under it.
+    const chooser = page.waitForEvent('filechooser');
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('p');
+    await (await chooser).setFiles('docs/screenshots/brief.png');
+    await saved(page);
+    const picture = bare.locator('[data-kind=picture]');
+    await expect(picture).toHaveCount(1);
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('c');
+    await drag(page, await at(bare, 0, 330), await at(bare, 60, 280), ['Control']);
+    await drag(page, await at(bare, 200, 330), await at(bare, 260, 380), ['Control']);
+    for (const [x, y] of [[390, 330], [390, 440], [0, 440]] as const) await page.mouse.click(...(await at(bare, x, y)));
+    await page.mouse.click(...(await at(bare, 0, 330)));
+    await saved(page);
+    await page.keyboard.press('Shift+PageDown');
+    await saved(page);
+    const order = await bare.locator(':scope > svg [data-kind]').evaluateAll((all) => all.map((one) => (one as SVGElement).dataset['kind']));
+    expect(order.indexOf('path')).toBeLessThan(order.indexOf('picture'));
+    await likeReload(page, bare);
 });

@@ -88,3 +88,12 @@ test('words come to rest on the baseline of others, which is shown as one', asyn
     // Edges that a handle moves have nothing to do with it.
     expect(resting.edges({ x: 1400, y: 500 + 430.5 - 16 + 2, width: 60, height: 23 }, { x: null, y: 0 }).y).toBe(0);
 });
+
+test('what is copied rests in line with what it is a copy of, which stays', async () => {
+    const one = await snapping();
+    const original = { x: 1300, y: 700, width: 40, height: 20 };
+    expect(one.move({ ...original, x: 1380.4, y: 702.6 }, original).box.y).toBe(700);
+    expect(one.move({ ...original, x: 1380.4, y: 702.6 }, original).marks).toContainEqual(expect.objectContaining({ kind: 'line', axis: 'y', at: 700 }));
+    // What moves itself does not hold itself back.
+    expect(one.move({ ...original, x: 1380.4, y: 702.6 }).box.y).toBe(703);
+});

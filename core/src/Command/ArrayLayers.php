@@ -117,7 +117,7 @@ final readonly class ArrayLayers implements Command
             if (count($tree->expanding($part)) > $around) {
                 continue;
             }
-            foreach ([Slot::Words, Slot::Picture] as $slot) {
+            foreach ([Slot::Words, Slot::Picture, Slot::Value] as $slot) {
                 if (Feed::fits($slot, $part) && count($columns) < Sheet::MAX_COLUMNS) {
                     $name = in_array($part->name, $names, true) ? DuplicateScreen::countedUp($part->name, $names) : $part->name;
                     $names[] = $name;

@@ -107,7 +107,7 @@ final readonly class SheetFile
     {
         $suits = fn (string $value): bool => $value === '' || match ($slot) {
             Slot::Words, Slot::Label => true,
-            Slot::Value, Slot::Goal => Points::number($value) !== null,
+            Slot::Value, Slot::Goal => Points::numbers($value) !== null,
             Slot::Picture => preg_match('/^[0-9a-f]{64}$/D', $value) === 1,
             Slot::Colour => self::isColour($value),
             Slot::Shown => preg_match('/^(yes|no|true|false|on|off|hidden|shown|[01-])$/Di', $value) === 1,

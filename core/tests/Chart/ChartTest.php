@@ -230,6 +230,26 @@ it('takes a column of numbers as a series and the first of words as labels', fun
     expect($wider instanceof Chart ? $wider->sheet->columns[4]->slot : null)->toBe(Slot::Value);
 });
 
+it('is fed by the sheet of the array in whose cells it lies', function (): void {
+    $tree = withChart(ChartForm::Sparkline);
+    $tree = Sample::after($tree, ['type' => 'array-layers', 'screen' => 'home', 'layers' => [someChart($tree)->id], 'seed' => 'array']);
+    $array = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->content instanceof Kindred\Document\Layer\ArrayLayer))[0];
+    assert($array->content instanceof Kindred\Document\Layer\ArrayLayer);
+    [$column] = $array->content->sheet->columns;
+    expect([$column->slot, $column->layer])->toBe([Slot::Value, someChart($tree)->id])->and($array->content->sheet->rows[0]->cells()[$column->id])->toBe('12 18 15 22 19 31 26');
+    foreach (['5 9 14 2', 'soon'] as $row => $value) {
+        $tree = Sample::after($tree, ['type' => 'set-cell', 'screen' => 'home', 'layer' => $array->id, 'row' => $array->content->sheet->rows[$row]->id, 'column' => $column->id, 'value' => $value]);
+    }
+    $cells = [];
+    foreach (Sample::expansion()->of($tree, $tree->layer($array->id)) as $copy) {
+        $content = $copy->tree->layer(someChart($tree)->id)->content;
+        $cells[] = $content instanceof Chart ? $content->numbers() : [];
+    }
+    // What is no list of numbers leaves the chart as it is designed.
+    expect(array_slice($cells, 0, 2))->toBe([[5.0, 9.0, 14.0, 2.0], [12.0, 18.0, 15.0, 22.0, 19.0, 31.0, 26.0]])
+        ->and(Sample::renderer()->layer($tree, $tree->layer($array->id), Sample::rendering()))->toContain('>2<');
+});
+
 it('keeps what one form has no use for, and refuses what no scale can be', function (): void {
     $tree = withChart(ChartForm::Gauge);
     $set = fn (Tree $tree, string $field, string $value): Tree => Sample::after($tree, ['type' => 'set-field', 'screen' => 'home', 'layers' => [someChart($tree)->id], 'field' => $field, 'value' => $value]);

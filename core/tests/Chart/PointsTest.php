@@ -15,6 +15,11 @@ it('reads the one number in a text, as people write it', function (string $text,
     ['', null], ['abc', null], ['12 of 100', null], ['2026-11-03', null], ['3/4', null], ['1,2,3', null], ['--5', null], ['1e300', null], ['-', null], ['1.2.3,4,5', null],
 ]);
 
+it('reads several numbers that stand in one text', function (): void {
+    expect(Points::numbers('12 18  15'))->toBe([12.0, 18.0, 15.0])->and(Points::numbers('1,5; 2,7'))->toBe([1.5, 2.7])->and(Points::numbers('12, 18, €15'))->toBe([12.0, 18.0, 15.0])->and(Points::numbers("3\n4"))->toBe([3.0, 4.0])
+        ->and(Points::numbers(''))->toBeNull()->and(Points::numbers('12 soon'))->toBeNull();
+});
+
 it('takes points from what its columns feed, and says what it cannot show', function (): void {
     $sheet = Sheet::read(Reader::of(['columns' => [
         ['id' => 'month', 'name' => 'Month', 'slot' => 'label'], ['id' => 'fired', 'name' => 'Fired', 'slot' => 'value'], ['id' => 'note', 'name' => 'Note', 'slot' => 'words'],

@@ -312,7 +312,7 @@ export class Gestures {
                 const raw = { x: straight === 'y' ? 0 : at.x - from.x, y: straight === 'x' ? 0 : at.y - from.y };
                 by = { x: Math.round(raw.x), y: Math.round(raw.y) };
                 if (bounds && !free(event)) {
-                    const { box, marks } = snapping.move({ ...bounds, x: bounds.x + raw.x, y: bounds.y + raw.y });
+                    const { box, marks } = snapping.move({ ...bounds, x: bounds.x + raw.x, y: bounds.y + raw.y }, copying ? bounds : null);
                     by = { x: straight === 'y' ? 0 : thousandth(box.x - bounds.x), y: straight === 'x' ? 0 : thousandth(box.y - bounds.y) };
                     this.overlay.snapped(straight === null ? marks : marks.filter(({ axis }) => axis === straight));
                 } else this.overlay.snapped([]);

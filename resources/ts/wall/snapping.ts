@@ -23,6 +23,7 @@ const end = (box: Box, axis: Axis): number => box[axis] + box[SIDE[axis]];
 
 export class Snapping {
     private snaps: Snaps | null = null;
+    private original: Box | null = null;
 
     /** Snapping begins when the answer arrives, a moment after the gesture began. */
     constructor(private readonly camera: Camera, picture: Picture, url: string, screen: string, parent: string | null, layers: string[]) {
@@ -35,8 +36,13 @@ export class Snapping {
         }, () => undefined);
     }
 
-    /** The box, moved as a whole to what is near; without anything near to whole px. */
-    move(box: Box): { box: Box; marks: Mark[] } {
+    /**
+     * The box, moved as a whole to what is near; without anything near to whole px.
+     *
+     * @param original what the box is a copy of: that stays, and the copy can come to rest beside it
+     */
+    move(box: Box, original: Box | null = null): { box: Box; marks: Mark[] } {
+        this.original = original;
         const snapped = { ...box };
         const found = { x: this.nearest('x', box, [0, 0.5, 1], true), y: this.nearest('y', box, [0, 0.5, 1], true) };
         for (const axis of ['x', 'y'] as const) snapped[axis] = found[axis] === null ? Math.round(box[axis]) : box[axis] + found[axis];
@@ -59,7 +65,7 @@ export class Snapping {
         const offer = (by: number): void => {
             if (Math.abs(by) <= reach && (best === null || Math.abs(by) < Math.abs(best))) best = by;
         };
-        for (const line of this.snaps?.lines[axis] ?? []) for (const share of shares) offer(line.at - box[axis] - box[SIDE[axis]] * share);
+        for (const line of this.lines(axis)) for (const share of shares) offer(line.at - box[axis] - box[SIDE[axis]] * share);
         if (gaps) for (const gap of this.beside(axis, box)) offer(gap.at - box[axis]);
         if (gaps && axis === 'y') for (const { line, own } of this.baselines()) offer(line.at - box.y - own);
         return best;
@@ -69,7 +75,7 @@ export class Snapping {
     private marks(axis: Axis, box: Box, shares: number[], gaps: boolean): Mark[] {
         const other = across(axis);
         const [low, high] = [box[other], end(box, other)];
-        const lines = (this.snaps?.lines[axis] ?? []).filter((line) => shares.some((share) => Math.abs(line.at - box[axis] - box[SIDE[axis]] * share) < 0.02)).map((line): Mark => ({
+        const lines = this.lines(axis).filter((line) => shares.some((share) => Math.abs(line.at - box[axis] - box[SIDE[axis]] * share) < 0.02)).map((line): Mark => ({
             kind: 'line', axis, at: line.at, from: Math.min(line.from, low), to: Math.max(line.to, high),
             apart: line.to < low ? [line.to, low] : line.from > high ? [high, line.from] : null,
         }));
@@ -81,6 +87,12 @@ export class Snapping {
         const equal = gaps ? this.beside(axis, box).filter((gap) => Math.abs(gap.at - box[axis]) < 0.02).slice(0, 2) : [];
         const middle = (low + high) / 2;
         return [...lines, ...standing, ...equal.flatMap((gap) => gap.spans.map(([from, to]): Mark => ({ kind: 'gap', axis, across: middle, from, to })))];
+    }
+
+    private lines(axis: Axis): Line[] {
+        const [lines, box] = [this.snaps?.lines[axis] ?? [], this.original];
+        const [from, to] = box ? [box[across(axis)], end(box, across(axis))] : [0, 0];
+        return box ? [...lines, ...[0, 0.5, 1].map((share) => ({ at: box[axis] + box[SIDE[axis]] * share, from, to }))] : lines;
     }
 
     /** The baselines that there are with each of those of what moves. */

@@ -1,6 +1,6 @@
 @php
     $chart = $owner->content instanceof Kindred\Document\Layer\Chart;
-    $slots = ['words' => 'words', 'picture' => 'picture', 'colour' => 'colour', 'shown' => 'shown or not'];
+    $slots = ['words' => 'words', 'picture' => 'picture', 'colour' => 'colour', 'shown' => 'shown or not', 'value' => 'values'];
     $marks = ['words' => 'type', 'picture' => 'image', 'colour' => 'palette', 'shown' => 'eye', 'label' => 'tag', 'value' => 'chart-column', 'goal' => 'target'];
 @endphp
 <div class="sheet-bar" data-sheet="{{ $owner->id }}" data-screen="{{ $owner->screen }}">
@@ -27,7 +27,7 @@
                             <option value="">feeds nothing</option>
                             @endif
                             @foreach ($parts as $part)
-                                @foreach (Kindred\Document\Sheet\Slot::cases() as $slot)
+                                @foreach (Kindred\Document\Sheet\Slot::ofLayers() as $slot)
                                     @continue(! Kindred\Document\Sheet\Feed::fits($slot, $part) || ($slot !== $column->slot || $part->id !== $column->layer) && $sheet->feeding($part->id, $slot))
                                     <option value="{{ $slot->value }}:{{ $part->id }}" @selected($slot === $column->slot && $part->id === $column->layer)>{{ $part->name }}: {{ $slots[$slot->value] }}</option>
                                 @endforeach

@@ -107,6 +107,19 @@ final readonly class Points
         return is_finite($number) && abs($number) <= Chart::MOST ? $number : null;
     }
 
+    /**
+     * All numbers in a text, apart by room, semicolons or commas with room after them: `12 18 15`, `1,5; 2,7`.
+     *
+     * @return list<float>|null null where one of them is no number
+     */
+    public static function numbers(string $text): ?array
+    {
+        $parts = preg_split('/(?:[;\s]|,(?=\s))+/u', trim($text), flags: PREG_SPLIT_NO_EMPTY);
+        $numbers = array_map(self::number(...), $parts === false ? [] : $parts);
+
+        return $numbers === [] || in_array(null, $numbers, true) ? null : array_values(array_filter($numbers, is_float(...)));
+    }
+
     private static function colour(string $text): ?Colour
     {
         try {

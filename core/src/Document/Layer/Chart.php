@@ -11,6 +11,7 @@ use Kindred\Document\Chart\Points;
 use Kindred\Document\Chart\Together;
 use Kindred\Document\Chart\ValueLabels;
 use Kindred\Document\Sheet\Column;
+use Kindred\Document\Sheet\Row;
 use Kindred\Document\Sheet\Sheet;
 use Kindred\Document\Sheet\Slot;
 use Kindred\Input\Reader;
@@ -129,6 +130,25 @@ final readonly class Chart implements Composed, HasSheet, Lettered
             ! $labelled => Slot::Label,
             default => Slot::Words,
         });
+    }
+
+    /**
+     * With the numbers of its first series replaced, and as many points.
+     *
+     * @param  list<float>  $numbers
+     */
+    public function showing(array $numbers): self
+    {
+        $column = array_values(array_filter($this->sheet->columns, fn (Column $one): bool => $one->slot === Slot::Value))[0] ?? new Column('values', 'Values', Slot::Value);
+        $rows = array_map(fn (float $number, int $i): Row => ($this->sheet->rows[$i] ?? Row::of("fed{$i}row"))->with($column->id, (string) $number), $numbers, array_keys($numbers));
+
+        return $this->with(sheet: $this->sheet->withColumn($column)->with(rows: array_slice($rows, 0, Sheet::MAX_ROWS)));
+    }
+
+    /** @return list<float|null> the numbers of its first series */
+    public function numbers(): array
+    {
+        return Points::of($this->sheet)->series[0]->values ?? [];
     }
 
     public function families(): array

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Sheet;
 
+use Kindred\Document\Chart\Points;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\Chart;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Style\Fill;
+use Kindred\Geometry\Number;
 use Kindred\Input\InvalidInput;
 use Kindred\Paint\Colour;
 
@@ -22,7 +25,8 @@ final class Feed
             Slot::Picture => $layer->content instanceof Picture,
             Slot::Colour => ! $layer->isGroup(),
             Slot::Shown => true,
-            Slot::Label, Slot::Value, Slot::Goal => false,
+            Slot::Value => $layer->content instanceof Chart,
+            Slot::Label, Slot::Goal => false,
         };
     }
 
@@ -38,6 +42,7 @@ final class Feed
             $slot === Slot::Shown => $layer->with(hidden: in_array(mb_strtolower(trim($value)), Slot::NO, true)),
             $slot === Slot::Colour => self::coloured($layer, $value),
             $content instanceof Text => $layer->with(content: $content->saying(mb_substr($value, 0, Text::MAX_LENGTH))),
+            $content instanceof Chart => $layer->with(content: ($numbers = Points::numbers($value)) === null ? $content : $content->showing($numbers)),
             $content instanceof Picture && preg_match('/^[0-9a-f]{64}$/D', $value) === 1 => $layer->with(content: $content->with(asset: $value)),
             default => $layer,
         };
@@ -52,6 +57,7 @@ final class Feed
             $slot === Slot::Shown => $layer->hidden ? 'no' : 'yes',
             $slot === Slot::Colour => $layer->colour()?->toHex() ?? '',
             $content instanceof Text => $content->words,
+            $content instanceof Chart => implode(' ', array_map(Number::text(...), array_filter($content->numbers(), fn (?float $number): bool => $number !== null))),
             $content instanceof Picture => $content->asset,
             default => '',
         };

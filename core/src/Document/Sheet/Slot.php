@@ -11,7 +11,7 @@ enum Slot: string
     case Picture = 'picture';
     case Colour = 'colour';
     case Shown = 'shown';
-    /** Of a chart: what its points are called, and how much each is, in a series called like the column; and what is aimed at. */
+    /** Of a chart: what its points are called, and how much each is, in a series called like the column; and what is aimed at. In an array the values of a chart in its cells. */
     case Label = 'label';
     case Value = 'value';
     case Goal = 'goal';
@@ -22,7 +22,7 @@ enum Slot: string
     /** @return list<self> what columns feed in the layers of a cell */
     public static function ofLayers(): array
     {
-        return [self::Words, self::Picture, self::Colour, self::Shown];
+        return [self::Words, self::Picture, self::Colour, self::Shown, self::Value];
     }
 
     /** The path of the property of a layer that it feeds; empty of what it feeds in charts alone. */
