@@ -12,8 +12,8 @@ use Kindred\Document\Entity;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Chart;
 use Kindred\Document\Layer\Expanding;
-use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\IconBook;
+use Kindred\Document\Layer\IconNames;
 use Kindred\Document\Layer\PathLayer;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\Text;
@@ -474,15 +474,7 @@ final readonly class Facets
      */
     private function missingIcons(array $layers): array
     {
-        $names = [];
-        foreach ($layers as $layer) {
-            array_push($names, ...match (true) {
-                $layer->content instanceof Icon => [$layer->content->icon],
-                $layer->content instanceof Widget => [$layer->content->icon, ...array_column($layer->content->items, 'icon')],
-                default => [],
-            });
-        }
-        $missing = array_filter(array_unique($names), fn (string $name): bool => $name !== '' && $this->icons->nodes($name) === null);
+        $missing = array_filter(IconNames::in(...$layers), fn (string $name): bool => $this->icons->nodes($name) === null);
 
         return array_map(fn (string $name): string => "“{$name}” is not here: a circle stands in. Choose another, or bring it in.", array_slice(array_values($missing), 0, 4));
     }

@@ -19,6 +19,7 @@ import { Facets } from './wall/facets.ts';
 import { Find, type Hit } from './wall/find.ts';
 import { Gradients } from './wall/gradients.ts';
 import { Fonts, isFont } from './wall/fonts.ts';
+import { Carrying } from './wall/carrying.ts';
 import { Icons } from './wall/icons.ts';
 import { Rounding } from './wall/rounding.ts';
 import { isShape } from './wall/shapes.ts';
@@ -308,6 +309,7 @@ const fonts = new Fonts(dialog('fonts'), urls['fonts']!, server);
 const needs = new Needs(document.getElementById('needs')!, document.getElementById('lights')!, picture, camera, selection, server, urls['needs']!, () => press('needs', false));
 const rulers = new Rulers(wall, camera, picture, selection, overlay, server);
 const dropping = new Dropping(parts);
+new Carrying(dialog('icons'), parts, dropping, making);
 const kit = new KitPanel(document.getElementById('kit')!, {
     url: urls['kit']!,
     taken: (taken) => tools.take(taken ? 'widget' : 'pick'),

@@ -72,3 +72,79 @@ test('three own icons stand in a tab bar, one made here; they are exchanged and 
     await expect.poll(() => entry.count()).toBe(drawn);
     await likeReload(page, bare);
 });
+
+test('an icon is dragged out of its dialog onto the wall, onto the entry of a bar, over another icon and into a cell', async ({ page }) => {
+    await openDemo(page, 'Dragged icons');
+    const bare = await bareScreen(page);
+    await page.keyboard.press('k');
+    const kit = page.locator('#kit');
+    await kit.getByLabel('Find a widget').fill('bottom bar');
+    await drag(page, await middle(kit.locator('[data-widget=bottom-bar]')), await at(bare, 195, 600));
+    await page.getByRole('button', { name: 'Close the kit' }).click();
+    const carry = async (name: string, to: () => Promise<[number, number]>, during: () => Promise<void> = async () => undefined): Promise<void> => {
+        await page.keyboard.press('i');
+        await page.getByLabel('Search icons').fill(name);
+        const from = await middle(page.locator(`#icons [data-icon="${name}"]`).first());
+        const place = await to();
+        await page.mouse.move(...from);
+        await page.mouse.down();
+        await page.mouse.move((from[0] + place[0]) / 2, (from[1] + place[1]) / 2, { steps: 4 });
+        await page.mouse.move(...place, { steps: 6 });
+        await expect(page.locator('#icons')).toBeHidden();
+        await during();
+        await page.mouse.up();
+        await saved(page);
+        await expect(page.locator('.kit-ghost')).toHaveCount(0);
+    };
+
+    // Onto the screen: it lies about the pointer.
+    const icons = bare.locator('[data-kind=icon]');
+    await carry('flame', () => at(bare, 80, 120));
+    await expect(icons).toHaveCount(1);
+    await expect(icons.first()).toHaveAttribute('data-box', '68 108 24 24 0');
+    // Onto an entry of the bar, which is shown as what takes it.
+    const bar = bare.locator('[data-kind=widget]');
+    await carry('bell', async () => {
+        const { x, y, width, height } = await extent(bar);
+        return [x + 0.62 * width, y + height / 2];
+    }, () => expect(page.locator('#overlay .hover')).toHaveCount(1));
+    await page.mouse.click(...(await middle(bar)));
+    await expect(page.locator('#w-items')).toHaveValue(/\n\[bell\] /);
+    await expect(icons).toHaveCount(1);
+    // Over another icon: that one is exchanged, and keeps its place.
+    await carry('snowflake', () => middle(icons.first()));
+    await expect(icons).toHaveCount(1);
+    await expect(icons.first()).toHaveAttribute('data-box', '68 108 24 24 0');
+    await page.mouse.click(...(await middle(icons.first())));
+    await expect(page.locator('#facets')).toContainText('snowflake');
+    // With Escape it is given up.
+    await page.keyboard.press('i');
+    await page.getByLabel('Search icons').fill('bell');
+    await page.mouse.move(...(await middle(page.locator('#icons [data-icon=bell]').first())));
+    await page.mouse.down();
+    await page.mouse.move(...(await at(bare, 200, 200)), { steps: 6 });
+    await expect(page.locator('.kit-ghost')).toHaveCount(1);
+    await page.keyboard.press('Escape');
+    await expect(page.locator('.kit-ghost')).toHaveCount(0);
+    await page.mouse.up();
+    await expect(icons).toHaveCount(1);
+
+    // Into a cell: every cell has it.
+    await page.keyboard.press('s');
+    await drag(page, await at(bare, 20, 300), await at(bare, 180, 380), ['Control']);
+    await page.keyboard.press('s');
+    await drag(page, await at(bare, 30, 310), await at(bare, 60, 340), ['Control']);
+    await page.keyboard.press('Control+a');
+    await page.keyboard.down('Shift');
+    for (const other of [bar, icons.first()]) await page.mouse.click(...(await middle(other)));
+    await page.keyboard.up('Shift');
+    await expect(page.locator('#facets:not([aria-busy])')).toContainText('2 layers');
+    await page.keyboard.press('Shift+l');
+    await saved(page);
+    await page.locator('#sheet').getByRole('button', { name: 'Close the data sheet' }).click();
+    const array = bare.locator('[data-kind=array]');
+    await expect(array).toHaveCount(1);
+    await carry('flame', () => at(bare, 100, 340));
+    await expect(array.locator('[data-kind=icon]')).toHaveCount(3);
+    await likeReload(page, bare);
+});

@@ -46,10 +46,13 @@ final class KitController extends Controller
         ]]);
     }
 
-    /** What can be changed at a point of a widget: words or an icon where they stand, or a state. */
+    /** What can be changed at a point of a widget: words or an icon where they stand, or a state; with `icon` where one goes that is laid down there. */
     public function spot(Request $request, Project $project, string $layer, TreeLoader $store, Kit $kit): JsonResponse
     {
         $widget = $store->load($project, new WorkingSet(layers: [$layer]))->layer($layer);
+        if ($request->has('icon')) {
+            return new JsonResponse($kit->iconPlace($widget, new Point((float) $this->asked($request, 'x'), (float) $this->asked($request, 'y'))));
+        }
         $spot = $request->has('after')
             ? $kit->spotAfter($widget, $this->asked($request, 'after'))
             : $kit->spot($widget, new Point((float) $this->asked($request, 'x'), (float) $this->asked($request, 'y')));

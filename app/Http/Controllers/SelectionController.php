@@ -14,6 +14,8 @@ use Kindred\Document\Address;
 use Kindred\Document\Edit\Likeness;
 use Kindred\Document\Edit\Look;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\IconNames;
+use Kindred\Document\Layer\OwnIcon;
 use Kindred\Document\LayerNest;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Reader;
@@ -37,9 +39,13 @@ final class SelectionController extends Controller
         $tree = $this->store->load($project, new WorkingSet(layers: $ids));
         $around = Address::areTogether($named) ? $expansion->around($tree, $named[0]) : [];
         $in = $around === [] ? $tree : end($around)->tree;
-        $nests = array_map(fn (Layer $layer): array => LayerNest::of($in, $layer)->toArray(), $in->outermost($ids));
+        $copied = $in->outermost($ids);
+        $nests = array_map(fn (Layer $layer): array => LayerNest::of($in, $layer)->toArray(), $copied);
+        // What is pasted into another project brings its icons along.
+        $names = IconNames::in(...array_merge([], ...array_map(fn (Layer $layer): array => $in->subtree($layer->id), $copied)));
+        $icons = array_values(array_filter($tree->project->icons, fn (OwnIcon $icon): bool => in_array($icon->name, $names, true)));
 
-        return new JsonResponse(['layers' => $nests, 'style' => (object) Look::of($in->layer($ids[count($ids) - 1]))]);
+        return new JsonResponse(['layers' => $nests, 'icons' => array_map(fn (OwnIcon $icon): array => $icon->toArray(), $icons), 'style' => (object) Look::of($in->layer($ids[count($ids) - 1]))]);
     }
 
     /** What layers are called, by their ids. */

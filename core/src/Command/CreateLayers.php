@@ -6,9 +6,13 @@ namespace Kindred\Command;
 
 use Kindred\Document\Address;
 use Kindred\Document\Id;
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\IconNames;
+use Kindred\Document\Layer\OwnIcon;
 use Kindred\Document\Layer\PathLayer;
 use Kindred\Document\LayerNest;
 use Kindred\Document\Place;
+use Kindred\Document\Project;
 use Kindred\Document\Rank;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
@@ -27,10 +31,14 @@ final readonly class CreateLayers implements Command
     /** Numbers that a hand draws in one go at most. */
     private const MAX_SAMPLES = 200_000;
 
-    /** @param  list<LayerNest>  $nests */
+    /**
+     * @param  list<LayerNest>  $nests
+     * @param  list<OwnIcon>  $icons  that layers of another project show, and this one may not have
+     */
     private function __construct(
         private Place $place,
         private array $nests,
+        private array $icons,
         private string $seed,
         private ?string $step,
         private bool $docked,
@@ -47,6 +55,7 @@ final readonly class CreateLayers implements Command
         return new self(
             new Place($in->optionalId('screen'), Address::optionalLayer($in, 'parent')),
             $in->list('layers', fn (Reader $one): LayerNest => LayerNest::read(self::sized($one)), 1, 2000),
+            $in->list('icons', OwnIcon::read(...), 0, Project::MAX_ICONS),
             $in->string('seed', 64, false),
             $in->has('step') ? $in->name('step') : null,
             $in->boolean('docked', false),
@@ -92,12 +101,41 @@ final readonly class CreateLayers implements Command
     {
         $screen = $this->place->screen === null ? null : $tree->screen($this->place->screen);
         $nests = $this->docked && $screen !== null && $this->place->parent === null ? Bars::docked($this->nests, $screen, $tree->children($this->place)) : $this->nests;
+        [$tree, $nests] = $this->withIcons($tree, $nests);
         $ids = new Id($this->seed);
         foreach (Rank::spread($tree->topRank($this->place), null, count($nests)) as $i => $rank) {
             $tree = $tree->withLayers(...$nests[$i]->layers($this->place, $rank, $ids));
         }
 
         return $tree;
+    }
+
+    /**
+     * The icons that the layers bring along; one that is called like another here comes under a name of its own.
+     *
+     * @param  list<LayerNest>  $nests
+     * @return array{Tree, list<LayerNest>}
+     */
+    private function withIcons(Tree $tree, array $nests): array
+    {
+        $here = array_column($tree->project->icons, null, 'name');
+        $names = $added = [];
+        foreach ($this->icons as $icon) {
+            $name = $icon->name;
+            for ($i = 2; isset($here[$name]) && $here[$name]->with(name: '') != $icon->with(name: ''); $i++) { // @phpstan-ignore notEqual.notAllowed (their values count)
+                $name = "{$icon->name}-{$i}";
+            }
+            $names[$icon->name] = $name;
+            if (! isset($here[$name])) {
+                $here[$name] = $added[] = $icon->with(name: $name);
+            }
+        }
+        $changed = array_filter($names, fn (string $name, string $was): bool => $name !== $was, ARRAY_FILTER_USE_BOTH);
+
+        return [
+            $added === [] ? $tree : PutIcons::with($tree, ...$added),
+            $changed === [] ? $nests : array_map(fn (LayerNest $nest): LayerNest => $nest->mapped(fn (Layer $layer): Layer => IconNames::renamed($layer, fn (string $name): string => $changed[$name] ?? $name)), $nests),
+        ];
     }
 
     public function label(Tree $before): string

@@ -42,6 +42,12 @@ final readonly class LayerNest
         return new self($layer, array_map(fn (Layer $child): self => self::of($tree, $child), $children));
     }
 
+    /** @param  callable(Layer): Layer  $by */
+    public function mapped(callable $by): self
+    {
+        return new self($by($this->layer), array_map(fn (self $child): self => $child->mapped($by), $this->children));
+    }
+
     /**
      * Its layers put in a place, each parent before its children.
      *

@@ -57,6 +57,12 @@ final readonly class Box
         return $this->y + $this->height;
     }
 
+    /** Whether a point lies in it, or on its edge. */
+    public function holds(Point $point): bool
+    {
+        return $point->x >= $this->x && $point->x <= $this->right() && $point->y >= $this->y && $point->y <= $this->bottom();
+    }
+
     public function centre(): Point
     {
         return new Point($this->x + $this->width / 2, $this->y + $this->height / 2);

@@ -7,11 +7,14 @@ namespace Kindred\Kit;
 use Kindred\Chart\Part;
 use Kindred\Chart\Plotter;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\Widget as Content;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Widget\Item;
 use Kindred\Document\Widget\WidgetField;
+use Kindred\Document\Widget\WidgetPlace;
 use Kindred\Geometry\Point;
+use Kindred\Input\InvalidInput;
 use Kindred\Input\Search;
 use Kindred\Paint\Colour;
 use Kindred\Signal\Kind;
@@ -177,6 +180,36 @@ final readonly class Kit
         $kind = self::find($widget->widget);
 
         return Spot::at($widget, $this->sketch($layer, $widget), $kind instanceof Interactive ? $kind->signal() : null, $point);
+    }
+
+    /**
+     * Where an icon that is laid down at a point of a widget goes (see WidgetPlace): to the one that is there, to the entry that is there, or to
+     * the widget; null where it shows none.
+     */
+    public function iconPlace(Layer $layer, Point $point): ?string
+    {
+        $widget = $layer->content;
+        if (! $widget instanceof Content) {
+            return null;
+        }
+        $sketch = $this->sketch($layer, $widget);
+        $spot = Spot::at($widget, $sketch, null, $point);
+        $areas = array_reverse(array_filter($sketch->areas(), fn (Area $area): bool => $area->item !== null && $area->box->holds($point)));
+        $item = $spot !== null && preg_match('/^items\.(\d+)\./', $spot->place, $match) === 1 ? (int) $match[1] : ($areas[0]->item ?? null);
+        $drawn = fn (Content $content): array => array_map(fn (Layer $part): string => $part->content instanceof Icon ? $part->content->icon : '', $this->parts($layer->with(content: $content)));
+        foreach ([$item === null ? null : "items.{$item}.icon", 'icon'] as $place) {
+            try {
+                // It shows one where another icon there is another picture.
+                $written = $place === null ? null : WidgetPlace::parse($place);
+                if ($written !== null && $drawn($written->write($widget, 'x')) !== $drawn($written->write($widget, 'y'))) {
+                    return $place;
+                }
+            } catch (InvalidInput) {
+                continue;
+            }
+        }
+
+        return null;
     }
 
     /** The words of a widget that are shown next after those of a place (see WidgetPlace); the first for none. */

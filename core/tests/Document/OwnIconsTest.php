@@ -111,3 +111,20 @@ it('paints what is filled with the fill of its layer, in all finishes, and as a 
         expect(Sample::renderer($book)->layer($tree, $mill, Sample::rendering()->in(Kindred\Document\Finish::from($finish))))->toContain("fill=\"{$colour}\"")->not->toContain('currentColor');
     }
 });
+
+it('comes along with layers that are pasted into another project, under a name of its own where that is taken', function (): void {
+    $icon = fn (string $name, string $d): array => ['name' => $name, 'lines' => $d];
+    $paste = fn (Kindred\Document\Tree $tree, array ...$icons): Kindred\Document\Tree => Sample::after($tree, ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'paste', 'icons' => $icons, 'layers' => [
+        ['kind' => 'group', 'x' => 0, 'y' => 0, 'width' => 24, 'height' => 24, 'children' => [['kind' => 'icon', 'name' => 'Own', 'icon' => 'kiln-door', 'x' => 0, 'y' => 0, 'width' => 24, 'height' => 24]]],
+        ['kind' => 'widget', 'widget' => 'tabs', 'name' => 'Tabs', 'x' => 0, 'y' => 0, 'width' => 200, 'height' => 40, 'icon' => 'flame', 'items' => [['label' => 'One', 'icon' => 'kiln-door'], ['label' => 'Two', 'icon' => 'bell']]],
+    ]]);
+    $names = fn (Kindred\Document\Tree $tree): array => [array_column($tree->project->icons, 'name'), Kindred\Document\Layer\IconNames::in(...array_values(array_filter($tree->layers, fn ($layer): bool => in_array($layer->name, ['Own', 'Tabs'], true))))];
+
+    $first = $paste(Sample::tree(), $icon('kiln-door', 'M2 2L20 20'));
+    expect($names($first))->toBe([['kiln-door'], ['kiln-door', 'flame', 'bell']])
+        // The same one is there already.
+        ->and($names($paste($first, $icon('kiln-door', 'M2 2L20 20')))[0])->toBe(['kiln-door'])
+        // Another of this name is no longer called so.
+        ->and($names($paste(Sample::after(Sample::tree(), ['type' => 'put-icons', 'icons' => [$icon('kiln-door', 'M1 1L9 9')]]), $icon('kiln-door', 'M2 2L20 20'))))->toBe([['kiln-door', 'kiln-door-2'], ['kiln-door-2', 'flame', 'bell']])
+        ->and($names($paste(Sample::tree()))[0])->toBe([]);
+});

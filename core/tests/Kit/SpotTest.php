@@ -89,3 +89,16 @@ it('refuses places that are not there, and words that are too long', function (s
     ['items.9.label', 'x', 'no longer there'], ['items.0.cells.7', 'x', 'no longer there'], ['columns.3', 'x', 'no longer there'],
     ['rows.1', 'x', 'no place'], ['items.0.label', str_repeat('x', 501), 'more than 500'], ['items.0.label', str_repeat("x\n", 499), 'at most 500 entries'], ['label', str_repeat('x', 2001), 'At most 2000'],
 ]);
+
+it('says where an icon goes that is laid down on a widget', function (string $widget, array $content, float $x, float $y, ?string $place): void {
+    $kind = Kit::find($widget) ?? throw new LogicException($widget);
+    $layer = Layer::read(Reader::of($content + Kit::fresh($kind)), id: 'widget', rank: 'm');
+    expect((new Kit(new Typesetter(Sample::faces())))->iconPlace($layer, new Point($x, $y)))->toBe($place);
+})->with([
+    'the entry of a bar' => ['bottom-bar', [], 150, 20, 'items.1.icon'],
+    'its words, too' => ['bottom-bar', [], 340, 45, 'items.3.icon'],
+    'a button' => ['button', [], 10, 10, 'icon'],
+    'an icon that is there' => ['icon-button', [], 20, 20, 'icon'],
+    'what shows none' => ['slider', [], 20, 10, null],
+    'a picture' => ['picture-placeholder', [], 20, 20, null],
+]);
