@@ -120,7 +120,7 @@ final readonly class RehearsalMarkup
         }, $text->runs);
         $markers = Paragraph::markers($text->paragraphs);
         $paragraphs = array_map(fn (Paragraph $one, string $marker): array => ['marker' => $marker, 'style' => [
-            'marginTop' => $one->before.'px', 'marginBottom' => $one->after.'px', 'paddingLeft' => $one->indent($text->style->size).'px',
+            'marginTop' => $one->before.'px', 'marginBottom' => $one->after.'px', 'paddingInlineStart' => $one->indent($text->style->size).'px',
         ]], $text->paragraphs, $markers);
 
         return json_encode(['runs' => $runs, 'paragraphs' => $paragraphs], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);

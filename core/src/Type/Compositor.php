@@ -47,21 +47,24 @@ final readonly class Compositor
             $spans = $this->spans($words);
             $whole = implode('', array_column($spans, 0));
             $scripts = $this->faces->scripts($whole);
+            // The first letter says how a paragraph is read (UAX 9, P2 and P3): nothing of one from right to left is of level 0.
+            $levels = array_column($spans, 4);
+            $rightToLeft = $whole !== '' && $levels !== [] && min($levels) > 0;
             $broken = $this->lines($spans, $scripts, $measure === null ? null : max(1.0, $measure - $indent));
             foreach ($broken as $n => [$from, $to]) {
                 [$runs, $width] = $this->runs($spans, $scripts, $from, $to);
                 // Spaces that hang behind a line count for its height.
                 [$above, $below] = $this->extent($this->runs($spans, $scripts, $from, $broken[$n + 1][0] ?? PHP_INT_MAX)[0], $style);
                 $text = substr($whole, $from, $to - $from);
-                $marker = $n === 0 && $markers[$i] !== '' ? $this->marker($markers[$i], $runs[0]->setting ?? $spans[0][1] ?? new Setting($style), $style->size) : null;
-                $lines[] = new LaidLine($text, 0.0, $y + $above, $width, $y + $above + $below, $indent, $runs, $marker);
+                $marker = $n === 0 && $markers[$i] !== '' ? $this->marker($paragraph, $markers[$i], $spans[0][1] ?? new Setting($style), $style->size, $rightToLeft ? $width : null) : null;
+                $lines[] = new LaidLine($text, 0.0, $y + $above, $width, $y + $above + $below, $indent, $runs, $marker, $rightToLeft);
                 $widest = max($widest, $indent + $width);
                 $y += $above + $below;
             }
         }
         $room = $measure ?? $room ?? $widest;
         $first = $style->trim ? $this->faces->face($style->family, $style->weight, $style->italic)->capHeight() * $style->size - $lines[0]->baseline : 0.0;
-        $placed = array_map(fn (LaidLine $line): LaidLine => $line->moved($line->indent + max(0.0, $room - $line->indent - $line->width) * $style->align->share(), $first), $lines);
+        $placed = array_map(fn (LaidLine $line): LaidLine => $line->moved($line->begins($room, $style->align->share()), $first), $lines);
 
         return new LaidText($placed, $room, $style->trim ? $placed[count($placed) - 1]->baseline : $y);
     }
@@ -258,12 +261,18 @@ final readonly class Compositor
         return [$above, $below];
     }
 
-    /** What stands before the words of a list, set as they are but for lines and links, from where they begin. */
-    private function marker(string $text, Setting $beside, float $size): LaidRun
+    /**
+     * What stands before the words of a list, set as they are but for lines and links, from where they begin.
+     *
+     * @param  float|null  $after  how wide words are that are read from right to left: it stands after them then
+     */
+    private function marker(Paragraph $paragraph, string $text, Setting $beside, float $size, ?float $after): LaidRun
     {
+        // The point of a number stands on the side of the words.
+        $text = $after !== null && $paragraph->list === ListMarker::Number ? '.'.substr($text, 0, -1) : $text;
         $setting = new Setting($beside->style->with(decoration: TextDecoration::None), $beside->colour);
         $width = $this->faces->width($text, $setting->style);
 
-        return new LaidRun($text, -Paragraph::hangs($size, $width), $width, $setting);
+        return new LaidRun($text, $after === null ? -Paragraph::hangs($size, $width) : $after + Paragraph::hangs($size, 0.0), $width, $setting);
     }
 }

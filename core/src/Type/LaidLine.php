@@ -9,9 +9,10 @@ final readonly class LaidLine
 {
     /**
      * @param  float  $bottom  where its line box ends
-     * @param  float  $indent  where the room begins that it is aligned in
+     * @param  float  $indent  how far its room stands in where it begins to be read
      * @param  list<LaidRun>  $runs  what is set in its own way, from left to right; none where all of the line is as the text is
      * @param  LaidRun|null  $marker  what stands before it, as a line of a list
+     * @param  bool  $rightToLeft  whether its paragraph is read from right to left: it stands in on the right, its marker after it
      */
     public function __construct(
         public string $text,
@@ -22,7 +23,14 @@ final readonly class LaidLine
         public float $indent = 0.0,
         public array $runs = [],
         public ?LaidRun $marker = null,
+        public bool $rightToLeft = false,
     ) {
+    }
+
+    /** Where it begins in a room, px, for a share of the free room before it. */
+    public function begins(float $room, float $share): float
+    {
+        return ($this->rightToLeft ? 0.0 : $this->indent) + max(0.0, $room - $this->indent - $this->width) * $share;
     }
 
     /** @return list<LaidRun> its words by how they are set, from left to right */
@@ -41,6 +49,6 @@ final readonly class LaidLine
     {
         $runs = array_map(fn (LaidRun $run): LaidRun => $run->moved($across), $this->runs);
 
-        return new self($this->text, $this->x + $across, $this->baseline + $down, $this->width, $this->bottom + $down, $this->indent, $runs, $this->marker?->moved($across));
+        return new self($this->text, $this->x + $across, $this->baseline + $down, $this->width, $this->bottom + $down, $this->indent, $runs, $this->marker?->moved($across), $this->rightToLeft);
     }
 }

@@ -117,9 +117,8 @@ final readonly class Typesetter
         }
         $runs[] = new LaidRun(self::ELLIPSIS, $last->x + $end, $ellipsis, new Setting($style));
         $width = $end + $ellipsis;
-        $line = new LaidLine(implode('', array_map(fn (LaidRun $run): string => $run->text, $runs)), $last->x, $last->baseline, $width, $last->bottom, $last->indent, $last->runs === [] ? [] : $runs, $last->marker);
-        $aligned = $last->indent + max(0.0, $measure - $last->indent - $width) * $style->align->share();
-        $lines = [...array_slice($laid->lines, 0, $most - 1), $line->moved($aligned - $line->x, 0.0)];
+        $line = new LaidLine(implode('', array_map(fn (LaidRun $run): string => $run->text, $runs)), $last->x, $last->baseline, $width, $last->bottom, $last->indent, $last->runs === [] ? [] : $runs, $last->marker, $last->rightToLeft);
+        $lines = [...array_slice($laid->lines, 0, $most - 1), $line->moved($line->begins($measure, $style->align->share()) - $line->x, 0.0)];
 
         return new LaidText($lines, $measure, $style->trim ? $last->baseline : $last->bottom, true);
     }

@@ -141,3 +141,13 @@ it('reads forms as CSS writes them, and turns them on and off', function (): voi
         ->and(fn () => FontVariant::parse('tabular-nums proportional-nums'))->toThrow(InvalidInput::class, 'cannot be at once')
         ->and(fn () => FontVariant::parse('swash'))->toThrow(InvalidInput::class, '“swash” is no form');
 });
+
+it('stands in on the right where a paragraph is read from right to left, its marker after it', function (): void {
+    $text = Kindred\Document\Layer\Text::read(Kindred\Input\Reader::of(['words' => "חרס\nbowl\nחרס", 'wrapped' => true, 'style' => ['family' => 'Lora', 'weight' => 400, 'size' => 20, 'lineHeight' => 1.4], 'paragraphs' => [['list' => 'number'], ['list' => 'number'], ['list' => 'bullet', 'level' => 1]]]));
+    [$first, $second, $third] = (new Kindred\Type\Typesetter(Kindred\Tests\Sample::faces()))->set($text->passage(), 200.0)->lines;
+    expect([$first->x, $second->x, $third->x])->toBe([0.0, 30.0, 0.0])
+        ->and([$first->marker?->text, $second->marker?->text, $third->marker?->text])->toBe(['.1', '2.', '–'])
+        ->and($first->marker?->x)->toEqualWithDelta($first->width + 10, 1e-6)->and($second->marker?->x)->toBeLessThan(20.0);
+    $right = (new Kindred\Type\Typesetter(Kindred\Tests\Sample::faces()))->set($text->with(style: $text->style->with(align: Kindred\Type\TextAlign::Right))->passage(), 200.0)->lines;
+    expect($right[0]->x + $right[0]->width)->toEqualWithDelta(170.0, 1e-6)->and($right[1]->x + $right[1]->width)->toEqualWithDelta(200.0, 1e-6);
+});

@@ -13,8 +13,9 @@ function set({ runs, paragraphs }: Set, pieces: { from: number; to: number; text
     const begin = (): HTMLElement => {
         const { style, marker } = paragraphs[all.length] ?? { style: {}, marker: '' };
         const p = document.createElement('p');
+        p.dir = 'auto';
         Object.assign(p.style, style);
-        p.style.setProperty('--indent', style['paddingLeft'] ?? '0px');
+        p.style.setProperty('--indent', style['paddingInlineStart'] ?? '0px');
         if (marker) p.dataset['marker'] = marker;
         all.push(p);
         return p;

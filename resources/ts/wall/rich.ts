@@ -71,7 +71,7 @@ function told(json: string | null): Attrs | false {
 /** How a paragraph stands in the editor: as the server lays it out, in em of the text. */
 function standing({ before, after, list, level }: Attrs): string {
     const indent = `calc(var(--base) * ${list === 'none' ? 0 : (Number(level) + 1) * 1.5})`;
-    return `margin: ${before}px 0 ${after}px; padding-left: ${indent}; --indent: ${indent}`;
+    return `margin: ${before}px 0 ${after}px; padding-inline-start: ${indent}; --indent: ${indent}`;
 }
 
 const item = (list: string) => (dom: HTMLElement): Attrs => ({ list, level: Math.min(DEEPEST, Math.max(0, depth(dom) - 1)) });
@@ -88,7 +88,7 @@ export const schema = new Schema({
         paragraph: {
             content: '(text | break)*',
             attrs: { before: { default: 0 }, after: { default: 0 }, list: { default: 'none' }, level: { default: 0 } },
-            toDOM: (node) => ['p', { 'style': standing(node.attrs), 'data-paragraph': JSON.stringify(node.attrs) }, 0],
+            toDOM: (node) => ['p', { 'dir': 'auto', 'style': standing(node.attrs), 'data-paragraph': JSON.stringify(node.attrs) }, 0],
             parseDOM: [
                 { tag: 'p[data-paragraph]', getAttrs: (dom) => paragraphTold(dom.getAttribute('data-paragraph')) },
                 { tag: 'ol > li', getAttrs: item('number') },

@@ -18,7 +18,7 @@ export async function put(page: Page, cases: Case[]): Promise<Put[]> {
         const boxes = all.map(({ text: { words, style, runs, paragraphs }, width }) => {
             const box = place.appendChild(document.createElement('div'));
             const set = (element: HTMLElement, to: Partial<Style>): void => {
-                if (to.family !== undefined) element.style.fontFamily = `"${to.family}"`;
+                if (to.family !== undefined) element.style.fontFamily = `"${to.family}", "Further Scripts"`;
                 if (to.weight !== undefined) element.style.fontWeight = String(to.weight);
                 if (to.size !== undefined) element.style.fontSize = `${to.size}px`;
                 if (to.letterSpacing !== undefined) element.style.letterSpacing = `${to.letterSpacing}em`;
@@ -30,8 +30,9 @@ export async function put(page: Page, cases: Case[]): Promise<Put[]> {
             const lines = words.split('\n');
             lines.forEach((line, n) => {
                 const p = box.appendChild(document.createElement('p'));
+                p.dir = 'auto';
                 const { before = 0, after = 0, list = 'none', level = 0 } = paragraphs[n] ?? {};
-                Object.assign(p.style, { margin: '0', marginTop: n === 0 ? '0' : `${before}px`, marginBottom: n === lines.length - 1 ? '0' : `${after}px`, paddingLeft: list === 'none' ? '0' : `${(level + 1) * 1.5}em` });
+                Object.assign(p.style, { margin: '0', marginTop: n === 0 ? '0' : `${before}px`, marginBottom: n === lines.length - 1 ? '0' : `${after}px`, paddingInlineStart: list === 'none' ? '0' : `${(level + 1) * 1.5}em` });
                 const characters = [...line];
                 for (let from = 0; from < characters.length;) {
                     const run = runs.find((one) => one.from <= at + from && at + from < one.to);
@@ -51,6 +52,7 @@ export async function put(page: Page, cases: Case[]): Promise<Put[]> {
         });
         await document.fonts.ready;
         await Promise.all([...new Set(all.flatMap(({ text: { style, runs } }) => [style, ...runs.map((run) => ({ ...style, ...run }))].map((one) => `${one.italic ? 'italic ' : ''}${one.weight} 20px "${one.family}"`)))].map((font) => document.fonts.load(font)));
+        await Promise.all([...new Set(all.map(({ text: { words } }) => words).filter((words) => /[\u0590-\u06ff]/.test(words)))].map((words) => document.fonts.load('20px "Further Scripts"', words)));
         const found = boxes.map((box) => {
             const corner = box.getBoundingClientRect();
             // Of a piece of spaces alone at the end of a line nothing is drawn.
