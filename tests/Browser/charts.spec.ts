@@ -1,6 +1,6 @@
 /** Charts by hand: placed from the kit, filled by typing and from a spreadsheet, changed in form and look, opened into layers. */
 import { expect, type Page } from '@playwright/test';
-import { allowError, at, bareScreen, drag, extent, likeReload, middle, openDemo, paste, saved, setField, test } from './support/hand.ts';
+import { allowError, at, drag, extent, likeReload, middle, openBare, paste, saved, setField, test } from './support/hand.ts';
 
 const choose = async (page: Page, label: string, value: string): Promise<void> => {
     await page.locator('#facets').getByLabel(label, { exact: true }).selectOption(value);
@@ -8,8 +8,7 @@ const choose = async (page: Page, label: string, value: string): Promise<void> =
 };
 
 test('a chart is placed, filled from a spreadsheet, becomes another, and opens into layers', async ({ page }) => {
-    await openDemo(page, 'Charts');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Charts');
     await page.keyboard.press('k');
     const kit = page.locator('#kit');
     await kit.getByLabel('Find a widget or a chart').fill('bar chart');
@@ -93,8 +92,7 @@ test('a chart is placed, filled from a spreadsheet, becomes another, and opens i
 });
 
 test('a gauge stands in a rehearsal in the colours and type that it was given, and by keyboard', async ({ page }) => {
-    await openDemo(page, 'Gauge');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Gauge');
     await page.keyboard.press('k');
     await page.locator('#kit').getByLabel('Find a widget or a chart').fill('gauge');
     for (const key of ['Enter', 'Enter']) await page.keyboard.press(key);

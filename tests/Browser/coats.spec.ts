@@ -1,7 +1,7 @@
 /** Painting by hand: fills, gradients on the wall, strokes, shadows, colours taken from the wall. */
 import { readFileSync } from 'node:fs';
 import { expect, type Locator, type Page } from '@playwright/test';
-import { allowError, at, bareScreen, drag, extent, middle, openDemo, pick, saved, screen, test } from './support/hand.ts';
+import { allowError, at, bareScreen, drag, extent, middle, openBare, openDemo, pick, saved, screen, test } from './support/hand.ts';
 
 const facets = (page: Page): Locator => page.locator('#facets:not([aria-busy])');
 
@@ -58,8 +58,7 @@ test('a gradient is laid by its line, takes a stop by a press and loses it by a 
 });
 
 test('fills are added, hidden, reordered and removed, and dots are one press', async ({ page }) => {
-    await openDemo(page, 'Coats');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Coats');
     await boxOn(page, bare);
     const layer = bare.locator(':scope > svg > [data-kind=box]').last();
     await facets(page).getByRole('button', { name: 'Fill', exact: true }).click();
@@ -152,8 +151,7 @@ test('a colour is dragged with the wall showing it, taken from the wall, and men
 });
 
 test('a shadow shows on the sides that are chosen and is duplicated with them, and other eyes change nothing', async ({ page }) => {
-    await openDemo(page, 'Shadow');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Shadow');
     await boxOn(page, bare);
     const layer = bare.locator(':scope > svg > [data-kind=box]').last();
     await facets(page).getByRole('button', { name: 'Shadow', exact: true }).click();
@@ -179,8 +177,7 @@ test('a shadow shows on the sides that are chosen and is duplicated with them, a
 });
 
 test('a picture that is dropped on a shape fills it, beside it or with Alt it is placed, and another lies as the one before', async ({ page }) => {
-    await openDemo(page, 'Drop');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Drop');
     await boxOn(page, bare);
     const layer = bare.locator(':scope > svg > [data-kind=box]').last();
     const file = await page.evaluateHandle((data) => {

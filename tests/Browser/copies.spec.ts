@@ -1,6 +1,6 @@
 /** Copies: made at equal distances, found again, edited together, gathered into an array; sections moved with all below. */
 import { expect, type Locator } from '@playwright/test';
-import { at, bareScreen, box, drag, middle, openDemo, saved, screen, setField, test } from './support/hand.ts';
+import { at, bareScreen, box, drag, middle, openBare, openDemo, saved, screen, setField, test } from './support/hand.ts';
 
 test('copies at equal distances are found, edited together, and gathered into an array', async ({ page }) => {
     await openDemo(page, 'Copies');
@@ -121,8 +121,7 @@ test('a section moves with all that lies below it; copies go to several screens 
 });
 
 test('keys that follow each other quickly are carried out in their order', async ({ page }) => {
-    await openDemo(page, 'Quick');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Quick');
     await page.keyboard.press('s');
     await drag(page, await at(bare, 30, 100), await at(bare, 130, 200), ['Control']);
     const layers = bare.locator(':scope > svg > [data-layer]');

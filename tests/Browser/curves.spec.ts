@@ -1,6 +1,6 @@
 /** Paths by hand: drawn with the curve tool, entered, their points and handles moved. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { at, bareScreen, drag, openDemo, saved, setField, test } from './support/hand.ts';
+import { at, drag, openBare, saved, setField, test } from './support/hand.ts';
 
 const facets = (page: Page): Locator => page.locator('#facets');
 /** The path of the one selected layer, as the server tells it. */
@@ -30,8 +30,7 @@ async function wave(page: Page, bare: Locator): Promise<void> {
 }
 
 test('a wave is drawn with corners and curves, closed at its first point, and is one step to undo', async ({ page }) => {
-    await openDemo(page, 'Wave');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Wave');
     await wave(page, bare);
     expect(await path(page)).toBe('M0 45C60 -15 120 -15 180 45C240 105 350 45 350 45L350 245L0 245Z');
     expect(await frame(page)).toEqual([20, 255, 350, 245]);
@@ -42,8 +41,7 @@ test('a wave is drawn with corners and curves, closed at its first point, and is
 });
 
 test('an open path ends with Enter; Backspace takes points back, and one point alone makes nothing', async ({ page }) => {
-    await openDemo(page, 'Route');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Route');
     await page.keyboard.press('c');
     await page.mouse.click(...(await at(bare, 40, 600)));
     await page.keyboard.press('Enter');
@@ -82,8 +80,7 @@ test('an open path ends with Enter; Backspace takes points back, and one point a
 });
 
 test('points are moved, added, made smooth, pulled, bent and removed where they lie', async ({ page }) => {
-    await openDemo(page, 'Points');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Points');
     await wave(page, bare);
     await page.keyboard.press('Enter');
     await expect(points(page)).toHaveCount(5);
@@ -128,8 +125,7 @@ test('points are moved, added, made smooth, pulled, bent and removed where they 
 });
 
 test('several points are picked by a frame round them, nudged, scaled and brought into line', async ({ page }) => {
-    await openDemo(page, 'Several');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Several');
     await wave(page, bare);
     await page.keyboard.press('Enter');
     await expect(points(page)).toHaveCount(5);
@@ -154,8 +150,7 @@ test('several points are picked by a frame round them, nudged, scaled and brough
 });
 
 test('a box becomes a path where it is entered, which is said and taken back; a path is cut open and joined', async ({ page }) => {
-    await openDemo(page, 'Box');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Box');
     await page.keyboard.press('s');
     await drag(page, await at(bare, 40, 100), await at(bare, 240, 220), ['Control']);
     await saved(page);
@@ -185,8 +180,7 @@ test('a box becomes a path where it is entered, which is said and taken back; a 
 });
 
 test('a stroke drawn by hand is a path of few points, followed more or less closely afterwards', async ({ page }) => {
-    await openDemo(page, 'Pencil');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Pencil');
     await page.keyboard.press('d');
     const place = async (t: number): Promise<[number, number]> => at(bare, 40 + 300 * t, 300 + 60 * Math.sin(t * 9) + (Math.round(t * 120) % 2));
     await page.mouse.move(...(await place(0)));

@@ -1,7 +1,7 @@
 /** Fonts of one's own: brought in, set, missing, replaced, and handed over. */
 import { readFileSync, writeFileSync } from 'node:fs';
 import { expect, type Page } from '@playwright/test';
-import { allowError, at, bareScreen, drag, openDemo, saved, test } from './support/hand.ts';
+import { allowError, at, bareScreen, drag, openBare, openDemo, saved, test } from './support/hand.ts';
 
 const file = (name: string): string => `node_modules/@fontsource/${name}`;
 const text = (page: Page) => page.locator('article.screen').last().locator('[data-kind=text]').last();
@@ -18,8 +18,7 @@ const set = (page: Page, words: string, font: string): Promise<number> => page.e
 }, [words, font]);
 
 test('a heading in a font that was brought in, on the wall, in the exported page without a network, and once the font is gone', async ({ page, context }, info) => {
-    await openDemo(page, 'Own font');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Own font');
     await page.keyboard.press('t');
     await drag(page, await at(bare, 20, 60), await at(bare, 320, 90), ['Control']);
     await page.keyboard.type('Glaze firing');

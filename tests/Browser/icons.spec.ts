@@ -1,12 +1,11 @@
 /** Icons of one's own: brought in from files, made from a drawing, put into a tab bar and exchanged. */
 import { expect } from '@playwright/test';
-import { at, bareScreen, drag, extent, likeReload, middle, openDemo, saved, test } from './support/hand.ts';
+import { at, drag, extent, likeReload, middle, openBare, saved, test } from './support/hand.ts';
 
 const svg = (name: string, inside: string): { name: string; mimeType: string; buffer: Buffer } => ({ name, mimeType: 'image/svg+xml', buffer: Buffer.from(`<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 48 48">${inside}</svg>`) });
 
 test('three own icons stand in a tab bar, one made here; they are exchanged and taken back', async ({ page }) => {
-    await openDemo(page, 'Own icons');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Own icons');
 
     // Two come from files at once, one of them with a script; a third is no picture.
     await page.keyboard.press('i');
@@ -74,8 +73,7 @@ test('three own icons stand in a tab bar, one made here; they are exchanged and 
 });
 
 test('an icon is dragged out of its dialog onto the wall, onto the entry of a bar, over another icon and into a cell', async ({ page }) => {
-    await openDemo(page, 'Dragged icons');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Dragged icons');
     await page.keyboard.press('k');
     const kit = page.locator('#kit');
     await kit.getByLabel('Find a widget').fill('bottom bar');

@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Locator, type Page } from '@playwright/test';
 import { PNG } from 'pngjs';
-import { allowError, at, bareScreen, box, drag, extent, middle, openDemo, pick, saved, screen, test } from './support/hand.ts';
+import { allowError, at, box, drag, extent, middle, openBare, openDemo, pick, saved, screen, test } from './support/hand.ts';
 
 const facets = (page: Page): Locator => page.locator('#facets:not([aria-busy])');
 
@@ -29,8 +29,7 @@ async function colour(page: Page, on: Locator, x: number, y: number): Promise<[n
 }
 
 test('a shape masks what lies under it, is moved by its edge, what is inside by itself, and both are released', async ({ page }) => {
-    await openDemo(page, 'Mask');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Mask');
     await drawn(page, bare, [40, 60], [340, 300], '#a94c31');
     await drawn(page, bare, [100, 120], [240, 240]);
     await page.keyboard.press('Control+a');
@@ -81,8 +80,7 @@ test('a shape masks what lies under it, is moved by its edge, what is inside by 
 });
 
 test('a gradient fades a layer out, and its line is dragged like that of a fill', async ({ page }) => {
-    await openDemo(page, 'Fade');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Fade');
     await drawn(page, bare, [40, 60], [340, 260], '#17594f');
     await page.getByLabel('Add another effect').selectOption({ label: 'mask: a gradient that fades' });
     await saved(page);
@@ -102,8 +100,7 @@ test('a gradient fades a layer out, and its line is dragged like that of a fill'
 });
 
 test('what lies behind is seen out of focus, moves under it, and looks the same in a rehearsal', async ({ page }) => {
-    await openDemo(page, 'Behind');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Behind');
     await drawn(page, bare, [10, 100], [190, 300], '#000000');
     await drawn(page, bare, [100, 150], [280, 250], '#ffffff00');
     await page.getByLabel('Add another effect').selectOption({ label: 'backdrop: what lies behind' });
@@ -134,8 +131,7 @@ test('what lies behind is seen out of focus, moves under it, and looks the same 
 });
 
 test('corners are rounded by dragging, one alone when it is chosen, concentric in another', async ({ page }) => {
-    await openDemo(page, 'Corners');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Corners');
     await drawn(page, bare, [40, 100], [340, 340], '#17594f');
     const corners = page.locator('#f-corners');
     const mark = async (name: string): Promise<[number, number]> => middle(page.locator(`[data-corner=${name}] .corner-room`));
@@ -228,8 +224,7 @@ const shadow = async (page: Page, css: string): Promise<void> => {
 };
 
 test('a bottom bar with a gradient, two lights inside and a shadow only above takes few gestures', async ({ page }) => {
-    await openDemo(page, 'Bar');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Bar');
     // One to take the tool, one to draw; then a press or a typed value each.
     await drawn(page, bare, [0, 700], [390, 760]);
     await typed(page, 'height', '49');
@@ -248,8 +243,7 @@ test('a bottom bar with a gradient, two lights inside and a shadow only above ta
 });
 
 test('a picture in a header is masked, lightened and faded into the ground', async ({ page }) => {
-    await openDemo(page, 'Header');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Header');
     const file = await page.evaluateHandle((data) => {
         const transfer = new DataTransfer();
         transfer.items.add(new File([new Uint8Array(data)], 'map.png', { type: 'image/png' }));
@@ -281,8 +275,7 @@ test('a picture in a header is masked, lightened and faded into the ground', asy
 });
 
 test('a panel with two round corners stands on a ground of grain, its shadow on one side', async ({ page }) => {
-    await openDemo(page, 'Panel');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Panel');
     await drawn(page, bare, [0, 0], [390, 844], 'radial-gradient(circle at 30% 20%, #f2b880, #a94c31)');
     await facets(page).getByRole('button', { name: 'Fill', exact: true }).click();
     await saved(page);

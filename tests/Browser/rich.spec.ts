@@ -1,6 +1,6 @@
 /** Words whose parts are set in ways of their own: laid out as a page of HTML lays them out, written and set by hand. */
 import { expect } from '@playwright/test';
-import { at, bareScreen, box, drag, middle, near, openDemo, pick, saved, screen, setField, signIn, test } from './support/hand.ts';
+import { at, box, drag, middle, near, openBare, openDemo, pick, saved, screen, setField, signIn, test } from './support/hand.ts';
 import { ask } from './support/php.ts';
 import { numbers } from './support/random.ts';
 import { put, type Case } from './support/set.ts';
@@ -300,8 +300,7 @@ test('a label comes over a value by a type scale, written at once, and its ratio
 });
 
 test('prices stand below each other in figures of one width, and a fraction is one in a run', async ({ page }) => {
-    await openDemo(page, 'Forms');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Forms');
     await page.keyboard.press('t');
     await page.mouse.click(...(await at(bare, 40, 120)));
     await page.keyboard.type('1111');

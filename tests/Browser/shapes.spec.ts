@@ -1,6 +1,6 @@
 /** Shapes put together to one, cut out of each other, entered and taken apart, by pointer and keyboard. */
 import { expect, type Page } from '@playwright/test';
-import { allowError, at, bareScreen, drag, extent, likeReload, openDemo, saved, test } from './support/hand.ts';
+import { allowError, at, bareScreen, drag, extent, likeReload, openBare, openDemo, saved, test } from './support/hand.ts';
 
 const facets = (page: Page) => page.locator('#facets:not([aria-busy])');
 const kind = (page: Page) => facets(page).locator('.subject .kind');
@@ -24,8 +24,7 @@ async function shape(page: Page, which: 'box' | 'ellipse', from: [number, number
 }
 
 test('an icon is cut from a rounded box, gets three bars, and is one shape that takes a look and keeps its parts', async ({ page }) => {
-    await openDemo(page, 'Icon of six');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Icon of six');
     // Another shape, whose look it will have.
     await shape(page, 'box', [20, 600], [120, 680]);
     await page.locator('[data-field="fills.0.paint"]').fill('#a94c31');
@@ -116,8 +115,7 @@ test('parts change their operation and their order in the outline; a compound is
 });
 
 test('a stroke becomes a shape, and an edge is moved by a number', async ({ page }) => {
-    await openDemo(page, 'Edge');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Edge');
     await shape(page, 'box', [60, 100], [160, 160]);
     await page.locator('#f-offset').fill('+10');
     await page.locator('#f-offset').press('Enter');
@@ -143,8 +141,7 @@ test('a stroke becomes a shape, and an edge is moved by a number', async ({ page
 });
 
 test('a dial of an arc and a star: drawn, then shaped by their marks and by numbers, and as they are taken back', async ({ page }) => {
-    await openDemo(page, 'Dial');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Dial');
     await page.keyboard.press('s');
     await page.getByRole('button', { name: 'Arc', exact: true }).click();
     await drag(page, await at(bare, 60, 100), await at(bare, 260, 240), ['Shift']);
@@ -226,8 +223,7 @@ test('a dial of an arc and a star: drawn, then shaped by their marks and by numb
 });
 
 test('a ticket has notches cut out and a route from a dot to an arrow, whose colours run along it; a wave lies under a picture', async ({ page }) => {
-    await openDemo(page, 'Ticket');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Ticket');
     // The second notch is a copy of the first, in line with it.
     await shape(page, 'box', [24, 560], [366, 740]);
     await shape(page, 'ellipse', [10, 636], [38, 664]);

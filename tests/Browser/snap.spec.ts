@@ -1,6 +1,6 @@
 /** Coming to rest against what lies around, by hand. */
 import { expect, type Page } from '@playwright/test';
-import { at, bareScreen, box, drag, extent, middle, near, openDemo, pick, saved, screen, test } from './support/hand.ts';
+import { at, box, drag, extent, middle, near, openBare, openDemo, pick, saved, screen, test } from './support/hand.ts';
 
 /** Drags and looks before letting go. The press asks what there is to snap to: the answer is waited for from before it. */
 async function held(page: Page, from: [number, number], to: [number, number], look: () => Promise<void>): Promise<void> {
@@ -151,8 +151,7 @@ test('layers are brought into line and their gaps made equal by the facets', asy
 });
 
 test('words come to rest on the baseline of others, which is shown', async ({ page }) => {
-    await openDemo(page, 'Baselines');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Baselines');
     for (const [words, y, size] of [['Stoneware', 200, '40'], ['Earth', 320, '16']] as const) {
         await page.keyboard.press('t');
         await page.mouse.click(...(await at(bare, words === 'Earth' ? 260 : 20, y)));

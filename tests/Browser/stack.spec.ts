@@ -1,6 +1,6 @@
 /** Stacks by hand: made from what lies there, reordered, spaced, resized. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { at, bareScreen, box, drag, extent, likeReload, middle, near, openDemo, saved, screen, setField, test } from './support/hand.ts';
+import { at, bareScreen, box, drag, extent, likeReload, middle, near, openBare, openDemo, saved, screen, setField, test } from './support/hand.ts';
 
 async function draw(page: Page, on: Locator, x: number, y: number, right: number, bottom: number): Promise<string> {
     await page.keyboard.press('s');
@@ -11,8 +11,7 @@ async function draw(page: Page, on: Locator, x: number, y: number, right: number
 }
 
 test('three boxes become a column that keeps their places; dragging reorders it, brackets space it', async ({ page }) => {
-    await openDemo(page, 'Stack');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Stack');
     const [first, second, third] = [await draw(page, bare, 40, 100, 240, 150), await draw(page, bare, 40, 170, 180, 210), await draw(page, bare, 40, 230, 300, 280)];
     const layer = (id: string): Locator => bare.locator(`[data-layer="${id}"]`);
     const before = await Promise.all([first, second, third].map((id) => layer(id).boundingBox()));
@@ -78,8 +77,7 @@ test('three boxes become a column that keeps their places; dragging reorders it,
 });
 
 test('a stack flows while it is resized, and the wall is as it was when the gesture is given up', async ({ page }) => {
-    await openDemo(page, 'Reflow');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Reflow');
     const [left, right] = [await draw(page, bare, 20, 100, 120, 140), await draw(page, bare, 140, 100, 200, 140)];
     await drag(page, await at(bare, 10, 60), await at(bare, 380, 320), ['Control']);
     await page.keyboard.press('l');

@@ -1,6 +1,6 @@
 /** Working on the wall by hand, on copies of the demo. */
 import { expect, type Page } from '@playwright/test';
-import { allowError, at, bareScreen, box, drag, extent, middle, near, openDemo, paste, pick, saved, screen, setField, test } from './support/hand.ts';
+import { allowError, at, box, drag, extent, middle, near, openBare, openDemo, paste, pick, saved, screen, setField, test } from './support/hand.ts';
 
 const dial = '[data-layer][data-kind=ellipse]';
 
@@ -300,8 +300,7 @@ test('what is being typed in a facet is not swept away by an edit that ends mean
 });
 
 test('what is drawn while a screen is drawn anew in another finish stays', async ({ page }) => {
-    await openDemo(page, 'Finish and box');
-    const bare = await bareScreen(page);
+    const bare = await openBare(page, 'Finish and box');
     await bare.locator('[data-ground]').first().evaluate((ground) => (ground.dataset['old'] = ''));
     const asked: string[] = [];
     let answer = (): void => undefined;

@@ -48,8 +48,8 @@ export async function enter(page: Page): Promise<void> {
 /** The files of the demos, fetched once for all tests. */
 const files = new Map<string, object>();
 
-/** A copy of a demo of this test's own, open on the wall. It is brought in beside the shelf, which grows with every test. */
-export async function openDemo(page: Page, name: string, of: 'Fernhollow Pottery' | 'Kiln-shelf booking' = 'Fernhollow Pottery'): Promise<void> {
+/** Brings a project file in as a project of this test's own, open on the wall. It is brought in beside the shelf, which grows with every test. */
+async function bringIn(page: Page, of: string, change: (file: object) => object, screens: number): Promise<void> {
     if (kept.length === 0 || !files.has(of)) {
         await enter(page);
         const file = await page.request.get((await page.locator('[data-project]').getByRole('link', { name: of, exact: true }).getAttribute('href'))!.replace('wall', 'hand-over/project'));
@@ -58,12 +58,30 @@ export async function openDemo(page: Page, name: string, of: 'Fernhollow Pottery
         await page.context().addCookies(kept);
     }
     const token = (await page.context().cookies()).find((cookie) => cookie.name === 'XSRF-TOKEN')!.value;
-    const file = { name: 'demo.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify({ ...files.get(of), name })) };
+    const file = { name: 'demo.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(change(files.get(of)!))) };
     const answer = await page.request.post('/projects/import', { headers: { 'X-XSRF-TOKEN': decodeURIComponent(token), Accept: 'text/html' }, multipart: { file }, maxRedirects: 0 });
     expect(answer.status()).toBe(302);
     await page.goto(answer.headers()['location']!);
-    await expect(page.locator('#stage .screen')).toHaveCount(of === 'Fernhollow Pottery' ? 7 : 5);
+    await expect(page.locator('#stage .screen')).toHaveCount(screens);
     await page.waitForFunction(() => document.querySelector('#facets .subject') !== null);
+}
+
+/** A copy of a demo of this test's own, open on the wall. */
+export async function openDemo(page: Page, name: string, of: 'Fernhollow Pottery' | 'Kiln-shelf booking' = 'Fernhollow Pottery'): Promise<void> {
+    await bringIn(page, of, (file) => ({ ...file, name }), of === 'Fernhollow Pottery' ? 7 : 5);
+}
+
+/** A project of this test's own with nothing on its wall but a phone screen, which is seen near. */
+export async function openBare(page: Page, name: string): Promise<Locator> {
+    const { device, width, height, view } = { device: 'phone', width: 390, height: 844, view: 844 };
+    await bringIn(page, 'Fernhollow Pottery', (file) => {
+        const { format, version } = file as { format: string; version: number };
+        return { format, version, name, screens: [{ id: 'bare', name: 'Screen 1', device, x: 0, y: 0, width, height, view, ground: '#ffffff', layers: [] }] };
+    }, 1);
+    const bare = page.locator('article.screen').last();
+    await bare.locator('.screen-name').click();
+    await page.keyboard.press('f');
+    return bare;
 }
 
 /** A bare phone screen, seen near. */
