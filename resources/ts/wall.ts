@@ -200,7 +200,7 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
         tools.take('pick');
         writing.begin(screen, at, width);
     },
-    icon: (screen, at, size) => making.icon(making.icons.inHand, screen, at, size),
+    icon: (screen, at, size) => (size === null ? carrying.place(making.icons.inHand, screen, at) : making.icon(making.icons.inHand, screen, at, size)),
     widget: (screen, box) => {
         const taken = kit.inHand();
         kit.letGo();
@@ -309,7 +309,7 @@ const fonts = new Fonts(dialog('fonts'), urls['fonts']!, server);
 const needs = new Needs(document.getElementById('needs')!, document.getElementById('lights')!, picture, camera, selection, server, urls['needs']!, () => press('needs', false));
 const rulers = new Rulers(wall, camera, picture, selection, overlay, server);
 const dropping = new Dropping(parts);
-new Carrying(dialog('icons'), parts, dropping, making);
+const carrying = new Carrying(dialog('icons'), parts, dropping, making, () => tools.take('pick'));
 const kit = new KitPanel(document.getElementById('kit')!, {
     url: urls['kit']!,
     taken: (taken) => tools.take(taken ? 'widget' : 'pick'),

@@ -109,6 +109,15 @@ test('an icon is dragged out of its dialog onto the wall, onto the entry of a ba
     await page.mouse.click(...(await middle(bar)));
     await expect(page.locator('#w-items')).toHaveValue(/\n\[bell\] /);
     await expect(icons).toHaveCount(1);
+    // A press with an icon in hand does the same.
+    await page.keyboard.press('i');
+    await page.getByLabel('Search icons').fill('flame');
+    await page.locator('#icons [data-icon=flame]').first().click();
+    const { x, y, width, height } = await extent(bar);
+    await page.mouse.click(x + 0.12 * width, y + height / 2);
+    await expect(page.locator('#w-items')).toHaveValue(/^\[flame\] /);
+    await expect(page.locator('#rack [data-tool=pick]')).toHaveAttribute('aria-pressed', 'true');
+    await expect(icons).toHaveCount(1);
     // Over another icon: that one is exchanged, and keeps its place.
     await carry('snowflake', () => middle(icons.first()));
     await expect(icons).toHaveCount(1);

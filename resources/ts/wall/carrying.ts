@@ -7,13 +7,16 @@ import type { Making } from './making.ts';
 import type { Parts } from './parts.ts';
 import { send } from './server.ts';
 
+interface At { clientX: number; clientY: number }
+
 /** As large as an icon is placed, px. */
 const SIZE = { width: 24, height: 24 };
 
 export class Carrying {
     private ghost: HTMLElement | null = null;
 
-    constructor(private readonly dialog: HTMLDialogElement, private readonly on: Parts, private readonly dropping: Dropping, private readonly making: Making) {
+    /** @param done lays the tool in hand down */
+    constructor(private readonly dialog: HTMLDialogElement, private readonly on: Parts, private readonly dropping: Dropping, private readonly making: Making, private readonly done: () => void) {
         dialog.addEventListener('pointerdown', (event) => {
             const choice = (event.target as Element).closest<HTMLElement>('[data-icon]');
             if (choice && event.button === 0) this.press(choice, event);
@@ -72,37 +75,55 @@ export class Carrying {
         if (target) overlay.hover({ x: 0, y: 0, width: picture.box(target).width, height: picture.box(target).height }, picture.matrix(target));
     }
 
+    /** With a press: into the widget or the cell there, otherwise onto the screen. */
+    async place(icon: string, screen: string, at: Point): Promise<void> {
+        const { picture, camera } = this.on;
+        const origin = picture.screenBox(screen);
+        const on = { x: origin.x + at.x, y: origin.y + at.y };
+        const [view, { left, top }] = [camera.toView(on), document.getElementById('wall')!.getBoundingClientRect()];
+        const event = { clientX: view.x + left, clientY: view.y + top };
+        const target = this.target(event);
+        if (target?.matches('[data-kind=widget]') && (await this.into(target, icon, on))) return this.done();
+        this.enter(event);
+        this.making.icon(icon, screen, at, null);
+    }
+
     /** The widget or the icon under the pointer, which takes it. */
-    private target(event: PointerEvent): SVGElement | null {
-        const hit = document.elementsFromPoint(event.clientX, event.clientY).map((one) => one.closest<SVGElement>('.stage [data-layer]')).find((one) => one !== null);
+    private target(event: At): SVGElement | null {
+        const hit = layersAt(event)[0];
         return hit?.matches('[data-kind=widget]:not([data-locked]), [data-kind=icon]:not([data-locked])') ? hit : null;
     }
 
     private async drop(icon: string, line: number, event: PointerEvent): Promise<void> {
-        const { picture, server, selection, gestures, urls } = this.on;
         const target = this.target(event);
         const at = this.on.camera.toWall(event);
-        if (target) {
-            const [id, screen] = [target.dataset['layer']!, picture.screenOf(target)];
-            if (target.matches('[data-kind=icon]')) return void server.edit({ type: 'set-field', screen: screen || null, layers: [id], field: 'icon', value: icon });
-            const own = unapply(picture.matrix(target), at);
-            const place = await send<string | null>(`${urls['spot']!.replace('LAYER', layerOf(id))}?icon=1&x=${own.x}&y=${own.y}`).catch(() => null);
-            if (place !== null) return void server.edit({ type: 'write-widget', screen: screen || null, layer: layerOf(id), place, words: icon });
-        }
+        if (target && (await this.into(target, icon, at))) return;
         const rest = this.dropping.follow(SIZE, event);
         this.dropping.end();
         if (!rest) return;
         this.making.icons.line = line;
-        // What lies in a cell, or in a group that is entered, takes it in.
-        const cell = this.cellAt(event);
-        if (cell) selection.group = cell;
-        const middle: Point = { x: rest.at.x + SIZE.width / 2, y: rest.at.y + SIZE.height / 2 };
-        this.making.icon(icon, gestures.screenAt(at) || rest.screen, middle, null);
+        this.enter(event);
+        this.making.icon(icon, this.on.gestures.screenAt(at) || rest.screen, { x: rest.at.x + SIZE.width / 2, y: rest.at.y + SIZE.height / 2 }, null);
     }
 
-    /** The array whose cell lies under the pointer. */
-    private cellAt(event: PointerEvent): string | null {
-        const hit = document.elementsFromPoint(event.clientX, event.clientY).map((one) => one.closest<SVGElement>('.stage [data-kind=array]')).find((one) => one !== null);
-        return hit?.dataset['layer'] ?? null;
+    /** In the place of an icon, or where a widget shows one; false where it shows none. */
+    private async into(target: SVGElement, icon: string, at: Point): Promise<boolean> {
+        const { picture, server, urls } = this.on;
+        const [id, screen] = [target.dataset['layer']!, picture.screenOf(target) || null];
+        if (target.matches('[data-kind=icon]')) return (await server.edit({ type: 'set-field', screen, layers: [id], field: 'icon', value: icon })) !== null;
+        const own = unapply(picture.matrix(target), at);
+        const place = await send<string | null>(`${urls['spot']!.replace('LAYER', layerOf(id))}?icon=1&x=${own.x}&y=${own.y}`).catch(() => null);
+        if (place === null) return false;
+        await server.edit({ type: 'write-widget', screen, layer: layerOf(id), place, words: icon });
+        return true;
+    }
+
+    /** What lies in a cell takes in what is laid down there: all cells have it then. */
+    private enter(event: At): void {
+        const array = layersAt(event)[0]?.closest<SVGElement>('[data-kind=array]');
+        if (array) this.on.selection.group = array.dataset['layer']!;
     }
 }
+
+/** What lies under the pointer on the wall, the uppermost first. */
+const layersAt = ({ clientX, clientY }: At): SVGElement[] => document.elementsFromPoint(clientX, clientY).flatMap((one) => one.closest<SVGElement>('.stage [data-layer]') ?? []);
