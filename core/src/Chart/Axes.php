@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Kindred\Chart;
 
 use Kindred\Document\Chart\Points;
+use Kindred\Document\Chart\Series;
+use Kindred\Document\Chart\Together;
 use Kindred\Document\Chart\ValueLabels;
-use Kindred\Document\Style\Fill;
 use Kindred\Geometry\Box;
 use Kindred\Geometry\Point;
 use Kindred\Type\TextAlign;
@@ -117,7 +118,6 @@ final readonly class Axes
     public function goals(): void
     {
         $this->canvas->section('Goal');
-        $ink = Fill::solid($this->canvas->chart->ink);
         $drawn = '';
         foreach ($this->points->goals as $i => $goal) {
             $share = $goal === null ? null : $this->scale->share($goal);
@@ -126,18 +126,31 @@ final readonly class Axes
                 $drawn .= self::rule($this->place($this->middle($i) - $half, $share), $this->place($this->middle($i) + $half, $share));
             }
         }
-        $this->canvas->line('goals', 'Goals', $drawn, $ink, 1.5);
+        $this->canvas->mark('goals', 'Goals', $drawn, 1.5);
         $goal = $drawn === '' ? $this->canvas->chart->goal : null;
         $share = $goal === null ? null : $this->scale->share($goal);
         if ($goal === null || $share === null || $share < 0 || $share > 1) {
             return;
         }
         $end = $this->across ? $this->plot->height : $this->plot->width;
-        $this->canvas->line('goal', 'Goal', self::rule($this->place(0, $share), $this->place($end, $share)), $ink, 1.5, self::GOAL_DASH);
-        $at = $this->place($end, $share);
-        $over = $at->y - $this->canvas->lineHeight() / 2 - 2;
-        // Where there is no room above the line, its words stand below it.
-        $this->canvas->words('goalwords', 'Goal '.$this->canvas->number($goal), $this->across ? new Point($at->x + 4, $this->plot->y + $this->canvas->lineHeight() / 2) : new Point($at->x, $over < $this->canvas->lineHeight() / 2 ? $at->y + $this->canvas->lineHeight() / 2 + 2 : $over), $this->across ? TextAlign::Left : TextAlign::Right, weight: 600);
+        $this->canvas->mark('goal', 'Goal', self::rule($this->place(0, $share), $this->place($end, $share)), 1.5, self::GOAL_DASH);
+        $line = $this->canvas->lineHeight();
+        $words = 'Goal '.$this->canvas->number($goal);
+        // At the end where less is drawn; where there is no room above the line, its words stand below it.
+        $left = $this->reached($this->points->count() - 1) > $goal && $this->reached(0) < $goal;
+        $at = $this->place($left ? 0 : $end, $share);
+        $y = $at->y - $line / 2 - 2 < $line / 2 ? $at->y + $line / 2 + 2 : $at->y - $line / 2 - 2;
+        $this->across
+            ? $this->canvas->words('goalwords', $words, new Point($at->x + 4, $this->plot->y + $line / 2), weight: 600)
+            : $this->canvas->words('goalwords', $words, new Point($at->x + ($left ? 2 : 0), $y), $left ? TextAlign::Left : TextAlign::Right, weight: 600);
+    }
+
+    /** How far what is drawn at a point reaches up. */
+    private function reached(int $point): float
+    {
+        $values = array_map(fn (Series $one): float => $one->values[$point] ?? 0.0, $this->points->series);
+
+        return $values === [] ? 0.0 : ($this->canvas->chart->together === Together::Beside ? max($values) : array_sum($values));
     }
 
     /** A value written at the end of what shows it. */

@@ -106,6 +106,18 @@ final class Canvas
         $this->path($key, $name, self::parsed($d), [], [$stroke]);
     }
 
+    /**
+     * A line that is seen on whatever it crosses: in the colour of the words, with a lighter or darker one below it.
+     *
+     * @param  list<float>  $dash
+     */
+    public function mark(string $key, string $name, string $d, float $width, array $dash = []): void
+    {
+        $ink = $this->chart->ink;
+        $this->line("{$key}u", "{$name}, edge", $d, Fill::solid(Colour::parse($ink->luminance() < 0.4 ? '#ffffffb3' : '#000000b3')), $width + 2);
+        $this->line($key, $name, $d, Fill::solid($ink), $width, $dash);
+    }
+
     /** A rule of one px along or down. */
     public function rule(string $key, string $name, Point $from, float $length, bool $down, Colour $colour): void
     {

@@ -54,7 +54,7 @@ final class Gauge implements Plotted
             $at = $goal === null ? null : $scale->share($goal);
             if ($at !== null && $at >= 0 && $at <= 1) {
                 [$low, $high] = [$turns->place($angle($at), max(0.0, $hole - 2)), $turns->place($angle($at), $outer + 2)];
-                $canvas->line("g{$points->ids[$i]}", 'Goal', "M{$low->x} {$low->y}L{$high->x} {$high->y}", Fill::solid($chart->ink), 2.0);
+                $canvas->mark("g{$points->ids[$i]}", 'Goal', "M{$low->x} {$low->y}L{$high->x} {$high->y}", 2.0);
             }
         }
         $this->ticks($canvas, $turns, $scale, $ticks, $angle);

@@ -15,14 +15,18 @@
         @if ($on('across'))<x-choice field="across" label="Bars" :values="$values" :options="['false' => 'up', 'true' => 'across']"/>@endif
         @if ($on('together'))<x-choice field="together" label="Series" :values="$values" :options="['beside' => 'each by itself', 'stacked' => 'stacked', 'shares' => 'stacked, as shares']"/>@endif
         @if ($on('curve'))<x-choice field="curve" label="Line" :values="$values" :options="['straight' => 'straight', 'smooth' => 'smooth', 'steps' => 'in steps']"/>@endif
-        @if ($on('lineWidth'))<div class="row two"><x-number field="lineWidth" label="Width" step="0.5" :values="$values" hint="Of the line, px"/><x-number field="dots" label="Dots" :values="$values" hint="How wide the dots are at points, px; 0 for none"/></div>@endif
+        @if ($on('lineWidth'))
+            <div class="row"><x-number field="lineWidth" label="Width" step="0.5" :values="$values" hint="Of the line, px"/></div>
+            <div class="row"><x-number field="dots" label="Dots" :values="$values" hint="How wide the dots are at points, px; 0 for none"/></div>
+        @endif
         @if ($on('areaOpacity'))<div class="row"><x-number field="areaOpacity" label="Area" step="5" :values="$values" hint="Opacity of what lies under the line"/></div>@endif
         @if ($on('gap'))<div class="row"><x-number field="gap" label="Gap" step="5" :values="$values" hint="How much of the room of each point, or ring, stays free"/></div>@endif
         @if ($on('spacing'))<div class="row"><x-number field="spacing" label="Spacing" :values="$values" hint="Between parts that would touch, px"/></div>@endif
         @if ($on('rounding'))<div class="row"><x-number field="rounding" label="Rounding" :values="$values" hint="Radius of the ends, px, as far as there is room"/></div>@endif
         @if ($on('thickness'))<div class="row"><x-number field="thickness" label="Thickness" :values="$values" placeholder="all there is" hint="Of the bars, px"/></div>@endif
         @if ($on('hole'))
-            <div class="row two"><x-number field="startAngle" label="Start °" :values="$values" hint="Where it starts, degrees clockwise from the top"/><x-number field="sweep" label="Sweep °" :values="$values" hint="How far round it goes, degrees; 360 is all round"/></div>
+            <div class="row"><x-number field="startAngle" label="Start °" :values="$values" hint="Where it starts, degrees clockwise from the top"/></div>
+            <div class="row"><x-number field="sweep" label="Sweep °" :values="$values" hint="How far round it goes, degrees; 360 is all round"/></div>
             <div class="row"><x-number field="hole" label="Hole" step="5" :values="$values" hint="How much of the radius is left out"/></div>
         @endif
         @if ($on('min'))
