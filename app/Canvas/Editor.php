@@ -14,6 +14,7 @@ use Kindred\Document\Change;
 use Kindred\Document\Difference;
 use Kindred\Document\Entity;
 use Kindred\Document\Overtaken;
+use Kindred\Document\Project as ProjectThing;
 use Kindred\Document\Tree;
 use Kindred\Document\Upgrade\Upgrades;
 use Kindred\Document\WorkingSet;
@@ -21,7 +22,6 @@ use Kindred\Exchange\ProjectFile;
 use Kindred\Input\Reader;
 use Kindred\Layout\Computed;
 use Kindred\Layout\Consequences;
-use Kindred\Type\OwnFace;
 
 /**
  * The one way in which a document changes.
@@ -274,11 +274,13 @@ final readonly class Editor
         $whole = [];
         $families = [];
         foreach ($difference->changes as $change) {
-            if ($change->entity === Entity::Project && $change->touches('fonts')) {
-                // What is set in fonts that come or go is laid out anew.
-                array_push($families, ...OwnFace::changed(...array_map(fn (?array $side): array => Reader::kept($side ?? [])->list('fonts', OwnFace::read(...)), [$change->before, $change->after])));
-            }
             foreach ([$change->before, $change->after] as $side) {
+                foreach ($change->entity === Entity::Project ? $side ?? [] : [] as $key => $part) {
+                    // What is set in fonts that come or go is laid out anew.
+                    if (str_starts_with((string) $key, ProjectThing::FONT) && is_array($part) && is_string($part['family'] ?? null)) {
+                        $families[$part['family']] = $part['family'];
+                    }
+                }
                 if (is_string($side['parent'] ?? null)) {
                     $layers[] = $side['parent'];
                 }
@@ -291,7 +293,7 @@ final readonly class Editor
             }
         }
 
-        return WorkingSet::join(new WorkingSet($screens, $layers, whole: $whole, things: array_values(array_filter($difference->entities(), fn (Entity $entity): bool => $entity->isPlain())), families: $families));
+        return WorkingSet::join(new WorkingSet($screens, $layers, whole: $whole, things: array_values(array_filter($difference->entities(), fn (Entity $entity): bool => $entity->isPlain())), families: array_values($families)));
     }
 
     /** A past difference compared with the present: what has gone since counts as removed. */

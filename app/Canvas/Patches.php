@@ -14,6 +14,7 @@ use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Place;
+use Kindred\Document\Project as ProjectThing;
 use Kindred\Document\Rank;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
@@ -62,7 +63,7 @@ final readonly class Patches
         }
         foreach ($difference->changes as $change) {
             $patch = match ($change->entity) {
-                Entity::Project => ['project' => array_diff_key($after->project->toArray(), ['fonts' => 1, 'icons' => 1]), 'redraw' => $change->touches('finish', 'fonts', 'icons'), 'fonts' => $change->touches('fonts')],
+                Entity::Project => ['project' => array_diff_key($after->project->toArray(), ['fonts' => 1, 'icons' => 1]), 'redraw' => $change->touches('finish') || $change->touchesAny(ProjectThing::FONT, ProjectThing::ICON), 'fonts' => $change->touchesAny(ProjectThing::FONT)],
                 Entity::Screen => $this->screen($change, $after, isset($brought[$change->id])),
                 Entity::Layer => $this->isHung($change, $after) ? $this->layer($project, $change, $after, $before, $added, $redrawn, $lower) : $this->parked($change),
                 Entity::Entry => ['brief' => $change->id],

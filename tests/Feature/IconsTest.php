@@ -55,3 +55,14 @@ it('keeps for each person which icons are favourites, and which were used last',
     }
     expect($this->user->refresh()->icons['recent'])->toHaveCount(18)->and($this->get($this->icons)->getContent())->not->toContain('Used last');
 });
+
+it('takes the icons of two people who bring some in at once, and each takes back their own', function (): void {
+    $put = fn (string $name, int $base) => $this->edit($this->project, $base, ['type' => 'put-icons', 'icons' => [['name' => $name, 'lines' => 'M4 4L20 20']]]);
+    $names = fn (): array => array_column(json_decode((string) $this->project->fresh()->icons, true), 'name');
+    $base = (int) $this->project->fresh()->sequence;
+    $first = $put('pug-mill', $base)->assertOk();
+    $put('cone-six', $base)->assertOk();
+    expect($names())->toBe(['pug-mill', 'cone-six']);
+    $this->postJson("/projects/{$this->project->id}/undo", ['base' => $base + 2])->assertOk();
+    expect($names())->toBe(['pug-mill'])->and($first->json('label'))->toBe('Bring in the icon “pug-mill”');
+});

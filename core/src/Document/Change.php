@@ -54,6 +54,20 @@ final readonly class Change
         return array_intersect_key(array_flip($properties), $this->after ?? $this->before ?? []) !== [];
     }
 
+    /** Whether it touches a property among the parts whose name begins so. */
+    public function touchesAny(string ...$prefixes): bool
+    {
+        foreach (array_keys($this->after ?? $this->before ?? []) as $key) {
+            foreach ($prefixes as $prefix) {
+                if (str_starts_with($key, $prefix)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     /** @return array{entity: string, id: string, before: array<string, mixed>|null, after: array<string, mixed>|null} */
     public function toArray(): array
     {

@@ -6,8 +6,10 @@ namespace Kindred\Document;
 
 use Kindred\Document\Layer\OwnIcon;
 use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
+use Kindred\Property\Properties;
 use Kindred\Type\OwnFace;
 
 /**
@@ -17,7 +19,11 @@ use Kindred\Type\OwnFace;
 final readonly class Project implements Thing
 {
     use Declared;
-    use KeptWhole;
+
+    /** In parts each font and each icon is a property of its own, under this and its name: whoever brings one in changes no other. */
+    public const FONT = 'font:';
+
+    public const ICON = 'icon:';
 
     public const MAX_FONTS = 200;
 
@@ -38,6 +44,43 @@ final readonly class Project implements Thing
         #[Is\Records(OwnFace::class, self::MAX_FONTS, sparse: true, affects: Is\Affects::Layout)] public array $fonts = [],
         #[Is\Records(OwnIcon::class, self::MAX_ICONS, sparse: true, affects: Is\Affects::Paint)] public array $icons = [],
     ) {
+    }
+
+    public static function kept(array $parts): self
+    {
+        $lists = ['fonts' => [], 'icons' => []];
+        foreach ($parts as $key => $part) {
+            $list = self::listOf((string) $key);
+            if ($list !== null) {
+                unset($parts[$key]);
+                $lists[$list] = $part === null ? $lists[$list] : [...$lists[$list], $part];
+            }
+        }
+
+        return self::read(Reader::kept($parts + $lists));
+    }
+
+    public function parts(?Thing $beside = null): array
+    {
+        $parts = Properties::of(self::class)->write($this, ['fonts' => true, 'icons' => true]);
+        foreach ($this->fonts as $face) {
+            $parts[self::FONT.$face->key()] = $face->toArray();
+        }
+        foreach ($this->icons as $icon) {
+            $parts[self::ICON.$icon->name] = $icon->toArray();
+        }
+
+        return $parts;
+    }
+
+    /** The list that a property among the parts is an entry of; null where it is one of the project itself. */
+    private static function listOf(string $part): ?string
+    {
+        return match (true) {
+            str_starts_with($part, self::FONT) => 'fonts',
+            str_starts_with($part, self::ICON) => 'icons',
+            default => null,
+        };
     }
 
     /** @throws InvalidInput where its icons are more than every edit can read */

@@ -49,7 +49,8 @@ final readonly class OwnFace implements Stored
         return array_map(strval(...), array_keys($families));
     }
 
-    private function key(): string
+    /** What tells it from all others. */
+    public function key(): string
     {
         return "{$this->weight} {$this->italic} {$this->asset} {$this->family}";
     }

@@ -128,3 +128,27 @@ it('comes along with layers that are pasted into another project, under a name o
         ->and($names($paste(Sample::after(Sample::tree(), ['type' => 'put-icons', 'icons' => [$icon('kiln-door', 'M1 1L9 9')]]), $icon('kiln-door', 'M2 2L20 20'))))->toBe([['kiln-door', 'kiln-door-2'], ['kiln-door-2', 'flame', 'bell']])
         ->and($names($paste(Sample::tree()))[0])->toBe([]);
 });
+
+it('comes and goes by itself: what others brought in meanwhile stays, in what is taken back too', function (): void {
+    $put = fn (Kindred\Document\Tree $tree, string $name, string $d): Kindred\Document\Tree => Sample::after($tree, ['type' => 'put-icons', 'icons' => [['name' => $name, 'lines' => $d]]]);
+    $names = fn (Kindred\Document\Tree $tree): array => array_column($tree->project->icons, 'name');
+    $one = $put($start = Sample::tree(), 'kiln-door', 'M2 2L20 20');
+    $both = $put($one, 'wheel-head', 'M1 1L9 9');
+    $first = Kindred\Document\Difference::between($start, $one);
+    $second = Kindred\Document\Difference::between($one, $both);
+    expect(array_keys($first->changes[0]->after ?? []))->toBe(['icon:kiln-door'])
+        ->and($names($first->inverse()->applyTo($both)))->toBe(['wheel-head'])
+        ->and($names($first->applyTo($second->applyTo($start))))->toBe(['wheel-head', 'kiln-door'])
+        // The same one in the meantime is another's work.
+        ->and(fn () => $first->inverse()->applyTo($put($both, 'kiln-door', 'M3 3L4 4')))->toThrow(Kindred\Document\Overtaken::class);
+});
+
+it('takes back what was logged while all icons were one list', function (): void {
+    $icon = ['name' => 'kiln-door', 'lines' => 'M2 2L20 20', 'areas' => '', 'line' => 2.0];
+    $other = ['name' => 'cone', 'lines' => 'M1 1L9 9', 'areas' => '', 'line' => 2.0];
+    $logged = ['changes' => [['entity' => 'project', 'id' => '', 'before' => ['icons' => [$other], 'name' => 'Old'], 'after' => ['icons' => [$other, $icon], 'name' => 'New']]]];
+    $difference = Kindred\Document\Difference::read(Kindred\Input\Reader::kept(Kindred\Document\Upgrade\Upgrades::difference($logged, 3)));
+    $tree = Sample::after(Sample::tree(), ['type' => 'put-icons', 'icons' => [$other, $icon, ['name' => 'bat', 'lines' => 'M0 0L2 2']]]);
+    $back = $difference->inverse()->applyTo($tree->withProject($tree->project->with(name: 'New')));
+    expect(array_column($back->project->icons, 'name'))->toBe(['cone', 'bat'])->and($back->project->name)->toBe('Old');
+});

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Document\Upgrade;
 
 use Kindred\Document\Entity;
+use Kindred\Document\Project;
 
 /**
  * What earlier versions wrote, brought to the present one step by step. Files, rows and the log of edits go through the same
@@ -49,10 +50,42 @@ final class Upgrades
         return self::layer($nest, $from);
     }
 
+    /** The fonts and icons of a project were once kept as one list each. */
+    private static function inParts(mixed $change): mixed
+    {
+        if (! is_array($change) || ($change['entity'] ?? null) !== Entity::Project->value) {
+            return $change;
+        }
+        $before = self::listsInParts($change['before'] ?? null);
+        $after = self::listsInParts($change['after'] ?? null);
+        $parts = array_filter($before + $after, fn (int|string $key): bool => str_starts_with((string) $key, Project::FONT) || str_starts_with((string) $key, Project::ICON), ARRAY_FILTER_USE_KEY);
+        $none = array_fill_keys(array_keys($parts), null);
+
+        return [...$change, 'before' => $before + $none, 'after' => $after + $none];
+    }
+
+    /** @return array<array-key, mixed> */
+    private static function listsInParts(mixed $side): array
+    {
+        $side = is_array($side) ? $side : [];
+        foreach (['fonts', 'icons'] as $list) {
+            foreach (is_array($side[$list] ?? null) ? $side[$list] : [] as $entry) {
+                $side += array_diff_key(Project::kept(['name' => 'x', $list => [$entry]])->parts(), (new Project('x'))->parts());
+            }
+            unset($side[$list]);
+        }
+
+        return $side;
+    }
+
     /** @param  mixed  $difference  as `Difference::toArray` gave it */
     public static function difference(mixed $difference, int $from): mixed
     {
-        if ($from >= self::VERSION || ! is_array($difference) || ! is_array($difference['changes'] ?? null)) {
+        if (! is_array($difference) || ! is_array($difference['changes'] ?? null)) {
+            return $difference;
+        }
+        $difference['changes'] = array_map(self::inParts(...), $difference['changes']);
+        if ($from >= self::VERSION) {
             return $difference;
         }
 
