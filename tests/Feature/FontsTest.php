@@ -74,3 +74,20 @@ it('refuses fonts of which there is no file, and pictures in their place', funct
     ($this->say)(['type' => 'put-fonts', 'fonts' => [['family' => 'Kiln Hand', 'weight' => 400, 'italic' => false, 'asset' => str_repeat('d', 64)]]])->assertStatus(422)->assertSee('This is no font');
     ($this->say)(['type' => 'put-fonts', 'fonts' => [['family' => 'Kiln Hand', 'weight' => 400, 'italic' => false, 'asset' => str_repeat('c', 64)]]])->assertStatus(422);
 });
+
+it('comes along with words that are pasted into another project', function (): void {
+    $fonts = ($this->take)(fontFile('jetbrains-mono/files/jetbrains-mono-latin-700-normal.woff2'), '?family=Kiln+Hand+3')->assertCreated()->json('fonts');
+    ($this->say)(['type' => 'put-fonts', 'fonts' => $fonts])->assertOk();
+    ($this->say)(['type' => 'create-layers', 'screen' => 'kiln', 'seed' => 'f', 'layers' => [['kind' => 'text', 'name' => 'Heading', 'x' => 10, 'y' => 10, 'words' => 'Kiln log', 'style' => ['family' => 'Kiln Hand 3', 'weight' => 700, 'size' => 40, 'lineHeight' => 1.2]]]])->assertOk();
+    $layer = DB::table('layers')->where('project_id', $this->project->id)->where('body', 'like', '%"name":"Heading"%')->value('id');
+    $copied = $this->getJson("/projects/{$this->project->id}/copy?layers={$layer}")->assertOk()->json();
+    expect($copied['fonts'])->toBe($fonts)->and($copied['icons'])->toBe([]);
+    $other = $this->user->projects()->create(['name' => 'Other']);
+    $this->edit($other, 0, ['type' => 'create-layers', 'screen' => null, 'seed' => 'p', 'layers' => $copied['layers'], 'fonts' => $copied['fonts']])->assertOk()->assertJsonPath('patches.0.fonts', true);
+    expect((string) $this->get("/projects/{$other->id}/fonts.css")->getContent())->toContain('Kiln Hand 3')
+        ->and((float) DB::table('layers')->where('project_id', $other->id)->value('width'))->toBe((float) DB::table('layers')->where(['project_id' => $this->project->id, 'id' => $layer])->value('width'));
+    // Nobody takes a font out of a project of others.
+    $this->actingAs(User::factory()->create());
+    $mine = auth()->user()->projects()->create(['name' => 'Mine']);
+    $this->edit($mine, 0, ['type' => 'create-layers', 'screen' => null, 'seed' => 'p', 'layers' => $copied['layers'], 'fonts' => $copied['fonts']])->assertUnprocessable();
+});

@@ -15,11 +15,13 @@ use Kindred\Document\Edit\Likeness;
 use Kindred\Document\Edit\Look;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\IconNames;
+use Kindred\Document\Layer\Lettered;
 use Kindred\Document\Layer\OwnIcon;
 use Kindred\Document\LayerNest;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Reader;
 use Kindred\Layout\Expansion;
+use Kindred\Type\OwnFace;
 
 /** What is asked about layers that are selected: what is copied of them, and what is like them. */
 final class SelectionController extends Controller
@@ -41,11 +43,14 @@ final class SelectionController extends Controller
         $in = $around === [] ? $tree : end($around)->tree;
         $copied = $in->outermost($ids);
         $nests = array_map(fn (Layer $layer): array => LayerNest::of($in, $layer)->toArray(), $copied);
-        // What is pasted into another project brings its icons along.
-        $names = IconNames::in(...array_merge([], ...array_map(fn (Layer $layer): array => $in->subtree($layer->id), $copied)));
+        // What is pasted into another project brings its icons and fonts along.
+        $all = array_merge([], ...array_map(fn (Layer $layer): array => $in->subtree($layer->id), $copied));
+        $names = IconNames::in(...$all);
+        $families = array_merge([], ...array_map(fn (Layer $layer): array => $layer->content instanceof Lettered ? $layer->content->families() : [], $all));
+        $fonts = array_values(array_filter($tree->project->fonts, fn (OwnFace $face): bool => in_array($face->family, $families, true)));
         $icons = array_values(array_filter($tree->project->icons, fn (OwnIcon $icon): bool => in_array($icon->name, $names, true)));
 
-        return new JsonResponse(['layers' => $nests, 'icons' => array_map(fn (OwnIcon $icon): array => $icon->toArray(), $icons), 'style' => (object) Look::of($in->layer($ids[count($ids) - 1]))]);
+        return new JsonResponse(['layers' => $nests, 'icons' => array_map(fn (OwnIcon $icon): array => $icon->toArray(), $icons), 'fonts' => array_map(fn (OwnFace $face): array => $face->toArray(), $fonts), 'style' => (object) Look::of($in->layer($ids[count($ids) - 1]))]);
     }
 
     /** What layers are called, by their ids. */

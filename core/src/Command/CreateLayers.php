@@ -21,6 +21,7 @@ use Kindred\Geometry\PathData;
 use Kindred\Geometry\Point;
 use Kindred\Input\Reader;
 use Kindred\Kit\Bars;
+use Kindred\Type\OwnFace;
 
 /**
  * Adds layers, drawn or pasted, on top of a place. Their ids are derived from the seed. Those that are `docked` go on a screen
@@ -34,11 +35,13 @@ final readonly class CreateLayers implements Command
     /**
      * @param  list<LayerNest>  $nests
      * @param  list<OwnIcon>  $icons  that layers of another project show, and this one may not have
+     * @param  list<OwnFace>  $fonts  in which words of another project are set, the same
      */
     private function __construct(
         private Place $place,
         private array $nests,
         private array $icons,
+        private array $fonts,
         private string $seed,
         private ?string $step,
         private bool $docked,
@@ -56,6 +59,7 @@ final readonly class CreateLayers implements Command
             new Place($in->optionalId('screen'), Address::optionalLayer($in, 'parent')),
             $in->list('layers', fn (Reader $one): LayerNest => LayerNest::read(self::sized($one)), 1, 2000),
             $in->list('icons', OwnIcon::read(...), 0, Project::MAX_ICONS),
+            $in->list('fonts', OwnFace::read(...), 0, Project::MAX_FONTS),
             $in->string('seed', 64, false),
             $in->has('step') ? $in->name('step') : null,
             $in->boolean('docked', false),
@@ -94,6 +98,7 @@ final readonly class CreateLayers implements Command
             layers: $this->place->parent === null ? [] : [$this->place->parent],
             siblings: $this->docked ? [$this->place] : [],
             tops: [$this->place],
+            families: array_values(array_unique(array_map(fn (OwnFace $face): string => $face->family, $this->fonts))),
         );
     }
 
@@ -101,13 +106,22 @@ final readonly class CreateLayers implements Command
     {
         $screen = $this->place->screen === null ? null : $tree->screen($this->place->screen);
         $nests = $this->docked && $screen !== null && $this->place->parent === null ? Bars::docked($this->nests, $screen, $tree->children($this->place)) : $this->nests;
-        [$tree, $nests] = $this->withIcons($tree, $nests);
+        [$tree, $nests] = $this->withIcons($this->withFonts($tree), $nests);
         $ids = new Id($this->seed);
         foreach (Rank::spread($tree->topRank($this->place), null, count($nests)) as $i => $rank) {
             $tree = $tree->withLayers(...$nests[$i]->layers($this->place, $rank, $ids));
         }
 
         return $tree;
+    }
+
+    /** The fonts that the layers bring along, but for those that this project has others of. */
+    private function withFonts(Tree $tree): Tree
+    {
+        $here = array_map(fn (OwnFace $face): string => $face->cut(), $tree->project->fonts);
+        $new = array_values(array_filter($this->fonts, fn (OwnFace $face): bool => ! in_array($face->cut(), $here, true)));
+
+        return $new === [] ? $tree : PutFonts::with($tree, ...$new);
     }
 
     /**

@@ -38,16 +38,21 @@ final readonly class PutFonts implements Command
 
     public function apply(Tree $tree): Tree
     {
-        $key = fn (OwnFace $face): string => "{$face->family} {$face->weight} {$face->italic}";
-        $fonts = [];
-        foreach ([...$tree->project->fonts, ...$this->fonts] as $face) {
-            $fonts[$key($face)] = $face;
+        return self::with($tree, ...$this->fonts);
+    }
+
+    /** @throws InvalidInput where a project cannot hold so many */
+    public static function with(Tree $tree, OwnFace ...$fonts): Tree
+    {
+        $all = [];
+        foreach ([...$tree->project->fonts, ...$fonts] as $face) {
+            $all[$face->cut()] = $face;
         }
-        if (count($fonts) > Project::MAX_FONTS) {
+        if (count($all) > Project::MAX_FONTS) {
             throw new InvalidInput('fonts', 'A project holds at most '.Project::MAX_FONTS.' fonts of its own. Nothing was changed.');
         }
 
-        return $tree->withProject($tree->project->with(fonts: array_values($fonts)));
+        return $tree->withProject($tree->project->with(fonts: array_values($all)));
     }
 
     public function label(Tree $before): string

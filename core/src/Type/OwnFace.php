@@ -49,6 +49,12 @@ final readonly class OwnFace implements Stored
         return array_map(strval(...), array_keys($families));
     }
 
+    /** What it is in words: of each of these a project has one. */
+    public function cut(): string
+    {
+        return "{$this->family} {$this->weight} {$this->italic}";
+    }
+
     /** What tells it from all others. */
     public function key(): string
     {

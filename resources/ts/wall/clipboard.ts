@@ -9,7 +9,7 @@ import { fresh, send, type Problem } from './server.ts';
 const MARK = 'kindred layers ';
 const KEPT = 'kindred.clipboard';
 
-interface Kept { mark: string; screen: string; layers: { x: number; y: number }[]; icons?: unknown[]; times: number }
+interface Kept { mark: string; screen: string; layers: { x: number; y: number }[]; icons?: unknown[]; fonts?: unknown[]; times: number }
 
 const elsewhere = (event: Event): boolean => (event.target as Element | null)?.closest?.('input, textarea, select, dialog, [contenteditable]') !== null;
 
@@ -49,12 +49,12 @@ export class Clipboard {
         // What is meant is what is selected now, not when the answer comes.
         const meant = chosen(this.on);
         await this.on.server.rest();
-        const kept = await send<{ layers: unknown[]; icons: unknown[] }>(`${this.on.urls['copy']!}?layers=${meant.layers.join(',')}`).catch((problem: Problem) => {
+        const kept = await send<{ layers: unknown[]; icons: unknown[]; fonts: unknown[] }>(`${this.on.urls['copy']!}?layers=${meant.layers.join(',')}`).catch((problem: Problem) => {
             this.on.problem(problem);
             return null;
         });
         if (!kept) return;
-        localStorage.setItem(KEPT, JSON.stringify({ mark, screen: meant.screen ?? '', layers: kept.layers, icons: kept.icons, times: cut ? 0 : 1 }));
+        localStorage.setItem(KEPT, JSON.stringify({ mark, screen: meant.screen ?? '', layers: kept.layers, icons: kept.icons, fonts: kept.fonts, times: cut ? 0 : 1 }));
         if (cut) await this.on.server.edit({ type: 'delete-layers', ...meant, cut: true });
     }
 
@@ -68,14 +68,14 @@ export class Clipboard {
         const layers = kept.layers.map((layer) => ({ ...layer, x: layer.x + by, y: layer.y + by }));
         localStorage.setItem(KEPT, JSON.stringify({ ...kept, times: kept.times + (kept.screen === selection.screen ? 1 : 0) }));
         const { screen, screens } = selection;
-        const icons = (kept.icons ?? []).length > 0 ? { icons: kept.icons } : {};
+        const along = { ...((kept.icons ?? []).length > 0 ? { icons: kept.icons } : {}), ...((kept.fonts ?? []).length > 0 ? { fonts: kept.fonts } : {}) };
         const step = `Paste ${layers.length === 1 ? 'a layer' : `${layers.length} layers`}`;
         if (screens.length > 1) {
             // At the same place on every screen that is selected, in one step.
-            await server.edit(...screens.map((one) => ({ type: 'create-layers', screen: one, layers: kept.layers, ...icons, seed: fresh(), step: `${step} on ${screens.length} screens` })));
+            await server.edit(...screens.map((one) => ({ type: 'create-layers', screen: one, layers: kept.layers, ...along, seed: fresh(), step: `${step} on ${screens.length} screens` })));
             return;
         }
-        const answer = await server.edit({ type: 'create-layers', screen: screen || null, layers, ...icons, seed: fresh(), step });
+        const answer = await server.edit({ type: 'create-layers', screen: screen || null, layers, ...along, seed: fresh(), step });
         if (answer) selection.pick(answer.added, screen);
     }
 
