@@ -29,6 +29,7 @@ final class Bars implements Plotted
         foreach ($points->series as $s => $series) {
             $canvas->section($series->name);
             $all = '';
+            $of = $beside > 1 || count($points->series) === 1 ? $series->sum() : $stack->sum();
             foreach ($series->values as $i => $value) {
                 [$from, $to] = $stack->spans[$s][$i] ?? [null, null];
                 [$low, $high] = [$from === null || $chart->logarithmic && $from <= 0 ? $axes->scale->base() : $axes->scale->held($from), $to === null ? null : $axes->scale->held($to)];
@@ -43,9 +44,8 @@ final class Bars implements Plotted
                 } else {
                     $canvas->rectangle("b{$s}{$points->ids[$i]}", trim("{$series->name} {$points->labels[$i]}"), $bar, $canvas->paint($s, $points->colours[$i]), $corners);
                 }
-                $shown = $stack->shown($s, $i, $value);
-                if ($shown !== null && $chart->valueLabels !== ValueLabels::None) {
-                    $of = $beside > 1 || count($points->series) === 1 ? $series->sum() : $stack->sum();
+                $shown = $many || $chart->valueLabels === ValueLabels::None ? null : $stack->shown($s, $i, $value);
+                if ($shown !== null) {
                     $words = $chart->valueLabels === ValueLabels::Value ? $canvas->number($shown) : $canvas->percent($of > 0 ? $shown / $of : 0.0);
                     $values[] = ["v{$s}{$points->ids[$i]}", $words, $along + $each / 2, $high, $high < $low];
                 }
@@ -53,7 +53,7 @@ final class Bars implements Plotted
             $canvas->area("b{$s}", $series->name, $all, $canvas->paint($s));
         }
         $canvas->section('Values');
-        foreach ($many ? [] : $values as [$key, $words, $along, $share, $below]) {
+        foreach ($values as [$key, $words, $along, $share, $below]) {
             // Words that would run into those beside them say nothing.
             if ($chart->across ? $canvas->lineHeight() <= $axes->band() : $canvas->measure($words) <= $axes->band() / ($beside > 1 ? $beside * (1 - $chart->gap) : 1) + 2) {
                 $axes->value($key, $words, $along, $share, $below);

@@ -30,10 +30,13 @@ final class Lines implements Plotted
         $stack = Stack::of($points, $areas ? $chart->together : Together::Beside);
         $axes = Axes::of($canvas, $points, $stack->values(), $room, false, true, $areas && $chart->together === Together::Shares);
         $values = [];
+        $written = $chart->valueLabels !== ValueLabels::None && $points->count() * count($points->series) <= Axes::MANY;
         // The first series lies in front of the others.
         foreach (array_reverse($points->series, true) as $s => $series) {
             $canvas->section($series->name);
-            foreach (self::runs($axes, $stack->spans[$s] ?? []) as $n => $run) {
+            $runs = self::runs($axes, $stack->spans[$s] ?? []);
+            $sum = $series->sum();
+            foreach ($runs as $n => $run) {
                 $tops = array_column($run, 'top');
                 if ($areas) {
                     $paint = $canvas->paint($s);
@@ -41,17 +44,17 @@ final class Lines implements Plotted
                     $canvas->area("a{$s}x{$n}", "{$series->name}, area", $d, $paint->with(opacity: $paint->opacity * $chart->areaOpacity));
                 }
                 self::line($canvas, "i{$s}x{$n}", $series->name, $tops, $canvas->paint($s));
-                foreach ($run as ['point' => $i, 'top' => $top]) {
+                foreach ($written ? $run : [] as ['point' => $i, 'top' => $top]) {
                     $value = (float) $series->values[$i];
-                    $values[] = ["v{$s}{$points->ids[$i]}", $chart->valueLabels === ValueLabels::Share ? $canvas->percent($series->sum() > 0 ? $value / $series->sum() : 0.0) : $canvas->number($value), $top];
+                    $values[] = ["v{$s}{$points->ids[$i]}", $chart->valueLabels === ValueLabels::Share ? $canvas->percent($sum > 0 ? $value / $sum : 0.0) : $canvas->number($value), $top];
                 }
             }
-            self::dots($canvas, $points, $s, self::runs($axes, $stack->spans[$s] ?? []));
+            self::dots($canvas, $points, $s, $runs);
         }
         $canvas->section('Values');
         $taken = [];
         // Words that would lie on others are left out; those of the first series come first.
-        foreach ($chart->valueLabels === ValueLabels::None || count($values) > Axes::MANY ? [] : array_reverse($values) as [$key, $words, $top]) {
+        foreach (array_reverse($values) as [$key, $words, $top]) {
             [$width, $height] = [$canvas->measure($words), $canvas->lineHeight()];
             $box = new Box($top->x - $width / 2, $top->y - $height - $chart->dots / 2, $width, $height);
             if ($width <= $axes->band() && array_filter($taken, fn (Box $one): bool => $one->x < $box->right() && $box->x < $one->right() && $one->y < $box->bottom() && $box->y < $one->bottom()) === []) {

@@ -42,7 +42,12 @@ final readonly class Plotter
             return $this->empty($canvas);
         }
         $room = $layer->content->uses('legend') ? $this->legend($canvas, $points) : $canvas->box();
-        self::form($layer->content->form)->draw($canvas, $points, $room);
+        self::form($layer->content->form)->draw($canvas, match ($layer->content->form) {
+            ChartForm::Gauge, ChartForm::Progress => $points->first(Points::MOST),
+            ChartForm::Ring => $points,
+            // Two a px are all that can be seen.
+            default => $points->thinned((int) ceil(2 * ($layer->content->uses('across') && $layer->content->across ? $room->height : $room->width))),
+        }, $room);
 
         return $canvas->parts();
     }

@@ -20,6 +20,17 @@ it('reads several numbers that stand in one text', function (): void {
         ->and(Points::numbers(''))->toBeNull()->and(Points::numbers('12 soon'))->toBeNull();
 });
 
+it('stands for many points with the least and the most of as many as follow each other', function (): void {
+    $rows = array_map(fn (int $i): array => ['id' => "row{$i}", 'cells' => ['label' => "Day {$i}", 'value' => (string) ($i === 50 ? 900 : ($i === 71 ? -40 : $i % 10)), 'other' => $i % 2 === 0 ? '' : '3']], range(0, 99));
+    $points = Points::of(Sheet::read(Reader::of(['columns' => [['id' => 'label', 'name' => 'Day', 'slot' => 'label'], ['id' => 'value', 'name' => 'A', 'slot' => 'value'], ['id' => 'other', 'name' => 'B', 'slot' => 'value']], 'rows' => $rows])));
+    $thin = $points->thinned(20);
+    expect($thin->count())->toBe(20)->and($thin->series[0]->values)->toContain(900.0, -40.0)->and(array_slice($thin->series[0]->values, 0, 2))->toBe([0.0, 9.0])
+        ->and(array_slice($thin->series[0]->values, 10, 2))->toBe([900.0, 1.0])->and($thin->series[1]->values)->not->toContain(null)
+        ->and(array_slice($thin->labels, 0, 3))->toBe(['Day 0', 'Day 5', 'Day 10'])
+        ->and($points->thinned(100))->toBe($points)->and($points->thinned(60)->count())->toBe(50)->and($points->thinned(1)->count())->toBeLessThan(5)
+        ->and($points->first(3)->labels)->toBe(['Day 0', 'Day 1', 'Day 2'])->and($points->first(100))->toBe($points);
+});
+
 it('takes points from what its columns feed, and says what it cannot show', function (): void {
     $sheet = Sheet::read(Reader::of(['columns' => [
         ['id' => 'month', 'name' => 'Month', 'slot' => 'label'], ['id' => 'fired', 'name' => 'Fired', 'slot' => 'value'], ['id' => 'note', 'name' => 'Note', 'slot' => 'words'],

@@ -15,6 +15,9 @@ use Kindred\Paint\Colour;
 /** What a data sheet says of the points of a chart; all lists have one entry a point. */
 final readonly class Points
 {
+    /** How many points a gauge and progress show at most. */
+    public const MOST = 60;
+
     /**
      * @param  list<string>  $ids
      * @param  list<string>  $labels
@@ -67,6 +70,58 @@ final readonly class Points
         return array_values(array_filter(array_merge([], ...array_map(fn (Series $one): array => $one->values, $this->series)), fn (?float $value): bool => $value !== null));
     }
 
+    /** The first of them, no more than so many. */
+    public function first(int $most): self
+    {
+        return $this->count() <= $most ? $this : $this->picked(range(0, $most - 1));
+    }
+
+    /**
+     * No more than so many, where more could not be told apart: of as many that follow each other as it takes two stand for all, with the least
+     * and the most of each series, in the order in which these come.
+     */
+    public function thinned(int $most): self
+    {
+        $each = (int) ceil($this->count() / max(1.0, $most / 2));
+        if ($each <= 2) {
+            return $this;
+        }
+        $at = [];
+        for ($from = 0; $from < $this->count(); $from += $each) {
+            array_push($at, $from, min($this->count() - 1, $from + intdiv($each, 2)));
+        }
+        $series = array_map(function (Series $one) use ($each): Series {
+            $values = [];
+            foreach (array_chunk($one->values, $each) as $group) {
+                $known = array_filter($group, fn (?float $value): bool => $value !== null);
+                asort($known);
+                $ends = $known === [] ? [null, null] : [array_key_first($known), array_key_last($known)];
+                sort($ends);
+                array_push($values, $ends[0] === null ? null : $group[$ends[0]], $ends[1] === null ? null : $group[$ends[1]]);
+            }
+
+            return new Series($one->id, $one->name, $values);
+        }, $this->series);
+
+        return $this->picked($at, $series);
+    }
+
+    /**
+     * @param  list<int>  $at  the numbers of points
+     * @param  list<Series>|null  $series  what they are like; null for as they are
+     */
+    private function picked(array $at, ?array $series = null): self
+    {
+        return new self(
+            array_map(fn (int $i): string => $this->ids[$i], $at),
+            array_map(fn (int $i): string => $this->labels[$i], $at),
+            $series ?? array_map(fn (Series $one): Series => new Series($one->id, $one->name, array_map(fn (int $i): ?float => $one->values[$i], $at)), $this->series),
+            array_map(fn (int $i): ?Colour => $this->colours[$i], $at),
+            array_map(fn (int $i): ?float => $this->goals[$i], $at),
+            $this->unread,
+        );
+    }
+
     /** @return list<string> what of the sheet a form does not show, in sentences */
     public function leftOut(ChartForm $form): array
     {
@@ -76,6 +131,7 @@ final readonly class Points
         return array_values(array_filter([
             $this->series === [] ? 'No column of the data sheet holds values.' : '',
             $one && count($this->series) > 1 ? 'It shows the first series alone.' : '',
+            $one && $this->count() > self::MOST ? 'It shows the first '.self::MOST.' points.' : '',
             $below > 0 ? ($below === 1 ? 'A value' : "{$below} values").' below nought '.($below === 1 ? 'has' : 'have').' no share of a ring.' : '',
             $this->unread === [] ? '' : '“'.mb_strimwidth($this->unread[0], 0, 30, '…').'” is no number'.(count($this->unread) > 1 ? ', nor '.(count($this->unread) === 2 ? 'is another' : 'are '.(count($this->unread) - 1).' others') : '').': left out.',
         ], fn (string $said): bool => $said !== ''));
