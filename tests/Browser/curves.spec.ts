@@ -1,6 +1,6 @@
 /** Paths by hand: drawn with the curve tool, entered, their points and handles moved. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { at, drag, openBare, saved, setField, test } from './support/hand.ts';
+import { at, drag, extent, openBare, saved, setField, test } from './support/hand.ts';
 
 const facets = (page: Page): Locator => page.locator('#facets');
 /** The path of the one selected layer, as the server tells it. */
@@ -211,4 +211,33 @@ test('a stroke drawn by hand is a path of few points, followed more or less clos
     // Its points are edited as those of any path.
     await page.keyboard.press('Enter');
     await expect.poll(() => points(page).count()).toBeGreaterThan(1);
+});
+
+test('words and an icon are paths once their points are asked for, with a word that says so, and as they were once that is taken back', async ({ page }) => {
+    const bare = await openBare(page, 'Outlines');
+    await page.keyboard.press('t');
+    await page.mouse.click(...(await at(bare, 60, 100)));
+    await page.keyboard.type('Kiln');
+    await page.keyboard.press('Control+Enter');
+    await saved(page);
+    await page.keyboard.press('i');
+    await page.getByLabel('Search icons').fill('flame');
+    await page.locator('#icons [data-icon=flame]').first().click();
+    await page.mouse.click(...(await at(bare, 200, 300)));
+    await saved(page);
+    for (const [kind, many] of [['text', 20], ['icon', 3]] as const) {
+        const layer = bare.locator(`[data-kind=${kind}]`);
+        const { x, y, width, height } = await extent(layer);
+        await page.mouse.click(x + width / 2, y + height / 2);
+        await expect(facets(page).locator('.subject .kind')).toHaveText(kind);
+        await page.mouse.click(x + width / 2, y + height / 2, { button: 'right' });
+        await page.getByRole('menuitem', { name: 'More' }).click();
+        await page.getByRole('menuitem', { name: 'Edit points' }).click();
+        await expect(page.getByText(`The ${kind} is a path now`)).toBeVisible();
+        await expect.poll(() => points(page).count()).toBeGreaterThan(many);
+        await page.keyboard.press('Control+z');
+        await expect(layer).toHaveCount(1);
+        await page.keyboard.press('Escape');
+        await page.keyboard.press('Escape');
+    }
 });

@@ -17,6 +17,8 @@ const SNAP = 6;
 const TWICE = 400;
 /** Shapes that become paths when they are entered. */
 const SHAPES = ['box', 'ellipse', 'polygon', 'line'];
+/** What a press means otherwise: only who asks for it makes paths of these. */
+const OUTLINED = ['text', 'icon'];
 const CORNERS = ['nw', 'ne', 'se', 'sw'] as const;
 
 const key = ({ subpath, node }: Spot): string => `${subpath}.${node}`;
@@ -51,10 +53,14 @@ export class Points {
         return this.id !== null;
     }
 
-    /** False where the layer is no path and none can be made of it. */
-    enter(layer: Element): boolean {
+    /**
+     * False where the layer is no path and none can be made of it.
+     *
+     * @param asked whether that is what was asked for, and not what a double press means
+     */
+    enter(layer: Element, asked = false): boolean {
         const kind = layer.getAttribute('data-kind') ?? '';
-        if (layer.hasAttribute('data-locked') || (kind !== 'path' && !SHAPES.includes(kind))) return false;
+        if (layer.hasAttribute('data-locked') || (kind !== 'path' && !SHAPES.includes(kind) && !(asked && OUTLINED.includes(kind)))) return false;
         const { selection, picture, server } = this.on;
         selection.pick([layer.getAttribute('data-layer')!], picture.screenOf(layer));
         const id = selection.layers.join();

@@ -148,7 +148,7 @@ export function register(on: Doers): Command[] {
         { id: 'make-icon', name: 'Make an icon of the project from what is selected', short: 'Make an icon', group: 'Arranging', menu: ['layers'], when: layers, rare: true, run: () => editing.makeIcon() },
         { id: 'outline-strokes', name: 'Make shapes of the strokes', short: 'Outline the strokes', group: 'Arranging', menu: ['layers'], when: layers, rare: true, run: () => editing.outlineStrokes() },
         { id: 'mask', name: 'Mask the others with the topmost; release what masks', short: 'Mask, release', group: 'Arranging', keys: ['Alt+M'], menu: ['layers'], when: layers, run: () => editing.mask() },
-        { id: 'points', name: 'Edit the points; of a shape, as a path', short: 'Edit points', group: 'Arranging', menu: ['layers'], when: only('path', 'box', 'ellipse', 'polygon', 'line'), rare: true, run: () => void points.enter(selection.elements()[0]!) },
+        { id: 'points', name: 'Edit the points; of a shape, words or an icon, as a path', short: 'Edit points', group: 'Arranging', menu: ['layers'], when: only('path', 'box', 'ellipse', 'polygon', 'line', 'text', 'icon'), rare: true, run: () => void points.enter(selection.elements()[0]!, true) },
         { id: 'points-smooth', name: 'Points: smooth', group: 'Arranging', when: () => points.active, run: () => void points.convert(true) },
         { id: 'points-corner', name: 'Points: corners', group: 'Arranging', when: () => points.active, run: () => void points.convert(false) },
         { id: 'points-cut', name: 'Points: cut the path there', group: 'Arranging', when: () => points.active, run: () => void points.cut() },
