@@ -62,7 +62,7 @@ it('takes the icons of two people who bring some in at once, and each takes back
     $base = (int) $this->project->fresh()->sequence;
     $first = $put('pug-mill', $base)->assertOk();
     $put('cone-six', $base)->assertOk();
-    expect($names())->toBe(['pug-mill', 'cone-six']);
+    expect($names())->toBe(['cone-six', 'pug-mill']);
     $this->postJson("/projects/{$this->project->id}/undo", ['base' => $base + 2])->assertOk();
     expect($names())->toBe(['pug-mill'])->and($first->json('label'))->toBe('Bring in the icon “pug-mill”');
 });

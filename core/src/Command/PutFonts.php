@@ -48,6 +48,7 @@ final readonly class PutFonts implements Command
         foreach ([...$tree->project->fonts, ...$fonts] as $face) {
             $all[$face->cut()] = $face;
         }
+        ksort($all, SORT_STRING);
         if (count($all) > Project::MAX_FONTS) {
             throw new InvalidInput('fonts', 'A project holds at most '.Project::MAX_FONTS.' fonts of its own. Nothing was changed.');
         }

@@ -50,6 +50,7 @@ final readonly class PutIcons implements Command
     public static function with(Tree $tree, OwnIcon ...$icons): Tree
     {
         $all = array_column([...$tree->project->icons, ...$icons], null, 'name');
+        ksort($all, SORT_STRING);
         if (count($all) > Project::MAX_ICONS) {
             throw new InvalidInput('icons', 'A project holds at most '.Project::MAX_ICONS.' icons of its own. Nothing was changed.');
         }

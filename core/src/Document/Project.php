@@ -49,6 +49,8 @@ final readonly class Project implements Thing
     public static function kept(array $parts): self
     {
         $lists = ['fonts' => [], 'icons' => []];
+        // They stand by their names: what is taken back is where it was.
+        ksort($parts, SORT_STRING);
         foreach ($parts as $key => $part) {
             $list = self::listOf((string) $key);
             if ($list !== null) {

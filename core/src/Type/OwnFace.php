@@ -58,6 +58,6 @@ final readonly class OwnFace implements Stored
     /** What tells it from all others. */
     public function key(): string
     {
-        return "{$this->weight} {$this->italic} {$this->asset} {$this->family}";
+        return "{$this->cut()} {$this->asset}";
     }
 }
