@@ -22,7 +22,7 @@ final readonly class TakeSheet implements Command
     use OnSheet;
 
     /**
-     * @param  list<array{column: ?string, name: ?string}>  $columns  the column to fill, or the name of a new one; neither leaves it out
+     * @param  list<array{column: ?string, name: ?string}>  $columns  the column to fill, with what it is called from then on, or the name of a new one; neither leaves it out
      * @param  list<list<string>>  $rows
      */
     private function __construct(
@@ -61,6 +61,7 @@ final readonly class TakeSheet implements Command
         foreach ($this->columns as $i => ['column' => $column, 'name' => $name]) {
             if ($column !== null) {
                 $targets[$i] = $sheet->column($column)->id;
+                $sheet = $name === null ? $sheet : $sheet->withColumn($sheet->column($column)->with(name: $name));
             } elseif ($name !== null) {
                 $new = $content->holding($sheet)->column($ids->next(), $name, array_map(fn (array $row): string => $row[$i] ?? '', $this->rows));
                 $sheet = $sheet->withColumn($new);

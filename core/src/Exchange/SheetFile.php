@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Exchange;
 
 use Kindred\Document\Chart\Points;
+use Kindred\Document\Sheet\Column;
 use Kindred\Document\Sheet\Sheet;
 use Kindred\Document\Sheet\Slot;
 use Kindred\Input\InvalidInput;
@@ -62,7 +63,7 @@ final readonly class SheetFile
 
     /**
      * For each column of the file the column of a sheet that it seems to belong to: by the same name, then by one that
-     * holds the other, and where the file has no headers, in order. Each is taken once.
+     * holds the other; in order where the file has no headers, or none that the sheet of a chart knows. Each is taken once.
      *
      * @return list<string|null> ids
      */
@@ -78,7 +79,8 @@ final readonly class SheetFile
         $suits = function (string $id, int $i) use ($columns, &$known): bool {
             return $known[$columns[$id]->slot->value][$i] ??= $this->suits($columns[$id]->slot, $i);
         };
-        if ($this->headers === []) {
+        $ofChart = array_filter($sheet->columns, fn (Column $column): bool => $column->slot === Slot::Label || $column->slot === Slot::Value) !== [];
+        if ($this->headers === [] || ($ofChart && ! $this->names($sheet))) {
             foreach (array_keys($matched) as $i) {
                 $fitting = array_filter(array_keys($free), fn (string $id): bool => $suits($id, $i));
                 $matched[$i] = $fitting === [] ? null : reset($fitting);
@@ -100,6 +102,14 @@ final readonly class SheetFile
         }
 
         return $matched;
+    }
+
+    /** Whether a header of the file is the name of a column of a sheet. */
+    private function names(Sheet $sheet): bool
+    {
+        $names = array_map(fn (Column $column): string => self::plain($column->name), $sheet->columns);
+
+        return array_intersect(array_map(self::plain(...), $this->headers), $names) !== [];
     }
 
     /** Whether what stands in a column of the file can be what such a column of the sheet feeds: words are no pictures. */

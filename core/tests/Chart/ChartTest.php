@@ -226,6 +226,9 @@ it('takes a column of numbers as a series and the first of words as labels', fun
     $content = someChart($tree)->content;
     expect($content instanceof Chart ? array_map(fn ($column): array => [$column->name, $column->slot], $content->sheet->columns) : null)->toBe([['Month', Slot::Label], ['Fired', Slot::Value], ['Remarks', Slot::Words], ['Cost', Slot::Value]]);
     $ids = $content instanceof Chart ? [$content->sheet->rows[0]->id, $content->sheet->columns[3]->id] : ['', ''];
+    // A column that is filled anew is called as it is in the file.
+    $renamed = someChart(Sample::after($tree, ['type' => 'take-sheet', 'screen' => 'home', 'layer' => $chart->id, 'seed' => 'again', 'replace' => true, 'columns' => [['column' => $ids[1], 'name' => 'Price']], 'rows' => [['7']]]))->content;
+    expect($renamed instanceof Chart ? [$renamed->sheet->columns[3]->name, $renamed->numbers()] : null)->toBe(['Price', [12.0]]);
     $wider = someChart(Sample::after($tree, ['type' => 'fill-cells', 'screen' => 'home', 'layer' => $chart->id, 'row' => $ids[0], 'column' => $ids[1], 'values' => [['1', '2'], ['3', '4']], 'seed' => 'more']))->content;
     expect($wider instanceof Chart ? $wider->sheet->columns[4]->slot : null)->toBe(Slot::Value);
 });

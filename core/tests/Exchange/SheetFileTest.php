@@ -50,3 +50,11 @@ it('puts what has no headers into the first column that it can feed: words into 
     'numbers, then whether they show' => ["4,yes\n2,no\n", ['name', 'there']],
     'pictures by a header' => ["Photo,Name\nbowl.png,Bowl\nmug.png,Mug\n", [null, 'name']],
 ]);
+
+it('goes into the sheet of a chart in order where it knows none of its headers', function (): void {
+    $column = fn (string $id, string $name, Kindred\Document\Sheet\Slot $slot): Kindred\Document\Sheet\Column => new Kindred\Document\Sheet\Column($id, $name, $slot);
+    $sheet = new Kindred\Document\Sheet\Sheet([$column('month', 'Month', Kindred\Document\Sheet\Slot::Label), $column('fired', 'Pieces fired', Kindred\Document\Sheet\Slot::Value)], []);
+    expect(Kindred\Exchange\SheetFile::read("Week;Visits;New\n1;120;8\n2;134;11\n")->matched($sheet))->toBe(['month', 'fired', null])
+        ->and(Kindred\Exchange\SheetFile::read("Who;Visits\nAda;120\nBela;134\n")->matched($sheet))->toBe(['month', 'fired'])
+        ->and(Kindred\Exchange\SheetFile::read("Month;Visits\nMay;120\nJune;134\n")->matched($sheet))->toBe(['month', null]);
+});

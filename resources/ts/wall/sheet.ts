@@ -244,7 +244,7 @@ export class DataSheet {
 
     private take(form: HTMLFormElement): void {
         const rows = JSON.parse(form.dataset['rows']!) as string[][];
-        const columns = [...form.querySelectorAll<HTMLSelectElement>('select[name=target]')].map((target) => (target.value === '+' ? { name: target.dataset['name'] } : target.value === '' ? {} : { column: target.value }));
+        const columns = [...form.querySelectorAll<HTMLSelectElement>('select[name=target]')].map((target) => (target.value === '+' ? { name: target.dataset['name'] } : target.value === '' ? {} : { column: target.value, ...(form.dataset['renames'] === undefined ? {} : { name: target.dataset['name'] }) }));
         const replace = form.querySelector<HTMLInputElement>('input[name=replace]:checked')!.value !== '';
         void this.server.edit({ type: 'take-sheet', screen: form.dataset['screen'] || null, layer: form.dataset['take'], columns, rows, replace, seed: fresh() });
     }
