@@ -33,24 +33,31 @@ final readonly class Axes
     /** Places where nothing of a series is drawn any more one by one. */
     public const MANY = 400;
 
-    private function __construct(private Canvas $canvas, public Points $points, public Scale $scale, public Box $plot, private bool $across, private bool $edges)
+    /** @param  list<array{float, string}>  $ticks  with what is written at them */
+    private function __construct(private Canvas $canvas, public Points $points, public Scale $scale, private array $ticks, public Box $plot, private bool $across, private bool $edges, private Together $together)
     {
     }
 
     /**
      * @param  list<float>  $values  that the scale is for
      * @param  bool  $edges  whether the first and the last point lie at the edges, and not each in the middle of its own room
+     * @param  Together  $together  of shares, which the values are of one, the ends of the scale and goals are said in percent
      */
-    public static function of(Canvas $canvas, Points $points, array $values, Box $room, bool $across, bool $edges, bool $inPercent = false): self
+    public static function of(Canvas $canvas, Points $points, array $values, Box $room, bool $across, bool $edges, Together $together): self
     {
         $chart = $canvas->chart;
+        $inPercent = $together === Together::Shares;
         $goals = array_filter([...$points->goals, $chart->goal], fn (?float $goal): bool => $goal !== null);
         $scale = $inPercent
             ? Scale::of([0.0, 1.0], true, $chart->min === null ? 0.0 : $chart->min / 100, $chart->max === null ? 1.0 : max($chart->max / 100, ($chart->min ?? 0) / 100 + 0.001), max(1, $chart->steps))
             : Scale::of([...$values, ...($values === [] ? [] : array_values($goals))], $chart->form->isFromNought(), $chart->min, $chart->max, $chart->steps, $chart->logarithmic);
         $line = $canvas->lineHeight();
         $beside = 0.0;
-        $labels = $across ? ($chart->pointLabels ? $points->labels : []) : ($chart->scaleLabels && $chart->steps > 0 ? array_map(fn (float $tick): string => self::tick($canvas, $scale, $tick, $inPercent), $scale->ticks) : []);
+        $ticks = $chart->steps > 0 ? array_map(fn (float $tick): array => [$tick, self::tick($canvas, $scale, $tick, $inPercent)], $scale->ticks) : [];
+        $labels = match (true) {
+            $across => $chart->pointLabels ? $points->labels : [],
+            default => $chart->scaleLabels ? array_column($ticks, 1) : [],
+        };
         foreach ($labels as $label) {
             $beside = max($beside, $canvas->measure(mb_substr($label, 0, 60)));
         }
@@ -59,25 +66,17 @@ final readonly class Axes
         $shown = $chart->valueLabels !== ValueLabels::None;
         $above = $shown && ! $across ? $line : ($chart->scaleLabels && ! $across && $chart->steps > 0 ? $line / 2 : 0.0);
         $after = match (true) {
-            $shown && $across => max(0.0, ...array_map(fn (float $value): float => $canvas->measure($canvas->number($value)), [...self::ends($values), 0.0])) + self::APART / 2,
-            $across && $below > 0 && $scale->ticks !== [] => $canvas->measure(self::tick($canvas, $scale, $scale->ticks[count($scale->ticks) - 1], $inPercent)) / 2,
+            $shown && $across => max(0.0, ...array_map(fn (float $value): float => $canvas->measure($canvas->number($value)), [0.0, ...($values === [] ? [] : [min($values), max($values)])])) + self::APART / 2,
+            $across && $below > 0 && $ticks !== [] => $canvas->measure($ticks[count($ticks) - 1][1]) / 2,
             default => 0.0,
         };
         $half = $edges ? max($chart->lineWidth, $chart->dots) / 2 : 0.0;
         $plot = new Box($room->x + $beside + $half, $room->y + max($above, $half), max(1.0, $room->width - $beside - $after - 2 * $half), max(1.0, $room->height - $below - max($above, $half)));
-        $axes = new self($canvas, $points, $scale, $plot, $across, $edges);
-        $axes->grid($inPercent);
+        $axes = new self($canvas, $points, $scale, $ticks, $plot, $across, $edges, $together);
+        $axes->grid();
         $axes->labels();
 
         return $axes;
-    }
-
-    /** @param  list<float>  $values
-     * @return list<float>
-     */
-    private static function ends(array $values): array
-    {
-        return $values === [] ? [] : [min($values), max($values)];
     }
 
     /** How much room each point has along its axis, px. */
@@ -119,25 +118,25 @@ final readonly class Axes
     {
         $this->canvas->section('Goal');
         $drawn = '';
+        $end = $this->across ? $this->plot->height : $this->plot->width;
         foreach ($this->points->goals as $i => $goal) {
-            $share = $goal === null ? null : $this->scale->share($goal);
-            if ($share !== null && $share >= 0 && $share <= 1) {
+            $share = $this->aimed($goal);
+            if ($share !== null) {
                 $half = $this->edges ? 6.0 : $this->band() / 2;
-                $drawn .= self::rule($this->place($this->middle($i) - $half, $share), $this->place($this->middle($i) + $half, $share));
+                $drawn .= self::rule($this->place(max(0.0, $this->middle($i) - $half), $share), $this->place(min($end, $this->middle($i) + $half), $share));
             }
         }
         $this->canvas->mark('goals', 'Goals', $drawn, 1.5);
         $goal = $drawn === '' ? $this->canvas->chart->goal : null;
-        $share = $goal === null ? null : $this->scale->share($goal);
-        if ($goal === null || $share === null || $share < 0 || $share > 1) {
+        $share = $this->aimed($goal);
+        if ($goal === null || $share === null) {
             return;
         }
-        $end = $this->across ? $this->plot->height : $this->plot->width;
         $this->canvas->mark('goal', 'Goal', self::rule($this->place(0, $share), $this->place($end, $share)), 1.5, self::GOAL_DASH);
         $line = $this->canvas->lineHeight();
-        $words = 'Goal '.$this->canvas->number($goal);
+        $words = 'Goal '.($this->together === Together::Shares ? $this->canvas->percent($goal / 100) : $this->canvas->number($goal));
         // At the end where less is drawn; where there is no room above the line, its words stand below it.
-        $left = $this->reached($this->points->count() - 1) > $goal && $this->reached(0) < $goal;
+        $left = $this->together !== Together::Shares && $this->reached($this->points->count() - 1) > $goal && $this->reached(0) < $goal;
         $at = $this->place($left ? 0 : $end, $share);
         $y = $at->y - $line / 2 - 2 < $line / 2 ? $at->y + $line / 2 + 2 : $at->y - $line / 2 - 2;
         $this->across
@@ -145,12 +144,20 @@ final readonly class Axes
             : $this->canvas->words('goalwords', $words, new Point($at->x + ($left ? 2 : 0), $y), $left ? TextAlign::Left : TextAlign::Right, weight: 600);
     }
 
+    /** Where on the scale a goal lies; null where it lies beyond its ends. */
+    private function aimed(?float $goal): ?float
+    {
+        $share = $goal === null ? null : $this->scale->share($this->together === Together::Shares ? $goal / 100 : $goal);
+
+        return $share !== null && $share >= 0 && $share <= 1 ? $share : null;
+    }
+
     /** How far what is drawn at a point reaches up. */
     private function reached(int $point): float
     {
         $values = array_map(fn (Series $one): float => $one->values[$point] ?? 0.0, $this->points->series);
 
-        return $values === [] ? 0.0 : ($this->canvas->chart->together === Together::Beside ? max($values) : array_sum($values));
+        return $values === [] ? 0.0 : ($this->together === Together::Beside ? max($values) : array_sum($values));
     }
 
     /** A value written at the end of what shows it. */
@@ -163,21 +170,20 @@ final readonly class Axes
             : $this->canvas->words($key, $words, new Point($at->x, $at->y + ($below ? $line : -$line) / 2), TextAlign::Center);
     }
 
-    private function grid(bool $inPercent): void
+    private function grid(): void
     {
         $chart = $this->canvas->chart;
         $this->canvas->section('Scale');
-        $ticks = $chart->steps > 0 ? $this->scale->ticks : [];
         // As many labels as have room beside each other.
-        $widest = max([1.0, ...array_map(fn (float $tick): float => $this->canvas->measure(self::tick($this->canvas, $this->scale, $tick, $inPercent)) + self::APART, $this->across ? $ticks : [])]);
-        $every = $this->across ? max(1, (int) ceil($widest * max(0, count($ticks) - 1) / $this->plot->width - 0.001)) : max(1, (int) ceil($this->canvas->lineHeight() * max(0, count($ticks) - 1) / $this->plot->height - 0.001));
-        foreach ($ticks as $i => $tick) {
+        $widest = max([1.0, ...array_map(fn (array $tick): float => $this->canvas->measure($tick[1]) + self::APART, $this->across ? $this->ticks : [])]);
+        $room = ($this->across ? $widest / $this->plot->width : $this->canvas->lineHeight() / $this->plot->height) * max(0, count($this->ticks) - 1);
+        $every = max(1, (int) ceil($room - 0.001));
+        foreach ($this->ticks as $i => [$tick, $words]) {
             $share = $this->scale->share($tick);
             if ($share === null || $share < -1e-9 || $share > 1 + 1e-9) {
                 continue;
             }
             $from = $this->place(0, $share);
-            $words = self::tick($this->canvas, $this->scale, $tick, $inPercent);
             if ($chart->gridLines) {
                 $this->canvas->rule("g{$i}", "Line at {$words}", $this->across ? new Point($from->x, $this->plot->y) : $from, $this->across ? $this->plot->height : $this->plot->width, $this->across, $chart->grid);
             }

@@ -19,7 +19,7 @@ final class Bars implements Plotted
     {
         $chart = $canvas->chart;
         $stack = Stack::of($points, $chart->together);
-        $axes = Axes::of($canvas, $points, $stack->values(), $room, $chart->across, false, $chart->together === Together::Shares);
+        $axes = Axes::of($canvas, $points, $stack->values(), $room, $chart->across, false, $chart->together);
         $beside = $chart->together === Together::Beside ? max(1, count($points->series)) : 1;
         $width = $axes->band() * (1 - $chart->gap);
         $spacing = $beside > 1 ? min($chart->spacing, $width / (2 * ($beside - 1))) : 0.0;

@@ -28,7 +28,7 @@ final class Gauge implements Plotted
     {
         $chart = $canvas->chart;
         $series = $points->series[0] ?? null;
-        $values = array_filter($series->values ?? [], fn (?float $value): bool => $value !== null);
+        $values = $series?->known() ?? [];
         $goals = array_filter([...$points->goals, $chart->goal], fn (?float $goal): bool => $goal !== null);
         $scale = Scale::of([...array_values($values), ...array_values($goals)], true, $chart->min, $chart->max, $chart->steps, $chart->logarithmic);
         $ticks = $chart->steps > 0 ? array_map(fn (float $tick): array => [$tick, $canvas->number($tick, $scale->decimals())], $scale->ticks) : [];
@@ -43,7 +43,7 @@ final class Gauge implements Plotted
         $turns = Turns::of($chart, $inner, count($values));
         $angle = fn (float $share): float => $chart->startAngle + $share * $chart->sweep;
         foreach (array_keys($values) as $ring => $i) {
-            $value = (float) ($series->values[$i] ?? 0);
+            $value = $values[$i];
             $canvas->section(trim("{$series?->name} {$points->labels[$i]}"));
             [$hole, $outer] = $turns->radii($ring);
             $rounding = min($chart->rounding, ($outer - $hole) / 2);

@@ -27,8 +27,9 @@ final class Lines implements Plotted
     {
         $chart = $canvas->chart;
         $areas = $chart->form === ChartForm::Areas;
-        $stack = Stack::of($points, $areas ? $chart->together : Together::Beside);
-        $axes = Axes::of($canvas, $points, $stack->values(), $room, false, true, $areas && $chart->together === Together::Shares);
+        $together = $areas ? $chart->together : Together::Beside;
+        $stack = Stack::of($points, $together);
+        $axes = Axes::of($canvas, $points, $stack->values(), $room, false, true, $together);
         $values = [];
         $written = $chart->valueLabels !== ValueLabels::None && $points->count() * count($points->series) <= Axes::MANY;
         // The first series lies in front of the others.

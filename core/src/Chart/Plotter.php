@@ -92,7 +92,8 @@ final readonly class Plotter
         }
         $size = $chart->style->size;
         $line = $canvas->lineHeight() * 1.15;
-        $before = ($side = $size * self::SWATCH) + $size * self::AFTER;
+        $side = $size * self::SWATCH;
+        $before = $side + $size * self::AFTER;
         $right = $chart->legend === Legend::Right;
         $widths = array_map(fn (array $entry): float => min($before + $canvas->measure($entry[1]), $right ? $box->width * 0.45 : $box->width), $entries);
         $places = [];

@@ -22,7 +22,7 @@ final class Progress implements Plotted
     {
         $chart = $canvas->chart;
         $series = $points->series[0] ?? null;
-        $values = array_filter($series->values ?? [], fn (?float $value): bool => $value !== null);
+        $values = $series?->known() ?? [];
         $scale = Scale::of(array_values($values), true, $chart->min, $chart->max, $chart->steps);
         $row = $room->height / max(1, count($values));
         $worded = $chart->valueLabels !== ValueLabels::None || ($chart->pointLabels && $points->isLabelled());
@@ -30,7 +30,7 @@ final class Progress implements Plotted
         $most = max(1.0, ($row - $line) * (count($values) > 1 ? 1 - $chart->gap : 1.0));
         $thick = min($most, $chart->thickness ?? $most);
         foreach (array_keys($values) as $n => $i) {
-            $value = (float) ($series->values[$i] ?? 0);
+            $value = $values[$i];
             $goal = $points->goals[$i] ?? $chart->goal;
             [$from, $to] = [$chart->min ?? min(0.0, $value), $goal ?? $scale->max];
             $share = $to === $from ? 0.0 : ($value - $from) / ($to - $from);

@@ -28,8 +28,7 @@ final class Sparkline implements Plotted
         [$low, $high] = $all === [] ? [0.0, 1.0] : [$chart->min ?? min($all), $chart->max ?? max($all)];
         $words = [];
         foreach ($points->series as $s => $series) {
-            $known = array_filter($series->values, fn (?float $value): bool => $value !== null);
-            $last = $known === [] ? null : end($known);
+            $last = $series->known() === [] ? null : $series->known()[self::last($series)];
             $words[$s] = $last === null ? '' : match ($chart->valueLabels) {
                 ValueLabels::None => '',
                 ValueLabels::Value => $canvas->number($last),
@@ -71,7 +70,7 @@ final class Sparkline implements Plotted
 
     private static function last(Series $series): int
     {
-        return (int) array_key_last(array_filter($series->values, fn (?float $value): bool => $value !== null));
+        return (int) array_key_last($series->known());
     }
 
     /** @return list<non-empty-array<int, float>> values that follow one another, by the numbers of their points */

@@ -113,6 +113,12 @@ it('gives bars the length of their values, from nought', function (): void {
         ->and($stacked['b1row0']->corners->topLeft)->toBe(6.0)->and($stacked['b1row0']->corners->bottomLeft)->toBe(0.0)->and($stacked['b0row0']->corners->topLeft)->toBe(0.0)->and($stacked['b1row1']->corners->bottomLeft)->toBe(6.0);
     $shares = drawnOf(chartOf(ChartForm::Bars, ['together' => 'shares', 'spacing' => 0] + BARE, tableOf(['value:A' => [1, 30], 'value:B' => [3, 10]])));
     expect([$shares['b0row0']->box->height, $shares['b1row0']->box->height, $shares['b0row1']->box->height])->toEqual([50.0, 150.0, 150.0]);
+    // The goal of shares is in percent, as the ends of their scale are; one beyond them is not drawn.
+    $aimed = drawnOf(chartOf(ChartForm::Bars, ['together' => 'shares', 'spacing' => 0, 'goal' => 75] + BARE, tableOf(['value:A' => [1, 30], 'value:B' => [3, 10]])));
+    expect($aimed['goal']->box->y)->toEqualWithDelta($shares['b0row1']->box->y, 0.02)
+        ->and(drawnOf(chartOf(ChartForm::Bars, ['together' => 'shares', 'goal' => 120] + BARE, tableOf(['value:A' => [1], 'value:B' => [3]]))))->not->toHaveKey('goal')
+        // At an edge the mark of a point ends with the scale.
+        ->and(drawnOf(chartOf(ChartForm::Areas, ['together' => 'shares'] + BARE, tableOf(['value:A' => [1, 3], 'value:B' => [3, 1], 'goal:Aim' => [25, '']])))['goals']->box->width)->toEqualWithDelta(6, 0.02);
 });
 
 // Oracle: the areas of sectors of rings.
@@ -173,6 +179,7 @@ it('writes scale, labels, values, legend and goal as they are asked for', functi
     $sheet = tableOf(['label:Month' => ['Jan', 'Feb'], 'value:Bisque' => [1200, 300], 'value:Glaze' => [600, 900]]);
     expect(wordsOf(chartOf(ChartForm::Bars, ['before' => '€', 'legend' => 'top', 'goal' => 1000, 'valueLabels' => 'share'], $sheet)))
         ->toBe(['Bisque', 'Glaze', '€0', '€500', '€1,000', '€1,500', 'Jan', 'Feb', '80 %', '20 %', '40 %', '60 %', 'Goal €1,000'])
+        ->and(wordsOf(chartOf(ChartForm::Bars, ['before' => '€', 'together' => 'shares', 'goal' => 60, 'steps' => 2], $sheet)))->toBe(['0 %', '50 %', '100 %', 'Jan', 'Feb', 'Goal 60 %'])
         ->and(wordsOf(chartOf(ChartForm::Lines, ['legend' => 'none', 'dots' => 0, 'decimals' => 1, 'steps' => 2], $sheet)))->toBe(['0.0', '500.0', '1,000.0', '1,500.0', 'Jan', 'Feb'])
         ->and(wordsOf(chartOf(ChartForm::Ring, ['legend' => 'right', 'valueLabels' => 'share'], tableOf(['label:Month' => ['Jan', 'Feb'], 'value:Bisque' => [1200, 300]]))))->toBe(['Jan', 'Feb', '80 %', '20 %'])
         ->and(wordsOf(chartOf(ChartForm::Bars, ['sheet' => ['columns' => [], 'rows' => []]])))->toBe(['No numbers in the data sheet']);
@@ -252,6 +259,27 @@ it('is fed by the sheet of the array in whose cells it lies', function (): void 
     expect(array_slice($cells, 0, 2))->toBe([[5.0, 9.0, 14.0, 2.0], [12.0, 18.0, 15.0, 22.0, 19.0, 31.0, 26.0]])
         ->and(Sample::renderer()->layer($tree, $tree->layer($array->id), Sample::rendering()))->toContain('>2<');
 });
+
+it('has a use for all that it offers, and none for anything else', function (ChartForm $form): void {
+    $sheet = tableOf(['label:What' => ['Mugs', 'Bowls', 'Plates'], 'value:Bisque' => [12.5, 30, 18], 'value:Glaze' => [8, 20, 25]]);
+    $own = ['legend' => 'top', 'valueLabels' => 'value', 'dots' => 6, 'rounding' => 3, 'goal' => 25, 'width' => 320, 'height' => 300, 'thickness' => 60, 'sweep' => 300, 'curve' => 'straight'];
+    $other = [
+        'across' => true, 'together' => 'stacked', 'curve' => 'smooth', 'lineWidth' => 5, 'dots' => 0, 'areaOpacity' => 0.9, 'gap' => 0.6, 'spacing' => 9, 'rounding' => 0, 'thickness' => 20,
+        'startAngle' => 40, 'sweep' => 200, 'hole' => 0.2, 'min' => -20, 'max' => 90, 'logarithmic' => true, 'steps' => 9, 'gridLines' => false, 'scaleLabels' => false, 'pointLabels' => false,
+        'valueLabels' => 'none', 'legend' => 'right', 'goal' => 28, 'before' => '€', 'after' => ' kg', 'decimals' => 2, 'ink' => '#ff0000', 'grid' => '#00ff00', 'style' => ['size' => 9],
+    ];
+    // One point of a gauge alone is written in its middle; without a goal progress goes to the end of its scale.
+    $charts = [['sheet' => $sheet], ['sheet' => tableOf(['label:What' => ['Mugs'], 'value:Bisque' => [12.5]])], ['sheet' => $sheet, 'goal' => null]];
+    foreach ([[], ['together' => 'shares']] as $also) {
+        $shown = fn (array $chart): array => array_map(fn (Layer $part): array => $part->toArray(), drawnOf(chartOf($form, $chart + $also + $own)));
+        $content = chartOf($form, $also + $own, $sheet)->content;
+        $plain = array_map($shown, $charts);
+        foreach ($other as $property => $value) {
+            $changes = array_filter($charts, fn (array $chart, int $i): bool => $plain[$i] !== $shown([$property => $value] + $chart), ARRAY_FILTER_USE_BOTH) !== [];
+            expect($changes)->toBe($content instanceof Chart && $content->uses($property), "{$property} of {$form->value}".($also === [] ? '' : ', shares'));
+        }
+    }
+})->with('forms');
 
 it('keeps what one form has no use for, and refuses what no scale can be', function (): void {
     $tree = withChart(ChartForm::Gauge);

@@ -2,6 +2,8 @@
 @php
     $on = fn (string $field) => $values[$field]['applies'];
     $points = $only ? Kindred\Document\Chart\Points::of($only->content->sheet) : null;
+    // Of series that are stacked as shares, ends and goals are in percent.
+    $percent = $values['together']['applies'] && $values['together']['value'] === 'shares' ? ', %' : '';
     $left = $points === null ? [] : $points->leftOut($only->content->form);
 @endphp
 <details class="facet" id="facet-chart" data-facet="chart" open>
@@ -31,13 +33,13 @@
         @endif
         @if ($on('min'))
             <div class="part">Scale</div>
-            <div class="row two"><x-number field="min" label="Min" :values="$values" placeholder="auto" hint="Empty for a round number below what there is"/><x-number field="max" label="Max" :values="$values" placeholder="auto" hint="Empty for a round number above what there is"/></div>
+            <div class="row two"><x-number field="min" label="Min" :values="$values" placeholder="auto" :hint="'Where the scale begins'.$percent.'; empty for a round number'"/><x-number field="max" label="Max" :values="$values" placeholder="auto" :hint="'Where the scale ends'.$percent.'; empty for a round number'"/></div>
         @endif
         @if ($on('logarithmic'))<x-choice field="logarithmic" label="Spaced" :values="$values" :options="['false' => 'evenly', 'true' => 'by powers']"/>@endif
         @if ($on('steps'))<div class="row"><x-number field="steps" label="Steps" :values="$values" hint="About how many; 0 for none"/></div>@endif
         @if ($on('gridLines'))<x-choice field="gridLines" label="Lines" :values="$values" :options="['true' => 'shown', 'false' => 'none']"/>@endif
         @if ($on('scaleLabels'))<x-choice field="scaleLabels" label="Its labels" :values="$values" :options="['true' => 'shown', 'false' => 'none']"/>@endif
-        @if ($on('goal'))<div class="row"><x-number field="goal" label="Goal" :values="$values" placeholder="none" hint="The value that is aimed at; a column of the sheet can say it of each point"/></div>@endif
+        @if ($on('goal'))<div class="row"><x-number field="goal" label="Goal" :values="$values" placeholder="none" :hint="'The value that is aimed at'.$percent.'; a column of the sheet can say it of each point'"/></div>@endif
         <div class="part">Labels</div>
         @if ($on('pointLabels'))<x-choice field="pointLabels" label="Of points" :values="$values" :options="['true' => 'shown', 'false' => 'none']"/>@endif
         @if ($on('valueLabels'))<x-choice field="valueLabels" label="Of values" :values="$values" :options="['none' => 'none', 'value' => 'how much', 'share' => 'what share, %']"/>@endif

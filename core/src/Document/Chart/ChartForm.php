@@ -35,7 +35,7 @@ enum ChartForm: string
             self::Ring => [...self::ROUND, 'spacing', 'legend'],
             self::Gauge => [...self::ROUND, 'min', 'max', 'logarithmic', 'steps', 'gridLines', 'scaleLabels', 'pointLabels', 'legend', 'goal', 'grid'],
             self::Progress => ['gap', 'rounding', 'thickness', 'min', 'max', 'pointLabels', 'goal', 'grid'],
-            self::Sparkline => [...self::LINE, 'areaOpacity', 'min', 'max', 'goal', 'grid'],
+            self::Sparkline => [...self::LINE, 'areaOpacity', 'min', 'max', 'goal'],
         }];
     }
 

@@ -67,7 +67,7 @@ final readonly class Points
     /** @return list<float> */
     public function values(): array
     {
-        return array_values(array_filter(array_merge([], ...array_map(fn (Series $one): array => $one->values, $this->series)), fn (?float $value): bool => $value !== null));
+        return array_merge([], ...array_map(fn (Series $one): array => array_values($one->known()), $this->series));
     }
 
     /** The first of them, no more than so many. */

@@ -15,12 +15,12 @@ final readonly class Series
     /** Of all that is more than nothing. */
     public function sum(): float
     {
-        return array_sum(array_filter($this->values, fn (?float $value): bool => $value !== null && $value > 0));
+        return array_sum(array_filter($this->values, fn (?float $value): bool => $value > 0));
     }
 
-    /** @param  callable(float, int): ?float  $by  the value and the number of its point */
-    public function mapped(callable $by): self
+    /** @return array<int, float> those that there are, by the numbers of their points */
+    public function known(): array
     {
-        return new self($this->id, $this->name, array_map(fn (?float $value, int $i): ?float => $value === null ? null : $by($value, $i), $this->values, array_keys($this->values)));
+        return array_filter($this->values, fn (?float $value): bool => $value !== null);
     }
 }

@@ -28,7 +28,7 @@ use Kindred\Type\LabelStyle;
  * `across` is whether bars run from left to right. `gap` is the share of the room of a point, or a ring of several, that stays free; `spacing` lies between
  * parts that would touch, px; `rounding` is the radius of their corners, px. `dots` are as wide as said, px. `thickness` is that of a bar of progress, px, as much as there is room for where null. Of
  * a ring `hole` is the share of the radius that is left out; angles are those of an `Ellipse`. The scale goes from `min` to `max`, where null from and to round numbers
- * about what there is, in about so many `steps`; of shares they are in percent. `goal` is the value that is aimed at, unless a column says it of each point. Numbers are written with `before` and `after` around them,
+ * about what there is, in about so many `steps`. `goal` is the value that is aimed at, unless a column says it of each point. Of series that are stacked as shares, ends and goals are in percent. Numbers are written with `before` and `after` around them,
  * with so many `decimals`, as many as they need where null.
  */
 final readonly class Chart implements Composed, HasSheet, Lettered
@@ -102,10 +102,11 @@ final readonly class Chart implements Composed, HasSheet, Lettered
         return $chart;
     }
 
-    /** Whether a property of it shows in its form. */
+    /** Whether a property of it shows in its form; shares of a whole are spaced evenly. */
     public function uses(string $property): bool
     {
-        return in_array($property, $this->form->uses(), true);
+        return in_array($property, $this->form->uses(), true)
+            && ! ($property === 'logarithmic' && $this->together === Together::Shares && $this->uses('together'));
     }
 
     public function paint(): array
