@@ -282,9 +282,12 @@ CONF
     local php=$KEEPER
     keep_running nginx "$VAR/log/nginx.log" nginx -c "$RUN/nginx.conf" -e "$VAR/log/nginx.log"
     wait_port "$WEB_PORT" "$KEEPER" nginx "$VAR/log/nginx.log"
-    # Work that takes long waits in the database for this one.
-    # It ends whenever the database is away, and is wanted as soon as it is back.
-    KINDRED_RESTARTS=1000000 keep_running Worker "$VAR/log/worker.log" php -d memory_limit=256M "$ROOT/artisan" queue:work --sleep=0.3 --tries=1 --timeout=600 --memory=200 --quiet
+    # Work that takes a while waits in the database for these two; one of them is free of what takes long.
+    # They end whenever the database is away, and are wanted as soon as it is back.
+    local queues
+    for queues in short,long,default short; do
+        KINDRED_RESTARTS=1000000 keep_running "Worker ($queues)" "$VAR/log/worker-${queues//,/-}.log" php -d memory_limit=256M "$ROOT/artisan" queue:work --queue="$queues" --sleep=0.3 --tries=1 --timeout=600 --memory=200 --quiet
+    done
     local i
     for ((i = 0; i < 600; i++)); do
         php -r 'exit(@file_get_contents($argv[1]) === false ? 1 : 0);' "http://127.0.0.1:$WEB_PORT/sign-in" && return

@@ -1,6 +1,6 @@
 /** A wall with more layers than a browser can draw at every step: stills stand in until one works on a screen. */
 import { expect } from '@playwright/test';
-import { box, drag, enter, extent, likeReload, middle, saved, screen, test } from './support/hand.ts';
+import { box, drag, enter, extent, importFile, likeReload, middle, saved, screen, test } from './support/hand.ts';
 
 const layers = (s: number) => Array.from({ length: 300 }, (_, i) => ({
     kind: 'box', id: `l${s}x${i}`, x: (i % 10) * 38 + 4, y: Math.floor(i / 10) * 28 + 4, width: 34, height: 24, fills: [{ colour: i % 2 ? '#17594f' : '#b97a0c' }],
@@ -12,7 +12,7 @@ const wall = {
 
 test('a large wall shows stills from afar and wakes what is worked on', async ({ page }) => {
     await enter(page);
-    await page.locator('input[type=file]').setInputFiles({ name: 'large.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(wall)) });
+    await importFile(page, 'large.json', wall);
     await expect(page.locator('#stage .screen')).toHaveCount(12);
     // From afar every screen shows its content, and layers are not drawn where a still does.
     const stills = page.locator('.screen:not(.live) > .still');
@@ -53,7 +53,7 @@ test('a large wall shows stills from afar and wakes what is worked on', async ({
 
 test('screens too small to hold a name are taken hold of as a whole', async ({ page }) => {
     await enter(page);
-    await page.locator('input[type=file]').setInputFiles({ name: 'large.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(wall)) });
+    await importFile(page, 'large.json', wall);
     await expect(page.locator('#stage .screen')).toHaveCount(12);
     for (let i = 0; i < 8; i++) await page.keyboard.press('-');
     const two = page.locator('.screen[data-screen=screen2]');
@@ -69,7 +69,7 @@ test('screens too small to hold a name are taken hold of as a whole', async ({ p
 test('on a very full screen what is dragged is lifted out of it, and is back in its order afterwards', async ({ page }) => {
     await enter(page);
     const full = { ...wall, name: 'Full', screens: [{ ...wall.screens[0]!, layers: Array.from({ length: 2600 }, (_, i) => ({ kind: 'box', id: `full${i}`, x: (i % 52) * 7, y: Math.floor(i / 52) * 16, width: 6, height: 14, fills: [{ colour: i % 2 ? '#17594f' : '#b97a0c' }] })) }] };
-    await page.locator('input[type=file]').setInputFiles({ name: 'full.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(full)) });
+    await importFile(page, 'full.json', full);
     const shown = page.locator('.screen[data-screen=screen0]');
     await expect(shown.locator('[data-layer]')).toHaveCount(2600);
     await expect(shown).toHaveClass(/live/);

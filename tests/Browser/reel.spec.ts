@@ -1,6 +1,6 @@
 /** The reel and its outlines, the shelf and the account. */
 import { expect, type Route } from '@playwright/test';
-import { allowError, enter, extent, middle, near, openDemo, saved, screen, setField, test } from './support/hand.ts';
+import { allowError, enter, extent, middle, near, openDemo, pickFile, saved, screen, setField, test } from './support/hand.ts';
 
 test('layers go into a group and out of it by dragging in the outline', async ({ page }) => {
     await openDemo(page, 'Outline');
@@ -185,7 +185,7 @@ test('a card that is pressed before the scripts of the wall are there is shown',
 test('a file that is no project is refused in words, and nothing of it is on the shelf', async ({ page }) => {
     allowError(/422/);
     await enter(page);
-    await page.locator('input[type=file]').setInputFiles({ name: 'broken.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"kindred-canvas","version":1,"name":"Broken pottery","screens":[{"id":"one1"}]}') });
+    await pickFile(page, 'broken.json', { format: 'kindred-canvas', version: 1, name: 'Broken pottery', screens: [{ id: 'one1' }] });
     await expect(page.getByRole('alert').first()).toContainText('screens[0]');
     await page.goto('/');
     await expect(page.locator('[data-project]').first()).toBeVisible();

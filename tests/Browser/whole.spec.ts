@@ -1,10 +1,10 @@
 /** Large projects: what is near is there, the rest comes when the hand does; long work shows how far it is. */
 import { expect } from '@playwright/test';
-import { enter, saved, test } from './support/hand.ts';
+import { enter, pickFile, saved, test } from './support/hand.ts';
 
 /** A project file of many screens with many boxes. */
-function large(screens: number, layers: number): Buffer {
-    return Buffer.from(JSON.stringify({
+function large(screens: number, layers: number): object {
+    return {
         format: 'kindred-canvas', version: 1, name: `Large ${screens}`, entry: 'screen0',
         screens: Array.from({ length: screens }, (_, s) => ({
             id: `screen${s}`, name: `Shelf ${s}`, device: 'phone', x: (s % 20) * 470, y: Math.floor(s / 20) * 940, width: 390, height: 844,
@@ -12,15 +12,14 @@ function large(screens: number, layers: number): Buffer {
                 id: `s${s}x${i}`, kind: 'box', name: `Pot ${i}`, x: (i % 10) * 38, y: Math.floor(i / 10) * 30, width: 34, height: 26, fills: [{ colour: '#a94c31' }],
             })),
         })),
-    }, null, 4));
+    };
 }
 
 test('a project of 13,000 layers comes in with its progress, opens with what is near, and takes the hand anywhere', async ({ page }) => {
-    test.setTimeout(180_000);
     await enter(page);
-    await page.locator('input[type=file]').setInputFiles({ name: 'large.json', mimeType: 'application/json', buffer: large(65, 200) });
+    await pickFile(page, 'large.json', large(65, 200));
     await expect(page.getByRole('heading', { name: 'Importing “large.json”' })).toBeVisible();
-    await page.waitForURL(/\/wall$/, { timeout: 120_000 });
+    await page.waitForURL(/\/wall$/);
     await expect(page.locator('#stage .screen')).toHaveCount(65);
     const absent = page.locator('#stage .screen[data-layers]');
     expect(await absent.count()).toBeGreaterThan(30);
@@ -42,7 +41,7 @@ test('a project of 13,000 layers comes in with its progress, opens with what is 
 
 test('what is cancelled while it comes in is not kept', async ({ page }) => {
     await enter(page);
-    await page.locator('input[type=file]').setInputFiles({ name: 'unwanted.json', mimeType: 'application/json', buffer: large(300, 300) });
+    await pickFile(page, 'unwanted.json', large(300, 300));
     await page.getByRole('button', { name: 'Cancel' }).click();
     await expect(page.getByText('It was cancelled; nothing of it was kept.')).toBeVisible({ timeout: 30_000 });
     await page.goto('/');

@@ -84,6 +84,18 @@ it('brings a large file in apart from the request, says how far it is, and opens
     $this->actingAs(User::factory()->create())->get("/works/{$work->id}")->assertNotFound();
 });
 
+it('brings a short file in at once, and a long one does not stand before others', function (int $bytes, ?string $queue): void {
+    Queue::fake();
+    $json = largeFile(1, 3);
+    $this->post('/projects/import', ['file' => UploadedFile::fake()->createWithContent('pots.json', $json.str_repeat(' ', $bytes - strlen($json)))])->assertRedirect();
+    expect(Queue::pushed(ImportProject::class)->map->queue->all())->toBe($queue === null ? [] : [$queue]);
+})->with([
+    'as long as is read at once' => [256 << 10, null],
+    'longer' => [(256 << 10) + 1, 'short'],
+    'as long as is short' => [8 << 20, 'short'],
+    'longer than that' => [(8 << 20) + 1, 'long'],
+]);
+
 it('keeps nothing of what was cancelled, broken or cut off', function (Closure $spoil, string $state, string $said): void {
     $work = $this->user->works()->create(['name' => 'large.json']);
     $path = tempnam(sys_get_temp_dir(), 'kindred');

@@ -18,7 +18,10 @@ use Kindred\Input\InvalidInput;
 final class ShelfController extends Controller
 {
     /** Bytes of a project file that is brought in while one waits for the answer. */
-    private const AT_ONCE = 2 * 1024 * 1024;
+    private const AT_ONCE = 256 * 1024;
+
+    /** Bytes; what is longer is kept from standing before others' files. */
+    private const SHORT = 8 * 1024 * 1024;
 
     public function index(Request $request, Projects $projects): View
     {
@@ -82,7 +85,8 @@ final class ShelfController extends Controller
         is_dir($kept) || mkdir($kept, 0700, true);
         $work = new Work(['name' => mb_strimwidth(mb_scrub($file->getClientOriginalName()), 0, 120, '…')]);
         $this->person($request)->works()->save($work);
-        ImportProject::dispatch($work, $file->move($kept, "{$work->id}.json")->getPathname());
+        $queue = $file->getSize() <= self::SHORT ? 'short' : 'long';
+        ImportProject::dispatch($work, $file->move($kept, "{$work->id}.json")->getPathname())->onQueue($queue);
 
         return redirect()->route('works.show', $work->id);
     }

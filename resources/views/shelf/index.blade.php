@@ -7,7 +7,7 @@
                 <input class="field !min-h-8" type="search" name="q" value="{{ $words }}" hx-get="{{ route('shelf') }}" hx-trigger="input changed delay:200ms" hx-target="#projects" hx-swap="innerHTML"></label>
             <form method="post" action="{{ route('projects.import') }}" enctype="multipart/form-data">
                 @csrf
-                <label class="button !min-h-8 cursor-pointer focus-within:outline-2"><x-glyph name="folder-input"/> Import a file<input class="sr-only" type="file" name="file" accept=".json,application/json" data-submits></label>
+                <label class="button !min-h-8 cursor-pointer focus-within:outline-2"><x-glyph name="folder-input"/> <span aria-live="polite" data-busy="Importing…">Import a file</span><input class="sr-only" type="file" name="file" accept=".json,application/json" data-submits></label>
             </form>
             <button class="button primary !min-h-8" data-opens="new-project"><x-glyph name="plus"/> New project</button>
         </div>

@@ -1,4 +1,5 @@
 /** What a person does at the wall, with real pointer events; and a page that allows no error. */
+import { writeFile } from 'node:fs/promises';
 import { expect, test as base, type BrowserContext, type Locator, type Page } from '@playwright/test';
 
 export const test = base.extend<{ page: Page }>({
@@ -43,6 +44,19 @@ export async function enter(page: Page): Promise<void> {
         await page.goto('/');
         await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
     }
+}
+
+/** Picks a file to import on the shelf, as a hand does. */
+export async function pickFile(page: Page, name: string, project: object): Promise<void> {
+    const path = test.info().outputPath(name);
+    await writeFile(path, JSON.stringify(project));
+    await page.locator('input[type=file]').setInputFiles(path);
+}
+
+/** Imports a file from the shelf, and waits until it is open on the wall. */
+export async function importFile(page: Page, name: string, project: object): Promise<void> {
+    await pickFile(page, name, project);
+    await page.waitForURL(/\/wall$/);
 }
 
 /** The files of the demos, fetched once for all tests. */
