@@ -175,9 +175,41 @@ final class Pictures
         );
     }
 
+    /**
+     * Gives a copy of a project the small pictures that are kept of the original: it looks the same.
+     *
+     * @param  array<string, int>  $revisions  of the original's screens that the copy has as they are
+     */
+    public function carry(Project $from, Project $to, array $revisions): void
+    {
+        $own = $this->store->revisions($to);
+        $pictures = [];
+        foreach (['small', 'small-whole'] as $use) {
+            foreach ($this->entries($from, array_fill_keys(array_keys($revisions), $use), $revisions) as $id => $entry) {
+                $pictures[$this->key($to, $use, $id)] = ['revision' => $own[$id] ?? 0] + $entry;
+            }
+        }
+        // The framework takes no empty list.
+        if ($pictures !== []) {
+            $this->cache->putMany($pictures, self::KEPT);
+        }
+    }
+
     public function screen(Tree $tree, Screen $screen, Rendering $rendering): string
     {
         return $this->renderer->screen($tree, $screen, $rendering);
+    }
+
+    /**
+     * Pictures that are kept and still true.
+     *
+     * @param  array<string, string>  $uses  by screen id
+     * @param  array<string, int>  $revisions  by screen id
+     * @return array<string, string>
+     */
+    private function found(Project $project, array $uses, array $revisions): array
+    {
+        return array_map(fn (array $entry): string => $entry['picture'], $this->entries($project, $uses, $revisions));
     }
 
     /**
@@ -185,9 +217,9 @@ final class Pictures
      *
      * @param  array<string, string>  $uses  by screen id
      * @param  array<string, int>  $revisions  by screen id
-     * @return array<string, string>
+     * @return array<string, array{revision: int, picture: string, samples: ?string}>
      */
-    private function found(Project $project, array $uses, array $revisions): array
+    private function entries(Project $project, array $uses, array $revisions): array
     {
         $keys = [];
         foreach ($uses as $id => $use) {
@@ -198,7 +230,7 @@ final class Pictures
         foreach ($keys as $id => $key) {
             $entry = $kept[$key] ?? null;
             if (is_array($entry) && ($entry['revision'] ?? null) === ($revisions[$id] ?? null) && is_string($entry['picture'] ?? null) && (($entry['samples'] ?? null) === null || $entry['samples'] === $this->samples($project)->key())) {
-                $out[$id] = $entry['picture'];
+                $out[$id] = ['revision' => $entry['revision'], 'picture' => $entry['picture'], 'samples' => $entry['samples'] ?? null];
             }
         }
 

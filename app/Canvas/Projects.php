@@ -33,6 +33,7 @@ final readonly class Projects
         private TreeRows $rows,
         private Fonts $fonts,
         private FaceBook $faces,
+        private Pictures $pictures,
     ) {
     }
 
@@ -94,7 +95,8 @@ final readonly class Projects
         $owner = $project->user()->firstOrFail();
         $name = DuplicateScreen::countedUp($project->name, array_map(strval(...), array_values($owner->projects()->pluck('name')->all())));
 
-        return $this->database->transaction(function () use ($project, $owner, $name): Project {
+        $before = $this->store->revisions($project);
+        $copy = $this->database->transaction(function () use ($project, $owner, $name): Project {
             $copy = $owner->projects()->create(['name' => $name, 'entry' => $project->entry, 'finish' => $project->finish, 'framed' => $project->framed, 'fonts' => $project->fonts, 'icons' => $project->icons]);
             $this->writer->copy($project, $copy);
             $this->assets->copy($project, $copy);
@@ -103,6 +105,10 @@ final readonly class Projects
 
             return $copy;
         });
+        // Only of screens that nobody has changed meanwhile.
+        $this->pictures->carry($project, $copy, array_intersect_assoc($before, $this->store->revisions($project)));
+
+        return $copy;
     }
 
     /**

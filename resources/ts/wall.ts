@@ -340,7 +340,7 @@ camera.covered = () => {
 
 const current = (): string => selection.screens[0] ?? selection.screen;
 const commands = new Commands(register({
-    parts, editing, looking, nudging, making, asking, tools, writing, styling: new Styling(parts), inside, points, curving, kit,
+    parts, editing, looking, nudging, making, asking, tools, writing, styling: new Styling(parts), inside, points, curving, kit, sheet,
     keys: () => keyList.show(),
     made: () => made.open(),
     fonts: () => void fonts.open(),

@@ -118,3 +118,54 @@ test('a gauge stands in a rehearsal in the colours and type that it was given, a
     const played = page.locator('svg text').filter({ hasText: '940 °C' });
     await expect(played.first()).toBeAttached();
 });
+
+test('a chart is made and its numbers are typed down their column by keys alone', async ({ page }) => {
+    const bare = await openBare(page, 'Typed numbers');
+    await page.keyboard.press('k');
+    await page.keyboard.type('bar chart');
+    await page.keyboard.press('Enter');
+    await expect(page.locator('#kit [aria-pressed=true]')).toBeVisible();
+    await page.keyboard.press('Enter');
+    const chart = bare.locator('[data-kind=chart]');
+    await expect(chart).toHaveCount(1);
+    await saved(page);
+    await page.keyboard.press('Enter');
+    const cell = (row: number) => page.locator('#sheet').getByRole('textbox', { name: `Pieces fired, row ${row}`, exact: true });
+    // The first number is in hand; what is typed takes its place, Enter goes on to the next.
+    await expect(cell(1)).toBeFocused();
+    for (const number of ['10', '20', '30']) {
+        await page.keyboard.type(number);
+        await page.keyboard.press('Enter');
+    }
+    await expect(cell(4)).toBeFocused();
+    await page.keyboard.press('ArrowUp');
+    await page.keyboard.press('ArrowUp');
+    await page.keyboard.type('25');
+    await page.keyboard.press('ArrowDown');
+    await saved(page);
+    expect(await Promise.all([1, 2, 3].map((row) => cell(row).textContent()))).toEqual(['10', '25', '30']);
+
+    // A row more is below, with the caret in it.
+    await page.keyboard.press('Control+Enter');
+    await expect(page.locator('#sheet tr[data-row]')).toHaveCount(7);
+    await expect(cell(4)).toBeFocused();
+    await page.keyboard.type('35');
+    await page.keyboard.press('Tab');
+    await saved(page);
+    await expect(cell(4)).toHaveText('35');
+    // From a cell in which nothing was typed, undo takes back what was done last.
+    await cell(4).focus();
+    await page.keyboard.press('Control+z');
+    await expect(cell(4)).toHaveText('30');
+    await page.keyboard.press('Control+z');
+    await expect(page.locator('#sheet tr[data-row]')).toHaveCount(6);
+
+    // Escape leaves the cell, then the sheet, then the chart.
+    await cell(2).focus();
+    await page.keyboard.type('9');
+    await page.keyboard.press('Escape');
+    await expect(cell(2)).toHaveText('25');
+    await page.keyboard.press('Escape');
+    await expect(page.locator('#sheet')).toBeHidden();
+    await expect(page.locator('#facet-chart')).toBeVisible();
+});

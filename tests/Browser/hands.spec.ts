@@ -1,6 +1,6 @@
 /** What a hand does all day: nothing stale, no press lost, no letter lost, every key where it is expected. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { allowError, at, bareScreen, box, drag, extent, middle, near, openDemo, pick, saved, screen, test } from './support/hand.ts';
+import { allowError, at, bareScreen, box, drag, extent, middle, near, openBare, openDemo, pick, saved, screen, test } from './support/hand.ts';
 import { numbers } from './support/random.ts';
 
 const settled = '#facets:not([aria-busy])';
@@ -258,6 +258,7 @@ test('an entry that is chosen stays chosen when the answer to the change before 
     await page.keyboard.press('k');
     await page.locator('#kit').getByLabel('Find a widget').fill('radio');
     await page.keyboard.press('Enter');
+    await expect(page.locator('#kit [aria-pressed=true]')).toBeVisible();
     await page.mouse.click(...(await at(screen(page, 'Welcome'), 160, 600)));
     await saved(page);
     await expect(page.locator(`${settled} .subject .kind`)).toHaveText('widget');
@@ -656,4 +657,51 @@ test('a screen is renamed where its name stands, on the wall and in the reel', a
     await page.keyboard.press('Enter');
     await saved(page);
     await expect(page.locator('article.screen[data-screen=welcome] .screen-name')).toHaveText('Come in');
+});
+
+/** Holds answers of an address back until they are let go. */
+async function heldBack(page: Page, address: RegExp): Promise<() => void> {
+    let go = (): void => undefined;
+    const gone = new Promise<void>((done) => (go = done));
+    await page.route(address, async (route) => {
+        await gone;
+        await route.continue();
+    });
+    return go;
+}
+
+test('what is typed while its place is on its way goes there, and is no command', async ({ page }) => {
+    const bare = await openBare(page, 'Typed ahead');
+    const kit = await heldBack(page, /\/kit$/);
+    await page.keyboard.press('k');
+    await page.keyboard.type('area chart');
+    await page.keyboard.press('Enter');
+    await expect(page.locator('#kit-search')).toHaveValue('area chart');
+    await expect(page.locator('dialog[open]')).toHaveCount(0);
+    kit();
+    await expect(page.locator('#kit [data-widget=chart-areas]')).toHaveAttribute('aria-pressed', 'true');
+    await page.mouse.click(...(await at(bare, 100, 200)));
+    const chart = bare.locator('[data-kind=chart]');
+    await expect(chart).toHaveCount(1);
+    await saved(page);
+
+    const sheet = await heldBack(page, /\/sheets\//);
+    await page.keyboard.press('Enter');
+    await page.keyboard.type('77');
+    sheet();
+    await expect(page.locator('#sheet .sheet-cell:focus')).toHaveText('77');
+    await page.keyboard.press('Enter');
+    await saved(page);
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Escape');
+    await expect(page.locator('#sheet')).toBeHidden();
+
+    const notes = await heldBack(page, /\/notes\?/);
+    await page.keyboard.press('n');
+    await page.mouse.click(...(await at(bare, 300, 700)));
+    await page.keyboard.type('Ask about the kiln');
+    notes();
+    await expect(page.locator('#note-words')).toHaveValue('Ask about the kiln');
+    await expect(page.locator('#note-words')).toBeFocused();
+    await expect(bare.locator('[data-layer]')).toHaveCount(1);
 });

@@ -36,7 +36,7 @@ test('widgets are found, clicked and dragged on, edited, turned into others and 
     await page.keyboard.press('Control+z');
     await expect(widgets).toHaveCount(1);
     // What is searched for stays, each widget stands where it stood, and Enter takes the first.
-    await kit.getByLabel('Find a widget').fill('bar');
+    await kit.getByLabel('Find a widget').fill('status bar');
     const order = await kit.locator('[data-widget]').evaluateAll((all) => all.map((one) => (one as HTMLElement).dataset['widget']));
     await kit.getByLabel('Find a widget').press('Enter');
     await expect(kit.locator('[aria-pressed=true]')).toHaveAttribute('data-widget', 'status-bar');
@@ -53,7 +53,7 @@ test('widgets are found, clicked and dragged on, edited, turned into others and 
     await page.keyboard.press('Escape');
     await expect(kit).toBeHidden();
     await page.keyboard.press('k');
-    await expect(kit.getByLabel('Find a widget')).toHaveValue('bar');
+    await expect(kit.getByLabel('Find a widget')).toHaveValue('status bar');
     expect(await kit.locator('[data-widget]').evaluateAll((all) => all.map((one) => (one as HTMLElement).dataset['widget']))).toEqual(order);
 
     // Dragged on, it lies about the pointer; drawn, it is as large as it was drawn.

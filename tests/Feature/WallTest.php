@@ -26,6 +26,19 @@ it('draws what looks the same in two projects once', function (): void {
     Process::assertRanTimes(fn ($process): bool => in_array('rsvg-convert', (array) $process->command, true), 2);
 });
 
+it('shows a copy of a project by the pictures that are kept of the original, as long as it looks the same', function (): void {
+    foreach (['welcome/thumbnail', 'glazes/thumbnail?whole=1', 'kiln/thumbnail'] as $small) {
+        $this->get("{$this->path}/screens/{$small}")->assertOk();
+    }
+    $this->edit($this->project, 0, ['type' => 'set-screen-field', 'screen' => 'kiln', 'field' => 'ground', 'value' => '#123456'])->assertOk();
+    $this->post("{$this->path}/duplicate")->assertRedirect();
+    $copy = $this->project->user()->firstOrFail()->projects()->latest('id')->firstOrFail();
+    $kept = fn (): array => $this->get("/projects/{$copy->id}/stills?of=welcome,glazes,kiln,desk")->assertOk()->json();
+    expect($kept())->toEqual($this->get("{$this->path}/stills?of=welcome,glazes,kiln,desk")->json())->toHaveKeys(['welcome', 'glazes'])->toHaveCount(2);
+    $this->edit($copy, 0, ['type' => 'set-screen-field', 'screen' => 'welcome', 'field' => 'ground', 'value' => '#123456'])->assertOk();
+    expect(array_keys($kept()))->toBe(['glazes']);
+});
+
 it('shows every screen and what lies loose', function (): void {
     $page = $this->get("{$this->path}/wall")->assertOk()->getContent();
     expect(substr_count($page, '<article class="screen"'))->toBe(7)

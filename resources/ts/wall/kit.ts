@@ -1,5 +1,5 @@
 /** The kit: widgets to be placed with a click, drawn to a size, or dragged onto the wall. Each stands where it always stands. */
-import { putAway } from '../dialogs.ts';
+import { putAway, toast } from '../dialogs.ts';
 import { isDrag } from '../slack.ts';
 import type { Point } from './geometry.ts';
 
@@ -22,11 +22,15 @@ export interface KitDesk {
 export class KitPanel {
     private held: HTMLElement | null = null;
     private ghost: HTMLElement | null = null;
-    /** What is searched for; kept while the kit is closed. */
-    private words = '';
+    private readonly field: HTMLInputElement;
+    private readonly list: HTMLElement;
+    /** How often Enter was pressed before there was anything to be taken. */
+    private early = 0;
 
     constructor(private readonly panel: HTMLElement, private readonly desk: KitDesk) {
-        panel.addEventListener('input', (event) => (event.target as Element).id === 'kit-search' && this.search((event.target as HTMLInputElement).value));
+        this.field = panel.querySelector('#kit-search')!;
+        this.list = panel.querySelector('.kit-list')!;
+        this.field.addEventListener('input', () => this.search());
         panel.addEventListener('click', (event) => (event.target as Element).closest('[data-kit=close]') && this.close());
         panel.addEventListener('pointerdown', (event) => this.press(event));
         panel.addEventListener('keydown', (event) => {
@@ -35,11 +39,10 @@ export class KitPanel {
                 event.preventDefault();
                 this.close();
             }
-            if (event.key === 'Enter' && (event.target as Element).id === 'kit-search') {
+            if (event.key === 'Enter' && event.target === this.field) {
                 event.preventDefault();
-                const best = this.panel.querySelector<HTMLElement>('.best');
-                if (best) this.hold(best);
-                (event.target as HTMLElement).blur();
+                if (this.list.childElementCount === 0) this.early++;
+                else this.takeBest();
             }
             const entry = (event.target as Element).closest<HTMLElement>('[data-widget]');
             if (entry && (event.key === 'Enter' || event.key === ' ')) {
@@ -55,21 +58,32 @@ export class KitPanel {
 
     /** @param taken a widget to be taken in hand at once */
     async show(taken: string | null = null): Promise<void> {
-        if (!this.open) {
-            const answer = await fetch(this.desk.url);
-            if (!answer.ok) return;
-            this.panel.innerHTML = await answer.text();
-            this.panel.hidden = false;
-            const search = this.panel.querySelector<HTMLInputElement>('#kit-search')!;
-            search.value = this.words;
-            this.search(this.words);
+        const opening = !this.open;
+        this.panel.hidden = false;
+        // What is typed now is searched for, though the list may come later.
+        if (taken === null) this.field.select();
+        if (opening) {
+            this.early = 0;
+            const answer = await fetch(this.desk.url).catch(() => null);
+            if (!this.open) return;
+            if (!answer?.ok) {
+                this.close();
+                return toast('The kit cannot be reached; try again.', true);
+            }
+            this.list.innerHTML = await answer.text();
+            this.search();
+            // The finish may be another one since; what was taken before this came is in hand still.
+            if (this.held) (this.held = this.entry(this.held.dataset['widget']!))?.setAttribute('aria-pressed', 'true');
+            // One takes it, the next one places it.
+            if (this.early > 0) this.takeBest();
+            if (this.early > 1) document.dispatchEvent(new CustomEvent('kindred:do', { detail: 'place' }));
         }
-        const entry = taken && this.panel.querySelector<HTMLElement>(`[data-widget="${taken}"]`);
+        const entry = taken && this.entry(taken);
         if (entry) {
             entry.focus();
             entry.scrollIntoView({ block: 'nearest' });
             this.take(entry);
-        } else this.panel.querySelector<HTMLInputElement>('#kit-search')?.select();
+        }
     }
 
     close(): void {
@@ -91,18 +105,29 @@ export class KitPanel {
         return { fresh: JSON.parse(entry.dataset['fresh']!) as Fresh, bar: entry.dataset['bar'] ?? '' };
     }
 
-    private search(words: string): void {
-        this.words = words;
-        const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
-        const entries = [...this.panel.querySelectorAll<HTMLElement>('[data-widget]')];
+    private entry(widget: string): HTMLElement | null {
+        return this.list.querySelector<HTMLElement>(`[data-widget="${widget}"]`);
+    }
+
+    private takeBest(): void {
+        this.field.blur();
+        const best = this.list.querySelector<HTMLElement>('.best');
+        if (best) this.hold(best);
+    }
+
+    private search(): void {
+        const wanted = this.field.value.toLowerCase().split(/\s+/).filter(Boolean);
+        const entries = [...this.list.querySelectorAll<HTMLElement>('[data-widget]')];
         for (const entry of entries) entry.hidden = !wanted.every((word) => entry.dataset['words']!.includes(word));
         const found = entries.filter((entry) => !entry.hidden);
         // Enter takes the one that is called so, before those that are only found by what else people call them.
         const called = wanted.join(' ');
-        const near = (entry: HTMLElement): number => [entry.dataset['widget']!.replaceAll('-', ' ')].map((name) => (name === called ? 0 : name.startsWith(called) ? 1 : name.includes(called) ? 2 : 3))[0]!;
+        const near = (entry: HTMLElement): number => [entry.querySelector('span')!.textContent.toLowerCase()].map((name) => (name === called ? 0 : name.startsWith(called) ? 1 : name.includes(called) ? 2 : 3))[0]!;
         const best = called === '' ? undefined : found.sort((a, b) => near(a) - near(b))[0];
         for (const entry of entries) entry.classList.toggle('best', entry === best);
-        this.panel.querySelector<HTMLElement>('.kit-none')!.hidden = found.length > 0;
+        best?.scrollIntoView({ block: 'nearest' });
+        const none = this.list.querySelector<HTMLElement>('.kit-none');
+        if (none) none.hidden = found.length > 0;
     }
 
     /** What is in hand already is laid down again. */

@@ -1,5 +1,6 @@
 /** Notes: numbered marks on the wall, tied to a layer or a place, and the list in which they are written, searched and resolved. */
 import { putAway, toast } from '../dialogs.ts';
+import { ahead } from './ahead.ts';
 import type { Camera } from './camera.ts';
 import type { Point } from './geometry.ts';
 import type { Picture } from './picture.ts';
@@ -42,6 +43,11 @@ export class Notes {
         return !this.panel.hidden;
     }
 
+    /** What a new note says. */
+    private get field(): HTMLTextAreaElement | null {
+        return this.panel.querySelector('#note-words');
+    }
+
     async show(): Promise<void> {
         if (!this.panel.hidden) return;
         this.panel.hidden = false;
@@ -62,11 +68,13 @@ export class Notes {
 
     /** A note is begun at a place; what it says is written in the list. */
     async begin(spot: Spot): Promise<void> {
-        await this.show();
         // The press that began it takes the focus to the wall, after this.
         await new Promise((done) => setTimeout(done));
+        const typed = ahead();
+        await this.show();
         this.spot = spot;
         this.form(true);
+        typed.into(this.field);
         this.draw();
     }
 
@@ -129,7 +137,10 @@ export class Notes {
             field.focus();
             field.setSelectionRange(field.value.length, field.value.length);
         }
-        if (this.spot) this.form(true);
+        if (this.spot) {
+            this.form(true);
+            this.field!.focus();
+        }
         this.draw();
     }
 
@@ -138,11 +149,10 @@ export class Notes {
         form.hidden = !open;
         if (!open || !this.spot) return;
         form.querySelector('[data-note-about]')!.textContent = this.spot.layer ? 'about this layer' : this.spot.screen ? 'about this place' : 'on the wall';
-        form.querySelector('textarea')!.focus();
     }
 
     private async add(): Promise<void> {
-        const words = this.panel.querySelector<HTMLTextAreaElement>('#note-words')!.value;
+        const words = this.field!.value;
         if (!this.spot) return;
         const { screen, layer, at } = this.spot;
         const spot = this.spot;

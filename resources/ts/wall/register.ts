@@ -12,6 +12,7 @@ import type { Curving } from './curving.ts';
 import type { Inside } from './inside.ts';
 import type { Parts } from './parts.ts';
 import type { Points } from './points.ts';
+import type { DataSheet } from './sheet.ts';
 import type { Styling } from './styling.ts';
 import type { Tools } from './tools.ts';
 import type { Writing } from './writing.ts';
@@ -32,6 +33,7 @@ export interface Doers {
     made: () => void;
     fonts: () => void;
     kit: KitPanel;
+    sheet: DataSheet;
     keys: () => void;
     find: () => void;
     menu: () => void;
@@ -103,7 +105,7 @@ export function register(on: Doers): Command[] {
                 if (gestures.cancel() || inside.leave() || points.leave()) return;
                 if (curving.end(false)) return tools.take('pick');
                 if (holding()) tools.take('pick');
-                else selection.escape();
+                else if (!on.sheet.leave()) selection.escape();
             },
         },
         { id: 'find', name: 'Find a layer, a screen, words, a command …', group: 'Selection', keys: ['/', 'Ctrl+F'], run: on.find },

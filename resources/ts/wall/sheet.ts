@@ -1,5 +1,6 @@
 /** The data sheet of an array or a chart: typed into, pasted into, filled from files, reordered. */
 import { toast } from '../dialogs.ts';
+import { ahead } from './ahead.ts';
 import type { Command, Patch } from './messages.ts';
 import { fresh, Problem, send, type Server } from './server.ts';
 
@@ -14,19 +15,30 @@ export class DataSheet {
     private array: string | null = null;
     private dragged: HTMLElement | null = null;
     private turn = 0;
+    /** Edits of the sheet that were not answered yet: what is asked for meanwhile may be older than what stands in its cells. */
+    private unanswered = 0;
     /** How often the whole sheet is on its way. */
     private coming = 0;
     /** Whether the sheet could not be shown anew because it was being typed into. */
     private owed = false;
     private renewing = Promise.resolve();
+    /** Where the focus goes once a row that was added is there: how many rows stand before it, and the column. */
+    private next: { row: number; column: string } | null = null;
+    /** Whether a pointer is pressed in the sheet. */
+    private pointed = false;
 
     constructor(private readonly urls: Record<string, string>, private readonly server: Server) {
         this.panel.addEventListener('click', (event) => void this.pressed(event.target as Element));
         this.panel.addEventListener('change', (event) => this.changed(event.target as HTMLInputElement | HTMLSelectElement));
         this.panel.addEventListener('focusin', (event) => {
             const field = event.target as HTMLElement;
-            if (field.matches('.sheet-cell')) field.dataset['was'] = field.textContent ?? '';
+            if (!field.matches('.sheet-cell')) return;
+            field.dataset['was'] = field.textContent ?? '';
+            // What is typed into a cell that was not pressed takes the place of what it holds.
+            if (!this.pointed) getSelection()?.selectAllChildren(field);
         });
+        this.panel.addEventListener('pointerdown', () => (this.pointed = true));
+        for (const name of ['pointerup', 'pointercancel'] as const) addEventListener(name, () => (this.pointed = false), true);
         this.panel.addEventListener('focusout', (event) => this.left(event.target as HTMLElement));
         this.panel.addEventListener('keydown', (event) => this.typed(event));
         this.panel.addEventListener('paste', (event) => this.pasted(event));
@@ -35,16 +47,30 @@ export class DataSheet {
         this.dialog.addEventListener('submit', (event) => this.take(event.target as HTMLFormElement));
     }
 
-    /** @returns how high the sheet is, px; 0 where it could not be shown */
+    /**
+     * Opens with its first value in hand: keys are those of the sheet from then on.
+     *
+     * @returns how high the sheet is, px; 0 where it could not be shown
+     */
     async open(array: string): Promise<number> {
+        const typed = ahead();
         this.array = array;
         this.panel.hidden = false;
         await this.show();
+        typed.into(this.panel.querySelector<HTMLElement>('thead [data-slot=value]') ? this.first('value') : this.first());
         return this.panel.offsetHeight;
+    }
+
+    /** @returns whether there was one to be closed */
+    leave(): boolean {
+        const open = this.array !== null;
+        if (open) this.close();
+        return open;
     }
 
     close(): void {
         this.array = null;
+        this.next = null;
         this.panel.hidden = true;
         this.panel.replaceChildren();
     }
@@ -73,7 +99,7 @@ export class DataSheet {
         if (renewed.length < rows.length) return void this.show();
         for (const row of renewed) {
             const active = this.place(document.activeElement);
-            if (active?.row === row.dataset['row'] && this.typing()) {
+            if ((active?.row === row.dataset['row'] && this.typing()) || this.unanswered > 0) {
                 this.owed = true;
                 continue;
             }
@@ -92,20 +118,27 @@ export class DataSheet {
         this.coming++;
         const response = await fetch(this.urls['sheet']!.replace('LAYER', this.array)).finally(() => this.coming--);
         if (turn !== this.turn || this.array === null) return;
-        this.owed = this.typing();
+        this.owed = this.typing() || this.unanswered > 0;
         if (this.owed) return;
         if (!response.ok) return this.close();
         this.panel.innerHTML = await response.text();
         this.panel.querySelector('.sheet-room')?.scrollTo(left, top);
-        if (active) this.cell(active.row, active.column)?.focus();
+        const row = this.next && this.panel.querySelectorAll<HTMLElement>('tr[data-row]')[this.next.row];
+        if (row) {
+            this.cell(row.dataset['row']!, this.next!.column)?.focus();
+            row.scrollIntoView({ block: 'nearest' });
+            this.next = null;
+        } else if (active) this.cell(active.row, active.column)?.focus();
     }
 
     private get on(): { screen: string | null; layer: string } {
         return { screen: this.panel.querySelector<HTMLElement>('.sheet-bar')?.dataset['screen'] || null, layer: this.array! };
     }
 
-    private edit(command: Command): Promise<unknown> {
-        return this.server.edit({ ...this.on, ...command });
+    private async edit(command: Command): Promise<void> {
+        this.unanswered++;
+        await this.server.edit({ ...this.on, ...command }).finally(() => this.unanswered--);
+        if (this.owed && this.unanswered === 0) void this.show();
     }
 
     private typing(): boolean {
@@ -122,13 +155,26 @@ export class DataSheet {
         return this.panel.querySelector<HTMLElement>(`[data-row="${row}"] > td[data-column="${column}"] > *`);
     }
 
+    /** The first cell that is typed into, of the first column that feeds a slot. */
+    private first(slot?: string): HTMLElement | null {
+        const column = slot ? this.panel.querySelector<HTMLElement>(`thead [data-slot=${slot}]`)?.dataset['column'] : null;
+        return this.panel.querySelector<HTMLElement>(column ? `tbody td[data-column="${column}"] > .sheet-cell` : 'tbody .sheet-cell');
+    }
+
+    /** A row more, with what the one before it holds; the focus goes there. */
+    private add(after: HTMLElement | null, column: string | undefined): void {
+        const rows = [...this.panel.querySelectorAll('tr[data-row]')];
+        this.next = { row: after ? rows.indexOf(after) + 1 : rows.length, column: column ?? this.panel.querySelector<HTMLElement>('thead [data-column]')?.dataset['column'] ?? '' };
+        void this.edit({ type: 'add-rows', seed: fresh(), ...(after ? { after: after.dataset['row'] } : {}) });
+    }
+
     private async pressed(target: Element): Promise<void> {
         const button = target.closest<HTMLElement>('[data-sheet-do]');
         const row = target.closest<HTMLElement>('[data-row]')?.dataset['row'];
         const column = target.closest<HTMLElement>('[data-column]')?.dataset['column'];
         switch (button?.dataset['sheetDo']) {
             case 'close': return this.close();
-            case 'add-row': return void this.edit({ type: 'add-rows', seed: fresh() });
+            case 'add-row': return this.add(null, undefined);
             case 'remove-row': return void this.edit({ type: 'remove-rows', rows: [row!] });
             case 'add-column': return void this.edit({ type: 'put-column', column: { id: fresh(), name: `${button.dataset['name']} ${this.panel.querySelectorAll(`thead [data-slot=${button.dataset['slot']}]`).length + 1}`, slot: button.dataset['slot'] } });
             case 'remove-column': return void this.edit({ type: 'remove-column', column });
@@ -166,19 +212,26 @@ export class DataSheet {
         const field = event.target as HTMLElement;
         const at = this.place(field);
         if (!at) return;
+        // What was not typed here is undone on the wall.
+        if (/^[zy]$/i.test(event.key) && (event.ctrlKey || event.metaKey) && field.textContent === field.dataset['was']) return;
         event.stopPropagation();
         const row = field.closest('tr')!;
         const step = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : 0;
+        const beside = (by: number): string | undefined => ((by < 0 ? row.previousElementSibling : row.nextElementSibling) as HTMLElement | null)?.dataset['row'];
         if (event.altKey && step !== 0) {
             event.preventDefault();
             const [before, after] = [row.previousElementSibling as HTMLElement | null, row.nextElementSibling as HTMLElement | null];
             const target = step > 0 ? after?.dataset['row'] : (before?.previousElementSibling as HTMLElement | null)?.dataset['row'] ?? null;
             if ((step > 0 && after) || (step < 0 && before)) void this.edit({ type: 'move-row', row: at.row, after: target });
-        } else if (event.key === 'Enter' && !event.shiftKey) {
+        } else if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) {
             event.preventDefault();
-            const next = (row.nextElementSibling as HTMLElement | null)?.dataset['row'];
+            field.blur();
+            this.add(row, at.column);
+        } else if ((event.key === 'Enter' && !event.shiftKey) || (step !== 0 && !event.shiftKey && !/\n/.test(field.textContent ?? ''))) {
+            event.preventDefault();
+            const next = beside(step || 1);
             if (next) this.cell(next, at.column)?.focus();
-            else field.blur();
+            else if (step === 0) field.blur();
         } else if (event.key === 'Escape') {
             if (field.dataset['was'] !== undefined) field.textContent = field.dataset['was'];
             field.blur();

@@ -10,7 +10,7 @@
 @else
     <ul class="grid grid-cols-[repeat(auto-fill,minmax(240px,1fr))] gap-6">
         @foreach ($projects as $project)
-            <li class="grid content-start border border-rule bg-paper" data-project="{{ $project->id }}">
+            <li id="project-{{ $project->id }}" class="grid scroll-mt-24 content-start border border-rule bg-paper target:border-spruce" data-project="{{ $project->id }}">
                 <a href="{{ route('wall', $project) }}" class="block text-ink no-underline hover:text-spruce">
                     <span class="flex h-56 items-center justify-center overflow-hidden border-b border-rule bg-[#d9dad9] p-4">
                         @isset($faces[$project->id])

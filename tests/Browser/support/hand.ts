@@ -59,43 +59,50 @@ export async function importFile(page: Page, name: string, project: object): Pro
     await page.waitForURL(/\/wall$/);
 }
 
-/** The files of the demos, fetched once for all tests. */
-const files = new Map<string, object>();
+/** Signed in as for all tests, but not yet anywhere. */
+async function known(page: Page): Promise<void> {
+    if (kept.length === 0) await enter(page);
+    else await page.context().addCookies(kept);
+}
 
-/** Brings a project file in as a project of this test's own, open on the wall. It is brought in beside the shelf, which grows with every test. */
-async function bringIn(page: Page, of: string, change: (file: object) => object, screens: number): Promise<void> {
-    if (kept.length === 0 || !files.has(of)) {
-        await enter(page);
-        const file = await page.request.get((await page.locator('[data-project]').getByRole('link', { name: of, exact: true }).getAttribute('href'))!.replace('wall', 'hand-over/project'));
-        files.set(of, JSON.parse((await file.body()).toString()) as object);
-    } else {
-        await page.context().addCookies(kept);
-    }
+/** The addresses of the demos, looked up once for all tests. */
+const demos = new Map<string, string>();
+
+/** Sends a form beside the shelf, which grows with every test; where it leads. */
+async function send(page: Page, address: string, what: Record<string, string> | { file: { name: string; mimeType: string; buffer: Buffer } }): Promise<string> {
     const token = (await page.context().cookies()).find((cookie) => cookie.name === 'XSRF-TOKEN')!.value;
-    const file = { name: 'demo.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(change(files.get(of)!))) };
-    const answer = await page.request.post('/projects/import', { headers: { 'X-XSRF-TOKEN': decodeURIComponent(token), Accept: 'text/html' }, multipart: { file }, maxRedirects: 0 });
+    const answer = await page.request.post(address, { headers: { 'X-XSRF-TOKEN': decodeURIComponent(token), Accept: 'text/html' }, multipart: what, maxRedirects: 0 });
     expect(answer.status()).toBe(302);
-    await page.goto(answer.headers()['location']!);
+    return answer.headers()['location']!;
+}
+
+async function open(page: Page, address: string, screens: number): Promise<void> {
+    await page.goto(address);
     await expect(page.locator('#stage .screen')).toHaveCount(screens);
     await page.waitForFunction(() => document.querySelector('#facets .subject') !== null);
 }
 
 /** A copy of a demo of this test's own, open on the wall. */
 export async function openDemo(page: Page, name: string, of: 'Fernhollow Pottery' | 'Kiln-shelf booking' = 'Fernhollow Pottery'): Promise<void> {
-    await bringIn(page, of, (file) => ({ ...file, name }), of === 'Fernhollow Pottery' ? 7 : 5);
+    await known(page);
+    if (!demos.has(of)) {
+        await page.goto('/');
+        demos.set(of, (await page.locator('[data-project]').getByRole('link', { name: of, exact: true }).getAttribute('href'))!.replace(/\/wall$/, ''));
+    }
+    const copy = `/projects/${/#project-(\d+)$/.exec(await send(page, `${demos.get(of)!}/duplicate`, {}))![1]!}`;
+    await send(page, copy, { _method: 'patch', name });
+    await open(page, `${copy}/wall`, of === 'Fernhollow Pottery' ? 7 : 5);
 }
 
 /** A project of this test's own with nothing on its wall but a phone screen, which is seen near. */
 export async function openBare(page: Page, name: string): Promise<Locator> {
-    const { device, width, height, view } = { device: 'phone', width: 390, height: 844, view: 844 };
-    await bringIn(page, 'Fernhollow Pottery', (file) => {
-        const { format, version } = file as { format: string; version: number };
-        return { format, version, name, screens: [{ id: 'bare', name: 'Screen 1', device, x: 0, y: 0, width, height, view, ground: '#ffffff', layers: [] }] };
-    }, 1);
-    const bare = page.locator('article.screen').last();
-    await bare.locator('.screen-name').click();
+    await known(page);
+    const bare = { format: 'kindred-canvas', version: 1, name, screens: [{ id: 'bare', name: 'Screen 1', device: 'phone', x: 0, y: 0, width: 390, height: 844, view: 844, ground: '#ffffff', layers: [] }] };
+    await open(page, await send(page, '/projects/import', { file: { name: 'bare.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(bare)) } }), 1);
+    const one = page.locator('article.screen').last();
+    await one.locator('.screen-name').click();
     await page.keyboard.press('f');
-    return bare;
+    return one;
 }
 
 /** A bare phone screen, seen near. */
