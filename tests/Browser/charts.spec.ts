@@ -1,5 +1,5 @@
 /** Charts by hand: placed from the kit, filled by typing and from a spreadsheet, changed in form and look, opened into layers. */
-import { expect, type Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 import { allowError, at, drag, extent, likeReload, middle, openBare, paste, saved, setField, test } from './support/hand.ts';
 
 const choose = async (page: Page, label: string, value: string): Promise<void> => {
@@ -159,6 +159,20 @@ test('a chart is made and its numbers are typed down their column by keys alone'
     await expect(cell(4)).toHaveText('30');
     await page.keyboard.press('Control+z');
     await expect(page.locator('#sheet tr[data-row]')).toHaveCount(6);
+
+    // Rows and buttons stay where they are pressed, however many rows there are.
+    const again = async (button: Locator, rows: number[]): Promise<void> => {
+        const place = await middle(button);
+        for (const count of rows) {
+            await page.mouse.click(...place);
+            await expect(page.locator('#sheet tr[data-row]')).toHaveCount(count);
+        }
+    };
+    await again(page.locator('#sheet').getByLabel('Remove row 2', { exact: true }), [5, 4, 3]);
+    expect(await page.locator('#sheet [data-row] > td:nth-child(2)').allTextContents()).toEqual(['Jan', 'May', 'Jun']);
+    await again(page.locator('#sheet').getByRole('button', { name: 'Row', exact: true }), [4, 5, 6]);
+    for (let i = 0; i < 6; i++) await page.keyboard.press('Control+z');
+    await expect(cell(2)).toHaveText('25');
 
     // Escape leaves the cell, then the sheet, then the chart.
     await cell(2).focus();

@@ -15,7 +15,8 @@ it('creates, renames, duplicates, searches, deletes and restores projects', func
     $this->post('/projects', ['name' => 'Kiln app'])->assertRedirect();
     $project = $this->user->projects()->sole();
     $this->patch("/projects/{$project->id}", ['name' => 'Kiln 50% app'])->assertRedirect('/');
-    $this->post("/projects/{$project->id}/duplicate")->assertRedirect('/');
+    $answer = $this->post("/projects/{$project->id}/duplicate");
+    $answer->assertRedirect('/#project-'.$this->user->projects()->max('id'));
     $this->get('/')->assertSee('Kiln 50% app 2');
     $this->get('/?q=50%25')->assertSee('Kiln 50% app');
     $this->get('/?q=5_%25')->assertDontSee('Kiln 50% app');

@@ -53,7 +53,7 @@ final class ShelfController extends Controller
     {
         $copy = $projects->duplicate($project);
 
-        return redirect(route('shelf')."#project-{$copy->id}")->with('said', "“{$project->name}” was duplicated as “{$copy->name}”.");
+        return redirect("/#project-{$copy->id}")->with('said', "“{$project->name}” was duplicated as “{$copy->name}”.");
     }
 
     public function destroy(Project $project): RedirectResponse

@@ -35,7 +35,8 @@ final readonly class Turns
         $middle = new Point($room->x + $room->width / 2 - $radius * ($left + $right) / 2, $room->y + $room->height / 2 - $radius * ($top + $bottom) / 2);
         $many = max(1, $many);
 
-        return new self($middle, $radius, $radius * (1 - $chart->hole) / $many, $many, $many > 1 ? $chart->gap : 0.0);
+        // A ring and the gap below it, which the innermost one has not.
+        return new self($middle, $radius, $radius * (1 - $chart->hole) / ($many > 1 ? $many - $chart->gap : 1), $many, $many > 1 ? $chart->gap : 0.0);
     }
 
     /** @return array{float, float} the inner and the outer radius of a ring, the outermost first, px */
@@ -43,7 +44,7 @@ final readonly class Turns
     {
         $outer = $this->radius - $ring * $this->width;
 
-        return [max(0.0, $outer - $this->width * ($ring < $this->many - 1 ? 1 - $this->gap : 1 - $this->gap / 2)), $outer];
+        return [max(0.0, $outer - $this->width * (1 - $this->gap)), $outer];
     }
 
     public function hole(): float

@@ -5,14 +5,20 @@ declare(strict_types=1);
 namespace Kindred\Command;
 
 use Kindred\Document\Address;
+use Kindred\Document\Chart\Points;
 use Kindred\Document\Id;
+use Kindred\Document\Layer\Chart;
+use Kindred\Document\Layer\HasSheet;
 use Kindred\Document\Sheet\Column;
 use Kindred\Document\Sheet\Row;
 use Kindred\Document\Sheet\Sheet;
 use Kindred\Document\Tree;
 use Kindred\Input\Reader;
 
-/** Fills a block of a data sheet from a cell on, as pasted from a spreadsheet; rows and columns that are missing are added. */
+/**
+ * Fills a block of a data sheet from a cell on, as pasted from a spreadsheet; rows and columns that are missing are added.
+ * What comes into the first row with names above its values names the columns.
+ */
 final readonly class FillCells implements Command
 {
     use OnSheet;
@@ -72,23 +78,59 @@ final readonly class FillCells implements Command
         $top = $sheet->indexOf($this->row);
         $sheet->column($this->column);
         $left = (int) array_search($this->column, array_map(fn (Column $column): string => $column->id, $sheet->columns), true);
+        $names = $top === 0 ? $this->names($content, array_slice($sheet->columns, $left)) : [];
+        $block = array_slice($this->values, $names === [] ? 0 : 1);
         $width = max(0, ...array_map(count(...), $this->values));
         for ($missing = $left + $width - count($sheet->columns); $missing > 0; $missing--) {
             $at = count($sheet->columns) - $left;
-            $sheet = $sheet->withColumn($content->holding($sheet)->column($ids->next(), 'Column '.(count($sheet->columns) + 1), array_map(fn (array $row): string => $row[$at] ?? '', $this->values)));
+            $sheet = $sheet->withColumn($content->holding($sheet)->column($ids->next(), 'Column '.(count($sheet->columns) + 1), array_map(fn (array $row): string => $row[$at] ?? '', $block)));
         }
-        $short = $top + count($this->values) - count($sheet->rows);
+        foreach ($names as $at => $name) {
+            $sheet = $name === '' ? $sheet : $sheet->withColumn($sheet->columns[$left + $at]->with(name: $name));
+        }
+        $short = $top + count($block) - count($sheet->rows);
         if ($short > 0) {
             $sheet = $sheet->withRows(array_map(fn (): Row => Row::of($ids->next()), range(1, $short)), count($sheet->rows));
         }
         $rows = $sheet->rows;
-        foreach ($this->values as $i => $values) {
+        foreach ($block as $i => $values) {
             foreach ($values as $j => $value) {
                 $rows[$top + $i] = $rows[$top + $i]->with($sheet->columns[$left + $j]->id, $value);
             }
         }
 
         return $this->withSheet($tree, $sheet->with(rows: array_values($rows)));
+    }
+
+    /**
+     * The first row where it holds names: those that the columns have, or, in a chart, words above numbers and no number.
+     *
+     * @param  list<Column>  $columns  into which it is pasted
+     * @return list<string> none where it holds values
+     */
+    private function names(HasSheet $content, array $columns): array
+    {
+        $first = array_map(fn (string $text): string => mb_substr(trim((string) preg_replace('/\s+/u', ' ', $text)), 0, 120), $this->values[0]);
+        $below = array_slice($this->values, 1);
+        if ($below === [] || implode('', $first) === '') {
+            return [];
+        }
+        $has = array_map(fn (Column $column): string => mb_strtolower($column->name), array_slice($columns, 0, count($first)));
+        if (array_map(mb_strtolower(...), $first) === $has) {
+            return $first;
+        }
+        $isNumber = fn (string $text): bool => Points::number($text) !== null;
+        if (! $content instanceof Chart || array_filter($first, $isNumber) !== []) {
+            return [];
+        }
+        foreach ($first as $at => $name) {
+            $values = array_filter(array_map(fn (array $row): string => trim($row[$at] ?? ''), $below), fn (string $text): bool => $text !== '');
+            if ($name !== '' && $values !== [] && array_filter($values, $isNumber) === $values) {
+                return $first;
+            }
+        }
+
+        return [];
     }
 
     public function label(Tree $before): string

@@ -7,10 +7,12 @@ namespace Kindred\Command;
 use Kindred\Document\Address;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\Chart;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Box;
 use Kindred\Input\Reader;
+use Kindred\Kit\FreshChart;
 
 /** Sets one property of all selected layers from what was typed, arithmetic included. */
 final readonly class SetField implements Command
@@ -52,9 +54,21 @@ final readonly class SetField implements Command
     {
         foreach ($this->selected($tree, $this->screen, $this->layers) as $layer) {
             $tree = $this->copies->change($tree, $layer, $this->field, fn (Tree $in, Layer $own): Tree => $this->field->set($in, $own, $this->value, self::around($in, $own)));
+            $tree = $this->renamed($tree, $layer);
         }
 
         return $tree;
+    }
+
+    /** A chart that is called by its form is called by the new one. */
+    private function renamed(Tree $tree, Layer $before): Tree
+    {
+        $now = $tree->layers[$before->id] ?? null;
+        if (! $now?->content instanceof Chart || ! $before->content instanceof Chart || $now->content->form === $before->content->form || $now->name !== FreshChart::name($before->content->form)) {
+            return $tree;
+        }
+
+        return $tree->withLayers($now->with(name: FreshChart::name($now->content->form)));
     }
 
     /** What percentages are of. */

@@ -63,6 +63,12 @@ final readonly class Box
         return $point->x >= $this->x && $point->x <= $this->right() && $point->y >= $this->y && $point->y <= $this->bottom();
     }
 
+    /** Whether both have an area in common. */
+    public function overlaps(self $other): bool
+    {
+        return $this->x < $other->right() && $other->x < $this->right() && $this->y < $other->bottom() && $other->y < $this->bottom();
+    }
+
     public function centre(): Point
     {
         return new Point($this->x + $this->width / 2, $this->y + $this->height / 2);

@@ -139,9 +139,34 @@ it('gives the points of a ring areas like their values', function (): void {
     expect($all)->toEqualWithDelta(M_PI * 100 ** 2 * (1 - 0.36) - 2 * 2 * 40, 30);
     $one = drawnOf(chartOf(ChartForm::Ring, ['hole' => 0.6] + BARE, tableOf(['value:Pieces' => [50]])));
     expect(paintedArea($one['r0row0']))->toEqualWithDelta(M_PI * 100 ** 2 * (1 - 0.36), 30);
+    // Rings are of one width, the innermost one ends with the hole: two of 0.8 and 0.2 between them make half the radius.
     $two = drawnOf(chartOf(ChartForm::Ring, ['hole' => 0.5, 'gap' => 0.2] + BARE, tableOf(['value:A' => [5], 'value:B' => [5]])));
-    expect($two['r0row0']->box->width)->toEqualWithDelta(200, 0.1)->and($two['r1row0']->box->width)->toEqualWithDelta(150, 0.1);
+    expect($two['r0row0']->box->width)->toEqualWithDelta(200, 0.1)->and($two['r1row0']->box->width)->toEqualWithDelta(200 - 2 * 50 / 1.8, 0.1)
+        ->and(paintedArea($two['r1row0']))->toEqualWithDelta(M_PI * ((100 - 50 / 1.8) ** 2 - 50 ** 2), 30);
 });
+
+it('says values in a ring where they fit, and else around it, none upon another', function (float $hole, array $values, int $said, bool $inside): void {
+    $parts = drawnOf(chartOf(ChartForm::Ring, ['hole' => $hole, 'valueLabels' => 'share'] + BARE, tableOf(['value:Pieces' => $values])));
+    $words = array_values(array_filter($parts, fn ($key): bool => $key[0] === 'v', ARRAY_FILTER_USE_KEY));
+    $ring = array_filter($parts, fn ($key): bool => $key[0] === 'r', ARRAY_FILTER_USE_KEY);
+    $around = Kindred\Geometry\Box::around(...array_values(array_map(fn ($part): Kindred\Geometry\Box => $part->box, $ring)));
+    expect(count($words))->toBeGreaterThanOrEqual($said)->toBeLessThanOrEqual(count($values));
+    foreach ($words as $i => $one) {
+        $middle = $one->box->centre();
+        $away = hypot($middle->x - $around->centre()->x, $middle->y - $around->centre()->y);
+        expect($away < $around->width / 2)->toBe($inside)
+            ->and($one->box->x >= 0 && $one->box->y >= 0 && $one->box->right() <= 300 && $one->box->bottom() <= 200)->toBeTrue();
+        foreach (array_slice($words, $i + 1) as $other) {
+            expect($one->box->overlaps($other->box))->toBeFalse();
+        }
+    }
+})->with([
+    'a wide ring' => [0.4, [50, 30, 20], 3, true],
+    'a disc' => [0, [50, 30, 20], 3, true],
+    'a thin one' => [0.9, [50, 30, 20], 3, false],
+    'one piece too small for its words' => [0.4, [90, 8, 2], 3, false],
+    'many small ones' => [0.9, array_fill(0, 60, 1), 12, false],
+]);
 
 it('turns a gauge as far as its value, marks the goal and says the value in the middle', function (): void {
     $sheet = tableOf(['label:Kiln' => ['Kiln 2'], 'value:Now' => [650], 'goal:Goal' => [975]]);
@@ -239,6 +264,31 @@ it('takes a column of numbers as a series and the first of words as labels', fun
     $wider = someChart(Sample::after($tree, ['type' => 'fill-cells', 'screen' => 'home', 'layer' => $chart->id, 'row' => $ids[0], 'column' => $ids[1], 'values' => [['1', '2'], ['3', '4']], 'seed' => 'more']))->content;
     expect($wider instanceof Chart ? $wider->sheet->columns[4]->slot : null)->toBe(Slot::Value);
 });
+
+it('is called by its form until it has a name of its own', function (string $name, string $then): void {
+    $tree = withChart(ChartForm::Bars);
+    $tree = $tree->withLayers(someChart($tree)->with(name: $name));
+    $tree = Sample::after($tree, ['type' => 'set-field', 'screen' => 'home', 'layers' => [someChart($tree)->id], 'field' => 'form', 'value' => 'ring']);
+    expect(someChart($tree)->name)->toBe($then);
+})->with([['Bar chart', 'Ring chart'], ['Kilns', 'Kilns'], ['Gauge', 'Gauge']]);
+
+it('takes a pasted first row of names for the names of its columns', function (array $values, int $row, array $names, array $first): void {
+    $sheet = ['columns' => [['id' => 'label', 'name' => 'Month', 'slot' => 'label'], ['id' => 'fired', 'name' => 'Fired', 'slot' => 'value']], 'rows' => [['id' => 'row1', 'cells' => ['label' => 'Jan', 'fired' => '4']], ['id' => 'row2', 'cells' => ['label' => 'Feb', 'fired' => '5']]]];
+    $tree = withChart(ChartForm::Bars, ['sheet' => $sheet]);
+    $content = someChart(Sample::after($tree, ['type' => 'fill-cells', 'screen' => 'home', 'layer' => someChart($tree)->id, 'row' => "row{$row}", 'column' => 'label', 'values' => $values, 'seed' => 'p']))->content;
+    assert($content instanceof Chart);
+    expect(array_column($content->sheet->columns, 'name'))->toBe($names)->and(array_values($content->sheet->rows[0]->cells()))->toBe($first)
+        ->and(array_slice(array_column($content->sheet->columns, 'slot'), 0, 2))->toBe([Slot::Label, Slot::Value]);
+})->with([
+    'words above numbers' => [[['Kiln', 'Bisque', 'Glaze'], ['Gas', '12', ''], ['Raku', '3', '7 kg']], 1, ['Kiln', 'Bisque', 'Glaze'], ['Gas', '12', '']],
+    'with an empty corner' => [[['', 'Bisque'], ['Gas', '12']], 1, ['Month', 'Bisque'], ['Gas', '12']],
+    'years beneath a word' => [[['Year'], ['2024'], ['2025']], 1, ['Year', 'Fired'], ['2024', '4']],
+    'the names that the columns have' => [[['MONTH', 'fired'], ['Gas', 'cold']], 1, ['MONTH', 'fired'], ['Gas', 'cold']],
+    'a number among them' => [[['Gas', '12'], ['Raku', '3']], 1, ['Month', 'Fired'], ['Gas', '12']],
+    'words above words' => [[['Gas', 'soon'], ['Raku', 'later']], 1, ['Month', 'Fired'], ['Gas', 'soon']],
+    'nothing below it' => [[['Kiln', 'Bisque']], 1, ['Month', 'Fired'], ['Kiln', 'Bisque']],
+    'not in the first row' => [[['Kiln', 'Bisque'], ['Gas', '12']], 2, ['Month', 'Fired'], ['Jan', '4']],
+]);
 
 it('is fed by the sheet of the array in whose cells it lies', function (): void {
     $tree = withChart(ChartForm::Sparkline);

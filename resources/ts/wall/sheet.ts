@@ -7,6 +7,9 @@ import { fresh, Problem, send, type Server } from './server.ts';
 /** Where more rows than this changed, all of the sheet is asked for again. */
 const SOME = 40;
 
+/** Room below the last row for some more, px. */
+const SPARE = 54;
+
 export class DataSheet {
     private readonly panel = document.getElementById('sheet')!;
     private readonly dialog = document.getElementById('sheet-take') as HTMLDialogElement;
@@ -56,7 +59,10 @@ export class DataSheet {
         const typed = ahead();
         this.array = array;
         this.panel.hidden = false;
+        this.panel.style.height = '';
         await this.show();
+        // It keeps its height with more or fewer rows: the buttons and rows stay under the pointer that has pressed them.
+        if (this.panel.offsetHeight > 0) this.panel.style.height = `${this.panel.offsetHeight + SPARE}px`;
         typed.into(this.panel.querySelector<HTMLElement>('thead [data-slot=value]') ? this.first('value') : this.first());
         return this.panel.offsetHeight;
     }

@@ -8,7 +8,7 @@
     <button class="button" data-sheet-do="add-row"><x-glyph name="plus"/> Row</button>
     <button class="button" data-sheet-do="add-column" data-slot="{{ $chart ? 'value' : 'words' }}" data-name="{{ $chart ? 'Series' : 'Column' }}"><x-glyph name="plus"/> Column</button>
     <button class="button" data-sheet-do="file"><x-glyph name="file-up"/> Import a table…</button>
-    <span class="ml-auto min-w-0 overflow-hidden text-ellipsis text-ash">Paste from a spreadsheet into any field. Ctrl+Enter adds a row, Alt+↑ ↓ moves one.</span>
+    <span class="ml-auto min-w-0 overflow-hidden text-ellipsis text-ash" title="Alt+↑ ↓ moves a row. A table from a spreadsheet can be pasted into any field.">Ctrl+Enter adds a row</span>
     <button class="button quiet" data-sheet-do="close" aria-label="Close the data sheet" title="Close"><x-glyph name="x"/></button>
 </div>
 <div class="sheet-room">
