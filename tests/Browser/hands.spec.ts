@@ -538,6 +538,18 @@ test('Find jumps to a layer by what it says, does commands, and shows what was u
     await expect(find.getByText('Nothing is called so')).toBeVisible();
     await page.keyboard.press('Escape');
     await expect(find).toBeHidden();
+
+    // What is found in the kit is in hand; Enter places it, and is about it from then on.
+    await page.keyboard.press('/');
+    await page.keyboard.type('gauge');
+    await expect(find.getByRole('option').first()).toContainText('Gauge');
+    await page.keyboard.press('Enter');
+    await expect(page.locator('#kit [aria-pressed=true]')).toBeFocused();
+    await page.keyboard.press('Enter');
+    await expect(page.locator('article.screen [data-kind=chart]')).toHaveCount(1);
+    await saved(page);
+    await page.keyboard.press('Enter');
+    await expect(page.locator('#sheet .sheet-cell:focus')).toBeVisible();
 });
 
 test('keys are changed, kept for the person, and a conflict is named', async ({ page }) => {

@@ -47,7 +47,9 @@ export class KitPanel {
             const entry = (event.target as Element).closest<HTMLElement>('[data-widget]');
             if (entry && (event.key === 'Enter' || event.key === ' ')) {
                 event.preventDefault();
-                this.take(entry);
+                // Enter takes it, and places what is in hand.
+                if (event.key === 'Enter' && this.held === entry) this.place();
+                else this.take(entry);
             }
         });
     }
@@ -76,7 +78,7 @@ export class KitPanel {
             if (this.held) (this.held = this.entry(this.held.dataset['widget']!))?.setAttribute('aria-pressed', 'true');
             // One takes it, the next one places it.
             if (this.early > 0) this.takeBest();
-            if (this.early > 1) document.dispatchEvent(new CustomEvent('kindred:do', { detail: 'place' }));
+            if (this.early > 1) this.place();
         }
         const entry = taken && this.entry(taken);
         if (entry) {
@@ -128,6 +130,12 @@ export class KitPanel {
         best?.scrollIntoView({ block: 'nearest' });
         const none = this.list.querySelector<HTMLElement>('.kit-none');
         if (none) none.hidden = found.length > 0;
+    }
+
+    /** From here on keys are about what was placed. */
+    private place(): void {
+        if (this.panel.contains(document.activeElement)) (document.activeElement as HTMLElement).blur();
+        document.dispatchEvent(new CustomEvent('kindred:do', { detail: 'place' }));
     }
 
     /** What is in hand already is laid down again. */
