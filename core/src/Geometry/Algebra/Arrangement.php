@@ -52,20 +52,25 @@ final class Arrangement
     {
         $this->room = 2 * $near;
         $this->cut();
+        $at = [];
         foreach ($this->from as $edge => $vertex) {
-            $this->at[$vertex][] = $edge;
-            $this->at[$this->to[$edge]][] = $edge;
+            $at[$vertex][] = $edge;
+            $at[$this->to[$edge]][] = $edge;
         }
+        $this->at = $at;
     }
 
     private function cut(): void
     {
         // The first edge between two vertices, and the others.
         $known = $more = $once = [];
+        // There are many: what is written to a property each time costs more than all else here.
+        $starts = $ends = $onArcs = $begins = $stops = $winds = [];
         $cuts = $this->crossings->cuts;
+        [$arcs, $of, $operands] = [$this->pieces->arcs, $this->pieces->of, $this->pieces->operands];
         $before = null;
         [$endX, $endY] = [NAN, NAN];
-        foreach ($this->pieces->arcs as $arc => $c) {
+        foreach ($arcs as $arc => $c) {
             // Most arcs begin where the one before ends.
             $vertex = $before !== null && $c[0] === $endX && $c[1] === $endY ? $before : $this->vertex($c[0], $c[1]);
             $places = $cuts[$arc] ?? [];
@@ -73,7 +78,7 @@ final class Arrangement
                 usort($places, fn (array $a, array $b): int => $a[0] <=> $b[0]);
             }
             $places[] = [1.0, $c[6], $c[7]];
-            $operand = $this->pieces->operands[$this->pieces->of[$arc]];
+            $operand = $operands[$of[$arc]];
             $alone = $once[$operand] ??= [$operand => 1];
             $begin = 0.0;
             foreach ($places as [$t, $x, $y]) {
@@ -82,22 +87,26 @@ final class Arrangement
                     continue;
                 }
                 $key = $vertex < $next ? $vertex << 31 | $next : $next << 31 | $vertex;
-                $same = isset($known[$key]) ? $this->same([$known[$key], ...($more[$key] ?? [])], $arc, $begin, $t) : null;
-                if ($same === null) {
-                    if (isset($known[$key])) {
-                        $more[$key][] = count($this->from);
-                    } else {
-                        $known[$key] = count($this->from);
+                $edge = count($starts);
+                $same = null;
+                if (isset($known[$key])) {
+                    $same = $this->same(array_map(fn (int $one): array => [$one, $onArcs[$one]], [$known[$key], ...($more[$key] ?? [])]), $arc, $begin, $t);
+                    if ($same === null) {
+                        $more[$key][] = $edge;
                     }
-                    $this->from[] = $vertex;
-                    $this->to[] = $next;
-                    $this->arc[] = $arc;
-                    $this->begin[] = $begin;
-                    $this->end[] = $t;
-                    $this->winds[] = $alone;
                 } else {
-                    $back = $this->from[$same] !== $vertex;
-                    $this->winds[$same][$operand] = ($this->winds[$same][$operand] ?? 0) + ($back ? -1 : 1);
+                    $known[$key] = $edge;
+                }
+                if ($same === null) {
+                    $starts[] = $vertex;
+                    $ends[] = $next;
+                    $onArcs[] = $arc;
+                    $begins[] = $begin;
+                    $stops[] = $t;
+                    $winds[] = $alone;
+                } else {
+                    $back = $starts[$same] !== $vertex;
+                    $winds[$same][$operand] = ($winds[$same][$operand] ?? 0) + ($back ? -1 : 1);
                     $this->others[$same][] = [$arc, $begin, $t, $back];
                 }
                 [$vertex, $begin] = [$next, $t];
@@ -105,26 +114,32 @@ final class Arrangement
             $before = $vertex;
             [$endX, $endY] = [$c[6], $c[7]];
         }
+        [$this->from, $this->to, $this->arc, $this->begin, $this->end, $this->winds] = [$starts, $ends, $onArcs, $begins, $stops, array_values($winds)];
     }
 
     /** The vertex at a place, or one so near that it is the same. */
     private function vertex(float $x, float $y): int
     {
-        $size = 2 * $this->room;
-        [$u, $v] = [$x / $size, $y / $size];
+        $room = $this->room;
+        [$u, $v] = [$x / (2 * $room), $y / (2 * $room)];
         [$column, $row] = [(int) floor($u), (int) floor($v)];
         // Those that are near enough lie in this cell, or beyond the side that is nearer.
-        [$besideX, $besideY] = [$u - $column < 0.5 ? $column - 1 : $column + 1, $v - $row < 0.5 ? $row - 1 : $row + 1];
-        foreach ([[$column, $row], [$besideX, $row], [$column, $besideY], [$besideX, $besideY]] as [$c, $r]) {
-            $vertex = $this->cells[($c << 32) ^ $r] ?? null;
-            if ($vertex !== null && ($this->x[$vertex] - $x) ** 2 + ($this->y[$vertex] - $y) ** 2 <= $this->room * $this->room) {
-                return $vertex;
+        $beside = ($u - $column < 0.5 ? $column - 1 : $column + 1) << 32;
+        $below = $v - $row < 0.5 ? $row - 1 : $row + 1;
+        $column <<= 32;
+        foreach ([$column ^ $row, $beside ^ $row, $column ^ $below, $beside ^ $below] as $cell) {
+            if (isset($this->cells[$cell])) {
+                $vertex = $this->cells[$cell];
+                [$dx, $dy] = [$this->x[$vertex] - $x, $this->y[$vertex] - $y];
+                if ($dx * $dx + $dy * $dy <= $room * $room) {
+                    return $vertex;
+                }
             }
         }
         $vertex = count($this->x);
         $this->x[] = $x;
         $this->y[] = $y;
-        $this->cells[($column << 32) ^ $row] ??= $vertex;
+        $this->cells[$column ^ $row] ??= $vertex;
 
         return $vertex;
     }
@@ -132,14 +147,13 @@ final class Arrangement
     /**
      * The edge between the same vertices along which an arc runs.
      *
-     * @param  list<int>  $edges
+     * @param  list<array{int, int}>  $edges  each with its arc
      */
     private function same(array $edges, int $arc, float $begin, float $end): ?int
     {
         $isLine = $this->pieces->lines[$this->pieces->of[$arc]];
         [$x, $y] = Arc::at($this->pieces->arcs[$arc], ($begin + $end) / 2);
-        foreach ($edges as $edge) {
-            $other = $this->arc[$edge];
+        foreach ($edges as [$edge, $other]) {
             if ($isLine && $this->pieces->lines[$this->pieces->of[$other]]) {
                 return $edge;
             }

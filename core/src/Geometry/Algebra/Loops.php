@@ -61,8 +61,8 @@ final class Loops
             $start = $this->ends($edge, $back)[0];
             for ($next = $number; $next !== null;) {
                 $used[$next] = true;
-                $loop[] = $this->bounds[$next];
-                $vertex = $this->ends(...$this->bounds[$next])[1];
+                $loop[] = [$edge, $back] = $this->bounds[$next];
+                $vertex = $back ? $this->on->from[$edge] : $this->on->to[$edge];
                 $next = $vertex === $start ? null : $this->next($next, $vertex, $used);
             }
             $subpath = $this->subpath($this->joined($loop));
@@ -87,7 +87,11 @@ final class Loops
      */
     private function next(int $number, int $vertex, array $used): ?int
     {
-        $free = array_values(array_filter($this->leaving[$vertex] ?? [], fn (int $one): bool => ! isset($used[$one])));
+        $all = $this->leaving[$vertex] ?? [];
+        if (! isset($all[1])) {
+            return isset($all[0]) && ! isset($used[$all[0]]) ? $all[0] : null;
+        }
+        $free = array_values(array_filter($all, fn (int $one): bool => ! isset($used[$one])));
         if (count($free) < 2) {
             return $free[0] ?? null;
         }
@@ -148,21 +152,40 @@ final class Loops
      */
     private function part(int $edge, bool $back, ?array $before): array
     {
-        [$from, $to] = $this->ends($edge, $back);
-        $first = null;
-        foreach ([[$this->on->arc[$edge], $this->on->begin[$edge], $this->on->end[$edge], false], ...($this->on->others[$edge] ?? [])] as [$arc, $begin, $end, $turned]) {
-            $pieces = $this->on->pieces;
-            $curve = $pieces->of[$arc];
-            $length = $pieces->to[$arc] - $pieces->from[$arc];
-            [$begin, $end] = [$pieces->from[$arc] + $begin * $length, $pieces->from[$arc] + $end * $length];
-            $part = ['curve' => $curve, 'line' => $pieces->lines[$curve], 'from' => $from, 'to' => $to] + ($turned !== $back ? ['begin' => $end, 'end' => $begin] : ['begin' => $begin, 'end' => $end]);
-            if ($before === null || $this->continues($before, $part)) {
+        $first = $this->along($edge, $back, $this->on->arc[$edge], $this->on->begin[$edge], $this->on->end[$edge], $back);
+        $others = $this->on->others[$edge] ?? [];
+        if ($before === null || $others === [] || $this->continues($before, $first)) {
+            return $first;
+        }
+        foreach ($others as [$arc, $begin, $end, $turned]) {
+            $part = $this->along($edge, $back, $arc, $begin, $end, $turned !== $back);
+            if ($this->continues($before, $part)) {
                 return $part;
             }
-            $first ??= $part;
         }
 
         return $first;
+    }
+
+    /**
+     * @param  bool  $turned  whether the arc runs the other way
+     * @return Part an arc that runs along an edge
+     */
+    private function along(int $edge, bool $back, int $arc, float $begin, float $end, bool $turned): array
+    {
+        $pieces = $this->on->pieces;
+        $curve = $pieces->of[$arc];
+        $first = $pieces->from[$arc];
+        $length = $pieces->to[$arc] - $first;
+
+        return [
+            'curve' => $curve,
+            'line' => $pieces->lines[$curve],
+            'from' => $back ? $this->on->to[$edge] : $this->on->from[$edge],
+            'to' => $back ? $this->on->from[$edge] : $this->on->to[$edge],
+            'begin' => $first + ($turned ? $end : $begin) * $length,
+            'end' => $first + ($turned ? $begin : $end) * $length,
+        ];
     }
 
     /**
@@ -224,7 +247,11 @@ final class Loops
             }
             [$out[$i], $in[$next]] = $part['begin'] < $part['end'] ? [new Point($c[2], $c[3]), new Point($c[4], $c[5])] : [new Point($c[4], $c[5]), new Point($c[2], $c[3])];
         }
-        $subpath = new Subpath(array_map(fn (Point $at, int $i): Node => new Node($at, $in[$i] ?? null, $out[$i] ?? null), $points, array_keys($points)), true);
+        $nodes = [];
+        foreach ($points as $i => $at) {
+            $nodes[] = new Node($at, $in[$i] ?? null, $out[$i] ?? null);
+        }
+        $subpath = new Subpath($nodes, true);
 
         return count($parts) > self::MANY || ! $this->isSliver($subpath) ? $subpath : null;
     }

@@ -70,7 +70,7 @@ final class Pieces
             // Runs along evenly, so that a share of it is one of its length.
             [$dx, $dy] = [($c[6] - $c[0]) / 3, ($c[7] - $c[1]) / 3];
             $c = [$c[0], $c[1], $c[0] + $dx, $c[1] + $dy, $c[6] - $dx, $c[7] - $dy, $c[6], $c[7]];
-        } elseif (min($c[0], $c[2], $c[4], $c[6]) === max($c[0], $c[2], $c[4], $c[6]) && min($c[1], $c[3], $c[5], $c[7]) === max($c[1], $c[3], $c[5], $c[7])) {
+        } elseif ($c[0] === $c[6] && $c[1] === $c[7] && $c[0] === $c[2] && $c[0] === $c[4] && $c[1] === $c[3] && $c[1] === $c[5]) {
             return;
         }
         $curve = count($this->curves);
