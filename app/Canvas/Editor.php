@@ -15,6 +15,7 @@ use Kindred\Document\Difference;
 use Kindred\Document\Entity;
 use Kindred\Document\Overtaken;
 use Kindred\Document\Project as ProjectThing;
+use Kindred\Document\Touched;
 use Kindred\Document\Tree;
 use Kindred\Document\Upgrade\Upgrades;
 use Kindred\Document\WorkingSet;
@@ -215,7 +216,7 @@ final readonly class Editor
         }
         $sequence = $project->sequence + 1;
         // What only the layout has changed is nobody's edit.
-        $touched = Computed::without($difference, $before, $after)->named();
+        $touched = Computed::touched($difference, $before, $after);
         if ($base < $sequence - 1) {
             $this->mustNotOverrun($project, $base, $touched, $row['label'], $own);
         }
@@ -247,7 +248,7 @@ final readonly class Editor
             ->where('project_id', $project->id)->where('sequence', '>', $base)->whereNotIn('sequence', $own)->orderBy('sequence')
             ->get(['edits.label', 'edits.touched', 'users.name']);
         foreach ($others as $other) {
-            if (array_intersect($touched, json_decode($other->touched, true)) !== []) {
+            if (Touched::meet($touched, json_decode($other->touched, true))) {
                 throw new Refused("“{$label}” was not made: in the meantime “{$other->label}” ({$other->name}) changed the same thing. It is shown now; make your change again if it is still wanted.");
             }
         }
@@ -258,7 +259,7 @@ final readonly class Editor
     {
         $edit = $this->database->table('edits')->where('project_id', $project->id)->where('sequence', $sequence)->first(['difference', 'touched', 'format']) ?? throw new Refused('That step is no longer there.');
 
-        return $this->difference($edit)->only(Reader::kept(['touched' => json_decode($edit->touched, true)])->strings('touched', 40, PHP_INT_MAX));
+        return $this->difference($edit)->only(Touched::ids(Reader::kept(['touched' => json_decode($edit->touched, true)])->strings('touched', 80, PHP_INT_MAX)));
     }
 
     private function difference(\stdClass $edit): Difference
@@ -315,7 +316,7 @@ final readonly class Editor
         $later = $this->database->table('edits')->join('users', 'users.id', '=', 'edits.user_id')
             ->where('project_id', $project->id)->where('sequence', '>', $edit->sequence)->where('user_id', '!=', $user->id)
             ->orderByDesc('sequence')->get(['edits.label', 'edits.touched', 'users.name'])
-            ->first(fn (\stdClass $row): bool => array_intersect($touched, json_decode($row->touched, true)) !== []);
+            ->first(fn (\stdClass $row): bool => Touched::meet($touched, json_decode($row->touched, true)));
         $who = $later === null ? 'it was changed since' : "{$later->name} changed it since (“{$later->label}”)";
         $verb = $kind === 'undo' ? 'undone' : 'made again';
 

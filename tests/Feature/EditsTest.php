@@ -103,6 +103,26 @@ it('rebases a stale edit on other layers, and refuses one on the same with both 
     expect($message)->toContain('Move Hands in clay by Thursday')->toContain($this->user->name)->and(($this->box)('t00002')->x)->toBe(31.0);
 });
 
+it('lets two people at different things of one layer, and each take back only their own', function (): void {
+    $other = User::factory()->create(['name' => 'Odo']);
+    $as = function (User $user): void {
+        $this->project->forceFill(['user_id' => $user->id])->save();
+        $this->actingAs($user);
+    };
+    $opaque = fn (string $value): array => ['type' => 'set-field', 'screen' => 'welcome', 'layers' => ['t00002'], 'field' => 'opacity', 'value' => $value];
+    $is = fn (): array => [($this->box)('t00002')->x, json_decode((string) DB::table('layers')->where(['project_id' => $this->project->id, 'id' => 't00002'])->value('body'), true)['opacity'] ?? 1];
+    $this->edit($this->project, 0, ($this->move)('t00002', 7))->assertOk();
+    // Who has not seen that yet makes it paler.
+    $as($other);
+    $this->edit($this->project->fresh(), 0, $opaque('0.5'))->assertOk()->assertJsonPath('base', 1);
+    expect($is())->toEqual([31, 0.5]);
+    $as($this->user);
+    $this->postJson("/projects/{$this->project->id}/undo")->assertOk();
+    expect($is())->toEqual([24, 0.5]);
+    $message = $this->edit($this->project->fresh(), 1, $opaque('0.7'))->assertConflict()->json('message');
+    expect($message)->toContain('Odo')->and($is())->toEqual([24, 0.5]);
+});
+
 it('lets two people at the items of one stack, and each take back only their own', function (): void {
     $other = User::factory()->create(['name' => 'Odo']);
     $as = function (User $user): void {

@@ -13,6 +13,7 @@ use Kindred\Document\Layer\Compound;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layout\Size;
+use Kindred\Document\Touched;
 use Kindred\Document\Tree;
 
 /**
@@ -60,6 +61,26 @@ final readonly class Computed
     public static function without(Difference $difference, Tree $before, Tree $after): Difference
     {
         return new Difference(array_values(array_filter($difference->changes, fn (Change $change): bool => ! self::isFollowing($change, $before, $after))));
+    }
+
+    /**
+     * What somebody has touched, without what only the layout has changed.
+     *
+     * @return list<string> as `Touched` has it
+     */
+    public static function touched(Difference $difference, Tree $before, Tree $after): array
+    {
+        $touched = [];
+        foreach (self::without($difference, $before, $after)->changes as $change) {
+            [$old, $new] = $change->entity === Entity::Layer ? [$before->layers[$change->id] ?? null, $after->layers[$change->id] ?? null] : [null, null];
+            $touched[] = match (true) {
+                $change->entity === Entity::Project => [],
+                $old === null || $new === null => Touched::by($change),
+                default => Touched::by($change, array_values(array_intersect(self::of($before, $old), self::of($after, $new)))),
+            };
+        }
+
+        return array_merge(...$touched);
     }
 
     private static function isFollowing(Change $change, Tree $before, Tree $after): bool
