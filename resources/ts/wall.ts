@@ -202,9 +202,7 @@ const gestures = new Gestures(wall, camera, picture, selection, overlay, server,
     },
     icon: (screen, at, size) => (size === null ? carrying.place(making.icons.inHand, screen, at) : making.icon(making.icons.inHand, screen, at, size)),
     widget: (screen, box) => {
-        const taken = kit.inHand();
-        kit.letGo();
-        if (taken) making.widget(taken, screen, box, box.width > 8 && box.height > 8 ? box : null);
+        void kit.give().then((given) => given && making.widget(given, screen, box, box.width > 8 && box.height > 8 ? box : null));
     },
     note: (screen, at, layer) => {
         tools.take('pick');
@@ -277,12 +275,12 @@ const nudging = new Nudging(parts);
 const looking = new Looking(parts);
 const sheet = new DataSheet(urls, server);
 /** The sheet lies over the foot of the wall: what it belongs to is to be seen above it. */
-const openSheet = async (owner: string): Promise<void> => {
-    const height = await sheet.open(owner);
+const openSheet = async (owner: string, entered = true): Promise<void> => {
+    const height = await sheet.open(owner, entered);
     const layer = picture.layer(owner);
     if (layer && height > 0) camera.reveal(picture.bounds(layer), 24, height);
 };
-const editing = new Editing(parts, (array) => void openSheet(array));
+const editing = new Editing(parts, (array) => void openSheet(array, false));
 const making = new Making(parts);
 new Clipboard(parts, making);
 const writing = new Writing({

@@ -47,6 +47,7 @@ async function fromKit(hand: Hand, search: string, place: [number, number]): Pro
     await expect(hand.page.locator('#kit')).toBeVisible();
     await hand.type(search);
     await hand.key('Enter');
+    await expect(hand.page.locator('#kit [aria-pressed=true]')).toBeVisible();
     await hand.press(place);
     await saved(hand.page);
 }

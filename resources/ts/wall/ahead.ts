@@ -1,12 +1,24 @@
 /** Takes what is typed while the place for it is still on its way: letters are not to be taken for commands meanwhile. */
-export function ahead(): { into(field: HTMLElement | null): void } {
+export function ahead(): { hold(): void; into(field: HTMLElement | null): void; readonly givenUp: boolean } {
     const taker = document.createElement('textarea');
     taker.className = 'sr-only';
     taker.setAttribute('aria-label', 'What is typed');
+    let givenUp = false;
+    taker.addEventListener('keydown', (event) => {
+        if (event.key !== 'Escape') return;
+        givenUp = true;
+        taker.blur();
+    });
     document.body.append(taker);
-    taker.focus({ preventScroll: true });
+    const hold = (): void => taker.focus({ preventScroll: true });
+    hold();
 
     return {
+        hold,
+        /** Whether Escape was pressed. */
+        get givenUp() {
+            return givenUp;
+        },
         /** Gives it to the field that was waited for; whoever has gone elsewhere meanwhile is left there. */
         into(field) {
             const [words, waiting] = [taker.value, document.activeElement === taker];

@@ -19,13 +19,18 @@ export interface KitDesk {
     scale: () => number;
 }
 
+/** What is placed: a layer as it is new, and the edge that it goes to, if it is a bar. */
+export interface Given { fresh: Fresh; bar: string }
+
 export class KitPanel {
     private held: HTMLElement | null = null;
     private ghost: HTMLElement | null = null;
     private readonly field: HTMLInputElement;
     private readonly list: HTMLElement;
-    /** How often Enter was pressed before there was anything to be taken. */
-    private early = 0;
+    /** Whether Enter was pressed before there was anything to be taken: what is found then is. */
+    private early = false;
+    /** Whoever has pressed where it goes before it was there. */
+    private waiting: ((given: Given | null) => void) | null = null;
 
     constructor(private readonly panel: HTMLElement, private readonly desk: KitDesk) {
         this.field = panel.querySelector('#kit-search')!;
@@ -41,7 +46,9 @@ export class KitPanel {
             }
             if (event.key === 'Enter' && event.target === this.field) {
                 event.preventDefault();
-                if (this.list.childElementCount === 0) this.early++;
+                this.field.blur();
+                this.early = this.list.childElementCount === 0;
+                if (this.early) this.desk.taken(true);
                 else this.takeBest();
             }
             const entry = (event.target as Element).closest<HTMLElement>('[data-widget]');
@@ -64,22 +71,7 @@ export class KitPanel {
         this.panel.hidden = false;
         // What is typed now is searched for, though the list may come later.
         if (taken === null) this.field.select();
-        if (opening) {
-            this.early = 0;
-            const answer = await fetch(this.desk.url).catch(() => null);
-            if (!this.open) return;
-            if (!answer?.ok) {
-                this.close();
-                return toast('The kit cannot be reached; try again.', true);
-            }
-            this.list.innerHTML = await answer.text();
-            this.search();
-            // The finish may be another one since; what was taken before this came is in hand still.
-            if (this.held) (this.held = this.entry(this.held.dataset['widget']!))?.setAttribute('aria-pressed', 'true');
-            // One takes it, the next one places it.
-            if (this.early > 0) this.takeBest();
-            if (this.early > 1) this.place();
-        }
+        if (opening) await this.load().finally(() => this.answer(null));
         const entry = taken && this.entry(taken);
         if (entry) {
             entry.focus();
@@ -88,22 +80,50 @@ export class KitPanel {
         }
     }
 
+    private async load(): Promise<void> {
+        const answer = await fetch(this.desk.url).catch(() => null);
+        if (!this.open) return;
+        if (!answer?.ok) {
+            this.close();
+            return toast('The kit cannot be reached; try again.', true);
+        }
+        this.list.innerHTML = await answer.text();
+        this.search();
+        // The finish may be another one since; what was taken before this came is in hand still.
+        if (this.held) (this.held = this.entry(this.held.dataset['widget']!))?.setAttribute('aria-pressed', 'true');
+        const best = this.list.querySelector<HTMLElement>('.best');
+        this.answer(best && this.use(best));
+        if (!this.early) return;
+        this.early = false;
+        if (best) this.hold(best);
+        else this.desk.taken(false);
+    }
+
+    private answer(given: Given | null): void {
+        this.waiting?.(given);
+        this.waiting = null;
+    }
+
     close(): void {
         putAway(this.panel);
         this.letGo();
     }
 
     letGo(): void {
+        this.early = false;
         this.held?.setAttribute('aria-pressed', 'false');
         this.held = null;
     }
 
-    /** What is in hand, for the place where it goes. */
-    inHand(): { fresh: Fresh; bar: string } | null {
-        return this.held ? this.use(this.held) : null;
+    /** What is in hand, for the place where it goes; it is no more in hand then. */
+    async give(): Promise<Given | null> {
+        const { early, held } = this;
+        this.letGo();
+        if (early) return new Promise((given) => (this.waiting = given));
+        return held && this.use(held);
     }
 
-    private use(entry: HTMLElement): { fresh: Fresh; bar: string } {
+    private use(entry: HTMLElement): Given {
         return { fresh: JSON.parse(entry.dataset['fresh']!) as Fresh, bar: entry.dataset['bar'] ?? '' };
     }
 
@@ -112,7 +132,6 @@ export class KitPanel {
     }
 
     private takeBest(): void {
-        this.field.blur();
         const best = this.list.querySelector<HTMLElement>('.best');
         if (best) this.hold(best);
     }

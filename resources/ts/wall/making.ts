@@ -1,7 +1,7 @@
 /** What is added to the wall: screens, icons, widgets, pictures, and what comes from outside. */
 import { toast } from '../dialogs.ts';
 import { around, corners, type Point } from './geometry.ts';
-import type { Fresh, KitPanel } from './kit.ts';
+import type { Given, KitPanel } from './kit.ts';
 import type { Parts } from './parts.ts';
 import { fresh, Problem, send } from './server.ts';
 import { freshShape, isShape, usualSize } from './shapes.ts';
@@ -38,7 +38,7 @@ export class Making {
     }
 
     /** A widget goes where the pointer was pressed, at its own size or at the one that was drawn. */
-    widget({ fresh: layer, bar }: { fresh: Fresh; bar: string }, screen: string, at: Point, drawn: { width: number; height: number } | null): void {
+    widget({ fresh: layer, bar }: Given, screen: string, at: Point, drawn: { width: number; height: number } | null): void {
         // A bar goes to its edge of the screen.
         const docked = bar !== '' && screen !== '';
         const place = drawn && !docked ? { ...at, ...drawn } : { x: Math.round(at.x - layer.width / 2), y: Math.round(at.y - layer.height / 2) };
@@ -63,9 +63,8 @@ export class Making {
             const at = centred(24, 24);
             this.icon(this.icons.inHand, screen, at, 24);
         } else if (tool === 'widget') {
-            const taken = kit.inHand();
-            kit.letGo();
-            if (taken) this.widget(taken, screen, centred(0, 0), null);
+            const at = centred(0, 0);
+            void kit.give().then((given) => given && this.widget(given, screen, at, null));
         } else if (isShape(tool)) {
             const { width, height } = usualSize(tool);
             void gestures.create(screen, freshShape(tool, { ...centred(width, height), width, height }, false));

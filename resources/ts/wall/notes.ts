@@ -68,9 +68,10 @@ export class Notes {
 
     /** A note is begun at a place; what it says is written in the list. */
     async begin(spot: Spot): Promise<void> {
+        const typed = ahead();
         // The press that began it takes the focus to the wall, after this.
         await new Promise((done) => setTimeout(done));
-        const typed = ahead();
+        typed.hold();
         await this.show();
         this.spot = spot;
         this.form(true);

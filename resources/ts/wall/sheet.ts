@@ -27,6 +27,8 @@ export class DataSheet {
     private renewing = Promise.resolve();
     /** Where the focus goes once a row that was added is there: how many rows stand before it, and the column. */
     private next: { row: number; column: string } | null = null;
+    /** Whether the focus has been in it. */
+    private entered = false;
     /** Whether a pointer is pressed in the sheet. */
     private pointed = false;
 
@@ -35,6 +37,7 @@ export class DataSheet {
         this.panel.addEventListener('change', (event) => this.changed(event.target as HTMLInputElement | HTMLSelectElement));
         this.panel.addEventListener('focusin', (event) => {
             const field = event.target as HTMLElement;
+            this.entered = true;
             if (!field.matches('.sheet-cell')) return;
             field.dataset['was'] = field.textContent ?? '';
             // What is typed into a cell that was not pressed takes the place of what it holds.
@@ -51,27 +54,28 @@ export class DataSheet {
     }
 
     /**
-     * Opens with its first value in hand: keys are those of the sheet from then on.
-     *
+     * @param entered whether with its first value in hand: keys are those of the sheet from then on
      * @returns how high the sheet is, px; 0 where it could not be shown
      */
-    async open(array: string): Promise<number> {
-        const typed = ahead();
+    async open(array: string, entered: boolean): Promise<number> {
+        const typed = entered ? ahead() : null;
+        this.entered = entered;
         this.array = array;
         this.panel.hidden = false;
         this.panel.style.height = '';
         await this.show();
         // It keeps its height with more or fewer rows: the buttons and rows stay under the pointer that has pressed them.
         if (this.panel.offsetHeight > 0) this.panel.style.height = `${this.panel.offsetHeight + SPARE}px`;
-        typed.into(this.panel.querySelector<HTMLElement>('thead [data-slot=value]') ? this.first('value') : this.first());
+        typed?.into(this.panel.querySelector<HTMLElement>('thead [data-slot=value]') ? this.first('value') : this.first());
+        if (typed?.givenUp) this.close();
         return this.panel.offsetHeight;
     }
 
-    /** @returns whether there was one to be closed */
+    /** @returns whether there was one to be closed, that somebody had worked in */
     leave(): boolean {
-        const open = this.array !== null;
-        if (open) this.close();
-        return open;
+        const entered = this.array !== null && this.entered;
+        if (entered) this.close();
+        return entered;
     }
 
     close(): void {
