@@ -6,12 +6,15 @@ namespace Kindred\Command;
 
 use Kindred\Document\Address;
 use Kindred\Document\Id;
+use Kindred\Document\Sheet\Column;
 use Kindred\Document\Sheet\Row;
 use Kindred\Document\Sheet\Sheet;
+use Kindred\Document\Sheet\Slot;
+use Kindred\Document\Sheet\Succession;
 use Kindred\Document\Tree;
 use Kindred\Input\Reader;
 
-/** Adds rows to a data sheet after one of its rows, with that row's values, or at the end with those of the last. */
+/** Adds rows to a data sheet after one of its rows, with that row's values, or at the end with those of the last; labels of a chart go on. */
 final readonly class AddRows implements Command
 {
     use OnSheet;
@@ -41,8 +44,26 @@ final readonly class AddRows implements Command
         $sheet = $this->content($tree)->sheet();
         $at = $this->after === null ? count($sheet->rows) : $sheet->indexOf($this->after) + 1;
         $model = $sheet->rows[$at - 1] ?? Row::of('');
+        // The points of a chart are called one after the other, as far as that can be told.
+        $labels = array_values(array_filter($sheet->columns, fn (Column $column): bool => $column->slot === Slot::Label));
+        $called = array_map(fn (Column $column): array => array_slice($this->column($sheet, $column), 0, $at), $labels);
+        $rows = [];
+        for ($i = 0; $i < $this->count; $i++) {
+            $cells = $model->cells();
+            foreach ($labels as $n => $column) {
+                $next = Succession::next($called[$n]);
+                $called[$n][] = $cells[$column->id] = $at < count($sheet->rows) && in_array($next, $this->column($sheet, $column), true) ? '' : $next;
+            }
+            $rows[] = Row::of($ids->next(), $cells);
+        }
 
-        return $this->withSheet($tree, $sheet->withRows(array_map(fn (): Row => Row::of($ids->next(), $model->cells()), range(1, $this->count)), $at));
+        return $this->withSheet($tree, $sheet->withRows($rows, $at));
+    }
+
+    /** @return list<string> */
+    private function column(Sheet $sheet, Column $column): array
+    {
+        return array_map(fn (Row $row): string => $row->cells()[$column->id] ?? '', $sheet->rows);
     }
 
     public function label(Tree $before): string
