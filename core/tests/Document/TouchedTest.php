@@ -21,7 +21,7 @@ function touchedBy(Tree $before, Tree $after): array
 }
 
 /** The tree after a command; null where it is refused, or does nothing. */
-function tried(Tree $tree, array $command): ?Tree
+function tryOut(Tree $tree, array $command): ?Tree
 {
     try {
         $after = Sample::after($tree, $command);
@@ -63,11 +63,11 @@ it('comes to the same whichever of two changes that do not meet is made first', 
         // What is typed as a change of what there is depends on that.
         $values = array_filter(array_map(fn (Field $field): array => $field->of($layer, $tree) === null ? [] : array_values(array_filter($field->tries(), fn (string $value): bool => ! preg_match('/^[*+-]/', $value))), Field::all()));
         [$one, $other] = array_map(fn (string $path): array => ['type' => 'set-field', 'screen' => $layer->screen, 'layers' => [$layer->id], 'field' => $path, 'value' => $values[$path][$random->getInt(0, count($values[$path]) - 1)]], $random->pickArrayKeys($values, 2));
-        [$first, $second] = [tried($tree, $one), tried($tree, $other)];
+        [$first, $second] = [tryOut($tree, $one), tryOut($tree, $other)];
         if ($first === null || $second === null || Touched::meet(touchedBy($tree, $first), touchedBy($tree, $second))) {
             continue;
         }
-        [$then, $or] = [tried($first, $other), tried($second, $one)];
+        [$then, $or] = [tryOut($first, $other), tryOut($second, $one)];
         if ($then === null || $or === null || Touched::meet(touchedBy($tree, $first), touchedBy($first, $then))) {
             continue;
         }
