@@ -32,6 +32,9 @@ final class Clauses
     /** Properties of layers and their kinds that have sentences of their own. */
     private const TOLD = ['kind', 'x', 'y', 'width', 'height', 'rotation', 'opacity', 'fills', 'strokes', 'corners', 'style', 'icon', 'asset'];
 
+    /** What has a sentence in charts. */
+    private const TOLD_OF_CHARTS = ['form', 'min', 'max', 'logarithmic', 'legend'];
+
     /** @var list<string> */
     private array $clauses = [];
 
@@ -382,9 +385,10 @@ final class Clauses
     /** What can be seen and has no sentence of its own. */
     private function further(): void
     {
+        $told = [...self::TOLD, ...($this->new->content instanceof Chart ? self::TOLD_OF_CHARTS : [])];
         foreach (Field::all() as $field) {
             [$was, $is] = [$field->of($this->old), $field->of($this->new)];
-            if ($was !== $is && $was !== null && $is !== null && $field->isSeen() && ! in_array($field->root(), self::TOLD, true)) {
+            if ($was !== $is && $was !== null && $is !== null && $field->isSeen() && ! in_array($field->root(), $told, true)) {
                 $words = fn (string $value): string => $value === '' ? 'none' : $field->options()[$value] ?? $value;
                 $this->add("has another {$field->label()} ({$words($was)} → {$words($is)})", Aspect::Emphasis);
             }

@@ -246,3 +246,13 @@ it('suggests what has been tried least, of what is on the screen', function (): 
         ->and(end($prompts))->toBe(['aspect' => Aspect::Wording, 'words' => 'Say “Choose the room that you need on the shelf” in five words instead of nine.'])
         ->and($prompts)->toContain(['aspect' => Aspect::Order, 'words' => 'Put the button “Book” first, above “Shelf rent”.']);
 });
+
+it('says once what is otherwise in a chart', function (): void {
+    $tree = Sample::after(Sample::tree(), ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'chart', 'layers' => [Kindred\Kit\FreshChart::of(Kindred\Document\Chart\ChartForm::Lines)]]);
+    $tree = withTake($tree);
+    [$chart] = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->screen === 'home' && $layer->kind() === 'chart'));
+    foreach (['form' => 'bars', 'max' => '200', 'legend' => 'none', 'goal' => '40'] as $field => $value) {
+        $tree = Sample::after($tree, ['type' => 'set-field', 'screen' => 'home', 'layers' => [$chart->id], 'field' => $field, 'value' => $value]);
+    }
+    expect(told($tree))->toBe(['The line chart shows its numbers as bars instead of lines, has another scale, has no legend any more and has another goal (none → 40).']);
+});
