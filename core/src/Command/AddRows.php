@@ -46,24 +46,23 @@ final readonly class AddRows implements Command
         $model = $sheet->rows[$at - 1] ?? Row::of('');
         // The points of a chart are called one after the other, as far as that can be told.
         $labels = array_values(array_filter($sheet->columns, fn (Column $column): bool => $column->slot === Slot::Label));
-        $called = array_map(fn (Column $column): array => array_slice($this->column($sheet, $column), 0, $at), $labels);
+        $all = array_map(fn (Column $column): array => array_map(fn (Row $row): string => $row->cells()[$column->id] ?? '', $sheet->rows), $labels);
+        $called = array_map(fn (array $texts): array => array_slice(array_slice($texts, 0, $at), -2), $all);
+        $later = array_map(fn (array $texts): array => array_fill_keys(array_slice($texts, $at), true), $all);
         $rows = [];
         for ($i = 0; $i < $this->count; $i++) {
             $cells = $model->cells();
             foreach ($labels as $n => $column) {
                 $next = Succession::next($called[$n]);
-                $called[$n][] = $cells[$column->id] = $at < count($sheet->rows) && in_array($next, $this->column($sheet, $column), true) ? '' : $next;
+                // What comes later is called so already.
+                $next = isset($later[$n][$next]) ? '' : $next;
+                $called[$n] = [...array_slice($called[$n], -1), $next];
+                $cells[$column->id] = $next;
             }
             $rows[] = Row::of($ids->next(), $cells);
         }
 
         return $this->withSheet($tree, $sheet->withRows($rows, $at));
-    }
-
-    /** @return list<string> */
-    private function column(Sheet $sheet, Column $column): array
-    {
-        return array_map(fn (Row $row): string => $row->cells()[$column->id] ?? '', $sheet->rows);
     }
 
     public function label(Tree $before): string

@@ -23,6 +23,9 @@ final readonly class FillCells implements Command
 {
     use OnSheet;
 
+    /** What stands for a number that there is none of, and is no name. */
+    private const MISSING = '~^([^\pL\pN]+|n\.?/?a\.?|nan|nil|null|none|missing|unknown|tbd)$~iuD';
+
     /** @param  list<list<string>>  $values  by row */
     private function __construct(
         private ?string $screen,
@@ -120,7 +123,7 @@ final readonly class FillCells implements Command
             return $first;
         }
         $isNumber = fn (string $text): bool => Points::number($text) !== null;
-        if (! $content instanceof Chart || array_filter($first, $isNumber) !== []) {
+        if (! $content instanceof Chart || array_filter($first, fn (string $text): bool => $isNumber($text) || preg_match(self::MISSING, $text) === 1) !== []) {
             return [];
         }
         foreach ($first as $at => $name) {

@@ -284,6 +284,8 @@ it('takes a pasted first row of names for the names of its columns', function (a
     'with an empty corner' => [[['', 'Bisque'], ['Gas', '12']], 1, ['Month', 'Bisque'], ['Gas', '12']],
     'years beneath a word' => [[['Year'], ['2024'], ['2025']], 1, ['Year', 'Fired'], ['2024', '4']],
     'the names that the columns have' => [[['MONTH', 'fired'], ['Gas', 'cold']], 1, ['MONTH', 'fired'], ['Gas', 'cold']],
+    'a number that there is none of' => [[['', 'n/a'], ['Gas', '12'], ['Raku', '3']], 1, ['Month', 'Fired'], ['', 'n/a']],
+    'a dash' => [[['', '–'], ['Gas', '12']], 1, ['Month', 'Fired'], ['', '–']],
     'a number among them' => [[['Gas', '12'], ['Raku', '3']], 1, ['Month', 'Fired'], ['Gas', '12']],
     'words above words' => [[['Gas', 'soon'], ['Raku', 'later']], 1, ['Month', 'Fired'], ['Gas', 'soon']],
     'nothing below it' => [[['Kiln', 'Bisque']], 1, ['Month', 'Fired'], ['Kiln', 'Bisque']],

@@ -12,7 +12,7 @@ it('knows what comes after labels', function (array $labels, string $next): void
     [['Jan', 'Feb'], 'Mar'], [['Nov', 'Dec'], 'Jan'], [['Mar', 'Jun'], 'Sep'], [['April'], 'May'], [['Apr', 'May'], 'Jun'], [['April', 'May'], 'June'], [['MAY', 'JUN'], 'JUL'],
     [['Mo', 'Tu'], 'We'], [['saturday', 'sunday'], 'monday'], [['Fri'], 'Sat'],
     [['Kiln 1', 'Kiln 2'], 'Kiln 3'], [['2020', '2025'], '2030'], [['Week 08', 'Week 09'], 'Week 10'], [['Kiln 9'], 'Kiln 10'], [['Cone 10', 'Cone 6'], 'Cone 2'], [['Cone 6', 'Cone 2'], ''],
-    [['1.5 kg'], '1.6 kg'], [['Bowls', 'Jugs'], ''], [[''], ''], [[], ''], [['999999999'], '1000000000'], [['Jan', 'Kiln 2'], 'Kiln 3'],
+    [['1.8', '1.9'], ''], [['10:00', '11:00'], ''], [['23.12.', '24.12.'], ''], [['2025-11'], ''], [['12999999999'], ''], [['-5', '-4'], '-3'], [['Bowls', 'Jugs'], ''], [[''], ''], [[], ''], [['999999999'], '1000000000'], [['Jan', 'Kiln 2'], 'Kiln 3'],
 ]);
 
 it('goes on with the labels of a chart that gets rows', function (): void {

@@ -7,6 +7,8 @@ import { fresh, Problem, send, type Server } from './server.ts';
 /** Where more rows than this changed, all of the sheet is asked for again. */
 const SOME = 40;
 
+/** A cell that is higher holds lines, through which arrows go, px. */
+const LINES = 40;
 /** Room below the last row for some more, px. */
 const SPARE = 54;
 
@@ -237,7 +239,7 @@ export class DataSheet {
             event.preventDefault();
             field.blur();
             this.add(row, at.column);
-        } else if ((event.key === 'Enter' && !event.shiftKey) || (step !== 0 && !event.shiftKey && !/\n/.test(field.textContent ?? ''))) {
+        } else if ((event.key === 'Enter' && !event.shiftKey) || (step !== 0 && !event.shiftKey && field.scrollHeight < LINES)) {
             event.preventDefault();
             const next = beside(step || 1);
             if (next) this.cell(next, at.column)?.focus();

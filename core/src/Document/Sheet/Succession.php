@@ -53,12 +53,12 @@ final class Succession
         return null;
     }
 
-    /** The last whole number in it goes on by as much as it did, in as many digits. */
+    /** The last whole number in it goes on by as much as it did, in as many digits; what may be a date, a time or a decimal is not guessed at. */
     private static function number(string $last, string $before): ?string
     {
         $parts = fn (string $text): ?array => preg_match('/^(.*?)(\d{1,9})(\D*)$/su', $text, $found) === 1 ? [$found[1], $found[2], $found[3]] : null;
         $now = $parts($last);
-        if ($now === null) {
+        if ($now === null || preg_match('/\d[.,:\/-]?$/D', $now[0]) === 1) {
             return null;
         }
         $was = $parts($before);
