@@ -90,12 +90,18 @@ install_php() { # FOLDER [--no-dev]
 install_libraries() {
     command -v composer >/dev/null || fail "Composer is missing; install it with: apt-get install composer"
     command -v npm >/dev/null || fail "Node.js 20 and npm are missing; install them first."
+    # Both wait for the network more than they compute.
+    install_npm &
+    local npm=$!
     install_php "$ROOT/var/vendor" --no-dev
-    if [ ! -d "$ROOT/node_modules" ] || ! stamp npm package.json package-lock.json; then
-        say "Installing front-end libraries"
-        (cd "$ROOT" && npm ci --no-audit --no-fund --loglevel=error) || fail "npm could not install the front-end libraries."
-        set_stamp npm package.json package-lock.json
-    fi
+    wait "$npm" || exit 1
+}
+
+install_npm() {
+    [ -d "$ROOT/node_modules" ] && stamp npm package.json package-lock.json && return
+    say "Installing front-end libraries"
+    (cd "$ROOT" && npm ci --no-audit --no-fund --loglevel=error) || fail "npm could not install the front-end libraries."
+    set_stamp npm package.json package-lock.json
 }
 
 build_front() {

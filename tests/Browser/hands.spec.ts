@@ -1,7 +1,7 @@
 /** What a hand does all day: nothing stale, no press lost, no letter lost, every key where it is expected. */
 import { expect, type Locator, type Page } from '@playwright/test';
 import { allowError, at, bareScreen, box, drag, extent, middle, near, openBare, openDemo, pick, saved, screen, test } from './support/hand.ts';
-import { numbers } from './support/random.ts';
+import { numbers, rounds } from './support/random.ts';
 
 const settled = '#facets:not([aria-busy])';
 const layer = (page: Page, id: string): Locator => page.locator(`#stage [data-layer="${id}"]`);
@@ -39,7 +39,7 @@ test('with several outlines open, the facets show what is selected and where it 
 });
 
 /** So many at random; more of them, and from another seed, when something is looked for. */
-const STEPS = Number(process.env['KINDRED_STEPS'] ?? 60);
+const STEPS = rounds(30);
 const SEED = Number(process.env['KINDRED_SEED'] ?? 1);
 
 test(`${STEPS} picks, nudges and undos at random, many right after the other, leave nothing stale`, async ({ page }) => {

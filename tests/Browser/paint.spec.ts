@@ -5,6 +5,7 @@ import { PNG } from 'pngjs';
 import { apart, shot, type Area } from './support/compare.ts';
 import { grouped, painted, type Painted } from './support/paints.ts';
 import { ask } from './support/php.ts';
+import { rounds } from './support/random.ts';
 
 const [WIDTH, HEIGHT, APART, ACROSS] = [90, 70, 30, 10];
 /** So large a share of the pixels of a case may differ. */
@@ -24,7 +25,7 @@ function sheet(make: typeof painted, from: number): Painted[] {
     return Array.from({ length: SHEET }, (_, i) => make(from + i, APART + (i % ACROSS) * (WIDTH + APART), APART + Math.floor(i / ACROSS) * (HEIGHT + APART), WIDTH, HEIGHT));
 }
 
-for (const [what, make, many] of [['boxes', painted, 400], ['groups', grouped, 150]] as const) {
+for (const [what, make, many] of [['boxes', painted, rounds(200)], ['groups', grouped, rounds(100)]] as const) {
     for (let from = 0; from < many; from += SHEET) {
         test(`${what} ${from + 1} to ${from + SHEET} painted at random look as CSS paints them, on the wall and as PNG`, async ({ page }) => {
             const cases = sheet(make, first + from);

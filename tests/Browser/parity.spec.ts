@@ -4,12 +4,13 @@ import { Machine, type Happening } from '../../resources/ts/player/machine.ts';
 import type { CueRow, Plan, Table } from '../../resources/ts/player/table.ts';
 import { signIn, test } from './support/hand.ts';
 import { ask } from './support/php.ts';
+import { rounds } from './support/random.ts';
 import { widestGaps } from './support/widths.ts';
 
 for (const tracking of [0, 0.05]) {
     test(`text is as wide as in Chromium, tracking ${tracking} em`, async ({ page }) => {
         await signIn(page);
-        const worst = await widestGaps(page, tracking);
+        const worst = await widestGaps(page, tracking, rounds(300));
         expect(worst.length).toBe(68);
         expect(worst.filter((one) => one.by > 0.1)).toEqual([]);
     });

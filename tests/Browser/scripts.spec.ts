@@ -3,7 +3,7 @@ import { expect, type Page } from '@playwright/test';
 import { PNG } from 'pngjs';
 import { openDemo, test } from './support/hand.ts';
 import { ask } from './support/php.ts';
-import { numbers } from './support/random.ts';
+import { numbers, rounds } from './support/random.ts';
 
 interface Style { family: string; weight: number; size: number; lineHeight: number; letterSpacing: number; italic: boolean; variant: string }
 interface Case { words: string; style: Style; width: number | null }
@@ -119,12 +119,12 @@ async function compared(page: Page, all: Case[]): Promise<string[]> {
 
 test('lines in many scripts are as wide as Chromium sets them, and their runs lie where they do there', async ({ page }) => {
     await openDemo(page, 'Scripts');
-    expect(await compared(page, cases(Number(process.env['KINDRED_SEED'] ?? 1), 300, false))).toEqual([]);
+    expect(await compared(page, cases(Number(process.env['KINDRED_SEED'] ?? 1), rounds(200), false))).toEqual([]);
 });
 
 test('words in many scripts are broken where Chromium breaks them', async ({ page }) => {
     await openDemo(page, 'Scripts');
-    expect(await compared(page, cases(Number(process.env['KINDRED_SEED'] ?? 1), 150, true))).toEqual([]);
+    expect(await compared(page, cases(Number(process.env['KINDRED_SEED'] ?? 1), rounds(100), true))).toEqual([]);
 });
 
 /** Of the pixels that are dark in one of two pictures the share that are light in the other. */
@@ -140,7 +140,7 @@ function unlike(one: PNG, other: PNG): number {
 
 test('words as outlines cover what the same words cover that the browser sets', async ({ page }) => {
     const random = numbers(7);
-    const texts = cases(7, 24, true).map((one) => ({ ...one, style: { ...one.style, size: 22 + Math.floor(random() * 14) } }));
+    const texts = cases(7, rounds(12), true).map((one) => ({ ...one, style: { ...one.style, size: 22 + Math.floor(random() * 14) } }));
     await openDemo(page, 'Scripts');
     for (const { words, style } of texts) {
         const [live, outlined] = ask<[string, string]>('drawn.php', { words, style, width: 420 });

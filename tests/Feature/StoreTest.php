@@ -136,7 +136,7 @@ it('takes back every step to where it began, through rows', function (int $seed)
         $this->editor->redo($this->project->fresh(), $this->user);
     }
     expect(Sample::plain(($this->stored)()))->toEqualWithDelta($end, 0.002);
-})->with(range(11, (int) (getenv('KINDRED_SEEDS') ?: 14)));
+})->with(range(11, 12 + 2 * (int) (getenv('KINDRED_ROUNDS') ?: 1)));
 
 it('takes a group apart that lies in another', function (): void {
     $this->editor->edit($this->project, $this->user, [Sample::command(['type' => 'group-layers', 'screen' => 'home', 'parent' => 'group', 'layers' => ['left', 'right'], 'seed' => 'inner'])], 0);

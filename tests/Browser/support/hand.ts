@@ -2,8 +2,18 @@
 import { writeFile } from 'node:fs/promises';
 import { expect, test as base, type BrowserContext, type Locator, type Page } from '@playwright/test';
 
-export const test = base.extend<{ page: Page }>({
-    page: async ({ page }, use) => {
+export const test = base.extend<{ context: BrowserContext; page: Page }, { window: BrowserContext }>({
+    // One browser window for all tests of a worker, so that scripts, styles and fonts are read once.
+    window: [async ({ browser }, use) => {
+        const window = await browser.newContext({ baseURL: process.env['KINDRED_URL'] ?? 'http://127.0.0.1:8400', viewport: { width: 1280, height: 800 } });
+        await use(window);
+        await window.close();
+    }, { scope: 'worker' }],
+    context: async ({ window }, use) => {
+        await use(window);
+    },
+    page: async ({ context }, use) => {
+        const page = await context.newPage();
         const errors: string[] = [];
         page.on('console', (message) => {
             if (message.type() === 'error') errors.push(message.text());
@@ -11,10 +21,23 @@ export const test = base.extend<{ page: Page }>({
         page.on('pageerror', (error) => errors.push(error.message));
         await slowed(page);
         await use(page);
+        await tidied(page);
         expect(errors.filter((text) => !expected.some((pattern) => pattern.test(text)))).toEqual([]);
         expected.length = 0;
     },
 });
+
+/** Leaves nothing to the next test but what the browser has read. */
+async function tidied(page: Page): Promise<void> {
+    const context = page.context();
+    await context.setOffline(false);
+    await context.unrouteAll({ behavior: 'ignoreErrors' });
+    await context.clearPermissions();
+    await context.clearCookies();
+    const client = await context.newCDPSession(page);
+    await client.send('Storage.clearDataForOrigin', { origin: process.env['KINDRED_URL'] ?? 'http://127.0.0.1:8400', storageTypes: 'local_storage,indexeddb,cache_storage,service_workers' });
+    for (const one of context.pages()) await one.close();
+}
 
 /** With KINDRED_SLOW the browser's processor is so many times slower. */
 export async function slowed(page: Page): Promise<void> {

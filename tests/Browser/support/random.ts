@@ -1,3 +1,6 @@
+/** So many at random, or so many times as many with KINDRED_ROUNDS. */
+export const rounds = (usual: number): number => Math.round(usual * Number(process.env['KINDRED_ROUNDS'] ?? 1));
+
 /** Numbers from 0 to 1, the same for the same seed (mulberry32). */
 export function numbers(seed: number): () => number {
     return () => {
