@@ -7,9 +7,10 @@ namespace App\Canvas;
 use App\Fonts\Fonts;
 use App\Models\Project;
 use Illuminate\Support\Carbon;
-use Kindred\Document\Brief\Entry;
+use Kindred\Document\Entity;
 use Kindred\Document\Project as Head;
 use Kindred\Document\Screen;
+use Kindred\Document\Thing;
 use Kindred\Document\Tree;
 use Kindred\Exchange\FileNote;
 use Kindred\Exchange\ProjectTarget;
@@ -19,12 +20,12 @@ use Kindred\Type\FaceBook;
 /** Writes a project file into an empty project as it is read, a screen at a time. */
 final class Arriving implements ProjectTarget
 {
-    private const ENTRIES_AT_ONCE = 200;
+    private const AT_ONCE = 200;
 
     public int $layers = 0;
 
-    /** @var list<Entry> */
-    private array $entries = [];
+    /** @var array<string, list<Thing>> by entity */
+    private array $things = [];
 
     public function __construct(
         private readonly Project $project,
@@ -54,10 +55,10 @@ final class Arriving implements ProjectTarget
         $this->faces->own($faces);
     }
 
-    public function entry(Entry $entry): void
+    public function thing(Entity $entity, Thing $thing): void
     {
-        $this->entries[] = $entry;
-        if (count($this->entries) >= self::ENTRIES_AT_ONCE) {
+        $this->things[$entity->value][] = $thing;
+        if (count($this->things[$entity->value]) >= self::AT_ONCE) {
             $this->end();
         }
     }
@@ -78,7 +79,11 @@ final class Arriving implements ProjectTarget
     /** Writes what is still held. */
     public function end(): void
     {
-        $this->writer->insert($this->project, (new Tree(new Head('Arriving')))->withEntries(...$this->entries));
-        $this->entries = [];
+        $tree = new Tree(new Head('Arriving'));
+        foreach ($this->things as $entity => $things) {
+            $tree = $tree->put(Entity::from($entity), ...$things);
+        }
+        $this->writer->insert($this->project, $tree);
+        $this->things = [];
     }
 }

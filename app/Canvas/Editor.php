@@ -274,6 +274,7 @@ final readonly class Editor
         $layers = $difference->layers();
         $whole = [];
         $families = [];
+        $tokens = [];
         foreach ($difference->changes as $change) {
             foreach ([$change->before, $change->after] as $side) {
                 foreach ($change->entity === Entity::Project ? $side ?? [] : [] as $key => $part) {
@@ -292,9 +293,18 @@ final readonly class Editor
             if ($change->entity === Entity::Screen && ($change->isRemoval() || $change->isAddition())) {
                 $whole[] = $change->id;
             }
+            if ($change->entity === Entity::Token) {
+                $tokens[] = $change->id;
+            }
         }
 
-        return WorkingSet::join(new WorkingSet($screens, $layers, whole: $whole, things: array_values(array_filter($difference->entities(), fn (Entity $entity): bool => $entity->isPlain())), families: array_values($families)));
+        return WorkingSet::join(new WorkingSet($screens, $layers, whole: $whole, things: [...array_values(array_filter($difference->entities(), fn (Entity $entity): bool => $entity->isPlain())), ...($this->isBound($difference) ? [Entity::Token] : [])], families: array_values($families), tokens: $tokens));
+    }
+
+    /** Whether it brings what may be bound to tokens, which may have changed since. */
+    private function isBound(Difference $difference): bool
+    {
+        return str_contains((string) json_encode($difference->toArray()), '"bound":{') || array_filter($difference->changes, fn (Change $change): bool => $change->entity === Entity::Screen && $change->touches('gone')) !== [];
     }
 
     /** A past difference compared with the present: what has gone since counts as removed. */

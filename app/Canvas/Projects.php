@@ -11,7 +11,6 @@ use App\Models\User;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Collection;
 use Kindred\Command\DuplicateScreen;
-use Kindred\Document\Brief\Part;
 use Kindred\Exchange\FileNote;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Exchange\ProjectReader;
@@ -51,7 +50,7 @@ final readonly class Projects
                 $tree->project,
                 $tree->screensInOrder(),
                 fn (?string $screen) => $this->store->layersOf($project, $screen),
-                array_merge(...array_map($tree->part(...), Part::cases())),
+                $tree,
                 $this->notes($project),
                 fn (array $hashes) => $this->assets->each($project, $hashes),
             );

@@ -40,7 +40,7 @@ final readonly class References
         }
         foreach ($old as $entity => $ids) {
             foreach (array_chunk($ids, 1000) as $chunk) {
-                $this->of($project)->where('entity', $entity)->whereIn('id', $chunk)->delete();
+                $this->all($project)->where('entity', $entity)->whereIn('id', $chunk)->delete();
             }
         }
         foreach ($things as $entity => $all) {
@@ -72,7 +72,7 @@ final readonly class References
     /** Finds all of a project anew, a screen at a time. */
     public function record(ProjectRow $project): void
     {
-        $this->of($project)->delete();
+        $this->all($project)->delete();
         $this->write($project, Entity::Screen, $this->rows->readScreens($this->rows->screens($project)->get()));
         foreach ($this->rows->things($project) as $entity => $things) {
             $this->write($project, Entity::from($entity), $things);
@@ -86,13 +86,13 @@ final readonly class References
      * What names some things, but for what was deleted.
      *
      * @param  list<string>  $ids
-     * @param  string  $by  the property that names them: `cues`
+     * @param  string  $by  the property that names them, `cues`; empty for any
      * @return list<array{entity: Entity, id: string, path: string, target: string}>
      */
     public function to(ProjectRow $project, Entity $kind, array $ids, string $by, int $most): array
     {
         $gone = fn (string $screen): \Closure => fn (Builder $query): Builder => $query->selectRaw('1')->from('screens')->whereColumn('screens.project_id', 'refers.project_id')->whereColumn('screens.id', $screen)->where('gone', true);
-        $rows = $this->of($project)->where('refers.kind', $kind->value)->whereIn('refers.target', $ids)->where('refers.path', 'like', "{$by}.%")
+        $rows = $this->all($project)->where('refers.kind', $kind->value)->whereIn('refers.target', $ids)->where('refers.path', 'like', $by === '' ? '%' : "{$by}.%")
             ->leftJoin('layers', fn ($join) => $join->on('layers.project_id', 'refers.project_id')->on('layers.id', 'refers.id')->where('refers.entity', Entity::Layer->value))
             ->where(fn (Builder $query): Builder => $query->where('refers.entity', '<>', Entity::Screen->value)->orWhereNotExists($gone('refers.id')))
             ->whereNotExists($gone('layers.screen'))
@@ -115,7 +115,7 @@ final readonly class References
         }
     }
 
-    private function of(ProjectRow $project): Builder
+    private function all(ProjectRow $project): Builder
     {
         return $this->database->table('refers')->where('refers.project_id', $project->id);
     }

@@ -7,6 +7,7 @@ namespace App\Canvas;
 use App\Models\Project as ProjectRow;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
+use Kindred\Document\Entity;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\BoxLayer;
@@ -22,6 +23,9 @@ use Kindred\Document\Place;
 use Kindred\Document\Project;
 use Kindred\Document\Screen;
 use Kindred\Document\Style\Corners;
+use Kindred\Document\Thing;
+use Kindred\Document\Token\Aliases;
+use Kindred\Document\Token\Token;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
@@ -127,6 +131,9 @@ final readonly class TreeLoader
         $layers = $set->layers === [] ? [] : $this->rows->readLayers($this->rows->layers($project)->whereIn('id', $set->layers)->get());
         $inFamilies = $set->families === [] ? [] : $this->inFamilies($project, $set->families);
         $layers += $inFamilies;
+        $things = $set->things === [] ? [] : $this->rows->things($project, $set->things);
+        $bound = $set->tokens === [] ? [] : $this->boundTo($project, $set->tokens, $things);
+        $layers += $bound;
         $complete = [];
         $whole = $set->whole;
         if ($set->takes !== []) {
@@ -143,7 +150,7 @@ final readonly class TreeLoader
         }
         $this->loadPlaces($project, $set, $layers, $complete);
         $this->loadAncestors($project, $layers, $complete);
-        $this->loadInside($project, [...$set->layers, ...array_map(strval(...), array_keys($inFamilies)), ...$this->layoutRoots($layers)], $layers, $complete);
+        $this->loadInside($project, [...$set->layers, ...array_map(strval(...), array_keys($inFamilies + $bound)), ...$this->layoutRoots($layers)], $layers, $complete);
         foreach ($layers as $layer) {
             if (in_array($layer->screen, $whole, true)) {
                 $complete[$layer->id] = true;
@@ -152,7 +159,7 @@ final readonly class TreeLoader
 
         $gone = array_filter($screens, fn (Screen $screen): bool => $screen->gone);
 
-        return new Tree($this->rows->project($project), array_diff_key($screens, $gone), $layers, $complete, $set->things === [] ? [] : $this->rows->things($project, $set->things), $gone);
+        return new Tree($this->rows->project($project), array_diff_key($screens, $gone), $layers, $complete, $things, $gone);
     }
 
     /**
@@ -168,6 +175,24 @@ final readonly class TreeLoader
         });
 
         return array_filter($this->rows->readLayers($rows->get()), fn (Layer $layer): bool => $layer->content instanceof Lettered && array_intersect($families, $layer->content->families()) !== []);
+    }
+
+    /**
+     * @param  list<string>  $tokens
+     * @param  array<string, array<string, Thing>>  $things  with all tokens
+     * @return array<string, Layer> the layers with something that is bound to tokens, or to others that follow them
+     */
+    private function boundTo(ProjectRow $project, array $tokens, array $things): array
+    {
+        $all = array_filter($things[Entity::Token->value] ?? [], fn (Thing $one): bool => $one instanceof Token);
+        $named = $this->database->table('refers')->where('project_id', $project->id)->where('entity', Entity::Layer->value)->where('kind', Entity::Token->value)
+            ->whereIn('target', Aliases::dependents($all, $tokens))->distinct()->pluck('id')->all();
+        $layers = [];
+        foreach (array_chunk($named, 1000) as $ids) {
+            $this->add($layers, $this->rows->layers($project)->whereIn('id', $ids));
+        }
+
+        return $layers;
     }
 
     /** The id of the layer right below in its place, or null at the bottom. */

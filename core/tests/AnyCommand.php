@@ -11,6 +11,7 @@ use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\HasSheet;
 use Kindred\Document\Place;
+use Kindred\Document\Token\Bindings;
 use Kindred\Document\Tree;
 use Kindred\Kit\FreshChart;
 
@@ -206,6 +207,7 @@ final class AnyCommand
             ...self::onSheets($tree, $screen, $array, $row, $step),
             ...self::onTakes($tree, $screen, $some, $step),
             ...self::onBrief($tree, $screen, $one, $step),
+            ...self::onTokens($tree, $on, $step),
         ];
 
         if (count($screens) > 1) {
@@ -282,6 +284,28 @@ final class AnyCommand
             ['type' => 'carry-layers', 'from' => $screen, 'to' => $take, 'layers' => $some, 'seed' => "cl{$step}"],
             ['type' => 'delete-take', 'screen' => $screen, 'take' => $take],
             ['type' => 'make-condition', 'screen' => $screen, 'condition' => ['empty', 'loading', 'error'][$step % 3], 'seed' => "mc{$step}"],
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $on
+     * @return list<array<string, mixed>>
+     */
+    private static function onTokens(Tree $tree, array $on, int $step): array
+    {
+        $tokens = array_keys(Bindings::tokens($tree));
+        $token = $tokens[$step % max(1, count($tokens))] ?? 'none';
+        $other = $tokens[($step + 1) % max(1, count($tokens))] ?? 'none';
+        $field = ['fills.0.colour', 'corners', 'strokes.0.width', 'strokes.0.colour', 'rowGap', 'style.size', 'opacity'][$step % 7];
+
+        return [
+            ['type' => 'put-tokens', 'tokens' => [['id' => "tone{$step}", 'name' => "tone.t{$step}"] + ($step % 2 === 0 ? ['kind' => 'color', 'text' => 'hsl('.($step * 37).' 50% 50%)'] : ['kind' => 'dimension', 'value' => $step % 30])]],
+            ['type' => 'put-tokens', 'tokens' => [['id' => $token, 'text' => $step % 3 === 0 ? '#'.dechex(mt_rand(0x100000, 0xFFFFFF)) : (string) mt_rand(1, 40)]]],
+            ['type' => 'put-tokens', 'tokens' => [['id' => $token, 'bound' => ['value' => $other]]]],
+            ['type' => 'make-token', 'field' => $field, 'id' => "made{$step}", 'name' => "made.m{$step}"] + $on,
+            ['type' => 'bind-token', 'field' => $field, 'token' => $token] + $on,
+            ['type' => 'bind-token', 'field' => $field, 'token' => null] + $on,
+            ['type' => 'remove-token', 'token' => $token, 'by' => $step % 2 === 0 ? $other : null],
         ];
     }
 

@@ -7,6 +7,7 @@ namespace Kindred\Tests;
 use Kindred\Command\Command;
 use Kindred\Command\Commands;
 use Kindred\Command\Runner;
+use Kindred\Document\Entity;
 use Kindred\Document\Layer\IconSource;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
@@ -68,6 +69,11 @@ final class Sample
     public static function relayout(): Relayout
     {
         return new Relayout(new Typesetter(self::faces()), self::cells(), self::shapes());
+    }
+
+    public static function consequences(): Consequences
+    {
+        return new Consequences(self::relayout());
     }
 
     public static function cells(): Cells
@@ -228,6 +234,6 @@ final class Sample
             return array_map(fn ($value) => $value->toArray(), $values);
         };
 
-        return [$tree->project->toArray(), $sorted($tree->screens), $sorted($tree->layers)];
+        return [$tree->project->toArray(), $sorted($tree->screens), $sorted($tree->layers), $sorted($tree->things(Entity::Token))];
     }
 }

@@ -1,5 +1,6 @@
 /** The wall: brings its parts together. */
 import { Behind } from './behind.ts';
+import { HouseDrawer } from './house/drawer.ts';
 import { toast, wireDialogs, wireToast } from './dialogs.ts';
 import { showState } from './saved.ts';
 import { watchSmall } from './small.ts';
@@ -128,6 +129,7 @@ const facets = new Facets(urls['facets']!, picture, selection, server, {
         partners.show();
     },
     used: urls['colours']!,
+    tokens: urls['choices']!,
     picture: () => making.choose(),
     subject: () => selection.frame(),
     pick: () => taking.take(),
@@ -150,6 +152,7 @@ function onAnswer(answer: Answer): void {
     stills.changed(screens, answer.sequence);
     void redrawn(parts, [...redraw]);
     if (answer.patches.some((patch) => patch.fonts)) void fonts.changed(answer.sequence);
+    void house.again();
     if (answer.patches.some((patch) => patch.samples)) void refilled(parts, picture.withPlaceholders().filter((id) => !redraw.has(id)));
     overlay.show();
     facets.again();
@@ -170,7 +173,9 @@ function onAnswer(answer: Answer): void {
 
 function onProblem(problem: unknown): void {
     const said = problem instanceof Problem ? problem : new Problem('That did not work; nothing was changed.', 0, '');
-    if (!facets.explain(said)) toast(said.message, true);
+    // Whoever asked may say it where it was typed.
+    const heard = said.status === 422 && !document.dispatchEvent(new CustomEvent('kindred:refused', { detail: said.message, cancelable: true }));
+    if (!heard && !facets.explain(said)) toast(said.message, true);
     overlay.show();
 }
 
@@ -304,6 +309,12 @@ const trials = new Trials(dialog('trials'), urls['trials']!, server);
 const takes = new Takes(dialog('takes'), urls['takes']!, server);
 new Icons(dialog('icons'), urls, server);
 const fonts = new Fonts(dialog('fonts'), urls['fonts']!, server);
+const house = new HouseDrawer(document.getElementById('house')!, {
+    urls: { house: urls['house']!, houseUses: urls['house-uses']!, houseRead: urls['house-read']! },
+    edit: (command) => server.edit(command),
+    rest: () => server.rest(),
+    opened: (open) => press('house', open),
+});
 const needs = new Needs(document.getElementById('needs')!, document.getElementById('lights')!, picture, camera, selection, server, urls['needs']!, () => press('needs', false));
 const rulers = new Rulers(wall, camera, picture, selection, overlay, server);
 const dropping = new Dropping(parts);
@@ -333,7 +344,7 @@ const uncover = (): void => {
 };
 camera.covered = () => {
     const wide = (id: string): number => document.getElementById(id)!.offsetWidth;
-    return { left: wide('kit'), right: Math.max(wide('notes'), wide('needs')) };
+    return { left: wide('kit'), right: Math.max(wide('notes'), wide('needs'), wide('house')) };
 };
 
 const current = (): string => selection.screens[0] ?? selection.screen;
@@ -342,6 +353,7 @@ const commands = new Commands(register({
     keys: () => keyList.show(),
     made: () => made.open(),
     fonts: () => void fonts.open(),
+    house: () => void house.toggle().then(uncover),
     find: () => find.open(),
     menu: () => menu.show(null),
     panels: {

@@ -113,6 +113,10 @@ final class Commands
         RemoveGrid::class,
         SetGridField::class,
         MoveGuide::class,
+        PutTokens::class,
+        RemoveToken::class,
+        BindToken::class,
+        MakeToken::class,
     ];
 
     /** @throws \Kindred\Input\InvalidInput */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 use Kindred\Document\Brief\Entry;
+use Kindred\Document\Token\Token;
+use Kindred\Document\Token\TokenGroup;
 
 /** The register of what a document is made of: a new kind of thing is a class and a line here. */
 enum Entity: string
@@ -20,6 +22,12 @@ enum Entity: string
 
     #[Kept(Entry::class, most: Limits::MAX_ENTRIES, where: 'A brief', called: 'entries')]
     case Entry = 'entry';
+
+    #[Kept(Token::class, most: Token::MAX, where: 'A house style', called: 'tokens')]
+    case Token = 'token';
+
+    #[Kept(TokenGroup::class, most: TokenGroup::MAX, where: 'A house style', called: 'groups')]
+    case TokenGroup = 'tokengroup';
 
     public function kept(): Kept
     {

@@ -27,6 +27,7 @@ use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Isolation;
 use Kindred\Document\Style\Mask;
 use Kindred\Document\Style\Stroke;
+use Kindred\Document\Token\Token;
 use Kindred\Geometry\Algebra\Operation;
 use Kindred\Geometry\Box;
 use Kindred\Input\Reader;
@@ -62,6 +63,7 @@ final readonly class Layer implements Thing
      * @param  list<Mask>  $masks  all of which it shows through
      * @param  bool  $masking  whether it is not painted, but masks all else that lies in its group: that is seen where it would be painted (CSS Masking 1)
      * @param  Operation  $operation  how, as a part of a compound, it is put together with those below it
+     * @param  array<string, string>  $bound  the tokens whose values it has, by the paths of its properties; those of fills, strokes and effects stand in these
      * @param  string|null  $lineage  the layer of which this is the same in another take or condition of its screen
      */
     public function __construct(
@@ -89,6 +91,7 @@ final readonly class Layer implements Thing
         #[Is\Records(Mask::class, 8, look: true, sparse: true, affects: Is\Affects::Paint)] public array $masks = [],
         #[Is\Flag(label: 'masking', overridable: false, sparse: true, affects: Is\Affects::Layout)] public bool $masking = false,
         #[Is\Choice(label: 'operation', overridable: false, sparse: true, affects: Is\Affects::Layout)] public Operation $operation = Operation::Union,
+        #[Is\Bound(Token::class, look: true, affects: Is\Affects::Nothing)] public array $bound = [],
     ) {
     }
 

@@ -17,6 +17,12 @@ final class Missing extends \DomainException
         return new self("The entry “{$id}” of the brief is no longer there; it may have been deleted in another window.");
     }
 
+    /** @param  string  $kind  what it is, such as “token” */
+    public static function thing(string $kind): self
+    {
+        return new self("The {$kind} is no longer there; it may have been deleted in another window.");
+    }
+
     public static function screen(string $id): self
     {
         return new self("The screen “{$id}” is no longer there; it may have been deleted in another window.");

@@ -20,6 +20,7 @@ final readonly class WorkingSet
      * @param  list<string>  $takes  screens with all their takes, and all layers of these
      * @param  list<Entity>  $things  kinds of things of which all are needed
      * @param  list<string>  $families  all texts with words in these families
+     * @param  list<string>  $tokens  all layers with something that is bound to these tokens, or to others that follow them
      */
     public function __construct(
         public array $screens = [],
@@ -31,6 +32,7 @@ final readonly class WorkingSet
         public array $takes = [],
         public array $things = [],
         public array $families = [],
+        public array $tokens = [],
     ) {
     }
 
@@ -48,6 +50,7 @@ final readonly class WorkingSet
                 array_values(array_unique([...$joined->takes, ...$set->takes])),
                 array_values(array_unique([...$joined->things, ...$set->things], SORT_REGULAR)),
                 array_values(array_unique([...$joined->families, ...$set->families])),
+                array_values(array_unique([...$joined->tokens, ...$set->tokens])),
             );
         }
 

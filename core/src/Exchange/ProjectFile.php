@@ -6,6 +6,7 @@ namespace Kindred\Exchange;
 
 use Kindred\Document\Brief\Entry;
 use Kindred\Document\Brief\Part;
+use Kindred\Document\Entity;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Picture;
@@ -14,6 +15,7 @@ use Kindred\Document\Place;
 use Kindred\Document\Project;
 use Kindred\Document\Screen;
 use Kindred\Document\Style\Paint\PicturePaint;
+use Kindred\Document\Thing;
 use Kindred\Document\Tree;
 use Kindred\Document\Upgrade\Upgrades;
 use Kindred\Input\InvalidInput;
@@ -54,8 +56,8 @@ final readonly class ProjectFile
             /** @var list<Layer> */
             public array $layers = [];
 
-            /** @var list<Entry> */
-            public array $entries = [];
+            /** @var array<string, list<Thing>> by entity */
+            public array $things = [];
 
             /** @var list<FileNote> */
             public array $notes = [];
@@ -74,9 +76,9 @@ final readonly class ProjectFile
                 array_push($this->layers, ...$layers);
             }
 
-            public function entry(Entry $entry): void
+            public function thing(Entity $entity, Thing $thing): void
             {
-                $this->entries[] = $entry;
+                $this->things[$entity->value][] = $thing;
             }
 
             public function note(FileNote $note): void
@@ -90,7 +92,10 @@ final readonly class ProjectFile
             }
         };
         $project = (new ProjectReader([$json], $whole))->read();
-        $tree = (new Tree($project))->withScreens(...$whole->screens)->withLayers(...$whole->layers)->withEntries(...$whole->entries);
+        $tree = (new Tree($project))->withScreens(...$whole->screens)->withLayers(...$whole->layers);
+        foreach ($whole->things as $entity => $things) {
+            $tree = $tree->put(Entity::from($entity), ...$things);
+        }
 
         return new self($tree, $whole->pictures, $whole->notes);
     }
@@ -99,7 +104,7 @@ final readonly class ProjectFile
     {
         return implode('', [...self::pieces(
             $this->tree->project, $this->tree->screensInOrder(), fn (): Tree => $this->tree,
-            array_merge(...array_map($this->tree->part(...), Part::cases())), $this->notes, fn (): array => $this->pictures,
+            $this->tree, $this->notes, fn (): array => $this->pictures,
         )]);
     }
 
@@ -108,12 +113,12 @@ final readonly class ProjectFile
      *
      * @param  list<Screen>  $screens  in the order of the reel
      * @param  \Closure(?string): Tree  $layers  a tree with the layers of a screen, or with the loose ones
-     * @param  iterable<Entry>  $entries
+     * @param  Tree  $things  with the brief and the house style
      * @param  iterable<FileNote>  $notes
      * @param  \Closure(list<string>): iterable<string, string>  $pictures  bytes by hash, of the pictures and fonts that are named
      * @return \Generator<int, string>
      */
-    public static function pieces(Project $project, array $screens, \Closure $layers, iterable $entries, iterable $notes, \Closure $pictures): \Generator
+    public static function pieces(Project $project, array $screens, \Closure $layers, Tree $things, iterable $notes, \Closure $pictures): \Generator
     {
         $ids = array_map(fn (Screen $screen): string => $screen->id, $screens);
         $head = ['format' => self::FORMAT, 'version' => self::VERSION, ...$project->with(entry: in_array($project->entry, $ids, true) ? $project->entry : null)->toArray()];
@@ -125,6 +130,10 @@ final readonly class ProjectFile
             yield "\n    \"fontFiles\": {";
             yield from self::files($pictures(self::fonts($project)));
             yield "\n    },";
+        }
+        foreach (['tokenGroups' => Entity::TokenGroup, 'tokens' => Entity::Token] as $key => $entity) {
+            $all = self::ranked($things, $entity);
+            yield $all === [] ? '' : "\n    ".self::json($key).': ['.implode(',', array_map(fn (array $one): string => self::indented(array_diff_key($one, ['rank' => true]), '        '), $all))."\n    ],";
         }
         $shown = [];
         $nested = function (?string $screen, string $indent) use ($layers, &$shown): \Generator {
@@ -149,7 +158,7 @@ final readonly class ProjectFile
         }
         yield $screens === [] ? "],\n    \"brief\": [" : "\n    ],\n    \"brief\": [";
         $first = true;
-        foreach ($entries as $entry) {
+        foreach (array_merge(...array_map($things->part(...), Part::cases())) as $entry) {
             $shown += array_fill_keys(self::shown($entry), true);
             yield ($first ? '' : ',').self::indented(['id' => $entry->id] + array_filter($entry->properties(), fn (mixed $value): bool => ! in_array($value, ['', 0, null, []], true)), '        ');
             $first = false;
@@ -165,6 +174,15 @@ final readonly class ProjectFile
         yield $first ? "],\n    \"pictures\": {" : "\n    ],\n    \"pictures\": {";
         yield from self::files($pictures(array_map(strval(...), array_keys($shown))));
         yield $shown === [] ? "}\n}\n" : "\n    }\n}\n";
+    }
+
+    /** @return list<array<string, mixed>> things in their order, as they are written */
+    private static function ranked(Tree $tree, Entity $entity): array
+    {
+        $all = array_map(fn (Thing $one): array => $one->toArray(), array_values($tree->things($entity)));
+        usort($all, fn (array $a, array $b): int => [$a['rank'], $a['id']] <=> [$b['rank'], $b['id']]);
+
+        return $all;
     }
 
     /**

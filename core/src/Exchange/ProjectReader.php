@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Exchange;
 
 use Kindred\Document\Brief\Entry;
+use Kindred\Document\Entity;
 use Kindred\Document\Layer;
 use Kindred\Document\LayerNest;
 use Kindred\Document\Limits;
@@ -13,6 +14,8 @@ use Kindred\Document\Project;
 use Kindred\Document\Rank;
 use Kindred\Document\Screen;
 use Kindred\Document\Take;
+use Kindred\Document\Token\Token;
+use Kindred\Document\Token\TokenGroup;
 use Kindred\Document\Upgrade\Upgrades;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
@@ -35,7 +38,7 @@ final class ProjectReader
     /** @var array<string, true> */
     private array $layerIds = [];
 
-    /** @var array<string, true> */
+    /** @var array<string, true> of what is kept in the general way */
     private array $entryIds = [];
 
     /** @var array<int, true> */
@@ -78,6 +81,8 @@ final class ProjectReader
                 'screens' => $this->eachOf($key, Limits::MAX_SCREENS, $this->screen(...)),
                 'loose' => $this->take(null, $this->layersOf($key, new Place(null))),
                 'brief' => $this->eachOf($key, Limits::MAX_ENTRIES, $this->entry(...)),
+                'tokens' => $this->eachOf($key, Token::MAX, fn (int $i, string $at) => $this->thing(Entity::Token, $i, $at)),
+                'tokenGroups' => $this->eachOf($key, TokenGroup::MAX, fn (int $i, string $at) => $this->thing(Entity::TokenGroup, $i, $at)),
                 'notes' => $this->eachOf($key, ProjectFile::MAX_NOTES, $this->note(...)),
                 'pictures' => $this->pictures(),
                 'fontFiles' => $this->fonts(),
@@ -227,7 +232,20 @@ final class ProjectReader
         }
         $this->entryIds[$entry->id] = true;
         $this->uses += $entry->asset === null ? [] : [$entry->asset => "reference “{$entry->called()}”"];
-        $this->target->entry($entry);
+        $this->target->thing(Entity::Entry, $entry);
+    }
+
+    /** A token, or a group of them. */
+    private function thing(Entity $entity, int $i, string $at): void
+    {
+        $data = $this->json->value();
+        $in = Reader::of(is_array($data) ? $data + ['rank' => self::rank($i)] : $data, $at);
+        $thing = $entity === Entity::Token ? Token::read($in) : TokenGroup::read($in);
+        if (isset($this->entryIds[$in->id('id')])) {
+            $in->fail('id', "the id “{$in->id('id')}” stands for something else already");
+        }
+        $this->entryIds[$in->id('id')] = true;
+        $this->target->thing($entity, $thing);
     }
 
     private function note(int $i, string $at): void

@@ -11,6 +11,8 @@ use Kindred\Document\Layer\Kinds;
 use Kindred\Document\Limits;
 use Kindred\Document\Project;
 use Kindred\Document\Screen;
+use Kindred\Document\Token\Token;
+use Kindred\Document\Token\TokenGroup;
 use Kindred\Property\Properties;
 use Kindred\Property\Schema;
 
@@ -27,6 +29,8 @@ final class ProjectSchema
         $file = $schema->object(Properties::of(Project::class), [
             'screens' => $list($ref('screen'), Limits::MAX_SCREENS),
             'brief' => $list($ref('entry'), Limits::MAX_ENTRIES),
+            'tokens' => $list($ref('token'), Token::MAX),
+            'tokenGroups' => $list($ref('tokenGroup'), TokenGroup::MAX),
             'loose' => $layers(Limits::MAX_LAYERS_OF_SCREEN),
             'notes' => $list($ref('note'), ProjectFile::MAX_NOTES),
             'pictures' => ['type' => 'object', 'propertyNames' => ['pattern' => '^[0-9a-f]{64}$'], 'additionalProperties' => ['type' => 'string', 'contentEncoding' => 'base64']],
@@ -34,6 +38,8 @@ final class ProjectSchema
         $own = [
             'screen' => $schema->object(Properties::of(Screen::class), ['layers' => $layers(Limits::MAX_LAYERS_OF_SCREEN)], ['rank', 'gone']),
             'entry' => $schema->object(Properties::of(Entry::class), [], ['rank']),
+            'token' => $schema->object(Properties::of(Token::class), [], ['rank']),
+            'tokenGroup' => $schema->object(Properties::of(TokenGroup::class), [], ['rank']),
             'note' => $schema->object(Properties::of(FileNote::class)),
             'layer' => self::layer($schema, $layers(Limits::MAX_LAYERS_OF_SCREEN)),
         ];

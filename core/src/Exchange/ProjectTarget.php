@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Kindred\Exchange;
 
-use Kindred\Document\Brief\Entry;
+use Kindred\Document\Entity;
 use Kindred\Document\Layer;
 use Kindred\Document\Screen;
+use Kindred\Document\Thing;
 use Kindred\Type\OwnFace;
 
 /** Takes what a project file holds, piece by piece, as ProjectReader comes to it. What it throws ends the reading. */
@@ -26,7 +27,8 @@ interface ProjectTarget
      */
     public function fonts(array $faces, array $files): void;
 
-    public function entry(Entry $entry): void;
+    /** One of what is kept in the general way: an entry of the brief, a token. */
+    public function thing(Entity $entity, Thing $thing): void;
 
     public function note(FileNote $note): void;
 

@@ -13,12 +13,14 @@ use Kindred\Document\Layer\Compound;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layout\Size;
+use Kindred\Document\Token\Aliases;
+use Kindred\Document\Token\Bindings;
 use Kindred\Document\Touched;
 use Kindred\Document\Tree;
 
 /**
- * What a layout works out again by itself, and so is nobody's edit: where a stack puts what lies in it, and sizes that
- * follow from content or from the room there is, and what the parts of a compound come to. It is written with an edit, but neither undo nor the check for what others
+ * What a layout works out again by itself, and so is nobody's edit: where a stack puts what lies in it, sizes that
+ * follow from content or from the room there is, and what the parts of a compound come to, and the values of tokens. It is written with an edit, but neither undo nor the check for what others
  * have changed asks about it.
  *
  * What pins or a group's frame have done to boxes is not among it: from the result alone it cannot be worked out again.
@@ -76,7 +78,7 @@ final readonly class Computed
             $touched[] = match (true) {
                 $change->entity === Entity::Project => [],
                 $old === null || $new === null => Touched::by($change),
-                default => Touched::by($change, array_values(array_intersect(self::of($before, $old), self::of($after, $new)))),
+                default => Touched::by($change, [...array_intersect(self::of($before, $old), self::of($after, $new)), ...self::bound($change, $before, $after)]),
             };
         }
 
@@ -85,6 +87,9 @@ final readonly class Computed
 
     private static function isFollowing(Change $change, Tree $before, Tree $after): bool
     {
+        if ($change->entity === Entity::Token) {
+            return Aliases::follows($change->id, Bindings::tokens($before), Bindings::tokens($after));
+        }
         $old = $before->layers[$change->id] ?? null;
         $new = $after->layers[$change->id] ?? null;
         if ($change->entity !== Entity::Layer || $old === null || $new === null) {
@@ -92,7 +97,24 @@ final readonly class Computed
         }
         $changed = array_map(strval(...), array_keys($change->after ?? []));
 
+        $changed = array_diff($changed, self::bound($change, $before, $after));
+
         return array_diff($changed, self::of($before, $old)) === [] && array_diff($changed, self::of($after, $new)) === [];
+    }
+
+    /** @return list<string> the properties of a layer that only tokens have changed which it is bound to */
+    private static function bound(Change $change, Tree $before, Tree $after): array
+    {
+        $tokens = Bindings::changed(Bindings::tokens($before), Bindings::tokens($after));
+        $old = $before->layers[$change->id] ?? null;
+        $followed = $tokens === [] || $old === null ? $old : Bindings::resolved($old, $tokens);
+        // What is bound no longer, because the token does not fit any more, cannot be worked out again.
+        if ($followed === null || $followed === $old || Bindings::of($followed) !== Bindings::of($old)) {
+            return [];
+        }
+        $parts = $followed->parts();
+
+        return array_values(array_filter(array_map(strval(...), array_keys($change->after ?? [])), fn (string $key): bool => json_encode($parts[$key] ?? null) === json_encode($change->after[$key] ?? null)));
     }
 
     /** @return list<string> */

@@ -7,9 +7,10 @@ namespace Kindred\Layout;
 use Kindred\Document\Difference;
 use Kindred\Document\Limits;
 use Kindred\Document\ShortRanks;
+use Kindred\Document\Token\Bindings;
 use Kindred\Document\Tree;
 
-/** What follows from a change before it is written: layout, shortened ranks, and the check of the limits. */
+/** What follows from a change before it is written: the values of what is bound to tokens, layout, shortened ranks, and the check of the limits. */
 final readonly class Consequences
 {
     public function __construct(private Relayout $relayout)
@@ -19,7 +20,7 @@ final readonly class Consequences
     /** @throws \Kindred\Input\InvalidInput with what would be too large */
     public function of(Tree $before, Tree $after): Tree
     {
-        return Limits::held($before, ShortRanks::of($before, $this->relayout->after($before, $after)));
+        return Limits::held($before, ShortRanks::of($before, $this->relayout->after($before, Bindings::after($before, $after))));
     }
 
     /**
@@ -29,6 +30,6 @@ final readonly class Consequences
      */
     public function replayed(Tree $before, Difference $step): Tree
     {
-        return $this->relayout->after($before, $step->applyTo($before, Computed::of(...)), grown: true);
+        return $this->relayout->after($before, Bindings::after($before, $step->applyTo($before, Computed::of(...))), grown: true);
     }
 }

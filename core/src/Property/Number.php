@@ -47,6 +47,12 @@ final class Number extends Property
         return Animation::ByValue;
     }
 
+    /** Whether it is counted in px, not a share or an angle. */
+    public function isLength(): bool
+    {
+        return ! $this->percent && $this->turn === null && $this->base !== Base::One;
+    }
+
     public function shown(mixed $value): string
     {
         return ! is_float($value) ? '' : ($this->percent ? Format::text($value * 100).'%' : Format::text($value));

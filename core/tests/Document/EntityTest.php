@@ -10,6 +10,8 @@ use Kindred\Document\Layer;
 use Kindred\Document\Project;
 use Kindred\Document\Screen;
 use Kindred\Document\Thing;
+use Kindred\Document\Token\Bindings;
+use Kindred\Document\Token\TokenGroup;
 use Kindred\Document\Tree;
 use Kindred\Input\Reader;
 use Kindred\Property\Properties;
@@ -22,6 +24,7 @@ function oneOfEach(): Tree
         ['type' => 'put-entry', 'entry' => ['id' => 'goal1', 'part' => 'goal', 'title' => 'Calm']],
         ['type' => 'create-screen', 'screen' => ['id' => 'spare', 'name' => 'Spare', 'device' => 'phone', 'x' => 900, 'y' => 0, 'width' => 390, 'height' => 844]],
         ['type' => 'delete-screens', 'screens' => ['spare']],
+        ['type' => 'put-tokens', 'tokens' => [['id' => 'clay', 'name' => 'clay', 'kind' => 'color', 'value' => '#b4472e']], 'groups' => [['id' => 'base', 'name' => 'base', 'more' => '{}']]],
     );
 }
 
@@ -33,6 +36,8 @@ function changedIn(Tree $tree, Entity $entity): Tree
         Entity::Screen => $tree->put($entity, $tree->screen('home')->with(name: 'Other')),
         Entity::Layer => $tree->put($entity, $tree->layer('boxa')->with(opacity: 0.5)),
         Entity::Entry => $tree->put($entity, $tree->entry('goal1')->with(title: 'Other')),
+        Entity::Token => $tree->put($entity, Bindings::tokens($tree)['clay']->with(name: 'Other')),
+        Entity::TokenGroup => $tree->put($entity, new TokenGroup('base', 'm', 'Other', '{}')),
     };
 }
 

@@ -1,5 +1,6 @@
 /** The facets: what the server says of the selection, and the changes that are made there. */
 import { layerOf, inOneCopy } from './address.ts';
+import { Binding } from './binding.ts';
 import { Coats } from './coats.ts';
 import { ColourField } from './colour.ts';
 import { isField, isWhole, isWritten, told, WRITTEN, type Field } from './fields.ts';
@@ -44,6 +45,8 @@ export interface Outside {
     shown: () => void;
     /** Where the colours of the project are told. */
     used: string;
+    /** Where the tokens are told that a property can be bound to. */
+    tokens: string;
     picture: () => Promise<string | null>;
     /** Where on the window lies what is selected. */
     subject: () => DOMRect | null;
@@ -67,6 +70,7 @@ export class Facets {
     private framed: string | null = null;
     private readonly coats: Coats;
     private readonly colours: ColourField;
+    private readonly binding: Binding;
     /** What the wall shows of a value that is not kept yet. */
     private tried: { reflow: Reflow; before: [string, Element][] } | null = null;
     /** The field that was being written in when the facets were drawn anew. */
@@ -121,6 +125,7 @@ export class Facets {
             pick: () => this.outside.pick(),
             contrast: (field, colour) => this.outside.contrast(this.subject, field.dataset['field'] ?? null, colour),
         });
+        this.binding = new Binding({ on: () => ({ screen: this.subject.screen || null, layers: this.subject.layers }), edit: (command) => this.server.edit(command), url: this.outside.tokens });
         this.wireLabels();
         this.drawn();
     }
@@ -541,6 +546,8 @@ export class Facets {
         const id = button.dataset['id'];
         switch (button.dataset['do']) {
             case 'colour': this.colours.open(this.place.querySelector<HTMLInputElement>(`#${button.dataset['of']}`)!); break;
+            case 'token': void this.binding.open(button); break;
+            case 'bind': void this.server.edit({ type: 'bind-token', ...this.on, field: button.dataset['of'], token: id }); break;
             case 'set': if (alone && button.dataset['alone'] !== undefined) this.onSide(button); else void this.server.edit({ type: 'set-field', ...this.on, field: button.dataset['name'], value: button.dataset['value'] ?? '', ...this.inCell }); break;
             case 'reset-override': void this.server.edit({ type: 'reset-override', screen: screen || null, layer: id }); break;
             case 'go': document.dispatchEvent(new CustomEvent('kindred:go', { detail: { screen: button.dataset['screen'], layer: button.dataset['layer'] } })); break;

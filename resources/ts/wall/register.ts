@@ -32,6 +32,7 @@ export interface Doers {
     curving: Curving;
     made: () => void;
     fonts: () => void;
+    house: () => void;
     kit: KitPanel;
     sheet: DataSheet;
     keys: () => void;
@@ -187,6 +188,7 @@ export function register(on: Doers): Command[] {
         { id: 'grid', name: 'Grids, guides and rulers', group: 'Panels', run: on.panels.grid },
         { id: 'threads', name: 'Threads', group: 'Panels', run: on.panels.threads },
         { id: 'fonts', name: 'Fonts of the project: bring in, replace', short: 'Own fonts', group: 'Panels', run: on.fonts },
+        { id: 'house', name: 'House style: tokens', short: 'House style', group: 'Panels', run: on.house },
         { id: 'notes', name: 'Notes', group: 'Panels', run: on.panels.notes },
         { id: 'needs', name: 'Requirements of the screen', group: 'Panels', run: on.panels.needs },
         { id: 'history', name: 'History', group: 'Panels', run: on.panels.history },

@@ -9,7 +9,7 @@
             <span class="with-well @if ($effect['kind'] !== 'shadow') plain @endif">
                 @if ($effect['kind'] === 'shadow')
                     <button type="button" class="well" data-do="colour" data-of="{{ $id }}" data-shows="{{ $effect['shows'] }}" aria-label="{{ $effect['label'] }}, choose" aria-haspopup="dialog"></button>
-                    <input class="field" id="{{ $main }}" data-field="{{ $at }}.effect" value="{{ $values["{$at}.effect"]['value'] }}" @if ($values["{$at}.effect"]['mixed']) placeholder="mixed" @endif title="As CSS writes it: inset 0 2px 8px #00000040; at the end the sides on which it shows, where not on all: top" autocomplete="off" spellcheck="false">
+                    <span class="tokened"><input class="field" id="{{ $main }}" data-field="{{ $at }}.effect" value="{{ $values["{$at}.effect"]['value'] }}" @if ($values["{$at}.effect"]['mixed']) placeholder="mixed" @endif title="As CSS writes it: inset 0 2px 8px #00000040; at the end the sides on which it shows, where not on all: top" autocomplete="off" spellcheck="false"><x-token :field="$at.'.effect'" :label="$effect['label']" :token="$values[$at.'.effect']['token'] ?? null"/></span>
                 @elseif ($effect['kind'] === 'blur')
                     <input class="field" id="{{ $main }}" data-field="{{ $at }}.radius" data-step="1" value="{{ $values["{$at}.radius"]['value'] }}" aria-label="Radius of the blur" autocomplete="off" spellcheck="false">
                 @else
@@ -21,7 +21,7 @@
         </div>
         <div class="details" id="d-effects-{{ $i }}" data-details="{{ $at }}" hidden>
             @if ($effect['kind'] === 'shadow')
-                <x-colour :field="$at.'.colour'" label="Colour" :value="$values[$at.'.colour']['value']" :mixed="$values[$at.'.colour']['mixed']" :none="false"/>
+                <x-colour :field="$at.'.colour'" label="Colour" :value="$values[$at.'.colour']['value']" :mixed="$values[$at.'.colour']['mixed']" :none="false" :token="$values[$at.'.colour']['token'] ?? null"/>
                 <div class="row two wide"><x-number :field="$at.'.offsetX'" label="Across" :values="$values"/><x-number :field="$at.'.offsetY'" label="Down" :values="$values"/></div>
                 <div class="row"><x-number :field="$at.'.blur'" label="Blur" :values="$values"/></div>
                 @if ($has('spread'))<div class="row"><x-number :field="$at.'.spread'" label="Spread" :values="$values"/></div>@endif

@@ -46,6 +46,7 @@
             @if (! $only)<div class="row"><span class="label"></span><button class="button justify-start" data-do="even" title="Makes the rows and columns that these lie in roughly exact, with equal gaps"><x-glyph name="layout-dashboard"/> Even out</button></div>@endif
             @include('wall.layout')
             @include('wall.further', ['facet' => 'where'])
+            @include('wall.bound', ['facet' => 'where'])
         </div>
     </details>
     <details class="facet" id="facet-look" data-facet="look" open>
@@ -129,12 +130,14 @@
                 <p class="text-ash">Its compound is painted, with this as one of its parts.</p>
             @endunless
             @include('wall.further', ['facet' => 'look'])
+            @include('wall.bound', ['facet' => 'look'])
         </div>
     </details>
     @if ($values['style.size']['applies'])
         <details class="facet" id="facet-words" data-facet="words" open>
             <summary><b>Text</b><span class="gist">{{ $gist('style.family', 'style.weight', 'style.size') }}</span></summary>
             <div class="rows">
+                <div class="row"><span class="label">Style</span><button type="button" class="button justify-start" data-do="token" data-of="style" aria-haspopup="dialog" title="The type style of the house style that these words are set in">{{ $bound['words']['style']['name'] ?? 'none' }}</button></div>
                 <x-choice field="style.family" label="Family" :values="$values" :options="collect($families)->keys()->mapWithKeys(fn ($family) => [$family => $family])->all()"/>
                 @foreach ($missingFaces as $said)<p class="field-problem">{{ $said }}</p>@endforeach
                 <x-choice field="style.weight" label="Weight" :values="$values" :options="collect($weights)->mapWithKeys(fn ($weight) => [$weight => $weight])->all()"/>
@@ -161,6 +164,7 @@
                 @endif
                 @includeWhen($partners !== [], 'wall.partners')
                 @include('wall.further', ['facet' => 'words'])
+                @include('wall.bound', ['facet' => 'words'])
                 @if ($ownRuns !== '')
                     <p class="text-ash">{{ $ownRuns }}</p>
                 @endif

@@ -13,7 +13,7 @@
         <label for="{{ $id }}">Stop {{ $j + 1 }}</label>
         <span class="with-well">
             <button type="button" class="well" data-do="colour" data-of="{{ $id }}" data-shows="{{ $values["{$path}.colour"]['value'] }}" aria-label="Stop {{ $j + 1 }}, choose" aria-haspopup="dialog"></button>
-            <input class="field" id="{{ $id }}" data-field="{{ $path }}.colour" value="{{ $values["{$path}.colour"]['value'] }}" autocomplete="off" spellcheck="false">
+            <span class="tokened"><input class="field" id="{{ $id }}" data-field="{{ $path }}.colour" value="{{ $values["{$path}.colour"]['value'] }}" autocomplete="off" spellcheck="false"><x-token :field="$path.'.colour'" :label="'Stop '.($j + 1)" :token="$values[$path.'.colour']['token'] ?? null"/></span>
             <input class="field" id="f-{{ $list }}-{{ $i }}-stops-{{ $j }}-at" data-field="{{ $path }}.at" data-step="1" value="{{ $values["{$path}.at"]['value'] }}" aria-label="Place of stop {{ $j + 1 }}" title="Its place on the line" autocomplete="off">
             <button type="button" class="icon-button" data-do="remove-stop" data-id="{{ $at }}" data-at="{{ $j }}" aria-label="Remove stop {{ $j + 1 }}" title="Remove" @disabled(count($coat['stops']) < 3)><x-glyph name="minus"/></button>
         </span>

@@ -6,6 +6,7 @@ namespace Kindred\Document\Style;
 
 use Kindred\Document\Style\Effect\EffectKind;
 use Kindred\Document\Style\Effect\Shadow;
+use Kindred\Document\Token\Token;
 use Kindred\Paint\Colour;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
@@ -16,9 +17,11 @@ final readonly class Effect implements Stored
 {
     use Declared;
 
+    /** @param  array<string, string>  $bound  tokens by the names of properties */
     public function __construct(
         #[Effect\OfEffect(label: 'effect')] public EffectKind $effect,
         #[Is\Flag(label: 'hiding of the effect', sparse: true)] public bool $hidden = false,
+        #[Is\Bound(Token::class)] public array $bound = [],
     ) {
     }
 

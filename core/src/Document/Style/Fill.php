@@ -7,6 +7,7 @@ namespace Kindred\Document\Style;
 use Kindred\Document\Style\Paint\Paint;
 use Kindred\Document\Style\Paint\Painted;
 use Kindred\Document\Style\Paint\Solid;
+use Kindred\Document\Token\Token;
 use Kindred\Paint\Colour;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
@@ -21,11 +22,13 @@ final readonly class Fill implements Stored
 {
     use Declared;
 
+    /** @param  array<string, string>  $bound  tokens by the names of properties */
     public function __construct(
         #[Painted(label: 'fill')] public Paint $paint,
         #[Is\Number(0, 1, percent: true, label: 'opacity of the fill', sparse: true)] public float $opacity = 1,
         #[Is\Choice(label: 'blend mode of the fill', sparse: true)] public BlendMode $blend = BlendMode::Normal,
         #[Is\Flag(label: 'hiding of the fill', sparse: true)] public bool $hidden = false,
+        #[Is\Bound(Token::class)] public array $bound = [],
     ) {
     }
 

@@ -8,6 +8,7 @@ use Kindred\Document\Style\Paint\Gradient;
 use Kindred\Document\Style\Paint\Paint;
 use Kindred\Document\Style\Paint\Painted;
 use Kindred\Document\Style\Paint\Solid;
+use Kindred\Document\Token\Token;
 use Kindred\Paint\Colour;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
@@ -29,7 +30,10 @@ final readonly class Stroke implements Stored
 
     public const INK = '#1e2223';
 
-    /** @param  list<float>  $dash */
+    /**
+     * @param  list<float>  $dash
+     * @param  array<string, string>  $bound  tokens by the names of properties
+     */
     public function __construct(
         #[Painted(self::INK, label: 'stroke')] public Paint $paint,
         #[Is\Number(0.1, 200, removes: true, label: 'stroke width', given: true, tries: ['0', '1', '2', '4'])] public float $width = 1.0,
@@ -43,6 +47,7 @@ final readonly class Stroke implements Stored
         #[Is\Number(0, 1, percent: true, label: 'opacity of the stroke', sparse: true)] public float $opacity = 1,
         #[Is\Flag(label: 'hiding of the stroke', sparse: true)] public bool $hidden = false,
         #[Is\Flag(label: 'gradient along the stroke', sparse: true)] public bool $along = false,
+        #[Is\Bound(Token::class)] public array $bound = [],
     ) {
     }
 

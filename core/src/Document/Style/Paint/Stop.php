@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Style\Paint;
 
+use Kindred\Document\Token\Token;
 use Kindred\Paint\Colour;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
@@ -19,10 +20,12 @@ final readonly class Stop implements Stored
 
     public const FURTHEST = 20;
 
+    /** @param  array<string, string>  $bound  tokens by the names of properties */
     public function __construct(
         #[Is\Parsed(200, label: 'colour of the stop', given: true, absent: ['#ffffff'])] public Colour $colour,
         #[Is\Number(-self::FURTHEST, self::FURTHEST, percent: true, label: 'place of the stop', given: true)] public float $at = 0,
         #[Is\Number(-self::FURTHEST, self::FURTHEST, percent: true, label: 'middle after the stop', sparse: true)] public ?float $hint = null,
+        #[Is\Bound(Token::class)] public array $bound = [],
     ) {
     }
 }

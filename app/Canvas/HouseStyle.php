@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Canvas;
+
+use App\Models\Project;
+use Illuminate\Database\ConnectionInterface;
+use Kindred\Document\Address;
+use Kindred\Document\Entity;
+use Kindred\Document\Layer;
+use Kindred\Document\Rank;
+use Kindred\Document\Screen;
+use Kindred\Document\Token\Bindings;
+use Kindred\Document\Token\Token;
+use Kindred\Document\Token\TokenGroup;
+use Kindred\Document\Token\TokenValue;
+use Kindred\Document\WorkingSet;
+use Kindred\Exchange\Tokens\TokenFile;
+use Kindred\Layout\Expansion;
+use Kindred\Paint\Colour;
+use Kindred\Paint\Tints;
+use Kindred\Property\Path;
+
+/** The house style of a project: its tokens, what uses them, and which fit a property. */
+final readonly class HouseStyle
+{
+    /** So many uses of a token are shown. */
+    private const SHOWN = 60;
+
+    private const INK = '#1e2223';
+
+    public function __construct(private TreeLoader $store, private References $references, private ConnectionInterface $database, private Expansion $expansion)
+    {
+    }
+
+    /** @return array<string, Token> by id, in their order */
+    public function tokens(Project $project): array
+    {
+        $tokens = Bindings::tokens($this->store->load($project, new WorkingSet(things: [Entity::Token])));
+        uasort($tokens, fn (Token $a, Token $b): int => strcmp($a->rank, $b->rank) ?: strcmp($a->id, $b->id));
+
+        return $tokens;
+    }
+
+    /** @return list<TokenGroup> */
+    public function groups(Project $project): array
+    {
+        $tree = $this->store->load($project, new WorkingSet(things: [Entity::TokenGroup]));
+
+        return array_values(array_filter($tree->things(Entity::TokenGroup), fn (mixed $one): bool => $one instanceof TokenGroup));
+    }
+
+    /**
+     * The tokens by their types, in the order of the register.
+     *
+     * @return array<string, array{label: string, kind: string, tokens: list<Token>}>
+     */
+    public function byType(Project $project): array
+    {
+        $tokens = $this->tokens($project);
+        $types = [];
+        foreach (TokenValue::ALL as $kind) {
+            $types[$kind::kind()] = ['label' => $kind::label(), 'kind' => $kind::kind(), 'tokens' => array_values(array_filter($tokens, fn (Token $token): bool => $token->value instanceof $kind))];
+        }
+
+        return $types;
+    }
+
+    /** @return array<string, int> how many layers and other tokens use each, by id */
+    public function counts(Project $project): array
+    {
+        return $this->database->table('refers')->where('project_id', $project->id)->where('kind', Entity::Token->value)->groupBy('target')
+            ->selectRaw('target, count(distinct id) as many')->pluck('many', 'target')->map(fn (mixed $many): int => is_numeric($many) ? (int) $many : 0)->all();
+    }
+
+    /**
+     * What uses a token.
+     *
+     * @return array{layers: list<array{layer: Layer, screen: Screen|null}>, tokens: list<Token>, more: bool}
+     */
+    public function uses(Project $project, string $token): array
+    {
+        $found = $this->references->to($project, Entity::Token, [$token], '', self::SHOWN * 4);
+        $ids = fn (Entity $entity): array => array_values(array_unique(array_column(array_filter($found, fn (array $one): bool => $one['entity'] === $entity), 'id')));
+        $layers = $ids(Entity::Layer);
+        $tree = $this->store->load($project, new WorkingSet(layers: array_slice($layers, 0, self::SHOWN), reel: true));
+        $shown = array_values(array_filter(array_map(fn (string $id): ?Layer => $tree->layers[$id] ?? null, array_slice($layers, 0, self::SHOWN))));
+
+        return [
+            'layers' => array_map(fn (Layer $layer): array => ['layer' => $layer, 'screen' => $tree->screens[$layer->screen ?? ''] ?? null], $shown),
+            'tokens' => array_values(array_intersect_key($this->tokens($project), array_flip($ids(Entity::Token)))),
+            'more' => count($layers) > self::SHOWN,
+        ];
+    }
+
+    /**
+     * The tokens that a property of some layers can be bound to, that which it is bound to, and whether one can be made of its value.
+     *
+     * @param  list<string>  $names  the addresses of layers
+     * @return array{fitting: list<Token>, bound: Token|null, makes: string, label: string}
+     */
+    public function choices(Project $project, array $names, string $field): array
+    {
+        $named = array_map(Address::of(...), $names);
+        $tree = $this->store->load($project, new WorkingSet(layers: Address::layersOf($named), reel: true));
+        $layers = array_values(array_filter(array_map(fn (Address $one): ?Layer => $this->expansion->at($tree, $one), $named)));
+        $tokens = $this->tokens($project);
+        $way = Path::of($field);
+        $property = $layers === [] ? null : $way->property($layers[0]);
+        if ($layers === [] || $property === null) {
+            return ['fitting' => [], 'bound' => null, 'makes' => '', 'label' => ''];
+        }
+        $has = $way->value($layers[0]);
+        $makes = '';
+        foreach (TokenValue::ALL as $kind) {
+            $value = $makes === '' ? $kind::from($property, $has) : null;
+            $makes = $value === null ? $makes : $value->css();
+        }
+
+        return [
+            'fitting' => array_values(array_filter($tokens, fn (Token $token): bool => $token->value->valueOf($property, $has) !== null)),
+            'bound' => $tokens[self::shared($layers)[$field] ?? ''] ?? null,
+            'makes' => $makes,
+            'label' => $property->label(),
+        ];
+    }
+
+    /**
+     * What all of some layers have bound alike.
+     *
+     * @param  list<Layer>  $layers
+     * @return array<string, string> ids of tokens by path
+     */
+    public static function shared(array $layers): array
+    {
+        $shared = $layers === [] ? [] : Bindings::of($layers[0]);
+        foreach ($layers as $layer) {
+            $shared = array_intersect_assoc($shared, Bindings::of($layer));
+        }
+
+        return $shared;
+    }
+
+    /** @return list<array{step: int, colour: Colour, ink: float, paper: float}> a colour from light to dark, with how each stands out against ink and paper */
+    public static function ramp(Colour $colour): array
+    {
+        [$ink, $paper] = [Colour::parse(self::INK), Colour::rgb(255, 255, 255)];
+        $tints = Tints::of($colour->withAlpha(1));
+
+        return array_map(fn (Colour $one, int $step): array => ['step' => $step, 'colour' => $one, 'ink' => $one->contrastRatio($ink), 'paper' => $one->contrastRatio($paper)], $tints, array_keys($tints));
+    }
+
+    /**
+     * What a file of design tokens would bring: new tokens, and others for those of the same names.
+     *
+     * @return array{tokens: list<array<string, mixed>>, groups: list<array<string, mixed>>, said: list<string>}
+     *
+     * @throws \Kindred\Input\InvalidInput naming the place in the file
+     */
+    public function arriving(Project $project, string $json): array
+    {
+        $here = $this->tokens($project);
+        $known = array_column(array_map(fn (Token $token): array => ['id' => $token->id, 'name' => $token->name], $here), 'id', 'name');
+        foreach ($this->groups($project) as $group) {
+            $known["group {$group->name}"] = $group->id;
+        }
+        ['tokens' => $tokens, 'groups' => $groups] = TokenFile::read($json, $known);
+        $new = array_values(array_filter($tokens, fn (Token $token): bool => ! isset($here[$token->id])));
+        $other = array_values(array_filter($tokens, fn (Token $token): bool => isset($here[$token->id]) && array_diff_key($here[$token->id]->toArray(), ['rank' => 1]) !== array_diff_key($token->toArray(), ['rank' => 1])));
+        $named = fn (array $all): string => implode(', ', array_map(fn (Token $token): string => $token->name, array_slice($all, 0, 8))).(count($all) > 8 ? ' and '.(count($all) - 8).' more' : '');
+        $last = $here === [] ? null : max(array_column($here, 'rank'));
+        $plain = [];
+        foreach ([...$new, ...$other] as $token) {
+            $rank = ($here[$token->id] ?? null)->rank ?? $last = Rank::between($last, null);
+            $plain[] = ['description' => '', 'source' => '', 'more' => '', 'bound' => new \stdClass, ...$token->with(rank: $rank)->toArray()];
+        }
+
+        return [
+            'tokens' => $plain,
+            'groups' => array_map(fn (TokenGroup $group): array => $group->toArray(), $groups),
+            'said' => array_values(array_filter([
+                $new === [] ? '' : (count($new) === 1 ? 'One new token: ' : count($new).' new tokens: ').$named($new).'.',
+                $other === [] ? '' : (count($other) === 1 ? 'One gets another value: ' : count($other).' get other values: ').$named($other).'.',
+                count($tokens) === count($new) + count($other) ? '' : (count($tokens) - count($new) - count($other)).' are as they are here.',
+            ])),
+        ];
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Canvas\HouseStyle;
+use App\Http\Uploads;
+use App\Models\Project;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use Kindred\Exchange\Tokens\TokenCss;
+use Kindred\Exchange\Tokens\TokenFile;
+use Kindred\Input\InvalidInput;
+
+/** The house style: its drawer, what fits a property, and files of design tokens. */
+final class HouseStyleController extends Controller
+{
+    public function show(Project $project, HouseStyle $style): View
+    {
+        return view('house.drawer', ['project' => $project, 'types' => $style->byType($project), 'names' => $style->tokens($project), 'counts' => $style->counts($project)]);
+    }
+
+    /** Which tokens a property of the selection can be bound to. */
+    public function choices(Request $request, Project $project, HouseStyle $style): View
+    {
+        return view('house.choices', $style->choices($project, $this->askedList($request, 'layers', 500), $this->asked($request, 'field')));
+    }
+
+    /** What uses a token, and which could take its place. */
+    public function uses(Project $project, string $token, HouseStyle $style): View
+    {
+        $tokens = $style->tokens($project);
+        $one = $tokens[$token] ?? abort(404);
+
+        return view('house.uses', ['token' => $one, 'others' => array_filter($tokens, fn ($other): bool => $other->id !== $one->id && $other->value::kind() === $one->value::kind()), ...$style->uses($project, $token)]);
+    }
+
+    /** The tokens as a file of the Design Tokens Community Group. */
+    public function json(Project $project, HouseStyle $style): Response
+    {
+        return $this->file($project, TokenFile::write($style->tokens($project), $style->groups($project)), 'application/json', 'tokens.json');
+    }
+
+    /** The tokens as custom properties of CSS. */
+    public function css(Project $project, HouseStyle $style): Response
+    {
+        return $this->file($project, TokenCss::write($style->tokens($project)), 'text/css', 'css');
+    }
+
+    /** What a file of design tokens would bring; nothing is changed yet. */
+    public function read(Request $request, Project $project, HouseStyle $style): JsonResponse
+    {
+        $file = $request->file('tokens');
+        if ($file === null || is_array($file) || ! $file->isValid()) {
+            Uploads::mustHaveFit($file);
+            throw new InvalidInput('', 'No file arrived. Choose a JSON file of design tokens of at most '.(TokenFile::MAX_BYTES >> 20).' MB.');
+        }
+
+        return new JsonResponse($style->arriving($project, (string) $file->get()));
+    }
+
+    private function file(Project $project, string $text, string $type, string $ending): Response
+    {
+        $name = Str::slug($project->name) ?: 'house-style';
+
+        return response($text, 200, ['Content-Type' => "{$type}; charset=utf-8", 'Content-Disposition' => "attachment; filename=\"{$name}.{$ending}\""]);
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Command;
+
+use Kindred\Document\Address;
+use Kindred\Document\Entity;
+use Kindred\Document\Missing;
+use Kindred\Document\Token\Bindings;
+use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
+use Kindred\Property\Path;
+
+/** Binds a property of layers to a token, whose value it takes; or to none, and it keeps the value that it has. */
+final readonly class BindToken implements Command
+{
+    use OnLayers;
+
+    /** Where a layer lies and how large it is is its own. */
+    private const PLACE = ['x', 'y', 'width', 'height'];
+
+    /**
+     * @param  list<string>  $layers
+     * @param  string  $field  the path of the property
+     */
+    private function __construct(private ?string $screen, private array $layers, private string $field, private ?string $token)
+    {
+    }
+
+    public static function type(): string
+    {
+        return 'bind-token';
+    }
+
+    public static function read(Reader $in): self
+    {
+        return new self($in->optionalId('screen'), Address::layers($in), $in->string('field', 80, false), $in->optionalId('token'));
+    }
+
+    public function workingSet(): WorkingSet
+    {
+        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers, things: [Entity::Token]);
+    }
+
+    public function apply(Tree $tree): Tree
+    {
+        $token = $this->token === null ? null : Bindings::tokens($tree)[$this->token] ?? throw Missing::thing('token');
+        foreach ($this->selected($tree, $this->screen, $this->layers) as $layer) {
+            if ($token === null) {
+                $tree = $tree->withLayers(Bindings::bind($layer, $this->field, null));
+
+                continue;
+            }
+            $way = Path::of($this->field);
+            $property = $way->property($layer);
+            $value = $property !== null && ! in_array($this->field, self::PLACE, true) ? $token->value->valueOf($property, $way->value($layer)) : null;
+            if ($property === null || $value === null) {
+                throw new InvalidInput('token', "“{$token->name}” is no value of {$this->called($property?->label())} of “{$layer->name}”. Nothing was changed.");
+            }
+            $tree = $tree->withLayers(Bindings::bind($way->put($layer, $property->plain($value)), $this->field, $token->id));
+        }
+
+        return $tree;
+    }
+
+    public function label(Tree $before): string
+    {
+        $token = $this->token === null ? null : (Bindings::tokens($before)[$this->token] ?? null)->name ?? 'a token';
+
+        return $token === null ? 'Detach '.$this->naming($before, $this->layers).' from its token' : "Bind “{$token}” to ".$this->naming($before, $this->layers);
+    }
+
+    private function called(?string $label): string
+    {
+        return $label ?? "“{$this->field}”";
+    }
+}

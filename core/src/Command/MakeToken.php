@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Command;
+
+use Kindred\Document\Address;
+use Kindred\Document\Entity;
+use Kindred\Document\Token\Bindings;
+use Kindred\Document\Token\TokenValue;
+use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
+use Kindred\Property\Path;
+
+/** Makes a token of the value that a property of layers has, and binds them to it. */
+final readonly class MakeToken implements Command
+{
+    use OnLayers;
+
+    /** @param  list<string>  $layers */
+    private function __construct(private ?string $screen, private array $layers, private string $field, private string $id, private string $name)
+    {
+    }
+
+    public static function type(): string
+    {
+        return 'make-token';
+    }
+
+    public static function read(Reader $in): self
+    {
+        return new self($in->optionalId('screen'), Address::layers($in), $in->string('field', 80, false), $in->id('id'), $in->string('name', 200, false));
+    }
+
+    public function workingSet(): WorkingSet
+    {
+        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers, things: [Entity::Token]);
+    }
+
+    public function apply(Tree $tree): Tree
+    {
+        $layer = $this->selected($tree, $this->screen, $this->layers)[0];
+        $way = Path::of($this->field);
+        $property = $way->property($layer);
+        $value = null;
+        foreach ($property === null || isset(Bindings::tokens($tree)[$this->id]) ? [] : TokenValue::ALL as $kind) {
+            $value ??= $kind::from($property, $way->value($layer));
+        }
+        if ($value === null) {
+            throw new InvalidInput('field', "“{$layer->name}” has nothing there that a token can be made of. Nothing was changed.");
+        }
+        $put = Reader::of(['tokens' => [['id' => $this->id, 'name' => $this->name, 'kind' => $value::kind()] + $value->toArray()]]);
+        $bind = Reader::of(['screen' => $this->screen, 'layers' => $this->layers, 'field' => $this->field, 'token' => $this->id]);
+
+        return BindToken::read($bind)->apply(PutTokens::read($put)->apply($tree));
+    }
+
+    public function label(Tree $before): string
+    {
+        return "Make token “{$this->name}” of ".$this->naming($before, $this->layers);
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Command;
+
+use Kindred\Document\Entity;
+use Kindred\Document\Layer;
+use Kindred\Document\Missing;
+use Kindred\Document\Token\Bindings;
+use Kindred\Document\Token\Token;
+use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Input\InvalidInput;
+use Kindred\Input\Reader;
+use Kindred\Property\Stored;
+
+/** Removes a token from the house style. What was bound to it is bound to another one that is named, or keeps its value. */
+final readonly class RemoveToken implements Command
+{
+    private function __construct(private string $token, private ?string $by)
+    {
+    }
+
+    public static function type(): string
+    {
+        return 'remove-token';
+    }
+
+    public static function read(Reader $in): self
+    {
+        return new self($in->id('token'), $in->optionalId('by'));
+    }
+
+    public function workingSet(): WorkingSet
+    {
+        return new WorkingSet(things: [Entity::Token], tokens: [$this->token]);
+    }
+
+    public function apply(Tree $tree): Tree
+    {
+        $tokens = Bindings::tokens($tree);
+        $old = $tokens[$this->token] ?? throw Missing::thing('token');
+        if ($this->by !== null && ($this->by === $this->token || ! isset($tokens[$this->by]))) {
+            throw new InvalidInput('by', 'Choose another token that takes its place. Nothing was changed.');
+        }
+        if ($this->by !== null && $tokens[$this->by]->value::kind() !== $old->value::kind()) {
+            throw new InvalidInput('by', "“{$tokens[$this->by]->name}” is no {$old->value::label()} and cannot take the place of “{$old->name}”. Nothing was changed.");
+        }
+        $rest = array_map($this->without(...), array_diff_key($tokens, [$this->token => true]));
+        $layers = array_map($this->without(...), $tree->layers);
+
+        return $tree->without(Entity::Token, $this->token)->put(Entity::Token, ...array_values($rest))
+            ->withLayers(...array_values(array_filter($layers, fn (Layer $layer): bool => $layer !== $tree->layers[$layer->id])));
+    }
+
+    public function label(Tree $before): string
+    {
+        return 'Remove token “'.((Bindings::tokens($before)[$this->token] ?? null)->name ?? 'gone').'”';
+    }
+
+    /**
+     * @template T of Layer|Token
+     *
+     * @param  T  $thing
+     * @return T
+     */
+    private function without(Stored $thing): Stored
+    {
+        foreach (array_keys(Bindings::of($thing), $this->token, true) as $path) {
+            $thing = Bindings::bind($thing, $path, $this->by);
+        }
+
+        return $thing;
+    }
+}

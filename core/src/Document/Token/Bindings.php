@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document\Token;
+
+use Kindred\Document\Entity;
+use Kindred\Document\Layer;
+use Kindred\Document\Thing;
+use Kindred\Document\Tree;
+use Kindred\Property\Bound;
+use Kindred\Property\Path;
+use Kindred\Property\Properties;
+use Kindred\Property\Records;
+use Kindred\Property\Spread;
+use Kindred\Property\Stored;
+
+/**
+ * Keeps what is bound to tokens at their values.
+ *
+ * A property that is bound holds the value of its token, too. So a change of a token is a change of all that is bound to it, which
+ * follows from it and is nobody's edit; and what is bound and gets another value by hand is no longer bound.
+ */
+final class Bindings
+{
+    /**
+     * What properties of a thing are bound, in lists and in lists in them too.
+     *
+     * @return array<string, string> ids of tokens by path, such as `fills.0.colour`
+     */
+    public static function of(Stored $thing, string $path = ''): array
+    {
+        $found = [];
+        foreach (Properties::of($thing::class)->holding(Bound::class) as $name => $property) {
+            $held = get_object_vars($thing)[$name];
+            if ($property instanceof Bound) {
+                foreach (is_array($held) ? array_filter($held, is_string(...)) : [] as $key => $token) {
+                    $found[$path.$key] = $token;
+                }
+
+                continue;
+            }
+            // What is spread stands under its own names.
+            $inner = $property instanceof Spread ? $path : "{$path}{$name}.";
+            foreach ($property instanceof Records && is_array($held) ? $held : [$held] as $i => $one) {
+                $found += $one instanceof Stored ? self::of($one, is_array($held) ? "{$inner}{$i}." : $inner) : [];
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * A thing with a property bound to a token, or to none; its value stays.
+     *
+     * @template T of Stored
+     *
+     * @param  T  $thing
+     * @return T
+     */
+    public static function bind(Stored $thing, string $path, ?string $token): Stored
+    {
+        [$holder, $name] = self::holder($thing, $path);
+        $bound = $holder === '' ? get_object_vars($thing)['bound'] ?? [] : Path::of("{$holder}.bound")->value($thing);
+        $bound = array_diff_key(is_array($bound) ? $bound : [], [$name => true]) + ($token === null ? [] : [$name => $token]);
+        ksort($bound);
+
+        return Path::of($holder === '' ? 'bound' : "{$holder}.bound")->put($thing, $bound);
+    }
+
+    /**
+     * What says of a property that it is bound: the innermost entry of a list that it lies in, or the thing itself.
+     *
+     * @return array{string, string} the path of that, and the rest of the path
+     */
+    private static function holder(Stored $thing, string $path): array
+    {
+        $steps = explode('.', $path);
+        for ($length = count($steps) - 1; $length > 0; $length--) {
+            $holder = implode('.', array_slice($steps, 0, $length));
+            $value = Path::of($holder)->value($thing);
+            if ($value instanceof Stored && isset(Properties::of($value::class)->all['bound'])) {
+                return [$holder, implode('.', array_slice($steps, $length))];
+            }
+        }
+
+        return ['', $path];
+    }
+
+    /**
+     * The tree after a change, with all that follows for what is bound.
+     *
+     * @throws \Kindred\Input\InvalidInput where tokens lead in a circle
+     */
+    public static function after(Tree $before, Tree $after): Tree
+    {
+        $tokens = self::tokens($after);
+        $changed = self::changed(self::tokens($before), $tokens);
+        if ($changed !== [] || array_diff_key($tokens, self::tokens($before)) !== []) {
+            $tokens = Aliases::settled($tokens);
+            $after = $after->put(Entity::Token, ...array_values($tokens));
+            $changed = self::changed(self::tokens($before), $tokens);
+        }
+        $put = [];
+        foreach ($after->layers as $id => $layer) {
+            $old = $before->layers[$id] ?? null;
+            if ($old === $layer && $changed === []) {
+                continue;
+            }
+            $new = self::settled($old, $layer, $tokens, $changed);
+            if ($new !== $layer) {
+                $put[] = $new;
+            }
+        }
+
+        return $put === [] ? $after : $after->withLayers(...$put);
+    }
+
+    /**
+     * A layer as tokens that have changed make it, and nothing else.
+     *
+     * @param  array<string, Token>  $tokens
+     */
+    public static function resolved(Layer $layer, array $tokens): Layer
+    {
+        foreach (self::of($layer) as $path => $token) {
+            $layer = isset($tokens[$token]) ? self::given($layer, $path, $tokens[$token]) : $layer;
+        }
+
+        return $layer;
+    }
+
+    /** @return array<string, Token> by id */
+    public static function tokens(Tree $tree): array
+    {
+        return array_filter($tree->things(Entity::Token), fn (Thing $one): bool => $one instanceof Token);
+    }
+
+    /**
+     * @param  array<string, Token>  $before
+     * @param  array<string, Token>  $after
+     * @return array<string, Token> those whose value is another, by id
+     */
+    public static function changed(array $before, array $after): array
+    {
+        return array_filter($after, fn (Token $token): bool => isset($before[$token->id]) && $before[$token->id] !== $token
+            && ($before[$token->id]->value->toArray() !== $token->value->toArray() || $before[$token->id]->bound !== $token->bound));
+    }
+
+    /**
+     * @param  array<string, Token>  $tokens
+     * @param  array<string, Token>  $changed
+     */
+    private static function settled(?Layer $old, Layer $layer, array $tokens, array $changed): Layer
+    {
+        $bound = self::of($layer);
+        if ($bound === []) {
+            return $layer;
+        }
+        $had = $old === null ? [] : self::of($old);
+        foreach ($bound as $path => $token) {
+            $way = Path::of($path);
+            $isNew = ($had[$path] ?? null) !== $token;
+            $byHand = ! $isNew && $old !== $layer && $way->plain($layer) !== $way->plain($old ?? $layer);
+            if ($byHand && ! isset($changed[$token]) && (! isset($tokens[$token]) || self::given($layer, $path, $tokens[$token]) !== $layer)) {
+                $layer = self::bind($layer, $path, null);
+            } elseif (isset($tokens[$token]) && ($isNew || isset($changed[$token]))) {
+                $layer = self::given($layer, $path, $tokens[$token]);
+            }
+        }
+
+        return $layer;
+    }
+
+    /**
+     * With the value of a token; one that does not fit any more is not bound.
+     *
+     * @template T of Stored
+     *
+     * @param  T  $thing
+     * @return T
+     */
+    public static function given(Stored $thing, string $path, Token $token): Stored
+    {
+        $way = Path::of($path);
+        $property = $way->property($thing);
+        $has = $way->value($thing);
+        $value = $property === null ? null : $token->value->valueOf($property, $has);
+        if ($property === null || $value === null) {
+            return self::bind($thing, $path, null);
+        }
+        $plain = $property->plain($value);
+
+        return $plain === ($has === null ? null : $property->plain($has)) ? $thing : $way->put($thing, $plain);
+    }
+}

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+use Kindred\Document\Style\Paint\CssPaint;
+use Kindred\Document\Token\Aliases;
+use Kindred\Document\Token\Bindings;
+use Kindred\Document\Token\Token;
+use Kindred\Document\Token\Value\GradientToken;
+use Kindred\Exchange\Tokens\TokenCss;
+use Kindred\Exchange\Tokens\TokenFile;
+use Kindred\Input\InvalidInput;
+use Kindred\Property\Typing;
+
+/**
+ * @param  array<string, mixed>  $data
+ * @return array<string, Token> by name
+ */
+function tokensIn(array $data): array
+{
+    return array_column(TokenFile::read((string) json_encode($data))['tokens'], null, 'name');
+}
+
+/**
+ * What comes out of what went in.
+ *
+ * @param  array<string, mixed>  $data
+ */
+function tokensOut(array $data): mixed
+{
+    ['tokens' => $tokens, 'groups' => $groups] = TokenFile::read((string) json_encode($data));
+
+    return json_decode(TokenFile::write(array_column($tokens, null, 'id'), $groups), true);
+}
+
+/** Examples after the sections of the Design Tokens Format Module 2025.10: values of every type, groups, aliases, what is unknown. */
+const TOKEN_FILE = [
+    '$description' => 'Everything', '$schema' => 'https://www.designtokens.org/schemas/2025.10/format.json',
+    'colour' => [
+        '$type' => 'color', '$extensions' => ['org.example.tool' => ['order' => 2]],
+        'clay' => ['$value' => ['colorSpace' => 'srgb', 'components' => [0.7059, 0.2784, 0.1804], 'hex' => '#b4472e'], '$description' => 'Actions', '$deprecated' => 'Use accent', '$extensions' => ['org.example.tool' => ['key' => [1, 2]]]],
+        'mist' => ['$value' => ['colorSpace' => 'oklch', 'components' => [0.9, 0.02, 'none'], 'alpha' => 0.5]],
+        'deep' => ['$value' => ['colorSpace' => 'hsl', 'components' => [330, 100, 50]]],
+        'accent' => ['$value' => '{colour.clay}'],
+    ],
+    'space' => ['m' => ['$type' => 'dimension', '$value' => ['value' => 0.5, 'unit' => 'rem']], 's' => ['$type' => 'dimension', '$value' => ['value' => 4, 'unit' => 'px']]],
+    'face' => ['text' => ['$type' => 'fontFamily', '$value' => ['Hanken Grotesk', 'sans-serif']], 'one' => ['$type' => 'fontFamily', '$value' => 'Lora']],
+    'weight' => ['strong' => ['$type' => 'fontWeight', '$value' => 'extra-bold'], 'thin' => ['$type' => 'fontWeight', '$value' => 350]],
+    'quick' => ['$type' => 'duration', '$value' => ['value' => 100, 'unit' => 'ms']], 'slow' => ['$type' => 'duration', '$value' => ['value' => 1.5, 'unit' => 's']],
+    'accelerate' => ['$type' => 'cubicBezier', '$value' => [0.5, 0, 1, 1]],
+    'ratio' => ['$type' => 'number', '$value' => 1.25],
+    'focus' => ['$type' => 'strokeStyle', '$value' => 'dashed'], 'dashes' => ['$type' => 'strokeStyle', '$value' => ['dashArray' => [['value' => 0.5, 'unit' => 'rem'], '{space.s}'], 'lineCap' => 'round']],
+    'edge' => ['$type' => 'border', '$value' => ['color' => '{colour.clay}', 'width' => ['value' => 3, 'unit' => 'px'], 'style' => '{focus}']],
+    'emphasis' => ['$type' => 'transition', '$value' => ['duration' => '{quick}', 'delay' => ['value' => 0, 'unit' => 'ms'], 'timingFunction' => [0.5, 0, 1, 1]]],
+    'lift' => ['$type' => 'shadow', '$value' => ['color' => '{colour.accent}', 'offsetX' => '{space.s}', 'offsetY' => ['value' => 0.5, 'unit' => 'rem'], 'blur' => ['value' => 1.5, 'unit' => 'rem'], 'spread' => ['value' => 0, 'unit' => 'px']]],
+    'layered' => ['$type' => 'shadow', '$value' => [['color' => ['colorSpace' => 'srgb', 'components' => [0, 0, 0], 'alpha' => 0.1], 'offsetX' => ['value' => 0, 'unit' => 'px'], 'offsetY' => ['value' => 24, 'unit' => 'px'], 'blur' => ['value' => 22, 'unit' => 'px'], 'spread' => ['value' => 0, 'unit' => 'px'], 'inset' => true], ['color' => '{colour.mist}', 'offsetX' => ['value' => 0, 'unit' => 'px'], 'offsetY' => ['value' => 2, 'unit' => 'px'], 'blur' => ['value' => 2, 'unit' => 'px'], 'spread' => ['value' => 1, 'unit' => 'px']]]],
+    'glow' => ['$type' => 'gradient', '$value' => [['color' => '{colour.clay}', 'position' => 0], ['color' => ['colorSpace' => 'srgb', 'components' => [1, 0.8, 0]], 'position' => 0.5], ['color' => '{colour.mist}', 'position' => 1]]],
+    'heading' => ['$type' => 'typography', '$value' => ['fontFamily' => '{face.text}', 'fontSize' => ['value' => 42, 'unit' => 'px'], 'fontWeight' => '{weight.strong}', 'letterSpacing' => ['value' => 0.1, 'unit' => 'px'], 'lineHeight' => '{ratio}']],
+];
+
+it('writes a file as it was read, with what it knows nothing of', function (): void {
+    expect(tokensOut(TOKEN_FILE))->toEqual(TOKEN_FILE);
+});
+
+it('reads values of every type', function (string $name, string $css): void {
+    expect(tokensIn(TOKEN_FILE)[$name]->value->css())->toBe($css);
+})->with([
+    ['colour.clay', '#b4472e'], ['colour.accent', '#b4472e'], ['colour.deep', '#ff0080'], ['space.m', '0.5rem'], ['face.text', '"Hanken Grotesk", sans-serif'], ['weight.strong', '800'], ['slow', '1500ms'],
+    ['accelerate', 'cubic-bezier(0.5, 0, 1, 1)'], ['ratio', '1.25'], ['lift', '4px 8px 24px #b4472e'], ['glow', 'linear-gradient(#b4472e 0%, #ffcc00 50%, #ead9dd80 100%)'], ['heading', '800 42px/1.25 "Hanken Grotesk"'],
+]);
+
+it('reads lengths, durations and colours as earlier drafts wrote them', function (): void {
+    $tokens = tokensIn(['a' => ['$type' => 'color', '$value' => '#ff000080'], 'b' => ['$type' => 'dimension', '$value' => '1.5rem'], 'c' => ['$type' => 'duration', '$value' => '0.2s']]);
+    expect(array_map(fn (Token $token): string => $token->value->css(), array_values($tokens)))->toBe(['#ff000080', '1.5rem', '200ms']);
+});
+
+it('keeps the direction and the kind of a gradient, which the format has no place for', function (): void {
+    $css = 'radial-gradient(circle at 20% 30%, #ffcc00 0%, #b4472e 100%)';
+    $gradient = new GradientToken(CssPaint::read($css, Typing::alone()));
+    $token = new Token('glow', 'a', 'glow', $gradient);
+    $written = TokenFile::write(['glow' => $token]);
+    expect(TokenFile::read($written)['tokens'][0]->value->css())->toBe($gradient->css())->and(json_decode($written, true)['glow']['$value'])->toHaveCount(2);
+});
+
+it('ties what stands for another to it, in parts too', function (): void {
+    $tokens = tokensIn(TOKEN_FILE);
+    expect(Bindings::of($tokens['lift']))->toBe(['shadows.0.colour' => $tokens['colour.accent']->id, 'shadows.0.offsetX' => $tokens['space.s']->id])
+        ->and(Bindings::of($tokens['glow']))->toBe(['paint.stops.0.colour' => $tokens['colour.clay']->id, 'paint.stops.2.colour' => $tokens['colour.mist']->id])
+        ->and(array_keys(Bindings::of($tokens['heading'])))->toBe(['style.family', 'style.lineHeight', 'style.weight']);
+    // Once one of them changes, the others say it.
+    $all = array_column($tokens, null, 'id');
+    $clay = $tokens['colour.clay'];
+    $all[$clay->id] = $clay->with(value: $tokens['colour.deep']->value, source: '');
+    expect(Aliases::settled($all)[$tokens['glow']->id]->value->css())->toBe('linear-gradient(#ff0080 0%, #ffcc00 50%, #ead9dd80 100%)');
+});
+
+it('follows a token that is called otherwise', function (): void {
+    $all = array_column(tokensIn(TOKEN_FILE), null, 'id');
+    $clay = array_column($all, null, 'name')['colour.clay'];
+    $all[$clay->id] = $clay->with(name: 'colour.terracotta');
+    $out = json_decode(TokenFile::write($all), true);
+    expect($out['colour']['accent']['$value'])->toBe('{colour.terracotta}')->and($out['glow']['$value'][0]['color'])->toBe('{colour.terracotta}')->and($out['colour']['terracotta']['$value']['hex'])->toBe('#b4472e');
+});
+
+it('refuses what breaks the format, and says where', function (mixed $file, string $said): void {
+    expect(fn () => TokenFile::read(is_string($file) ? $file : (string) json_encode($file)))->toThrow(InvalidInput::class, $said);
+})->with([
+    'no JSON' => ['{', 'this is no JSON'],
+    'a list' => ['[1]', 'an object of groups and tokens'],
+    'nothing' => [['group' => []], 'there are no tokens'],
+    'no type' => [['a' => ['$value' => 1]], 'a: a token needs a $type'],
+    'an unknown type' => [['a' => ['$value' => 1, '$type' => 'sound']], 'a.$type: “sound” is no type'],
+    'a colour that is none' => [['a' => ['b' => ['$value' => ['colorSpace' => 'srgb', 'components' => [1, 2]], '$type' => 'color']]], 'a.b.$value.components: three numbers'],
+    'a space that is none' => [['a' => ['$value' => ['colorSpace' => 'cmyk', 'components' => [1, 0, 0]], '$type' => 'color']], 'a.$value.colorSpace'],
+    'a unit' => [['a' => ['$value' => ['value' => 1, 'unit' => 'em'], '$type' => 'dimension']], 'a.$value.unit: one of these is expected: px, rem'],
+    'a weight' => [['a' => ['$value' => 'heavyish', '$type' => 'fontWeight']], 'a.$value: a weight from 1 to 1000'],
+    'a curve' => [['a' => ['$value' => [0.1, 0, 2, 1], '$type' => 'cubicBezier']], 'a.$value'],
+    'a part that is missing' => [['a' => ['$value' => ['width' => ['value' => 1, 'unit' => 'px'], 'style' => 'solid'], '$type' => 'border']], 'a.$value.color: this part is missing'],
+    'an alias to nothing' => [['a' => ['$value' => '{b.c}', '$type' => 'color']], 'a.$value: there is no token “b.c”'],
+    'an alias of another type' => [['a' => ['$value' => '{b}', '$type' => 'color'], 'b' => ['$value' => 1, '$type' => 'number']], 'a.$type: “b” is a number, not a color'],
+    'a part of another type' => [['a' => ['$value' => [['color' => '{b}', 'position' => 0], ['color' => '#fff', 'position' => 1]], '$type' => 'gradient'], 'b' => ['$value' => 1, '$type' => 'number']], 'a.$value[0].color: “b” is a number, where a color is expected'],
+    'a circle' => [['a' => ['$value' => '{b}', '$type' => 'color'], 'b' => ['$value' => '{c}', '$type' => 'color'], 'c' => ['$value' => '{a}', '$type' => 'color']], 'in a circle: a → b → c → a'],
+    'a token in a token' => [['a' => ['$value' => 1, '$type' => 'number', 'b' => ['$value' => 1]]], 'a.b: a token holds no other tokens'],
+    'a name with a dot' => [['a.b' => ['$value' => 1, '$type' => 'number']], 'a.b: a name has no dots'],
+    'a value where a group stands' => [['a' => 1], 'a: a group or a token'],
+]);
+
+it('writes custom properties of CSS, with var() for what stands for another', function (): void {
+    $css = TokenCss::write(array_column(tokensIn(TOKEN_FILE), null, 'id'));
+    expect($css)->toContain("    /* Actions */\n    --colour-clay: #b4472e;")->toContain('--colour-accent: var(--colour-clay);')->toContain('--space-m: 0.5rem;')->toContain('--heading: 800 42px/1.25 "Hanken Grotesk";')
+        ->and(substr_count($css, '--heading-letter-spacing'))->toBe(1);
+});

@@ -1,0 +1,212 @@
+/** The drawer of the house style: tokens are added, changed, renamed and removed where they stand. */
+import { toast } from '../dialogs.ts';
+import type { Command } from '../wall/messages.ts';
+import { fresh, Problem, send } from '../wall/server.ts';
+import { shown as showSamples } from './samples.ts';
+
+export interface HouseDesk {
+    urls: { house: string; houseUses: string; houseRead: string };
+    /** Resolves with nothing where the edit was refused, which has then been said. */
+    edit: (command: Command) => Promise<unknown>;
+    /** What was sent is answered. */
+    rest: () => Promise<unknown>;
+    opened: (open: boolean) => void;
+}
+
+interface Arriving { tokens: object[]; groups: object[]; said: string[] }
+
+export class HouseDrawer {
+    private readonly input = document.createElement('input');
+    /** The place in the drawer that has the focus, while it is drawn anew. */
+    private filter = '';
+    private asked = 0;
+
+    constructor(private readonly box: HTMLElement, private readonly desk: HouseDesk) {
+        Object.assign(this.input, { type: 'file', accept: '.json,.tokens,application/json', hidden: true });
+        this.input.setAttribute('aria-label', 'File of design tokens');
+        box.after(this.input);
+        this.input.addEventListener('change', () => {
+            const file = this.input.files?.[0];
+            this.input.value = '';
+            if (file) void this.read(file);
+        });
+        box.addEventListener('click', (event) => void this.pressed((event.target as Element).closest<HTMLElement>('[data-house]')));
+        box.addEventListener('change', (event) => void this.changed(event.target as HTMLInputElement));
+        box.addEventListener('input', (event) => {
+            const field = event.target as HTMLInputElement;
+            if (field.dataset['house'] === 'filter') this.show(field.value);
+        });
+        box.addEventListener('submit', (event) => {
+            event.preventDefault();
+            void this.add(event.target as HTMLFormElement);
+        });
+        box.addEventListener('keydown', (event) => this.typed(event));
+    }
+
+    get open(): boolean {
+        return !this.box.hidden;
+    }
+
+    async toggle(): Promise<void> {
+        if (this.open) return this.close();
+        await this.draw();
+        this.box.hidden = false;
+        this.desk.opened(true);
+        this.box.querySelector<HTMLElement>('[data-house=filter], .add [name=name]')?.focus();
+    }
+
+    close(): void {
+        this.box.hidden = true;
+        this.desk.opened(false);
+        document.querySelector<HTMLElement>('[data-act=house]')?.focus();
+    }
+
+    /** The tokens, or what uses them, may be others now. */
+    async again(): Promise<void> {
+        if (this.open) await this.draw();
+    }
+
+    private async draw(): Promise<void> {
+        const asked = ++this.asked;
+        await this.desk.rest();
+        const answer = await fetch(this.desk.urls.house, { headers: { Accept: 'text/html' } });
+        if (!answer.ok) return toast('The house style could not be shown; try it again in a moment.', true);
+        const html = await answer.text();
+        if (asked !== this.asked) return;
+        const [active, scroll] = [document.activeElement, this.box.scrollTop];
+        const field = active instanceof HTMLElement && this.box.contains(active) ? active : null;
+        const row = field?.closest<HTMLElement>('[data-token]')?.dataset['token'];
+        const same = field === null ? null : row ? `[data-token="${row}"] ${field.dataset['part'] ? `[data-part="${field.dataset['part']}"]` : '[data-house=uses]'}`
+            : field.getAttribute('name') ? `.add [name="${field.getAttribute('name')!}"]` : field.dataset['house'] ? `[data-house="${field.dataset['house']}"]` : null;
+        const typed = new Map([...this.box.querySelectorAll<HTMLInputElement | HTMLSelectElement>('.add .field')].map((one) => [one.name, one.value]));
+        const details = [...this.box.querySelectorAll<HTMLElement>('.more:not([hidden])')].map((one) => one.closest<HTMLElement>('[data-token]')!.dataset['token']!);
+        this.box.innerHTML = html;
+        showSamples(this.box);
+        for (const one of this.box.querySelectorAll<HTMLInputElement | HTMLSelectElement>('.add .field')) if (typed.get(one.name)) one.value = typed.get(one.name)!;
+        const filter = this.box.querySelector<HTMLInputElement>('[data-house=filter]');
+        if (filter) filter.value = this.filter;
+        this.show(this.filter);
+        this.box.scrollTop = scroll;
+        for (const id of details) await this.uses(this.box.querySelector(`[data-token="${id}"]`), true);
+        if (same !== null) this.box.querySelector<HTMLElement>(same)?.focus();
+    }
+
+    private show(words: string): void {
+        this.filter = words;
+        const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
+        for (const row of this.box.querySelectorAll<HTMLElement>('[data-token]')) row.hidden = !wanted.every((word) => row.dataset['name']!.toLowerCase().includes(word));
+        for (const type of this.box.querySelectorAll<HTMLElement>('[data-type]')) type.hidden = type.querySelector('[data-token]:not([hidden])') === null;
+    }
+
+    private async pressed(button: HTMLElement | null): Promise<void> {
+        const row = button?.closest<HTMLElement>('[data-token]') ?? null;
+        switch (button?.dataset['house']) {
+            case 'close': return this.close();
+            case 'import': return this.input.click();
+            case 'uses': return this.uses(row, row!.querySelector<HTMLElement>('.more')!.hidden !== false);
+            case 'go': return void document.dispatchEvent(new CustomEvent('kindred:go', { detail: { screen: button.dataset['screen'], layer: button.dataset['layer'] } }));
+            case 'remove': return void (await this.desk.edit({ type: 'remove-token', token: row!.dataset['token'], by: row!.querySelector<HTMLSelectElement>('[data-part=by]')?.value || null }));
+            case 'tint': return void (await this.desk.edit({ type: 'put-tokens', tokens: [{ id: fresh(), kind: 'color', name: `${row!.dataset['name']!}-${button.dataset['step']!}`, text: button.dataset['shows'] }] }));
+        }
+    }
+
+    /** Opens or closes what uses a token. */
+    private async uses(row: HTMLElement | null, open: boolean): Promise<void> {
+        const more = row?.querySelector<HTMLElement>('.more');
+        if (!row || !more) return;
+        if (open) {
+            const answer = await fetch(this.desk.urls.houseUses.replace('TOKEN', row.dataset['token']!), { headers: { Accept: 'text/html' } });
+            if (!answer.ok) return;
+            more.innerHTML = await answer.text();
+        }
+        more.hidden = !open;
+        row.querySelector('[data-house=uses]')!.setAttribute('aria-expanded', String(open));
+    }
+
+    private async changed(field: HTMLInputElement): Promise<void> {
+        const row = field.closest<HTMLElement>('[data-token]');
+        const part = field.dataset['part'];
+        if (!row || (part !== 'name' && part !== 'text') || field.value.trim() === field.defaultValue) return;
+        const problem = await this.put([{ id: row.dataset['token'], [part]: field.value.trim() }]);
+        if (problem === null) return;
+        field.setAttribute('aria-invalid', 'true');
+        this.complain(row, problem);
+    }
+
+    private async add(form: HTMLFormElement): Promise<void> {
+        const { kind, name, text } = Object.fromEntries(new FormData(form)) as Record<string, string>;
+        const problem = await this.put([{ id: fresh(), kind, name: name!.trim(), text: text!.trim() }]);
+        const note = this.box.querySelector<HTMLElement>('.add .field-problem')!;
+        note.hidden = problem === null;
+        note.textContent = problem;
+        if (problem !== null) return;
+        for (const field of this.box.querySelectorAll<HTMLInputElement>('.add input')) field.value = '';
+        this.box.querySelector<HTMLElement>('.add [name=name]')!.focus();
+    }
+
+    /** What is wrong is tried first, so that it is said where it was typed; null where nothing is. */
+    private async put(tokens: object[], groups: object[] = []): Promise<string | null> {
+        const command: Command = { type: 'put-tokens', tokens, ...(groups.length > 0 ? { groups } : {}) };
+        let refused: string | null = null;
+        const heard = (event: Event): void => {
+            refused = (event as CustomEvent<string>).detail;
+            event.preventDefault();
+        };
+        document.addEventListener('kindred:refused', heard);
+        try {
+            await this.desk.edit(command);
+        } finally {
+            document.removeEventListener('kindred:refused', heard);
+        }
+        return refused;
+    }
+
+    private complain(row: HTMLElement, problem: string): void {
+        row.querySelector('.field-problem')?.remove();
+        const note = document.createElement('p');
+        Object.assign(note, { className: 'field-problem', role: 'alert', textContent: problem });
+        row.append(note);
+    }
+
+    /** A file of design tokens: what it would bring is said first. */
+    private async read(file: File): Promise<void> {
+        const form = new FormData();
+        form.append('tokens', file);
+        try {
+            const { tokens, groups, said } = await send<Arriving>(this.desk.urls.houseRead, form);
+            if (tokens.length === 0) return toast('All tokens of that file are here already, with the same values.');
+            if (!(await this.confirmed(file.name, said))) return;
+            const problem = await this.put(tokens, groups);
+            toast(problem ?? `Imported ${tokens.length === 1 ? 'a token' : `${tokens.length} tokens`}.`, problem !== null);
+        } catch (problem) {
+            if (!(problem instanceof Problem)) throw problem;
+            toast(`${file.name}${problem.place === '' ? '' : `, ${problem.place}`}: ${problem.message}`, true);
+        }
+    }
+
+    private confirmed(name: string, said: string[]): Promise<boolean> {
+        const dialog = document.getElementById('house-import') as HTMLDialogElement;
+        dialog.querySelector('h2')!.textContent = `Import ${name}`;
+        dialog.querySelector('ul')!.replaceChildren(...said.map((one) => Object.assign(document.createElement('li'), { textContent: one })));
+        dialog.returnValue = '';
+        dialog.showModal();
+        return new Promise((done) => dialog.addEventListener('close', () => done(dialog.returnValue === 'import'), { once: true }));
+    }
+
+    private typed(event: KeyboardEvent): void {
+        const field = event.target as HTMLElement;
+        event.stopPropagation();
+        if (event.key === 'Enter' && field instanceof HTMLInputElement && field.dataset['part']) {
+            event.preventDefault();
+            field.dispatchEvent(new Event('change', { bubbles: true }));
+        } else if (event.key === 'Escape') {
+            event.preventDefault();
+            if (field instanceof HTMLInputElement && field.dataset['part'] && field.value !== field.defaultValue) field.value = field.defaultValue;
+            else if (field instanceof HTMLInputElement && field.dataset['house'] === 'filter' && field.value !== '') this.show(field.value = '');
+            else this.close();
+        } else if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !(field instanceof HTMLInputElement && field.value !== field.defaultValue)) {
+            event.preventDefault();
+            document.dispatchEvent(new CustomEvent('kindred:do', { detail: event.shiftKey ? 'redo' : 'undo' }));
+        }
+    }
+}

@@ -1,0 +1,103 @@
+/** The tokens that a property can be bound to: a small list beside its field. */
+import { shown as showSamples } from '../house/samples.ts';
+import { within } from './geometry.ts';
+import type { Command } from './messages.ts';
+import { fresh } from './server.ts';
+
+export interface BindingDesk {
+    /** What the facets speak of. */
+    on: () => { screen: string | null; layers: string[] };
+    edit: (command: Command) => Promise<unknown>;
+    /** The list of tokens for a property. */
+    url: string;
+}
+
+export class Binding {
+    private readonly box = document.getElementById('token-choices')!;
+    private opener: HTMLElement | null = null;
+    private field = '';
+    private on: { screen: string | null; layers: string[] } = { screen: null, layers: [] };
+
+    constructor(private readonly desk: BindingDesk) {
+        this.box.addEventListener('click', (event) => this.pressed((event.target as Element).closest<HTMLElement>('button[data-bind]')));
+        this.box.addEventListener('input', (event) => {
+            const filter = event.target as HTMLInputElement;
+            if (filter.dataset['bind'] === 'filter') this.filter(filter.value);
+        });
+        this.box.addEventListener('submit', (event) => {
+            event.preventDefault();
+            const name = (event.target as HTMLFormElement).querySelector<HTMLInputElement>('[name=name]')!.value.trim();
+            void this.done({ type: 'make-token', field: this.field, id: fresh(), name });
+        });
+        this.box.addEventListener('keydown', (event) => this.typed(event));
+        document.addEventListener('pointerdown', (event) => {
+            if (!this.box.hidden && !this.box.contains(event.target as Node) && !(event.target as Element).closest('[data-do=token]')) this.close(false);
+        }, true);
+    }
+
+    get active(): boolean {
+        return !this.box.hidden;
+    }
+
+    async open(opener: HTMLElement): Promise<void> {
+        const field = opener.dataset['of']!;
+        if (this.active && this.field === field) return this.close(true);
+        [this.opener, this.field, this.on] = [opener, field, this.desk.on()];
+        const answer = await fetch(`${this.desk.url}?${new URLSearchParams({ field, layers: this.on.layers.join(',') })}`, { headers: { Accept: 'text/html' } });
+        if (!answer.ok || this.field !== field) return;
+        this.box.innerHTML = await answer.text();
+        showSamples(this.box);
+        this.box.hidden = false;
+        this.place(document.contains(opener) ? opener : document.querySelector(`[data-do=token][data-of="${CSS.escape(field)}"]`) ?? opener);
+        (this.box.querySelector<HTMLElement>('[data-bind=filter], [aria-current]') ?? this.box.querySelector<HTMLElement>('button, input'))?.focus();
+    }
+
+    private place(by: Element): void {
+        const { right, top } = by.getBoundingClientRect();
+        const { width, height } = this.box.getBoundingClientRect();
+        Object.assign(this.box.style, { left: `${within(right + 8, 8, innerWidth - width - 8)}px`, top: `${within(top - 8, 8, innerHeight - height - 8)}px` });
+    }
+
+    private close(back: boolean): void {
+        this.box.hidden = true;
+        const [opener, field] = [this.opener, this.field];
+        [this.opener, this.field] = [null, ''];
+        if (back) (document.querySelector<HTMLElement>(`#facets [data-do=token][data-of="${CSS.escape(field)}"]`) ?? opener)?.focus();
+    }
+
+    private pressed(button: HTMLElement | null): void {
+        switch (button?.dataset['bind']) {
+            case 'to': return void this.done({ type: 'bind-token', field: this.field, token: button.dataset['id'] });
+            case 'detach': return void this.done({ type: 'bind-token', field: this.field, token: null });
+        }
+    }
+
+    private async done(command: Command): Promise<void> {
+        const { on } = this;
+        this.close(true);
+        await this.desk.edit({ ...command, ...on });
+    }
+
+    private filter(words: string): void {
+        const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
+        for (const one of this.items()) one.hidden = !wanted.every((word) => one.dataset['name']!.toLowerCase().includes(word));
+    }
+
+    private items(): HTMLElement[] {
+        return [...this.box.querySelectorAll<HTMLElement>('[data-bind=to]')];
+    }
+
+    private typed(event: KeyboardEvent): void {
+        event.stopPropagation();
+        const target = event.target as HTMLElement;
+        const step = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
+        const seen = this.items().filter((one) => !one.hidden);
+        if (event.key === 'Escape') this.close(true);
+        else if (event.key === 'Enter' && target.dataset['bind'] === 'filter') seen[0]?.click();
+        else if (step !== 0 && seen.length > 0) {
+            const at = seen.indexOf(target);
+            seen[at < 0 ? (step > 0 ? 0 : seen.length - 1) : (at + step + seen.length) % seen.length]!.focus();
+        } else return;
+        event.preventDefault();
+    }
+}

@@ -1,0 +1,46 @@
+{{-- The house style: tokens by their types, each changed where it stands. --}}
+<header class="head">
+    <h2 id="house-title">House style</h2>
+    <button type="button" class="button quiet" data-house="import" title="A JSON file in the format for design tokens">Import</button>
+    @if ($names !== [])
+        <a class="button quiet" href="{{ route('house.json', $project) }}" download title="In the format for design tokens">JSON</a>
+        <a class="button quiet" href="{{ route('house.css', $project) }}" download title="As custom properties">CSS</a>
+    @endif
+    <button type="button" class="button quiet !px-1.5" data-house="close" aria-label="Close the house style"><x-glyph name="x"/></button>
+</header>
+<form class="add" data-house-form="add">
+    <select class="field" name="kind" aria-label="Type of the new token">@foreach ($types as $type)@if ($type['kind'] !== 'other')<option value="{{ $type['kind'] }}">{{ $type['label'] }}</option>@endif @endforeach</select>
+    <input class="field" name="name" required maxlength="200" placeholder="Name" title="Groups with dots between: colour.clay" aria-label="Name of the new token" autocomplete="off" spellcheck="false">
+    <input class="field" name="text" required maxlength="4000" placeholder="Value" aria-label="Value of the new token" autocomplete="off" spellcheck="false">
+    <button class="button primary">Add</button>
+    <p class="field-problem" role="alert" hidden></p>
+</form>
+@if ($names === [])
+    <p class="empty">No tokens yet. A token is a value with a name: what is bound to it follows when it changes. Add one above, make one from a value in the facets, or import a file.</p>
+@else
+    <input class="field find" type="search" data-house="filter" placeholder="Filter {{ count($names) }} {{ count($names) === 1 ? 'token' : 'tokens' }}" aria-label="Filter the tokens" autocomplete="off">
+@endif
+@foreach ($types as $type)
+    @continue($type['tokens'] === [])
+    <section data-type="{{ $type['kind'] }}" aria-label="{{ $type['label'] }}">
+        <h3>{{ $type['label'] }}</h3>
+        @foreach ($type['tokens'] as $token)
+            @php($of = $names[$token->bound[Kindred\Document\Token\Token::WHOLE] ?? ''] ?? null)
+            @php($uses = $counts[$token->id] ?? 0)
+            <div class="token" data-token="{{ $token->id }}" data-name="{{ $token->name }}" data-kind="{{ $type['kind'] }}">
+                @include('house.sample')
+                <input class="field name" data-part="name" value="{{ $token->name }}" aria-label="Name of {{ $token->name }}" title="{{ $token->description ?: $token->name }}" maxlength="200" autocomplete="off" spellcheck="false">
+                <input class="field value" data-part="text" value="{{ $of ? '{'.$of->name.'}' : $token->value->css() }}" aria-label="Value of {{ $token->name }}" title="{{ $of ? 'Stands for '.$of->name.': '.$token->value->css() : 'A value, or another token in braces: {colour.clay}' }}" autocomplete="off" spellcheck="false" @readonly($type['kind'] === 'other')>
+                <button type="button" class="count" data-house="uses" aria-expanded="false" aria-label="{{ $token->name }}: {{ $uses === 0 ? 'not used' : ($uses === 1 ? 'one use' : "{$uses} uses") }}; where, and remove" title="Where it is used, and remove">{{ $uses }}</button>
+                @if ($type['kind'] === 'color' && $of === null)
+                    <div class="ramp" role="group" aria-label="Tints of {{ $token->name }}">
+                        @foreach (App\Canvas\HouseStyle::ramp($token->value->value) as $tint)
+                            <button type="button" data-house="tint" data-step="{{ $tint['step'] }}" data-shows="{{ $tint['colour']->toHex() }}" title="{{ $tint['colour']->toHex() }}: {{ number_format($tint['ink'], 1) }} : 1 against ink, {{ number_format($tint['paper'], 1) }} : 1 against paper. Press to add it as {{ $token->name }}-{{ $tint['step'] }}" aria-label="Add tint {{ $tint['step'] }} of {{ $token->name }}"></button>
+                        @endforeach
+                    </div>
+                @endif
+                <div class="more" hidden></div>
+            </div>
+        @endforeach
+    </section>
+@endforeach

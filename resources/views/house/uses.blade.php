@@ -1,0 +1,14 @@
+@if ($token->description !== '')<p>{{ $token->description }}</p>@endif
+@foreach ($tokens as $other)<p>Part of the token <b>{{ $other->name }}</b></p>@endforeach
+@foreach (collect($layers)->groupBy(fn ($use) => $use['screen']?->name ?? 'Loose on the wall') as $screen => $uses)
+    <p><span class="text-ash">{{ $screen }}</span>
+        @foreach ($uses as $use)<button type="button" class="use" data-house="go" data-screen="{{ $use['screen']?->id }}" data-layer="{{ $use['layer']->id }}">{{ $use['layer']->name }}</button>@endforeach</p>
+@endforeach
+@if ($more)<p class="text-ash">and more.</p>@endif
+@if ($layers === [] && $tokens === [])<p class="text-ash">Nothing is bound to it.</p>@endif
+<p class="ends">
+    @if ($layers !== [] || $tokens !== [])
+        <select class="field" data-part="by" aria-label="What takes its place"><option value="">the values stay</option>@foreach ($others as $other)<option value="{{ $other->id }}">{{ $other->name }} takes its place</option>@endforeach</select>
+    @endif
+    <button type="button" class="button" data-house="remove">Remove token</button>
+</p>

@@ -1,0 +1,191 @@
+/** The house style by hand: tokens are made, bound, changed, renamed, taken away, and go out to files that others read. */
+import { readFile, writeFile } from 'node:fs/promises';
+import { expect, type Locator, type Page } from '@playwright/test';
+import StyleDictionary from 'style-dictionary';
+import { allowError, at, drag, likeReload, middle, openBare, pick, saved, setField, test } from './support/hand.ts';
+
+const house = (page: Page): Locator => page.locator('#house');
+const row = (page: Page, name: string): Locator => house(page).locator(`[data-token][data-name="${name}"]`);
+
+async function add(page: Page, kind: string, name: string, text: string): Promise<void> {
+    const form = house(page).locator('.add');
+    await form.getByLabel('Type of the new token').selectOption({ label: kind });
+    await form.getByLabel('Name of the new token').fill(name);
+    await form.getByLabel('Value of the new token').fill(text);
+    await form.getByLabel('Value of the new token').press('Enter');
+    await expect(row(page, name)).toHaveCount(1);
+}
+
+/** Draws a box on a screen, which is selected then. */
+async function box(page: Page, on: Locator, from: [number, number], to: [number, number]): Promise<Locator> {
+    const before = await on.locator('[data-kind=box]').count();
+    await page.keyboard.press('s');
+    await drag(page, await at(on, ...from), await at(on, ...to));
+    await expect(on.locator('[data-kind=box]')).toHaveCount(before + 1);
+    await expect(page.locator('#facets:not([aria-busy]) .subject .kind')).toHaveText('box');
+    return on.locator('[data-kind=box]').last();
+}
+
+/** Chooses a token for a property of what is selected. */
+async function bind(page: Page, field: string, token: string): Promise<void> {
+    await page.locator(`#facets [data-do=token][data-of="${field}"]`).first().click();
+    await page.locator('#token-choices').getByRole('button', { name: token }).click();
+    await saved(page);
+}
+
+const colours = (layer: Locator): Promise<string[]> => layer.evaluate((one) => [...new Set([...one.querySelectorAll('stop')].map((stop) => stop.getAttribute('stop-color')!))]);
+
+test('a gradient with two colours is a token; where it is used it follows: on the wall, in the reel, in rehearsals and in files', async ({ page }) => {
+    const bare = await openBare(page, 'House style');
+    await page.getByRole('button', { name: 'House style' }).click();
+    await expect(house(page)).toContainText('No tokens yet');
+    await add(page, 'Colour', 'colour.clay', '#b4472e');
+    await add(page, 'Gradient', 'glow', 'linear-gradient(90deg, #b4472e, #e9c46a)');
+    await house(page).getByRole('button', { name: 'Close the house style' }).click();
+
+    const header = await box(page, bare, [0, 0], [390, 90]);
+    await bind(page, 'fills.0.paint', 'glow');
+    expect(await colours(header)).toEqual(['#b4472e', '#e9c46a']);
+    const card = await box(page, bare, [24, 200], [200, 300]);
+    await bind(page, 'fills.0.paint', 'glow');
+    await expect(page.locator('#facets .bound-to')).toContainText('glow');
+    const picture = page.locator('#reel img').first();
+    const before = await picture.getAttribute('src');
+
+    // One change of the token, one undo.
+    await page.getByRole('button', { name: 'House style' }).click();
+    await expect(row(page, 'glow').getByRole('button', { name: /2 uses/ })).toBeVisible();
+    await row(page, 'glow').getByLabel('Value of glow').fill('linear-gradient(90deg, #17594f, #a8d5ba)');
+    await row(page, 'glow').getByLabel('Value of glow').press('Enter');
+    await expect.poll(() => colours(header)).toEqual(['#17594f', '#a8d5ba']);
+    expect(await colours(card)).toEqual(['#17594f', '#a8d5ba']);
+    await likeReload(page, bare);
+    await expect(picture).not.toHaveAttribute('src', before!);
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Control+z');
+    await saved(page);
+    expect([await colours(header), await colours(card)]).toEqual([['#b4472e', '#e9c46a'], ['#b4472e', '#e9c46a']]);
+    await page.keyboard.press('Control+Shift+z');
+    await saved(page);
+    expect(await colours(header)).toEqual(['#17594f', '#a8d5ba']);
+
+    const url = page.url().replace(/\/wall.*/, '');
+    const svg = await (await page.request.get(`${url}/hand-over/screens/${(await bare.getAttribute('data-screen'))!}.svg`)).text();
+    expect(svg).toContain('#a8d5ba');
+    await page.getByRole('link', { name: 'Rehearse', exact: true }).click();
+    await expect(page.locator('[stop-color="#a8d5ba"]').first()).toBeAttached();
+});
+
+test('a property is bound, detached, and let go by a value of its own; a token is made of what there is, and offered where it has the same', async ({ page }) => {
+    const bare = await openBare(page, 'Bound');
+    await box(page, bare, [40, 40], [160, 120]);
+    await setField(page, 'Corners', '14');
+    await setField(page, 'Fill', '#a94c31');
+
+    // A token of its colour, made where it stands.
+    await page.locator('#facets [data-do=token][data-of="fills.0.paint"]').click();
+    await page.locator('#token-choices').getByPlaceholder('Name of a new token').fill('colour.brick');
+    await page.keyboard.press('Enter');
+    await saved(page);
+    await expect(page.locator('#facets .bound-to')).toContainText('colour.brick');
+
+    // Another box of the same colour is offered it.
+    const other = await box(page, bare, [200, 40], [300, 120]);
+    await setField(page, 'Fill', '#a94c31');
+    await expect(page.locator('#facets .offered')).toContainText('Fill is what colour.brick says');
+    await page.locator('#facets .offered').getByRole('button', { name: 'Bind' }).click();
+    await saved(page);
+    await expect(page.locator('#facets .bound-to')).toContainText('colour.brick');
+
+    // What gets another value by hand is no longer bound, and comes back with undo.
+    await setField(page, 'Fill', '#3f5d4a');
+    await expect(page.locator('#facets .bound-to')).toHaveCount(0);
+    await page.keyboard.press('Control+z');
+    await saved(page);
+    await expect(page.locator('#facets .bound-to')).toContainText('colour.brick');
+    await page.locator('#facets .bound-to').getByRole('button').click();
+    await page.locator('#token-choices').getByRole('button', { name: 'Detach' }).click();
+    await saved(page);
+    await expect(page.locator('#facets .bound-to:not(.offered)')).toHaveCount(0);
+    await expect(other.locator('[fill="#a94c31"]').first()).toBeAttached();
+
+    // The first one is still bound: the token is removed, and its place taken by another.
+    await page.getByRole('button', { name: 'House style' }).click();
+    await add(page, 'Colour', 'colour.moss', '#3f5d4a');
+    await row(page, 'colour.brick').getByRole('button', { name: /one use/ }).click();
+    await row(page, 'colour.brick').getByLabel('What takes its place').selectOption({ label: 'colour.moss takes its place' });
+    await row(page, 'colour.brick').getByRole('button', { name: 'Remove token' }).click();
+    await expect(row(page, 'colour.brick')).toHaveCount(0);
+    await expect(bare.locator('[data-kind=box] [fill="#3f5d4a"], [data-kind=box][fill="#3f5d4a"]').first()).toBeAttached();
+
+    // What is wrong is said where it was typed.
+    allowError(/422/);
+    await add(page, 'Colour', 'colour.accent', '{colour.moss}');
+    const value = row(page, 'colour.moss').getByLabel('Value of colour.moss');
+    await value.fill('{colour.accent}');
+    await value.press('Enter');
+    await expect(row(page, 'colour.moss').getByRole('alert')).toContainText(/in a circle: “colour\.(moss|accent)” → “colour\.(accent|moss)” →/);
+    await value.press('Escape');
+    await expect(value).toHaveValue('#3f5d4a');
+});
+
+test('type and lengths of the house style lay out anew what is bound to them', async ({ page }) => {
+    const bare = await openBare(page, 'Type');
+    await page.getByRole('button', { name: 'House style' }).click();
+    await add(page, 'Type style', 'type.heading', '700 32px/1.25 Bricolage Grotesque');
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('t');
+    await page.mouse.click(...(await at(bare, 40, 60)));
+    await page.keyboard.type('Kiln status');
+    await page.keyboard.press('Control+Enter');
+    await saved(page);
+    const words = bare.locator('[data-kind=text]');
+    await pick(page, await middle(words), 'text');
+    await bind(page, 'style', 'type.heading');
+    const height = async (): Promise<number> => Number((await words.getAttribute('data-box'))!.split(' ')[3]);
+    expect(await height()).toBe(40);
+    await page.getByRole('button', { name: 'House style' }).click();
+    await row(page, 'type.heading').getByLabel('Value of type.heading').fill('400 20px/1.5 Lora');
+    await page.keyboard.press('Enter');
+    await expect.poll(height).toBe(30);
+    await expect(words.locator('[font-family*="Lora"]').first()).toBeAttached();
+});
+
+test('tokens go out as a file that another program makes the right CSS of, and come in again', async ({ page }, info) => {
+    await openBare(page, 'Tokens out');
+    await page.getByRole('button', { name: 'House style' }).click();
+    for (const [kind, name, text] of [
+        ['Colour', 'colour.clay', '#b4472e'], ['Colour', 'colour.accent', '{colour.clay}'], ['Length', 'space.m', '0.75rem'], ['Easing', 'motion.out', 'ease-out'],
+        ['Type style', 'type.heading', '700 28px/1.2 Lora'], ['Shadow', 'shadow.lift', '0 4px 16px #17594f'],
+    ] as const) await add(page, kind, name, text);
+    const [download] = await Promise.all([page.waitForEvent('download'), house(page).getByRole('link', { name: 'JSON' }).click()]);
+    const path = info.outputPath('tokens.json');
+    await download.saveAs(path);
+    const tokens = JSON.parse(await readFile(path, 'utf8')) as Record<string, Record<string, { $value: unknown }>>;
+
+    const dictionary = new StyleDictionary({
+        tokens: structuredClone(tokens) as never, log: { verbosity: 'silent', warnings: 'disabled' },
+        platforms: { css: { transformGroup: 'css', files: [{ destination: 'tokens.css', format: 'css/variables', options: { outputReferences: true } }] } },
+    });
+    const css = String((await dictionary.formatPlatform('css'))[0]!.output);
+    for (const line of ['--colour-clay: #b4472e;', '--colour-accent: var(--colour-clay);', '--space-m: 0.75rem;', '--motion-out: cubic-bezier(0, 0, 0.58, 1);', '--type-heading: 700 28px/1.2 Lora;', '--shadow-lift: 0px 4px 16px 0px rgb(9.02% 34.9% 30.98%);']) expect(css).toContain(line);
+
+    // Elsewhere changed and imported again: what it would bring is said first.
+    tokens['colour']!['clay']!.$value = '#a94c31';
+    tokens['colour']!['moss'] = { $value: '#3f5d4a', $type: 'color' } as never;
+    await writeFile(path, JSON.stringify(tokens));
+    await page.locator('#house + input[type=file]').setInputFiles(path);
+    const dialog = page.getByRole('dialog', { name: 'Import tokens.json' });
+    await expect(dialog.getByRole('listitem')).toHaveText(['One new token: colour.moss.', '2 get other values: colour.clay, colour.accent.', '4 are as they are here.']);
+    await dialog.getByRole('button', { name: 'Import' }).click();
+    await expect(row(page, 'colour.moss')).toHaveCount(1);
+    await expect(row(page, 'colour.accent').getByLabel('Value of colour.accent')).toHaveValue('{colour.clay}');
+    await expect(row(page, 'colour.clay').getByLabel('Value of colour.clay')).toHaveValue('#a94c31');
+
+    // A file that breaks the format changes nothing, and the place is said.
+    allowError(/422/);
+    await writeFile(path, JSON.stringify({ space: { l: { $type: 'dimension', $value: { value: 4, unit: 'em' } } } }));
+    await page.locator('#house + input[type=file]').setInputFiles(path);
+    await expect(page.locator('#toast')).toContainText('space.l.$value.unit: one of these is expected: px, rem');
+    await expect(row(page, 'space.l')).toHaveCount(0);
+});

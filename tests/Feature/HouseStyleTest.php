@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Canvas\Editor;
+use App\Models\User;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Kindred\Tests\Sample;
+
+beforeEach(function (): void {
+    $this->seed();
+    $this->user = User::query()->firstOrFail();
+    $this->actingAs($this->user);
+    $this->project = $this->user->projects()->where('name', 'Fernhollow Pottery')->firstOrFail();
+    $this->at = "/projects/{$this->project->id}";
+    $this->edit = fn (array ...$commands) => app(Editor::class)->edit($this->project->fresh(), $this->user, array_map(Sample::command(...), $commands), $this->project->fresh()->sequence);
+    $this->tokens = fn (array ...$tokens) => ($this->edit)(['type' => 'put-tokens', 'tokens' => $tokens]);
+    $this->some = DB::table('layers')->where('project_id', $this->project->id)->where('screen', 'kiln')->where('kind', 'box')->where('body', 'like', '%"fills":[{"colour"%')->orderBy('id')->limit(2)->pluck('id')->all();
+    $this->body = fn (string $id): array => json_decode(DB::table('layers')->where(['project_id' => $this->project->id, 'id' => $id])->value('body'), true);
+});
+
+it('changes everywhere what is bound to a token, in one step that is taken back as one', function (): void {
+    ($this->tokens)(['id' => 'clay', 'name' => 'clay', 'kind' => 'color', 'value' => '#b4472e'], ['id' => 'accent', 'name' => 'accent', 'kind' => 'color', 'value' => '#000', 'bound' => ['value' => 'clay']]);
+    ($this->edit)(['type' => 'bind-token', 'screen' => 'kiln', 'layers' => $this->some, 'field' => 'fills.0.paint', 'token' => 'accent']);
+    $answer = ($this->tokens)(['id' => 'clay', 'text' => 'teal']);
+    expect(array_column($answer->patches, 'layer'))->toEqualCanonicalizing($this->some)
+        ->and(($this->body)($this->some[0])['fills'][0]['colour'])->toBe('#008080');
+    // Others have moved it since: the token is taken back all the same.
+    $other = User::factory()->create();
+    app(Editor::class)->edit($this->project->fresh(), $other, [Sample::command(['type' => 'move-layers', 'screen' => 'kiln', 'layers' => [$this->some[0]], 'dx' => 3, 'dy' => 0])], $this->project->fresh()->sequence);
+    $this->postJson("{$this->at}/undo")->assertOk();
+    expect(($this->body)($this->some[0])['fills'][0])->toBe(['colour' => '#b4472e', 'bound' => ['paint' => 'accent']]);
+});
+
+it('knows what uses a token, which could take its place, and what fits a property', function (): void {
+    ($this->tokens)(['id' => 'clay', 'name' => 'clay', 'kind' => 'color', 'value' => '#b4472e'], ['id' => 'moss', 'name' => 'moss', 'kind' => 'color', 'value' => '#3f5d4a'], ['id' => 'space', 'name' => 'space', 'kind' => 'dimension', 'value' => 8]);
+    ($this->edit)(['type' => 'bind-token', 'screen' => 'kiln', 'layers' => $this->some, 'field' => 'fills.0.paint', 'token' => 'clay']);
+    $this->get("{$this->at}/house-style")->assertOk()->assertSee('clay: 2 uses; where, and remove', false)->assertSee('space: not used', false);
+    $this->get("{$this->at}/house-style/uses/clay")->assertOk()->assertSee('Kiln status')->assertSee('moss takes its place')->assertDontSee('space takes its place');
+    $this->get("{$this->at}/house-style/uses/gone")->assertNotFound();
+    $choices = fn (string $field): string => (string) $this->get("{$this->at}/house-style/choices?field={$field}&layers={$this->some[0]}")->assertOk()->getContent();
+    expect($choices('fills.0.paint'))->toContain('moss')->toContain('Detach')->not->toContain('space')
+        ->and($choices('corners'))->toContain('space')->not->toContain('moss')
+        ->and($choices('nothing'))->toContain('No token fits');
+    // A token on a screen that was deleted is no use of it.
+    ($this->edit)(['type' => 'delete-screens', 'screens' => ['kiln']]);
+    $this->get("{$this->at}/house-style/uses/clay")->assertOk()->assertSee('Nothing is bound to it');
+});
+
+it('brings what came back after its token had changed to the value of today', function (): void {
+    ($this->tokens)(['id' => 'clay', 'name' => 'clay', 'kind' => 'color', 'value' => '#b4472e']);
+    ($this->edit)(['type' => 'bind-token', 'screen' => 'kiln', 'layers' => $this->some, 'field' => 'fills.0.paint', 'token' => 'clay']);
+    ($this->edit)(['type' => 'delete-layers', 'screen' => 'kiln', 'layers' => [$this->some[0]]]);
+    $other = User::factory()->create();
+    app(Editor::class)->edit($this->project->fresh(), $other, [Sample::command(['type' => 'put-tokens', 'tokens' => [['id' => 'clay', 'text' => 'teal']]])], $this->project->fresh()->sequence);
+    $this->postJson("{$this->at}/undo")->assertOk();
+    expect(($this->body)($this->some[0])['fills'][0]['colour'])->toBe('#008080')->and(($this->body)($this->some[1])['fills'][0]['colour'])->toBe('#008080');
+});
+
+it('hands tokens out as files and reads them in, and says what is new before anything is changed', function (): void {
+    ($this->tokens)(['id' => 'clay', 'name' => 'colour.clay', 'kind' => 'color', 'value' => '#b4472e', 'description' => 'Actions */ }']);
+    expect($this->get("{$this->at}/house-style/tokens.json")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="fernhollow-pottery.tokens.json"')->json('colour.clay.$value.hex'))->toBe('#b4472e')
+        ->and((string) $this->get("{$this->at}/house-style/tokens.css")->assertOk()->getContent())->toContain('--colour-clay: #b4472e;')->toContain('/* Actions * / } */');
+    $file = fn (array $data) => $this->postJson("{$this->at}/house-style/read", ['tokens' => UploadedFile::fake()->createWithContent('tokens.json', (string) json_encode($data))]);
+    $said = $file(['colour' => ['clay' => ['$type' => 'color', '$value' => '#a94c31'], 'moss' => ['$type' => 'color', '$value' => '#3f5d4a']]])->assertOk()->json();
+    expect($said['said'])->toBe(['One new token: colour.moss.', 'One gets another value: colour.clay.'])->and($said['tokens'][1]['id'])->toBe('clay')
+        ->and(DB::table('things')->where('project_id', $this->project->id)->where('entity', 'token')->count())->toBe(1);
+    $this->postJson("{$this->at}/edits", ['base' => $this->project->fresh()->sequence, 'commands' => [['type' => 'put-tokens', 'tokens' => $said['tokens'], 'groups' => $said['groups']]]])->assertOk();
+    expect($this->get("{$this->at}/house-style/tokens.json")->json('colour.moss.$value'))->toBe('#3f5d4a');
+    $file(['a' => ['$type' => 'color', '$value' => 'no colour']])->assertUnprocessable()->assertJson(['place' => 'a.$value']);
+    $this->postJson("{$this->at}/house-style/read")->assertUnprocessable();
+});
+
+it('keeps tokens with a copy of the project, and lets nobody else see them', function (): void {
+    ($this->tokens)(['id' => 'clay', 'name' => 'colour.clay', 'kind' => 'color', 'value' => '#b4472e']);
+    ($this->edit)(['type' => 'bind-token', 'screen' => 'kiln', 'layers' => $this->some, 'field' => 'fills.0.paint', 'token' => 'clay']);
+    $this->post("{$this->at}/duplicate")->assertRedirect();
+    $copy = $this->user->projects()->latest('id')->firstOrFail();
+    $this->get("/projects/{$copy->id}/house-style")->assertOk()->assertSee('colour.clay: 2 uses', false);
+    $this->actingAs(User::factory()->create());
+    foreach (['house-style', 'house-style/tokens.json', 'house-style/uses/clay', 'house-style/choices?field=corners&layers=abcd'] as $path) {
+        $this->get("{$this->at}/{$path}")->assertNotFound();
+    }
+});
