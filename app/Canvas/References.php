@@ -7,6 +7,7 @@ namespace App\Canvas;
 use App\Models\Project as ProjectRow;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
+use Kindred\Document\Change;
 use Kindred\Document\Difference;
 use Kindred\Document\Entity;
 use Kindred\Document\Reference;
@@ -21,6 +22,9 @@ final readonly class References
 {
     private const ROWS_AT_ONCE = 500;
 
+    /** Where layers name nothing but tokens. */
+    private const BOUND = ['fills', 'strokes', 'effects', 'masks'];
+
     public function __construct(private ConnectionInterface $database, private TreeRows $rows)
     {
     }
@@ -30,7 +34,7 @@ final readonly class References
     {
         $things = $old = [];
         foreach ($difference->changes as $change) {
-            $touched = $change->entity !== Entity::Project && ($change->isAddition() || $change->isRemoval() || $change->touches(...Reference::where($change->entity)));
+            $touched = $change->entity !== Entity::Project && ($change->isAddition() || $change->isRemoval() || ($change->touches(...Reference::where($change->entity)) && ! self::namesTheSame($change)));
             if ($touched && ! $change->isAddition()) {
                 $old[$change->entity->value][] = $change->id;
             }
@@ -46,6 +50,14 @@ final readonly class References
         foreach ($things as $entity => $all) {
             $this->write($project, Entity::from($entity), $all);
         }
+    }
+
+    /** Whether only values have changed of what may be bound to tokens, and not what it is bound to. */
+    private static function namesTheSame(Change $change): bool
+    {
+        $bound = fn (?array $side): array => preg_match_all('/"bound":\{[^}]*\}/', (string) json_encode($side), $found) > 0 ? $found[0] : [];
+
+        return array_diff(array_keys(array_intersect_key($change->after ?? [], array_flip(Reference::where($change->entity)))), self::BOUND) === [] && $bound($change->before) === $bound($change->after);
     }
 
     /** Writes those of a tree into a project that has none of them. */

@@ -134,6 +134,8 @@ final readonly class TreeLoader
         $things = $set->things === [] ? [] : $this->rows->things($project, $set->things);
         $bound = $set->tokens === [] ? [] : $this->boundTo($project, $set->tokens, $things);
         $layers += $bound;
+        $on = array_diff(array_unique(array_filter(array_column($bound, 'screen'), is_string(...))), array_map(strval(...), array_keys($screens)));
+        $screens += $on === [] ? [] : $this->rows->readScreens($this->rows->screens($project)->whereIn('id', $on)->get());
         $complete = [];
         $whole = $set->whole;
         if ($set->takes !== []) {

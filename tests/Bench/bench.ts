@@ -74,6 +74,38 @@ async function edits(page: Page): Promise<void> {
     line('memory of one edit', `${memory.toFixed(1)} MB`, 'under 16 MB', null, memory < 16);
 }
 
+/** A token of which 2,000 layers have their colour is typed anew in the drawer, until the wall shows the last of them. */
+async function tokens(page: Page): Promise<void> {
+    const project = fill(10, 250, 250);
+    const send = await editor(page);
+    await send(project, { type: 'put-tokens', tokens: [{ id: 'clay', name: 'clay', kind: 'color', value: '#b4472e' }] });
+    for (let screen = 0; screen < 10; screen++) {
+        const layers = Array.from({ length: 250 }, (_, i) => i).filter((i) => i < 200).map((i) => `l${screen}x${i}`);
+        await send(project, { type: 'bind-token', screen: `screen${screen}`, layers, field: 'fills.0.paint', token: 'clay' });
+    }
+    await page.goto(`${base}/projects/${project}/wall`);
+    await page.waitForSelector('[data-ready]', { state: 'attached' });
+    await page.locator('[data-act=house]').click();
+    const value = page.getByLabel('Value of clay');
+    const reference = quantile(await time(20, async () => page.request.get(`${base}/bench/empty`)), 0.5);
+    const [shown, undone]: [number[], number[]] = [[], []];
+    page.setDefaultTimeout(20_000);
+    for (const colour of ['#17594f', '#a94c31', '#3f5d4a', '#0a7a8c', '#5b3a6b']) {
+        await value.fill(colour);
+        const patched = (of: string): Promise<unknown> => page.waitForFunction((wanted) => document.querySelectorAll(`#stage [fill="${wanted}"]`).length >= 2000, of);
+        shown.push(...await time(1, async () => {
+            await value.press('Enter');
+            await patched(colour);
+        }));
+        undone.push(...await time(1, async () => {
+            await page.locator('[data-act=undo]').click();
+            await patched('#b4472e');
+        }));
+    }
+    line('token changed, 2,000 layers, until the wall shows them', ms(quantile(shown, 0.5)), 'under 1 s', quantile(shown, 0.5) / reference, quantile(shown, 0.5) < 1000);
+    line('the same taken back', ms(quantile(undone, 0.5)), 'under 1 s', quantile(undone, 0.5) / reference, quantile(undone, 0.5) < 1000);
+}
+
 /** 20 people write into one project without a pause; the reference is 20 who ask for the empty route without a pause. */
 async function writers(page: Page): Promise<void> {
     const project = fill(10, 200, 200);
@@ -524,7 +556,7 @@ test('budgets', async ({ page }) => {
     console.log(`\n${readFileSync('/proc/cpuinfo', 'utf8').match(/model name\s*: (.*)/)?.[1] ?? 'processor'}, ${new Date().toISOString().slice(0, 10)}`);
     await signIn(page);
     const wanted = (process.env['KINDRED_BENCHES'] ?? '').split(' ').filter(Boolean);
-    for (const measure of [edits, writers, hands, opening, rough, painted, moving, arrays, rehearsing, stacks, algebra, pictures, widths, sizes].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
+    for (const measure of [edits, tokens, writers, hands, opening, rough, painted, moving, arrays, rehearsing, stacks, algebra, pictures, widths, sizes].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
         await measure(page).catch((problem: Error) => console.log(`${measure.name}: could not be measured: ${problem.message.replaceAll(/\s+/g, ' ').slice(0, 300)}`));
     }
 });

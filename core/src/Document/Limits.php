@@ -7,6 +7,7 @@ namespace Kindred\Document;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\HasSheet;
 use Kindred\Document\Sheet\Row;
+use Kindred\Document\Token\Bindings;
 use Kindred\Geometry\Box;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
@@ -55,6 +56,10 @@ final class Limits
                 self::mustLieRight($after, $layer, $old === null);
             } elseif ($layer->content instanceof Expanding && $old->content !== $layer->content) {
                 self::mustShowSoMany($after, $layer);
+            }
+            // Tokens have been read, and what they are bound to takes only what it can have.
+            if ($old !== null && Bindings::follows($layer, $old)) {
+                continue;
             }
             try {
                 self::mustBeReadable($old, $layer);

@@ -15,6 +15,7 @@ use Kindred\Document\Layer\Text;
 use Kindred\Document\Layout\Size;
 use Kindred\Document\Token\Aliases;
 use Kindred\Document\Token\Bindings;
+use Kindred\Document\Token\Token;
 use Kindred\Document\Touched;
 use Kindred\Document\Tree;
 
@@ -62,7 +63,9 @@ final readonly class Computed
     /** The part of a difference that was made by somebody: what only the layout has changed is left out. */
     public static function without(Difference $difference, Tree $before, Tree $after): Difference
     {
-        return new Difference(array_values(array_filter($difference->changes, fn (Change $change): bool => ! self::isFollowing($change, $before, $after))));
+        $tokens = Bindings::changed(Bindings::tokens($before), Bindings::tokens($after));
+
+        return new Difference(array_values(array_filter($difference->changes, fn (Change $change): bool => ! self::isFollowing($change, $before, $after, $tokens))));
     }
 
     /**
@@ -73,19 +76,21 @@ final readonly class Computed
     public static function touched(Difference $difference, Tree $before, Tree $after): array
     {
         $touched = [];
+        $tokens = Bindings::changed(Bindings::tokens($before), Bindings::tokens($after));
         foreach (self::without($difference, $before, $after)->changes as $change) {
             [$old, $new] = $change->entity === Entity::Layer ? [$before->layers[$change->id] ?? null, $after->layers[$change->id] ?? null] : [null, null];
             $touched[] = match (true) {
                 $change->entity === Entity::Project => [],
                 $old === null || $new === null => Touched::by($change),
-                default => Touched::by($change, [...array_intersect(self::of($before, $old), self::of($after, $new)), ...self::bound($change, $before, $after)]),
+                default => Touched::by($change, [...array_intersect(self::of($before, $old), self::of($after, $new)), ...self::bound($change, $before, $tokens)]),
             };
         }
 
         return array_merge(...$touched);
     }
 
-    private static function isFollowing(Change $change, Tree $before, Tree $after): bool
+    /** @param  array<string, Token>  $tokens  those that have changed */
+    private static function isFollowing(Change $change, Tree $before, Tree $after, array $tokens): bool
     {
         if ($change->entity === Entity::Token) {
             return Aliases::follows($change->id, Bindings::tokens($before), Bindings::tokens($after));
@@ -97,24 +102,30 @@ final readonly class Computed
         }
         $changed = array_map(strval(...), array_keys($change->after ?? []));
 
-        $changed = array_diff($changed, self::bound($change, $before, $after));
+        if ($tokens !== [] && Bindings::follows($new, $old)) {
+            return true;
+        }
+        $changed = $tokens === [] ? $changed : array_diff($changed, self::bound($change, $before, $tokens));
 
         return array_diff($changed, self::of($before, $old)) === [] && array_diff($changed, self::of($after, $new)) === [];
     }
 
-    /** @return list<string> the properties of a layer that only tokens have changed which it is bound to */
-    private static function bound(Change $change, Tree $before, Tree $after): array
+    /**
+     * @param  array<string, Token>  $tokens  those that have changed
+     * @return list<string> the properties of a layer that only tokens have changed which it is bound to
+     */
+    private static function bound(Change $change, Tree $before, array $tokens): array
     {
-        $tokens = Bindings::changed(Bindings::tokens($before), Bindings::tokens($after));
         $old = $before->layers[$change->id] ?? null;
         $followed = $tokens === [] || $old === null ? $old : Bindings::resolved($old, $tokens);
         // What is bound no longer, because the token does not fit any more, cannot be worked out again.
         if ($followed === null || $followed === $old || Bindings::of($followed) !== Bindings::of($old)) {
             return [];
         }
-        $parts = $followed->parts();
+        $names = array_map(strval(...), array_keys($change->after ?? []));
+        $parts = array_intersect_key($followed->parts(), array_flip($names));
 
-        return array_values(array_filter(array_map(strval(...), array_keys($change->after ?? [])), fn (string $key): bool => json_encode($parts[$key] ?? null) === json_encode($change->after[$key] ?? null)));
+        return array_values(array_filter($names, fn (string $key): bool => json_encode($parts[$key] ?? null) === json_encode($change->after[$key] ?? null)));
     }
 
     /** @return list<string> */

@@ -80,6 +80,8 @@ export class HouseDrawer {
             : field.getAttribute('name') ? `.add [name="${field.getAttribute('name')!}"]` : field.dataset['house'] ? `[data-house="${field.dataset['house']}"]` : null;
         const typed = new Map([...this.box.querySelectorAll<HTMLInputElement | HTMLSelectElement>('.add .field')].map((one) => [one.name, one.value]));
         const details = [...this.box.querySelectorAll<HTMLElement>('.more:not([hidden])')].map((one) => one.closest<HTMLElement>('[data-token]')!.dataset['token']!);
+        // What is being typed stays, whatever comes meanwhile.
+        const written = field instanceof HTMLInputElement && field.value !== field.defaultValue ? { value: field.value, from: field.selectionStart, to: field.selectionEnd } : null;
         this.box.innerHTML = html;
         showSamples(this.box);
         for (const one of this.box.querySelectorAll<HTMLInputElement | HTMLSelectElement>('.add .field')) if (typed.get(one.name)) one.value = typed.get(one.name)!;
@@ -88,7 +90,12 @@ export class HouseDrawer {
         this.show(this.filter);
         this.box.scrollTop = scroll;
         for (const id of details) await this.uses(this.box.querySelector(`[data-token="${id}"]`), true);
-        if (same !== null) this.box.querySelector<HTMLElement>(same)?.focus();
+        const now = same === null ? null : this.box.querySelector<HTMLElement>(same);
+        now?.focus();
+        if (written !== null && now instanceof HTMLInputElement) {
+            now.value = written.value;
+            now.setSelectionRange(written.from, written.to);
+        }
     }
 
     private show(words: string): void {

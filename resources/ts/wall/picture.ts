@@ -28,6 +28,9 @@ export function outermost(layer: Element, kinds: string): SVGGElement | null {
 /** The outermost compound that a layer is a part of. */
 export const compoundOf = (layer: Element): SVGGElement | null => outermost(layer, '[data-kind=compound]');
 
+/** From so many patches on all layers are looked through once. */
+const MANY = 20;
+
 /** Layers carry ids that are unique in a project; '' stands for the wall itself, where loose layers lie. */
 export class Picture {
     /* Looking through all of a large wall takes longer than a frame has: what was found is kept. */
@@ -202,6 +205,8 @@ export class Picture {
             const screen = patch.layer ? (layer && this.screenOf(layer)) ?? patch.at : patch.screen;
             if (screen) screens.add(screen);
         };
+        // To look for each of many takes longer than to go through all once.
+        if (patches.length > MANY) for (const layer of this.stage.querySelectorAll<SVGGElement>('[data-layer]')) this.found.set(layer.dataset['layer']!, layer);
         for (const patch of patches) {
             touched(patch);
             if (patch.samples) continue;
@@ -249,7 +254,8 @@ export class Picture {
     }
 
     private patchLayer(patch: Patch): void {
-        const old = this.stage.querySelector<SVGGElement>(`[data-layer="${patch.layer}"]`);
+        const known = this.found.get(patch.layer!);
+        const old = known?.isConnected && known.dataset['layer'] === patch.layer ? known : this.stage.querySelector<SVGGElement>(`[data-layer="${patch.layer}"]`);
         if (patch.removed) return old?.remove();
         const drawn = this.parse(patch.svg ?? '');
         if (patch.shell && old) {
@@ -267,6 +273,7 @@ export class Picture {
             if (patch.cells) this.patchCells(old, patch.cells);
         }
         const element = patch.shell && old ? old : drawn;
+        this.found.set(patch.layer!, element as SVGGElement);
         if (!('screen' in patch)) {
             if (element !== old) old?.replaceWith(element);
             return;

@@ -110,6 +110,9 @@ final class Bindings
             $new = self::settled($old, $layer, $tokens, $changed);
             if ($new !== $layer) {
                 $put[] = $new;
+                if ($old === $layer) {
+                    self::followers()[$new] = $old;
+                }
             }
         }
 
@@ -128,6 +131,21 @@ final class Bindings
         }
 
         return $layer;
+    }
+
+    /** Whether a layer is another one with the values of tokens that have changed, and otherwise the same. */
+    public static function follows(Layer $layer, Layer $before): bool
+    {
+        return (self::followers()[$layer] ?? null) === $before && self::of($layer) === self::of($before);
+    }
+
+    /** @return \WeakMap<Layer, Layer> what became of layers when tokens changed that they are bound to, with what they were */
+    private static function followers(): \WeakMap
+    {
+        /** @var \WeakMap<Layer, Layer>|null $followers */
+        static $followers = null;
+
+        return $followers ??= new \WeakMap; // @phpstan-ignore return.type (a new map is of any type)
     }
 
     /** @return array<string, Token> by id */
