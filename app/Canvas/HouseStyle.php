@@ -6,6 +6,7 @@ namespace App\Canvas;
 
 use App\Models\Project;
 use Illuminate\Database\ConnectionInterface;
+use Kindred\Command\AdoptToken;
 use Kindred\Document\Address;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
@@ -15,6 +16,7 @@ use Kindred\Document\Token\Bindings;
 use Kindred\Document\Token\Token;
 use Kindred\Document\Token\TokenGroup;
 use Kindred\Document\Token\TokenValue;
+use Kindred\Document\Token\Value\ColourToken;
 use Kindred\Document\WorkingSet;
 use Kindred\Exchange\Tokens\TokenFile;
 use Kindred\Layout\Expansion;
@@ -72,6 +74,14 @@ final readonly class HouseStyle
     {
         return $this->database->table('refers')->where('project_id', $project->id)->where('kind', Entity::Token->value)->groupBy('target')
             ->selectRaw('target, count(distinct id) as many')->pluck('many', 'target')->map(fn (mixed $many): int => is_numeric($many) ? (int) $many : 0)->all();
+    }
+
+    /** How many layers have the very colour of a token and are not bound to it, or to another one. */
+    public function alike(Project $project, Token $token): int
+    {
+        $colour = $token->value instanceof ColourToken ? $token->value->value : null;
+
+        return $colour === null ? 0 : count(array_filter($this->store->coloured($project, [$colour->toHex()]), fn (Layer $layer): bool => AdoptToken::in($layer, $colour) > 0));
     }
 
     /**

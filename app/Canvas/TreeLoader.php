@@ -133,6 +133,7 @@ final readonly class TreeLoader
         $layers += $inFamilies;
         $things = $set->things === [] ? [] : $this->rows->things($project, $set->things);
         $bound = $set->tokens === [] ? [] : $this->boundTo($project, $set->tokens, $things);
+        $bound += $set->colours === [] ? [] : $this->coloured($project, $set->colours);
         $layers += $bound;
         $on = array_diff(array_unique(array_filter(array_column($bound, 'screen'), is_string(...))), array_map(strval(...), array_keys($screens)));
         $screens += $on === [] ? [] : $this->rows->readScreens($this->rows->screens($project)->whereIn('id', $on)->get());
@@ -195,6 +196,19 @@ final readonly class TreeLoader
         }
 
         return $layers;
+    }
+
+    /**
+     * @param  list<string>  $colours
+     * @return array<string, Layer> the layers with one of these colours
+     */
+    public function coloured(ProjectRow $project, array $colours): array
+    {
+        return $this->rows->readLayers($this->rows->layers($project)->where(function (Builder $query) use ($colours): void {
+            foreach ($colours as $colour) {
+                $query->orWhereRaw('instr(body, ?) > 0', ["\"colour\":\"{$colour}\""]);
+            }
+        })->get());
     }
 
     /** The id of the layer right below in its place, or null at the bottom. */

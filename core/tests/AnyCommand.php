@@ -12,6 +12,7 @@ use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\HasSheet;
 use Kindred\Document\Place;
 use Kindred\Document\Token\Bindings;
+use Kindred\Document\Token\Value\ColourToken;
 use Kindred\Document\Tree;
 use Kindred\Kit\FreshChart;
 
@@ -305,6 +306,7 @@ final class AnyCommand
             ['type' => 'make-token', 'field' => $field, 'id' => "made{$step}", 'name' => "made.m{$step}"] + $on,
             ['type' => 'bind-token', 'field' => $field, 'token' => $token] + $on,
             ['type' => 'bind-token', 'field' => $field, 'token' => null] + $on,
+            ['type' => 'adopt-token', 'token' => $token, 'colour' => (Bindings::tokens($tree)[$token] ?? null)?->value instanceof ColourToken ? Bindings::tokens($tree)[$token]->value->css() : '#17594f'],
             ['type' => 'remove-token', 'token' => $token, 'by' => $step % 2 === 0 ? $other : null],
         ];
     }

@@ -26,6 +26,12 @@ final class FernhollowPottery
 
     private const LINE = '#e2d6c6';
 
+    /** The colours of the house style, with what they are for. */
+    private const COLOURS = [
+        'ink' => [self::INK, 'Words'], 'soft' => [self::SOFT, 'Words that stand back'], 'cream' => [self::CREAM, 'The background of screens'], 'clay' => [self::CLAY, 'The colour of the studio'],
+        'fern' => [self::FERN, 'What is done, and the desk'], 'ochre' => [self::OCHRE, 'What is warm: kilns, warnings'], 'line' => [self::LINE, 'Edges'],
+    ];
+
     /** @var array<string, string> */
     private array $pictures = [];
 
@@ -41,6 +47,7 @@ final class FernhollowPottery
             'version' => 3,
             'name' => 'Fernhollow Pottery',
             'entry' => 'welcome',
+            'tokens' => self::tokens(),
             'screens' => [
                 $self->phone('welcome', 'Welcome', 0, self::CREAM, $self->welcome()),
                 $self->phone('today', 'Today', 1, self::CREAM, $self->today()),
@@ -48,9 +55,9 @@ final class FernhollowPottery
                 $self->phone('booked', 'Booked', 3, self::FERN, $self->booked()),
                 $self->phone('kiln', 'Kiln status', 4, '#211d1a', $self->kiln()),
                 ['height' => 1240] + $self->phone('glazes', 'Glaze library', 5, self::CREAM, $self->glazes()),
-                ['id' => 'desk', 'name' => 'Desk: bookings', 'device' => 'desktop', 'x' => 0, 'y' => 1360, 'width' => 1440, 'height' => 900, 'view' => 900, 'ground' => '#fbf8f3', 'layers' => $self->desk()],
+                ['id' => 'desk', 'name' => 'Desk: bookings', 'device' => 'desktop', 'x' => 0, 'y' => 1360, 'width' => 1440, 'height' => 900, 'view' => 900, 'ground' => '#fbf8f3', 'layers' => array_map(self::bound(...), $self->desk())],
             ],
-            'loose' => $self->palette(),
+            'loose' => array_map(self::bound(...), $self->palette()),
             'pictures' => array_map(base64_encode(...), $self->pictures),
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES);
     }
@@ -61,7 +68,51 @@ final class FernhollowPottery
      */
     private function phone(string $id, string $name, int $place, string $ground, array $layers): array
     {
-        return ['id' => $id, 'name' => $name, 'device' => 'phone', 'x' => $place * 480, 'y' => 0, 'width' => 390, 'height' => 844, 'view' => 844, 'ground' => $ground, 'layers' => array_map(fn (array $layer): array => $this->held($layer, 390, 844), $layers)];
+        return ['id' => $id, 'name' => $name, 'device' => 'phone', 'x' => $place * 480, 'y' => 0, 'width' => 390, 'height' => 844, 'view' => 844, 'ground' => $ground, 'layers' => array_map(fn (array $layer): array => self::bound($this->held($layer, 390, 844)), $layers)];
+    }
+
+    /** @return list<array<string, mixed>> the house style */
+    private static function tokens(): array
+    {
+        $tokens = [];
+        foreach (self::COLOURS as $name => [$colour, $description]) {
+            $tokens[] = ['id' => "colour{$name}", 'name' => "colour.{$name}", 'kind' => 'color', 'value' => $colour, 'description' => $description];
+        }
+        $style = fn (string $family, int $weight, float $size, float $lineHeight): array => ['kind' => 'typography', 'style' => ['family' => $family, 'weight' => $weight, 'size' => $size, 'lineHeight' => $lineHeight]];
+
+        return [
+            ...$tokens,
+            ['id' => 'colouraction', 'name' => 'action.fill', 'kind' => 'color', 'value' => self::CLAY, 'bound' => ['value' => 'colourclay'], 'description' => 'What is pressed first on a screen'],
+            ['id' => 'typetitle', 'name' => 'type.title', 'description' => 'The title of a screen'] + $style('Lora', 600, 28, 1.2),
+            ['id' => 'typetext', 'name' => 'type.text', 'description' => 'What is read'] + $style('Hanken Grotesk', 400, 15, 1.45),
+            ['id' => 'radiuscard', 'name' => 'radius.card', 'kind' => 'dimension', 'value' => 14],
+            ['id' => 'spacem', 'name' => 'space.m', 'kind' => 'dimension', 'value' => 16],
+            ['id' => 'shadowlift', 'name' => 'shadow.lift', 'kind' => 'shadow', 'shadows' => [['colour' => '#2a26221f', 'offsetY' => 4, 'blur' => 16]]],
+            ['id' => 'motionquick', 'name' => 'motion.quick', 'kind' => 'duration', 'value' => 180],
+        ];
+    }
+
+    /**
+     * A layer, and what lies in it, with the colours of the house style bound to their tokens.
+     *
+     * @param  LayerData  $layer
+     * @return LayerData
+     */
+    private static function bound(array $layer): array
+    {
+        foreach (['fills', 'strokes'] as $list) {
+            foreach (is_array($layer[$list] ?? null) ? $layer[$list] : [] as $i => $coat) {
+                $name = array_search(is_array($coat) ? $coat['colour'] ?? null : null, array_map(fn (array $one): string => $one[0], self::COLOURS), true);
+                if ($name !== false) {
+                    $layer[$list][$i] = (array) $coat + ['bound' => ['paint' => "colour{$name}"]];
+                }
+            }
+        }
+        if (is_array($layer['children'] ?? null)) {
+            $layer['children'] = array_map(fn (mixed $child): mixed => is_array($child) ? self::bound($child) : $child, $layer['children']);
+        }
+
+        return $layer;
     }
 
     /**

@@ -314,6 +314,8 @@ const house = new HouseDrawer(document.getElementById('house')!, {
     edit: (command) => server.edit(command),
     rest: () => server.rest(),
     opened: (open) => press('house', open),
+    colour: (field) => facets.colour(field),
+    drawn: () => facets.coloured(),
 });
 const needs = new Needs(document.getElementById('needs')!, document.getElementById('lights')!, picture, camera, selection, server, urls['needs']!, () => press('needs', false));
 const rulers = new Rulers(wall, camera, picture, selection, overlay, server);
@@ -485,6 +487,7 @@ if (!camera.restore()) {
 stills.rest();
 selection.restore(sessionStorage.getItem(`kindred.selection.${project}`), page.dataset['current'] ?? '');
 // Whoever comes from a rehearsal wants the screen that it was on.
+if (location.hash === '#house-style') void house.toggle();
 if (picture.screen(location.hash.slice(1))) {
     looking.at(location.hash.slice(1));
     history.replaceState(null, '', location.pathname);

@@ -89,6 +89,14 @@ test('the wall with what opens over it: menus, Find, keys, history, several scre
     await page.getByRole('button', { name: 'History' }).click();
     await check(page, [], ['#history']);
     await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'House style' }).click();
+    await page.locator('#house').getByRole('button', { name: /^colour.clay: \d+ uses/ }).click();
+    await expect(page.locator('#house').getByRole('button', { name: 'Remove token' })).toBeVisible();
+    await check(page, [], ['#house']);
+    await page.keyboard.press('Escape');
+    await page.locator('#facets [data-do=token]').first().click();
+    await check(page, [], ['#facets', '#token-choices']);
+    await page.keyboard.press('Escape');
     await page.mouse.dblclick(...(await middle(picture)));
     await expect(page.locator('#overlay .whole')).toHaveCount(1);
     await check(page, [], ['#facets', '#overlay']);

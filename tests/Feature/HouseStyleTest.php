@@ -21,7 +21,7 @@ beforeEach(function (): void {
 });
 
 it('changes everywhere what is bound to a token, in one step that is taken back as one', function (): void {
-    ($this->tokens)(['id' => 'clay', 'name' => 'clay', 'kind' => 'color', 'value' => '#b4472e'], ['id' => 'accent', 'name' => 'accent', 'kind' => 'color', 'value' => '#000', 'bound' => ['value' => 'clay']]);
+    ($this->tokens)(['id' => 'clay', 'name' => 'test.clay', 'kind' => 'color', 'value' => '#b4472e'], ['id' => 'accent', 'name' => 'test.accent', 'kind' => 'color', 'value' => '#000', 'bound' => ['value' => 'clay']]);
     ($this->edit)(['type' => 'bind-token', 'screen' => 'kiln', 'layers' => $this->some, 'field' => 'fills.0.paint', 'token' => 'accent']);
     $answer = ($this->tokens)(['id' => 'clay', 'text' => 'teal']);
     expect(array_column($answer->patches, 'layer'))->toEqualCanonicalizing($this->some)
@@ -34,10 +34,10 @@ it('changes everywhere what is bound to a token, in one step that is taken back 
 });
 
 it('knows what uses a token, which could take its place, and what fits a property', function (): void {
-    ($this->tokens)(['id' => 'clay', 'name' => 'clay', 'kind' => 'color', 'value' => '#b4472e'], ['id' => 'moss', 'name' => 'moss', 'kind' => 'color', 'value' => '#3f5d4a'], ['id' => 'space', 'name' => 'space', 'kind' => 'dimension', 'value' => 8]);
+    ($this->tokens)(['id' => 'clay', 'name' => 'test.clay', 'kind' => 'color', 'value' => '#b4472e'], ['id' => 'moss', 'name' => 'test.moss', 'kind' => 'color', 'value' => '#3f5d4a'], ['id' => 'space', 'name' => 'test.space', 'kind' => 'dimension', 'value' => 8]);
     ($this->edit)(['type' => 'bind-token', 'screen' => 'kiln', 'layers' => $this->some, 'field' => 'fills.0.paint', 'token' => 'clay']);
-    $this->get("{$this->at}/house-style")->assertOk()->assertSee('clay: 2 uses; where, and remove', false)->assertSee('space: not used', false);
-    $this->get("{$this->at}/house-style/uses/clay")->assertOk()->assertSee('Kiln status')->assertSee('moss takes its place')->assertDontSee('space takes its place');
+    $this->get("{$this->at}/house-style")->assertOk()->assertSee('test.clay: 2 uses; where, and remove', false)->assertSee('test.space: not used', false);
+    $this->get("{$this->at}/house-style/uses/clay")->assertOk()->assertSee('Kiln status')->assertSee('test.moss takes its place')->assertDontSee('test.space takes its place');
     $this->get("{$this->at}/house-style/uses/gone")->assertNotFound();
     $choices = fn (string $field): string => (string) $this->get("{$this->at}/house-style/choices?field={$field}&layers={$this->some[0]}")->assertOk()->getContent();
     expect($choices('fills.0.paint'))->toContain('moss')->toContain('Detach')->not->toContain('space')
@@ -49,7 +49,7 @@ it('knows what uses a token, which could take its place, and what fits a propert
 });
 
 it('brings what came back after its token had changed to the value of today', function (): void {
-    ($this->tokens)(['id' => 'clay', 'name' => 'clay', 'kind' => 'color', 'value' => '#b4472e']);
+    ($this->tokens)(['id' => 'clay', 'name' => 'test.clay', 'kind' => 'color', 'value' => '#b4472e']);
     ($this->edit)(['type' => 'bind-token', 'screen' => 'kiln', 'layers' => $this->some, 'field' => 'fills.0.paint', 'token' => 'clay']);
     ($this->edit)(['type' => 'delete-layers', 'screen' => 'kiln', 'layers' => [$this->some[0]]]);
     $other = User::factory()->create();
@@ -59,25 +59,25 @@ it('brings what came back after its token had changed to the value of today', fu
 });
 
 it('hands tokens out as files and reads them in, and says what is new before anything is changed', function (): void {
-    ($this->tokens)(['id' => 'clay', 'name' => 'colour.clay', 'kind' => 'color', 'value' => '#b4472e', 'description' => 'Actions */ }']);
-    expect($this->get("{$this->at}/house-style/tokens.json")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="fernhollow-pottery.tokens.json"')->json('colour.clay.$value.hex'))->toBe('#b4472e')
-        ->and((string) $this->get("{$this->at}/house-style/tokens.css")->assertOk()->getContent())->toContain('--colour-clay: #b4472e;')->toContain('/* Actions * / } */');
+    ($this->tokens)(['id' => 'clay', 'name' => 'test.clay', 'kind' => 'color', 'value' => '#b4472e', 'description' => 'Actions */ }']);
+    expect($this->get("{$this->at}/house-style/tokens.json")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="fernhollow-pottery.tokens.json"')->json('test.clay.$value.hex'))->toBe('#b4472e')
+        ->and((string) $this->get("{$this->at}/house-style/tokens.css")->assertOk()->getContent())->toContain('--test-clay: #b4472e;')->toContain('/* Actions * / } */');
     $file = fn (array $data) => $this->postJson("{$this->at}/house-style/read", ['tokens' => UploadedFile::fake()->createWithContent('tokens.json', (string) json_encode($data))]);
-    $said = $file(['colour' => ['clay' => ['$type' => 'color', '$value' => '#a94c31'], 'moss' => ['$type' => 'color', '$value' => '#3f5d4a']]])->assertOk()->json();
-    expect($said['said'])->toBe(['One new token: colour.moss.', 'One gets another value: colour.clay.'])->and($said['tokens'][1]['id'])->toBe('clay')
-        ->and(DB::table('things')->where('project_id', $this->project->id)->where('entity', 'token')->count())->toBe(1);
+    $said = $file(['test' => ['clay' => ['$type' => 'color', '$value' => '#a94c31'], 'moss' => ['$type' => 'color', '$value' => '#3f5d4a']]])->assertOk()->json();
+    expect($said['said'])->toBe(['One new token: test.moss.', 'One gets another value: test.clay.'])->and($said['tokens'][1]['id'])->toBe('clay')
+        ->and(DB::table('things')->where('project_id', $this->project->id)->where('entity', 'token')->where('body', 'like', '%"name":"test.%')->count())->toBe(1);
     $this->postJson("{$this->at}/edits", ['base' => $this->project->fresh()->sequence, 'commands' => [['type' => 'put-tokens', 'tokens' => $said['tokens'], 'groups' => $said['groups']]]])->assertOk();
-    expect($this->get("{$this->at}/house-style/tokens.json")->json('colour.moss.$value'))->toBe('#3f5d4a');
+    expect($this->get("{$this->at}/house-style/tokens.json")->json('test.moss.$value'))->toBe('#3f5d4a');
     $file(['a' => ['$type' => 'color', '$value' => 'no colour']])->assertUnprocessable()->assertJson(['place' => 'a.$value']);
     $this->postJson("{$this->at}/house-style/read")->assertUnprocessable();
 });
 
 it('keeps tokens with a copy of the project, and lets nobody else see them', function (): void {
-    ($this->tokens)(['id' => 'clay', 'name' => 'colour.clay', 'kind' => 'color', 'value' => '#b4472e']);
+    ($this->tokens)(['id' => 'clay', 'name' => 'test.clay', 'kind' => 'color', 'value' => '#b4472e']);
     ($this->edit)(['type' => 'bind-token', 'screen' => 'kiln', 'layers' => $this->some, 'field' => 'fills.0.paint', 'token' => 'clay']);
     $this->post("{$this->at}/duplicate")->assertRedirect();
     $copy = $this->user->projects()->latest('id')->firstOrFail();
-    $this->get("/projects/{$copy->id}/house-style")->assertOk()->assertSee('colour.clay: 2 uses', false);
+    $this->get("/projects/{$copy->id}/house-style")->assertOk()->assertSee('test.clay: 2 uses', false);
     $this->actingAs(User::factory()->create());
     foreach (['house-style', 'house-style/tokens.json', 'house-style/uses/clay', 'house-style/choices?field=corners&layers=abcd'] as $path) {
         $this->get("{$this->at}/{$path}")->assertNotFound();

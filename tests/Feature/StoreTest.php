@@ -85,7 +85,7 @@ it('does by every command what core does on the whole document, takes it back an
     DB::table('assets')->insert(['project_id' => $this->project->id, 'hash' => AnyCommand::font(), 'type' => 'font/woff2', 'width' => 0, 'height' => 0, 'name' => 'Any']);
     $font = ['type' => 'put-fonts', 'fonts' => [['family' => 'Kiln Hand', 'weight' => 700, 'italic' => true, 'asset' => AnyCommand::font()]]];
     $icons = ['type' => 'put-icons', 'icons' => array_map(fn (string $name): array => ['name' => $name, 'lines' => 'M4 4L20 20'], ['pug-mill', 'cone'])];
-    $tokens = ['type' => 'put-tokens', 'tokens' => [['id' => 'small', 'name' => 'small', 'kind' => 'dimension', 'value' => 4], ['id' => 'larger', 'name' => 'larger', 'kind' => 'dimension', 'value' => 8]]];
+    $tokens = ['type' => 'put-tokens', 'tokens' => [['id' => 'small', 'name' => 'small', 'kind' => 'dimension', 'value' => 4], ['id' => 'larger', 'name' => 'larger', 'kind' => 'dimension', 'value' => 8], ['id' => 'spruce', 'name' => 'spruce', 'kind' => 'color', 'value' => '#17594f']]];
     $bound = ['type' => 'bind-token', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'corners', 'token' => 'small'];
     $this->editor->edit($this->project->fresh(), $this->user, [Sample::command($font), Sample::command($icons), Sample::command($tokens), Sample::command($bound)], 0);
     $open = array_fill_keys(array_map(fn (string $class): string => $class::type(), Commands::ALL), true);

@@ -36,7 +36,7 @@ final class HouseStyleController extends Controller
         $tokens = $style->tokens($project);
         $one = $tokens[$token] ?? abort(404);
 
-        return view('house.uses', ['token' => $one, 'others' => array_filter($tokens, fn ($other): bool => $other->id !== $one->id && $other->value::kind() === $one->value::kind()), ...$style->uses($project, $token)]);
+        return view('house.uses', ['token' => $one, 'alike' => $style->alike($project, $one), 'others' => array_filter($tokens, fn ($other): bool => $other->id !== $one->id && $other->value::kind() === $one->value::kind()), ...$style->uses($project, $token)]);
     }
 
     /** The tokens as a file of the Design Tokens Community Group. */

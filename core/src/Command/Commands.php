@@ -117,6 +117,7 @@ final class Commands
         RemoveToken::class,
         BindToken::class,
         MakeToken::class,
+        AdoptToken::class,
     ];
 
     /** @throws \Kindred\Input\InvalidInput */

@@ -21,6 +21,7 @@ final readonly class WorkingSet
      * @param  list<Entity>  $things  kinds of things of which all are needed
      * @param  list<string>  $families  all texts with words in these families
      * @param  list<string>  $tokens  all layers with something that is bound to these tokens, or to others that follow them
+     * @param  list<string>  $colours  all layers with one of these colours, as hex
      */
     public function __construct(
         public array $screens = [],
@@ -33,6 +34,7 @@ final readonly class WorkingSet
         public array $things = [],
         public array $families = [],
         public array $tokens = [],
+        public array $colours = [],
     ) {
     }
 
@@ -51,6 +53,7 @@ final readonly class WorkingSet
                 array_values(array_unique([...$joined->things, ...$set->things], SORT_REGULAR)),
                 array_values(array_unique([...$joined->families, ...$set->families])),
                 array_values(array_unique([...$joined->tokens, ...$set->tokens])),
+                array_values(array_unique([...$joined->colours, ...$set->colours])),
             );
         }
 

@@ -130,6 +130,17 @@ it('removes a token: what was bound keeps its value, or follows another one', fu
     expect(Sample::plain($back))->toEqual(Sample::plain($tree))->and(Bindings::tokens($back))->toHaveKey('clay');
 });
 
+it('binds all that has the very colour of a token, and nothing that is bound already', function (): void {
+    $tree = withTokens(['id' => 'spruce', 'name' => 'spruce', 'kind' => 'color', 'value' => '#17594f'], ['id' => 'same', 'name' => 'same', 'kind' => 'color', 'value' => '#17594f']);
+    $tree = boundTo($tree, ['left'], 'fills.0.paint', 'same');
+    $tree = Sample::after($tree, ['type' => 'add-to-list', 'screen' => 'home', 'layers' => ['icon'], 'list' => 'fills', 'entry' => ['kind' => 'linear', 'stops' => [['colour' => '#17594f', 'at' => 0], ['colour' => '#ffffff', 'at' => 1]]]]);
+    $adopted = Sample::after($tree, ['type' => 'adopt-token', 'token' => 'spruce', 'colour' => '#17594f']);
+    expect(bindingsOf($adopted, 'boxa'))->toBe(['fills.0.paint' => 'spruce'])->and(bindingsOf($adopted, 'left'))->toBe(['fills.0.paint' => 'same'])->and(bindingsOf($adopted, 'icon'))->toBe(['fills.0.stops.0.colour' => 'spruce'])
+        ->and(bindingsOf($adopted, 'words'))->toBe([])->and(colourOf($adopted, 'boxa'))->toBe('#17594f');
+    expect(fn () => Sample::after($adopted, ['type' => 'adopt-token', 'token' => 'spruce', 'colour' => '#17594f']))->toThrow(InvalidInput::class, 'Nothing else has the colour')
+        ->and(fn () => Sample::after($tree, ['type' => 'adopt-token', 'token' => 'spruce', 'colour' => '#000000']))->toThrow(InvalidInput::class, 'has another colour by now');
+});
+
 it('wants names of its own, groups that are none, and says what is wrong', function (array $token, string $said): void {
     expect(fn () => Sample::after(withTokens(), ['type' => 'put-tokens', 'tokens' => [$token]]))->toThrow(InvalidInput::class, $said);
 })->with([

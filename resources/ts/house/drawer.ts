@@ -11,6 +11,10 @@ export interface HouseDesk {
     /** What was sent is answered. */
     rest: () => Promise<unknown>;
     opened: (open: boolean) => void;
+    /** Opens the colour field for a field. */
+    colour: (field: HTMLInputElement) => void;
+    /** The fields of the drawer are drawn anew. */
+    drawn: () => void;
 }
 
 interface Arriving { tokens: object[]; groups: object[]; said: string[] }
@@ -41,6 +45,10 @@ export class HouseDrawer {
             void this.add(event.target as HTMLFormElement);
         });
         box.addEventListener('keydown', (event) => this.typed(event));
+        // Whoever enters a field means all that stands in it.
+        box.addEventListener('focusin', (event) => {
+            if (event.target instanceof HTMLInputElement && event.target.dataset['part']) event.target.select();
+        });
     }
 
     get open(): boolean {
@@ -90,6 +98,7 @@ export class HouseDrawer {
         this.show(this.filter);
         this.box.scrollTop = scroll;
         for (const id of details) await this.uses(this.box.querySelector(`[data-token="${id}"]`), true);
+        this.desk.drawn();
         const now = same === null ? null : this.box.querySelector<HTMLElement>(same);
         now?.focus();
         if (written !== null && now instanceof HTMLInputElement) {
@@ -113,6 +122,8 @@ export class HouseDrawer {
             case 'uses': return this.uses(row, row!.querySelector<HTMLElement>('.more')!.hidden !== false);
             case 'go': return void document.dispatchEvent(new CustomEvent('kindred:go', { detail: { screen: button.dataset['screen'], layer: button.dataset['layer'] } }));
             case 'remove': return void (await this.desk.edit({ type: 'remove-token', token: row!.dataset['token'], by: row!.querySelector<HTMLSelectElement>('[data-part=by]')?.value || null }));
+            case 'adopt': return void (await this.desk.edit({ type: 'adopt-token', token: row!.dataset['token'], colour: button.dataset['colour'] }));
+            case 'colour': return this.desk.colour(row!.querySelector<HTMLInputElement>('[data-part=text]')!);
             case 'tint': return void (await this.desk.edit({ type: 'put-tokens', tokens: [{ id: fresh(), kind: 'color', name: `${row!.dataset['name']!}-${button.dataset['step']!}`, text: button.dataset['shows'] }] }));
         }
     }

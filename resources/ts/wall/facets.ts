@@ -439,6 +439,11 @@ export class Facets {
         this.colours.open(field);
     }
 
+    /** The field of the colour field may be drawn anew elsewhere. */
+    coloured(): void {
+        this.colours.drawn();
+    }
+
     /** The wall shows what a field would make of it. */
     private attempt(field: HTMLInputElement): void {
         field.setAttribute('data-dragged', '');

@@ -11,7 +11,10 @@
             <a href="{{ route('hand-over', $project) }}" @if ($place === 'hand-over') aria-current="page" @endif>Hand over</a>
         </nav>
     @endif
-    <div class="actions ml-auto flex items-center gap-1">{{ $slot }}</div>
+    <div class="actions ml-auto flex items-center gap-1">
+        @if ($project && $place !== 'wall')<a class="button quiet !px-2" href="{{ route('wall', $project) }}#house-style" title="House style: tokens for colours, type, lengths" aria-label="House style"><x-glyph name="swatch-book"/></a>@endif
+        {{ $slot }}
+    </div>
     @if (! $project)
         <span class="px-2 text-ash">{{ auth()->user()->name }}</span>
         <form method="post" action="{{ route('sign-out') }}">@csrf<button class="button quiet">Sign out</button></form>

@@ -28,9 +28,13 @@
             @php($of = $names[$token->bound[Kindred\Document\Token\Token::WHOLE] ?? ''] ?? null)
             @php($uses = $counts[$token->id] ?? 0)
             <div class="token" data-token="{{ $token->id }}" data-name="{{ $token->name }}" data-kind="{{ $type['kind'] }}">
-                @include('house.sample')
+                @if ($type['kind'] === 'color' && $of === null)
+                    <button type="button" class="sample chequered" data-house="colour" data-shows="{{ $token->value->css() }}" aria-label="Choose {{ $token->name }}" title="Choose the colour" aria-haspopup="dialog"></button>
+                @else
+                    @include('house.sample')
+                @endif
                 <input class="field name" data-part="name" value="{{ $token->name }}" aria-label="Name of {{ $token->name }}" title="{{ $token->description ?: $token->name }}" maxlength="200" autocomplete="off" spellcheck="false">
-                <input class="field value" data-part="text" value="{{ $of ? '{'.$of->name.'}' : $token->value->css() }}" aria-label="Value of {{ $token->name }}" title="{{ $of ? 'Stands for '.$of->name.': '.$token->value->css() : 'A value, or another token in braces: {colour.clay}' }}" autocomplete="off" spellcheck="false" @readonly($type['kind'] === 'other')>
+                <input class="field value" id="house-{{ $token->id }}" data-part="text" value="{{ $of ? '{'.$of->name.'}' : $token->value->css() }}" aria-label="Value of {{ $token->name }}" title="{{ $of ? 'Stands for '.$of->name.': '.$token->value->css() : 'A value, or another token in braces: {colour.clay}' }}" autocomplete="off" spellcheck="false" @readonly($type['kind'] === 'other')>
                 <button type="button" class="count" data-house="uses" aria-expanded="false" aria-label="{{ $token->name }}: {{ $uses === 0 ? 'not used' : ($uses === 1 ? 'one use' : "{$uses} uses") }}; where, and remove" title="Where it is used, and remove">{{ $uses }}</button>
                 @if ($type['kind'] === 'color' && $of === null)
                     <div class="ramp" role="group" aria-label="Tints of {{ $token->name }}">

@@ -6,6 +6,9 @@
 @endforeach
 @if ($more)<p class="text-ash">and more.</p>@endif
 @if ($layers === [] && $tokens === [])<p class="text-ash">Nothing is bound to it.</p>@endif
+@if ($alike > 0)
+    <p><span class="flex-1">{{ $alike === 1 ? 'One more layer has' : "{$alike} more layers have" }} this very colour, bound to nothing.</span> <button type="button" class="button" data-house="adopt" data-colour="{{ $token->value->css() }}" title="They look the same, and follow the token from then on">Bind {{ $alike === 1 ? 'it' : 'them' }}</button></p>
+@endif
 <p class="ends">
     @if ($layers !== [] || $tokens !== [])
         <select class="field" data-part="by" aria-label="What takes its place"><option value="">the values stay</option>@foreach ($others as $other)<option value="{{ $other->id }}">{{ $other->name }} takes its place</option>@endforeach</select>
