@@ -128,6 +128,7 @@ final readonly class Facets
             'project' => $project,
             'tree' => $tree,
             'bound' => $bound,
+            'groundToken' => $this->groundToken($project, $layers === [] ? array_values(array_intersect_key($tree->screens, array_flip($screens !== [] ? $screens : [$screen ?? '']))) : []),
             'offered' => $this->offered($tokens, $layers, $values),
             'screen' => $screen === null ? null : ($tree->screens[$screen] ?? null),
             'screens' => array_values(array_intersect_key($tree->screens, array_flip($screens))),
@@ -199,6 +200,18 @@ final readonly class Facets
         $coats = $named + $coats;
 
         return $bound;
+    }
+
+    /**
+     * The token of which screens have their background; empty where they have none, or several.
+     *
+     * @param  list<Screen>  $screens
+     */
+    private function groundToken(Project $project, array $screens): string
+    {
+        $id = HouseStyle::shared($screens)['ground'] ?? null;
+
+        return $id === null ? '' : (Bindings::tokens($this->store->load($project, new WorkingSet(things: [Entity::Token])))[$id]->name ?? '');
     }
 
     /**

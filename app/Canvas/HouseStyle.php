@@ -87,7 +87,7 @@ final readonly class HouseStyle
     /**
      * What uses a token.
      *
-     * @return array{layers: list<array{layer: Layer, screen: Screen|null}>, tokens: list<Token>, more: bool}
+     * @return array{screens: list<Screen>, layers: list<array{layer: Layer, screen: Screen|null}>, tokens: list<Token>, more: bool}
      */
     public function uses(Project $project, string $token): array
     {
@@ -98,6 +98,7 @@ final readonly class HouseStyle
         $shown = array_values(array_filter(array_map(fn (string $id): ?Layer => $tree->layers[$id] ?? null, array_slice($layers, 0, self::SHOWN))));
 
         return [
+            'screens' => array_values(array_intersect_key($tree->screens, array_flip($ids(Entity::Screen)))),
             'layers' => array_map(fn (Layer $layer): array => ['layer' => $layer, 'screen' => $tree->screens[$layer->screen ?? ''] ?? null], $shown),
             'tokens' => array_values(array_intersect_key($this->tokens($project), array_flip($ids(Entity::Token)))),
             'more' => count($layers) > self::SHOWN,
@@ -108,13 +109,14 @@ final readonly class HouseStyle
      * The tokens that a property of some layers can be bound to, that which it is bound to, and whether one can be made of its value.
      *
      * @param  list<string>  $names  the addresses of layers
+     * @param  list<string>  $screens  in the place of layers
      * @return array{fitting: list<Token>, bound: Token|null, makes: string, label: string}
      */
-    public function choices(Project $project, array $names, string $field): array
+    public function choices(Project $project, array $names, string $field, array $screens = []): array
     {
         $named = array_map(Address::of(...), $names);
         $tree = $this->store->load($project, new WorkingSet(layers: Address::layersOf($named), reel: true));
-        $layers = array_values(array_filter(array_map(fn (Address $one): ?Layer => $this->expansion->at($tree, $one), $named)));
+        $layers = $screens === [] ? array_values(array_filter(array_map(fn (Address $one): ?Layer => $this->expansion->at($tree, $one), $named))) : array_values(array_intersect_key($tree->screens, array_flip($screens)));
         $tokens = $this->tokens($project);
         $way = Path::of($field);
         $property = $layers === [] ? null : $way->property($layers[0]);
@@ -125,7 +127,7 @@ final readonly class HouseStyle
         $makes = '';
         foreach (TokenValue::ALL as $kind) {
             $value = $makes === '' ? $kind::from($property, $has) : null;
-            $makes = $value === null ? $makes : $value->css();
+            $makes = $value === null || $screens !== [] ? $makes : $value->css();
         }
 
         return [
@@ -137,9 +139,9 @@ final readonly class HouseStyle
     }
 
     /**
-     * What all of some layers have bound alike.
+     * What all of some layers, or screens, have bound alike.
      *
-     * @param  list<Layer>  $layers
+     * @param  list<Layer>|list<Screen>  $layers
      * @return array<string, string> ids of tokens by path
      */
     public static function shared(array $layers): array

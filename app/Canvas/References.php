@@ -23,7 +23,7 @@ final readonly class References
     private const ROWS_AT_ONCE = 500;
 
     /** Where layers name nothing but tokens. */
-    private const BOUND = ['fills', 'strokes', 'effects', 'masks'];
+    private const BOUND = ['bound', 'fills', 'strokes', 'effects', 'masks'];
 
     public function __construct(private ConnectionInterface $database, private TreeRows $rows)
     {

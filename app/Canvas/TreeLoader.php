@@ -135,7 +135,7 @@ final readonly class TreeLoader
         $bound = $set->tokens === [] ? [] : $this->boundTo($project, $set->tokens, $things);
         $bound += $set->colours === [] ? [] : $this->coloured($project, $set->colours);
         $layers += $bound;
-        $on = array_diff(array_unique(array_filter(array_column($bound, 'screen'), is_string(...))), array_map(strval(...), array_keys($screens)));
+        $on = array_diff(array_unique([...array_filter(array_column($bound, 'screen'), is_string(...)), ...($set->tokens === [] ? [] : $this->naming($project, Entity::Screen, $set->tokens, $things))]), array_map(strval(...), array_keys($screens)));
         $screens += $on === [] ? [] : $this->rows->readScreens($this->rows->screens($project)->whereIn('id', $on)->get());
         $complete = [];
         $whole = $set->whole;
@@ -187,15 +187,27 @@ final readonly class TreeLoader
      */
     private function boundTo(ProjectRow $project, array $tokens, array $things): array
     {
-        $all = array_filter($things[Entity::Token->value] ?? [], fn (Thing $one): bool => $one instanceof Token);
-        $named = $this->database->table('refers')->where('project_id', $project->id)->where('entity', Entity::Layer->value)->where('kind', Entity::Token->value)
-            ->whereIn('target', Aliases::dependents($all, $tokens))->distinct()->pluck('id')->all();
         $layers = [];
-        foreach (array_chunk($named, 1000) as $ids) {
+        foreach (array_chunk($this->naming($project, Entity::Layer, $tokens, $things), 1000) as $ids) {
             $this->add($layers, $this->rows->layers($project)->whereIn('id', $ids));
         }
 
         return $layers;
+    }
+
+    /**
+     * What names some tokens, or others that follow them.
+     *
+     * @param  list<string>  $tokens
+     * @param  array<string, array<string, Thing>>  $things  with all tokens
+     * @return list<string>
+     */
+    private function naming(ProjectRow $project, Entity $entity, array $tokens, array $things): array
+    {
+        $all = array_filter($things[Entity::Token->value] ?? [], fn (Thing $one): bool => $one instanceof Token);
+
+        return array_values(array_filter($this->database->table('refers')->where('project_id', $project->id)->where('entity', $entity->value)->where('kind', Entity::Token->value)
+            ->whereIn('target', Aliases::dependents($all, $tokens))->distinct()->pluck('id')->all(), is_string(...)));
     }
 
     /**

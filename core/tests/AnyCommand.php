@@ -306,6 +306,7 @@ final class AnyCommand
             ['type' => 'make-token', 'field' => $field, 'id' => "made{$step}", 'name' => "made.m{$step}"] + $on,
             ['type' => 'bind-token', 'field' => $field, 'token' => $token] + $on,
             ['type' => 'bind-token', 'field' => $field, 'token' => null] + $on,
+            ['type' => 'bind-screens', 'screens' => [$on['screen']], 'token' => $step % 4 === 0 ? null : $token],
             ['type' => 'adopt-token', 'token' => $token, 'colour' => (Bindings::tokens($tree)[$token] ?? null)?->value instanceof ColourToken ? Bindings::tokens($tree)[$token]->value->css() : '#17594f'],
             ['type' => 'remove-token', 'token' => $token, 'by' => $step % 2 === 0 ? $other : null],
         ];

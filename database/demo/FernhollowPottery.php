@@ -68,7 +68,7 @@ final class FernhollowPottery
      */
     private function phone(string $id, string $name, int $place, string $ground, array $layers): array
     {
-        return ['id' => $id, 'name' => $name, 'device' => 'phone', 'x' => $place * 480, 'y' => 0, 'width' => 390, 'height' => 844, 'view' => 844, 'ground' => $ground, 'layers' => array_map(fn (array $layer): array => self::bound($this->held($layer, 390, 844)), $layers)];
+        return ['id' => $id, 'name' => $name, 'device' => 'phone', 'x' => $place * 480, 'y' => 0, 'width' => 390, 'height' => 844, 'view' => 844, 'ground' => $ground] + self::grounded($ground) + ['layers' => array_map(fn (array $layer): array => self::bound($this->held($layer, 390, 844)), $layers)];
     }
 
     /** @return list<array<string, mixed>> the house style */
@@ -90,6 +90,14 @@ final class FernhollowPottery
             ['id' => 'shadowlift', 'name' => 'shadow.lift', 'kind' => 'shadow', 'shadows' => [['colour' => '#2a26221f', 'offsetY' => 4, 'blur' => 16]]],
             ['id' => 'motionquick', 'name' => 'motion.quick', 'kind' => 'duration', 'value' => 180],
         ];
+    }
+
+    /** @return array<string, array<string, string>> the token of a background */
+    private static function grounded(string $ground): array
+    {
+        $name = array_search($ground, array_map(fn (array $one): string => $one[0], self::COLOURS), true);
+
+        return $name === false ? [] : ['bound' => ['ground' => "colour{$name}"]];
     }
 
     /**

@@ -2,7 +2,7 @@
 import { readFile, writeFile } from 'node:fs/promises';
 import { expect, type Locator, type Page } from '@playwright/test';
 import StyleDictionary from 'style-dictionary';
-import { allowError, at, drag, likeReload, middle, openBare, pick, saved, setField, test } from './support/hand.ts';
+import { allowError, at, drag, likeReload, middle, near, openBare, openDemo, pick, saved, screen, setField, test } from './support/hand.ts';
 
 const house = (page: Page): Locator => page.locator('#house');
 const row = (page: Page, name: string): Locator => house(page).locator(`[data-token][data-name="${name}"]`);
@@ -149,6 +149,29 @@ test('type and lengths of the house style lay out anew what is bound to them', a
     await page.keyboard.press('Enter');
     await expect.poll(height).toBe(30);
     await expect(words.locator('[font-family*="Lora"]').first()).toBeAttached();
+});
+
+test('the background of screens follows a token; all that has a colour is bound to it at once', async ({ page }) => {
+    await openDemo(page, 'Backgrounds');
+    const today = screen(page, 'Today');
+    await near(page, 'Today');
+    await expect(page.locator('#facets .bound-to')).toContainText('colour.cream');
+    await page.getByRole('button', { name: 'House style' }).click();
+    await add(page, 'Colour', 'night', '#1b2a2f');
+    await page.locator('#facets [data-do=token][data-of=ground]').first().click();
+    await page.locator('#token-choices').getByRole('button', { name: 'night' }).click();
+    await saved(page);
+    await expect(today.locator('[data-ground]').first()).toHaveAttribute('fill', '#1b2a2f');
+    await row(page, 'night').getByLabel('Value of night').fill('#0a0a0a');
+    await page.keyboard.press('Enter');
+    await expect(today.locator('[data-ground]').first()).toHaveAttribute('fill', '#0a0a0a');
+
+    await row(page, 'colour.clay').getByRole('button', { name: /uses; where, and remove/ }).click();
+    await row(page, 'colour.clay').getByRole('button', { name: 'Bind it' }).click();
+    await saved(page);
+    await expect(row(page, 'colour.clay').getByRole('button', { name: 'Bind it' })).toHaveCount(0);
+    await row(page, 'colour.clay').getByRole('button', { name: 'Slot', exact: true }).click();
+    await expect(page.locator('#facets .subject input')).toHaveValue('Slot');
 });
 
 test('tokens go out as a file that another program makes the right CSS of, and come in again', async ({ page }, info) => {

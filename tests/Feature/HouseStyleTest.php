@@ -48,6 +48,20 @@ it('knows what uses a token, which could take its place, and what fits a propert
     $this->get("{$this->at}/house-style/uses/clay")->assertOk()->assertSee('Nothing is bound to it');
 });
 
+it('binds the background of screens, which deleted ones follow once they are back', function (): void {
+    ($this->tokens)(['id' => 'clay', 'name' => 'test.clay', 'kind' => 'color', 'value' => '#b4472e']);
+    ($this->edit)(['type' => 'bind-screens', 'screens' => ['kiln', 'booked'], 'token' => 'clay']);
+    $this->get("{$this->at}/house-style/uses/clay")->assertOk()->assertSee('Background of')->assertSee('Kiln status');
+    $this->get("{$this->at}/house-style/choices?field=ground&screens=kiln,booked")->assertOk()->assertSee('Background is <b>test.clay</b>', false);
+    $this->get("{$this->at}/facets?screen=kiln")->assertOk()->assertSee('token test.clay', false);
+    ($this->edit)(['type' => 'delete-screens', 'screens' => ['booked']]);
+    $other = User::factory()->create();
+    $answer = app(Editor::class)->edit($this->project->fresh(), $other, [Sample::command(['type' => 'put-tokens', 'tokens' => [['id' => 'clay', 'text' => 'teal']]])], $this->project->fresh()->sequence);
+    expect(array_column($answer->patches, 'ground', 'screen'))->toBe(['kiln' => '#008080']);
+    $this->postJson("{$this->at}/undo")->assertOk();
+    expect(DB::table('screens')->where('project_id', $this->project->id)->whereIn('id', ['kiln', 'booked'])->pluck('ground', 'id')->all())->toBe(['booked' => '#008080', 'kiln' => '#008080']);
+});
+
 it('brings what came back after its token had changed to the value of today', function (): void {
     ($this->tokens)(['id' => 'clay', 'name' => 'test.clay', 'kind' => 'color', 'value' => '#b4472e']);
     ($this->edit)(['type' => 'bind-token', 'screen' => 'kiln', 'layers' => $this->some, 'field' => 'fills.0.paint', 'token' => 'clay']);

@@ -27,7 +27,7 @@ final class HouseStyleController extends Controller
     /** Which tokens a property of the selection can be bound to. */
     public function choices(Request $request, Project $project, HouseStyle $style): View
     {
-        return view('house.choices', $style->choices($project, $this->askedList($request, 'layers', 500), $this->asked($request, 'field')));
+        return view('house.choices', $style->choices($project, $this->askedList($request, 'layers', 500), $this->asked($request, 'field'), $this->askedList($request, 'screens', 500)));
     }
 
     /** What uses a token, and which could take its place. */

@@ -116,6 +116,7 @@ final class Commands
         PutTokens::class,
         RemoveToken::class,
         BindToken::class,
+        BindScreens::class,
         MakeToken::class,
         AdoptToken::class,
     ];

@@ -7,6 +7,7 @@ namespace Kindred\Command;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
 use Kindred\Document\Missing;
+use Kindred\Document\Screen;
 use Kindred\Document\Token\Bindings;
 use Kindred\Document\Token\Token;
 use Kindred\Document\Tree;
@@ -51,7 +52,8 @@ final readonly class RemoveToken implements Command
         $layers = array_map($this->without(...), $tree->layers);
 
         return $tree->without(Entity::Token, $this->token)->put(Entity::Token, ...array_values($rest))
-            ->withLayers(...array_values(array_filter($layers, fn (Layer $layer): bool => $layer !== $tree->layers[$layer->id])));
+            ->withLayers(...array_values(array_filter($layers, fn (Layer $layer): bool => $layer !== $tree->layers[$layer->id])))
+            ->withScreens(...array_values(array_map($this->without(...), $tree->screens)));
     }
 
     public function label(Tree $before): string
@@ -60,7 +62,7 @@ final readonly class RemoveToken implements Command
     }
 
     /**
-     * @template T of Layer|Token
+     * @template T of Layer|Screen|Token
      *
      * @param  T  $thing
      * @return T

@@ -7,6 +7,7 @@ namespace Kindred\Document;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Grid\Grid;
 use Kindred\Document\Grid\Guides;
+use Kindred\Document\Token\Token;
 use Kindred\Geometry\Box;
 use Kindred\Input\Reader;
 use Kindred\Paint\Colour;
@@ -43,6 +44,7 @@ final readonly class Screen implements Thing
      * @param  list<string>  $criteria  by which its takes are judged
      * @param  Condition|null  $condition  the situation that it is a version for
      * @param  bool  $gone  whether it was deleted: it and its layers are as if they were not there, and can be brought back
+     * @param  array<string, string>  $bound  the tokens whose values it has, by the names of its properties
      * @param  string|null  $conditionOf  the screen that it is a version of; null where the others are versions of it
      */
     public function __construct(
@@ -63,6 +65,7 @@ final readonly class Screen implements Thing
         #[Is\Id(to: self::class, field: false, affects: Is\Affects::Nothing)] public ?string $conditionOf = null,
         #[Is\Record(affects: Is\Affects::Paint)] public ?Tracing $tracing = null,
         #[Is\Flag(sparse: true, field: false, affects: Is\Affects::Nothing)] public bool $gone = false,
+        #[Is\Bound(Token::class, affects: Is\Affects::Nothing)] public array $bound = [],
     ) {
     }
 

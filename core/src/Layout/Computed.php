@@ -95,6 +95,11 @@ final readonly class Computed
         if ($change->entity === Entity::Token) {
             return Aliases::follows($change->id, Bindings::tokens($before), Bindings::tokens($after));
         }
+        if ($change->entity === Entity::Screen) {
+            [$old, $new] = [$before->screens[$change->id] ?? null, $after->screens[$change->id] ?? null];
+
+            return $tokens !== [] && $old !== null && $new !== null && Bindings::follows($new, $old);
+        }
         $old = $before->layers[$change->id] ?? null;
         $new = $after->layers[$change->id] ?? null;
         if ($change->entity !== Entity::Layer || $old === null || $new === null) {

@@ -86,6 +86,7 @@ function steps(): array
         [['type' => 'hang-plan', 'entries' => ['plan1', 'plan2'], 'device' => 'phone', 'seed' => 's'], 'Hang 2 planned screens'],
         [['type' => 'put-tokens', 'tokens' => [['id' => 'clay', 'name' => 'colour.clay', 'kind' => 'color', 'value' => '#fff']]], 'Add token “colour.clay”'], [['type' => 'put-tokens', 'tokens' => [['id' => 'clay'], ['id' => 'moss']]], 'Put 2 tokens into the house style'],
         [['type' => 'remove-token', 'token' => 'clay'], 'Remove token “gone”'], [['type' => 'bind-token', 'layers' => ['boxa'], 'field' => 'corners', 'token' => 'clay'], 'Bind “a token” to Box'], [['type' => 'bind-token', 'layers' => ['boxa'], 'field' => 'corners', 'token' => null], 'Detach Box from its token'],
+        [['type' => 'bind-screens', 'screens' => ['home'], 'token' => 'clay'], 'Bind “a token” to the background of screen Home'], [['type' => 'bind-screens', 'screens' => ['home', 'next'], 'token' => null], 'Detach the background of 2 screens'],
         [['type' => 'adopt-token', 'token' => 'clay', 'colour' => '#b4472e'], 'Bind all that has the colour of “a token”'],
         [['type' => 'make-token', 'layers' => ['boxa'], 'field' => 'fills.0.colour', 'id' => 'clay', 'name' => 'clay'], 'Make token “clay” of Box'],
         [['type' => 'create-screen', 'screen' => ['id' => 'third', 'name' => 'Third', 'device' => 'phone', 'x' => 0, 'y' => 0, 'width' => 390, 'height' => 844]], 'Add screen Third'],

@@ -130,6 +130,20 @@ it('removes a token: what was bound keeps its value, or follows another one', fu
     expect(Sample::plain($back))->toEqual(Sample::plain($tree))->and(Bindings::tokens($back))->toHaveKey('clay');
 });
 
+it('binds the background of screens', function (): void {
+    $tree = Sample::after(withTokens(), ['type' => 'bind-screens', 'screens' => ['home', 'next'], 'token' => 'clay']);
+    expect($tree->screen('home')->ground->toHex())->toBe('#b4472e')->and(Bindings::of($tree->screen('next')))->toBe(['ground' => 'clay']);
+    $later = Sample::after($tree, ['type' => 'put-tokens', 'tokens' => [['id' => 'clay', 'text' => 'teal']]]);
+    $step = Difference::between($tree, $later);
+    expect($later->screen('next')->ground->toHex())->toBe('#008080')->and(Computed::touched($step, $tree, $later))->toBe(['clay items']);
+    expect(Sample::plain(Sample::consequences()->replayed($later, Computed::without($step, $tree, $later)->inverse())))->toEqual(Sample::plain($tree));
+    $raw = Sample::after($later, ['type' => 'set-screen-field', 'screen' => 'home', 'field' => 'ground', 'value' => '#fff']);
+    expect(Bindings::of($raw->screen('home')))->toBe([])->and(Bindings::of($raw->screen('next')))->toBe(['ground' => 'clay']);
+    $gone = Sample::after($later, ['type' => 'remove-token', 'token' => 'clay']);
+    expect($gone->screen('next')->ground->toHex())->toBe('#008080')->and(Bindings::of($gone->screen('next')))->toBe([]);
+    expect(fn () => Sample::after(withTokens(['id' => 'space', 'name' => 'space', 'kind' => 'dimension', 'value' => 4]), ['type' => 'bind-screens', 'screens' => ['home'], 'token' => 'space']))->toThrow(InvalidInput::class, 'is no colour');
+});
+
 it('binds all that has the very colour of a token, and nothing that is bound already', function (): void {
     $tree = withTokens(['id' => 'spruce', 'name' => 'spruce', 'kind' => 'color', 'value' => '#17594f'], ['id' => 'same', 'name' => 'same', 'kind' => 'color', 'value' => '#17594f']);
     $tree = boundTo($tree, ['left'], 'fills.0.paint', 'same');

@@ -4,9 +4,11 @@ import { within } from './geometry.ts';
 import type { Command } from './messages.ts';
 import { fresh } from './server.ts';
 
+interface On { screen: string | null; layers: string[]; screens: string[] }
+
 export interface BindingDesk {
     /** What the facets speak of. */
-    on: () => { screen: string | null; layers: string[] };
+    on: () => On;
     edit: (command: Command) => Promise<unknown>;
     /** The list of tokens for a property. */
     url: string;
@@ -16,7 +18,7 @@ export class Binding {
     private readonly box = document.getElementById('token-choices')!;
     private opener: HTMLElement | null = null;
     private field = '';
-    private on: { screen: string | null; layers: string[] } = { screen: null, layers: [] };
+    private on: On = { screen: null, layers: [], screens: [] };
 
     constructor(private readonly desk: BindingDesk) {
         this.box.addEventListener('click', (event) => this.pressed((event.target as Element).closest<HTMLElement>('button[data-bind]')));
@@ -43,7 +45,7 @@ export class Binding {
         const field = opener.dataset['of']!;
         if (this.active && this.field === field) return this.close(true);
         [this.opener, this.field, this.on] = [opener, field, this.desk.on()];
-        const answer = await fetch(`${this.desk.url}?${new URLSearchParams({ field, layers: this.on.layers.join(',') })}`, { headers: { Accept: 'text/html' } });
+        const answer = await fetch(`${this.desk.url}?${new URLSearchParams({ field, ...(field === 'ground' ? { screens: this.on.screens.join(',') } : { layers: this.on.layers.join(',') }) })}`, { headers: { Accept: 'text/html' } });
         if (!answer.ok || this.field !== field) return;
         this.box.innerHTML = await answer.text();
         showSamples(this.box);
@@ -73,9 +75,10 @@ export class Binding {
     }
 
     private async done(command: Command): Promise<void> {
-        const { on } = this;
+        const { screen, layers, screens } = this.on;
+        const ground = this.field === 'ground';
         this.close(true);
-        await this.desk.edit({ ...command, ...on });
+        await this.desk.edit(ground ? { type: 'bind-screens', screens, token: command['token'] } : { ...command, screen, layers });
     }
 
     private filter(words: string): void {

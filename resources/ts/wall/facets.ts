@@ -125,7 +125,7 @@ export class Facets {
             pick: () => this.outside.pick(),
             contrast: (field, colour) => this.outside.contrast(this.subject, field.dataset['field'] ?? null, colour),
         });
-        this.binding = new Binding({ on: () => ({ screen: this.subject.screen || null, layers: this.subject.layers }), edit: (command) => this.server.edit(command), url: this.outside.tokens });
+        this.binding = new Binding({ on: () => ({ screen: this.subject.screen || null, layers: this.subject.layers, screens: this.everyScreen() }), edit: (command) => this.server.edit(command), url: this.outside.tokens });
         this.wireLabels();
         this.drawn();
     }

@@ -51,7 +51,8 @@
 <details class="facet" id="facet-look" data-facet="look" open>
     @php($ground = $same(fn ($screen) => $screen->ground->toHex()))
     <summary><b>Look</b><span class="gist">{{ $ground ?? 'mixed' }}</span></summary>
-    <div class="rows"><x-colour field="ground" label="Background" :value="$ground ?? ''" :mixed="$ground === null" :screen="true" :none="false"/>
+    <div class="rows"><x-colour field="ground" label="Background" :value="$ground ?? ''" :mixed="$ground === null" :screen="true" :none="false" :token="$groundToken"/>
+        @if ($groundToken !== '')<p class="bound-to"><x-glyph name="tag"/><span>Background</span><button type="button" data-do="token" data-of="ground" aria-haspopup="dialog" title="Another token, or none">{{ $groundToken }}</button></p>@endif
         @php($finish = $same(fn ($screen) => $screen->finish->value ?? ''))
         <div class="row"><label for="s-finish">Finish</label>
             <select class="field" id="s-finish" data-screen-field="finish">

@@ -6,6 +6,7 @@ namespace Kindred\Document\Token;
 
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
+use Kindred\Document\Screen;
 use Kindred\Document\Thing;
 use Kindred\Document\Tree;
 use Kindred\Property\Bound;
@@ -101,48 +102,67 @@ final class Bindings
             $after = $after->put(Entity::Token, ...array_values($tokens));
             $changed = self::changed(self::tokens($before), $tokens);
         }
+        $layers = self::followed($before->layers, $after->layers, $tokens, $changed);
+        $screens = self::followed($before->screens, $after->screens, $tokens, $changed);
+        $after = $layers === [] ? $after : $after->withLayers(...$layers);
+
+        return $screens === [] ? $after : $after->withScreens(...$screens);
+    }
+
+    /**
+     * @template T of Layer|Screen
+     *
+     * @param  array<string, T>  $before
+     * @param  array<string, T>  $after
+     * @param  array<string, Token>  $tokens
+     * @param  array<string, Token>  $changed
+     * @return list<T> those that become others
+     */
+    private static function followed(array $before, array $after, array $tokens, array $changed): array
+    {
         $put = [];
-        foreach ($after->layers as $id => $layer) {
-            $old = $before->layers[$id] ?? null;
-            if ($old === $layer && $changed === []) {
-                continue;
-            }
-            $new = self::settled($old, $layer, $tokens, $changed);
-            if ($new !== $layer) {
+        foreach ($after as $id => $thing) {
+            $old = $before[$id] ?? null;
+            $new = $old === $thing && $changed === [] ? $thing : self::settled($old, $thing, $tokens, $changed);
+            if ($new !== $thing) {
                 $put[] = $new;
-                if ($old === $layer) {
+                if ($old === $thing) {
                     self::followers()[$new] = $old;
                 }
             }
         }
 
-        return $put === [] ? $after : $after->withLayers(...$put);
+        return $put;
     }
 
     /**
-     * A layer as tokens that have changed make it, and nothing else.
+     * A layer, or a screen, as tokens that have changed make it, and nothing else.
      *
+     * @template T of Layer|Screen
+     *
+     * @param  T  $thing
      * @param  array<string, Token>  $tokens
+     * @return T
      */
-    public static function resolved(Layer $layer, array $tokens): Layer
+    public static function resolved(Layer|Screen $thing, array $tokens): Layer|Screen
     {
-        foreach (self::of($layer) as $path => $token) {
-            $layer = isset($tokens[$token]) ? self::given($layer, $path, $tokens[$token]) : $layer;
+        foreach (self::of($thing) as $path => $token) {
+            $thing = isset($tokens[$token]) ? self::given($thing, $path, $tokens[$token]) : $thing;
         }
 
-        return $layer;
+        return $thing;
     }
 
-    /** Whether a layer is another one with the values of tokens that have changed, and otherwise the same. */
-    public static function follows(Layer $layer, Layer $before): bool
+    /** Whether a thing is another one with the values of tokens that have changed, and otherwise the same. */
+    public static function follows(Layer|Screen $thing, Layer|Screen $before): bool
     {
-        return (self::followers()[$layer] ?? null) === $before && self::of($layer) === self::of($before);
+        return (self::followers()[$thing] ?? null) === $before && self::of($thing) === self::of($before);
     }
 
-    /** @return \WeakMap<Layer, Layer> what became of layers when tokens changed that they are bound to, with what they were */
+    /** @return \WeakMap<Layer|Screen, Layer|Screen> what became of layers when tokens changed that they are bound to, with what they were */
     private static function followers(): \WeakMap
     {
-        /** @var \WeakMap<Layer, Layer>|null $followers */
+        /** @var \WeakMap<Layer|Screen, Layer|Screen>|null $followers */
         static $followers = null;
 
         return $followers ??= new \WeakMap; // @phpstan-ignore return.type (a new map is of any type)
@@ -166,10 +186,15 @@ final class Bindings
     }
 
     /**
+     * @template T of Layer|Screen
+     *
+     * @param  T|null  $old
+     * @param  T  $layer
      * @param  array<string, Token>  $tokens
      * @param  array<string, Token>  $changed
+     * @return T
      */
-    private static function settled(?Layer $old, Layer $layer, array $tokens, array $changed): Layer
+    private static function settled(Layer|Screen|null $old, Layer|Screen $layer, array $tokens, array $changed): Layer|Screen
     {
         $bound = self::of($layer);
         if ($bound === []) {
