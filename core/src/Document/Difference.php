@@ -13,6 +13,9 @@ use Kindred\Input\Reader;
  */
 final readonly class Difference
 {
+    /** So far apart numbers are the same, px. */
+    private const ROUNDING = 1e-6;
+
     /** @param  list<Change>  $changes */
     public function __construct(public array $changes)
     {
@@ -141,10 +144,13 @@ final readonly class Difference
         return $earlier === [] ? null : new Change($entity, $id, $earlier, $later);
     }
 
-    /** Storage gives whole numbers back as integers and objects as arrays; written as text they are equal. */
+    /**
+     * Storage gives whole numbers back as integers and objects as arrays; written as text they are equal. A frame that is worked out again
+     * around what is turned may differ in its last digits.
+     */
     private static function same(mixed $a, mixed $b): bool
     {
-        return $a === $b || json_encode(self::plain($a)) === json_encode(self::plain($b));
+        return $a === $b || (is_float($a) && is_float($b) && abs($a - $b) < self::ROUNDING) || json_encode(self::plain($a)) === json_encode(self::plain($b));
     }
 
     private static function plain(mixed $value): mixed

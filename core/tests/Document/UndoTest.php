@@ -155,3 +155,12 @@ it('brings what is pinned in a cell back to its width when the array is resized 
     [$before, $after, $undone, $again] = thereAndBack([$array], ['type' => 'set-field', 'layers' => ['pots'], 'field' => 'width', 'value' => '140'], 'barone');
     expect([$before['width'], $after['width'], $undone, $again])->toEqual([90, 60, $before, $after]);
 });
+
+it('takes a step back though a frame that was worked out again differs in its last digits', function (): void {
+    $before = Sample::tree();
+    $after = Sample::after($before, ['type' => 'place-layers', 'screen' => 'home', 'places' => [['id' => 'boxa', 'x' => 68.95942568858624, 'y' => 30, 'width' => 100, 'height' => 40, 'rotation' => 0]]]);
+    $box = $after->layer('boxa')->box;
+    $step = Difference::between($before, $after)->inverse();
+    expect($step->applyTo($after->withLayers($after->layer('boxa')->with(box: new Kindred\Geometry\Box(68.95942568858622, $box->y, $box->width, $box->height))))->layer('boxa')->box->x)->toBe(20.0);
+    expect(fn () => $step->applyTo($after->withLayers($after->layer('boxa')->with(box: new Kindred\Geometry\Box(68.96, $box->y, $box->width, $box->height)))))->toThrow(Overtaken::class);
+});
