@@ -29,7 +29,7 @@ use App\Http\Middleware\Sequenced;
 use Illuminate\Support\Facades\Route;
 
 // What cannot be an id is nowhere: it is not even looked for.
-Route::patterns(['project' => '[1-9][0-9]{0,17}', 'note' => '[1-9][0-9]{0,17}', 'work' => '[0-9a-z]{26}', 'screen' => '[a-z][a-z0-9]{3,25}', 'layer' => '[a-z][a-z0-9]{3,25}', 'token' => '[a-z][a-z0-9]{3,25}']);
+Route::patterns(['project' => '[1-9][0-9]{0,17}', 'note' => '[1-9][0-9]{0,17}', 'work' => '[0-9a-z]{26}', 'screen' => '[a-z][a-z0-9]{3,25}', 'layer' => '[a-z][a-z0-9]{3,25}']);
 
 Route::middleware('guest')->group(function (): void {
     Route::get('sign-in', [SignInController::class, 'show'])->name('sign-in');
@@ -115,7 +115,6 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
         Route::get('fonts.css', [FontController::class, 'styles'])->name('fonts.styles');
         Route::get('house-style', [HouseStyleController::class, 'show'])->name('house');
         Route::get('house-style/choices', [HouseStyleController::class, 'choices'])->name('house.choices');
-        Route::get('house-style/uses/{token}', [HouseStyleController::class, 'uses'])->name('house.uses');
         Route::get('house-style/tokens.json', [HouseStyleController::class, 'json'])->name('house.json');
         Route::get('house-style/tokens.css', [HouseStyleController::class, 'css'])->name('house.css');
         Route::post('house-style/read', [HouseStyleController::class, 'read'])->middleware(FairShare::class)->name('house.read');

@@ -76,6 +76,17 @@ final readonly class HouseStyle
             ->selectRaw('target, count(distinct id) as many')->pluck('many', 'target')->map(fn (mixed $many): int => is_numeric($many) ? (int) $many : 0)->all();
     }
 
+    /**
+     * Those that could take the place of one.
+     *
+     * @param  array<string, Token>  $tokens
+     * @return array<string, Token>
+     */
+    public function others(array $tokens, Token $token): array
+    {
+        return array_filter($tokens, fn (Token $one): bool => $one->id !== $token->id && $one->value::kind() === $token->value::kind());
+    }
+
     /** How many layers have the very colour of a token and are not bound to it, or to another one. */
     public function alike(Project $project, Token $token): int
     {

@@ -310,9 +310,9 @@ const takes = new Takes(dialog('takes'), urls['takes']!, server);
 new Icons(dialog('icons'), urls, server);
 const fonts = new Fonts(dialog('fonts'), urls['fonts']!, server);
 const house = new HouseDrawer(document.getElementById('house')!, {
-    urls: { house: urls['house']!, houseUses: urls['house-uses']!, houseRead: urls['house-read']! },
+    urls: { house: urls['house']!, houseRead: urls['house-read']! },
+    sequence: () => server.sequence,
     edit: (command) => server.edit(command),
-    rest: () => server.rest(),
     opened: (open) => press('house', open),
     colour: (field) => facets.colour(field),
     drawn: () => facets.coloured(),

@@ -37,21 +37,21 @@ it('knows what uses a token, which could take its place, and what fits a propert
     ($this->tokens)(['id' => 'clay', 'name' => 'test.clay', 'kind' => 'color', 'value' => '#b4472e'], ['id' => 'moss', 'name' => 'test.moss', 'kind' => 'color', 'value' => '#3f5d4a'], ['id' => 'space', 'name' => 'test.space', 'kind' => 'dimension', 'value' => 8]);
     ($this->edit)(['type' => 'bind-token', 'screen' => 'kiln', 'layers' => $this->some, 'field' => 'fills.0.paint', 'token' => 'clay']);
     $this->get("{$this->at}/house-style")->assertOk()->assertSee('test.clay: 2 uses; where, and remove', false)->assertSee('test.space: not used', false);
-    $this->get("{$this->at}/house-style/uses/clay")->assertOk()->assertSee('Kiln status')->assertSee('test.moss takes its place')->assertDontSee('test.space takes its place');
-    $this->get("{$this->at}/house-style/uses/gone")->assertNotFound();
+    $this->get("{$this->at}/house-style?open=clay")->assertOk()->assertSee('Kiln status')->assertSee('test.moss takes its place')->assertDontSee('test.space takes its place');
+    $this->get("{$this->at}/house-style?open=gone")->assertOk()->assertDontSee('Remove token');
     $choices = fn (string $field): string => (string) $this->get("{$this->at}/house-style/choices?field={$field}&layers={$this->some[0]}")->assertOk()->getContent();
     expect($choices('fills.0.paint'))->toContain('moss')->toContain('Detach')->not->toContain('space')
         ->and($choices('corners'))->toContain('space')->not->toContain('moss')
         ->and($choices('nothing'))->toContain('No token fits');
     // A token on a screen that was deleted is no use of it.
     ($this->edit)(['type' => 'delete-screens', 'screens' => ['kiln']]);
-    $this->get("{$this->at}/house-style/uses/clay")->assertOk()->assertSee('Nothing is bound to it');
+    $this->get("{$this->at}/house-style?open=clay")->assertOk()->assertSee('Nothing is bound to it');
 });
 
 it('binds the background of screens, which deleted ones follow once they are back', function (): void {
     ($this->tokens)(['id' => 'clay', 'name' => 'test.clay', 'kind' => 'color', 'value' => '#b4472e']);
     ($this->edit)(['type' => 'bind-screens', 'screens' => ['kiln', 'booked'], 'token' => 'clay']);
-    $this->get("{$this->at}/house-style/uses/clay")->assertOk()->assertSee('Background of')->assertSee('Kiln status');
+    $this->get("{$this->at}/house-style?open=clay")->assertOk()->assertSee('Background of')->assertSee('Kiln status');
     $this->get("{$this->at}/house-style/choices?field=ground&screens=kiln,booked")->assertOk()->assertSee('Background is <b>test.clay</b>', false);
     $this->get("{$this->at}/facets?screen=kiln")->assertOk()->assertSee('token test.clay', false);
     ($this->edit)(['type' => 'delete-screens', 'screens' => ['booked']]);
@@ -93,7 +93,7 @@ it('keeps tokens with a copy of the project, and lets nobody else see them', fun
     $copy = $this->user->projects()->latest('id')->firstOrFail();
     $this->get("/projects/{$copy->id}/house-style")->assertOk()->assertSee('test.clay: 2 uses', false);
     $this->actingAs(User::factory()->create());
-    foreach (['house-style', 'house-style/tokens.json', 'house-style/uses/clay', 'house-style/choices?field=corners&layers=abcd'] as $path) {
+    foreach (['house-style', 'house-style/tokens.json', 'house-style/choices?field=corners&layers=abcd'] as $path) {
         $this->get("{$this->at}/{$path}")->assertNotFound();
     }
 });

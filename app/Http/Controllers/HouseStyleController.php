@@ -12,6 +12,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
+use Kindred\Document\Token\Token;
 use Kindred\Exchange\Tokens\TokenCss;
 use Kindred\Exchange\Tokens\TokenFile;
 use Kindred\Input\InvalidInput;
@@ -19,24 +20,22 @@ use Kindred\Input\InvalidInput;
 /** The house style: its drawer, what fits a property, and files of design tokens. */
 final class HouseStyleController extends Controller
 {
-    public function show(Project $project, HouseStyle $style): View
+    /** The drawer, with what uses the tokens that are open in it. */
+    public function show(Request $request, Project $project, HouseStyle $style): View
     {
-        return view('house.drawer', ['project' => $project, 'types' => $style->byType($project), 'names' => $style->tokens($project), 'counts' => $style->counts($project)]);
+        $names = $style->tokens($project);
+        $open = array_intersect_key($names, array_flip($this->askedList($request, 'open', 20)));
+
+        return view('house.drawer', [
+            'project' => $project, 'types' => $style->byType($project), 'names' => $names, 'counts' => $style->counts($project),
+            'open' => array_map(fn (Token $token): array => ['others' => $style->others($names, $token), 'alike' => $style->alike($project, $token), ...$style->uses($project, $token->id)], $open),
+        ]);
     }
 
     /** Which tokens a property of the selection can be bound to. */
     public function choices(Request $request, Project $project, HouseStyle $style): View
     {
         return view('house.choices', $style->choices($project, $this->askedList($request, 'layers', 500), $this->asked($request, 'field'), $this->askedList($request, 'screens', 500)));
-    }
-
-    /** What uses a token, and which could take its place. */
-    public function uses(Project $project, string $token, HouseStyle $style): View
-    {
-        $tokens = $style->tokens($project);
-        $one = $tokens[$token] ?? abort(404);
-
-        return view('house.uses', ['token' => $one, 'alike' => $style->alike($project, $one), 'others' => array_filter($tokens, fn ($other): bool => $other->id !== $one->id && $other->value::kind() === $one->value::kind()), ...$style->uses($project, $token)]);
     }
 
     /** The tokens as a file of the Design Tokens Community Group. */

@@ -1,15 +1,16 @@
 /** The drawer of the house style: tokens are added, changed, renamed and removed where they stand. */
 import { toast } from '../dialogs.ts';
+import { Fragment } from '../wall/fragments.ts';
 import type { Command } from '../wall/messages.ts';
 import { fresh, Problem, send } from '../wall/server.ts';
 import { shown as showSamples } from './samples.ts';
 
 export interface HouseDesk {
-    urls: { house: string; houseUses: string; houseRead: string };
+    urls: { house: string; houseRead: string };
+    /** The latest edit that the wall shows. */
+    sequence: () => number;
     /** Resolves with nothing where the edit was refused, which has then been said. */
     edit: (command: Command) => Promise<unknown>;
-    /** What was sent is answered. */
-    rest: () => Promise<unknown>;
     opened: (open: boolean) => void;
     /** Opens the colour field for a field. */
     colour: (field: HTMLInputElement) => void;
@@ -21,14 +22,21 @@ interface Arriving { tokens: object[]; groups: object[]; said: string[] }
 
 export class HouseDrawer {
     private readonly input = document.createElement('input');
-    /** The place in the drawer that has the focus, while it is drawn anew. */
+    private readonly fragment: Fragment;
     private filter = '';
-    private asked = 0;
+    /** The tokens of which it is shown what uses them. */
+    private readonly detailed = new Set<string>();
+    /** What was being typed when the drawer was drawn anew, by the field's place. */
+    private written: { id: string; value: string; from: number | null; to: number | null }[] = [];
 
     constructor(private readonly box: HTMLElement, private readonly desk: HouseDesk) {
         Object.assign(this.input, { type: 'file', accept: '.json,.tokens,application/json', hidden: true });
         this.input.setAttribute('aria-label', 'File of design tokens');
         box.after(this.input);
+        this.fragment = new Fragment(box, () => `${desk.urls.house}?${new URLSearchParams({ open: [...this.detailed].join(',') })}`, desk.sequence, () => this.drawn());
+        box.addEventListener('htmx:before:swap', () => {
+            this.written = [...box.querySelectorAll<HTMLInputElement>('input[id]')].filter((field) => field.value !== field.defaultValue && field.value !== field.dataset['sent']).map((field) => ({ id: field.id, value: field.value, from: field.selectionStart, to: field.selectionEnd }));
+        });
         this.input.addEventListener('change', () => {
             const file = this.input.files?.[0];
             this.input.value = '';
@@ -57,7 +65,7 @@ export class HouseDrawer {
 
     async toggle(): Promise<void> {
         if (this.open) return this.close();
-        await this.draw();
+        await this.fragment.ask();
         this.box.hidden = false;
         this.desk.opened(true);
         this.box.querySelector<HTMLElement>('[data-house=filter], .add [name=name]')?.focus();
@@ -71,40 +79,26 @@ export class HouseDrawer {
 
     /** The tokens, or what uses them, may be others now. */
     async again(): Promise<void> {
-        if (this.open) await this.draw();
+        if (this.open) await this.fragment.ask();
     }
 
-    private async draw(): Promise<void> {
-        const asked = ++this.asked;
-        await this.desk.rest();
-        const answer = await fetch(this.desk.urls.house, { headers: { Accept: 'text/html' } });
-        if (!answer.ok) return toast('The house style could not be shown; try it again in a moment.', true);
-        const html = await answer.text();
-        if (asked !== this.asked) return;
-        const [active, scroll] = [document.activeElement, this.box.scrollTop];
-        const field = active instanceof HTMLElement && this.box.contains(active) ? active : null;
-        const row = field?.closest<HTMLElement>('[data-token]')?.dataset['token'];
-        const same = field === null ? null : row ? `[data-token="${row}"] ${field.dataset['part'] ? `[data-part="${field.dataset['part']}"]` : '[data-house=uses]'}`
-            : field.getAttribute('name') ? `.add [name="${field.getAttribute('name')!}"]` : field.dataset['house'] ? `[data-house="${field.dataset['house']}"]` : null;
-        const typed = new Map([...this.box.querySelectorAll<HTMLInputElement | HTMLSelectElement>('.add .field')].map((one) => [one.name, one.value]));
-        const details = [...this.box.querySelectorAll<HTMLElement>('.more:not([hidden])')].map((one) => one.closest<HTMLElement>('[data-token]')!.dataset['token']!);
-        // What is being typed stays, whatever comes meanwhile.
-        const written = field instanceof HTMLInputElement && field.value !== field.defaultValue ? { value: field.value, from: field.selectionStart, to: field.selectionEnd } : null;
-        this.box.innerHTML = html;
+    /** What is being typed stays, whatever has come meanwhile. */
+    private drawn(): void {
         showSamples(this.box);
-        for (const one of this.box.querySelectorAll<HTMLInputElement | HTMLSelectElement>('.add .field')) if (typed.get(one.name)) one.value = typed.get(one.name)!;
-        const filter = this.box.querySelector<HTMLInputElement>('[data-house=filter]');
-        if (filter) filter.value = this.filter;
-        this.show(this.filter);
-        this.box.scrollTop = scroll;
-        for (const id of details) await this.uses(this.box.querySelector(`[data-token="${id}"]`), true);
-        this.desk.drawn();
-        const now = same === null ? null : this.box.querySelector<HTMLElement>(same);
-        now?.focus();
-        if (written !== null && now instanceof HTMLInputElement) {
-            now.value = written.value;
-            now.setSelectionRange(written.from, written.to);
+        // What was sent is as the server writes it.
+        for (const field of this.box.querySelectorAll<HTMLInputElement>('[data-sent]')) {
+            if (field.value === field.dataset['sent']) field.value = field.defaultValue;
+            field.removeAttribute('data-sent');
         }
+        for (const { id, value, from, to } of this.written) {
+            const field = document.getElementById(id);
+            if (!(field instanceof HTMLInputElement) || field.value === value) continue;
+            field.value = value;
+            if (field === document.activeElement) field.setSelectionRange(from, to);
+        }
+        this.written = [];
+        this.show(this.filter);
+        this.desk.drawn();
     }
 
     private show(words: string): void {
@@ -119,7 +113,7 @@ export class HouseDrawer {
         switch (button?.dataset['house']) {
             case 'close': return this.close();
             case 'import': return this.input.click();
-            case 'uses': return this.uses(row, row!.querySelector<HTMLElement>('.more')!.hidden !== false);
+            case 'uses': return this.uses(row!.dataset['token']!);
             case 'go': return void document.dispatchEvent(new CustomEvent('kindred:go', { detail: { screen: button.dataset['screen'], layer: button.dataset['layer'] } }));
             case 'remove': return void (await this.desk.edit({ type: 'remove-token', token: row!.dataset['token'], by: row!.querySelector<HTMLSelectElement>('[data-part=by]')?.value || null }));
             case 'adopt': return void (await this.desk.edit({ type: 'adopt-token', token: row!.dataset['token'], colour: button.dataset['colour'] }));
@@ -129,24 +123,20 @@ export class HouseDrawer {
     }
 
     /** Opens or closes what uses a token. */
-    private async uses(row: HTMLElement | null, open: boolean): Promise<void> {
-        const more = row?.querySelector<HTMLElement>('.more');
-        if (!row || !more) return;
-        if (open) {
-            const answer = await fetch(this.desk.urls.houseUses.replace('TOKEN', row.dataset['token']!), { headers: { Accept: 'text/html' } });
-            if (!answer.ok) return;
-            more.innerHTML = await answer.text();
-        }
-        more.hidden = !open;
-        row.querySelector('[data-house=uses]')!.setAttribute('aria-expanded', String(open));
+    private uses(id: string): Promise<void> {
+        if (!this.detailed.delete(id)) this.detailed.add(id);
+        return this.fragment.ask();
     }
 
     private async changed(field: HTMLInputElement): Promise<void> {
         const row = field.closest<HTMLElement>('[data-token]');
         const part = field.dataset['part'];
         if (!row || (part !== 'name' && part !== 'text') || field.value.trim() === field.defaultValue) return;
+        if (field.dataset['sent'] === field.value) return;
+        field.dataset['sent'] = field.value;
         const problem = await this.put([{ id: row.dataset['token'], [part]: field.value.trim() }]);
         if (problem === null) return;
+        field.removeAttribute('data-sent');
         field.setAttribute('aria-invalid', 'true');
         this.complain(row, problem);
     }

@@ -10,15 +10,15 @@
 </header>
 <form class="add" data-house-form="add">
     <select class="field" name="kind" aria-label="Type of the new token">@foreach ($types as $type)@if ($type['kind'] !== 'other')<option value="{{ $type['kind'] }}">{{ $type['label'] }}</option>@endif @endforeach</select>
-    <input class="field" name="name" required maxlength="200" placeholder="Name" title="Groups with dots between: colour.clay" aria-label="Name of the new token" autocomplete="off" spellcheck="false">
-    <input class="field" name="text" required maxlength="4000" placeholder="Value" aria-label="Value of the new token" autocomplete="off" spellcheck="false">
+    <input class="field" id="house-name" name="name" required maxlength="200" placeholder="Name" title="Groups with dots between: colour.clay" aria-label="Name of the new token" autocomplete="off" spellcheck="false">
+    <input class="field" id="house-text" name="text" required maxlength="4000" placeholder="Value" aria-label="Value of the new token" autocomplete="off" spellcheck="false">
     <button class="button primary">Add</button>
     <p class="field-problem" role="alert" hidden></p>
 </form>
 @if ($names === [])
     <p class="empty">No tokens yet. A token is a value with a name: what is bound to it follows when it changes. Add one above, make one from a value in the facets, or import a file.</p>
 @else
-    <input class="field find" type="search" data-house="filter" placeholder="Filter {{ count($names) }} {{ count($names) === 1 ? 'token' : 'tokens' }}" aria-label="Filter the tokens" autocomplete="off">
+    <input class="field find" id="house-filter" type="search" data-house="filter" placeholder="Filter {{ count($names) }} {{ count($names) === 1 ? 'token' : 'tokens' }}" aria-label="Filter the tokens" autocomplete="off">
 @endif
 @foreach ($types as $type)
     @continue($type['tokens'] === [])
@@ -27,7 +27,7 @@
         @foreach ($type['tokens'] as $token)
             @php($of = $names[$token->bound[Kindred\Document\Token\Token::WHOLE] ?? ''] ?? null)
             @php($uses = $counts[$token->id] ?? 0)
-            <div class="token" data-token="{{ $token->id }}" data-name="{{ $token->name }}" data-kind="{{ $type['kind'] }}">
+            <div class="token" id="token-{{ $token->id }}" data-token="{{ $token->id }}" data-name="{{ $token->name }}" data-kind="{{ $type['kind'] }}">
                 @if ($type['kind'] === 'color' && $of === null)
                     <button type="button" class="sample chequered" data-house="colour" data-shows="{{ $token->value->css() }}" aria-label="Choose {{ $token->name }}" title="Choose the colour" aria-haspopup="dialog"></button>
                 @else
@@ -35,7 +35,7 @@
                 @endif
                 <input class="field name" data-part="name" value="{{ $token->name }}" aria-label="Name of {{ $token->name }}" title="{{ $token->description ?: $token->name }}" maxlength="200" autocomplete="off" spellcheck="false">
                 <input class="field value" id="house-{{ $token->id }}" data-part="text" value="{{ $of ? '{'.$of->name.'}' : $token->value->css() }}" aria-label="Value of {{ $token->name }}" title="{{ $of ? 'Stands for '.$of->name.': '.$token->value->css() : 'A value, or another token in braces: {colour.clay}' }}" autocomplete="off" spellcheck="false" @readonly($type['kind'] === 'other')>
-                <button type="button" class="count" data-house="uses" aria-expanded="false" aria-label="{{ $token->name }}: {{ $uses === 0 ? 'not used' : ($uses === 1 ? 'one use' : "{$uses} uses") }}; where, and remove" title="Where it is used, and remove">{{ $uses }}</button>
+                <button type="button" class="count" data-house="uses" aria-expanded="{{ isset($open[$token->id]) ? 'true' : 'false' }}" aria-label="{{ $token->name }}: {{ $uses === 0 ? 'not used' : ($uses === 1 ? 'one use' : "{$uses} uses") }}; where, and remove" title="Where it is used, and remove">{{ $uses }}</button>
                 @if ($type['kind'] === 'color' && $of === null)
                     <div class="ramp" role="group" aria-label="Tints of {{ $token->name }}">
                         @foreach (App\Canvas\HouseStyle::ramp($token->value->value) as $tint)
@@ -43,7 +43,7 @@
                         @endforeach
                     </div>
                 @endif
-                <div class="more" hidden></div>
+                <div class="more" @if (! isset($open[$token->id])) hidden @endif>@if (isset($open[$token->id]))@include('house.uses', $open[$token->id])@endif</div>
             </div>
         @endforeach
     </section>

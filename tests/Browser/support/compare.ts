@@ -12,6 +12,8 @@ export interface Area { x: number; y: number; width: number; height: number }
 export async function shot(page: Page, markup: string, width: number, height: number): Promise<PNG> {
     await page.setViewportSize({ width, height });
     await page.setContent(`<!doctype html><style>body{margin:0;background:#fff}div{position:absolute}svg{display:block}</style>${markup}`);
+    // In a window of a new size there is something to be seen from its next frame on.
+    await page.evaluate(() => new Promise((go) => requestAnimationFrame(() => requestAnimationFrame(go))));
     return PNG.sync.read(await page.screenshot());
 }
 
