@@ -37,10 +37,6 @@ use Kindred\Document\Style\Paint\PicturePaint;
 use Kindred\Document\Style\Paint\RadialGradient;
 use Kindred\Document\Style\Paint\Stop;
 use Kindred\Document\Style\Stroke;
-use Kindred\Document\Token\Bindings;
-use Kindred\Document\Token\Token;
-use Kindred\Document\Token\Value\DimensionToken;
-use Kindred\Document\Token\Value\NumberToken;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Flow\Signals;
@@ -70,12 +66,6 @@ final readonly class Facets
         'form', 'ink', 'grid', 'across', 'together', 'curve', 'lineWidth', 'dots', 'areaOpacity', 'gap', 'spacing', 'thickness', 'min', 'max', 'logarithmic', 'steps', 'gridLines', 'scaleLabels', 'pointLabels', 'valueLabels', 'legend', 'goal', 'before', 'after', 'decimals',
     ];
 
-    /** The fields that offer tokens. */
-    private const TOKENED = '/^(corners|opacity|rowGap|columnGap|padding|rounding|style\.(size|lineHeight)|strokes\.\d+\.width|(fills|strokes)\.\d+\.opacity|(fills|strokes|effects)\.\d+\.(stops\.\d+\.)?colour|effects\.\d+\.(effect|blur|radius))$/D';
-
-    /** Those of which it is said when they have the value of a token. */
-    private const OFFERED = '/^(corners|opacity|rowGap|columnGap|padding|rounding|style\.(size|lineHeight)|strokes\.\d+\.width|(fills|strokes)\.\d+\.paint|effects\.\d+\.effect)$/D';
-
     /** How wide a well is that shows a paint, px. */
     private const WELL = 26.0;
 
@@ -88,7 +78,7 @@ final readonly class Facets
     /** The most that are looked at for these. */
     private const LOOKED = 200;
 
-    public function __construct(private TreeLoader $store, private References $references, private FaceBook $faces, private Expansion $expansion, private Kit $kit, private IconBook $icons)
+    public function __construct(private TreeLoader $store, private References $references, private FaceBook $faces, private Expansion $expansion, private Kit $kit, private IconBook $icons, private HouseStyle $style)
     {
     }
 
@@ -121,15 +111,17 @@ final readonly class Facets
         $coats = $this->coats($layers, $tree, $values);
         $effects = $this->effects($layers, $tree, $values);
 
-        $tokens = $layers === [] ? [] : Bindings::tokens($this->store->load($project, new WorkingSet(things: [Entity::Token])));
-        $bound = $this->bound($tokens, $layers, $values, $coats);
+        $tokens = TokenFacets::in($project, $this->style);
+        foreach ($tokens->names($layers, array_keys($values)) as $path => $name) {
+            $values[$path]['token'] = $name;
+        }
 
         return [
             'project' => $project,
             'tree' => $tree,
-            'bound' => $bound,
-            'groundToken' => $this->groundToken($project, $layers === [] ? array_values(array_intersect_key($tree->screens, array_flip($screens !== [] ? $screens : [$screen ?? '']))) : []),
-            'offered' => $this->offered($tokens, $layers, $values),
+            'bound' => $tokens->bound($layers),
+            'offered' => $tokens->offered($layers, array_keys(array_filter($values, fn (array $value): bool => ($value['mixed'] ?? true) === false))),
+            'groundToken' => $layers === [] ? $tokens->ground(array_values(array_intersect_key($tree->screens, array_flip($screens !== [] ? $screens : [$screen ?? ''])))) : '',
             'screen' => $screen === null ? null : ($tree->screens[$screen] ?? null),
             'screens' => array_values(array_intersect_key($tree->screens, array_flip($screens))),
             'layers' => $layers,
@@ -162,115 +154,6 @@ final readonly class Facets
             'forms' => $this->forms($layers),
             'ways' => $layers === [] && $screen !== null && count($screens) <= 1 ? $this->ways($project, $tree, $screen) : [],
         ];
-    }
-
-    /**
-     * What the layers have bound alike, by facet and path. The fields that can be bound learn the name of their token, or that they have none.
-     *
-     * @param  array<string, Token>  $tokens
-     * @param  list<Layer>  $layers
-     * @param  array<string, array<string, mixed>>  $values
-     * @param  array<string, list<array{there: bool, kind: string, paint: array<string, mixed>, shows: string, hidden: bool, stops: list<int>, line: array<string, mixed>|null}>>  $coats
-     *
-     * @param-out  array<string, list<array{there: bool, kind: string, paint: array<string, mixed>, shows: string, hidden: bool, stops: list<int>, line: array<string, mixed>|null}>>  $coats
-     *
-     * @return array<string, array<string, array{name: string, label: string}>>
-     */
-    private function bound(array $tokens, array $layers, array &$values, array &$coats): array
-    {
-        $bound = $names = [];
-        foreach (HouseStyle::shared($layers) as $path => $id) {
-            if (isset($tokens[$id])) {
-                $bound[self::facetOf($path)][$path] = ['name' => $tokens[$id]->name, 'label' => self::labelOf($path)];
-                $names[$path] = $tokens[$id]->name;
-            }
-        }
-        foreach ($layers === [] ? [] : array_keys($values) as $path) {
-            if (preg_match(self::TOKENED, $path) === 1) {
-                $values[$path]['token'] = $names[$path] ?? '';
-            }
-        }
-        $named = [];
-        foreach ($coats as $list => $rows) {
-            foreach ($rows as $i => $row) {
-                $row['paint']['token'] = $names["{$list}.{$i}.paint"] ?? $names["{$list}.{$i}.colour"] ?? '';
-                $named[$list][] = $list === 'masks' ? $rows[$i] : $row;
-            }
-        }
-        $coats = $named + $coats;
-
-        return $bound;
-    }
-
-    /**
-     * The token of which screens have their background; empty where they have none, or several.
-     *
-     * @param  list<Screen>  $screens
-     */
-    private function groundToken(Project $project, array $screens): string
-    {
-        $id = HouseStyle::shared($screens)['ground'] ?? null;
-
-        return $id === null ? '' : (Bindings::tokens($this->store->load($project, new WorkingSet(things: [Entity::Token])))[$id]->name ?? '');
-    }
-
-    /**
-     * What of the layers has the very value of a token that is meant for such a property, and is not bound.
-     *
-     * @param  array<string, Token>  $tokens
-     * @param  list<Layer>  $layers
-     * @param  array<string, array<string, mixed>>  $values
-     * @return array<string, array<string, array{id: string, name: string, label: string}>> by facet and path
-     */
-    private function offered(array $tokens, array $layers, array $values): array
-    {
-        $offered = [];
-        foreach ($tokens === [] || $layers === [] ? [] : array_keys($values) as $path) {
-            $way = Path::of($path);
-            $property = preg_match(self::OFFERED, $path) === 1 && ($values[$path]['mixed'] ?? true) === false ? $way->property($layers[0]) : null;
-            $value = $property === null ? null : $way->value($layers[0]);
-            if ($property === null || $value === null || array_filter($layers, fn (Layer $layer): bool => isset(Bindings::of($layer)[$path]) || isset(Bindings::of($layer)[str_replace('.paint', '.colour', $path)])) !== []) {
-                continue;
-            }
-            foreach ($tokens as $token) {
-                $own = $token->value->valueOf($property, $value);
-                if ($own !== null && $value !== $property->default() && $property->plain($own) === $property->plain($value) && self::isMeantFor($token, $path)) {
-                    $offered[self::facetOf($path)][$path] = ['id' => $token->id, 'name' => $token->name, 'label' => self::labelOf($path)];
-
-                    break;
-                }
-            }
-        }
-
-        return $offered;
-    }
-
-    /** Lengths and numbers are alike often by chance: of these the name says what they are for. */
-    private static function isMeantFor(Token $token, string $path): bool
-    {
-        if (! $token->value instanceof DimensionToken && ! $token->value instanceof NumberToken) {
-            return true;
-        }
-        $words = match (true) {
-            $path === 'corners', $path === 'rounding' => 'radi|corner|round',
-            $path === 'style.size' => 'size|type|font|text',
-            $path === 'style.lineHeight' => 'line|leading',
-            str_ends_with($path, '.width') => 'stroke|border|line',
-            $path === 'opacity' => 'opacity|alpha',
-            default => 'spac|gap|pad|inset',
-        };
-
-        return preg_match("/{$words}/i", $token->name) === 1;
-    }
-
-    private static function facetOf(string $path): string
-    {
-        return $path === 'style' ? 'words' : (Field::find($path)?->facet() ?? 'look');
-    }
-
-    private static function labelOf(string $path): string
-    {
-        return $path === 'style' ? 'type style' : (Field::find($path)?->label() ?? $path);
     }
 
     /** @return array<string, array{string, array<string, mixed>}> what can be added beside fills, strokes and shadows, by what it does: the list, and the entry */

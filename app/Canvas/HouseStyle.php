@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Canvas;
 
 use App\Models\Project;
-use Illuminate\Database\ConnectionInterface;
 use Kindred\Command\AdoptToken;
 use Kindred\Document\Address;
 use Kindred\Document\Entity;
@@ -32,17 +31,14 @@ final readonly class HouseStyle
 
     private const INK = '#1e2223';
 
-    public function __construct(private TreeLoader $store, private References $references, private ConnectionInterface $database, private Expansion $expansion)
+    public function __construct(private TreeLoader $store, private References $references, private Expansion $expansion)
     {
     }
 
     /** @return array<string, Token> by id, in their order */
     public function tokens(Project $project): array
     {
-        $tokens = Bindings::tokens($this->store->load($project, new WorkingSet(things: [Entity::Token])));
-        uasort($tokens, fn (Token $a, Token $b): int => strcmp($a->rank, $b->rank) ?: strcmp($a->id, $b->id));
-
-        return $tokens;
+        return Token::inOrder(Bindings::tokens($this->store->load($project, new WorkingSet(things: [Entity::Token]))));
     }
 
     /** @return list<TokenGroup> */
@@ -54,13 +50,13 @@ final readonly class HouseStyle
     }
 
     /**
-     * The tokens by their types, in the order of the register.
+     * Tokens by their types, in the order of the register.
      *
+     * @param  array<string, Token>  $tokens
      * @return array<string, array{label: string, kind: string, tokens: list<Token>}>
      */
-    public function byType(Project $project): array
+    public function byType(array $tokens): array
     {
-        $tokens = $this->tokens($project);
         $types = [];
         foreach (TokenValue::ALL as $kind) {
             $types[$kind::kind()] = ['label' => $kind::label(), 'kind' => $kind::kind(), 'tokens' => array_values(array_filter($tokens, fn (Token $token): bool => $token->value instanceof $kind))];
@@ -72,8 +68,7 @@ final readonly class HouseStyle
     /** @return array<string, int> how many layers and other tokens use each, by id */
     public function counts(Project $project): array
     {
-        return $this->database->table('refers')->where('project_id', $project->id)->where('kind', Entity::Token->value)->groupBy('target')
-            ->selectRaw('target, count(distinct id) as many')->pluck('many', 'target')->map(fn (mixed $many): int => is_numeric($many) ? (int) $many : 0)->all();
+        return $this->references->counts($project, Entity::Token);
     }
 
     /**
@@ -143,26 +138,10 @@ final readonly class HouseStyle
 
         return [
             'fitting' => array_values(array_filter($tokens, fn (Token $token): bool => $token->value->valueOf($property, $has) !== null)),
-            'bound' => $tokens[self::shared($layers)[$field] ?? ''] ?? null,
+            'bound' => $tokens[Bindings::shared($layers)[$field] ?? ''] ?? null,
             'makes' => $makes,
             'label' => $property->label(),
         ];
-    }
-
-    /**
-     * What all of some layers, or screens, have bound alike.
-     *
-     * @param  list<Layer>|list<Screen>  $layers
-     * @return array<string, string> ids of tokens by path
-     */
-    public static function shared(array $layers): array
-    {
-        $shared = $layers === [] ? [] : Bindings::of($layers[0]);
-        foreach ($layers as $layer) {
-            $shared = array_intersect_assoc($shared, Bindings::of($layer));
-        }
-
-        return $shared;
     }
 
     /** @return list<array{step: int, colour: Colour, ink: float, paper: float}> a colour from light to dark, with how each stands out against ink and paper */
@@ -192,7 +171,7 @@ final readonly class HouseStyle
         $new = array_values(array_filter($tokens, fn (Token $token): bool => ! isset($here[$token->id])));
         $other = array_values(array_filter($tokens, fn (Token $token): bool => isset($here[$token->id]) && array_diff_key($here[$token->id]->toArray(), ['rank' => 1]) !== array_diff_key($token->toArray(), ['rank' => 1])));
         $named = fn (array $all): string => implode(', ', array_map(fn (Token $token): string => $token->name, array_slice($all, 0, 8))).(count($all) > 8 ? ' and '.(count($all) - 8).' more' : '');
-        $last = $here === [] ? null : max(array_column($here, 'rank'));
+        $last = (array_values($here)[count($here) - 1] ?? null)?->rank;
         $plain = [];
         foreach ([...$new, ...$other] as $token) {
             $rank = ($here[$token->id] ?? null)->rank ?? $last = Rank::between($last, null);

@@ -103,14 +103,28 @@ final readonly class References
      */
     public function to(ProjectRow $project, Entity $kind, array $ids, string $by, int $most): array
     {
-        $gone = fn (string $screen): \Closure => fn (Builder $query): Builder => $query->selectRaw('1')->from('screens')->whereColumn('screens.project_id', 'refers.project_id')->whereColumn('screens.id', $screen)->where('gone', true);
-        $rows = $this->all($project)->where('refers.kind', $kind->value)->whereIn('refers.target', $ids)->where('refers.path', 'like', $by === '' ? '%' : "{$by}.%")
-            ->leftJoin('layers', fn ($join) => $join->on('layers.project_id', 'refers.project_id')->on('layers.id', 'refers.id')->where('refers.entity', Entity::Layer->value))
-            ->where(fn (Builder $query): Builder => $query->where('refers.entity', '<>', Entity::Screen->value)->orWhereNotExists($gone('refers.id')))
-            ->whereNotExists($gone('layers.screen'))
+        $rows = $this->present($project, $kind)->whereIn('refers.target', $ids)->where('refers.path', 'like', $by === '' ? '%' : "{$by}.%")
             ->orderBy('refers.entity')->orderBy('refers.id')->orderBy('refers.path')->limit($most)->get(['refers.entity', 'refers.id', 'refers.path', 'refers.target']);
 
         return array_values($rows->map(fn (\stdClass $row): array => ['entity' => Entity::from($row->entity), 'id' => (string) $row->id, 'path' => (string) $row->path, 'target' => (string) $row->target])->all());
+    }
+
+    /** @return array<string, int> by how many things each of a kind is named, but for what was deleted; by id */
+    public function counts(ProjectRow $project, Entity $kind): array
+    {
+        return $this->present($project, $kind)->groupBy('refers.target')->selectRaw('refers.target, count(distinct refers.id) as many')
+            ->pluck('many', 'target')->map(fn (mixed $many): int => is_numeric($many) ? (int) $many : 0)->all();
+    }
+
+    /** What names things of a kind, but for what was deleted. */
+    private function present(ProjectRow $project, Entity $kind): Builder
+    {
+        $gone = fn (string $screen): \Closure => fn (Builder $query): Builder => $query->selectRaw('1')->from('screens')->whereColumn('screens.project_id', 'refers.project_id')->whereColumn('screens.id', $screen)->where('gone', true);
+
+        return $this->all($project)->where('refers.kind', $kind->value)
+            ->leftJoin('layers', fn ($join) => $join->on('layers.project_id', 'refers.project_id')->on('layers.id', 'refers.id')->where('refers.entity', Entity::Layer->value))
+            ->where(fn (Builder $query): Builder => $query->where('refers.entity', '<>', Entity::Screen->value)->orWhereNotExists($gone('refers.id')))
+            ->whereNotExists($gone('layers.screen'));
     }
 
     /** @param  array<string, Thing>  $things  by id */

@@ -45,6 +45,7 @@ it('knows what uses a token, which could take its place, and what fits a propert
         ->and($choices('nothing'))->toContain('No token fits');
     // A token on a screen that was deleted is no use of it.
     ($this->edit)(['type' => 'delete-screens', 'screens' => ['kiln']]);
+    $this->get("{$this->at}/house-style")->assertSee('test.clay: not used', false);
     $this->get("{$this->at}/house-style?open=clay")->assertOk()->assertSee('Nothing is bound to it');
 });
 
@@ -84,6 +85,21 @@ it('hands tokens out as files and reads them in, and says what is new before any
     expect($this->get("{$this->at}/house-style/tokens.json")->json('test.moss.$value'))->toBe('#3f5d4a');
     $file(['a' => ['$type' => 'color', '$value' => 'no colour']])->assertUnprocessable()->assertJson(['place' => 'a.$value']);
     $this->postJson("{$this->at}/house-style/read")->assertUnprocessable();
+});
+
+it('takes as many tokens as it can hold, and none past it', function (): void {
+    $tokens = fn (int $count): array => array_map(fn (int $i): array => ['$type' => 'color', '$value' => sprintf('#%06x', $i), '$description' => str_repeat('d', 200), '$extensions' => ['org.example.tool' => ['order' => $i]]], range(1, $count));
+    $read = fn (int $count) => $this->postJson("{$this->at}/house-style/read", ['tokens' => UploadedFile::fake()->createWithContent('tokens.json', (string) json_encode(['many' => (object) array_combine(array_map(fn (int $i): string => "t{$i}", range(1, $count)), $tokens($count))]))]);
+    $here = DB::table('things')->where('project_id', $this->project->id)->where('entity', 'token')->count();
+    $said = $read(2000 - $here)->assertOk()->json();
+    $put = fn (array $tokens) => $this->postJson("{$this->at}/edits", ['base' => $this->project->fresh()->sequence, 'commands' => [['type' => 'put-tokens', 'tokens' => $tokens]]]);
+    $put($said['tokens'])->assertOk();
+    expect(DB::table('things')->where('project_id', $this->project->id)->where('entity', 'token')->count())->toBe(2000);
+    $this->get("{$this->at}/house-style?open={$said['tokens'][0]['id']}")->assertOk()->assertSee('many.t1');
+    $this->get("{$this->at}/facets?screen=kiln&layers={$this->some[0]}")->assertOk();
+    $put([['id' => 'onemore', 'name' => 'one.more', 'kind' => 'number', 'value' => 1]])->assertUnprocessable()->assertJsonPath('message', fn (string $message): bool => str_contains($message, 'at most 2,000 tokens'));
+    $this->postJson("{$this->at}/undo")->assertOk();
+    expect(DB::table('things')->where('project_id', $this->project->id)->where('entity', 'token')->count())->toBe($here);
 });
 
 it('keeps tokens with a copy of the project, and lets nobody else see them', function (): void {

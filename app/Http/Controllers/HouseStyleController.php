@@ -27,7 +27,7 @@ final class HouseStyleController extends Controller
         $open = array_intersect_key($names, array_flip($this->askedList($request, 'open', 20)));
 
         return view('house.drawer', [
-            'project' => $project, 'types' => $style->byType($project), 'names' => $names, 'counts' => $style->counts($project),
+            'project' => $project, 'types' => $style->byType($names), 'names' => $names, 'counts' => $style->counts($project),
             'open' => array_map(fn (Token $token): array => ['others' => $style->others($names, $token), 'alike' => $style->alike($project, $token), ...$style->uses($project, $token->id)], $open),
         ]);
     }

@@ -58,7 +58,7 @@ final readonly class BindToken implements Command
             $property = $way->property($layer);
             $value = $property !== null && ! in_array($this->field, self::PLACE, true) ? $token->value->valueOf($property, $way->value($layer)) : null;
             if ($property === null || $value === null) {
-                throw new InvalidInput('token', "“{$token->name}” is no value of {$this->called($property?->label())} of “{$layer->name}”. Nothing was changed.");
+                throw new InvalidInput('token', "“{$token->name}” is no value of ".($property?->label() ?? "“{$this->field}”")." of “{$layer->name}”. Nothing was changed.");
             }
             $tree = $tree->withLayers(Bindings::bind($way->put($layer, $property->plain($value)), $this->field, $token->id));
         }
@@ -71,10 +71,5 @@ final readonly class BindToken implements Command
         $token = $this->token === null ? null : (Bindings::tokens($before)[$this->token] ?? null)->name ?? 'a token';
 
         return $token === null ? 'Detach '.$this->naming($before, $this->layers).' from its token' : "Bind “{$token}” to ".$this->naming($before, $this->layers);
-    }
-
-    private function called(?string $label): string
-    {
-        return $label ?? "“{$this->field}”";
     }
 }

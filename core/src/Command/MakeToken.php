@@ -14,7 +14,7 @@ use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Property\Path;
 
-/** Makes a token of the value that a property of layers has, and binds them to it. */
+/** Makes a token of the value that a property of layers has, and binds them to it; layers of other screens are bound to the one that is there by then. */
 final readonly class MakeToken implements Command
 {
     use OnLayers;
@@ -41,20 +41,23 @@ final readonly class MakeToken implements Command
 
     public function apply(Tree $tree): Tree
     {
+        $bind = BindToken::read(Reader::of(['screen' => $this->screen, 'layers' => $this->layers, 'field' => $this->field, 'token' => $this->id]));
+        if (isset(Bindings::tokens($tree)[$this->id])) {
+            return $bind->apply($tree);
+        }
         $layer = $this->selected($tree, $this->screen, $this->layers)[0];
         $way = Path::of($this->field);
         $property = $way->property($layer);
         $value = null;
-        foreach ($property === null || isset(Bindings::tokens($tree)[$this->id]) ? [] : TokenValue::ALL as $kind) {
+        foreach ($property === null ? [] : TokenValue::ALL as $kind) {
             $value ??= $kind::from($property, $way->value($layer));
         }
         if ($value === null) {
             throw new InvalidInput('field', "“{$layer->name}” has nothing there that a token can be made of. Nothing was changed.");
         }
         $put = Reader::of(['tokens' => [['id' => $this->id, 'name' => $this->name, 'kind' => $value::kind()] + $value->toArray()]]);
-        $bind = Reader::of(['screen' => $this->screen, 'layers' => $this->layers, 'field' => $this->field, 'token' => $this->id]);
 
-        return BindToken::read($bind)->apply(PutTokens::read($put)->apply($tree));
+        return $bind->apply(PutTokens::read($put)->apply($tree));
     }
 
     public function label(Tree $before): string

@@ -57,7 +57,7 @@ final readonly class PutTokens implements Command
     {
         $all = Bindings::tokens($tree);
         $put = [];
-        $last = $all === [] ? null : max(array_column($all, 'rank'));
+        $last = (array_values(array_slice(Token::inOrder($all), -1))[0] ?? null)?->rank;
         foreach ($this->tokens as $id => $in) {
             $rank = ($all[$id] ?? null)->rank ?? $last = Rank::between($last, null);
             $put[$id] = self::token(self::typed($in, $all[$id] ?? null, $all + $put), $all[$id] ?? null, $rank);
@@ -140,12 +140,9 @@ final readonly class PutTokens implements Command
             $names[$token->name] = true;
         }
         foreach ($tokens as $token) {
-            for ($group = $token->group(); $group !== ''; $group = substr($group, 0, (int) strrpos($group, '.'))) {
+            foreach ($token->groups() as $group) {
                 if (isset($names[$group])) {
                     throw new InvalidInput('name', "“{$group}” is a token, so “{$token->name}” cannot stand in it as in a group. Nothing was changed.");
-                }
-                if (! str_contains($group, '.')) {
-                    break;
                 }
             }
         }

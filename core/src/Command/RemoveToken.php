@@ -10,6 +10,7 @@ use Kindred\Document\Missing;
 use Kindred\Document\Screen;
 use Kindred\Document\Token\Bindings;
 use Kindred\Document\Token\Token;
+use Kindred\Document\Token\Value\OtherToken;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
@@ -47,6 +48,12 @@ final readonly class RemoveToken implements Command
         }
         if ($this->by !== null && $tokens[$this->by]->value::kind() !== $old->value::kind()) {
             throw new InvalidInput('by', "“{$tokens[$this->by]->name}” is no {$old->value::label()} and cannot take the place of “{$old->name}”. Nothing was changed.");
+        }
+        foreach ($this->by !== null ? [] : $tokens as $token) {
+            // Of a border and its kind only the names of the parts are known: they cannot do without.
+            if ($token->value instanceof OtherToken && in_array($this->token, $token->bound, true)) {
+                throw new InvalidInput('by', "“{$token->name}” has a part of “{$old->name}”. Choose another token that takes its place. Nothing was changed.");
+            }
         }
         $rest = array_map($this->without(...), array_diff_key($tokens, [$this->token => true]));
         $layers = array_map($this->without(...), $tree->layers);

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 use Kindred\Property\Properties;
+use Kindred\Property\Property;
 use Kindred\Property\Records;
 use Kindred\Property\Refers;
+use Kindred\Property\Spread;
 use Kindred\Property\Stored;
 
 /**
@@ -36,7 +38,14 @@ final readonly class Reference
      */
     public static function where(Entity $entity): array
     {
-        return array_keys(Properties::of($entity->kept()->class)->holding(Refers::class));
+        $names = [];
+        foreach (Properties::of($entity->kept()->class)->holding(Refers::class) as $name => $property) {
+            // What is spread changes by the names of its parts.
+            $parts = $property instanceof Spread ? array_filter($property->parts(null), fn (Property $part): bool => $part->holds(Refers::class)) : [$name => $property];
+            array_push($names, ...array_map(strval(...), array_keys($parts)));
+        }
+
+        return $names;
     }
 
     /** @return list<self> */

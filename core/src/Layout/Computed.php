@@ -13,7 +13,6 @@ use Kindred\Document\Layer\Compound;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layout\Size;
-use Kindred\Document\Token\Aliases;
 use Kindred\Document\Token\Bindings;
 use Kindred\Document\Token\Token;
 use Kindred\Document\Touched;
@@ -92,24 +91,14 @@ final readonly class Computed
     /** @param  array<string, Token>  $tokens  those that have changed */
     private static function isFollowing(Change $change, Tree $before, Tree $after, array $tokens): bool
     {
-        if ($change->entity === Entity::Token) {
-            return Aliases::follows($change->id, Bindings::tokens($before), Bindings::tokens($after));
+        [$old, $new] = [$change->entity->of($before)[$change->id] ?? null, $change->entity->of($after)[$change->id] ?? null];
+        if ($tokens !== [] && $old !== null && $new !== null && Bindings::follows($new, $old)) {
+            return true;
         }
-        if ($change->entity === Entity::Screen) {
-            [$old, $new] = [$before->screens[$change->id] ?? null, $after->screens[$change->id] ?? null];
-
-            return $tokens !== [] && $old !== null && $new !== null && Bindings::follows($new, $old);
-        }
-        $old = $before->layers[$change->id] ?? null;
-        $new = $after->layers[$change->id] ?? null;
-        if ($change->entity !== Entity::Layer || $old === null || $new === null) {
+        if (! $old instanceof Layer || ! $new instanceof Layer) {
             return false;
         }
         $changed = array_map(strval(...), array_keys($change->after ?? []));
-
-        if ($tokens !== [] && Bindings::follows($new, $old)) {
-            return true;
-        }
         $changed = $tokens === [] ? $changed : array_diff($changed, self::bound($change, $before, $tokens));
 
         return array_diff($changed, self::of($before, $old)) === [] && array_diff($changed, self::of($after, $new)) === [];

@@ -91,6 +91,9 @@ it('binds lengths, type, gradients and shadows, and lays out what follows', func
     expect($right)->toBe(116.0);
     $wide = Sample::after($tree, ['type' => 'put-tokens', 'tokens' => [['id' => 'space', 'value' => 3], ['id' => 'heading', 'style' => ['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 12, 'lineHeight' => 1.2]]]]);
     expect($wide->layer('right')->box->x)->toBe(100.0 + 48)->and($wide->layer('words')->box->height)->toBeLessThan($tall);
+    // How words are aligned is each text's own; their size is the token's.
+    $set = fn (string $field, string $value): Tree => Sample::after($wide, ['type' => 'set-field', 'screen' => 'home', 'layers' => ['words'], 'field' => $field, 'value' => $value]);
+    expect(bindingsOf($set('style.align', 'center'), 'words'))->toBe(['style' => 'heading'])->and(bindingsOf($set('style.size', '40'), 'words'))->toBe([]);
     $content = $wide->layer('words')->content;
     expect($content instanceof Text ? $content->style->weight : 0)->toBe(400);
 });
@@ -153,6 +156,23 @@ it('binds all that has the very colour of a token, and nothing that is bound alr
         ->and(bindingsOf($adopted, 'words'))->toBe([])->and(colourOf($adopted, 'boxa'))->toBe('#17594f');
     expect(fn () => Sample::after($adopted, ['type' => 'adopt-token', 'token' => 'spruce', 'colour' => '#17594f']))->toThrow(InvalidInput::class, 'Nothing else has the colour')
         ->and(fn () => Sample::after($tree, ['type' => 'adopt-token', 'token' => 'spruce', 'colour' => '#000000']))->toThrow(InvalidInput::class, 'has another colour by now');
+});
+
+it('makes a token of a value once, and binds layers of other screens to the same', function (): void {
+    $tree = Sample::after(Sample::tree(), ['type' => 'transfer-layers', 'screen' => 'home', 'to' => 'next', 'layers' => ['icon'], 'dx' => 0, 'dy' => 0]);
+    $make = fn (string $screen, string $layer): array => ['type' => 'make-token', 'screen' => $screen, 'layers' => [$layer], 'field' => 'fills.0.paint', 'id' => 'made', 'name' => 'made'];
+    $made = Sample::after($tree, $make('home', 'boxa'), $make('next', 'icon'));
+    expect(bindingsOf($made, 'icon'))->toBe(['fills.0.paint' => 'made'])->and(colourOf($made, 'icon'))->toBe('#17594f')
+        ->and(fn () => Sample::after($made, ['id' => 'twice', 'layers' => ['left']] + $make('home', 'left')))->toThrow(InvalidInput::class, 'There is a token “made” already');
+    expect(fn () => Sample::after($tree, ['field' => 'name'] + $make('home', 'boxa')))->toThrow(InvalidInput::class, 'nothing there');
+});
+
+it('stays in order however many tokens come', function (): void {
+    $tree = Sample::tree();
+    foreach (range(1, 60) as $i) {
+        $tree = Sample::after($tree, ['type' => 'put-tokens', 'tokens' => [['id' => "token{$i}", 'name' => "t{$i}", 'kind' => 'number', 'value' => $i]]]);
+    }
+    expect(array_keys(Token::inOrder(Bindings::tokens($tree))))->toBe(array_map(fn (int $i): string => "token{$i}", range(1, 60)));
 });
 
 it('wants names of its own, groups that are none, and says what is wrong', function (array $token, string $said): void {

@@ -7,6 +7,7 @@ use Kindred\Document\Token\Aliases;
 use Kindred\Document\Token\Bindings;
 use Kindred\Document\Token\Token;
 use Kindred\Document\Token\Value\GradientToken;
+use Kindred\Document\Token\Value\NumberToken;
 use Kindred\Exchange\Tokens\TokenCss;
 use Kindred\Exchange\Tokens\TokenFile;
 use Kindred\Input\InvalidInput;
@@ -102,12 +103,55 @@ it('follows a token that is called otherwise', function (): void {
     expect($out['colour']['accent']['$value'])->toBe('{colour.terracotta}')->and($out['glow']['$value'][0]['color'])->toBe('{colour.terracotta}')->and($out['colour']['terracotta']['$value']['hex'])->toBe('#b4472e');
 });
 
+it('keeps what an array of PHP cannot: objects without anything in them, names that are numbers in a row', function (): void {
+    $json = '{"grey":{"$type":"number","0":{"$value":1},"1":{"$value":2}},"7":{"$type":"number","$value":3,"$extensions":{"org.example.tool":{}}}}';
+    ['tokens' => $tokens, 'groups' => $groups] = TokenFile::read($json);
+    expect(json_decode(TokenFile::write(array_column($tokens, null, 'id'), $groups)))->toEqual(json_decode($json));
+});
+
+it('lets a border follow the names of its parts, though nothing else is known of it', function (): void {
+    $all = array_column(tokensIn(TOKEN_FILE), null, 'id');
+    $names = array_column($all, null, 'name');
+    expect(Bindings::of($names['edge']))->toBe(['value.color' => $names['colour.clay']->id, 'value.style' => $names['focus']->id])->and(Bindings::of($names['dashes']))->toBe(['value.dashArray.1' => $names['space.s']->id])
+        ->and(Aliases::dependents($all, [$names['space.s']->id]))->toContain($names['dashes']->id);
+    $all[$names['colour.clay']->id] = $names['colour.clay']->with(name: 'terracotta');
+    $all[$names['space.s']->id] = $names['space.s']->with(name: 'space.small');
+    $out = json_decode(TokenFile::write(Aliases::settled($all)), true);
+    expect($out['edge']['$value'])->toBe(['color' => '{terracotta}'] + TOKEN_FILE['edge']['$value'])->and($out['dashes']['$value']['dashArray'][1])->toBe('{space.small}');
+});
+
+it('forgets the direction that a gradient had once it has another', function (): void {
+    $read = fn (string $json): Token => TokenFile::read($json)['tokens'][0];
+    $turned = $read(TokenFile::write(['glow' => new Token('glow', 'a', 'glow', GradientToken::typed('linear-gradient(90deg, #ffcc00, #b4472e)'))]));
+    $straight = $read(TokenFile::write([$turned->id => $turned->with(value: GradientToken::typed('linear-gradient(#ffcc00, #b4472e)'), source: '')]));
+    expect($turned->value->css())->toContain('90deg')->and($straight->value->css())->not->toContain('90deg')->and($straight->more)->toBe('');
+});
+
+it('takes what is called otherwise by now for another token', function (): void {
+    $clay = TokenFile::read('{"clay":{"$type":"number","$value":1}}')['tokens'][0];
+    $again = fn (array $known): string => TokenFile::read('{"clay":{"$type":"number","$value":1}}', $known)['tokens'][0]->id;
+    expect($again([]))->toBe($clay->id)->and($again(['clay' => 'own1']))->toBe('own1')->and($again(['terracotta' => $clay->id]))->not->toBe($clay->id);
+});
+
+it('follows two thousand tokens that stand for each other in a row', function (): void {
+    $file = ['t0' => ['$type' => 'number', '$value' => 1]];
+    for ($i = 1; $i < 2000; $i++) {
+        $file["t{$i}"] = ['$value' => '{t'.($i - 1).'}'];
+    }
+    $all = array_column(tokensIn($file), null, 'id');
+    $first = array_column($all, null, 'name')['t0'];
+    expect(Aliases::dependents($all, [$first->id]))->toHaveCount(2000);
+    $all[$first->id] = $first->with(value: new NumberToken(5), source: '');
+    expect(array_column(Aliases::settled($all), null, 'name')['t1999']->value->css())->toBe('5')
+        ->and(fn () => tokensIn($file + ['t2000' => ['$value' => '{t0}']]))->toThrow(InvalidInput::class, 'at most 2,000 tokens');
+});
+
 it('refuses what breaks the format, and says where', function (mixed $file, string $said): void {
     expect(fn () => TokenFile::read(is_string($file) ? $file : (string) json_encode($file)))->toThrow(InvalidInput::class, $said);
 })->with([
     'no JSON' => ['{', 'this is no JSON'],
     'a list' => ['[1]', 'an object of groups and tokens'],
-    'nothing' => [['group' => []], 'there are no tokens'],
+    'nothing' => ['{"group": {}}', 'there are no tokens'], 'a group that is a list' => ['{"group": []}', 'group: a group or a token is expected'],
     'no type' => [['a' => ['$value' => 1]], 'a: a token needs a $type'],
     'an unknown type' => [['a' => ['$value' => 1, '$type' => 'sound']], 'a.$type: “sound” is no type'],
     'a colour that is none' => [['a' => ['b' => ['$value' => ['colorSpace' => 'srgb', 'components' => [1, 2]], '$type' => 'color']]], 'a.b.$value.components: three numbers'],

@@ -3,13 +3,13 @@ import { toast } from '../dialogs.ts';
 import { Fragment } from '../wall/fragments.ts';
 import type { Command } from '../wall/messages.ts';
 import { fresh, Problem, send } from '../wall/server.ts';
-import { shown as showSamples } from './samples.ts';
+import { showSamples } from './samples.ts';
 
 export interface HouseDesk {
     urls: { house: string; houseRead: string };
     /** The latest edit that the wall shows. */
     sequence: () => number;
-    /** Resolves with nothing where the edit was refused, which has then been said. */
+    /** Resolves with null where the edit was refused, which has then been said. */
     edit: (command: Command) => Promise<unknown>;
     opened: (open: boolean) => void;
     /** Opens the colour field for a field. */
@@ -162,7 +162,8 @@ export class HouseDrawer {
         };
         document.addEventListener('kindred:refused', heard);
         try {
-            await this.desk.edit(command);
+            // Another one may be refused meanwhile.
+            if ((await this.desk.edit(command)) !== null) refused = null;
         } finally {
             document.removeEventListener('kindred:refused', heard);
         }

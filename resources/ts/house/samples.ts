@@ -1,5 +1,5 @@
 /** Shows what tokens look like: styles that pages may not carry in their markup are set here. */
-export function shown(within: ParentNode): void {
+export function showSamples(within: ParentNode): void {
     for (const one of within.querySelectorAll<HTMLElement>('[data-shows]')) one.style.setProperty('--shows', one.dataset['shows']!.includes('gradient(') ? one.dataset['shows']! : `linear-gradient(${one.dataset['shows']!}, ${one.dataset['shows']!})`);
     for (const one of within.querySelectorAll<HTMLElement>('[data-shadow]')) one.style.boxShadow = one.dataset['shadow']!;
     for (const one of within.querySelectorAll<HTMLElement>('[data-font]')) {

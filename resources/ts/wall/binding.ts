@@ -1,5 +1,5 @@
 /** The tokens that a property can be bound to: a small list beside its field. */
-import { shown as showSamples } from '../house/samples.ts';
+import { showSamples } from '../house/samples.ts';
 import { within } from './geometry.ts';
 import type { Command } from './messages.ts';
 import { fresh } from './server.ts';

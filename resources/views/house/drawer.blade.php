@@ -36,7 +36,7 @@
                 <input class="field name" data-part="name" value="{{ $token->name }}" aria-label="Name of {{ $token->name }}" title="{{ $token->description ?: $token->name }}" maxlength="200" autocomplete="off" spellcheck="false">
                 <input class="field value" id="house-{{ $token->id }}" data-part="text" value="{{ $of ? '{'.$of->name.'}' : $token->value->css() }}" aria-label="Value of {{ $token->name }}" title="{{ $of ? 'Stands for '.$of->name.': '.$token->value->css() : 'A value, or another token in braces: {colour.clay}' }}" autocomplete="off" spellcheck="false" @readonly($type['kind'] === 'other')>
                 <button type="button" class="count" data-house="uses" aria-expanded="{{ isset($open[$token->id]) ? 'true' : 'false' }}" aria-label="{{ $token->name }}: {{ $uses === 0 ? 'not used' : ($uses === 1 ? 'one use' : "{$uses} uses") }}; where, and remove" title="Where it is used, and remove">{{ $uses }}</button>
-                @if ($type['kind'] === 'color' && $of === null)
+                @if (isset($open[$token->id]) && $type['kind'] === 'color' && $of === null)
                     <div class="ramp" role="group" aria-label="Tints of {{ $token->name }}">
                         @foreach (App\Canvas\HouseStyle::ramp($token->value->value) as $tint)
                             <button type="button" data-house="tint" data-step="{{ $tint['step'] }}" data-shows="{{ $tint['colour']->toHex() }}" title="{{ $tint['colour']->toHex() }}: {{ number_format($tint['ink'], 1) }} : 1 against ink, {{ number_format($tint['paper'], 1) }} : 1 against paper. Press to add it as {{ $token->name }}-{{ $tint['step'] }}" aria-label="Add tint {{ $tint['step'] }} of {{ $token->name }}"></button>

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Token;
 
+use Kindred\Document\Token\Value\OtherToken;
 use Kindred\Input\InvalidInput;
 
 /** Tokens whose value, or a part of it, is that of another. */
@@ -36,33 +37,22 @@ final class Aliases
      */
     public static function dependents(array $tokens, array $ids): array
     {
-        do {
-            $more = array_filter($tokens, fn (Token $token): bool => ! in_array($token->id, $ids, true) && array_intersect(self::named($token), $ids) !== []);
-            array_push($ids, ...array_column($more, 'id'));
-        } while ($more !== []);
-
-        return $ids;
-    }
-
-    /**
-     * Whether a token has changed only as others have that it stands for.
-     *
-     * @param  array<string, Token>  $before
-     * @param  array<string, Token>  $after
-     */
-    public static function follows(string $id, array $before, array $after): bool
-    {
-        if (! isset($before[$id], $after[$id]) || $before[$id]->bound === []) {
-            return false;
+        $by = [];
+        foreach ($tokens as $token) {
+            foreach (Bindings::of($token) as $named) {
+                $by[$named][] = $token->id;
+            }
+        }
+        $found = [];
+        for ($open = $ids; $open !== [];) {
+            $id = array_pop($open);
+            if (! isset($found[$id])) {
+                $found[$id] = $id;
+                array_push($open, ...$by[$id] ?? []);
+            }
         }
 
-        return self::settled(array_replace($after, [$id => $before[$id]]))[$id]->toArray() === $after[$id]->toArray();
-    }
-
-    /** @return list<string> the tokens that one has something of */
-    public static function named(Token $token): array
-    {
-        return array_values(array_unique(Bindings::of($token)));
+        return array_values($found);
     }
 
     /**
@@ -85,7 +75,12 @@ final class Aliases
                 continue;
             }
             $of = self::settle($target, $tokens, $done, [...$way, $id]);
-            $token = $path === Token::WHOLE ? $token->with(value: $of->value) : Bindings::given($token, $path, $of);
+            $token = match (true) {
+                $path === Token::WHOLE => $token->with(value: $of->value),
+                // Of what nothing is known only the names are kept.
+                $token->value instanceof OtherToken => $token,
+                default => Bindings::given($token, $path, $of),
+            };
         }
 
         return $done[$id] = $token->value->toArray() === $tokens[$id]->value->toArray() && $token->bound === $tokens[$id]->bound ? $tokens[$id] : $token;

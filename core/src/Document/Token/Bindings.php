@@ -8,6 +8,7 @@ use Kindred\Document\Entity;
 use Kindred\Document\Layer;
 use Kindred\Document\Screen;
 use Kindred\Document\Thing;
+use Kindred\Document\Token\Value\TypographyToken;
 use Kindred\Document\Tree;
 use Kindred\Property\Bound;
 use Kindred\Property\Path;
@@ -15,6 +16,7 @@ use Kindred\Property\Properties;
 use Kindred\Property\Records;
 use Kindred\Property\Spread;
 use Kindred\Property\Stored;
+use Kindred\Type\TextStyle;
 
 /**
  * Keeps what is bound to tokens at their values.
@@ -95,12 +97,18 @@ final class Bindings
      */
     public static function after(Tree $before, Tree $after): Tree
     {
-        $tokens = self::tokens($after);
-        $changed = self::changed(self::tokens($before), $tokens);
-        if ($changed !== [] || array_diff_key($tokens, self::tokens($before)) !== []) {
-            $tokens = Aliases::settled($tokens);
+        [$were, $tokens] = [self::tokens($before), self::tokens($after)];
+        $changed = self::changed($were, $tokens);
+        if ($changed !== [] || array_diff_key($tokens, $were) !== []) {
+            $made = $tokens;
+            $tokens = Aliases::settled($made);
+            foreach ($tokens as $id => $token) {
+                if ($token !== $made[$id] && $made[$id] === ($were[$id] ?? null)) {
+                    self::followers()[$token] = $made[$id];
+                }
+            }
             $after = $after->put(Entity::Token, ...array_values($tokens));
-            $changed = self::changed(self::tokens($before), $tokens);
+            $changed = self::changed($were, $tokens);
         }
         $layers = self::followed($before->layers, $after->layers, $tokens, $changed);
         $screens = self::followed($before->screens, $after->screens, $tokens, $changed);
@@ -154,18 +162,34 @@ final class Bindings
     }
 
     /** Whether a thing is another one with the values of tokens that have changed, and otherwise the same. */
-    public static function follows(Layer|Screen $thing, Layer|Screen $before): bool
+    public static function follows(Thing $thing, Thing $before): bool
     {
         return (self::followers()[$thing] ?? null) === $before && self::of($thing) === self::of($before);
     }
 
-    /** @return \WeakMap<Layer|Screen, Layer|Screen> what became of layers when tokens changed that they are bound to, with what they were */
+    /** @return \WeakMap<Thing, Thing> what became of things when tokens changed that they are bound to, with what they were */
     private static function followers(): \WeakMap
     {
-        /** @var \WeakMap<Layer|Screen, Layer|Screen>|null $followers */
+        /** @var \WeakMap<Thing, Thing>|null $followers */
         static $followers = null;
 
         return $followers ??= new \WeakMap; // @phpstan-ignore return.type (a new map is of any type)
+    }
+
+    /**
+     * What all of some layers, or screens, have bound alike.
+     *
+     * @param  list<Layer>|list<Screen>  $things
+     * @return array<string, string> ids of tokens by path
+     */
+    public static function shared(array $things): array
+    {
+        $shared = $things === [] ? [] : self::of($things[0]);
+        foreach ($things as $thing) {
+            $shared = array_intersect_assoc($shared, self::of($thing));
+        }
+
+        return $shared;
     }
 
     /** @return array<string, Token> by id */
@@ -204,7 +228,7 @@ final class Bindings
         foreach ($bound as $path => $token) {
             $way = Path::of($path);
             $isNew = ($had[$path] ?? null) !== $token;
-            $byHand = ! $isNew && $old !== $layer && $way->plain($layer) !== $way->plain($old ?? $layer);
+            $byHand = ! $isNew && $old !== null && $old !== $layer && self::governed($way, $layer) !== self::governed($way, $old);
             if ($byHand && ! isset($changed[$token]) && (! isset($tokens[$token]) || self::given($layer, $path, $tokens[$token]) !== $layer)) {
                 $layer = self::bind($layer, $path, null);
             } elseif (isset($tokens[$token]) && ($isNew || isset($changed[$token]))) {
@@ -213,6 +237,14 @@ final class Bindings
         }
 
         return $layer;
+    }
+
+    /** What a token has a say in of a property: of a type style not how the words are aligned and decorated. */
+    private static function governed(Path $way, Layer|Screen $thing): mixed
+    {
+        $plain = $way->plain($thing);
+
+        return is_array($plain) && $way->value($thing) instanceof TextStyle ? array_intersect_key($plain, array_flip(TypographyToken::PARTS)) : $plain;
     }
 
     /**

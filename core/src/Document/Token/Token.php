@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Kindred\Document\Token;
 
 use Kindred\Document\KeptWhole;
+use Kindred\Document\Rank;
 use Kindred\Document\Thing;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
-use Kindred\Property\Properties;
 
 /**
  * A named value of the house style (Design Tokens Format Module 2025.10). Its name is its path through the groups: `colour.clay`.
@@ -28,7 +28,7 @@ final readonly class Token implements Thing
     /** All of the value, among what is bound. */
     public const WHOLE = 'value';
 
-    private const NAME = '^[^$.{}\s][^.{}]*(\.[^$.{}\s][^.{}]*)*$';
+    private const NAME = '^[^$.{}][^.{}]*(\.[^$.{}][^.{}]*)*$';
 
     /** @param  array<string, string>  $bound  ids of tokens */
     public function __construct(
@@ -48,21 +48,26 @@ final readonly class Token implements Thing
         return $this->name;
     }
 
-    /** Its name without its groups. */
-    public function shortName(): string
+    /** @return list<string> the names of its groups, from the innermost */
+    public function groups(): array
     {
-        return substr((string) strrchr(".{$this->name}", '.'), 1);
+        $groups = [];
+        for ($steps = explode('.', $this->name); count($steps) > 1;) {
+            array_pop($steps);
+            $groups[] = implode('.', $steps);
+        }
+
+        return $groups;
     }
 
-    /** Its groups, from the outermost; empty where it stands in none. */
-    public function group(): string
+    /**
+     * @param  array<string, self>  $tokens  by id
+     * @return array<string, self> in their order
+     */
+    public static function inOrder(array $tokens): array
     {
-        return substr($this->name, 0, max(0, strlen($this->name) - strlen($this->shortName()) - 1));
-    }
+        uasort($tokens, Rank::compare(...));
 
-    /** @return array<string, mixed> all but the id and the rank */
-    public function properties(): array
-    {
-        return Properties::of(self::class)->write($this, ['id' => true, 'rank' => true]);
+        return $tokens;
     }
 }

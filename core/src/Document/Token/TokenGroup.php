@@ -8,7 +8,6 @@ use Kindred\Document\KeptWhole;
 use Kindred\Document\Thing;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
-use Kindred\Property\Properties;
 
 /** What a file of design tokens says of a group, beside its tokens, as JSON: so a file comes out as it went in. The outermost has no name. */
 final readonly class TokenGroup implements Thing
@@ -29,11 +28,5 @@ final readonly class TokenGroup implements Thing
     public function called(): string
     {
         return $this->name === '' ? 'house style' : $this->name;
-    }
-
-    /** @return array<string, mixed> all but the id and the rank */
-    public function properties(): array
-    {
-        return Properties::of(self::class)->write($this, ['id' => true, 'rank' => true]);
     }
 }

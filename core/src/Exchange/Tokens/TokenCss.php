@@ -15,7 +15,7 @@ final class TokenCss
     /** @param  array<string, Token>  $tokens  by id */
     public static function write(array $tokens): string
     {
-        uasort($tokens, fn (Token $a, Token $b): int => strcmp($a->rank, $b->rank));
+        $tokens = Token::inOrder($tokens);
         $names = self::names($tokens);
         $lines = [];
         foreach ($tokens as $id => $token) {

@@ -26,9 +26,12 @@ final class TokenFile
 
     private const MAX_DEPTH = 12;
 
+    /** Bytes of JSON that are kept of one token, or group. */
+    private const MAX_MORE = 20_000;
+
     private const IN_TOKENS = ['$value' => 1, '$type' => 1, '$description' => 1];
 
-    /** @var array<string, array{node: array<array-key, mixed>, type: string|null}> what is written of each token, with the type of its groups, by name */
+    /** @var array<string, array{node: array<array-key, mixed>, raw: \stdClass, type: string|null}> what is written of each token, as arrays and as it came, with the type of its groups, by name */
     private array $nodes = [];
 
     /** @var array<string, string> JSON by name */
@@ -39,6 +42,9 @@ final class TokenFile
 
     /** @var array<string, Token> by name */
     private array $read = [];
+
+    /** @var array<string, Token> by id */
+    private array $byId = [];
 
     /** @param  array<string, string>  $known  ids of tokens that are there, by name */
     private function __construct(private readonly array $known)
@@ -59,20 +65,22 @@ final class TokenFile
             throw new InvalidInput('', 'a file of design tokens may have up to 4 MB');
         }
         try {
-            $data = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
+            // As arrays it is looked through; as objects it is kept, for an object without anything in it is no list.
+            [$data, $raw] = [json_decode($json, true, 64, JSON_THROW_ON_ERROR), json_decode($json, false, 64, JSON_THROW_ON_ERROR)];
         } catch (\JsonException $problem) {
             throw new InvalidInput('', 'this is no JSON: '.$problem->getMessage());
         }
-        if (! is_array($data) || ($data !== [] && array_is_list($data))) {
+        if (! is_array($data) || ! $raw instanceof \stdClass) {
             throw new InvalidInput('', 'an object of groups and tokens is expected');
         }
         $file = new self($known);
-        $file->group($data, '', null, 0);
+        $file->group($data, $raw, '', null, 0);
         if ($file->nodes === []) {
             throw new InvalidInput('', 'there are no tokens in this file; a token is an object with a $value');
         }
         $tokens = [];
-        foreach (array_keys($file->nodes) as $name) {
+        // A name may be a number.
+        foreach (array_map(strval(...), array_keys($file->nodes)) as $name) {
             $tokens[] = $file->token($name, []);
         }
 
@@ -85,44 +93,44 @@ final class TokenFile
      */
     public static function write(array $tokens, array $groups = []): string
     {
-        uasort($tokens, fn (Token $a, Token $b): int => strcmp($a->rank, $b->rank));
-        $out = [];
+        $out = new \stdClass;
         $types = [];
         foreach ($groups as $group) {
-            $more = (array) json_decode($group->more, true);
+            $more = (array) json_decode($group->more);
             $types[$group->name] = $more['$type'] ?? null;
             self::put($out, $group->name, $more);
         }
-        foreach ($tokens as $token) {
-            $type = null;
-            for ($steps = explode('.', $token->name); $type === null && $steps !== [];) {
-                array_pop($steps);
-                $type = $types[implode('.', $steps)] ?? null;
-            }
+        foreach (Token::inOrder($tokens) as $token) {
+            $inherited = array_values(array_filter(array_map(fn (string $group): mixed => $types[$group] ?? null, [...$token->groups(), '']), is_string(...)));
             $node = Written::token($token, $tokens);
             // What the group says already is not said again.
-            self::put($out, $token->name, ($node['$type'] ?? null) === $type ? array_diff_key($node, ['$type' => 1]) : $node);
+            self::put($out, $token->name, $node['$type'] === ($inherited[0] ?? null) ? array_diff_key($node, ['$type' => 1]) : $node);
         }
 
-        return json_encode($out === [] ? new \stdClass : $out, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
+        return json_encode($out, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
     }
 
     /**
-     * @param  array<array-key, mixed>  $out
+     * Into objects, for the names in a group may be numbers in a row.
+     *
      * @param  array<array-key, mixed>  $node
      */
-    private static function put(array &$out, string $name, array $node): void
+    private static function put(\stdClass $out, string $name, array $node): void
     {
-        $place = &$out;
         foreach ($name === '' ? [] : explode('.', $name) as $step) {
-            $place[$step] = is_array($place[$step] ?? null) ? $place[$step] : [];
-            $place = &$place[$step];
+            $inner = $out->{$step} ?? null;
+            $out = $out->{$step} = $inner instanceof \stdClass ? $inner : new \stdClass;
         }
-        $place = $node + $place;
+        foreach ($node as $key => $value) {
+            $out->{$key} = $value;
+        }
     }
 
-    /** @param  array<array-key, mixed>  $data */
-    private function group(array $data, string $name, ?string $type, int $depth): void
+    /**
+     * @param  array<array-key, mixed>  $data
+     * @param  \stdClass  $raw  the same as it came
+     */
+    private function group(array $data, \stdClass $raw, string $name, ?string $type, int $depth): void
     {
         if ($depth > self::MAX_DEPTH) {
             throw new InvalidInput($name, 'groups lie at most '.self::MAX_DEPTH.' deep in each other');
@@ -131,9 +139,12 @@ final class TokenFile
             throw new InvalidInput("{$name}.\$extends", 'groups that extend others cannot be read yet; write their tokens out');
         }
         $type = isset($data['$type']) ? self::type($data['$type'], $name) : $type;
-        $more = array_filter($data, fn (int|string $key): bool => str_starts_with((string) $key, '$') && $key !== '$root', ARRAY_FILTER_USE_KEY);
+        $more = array_filter((array) $raw, fn (int|string $key): bool => str_starts_with((string) $key, '$'), ARRAY_FILTER_USE_KEY);
         if ($more !== []) {
             $this->groups[$name] = self::json($more);
+        }
+        if (count($this->groups) > TokenGroup::MAX || strlen($this->groups[$name] ?? '') > self::MAX_MORE) {
+            throw new InvalidInput($name, 'at most '.TokenGroup::MAX.' groups can say something of themselves, each up to '.number_format(self::MAX_MORE).' characters');
         }
         foreach ($data as $key => $node) {
             $key = (string) $key;
@@ -147,20 +158,21 @@ final class TokenFile
             if ($key === '' || preg_match('/[.{}]/', $key) === 1) {
                 throw new InvalidInput($path, 'a name has no dots and no braces, and is not empty');
             }
-            if (! is_array($node) || ($node !== [] && array_is_list($node))) {
+            $inner = $raw->{$key};
+            if (! is_array($node) || ! $inner instanceof \stdClass) {
                 throw new InvalidInput($path, 'a group or a token is expected here, which is an object');
             }
             if (! array_key_exists('$value', $node)) {
                 if (isset($node['$ref'])) {
                     throw new InvalidInput("{$path}.\$ref", 'references by pointer cannot be read yet; write them with braces: {colour.clay}');
                 }
-                $this->group($node, $path, $type, $depth + 1);
+                $this->group($node, $inner, $path, $type, $depth + 1);
 
                 continue;
             }
-            foreach (array_keys($node) as $inner) {
-                if (! str_starts_with((string) $inner, '$')) {
-                    throw new InvalidInput("{$path}.{$inner}", 'a token holds no other tokens');
+            foreach (array_keys($node) as $part) {
+                if (! str_starts_with((string) $part, '$')) {
+                    throw new InvalidInput("{$path}.{$part}", 'a token holds no other tokens');
                 }
             }
             if (count($this->nodes) >= Token::MAX) {
@@ -169,7 +181,7 @@ final class TokenFile
             if (mb_strlen($path) > Token::MAX_NAME) {
                 throw new InvalidInput($path, 'the names of a token and its groups have at most '.Token::MAX_NAME.' characters together');
             }
-            $this->nodes[$path] = ['node' => $node, 'type' => $type];
+            $this->nodes[$path] = ['node' => $node, 'raw' => $inner, 'type' => $type];
             $this->ids[$path] = $this->id($path);
         }
     }
@@ -183,7 +195,7 @@ final class TokenFile
         if (in_array($name, $way, true)) {
             throw new InvalidInput("{$name}.\$value", 'these tokens stand for each other in a circle: '.implode(' → ', [...array_slice($way, (int) array_search($name, $way, true)), $name]));
         }
-        ['node' => $node, 'type' => $inherited] = $this->nodes[$name];
+        ['node' => $node, 'raw' => $raw, 'type' => $inherited] = $this->nodes[$name];
         $at = "{$name}.\$value";
         $type = isset($node['$type']) ? self::type($node['$type'], $name) : null;
         $target = Values::alias($node['$value']);
@@ -202,22 +214,38 @@ final class TokenFile
         if (! is_string($description) || mb_strlen($description) > 2_000) {
             throw new InvalidInput("{$name}.\$description", 'text of at most 2,000 characters is expected');
         }
-        $more = array_diff_key($node, self::IN_TOKENS);
+        $more = self::without(array_diff_key((array) $raw, self::IN_TOKENS));
         $token = new Token($this->ids[$name], Rank::spread(null, null, 1)[0], $name, $value, $description, [], '', $more === [] ? '' : self::json($more));
         foreach ($bound as $path => $id) {
             $token = Bindings::bind($token, $path, $id);
         }
         // Kept only where it would be written otherwise.
-        $source = self::json($node['$value']);
-        $byId = array_column([...array_values($this->read), $token], null, 'id');
-        if ($target === null && self::json(Written::value($token, $byId)) !== $source) {
+        $source = self::json($raw->{'$value'});
+        if ($target === null && self::json(Written::value($token, $this->byId)) !== $source) {
             $token = $token->with(source: $source);
         }
-        if (strlen($token->source) > 20_000 || strlen($token->more) > 20_000) {
-            throw new InvalidInput($name, 'what a token says may have up to 20,000 characters');
+        if (max(strlen($source), strlen($token->more)) > self::MAX_MORE) {
+            throw new InvalidInput($name, 'what a token says may have up to '.number_format(self::MAX_MORE).' characters');
         }
 
-        return $this->read[$name] = $token;
+        return $this->read[$name] = $this->byId[$token->id] = $token;
+    }
+
+    /**
+     * What we write ourselves beside a gradient follows from it.
+     *
+     * @param  array<array-key, mixed>  $more
+     * @return array<array-key, mixed>
+     */
+    private static function without(array $more): array
+    {
+        $extensions = (array) ($more['$extensions'] ?? []);
+        if (isset($extensions[Written::OWN])) {
+            unset($extensions[Written::OWN], $more['$extensions']);
+            $more += $extensions === [] ? [] : ['$extensions' => $extensions];
+        }
+
+        return $more;
     }
 
     /** A gradient with the direction and the kind that we wrote beside its stops. */
@@ -237,9 +265,16 @@ final class TokenFile
         return $paint instanceof Gradient && count($paint->stops()) === count($value->paint->stops()) ? new GradientToken(Properties::with($paint, ['stops' => $value->paint->stops()])) : $value;
     }
 
+    /** The same each time, but one of its own where something that is called otherwise by now has it. */
     private function id(string $name): string
     {
-        return $this->known[$name] ?? 't'.substr(base_convert(substr(hash('sha256', $name), 0, 12), 16, 36).base_convert(substr(hash('sha256', $name), 12, 12), 16, 36), 0, 18);
+        $hash = hash('sha256', $name);
+        do {
+            $id = 't'.substr(base_convert(substr($hash, 0, 12), 16, 36).base_convert(substr($hash, 12, 12), 16, 36), 0, 18);
+            $hash = hash('sha256', $hash);
+        } while (in_array($id, $this->known, true));
+
+        return $this->known[$name] ?? $id;
     }
 
     /** @return list<TokenGroup> */
@@ -247,9 +282,9 @@ final class TokenFile
     {
         $groups = [];
         $rank = null;
-        foreach ($this->groups as $name => $more) {
+        foreach (array_map(strval(...), array_keys($this->groups)) as $name) {
             $rank = Rank::between($rank, null);
-            $groups[] = new TokenGroup($this->id("group {$name}"), $rank, $name, $more);
+            $groups[] = new TokenGroup($this->id("group {$name}"), $rank, $name, $this->groups[$name]);
         }
 
         return $groups;

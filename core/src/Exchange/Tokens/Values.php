@@ -193,17 +193,7 @@ final readonly class Values
         $of = self::object($value, $at);
         $bound = [];
         $part = function (string $key, string $type, string $path) use ($of, $at, &$bound): ?TokenValue {
-            if (! array_key_exists($key, $of)) {
-                return null;
-            }
-            $target = self::alias($of[$key]);
-            if ($target === null) {
-                return $this->of($type, $of[$key], "{$at}.{$key}")[0];
-            }
-            $token = $this->typed($target, $type, "{$at}.{$key}");
-            $bound += $path === '' ? [] : [$path => $token->id];
-
-            return $token->value;
+            return $this->part($of, $key, $type, $path, $at, $bound);
         };
         $family = $part('fontFamily', 'fontFamily', 'style.family');
         $size = $part('fontSize', 'dimension', 'style.size');
@@ -240,45 +230,44 @@ final readonly class Values
         foreach ($all as $i => $one) {
             $place = is_array($value) && array_is_list($value) ? "{$at}[{$i}]" : $at;
             $of = self::object($one, $place);
-            $px = fn (string $key): float => $this->part($of, $key, 'dimension', "shadows.{$i}.".$key, $place, $bound, false) instanceof DimensionToken ? $this->px($of[$key] ?? 0, "{$place}.{$key}") : 0.0;
-            $colour = $this->part($of, 'color', 'color', "shadows.{$i}.colour", $place, $bound, true);
-            foreach (['offsetX', 'offsetY', 'blur', 'spread'] as $key) {
-                if (self::alias($of[$key] ?? null) !== null) {
-                    $bound["shadows.{$i}.{$key}"] = $this->typed((string) self::alias($of[$key]), 'dimension', "{$place}.{$key}")->id;
-                }
-            }
-            $shadow = new Shadow($colour instanceof ColourToken ? $colour->value : Colour::parse('#00000040'), $px('offsetX'), $px('offsetY'), max(0.0, $px('blur')), isset($of['spread']) ? $px('spread') : 0.0, ($of['inset'] ?? false) === true);
+            $px = function (string $key) use ($of, $place, $i, &$bound): float {
+                $length = $this->part($of, $key, 'dimension', "shadows.{$i}.{$key}", $place, $bound) ?? ($key === 'spread' ? null : self::missing($key, $place));
+
+                return $length instanceof DimensionToken ? $length->px() : 0.0;
+            };
+            $colour = $this->part($of, 'color', 'color', "shadows.{$i}.colour", $place, $bound) ?? self::missing('color', $place);
+            $shadow = new Shadow($colour instanceof ColourToken ? $colour->value : Colour::parse('#00000040'), $px('offsetX'), $px('offsetY'), max(0.0, $px('blur')), $px('spread'), ($of['inset'] ?? false) === true);
             $shadows[] = Shadow::read(Reader::of($shadow->toArray(), $place));
         }
 
         return [new ShadowToken($shadows), $bound];
     }
 
-    private function px(mixed $value, string $at): float
-    {
-        $target = self::alias($value);
-        $of = $target === null ? $this->dimension($value, $at) : $this->typed($target, 'dimension', $at)->value;
-
-        return $of instanceof DimensionToken ? $of->px() : 0.0;
-    }
-
     /**
+     * A part of a value, or the token that it is; null where it is not there.
+     *
      * @param  array<array-key, mixed>  $of
+     * @param  string  $path  of the property that is bound to a token then; empty where none can be
      * @param  array<string, string>  $bound  added to
      */
-    private function part(array $of, string $key, string $type, string $path, string $at, array &$bound, bool $binds): TokenValue
+    private function part(array $of, string $key, string $type, string $path, string $at, array &$bound): ?TokenValue
     {
         if (! array_key_exists($key, $of)) {
-            return $key === 'spread' ? new DimensionToken(0.0) : throw new InvalidInput("{$at}.{$key}", 'this part is missing');
+            return null;
         }
         $target = self::alias($of[$key]);
         if ($target === null) {
             return $this->of($type, $of[$key], "{$at}.{$key}")[0];
         }
         $token = $this->typed($target, $type, "{$at}.{$key}");
-        $bound += $binds ? [$path => $token->id] : [];
+        $bound += $path === '' ? [] : [$path => $token->id];
 
         return $token->value;
+    }
+
+    private static function missing(string $key, string $at): never
+    {
+        throw new InvalidInput("{$at}.{$key}", 'this part is missing');
     }
 
     /** @return array{GradientToken, array<string, string>} */
@@ -290,8 +279,8 @@ final readonly class Values
         [$stops, $bound] = [[], []];
         foreach ($value as $i => $one) {
             $of = self::object($one, "{$at}[{$i}]");
-            $colour = $this->part($of, 'color', 'color', "paint.stops.{$i}.colour", "{$at}[{$i}]", $bound, true);
-            $place = $this->part($of, 'position', 'number', "paint.stops.{$i}.at", "{$at}[{$i}]", $bound, false);
+            $colour = $this->part($of, 'color', 'color', "paint.stops.{$i}.colour", "{$at}[{$i}]", $bound) ?? self::missing('color', "{$at}[{$i}]");
+            $place = $this->part($of, 'position', 'number', '', "{$at}[{$i}]", $bound) ?? self::missing('position', "{$at}[{$i}]");
             $stops[] = new Stop($colour instanceof ColourToken ? $colour->value : Colour::rgb(255, 255, 255), $place instanceof NumberToken ? max(0.0, min(1.0, $place->value)) : 0.0);
         }
 
@@ -305,20 +294,18 @@ final readonly class Values
     private function other(string $type, mixed $value, array $parts, string $at): array
     {
         $of = self::object($value, $at);
+        $bound = [];
         foreach ($parts as $key => $kind) {
-            if (! array_key_exists($key, $of)) {
-                throw new InvalidInput("{$at}.{$key}", 'this part is missing');
-            }
-            $target = self::alias($of[$key]);
-            $target === null ? $this->of($kind, $of[$key], "{$at}.{$key}") : $this->typed($target, $kind, "{$at}.{$key}");
+            $this->part($of, $key, $kind, OtherToken::PART.$key, $at, $bound) ?? self::missing($key, $at);
         }
 
-        return [new OtherToken($type, json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION)), []];
+        return [OtherToken::holding($type, $value), $bound];
     }
 
     /** @return array{OtherToken, array<string, string>} */
     private function strokeStyle(mixed $value, string $at): array
     {
+        $bound = [];
         if (is_string($value) && ! in_array($value, self::STROKES, true)) {
             throw new InvalidInput($at, 'one of these is expected: '.implode(', ', self::STROKES));
         }
@@ -327,13 +314,12 @@ final readonly class Values
             if (! is_array($of['dashArray'] ?? null) || ! in_array($of['lineCap'] ?? null, ['round', 'butt', 'square'], true)) {
                 throw new InvalidInput($at, 'a dashArray and a lineCap (round, butt, square) are expected');
             }
-            foreach ($of['dashArray'] as $i => $one) {
-                $target = self::alias($one);
-                $target === null ? $this->dimension($one, "{$at}.dashArray[{$i}]") : $this->typed($target, 'dimension', "{$at}.dashArray[{$i}]");
+            foreach (array_keys($of['dashArray']) as $i) {
+                $this->part($of['dashArray'], (string) $i, 'dimension', OtherToken::PART."dashArray.{$i}", "{$at}.dashArray", $bound);
             }
         }
 
-        return [new OtherToken('strokeStyle', json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION)), []];
+        return [OtherToken::holding('strokeStyle', $value), $bound];
     }
 
     private function typed(string $name, string $type, string $at): Token

@@ -42,14 +42,12 @@ final class Written
     {
         $node = ['$type' => self::type($token), '$value' => self::source($token, $tokens) ?? self::value($token, $tokens)];
         $node += $token->description === '' ? [] : ['$description' => $token->description];
-        $more = $token->more === '' ? [] : (array) json_decode($token->more, true);
+        foreach ((array) json_decode($token->more === '' ? '{}' : $token->more) as $key => $value) {
+            $node[(string) $key] = $value;
+        }
         $paint = $token->value instanceof GradientToken && ! isset($token->bound[Token::WHOLE]) ? $token->value->css() : '';
         if ($paint !== '' && ! str_starts_with($paint, 'linear-gradient(#')) {
-            $more['$extensions'] = [self::OWN => ['css' => $paint]] + (array) ($more['$extensions'] ?? []);
-        }
-
-        foreach ($more as $key => $value) {
-            $node[(string) $key] = $value;
+            $node['$extensions'] = [self::OWN => ['css' => $paint]] + (array) ($node['$extensions'] ?? []);
         }
 
         return $node;
@@ -83,8 +81,32 @@ final class Written
                 'color' => $named("paint.stops.{$i}.colour", self::colour($stop->colour)), 'position' => self::number(max(0.0, min(1.0, $stop->at))),
             ], $value->paint->stops(), array_keys($value->paint->stops())),
             $value instanceof ShadowToken => self::shadows($value->shadows, $named),
-            default => $value instanceof OtherToken ? json_decode($value->value, true) : null,
+            default => $value instanceof OtherToken ? self::other($value, $bound, $named) : null,
         });
+    }
+
+    /**
+     * Of a type of which nothing more is known, with the names that its parts have now.
+     *
+     * @param  array<string, string>  $bound
+     * @param  \Closure(string, mixed): mixed  $named
+     */
+    private static function other(OtherToken $value, array $bound, \Closure $named): mixed
+    {
+        $out = json_decode($value->value, true);
+        foreach (array_keys($bound) as $path) {
+            $place = &$out;
+            foreach (array_slice(explode('.', $path), 1) as $step) {
+                if (! is_array($place)) {
+                    continue 2;
+                }
+                $place = &$place[$step];
+            }
+            $place = $named($path, $place);
+            unset($place);
+        }
+
+        return $out;
     }
 
     /**
@@ -101,7 +123,7 @@ final class Written
         $names = array_map(fn (string $id): string => ($tokens[$id] ?? null)->name ?? '', Bindings::of($token));
         $known = array_column($tokens, 'name');
 
-        return array_diff($named[1], $known) === [] && array_diff($names, $named[1]) === [] ? json_decode($token->source, true) : null;
+        return array_diff($named[1], $known) === [] && array_diff($names, $named[1]) === [] ? json_decode($token->source) : null;
     }
 
     /**

@@ -10,10 +10,16 @@ use Kindred\Property as Is;
 use Kindred\Property\Declared;
 use Kindred\Property\Property;
 
-/** A value of a type that nothing here can be bound to yet, such as a border: it is kept as the file had it. */
+/**
+ * A value of a type that nothing here can be bound to yet, such as a border: it is kept as the file had it. A part that is another token
+ * stands in it by the name that this had then; which it is says `bound` of the token, under `value.` and the way to the part.
+ */
 final readonly class OtherToken implements TokenValue
 {
     use Declared;
+
+    /** Before the way to a part, among what is bound. */
+    public const PART = 'value.';
 
     /**
      * @param  string  $type  as the file calls it
@@ -21,6 +27,12 @@ final readonly class OtherToken implements TokenValue
      */
     public function __construct(#[Is\Words(40, empty: false)] public string $type, #[Is\Words(20_000, empty: false)] public string $value)
     {
+    }
+
+    /** @param  mixed  $value  as JSON can hold it */
+    public static function holding(string $type, mixed $value): self
+    {
+        return new self($type, json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION));
     }
 
     public static function kind(): string
