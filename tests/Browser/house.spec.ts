@@ -125,8 +125,11 @@ test('a property is bound, detached, and let go by a value of its own; a token i
     await value.fill('{colour.accent}');
     await value.press('Enter');
     await expect(row(page, 'colour.moss').getByRole('alert')).toContainText(/in a circle: “colour\.(moss|accent)” → “colour\.(accent|moss)” →/);
+    await expect(value).toHaveAttribute('aria-invalid', 'true');
     await value.press('Escape');
     await expect(value).toHaveValue('#3f5d4a');
+    await expect(value).not.toHaveAttribute('aria-invalid');
+    await expect(row(page, 'colour.moss').getByRole('alert')).toHaveCount(0);
 });
 
 test('type and lengths of the house style lay out anew what is bound to them', async ({ page }) => {
@@ -149,6 +152,15 @@ test('type and lengths of the house style lay out anew what is bound to them', a
     await page.keyboard.press('Enter');
     await expect.poll(height).toBe(30);
     await expect(words.locator('[font-family*="Lora"]').first()).toBeAttached();
+    // The field shows what it came to, ready to be written anew, and follows undo.
+    const value = row(page, 'type.heading').getByLabel('Value of type.heading');
+    await expect(value).toBeFocused();
+    await page.keyboard.type('400 24px/1.5 Lora');
+    await page.keyboard.press('Enter');
+    await expect.poll(height).toBe(36);
+    await page.keyboard.press('Control+z');
+    await expect(value).toHaveValue('400 20px/1.5 Lora');
+    await expect.poll(height).toBe(30);
 });
 
 test('the background of screens follows a token; all that has a colour is bound to it at once', async ({ page }) => {

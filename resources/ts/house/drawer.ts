@@ -46,6 +46,7 @@ export class HouseDrawer {
         box.addEventListener('change', (event) => void this.changed(event.target as HTMLInputElement));
         box.addEventListener('input', (event) => {
             const field = event.target as HTMLInputElement;
+            this.accept(field);
             if (field.dataset['house'] === 'filter') this.show(field.value);
         });
         box.addEventListener('submit', (event) => {
@@ -85,16 +86,18 @@ export class HouseDrawer {
     /** What is being typed stays, whatever has come meanwhile. */
     private drawn(): void {
         showSamples(this.box);
-        // What was sent is as the server writes it.
-        for (const field of this.box.querySelectorAll<HTMLInputElement>('[data-sent]')) {
-            if (field.value === field.dataset['sent']) field.value = field.defaultValue;
+        for (const field of this.box.querySelectorAll<HTMLInputElement>('input[id]')) {
+            const written = this.written.find(({ id }) => id === field.id);
+            if (written) {
+                field.value = written.value;
+                if (field === document.activeElement) field.setSelectionRange(written.from, written.to);
+            } else if (field.value !== field.defaultValue) {
+                // What was sent, or taken back, is as the server writes it; whoever types on writes another one.
+                field.value = field.defaultValue;
+                if (field === document.activeElement) field.select();
+                this.accept(field);
+            }
             field.removeAttribute('data-sent');
-        }
-        for (const { id, value, from, to } of this.written) {
-            const field = document.getElementById(id);
-            if (!(field instanceof HTMLInputElement) || field.value === value) continue;
-            field.value = value;
-            if (field === document.activeElement) field.setSelectionRange(from, to);
         }
         this.written = [];
         this.show(this.filter);
@@ -170,6 +173,13 @@ export class HouseDrawer {
         return refused;
     }
 
+    /** Nothing is wrong with a field any more. */
+    private accept(field: HTMLInputElement): void {
+        if (!field.hasAttribute('aria-invalid')) return;
+        field.removeAttribute('aria-invalid');
+        field.closest('[data-token]')?.querySelector('.field-problem')?.remove();
+    }
+
     private complain(row: HTMLElement, problem: string): void {
         row.querySelector('.field-problem')?.remove();
         const note = document.createElement('p');
@@ -207,10 +217,14 @@ export class HouseDrawer {
         event.stopPropagation();
         if (event.key === 'Enter' && field instanceof HTMLInputElement && field.dataset['part']) {
             event.preventDefault();
+            field.select();
             field.dispatchEvent(new Event('change', { bubbles: true }));
         } else if (event.key === 'Escape') {
             event.preventDefault();
-            if (field instanceof HTMLInputElement && field.dataset['part'] && field.value !== field.defaultValue) field.value = field.defaultValue;
+            if (field instanceof HTMLInputElement && field.dataset['part'] && field.value !== field.defaultValue) {
+                field.value = field.defaultValue;
+                this.accept(field);
+            }
             else if (field instanceof HTMLInputElement && field.dataset['house'] === 'filter' && field.value !== '') this.show(field.value = '');
             else this.close();
         } else if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !(field instanceof HTMLInputElement && field.value !== field.defaultValue)) {

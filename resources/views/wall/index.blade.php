@@ -96,7 +96,7 @@
     <dialog id="house-import" aria-labelledby="house-import-title"><form method="dialog">
         <h2 id="house-import-title" class="mb-3 text-xl"></h2>
         <ul class="mb-4 grid gap-1"></ul>
-        <p class="flex justify-end gap-2"><button type="button" class="button" data-closes>Cancel</button><button class="button primary" value="import">Import</button></p>
+        <p class="flex justify-end gap-2"><button type="button" class="button" data-closes>Cancel</button><button class="button primary" value="import" autofocus>Import</button></p>
     </form></dialog>
     <dialog id="made" aria-labelledby="made-title">
         <header><h2 id="made-title">What makes this look</h2><button type="button" class="icon-button" data-part="close" aria-label="Close" title="Close"><x-glyph name="x"/></button></header>

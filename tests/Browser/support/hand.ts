@@ -30,13 +30,17 @@ export const test = base.extend<{ context: BrowserContext; page: Page }, { windo
 /** Leaves nothing to the next test but what the browser has read. */
 async function tidied(page: Page): Promise<void> {
     const context = page.context();
+    const open = context.pages();
+    const blank = await context.newPage();
+    // Before the cookies go: a page that still asks for what changed would be refused.
+    for (const one of open) await one.close();
     await context.setOffline(false);
     await context.unrouteAll({ behavior: 'ignoreErrors' });
     await context.clearPermissions();
     await context.clearCookies();
-    const client = await context.newCDPSession(page);
+    const client = await context.newCDPSession(blank);
     await client.send('Storage.clearDataForOrigin', { origin: process.env['KINDRED_URL'] ?? 'http://127.0.0.1:8400', storageTypes: 'local_storage,indexeddb,cache_storage,service_workers' });
-    for (const one of context.pages()) await one.close();
+    await blank.close();
 }
 
 /** With KINDRED_SLOW the browser's processor is so many times slower. */
