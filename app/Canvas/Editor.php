@@ -15,6 +15,7 @@ use Kindred\Document\Difference;
 use Kindred\Document\Entity;
 use Kindred\Document\Overtaken;
 use Kindred\Document\Project as ProjectThing;
+use Kindred\Document\Token\Themes;
 use Kindred\Document\Touched;
 use Kindred\Document\Tree;
 use Kindred\Document\Upgrade\Upgrades;
@@ -128,7 +129,7 @@ final readonly class Editor
         $patches = [];
         foreach ($edits as $edit) {
             $difference = $this->difference($edit);
-            $tree = $this->store->load($project, $this->workingSet($difference));
+            $tree = $this->store->load($project, $this->workingSet($project, $difference));
             array_push($patches, ...$this->patches->of($project, $this->present($difference, $tree), $tree));
         }
 
@@ -178,7 +179,7 @@ final readonly class Editor
             $edit = $find() ?? throw new Refused($kind === 'undo' ? 'There is nothing of yours to undo.' : 'There is nothing to redo.');
             $made = $this->made($project, (int) $edit->sequence);
             $difference = $kind === 'undo' ? $made->inverse() : $made;
-            $before = $this->store->load($project, $this->workingSet($difference));
+            $before = $this->store->load($project, $this->workingSet($project, $difference));
             try {
                 $after = $this->consequences->replayed($before, $difference);
             } catch (Overtaken $overtaken) {
@@ -268,13 +269,14 @@ final readonly class Editor
     }
 
     /** Everything that a difference names, and what stands around it. */
-    private function workingSet(Difference $difference): WorkingSet
+    private function workingSet(Project $project, Difference $difference): WorkingSet
     {
         $screens = $difference->screens();
         $layers = $difference->layers();
         $whole = [];
         $families = [];
         $tokens = [];
+        $bound = false;
         foreach ($difference->changes as $change) {
             foreach ([$change->before, $change->after] as $side) {
                 foreach ($change->entity === Entity::Project ? $side ?? [] : [] as $key => $part) {
@@ -293,18 +295,31 @@ final readonly class Editor
             if ($change->entity === Entity::Screen && ($change->isRemoval() || $change->isAddition())) {
                 $whole[] = $change->id;
             }
+            if ($change->entity === Entity::Screen && $change->touches('theme')) {
+                $whole[] = $change->id;
+            }
             if ($change->entity === Entity::Token) {
                 $tokens[] = $change->id;
             }
+            foreach ($change->entity === Entity::ThemeValue ? array_filter([$change->before['token'] ?? null, $change->after['token'] ?? null, $this->themed($project, $change->id)], is_string(...)) : [] as $token) {
+                $tokens[] = $token;
+            }
+            $bound = $bound || ($change->entity === Entity::Project && $change->touches('theme')) || ($change->entity === Entity::Theme && ($change->isAddition() || $change->isRemoval()));
         }
 
-        return WorkingSet::join(new WorkingSet($screens, $layers, whole: $whole, things: [...array_values(array_filter($difference->entities(), fn (Entity $entity): bool => $entity->isPlain())), ...($this->isBound($difference) ? [Entity::Token] : [])], families: array_values($families), tokens: $tokens));
+        return WorkingSet::join(new WorkingSet($screens, $layers, whole: $whole, things: [...array_values(array_filter($difference->entities(), fn (Entity $entity): bool => $entity->isPlain())), ...($bound || $tokens !== [] || $this->isBound($difference) ? Themes::HOUSE : [])], families: array_values($families), tokens: $tokens, bound: $bound, reel: $bound));
+    }
+
+    /** The token that a theme says something of. */
+    private function themed(Project $project, string $value): ?string
+    {
+        return $this->database->table('refers')->where('project_id', $project->id)->where('entity', Entity::ThemeValue->value)->where('id', $value)->where('path', 'token')->value('target');
     }
 
     /** Whether it brings what may be bound to tokens, which may have changed since. */
     private function isBound(Difference $difference): bool
     {
-        return str_contains((string) json_encode($difference->toArray()), '"bound":{') || array_filter($difference->changes, fn (Change $change): bool => $change->entity === Entity::Screen && $change->touches('gone')) !== [];
+        return str_contains((string) json_encode($difference->toArray()), '"bound":{') || array_filter($difference->changes, fn (Change $change): bool => $change->entity === Entity::Screen && $change->touches('gone', 'theme')) !== [];
     }
 
     /** A past difference compared with the present: what has gone since counts as removed. */

@@ -111,7 +111,7 @@ final readonly class Facets
         $coats = $this->coats($layers, $tree, $values);
         $effects = $this->effects($layers, $tree, $values);
 
-        $tokens = TokenFacets::in($project, $this->style);
+        $tokens = TokenFacets::in($project, $this->style, $tree, $layers[0] ?? null);
         foreach ($tokens->names($layers, array_keys($values)) as $path => $name) {
             $values[$path]['token'] = $name;
         }
@@ -121,6 +121,7 @@ final readonly class Facets
             'tree' => $tree,
             'bound' => $tokens->bound($layers),
             'offered' => $tokens->offered($layers, array_keys(array_filter($values, fn (array $value): bool => ($value['mixed'] ?? true) === false))),
+            'themes' => $layers === [] ? $this->style->themes($project)->all() : [],
             'groundToken' => $layers === [] ? $tokens->ground(array_values(array_intersect_key($tree->screens, array_flip($screens !== [] ? $screens : [$screen ?? ''])))) : '',
             'screen' => $screen === null ? null : ($tree->screens[$screen] ?? null),
             'screens' => array_values(array_intersect_key($tree->screens, array_flip($screens))),

@@ -12,10 +12,12 @@ use Kindred\Document\Layer;
 use Kindred\Document\Rank;
 use Kindred\Document\Screen;
 use Kindred\Document\Token\Bindings;
+use Kindred\Document\Token\Themes;
 use Kindred\Document\Token\Token;
 use Kindred\Document\Token\TokenGroup;
 use Kindred\Document\Token\TokenValue;
 use Kindred\Document\Token\Value\ColourToken;
+use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Exchange\Tokens\TokenFile;
 use Kindred\Layout\Expansion;
@@ -35,10 +37,22 @@ final readonly class HouseStyle
     {
     }
 
+    /** The themes of a project, and its tokens in each. With a tree it can be asked which one its screens show. */
+    public function themes(Project $project, ?Tree $tree = null): Themes
+    {
+        $house = $this->store->load($project, new WorkingSet(things: Themes::HOUSE));
+        $tree ??= $house;
+        foreach (Themes::HOUSE as $entity) {
+            $tree = $tree->put($entity, ...array_values($house->things($entity)));
+        }
+
+        return Themes::of($tree);
+    }
+
     /** @return array<string, Token> by id, in their order */
     public function tokens(Project $project): array
     {
-        return Token::inOrder(Bindings::tokens($this->store->load($project, new WorkingSet(things: [Entity::Token]))));
+        return Token::inOrder($this->themes($project)->tokens());
     }
 
     /** @return list<TokenGroup> */
@@ -65,10 +79,10 @@ final readonly class HouseStyle
         return $types;
     }
 
-    /** @return array<string, int> how many layers and other tokens use each, by id */
+    /** @return array<string, int> how many layers, screens and other tokens use each, by id */
     public function counts(Project $project): array
     {
-        return $this->references->counts($project, Entity::Token);
+        return $this->references->counts($project, Entity::Token, but: Entity::ThemeValue);
     }
 
     /**
@@ -86,8 +100,13 @@ final readonly class HouseStyle
     public function alike(Project $project, Token $token): int
     {
         $colour = $token->value instanceof ColourToken ? $token->value->value : null;
+        if ($colour === null) {
+            return 0;
+        }
+        $tree = $this->store->load($project, new WorkingSet(things: Themes::HOUSE, colours: [$colour->toHex()]));
+        $themes = Themes::of($tree);
 
-        return $colour === null ? 0 : count(array_filter($this->store->coloured($project, [$colour->toHex()]), fn (Layer $layer): bool => AdoptToken::in($layer, $colour) > 0));
+        return count(array_filter($tree->layers, fn (Layer $layer): bool => AdoptToken::isColour($themes->tokensOf($layer)[$token->id] ?? $token, $colour->toHex()) && AdoptToken::in($layer, $colour) > 0));
     }
 
     /**
@@ -123,7 +142,7 @@ final readonly class HouseStyle
         $named = array_map(Address::of(...), $names);
         $tree = $this->store->load($project, new WorkingSet(layers: Address::layersOf($named), reel: true));
         $layers = $screens === [] ? array_values(array_filter(array_map(fn (Address $one): ?Layer => $this->expansion->at($tree, $one), $named))) : array_values(array_intersect_key($tree->screens, array_flip($screens)));
-        $tokens = $this->tokens($project);
+        $tokens = Token::inOrder($this->themes($project, $tree)->tokensOf($layers[0] ?? null));
         $way = Path::of($field);
         $property = $layers === [] ? null : $way->property($layers[0]);
         if ($layers === [] || $property === null) {

@@ -67,7 +67,7 @@ final readonly class Patches
                 Entity::Screen => $this->screen($change, $after, isset($brought[$change->id])),
                 Entity::Layer => $this->isHung($change, $after) ? $this->layer($project, $change, $after, $before, $added, $redrawn, $lower) : $this->parked($change),
                 Entity::Entry => ['brief' => $change->id],
-                Entity::Token, Entity::TokenGroup => ['token' => $change->id],
+                Entity::Token, Entity::TokenGroup, Entity::Theme, Entity::ThemeValue => ['token' => $change->id],
             };
             if ($patch !== null) {
                 $patches[] = $patch;

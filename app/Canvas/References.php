@@ -109,10 +109,10 @@ final readonly class References
         return array_values($rows->map(fn (\stdClass $row): array => ['entity' => Entity::from($row->entity), 'id' => (string) $row->id, 'path' => (string) $row->path, 'target' => (string) $row->target])->all());
     }
 
-    /** @return array<string, int> by how many things each of a kind is named, but for what was deleted; by id */
-    public function counts(ProjectRow $project, Entity $kind): array
+    /** @return array<string, int> by how many things each of a kind is named, but for what was deleted and those of one kind; by id */
+    public function counts(ProjectRow $project, Entity $kind, ?Entity $but = null): array
     {
-        return $this->present($project, $kind)->groupBy('refers.target')->selectRaw('refers.target, count(distinct refers.id) as many')
+        return $this->present($project, $kind)->where('refers.entity', '<>', $but->value ?? '')->groupBy('refers.target')->selectRaw('refers.target, count(distinct refers.id) as many')
             ->pluck('many', 'target')->map(fn (mixed $many): int => is_numeric($many) ? (int) $many : 0)->all();
     }
 

@@ -11,6 +11,7 @@ use Kindred\Document\Screen;
 use Kindred\Document\Token\Bindings;
 use Kindred\Document\Token\Offers;
 use Kindred\Document\Token\Token;
+use Kindred\Document\Tree;
 
 /** What the facets say of the tokens that a selection is bound to, and could be. */
 final readonly class TokenFacets
@@ -20,9 +21,10 @@ final readonly class TokenFacets
     {
     }
 
-    public static function in(Project $project, HouseStyle $style): self
+    /** Tokens as they are where a selection is. */
+    public static function in(Project $project, HouseStyle $style, Tree $tree, Layer|Screen|null $thing): self
     {
-        return new self($style->tokens($project));
+        return new self(Token::inOrder($style->themes($project, $tree)->tokensOf($thing)));
     }
 
     /**

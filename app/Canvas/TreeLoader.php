@@ -25,6 +25,8 @@ use Kindred\Document\Screen;
 use Kindred\Document\Style\Corners;
 use Kindred\Document\Thing;
 use Kindred\Document\Token\Aliases;
+use Kindred\Document\Token\Themes;
+use Kindred\Document\Token\ThemeValue;
 use Kindred\Document\Token\Token;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
@@ -132,10 +134,11 @@ final readonly class TreeLoader
         $inFamilies = $set->families === [] ? [] : $this->inFamilies($project, $set->families);
         $layers += $inFamilies;
         $things = $set->things === [] ? [] : $this->rows->things($project, $set->things);
-        $bound = $set->tokens === [] ? [] : $this->boundTo($project, $set->tokens, $things);
+        $tokens = $set->bound ? array_map(strval(...), array_keys($things[Entity::Token->value] ?? [])) : $set->tokens;
+        $bound = $tokens === [] ? [] : $this->boundTo($project, $tokens, $things);
         $bound += $set->colours === [] ? [] : $this->coloured($project, $set->colours);
         $layers += $bound;
-        $on = array_diff(array_unique([...array_filter(array_column($bound, 'screen'), is_string(...)), ...($set->tokens === [] ? [] : $this->naming($project, Entity::Screen, $set->tokens, $things))]), array_map(strval(...), array_keys($screens)));
+        $on = array_diff(array_unique([...array_filter(array_column($bound, 'screen'), is_string(...)), ...($tokens === [] ? [] : $this->naming($project, Entity::Screen, $tokens, $things))]), array_map(strval(...), array_keys($screens)));
         $screens += $on === [] ? [] : $this->rows->readScreens($this->rows->screens($project)->whereIn('id', $on)->get());
         $complete = [];
         $whole = $set->whole;
@@ -160,9 +163,17 @@ final readonly class TreeLoader
             }
         }
 
+        $isThemed = ($things[Entity::Theme->value] ?? []) !== [];
+        if ($isThemed) {
+            $around = array_diff(array_unique(array_filter(array_column($layers, 'screen'), is_string(...))), array_map(strval(...), array_keys($screens)));
+            $screens += $around === [] ? [] : $this->rows->readScreens($this->rows->screens($project)->whereIn('id', $around)->get());
+        }
         $gone = array_filter($screens, fn (Screen $screen): bool => $screen->gone);
+        $tree = new Tree($this->rows->project($project), array_diff_key($screens, $gone), $layers, $complete, $things, $gone);
 
-        return new Tree($this->rows->project($project), array_diff_key($screens, $gone), $layers, $complete, $things, $gone);
+        // What goes from one theme to another takes the values of where it comes to.
+        return in_array(Entity::Theme, $set->things, true) || ! Themes::differ($tree, array_filter([...$set->tops, ...$set->siblings], fn (Place $place): bool => $place->screen === null) !== []) ? $tree
+            : $this->load($project, WorkingSet::join($set, new WorkingSet(things: Themes::HOUSE)));
     }
 
     /**
@@ -204,7 +215,7 @@ final readonly class TreeLoader
      */
     private function naming(ProjectRow $project, Entity $entity, array $tokens, array $things): array
     {
-        $all = array_filter($things[Entity::Token->value] ?? [], fn (Thing $one): bool => $one instanceof Token);
+        $all = array_filter([...array_values($things[Entity::Token->value] ?? []), ...array_values($things[Entity::ThemeValue->value] ?? [])], fn (Thing $one): bool => $one instanceof Token || $one instanceof ThemeValue);
 
         return array_values(array_filter($this->database->table('refers')->where('project_id', $project->id)->where('entity', $entity->value)->where('kind', Entity::Token->value)
             ->whereIn('target', Aliases::dependents($all, $tokens))->distinct()->pluck('id')->all(), is_string(...)));

@@ -12,6 +12,7 @@ use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\HasSheet;
 use Kindred\Document\Place;
 use Kindred\Document\Token\Bindings;
+use Kindred\Document\Token\Themes;
 use Kindred\Document\Token\Value\ColourToken;
 use Kindred\Document\Tree;
 use Kindred\Kit\FreshChart;
@@ -309,6 +310,26 @@ final class AnyCommand
             ['type' => 'bind-screens', 'screens' => [$on['screen']], 'token' => $step % 4 === 0 ? null : $token],
             ['type' => 'adopt-token', 'token' => $token, 'colour' => (Bindings::tokens($tree)[$token] ?? null)?->value instanceof ColourToken ? Bindings::tokens($tree)[$token]->value->css() : '#17594f'],
             ['type' => 'remove-token', 'token' => $token, 'by' => $step % 2 === 0 ? $other : null],
+            ...self::onThemes($tree, $on['screen'], $token, $other, $step),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function onThemes(Tree $tree, string $screen, string $token, string $other, int $step): array
+    {
+        $themes = array_keys(Themes::of($tree)->all());
+        $theme = $themes[$step % max(1, count($themes))] ?? 'none';
+        $value = (Bindings::tokens($tree)[$token] ?? null)?->value instanceof ColourToken ? '#'.dechex(mt_rand(0x100000, 0xFFFFFF)) : (string) mt_rand(1, 40);
+
+        return [
+            ['type' => 'put-theme', 'id' => "theme{$step}", 'name' => "Theme {$step}", 'opposite' => $step % 2 === 0, 'like' => $step % 3 === 0 && $theme !== 'none' ? $theme : null],
+            ['type' => 'put-theme', 'id' => $theme, 'name' => "Named {$step}"],
+            ['type' => 'put-theme-values', 'theme' => $theme, 'values' => [['token' => $token, 'text' => $value]]],
+            ['type' => 'put-theme-values', 'theme' => $theme, 'values' => [['token' => $token, 'bound' => ['value' => $other]]]],
+            ['type' => 'remove-theme-values', 'theme' => $theme, 'tokens' => [$token, $other]],
+            ['type' => 'show-theme', 'theme' => [$theme, null][$step % 2]],
+            ['type' => 'show-theme', 'theme' => [$theme, null, 'base'][$step % 3], 'screens' => [$screen]],
+            ['type' => 'remove-theme', 'theme' => $theme],
         ];
     }
 

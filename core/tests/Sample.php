@@ -234,6 +234,6 @@ final class Sample
             return array_map(fn ($value) => $value->toArray(), $values);
         };
 
-        return [$tree->project->toArray(), $sorted($tree->screens), $sorted($tree->layers), $sorted($tree->things(Entity::Token))];
+        return [$tree->project->toArray(), $sorted($tree->screens), $sorted($tree->layers), $sorted($tree->things(Entity::Token)), $sorted($tree->things(Entity::Theme)), $sorted($tree->things(Entity::ThemeValue))];
     }
 }

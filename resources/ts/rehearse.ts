@@ -21,6 +21,18 @@ root.innerHTML = `
         <p class="nothing" hidden>There is no screen to rehearse yet. Add one on the wall first.</p>
     </div>`;
 
+// Pages that have left the application show what they were made with.
+const themes = document.querySelector<HTMLTemplateElement>('#rehearsal-themes');
+if (themes) {
+    root.querySelector('.screen-now')!.before(themes.content.cloneNode(true));
+    root.querySelector<HTMLSelectElement>('[data-theme]')!.addEventListener('change', (event) => {
+        const there = new URL(location.href);
+        there.searchParams.set('theme', (event.target as HTMLSelectElement).value);
+        there.searchParams.set('screen', player.machine.screen ?? '');
+        location.replace(there);
+    });
+}
+
 new Behind(root);
 
 const signals = root.querySelector<HTMLElement>('.signals')!;

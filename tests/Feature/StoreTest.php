@@ -87,7 +87,8 @@ it('does by every command what core does on the whole document, takes it back an
     $icons = ['type' => 'put-icons', 'icons' => array_map(fn (string $name): array => ['name' => $name, 'lines' => 'M4 4L20 20'], ['pug-mill', 'cone'])];
     $tokens = ['type' => 'put-tokens', 'tokens' => [['id' => 'small', 'name' => 'small', 'kind' => 'dimension', 'value' => 4], ['id' => 'larger', 'name' => 'larger', 'kind' => 'dimension', 'value' => 8], ['id' => 'spruce', 'name' => 'spruce', 'kind' => 'color', 'value' => '#17594f']]];
     $bound = ['type' => 'bind-token', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'corners', 'token' => 'small'];
-    $this->editor->edit($this->project->fresh(), $this->user, [Sample::command($font), Sample::command($icons), Sample::command($tokens), Sample::command($bound)], 0);
+    $theme = ['type' => 'put-theme', 'id' => 'dusk', 'name' => 'Dusk', 'opposite' => true];
+    $this->editor->edit($this->project->fresh(), $this->user, [Sample::command($font), Sample::command($icons), Sample::command($tokens), Sample::command($bound), Sample::command($theme)], 0);
     $open = array_fill_keys(array_map(fn (string $class): string => $class::type(), Commands::ALL), true);
     $tree = ($this->stored)();
     for ($step = 0; $open !== [] && $step < 400; $step++) {

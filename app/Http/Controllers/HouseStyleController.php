@@ -20,14 +20,17 @@ use Kindred\Input\InvalidInput;
 /** The house style: its drawer, what fits a property, and files of design tokens. */
 final class HouseStyleController extends Controller
 {
-    /** The drawer, with what uses the tokens that are open in it. */
+    /** The drawer in a theme, with what uses the tokens that are open in it. */
     public function show(Request $request, Project $project, HouseStyle $style): View
     {
-        $names = $style->tokens($project);
+        $themes = $style->themes($project);
+        $theme = isset($themes->all()[$this->asked($request, 'theme')]) ? $this->asked($request, 'theme') : '';
+        $names = Token::inOrder($themes->tokens($theme));
         $open = array_intersect_key($names, array_flip($this->askedList($request, 'open', 20)));
 
         return view('house.drawer', [
             'project' => $project, 'types' => $style->byType($names), 'names' => $names, 'counts' => $style->counts($project),
+            'themes' => $themes->all(), 'theme' => $themes->all()[$theme] ?? null, 'own' => $themes->values($theme), 'plain' => $themes->tokens(),
             'open' => array_map(fn (Token $token): array => ['others' => $style->others($names, $token), 'alike' => $style->alike($project, $token), ...$style->uses($project, $token->id)], $open),
         ]);
     }

@@ -9,14 +9,19 @@ use App\Canvas\TreeLoader;
 use App\Models\Project;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
+use Kindred\Document\Token\Themes;
 use Kindred\Flow\Programme;
+use Kindred\Layout\Relayout;
 use Kindred\Render\Renderer;
 
 final class RehearseController extends Controller
 {
-    public function show(Request $request, Project $project, TreeLoader $store, Pictures $pictures, Renderer $renderer): View
+    /** With `theme` in that one, whatever the screens show. */
+    public function show(Request $request, Project $project, TreeLoader $store, Pictures $pictures, Renderer $renderer, Relayout $relayout): View
     {
-        $tree = $store->whole($project);
+        $whole = $store->whole($project);
+        $theme = $this->asked($request, 'theme');
+        $tree = $theme === '' ? $whole : $relayout->after($whole, Themes::shown($whole, $theme));
         $rendering = $pictures->played($project);
         $screens = [];
         foreach ($tree->reel() as $screen) {
@@ -29,6 +34,8 @@ final class RehearseController extends Controller
             'programme' => Programme::compile($tree),
             'screens' => $screens,
             'start' => isset($screens[$start]) ? $start : null,
+            'themes' => Themes::of($whole)->all(),
+            'theme' => $theme,
         ]);
     }
 }

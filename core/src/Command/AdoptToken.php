@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
-use Kindred\Document\Entity;
 use Kindred\Document\Layer;
 use Kindred\Document\Missing;
 use Kindred\Document\Style\Effect\Shadow;
 use Kindred\Document\Style\Paint\Gradient;
 use Kindred\Document\Style\Paint\Solid;
 use Kindred\Document\Token\Bindings;
+use Kindred\Document\Token\Themes;
 use Kindred\Document\Token\Token;
 use Kindred\Document\Token\Value\ColourToken;
 use Kindred\Document\Tree;
@@ -39,17 +39,22 @@ final readonly class AdoptToken implements Command
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(things: [Entity::Token], colours: [$this->colour]);
+        return new WorkingSet(things: Themes::HOUSE, colours: [$this->colour]);
     }
 
     public function apply(Tree $tree): Tree
     {
         $token = Bindings::tokens($tree)[$this->token] ?? throw Missing::thing('token');
-        if (! $token->value instanceof ColourToken || $token->value->value->toHex() !== $this->colour) {
+        if (! $token->value instanceof ColourToken || ! self::isColour($token, $this->colour)) {
             throw new InvalidInput('colour', "“{$token->name}” has another colour by now. Nothing was changed.");
         }
         $bound = [];
+        $themes = Themes::of($tree);
         foreach ($tree->layers as $layer) {
+            // Where a theme gives the token another colour, the look would change.
+            if (! self::isColour($themes->tokensOf($layer)[$token->id] ?? $token, $this->colour)) {
+                continue;
+            }
             $new = self::adopted($layer, $token, $token->value->value);
             $bound = $new === $layer ? $bound : [...$bound, $new];
         }
@@ -60,6 +65,11 @@ final readonly class AdoptToken implements Command
     public function label(Tree $before): string
     {
         return 'Bind all that has the colour of “'.((Bindings::tokens($before)[$this->token] ?? null)->name ?? 'a token').'”';
+    }
+
+    public static function isColour(Token $token, string $hex): bool
+    {
+        return $token->value instanceof ColourToken && $token->value->value->toHex() === $hex;
     }
 
     /** How many properties of a layer have a colour of their own that is this one. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
-use Kindred\Document\Entity;
 use Kindred\Document\Missing;
 use Kindred\Document\Token\Bindings;
+use Kindred\Document\Token\Themes;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
@@ -37,7 +37,7 @@ final readonly class BindScreens implements Command
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(screens: $this->screens, things: [Entity::Token]);
+        return new WorkingSet(screens: $this->screens, things: Themes::HOUSE);
     }
 
     public function apply(Tree $tree): Tree

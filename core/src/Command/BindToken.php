@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Kindred\Command;
 
 use Kindred\Document\Address;
-use Kindred\Document\Entity;
 use Kindred\Document\Missing;
 use Kindred\Document\Token\Bindings;
+use Kindred\Document\Token\Themes;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
@@ -42,7 +42,7 @@ final readonly class BindToken implements Command
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers, things: [Entity::Token]);
+        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers, things: Themes::HOUSE);
     }
 
     public function apply(Tree $tree): Tree

@@ -119,6 +119,11 @@ final class Commands
         BindScreens::class,
         MakeToken::class,
         AdoptToken::class,
+        PutTheme::class,
+        RemoveTheme::class,
+        ShowTheme::class,
+        PutThemeValues::class,
+        RemoveThemeValues::class,
     ];
 
     /** @throws \Kindred\Input\InvalidInput */

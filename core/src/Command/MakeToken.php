@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kindred\Command;
 
 use Kindred\Document\Address;
-use Kindred\Document\Entity;
 use Kindred\Document\Token\Bindings;
+use Kindred\Document\Token\Themes;
 use Kindred\Document\Token\TokenValue;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
@@ -36,7 +36,7 @@ final readonly class MakeToken implements Command
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers, things: [Entity::Token]);
+        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers, things: Themes::HOUSE);
     }
 
     public function apply(Tree $tree): Tree

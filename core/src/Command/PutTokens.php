@@ -7,14 +7,14 @@ namespace Kindred\Command;
 use Kindred\Document\Entity;
 use Kindred\Document\Rank;
 use Kindred\Document\Token\Bindings;
+use Kindred\Document\Token\Themes;
+use Kindred\Document\Token\ThemeValue;
 use Kindred\Document\Token\Token;
 use Kindred\Document\Token\TokenGroup;
-use Kindred\Document\Token\TokenValue;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
-use Kindred\Property\OneOf;
 
 /**
  * Adds tokens to the house style, or changes those properties that are given of tokens that are there. What is bound to a token follows
@@ -22,6 +22,8 @@ use Kindred\Property\OneOf;
  */
 final readonly class PutTokens implements Command
 {
+    use TypesTokens;
+
     /** What of a token is not its value. */
     private const BESIDE = ['id', 'rank', 'name', 'description', 'bound', 'source', 'more'];
 
@@ -50,7 +52,7 @@ final readonly class PutTokens implements Command
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(things: [Entity::Token, Entity::TokenGroup], tokens: array_map(strval(...), array_keys($this->tokens)));
+        return new WorkingSet(things: [...Themes::HOUSE, Entity::TokenGroup], tokens: array_map(strval(...), array_keys($this->tokens)));
     }
 
     public function apply(Tree $tree): Tree
@@ -70,7 +72,7 @@ final readonly class PutTokens implements Command
 
         $groups = array_map(fn (Reader $one, int $i): TokenGroup => TokenGroup::read(Reader::of($one->raw() + ['rank' => Rank::spread(null, null, $i + 1)[$i]])), $this->groups, array_keys($this->groups));
 
-        return $tree->put(Entity::Token, ...array_values($put))->put(Entity::TokenGroup, ...$groups);
+        return self::ofTheirTypes($tree->put(Entity::Token, ...array_values($put))->put(Entity::TokenGroup, ...$groups), $put);
     }
 
     public function label(Tree $before): string
@@ -87,31 +89,27 @@ final readonly class PutTokens implements Command
         };
     }
 
+    /**
+     * Without what themes say of tokens that are of another type now.
+     *
+     * @param  array<string, Token>  $put
+     */
+    private static function ofTheirTypes(Tree $tree, array $put): Tree
+    {
+        $other = [];
+        foreach ($tree->things(Entity::ThemeValue) as $id => $value) {
+            if ($value instanceof ThemeValue && isset($put[$value->token]) && $put[$value->token]->value::kind() !== $value->value::kind()) {
+                $other[] = $id;
+            }
+        }
+
+        return $other === [] ? $tree : $tree->without(Entity::ThemeValue, ...$other);
+    }
+
     /** @param  array<array-key, mixed>  $given */
     private static function token(array $given, ?Token $old, string $rank): Token
     {
         return Token::read(Reader::of(self::whole($given, $old) + ['rank' => $rank]));
-    }
-
-    /**
-     * @param  array<string, Token>  $all
-     * @return array<array-key, mixed> what is given, with the value that was typed as `text`: one of the type, or another token in braces
-     */
-    private static function typed(Reader $in, ?Token $old, array $all): array
-    {
-        $given = array_diff_key($in->raw(), ['text' => true]);
-        if (! $in->has('text')) {
-            return $given;
-        }
-        $text = trim($in->string('text', 4_000));
-        if (preg_match('/^\{([^{}]+)\}$/D', $text, $match) === 1) {
-            $of = array_values(array_filter($all, fn (Token $one): bool => $one->name === trim($match[1])))[0] ?? throw new InvalidInput('value', "There is no token “{$match[1]}”. Nothing was changed.");
-
-            return $given + ['kind' => $of->value::kind(), 'bound' => [Token::WHOLE => $of->id]] + $of->value->toArray();
-        }
-        $kind = $in->has('kind') ? OneOf::kind($in, 'kind', TokenValue::ALL) : ($old === null ? $in->fail('kind', 'a token needs a type') : $old->value::class);
-
-        return $given + ['kind' => $kind::kind()] + $kind::typed($text)->toArray();
     }
 
     /**

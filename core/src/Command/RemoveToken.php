@@ -8,7 +8,10 @@ use Kindred\Document\Entity;
 use Kindred\Document\Layer;
 use Kindred\Document\Missing;
 use Kindred\Document\Screen;
+use Kindred\Document\Thing;
 use Kindred\Document\Token\Bindings;
+use Kindred\Document\Token\Themes;
+use Kindred\Document\Token\ThemeValue;
 use Kindred\Document\Token\Token;
 use Kindred\Document\Token\Value\OtherToken;
 use Kindred\Document\Tree;
@@ -36,7 +39,7 @@ final readonly class RemoveToken implements Command
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(things: [Entity::Token], tokens: [$this->token]);
+        return new WorkingSet(things: Themes::HOUSE, tokens: [$this->token]);
     }
 
     public function apply(Tree $tree): Tree
@@ -49,16 +52,21 @@ final readonly class RemoveToken implements Command
         if ($this->by !== null && $tokens[$this->by]->value::kind() !== $old->value::kind()) {
             throw new InvalidInput('by', "“{$tokens[$this->by]->name}” is no {$old->value::label()} and cannot take the place of “{$old->name}”. Nothing was changed.");
         }
-        foreach ($this->by !== null ? [] : $tokens as $token) {
+        $values = array_filter($tree->things(Entity::ThemeValue), fn (Thing $one): bool => $one instanceof ThemeValue);
+        foreach ($this->by !== null ? [] : [...array_values($tokens), ...array_values($values)] as $one) {
             // Of a border and its kind only the names of the parts are known: they cannot do without.
-            if ($token->value instanceof OtherToken && in_array($this->token, $token->bound, true)) {
-                throw new InvalidInput('by', "“{$token->name}” has a part of “{$old->name}”. Choose another token that takes its place. Nothing was changed.");
+            if ($one->value instanceof OtherToken && in_array($this->token, $one->bound, true)) {
+                $name = $one instanceof Token ? $one->name : ($tokens[$one->token] ?? null)->name ?? '';
+                throw new InvalidInput('by', "“{$name}” has a part of “{$old->name}”. Choose another token that takes its place. Nothing was changed.");
             }
         }
         $rest = array_map($this->without(...), array_diff_key($tokens, [$this->token => true]));
+        $own = array_filter($values, fn (ThemeValue $one): bool => $one->token === $this->token);
+        $kept = array_map($this->without(...), array_diff_key($values, $own));
         $layers = array_map($this->without(...), $tree->layers);
 
         return $tree->without(Entity::Token, $this->token)->put(Entity::Token, ...array_values($rest))
+            ->without(Entity::ThemeValue, ...array_map(strval(...), array_keys($own)))->put(Entity::ThemeValue, ...array_values($kept))
             ->withLayers(...array_values(array_filter($layers, fn (Layer $layer): bool => $layer !== $tree->layers[$layer->id])))
             ->withScreens(...array_values(array_map($this->without(...), $tree->screens)));
     }
@@ -69,7 +77,7 @@ final readonly class RemoveToken implements Command
     }
 
     /**
-     * @template T of Layer|Screen|Token
+     * @template T of Layer|Screen|Token|ThemeValue
      *
      * @param  T  $thing
      * @return T

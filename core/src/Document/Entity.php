@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 use Kindred\Document\Brief\Entry;
+use Kindred\Document\Token\Theme;
+use Kindred\Document\Token\ThemeValue;
 use Kindred\Document\Token\Token;
 use Kindred\Document\Token\TokenGroup;
 
@@ -28,6 +30,12 @@ enum Entity: string
 
     #[Kept(TokenGroup::class, most: TokenGroup::MAX, where: 'A house style', called: 'groups')]
     case TokenGroup = 'tokengroup';
+
+    #[Kept(Theme::class, most: Theme::MAX, where: 'A house style', called: 'themes')]
+    case Theme = 'theme';
+
+    #[Kept(ThemeValue::class, most: ThemeValue::MAX, where: 'A house style', called: 'values in themes')]
+    case ThemeValue = 'themevalue';
 
     public function kept(): Kept
     {

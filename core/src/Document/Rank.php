@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 use Kindred\Document\Brief\Entry;
+use Kindred\Document\Token\Theme;
 use Kindred\Document\Token\Token;
 
 /**
@@ -17,7 +18,7 @@ final class Rank
     private const DIGITS = '0123456789abcdefghijklmnopqrstuvwxyz';
 
     /** For sorting: bytewise, because ranks made of digits are not numbers; by id where two are equal. */
-    public static function compare(Layer|Screen|Entry|Token $a, Layer|Screen|Entry|Token $b): int
+    public static function compare(Layer|Screen|Entry|Token|Theme $a, Layer|Screen|Entry|Token|Theme $b): int
     {
         $order = strcmp($a->rank, $b->rank);
 

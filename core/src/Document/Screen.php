@@ -7,6 +7,7 @@ namespace Kindred\Document;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Grid\Grid;
 use Kindred\Document\Grid\Guides;
+use Kindred\Document\Token\Theme;
 use Kindred\Document\Token\Token;
 use Kindred\Geometry\Box;
 use Kindred\Input\Reader;
@@ -45,6 +46,7 @@ final readonly class Screen implements Thing
      * @param  Condition|null  $condition  the situation that it is a version for
      * @param  bool  $gone  whether it was deleted: it and its layers are as if they were not there, and can be brought back
      * @param  array<string, string>  $bound  the tokens whose values it has, by the names of its properties
+     * @param  string|null  $theme  whose values its tokens have; null for that of the project
      * @param  string|null  $conditionOf  the screen that it is a version of; null where the others are versions of it
      */
     public function __construct(
@@ -66,6 +68,7 @@ final readonly class Screen implements Thing
         #[Is\Record(affects: Is\Affects::Paint)] public ?Tracing $tracing = null,
         #[Is\Flag(sparse: true, field: false, affects: Is\Affects::Nothing)] public bool $gone = false,
         #[Is\Bound(Token::class, affects: Is\Affects::Nothing)] public array $bound = [],
+        #[Is\Id(to: Theme::class, sparse: true, field: false, affects: Is\Affects::Nothing)] public ?string $theme = null,
     ) {
     }
 

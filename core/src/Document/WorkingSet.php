@@ -22,6 +22,7 @@ final readonly class WorkingSet
      * @param  list<string>  $families  all texts with words in these families
      * @param  list<string>  $tokens  all layers with something that is bound to these tokens, or to others that follow them
      * @param  list<string>  $colours  all layers with one of these colours, as hex
+     * @param  bool  $bound  all that is bound to any token
      */
     public function __construct(
         public array $screens = [],
@@ -35,6 +36,7 @@ final readonly class WorkingSet
         public array $families = [],
         public array $tokens = [],
         public array $colours = [],
+        public bool $bound = false,
     ) {
     }
 
@@ -54,6 +56,7 @@ final readonly class WorkingSet
                 array_values(array_unique([...$joined->families, ...$set->families])),
                 array_values(array_unique([...$joined->tokens, ...$set->tokens])),
                 array_values(array_unique([...$joined->colours, ...$set->colours])),
+                $joined->bound || $set->bound,
             );
         }
 

@@ -14,6 +14,8 @@ use Kindred\Document\Project;
 use Kindred\Document\Rank;
 use Kindred\Document\Screen;
 use Kindred\Document\Take;
+use Kindred\Document\Token\Theme;
+use Kindred\Document\Token\ThemeValue;
 use Kindred\Document\Token\Token;
 use Kindred\Document\Token\TokenGroup;
 use Kindred\Document\Upgrade\Upgrades;
@@ -83,10 +85,12 @@ final class ProjectReader
                 'brief' => $this->eachOf($key, Limits::MAX_ENTRIES, $this->entry(...)),
                 'tokens' => $this->eachOf($key, Token::MAX, fn (int $i, string $at) => $this->thing(Entity::Token, $i, $at)),
                 'tokenGroups' => $this->eachOf($key, TokenGroup::MAX, fn (int $i, string $at) => $this->thing(Entity::TokenGroup, $i, $at)),
+                'themes' => $this->eachOf($key, Theme::MAX, fn (int $i, string $at) => $this->thing(Entity::Theme, $i, $at)),
+                'themeValues' => $this->eachOf($key, ThemeValue::MAX, fn (int $i, string $at) => $this->thing(Entity::ThemeValue, $i, $at)),
                 'notes' => $this->eachOf($key, ProjectFile::MAX_NOTES, $this->note(...)),
                 'pictures' => $this->pictures(),
                 'fontFiles' => $this->fonts(),
-                'format', 'version', 'name', 'entry', 'finish', 'framed', 'fonts', 'icons' => $this->head($key),
+                'format', 'version', 'name', 'entry', 'finish', 'framed', 'fonts', 'icons', 'theme' => $this->head($key),
                 default => null,
             };
         }
@@ -235,17 +239,30 @@ final class ProjectReader
         $this->target->thing(Entity::Entry, $entry);
     }
 
-    /** A token, or a group of them. */
+    /** A token, a group of them, a theme or what it says. */
     private function thing(Entity $entity, int $i, string $at): void
     {
         $data = $this->json->value();
         $in = Reader::of(is_array($data) ? $data + ['rank' => self::rank($i)] : $data, $at);
-        $thing = $entity === Entity::Token ? Token::read($in) : TokenGroup::read($in);
-        if (isset($this->entryIds[$in->id('id')])) {
-            $in->fail('id', "the id “{$in->id('id')}” stands for something else already");
+        $thing = match ($entity) {
+            Entity::Token => Token::read($in),
+            Entity::Theme => Theme::read($in),
+            Entity::ThemeValue => self::themeValue($in),
+            default => TokenGroup::read($in),
+        };
+        if (isset($this->entryIds[$thing->id])) {
+            $in->fail('id', "the id “{$thing->id}” stands for something else already");
         }
-        $this->entryIds[$in->id('id')] = true;
+        $this->entryIds[$thing->id] = true;
         $this->target->thing($entity, $thing);
+    }
+
+    /** A theme says one thing of a token, whatever it is called in the file. */
+    private static function themeValue(Reader $in): ThemeValue
+    {
+        $value = ThemeValue::read($in);
+
+        return $value->with(id: ThemeValue::idOf($value->theme, $value->token));
     }
 
     private function note(int $i, string $at): void

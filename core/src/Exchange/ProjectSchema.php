@@ -11,6 +11,8 @@ use Kindred\Document\Layer\Kinds;
 use Kindred\Document\Limits;
 use Kindred\Document\Project;
 use Kindred\Document\Screen;
+use Kindred\Document\Token\Theme;
+use Kindred\Document\Token\ThemeValue;
 use Kindred\Document\Token\Token;
 use Kindred\Document\Token\TokenGroup;
 use Kindred\Property\Properties;
@@ -31,6 +33,8 @@ final class ProjectSchema
             'brief' => $list($ref('entry'), Limits::MAX_ENTRIES),
             'tokens' => $list($ref('token'), Token::MAX),
             'tokenGroups' => $list($ref('tokenGroup'), TokenGroup::MAX),
+            'themes' => $list($ref('theme'), Theme::MAX),
+            'themeValues' => $list($ref('themeValue'), ThemeValue::MAX),
             'loose' => $layers(Limits::MAX_LAYERS_OF_SCREEN),
             'notes' => $list($ref('note'), ProjectFile::MAX_NOTES),
             'pictures' => ['type' => 'object', 'propertyNames' => ['pattern' => '^[0-9a-f]{64}$'], 'additionalProperties' => ['type' => 'string', 'contentEncoding' => 'base64']],
@@ -40,6 +44,8 @@ final class ProjectSchema
             'entry' => $schema->object(Properties::of(Entry::class), [], ['rank']),
             'token' => $schema->object(Properties::of(Token::class), [], ['rank']),
             'tokenGroup' => $schema->object(Properties::of(TokenGroup::class), [], ['rank']),
+            'theme' => $schema->object(Properties::of(Theme::class), [], ['rank']),
+            'themeValue' => $schema->object(Properties::of(ThemeValue::class), [], ['rank']),
             'note' => $schema->object(Properties::of(FileNote::class)),
             'layer' => self::layer($schema, $layers(Limits::MAX_LAYERS_OF_SCREEN)),
         ];

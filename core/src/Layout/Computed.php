@@ -14,7 +14,7 @@ use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layout\Size;
 use Kindred\Document\Token\Bindings;
-use Kindred\Document\Token\Token;
+use Kindred\Document\Token\TokenChanges;
 use Kindred\Document\Touched;
 use Kindred\Document\Tree;
 
@@ -62,7 +62,7 @@ final readonly class Computed
     /** The part of a difference that was made by somebody: what only the layout has changed is left out. */
     public static function without(Difference $difference, Tree $before, Tree $after): Difference
     {
-        $tokens = Bindings::changed(Bindings::tokens($before), Bindings::tokens($after));
+        $tokens = TokenChanges::between($before, $after);
 
         return new Difference(array_values(array_filter($difference->changes, fn (Change $change): bool => ! self::isFollowing($change, $before, $after, $tokens))));
     }
@@ -75,45 +75,41 @@ final readonly class Computed
     public static function touched(Difference $difference, Tree $before, Tree $after): array
     {
         $touched = [];
-        $tokens = Bindings::changed(Bindings::tokens($before), Bindings::tokens($after));
+        $tokens = TokenChanges::between($before, $after);
         foreach (self::without($difference, $before, $after)->changes as $change) {
             [$old, $new] = $change->entity === Entity::Layer ? [$before->layers[$change->id] ?? null, $after->layers[$change->id] ?? null] : [null, null];
             $touched[] = match (true) {
                 $change->entity === Entity::Project => [],
                 $old === null || $new === null => Touched::by($change),
-                default => Touched::by($change, [...array_intersect(self::of($before, $old), self::of($after, $new)), ...self::bound($change, $before, $tokens)]),
+                default => Touched::by($change, [...array_intersect(self::of($before, $old), self::of($after, $new)), ...self::bound($change, $old, $new, $tokens)]),
             };
         }
 
         return array_merge(...$touched);
     }
 
-    /** @param  array<string, Token>  $tokens  those that have changed */
-    private static function isFollowing(Change $change, Tree $before, Tree $after, array $tokens): bool
+    private static function isFollowing(Change $change, Tree $before, Tree $after, TokenChanges $tokens): bool
     {
         [$old, $new] = [$change->entity->of($before)[$change->id] ?? null, $change->entity->of($after)[$change->id] ?? null];
-        if ($tokens !== [] && $old !== null && $new !== null && Bindings::follows($new, $old)) {
+        if ($tokens->areThere() && $old !== null && $new !== null && Bindings::follows($new, $old)) {
             return true;
         }
         if (! $old instanceof Layer || ! $new instanceof Layer) {
             return false;
         }
         $changed = array_map(strval(...), array_keys($change->after ?? []));
-        $changed = $tokens === [] ? $changed : array_diff($changed, self::bound($change, $before, $tokens));
+        $changed = $tokens->areThere() ? array_diff($changed, self::bound($change, $old, $new, $tokens)) : $changed;
 
         return array_diff($changed, self::of($before, $old)) === [] && array_diff($changed, self::of($after, $new)) === [];
     }
 
-    /**
-     * @param  array<string, Token>  $tokens  those that have changed
-     * @return list<string> the properties of a layer that only tokens have changed which it is bound to
-     */
-    private static function bound(Change $change, Tree $before, array $tokens): array
+    /** @return list<string> the properties of a layer that only tokens have changed which it is bound to */
+    private static function bound(Change $change, Layer $old, Layer $new, TokenChanges $tokens): array
     {
-        $old = $before->layers[$change->id] ?? null;
-        $followed = $tokens === [] || $old === null ? $old : Bindings::resolved($old, $tokens);
+        $changed = $tokens->of($old, $new);
+        $followed = $changed === [] ? $old : Bindings::resolved($old, $changed);
         // What is bound no longer, because the token does not fit any more, cannot be worked out again.
-        if ($followed === null || $followed === $old || Bindings::of($followed) !== Bindings::of($old)) {
+        if ($followed === $old || Bindings::of($followed) !== Bindings::of($old)) {
             return [];
         }
         $names = array_map(strval(...), array_keys($change->after ?? []));

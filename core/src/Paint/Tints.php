@@ -31,7 +31,7 @@ final class Tints
     }
 
     /** The most chroma that sRGB shows at a lightness and a hue. */
-    private static function most(float $lightness, float $hue): float
+    public static function most(float $lightness, float $hue): float
     {
         return Oklab::of((new Oklab($lightness, self::BEYOND * cos(deg2rad($hue)), self::BEYOND * sin(deg2rad($hue))))->colour())->chroma();
     }

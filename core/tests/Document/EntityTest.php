@@ -11,9 +11,13 @@ use Kindred\Document\Project;
 use Kindred\Document\Screen;
 use Kindred\Document\Thing;
 use Kindred\Document\Token\Bindings;
+use Kindred\Document\Token\Theme;
+use Kindred\Document\Token\ThemeValue;
 use Kindred\Document\Token\TokenGroup;
+use Kindred\Document\Token\Value\ColourToken;
 use Kindred\Document\Tree;
 use Kindred\Input\Reader;
+use Kindred\Paint\Colour;
 use Kindred\Property\Properties;
 use Kindred\Tests\Sample;
 
@@ -25,6 +29,8 @@ function oneOfEach(): Tree
         ['type' => 'create-screen', 'screen' => ['id' => 'spare', 'name' => 'Spare', 'device' => 'phone', 'x' => 900, 'y' => 0, 'width' => 390, 'height' => 844]],
         ['type' => 'delete-screens', 'screens' => ['spare']],
         ['type' => 'put-tokens', 'tokens' => [['id' => 'clay', 'name' => 'clay', 'kind' => 'color', 'value' => '#b4472e']], 'groups' => [['id' => 'base', 'name' => 'base', 'more' => '{}']]],
+        ['type' => 'put-theme', 'id' => 'dark', 'name' => 'Dark'],
+        ['type' => 'put-theme-values', 'theme' => 'dark', 'values' => [['token' => 'clay', 'text' => '#e08a6f']]],
     );
 }
 
@@ -38,6 +44,8 @@ function changedIn(Tree $tree, Entity $entity): Tree
         Entity::Entry => $tree->put($entity, $tree->entry('goal1')->with(title: 'Other')),
         Entity::Token => $tree->put($entity, Bindings::tokens($tree)['clay']->with(name: 'Other')),
         Entity::TokenGroup => $tree->put($entity, new TokenGroup('base', 'm', 'Other', '{}')),
+        Entity::Theme => $tree->put($entity, new Theme('dark', 'm', 'Other')),
+        Entity::ThemeValue => $tree->put($entity, new ThemeValue(ThemeValue::idOf('dark', 'clay'), 'm', 'dark', 'clay', new ColourToken(Colour::parse('teal')))),
     };
 }
 

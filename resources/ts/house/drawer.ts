@@ -24,6 +24,8 @@ export class HouseDrawer {
     private readonly input = document.createElement('input');
     private readonly fragment: Fragment;
     private filter = '';
+    /** The id of the theme whose values it shows; empty for none. */
+    private theme = '';
     /** The tokens of which it is shown what uses them. */
     private readonly detailed = new Set<string>();
     /** What was being typed when the drawer was drawn anew, by the field's place. */
@@ -33,7 +35,7 @@ export class HouseDrawer {
         Object.assign(this.input, { type: 'file', accept: '.json,.tokens,application/json', hidden: true });
         this.input.setAttribute('aria-label', 'File of design tokens');
         box.after(this.input);
-        this.fragment = new Fragment(box, () => `${desk.urls.house}?${new URLSearchParams({ open: [...this.detailed].join(',') })}`, desk.sequence, () => this.drawn());
+        this.fragment = new Fragment(box, () => `${desk.urls.house}?${new URLSearchParams({ open: [...this.detailed].join(','), theme: this.theme })}`, desk.sequence, () => this.drawn());
         box.addEventListener('htmx:before:swap', () => {
             this.written = [...box.querySelectorAll<HTMLInputElement>('input[id]')].filter((field) => field.value !== field.defaultValue && field.value !== field.dataset['sent']).map((field) => ({ id: field.id, value: field.value, from: field.selectionStart, to: field.selectionEnd }));
         });
@@ -51,7 +53,8 @@ export class HouseDrawer {
         });
         box.addEventListener('submit', (event) => {
             event.preventDefault();
-            void this.add(event.target as HTMLFormElement);
+            const form = event.target as HTMLFormElement;
+            void (form.dataset['houseForm'] === 'theme' ? this.addTheme(form) : this.add(form));
         });
         box.addEventListener('keydown', (event) => this.typed(event));
         // Whoever enters a field means all that stands in it.
@@ -85,6 +88,8 @@ export class HouseDrawer {
 
     /** What is being typed stays, whatever has come meanwhile. */
     private drawn(): void {
+        // A theme that was removed, here or elsewhere, is shown no longer.
+        if (this.theme !== '' && !this.box.querySelector(`[data-house=theme][data-theme="${CSS.escape(this.theme)}"]`)) this.theme = '';
         showSamples(this.box);
         for (const field of this.box.querySelectorAll<HTMLInputElement>('input[id]')) {
             const written = this.written.find(({ id }) => id === field.id);
@@ -116,6 +121,10 @@ export class HouseDrawer {
         switch (button?.dataset['house']) {
             case 'close': return this.close();
             case 'import': return this.input.click();
+            case 'theme': return this.inTheme(button.dataset['theme']!);
+            case 'show-theme': return void (await this.desk.edit({ type: 'show-theme', theme: this.theme || null }));
+            case 'remove-theme': return void (await this.desk.edit({ type: 'remove-theme', theme: this.theme }));
+            case 'reset': return void (await this.desk.edit({ type: 'remove-theme-values', theme: this.theme, tokens: [row!.dataset['token']!] }));
             case 'uses': return this.uses(row!.dataset['token']!);
             case 'go': return void document.dispatchEvent(new CustomEvent('kindred:go', { detail: { screen: button.dataset['screen'], layer: button.dataset['layer'] } }));
             case 'remove': return void (await this.desk.edit({ type: 'remove-token', token: row!.dataset['token'], by: row!.querySelector<HTMLSelectElement>('[data-part=by]')?.value || null }));
@@ -131,17 +140,47 @@ export class HouseDrawer {
         return this.fragment.ask();
     }
 
+    /** Shows the values of a theme. */
+    private inTheme(id: string): Promise<void> {
+        this.theme = id;
+        return this.fragment.ask();
+    }
+
+    private async addTheme(form: HTMLFormElement): Promise<void> {
+        const { name, from } = Object.fromEntries(new FormData(form)) as Record<string, string>;
+        const id = fresh();
+        const problem = await this.tried({ type: 'put-theme', id, name: name!.trim(), opposite: from === 'opposite', like: from === 'opposite' ? null : from || null });
+        const note = form.querySelector<HTMLElement>('.field-problem')!;
+        note.hidden = problem === null;
+        note.textContent = problem;
+        if (problem !== null) return;
+        form.reset();
+        form.closest('details')!.open = false;
+        await this.inTheme(id);
+        this.box.querySelector<HTMLElement>(`[data-house=theme][data-theme="${CSS.escape(id)}"]`)?.focus();
+    }
+
     private async changed(field: HTMLInputElement): Promise<void> {
+        if (field.dataset['part'] === 'theme') return this.renamed(field);
         const row = field.closest<HTMLElement>('[data-token]');
         const part = field.dataset['part'];
         if (!row || (part !== 'name' && part !== 'text') || field.value.trim() === field.defaultValue) return;
         if (field.dataset['sent'] === field.value) return;
         field.dataset['sent'] = field.value;
-        const problem = await this.put([{ id: row.dataset['token'], [part]: field.value.trim() }]);
+        const [token, value] = [row.dataset['token'], field.value.trim()];
+        const problem = await (part === 'text' && this.theme !== '' ? this.tried({ type: 'put-theme-values', theme: this.theme, values: [{ token, text: value }] }) : this.put([{ id: token, [part]: value }]));
         if (problem === null) return;
         field.removeAttribute('data-sent');
         field.setAttribute('aria-invalid', 'true');
         this.complain(row, problem);
+    }
+
+    private async renamed(field: HTMLInputElement): Promise<void> {
+        if (field.value.trim() === field.defaultValue) return;
+        const problem = await this.tried({ type: 'put-theme', id: this.theme, name: field.value.trim() });
+        if (problem === null) return;
+        field.value = field.defaultValue;
+        toast(problem, true);
     }
 
     private async add(form: HTMLFormElement): Promise<void> {
@@ -155,9 +194,12 @@ export class HouseDrawer {
         this.box.querySelector<HTMLElement>('.add [name=name]')!.focus();
     }
 
-    /** What is wrong is tried first, so that it is said where it was typed; null where nothing is. */
-    private async put(tokens: object[], groups: object[] = []): Promise<string | null> {
-        const command: Command = { type: 'put-tokens', tokens, ...(groups.length > 0 ? { groups } : {}) };
+    private put(tokens: object[], groups: object[] = []): Promise<string | null> {
+        return this.tried({ type: 'put-tokens', tokens, ...(groups.length > 0 ? { groups } : {}) });
+    }
+
+    /** Why a command was refused, so that it is said where it was typed; null where it was not. */
+    private async tried(command: Command): Promise<string | null> {
         let refused: string | null = null;
         const heard = (event: Event): void => {
             refused = (event as CustomEvent<string>).detail;

@@ -384,6 +384,7 @@ export class Facets {
             if (input.value !== '') void this.server.edit(...this.everyScreen().map((one) => ({ type: 'put-grid', screen: one, grid: { id: fresh(), kind: input.value } })));
             return;
         }
+        if (input.dataset['screenTheme'] !== undefined) return void this.server.edit({ type: 'show-theme', theme: input.value || null, screens: this.everyScreen() });
         if (input.dataset['framed'] !== undefined) return void this.server.edit({ type: 'set-framed', framed: (input as HTMLInputElement).checked });
         if (input.dataset['makeCondition'] !== undefined) {
             if (input.value !== '') void this.server.edit({ type: 'make-condition', screen: this.owner().screen, condition: input.value, seed: fresh() });

@@ -15,6 +15,33 @@
     <button class="button primary">Add</button>
     <p class="field-problem" role="alert" hidden></p>
 </form>
+@if ($names !== [])
+    <div class="themes" role="group" aria-label="Values in">
+        <button type="button" class="button quiet" data-house="theme" data-theme="" aria-pressed="{{ $theme === null ? 'true' : 'false' }}" title="The values that hold where a theme says nothing else">No theme</button>
+        @foreach ($themes as $any)<button type="button" class="button quiet" data-house="theme" data-theme="{{ $any->id }}" aria-pressed="{{ $any === $theme ? 'true' : 'false' }}">{{ $any->name }}</button>@endforeach
+    </div>
+    <details class="new-theme" id="house-new-theme">
+        <summary title="A theme is a set of other values for the same tokens: a dark interface, a second brand"><x-glyph name="plus"/> Theme</summary>
+        <form class="theme" data-house-form="theme">
+            <input class="field" id="house-theme" name="name" required maxlength="60" placeholder="Name" aria-label="Name of the new theme" autocomplete="off">
+            <select class="field" name="from" aria-label="What it begins with">
+                <option value="opposite">Colours for the opposite ground</option>
+                <option value="">The same values</option>
+                @foreach ($themes as $any)<option value="{{ $any->id }}">The values of {{ $any->name }}</option>@endforeach
+            </select>
+            <button class="button primary">Add</button>
+            <p class="field-problem" role="alert" hidden></p>
+        </form>
+    </details>
+    @if ($theme !== null || $themes !== [])
+        <div class="theme">
+            @if ($theme !== null)<input class="field" id="house-theme-{{ $theme->id }}" data-part="theme" value="{{ $theme->name }}" aria-label="Name of the theme" maxlength="60" autocomplete="off">@else<span class="text-ash">Values where no theme says otherwise</span>@endif
+            @php($isShown = ($project->theme ?? '') === ($theme?->id ?? ''))
+            <button type="button" class="button" data-house="show-theme" @disabled($isShown) title="All screens that have no theme of their own">{{ $isShown ? 'Shown on the wall' : 'Show on the wall' }}</button>
+            @if ($theme !== null)<button type="button" class="button quiet" data-house="remove-theme">Remove</button>@endif
+        </div>
+    @endif
+@endif
 @if ($names === [])
     <p class="empty">No tokens yet. A token is a value with a name: what is bound to it follows when it changes. Add one above, make one from a value in the facets, or import a file.</p>
 @else
@@ -27,16 +54,18 @@
         @foreach ($type['tokens'] as $token)
             @php($of = $names[$token->bound[Kindred\Document\Token\Token::WHOLE] ?? ''] ?? null)
             @php($uses = $counts[$token->id] ?? 0)
-            <div class="token" id="token-{{ $token->id }}" data-token="{{ $token->id }}" data-name="{{ $token->name }}" data-kind="{{ $type['kind'] }}">
+            @php($says = $theme !== null && isset($own[$token->id]))
+            <div class="token" id="token-{{ $token->id }}" data-token="{{ $token->id }}" data-name="{{ $token->name }}" data-kind="{{ $type['kind'] }}" @if ($theme !== null) data-says="{{ $says ? 'true' : 'false' }}" @endif>
                 @if ($type['kind'] === 'color' && $of === null)
                     <button type="button" class="sample chequered" data-house="colour" data-shows="{{ $token->value->css() }}" aria-label="Choose {{ $token->name }}" title="Choose the colour" aria-haspopup="dialog"></button>
                 @else
                     @include('house.sample')
                 @endif
                 <input class="field name" data-part="name" value="{{ $token->name }}" aria-label="Name of {{ $token->name }}" title="{{ $token->description ?: $token->name }}" maxlength="200" autocomplete="off" spellcheck="false">
-                <input class="field value" id="house-{{ $token->id }}" data-part="text" value="{{ $of ? '{'.$of->name.'}' : $token->value->css() }}" aria-label="Value of {{ $token->name }}" title="{{ $of ? 'Stands for '.$of->name.': '.$token->value->css() : 'A value, or another token in braces: {colour.clay}' }}" autocomplete="off" spellcheck="false" @readonly($type['kind'] === 'other')>
+                <input class="field value" id="house-{{ $token->id }}" data-part="text" value="{{ $of ? '{'.$of->name.'}' : $token->value->css() }}" aria-label="Value of {{ $token->name }}" title="{{ $theme !== null && ! $says ? "As without a theme. Type another value for {$theme->name}" : '' }}{{ $says ? 'Without a theme '.$plain[$token->id]->value->css().'. ' : '' }}{{ $of ? 'Stands for '.$of->name.': '.$token->value->css() : 'A value, or another token in braces: {colour.clay}' }}" autocomplete="off" spellcheck="false" @readonly($type['kind'] === 'other')>
+                @if ($says)<button type="button" class="reset" data-house="reset" aria-label="{{ $token->name }}: as without a theme" title="As without a theme: {{ $plain[$token->id]->value->css() }}"><x-glyph name="undo-2"/></button>@endif
                 <button type="button" class="count" data-house="uses" aria-expanded="{{ isset($open[$token->id]) ? 'true' : 'false' }}" aria-label="{{ $token->name }}: {{ $uses === 0 ? 'not used' : ($uses === 1 ? 'one use' : "{$uses} uses") }}; where, and remove" title="Where it is used, and remove">{{ $uses }}</button>
-                @if (isset($open[$token->id]) && $type['kind'] === 'color' && $of === null)
+                @if (isset($open[$token->id]) && $theme === null && $type['kind'] === 'color' && $of === null)
                     <div class="ramp" role="group" aria-label="Tints of {{ $token->name }}">
                         @foreach (App\Canvas\HouseStyle::ramp($token->value->value) as $tint)
                             <button type="button" data-house="tint" data-step="{{ $tint['step'] }}" data-shows="{{ $tint['colour']->toHex() }}" title="{{ $tint['colour']->toHex() }}: {{ number_format($tint['ink'], 1) }} : 1 against ink, {{ number_format($tint['paper'], 1) }} : 1 against paper. Press to add it as {{ $token->name }}-{{ $tint['step'] }}" aria-label="Add tint {{ $tint['step'] }} of {{ $token->name }}"></button>

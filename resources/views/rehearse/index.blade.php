@@ -2,6 +2,13 @@
     <div class="grid h-screen grid-rows-[48px_minmax(0,1fr)]">
         <x-masthead :project="$project" place="rehearse"/>
         <main id="rehearsal" data-title="{{ $project->name }}" data-start="{{ $start }}" data-wall="{{ route('wall', $project) }}"></main>
+        @if ($themes !== [])
+            <template id="rehearsal-themes"><label class="themes">Theme <select data-theme>
+                <option value="" @selected($theme === '')>as on the wall</option>
+                <option value="{{ Kindred\Document\Token\Theme::NONE }}" @selected($theme === Kindred\Document\Token\Theme::NONE)>none</option>
+                @foreach ($themes as $any)<option value="{{ $any->id }}" @selected($any->id === $theme)>{{ $any->name }}</option>@endforeach
+            </select></label></template>
+        @endif
     </div>
     @foreach ($screens as $id => $svg)
         <template data-screen="{{ $id }}">{!! $svg !!}</template>

@@ -59,6 +59,17 @@
                 @if ($finish === null)<option selected disabled>mixed</option>@endif
                 @foreach (['' => 'as the project', 'rough' => 'rough', 'plain' => 'plain', 'dressed' => 'dressed'] as $name => $word)<option value="{{ $name }}" @selected($name === $finish)>{{ $word }}</option>@endforeach
             </select></div>
+        @if ($themes !== [])
+            @php($theme = $same(fn ($screen) => $screen->theme ?? ''))
+            @php($usual = ($themes[$tree->project->theme ?? ''] ?? null)?->name)
+            <div class="row"><label for="s-theme">Theme</label>
+                <select class="field" id="s-theme" data-screen-theme title="Whose values the tokens have here">
+                    @if ($theme === null)<option selected disabled>mixed</option>@endif
+                    <option value="" @selected($theme === '')>as the project: {{ $usual ?? 'none' }}</option>
+                    <option value="{{ Kindred\Document\Token\Theme::NONE }}" @selected($theme === Kindred\Document\Token\Theme::NONE)>none</option>
+                    @foreach ($themes as $any)<option value="{{ $any->id }}" @selected($any->id === $theme)>{{ $any->name }}</option>@endforeach
+                </select></div>
+        @endif
         @if ($one?->tracing)
             <div class="row"><label for="s-tracing">Tracing</label><span class="flex gap-1"><input class="field" id="s-tracing" data-screen-field="tracing.opacity" data-step="0.1" value="{{ $one->tracing->opacity }}" title="How strong the picture under the screen shows, 0 to 1; it is on the wall only" autocomplete="off"><button class="button quiet !px-1.5" data-do="untrace">Remove</button></span></div>
         @endif

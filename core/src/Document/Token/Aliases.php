@@ -31,7 +31,7 @@ final class Aliases
     /**
      * What has the value of some tokens, through others too.
      *
-     * @param  array<string, Token>  $tokens
+     * @param  array<Token|ThemeValue>  $tokens  with what themes say of them
      * @param  list<string>  $ids
      * @return list<string> with these
      */
@@ -40,7 +40,7 @@ final class Aliases
         $by = [];
         foreach ($tokens as $token) {
             foreach (Bindings::of($token) as $named) {
-                $by[$named][] = $token->id;
+                $by[$named][] = $token instanceof ThemeValue ? $token->token : $token->id;
             }
         }
         $found = [];

@@ -97,24 +97,46 @@ final class Bindings
      */
     public static function after(Tree $before, Tree $after): Tree
     {
-        [$were, $tokens] = [self::tokens($before), self::tokens($after)];
-        $changed = self::changed($were, $tokens);
-        if ($changed !== [] || array_diff_key($tokens, $were) !== []) {
-            $made = $tokens;
-            $tokens = Aliases::settled($made);
-            foreach ($tokens as $id => $token) {
-                if ($token !== $made[$id] && $made[$id] === ($were[$id] ?? null)) {
-                    self::followers()[$token] = $made[$id];
-                }
-            }
-            $after = $after->put(Entity::Token, ...array_values($tokens));
-            $changed = self::changed($were, $tokens);
-        }
-        $layers = self::followed($before->layers, $after->layers, $tokens, $changed);
-        $screens = self::followed($before->screens, $after->screens, $tokens, $changed);
+        $after = self::settledTokens($before, $after);
+        $changes = TokenChanges::between($before, $after);
+        $layers = self::followed($before->layers, $after->layers, $changes);
+        $screens = self::followed($before->screens + $before->gone, $after->screens + $after->gone, $changes);
         $after = $layers === [] ? $after : $after->withLayers(...$layers);
 
         return $screens === [] ? $after : $after->withScreens(...$screens);
+    }
+
+    /** With tokens, and what themes say of them, at the values of those that they stand for. */
+    private static function settledTokens(Tree $before, Tree $after): Tree
+    {
+        if (array_filter(Themes::HOUSE, fn (Entity $entity): bool => $before->things($entity) !== $after->things($entity)) === []) {
+            return $after;
+        }
+        [$were, $made] = [self::tokens($before), self::tokens($after)];
+        $tokens = Aliases::settled($made);
+        foreach ($tokens as $id => $token) {
+            if ($token !== $made[$id] && $made[$id] === ($were[$id] ?? null)) {
+                self::followers()[$token] = $made[$id];
+            }
+        }
+        $after = $after->put(Entity::Token, ...array_values($tokens));
+        $themes = Themes::of($after);
+        $values = [];
+        foreach ($themes->all() as $theme => $_) {
+            $own = $themes->values($theme);
+            foreach (array_intersect_key($themes->tokens($theme), $own) as $id => $token) {
+                $old = $own[$id];
+                if ($old->value->toArray() === $token->value->toArray() && $old->bound === $token->bound) {
+                    continue;
+                }
+                $values[] = $new = $old->with(value: $token->value, bound: $token->bound);
+                if ($old === ($before->things(Entity::ThemeValue)[$old->id] ?? null)) {
+                    self::followers()[$new] = $old;
+                }
+            }
+        }
+
+        return $values === [] ? $after : $after->put(Entity::ThemeValue, ...$values);
     }
 
     /**
@@ -122,16 +144,15 @@ final class Bindings
      *
      * @param  array<string, T>  $before
      * @param  array<string, T>  $after
-     * @param  array<string, Token>  $tokens
-     * @param  array<string, Token>  $changed
      * @return list<T> those that become others
      */
-    private static function followed(array $before, array $after, array $tokens, array $changed): array
+    private static function followed(array $before, array $after, TokenChanges $changes): array
     {
         $put = [];
         foreach ($after as $id => $thing) {
             $old = $before[$id] ?? null;
-            $new = $old === $thing && $changed === [] ? $thing : self::settled($old, $thing, $tokens, $changed);
+            $changed = $changes->of($old, $thing);
+            $new = $old === $thing && $changed === [] ? $thing : self::settled($old, $thing, $changes, $changed);
             if ($new !== $thing) {
                 $put[] = $new;
                 if ($old === $thing) {
@@ -149,7 +170,7 @@ final class Bindings
      * @template T of Layer|Screen
      *
      * @param  T  $thing
-     * @param  array<string, Token>  $tokens
+     * @param  array<string, Token>  $tokens  those that have changed
      * @return T
      */
     public static function resolved(Layer|Screen $thing, array $tokens): Layer|Screen
@@ -214,16 +235,16 @@ final class Bindings
      *
      * @param  T|null  $old
      * @param  T  $layer
-     * @param  array<string, Token>  $tokens
-     * @param  array<string, Token>  $changed
+     * @param  array<string, Token>  $changed  where it is
      * @return T
      */
-    private static function settled(Layer|Screen|null $old, Layer|Screen $layer, array $tokens, array $changed): Layer|Screen
+    private static function settled(Layer|Screen|null $old, Layer|Screen $layer, TokenChanges $changes, array $changed): Layer|Screen
     {
         $bound = self::of($layer);
         if ($bound === []) {
             return $layer;
         }
+        $tokens = $changes->now($layer);
         $had = $old === null ? [] : self::of($old);
         foreach ($bound as $path => $token) {
             $way = Path::of($path);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Document\Style\Paint;
 
 use Kindred\Geometry\Point;
+use Kindred\Paint\Colour;
 use Kindred\Paint\Interpolation;
 use Kindred\Paint\Ramp;
 
@@ -46,6 +47,13 @@ interface Gradient extends Paint
 
     /** The same colours the other way round: the first where the last was. */
     public function reversed(): static;
+
+    /**
+     * Each stop in a colour that follows from its own.
+     *
+     * @param  \Closure(Colour): Colour  $colour
+     */
+    public function recoloured(\Closure $colour): static;
 
     /** The stops equally far apart between the first and the last. */
     public function evened(): static;

@@ -71,6 +71,11 @@ trait WithStops
         return $this->with(stops: $turned);
     }
 
+    public function recoloured(\Closure $colour): static
+    {
+        return $this->with(stops: array_map(fn (Stop $stop): Stop => $stop->with(colour: $colour($stop->colour)), $this->stops));
+    }
+
     public function evened(): static
     {
         $last = count($this->stops) - 1;

@@ -57,4 +57,10 @@ final readonly class GradientToken implements TokenValue
     {
         return $property instanceof Painted ? $this->paint : null;
     }
+
+    /** @param  \Closure(\Kindred\Paint\Colour): \Kindred\Paint\Colour  $colour */
+    public function recoloured(\Closure $colour): self
+    {
+        return new self($this->paint->recoloured($colour));
+    }
 }

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Paint;
+
+/**
+ * Colours for the opposite ground: dark where it was light, and the other way round. Each keeps its hue, the share of the chroma that sRGB
+ * shows at its lightness, and its contrast against the ground (WCAG 2.2, contrast ratio), as far as black and white allow.
+ */
+final readonly class Opposite
+{
+    /** Lightness in Oklab of the other ground. */
+    private const DARK = 0.19;
+
+    private const LIGHT = 0.985;
+
+    /** More chroma than this makes a ground a colour of its own. */
+    private const MOST_CHROMA = 0.03;
+
+    private const ROUNDS = 24;
+
+    private function __construct(private Colour $from, private Colour $to)
+    {
+    }
+
+    public static function of(Colour $ground): self
+    {
+        $own = Oklab::of($ground);
+        $chroma = min(self::MOST_CHROMA, $own->chroma());
+
+        return new self($ground->withAlpha(1), self::at($own->lightness > 0.5 ? self::DARK : self::LIGHT, $chroma, $own->hue()));
+    }
+
+    /** The other ground. */
+    public function ground(): Colour
+    {
+        return $this->to;
+    }
+
+    /** What takes the place of a colour on it. */
+    public function colour(Colour $colour): Colour
+    {
+        if ($colour->toHex() === $this->from->toHex()) {
+            return $this->to;
+        }
+        $own = Oklab::of($colour->withAlpha(1));
+        $ratio = $colour->withAlpha(1)->contrastRatio($this->from);
+        $isDark = $this->to->luminance() < $this->from->luminance();
+        $aim = $isDark ? $ratio * ($this->to->luminance() + 0.05) - 0.05 : ($this->to->luminance() + 0.05) / $ratio - 0.05;
+        $share = $own->chroma() < 0.005 ? 0.0 : min(1.0, $own->chroma() / max(0.001, Tints::most($own->lightness, $own->hue())));
+        [$low, $high] = [0.0, 1.0];
+        for ($i = 0; $i < self::ROUNDS; $i++) {
+            $middle = ($low + $high) / 2;
+            $lighter = self::at($middle, $share * Tints::most($middle, $own->hue()), $own->hue())->luminance() > $aim;
+            [$low, $high] = $lighter ? [$low, $middle] : [$middle, $high];
+        }
+        $found = ($low + $high) / 2;
+
+        return self::at($found, $share * Tints::most($found, $own->hue()), $own->hue())->withAlpha($colour->alpha);
+    }
+
+    private static function at(float $lightness, float $chroma, float $hue): Colour
+    {
+        return (new Oklab($lightness, $chroma * cos(deg2rad($hue)), $chroma * sin(deg2rad($hue))))->colour();
+    }
+}
