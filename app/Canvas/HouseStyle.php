@@ -12,6 +12,7 @@ use Kindred\Document\Layer;
 use Kindred\Document\Rank;
 use Kindred\Document\Screen;
 use Kindred\Document\Token\Bindings;
+use Kindred\Document\Token\Theme;
 use Kindred\Document\Token\Themes;
 use Kindred\Document\Token\Token;
 use Kindred\Document\Token\TokenGroup;
@@ -19,6 +20,7 @@ use Kindred\Document\Token\TokenValue;
 use Kindred\Document\Token\Value\ColourToken;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
+use Kindred\Exchange\Tokens\ThemeFile;
 use Kindred\Exchange\Tokens\TokenFile;
 use Kindred\Layout\Expansion;
 use Kindred\Paint\Colour;
@@ -175,18 +177,28 @@ final readonly class HouseStyle
     /**
      * What a file of design tokens would bring: new tokens, and others for those of the same names.
      *
-     * @return array{tokens: list<array<string, mixed>>, groups: list<array<string, mixed>>, said: list<string>}
+     * @return array{tokens: list<array<string, mixed>>, groups: list<array<string, mixed>>, themes: list<array<string, mixed>>, values: array<string, list<array<string, mixed>>>, said: list<string>} values by theme
      *
      * @throws \Kindred\Input\InvalidInput naming the place in the file
      */
     public function arriving(Project $project, string $json): array
     {
-        $here = $this->tokens($project);
+        $themed = $this->themes($project);
+        $here = Token::inOrder($themed->tokens());
         $known = array_column(array_map(fn (Token $token): array => ['id' => $token->id, 'name' => $token->name], $here), 'id', 'name');
         foreach ($this->groups($project) as $group) {
             $known["group {$group->name}"] = $group->id;
         }
-        ['tokens' => $tokens, 'groups' => $groups] = TokenFile::read($json, $known);
+        $read = ThemeFile::isOne($json) ? ThemeFile::read($json, $known, array_column(array_map(fn (Theme $one): array => ['id' => $one->id, 'name' => $one->name], $themed->all()), 'id', 'name')) : TokenFile::read($json, $known) + ['themes' => [], 'values' => []];
+        ['tokens' => $tokens, 'groups' => $groups] = $read;
+        $fresh = array_values(array_filter($read['themes'], fn (Theme $theme): bool => ! isset($themed->all()[$theme->id])));
+        $values = [];
+        foreach ($read['values'] as $value) {
+            if (array_diff_key(($themed->values($value->theme)[$value->token] ?? null)?->toArray() ?? [], ['rank' => 1]) !== array_diff_key($value->toArray(), ['rank' => 1])) {
+                $values[$value->theme][] = array_diff_key($value->toArray(), ['id' => 1, 'rank' => 1, 'theme' => 1]);
+            }
+        }
+        $names = array_column(array_map(fn (Theme $one): array => ['id' => $one->id, 'name' => $one->name], $read['themes']), 'name', 'id');
         $new = array_values(array_filter($tokens, fn (Token $token): bool => ! isset($here[$token->id])));
         $other = array_values(array_filter($tokens, fn (Token $token): bool => isset($here[$token->id]) && array_diff_key($here[$token->id]->toArray(), ['rank' => 1]) !== array_diff_key($token->toArray(), ['rank' => 1])));
         $named = fn (array $all): string => implode(', ', array_map(fn (Token $token): string => $token->name, array_slice($all, 0, 8))).(count($all) > 8 ? ' and '.(count($all) - 8).' more' : '');
@@ -200,9 +212,13 @@ final readonly class HouseStyle
         return [
             'tokens' => $plain,
             'groups' => array_map(fn (TokenGroup $group): array => $group->toArray(), $groups),
+            'themes' => array_map(fn (Theme $theme): array => ['id' => $theme->id, 'name' => $theme->name], $fresh),
+            'values' => $values,
             'said' => array_values(array_filter([
                 $new === [] ? '' : (count($new) === 1 ? 'One new token: ' : count($new).' new tokens: ').$named($new).'.',
                 $other === [] ? '' : (count($other) === 1 ? 'One gets another value: ' : count($other).' get other values: ').$named($other).'.',
+                $fresh === [] ? '' : (count($fresh) === 1 ? 'One new theme: ' : count($fresh).' new themes: ').implode(', ', array_column($fresh, 'name')).'.',
+                ...array_map(fn (array $own, string $theme): string => "In theme {$names[$theme]} ".(count($own) === 1 ? 'one token gets a value.' : count($own).' tokens get values.'), $values, array_keys($values)),
                 count($tokens) === count($new) + count($other) ? '' : (count($tokens) - count($new) - count($other)).' are as they are here.',
             ])),
         ];

@@ -26,10 +26,31 @@ final class FernhollowPottery
 
     private const LINE = '#e2d6c6';
 
+    private const CARD = '#ffffff';
+
+    private const BAR = '#fffcf8d9';
+
+    private const DESK = '#fbf8f3';
+
+    private const HEAD = '#f3eadd';
+
+    private const CHOSEN = '#fdf4ea';
+
+    /** Stands for white words and icons on clay and fern. */
+    private const ON = 'on';
+
     /** The colours of the house style, with what they are for. */
     private const COLOURS = [
         'ink' => [self::INK, 'Words'], 'soft' => [self::SOFT, 'Words that stand back'], 'cream' => [self::CREAM, 'The background of screens'], 'clay' => [self::CLAY, 'The colour of the studio'],
         'fern' => [self::FERN, 'What is done, and the desk'], 'ochre' => [self::OCHRE, 'What is warm: kilns, warnings'], 'line' => [self::LINE, 'Edges'],
+        'card' => [self::CARD, 'What lies on the background'], 'bar' => [self::BAR, 'What lies over what scrolls'], 'desk' => [self::DESK, 'The background of the desk'],
+        'head' => [self::HEAD, 'The head of a table, and its lines'], 'chosen' => [self::CHOSEN, 'What is chosen'], 'on' => [self::CARD, 'Words and icons on clay and fern'],
+    ];
+
+    /** What the same colours are in the dark. */
+    private const DARK = [
+        'ink' => '#efe6da', 'soft' => '#a89c8e', 'cream' => '#18130d', 'clay' => '#d96f4f', 'fern' => '#82bc9e', 'line' => '#3a332b',
+        'card' => '#261f18', 'bar' => '#1f1913d9', 'desk' => '#1c1712', 'head' => '#2e261e', 'chosen' => '#35241b', 'on' => '#18130d',
     ];
 
     /** @var array<string, string> */
@@ -48,6 +69,8 @@ final class FernhollowPottery
             'name' => 'Fernhollow Pottery',
             'entry' => 'welcome',
             'tokens' => self::tokens(),
+            'themes' => [['id' => 'themedark', 'name' => 'Dark']],
+            'themeValues' => array_map(fn (string $name, string $colour): array => ['id' => "dark{$name}", 'theme' => 'themedark', 'token' => "colour{$name}", 'kind' => 'color', 'value' => $colour], array_keys(self::DARK), self::DARK),
             'screens' => [
                 $self->phone('welcome', 'Welcome', 0, self::CREAM, $self->welcome()),
                 $self->phone('today', 'Today', 1, self::CREAM, $self->today()),
@@ -55,7 +78,7 @@ final class FernhollowPottery
                 $self->phone('booked', 'Booked', 3, self::FERN, $self->booked()),
                 $self->phone('kiln', 'Kiln status', 4, '#211d1a', $self->kiln()),
                 ['height' => 1240] + $self->phone('glazes', 'Glaze library', 5, self::CREAM, $self->glazes()),
-                ['id' => 'desk', 'name' => 'Desk: bookings', 'device' => 'desktop', 'x' => 0, 'y' => 1360, 'width' => 1440, 'height' => 900, 'view' => 900, 'ground' => '#fbf8f3', 'layers' => array_map(self::bound(...), $self->desk())],
+                ['id' => 'desk', 'name' => 'Desk: bookings', 'device' => 'desktop', 'x' => 0, 'y' => 1360, 'width' => 1440, 'height' => 900, 'view' => 900, 'ground' => self::DESK] + self::grounded(self::DESK) + ['layers' => array_map(self::bound(...), $self->desk())],
             ],
             'loose' => array_map(self::bound(...), $self->palette()),
             'pictures' => array_map(base64_encode(...), $self->pictures),
@@ -110,9 +133,11 @@ final class FernhollowPottery
     {
         foreach (['fills', 'strokes'] as $list) {
             foreach (is_array($layer[$list] ?? null) ? $layer[$list] : [] as $i => $coat) {
-                $name = array_search(is_array($coat) ? $coat['colour'] ?? null : null, array_map(fn (array $one): string => $one[0], self::COLOURS), true);
-                if ($name !== false) {
-                    $layer[$list][$i] = (array) $coat + ['bound' => ['paint' => "colour{$name}"]];
+                $colour = is_array($coat) ? $coat['colour'] ?? null : null;
+                $name = $colour === self::ON ? self::ON : array_search($colour, array_map(fn (array $one): string => $one[0], self::COLOURS), true);
+                // Words on what is always dark stay white, and what is dark by itself stays dark.
+                if ($name !== false && $name !== (in_array($layer['kind'], ['text', 'icon'], true) ? 'card' : 'ink')) {
+                    $layer[$list][$i] = ['colour' => self::COLOURS[$name][0]] + (array) $coat + ['bound' => ['paint' => "colour{$name}"]];
                 }
             }
         }
@@ -152,7 +177,7 @@ final class FernhollowPottery
             ['masks' => [self::gradient(180, ['#000000' => 0.72, '#00000000' => 1])]] + $this->picture('Studio', 'studio', 0, 0, 390, 430),
             $this->text('Hands in clay by Thursday', 24, 462, 342, 38, 600, self::INK, 'Spectral', 1.08),
             $this->text('Fernhollow is the studio at the end of the lane: twelve wheels, two kilns, and somebody who shows you how.', 24, 562, 330, 16, 400, self::SOFT),
-            $this->button('Book a wheel', 24, 680, 342, self::CLAY, '#ffffff', $this->show('wheel', 'left')),
+            $this->button('Book a wheel', 24, 680, 342, self::CLAY, self::ON, $this->show('wheel', 'left')),
             ['cues' => [$this->show('today', 'left', 'dissolve')]] + $this->group('I am a member', [
                 $this->box('Room', 24, 752, 342, 52, self::CREAM, 12),
                 $this->text('I am a member already', 24, 766, 342, 16, 600, self::FERN, align: 'center'),
@@ -179,7 +204,7 @@ final class FernhollowPottery
             ...$this->row('Wheel 4', 'Today, 18:00 to 20:00', 'disc-3', 416, self::CLAY),
             ...$this->row('Trimming evening with Odo', 'Wednesday, 19:00', 'users', 492, self::FERN),
             ...$this->row('Two bowls to collect', 'Shelf C, since Saturday', 'package-check', 568, '#5b7f95'),
-            $this->button('Book a wheel', 24, 660, 342, self::CLAY, '#ffffff', $this->show('wheel', 'left')),
+            $this->button('Book a wheel', 24, 660, 342, self::CLAY, self::ON, $this->show('wheel', 'left')),
             ...$this->tabs('today'),
         ];
     }
@@ -202,7 +227,7 @@ final class FernhollowPottery
             $on = $i === 2;
             $y = 320 + $i * 64;
             $slots[] = $this->group("Slot {$hour}", [
-                ($on ? ['effects' => [['colour' => '#a94c3140', 'offsetY' => 0, 'blur' => 14]]] : []) + $this->box('Slot', 24, $y, 342, 56, $on ? '#fdf4ea' : '#ffffff', 14, $on ? self::CLAY : self::LINE, $on ? 2 : 1),
+                ($on ? ['effects' => [['colour' => '#a94c3140', 'offsetY' => 0, 'blur' => 14]]] : []) + $this->box('Slot', 24, $y, 342, 56, $on ? self::CHOSEN : self::CARD, 14, $on ? self::CLAY : self::LINE, $on ? 2 : 1),
                 $this->text($hour, 44, $y + 16, 90, 17, 600, $free === 'full' ? '#857a6c' : self::INK),
                 $this->text($free, 226, $y + 17, 120, 15, 400, $free === 'full' ? '#857a6c' : self::SOFT, align: 'right'),
             ]);
@@ -220,7 +245,7 @@ final class FernhollowPottery
             $this->text('Thursday, 18:00, wheel 4', 24, 670, 240, 15, 500, self::INK),
             $this->text('14.00', 266, 664, 100, 24, 600, self::INK, 'Spectral', 1.2, 'right'),
             $this->text('Clay is in the price, firing is not.', 24, 694, 342, 14, 400, self::SOFT),
-            $this->button('Book it', 24, 756, 342, self::CLAY, '#ffffff', $this->show('booked', 'up', 'cover')),
+            $this->button('Book it', 24, 756, 342, self::CLAY, self::ON, $this->show('booked', 'up', 'cover')),
         ];
     }
 
@@ -321,17 +346,17 @@ final class FernhollowPottery
     {
         $rows = [];
         $bookings = [
-            ['18:00', 'Tilda Maybrook', 'Wheel 4', 'Paid', '#dfeae0', '#2f4a3c'], ['18:00', 'Anselm Pryde', 'Wheel 7', 'Paid', '#dfeae0', '#2f4a3c'],
+            ['18:00', 'Tilda Maybrook', 'Wheel 4', 'Paid', '#dfeae0', '#2e4a3c'], ['18:00', 'Anselm Pryde', 'Wheel 7', 'Paid', '#dfeae0', '#2e4a3c'],
             ['18:30', 'Wren Alder', 'Hand building', 'At the desk', '#f8ead0', '#74510f'], ['19:00', 'Odo Fennimore', 'Trimming evening', 'Host', '#dde7ec', '#2c4a5a'],
-            ['19:00', 'Pia Lindqvist-Ray', 'Trimming evening', 'Paid', '#dfeae0', '#2f4a3c'], ['20:00', 'Juno Ashdown', 'Wheel 2', 'Waiting', '#f6ddd5', '#8a3620'],
-            ['20:00', 'Basil Thorne', 'Wheel 9', 'Paid', '#dfeae0', '#2f4a3c'],
+            ['19:00', 'Pia Lindqvist-Ray', 'Trimming evening', 'Paid', '#dfeae0', '#2e4a3c'], ['20:00', 'Juno Ashdown', 'Wheel 2', 'Waiting', '#f6ddd5', '#8a3620'],
+            ['20:00', 'Basil Thorne', 'Wheel 9', 'Paid', '#dfeae0', '#2e4a3c'],
         ];
         foreach ($bookings as $i => [$time, $who, $what, $state, $ground, $ink]) {
             $y = 268 + $i * 60;
             $rows[] = $this->group("Booking {$who}", [
                 // The one that is shown beside the list has a mark at its side.
                 ($i === 0 ? ['strokes' => [['colour' => self::CLAY, 'width' => 4, 'sides' => ['top' => 0, 'right' => 0, 'bottom' => 0, 'left' => 4]]]] : []) + $this->box('Row', 272, $y, 760, 60, $i === 0 ? '#fdf4ea' : '#ffffff'),
-                $this->box('Rule', 272, $y + 59, 760, 1, '#eee5d9'),
+                $this->box('Rule', 272, $y + 59, 760, 1, self::HEAD),
                 $this->text($time, 296, $y + 20, 60, 14, 500, self::SOFT, 'JetBrains Mono'),
                 $this->ellipse('Portrait', 372, $y + 14, 32, 32, ['#c96d4c', '#6f97ab', '#55785f', '#d9a441', '#80556b'][$i % 5]),
                 $this->text(mb_substr($who, 0, 1), 372, $y + 20, 32, 14, 600, '#ffffff', align: 'center'),
@@ -356,9 +381,9 @@ final class FernhollowPottery
             $this->group('Menu', $menu),
             $this->text('Bookings', 272, 44, 300, 36, 600, self::INK, 'Spectral', 1.15),
             $this->text('Thursday, 26 November: 7 people, 9 of 12 wheels taken', 272, 92, 500, 16, 400, self::SOFT),
-            $this->button('New booking', 872, 52, 160, self::CLAY, '#ffffff', null, 44),
+            $this->button('New booking', 872, 52, 160, self::CLAY, self::ON, null, 44),
             $this->group('Table head', [
-                $this->box('Head', 272, 216, 760, 52, '#f3eadd', [14, 14, 0, 0]),
+                $this->box('Head', 272, 216, 760, 52, self::HEAD, [14, 14, 0, 0]),
                 $this->text('Time', 296, 232, 60, 13, 600, self::SOFT),
                 $this->text('Who', 420, 232, 100, 13, 600, self::SOFT),
                 $this->text('What', 650, 232, 100, 13, 600, self::SOFT),
@@ -378,7 +403,7 @@ final class FernhollowPottery
                 $this->box('Rule', 1088, 476, 296, 1, self::LINE),
                 $this->text('Wheel 4, 18:00 to 20:00', 1088, 494, 296, 15, 600, self::INK),
                 $this->text('Booked on the phone, paid 14.00', 1088, 518, 296, 14, 400, self::SOFT),
-                $this->button('Check in', 1088, 612, 140, self::FERN, '#ffffff', null, 48),
+                $this->button('Check in', 1088, 612, 140, self::FERN, self::ON, null, 48),
                 $this->group('Move', [$this->box('Button', 1244, 612, 140, 48, '#ffffff', 12, self::LINE), $this->text('Move', 1244, 625, 140, 15, 600, self::INK, align: 'center')]),
             ]),
         ];
@@ -418,7 +443,7 @@ final class FernhollowPottery
         return [$this->group($title, [
             ['effects' => [['colour' => '#5a3e2a24', 'offsetY' => 3, 'blur' => 12, 'spread' => -2]]] + $this->box('Card', 24, $y, 342, 64, '#ffffff', 16),
             $this->box('Mark', 36, $y + 10, 44, 44, $colour, 12),
-            $this->icon('Icon', $icon, 47, $y + 21, 22, '#ffffff'),
+            $this->icon('Icon', $icon, 47, $y + 21, 22, self::ON),
             $this->text($title, 94, $y + 11, 250, 16, 600, self::INK),
             $this->text($text, 94, $y + 35, 250, 13, 400, self::SOFT),
         ])];
@@ -428,7 +453,7 @@ final class FernhollowPottery
     private function tabs(string $current, float $y = 756): array
     {
         // What scrolls under it shines through; it throws its shadow only upwards.
-        $out = [['effects' => [['colour' => '#5a3e2a2e', 'offsetY' => -2, 'blur' => 14, 'right' => false, 'bottom' => false, 'left' => false], ['kind' => 'backdrop', 'adjustment' => ['blur' => 14, 'saturate' => 1.4]]]] + $this->box('Tab bar', 0, $y, 390, 88, '#fffcf8d9'), $this->box('Rule', 0, $y, 390, 1, self::LINE)];
+        $out = [['effects' => [['colour' => '#5a3e2a2e', 'offsetY' => -2, 'blur' => 14, 'right' => false, 'bottom' => false, 'left' => false], ['kind' => 'backdrop', 'adjustment' => ['blur' => 14, 'saturate' => 1.4]]]] + $this->box('Tab bar', 0, $y, 390, 88, self::BAR), $this->box('Rule', 0, $y, 390, 1, self::LINE)];
         foreach ([['today', 'house', 'Today'], ['glazes', 'palette', 'Glazes'], ['kiln', 'flame', 'Kiln']] as $i => [$screen, $icon, $word]) {
             $colour = $screen === $current ? self::CLAY : self::SOFT;
             $tab = $this->held($this->group($word, [

@@ -312,7 +312,7 @@ const fonts = new Fonts(dialog('fonts'), urls['fonts']!, server);
 const house = new HouseDrawer(document.getElementById('house')!, {
     urls: { house: urls['house']!, houseRead: urls['house-read']! },
     sequence: () => server.sequence,
-    edit: (command) => server.edit(command),
+    edit: (...commands) => server.edit(...commands),
     opened: (open) => press('house', open),
     colour: (field) => facets.colour(field),
     drawn: () => facets.coloured(),

@@ -224,3 +224,63 @@ test('tokens go out as a file that another program makes the right CSS of, and c
     await expect(page.locator('#toast')).toContainText('space.l.$value.unit: one of these is expected: px, rem');
     await expect(row(page, 'space.l')).toHaveCount(0);
 });
+
+test('a dark theme is made of the colours, shown on the wall, on one screen and in a rehearsal, and goes out as a file', async ({ page }, info) => {
+    await openDemo(page, 'Themes');
+    const [today, welcome] = [screen(page, 'Today'), screen(page, 'Welcome')];
+    const ground = (one: Locator): Locator => one.locator('[data-ground]').first();
+    const small = page.locator('[data-card]', { hasText: 'Today' }).locator('img').first();
+    const before = await small.getAttribute('src');
+    await page.getByRole('button', { name: 'House style' }).click();
+    await house(page).locator('.new-theme summary').click();
+    await page.keyboard.type('Night');
+    await page.keyboard.press('Enter');
+    await expect(house(page).getByRole('button', { name: 'Night' })).toHaveAttribute('aria-pressed', 'true');
+    const cream = row(page, 'colour.cream').getByLabel('Value of colour.cream');
+    await expect(cream).not.toHaveValue('#f6efe6');
+    // One of its values by hand; where it says nothing it is as without it.
+    await expect(ground(today)).toHaveAttribute('fill', '#f6efe6');
+    await cream.fill('#141210');
+    await page.keyboard.press('Enter');
+    await saved(page);
+    await expect(ground(today)).toHaveAttribute('fill', '#f6efe6');
+    await page.getByRole('button', { name: 'Show on the wall' }).click();
+    await saved(page);
+    await expect(ground(today)).toHaveAttribute('fill', '#141210');
+    await expect.poll(() => small.getAttribute('src')).not.toBe(before);
+    await row(page, 'colour.clay').getByRole('button', { name: 'colour.clay: as without a theme' }).click();
+    await saved(page);
+    await expect(welcome.locator('[fill="#a94c31"]').first()).toBeAttached();
+    await likeReload(page, welcome);
+
+    // One screen without a theme.
+    await near(page, 'Welcome');
+    await page.getByLabel('Theme', { exact: true }).selectOption({ label: 'none' });
+    await saved(page);
+    await expect(ground(welcome)).toHaveAttribute('fill', '#f6efe6');
+    await expect(ground(today)).toHaveAttribute('fill', '#141210');
+    // What is copied from there onto a dark screen is dark.
+    await pick(page, await at(welcome, 100, 480), 'text');
+    const ink = await welcome.locator('text', { hasText: 'Hands in clay' }).getAttribute('fill');
+    await page.keyboard.press('Control+c');
+    await near(page, 'Today');
+    await page.keyboard.press('Control+v');
+    await saved(page);
+    await expect(today.locator('text', { hasText: 'Hands in clay' })).toHaveCount(1);
+    expect(await today.locator('text', { hasText: 'Hands in clay' }).getAttribute('fill')).not.toBe(ink);
+
+    const [download] = await Promise.all([page.waitForEvent('download'), house(page).getByRole('link', { name: 'JSON' }).click()]);
+    const path = info.outputPath('resolver.json');
+    await download.saveAs(path);
+    const resolver = JSON.parse(await readFile(path, 'utf8')) as { modifiers: { theme: { contexts: Record<string, { colour: { cream: { $value: { hex: string } } } }[]> } } };
+    expect(resolver.modifiers.theme.contexts['Night']![0]!.colour.cream.$value.hex).toBe('#141210');
+
+    await page.getByRole('link', { name: 'Rehearse' }).click();
+    const played = page.locator('.pane:not(.waiting) svg > rect').first();
+    await page.locator('[data-theme]').selectOption({ label: 'Night' });
+    await page.waitForURL(/theme=/);
+    await expect(played).toHaveAttribute('fill', '#141210');
+    await page.locator('[data-theme]').selectOption({ label: 'none' });
+    await page.waitForURL(/theme=base/);
+    await expect(played).toHaveAttribute('fill', '#f6efe6');
+});

@@ -13,6 +13,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use Kindred\Document\Token\Token;
+use Kindred\Exchange\Tokens\ThemeFile;
 use Kindred\Exchange\Tokens\TokenCss;
 use Kindred\Exchange\Tokens\TokenFile;
 use Kindred\Input\InvalidInput;
@@ -41,16 +42,19 @@ final class HouseStyleController extends Controller
         return view('house.choices', $style->choices($project, $this->askedList($request, 'layers', 500), $this->asked($request, 'field'), $this->askedList($request, 'screens', 500)));
     }
 
-    /** The tokens as a file of the Design Tokens Community Group. */
+    /** The tokens as a file of the Design Tokens Community Group, with themes as one for resolvers. */
     public function json(Project $project, HouseStyle $style): Response
     {
-        return $this->file($project, TokenFile::write($style->tokens($project), $style->groups($project)), 'application/json', 'tokens.json');
+        [$themes, $groups] = [$style->themes($project), $style->groups($project)];
+
+        return $themes->all() === [] ? $this->file($project, TokenFile::write($themes->tokens(), $groups), 'application/json', 'tokens.json')
+            : $this->file($project, ThemeFile::write($themes, $groups), 'application/json', 'resolver.json');
     }
 
     /** The tokens as custom properties of CSS. */
     public function css(Project $project, HouseStyle $style): Response
     {
-        return $this->file($project, TokenCss::write($style->tokens($project)), 'text/css', 'css');
+        return $this->file($project, TokenCss::write($style->themes($project)), 'text/css', 'css');
     }
 
     /** What a file of design tokens would bring; nothing is changed yet. */

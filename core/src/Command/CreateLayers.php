@@ -14,6 +14,8 @@ use Kindred\Document\LayerNest;
 use Kindred\Document\Place;
 use Kindred\Document\Project;
 use Kindred\Document\Rank;
+use Kindred\Document\Token\Bindings;
+use Kindred\Document\Token\Themes;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Box;
@@ -98,6 +100,8 @@ final readonly class CreateLayers implements Command
             layers: $this->place->parent === null ? [] : [$this->place->parent],
             siblings: $this->docked ? [$this->place] : [],
             tops: [$this->place],
+            // What is bound to tokens has the values that they have where it comes to.
+            things: array_filter($this->nests, fn (LayerNest $nest): bool => $nest->any(fn (Layer $layer): bool => Bindings::of($layer) !== [])) === [] ? [] : Themes::HOUSE,
             families: array_values(array_unique(array_map(fn (OwnFace $face): string => $face->family, $this->fonts))),
         );
     }

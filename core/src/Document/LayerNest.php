@@ -42,6 +42,12 @@ final readonly class LayerNest
         return new self($layer, array_map(fn (Layer $child): self => self::of($tree, $child), $children));
     }
 
+    /** @param  callable(Layer): bool  $is */
+    public function any(callable $is): bool
+    {
+        return $is($this->layer) || array_filter($this->children, fn (self $child): bool => $child->any($is)) !== [];
+    }
+
     /** @param  callable(Layer): Layer  $by */
     public function mapped(callable $by): self
     {

@@ -6,7 +6,7 @@ namespace Kindred\Paint;
 
 /**
  * Colours for the opposite ground: dark where it was light, and the other way round. Each keeps its hue, the share of the chroma that sRGB
- * shows at its lightness, and its contrast against the ground (WCAG 2.2, contrast ratio), as far as black and white allow.
+ * shows at its lightness, and at least its contrast against the ground (WCAG 2.2, contrast ratio), as far as black and white allow.
  */
 final readonly class Opposite
 {
@@ -17,6 +17,9 @@ final readonly class Opposite
 
     /** More chroma than this makes a ground a colour of its own. */
     private const MOST_CHROMA = 0.03;
+
+    /** More than this, and a colour is known by its hue: it stays as it is where it stands out enough. */
+    private const COLOURED = 0.08;
 
     private const ROUNDS = 24;
 
@@ -46,6 +49,9 @@ final readonly class Opposite
         }
         $own = Oklab::of($colour->withAlpha(1));
         $ratio = $colour->withAlpha(1)->contrastRatio($this->from);
+        if ($own->chroma() > self::COLOURED && $colour->withAlpha(1)->contrastRatio($this->to) >= $ratio) {
+            return $colour;
+        }
         $isDark = $this->to->luminance() < $this->from->luminance();
         $aim = $isDark ? $ratio * ($this->to->luminance() + 0.05) - 0.05 : ($this->to->luminance() + 0.05) / $ratio - 0.05;
         $share = $own->chroma() < 0.005 ? 0.0 : min(1.0, $own->chroma() / max(0.001, Tints::most($own->lightness, $own->hue())));

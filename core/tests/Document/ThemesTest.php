@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 use Kindred\Document\Difference;
 use Kindred\Document\Entity;
+use Kindred\Document\Layer;
 use Kindred\Document\Token\Themes;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Input\InvalidInput;
 use Kindred\Layout\Computed;
 use Kindred\Paint\Colour;
+use Kindred\Paint\Oklab;
 use Kindred\Paint\Opposite;
 use Kindred\Tests\Sample;
 
@@ -80,6 +82,18 @@ it('gives what goes to another screen the values of its theme', function (): voi
     expect($loose->layer('boxa')->colour()?->toHex())->toBe('#b4472e');
 });
 
+it('gives what is pasted the values of where it comes to, and lets go what no token has', function (): void {
+    $fill = fn (string $token): array => ['fills' => [['colour' => '#ffffff', 'bound' => ['paint' => $token]]]];
+    $paste = ['type' => 'create-layers', 'screen' => 'next', 'seed' => 'pasted', 'layers' => [
+        ['kind' => 'group', 'name' => 'Pasted', 'x' => 0, 'y' => 0, 'width' => 10, 'height' => 10, 'children' => [['kind' => 'box', 'name' => 'In', 'x' => 0, 'y' => 0, 'width' => 10, 'height' => 10] + $fill('clay')]],
+        ['kind' => 'box', 'name' => 'Other', 'x' => 0, 'y' => 0, 'width' => 10, 'height' => 10] + $fill('elsewhere'),
+    ]];
+    expect(Sample::command($paste)->workingSet()->things)->toBe(Themes::HOUSE);
+    $tree = Sample::after(themedTree(), ['type' => 'show-theme', 'theme' => 'dark', 'screens' => ['next']], $paste);
+    $of = fn (string $name): Layer => array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->name === $name))[0];
+    expect($of('In')->colour()?->toHex())->toBe('#e08a6f')->and($of('Other')->fills[0]->bound)->toBe([])->and($of('Other')->colour()?->toHex())->toBe('#ffffff');
+});
+
 it('leaves no trace of a theme that is removed', function (): void {
     $dark = Sample::after(themedTree(), ['type' => 'show-theme', 'theme' => 'dark'], ['type' => 'show-theme', 'theme' => 'dark', 'screens' => ['home']]);
     $gone = Sample::after($dark, ['type' => 'remove-theme', 'theme' => 'dark']);
@@ -122,11 +136,24 @@ it('writes themes into a file and reads them again', function (): void {
         ->and(array_map(fn ($value): string => $value->value->css(), array_values(Themes::of($read)->values('dark'))))->toEqualCanonicalizing(['#101112', '#e08a6f', '400 40px/1.5 "Hanken Grotesk"']);
 });
 
-it('makes colours for the opposite ground that stand out as they did', function (string $ground, string $colour): void {
+it('makes colours for the opposite ground that stand out as they did, and of the same hue', function (string $ground, string $colour): void {
     $opposite = Opposite::of(Colour::parse($ground));
-    [$before, $after] = [Colour::parse($ground)->contrastRatio(Colour::parse($colour)), $opposite->ground()->contrastRatio($opposite->colour(Colour::parse($colour)))];
-    expect($after)->toEqualWithDelta(min($before, $opposite->ground()->contrastRatio(Colour::parse($opposite->ground()->luminance() < 0.2 ? '#fff' : '#000'))), $before * 0.03);
+    [$old, $new] = [Colour::parse($colour), $opposite->colour(Colour::parse($colour))];
+    $most = $opposite->ground()->contrastRatio(Colour::parse($opposite->ground()->luminance() < 0.2 ? '#fff' : '#000'));
+    $before = min(Colour::parse($ground)->contrastRatio($old), $most);
+    $after = $opposite->ground()->contrastRatio($new);
+    expect($after)->toBeGreaterThan($before * 0.97);
+    if ($new->toHex() !== $old->toHex()) {
+        expect($after)->toBeLessThan($before * 1.03);
+    }
+    if (Oklab::of($old)->chroma() > 0.05 && Oklab::of($new)->chroma() > 0.05) {
+        expect(Oklab::of($new)->hue())->toEqualWithDelta(Oklab::of($old)->hue(), 4.0);
+    }
 })->with(['#ffffff', '#f4efe6', '#14181b'])->with(['#b4472e', '#17594f', '#d9a441', '#5c6263', '#f3e5d8', '#2563eb']);
+
+it('leaves a colour as it is that stands out enough on the other ground', function (): void {
+    expect(Opposite::of(Colour::parse('#ffffff'))->colour(Colour::parse('#d9a441'))->toHex())->toBe('#d9a441');
+});
 
 it('works out the opposite of all colours and gradients at once, and lets what stands for others follow', function (): void {
     $tree = Sample::after(themedTree(), ['type' => 'put-tokens', 'tokens' => [['id' => 'glow', 'name' => 'glow', 'kind' => 'gradient', 'text' => 'linear-gradient(90deg, #a94c31, #d9a441)']]],

@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use Kindred\Document\Entity;
 use Kindred\Document\Style\Paint\CssPaint;
 use Kindred\Document\Token\Aliases;
 use Kindred\Document\Token\Bindings;
+use Kindred\Document\Token\Themes;
 use Kindred\Document\Token\Token;
 use Kindred\Document\Token\Value\GradientToken;
 use Kindred\Document\Token\Value\NumberToken;
@@ -12,6 +14,7 @@ use Kindred\Exchange\Tokens\TokenCss;
 use Kindred\Exchange\Tokens\TokenFile;
 use Kindred\Input\InvalidInput;
 use Kindred\Property\Typing;
+use Kindred\Tests\Sample;
 
 /**
  * @param  array<string, mixed>  $data
@@ -170,7 +173,7 @@ it('refuses what breaks the format, and says where', function (mixed $file, stri
 ]);
 
 it('writes custom properties of CSS, with var() for what stands for another', function (): void {
-    $css = TokenCss::write(array_column(tokensIn(TOKEN_FILE), null, 'id'));
+    $css = TokenCss::write(Themes::of(Sample::tree()->put(Entity::Token, ...tokensIn(TOKEN_FILE))));
     expect($css)->toContain("    /* Actions */\n    --colour-clay: #b4472e;")->toContain('--colour-accent: var(--colour-clay);')->toContain('--space-m: 0.5rem;')->toContain('--heading: 800 42px/1.25 "Hanken Grotesk";')
-        ->and(substr_count($css, '--heading-letter-spacing'))->toBe(1);
+        ->and(substr_count($css, '--heading-letter-spacing'))->toBe(1)->and($css)->not->toContain('data-theme');
 });

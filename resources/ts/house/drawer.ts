@@ -10,7 +10,7 @@ export interface HouseDesk {
     /** The latest edit that the wall shows. */
     sequence: () => number;
     /** Resolves with null where the edit was refused, which has then been said. */
-    edit: (command: Command) => Promise<unknown>;
+    edit: (...commands: Command[]) => Promise<unknown>;
     opened: (open: boolean) => void;
     /** Opens the colour field for a field. */
     colour: (field: HTMLInputElement) => void;
@@ -18,7 +18,7 @@ export interface HouseDesk {
     drawn: () => void;
 }
 
-interface Arriving { tokens: object[]; groups: object[]; said: string[] }
+interface Arriving { tokens: object[]; groups: object[]; themes: { id: string; name: string }[]; values: Record<string, object[]>; said: string[] }
 
 export class HouseDrawer {
     private readonly input = document.createElement('input');
@@ -57,6 +57,10 @@ export class HouseDrawer {
             void (form.dataset['houseForm'] === 'theme' ? this.addTheme(form) : this.add(form));
         });
         box.addEventListener('keydown', (event) => this.typed(event));
+        box.addEventListener('toggle', (event) => {
+            const opened = event.target as HTMLDetailsElement;
+            if (opened.open) opened.querySelector<HTMLElement>('input')?.focus();
+        }, true);
         // Whoever enters a field means all that stands in it.
         box.addEventListener('focusin', (event) => {
             if (event.target instanceof HTMLInputElement && event.target.dataset['part']) event.target.select();
@@ -194,12 +198,12 @@ export class HouseDrawer {
         this.box.querySelector<HTMLElement>('.add [name=name]')!.focus();
     }
 
-    private put(tokens: object[], groups: object[] = []): Promise<string | null> {
-        return this.tried({ type: 'put-tokens', tokens, ...(groups.length > 0 ? { groups } : {}) });
+    private put(tokens: object[]): Promise<string | null> {
+        return this.tried({ type: 'put-tokens', tokens });
     }
 
-    /** Why a command was refused, so that it is said where it was typed; null where it was not. */
-    private async tried(command: Command): Promise<string | null> {
+    /** Why commands were refused, so that it is said where it was typed; null where they were not. */
+    private async tried(...commands: Command[]): Promise<string | null> {
         let refused: string | null = null;
         const heard = (event: Event): void => {
             refused = (event as CustomEvent<string>).detail;
@@ -208,7 +212,7 @@ export class HouseDrawer {
         document.addEventListener('kindred:refused', heard);
         try {
             // Another one may be refused meanwhile.
-            if ((await this.desk.edit(command)) !== null) refused = null;
+            if ((await this.desk.edit(...commands)) !== null) refused = null;
         } finally {
             document.removeEventListener('kindred:refused', heard);
         }
@@ -234,11 +238,16 @@ export class HouseDrawer {
         const form = new FormData();
         form.append('tokens', file);
         try {
-            const { tokens, groups, said } = await send<Arriving>(this.desk.urls.houseRead, form);
-            if (tokens.length === 0) return toast('All tokens of that file are here already, with the same values.');
+            const { tokens, groups, themes, values, said } = await send<Arriving>(this.desk.urls.houseRead, form);
+            const commands: Command[] = [
+                ...(tokens.length > 0 ? [{ type: 'put-tokens', tokens, ...(groups.length > 0 ? { groups } : {}) }] : []),
+                ...themes.map((theme) => ({ type: 'put-theme', ...theme })),
+                ...Object.entries(values).map(([theme, own]) => ({ type: 'put-theme-values', theme, values: own })),
+            ];
+            if (commands.length === 0) return toast('All tokens of that file are here already, with the same values.');
             if (!(await this.confirmed(file.name, said))) return;
-            const problem = await this.put(tokens, groups);
-            toast(problem ?? `Imported ${tokens.length === 1 ? 'a token' : `${tokens.length} tokens`}.`, problem !== null);
+            const problem = await this.tried(...commands);
+            toast(problem ?? `Imported ${file.name}.`, problem !== null);
         } catch (problem) {
             if (!(problem instanceof Problem)) throw problem;
             toast(`${file.name}${problem.place === '' ? '' : `, ${problem.place}`}: ${problem.message}`, true);

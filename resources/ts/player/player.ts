@@ -189,6 +189,9 @@ export class Player {
         sheet.className = 'sheet';
         sheet.append(template.content.cloneNode(true));
         pane.append(sheet);
+        // Where a screen ends between two pixels its own background shows, not white.
+        const ground = sheet.querySelector('svg > rect:first-child');
+        if (ground && !ground.hasAttribute('fill-opacity')) pane.style.background = ground.getAttribute('fill') ?? '';
         this.frame.append(pane);
         this.panes.set(id, pane);
         this.works?.dress(pane);

@@ -19,20 +19,20 @@
     <div class="themes" role="group" aria-label="Values in">
         <button type="button" class="button quiet" data-house="theme" data-theme="" aria-pressed="{{ $theme === null ? 'true' : 'false' }}" title="The values that hold where a theme says nothing else">No theme</button>
         @foreach ($themes as $any)<button type="button" class="button quiet" data-house="theme" data-theme="{{ $any->id }}" aria-pressed="{{ $any === $theme ? 'true' : 'false' }}">{{ $any->name }}</button>@endforeach
+        <details class="new-theme" id="house-new-theme">
+            <summary title="A theme is a set of other values for the same tokens: a dark interface, a second brand"><x-glyph name="plus"/> Theme</summary>
+            <form class="theme" data-house-form="theme">
+                <input class="field" id="house-theme" name="name" required maxlength="60" placeholder="Name" aria-label="Name of the new theme" autocomplete="off">
+                <select class="field" name="from" aria-label="What it begins with" title="Opposite colours: dark where they are light, with the same hue and the same contrast against the ground">
+                    <option value="opposite">Opposite colours</option>
+                    <option value="">The same values</option>
+                    @foreach ($themes as $any)<option value="{{ $any->id }}">Values of {{ $any->name }}</option>@endforeach
+                </select>
+                <button class="button primary">Add</button>
+                <p class="field-problem" role="alert" hidden></p>
+            </form>
+        </details>
     </div>
-    <details class="new-theme" id="house-new-theme">
-        <summary title="A theme is a set of other values for the same tokens: a dark interface, a second brand"><x-glyph name="plus"/> Theme</summary>
-        <form class="theme" data-house-form="theme">
-            <input class="field" id="house-theme" name="name" required maxlength="60" placeholder="Name" aria-label="Name of the new theme" autocomplete="off">
-            <select class="field" name="from" aria-label="What it begins with">
-                <option value="opposite">Colours for the opposite ground</option>
-                <option value="">The same values</option>
-                @foreach ($themes as $any)<option value="{{ $any->id }}">The values of {{ $any->name }}</option>@endforeach
-            </select>
-            <button class="button primary">Add</button>
-            <p class="field-problem" role="alert" hidden></p>
-        </form>
-    </details>
     @if ($theme !== null || $themes !== [])
         <div class="theme">
             @if ($theme !== null)<input class="field" id="house-theme-{{ $theme->id }}" data-part="theme" value="{{ $theme->name }}" aria-label="Name of the theme" maxlength="60" autocomplete="off">@else<span class="text-ash">Values where no theme says otherwise</span>@endif

@@ -252,6 +252,9 @@ final class Bindings
             $byHand = ! $isNew && $old !== null && $old !== $layer && self::governed($way, $layer) !== self::governed($way, $old);
             if ($byHand && ! isset($changed[$token]) && (! isset($tokens[$token]) || self::given($layer, $path, $tokens[$token]) !== $layer)) {
                 $layer = self::bind($layer, $path, null);
+            } elseif ($isNew && $changes->areThere() && ! isset($tokens[$token])) {
+                // It comes from another house style, or its token has been removed since.
+                $layer = self::bind($layer, $path, null);
             } elseif (isset($tokens[$token]) && ($isNew || isset($changed[$token]))) {
                 $layer = self::given($layer, $path, $tokens[$token]);
             }

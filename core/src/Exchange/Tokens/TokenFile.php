@@ -90,8 +90,9 @@ final class TokenFile
     /**
      * @param  array<string, Token>  $tokens  by id
      * @param  list<TokenGroup>  $groups
+     * @param  array<string, Token>|null  $all  with those that they stand for; null where these are all
      */
-    public static function write(array $tokens, array $groups = []): string
+    public static function write(array $tokens, array $groups = [], ?array $all = null): string
     {
         $out = new \stdClass;
         $types = [];
@@ -102,7 +103,7 @@ final class TokenFile
         }
         foreach (Token::inOrder($tokens) as $token) {
             $inherited = array_values(array_filter(array_map(fn (string $group): mixed => $types[$group] ?? null, [...$token->groups(), '']), is_string(...)));
-            $node = Written::token($token, $tokens);
+            $node = Written::token($token, $all ?? $tokens);
             // What the group says already is not said again.
             self::put($out, $token->name, $node['$type'] === ($inherited[0] ?? null) ? array_diff_key($node, ['$type' => 1]) : $node);
         }
