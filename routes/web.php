@@ -11,6 +11,7 @@ use App\Http\Controllers\FontController;
 use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HouseStyleController;
 use App\Http\Controllers\IconController;
+use App\Http\Controllers\InventoryController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\RehearseController;
@@ -117,6 +118,8 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
         Route::get('house-style/choices', [HouseStyleController::class, 'choices'])->name('house.choices');
         Route::get('house-style/tokens.json', [HouseStyleController::class, 'json'])->name('house.json');
         Route::get('house-style/tokens.css', [HouseStyleController::class, 'css'])->name('house.css');
+        Route::get('house-style/inventory', [InventoryController::class, 'show'])->name('inventory');
+        Route::post('house-style/merge', [InventoryController::class, 'merge'])->name('inventory.merge');
         Route::post('house-style/read', [HouseStyleController::class, 'read'])->middleware(FairShare::class)->name('house.read');
         Route::get('stills', [AssetController::class, 'stills'])->name('stills');
         Route::get('screens/{screen}/thumbnail', [AssetController::class, 'thumbnail'])->name('thumbnail');

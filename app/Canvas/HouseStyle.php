@@ -105,7 +105,7 @@ final readonly class HouseStyle
         if ($colour === null) {
             return 0;
         }
-        $tree = $this->store->load($project, new WorkingSet(things: Themes::HOUSE, colours: [$colour->toHex()]));
+        $tree = $this->store->load($project, new WorkingSet(things: Themes::HOUSE, written: ["\"colour\":\"{$colour->toHex()}\""]));
         $themes = Themes::of($tree);
 
         return count(array_filter($tree->layers, fn (Layer $layer): bool => AdoptToken::isColour($themes->tokensOf($layer)[$token->id] ?? $token, $colour->toHex()) && AdoptToken::in($layer, $colour) > 0));

@@ -29,6 +29,7 @@ use Kindred\Document\Token\Themes;
 use Kindred\Document\Token\ThemeValue;
 use Kindred\Document\Token\Token;
 use Kindred\Document\Tree;
+use Kindred\Document\Upgrade\Upgrades;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
 
@@ -136,7 +137,7 @@ final readonly class TreeLoader
         $things = $set->things === [] ? [] : $this->rows->things($project, $set->things);
         $tokens = $set->bound ? array_map(strval(...), array_keys($things[Entity::Token->value] ?? [])) : $set->tokens;
         $bound = $tokens === [] ? [] : $this->boundTo($project, $tokens, $things);
-        $bound += $set->colours === [] ? [] : $this->coloured($project, $set->colours);
+        $bound += $set->written === [] ? [] : $this->holding($project, $set->written);
         $layers += $bound;
         $on = array_diff(array_unique([...array_filter(array_column($bound, 'screen'), is_string(...)), ...($tokens === [] ? [] : $this->naming($project, Entity::Screen, $tokens, $things))]), array_map(strval(...), array_keys($screens)));
         $screens += $on === [] ? [] : $this->rows->readScreens($this->rows->screens($project)->whereIn('id', $on)->get());
@@ -222,16 +223,28 @@ final readonly class TreeLoader
     }
 
     /**
-     * @param  list<string>  $colours
-     * @return array<string, Layer> the layers with one of these colours
+     * @param  list<string>  $pieces  of JSON
+     * @return array<string, Layer> the layers that hold one of them
      */
-    public function coloured(ProjectRow $project, array $colours): array
+    private function holding(ProjectRow $project, array $pieces): array
     {
-        return $this->rows->readLayers($this->rows->layers($project)->where(function (Builder $query) use ($colours): void {
-            foreach ($colours as $colour) {
-                $query->orWhereRaw('instr(body, ?) > 0', ["\"colour\":\"{$colour}\""]);
+        return $this->rows->readLayers($this->rows->layers($project)->where(function (Builder $query) use ($pieces): void {
+            foreach ($pieces as $piece) {
+                $query->orWhereRaw('instr(body, ?) > 0', [$piece]);
             }
         })->get());
+    }
+
+    /**
+     * All layers of a project as they are written, without reading each.
+     *
+     * @return iterable<array<string, mixed>>
+     */
+    public function written(ProjectRow $project): iterable
+    {
+        foreach ($this->rows->layers($project)->select(['id', 'screen', 'body', 'format'])->cursor() as $row) {
+            yield ['id' => $row->id, 'screen' => $row->screen === '' ? null : $row->screen] + Upgrades::layer((array) json_decode($row->body, true), (int) $row->format);
+        }
     }
 
     /** The id of the layer right below in its place, or null at the bottom. */

@@ -16,6 +16,9 @@ use Kindred\Document\Token\Themes;
 use Kindred\Document\Token\Value\ColourToken;
 use Kindred\Document\Tree;
 use Kindred\Kit\FreshChart;
+use Kindred\Style\Aspect;
+use Kindred\Style\InUse;
+use Kindred\Style\Inventory;
 
 /** Commands at random, for properties that hold after any of them. Seed `mt_srand` first. */
 final class AnyCommand
@@ -311,7 +314,22 @@ final class AnyCommand
             ['type' => 'adopt-token', 'token' => $token, 'colour' => (Bindings::tokens($tree)[$token] ?? null)?->value instanceof ColourToken ? Bindings::tokens($tree)[$token]->value->css() : '#17594f'],
             ['type' => 'remove-token', 'token' => $token, 'by' => $step % 2 === 0 ? $other : null],
             ...self::onThemes($tree, $on['screen'], $token, $other, $step),
+            self::merging($tree, $step),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function merging(Tree $tree, int $step): array
+    {
+        $aspect = Aspect::ALL[$step % count(Aspect::ALL)];
+        $inventory = new Inventory([]);
+        foreach ($tree->layers as $layer) {
+            $inventory->layer($layer->toArray());
+        }
+        $values = array_map(fn (InUse $one): mixed => $one->plain, $inventory->values($aspect));
+
+        return ['type' => 'merge-values', 'aspect' => $aspect::key(), 'from' => array_slice($values, 0, 3) ?: ['#17594f'], 'to' => $values[count($values) - 1] ?? '#17594f']
+            + ($step % 2 === 0 ? ['token' => "merged{$step}", 'name' => "merged.m{$step}"] : []);
     }
 
     /** @return list<array<string, mixed>> */

@@ -123,6 +123,26 @@ async function tokens(page: Page): Promise<void> {
     line('theme shown, 2,000 layers, until the wall shows them', ms(quantile(themed, 0.5)), 'under 1 s', quantile(themed, 0.5) / reference, quantile(themed, 0.5) < 1000);
 }
 
+/** The style inventory of 10,000 layers is opened in the drawer, and a value of 2,000 of them merged. */
+async function inventory(page: Page): Promise<void> {
+    const project = fill(40, 250, 250);
+    await page.goto(`${base}/projects/${project}/wall`);
+    await page.waitForSelector('[data-ready]', { state: 'attached' });
+    const reference = quantile(await time(20, async () => page.request.get(`${base}/bench/empty`)), 0.5);
+    page.setDefaultTimeout(20_000);
+    await page.locator('[data-act=house]').click();
+    const shown: number[] = [];
+    for (let i = 0; i < 6; i++) {
+        await page.getByRole('button', { name: 'Tokens' }).click();
+        await page.waitForSelector('#house .add');
+        shown.push(...await time(1, async () => {
+            await page.getByRole('button', { name: 'Style inventory' }).click();
+            await page.waitForSelector('#house .aspect');
+        }));
+    }
+    line('style inventory of 10,000 layers, press to shown', ms(quantile(shown.slice(1), 0.5)), 'under 1 s', quantile(shown.slice(1), 0.5) / reference, quantile(shown.slice(1), 0.5) < 1000);
+}
+
 /** 20 people write into one project without a pause; the reference is 20 who ask for the empty route without a pause. */
 async function writers(page: Page): Promise<void> {
     const project = fill(10, 200, 200);
@@ -573,7 +593,7 @@ test('budgets', async ({ page }) => {
     console.log(`\n${readFileSync('/proc/cpuinfo', 'utf8').match(/model name\s*: (.*)/)?.[1] ?? 'processor'}, ${new Date().toISOString().slice(0, 10)}`);
     await signIn(page);
     const wanted = (process.env['KINDRED_BENCHES'] ?? '').split(' ').filter(Boolean);
-    for (const measure of [edits, tokens, writers, hands, opening, rough, painted, moving, arrays, rehearsing, stacks, algebra, pictures, widths, sizes].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
+    for (const measure of [edits, tokens, inventory, writers, hands, opening, rough, painted, moving, arrays, rehearsing, stacks, algebra, pictures, widths, sizes].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
         await measure(page).catch((problem: Error) => console.log(`${measure.name}: could not be measured: ${problem.message.replaceAll(/\s+/g, ' ').slice(0, 300)}`));
     }
 });

@@ -39,7 +39,7 @@ final readonly class AdoptToken implements Command
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(things: Themes::HOUSE, colours: [$this->colour]);
+        return new WorkingSet(things: Themes::HOUSE, written: ["\"colour\":\"{$this->colour}\""]);
     }
 
     public function apply(Tree $tree): Tree

@@ -124,6 +124,7 @@ final class Commands
         ShowTheme::class,
         PutThemeValues::class,
         RemoveThemeValues::class,
+        MergeValues::class,
     ];
 
     /** @throws \Kindred\Input\InvalidInput */

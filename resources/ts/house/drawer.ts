@@ -3,10 +3,11 @@ import { toast } from '../dialogs.ts';
 import { Fragment } from '../wall/fragments.ts';
 import type { Command } from '../wall/messages.ts';
 import { fresh, Problem, send } from '../wall/server.ts';
+import { Merging, nextPlace } from './inventory.ts';
 import { showSamples } from './samples.ts';
 
 export interface HouseDesk {
-    urls: { house: string; houseRead: string };
+    urls: { house: string; houseRead: string; inventory: string; merge: string };
     /** The latest edit that the wall shows. */
     sequence: () => number;
     /** Resolves with null where the edit was refused, which has then been said. */
@@ -26,6 +27,10 @@ export class HouseDrawer {
     private filter = '';
     /** The id of the theme whose values it shows; empty for none. */
     private theme = '';
+    /** Whether it shows what is in use, in the place of the tokens. */
+    private counts = false;
+    private near = '1';
+    private readonly merging: Merging;
     /** The tokens of which it is shown what uses them. */
     private readonly detailed = new Set<string>();
     /** What was being typed when the drawer was drawn anew, by the field's place. */
@@ -35,7 +40,8 @@ export class HouseDrawer {
         Object.assign(this.input, { type: 'file', accept: '.json,.tokens,application/json', hidden: true });
         this.input.setAttribute('aria-label', 'File of design tokens');
         box.after(this.input);
-        this.fragment = new Fragment(box, () => `${desk.urls.house}?${new URLSearchParams({ open: [...this.detailed].join(','), theme: this.theme })}`, desk.sequence, () => this.drawn());
+        this.merging = new Merging({ url: desk.urls.merge, edit: desk.edit });
+        this.fragment = new Fragment(box, () => this.counts ? `${desk.urls.inventory}?${new URLSearchParams({ near: this.near })}` : `${desk.urls.house}?${new URLSearchParams({ open: [...this.detailed].join(','), theme: this.theme })}`, desk.sequence, () => this.drawn());
         box.addEventListener('htmx:before:swap', () => {
             this.written = [...box.querySelectorAll<HTMLInputElement>('input[id]')].filter((field) => field.value !== field.defaultValue && field.value !== field.dataset['sent']).map((field) => ({ id: field.id, value: field.value, from: field.selectionStart, to: field.selectionEnd }));
         });
@@ -93,7 +99,7 @@ export class HouseDrawer {
     /** What is being typed stays, whatever has come meanwhile. */
     private drawn(): void {
         // A theme that was removed, here or elsewhere, is shown no longer.
-        if (this.theme !== '' && !this.box.querySelector(`[data-house=theme][data-theme="${CSS.escape(this.theme)}"]`)) this.theme = '';
+        if (this.theme !== '' && !this.counts && !this.box.querySelector(`[data-house=theme][data-theme="${CSS.escape(this.theme)}"]`)) this.theme = '';
         showSamples(this.box);
         for (const field of this.box.querySelectorAll<HTMLInputElement>('input[id]')) {
             const written = this.written.find(({ id }) => id === field.id);
@@ -125,6 +131,11 @@ export class HouseDrawer {
         switch (button?.dataset['house']) {
             case 'close': return this.close();
             case 'import': return this.input.click();
+            case 'view':
+                this.counts = button.dataset['view'] === 'inventory';
+                return this.fragment.ask();
+            case 'merge': return this.merging.open(button);
+            case 'through': return void document.dispatchEvent(new CustomEvent('kindred:go', { detail: nextPlace(button) }));
             case 'theme': return this.inTheme(button.dataset['theme']!);
             case 'show-theme': return void (await this.desk.edit({ type: 'show-theme', theme: this.theme || null }));
             case 'remove-theme': return void (await this.desk.edit({ type: 'remove-theme', theme: this.theme }));
@@ -166,6 +177,10 @@ export class HouseDrawer {
 
     private async changed(field: HTMLInputElement): Promise<void> {
         if (field.dataset['part'] === 'theme') return this.renamed(field);
+        if (field.dataset['house'] === 'near') {
+            this.near = field.value;
+            return this.fragment.ask();
+        }
         const row = field.closest<HTMLElement>('[data-token]');
         const part = field.dataset['part'];
         if (!row || (part !== 'name' && part !== 'text') || field.value.trim() === field.defaultValue) return;
@@ -278,7 +293,7 @@ export class HouseDrawer {
             }
             else if (field instanceof HTMLInputElement && field.dataset['house'] === 'filter' && field.value !== '') this.show(field.value = '');
             else this.close();
-        } else if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !(field instanceof HTMLInputElement && field.value !== field.defaultValue)) {
+        } else if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !(field instanceof HTMLInputElement && field.value !== field.defaultValue && field.value !== field.dataset['sent'])) {
             event.preventDefault();
             document.dispatchEvent(new CustomEvent('kindred:do', { detail: event.shiftKey ? 'redo' : 'undo' }));
         }

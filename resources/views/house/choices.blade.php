@@ -6,8 +6,7 @@
     @if (count($fitting) > 7)<input class="field" type="search" data-bind="filter" placeholder="Filter" aria-label="Filter the tokens" autocomplete="off">@endif
     <div class="list" role="group" aria-label="Tokens for {{ $label }}">
         @foreach ($fitting as $token)
-            @php($type = ['kind' => $token->value::kind()])
-            <button type="button" data-bind="to" data-id="{{ $token->id }}" data-name="{{ $token->name }}" @if ($bound?->id === $token->id) aria-current="true" @endif>@include('house.sample')<span>{{ $token->name }}</span><small>{{ $token->value->css() }}</small></button>
+            <button type="button" data-bind="to" data-id="{{ $token->id }}" data-name="{{ $token->name }}" @if ($bound?->id === $token->id) aria-current="true" @endif>@include('house.sample', ['value' => $token->value, 'kind' => $token->value::kind()])<span>{{ $token->name }}</span><small>{{ $token->value->css() }}</small></button>
         @endforeach
     </div>
 @else

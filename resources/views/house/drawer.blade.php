@@ -1,13 +1,5 @@
 {{-- The house style: tokens by their types, each changed where it stands. --}}
-<header class="head">
-    <h2 id="house-title">House style</h2>
-    <button type="button" class="button quiet" data-house="import" title="A JSON file in the format for design tokens">Import</button>
-    @if ($names !== [])
-        <a class="button quiet" href="{{ route('house.json', $project) }}" download title="In the format for design tokens">JSON</a>
-        <a class="button quiet" href="{{ route('house.css', $project) }}" download title="As custom properties">CSS</a>
-    @endif
-    <button type="button" class="button quiet !px-1.5" data-house="close" aria-label="Close the house style"><x-glyph name="x"/></button>
-</header>
+@include('house.head', ['view' => 'tokens'])
 <form class="add" data-house-form="add">
     <select class="field" name="kind" aria-label="Type of the new token">@foreach ($types as $type)@if ($type['kind'] !== 'other')<option value="{{ $type['kind'] }}">{{ $type['label'] }}</option>@endif @endforeach</select>
     <input class="field" id="house-name" name="name" required maxlength="200" placeholder="Name" title="Groups with dots between: colour.clay" aria-label="Name of the new token" autocomplete="off" spellcheck="false">
@@ -59,7 +51,7 @@
                 @if ($type['kind'] === 'color' && $of === null)
                     <button type="button" class="sample chequered" data-house="colour" data-shows="{{ $token->value->css() }}" aria-label="Choose {{ $token->name }}" title="Choose the colour" aria-haspopup="dialog"></button>
                 @else
-                    @include('house.sample')
+                    @include('house.sample', ['value' => $token->value, 'kind' => $type['kind']])
                 @endif
                 <input class="field name" data-part="name" value="{{ $token->name }}" aria-label="Name of {{ $token->name }}" title="{{ $token->description ?: $token->name }}" maxlength="200" autocomplete="off" spellcheck="false">
                 <input class="field value" id="house-{{ $token->id }}" data-part="text" value="{{ $of ? '{'.$of->name.'}' : $token->value->css() }}" aria-label="Value of {{ $token->name }}" title="{{ $theme !== null && ! $says ? "As without a theme. Type another value for {$theme->name}" : '' }}{{ $says ? 'Without a theme '.$plain[$token->id]->value->css().'. ' : '' }}{{ $of ? 'Stands for '.$of->name.': '.$token->value->css() : 'A value, or another token in braces: {colour.clay}' }}" autocomplete="off" spellcheck="false" @readonly($type['kind'] === 'other')>

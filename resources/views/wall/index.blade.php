@@ -1,7 +1,7 @@
 <x-layout :fonts-of="$project" early :title="$project->name" :entries="['resources/css/app.css', 'resources/ts/wall.ts']">
     @php
         $urls = ['edits' => route('edits', $project), 'find' => route('find', $project), 'keys' => route('keys'), 'brief' => route('brief', $project), 'preview' => route('preview', $project), 'token' => route('token'), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'snap' => route('snap', $project), 'copy' => route('copy', $project), 'alike' => route('alike', $project), 'names' => route('names', $project), 'cut-out-svg' => route('cut-out.svg', $project), 'cut-out-png' => route('cut-out.png', $project), 'screen-svg' => route('export.svg', [$project, 'SCREEN']), 'screen-png' => route('export.png', [$project, 'SCREEN']), 'paste' => route('paste', $project), 'sheet' => route('sheet', [$project, 'LAYER']), 'devices' => route('devices', [$project, 'SCREEN']), 'copies' => route('copies', [$project, 'LAYER']), 'takes' => route('takes', [$project, 'SCREEN']), 'trials' => route('trials', [$project, 'LAYER']), 'pictures' => route('pictures', $project), 'kit' => route('kit', $project), 'notes' => route('notes', $project), 'needs' => route('brief.screen', [$project, 'SCREEN']), 'spot' => route('widget.spot', [$project, 'LAYER']), 'assets' => route('assets', $project), 'fonts' => route('fonts', $project), 'icons' => route('icons', $project), 'icons-kept' => route('icons.kept'), 'colours' => route('colours.used', $project), 'contrast' => route('contrast', [$project, 'LAYER']), 'made' => route('made', [$project, 'SCREEN']),
-            'house' => route('house', $project), 'house-read' => route('house.read', $project), 'choices' => route('house.choices', $project), 'facets' => route('facets', $project), 'reel' => route('reel', $project), 'still' => route('thumbnail', [$project, 'SCREEN']), 'stills' => route('stills', $project), 'rehearse' => route('rehearse', $project)];
+            'house' => route('house', $project), 'house-read' => route('house.read', $project), 'inventory' => route('inventory', $project), 'inventory-merge' => route('inventory.merge', $project), 'choices' => route('house.choices', $project), 'facets' => route('facets', $project), 'reel' => route('reel', $project), 'still' => route('thumbnail', [$project, 'SCREEN']), 'stills' => route('stills', $project), 'rehearse' => route('rehearse', $project)];
         $tools = [['pick', 'mouse-pointer-2', 'Pick', 'Q'], ['screen', 'smartphone', 'Screen', 'A'], ['shape', 'shapes', 'Shape', 'S'], ['curve', 'tangent', 'Curve', 'C'], ['draw', 'pencil', 'Draw', 'D'], ['words', 'type', 'Text', 'T'],
             ['picture', 'image', 'Picture', 'P'], ['icon', 'smile', 'Icon', 'I'], ['widget', 'blocks', 'Kit', 'K'], ['note', 'message-square', 'Note', 'N'], ['thread', 'spline', 'Go', 'G']];
     @endphp
@@ -97,6 +97,14 @@
         <h2 id="house-import-title" class="mb-3 text-xl"></h2>
         <ul class="mb-4 grid gap-1"></ul>
         <p class="flex justify-end gap-2"><button type="button" class="button" data-closes>Cancel</button><button class="button primary" value="import" autofocus>Import</button></p>
+    </form></dialog>
+    <dialog id="house-merge" aria-labelledby="house-merge-title"><form method="dialog">
+        <h2 id="house-merge-title" class="mb-3 text-xl">Merge</h2>
+        <div class="body"></div>
+        <label class="row"><span class="label">As token</span><input class="field" name="name" maxlength="200" placeholder="a name makes a token of it" autocomplete="off" spellcheck="false"></label>
+        <div class="pictures"></div>
+        <p class="field-problem" role="alert" hidden></p>
+        <p class="flex justify-end gap-2"><button type="button" class="button" data-closes>Cancel</button><button class="button primary" value="merge" autofocus>Merge</button></p>
     </form></dialog>
     <dialog id="made" aria-labelledby="made-title">
         <header><h2 id="made-title">What makes this look</h2><button type="button" class="icon-button" data-part="close" aria-label="Close" title="Close"><x-glyph name="x"/></button></header>

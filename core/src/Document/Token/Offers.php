@@ -72,7 +72,8 @@ final class Offers
         return null;
     }
 
-    private static function isMeantFor(Token $token, string $path): bool
+    /** Whether a token of a length or a number is for a property, as its name says it. */
+    public static function isMeantFor(Token $token, string $path): bool
     {
         foreach ($token->value instanceof DimensionToken || $token->value instanceof NumberToken ? self::MEANT : [] as $pattern => $words) {
             if (preg_match($pattern, $path) === 1) {

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Canvas;
+
+use App\Models\Project;
+use Kindred\Command\MergeValues;
+use Kindred\Document\Change;
+use Kindred\Document\Difference;
+use Kindred\Document\Entity;
+use Kindred\Document\Screen;
+use Kindred\Document\Token\Bindings;
+use Kindred\Document\Token\Themes;
+use Kindred\Document\Token\Token;
+use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Input\Reader;
+use Kindred\Layout\Consequences;
+use Kindred\Style\Aspect;
+use Kindred\Style\InUse;
+use Kindred\Style\Inventory;
+
+/** What of the look is in use in a project, and what merging some of it would change. */
+final readonly class StyleInventory
+{
+    /** So many screens are shown before and after. */
+    private const SHOWN = 3;
+
+    public function __construct(private TreeLoader $store, private HouseStyle $style, private Consequences $consequences, private Pictures $pictures)
+    {
+    }
+
+    public function of(Project $project): Inventory
+    {
+        $inventory = new Inventory($this->style->tokens($project));
+        foreach ($this->store->written($project) as $layer) {
+            $inventory->layer($layer);
+        }
+        foreach ($this->store->withoutLayers($project)->screens as $screen) {
+            $inventory->screen($screen->toArray());
+        }
+
+        return $inventory;
+    }
+
+    /**
+     * What is in use by its aspects, what is nearly the same together.
+     *
+     * @return list<array{key: string, label: string, nearness: string, groups: list<non-empty-list<InUse>>, count: int, near: int}> without those of which there is nothing; `near` is how many values are nearly another
+     */
+    public function aspects(Project $project, float $near = 1.0): array
+    {
+        $inventory = $this->of($project);
+        $aspects = [];
+        foreach (Aspect::ALL as $aspect) {
+            $groups = $inventory->groups($aspect, $near);
+            $count = array_sum(array_map(count(...), $groups));
+            if ($count > 0) {
+                $aspects[] = ['key' => $aspect::key(), 'label' => $aspect::label(), 'nearness' => $aspect::nearness(), 'groups' => $groups, 'count' => $count, 'near' => $count - count($groups)];
+            }
+        }
+
+        return $aspects;
+    }
+
+    /**
+     * What a merge would change: how much, and the screens of which most changes as they are and as they would be.
+     *
+     * @param  array<array-key, mixed>  $merge  as the command has it
+     * @return array{layers: int, screens: int, pictures: list<array{screen: Screen, before: string, after: string}>, tokens: list<Token>}
+     *
+     * @throws \Kindred\Input\InvalidInput where it cannot be made
+     */
+    public function merged(Project $project, array $merge): array
+    {
+        $command = MergeValues::read(Reader::of($merge));
+        $before = $this->store->load($project, $command->workingSet());
+        $after = $command->apply($before);
+        $often = [];
+        $changed = array_filter(Difference::between($before, $after)->changes, fn (Change $change): bool => in_array($change->entity, [Entity::Layer, Entity::Screen], true));
+        foreach ($changed as $change) {
+            $screen = $change->entity === Entity::Screen ? $change->id : ($before->layers[$change->id]->screen ?? '');
+            $often[$screen] = ($often[$screen] ?? 0) + 1;
+        }
+        arsort($often);
+        $hung = array_filter(array_map(strval(...), array_keys($often)), fn (string $id): bool => isset($before->screens[$id]) && $before->screens[$id]->hangs());
+
+        return [
+            'layers' => count(array_filter($changed, fn (Change $change): bool => $change->entity === Entity::Layer)),
+            'screens' => count(array_filter(array_keys($often), fn (int|string $id): bool => $id !== '')),
+            'pictures' => array_map(fn (string $id): array => $this->pictured($project, $command, $id), array_slice(array_values($hung), 0, self::SHOWN)),
+            'tokens' => array_values(array_filter(Bindings::tokens($before), fn (Token $token): bool => $token->value::kind() === $command->kind())),
+        ];
+    }
+
+    /** @return array{screen: Screen, before: string, after: string} */
+    private function pictured(Project $project, MergeValues $command, string $id): array
+    {
+        $whole = $this->store->withLayersOf($project, [$id]);
+        $house = $this->store->load($project, new WorkingSet(things: Themes::HOUSE));
+        $tree = array_reduce(Themes::HOUSE, fn (Tree $tree, Entity $entity): Tree => $tree->put($entity, ...array_values($house->things($entity))), $whole);
+        $after = $this->consequences->of($tree, $command->apply($tree));
+        $draw = fn (Tree $of, string $prefix): string => $this->pictures->screen($of, $of->screen($id), $this->pictures->variant($project, $prefix));
+
+        return ['screen' => $tree->screen($id), 'before' => $draw($tree, "was{$id}-"), 'after' => $draw($after, "will{$id}-")];
+    }
+}

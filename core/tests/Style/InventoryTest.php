@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+use Kindred\Document\Difference;
+use Kindred\Document\Token\Bindings;
+use Kindred\Document\Token\Token;
+use Kindred\Document\Tree;
+use Kindred\Input\InvalidInput;
+use Kindred\Layout\Computed;
+use Kindred\Paint\Oklab;
+use Kindred\Style\Aspect;
+use Kindred\Style\InUse;
+use Kindred\Style\Inventory;
+use Kindred\Tests\Sample;
+
+function inventoryOf(Tree $tree): Inventory
+{
+    $inventory = new Inventory(Bindings::tokens($tree));
+    foreach ($tree->layers as $layer) {
+        $inventory->layer($layer->toArray());
+    }
+    foreach ($tree->screens as $screen) {
+        $inventory->screen($screen->toArray());
+    }
+
+    return $inventory;
+}
+
+/**
+ * @param  class-string<Aspect>  $aspect
+ * @return array<string, int> how often each is used
+ */
+function usedOften(Tree $tree, string $aspect): array
+{
+    return array_column(array_map(fn (InUse $one): array => [$one->shown, $one->count], inventoryOf($tree)->values($aspect)), 1, 0);
+}
+
+/**
+ * @param  class-string<Aspect>  $aspect
+ * @return list<list<string>>
+ */
+function nearOnes(Tree $tree, string $aspect, float $near = 1.0): array
+{
+    return array_map(fn (array $group): array => array_map(fn (InUse $one): string => $one->shown, $group), inventoryOf($tree)->groups($aspect, $near));
+}
+
+/** Home with boxes of some colours, and of whatever else. */
+function withBoxes(string $list, array ...$each): Tree
+{
+    $layers = array_map(fn (array $own, int $i): array => $own + ['kind' => 'box', 'name' => "Box {$i}", 'x' => 0, 'y' => 0, 'width' => 10, 'height' => 10], $each, array_keys($each));
+
+    return Sample::after(Sample::tree(), ['type' => 'delete-layers', 'screen' => 'home', 'layers' => ['boxa', 'words', 'icon', 'group']], ['type' => 'create-layers', 'screen' => 'home', 'layers' => $layers, 'seed' => $list]);
+}
+
+function withGreys(string ...$colours): Tree
+{
+    return withBoxes('greys', ...array_map(fn (string $colour): array => ['fills' => [['colour' => $colour]]], $colours));
+}
+
+it('counts every distinct value of each part of the look', function (): void {
+    $tree = Sample::after(Sample::tree(),
+        ['type' => 'set-field', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'corners', 'value' => '12'],
+        ['type' => 'add-to-list', 'screen' => 'home', 'layers' => ['boxa'], 'list' => 'strokes', 'entry' => ['colour' => '#17594f', 'width' => 1.5]],
+        ['type' => 'add-to-list', 'screen' => 'home', 'layers' => ['boxa'], 'list' => 'effects', 'entry' => ['colour' => '#00000040', 'offsetY' => 4, 'blur' => 12]],
+        ['type' => 'add-to-list', 'screen' => 'home', 'layers' => ['left'], 'list' => 'fills', 'entry' => ['kind' => 'linear', 'angle' => 90, 'stops' => [['colour' => '#a94c31', 'at' => 0], ['colour' => '#d9a441', 'at' => 1]]]],
+        ['type' => 'stack-layers', 'screen' => 'home', 'layers' => ['group'], 'seed' => 'stacked'],
+    );
+    expect(usedOften($tree, Aspect\Colours::class))->toMatchArray(['#17594f' => 4, '#ffffff' => 2, '#00000040' => 1, '#a94c31' => 1, '#d9a441' => 1])
+        ->and(usedOften($tree, Aspect\Gradients::class))->toBe(['linear-gradient(90deg, #a94c31 0%, #d9a441 100%)' => 1])
+        ->and(usedOften($tree, Aspect\TypeStyles::class))->toBe(['400 16px/1.4 "Hanken Grotesk"' => 1])
+        ->and(usedOften($tree, Aspect\Sizes::class))->toBe(['16 px' => 1])->and(usedOften($tree, Aspect\Weights::class))->toBe(['400' => 1])
+        ->and(usedOften($tree, Aspect\Radii::class))->toBe(['12 px' => 1])->and(usedOften($tree, Aspect\StrokeWidths::class))->toBe(['1.5 px' => 1])
+        ->and(usedOften($tree, Aspect\Shadows::class))->toBe(['0 4px 12px #00000040' => 1])->and(array_keys(usedOften($tree, Aspect\Gaps::class)))->toBe(['20 px']);
+});
+
+it('knows which tokens have a value, and how much of it is bound to none', function (): void {
+    $tree = Sample::after(Sample::tree(), ['type' => 'put-tokens', 'tokens' => [['id' => 'spruce', 'name' => 'colour.spruce', 'kind' => 'color', 'value' => '#17594f'], ['id' => 'space', 'name' => 'space.m', 'kind' => 'dimension', 'value' => 16]]],
+        ['type' => 'bind-token', 'screen' => 'home', 'layers' => ['boxa', 'left'], 'field' => 'fills.0.paint', 'token' => 'spruce']);
+    $one = inventoryOf($tree)->values(Aspect\Colours::class)[0];
+    expect([$one->shown, $one->count, $one->raw])->toBe(['#17594f', 3, 1])->and(array_map(fn (Token $token): string => $token->id, $one->tokens))->toBe(['spruce'])
+        ->and(array_column($one->places, 'layer'))->toBe(['boxa', 'left', 'right'])
+        // A space that happens to be as large as words are is no token for them.
+        ->and(inventoryOf($tree)->values(Aspect\Sizes::class)[0]->tokens)->toBe([]);
+});
+
+it('brings together what is nearly the same, never by a chain', function (): void {
+    $greys = ['#808080', '#808080', '#7e7e7e', '#838383', '#b0b0b0', '#202020', '#222222', '#242424'];
+    expect(nearOnes(withGreys(...$greys), Aspect\Colours::class))->toContain(['#808080', '#7e7e7e', '#838383'], ['#b0b0b0'])->toContain(['#202020', '#222222', '#242424']);
+    // Each step is near the one before, all together are not.
+    $ramp = array_map(fn (int $i): string => sprintf('#%1$02x%1$02x%1$02x', 100 + 6 * $i), range(0, 9));
+    foreach (inventoryOf(withGreys(...$ramp))->groups(Aspect\Colours::class) as $group) {
+        foreach ($group as $one) {
+            expect(Oklab::of(Aspect\Colours::value($one->plain)->value)->distance(Oklab::of(Aspect\Colours::value($group[0]->plain)->value)))->toBeLessThanOrEqual(0.04);
+        }
+    }
+    expect(count(nearOnes(withGreys(...$ramp), Aspect\Colours::class)))->toBeGreaterThan(2)->and(nearOnes(withGreys(...$ramp), Aspect\Colours::class, 0.0))->toHaveCount(11);
+});
+
+it('takes for near what is', function (string $aspect, mixed $one, mixed $other, bool $near): void {
+    expect($aspect::distance($one, $other) <= 1)->toBe($near)->and($aspect::distance($other, $one))->toEqualWithDelta($aspect::distance($one, $other), 1e-9)->and($aspect::distance($one, $one))->toEqualWithDelta(0.0, 1e-12);
+})->with([
+    [Aspect\Sizes::class, 15, 16, true], [Aspect\Sizes::class, 14, 16, false], [Aspect\Sizes::class, 30, 32, true], [Aspect\Sizes::class, 11, 12, true],
+    [Aspect\Radii::class, 3, 4, true], [Aspect\Radii::class, 12, 16, false], [Aspect\Gaps::class, 8, 12, false],
+    [Aspect\Weights::class, 400, 500, false], [Aspect\Weights::class, 400, 450, true],
+    [Aspect\Colours::class, '#808080', '#80808080', false], [Aspect\Colours::class, '#b4472e', '#b4492f', true], [Aspect\Colours::class, '#b4472e', '#17594f', false],
+    [Aspect\TypeStyles::class, ['family' => 'Lora', 'weight' => 400, 'size' => 15, 'lineHeight' => 1.4], ['family' => 'Lora', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.45], true],
+    [Aspect\TypeStyles::class, ['family' => 'Lora', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.4], ['family' => 'Lora', 'weight' => 600, 'size' => 16, 'lineHeight' => 1.4], false],
+    [Aspect\Shadows::class, ['colour' => '#00000040', 'offsetY' => 4, 'blur' => 12], ['colour' => '#00000044', 'offsetY' => 5, 'blur' => 12], true],
+    [Aspect\Shadows::class, ['colour' => '#00000040', 'offsetY' => 4, 'blur' => 12], ['colour' => '#00000040', 'offsetY' => 4, 'blur' => 12, 'inner' => true], false],
+    [Aspect\Gradients::class, ['kind' => 'linear', 'angle' => 90, 'stops' => [['colour' => '#a94c31', 'at' => 0], ['colour' => '#d9a441', 'at' => 1]]], ['kind' => 'linear', 'angle' => 90, 'stops' => [['colour' => '#a94d31', 'at' => 0.02], ['colour' => '#d9a441', 'at' => 1]]], true],
+    [Aspect\Gradients::class, ['kind' => 'linear', 'angle' => 90, 'stops' => [['colour' => '#a94c31', 'at' => 0], ['colour' => '#d9a441', 'at' => 1]]], ['kind' => 'linear', 'angle' => 45, 'stops' => [['colour' => '#a94c31', 'at' => 0], ['colour' => '#d9a441', 'at' => 1]]], false],
+]);
+
+it('merges fourteen greys into four tokens, each in one step', function (): void {
+    $families = [['#1c1c1c', '#1e1e1e', '#202020', '#1a1a1a'], ['#606060', '#626262', '#5e5e5e'], ['#9a9a9a', '#9c9c9c', '#989898', '#9e9e9e'], ['#dcdcdc', '#dedede', '#dadada']];
+    $tree = withGreys(...array_merge(...$families));
+    foreach ($families as $i => $family) {
+        $before = $tree;
+        $tree = Sample::after($tree, $merge = ['type' => 'merge-values', 'aspect' => 'colours', 'from' => $family, 'to' => $family[0], 'token' => "grey{$i}", 'name' => "grey.g{$i}"]);
+        $step = Difference::between($before, $tree);
+        expect(Sample::command($merge)->label($before))->toBe('Merge '.(count($family) - 1)." colours into “grey.g{$i}”");
+        expect(Sample::plain(Sample::consequences()->replayed($tree, Computed::without($step, $before, $tree)->inverse())))->toEqual(Sample::plain($before));
+    }
+    expect(array_keys(usedOften($tree, Aspect\Colours::class)))->toEqualCanonicalizing(['#1c1c1c', '#606060', '#9a9a9a', '#dcdcdc', '#ffffff'])->and(count(Bindings::tokens($tree)))->toBe(4)
+        ->and(array_sum(array_map(fn (InUse $one): int => $one->raw, inventoryOf($tree)->values(Aspect\Colours::class))))->toBe(2);
+    // All follow the token from then on.
+    $later = Sample::after($tree, ['type' => 'put-tokens', 'tokens' => [['id' => 'grey0', 'text' => '#000']]]);
+    expect(usedOften($later, Aspect\Colours::class)['#000000'])->toBe(4);
+});
+
+it('puts one value in the place of others, in every part of the look', function (string $aspect, array $own, array $other): void {
+    $tree = withBoxes('parts', $own, $other, $own);
+    [$from, $to] = inventoryOf($tree)->values($aspect);
+    expect([$from->count, $to->count])->toBe([2, 1]);
+    $after = Sample::after($tree, ['type' => 'merge-values', 'aspect' => $aspect::key(), 'from' => [$from->plain], 'to' => $to->plain]);
+    expect(usedOften($after, $aspect))->toBe([$to->shown => 3]);
+    $named = Sample::after($tree, ['type' => 'merge-values', 'aspect' => $aspect::key(), 'from' => [$from->plain], 'to' => $to->plain, 'token' => 'made', 'name' => 'made']);
+    expect(usedOften($named, $aspect))->toBe([$to->shown => 3])->and(inventoryOf($named)->values($aspect)[0]->raw)->toBe(0);
+})->with([
+    [Aspect\Radii::class, ['corners' => array_fill_keys(['topLeft', 'topRight', 'bottomRight', 'bottomLeft'], 11)], ['corners' => array_fill_keys(['topLeft', 'topRight', 'bottomRight', 'bottomLeft'], 12)]],
+    [Aspect\StrokeWidths::class, ['strokes' => [['colour' => '#000000', 'width' => 1.5]]], ['strokes' => [['colour' => '#000000', 'width' => 2]]]],
+    [Aspect\Shadows::class, ['effects' => [['colour' => '#00000040', 'offsetY' => 4, 'blur' => 12]]], ['effects' => [['colour' => '#00000044', 'offsetY' => 4, 'blur' => 12]]]],
+    [Aspect\Gradients::class, ['fills' => [['kind' => 'linear', 'angle' => 90, 'stops' => [['colour' => '#a94c31', 'at' => 0], ['colour' => '#d9a441', 'at' => 1]]]]], ['fills' => [['kind' => 'linear', 'angle' => 80, 'stops' => [['colour' => '#a94c31', 'at' => 0], ['colour' => '#d9a441', 'at' => 1]]]]]],
+    [Aspect\Gaps::class, ['children' => [['kind' => 'box', 'name' => 'In', 'x' => 0, 'y' => 0, 'width' => 10, 'height' => 10]], 'kind' => 'stack', 'padding' => array_fill_keys(['top', 'right', 'bottom', 'left'], 7)], ['children' => [['kind' => 'box', 'name' => 'In', 'x' => 0, 'y' => 0, 'width' => 10, 'height' => 10]], 'kind' => 'stack', 'padding' => array_fill_keys(['top', 'right', 'bottom', 'left'], 8)]],
+]);
+
+it('merges words, their runs and the background of screens, and lets be what is bound', function (): void {
+    $tree = Sample::after(Sample::tree(), ['type' => 'put-tokens', 'tokens' => [['id' => 'spruce', 'name' => 'spruce', 'kind' => 'color', 'value' => '#17594f']]],
+        ['type' => 'bind-token', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'fills.0.paint', 'token' => 'spruce'],
+        ['type' => 'set-screen-field', 'screen' => 'next', 'field' => 'ground', 'value' => '#185a50']);
+    $after = Sample::after($tree, ['type' => 'merge-values', 'aspect' => 'colours', 'from' => ['#17594f', '#185a50'], 'to' => '#000000']);
+    expect(usedOften($after, Aspect\Colours::class))->toMatchArray(['#17594f' => 1, '#000000' => 3])->and($after->screen('next')->ground->toHex())->toBe('#000000');
+    $bound = Sample::after($tree, ['type' => 'merge-values', 'aspect' => 'colours', 'from' => ['#185a50', '#17594f'], 'to' => '#17594f', 'token' => 'spruce']);
+    expect($bound->screen('next')->bound)->toBe(['ground' => 'spruce'])->and(inventoryOf($bound)->values(Aspect\Colours::class)[0]->raw)->toBe(0);
+    $large = Sample::after($tree, ['type' => 'merge-values', 'aspect' => 'type', 'from' => [['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.4]], 'to' => ['family' => 'Lora', 'weight' => 600, 'size' => 40, 'lineHeight' => 1.5]]);
+    expect($large->layer('words')->box->height)->toBe(60.0);
+});
+
+it('refuses what cannot be merged', function (array $merge, string $said): void {
+    expect(fn () => Sample::after(Sample::tree(), ['type' => 'merge-values'] + $merge))->toThrow(InvalidInput::class, $said);
+})->with([
+    [['aspect' => 'smells', 'from' => ['#000'], 'to' => '#fff'], 'there is no such part of the look'],
+    [['aspect' => 'colours', 'from' => [], 'to' => '#fff'], 'between one and 200 values'],
+    [['aspect' => 'colours', 'from' => ['mud'], 'to' => '#fff'], 'value'],
+    [['aspect' => 'colours', 'from' => ['#123456'], 'to' => '#ffffff'], 'Nothing has these values any more.'],
+]);

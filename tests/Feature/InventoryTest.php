@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Canvas\Editor;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Kindred\Tests\Sample;
+
+beforeEach(function (): void {
+    $this->seed();
+    $this->user = User::query()->firstOrFail();
+    $this->actingAs($this->user);
+    $this->project = $this->user->projects()->where('name', 'Fernhollow Pottery')->firstOrFail();
+    $this->at = "/projects/{$this->project->id}";
+    $this->edit = fn (array ...$commands) => app(Editor::class)->edit($this->project->fresh(), $this->user, array_map(Sample::command(...), $commands), $this->project->fresh()->sequence);
+    $this->merge = fn (array $merge) => $this->postJson("{$this->at}/house-style/merge", $merge);
+    $boxes = fn (string ...$colours): array => array_map(fn (string $colour): array => ['kind' => 'box', 'name' => 'Grey', 'x' => 0, 'y' => 0, 'width' => 10, 'height' => 10, 'fills' => [['colour' => $colour]]], $colours);
+    ($this->edit)(['type' => 'create-layers', 'screen' => 'kiln', 'seed' => 'greysa', 'layers' => $boxes('#777777', '#787878', '#777777')], ['type' => 'create-layers', 'screen' => 'booked', 'seed' => 'greysb', 'layers' => $boxes('#797979')]);
+    $this->colours = fn (): array => DB::table('layers')->where('project_id', $this->project->id)->where('body', 'like', '%"name":"Grey"%')->orderBy('id')->pluck('body')->map(fn (string $body): string => json_decode($body, true)['fills'][0]['colour'])->countBy()->sortKeys()->all();
+});
+
+it('shows what is in use, what is nearly the same, and which tokens there are', function (): void {
+    $shown = $this->get("{$this->at}/house-style/inventory")->assertOk()->assertSee('aria-label="Nearly #777777"', false)->assertSee('#777777: 2 uses; go to the next')->assertSee('Type styles')->assertSee('colour.soft');
+    expect(substr_count((string) $shown->getContent(), '#787878: one use'))->toBe(1);
+    $this->get("{$this->at}/house-style/inventory?near=0")->assertOk()->assertDontSee('aria-label="Nearly #777777"', false);
+    $this->get("{$this->at}/house-style/inventory?near=lots")->assertOk();
+    // What was deleted is not in use.
+    ($this->edit)(['type' => 'delete-screens', 'screens' => ['booked']]);
+    $this->get("{$this->at}/house-style/inventory")->assertOk()->assertDontSee('#797979');
+});
+
+it('says and shows what a merge would change, and changes nothing yet', function (): void {
+    $html = (string) ($this->merge)(['aspect' => 'colours', 'from' => ['#777777', '#787878', '#797979'], 'to' => '#777777'])->assertOk()->json('html');
+    expect($html)->toContain('2 layers on 2 screens would change, as one step.')->toContain('Kiln status')->toContain('Booked')->and(substr_count($html, '<svg'))->toBe(4)
+        ->and(($this->colours)())->toBe(['#777777' => 2, '#787878' => 1, '#797979' => 1]);
+    ($this->merge)(['aspect' => 'colours', 'from' => ['#123456'], 'to' => '#777777'])->assertStatus(422)->assertJsonPath('message', fn (string $said): bool => str_contains($said, 'Nothing has these values any more'));
+    ($this->merge)(['aspect' => 'colours'])->assertStatus(422);
+    ($this->merge)(['from' => 'x'])->assertStatus(422);
+});
+
+it('merges in one step, into a token too, and takes it back whatever others have done', function (): void {
+    $answer = ($this->edit)(['type' => 'merge-values', 'aspect' => 'colours', 'from' => ['#787878', '#797979'], 'to' => '#777777', 'token' => 'grey', 'name' => 'colour.grey']);
+    expect(($this->colours)())->toBe(['#777777' => 4])->and(array_filter(array_column($answer->patches, 'layer')))->toHaveCount(4);
+    $this->get("{$this->at}/house-style")->assertSee('colour.grey: 4 uses', false);
+    $other = User::factory()->create();
+    $moved = DB::table('layers')->where('project_id', $this->project->id)->where('body', 'like', '%"name":"Grey"%')->where('screen', 'booked')->value('id');
+    app(Editor::class)->edit($this->project->fresh(), $other, [Sample::command(['type' => 'move-layers', 'screen' => 'booked', 'layers' => [$moved], 'dx' => 3, 'dy' => 0])], $this->project->fresh()->sequence);
+    $this->postJson("{$this->at}/undo")->assertOk();
+    expect(($this->colours)())->toBe(['#777777' => 2, '#787878' => 1, '#797979' => 1]);
+});
+
+it('is shown to whoever may work in a project, and to nobody else', function (): void {
+    $this->actingAs(User::factory()->create());
+    $this->get("{$this->at}/house-style/inventory")->assertNotFound();
+    ($this->merge)(['aspect' => 'colours', 'from' => ['#777777'], 'to' => '#777777'])->assertNotFound();
+});
