@@ -75,14 +75,14 @@ it('brings what came back after its token had changed to the value of today', fu
 
 it('hands tokens out as files and reads them in, and says what is new before anything is changed', function (): void {
     ($this->tokens)(['id' => 'clay', 'name' => 'test.clay', 'kind' => 'color', 'value' => '#b4472e', 'description' => 'Actions */ }']);
-    expect($this->get("{$this->at}/house-style/tokens.json")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="fernhollow-pottery.tokens.json"')->json('test.clay.$value.hex'))->toBe('#b4472e')
+    expect($this->get("{$this->at}/house-style/tokens.json")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="fernhollow-pottery.resolver.json"')->json('sets.base.sources.0.test.clay.$value.hex'))->toBe('#b4472e')
         ->and((string) $this->get("{$this->at}/house-style/tokens.css")->assertOk()->getContent())->toContain('--test-clay: #b4472e;')->toContain('/* Actions * / } */');
     $file = fn (array $data) => $this->postJson("{$this->at}/house-style/read", ['tokens' => UploadedFile::fake()->createWithContent('tokens.json', (string) json_encode($data))]);
     $said = $file(['test' => ['clay' => ['$type' => 'color', '$value' => '#a94c31'], 'moss' => ['$type' => 'color', '$value' => '#3f5d4a']]])->assertOk()->json();
     expect($said['said'])->toBe(['One new token: test.moss.', 'One gets another value: test.clay.'])->and($said['tokens'][1]['id'])->toBe('clay')
         ->and(DB::table('things')->where('project_id', $this->project->id)->where('entity', 'token')->where('body', 'like', '%"name":"test.%')->count())->toBe(1);
     $this->postJson("{$this->at}/edits", ['base' => $this->project->fresh()->sequence, 'commands' => [['type' => 'put-tokens', 'tokens' => $said['tokens'], 'groups' => $said['groups']]]])->assertOk();
-    expect($this->get("{$this->at}/house-style/tokens.json")->json('test.moss.$value'))->toBe('#3f5d4a');
+    expect($this->get("{$this->at}/house-style/tokens.json")->json('sets.base.sources.0.test.moss.$value'))->toBe('#3f5d4a');
     $file(['a' => ['$type' => 'color', '$value' => 'no colour']])->assertUnprocessable()->assertJson(['place' => 'a.$value']);
     $this->postJson("{$this->at}/house-style/read")->assertUnprocessable();
 });

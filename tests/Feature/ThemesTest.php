@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Canvas\Editor;
 use App\Models\User;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Kindred\Tests\Sample;
 
@@ -80,4 +81,21 @@ it('keeps themes in copies and files of a project', function (): void {
     $file = json_decode($this->get("{$this->at}/hand-over/project")->assertOk()->streamedContent(), true);
     expect($file['theme'])->toBe('night')->and($file['themes'])->toContain(['id' => 'night', 'name' => 'Night <b>'])
         ->and(array_column(array_filter($file['themeValues'], fn (array $one): bool => $one['theme'] === 'night'), 'token'))->toBe(['clay']);
+});
+
+it('hands themes out with the tokens, and says what a changed file would bring', function (): void {
+    $file = $this->get("{$this->at}/house-style/tokens.json")->assertOk()->json();
+    $read = fn (array $file) => $this->postJson("{$this->at}/house-style/read", ['tokens' => UploadedFile::fake()->createWithContent('resolver.json', (string) json_encode($file))]);
+    expect($read($file)->assertOk()->json())->toMatchArray(['tokens' => [], 'themes' => [], 'values' => []]);
+    $file['modifiers']['theme']['contexts']['Night <b>'][0]['test']['clay']['$value'] = '#ffddcc';
+    $file['modifiers']['theme']['contexts']['Second brand'] = [['test' => ['clay' => ['$type' => 'color', '$value' => '{test.soot}'], 'soot' => ['$type' => 'color', '$value' => '#222']]]];
+    $said = $read($file)->assertOk()->json();
+    expect($said['said'])->toContain('One new token: test.soot.', 'One new theme: Second brand.', 'In theme Night <b> one token gets a value.', 'In theme Second brand one token gets a value.');
+    $commands = [['type' => 'put-tokens', 'tokens' => $said['tokens'], 'groups' => $said['groups']], ...array_map(fn (array $theme): array => ['type' => 'put-theme'] + $theme, $said['themes']),
+        ...array_map(fn (array $values, string $theme): array => ['type' => 'put-theme-values', 'theme' => $theme, 'values' => $values], $said['values'], array_keys($said['values']))];
+    $this->postJson("{$this->at}/edits", ['base' => $this->project->fresh()->sequence, 'commands' => $commands])->assertOk();
+    ($this->edit)(['type' => 'show-theme', 'theme' => $said['themes'][0]['id']]);
+    expect(($this->colour)($this->some[0]))->toBe('#222222');
+    expect($read($file)->assertOk()->json())->toMatchArray(['tokens' => [], 'themes' => [], 'values' => []]);
+    $this->get("{$this->at}/house-style/tokens.css")->assertOk()->assertSee('[data-theme="night-b"]', false);
 });

@@ -119,6 +119,19 @@ final readonly class Path
     }
 
     /**
+     * The thing with a value that its property can have, which is not looked at once more.
+     *
+     * @template T of object
+     *
+     * @param  T  $of
+     * @return T
+     */
+    public function with(object $of, mixed $value): object
+    {
+        return self::into($of, $this->steps, fn (): mixed => $value, $value === null, false) ?? throw new \LogicException('What is not in anything does not go.');
+    }
+
+    /**
      * @param  list<string>  $steps
      * @return Property<mixed>|null
      */

@@ -31,7 +31,22 @@ final class Bindings
      *
      * @return array<string, string> ids of tokens by path, such as `fills.0.colour`
      */
-    public static function of(Stored $thing, string $path = ''): array
+    public static function of(Stored $thing): array
+    {
+        return self::known()[$thing] ??= self::within($thing, '');
+    }
+
+    /** @return \WeakMap<Stored, array<string, string>> what was found already: things never change, and of each it is asked several times in an edit */
+    private static function known(): \WeakMap
+    {
+        /** @var \WeakMap<Stored, array<string, string>>|null $known */
+        static $known = null;
+
+        return $known ??= new \WeakMap; // @phpstan-ignore return.type (a new map is of any type)
+    }
+
+    /** @return array<string, string> */
+    private static function within(Stored $thing, string $path): array
     {
         $found = [];
         foreach (Properties::of($thing::class)->holding(Bound::class) as $name => $property) {
@@ -46,7 +61,7 @@ final class Bindings
             // What is spread stands under its own names.
             $inner = $property instanceof Spread ? $path : "{$path}{$name}.";
             foreach ($property instanceof Records && is_array($held) ? $held : [$held] as $i => $one) {
-                $found += $one instanceof Stored ? self::of($one, is_array($held) ? "{$inner}{$i}." : $inner) : [];
+                $found += $one instanceof Stored ? self::within($one, is_array($held) ? "{$inner}{$i}." : $inner) : [];
             }
         }
 
@@ -290,6 +305,6 @@ final class Bindings
         }
         $plain = $property->plain($value);
 
-        return $plain === ($has === null ? null : $property->plain($has)) ? $thing : $way->put($thing, $plain);
+        return $plain === ($has === null ? null : $property->plain($has)) ? $thing : $way->with($thing, $value);
     }
 }
