@@ -19,6 +19,7 @@ use Kindred\Document\Token\TokenGroup;
 use Kindred\Document\Token\TokenValue;
 use Kindred\Document\Token\Value\ColourToken;
 use Kindred\Document\Tree;
+use Kindred\Document\Widget\WidgetLook;
 use Kindred\Document\WorkingSet;
 use Kindred\Exchange\Tokens\ThemeFile;
 use Kindred\Exchange\Tokens\TokenFile;
@@ -26,6 +27,7 @@ use Kindred\Layout\Expansion;
 use Kindred\Paint\Colour;
 use Kindred\Paint\Tints;
 use Kindred\Property\Path;
+use Kindred\Type\TextStyle;
 
 /** The house style of a project: its tokens, what uses them, and which fit a property. */
 final readonly class HouseStyle
@@ -84,7 +86,39 @@ final readonly class HouseStyle
     /** @return array<string, int> how many layers, screens and other tokens use each, by id */
     public function counts(Project $project): array
     {
-        return $this->references->counts($project, Entity::Token, but: Entity::ThemeValue);
+        $counts = $this->references->counts($project, Entity::Token, but: Entity::ThemeValue);
+        foreach ($this->look($project)->bound as $token) {
+            $counts[$token] = ($counts[$token] ?? 0) + 1;
+        }
+
+        return $counts;
+    }
+
+    /** How widgets are dressed. */
+    public function look(Project $project): WidgetLook
+    {
+        return $this->store->load($project, new WorkingSet)->project->look;
+    }
+
+    /**
+     * The parts of widgets, each with the tokens that it could be dressed by.
+     *
+     * @param  array<string, Token>  $tokens
+     * @return list<array{part: string, label: string, bound: Token|null, fitting: list<Token>}>
+     */
+    public function dressing(Project $project, array $tokens): array
+    {
+        $look = $this->look($project);
+        $parts = [];
+        foreach (WidgetLook::parts() as $part => $label) {
+            $property = Path::of($part)->property($look);
+            $parts[] = [
+                'part' => $part, 'label' => $label, 'bound' => $tokens[$look->bound[$part] ?? ''] ?? null,
+                'fitting' => array_values(array_filter($tokens, fn (Token $token): bool => $property !== null && $token->value->valueOf($property, new TextStyle) !== null)),
+            ];
+        }
+
+        return $parts;
     }
 
     /**
@@ -114,7 +148,7 @@ final readonly class HouseStyle
     /**
      * What uses a token.
      *
-     * @return array{screens: list<Screen>, layers: list<array{layer: Layer, screen: Screen|null}>, tokens: list<Token>, more: bool}
+     * @return array{screens: list<Screen>, layers: list<array{layer: Layer, screen: Screen|null}>, tokens: list<Token>, widgets: list<string>, more: bool} with the parts of widgets
      */
     public function uses(Project $project, string $token): array
     {
@@ -128,6 +162,7 @@ final readonly class HouseStyle
             'screens' => array_values(array_intersect_key($tree->screens, array_flip($ids(Entity::Screen)))),
             'layers' => array_map(fn (Layer $layer): array => ['layer' => $layer, 'screen' => $tree->screens[$layer->screen ?? ''] ?? null], $shown),
             'tokens' => array_values(array_intersect_key($this->tokens($project), array_flip($ids(Entity::Token)))),
+            'widgets' => array_values(array_intersect_key(WidgetLook::parts(), array_flip(array_keys($this->look($project)->bound, $token, true)))),
             'more' => count($layers) > self::SHOWN,
         ];
     }

@@ -63,7 +63,7 @@ final readonly class Patches
         }
         foreach ($difference->changes as $change) {
             $patch = match ($change->entity) {
-                Entity::Project => ['project' => array_diff_key($after->project->toArray(), ['fonts' => 1, 'icons' => 1]), 'redraw' => $change->touches('finish') || $change->touchesAny(ProjectThing::FONT, ProjectThing::ICON), 'fonts' => $change->touchesAny(ProjectThing::FONT)],
+                Entity::Project => ['project' => array_diff_key($after->project->toArray(), ['fonts' => 1, 'icons' => 1, 'look' => 1]), 'redraw' => $change->touches('finish', 'look') || $change->touchesAny(ProjectThing::FONT, ProjectThing::ICON), 'fonts' => $change->touchesAny(ProjectThing::FONT)],
                 Entity::Screen => $this->screen($change, $after, isset($brought[$change->id])),
                 Entity::Layer => $this->isHung($change, $after) ? $this->layer($project, $change, $after, $before, $added, $redrawn, $lower) : $this->parked($change),
                 Entity::Entry => ['brief' => $change->id],
@@ -259,7 +259,7 @@ final readonly class Patches
         }
         $ground = $after->finish($screen->id) === Finish::Dressed ? $screen->ground : $screen->ground->grey();
         // A restored screen comes back with all its layers, which no patch holds.
-        $redraw = $brought || (! $change->isAddition() && $change->touches('finish', 'tracing', 'gone'));
+        $redraw = $brought || (! $change->isAddition() && $change->touches('finish', 'tracing', 'gone', 'look'));
 
         return ['ground' => $ground->toHex(), 'screen' => $screen->id, 'added' => $change->isAddition() || $change->touches('gone'), 'redraw' => $redraw] + self::describe($screen);
     }
@@ -319,8 +319,8 @@ final readonly class Patches
      */
     private function drawing(Project $project, Layer $layer, Tree $after, ?Tree $before, bool $inside): array
     {
-        $finish = $layer->screen === null || isset($after->screens[$layer->screen]) ? $after->finish($layer->screen) : $this->store->finish($project, $layer->screen);
-        $rendering = $this->pictures->editable($project)->in($finish);
+        $around = $layer->screen === null || isset($after->screens[$layer->screen]) ? $after : $this->store->load($project, new WorkingSet(screens: [$layer->screen]));
+        $rendering = $this->pictures->editable($project)->on($around, $layer->screen);
         if (! $inside) {
             // What masks its content says the shell, too: where only its place has changed that is not at hand.
             $tree = $after->holds(new Place($layer->screen, $layer->id)) ? $after : $this->store->load($project, new WorkingSet(layers: [$layer->id]));

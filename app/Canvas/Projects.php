@@ -96,7 +96,7 @@ final readonly class Projects
 
         $before = $this->store->revisions($project);
         $copy = $this->database->transaction(function () use ($project, $owner, $name): Project {
-            $copy = $owner->projects()->create(['name' => $name, 'entry' => $project->entry, 'finish' => $project->finish, 'framed' => $project->framed, 'fonts' => $project->fonts, 'icons' => $project->icons, 'theme' => $project->theme]);
+            $copy = $owner->projects()->create(['name' => $name, 'entry' => $project->entry, 'finish' => $project->finish, 'framed' => $project->framed, 'fonts' => $project->fonts, 'icons' => $project->icons, 'theme' => $project->theme, 'look' => $project->look]);
             $this->writer->copy($project, $copy);
             $this->assets->copy($project, $copy);
             $columns = 'user_id, number, screen, layer, x, y, words, author, resolved, created_at, updated_at';

@@ -8,7 +8,6 @@ use App\Models\Project as ProjectRow;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
 use Kindred\Document\Entity;
-use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\BoxLayer;
 use Kindred\Document\Layer\Chart;
@@ -267,14 +266,6 @@ final readonly class TreeLoader
             ->whereRaw('x + width >= ?', [$layer->box->right()])->whereRaw('y + height >= ?', [$layer->box->bottom()]);
 
         return array_values($this->rows->readLayers($rows->orderBy('rank')->limit(50)->get()));
-    }
-
-    /** The finish of a screen, or of the project where it has none of its own. */
-    public function finish(ProjectRow $project, string $screen): Finish
-    {
-        $own = $this->database->table('screens')->where('project_id', $project->id)->where('id', $screen)->value('finish');
-
-        return Finish::tryFrom((string) $own) ?? $this->rows->project($project)->finish;
     }
 
     /** @return array<string, int> the number of the edit that last changed each screen's picture */

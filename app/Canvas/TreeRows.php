@@ -18,6 +18,7 @@ use Kindred\Document\Project;
 use Kindred\Document\Screen;
 use Kindred\Document\Thing;
 use Kindred\Document\Upgrade\Upgrades;
+use Kindred\Document\Widget\WidgetLook;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Property\Stored;
@@ -27,10 +28,10 @@ use Kindred\Type\OwnFace;
 /** Screens, layers and other things of a document as rows, read and written without models: a layer is one row. */
 final readonly class TreeRows
 {
-    public const SCREEN = ['id', 'rank', 'name', 'device', 'x', 'y', 'width', 'height', 'view', 'ground', 'cues', 'grids', 'guides', 'finish', 'take', 'criteria', 'condition', 'condition_of', 'tracing', 'gone', 'bound', 'theme'];
+    public const SCREEN = ['id', 'rank', 'name', 'device', 'x', 'y', 'width', 'height', 'view', 'ground', 'cues', 'grids', 'guides', 'finish', 'take', 'criteria', 'condition', 'condition_of', 'tracing', 'gone', 'bound', 'theme', 'look'];
 
     /** Columns of screens that hold JSON. */
-    private const JSON = ['cues', 'grids', 'guides', 'take', 'criteria', 'tracing', 'bound'];
+    private const JSON = ['cues', 'grids', 'guides', 'take', 'criteria', 'tracing', 'bound', 'look'];
 
     public const LAYER = ['id', 'screen', 'parent', 'rank', 'kind', 'x', 'y', 'width', 'height', 'body', 'sheet_rows', 'format'];
 
@@ -43,7 +44,7 @@ final readonly class TreeRows
 
     public function project(ProjectRow $project): Project
     {
-        $read = new Project($project->name, $project->entry, Finish::tryFrom((string) $project->finish) ?? Finish::Dressed, (bool) $project->framed, $this->fonts($project), $this->icons($project), $project->theme);
+        $read = new Project($project->name, $project->entry, Finish::tryFrom((string) $project->finish) ?? Finish::Dressed, (bool) $project->framed, $this->fonts($project), $this->icons($project), $project->theme, $project->look === null ? new WidgetLook : WidgetLook::read(Reader::kept((array) json_decode($project->look, true))));
         // What is set in fonts of the project is measured and drawn with them, whoever asks.
         $this->faces->own($read->fonts);
         $this->icons->own($read->icons);
@@ -56,7 +57,9 @@ final readonly class TreeRows
     {
         $list = fn (array $things): ?string => $things === [] ? null : json_encode(array_map(fn (Stored $one): array => $one->toArray(), $things), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
 
-        return ['fonts' => $list($project->fonts), 'icons' => $list($project->icons), 'theme' => $project->theme] + $project->toArray();
+        $look = $project->look->toArray();
+
+        return ['fonts' => $list($project->fonts), 'icons' => $list($project->icons), 'theme' => $project->theme, 'look' => $look === [] ? null : json_encode($look, JSON_THROW_ON_ERROR)] + $project->toArray();
     }
 
     /** @return list<OwnIcon> as they were written: every edit reads them, and to read the paths again would take longer than most edits */
@@ -174,7 +177,7 @@ final readonly class TreeRows
     /** @return array<string, mixed> */
     public function screenRow(ProjectRow $project, Screen $screen, int $sequence): array
     {
-        $row = $screen->toArray() + ['bound' => null, 'theme' => null];
+        $row = $screen->toArray() + ['bound' => null, 'theme' => null, 'look' => null];
 
         $lists = array_map(fn (mixed $list): ?string => $list === null ? null : json_encode($list, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), array_intersect_key($row, array_flip(self::JSON)));
 

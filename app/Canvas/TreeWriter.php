@@ -169,7 +169,7 @@ final readonly class TreeWriter
     /** Whether all screens may look otherwise. */
     private function refinished(Difference $difference): bool
     {
-        return array_filter($difference->changes, fn (Change $change): bool => $change->entity === Entity::Project && ($change->touches('finish') || $change->touchesAny(Project::FONT, Project::ICON))) !== [];
+        return array_filter($difference->changes, fn (Change $change): bool => $change->entity === Entity::Project && ($change->touches('finish', 'look') || $change->touchesAny(Project::FONT, Project::ICON))) !== [];
     }
 
     /**

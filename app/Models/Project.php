@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $fonts JSON
  * @property string|null $icons JSON
  * @property string|null $theme
+ * @property string|null $look JSON
  * @property int $layer_count of all screens that are not deleted, and beside them
  * @property int $sequence the number of the latest edit
  * @property Carbon $updated_at
@@ -31,7 +32,7 @@ final class Project extends Model
 
     protected $table = 'projects';
 
-    protected $fillable = ['name', 'entry', 'finish', 'framed', 'fonts', 'icons', 'theme'];
+    protected $fillable = ['name', 'entry', 'finish', 'framed', 'fonts', 'icons', 'theme', 'look'];
 
     protected $attributes = ['sequence' => 0, 'layer_count' => 0, 'finish' => 'dressed', 'framed' => false];
 

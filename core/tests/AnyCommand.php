@@ -315,6 +315,7 @@ final class AnyCommand
             ['type' => 'remove-token', 'token' => $token, 'by' => $step % 2 === 0 ? $other : null],
             ...self::onThemes($tree, $on['screen'], $token, $other, $step),
             self::merging($tree, $step),
+            ['type' => 'dress-kit', 'part' => ['accent', 'radius', 'ink', 'text'][$step % 4], 'token' => $step % 5 === 0 ? null : $token],
         ];
     }
 

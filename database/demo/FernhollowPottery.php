@@ -69,6 +69,7 @@ final class FernhollowPottery
             'name' => 'Fernhollow Pottery',
             'entry' => 'welcome',
             'tokens' => self::tokens(),
+            'look' => self::look(),
             'themes' => [['id' => 'themedark', 'name' => 'Dark']],
             'themeValues' => array_map(fn (string $name, string $colour): array => ['id' => "dark{$name}", 'theme' => 'themedark', 'token' => "colour{$name}", 'kind' => 'color', 'value' => $colour], array_keys(self::DARK), self::DARK),
             'screens' => [
@@ -113,6 +114,14 @@ final class FernhollowPottery
             ['id' => 'shadowlift', 'name' => 'shadow.lift', 'kind' => 'shadow', 'shadows' => [['colour' => '#2a26221f', 'offsetY' => 4, 'blur' => 16]]],
             ['id' => 'motionquick', 'name' => 'motion.quick', 'kind' => 'duration', 'value' => 180],
         ];
+    }
+
+    /** @return array<string, mixed> how widgets are dressed */
+    private static function look(): array
+    {
+        $colours = ['accent' => 'clay', 'ink' => 'ink', 'soft' => 'soft', 'edge' => 'line', 'paper' => 'card', 'ground' => 'head', 'shade' => 'line'];
+
+        return array_map(fn (string $name): string => self::COLOURS[$name][0], $colours) + ['radius' => 14, 'bound' => ['radius' => 'radiuscard'] + array_map(fn (string $name): string => "colour{$name}", $colours)];
     }
 
     /** @return array<string, array<string, string>> the token of a background */

@@ -151,6 +151,7 @@ function onAnswer(answer: Answer): void {
     reel.mark();
     stills.changed(screens, answer.sequence);
     void redrawn(parts, [...redraw]);
+    if (answer.patches.some((patch) => patch.project && patch.redraw)) void kit.again();
     if (answer.patches.some((patch) => patch.fonts)) void fonts.changed(answer.sequence);
     void house.again();
     if (answer.patches.some((patch) => patch.samples)) void refilled(parts, picture.withPlaceholders().filter((id) => !redraw.has(id)));

@@ -284,3 +284,49 @@ test('a dark theme is made of the colours, shown on the wall, on one screen and 
     await page.waitForURL(/theme=base/);
     await expect(played).toHaveAttribute('fill', '#f6efe6');
 });
+
+test('widgets are dressed by the house style, on every screen in the theme that it shows', async ({ page }) => {
+    const one = await openBare(page, 'Dressed');
+    await page.getByRole('button', { name: 'House style' }).click();
+    await add(page, 'Colour', 'brand', '#b4472e');
+    await add(page, 'Length', 'radius.button', '2px');
+    await page.getByRole('button', { name: 'Close the house style' }).click();
+    await page.keyboard.press('k');
+    const kit = page.locator('#kit');
+    await expect(kit.locator('[data-widget=button] svg')).toBeVisible();
+    await page.locator('#kit-search').fill('button');
+    await page.keyboard.press('Enter');
+    await page.mouse.click(...await at(one, 120, 300));
+    await saved(page);
+    const button = one.locator('[data-kind=widget]');
+    await expect(button.locator('[fill="#1f6b5c"]')).toHaveCount(1);
+
+    await page.getByRole('button', { name: 'House style' }).click();
+    await house(page).locator('#house-dressing summary').click();
+    await house(page).getByLabel('Accent').selectOption({ label: 'brand' });
+    await saved(page);
+    await expect(button.locator('[fill="#b4472e"]')).toHaveCount(1);
+    await expect(page.locator('#kit [data-widget=button] [fill="#b4472e"]').first()).toBeAttached();
+    await house(page).getByLabel('Corners').selectOption({ label: 'radius.button' });
+    await saved(page);
+    await expect(button.locator('rect[rx="2"]').first()).toBeAttached();
+    await row(page, 'brand').getByLabel('Value of brand').fill('#17594f');
+    await page.keyboard.press('Enter');
+    await expect(button.locator('[fill="#17594f"]')).toHaveCount(1);
+    await likeReload(page, one);
+
+    // Another colour in a theme, which only this screen shows.
+    await house(page).locator('.new-theme summary').click();
+    await page.keyboard.type('Night');
+    await house(page).locator('.new-theme').getByRole('button', { name: 'Add' }).click();
+    await row(page, 'brand').getByLabel('Value of brand').fill('#e08a6f');
+    await page.keyboard.press('Enter');
+    await saved(page);
+    await one.locator('.screen-name').click();
+    await page.getByLabel('Theme', { exact: true }).selectOption({ label: 'Night' });
+    await saved(page);
+    await expect(button.locator('[fill="#e08a6f"]')).toHaveCount(1);
+    for (let i = 0; i < 2; i++) await page.locator('[data-act=undo]').click();
+    await saved(page);
+    await expect(button.locator('[fill="#17594f"]')).toHaveCount(1);
+});

@@ -113,3 +113,23 @@ it('keeps tokens with a copy of the project, and lets nobody else see them', fun
         $this->get("{$this->at}/{$path}")->assertNotFound();
     }
 });
+
+it('dresses widgets by tokens: stored, copied, counted as a use, drawn anew, and taken back', function (): void {
+    ($this->tokens)(['id' => 'moss', 'name' => 'test.moss', 'kind' => 'color', 'value' => '#3f5d4a']);
+    $look = fn (int $project): array => json_decode((string) DB::table('projects')->where('id', $project)->value('look'), true) ?? [];
+    $before = $look($this->project->id);
+    $answer = ($this->edit)(['type' => 'dress-kit', 'part' => 'accent', 'token' => 'moss']);
+    expect($look($this->project->id)['accent'])->toBe('#3f5d4a')->and($look($this->project->id)['bound']['accent'])->toBe('moss')->and(array_column($answer->patches, 'redraw'))->toContain(true);
+    $this->get("{$this->at}/house-style?open=moss")->assertOk()->assertSee('test.moss: one use', false)->assertSee('Widgets of the kit')->assertSee('Accent');
+    $this->get("{$this->at}/kit")->assertOk()->assertSee('#3f5d4a');
+    ($this->tokens)(['id' => 'moss', 'text' => 'teal']);
+    expect($look($this->project->id)['accent'])->toBe('#008080');
+    $this->post("{$this->at}/duplicate")->assertRedirect();
+    expect($look($this->user->projects()->latest('id')->firstOrFail()->id)['accent'])->toBe('#008080');
+    $this->postJson("{$this->at}/undo")->assertOk();
+    expect($look($this->project->id)['accent'])->toBe('#3f5d4a');
+    $this->postJson("{$this->at}/undo")->assertOk();
+    expect($look($this->project->id))->toEqual($before);
+    $file = json_decode($this->get("{$this->at}/hand-over/project")->assertOk()->streamedContent(), true);
+    expect($file['look']['bound']['accent'])->toBe('colourclay');
+});

@@ -31,7 +31,7 @@ final class HouseStyleController extends Controller
 
         return view('house.drawer', [
             'project' => $project, 'types' => $style->byType($names), 'names' => $names, 'counts' => $style->counts($project),
-            'themes' => $themes->all(), 'theme' => $themes->all()[$theme] ?? null, 'own' => $themes->values($theme), 'plain' => $themes->tokens(),
+            'themes' => $themes->all(), 'theme' => $themes->all()[$theme] ?? null, 'own' => $themes->values($theme), 'plain' => $themes->tokens(), 'dressing' => $style->dressing($project, $names),
             'open' => array_map(fn (Token $token): array => ['others' => $style->others($names, $token), 'alike' => $style->alike($project, $token), ...$style->uses($project, $token->id)], $open),
         ]);
     }

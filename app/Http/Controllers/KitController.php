@@ -29,7 +29,7 @@ final class KitController extends Controller
     public function index(Project $project, TreeLoader $store, Renderer $renderer, Pictures $pictures): View
     {
         $tree = $store->withLayersOf($project, []);
-        $rendering = $pictures->shown($project)->in($tree->project->finish);
+        $rendering = $pictures->shown($project)->in($tree->project->finish)->with(look: $tree->project->look);
 
         $entry = fn (string $key, string $name, string $tags, array $fresh, string $bar = ''): array => [
             'key' => $key,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Command;
 
 use Kindred\Document\Address;
+use Kindred\Document\Layer\Text;
 use Kindred\Document\Missing;
 use Kindred\Document\Token\Bindings;
 use Kindred\Document\Token\Themes;
@@ -60,7 +61,8 @@ final readonly class BindToken implements Command
             if ($property === null || $value === null) {
                 throw new InvalidInput('token', "“{$token->name}” is no value of ".($property?->label() ?? "“{$this->field}”")." of “{$layer->name}”. Nothing was changed.");
             }
-            $tree = $tree->withLayers(Bindings::bind($way->put($layer, $property->plain($value)), $this->field, $token->id));
+            $bound = Bindings::bind($way->put($layer, $property->plain($value)), $this->field, $token->id);
+            $tree = $tree->withLayers($bound->content instanceof Text ? $bound->with(content: $bound->content->tidied()) : $bound);
         }
 
         return $tree;

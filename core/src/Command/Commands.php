@@ -125,6 +125,7 @@ final class Commands
         PutThemeValues::class,
         RemoveThemeValues::class,
         MergeValues::class,
+        DressKit::class,
     ];
 
     /** @throws \Kindred\Input\InvalidInput */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Command;
 
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\Text;
 use Kindred\Document\Missing;
 use Kindred\Document\Screen;
 use Kindred\Document\Token\Bindings;
@@ -107,7 +108,7 @@ final readonly class MergeValues implements Command
                 }
             }
             if ($new !== $thing && $new instanceof Layer) {
-                $layers[] = $new;
+                $layers[] = $new->content instanceof Text ? $new->with(content: $new->content->tidied()) : $new;
             } elseif ($new !== $thing && $new instanceof Screen) {
                 $screens[] = $new;
             }

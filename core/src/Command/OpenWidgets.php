@@ -57,7 +57,7 @@ final readonly class OpenWidgets implements UsesKit
                 throw new InvalidInput('layers', "“{$widget->name}” is neither a widget nor a chart.");
             }
             $group = $widget->with(id: $ids->next(), content: new Group, fills: [], strokes: [], corners: new Corners);
-            $sections = $this->kit?->sections($widget) ?? throw new \LogicException('Widgets are opened with the kit.');
+            $sections = $this->kit?->wearing($tree->look($widget->screen))->sections($widget) ?? throw new \LogicException('Widgets are opened with the kit.');
             $tree = $tree->withoutLayers($widget->id)->withLayers($group);
             foreach (Rank::spread(null, null, count($sections)) as $i => $rank) {
                 [$name, $parts] = $sections[$i];

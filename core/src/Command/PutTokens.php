@@ -52,7 +52,7 @@ final readonly class PutTokens implements Command
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(things: [...Themes::HOUSE, Entity::TokenGroup], tokens: array_map(strval(...), array_keys($this->tokens)));
+        return new WorkingSet(reel: true, things: [...Themes::HOUSE, Entity::TokenGroup], tokens: array_map(strval(...), array_keys($this->tokens)));
     }
 
     public function apply(Tree $tree): Tree

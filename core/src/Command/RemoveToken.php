@@ -7,6 +7,7 @@ namespace Kindred\Command;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
 use Kindred\Document\Missing;
+use Kindred\Document\Project;
 use Kindred\Document\Screen;
 use Kindred\Document\Thing;
 use Kindred\Document\Token\Bindings;
@@ -39,7 +40,7 @@ final readonly class RemoveToken implements Command
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(things: Themes::HOUSE, tokens: [$this->token]);
+        return new WorkingSet(reel: true, things: Themes::HOUSE, tokens: [$this->token]);
     }
 
     public function apply(Tree $tree): Tree
@@ -68,7 +69,8 @@ final readonly class RemoveToken implements Command
         return $tree->without(Entity::Token, $this->token)->put(Entity::Token, ...array_values($rest))
             ->without(Entity::ThemeValue, ...array_map(strval(...), array_keys($own)))->put(Entity::ThemeValue, ...array_values($kept))
             ->withLayers(...array_values(array_filter($layers, fn (Layer $layer): bool => $layer !== $tree->layers[$layer->id])))
-            ->withScreens(...array_values(array_map($this->without(...), $tree->screens)));
+            ->withScreens(...array_values(array_map($this->without(...), $tree->screens)))
+            ->withProject($this->without($tree->project));
     }
 
     public function label(Tree $before): string
@@ -77,7 +79,7 @@ final readonly class RemoveToken implements Command
     }
 
     /**
-     * @template T of Layer|Screen|Token|ThemeValue
+     * @template T of Layer|Screen|Token|ThemeValue|Project
      *
      * @param  T  $thing
      * @return T

@@ -6,6 +6,7 @@ namespace Kindred\Document;
 
 use Kindred\Document\Layer\OwnIcon;
 use Kindred\Document\Token\Theme;
+use Kindred\Document\Widget\WidgetLook;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Property as Is;
@@ -15,7 +16,7 @@ use Kindred\Type\OwnFace;
 
 /**
  * What holds for a project as a whole: its name, the screen at which a rehearsal starts, the finish of screens that have none of
- * their own, whether screens are shown in the frames of their devices, the theme of screens that have none of their own, and the fonts and icons that were brought into it.
+ * their own, whether screens are shown in the frames of their devices, the theme of screens that have none of their own, how widgets are dressed, and the fonts and icons that were brought into it.
  */
 final readonly class Project implements Thing
 {
@@ -45,6 +46,7 @@ final readonly class Project implements Thing
         #[Is\Records(OwnFace::class, self::MAX_FONTS, sparse: true, affects: Is\Affects::Layout)] public array $fonts = [],
         #[Is\Records(OwnIcon::class, self::MAX_ICONS, sparse: true, affects: Is\Affects::Paint)] public array $icons = [],
         #[Is\Id(to: Theme::class, sparse: true, affects: Is\Affects::Nothing)] public ?string $theme = null,
+        #[Is\Record(sparse: true, affects: Is\Affects::Paint)] public WidgetLook $look = new WidgetLook,
     ) {
     }
 

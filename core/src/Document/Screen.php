@@ -9,6 +9,7 @@ use Kindred\Document\Grid\Grid;
 use Kindred\Document\Grid\Guides;
 use Kindred\Document\Token\Theme;
 use Kindred\Document\Token\Token;
+use Kindred\Document\Widget\WidgetLook;
 use Kindred\Geometry\Box;
 use Kindred\Input\Reader;
 use Kindred\Paint\Colour;
@@ -47,6 +48,7 @@ final readonly class Screen implements Thing
      * @param  bool  $gone  whether it was deleted: it and its layers are as if they were not there, and can be brought back
      * @param  array<string, string>  $bound  the tokens whose values it has, by the names of its properties
      * @param  string|null  $theme  whose values its tokens have; null for that of the project
+     * @param  WidgetLook|null  $look  how widgets are dressed in the theme of its own; null for as in the project
      * @param  string|null  $conditionOf  the screen that it is a version of; null where the others are versions of it
      */
     public function __construct(
@@ -69,6 +71,7 @@ final readonly class Screen implements Thing
         #[Is\Flag(sparse: true, field: false, affects: Is\Affects::Nothing)] public bool $gone = false,
         #[Is\Bound(Token::class, affects: Is\Affects::Nothing)] public array $bound = [],
         #[Is\Id(to: Theme::class, sparse: true, field: false, affects: Is\Affects::Nothing)] public ?string $theme = null,
+        #[Is\Record(sparse: true, field: false, affects: Is\Affects::Paint)] public ?WidgetLook $look = null,
     ) {
     }
 

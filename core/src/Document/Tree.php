@@ -8,6 +8,7 @@ use Kindred\Document\Brief\Entry;
 use Kindred\Document\Brief\Part;
 use Kindred\Document\Layer\Compound;
 use Kindred\Document\Layer\Expanding;
+use Kindred\Document\Widget\WidgetLook;
 
 /**
  * A project's screens and layers, or the part of them that a command works on.
@@ -52,6 +53,12 @@ final readonly class Tree
     public function finish(?string $screen): Finish
     {
         return $screen === null ? Finish::Dressed : ($this->screens[$screen] ?? null)->finish ?? $this->project->finish;
+    }
+
+    /** How widgets are dressed on a screen, or loose on the wall (null). */
+    public function look(?string $screen): WidgetLook
+    {
+        return ($this->screens[$screen ?? ''] ?? null)->look ?? $this->project->look;
     }
 
     /**

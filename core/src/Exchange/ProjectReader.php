@@ -90,7 +90,7 @@ final class ProjectReader
                 'notes' => $this->eachOf($key, ProjectFile::MAX_NOTES, $this->note(...)),
                 'pictures' => $this->pictures(),
                 'fontFiles' => $this->fonts(),
-                'format', 'version', 'name', 'entry', 'finish', 'framed', 'fonts', 'icons', 'theme' => $this->head($key),
+                'format', 'version', 'name', 'entry', 'finish', 'framed', 'fonts', 'icons', 'theme', 'look' => $this->head($key),
                 default => null,
             };
         }

@@ -108,7 +108,7 @@ final readonly class WebPage
     /** @return \Generator<Text> all that a screen may show while it is played */
     private function texts(Tree $tree, Screen $screen): \Generator
     {
-        $kit = new Kit(new Typesetter($this->faces));
+        $kit = (new Kit(new Typesetter($this->faces)))->wearing($tree->look($screen->id));
         foreach ($this->expansion->shown($tree, new Place($screen->id)) as [$layer]) {
             foreach ([$layer, ...$this->parts($kit, $layer)] as $one) {
                 if ($one->content instanceof Text) {

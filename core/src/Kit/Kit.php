@@ -12,6 +12,7 @@ use Kindred\Document\Layer\Widget as Content;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Widget\Item;
 use Kindred\Document\Widget\WidgetField;
+use Kindred\Document\Widget\WidgetLook;
 use Kindred\Document\Widget\WidgetPlace;
 use Kindred\Geometry\Point;
 use Kindred\Input\InvalidInput;
@@ -67,9 +68,15 @@ final readonly class Kit
 
     private Plotter $plotter;
 
-    public function __construct(private Typesetter $typesetter)
+    public function __construct(private Typesetter $typesetter, private WidgetLook $look = new WidgetLook)
     {
         $this->plotter = new Plotter($typesetter);
+    }
+
+    /** The same widgets, dressed otherwise. */
+    public function wearing(WidgetLook $look): self
+    {
+        return $look === $this->look ? $this : new self($this->typesetter, $look);
     }
 
     public static function find(string $key): ?WidgetKind
@@ -317,8 +324,8 @@ final readonly class Kit
     /** @param  bool|null  $chosen  whether all items are drawn as chosen, or none */
     private function sketch(Layer $layer, Content $content, bool $wrong = false, ?bool $chosen = null): Sketch
     {
-        $accent = $layer->colour();
-        $sketch = new Sketch($layer->box->width, $layer->box->height, $this->typesetter, $layer->id, $accent, $wrong, $chosen, $layer->corners);
+        $accent = $layer->colour() ?? $this->look->accent;
+        $sketch = new Sketch($layer->box->width, $layer->box->height, $this->typesetter, $layer->id, $accent, $wrong, $chosen, $layer->corners, $this->look);
         $kind = self::find($content->widget);
         if ($kind === null) {
             $sketch->photo(0, 0, $layer->box->width, $layer->box->height);

@@ -14,8 +14,10 @@ use Kindred\Document\Layer\Text;
 use Kindred\Document\Style\Corners;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Stroke;
+use Kindred\Document\Widget\WidgetLook;
 use Kindred\Geometry\Box;
 use Kindred\Paint\Colour;
+use Kindred\Type\FaceBook;
 use Kindred\Type\TextAlign;
 use Kindred\Type\TextStyle;
 use Kindred\Type\Typesetter;
@@ -58,6 +60,7 @@ final class Sketch
      * @param  Colour|null  $accent  in the place of the usual one
      * @param  bool  $wrong  whether the value breaks a rule
      * @param  Corners  $corners  of the widget, for what stands for a picture
+     * @param  WidgetLook  $look  how it is dressed
      * @param  bool|null  $chosen  whether all items are drawn as chosen, or none; null where they are drawn as they are
      */
     public function __construct(
@@ -69,6 +72,7 @@ final class Sketch
         private readonly bool $wrong = false,
         public readonly ?bool $chosen = null,
         public readonly Corners $corners = new Corners,
+        private readonly WidgetLook $look = new WidgetLook,
     ) {
     }
 
@@ -157,7 +161,13 @@ final class Sketch
 
     public function box(float $x, float $y, float $width, float $height, ?Tone $fill, float $radius = 0, ?Tone $line = null, float $lineWidth = 1): void
     {
-        $this->add('Box', $x, $y, $width, $height, new BoxLayer, $fill, $line, $lineWidth, Corners::all($radius));
+        $this->add('Box', $x, $y, $width, $height, new BoxLayer, $fill, $line, $lineWidth, Corners::all($this->radius($radius, min($width, $height) / 2)));
+    }
+
+    /** Half circles stay such, and nothing becomes rounder than one. */
+    private function radius(float $own, float $most): float
+    {
+        return $own > $most - 0.01 ? $own : min($most, $this->look->rounded($own));
     }
 
     public function ellipse(float $x, float $y, float $width, float $height, ?Tone $fill, ?Tone $line = null, float $lineWidth = 1): void
@@ -187,7 +197,8 @@ final class Sketch
     /** One line in the middle of a box, cut with an ellipsis where it does not fit. */
     public function words(string $words, float $x, float $y, float $width, float $height, float $size = 14, int $weight = 400, Tone $tone = Tone::Ink, TextAlign $align = TextAlign::Left): void
     {
-        $style = new TextStyle(weight: $weight, size: $size, lineHeight: 1.3, align: $align);
+        $size = $this->look->sized($size);
+        $style = $this->style($size, $weight)->with(lineHeight: 1.3, align: $align);
         $words = $this->template = (string) preg_replace('/\s+/u', ' ', $words);
         $words = $this->typesetter->oneLine($words, $style, $width);
         $line = $size * 1.3;
@@ -199,7 +210,8 @@ final class Sketch
     /** As many whole lines as fit a box, from its top; returns the height that they take up. */
     public function paragraph(string $words, float $x, float $y, float $width, float $height, float $size = 14, int $weight = 400, Tone $tone = Tone::Ink, TextAlign $align = TextAlign::Left): float
     {
-        $style = new TextStyle(weight: $weight, size: $size, lineHeight: 1.4, align: $align);
+        $size = $this->look->sized($size);
+        $style = $this->style($size, $weight)->with(lineHeight: 1.4, align: $align);
         $this->template = $words;
         $room = (int) floor(($height + 0.01) / ($size * 1.4));
         if (($words === '' && $this->live === null) || $width <= 0 || $room < 1) {
@@ -220,7 +232,12 @@ final class Sketch
     /** The width in px of one line. */
     public function measure(string $words, float $size, int $weight = 400): float
     {
-        return $this->typesetter->lay($words, new TextStyle(weight: $weight, size: $size), null)->width;
+        return $this->typesetter->lay($words, $this->style($this->look->sized($size), $weight), null)->width;
+    }
+
+    private function style(float $size, int $weight): TextStyle
+    {
+        return new TextStyle(family: $this->look->text->family ?? FaceBook::DEFAULT_FAMILY, weight: $weight, size: $size);
     }
 
     /** A box that stands for a picture: grey, with a cross. */
@@ -263,8 +280,8 @@ final class Sketch
             name: mb_strimwidth($name, 0, 32, '…'),
             box: $box,
             content: $content,
-            fills: $fill === null ? [] : [Fill::solid($fill->colour($this->accent))],
-            strokes: $line === null ? [] : [Stroke::solid($line->colour($this->accent), $lineWidth)],
+            fills: $fill === null ? [] : [Fill::solid($fill->colour($this->accent, $this->look))],
+            strokes: $line === null ? [] : [Stroke::solid($line->colour($this->accent, $this->look), $lineWidth)],
             corners: $corners,
         ), $this->item, $this->live, $this->slide, $this->filling, template: $content instanceof Text ? $this->template : '');
     }

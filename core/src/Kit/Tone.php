@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Kit;
 
+use Kindred\Document\Widget\WidgetLook;
 use Kindred\Paint\Colour;
 
 /** The colours that widgets are dressed in, by what they are for. The accent is the layer's own fill where it has one. */
@@ -20,17 +21,19 @@ enum Tone: string
     case Tint = '#e0eeea';
     case Warning = '#a8402c';
 
-    public function colour(?Colour $accent): Colour
+    public function colour(?Colour $accent, WidgetLook $look = new WidgetLook): Colour
     {
-        if ($accent === null) {
-            return Colour::parse($this->value);
-        }
-
         return match ($this) {
             self::Accent => $accent,
-            self::OnAccent => Colour::parse($accent->contrastRatio(Colour::parse('#ffffff')) >= 3 ? '#ffffff' : '#1e2425'),
-            self::Tint => $accent->withAlpha(0.14),
-            default => Colour::parse($this->value),
-        };
+            self::OnAccent => $accent === null ? null : Colour::parse($accent->contrastRatio(Colour::parse('#ffffff')) >= 3 ? '#ffffff' : '#1e2425'),
+            self::Tint => $accent?->withAlpha(0.14),
+            self::Ink => $look->ink,
+            self::Soft => $look->soft,
+            self::Edge => $look->edge,
+            self::Ground => $look->ground,
+            self::Shade => $look->shade,
+            self::Paper => $look->paper,
+            self::Warning => $look->warning,
+        } ?? Colour::parse($this->value);
     }
 }

@@ -59,7 +59,7 @@ final readonly class Ingredients
      */
     public function at(Tree $tree, Screen $screen, Point $point, Rendering $rendering, array $off = []): array
     {
-        $rendering = $rendering->in($tree->finish($screen->id));
+        $rendering = $rendering->on($tree, $screen->id);
         $found = [];
         $this->in($tree, new Place($screen->id), $point, new Address(''), $rendering, fn (string $drawn, Rendering $in): string => $drawn, $off, $found);
         $ground = $rendering->finish === Finish::Dressed ? $screen->ground : $screen->ground->grey();

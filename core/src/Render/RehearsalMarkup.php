@@ -66,9 +66,9 @@ final readonly class RehearsalMarkup
     /** @param  \Closure(Layer): string  $draw  draws a plain layer where it lies */
     public function widget(Layer $layer, Rendering $rendering, \Closure $draw): string
     {
-        $variants = $this->kit->variants($layer);
+        $variants = $this->kit->wearing($rendering->look)->variants($layer);
         if ($variants === null) {
-            return implode('', array_map(fn (WidgetPart $part): string => $this->holds($part) ? $this->part($part, $rendering, $draw) : $draw($part->layer), $this->kit->plain($layer)));
+            return implode('', array_map(fn (WidgetPart $part): string => $this->holds($part) ? $this->part($part, $rendering, $draw) : $draw($part->layer), $this->kit->wearing($rendering->look)->plain($layer)));
         }
         $out = implode('', array_map(fn (WidgetPart $part): string => $this->part($part, $rendering, $draw), $variants->parts));
         $widget = $layer->content;

@@ -81,7 +81,7 @@ final readonly class Renderer
     public function screen(Tree $tree, Screen $screen, Rendering $rendering, ?float $height = null): string
     {
         $height ??= $screen->box->height;
-        $rendering = $rendering->in($tree->finish($screen->id));
+        $rendering = $rendering->on($tree, $screen->id);
         $ground = $rendering->finish === Finish::Dressed ? $screen->ground : $screen->ground->grey();
         $painted = Svg::element('rect', ['width' => $screen->box->width, 'height' => $height, 'data-ground' => $rendering->editable] + Paints::attributes('fill', $ground));
         $layers = $this->place($tree, new Place($screen->id), $rendering->with(behind: fn (): string => $painted, again: new Allowance));
@@ -126,7 +126,7 @@ final readonly class Renderer
      */
     public function played(Tree $tree, Screen $screen, Rendering $rendering): string
     {
-        $inside = $rendering->in($tree->finish($screen->id));
+        $inside = $rendering->on($tree, $screen->id);
         $keys = $typed = false;
         $out = $this->screen($tree, $screen, $rendering);
         foreach ($this->expansion->shown($tree, new Place($screen->id)) as [$layer, $address]) {
@@ -237,7 +237,7 @@ final readonly class Renderer
      */
     public function cutOut(Tree $tree, array $layers, Rendering $rendering): string
     {
-        $rendering = $layers[0]->screen === null ? $rendering : $rendering->in($tree->finish($layers[0]->screen));
+        $rendering = $layers[0]->screen === null ? $rendering : $rendering->on($tree, $layers[0]->screen);
         $extent = $this->extent($tree, $layers);
         $out = '';
         foreach ($layers as $layer) {
@@ -266,7 +266,7 @@ final readonly class Renderer
         $apart = array_filter($tree->children(new Place($screen->id)), fn (Layer $one): bool => $one->id !== $around->id && ! self::isNear(Bounds::of($tree, $one), $extent));
         $tree = $tree->withLayers(...array_map(fn (Layer $one): Layer => $one->with(hidden: true), array_values($apart)));
         $ground = Svg::element('rect', ['width' => $screen->box->width, 'height' => $screen->box->height] + Paints::attributes('fill', $rendering->finish === Finish::Dressed ? $screen->ground : $screen->ground->grey()));
-        $drawn = $ground.$this->place($tree, new Place($screen->id), $rendering->in($tree->finish($screen->id))->with(behind: fn (): string => $ground, until: new Until((string) $address), again: new Allowance));
+        $drawn = $ground.$this->place($tree, new Place($screen->id), $rendering->on($tree, $screen->id)->with(behind: fn (): string => $ground, until: new Until((string) $address), again: new Allowance));
 
         return Svg::element('svg', [
             'xmlns' => 'http://www.w3.org/2000/svg', 'width' => $extent->width, 'height' => $extent->height,
@@ -401,7 +401,7 @@ final readonly class Renderer
 
         return $rendering->working && $layer->content instanceof Widget
             ? $this->rehearsal->widget($layer, $inside, $draw)
-            : $out.implode('', array_map($draw, $this->kit->parts($layer)));
+            : $out.implode('', array_map($draw, $this->kit->wearing($rendering->look)->parts($layer)));
     }
 
     /**

@@ -7,6 +7,8 @@ namespace Kindred\Render;
 use Kindred\Document\Address;
 use Kindred\Document\CopyWith;
 use Kindred\Document\Finish;
+use Kindred\Document\Tree;
+use Kindred\Document\Widget\WidgetLook;
 
 /**
  * How a picture is wanted.
@@ -29,6 +31,7 @@ final readonly class Rendering
      * @param  (\Closure(): string)|null  $behind  draws what lies behind, in the coordinates of what is drawn, for what is seen through
      * @param  Until|null  $until  where drawing ends; null for at the last layer
      * @param  Allowance  $again  for drawing again what is seen through something
+     * @param  WidgetLook  $look  how widgets are dressed
      * @param  bool  $part  whether this is a part of a compound, which is not seen by itself
      * @param  bool  $alone  whether the picture stands alone, with no page around it that has the rules of its classes
      * @param  bool  $working  whether widgets show all of their states, and words what they are filled with, for a rehearsal
@@ -49,6 +52,7 @@ final readonly class Rendering
         public ?Until $until = null,
         public Allowance $again = new Allowance,
         public bool $part = false,
+        public WidgetLook $look = new WidgetLook,
     ) {
     }
 
@@ -73,6 +77,12 @@ final readonly class Rendering
     public function in(Finish $finish): self
     {
         return $finish === $this->finish ? $this : $this->with(finish: $finish);
+    }
+
+    /** As a screen is drawn, or what lies loose on the wall (null). */
+    public function on(Tree $tree, ?string $screen): self
+    {
+        return $this->in($tree->finish($screen))->with(look: $tree->look($screen));
     }
 
     /** Words as they are shown, their placeholders filled in. */

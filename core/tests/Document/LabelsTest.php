@@ -92,6 +92,7 @@ function steps(): array
         [['type' => 'show-theme', 'theme' => 'base', 'screens' => ['home']], 'Show screen Home in no theme'], [['type' => 'show-theme', 'theme' => null, 'screens' => ['home', 'next']], 'Show 2 screens in the theme of the project'],
         [['type' => 'put-theme-values', 'theme' => 'dark', 'values' => [['token' => 'clay', 'text' => 'teal']]], 'Change token “gone” in theme “gone”'], [['type' => 'remove-theme-values', 'theme' => 'dark', 'tokens' => ['clay', 'moss']], 'Reset 2 tokens in theme “gone”'],
         [['type' => 'merge-values', 'aspect' => 'colours', 'from' => ['#17594f', '#185a50'], 'to' => '#17594f'], 'Put #17594f in the place of #185a50'], [['type' => 'merge-values', 'aspect' => 'sizes', 'from' => [16], 'to' => 16, 'token' => 'text', 'name' => 'type.text'], 'Bind all of 16 px to “type.text”'],
+        [['type' => 'dress-kit', 'part' => 'soft', 'token' => null], 'Take the quiet words of widgets from the kit'], [['type' => 'dress-kit', 'part' => 'accent', 'token' => 'clay'], 'Take the accent of widgets from “a token”'],
         [['type' => 'adopt-token', 'token' => 'clay', 'colour' => '#b4472e'], 'Bind all that has the colour of “a token”'],
         [['type' => 'make-token', 'layers' => ['boxa'], 'field' => 'fills.0.colour', 'id' => 'clay', 'name' => 'clay'], 'Make token “clay” of Box'],
         [['type' => 'create-screen', 'screen' => ['id' => 'third', 'name' => 'Third', 'device' => 'phone', 'x' => 0, 'y' => 0, 'width' => 390, 'height' => 844]], 'Add screen Third'],

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use Kindred\Document\Difference;
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\Text;
 use Kindred\Document\Token\Bindings;
 use Kindred\Document\Token\Token;
 use Kindred\Document\Tree;
@@ -155,6 +157,21 @@ it('merges words, their runs and the background of screens, and lets be what is 
     expect($bound->screen('next')->bound)->toBe(['ground' => 'spruce'])->and(inventoryOf($bound)->values(Aspect\Colours::class)[0]->raw)->toBe(0);
     $large = Sample::after($tree, ['type' => 'merge-values', 'aspect' => 'type', 'from' => [['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.4]], 'to' => ['family' => 'Lora', 'weight' => 600, 'size' => 40, 'lineHeight' => 1.5]]);
     expect($large->layer('words')->box->height)->toBe(60.0);
+});
+
+it('keeps what some words are by themselves while a token makes all of them so', function (): void {
+    $words = ['kind' => 'text', 'name' => 'Runs', 'x' => 0, 'y' => 0, 'words' => 'Good clay', 'style' => ['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.4], 'runs' => [['from' => 0, 'to' => 4, 'weight' => 700]]];
+    $tree = Sample::after(Sample::tree(), ['type' => 'create-layers', 'screen' => 'home', 'layers' => [$words], 'seed' => 'runs']);
+    $id = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->name === 'Runs'))[0]->id;
+    $runs = fn (Tree $of): int => $of->layer($id)->content instanceof Text ? count($of->layer($id)->content->runs) : -1;
+    $tree = Sample::after($tree, ['type' => 'put-tokens', 'tokens' => [['id' => 'strong', 'name' => 'strong', 'kind' => 'fontWeight', 'value' => 400]]], ['type' => 'bind-token', 'screen' => 'home', 'layers' => [$id], 'field' => 'style.weight', 'token' => 'strong']);
+    $bold = Sample::after($tree, ['type' => 'put-tokens', 'tokens' => [['id' => 'strong', 'value' => 700]]]);
+    $kept = $bold->withLayers(Layer::kept($bold->layer($id)->parts()));
+    $back = Sample::after($kept, ['type' => 'put-tokens', 'tokens' => [['id' => 'strong', 'value' => 400]]]);
+    expect([$runs($tree), $runs($back)])->toBe([1, 1]);
+    // Whoever merges all of it means these words, too.
+    $merged = Sample::after(Sample::after($tree, ['type' => 'bind-token', 'screen' => 'home', 'layers' => [$id], 'field' => 'style.weight', 'token' => null]), ['type' => 'merge-values', 'aspect' => 'weights', 'from' => [700], 'to' => 400]);
+    expect($runs($merged))->toBe(0);
 });
 
 it('refuses what cannot be merged', function (array $merge, string $said): void {

@@ -177,6 +177,7 @@ export class HouseDrawer {
 
     private async changed(field: HTMLInputElement): Promise<void> {
         if (field.dataset['part'] === 'theme') return this.renamed(field);
+        if (field.dataset['dress']) return void (await this.desk.edit({ type: 'dress-kit', part: field.dataset['dress'], token: field.value || null }));
         if (field.dataset['house'] === 'near') {
             this.near = field.value;
             return this.fragment.ask();

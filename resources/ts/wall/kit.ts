@@ -80,6 +80,11 @@ export class KitPanel {
         }
     }
 
+    /** Widgets may look otherwise now. */
+    async again(): Promise<void> {
+        if (this.open) await this.load();
+    }
+
     private async load(): Promise<void> {
         const answer = await fetch(this.desk.url).catch(() => null);
         if (!this.open) return;

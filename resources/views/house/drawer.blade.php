@@ -69,3 +69,17 @@
         @endforeach
     </section>
 @endforeach
+@if ($names !== [] && $theme === null)
+    <details class="dressing" id="house-dressing">
+        <summary><h3>Widgets of the kit</h3><span>{{ implode(', ', array_map(fn ($one) => $one['bound']->name, array_filter($dressing, fn ($one) => $one['bound'] !== null))) ?: 'as they come' }}</span></summary>
+        <div class="rows">
+            @foreach ($dressing as $one)
+                <div class="row"><label for="dress-{{ $one['part'] }}">{{ $one['label'] }}</label>
+                    <select class="field" id="dress-{{ $one['part'] }}" data-dress="{{ $one['part'] }}">
+                        <option value="">from the kit</option>
+                        @foreach ($one['fitting'] as $token)<option value="{{ $token->id }}" @selected($token === $one['bound'])>{{ $token->name }}</option>@endforeach
+                    </select></div>
+            @endforeach
+        </div>
+    </details>
+@endif

@@ -45,7 +45,8 @@ final readonly class Text implements Lettered
     /** Runs and paragraphs that its words have no place for are left out. */
     public static function read(Reader $in): self
     {
-        return self::of($in)->tidied();
+        // What is kept is as it was written: a token may have made the words like some of them for a while.
+        return $in->isLenient() ? self::of($in) : self::of($in)->tidied();
     }
 
     public static function kind(): string
@@ -127,7 +128,8 @@ final readonly class Text implements Lettered
         return $laid->lowered(($box->height - $laid->height) * $this->verticalAlign->share());
     }
 
-    private function tidied(): self
+    /** Without what runs say that all the words are anyway. */
+    public function tidied(): self
     {
         $passage = $this->passage();
 

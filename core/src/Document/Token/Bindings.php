@@ -6,6 +6,7 @@ namespace Kindred\Document\Token;
 
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
+use Kindred\Document\Project;
 use Kindred\Document\Screen;
 use Kindred\Document\Thing;
 use Kindred\Document\Token\Value\TypographyToken;
@@ -114,11 +115,28 @@ final class Bindings
     {
         $after = self::settledTokens($before, $after);
         $changes = TokenChanges::between($before, $after);
+        $after = $after->withProject(self::followed(['' => $before->project], ['' => $after->project], $changes)[0] ?? $after->project);
         $layers = self::followed($before->layers, $after->layers, $changes);
         $screens = self::followed($before->screens + $before->gone, $after->screens + $after->gone, $changes);
         $after = $layers === [] ? $after : $after->withLayers(...$layers);
 
-        return $screens === [] ? $after : $after->withScreens(...$screens);
+        return self::dressed($screens === [] ? $after : $after->withScreens(...$screens), $changes);
+    }
+
+    /** With what widgets are dressed in on screens that show a theme of their own. */
+    private static function dressed(Tree $tree, TokenChanges $changes): Tree
+    {
+        $put = [];
+        foreach ($changes->areThere() ? $tree->screens + $tree->gone : [] as $screen) {
+            $look = $screen->theme === null || $tree->project->look->bound === [] ? null : self::resolved($tree->project, $changes->now($screen))->look;
+            $look = $look?->toArray() === $tree->project->look->toArray() ? null : $look;
+            if ($look?->toArray() !== $screen->look?->toArray()) {
+                $put[] = $new = $screen->with(look: $look);
+                self::followers()[$new] = self::followers()[$screen] ?? $screen;
+            }
+        }
+
+        return $put === [] ? $tree : $tree->withScreens(...$put);
     }
 
     /** With tokens, and what themes say of them, at the values of those that they stand for. */
@@ -155,7 +173,7 @@ final class Bindings
     }
 
     /**
-     * @template T of Layer|Screen
+     * @template T of Layer|Screen|Project
      *
      * @param  array<string, T>  $before
      * @param  array<string, T>  $after
@@ -182,13 +200,13 @@ final class Bindings
     /**
      * A layer, or a screen, as tokens that have changed make it, and nothing else.
      *
-     * @template T of Layer|Screen
+     * @template T of Layer|Screen|Project
      *
      * @param  T  $thing
      * @param  array<string, Token>  $tokens  those that have changed
      * @return T
      */
-    public static function resolved(Layer|Screen $thing, array $tokens): Layer|Screen
+    public static function resolved(Layer|Screen|Project $thing, array $tokens): Layer|Screen|Project
     {
         foreach (self::of($thing) as $path => $token) {
             $thing = isset($tokens[$token]) ? self::given($thing, $path, $tokens[$token]) : $thing;
@@ -246,14 +264,14 @@ final class Bindings
     }
 
     /**
-     * @template T of Layer|Screen
+     * @template T of Layer|Screen|Project
      *
      * @param  T|null  $old
      * @param  T  $layer
      * @param  array<string, Token>  $changed  where it is
      * @return T
      */
-    private static function settled(Layer|Screen|null $old, Layer|Screen $layer, TokenChanges $changes, array $changed): Layer|Screen
+    private static function settled(Layer|Screen|Project|null $old, Layer|Screen|Project $layer, TokenChanges $changes, array $changed): Layer|Screen|Project
     {
         $bound = self::of($layer);
         if ($bound === []) {
@@ -279,7 +297,7 @@ final class Bindings
     }
 
     /** What a token has a say in of a property: of a type style not how the words are aligned and decorated. */
-    private static function governed(Path $way, Layer|Screen $thing): mixed
+    private static function governed(Path $way, Layer|Screen|Project $thing): mixed
     {
         $plain = $way->plain($thing);
 

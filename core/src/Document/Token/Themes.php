@@ -6,6 +6,7 @@ namespace Kindred\Document\Token;
 
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
+use Kindred\Document\Project;
 use Kindred\Document\Rank;
 use Kindred\Document\Screen;
 use Kindred\Document\Thing;
@@ -51,9 +52,10 @@ final class Themes
         return $values;
     }
 
-    /** The id of the theme that a screen shows, or the screen of a layer; empty for none. */
-    public function at(Layer|Screen|null $thing): string
+    /** The id of the theme that a screen shows, or the screen of a layer, or the project; empty for none. */
+    public function at(Layer|Screen|Project|null $thing): string
     {
+        $thing = $thing instanceof Project ? null : $thing;
         $screen = $thing instanceof Layer ? $this->tree->screens[$thing->screen ?? ''] ?? $this->tree->gone[$thing->screen ?? ''] ?? null : $thing;
         $theme = $screen->theme ?? $this->tree->project->theme ?? '';
 
@@ -74,7 +76,7 @@ final class Themes
     }
 
     /** @return array<string, Token> as they are where a thing is */
-    public function tokensOf(Layer|Screen|null $thing): array
+    public function tokensOf(Layer|Screen|Project|null $thing): array
     {
         return $this->tokens($this->at($thing));
     }

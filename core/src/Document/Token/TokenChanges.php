@@ -6,6 +6,7 @@ namespace Kindred\Document\Token;
 
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
+use Kindred\Document\Project;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 
@@ -42,7 +43,7 @@ final class TokenChanges
     }
 
     /** @return array<string, Token> by id */
-    public function of(Layer|Screen|null $old, Layer|Screen $new): array
+    public function of(Layer|Screen|Project|null $old, Layer|Screen|Project $new): array
     {
         if (! $this->areThere) {
             return [];
@@ -57,7 +58,7 @@ final class TokenChanges
     }
 
     /** @return array<string, Token> all tokens, as they are now where a thing is */
-    public function now(Layer|Screen $thing): array
+    public function now(Layer|Screen|Project $thing): array
     {
         return $this->areThere ? $this->after->tokensOf($thing) : [];
     }
