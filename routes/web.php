@@ -15,6 +15,7 @@ use App\Http\Controllers\InventoryController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\RehearseController;
+use App\Http\Controllers\SchemeController;
 use App\Http\Controllers\SelectionController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
@@ -120,6 +121,7 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
         Route::get('house-style/tokens.css', [HouseStyleController::class, 'css'])->name('house.css');
         Route::get('house-style/inventory', [InventoryController::class, 'show'])->name('inventory');
         Route::post('house-style/merge', [InventoryController::class, 'merge'])->name('inventory.merge');
+        Route::post('house-style/scheme', [SchemeController::class, 'show'])->name('scheme');
         Route::post('house-style/read', [HouseStyleController::class, 'read'])->middleware(FairShare::class)->name('house.read');
         Route::get('stills', [AssetController::class, 'stills'])->name('stills');
         Route::get('screens/{screen}/thumbnail', [AssetController::class, 'thumbnail'])->name('thumbnail');

@@ -311,7 +311,7 @@ const takes = new Takes(dialog('takes'), urls['takes']!, server);
 new Icons(dialog('icons'), urls, server);
 const fonts = new Fonts(dialog('fonts'), urls['fonts']!, server);
 const house = new HouseDrawer(document.getElementById('house')!, {
-    urls: { house: urls['house']!, houseRead: urls['house-read']!, inventory: urls['inventory']!, merge: urls['inventory-merge']! },
+    urls: { house: urls['house']!, houseRead: urls['house-read']!, inventory: urls['inventory']!, merge: urls['inventory-merge']!, scheme: urls['scheme']! },
     sequence: () => server.sequence,
     edit: (...commands) => server.edit(...commands),
     opened: (open) => press('house', open),

@@ -330,3 +330,27 @@ test('widgets are dressed by the house style, on every screen in the theme that 
     await saved(page);
     await expect(button.locator('[fill="#17594f"]')).toHaveCount(1);
 });
+
+test('a whole look is computed from a colour, seen on the screens, and taken as one step', async ({ page }) => {
+    await openDemo(page, 'Look');
+    const today = screen(page, 'Today');
+    const ground = today.locator('[data-ground]').first();
+    await page.getByRole('button', { name: 'House style' }).click();
+    await page.getByRole('button', { name: 'From a colour' }).click();
+    const dialog = page.locator('#house-scheme');
+    await expect(dialog.locator('.pictures svg')).toHaveCount(6);
+    await page.keyboard.type('#2563eb');
+    await page.keyboard.press('Enter');
+    await expect(dialog.locator('[data-shows]').nth(-2)).toBeVisible();
+    await dialog.getByLabel('Corners').selectOption('sharp');
+    await expect(dialog.locator('[data-said]')).toHaveText(/tokens change/);
+    await expect(ground).toHaveAttribute('fill', '#f6efe6');
+    await dialog.getByLabel('Colours', { exact: true }).selectOption('lively');
+    // Taken before it is shown.
+    await dialog.getByRole('button', { name: 'Take it' }).click();
+    await saved(page);
+    await expect(ground).not.toHaveAttribute('fill', '#f6efe6');
+    await expect(row(page, 'colour.clay').getByLabel('Value of colour.clay')).toHaveValue(/^#2\w{5}$/);
+    await page.locator('[data-act=undo]').click();
+    await expect(ground).toHaveAttribute('fill', '#f6efe6');
+});

@@ -21,8 +21,6 @@ final readonly class Opposite
     /** More than this, and a colour is known by its hue: it stays as it is where it stands out enough. */
     private const COLOURED = 0.08;
 
-    private const ROUNDS = 24;
-
     private function __construct(private Colour $from, private Colour $to)
     {
     }
@@ -52,18 +50,8 @@ final readonly class Opposite
         if ($own->chroma() > self::COLOURED && $colour->withAlpha(1)->contrastRatio($this->to) >= $ratio) {
             return $colour;
         }
-        $isDark = $this->to->luminance() < $this->from->luminance();
-        $aim = $isDark ? $ratio * ($this->to->luminance() + 0.05) - 0.05 : ($this->to->luminance() + 0.05) / $ratio - 0.05;
-        $share = $own->chroma() < 0.005 ? 0.0 : min(1.0, $own->chroma() / max(0.001, Tints::most($own->lightness, $own->hue())));
-        [$low, $high] = [0.0, 1.0];
-        for ($i = 0; $i < self::ROUNDS; $i++) {
-            $middle = ($low + $high) / 2;
-            $lighter = self::at($middle, $share * Tints::most($middle, $own->hue()), $own->hue())->luminance() > $aim;
-            [$low, $high] = $lighter ? [$low, $middle] : [$middle, $high];
-        }
-        $found = ($low + $high) / 2;
 
-        return self::at($found, $share * Tints::most($found, $own->hue()), $own->hue())->withAlpha($colour->alpha);
+        return Contrasting::with($this->to, $ratio, $this->to->luminance() < $this->from->luminance(), $own->hue(), Contrasting::share($colour))->withAlpha($colour->alpha);
     }
 
     private static function at(float $lightness, float $chroma, float $hue): Colour

@@ -5,9 +5,10 @@ import type { Command } from '../wall/messages.ts';
 import { fresh, Problem, send } from '../wall/server.ts';
 import { Merging, nextPlace } from './inventory.ts';
 import { showSamples } from './samples.ts';
+import { Scheming } from './scheme.ts';
 
 export interface HouseDesk {
-    urls: { house: string; houseRead: string; inventory: string; merge: string };
+    urls: { house: string; houseRead: string; inventory: string; merge: string; scheme: string };
     /** The latest edit that the wall shows. */
     sequence: () => number;
     /** Resolves with null where the edit was refused, which has then been said. */
@@ -31,6 +32,7 @@ export class HouseDrawer {
     private counts = false;
     private near = '1';
     private readonly merging: Merging;
+    private readonly scheming: Scheming;
     /** The tokens of which it is shown what uses them. */
     private readonly detailed = new Set<string>();
     /** What was being typed when the drawer was drawn anew, by the field's place. */
@@ -41,6 +43,7 @@ export class HouseDrawer {
         this.input.setAttribute('aria-label', 'File of design tokens');
         box.after(this.input);
         this.merging = new Merging({ url: desk.urls.merge, edit: desk.edit });
+        this.scheming = new Scheming({ url: desk.urls.scheme, edit: desk.edit });
         this.fragment = new Fragment(box, () => this.counts ? `${desk.urls.inventory}?${new URLSearchParams({ near: this.near })}` : `${desk.urls.house}?${new URLSearchParams({ open: [...this.detailed].join(','), theme: this.theme })}`, desk.sequence, () => this.drawn());
         box.addEventListener('htmx:before:swap', () => {
             this.written = [...box.querySelectorAll<HTMLInputElement>('input[id]')].filter((field) => field.value !== field.defaultValue && field.value !== field.dataset['sent']).map((field) => ({ id: field.id, value: field.value, from: field.selectionStart, to: field.selectionEnd }));
@@ -134,6 +137,7 @@ export class HouseDrawer {
             case 'view':
                 this.counts = button.dataset['view'] === 'inventory';
                 return this.fragment.ask();
+            case 'scheme': return this.scheming.open(button.dataset['beginnings']!.split(' ').filter(Boolean));
             case 'merge': return this.merging.open(button);
             case 'through': return void document.dispatchEvent(new CustomEvent('kindred:go', { detail: nextPlace(button) }));
             case 'theme': return this.inTheme(button.dataset['theme']!);

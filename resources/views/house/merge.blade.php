@@ -13,10 +13,4 @@
         </select></label>
     <p data-said>{{ $layers === 0 && $screens === 0 ? 'Nothing would change.' : ($layers === 1 ? 'One layer' : number_format($layers).' layers').' on '.($screens === 1 ? 'one screen' : "{$screens} screens").' would change, as one step.' }}</p>
 </div>
-<div class="pictures">
-    @foreach ($pictures as $picture)
-        <figure><figcaption>{{ $picture['screen']->name }}</figcaption><div>
-            <span>{!! $picture['before'] !!}<small>now</small></span><span>{!! $picture['after'] !!}<small>then</small></span>
-        </div></figure>
-    @endforeach
-</div>
+@include('house.pictures')

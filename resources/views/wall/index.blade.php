@@ -1,7 +1,7 @@
 <x-layout :fonts-of="$project" early :title="$project->name" :entries="['resources/css/app.css', 'resources/ts/wall.ts']">
     @php
         $urls = ['edits' => route('edits', $project), 'find' => route('find', $project), 'keys' => route('keys'), 'brief' => route('brief', $project), 'preview' => route('preview', $project), 'token' => route('token'), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'snap' => route('snap', $project), 'copy' => route('copy', $project), 'alike' => route('alike', $project), 'names' => route('names', $project), 'cut-out-svg' => route('cut-out.svg', $project), 'cut-out-png' => route('cut-out.png', $project), 'screen-svg' => route('export.svg', [$project, 'SCREEN']), 'screen-png' => route('export.png', [$project, 'SCREEN']), 'paste' => route('paste', $project), 'sheet' => route('sheet', [$project, 'LAYER']), 'devices' => route('devices', [$project, 'SCREEN']), 'copies' => route('copies', [$project, 'LAYER']), 'takes' => route('takes', [$project, 'SCREEN']), 'trials' => route('trials', [$project, 'LAYER']), 'pictures' => route('pictures', $project), 'kit' => route('kit', $project), 'notes' => route('notes', $project), 'needs' => route('brief.screen', [$project, 'SCREEN']), 'spot' => route('widget.spot', [$project, 'LAYER']), 'assets' => route('assets', $project), 'fonts' => route('fonts', $project), 'icons' => route('icons', $project), 'icons-kept' => route('icons.kept'), 'colours' => route('colours.used', $project), 'contrast' => route('contrast', [$project, 'LAYER']), 'made' => route('made', [$project, 'SCREEN']),
-            'house' => route('house', $project), 'house-read' => route('house.read', $project), 'inventory' => route('inventory', $project), 'inventory-merge' => route('inventory.merge', $project), 'choices' => route('house.choices', $project), 'facets' => route('facets', $project), 'reel' => route('reel', $project), 'still' => route('thumbnail', [$project, 'SCREEN']), 'stills' => route('stills', $project), 'rehearse' => route('rehearse', $project)];
+            'house' => route('house', $project), 'house-read' => route('house.read', $project), 'inventory' => route('inventory', $project), 'inventory-merge' => route('inventory.merge', $project), 'scheme' => route('scheme', $project), 'choices' => route('house.choices', $project), 'facets' => route('facets', $project), 'reel' => route('reel', $project), 'still' => route('thumbnail', [$project, 'SCREEN']), 'stills' => route('stills', $project), 'rehearse' => route('rehearse', $project)];
         $tools = [['pick', 'mouse-pointer-2', 'Pick', 'Q'], ['screen', 'smartphone', 'Screen', 'A'], ['shape', 'shapes', 'Shape', 'S'], ['curve', 'tangent', 'Curve', 'C'], ['draw', 'pencil', 'Draw', 'D'], ['words', 'type', 'Text', 'T'],
             ['picture', 'image', 'Picture', 'P'], ['icon', 'smile', 'Icon', 'I'], ['widget', 'blocks', 'Kit', 'K'], ['note', 'message-square', 'Note', 'N'], ['thread', 'spline', 'Go', 'G']];
     @endphp
@@ -98,7 +98,20 @@
         <ul class="mb-4 grid gap-1"></ul>
         <p class="flex justify-end gap-2"><button type="button" class="button" data-closes>Cancel</button><button class="button primary" value="import" autofocus>Import</button></p>
     </form></dialog>
-    <dialog id="house-merge" aria-labelledby="house-merge-title"><form method="dialog">
+    <dialog id="house-scheme" class="before-after" aria-labelledby="house-scheme-title"><form method="dialog">
+        <h2 id="house-scheme-title" class="mb-3 text-xl">A look from a colour</h2>
+        <div class="begin-with"><label class="row"><span class="label">Colour</span><input class="field" name="base" autocomplete="off" spellcheck="false" aria-label="Colour to begin with"></label><span class="swatches" role="group" aria-label="Colours of your pictures and tokens"></span></div>
+        <div class="choices">
+            <label><span class="label">Greys</span><select class="field" name="warmth" aria-label="Greys">@foreach (Kindred\Style\Warmth::cases() as $one)<option value="{{ $one->value }}">{{ $one->label() }}</option>@endforeach</select></label>
+            <label><span class="label">Colours</span><select class="field" name="energy" aria-label="Colours"><option>calm</option><option>lively</option></select></label>
+            <label><span class="label">Corners</span><select class="field" name="shape" aria-label="Corners">@foreach (array_keys(Kindred\Style\Scheme::CORNERS) as $one)<option @selected($one === 'soft')>{{ $one }}</option>@endforeach</select></label>
+            <label><span class="label">Gaps</span><select class="field" name="density" aria-label="Gaps">@foreach (array_keys(Kindred\Style\Scheme::GAPS) as $one)<option @selected($one === 'even')>{{ $one }}</option>@endforeach</select></label>
+        </div>
+        <div class="body"></div>
+        <p class="field-problem" role="alert" hidden></p>
+        <p class="flex justify-end gap-2"><button type="button" class="button" data-closes>Cancel</button><button class="button primary" value="take">Take it</button></p>
+    </form></dialog>
+    <dialog id="house-merge" class="before-after" aria-labelledby="house-merge-title"><form method="dialog">
         <h2 id="house-merge-title" class="mb-3 text-xl">Merge</h2>
         <div class="body"></div>
         <label class="row"><span class="label">As token</span><input class="field" name="name" maxlength="200" placeholder="a name makes a token of it" autocomplete="off" spellcheck="false"></label>
