@@ -24,6 +24,9 @@ use Kindred\Style\Inventory;
 /** What of the look is in use in a project, and what merging some of it would change. */
 final readonly class StyleInventory
 {
+    /** So many groups of an aspect are listed, the most used ones. */
+    private const LISTED = 150;
+
     /** So many screens are shown before and after. */
     private const SHOWN = 3;
 
@@ -47,7 +50,7 @@ final readonly class StyleInventory
     /**
      * What is in use by its aspects, what is nearly the same together.
      *
-     * @return list<array{key: string, label: string, nearness: string, groups: list<non-empty-list<InUse>>, count: int, near: int}> without those of which there is nothing; `near` is how many values are nearly another
+     * @return list<array{key: string, label: string, nearness: string, groups: list<non-empty-list<InUse>>, more: int, count: int, near: int}> without those of which there is nothing; `near` is how many values are nearly another, `more` how many groups are not listed
      */
     public function aspects(Project $project, float $near = 1.0): array
     {
@@ -57,7 +60,7 @@ final readonly class StyleInventory
             $groups = $inventory->groups($aspect, $near);
             $count = array_sum(array_map(count(...), $groups));
             if ($count > 0) {
-                $aspects[] = ['key' => $aspect::key(), 'label' => $aspect::label(), 'nearness' => $aspect::nearness(), 'groups' => $groups, 'count' => $count, 'near' => $count - count($groups)];
+                $aspects[] = ['key' => $aspect::key(), 'label' => $aspect::label(), 'nearness' => $aspect::nearness(), 'groups' => array_slice($groups, 0, self::LISTED), 'more' => max(0, count($groups) - self::LISTED), 'count' => $count, 'near' => $count - count($groups)];
             }
         }
 

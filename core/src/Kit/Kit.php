@@ -73,10 +73,10 @@ final readonly class Kit
         $this->plotter = new Plotter($typesetter);
     }
 
-    /** The same widgets, dressed otherwise. */
-    public function wearing(WidgetLook $look): self
+    /** The same widgets, dressed otherwise; null for as they are. */
+    public function wearing(?WidgetLook $look): self
     {
-        return $look === $this->look ? $this : new self($this->typesetter, $look);
+        return $look === null || $look === $this->look ? $this : new self($this->typesetter, $look);
     }
 
     public static function find(string $key): ?WidgetKind

@@ -31,7 +31,7 @@ final readonly class Rendering
      * @param  (\Closure(): string)|null  $behind  draws what lies behind, in the coordinates of what is drawn, for what is seen through
      * @param  Until|null  $until  where drawing ends; null for at the last layer
      * @param  Allowance  $again  for drawing again what is seen through something
-     * @param  WidgetLook  $look  how widgets are dressed
+     * @param  WidgetLook|null  $look  how widgets are dressed; null for as they come
      * @param  bool  $part  whether this is a part of a compound, which is not seen by itself
      * @param  bool  $alone  whether the picture stands alone, with no page around it that has the rules of its classes
      * @param  bool  $working  whether widgets show all of their states, and words what they are filled with, for a rehearsal
@@ -52,7 +52,7 @@ final readonly class Rendering
         public ?Until $until = null,
         public Allowance $again = new Allowance,
         public bool $part = false,
-        public WidgetLook $look = new WidgetLook,
+        public ?WidgetLook $look = null,
     ) {
     }
 
@@ -82,7 +82,11 @@ final readonly class Rendering
     /** As a screen is drawn, or what lies loose on the wall (null). */
     public function on(Tree $tree, ?string $screen): self
     {
-        return $this->in($tree->finish($screen))->with(look: $tree->look($screen));
+        $look = $tree->look($screen);
+        $look = $look->isPlain() ? null : $look;
+        $in = $this->in($tree->finish($screen));
+
+        return $look === $this->look ? $in : $in->with(look: $look);
     }
 
     /** Words as they are shown, their placeholders filled in. */

@@ -34,5 +34,6 @@
                 @if (count($group) > 1)<p class="ends"><span class="flex-1">{{ count($group) }} nearly the same</span><button type="button" class="button" data-house="merge">Merge</button></p>@endif
             </div>
         @endforeach
+        @if ($aspect['more'] > 0)<p class="text-ash">{{ number_format($aspect['more']) }} more, which are used less often.</p>@endif
     </details>
 @endforeach

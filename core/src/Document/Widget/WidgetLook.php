@@ -51,6 +51,12 @@ final readonly class WidgetLook implements Stored
         return ['accent' => 'Accent', 'ink' => 'Words', 'soft' => 'Quiet words', 'edge' => 'Edges', 'paper' => 'Paper', 'ground' => 'Ground', 'shade' => 'Shade', 'warning' => 'Warnings', 'radius' => 'Corners', 'text' => 'Type'];
     }
 
+    /** Whether it says nothing. */
+    public function isPlain(): bool
+    {
+        return $this->bound === [] && array_filter([$this->accent, $this->ink, $this->soft, $this->edge, $this->paper, $this->ground, $this->shade, $this->warning, $this->radius, $this->text], fn (mixed $part): bool => $part !== null) === [];
+    }
+
     /** The radius of something whose own is given. */
     public function rounded(float $own): float
     {
