@@ -25,6 +25,9 @@ final readonly class StyleDraft
 {
     private const SHOWN = 3;
 
+    /** The roles that parts of widgets play. */
+    private const WIDGETS = ['accent' => 'accent', 'ink' => 'words', 'soft' => 'quiet', 'edge' => 'line', 'paper' => 'card', 'ground' => 'ground', 'shade' => 'line', 'radius' => 'corners'];
+
     public function __construct(private TreeLoader $store, private HouseStyle $style, private Runner $runner, private Pictures $pictures)
     {
     }
@@ -44,7 +47,7 @@ final readonly class StyleDraft
         $tokens = $this->style->tokens($project);
         $found = $this->roles($project)->found();
         $names = array_flip(array_map(fn (Token $token): string => $token->name, $tokens));
-        $put = $made = $merge = [];
+        $put = $made = $merge = $ids = [];
         $values = array_map(fn ($colour): array => ['color', $colour->toHex(), Aspect\Colours::class], $scheme->colours())
             + ['corners' => ['dimension', "{$scheme->corners()}px", Aspect\Radii::class], 'gap' => ['dimension', "{$scheme->gap()}px", Aspect\Gaps::class]];
         foreach ($values as $role => [$kind, $text, $aspect]) {
@@ -55,7 +58,7 @@ final readonly class StyleDraft
                 $token = $tokens[$token->bound[Token::WHOLE]];
             }
             if ($token !== null) {
-                $put[$token->id] = ['id' => $token->id, 'text' => $text];
+                $put[$token->id] = ['id' => $ids[$role] = $token->id, 'text' => $text];
 
                 continue;
             }
@@ -63,7 +66,7 @@ final readonly class StyleDraft
             for ($i = 2; isset($names[$name]); $i++) {
                 $name = ($kind === 'color' ? 'colour.' : 'length.')."{$role}-{$i}";
             }
-            $id = 's'.bin2hex(random_bytes(8));
+            $ids[$role] = $id = 's'.bin2hex(random_bytes(8));
             if ($one !== null) {
                 $old = $aspect::value($one['plain']);
                 $made[] = ['id' => $id, 'name' => $name, 'kind' => $kind] + $old->toArray();
@@ -73,10 +76,23 @@ final readonly class StyleDraft
         }
 
         return [
-            'commands' => [...($made === [] ? [] : [['type' => 'put-tokens', 'tokens' => $made]]), ...$merge, ['type' => 'put-tokens', 'tokens' => array_values($put)]],
+            'commands' => [...($made === [] ? [] : [['type' => 'put-tokens', 'tokens' => $made]]), ...$merge, ['type' => 'put-tokens', 'tokens' => array_values($put)], ...$this->dressing($project, $ids)],
             'roles' => array_map(fn (string $role, array $value): array => ['name' => $role, 'colour' => $value[1]], array_keys($scheme->colours()), array_slice(array_values($values), 0, count($scheme->colours()))),
             'made' => count(array_filter($put, fn (array $one): bool => isset($one['name']))), 'changed' => count(array_filter($put, fn (array $one): bool => ! isset($one['name']))),
         ];
+    }
+
+    /**
+     * Widgets take from the look what no token says of them yet.
+     *
+     * @param  array<string, string>  $ids  of tokens by role
+     * @return list<array<string, mixed>>
+     */
+    private function dressing(Project $project, array $ids): array
+    {
+        $free = array_diff_key(self::WIDGETS, $this->style->look($project)->bound);
+
+        return array_map(fn (string $part, string $role): array => ['type' => 'dress-kit', 'part' => $part, 'token' => $ids[$role]], array_keys($free), array_values($free));
     }
 
     /**

@@ -38,6 +38,8 @@ it('gives a project without tokens a whole set of them, bound to what plays thei
     $names = DB::table('things')->where('project_id', basename($at))->where('entity', 'token')->pluck('body')->map(fn (string $body): string => json_decode($body, true)['name'])->all();
     expect($names)->toEqualCanonicalizing(['colour.ground', 'colour.card', 'colour.line', 'colour.words', 'colour.quiet', 'colour.accent', 'colour.second', 'length.corners', 'length.gap'])
         ->and(DB::table('refers')->where('project_id', basename($at))->where('kind', 'token')->count())->toBeGreaterThan(5);
+    // Widgets are dressed by it.
+    expect(json_decode((string) DB::table('projects')->where('id', basename($at))->value('look'), true)['bound'])->toHaveKeys(['accent', 'ink', 'radius']);
     // The same once more changes nothing.
     $again = $this->postJson("{$at}/house-style/scheme", $this->choices)->assertOk()->json();
     expect(array_column($again['commands'], 'type'))->toBe(['put-tokens']);

@@ -34,9 +34,8 @@
         </div>
     @endif
 @endif
-<div class="begin"><button type="button" class="button quiet" data-house="scheme" data-beginnings="{{ implode(' ', $beginnings) }}" title="A whole look from one colour and a few choices, shown on your screens before you take it"><x-glyph name="palette"/> From a colour</button></div>
 @if ($names === [])
-    <p class="empty">No tokens yet. A token is a value with a name: what is bound to it follows when it changes. Add one above, make one from a value in the facets, or import a file.</p>
+    <p class="empty">No tokens yet. A token is a value with a name: what is bound to it follows when it changes. Add one above, make one from a value in the facets, import a file, or begin with a whole look from a colour.</p>
 @else
     <input class="field find" id="house-filter" type="search" data-house="filter" placeholder="Filter {{ count($names) }} {{ count($names) === 1 ? 'token' : 'tokens' }}" aria-label="Filter the tokens" autocomplete="off">
 @endif
