@@ -54,7 +54,8 @@ final class Colours implements Aspect
         }
         $found['ground'] = $written['ground'] ?? null;
 
-        return array_filter($found, is_string(...));
+        // What is not to be seen has no colour.
+        return array_filter($found, fn (mixed $hex): bool => is_string($hex) && ! (strlen($hex) === 9 && str_ends_with($hex, '00')));
     }
 
     public static function value(mixed $plain): ColourToken
