@@ -145,6 +145,7 @@ final readonly class Facets
             'placeholders' => $this->placeholders($project, $layers),
             'inference' => $this->inference($layers),
             'owner' => $owner = count($screens) > 1 ? null : $this->owner($tree, $layers, $screen),
+            'cueTokens' => $tokens->of($owner),
             'others' => array_values(array_filter($tree->reel(), fn (Screen $one): bool => $one->id !== ($owner instanceof Layer ? $owner->screen : $owner?->id))),
             'ownRuns' => in_array('colour', $own, true) || in_array('link', $own, true) ? 'Some of the words have a colour or a link of their own: press Enter to write in them.' : '',
             'partners' => $only?->content instanceof Text ? $this->partners($only->content->style) : [],

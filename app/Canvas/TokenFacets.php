@@ -65,6 +65,12 @@ final readonly class TokenFacets
         return $names;
     }
 
+    /** @return array<string, string> the names of all tokens that a layer, or a screen, is bound to, by path */
+    public function of(Layer|Screen|null $thing): array
+    {
+        return $thing === null ? [] : array_filter(array_map(fn (string $id): string => ($this->tokens[$id] ?? null)->name ?? '', Bindings::of($thing)));
+    }
+
     /**
      * The tokens of which layers have the very value.
      *

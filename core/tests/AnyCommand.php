@@ -301,16 +301,16 @@ final class AnyCommand
         $tokens = array_keys(Bindings::tokens($tree));
         $token = $tokens[$step % max(1, count($tokens))] ?? 'none';
         $other = $tokens[($step + 1) % max(1, count($tokens))] ?? 'none';
-        $field = ['fills.0.colour', 'corners', 'strokes.0.width', 'strokes.0.colour', 'rowGap', 'style.size', 'opacity'][$step % 7];
+        $field = ['fills.0.colour', 'corners', 'strokes.0.width', 'strokes.0.colour', 'rowGap', 'style.size', 'opacity', 'cues.0.transition.duration'][$step % 8];
 
         return [
-            ['type' => 'put-tokens', 'tokens' => [['id' => "tone{$step}", 'name' => "tone.t{$step}"] + ($step % 2 === 0 ? ['kind' => 'color', 'text' => 'hsl('.($step * 37).' 50% 50%)'] : ['kind' => 'dimension', 'value' => $step % 30])]],
+            ['type' => 'put-tokens', 'tokens' => [['id' => "tone{$step}", 'name' => "tone.t{$step}"] + ($step % 2 === 0 ? ['kind' => 'color', 'text' => 'hsl('.($step * 37).' 50% 50%)'] : ($step % 3 === 0 ? ['kind' => 'duration', 'value' => $step % 900] : ['kind' => 'dimension', 'value' => $step % 30]))]],
             ['type' => 'put-tokens', 'tokens' => [['id' => $token, 'text' => $step % 3 === 0 ? '#'.dechex(mt_rand(0x100000, 0xFFFFFF)) : (string) mt_rand(1, 40)]]],
             ['type' => 'put-tokens', 'tokens' => [['id' => $token, 'bound' => ['value' => $other]]]],
             ['type' => 'make-token', 'field' => $field, 'id' => "made{$step}", 'name' => "made.m{$step}"] + $on,
             ['type' => 'bind-token', 'field' => $field, 'token' => $token] + $on,
             ['type' => 'bind-token', 'field' => $field, 'token' => null] + $on,
-            ['type' => 'bind-screens', 'screens' => [$on['screen']], 'token' => $step % 4 === 0 ? null : $token],
+            ['type' => 'bind-screens', 'screens' => [$on['screen']], 'field' => ['ground', 'cues.0.transition.duration'][$step % 2], 'token' => $step % 4 === 0 ? null : $token],
             ['type' => 'adopt-token', 'token' => $token, 'colour' => (Bindings::tokens($tree)[$token] ?? null)?->value instanceof ColourToken ? Bindings::tokens($tree)[$token]->value->css() : '#17594f'],
             ['type' => 'remove-token', 'token' => $token, 'by' => $step % 2 === 0 ? $other : null],
             ...self::onThemes($tree, $on['screen'], $token, $other, $step),

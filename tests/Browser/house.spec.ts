@@ -354,3 +354,33 @@ test('a whole look is computed from a colour, seen on the screens, and taken as 
     await page.locator('[data-act=undo]').click();
     await expect(ground).toHaveAttribute('fill', '#f6efe6');
 });
+
+test('the motion of a cue and the face of words follow tokens', async ({ page }) => {
+    await openDemo(page, 'Motion');
+    const welcome = screen(page, 'Welcome');
+    await near(page, 'Welcome');
+    await pick(page, await at(welcome, 195, 708), 'group');
+    const duration = page.locator('#facets [data-cue-field="transition.duration"]');
+    await duration.hover();
+    await page.locator('#facets').getByRole('button', { name: 'Duration: bind to a token' }).click();
+    await page.locator('#token-choices').getByRole('button', { name: 'motion.quick' }).click();
+    await saved(page);
+    await expect(duration).toHaveValue('180');
+    await page.getByRole('button', { name: 'House style' }).click();
+    await row(page, 'motion.quick').getByLabel('Value of motion.quick').fill('0.4s');
+    await page.keyboard.press('Enter');
+    await saved(page);
+    await expect(duration).toHaveValue('400');
+    // By hand it is let go.
+    await duration.fill('250');
+    await duration.press('Enter');
+    await saved(page);
+    await expect(page.locator('#facets').getByRole('button', { name: 'Duration: bind to a token' })).toHaveCount(1);
+
+    await add(page, 'Family', 'face.head', 'Lora');
+    await pick(page, await at(welcome, 100, 480), 'text');
+    await page.locator('#facets').getByRole('button', { name: 'Family: bind to a token' }).click();
+    await page.locator('#token-choices').getByRole('button', { name: 'face.head' }).click();
+    await saved(page);
+    await expect(page.locator('#f-style-family')).toHaveValue('Lora');
+});

@@ -13,15 +13,21 @@ use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Property\Path;
 
-/** Binds the background of screens to a colour of the house style; or to none, and it stays as it is. */
+/** Binds a property of screens, their background or the motion of a cue, to a token; or to none, and it stays as it is. */
 final readonly class BindScreens implements Command
 {
     use OnScreens;
 
-    private const FIELD = 'ground';
+    private const GROUND = 'ground';
 
-    /** @param  list<string>  $screens */
-    private function __construct(private array $screens, private ?string $token)
+    /** What can be bound of screens. */
+    private const FIELD = '/^(ground|cues\.\d+\.transition\.(duration|easing))$/D';
+
+    /**
+     * @param  list<string>  $screens
+     * @param  string  $field  the path of the property
+     */
+    private function __construct(private array $screens, private string $field, private ?string $token)
     {
     }
 
@@ -32,7 +38,9 @@ final readonly class BindScreens implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->ids('screens', 1, 500), $in->optionalId('token'));
+        $field = $in->has('field') ? $in->string('field', 80) : self::GROUND;
+
+        return new self($in->ids('screens', 1, 500), preg_match(self::FIELD, $field) === 1 ? $field : $in->fail('field', 'that of screens cannot be bound'), $in->optionalId('token'));
     }
 
     public function workingSet(): WorkingSet
@@ -43,15 +51,15 @@ final readonly class BindScreens implements Command
     public function apply(Tree $tree): Tree
     {
         $token = $this->token === null ? null : Bindings::tokens($tree)[$this->token] ?? throw Missing::thing('token');
-        $way = Path::of(self::FIELD);
+        $way = Path::of($this->field);
         foreach ($this->screens as $id) {
             $screen = $tree->screen($id);
             $property = $way->property($screen);
-            $value = $property === null ? null : $token?->value->valueOf($property, $screen->ground);
+            $value = $property === null ? null : $token?->value->valueOf($property, $way->value($screen));
             if ($token !== null && ($property === null || $value === null)) {
-                throw new InvalidInput('token', "“{$token->name}” is no colour. Nothing was changed.");
+                throw new InvalidInput('token', "“{$token->name}” is no value of ".($property?->label() ?? 'that').' of a screen. Nothing was changed.');
             }
-            $tree = $tree->withScreens(Bindings::bind($property === null || $value === null ? $screen : $way->put($screen, $property->plain($value)), self::FIELD, $token?->id));
+            $tree = $tree->withScreens(Bindings::bind($property === null || $value === null ? $screen : $way->put($screen, $property->plain($value)), $this->field, $token?->id));
         }
 
         return $tree;
@@ -62,6 +70,8 @@ final readonly class BindScreens implements Command
         $token = $this->token === null ? null : (Bindings::tokens($before)[$this->token] ?? null)->name ?? 'a token';
         $named = $this->namingScreens($before, $this->screens);
 
-        return $token === null ? "Detach the background of {$named}" : "Bind “{$token}” to the background of {$named}";
+        $what = $this->field === self::GROUND ? 'background' : 'motion';
+
+        return $token === null ? "Detach the {$what} of {$named}" : "Bind “{$token}” to the {$what} of {$named}";
     }
 }

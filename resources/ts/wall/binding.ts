@@ -45,7 +45,7 @@ export class Binding {
         const field = opener.dataset['of']!;
         if (this.active && this.field === field) return this.close(true);
         [this.opener, this.field, this.on] = [opener, field, this.desk.on()];
-        const answer = await fetch(`${this.desk.url}?${new URLSearchParams({ field, ...(field === 'ground' ? { screens: this.on.screens.join(',') } : { layers: this.on.layers.join(',') }) })}`, { headers: { Accept: 'text/html' } });
+        const answer = await fetch(`${this.desk.url}?${new URLSearchParams({ field, ...(this.on.layers.length === 0 ? { screens: this.on.screens.join(',') } : { layers: this.on.layers.join(',') }) })}`, { headers: { Accept: 'text/html' } });
         if (!answer.ok || this.field !== field) return;
         this.box.innerHTML = await answer.text();
         showSamples(this.box);
@@ -76,9 +76,9 @@ export class Binding {
 
     private async done(command: Command): Promise<void> {
         const { screen, layers, screens } = this.on;
-        const ground = this.field === 'ground';
+        const { field } = this;
         this.close(true);
-        await this.desk.edit(ground ? { type: 'bind-screens', screens, token: command['token'] } : { ...command, screen, layers });
+        await this.desk.edit(layers.length === 0 ? { type: 'bind-screens', screens, field, token: command['token'] } : { ...command, screen, layers });
     }
 
     private filter(words: string): void {

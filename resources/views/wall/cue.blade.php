@@ -42,9 +42,9 @@
                 <select class="field" id="d-{{ $cue->id }}" data-cue-field="transition.direction">@foreach (Kindred\Document\Cue\Direction::cases() as $direction)<option value="{{ $direction->value }}" @selected($transition->direction === $direction)>{{ $direction->value }}</option>@endforeach</select></div>
         @endif
         @if ($transition->kind !== Kindred\Document\Cue\TransitionKind::Cut)
-            <div class="row"><label for="l-{{ $cue->id }}">Duration ms</label><input class="field" id="l-{{ $cue->id }}" data-cue-field="transition.duration" data-step="10" autocomplete="off" spellcheck="false" value="{{ $transition->duration }}"></div>
+            <div class="row"><label for="l-{{ $cue->id }}">Duration ms</label><span class="tokened"><input class="field" id="l-{{ $cue->id }}" data-cue-field="transition.duration" data-step="10" autocomplete="off" spellcheck="false" value="{{ $transition->duration }}"><x-token :field="'cues.'.$at.'.transition.duration'" label="Duration" :token="$cueTokens['cues.'.$at.'.transition.duration'] ?? ''"/></span></div>
             <div class="row"><label for="e-{{ $cue->id }}">Easing</label>
-                <input class="field" id="e-{{ $cue->id }}" data-cue-field="transition.easing" list="easings" value="{{ $easing }}" autocomplete="off"></div>
+                <span class="tokened"><input class="field" id="e-{{ $cue->id }}" data-cue-field="transition.easing" list="easings" value="{{ $easing }}" autocomplete="off"><x-token :field="'cues.'.$at.'.transition.easing'" label="Easing" :token="$cueTokens['cues.'.$at.'.transition.easing'] ?? ''"/></span></div>
         @endif
         <div class="row"><label for="y-{{ $cue->id }}">Delay ms</label><input class="field" id="y-{{ $cue->id }}" data-cue-field="transition.delay" data-step="10" autocomplete="off" spellcheck="false" value="{{ $transition->delay }}"></div>
         <datalist id="easings">@foreach (array_keys(Kindred\Document\Cue\Easing::NAMED) as $name)<option>{{ $name }}</option>@endforeach</datalist>

@@ -183,7 +183,7 @@
         <summary><b title="A cue: when this happens, do that">Cues</b><span class="gist">{{ count($owner->cues) }}</span></summary>
         <div class="rows">
             @foreach ($owner->cues as $cue)
-                @include('wall.cue')
+                @include('wall.cue', ['at' => $loop->index])
             @endforeach
             @php($new = ['trigger' => $owner instanceof Kindred\Document\Screen ? ['kind' => 'delay', 'delay' => 2000] : ['kind' => 'tap']])
             @if ($others !== [])

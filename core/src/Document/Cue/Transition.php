@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Cue;
 
+use Kindred\Document\Token\Token;
 use Kindred\Geometry\Box;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
@@ -16,12 +17,14 @@ final readonly class Transition implements Stored
 
     public const MAX_TIME = 10_000;
 
+    /** @param  array<string, string>  $bound  ids of tokens */
     public function __construct(
         #[Is\Choice] public TransitionKind $kind,
         #[Is\Choice(absent: [Direction::Left])] public Direction $direction,
         #[Is\Duration(self::MAX_TIME, absent: [300])] public int $duration,
         #[Is\Duration(self::MAX_TIME, absent: [0])] public int $delay,
         #[Is\Parsed(80, absent: ['ease-out'])] public Easing $easing,
+        #[Is\Bound(Token::class)] public array $bound = [],
     ) {
     }
 

@@ -8,6 +8,7 @@ use Kindred\Document\Cue\Easing;
 use Kindred\Document\Token\TokenValue;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
+use Kindred\Property\Parsed;
 use Kindred\Property\Property;
 
 /** How something moves over its time. */
@@ -41,11 +42,11 @@ final readonly class CubicBezierToken implements TokenValue
 
     public static function from(Property $property, mixed $value): ?self
     {
-        return null;
+        return $value instanceof Easing ? new self($value) : null;
     }
 
-    public function valueOf(Property $property, mixed $has): mixed
+    public function valueOf(Property $property, mixed $has): ?Easing
     {
-        return null;
+        return $property instanceof Parsed && $property->type() === Easing::class ? $this->value : null;
     }
 }

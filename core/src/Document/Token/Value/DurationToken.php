@@ -47,11 +47,12 @@ final readonly class DurationToken implements TokenValue
 
     public static function from(Property $property, mixed $value): ?self
     {
-        return null;
+        return $property instanceof Is\Duration && is_int($value) ? new self((float) $value) : null;
     }
 
-    public function valueOf(Property $property, mixed $has): mixed
+    /** In whole ms. */
+    public function valueOf(Property $property, mixed $has): ?int
     {
-        return null;
+        return $property instanceof Is\Duration && $this->value <= $property->max ? (int) round($this->value) : null;
     }
 }
