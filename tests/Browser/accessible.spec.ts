@@ -89,23 +89,6 @@ test('the wall with what opens over it: menus, Find, keys, history, several scre
     await page.getByRole('button', { name: 'History' }).click();
     await check(page, [], ['#history']);
     await page.keyboard.press('Escape');
-    await page.getByRole('button', { name: 'House style' }).click();
-    await page.locator('#house').getByRole('button', { name: /^colour.clay: \d+ uses/ }).click();
-    await expect(page.locator('#house').getByRole('button', { name: 'Remove token' })).toBeVisible();
-    await page.locator('#house').getByRole('button', { name: 'Dark', exact: true }).click();
-    await expect(page.locator('#house .reset').first()).toBeVisible();
-    await check(page, [], ['#house']);
-    await page.getByRole('button', { name: 'From a colour' }).click();
-    await expect(page.locator('#house-scheme .pictures svg').first()).toBeVisible();
-    await check(page, ['.pictures'], ['#house-scheme']);
-    await page.keyboard.press('Escape');
-    await page.locator('#house').getByRole('button', { name: 'Style inventory' }).click();
-    await page.locator('#aspect-colours').getByRole('button', { name: 'Merge' }).first().click();
-    await expect(page.locator('#house-merge .pictures svg').first()).toBeVisible();
-    await check(page, ['.pictures'], ['#house-merge']);
-    await page.keyboard.press('Escape');
-    await check(page, [], ['#house']);
-    await page.keyboard.press('Escape');
     await page.locator('#facets [data-do=token]').first().click();
     await check(page, [], ['#facets', '#token-choices']);
     await page.keyboard.press('Escape');
@@ -125,4 +108,24 @@ test('the wall with what opens over it: menus, Find, keys, history, several scre
     await page.keyboard.type('Aprons');
     await page.keyboard.press('Tab');
     await check(page);
+});
+
+test('the house style: its tokens in a theme, a look from a colour, the style inventory and a merge', async ({ page }) => {
+    await openDemo(page, 'Accessible house style');
+    await page.getByRole('button', { name: 'House style' }).click();
+    await page.locator('#house').getByRole('button', { name: /^colour.clay: \d+ uses/ }).click();
+    await expect(page.locator('#house').getByRole('button', { name: 'Remove token' })).toBeVisible();
+    await page.locator('#house').getByRole('button', { name: 'Dark', exact: true }).click();
+    await expect(page.locator('#house .reset').first()).toBeVisible();
+    await check(page, [], ['#house']);
+    await page.getByRole('button', { name: 'From a colour' }).click();
+    await expect(page.locator('#house-scheme .pictures svg').first()).toBeVisible();
+    await check(page, ['.pictures'], ['#house-scheme']);
+    await page.keyboard.press('Escape');
+    await page.locator('#house').getByRole('button', { name: 'Style inventory' }).click();
+    await page.locator('#aspect-colours').getByRole('button', { name: 'Merge' }).first().click();
+    await expect(page.locator('#house-merge .pictures svg').first()).toBeVisible();
+    await check(page, ['.pictures'], ['#house-merge']);
+    await page.keyboard.press('Escape');
+    await check(page, [], ['#house']);
 });

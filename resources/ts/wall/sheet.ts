@@ -125,15 +125,18 @@ export class DataSheet {
         const turn = ++this.turn;
         this.owed = this.typing();
         if (this.array === null || this.owed) return;
-        const [active, room] = [this.place(document.activeElement), this.panel.querySelector('.sheet-room')];
-        const [top, left] = [room?.scrollTop ?? 0, room?.scrollLeft ?? 0];
         this.coming++;
         const response = await fetch(this.urls['sheet']!.replace('LAYER', this.array)).finally(() => this.coming--);
         if (turn !== this.turn || this.array === null) return;
         this.owed = this.typing() || this.unanswered > 0;
         if (this.owed) return;
         if (!response.ok) return this.close();
-        this.panel.innerHTML = await response.text();
+        const html = await response.text();
+        if (turn !== this.turn || this.array === null) return;
+        // As it is now: whoever has left a cell while this was on its way is not put back into it.
+        const [active, room] = [this.place(document.activeElement), this.panel.querySelector('.sheet-room')];
+        const [top, left] = [room?.scrollTop ?? 0, room?.scrollLeft ?? 0];
+        this.panel.innerHTML = html;
         this.panel.querySelector('.sheet-room')?.scrollTo(left, top);
         const row = this.next && this.panel.querySelectorAll<HTMLElement>('tr[data-row]')[this.next.row];
         if (row) {
