@@ -16,6 +16,8 @@ use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
+use Kindred\Paint\Colour;
+use Kindred\Paint\Oklab;
 use Kindred\Style\Aspect;
 use Kindred\Style\Roles;
 use Kindred\Style\Scheme;
@@ -24,6 +26,9 @@ use Kindred\Style\Scheme;
 final readonly class StyleDraft
 {
     private const SHOWN = 3;
+
+    /** A colour to begin with where there is none. */
+    private const BASE = '#b4472e';
 
     /** The roles that parts of widgets play. */
     private const WIDGETS = ['accent' => 'accent', 'ink' => 'words', 'soft' => 'quiet', 'edge' => 'line', 'paper' => 'card', 'ground' => 'ground', 'shade' => 'line', 'radius' => 'corners'];
@@ -132,6 +137,16 @@ final readonly class StyleDraft
         $tokens = array_map(fn (Token $token): string => $token->value->css(), array_values(array_filter($this->style->tokens($project), fn (Token $token): bool => $token->value::kind() === 'color')));
 
         return array_slice(array_values(array_unique([...$colours, ...$tokens])), 0, 16);
+    }
+
+    /**
+     * The first of them that is a colour, not a grey.
+     *
+     * @param  list<string>  $beginnings
+     */
+    public function beginning(array $beginnings): string
+    {
+        return array_values(array_filter($beginnings, fn (string $hex): bool => Oklab::of(Colour::parse($hex))->chroma() > 0.08))[0] ?? self::BASE;
     }
 
     private function roles(Project $project): Roles

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Canvas\HouseStyle;
-use App\Canvas\StyleDraft;
 use App\Http\Uploads;
 use App\Models\Project;
 use Illuminate\Contracts\View\View;
@@ -23,7 +22,7 @@ use Kindred\Input\InvalidInput;
 final class HouseStyleController extends Controller
 {
     /** The drawer in a theme, with what uses the tokens that are open in it. */
-    public function show(Request $request, Project $project, HouseStyle $style, StyleDraft $draft): View
+    public function show(Request $request, Project $project, HouseStyle $style): View
     {
         $themes = $style->themes($project);
         $theme = isset($themes->all()[$this->asked($request, 'theme')]) ? $this->asked($request, 'theme') : '';
@@ -32,7 +31,7 @@ final class HouseStyleController extends Controller
 
         return view('house.drawer', [
             'project' => $project, 'types' => $style->byType($names), 'names' => $names, 'counts' => $style->counts($project),
-            'themes' => $themes->all(), 'theme' => $themes->all()[$theme] ?? null, 'own' => $themes->values($theme), 'plain' => $themes->tokens(), 'dressing' => $style->dressing($project, $names), 'beginnings' => $draft->beginnings($project),
+            'themes' => $themes->all(), 'theme' => $themes->all()[$theme] ?? null, 'own' => $themes->values($theme), 'plain' => $themes->tokens(), 'dressing' => $style->dressing($project, $names),
             'open' => array_map(fn (Token $token): array => ['others' => $style->others($names, $token), 'alike' => $style->alike($project, $token), ...$style->uses($project, $token->id)], $open),
         ]);
     }

@@ -137,7 +137,7 @@ export class HouseDrawer {
             case 'view':
                 this.counts = button.dataset['view'] === 'inventory';
                 return this.fragment.ask();
-            case 'scheme': return this.scheming.open(button.dataset['beginnings']!.split(' ').filter(Boolean));
+            case 'scheme': return this.scheming.open();
             case 'merge': return this.merging.open(button);
             case 'through': return void document.dispatchEvent(new CustomEvent('kindred:go', { detail: nextPlace(button) }));
             case 'theme': return this.inTheme(button.dataset['theme']!);

@@ -36,21 +36,25 @@ export class Scheming {
         });
     }
 
-    /** @param beginnings colours to begin with */
-    open(beginnings: string[]): void {
+    open(): void {
         this.dialog.returnValue = '';
         this.asked = '';
+        this.base.value = '';
+        this.dialog.showModal();
+        this.base.focus();
+        void this.show();
+    }
+
+    /** Colours to begin with. */
+    private offer(colours: string[]): void {
         const swatches = this.dialog.querySelector<HTMLElement>('.swatches')!;
-        swatches.replaceChildren(...beginnings.map((colour) => {
+        swatches.replaceChildren(...colours.map((colour) => {
             const swatch = Object.assign(document.createElement('button'), { type: 'button', title: colour });
             swatch.dataset['shows'] = colour;
             swatch.setAttribute('aria-label', `Begin with ${colour}`);
             return swatch;
         }));
         showSamples(swatches);
-        this.dialog.showModal();
-        this.base.focus();
-        this.begin(this.base.value || (beginnings.find((colour) => !/^#(.)\1*$/.test(colour)) ?? '#b4472e'));
     }
 
     private begin(colour: string): void {
@@ -61,12 +65,16 @@ export class Scheming {
 
     /** Computes it, where the choices are others than before. */
     private show(): Promise<unknown> {
-        const choices = JSON.stringify(Object.fromEntries(new FormData(this.form)));
+        const choices = this.choices();
         if (choices !== this.asked) {
             this.asked = choices;
             this.made = this.compute(choices);
         }
         return this.made;
+    }
+
+    private choices(): string {
+        return JSON.stringify(Object.fromEntries(new FormData(this.form)));
     }
 
     private async compute(choices: string): Promise<Command[]> {
@@ -77,8 +85,16 @@ export class Scheming {
             note.textContent = problem;
         };
         try {
-            const { html, commands } = await send<{ html: string; commands: Command[] }>(this.desk.url, JSON.parse(choices));
+            const { html, commands, base, beginnings } = await send<{ html: string; commands: Command[]; base: string; beginnings: string[] }>(this.desk.url, JSON.parse(choices));
+            if (beginnings.length > 0) this.offer(beginnings);
             if (choices === this.asked) {
+                // Whoever has begun to type goes on.
+                if (this.base.value === '') {
+                    this.base.value = base;
+                    this.base.select();
+                    this.asked = this.choices();
+                    choices = this.asked;
+                }
                 const body = this.dialog.querySelector<HTMLElement>('.body')!;
                 body.innerHTML = html;
                 showSamples(body);

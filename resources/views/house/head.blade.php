@@ -11,5 +11,5 @@
 <div class="views" role="group" aria-label="The drawer shows">
     <button type="button" class="button quiet" data-house="view" data-view="tokens" aria-pressed="{{ $view === 'tokens' ? 'true' : 'false' }}" title="Values with names, that are bound to">Tokens</button>
     <button type="button" class="button quiet" data-house="view" data-view="inventory" aria-pressed="{{ $view === 'inventory' ? 'true' : 'false' }}" title="Every value of the look that there is, and what is nearly the same">Style inventory</button>
-    @isset($beginnings)<button type="button" class="button quiet begin" data-house="scheme" data-beginnings="{{ implode(' ', $beginnings) }}" title="A whole look from one colour and a few choices, shown on your screens before you take it"><x-glyph name="palette"/> From a colour</button>@endisset
+    @if ($view === 'tokens')<button type="button" class="button quiet begin" data-house="scheme" title="A whole look from one colour and a few choices, shown on your screens before you take it"><x-glyph name="palette"/> From a colour</button>@endif
 </div>
