@@ -322,7 +322,8 @@ test('widgets are dressed by the house style, on every screen in the theme that 
     await row(page, 'brand').getByLabel('Value of brand').fill('#e08a6f');
     await page.keyboard.press('Enter');
     await saved(page);
-    await one.locator('.screen-name').click();
+    // By its card: the drawer and the kit may lie over its name.
+    await near(page, 'Screen 1');
     await page.getByLabel('Theme', { exact: true }).selectOption({ label: 'Night' });
     await saved(page);
     await expect(button.locator('[fill="#e08a6f"]')).toHaveCount(1);

@@ -6,6 +6,8 @@ export const test = base.extend<{ context: BrowserContext; page: Page }, { windo
     // One browser window for all tests of a worker, so that scripts, styles and fonts are read once.
     window: [async ({ browser }, use) => {
         const window = await browser.newContext({ baseURL: process.env['KINDRED_URL'] ?? 'http://127.0.0.1:8400', viewport: { width: 1280, height: 800 } });
+        // What never comes is said where it was waited for.
+        window.setDefaultTimeout(45_000);
         await use(window);
         await window.close();
     }, { scope: 'worker' }],
