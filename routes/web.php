@@ -119,9 +119,9 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
         Route::get('house-style/choices', [HouseStyleController::class, 'choices'])->name('house.choices');
         Route::get('house-style/tokens.json', [HouseStyleController::class, 'json'])->name('house.json');
         Route::get('house-style/tokens.css', [HouseStyleController::class, 'css'])->name('house.css');
-        Route::get('house-style/inventory', [InventoryController::class, 'show'])->name('inventory');
-        Route::post('house-style/merge', [InventoryController::class, 'merge'])->name('inventory.merge');
-        Route::post('house-style/scheme', [SchemeController::class, 'show'])->name('scheme');
+        Route::get('house-style/inventory', [InventoryController::class, 'show'])->middleware(FairShare::class)->name('inventory');
+        Route::post('house-style/merge', [InventoryController::class, 'merge'])->middleware(FairShare::class)->name('inventory.merge');
+        Route::post('house-style/scheme', [SchemeController::class, 'show'])->middleware(FairShare::class)->name('scheme');
         Route::post('house-style/read', [HouseStyleController::class, 'read'])->middleware(FairShare::class)->name('house.read');
         Route::get('stills', [AssetController::class, 'stills'])->name('stills');
         Route::get('screens/{screen}/thumbnail', [AssetController::class, 'thumbnail'])->name('thumbnail');

@@ -276,7 +276,7 @@ final readonly class Editor
         $whole = [];
         $families = [];
         $tokens = [];
-        $bound = false;
+        $bound = $dressed = false;
         foreach ($difference->changes as $change) {
             foreach ([$change->before, $change->after] as $side) {
                 foreach ($change->entity === Entity::Project ? $side ?? [] : [] as $key => $part) {
@@ -304,10 +304,11 @@ final readonly class Editor
             foreach ($change->entity === Entity::ThemeValue ? array_filter([$change->before['token'] ?? null, $change->after['token'] ?? null, $this->themed($project, $change->id)], is_string(...)) : [] as $token) {
                 $tokens[] = $token;
             }
-            $bound = $bound || ($change->entity === Entity::Project && $change->touches('theme', 'look')) || ($change->entity === Entity::Theme && ($change->isAddition() || $change->isRemoval()));
+            $dressed = $dressed || ($change->entity === Entity::Project && $change->touches('look'));
+            $bound = $bound || ($change->entity === Entity::Project && $change->touches('theme')) || ($change->entity === Entity::Theme && ($change->isAddition() || $change->isRemoval()));
         }
 
-        return WorkingSet::join(new WorkingSet($screens, $layers, whole: $whole, things: [...array_values(array_filter($difference->entities(), fn (Entity $entity): bool => $entity->isPlain())), ...($bound || $tokens !== [] || $this->isBound($difference) ? Themes::HOUSE : [])], families: array_values($families), tokens: $tokens, bound: $bound, reel: $bound || $tokens !== []));
+        return WorkingSet::join(new WorkingSet($screens, $layers, whole: $whole, things: [...array_values(array_filter($difference->entities(), fn (Entity $entity): bool => $entity->isPlain())), ...($bound || $dressed || $tokens !== [] || $this->isBound($difference) ? Themes::HOUSE : [])], families: array_values($families), tokens: $tokens, bound: $bound, reel: $bound || $dressed || $tokens !== []));
     }
 
     /** The token that a theme says something of. */

@@ -44,13 +44,18 @@ final readonly class HouseStyle
     /** The themes of a project, and its tokens in each. With a tree it can be asked which one its screens show. */
     public function themes(Project $project, ?Tree $tree = null): Themes
     {
+        return Themes::of($tree === null ? $this->store->load($project, new WorkingSet(things: Themes::HOUSE)) : $this->onto($project, $tree));
+    }
+
+    /** A tree with the house style in it. */
+    public function onto(Project $project, Tree $tree): Tree
+    {
         $house = $this->store->load($project, new WorkingSet(things: Themes::HOUSE));
-        $tree ??= $house;
         foreach (Themes::HOUSE as $entity) {
             $tree = $tree->put($entity, ...array_values($house->things($entity)));
         }
 
-        return Themes::of($tree);
+        return $tree;
     }
 
     /** @return array<string, Token> by id, in their order */

@@ -11,10 +11,8 @@ use Kindred\Document\Difference;
 use Kindred\Document\Entity;
 use Kindred\Document\Screen;
 use Kindred\Document\Token\Bindings;
-use Kindred\Document\Token\Themes;
 use Kindred\Document\Token\Token;
 use Kindred\Document\Tree;
-use Kindred\Document\WorkingSet;
 use Kindred\Input\Reader;
 use Kindred\Layout\Consequences;
 use Kindred\Style\Aspect;
@@ -30,7 +28,7 @@ final readonly class StyleInventory
     /** So many screens are shown before and after. */
     private const SHOWN = 3;
 
-    public function __construct(private TreeLoader $store, private HouseStyle $style, private Consequences $consequences, private Pictures $pictures)
+    public function __construct(private TreeLoader $store, private HouseStyle $style, private Consequences $consequences, private BeforeAfter $beforeAfter)
     {
     }
 
@@ -92,20 +90,8 @@ final readonly class StyleInventory
         return [
             'layers' => count(array_filter($changed, fn (Change $change): bool => $change->entity === Entity::Layer)),
             'screens' => count(array_filter(array_keys($often), fn (int|string $id): bool => $id !== '')),
-            'pictures' => array_map(fn (string $id): array => $this->pictured($project, $command, $id), array_slice(array_values($hung), 0, self::SHOWN)),
+            'pictures' => $this->beforeAfter->of($project, array_slice(array_values($hung), 0, self::SHOWN), fn (Tree $tree): Tree => $this->consequences->of($tree, $command->apply($tree))),
             'tokens' => array_values(array_filter(Bindings::tokens($before), fn (Token $token): bool => $token->value::kind() === $command->kind())),
         ];
-    }
-
-    /** @return array{screen: Screen, before: string, after: string} */
-    private function pictured(Project $project, MergeValues $command, string $id): array
-    {
-        $whole = $this->store->withLayersOf($project, [$id]);
-        $house = $this->store->load($project, new WorkingSet(things: Themes::HOUSE));
-        $tree = array_reduce(Themes::HOUSE, fn (Tree $tree, Entity $entity): Tree => $tree->put($entity, ...array_values($house->things($entity))), $whole);
-        $after = $this->consequences->of($tree, $command->apply($tree));
-        $draw = fn (Tree $of, string $prefix): string => $this->pictures->screen($of, $of->screen($id), $this->pictures->variant($project, $prefix));
-
-        return ['screen' => $tree->screen($id), 'before' => $draw($tree, "was{$id}-"), 'after' => $draw($after, "will{$id}-")];
     }
 }

@@ -9,12 +9,7 @@ use Illuminate\Support\Facades\DB;
 use Kindred\Tests\Sample;
 
 beforeEach(function (): void {
-    $this->seed();
-    $this->user = User::query()->firstOrFail();
-    $this->actingAs($this->user);
-    $this->project = $this->user->projects()->where('name', 'Fernhollow Pottery')->firstOrFail();
-    $this->at = "/projects/{$this->project->id}";
-    $this->edit = fn (array ...$commands) => app(Editor::class)->edit($this->project->fresh(), $this->user, array_map(Sample::command(...), $commands), $this->project->fresh()->sequence);
+    $this->inDemo();
     $this->tokens = fn (array ...$tokens) => ($this->edit)(['type' => 'put-tokens', 'tokens' => $tokens]);
     $this->some = DB::table('layers')->where('project_id', $this->project->id)->where('screen', 'kiln')->where('kind', 'box')->where('body', 'like', '%"fills":[{"colour"%')->orderBy('id')->limit(2)->pluck('id')->all();
     $this->body = fn (string $id): array => json_decode(DB::table('layers')->where(['project_id' => $this->project->id, 'id' => $id])->value('body'), true);

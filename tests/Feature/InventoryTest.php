@@ -8,12 +8,7 @@ use Illuminate\Support\Facades\DB;
 use Kindred\Tests\Sample;
 
 beforeEach(function (): void {
-    $this->seed();
-    $this->user = User::query()->firstOrFail();
-    $this->actingAs($this->user);
-    $this->project = $this->user->projects()->where('name', 'Fernhollow Pottery')->firstOrFail();
-    $this->at = "/projects/{$this->project->id}";
-    $this->edit = fn (array ...$commands) => app(Editor::class)->edit($this->project->fresh(), $this->user, array_map(Sample::command(...), $commands), $this->project->fresh()->sequence);
+    $this->inDemo();
     $this->merge = fn (array $merge) => $this->postJson("{$this->at}/house-style/merge", $merge);
     $boxes = fn (string ...$colours): array => array_map(fn (string $colour): array => ['kind' => 'box', 'name' => 'Grey', 'x' => 0, 'y' => 0, 'width' => 10, 'height' => 10, 'fills' => [['colour' => $colour]]], $colours);
     ($this->edit)(['type' => 'create-layers', 'screen' => 'kiln', 'seed' => 'greysa', 'layers' => $boxes('#777777', '#787878', '#777777')], ['type' => 'create-layers', 'screen' => 'booked', 'seed' => 'greysb', 'layers' => $boxes('#797979')]);

@@ -9,12 +9,7 @@ use Illuminate\Support\Facades\DB;
 use Kindred\Tests\Sample;
 
 beforeEach(function (): void {
-    $this->seed();
-    $this->user = User::query()->firstOrFail();
-    $this->actingAs($this->user);
-    $this->project = $this->user->projects()->where('name', 'Fernhollow Pottery')->firstOrFail();
-    $this->at = "/projects/{$this->project->id}";
-    $this->edit = fn (array ...$commands) => app(Editor::class)->edit($this->project->fresh(), $this->user, array_map(Sample::command(...), $commands), $this->project->fresh()->sequence);
+    $this->inDemo();
     $this->some = DB::table('layers')->where('project_id', $this->project->id)->where('screen', 'kiln')->where('kind', 'box')->where('body', 'like', '%"fills":[{"colour"%')->orderBy('id')->limit(2)->pluck('id')->all();
     $this->colour = fn (string $id): string => json_decode(DB::table('layers')->where(['project_id' => $this->project->id, 'id' => $id])->value('body'), true)['fills'][0]['colour'];
     ($this->edit)(['type' => 'put-tokens', 'tokens' => [['id' => 'clay', 'name' => 'test.clay', 'kind' => 'color', 'value' => '#b4472e'], ['id' => 'round', 'name' => 'test.round', 'kind' => 'dimension', 'value' => 3]]]);

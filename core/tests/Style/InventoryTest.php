@@ -179,6 +179,7 @@ it('refuses what cannot be merged', function (array $merge, string $said): void 
 })->with([
     [['aspect' => 'smells', 'from' => ['#000'], 'to' => '#fff'], 'there is no such part of the look'],
     [['aspect' => 'colours', 'from' => [], 'to' => '#fff'], 'between one and 200 values'],
+    [['aspect' => 'colours', 'from' => array_map(fn (int $i): string => sprintf('#%06x', $i), range(1, 201)), 'to' => '#fff'], 'between one and 200 values'],
     [['aspect' => 'colours', 'from' => ['mud'], 'to' => '#fff'], 'value'],
     [['aspect' => 'colours', 'from' => ['#123456'], 'to' => '#ffffff'], 'Nothing has these values any more.'],
 ]);

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 use Kindred\Document\Token\Bindings;
 use Kindred\Document\Tree;
+use Kindred\Document\Widget\WidgetLook;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Paint\Colour;
 use Kindred\Paint\Oklab;
+use Kindred\Style\Draft;
 use Kindred\Style\Roles;
 use Kindred\Style\Scheme;
 use Kindred\Tests\Sample;
@@ -72,4 +74,20 @@ it('tells what colours and lengths are for from where they stand', function (): 
     $bound = Sample::after($tree, ['type' => 'merge-values', 'aspect' => 'colours', 'from' => ['#a94c31'], 'to' => '#a94c31', 'token' => 'clay', 'name' => 'clay']);
     expect(rolesIn($bound)['accent'])->toBe('clay')->and(count(Bindings::tokens($bound)))->toBe(1);
     expect((new Roles)->found())->toBe([]);
+});
+
+it('gives two roles that come from one token the value of the first, and names new tokens beside those that there are', function (): void {
+    $tree = Sample::after(Sample::tree(), ['type' => 'put-tokens', 'tokens' => [['id' => 'clay', 'name' => 'clay', 'kind' => 'color', 'text' => '#a94c31'], ['id' => 'words', 'name' => 'colour.words', 'kind' => 'color', 'text' => '#000']]],
+        ['type' => 'put-tokens', 'tokens' => [['id' => 'card', 'name' => 'card', 'kind' => 'color', 'text' => '{clay}']]]);
+    $ids = 0;
+    $draft = Draft::of(schemeOf(), ['accent' => ['plain' => '#a94c31', 'token' => 'clay'], 'card' => ['plain' => '#a94c31', 'token' => 'card'], 'line' => ['plain' => '#17594f', 'token' => null]], Bindings::tokens($tree), new WidgetLook, function () use (&$ids): string {
+        $ids++;
+
+        return "made{$ids}";
+    });
+    $after = Sample::after($tree, ...$draft->commands);
+    $names = array_map(fn ($token): string => $token->name, Bindings::tokens($after));
+    expect([$draft->changed, $draft->made])->toBe([1, 7])->and($names)->toContain('colour.words-2')->and(count(array_unique($names)))->toBe(10)
+        ->and($after->layer('boxa')->fills[0]->bound)->toBe(['paint' => array_search('colour.line', $names, true)])
+        ->and(array_keys($after->project->look->bound))->toBe(['accent', 'edge', 'ground', 'ink', 'paper', 'radius', 'shade', 'soft']);
 });
