@@ -17,6 +17,8 @@ export class Merging {
     private readonly problem = this.dialog.querySelector<HTMLElement>('.field-problem')!;
     private readonly name = this.dialog.querySelector<HTMLInputElement>('[name=name]')!;
     private asked = 0;
+    /** What would change is on its way. */
+    private asking = new AbortController();
     /** What it was opened for, until its fields have come. */
     private meant: Merge = { aspect: '', from: [], to: null, token: null };
 
@@ -24,6 +26,8 @@ export class Merging {
         this.body.addEventListener('change', () => void this.show(this.merge()));
         this.dialog.addEventListener('close', () => {
             this.asked++;
+            // What would have changed says nothing any more once it has.
+            this.asking.abort();
             if (this.dialog.returnValue === 'merge') void this.desk.edit({ type: 'merge-values', ...this.named(this.merge()) });
         });
     }
@@ -64,10 +68,12 @@ export class Merging {
     /** Says and shows what it would change. */
     private async show(merge: Merge): Promise<void> {
         const asked = ++this.asked;
+        this.asking.abort();
+        this.asking = new AbortController();
         const unchecked = [...this.body.querySelectorAll<HTMLInputElement>('[name=from]:not(:checked)')].map((one) => one.value);
         this.name.disabled = merge.token !== null;
         try {
-            const { html } = await send<{ html: string }>(this.desk.url, merge);
+            const { html } = await send<{ html: string }>(this.desk.url, merge, this.asking.signal);
             if (asked !== this.asked) return;
             const focused = this.body.contains(document.activeElement) ? document.activeElement as HTMLInputElement | HTMLSelectElement : null;
             this.put(html, unchecked);
