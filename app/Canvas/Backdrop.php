@@ -46,12 +46,14 @@ final readonly class Backdrop
      */
     public function contrast(Project $project, Address $address, string $colour): ?array
     {
-        $tree = $this->store->load($project, new WorkingSet(layers: [$address->layer]));
+        $tree = $this->store->load($project, new WorkingSet(layers: Address::named([$address])));
         $layer = $this->expansion->at($tree, $address);
-        if ($layer === null || $layer->screen === null || count($tree->expanding($layer)) !== count($address->copies)) {
+        $showing = $tree->showing($address);
+        $screen = ($showing[0] ?? $layer)?->screen;
+        if ($layer === null || $screen === null || $showing === null) {
             return null;
         }
-        $contrast = Contrast::against($this->pixels($project, $layer->screen, $address));
+        $contrast = Contrast::against($this->pixels($project, $screen, $address));
         $chosen = Colour::parse($colour, 'colour');
         $worst = $contrast->worst($chosen);
         [$of, $aims] = $this->aims($layer);

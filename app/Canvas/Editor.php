@@ -11,6 +11,7 @@ use Illuminate\Support\Collection;
 use Kindred\Command\Command;
 use Kindred\Command\Runner;
 use Kindred\Document\Change;
+use Kindred\Document\Component\Uses;
 use Kindred\Document\Difference;
 use Kindred\Document\Entity;
 use Kindred\Document\Overtaken;
@@ -67,7 +68,7 @@ final readonly class Editor
             if ($token !== null && ($done = $this->already($project, $token)) !== null) {
                 return fn (): Answer => $this->since($project, $done - 1, $done);
             }
-            $before = $this->store->load($project, $set);
+            $before = $this->store->load($project, $set, uses: true);
 
             return $this->record($project, $user, $before, $this->runner->run($before, ...$commands), min($base, $project->sequence), [
                 'kind' => 'edit', 'label' => $commands[0]->label($before), 'token' => $token,
@@ -82,6 +83,7 @@ final readonly class Editor
      */
     public function preview(Project $project, array $commands): Answer
     {
+        // What shows the same elsewhere follows when it is made.
         $before = $this->store->load($project, $this->needs($commands));
         $after = $this->runner->run($before, ...$commands);
 
@@ -129,7 +131,7 @@ final readonly class Editor
         $patches = [];
         foreach ($edits as $edit) {
             $difference = $this->difference($edit);
-            $tree = $this->store->load($project, $this->workingSet($project, $difference));
+            $tree = $this->store->load($project, $this->workingSet($project, $difference), uses: true);
             array_push($patches, ...$this->patches->of($project, $this->present($difference, $tree), $tree));
         }
 
@@ -179,7 +181,7 @@ final readonly class Editor
             $edit = $find() ?? throw new Refused($kind === 'undo' ? 'There is nothing of yours to undo.' : 'There is nothing to redo.');
             $made = $this->made($project, (int) $edit->sequence);
             $difference = $kind === 'undo' ? $made->inverse() : $made;
-            $before = $this->store->load($project, $this->workingSet($project, $difference));
+            $before = $this->store->load($project, $this->workingSet($project, $difference), uses: true);
             try {
                 $after = $this->consequences->replayed($before, $difference);
             } catch (Overtaken $overtaken) {
@@ -276,6 +278,7 @@ final readonly class Editor
         $whole = [];
         $families = [];
         $tokens = [];
+        $components = Uses::named($difference);
         $bound = $dressed = false;
         foreach ($difference->changes as $change) {
             foreach ([$change->before, $change->after] as $side) {
@@ -295,6 +298,10 @@ final readonly class Editor
             if ($change->entity === Entity::Screen && ($change->isRemoval() || $change->isAddition())) {
                 $whole[] = $change->id;
             }
+            // Instances show a component again that is brought back.
+            if ($change->entity === Entity::Screen && $change->touches('gone')) {
+                $components[] = $change->id;
+            }
             if ($change->entity === Entity::Screen && $change->touches('theme')) {
                 $whole[] = $change->id;
             }
@@ -308,7 +315,7 @@ final readonly class Editor
             $bound = $bound || ($change->entity === Entity::Project && $change->touches('theme')) || ($change->entity === Entity::Theme && ($change->isAddition() || $change->isRemoval()));
         }
 
-        return WorkingSet::join(new WorkingSet($screens, $layers, whole: $whole, things: [...array_values(array_filter($difference->entities(), fn (Entity $entity): bool => $entity->isPlain())), ...($bound || $dressed || $tokens !== [] || $this->isBound($difference) ? Themes::HOUSE : [])], families: array_values($families), tokens: $tokens, bound: $bound, reel: $bound || $dressed || $tokens !== []));
+        return WorkingSet::join(new WorkingSet($screens, $layers, whole: $whole, things: [...array_values(array_filter($difference->entities(), fn (Entity $entity): bool => $entity->isPlain())), ...($bound || $dressed || $tokens !== [] || $this->isBound($difference) ? Themes::HOUSE : [])], families: array_values($families), tokens: $tokens, bound: $bound, reel: $bound || $dressed || $tokens !== [], components: $components));
     }
 
     /** The token that a theme says something of. */

@@ -14,6 +14,7 @@ use Kindred\Document\Layer\Chart;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\IconBook;
 use Kindred\Document\Layer\IconNames;
+use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\PathLayer;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\Text;
@@ -78,7 +79,7 @@ final readonly class Facets
     /** The most that are looked at for these. */
     private const LOOKED = 200;
 
-    public function __construct(private TreeLoader $store, private References $references, private FaceBook $faces, private Expansion $expansion, private Kit $kit, private IconBook $icons, private HouseStyle $style)
+    public function __construct(private TreeLoader $store, private References $references, private FaceBook $faces, private Expansion $expansion, private Kit $kit, private IconBook $icons, private HouseStyle $style, private ComponentFacets $components)
     {
     }
 
@@ -90,7 +91,7 @@ final readonly class Facets
     public function of(Project $project, ?string $screen, array $names, array $screens = []): array
     {
         $named = array_map(Address::of(...), $names);
-        $tree = $this->store->load($project, new WorkingSet(layers: Address::layersOf($named), reel: true));
+        $tree = $this->store->load($project, new WorkingSet(layers: Address::named($named), reel: true));
         $layers = array_values(array_filter(array_map(fn (Address $one): ?Layer => $this->expansion->at($tree, $one), $named)));
         $only = count($layers) === 1 ? $layers[0] : null;
         $values = [];
@@ -141,6 +142,8 @@ final readonly class Facets
             'adjusted' => $only?->content instanceof Picture ? self::says($only->content->adjustment) : '',
             'path' => $only?->content instanceof PathLayer ? $only->content->d : null,
             'cell' => $this->cell($tree, $named),
+            'use' => $this->components->use($tree, $named),
+            'sheet' => $layers === [] && count($screens) <= 1 ? $this->components->sheet($project, $tree, $screens[0] ?? $screen) : null,
             'shown' => $only?->content instanceof Widget ? $this->kit->shown($only) : [0, 0],
             'placeholders' => $this->placeholders($project, $layers),
             'inference' => $this->inference($layers),
@@ -352,30 +355,44 @@ final readonly class Facets
     }
 
     /**
-     * The cells that the selection lies in, the outermost first: their arrays and numbers, and the fields in which the one
-     * selected layer is otherwise there.
+     * The copies that the selection lies in, the outermost first: what shows them, and how they are called; and the fields in which
+     * the one selected layer is otherwise there.
      *
      * @param  list<Address>  $named
-     * @return array{cells: list<array{array: Layer, number: int}>, overridden: list<string>, address: string}|null
+     * @return array{cells: list<array{around: Layer, says: string, sheet: bool}>, overridden: list<string>, address: string, only: string, state: string}|null
      */
     private function cell(Tree $tree, array $named): ?array
     {
         $layer = $named === [] ? null : ($tree->layers[$named[0]->layer] ?? null);
-        if ($layer === null || $named[0]->copies === [] || ! Address::areTogether($named)) {
+        $showing = $layer === null || $named[0]->copies === [] || ! Address::areTogether($named) ? null : $tree->showing($named[0]);
+        if ($layer === null || $showing === null) {
             return null;
         }
         $cells = $overridden = [];
-        foreach (array_reverse($tree->expanding($layer)) as $i => $around) {
-            $copy = $named[0]->copies[$i] ?? '';
-            $number = $around->content instanceof Expanding ? array_search($copy, $around->content->copies(), true) : false;
-            if (! $around->content instanceof Expanding || $number === false) {
+        foreach ($showing as $i => $around) {
+            $copy = $named[0]->copies[$i];
+            $content = $around->content;
+            if (! $content instanceof Expanding) {
                 return null;
             }
-            $cells[] = ['array' => $around, 'number' => $number + 1];
-            array_push($overridden, ...$around->content->overridden($copy, new Address($layer->id, array_slice($named[0]->copies, $i + 1))));
+            $number = $content instanceof Instance ? 0 : array_search($copy, $content->copies($around->id), true) + 1;
+            $cells[] = ['around' => $around, 'says' => $content instanceof Instance ? $around->name : "cell {$number}", 'sheet' => ! $content instanceof Instance];
+            array_push($overridden, ...$content->overridden($copy, new Address($layer->id, array_slice($named[0]->copies, $i + 1))));
         }
+        $outer = $showing[0];
+        $only = match (true) {
+            ! $outer->content instanceof Instance => 'this cell only',
+            $outer->screen === $outer->component() => 'here only',
+            default => 'this instance only',
+        };
 
-        return ['cells' => $cells, 'overridden' => count($named) === 1 ? array_values(array_unique($overridden)) : [], 'address' => (string) $named[0]];
+        return ['cells' => $cells, 'overridden' => count($named) === 1 ? array_values(array_unique($overridden)) : [], 'address' => (string) $named[0], 'only' => $only, 'state' => self::state($tree, $showing[count($showing) - 1])];
+    }
+
+    /** The states that an instance is in, which a change of what it shows is one of; empty where that is one of the design. */
+    private static function state(Tree $tree, Layer $around): string
+    {
+        return $around->content instanceof Instance ? $tree->component($around->component())?->says($around->content->states) ?? '' : '';
     }
 
     /**
@@ -418,7 +435,8 @@ final readonly class Facets
         return match (true) {
             // Of a compound it is the whole that has cues.
             count($layers) === 1 => $layers[0]->screen === null || $tree->compounds($layers[0]) !== [] ? null : $layers[0],
-            $layers === [] && $screen !== null => $tree->screens[$screen] ?? null,
+            // The sheet of a component is shown by itself to nobody.
+            $layers === [] && $screen !== null => $tree->component($screen) === null ? $tree->screens[$screen] ?? null : null,
             default => null,
         };
     }

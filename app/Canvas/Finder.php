@@ -47,10 +47,10 @@ final readonly class Finder
         $tree = $this->store->load($project, new WorkingSet(reel: true, things: [Entity::Entry]));
         $hits = [];
         $screens = [];
-        foreach ($tree->reel() as $screen) {
+        foreach ($tree->hung() as $screen) {
             $screens[$screen->id] = $screen->name;
             if (Search::holds($screen->name, $words)) {
-                $hits[] = ['kind' => 'screen', 'id' => $screen->id, 'title' => $screen->name, 'where' => ''];
+                $hits[] = ['kind' => 'screen', 'id' => $screen->id, 'title' => $screen->name, 'where' => $screen->component === null ? '' : 'component'];
             }
         }
         $hits = array_slice($hits, 0, self::MOST);

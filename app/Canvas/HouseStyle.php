@@ -182,7 +182,7 @@ final readonly class HouseStyle
     public function choices(Project $project, array $names, string $field, array $screens = []): array
     {
         $named = array_map(Address::of(...), $names);
-        $tree = $this->store->load($project, new WorkingSet(layers: Address::layersOf($named), reel: true));
+        $tree = $this->store->load($project, new WorkingSet(layers: Address::named($named), reel: true));
         $layers = $screens === [] ? array_values(array_filter(array_map(fn (Address $one): ?Layer => $this->expansion->at($tree, $one), $named))) : array_values(array_intersect_key($tree->screens, array_flip($screens)));
         $tokens = Token::inOrder($this->themes($project, $tree)->tokensOf($layers[0] ?? null));
         $way = Path::of($field);

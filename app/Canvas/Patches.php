@@ -6,12 +6,15 @@ namespace App\Canvas;
 
 use App\Models\Project;
 use Kindred\Document\Change;
+use Kindred\Document\Component\Uses;
 use Kindred\Document\Difference;
 use Kindred\Document\Entity;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Container;
 use Kindred\Document\Layer\Expanding;
+use Kindred\Document\Layer\Kinds;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Place;
 use Kindred\Document\Project as ProjectThing;
@@ -43,10 +46,13 @@ final readonly class Patches
      */
     public function of(Project $project, Difference $difference, Tree $after, ?Tree $before = null, array $named = []): array
     {
-        $added = $this->added($difference);
+        $added = $this->added($difference) + $this->opened($difference, $after);
         $redrawn = [];
         $patches = [];
         $brought = $this->brought($difference, $after);
+        $following = $this->following($difference, $after);
+        // Cells are compared by their design, and not by the components that are used in it.
+        $before = $following === [] ? $before : null;
         $lower = $this->lower($difference, $after);
         foreach ($difference->changes as $change) {
             if ($change->entity !== Entity::Layer || ! $this->isHung($change, $after)) {
@@ -78,8 +84,8 @@ final readonly class Patches
         }
         $around = array_fill_keys(array_map(fn (Change $change): string => $change->id, $difference->changes), true);
         $still = array_filter(array_intersect_key($after->layers, array_flip($named)), fn (Layer $layer): bool => ! isset($around[$layer->id]) && isset($around[$layer->parent ?? '']) && $this->expandingAround($after, $layer->parent) === null);
-        foreach (array_diff_key($this->masked($difference, $after) + $still, array_column($patches, null, 'layer')) as $layer) {
-            $patches[] = ['layer' => $layer->id, 'rank' => $layer->rank, 'at' => $layer->screen] + $this->drawing($project, $layer, $after, null, ! $layer->isContainer());
+        foreach (array_diff_key($this->masked($difference, $after) + $still + $following, array_column($patches, null, 'layer')) as $layer) {
+            $patches[] = ['layer' => $layer->id, 'rank' => $layer->rank, 'at' => $layer->screen] + $this->drawing($project, $layer, $after, null, isset($following[$layer->id]) || ! $layer->isContainer());
         }
         foreach (array_keys($redrawn) as $id) {
             $layer = $after->layer((string) $id);
@@ -113,6 +119,18 @@ final readonly class Patches
         }
 
         return $masked;
+    }
+
+    /** @return array<string, Layer> what shows a component that has changed, by id: an instance, or the array in whose cells one lies */
+    private function following(Difference $difference, Tree $after): array
+    {
+        $found = [];
+        foreach (Uses::following($difference, $after) as $use) {
+            $layer = $after->layer($this->expandingAround($after, $use->parent) ?? $use->id);
+            $found += $this->isShown($layer, $after) ? [$layer->id => $layer] : [];
+        }
+
+        return $found;
     }
 
     private function isShown(Layer $layer, Tree $after): bool
@@ -237,6 +255,20 @@ final readonly class Patches
         return array_map(fn (Layer $layer): string => $layer->id, $roots);
     }
 
+    /** @return array<string, true> what held no layers and does now, an instance that was released: it is drawn with them */
+    private function opened(Difference $difference, Tree $after): array
+    {
+        $opened = [];
+        foreach ($difference->changes as $change) {
+            $was = $change->entity === Entity::Layer && $change->before !== null && $change->touches('kind') ? Kinds::find($change->before['kind'] ?? null) : null;
+            if ($was !== null && ! is_a($was, Container::class, true) && ($after->layers[$change->id] ?? null)?->isContainer() === true) {
+                $opened[$change->id] = true;
+            }
+        }
+
+        return $opened;
+    }
+
     /** @return array<string, true> */
     private function added(Difference $difference): array
     {
@@ -272,6 +304,7 @@ final readonly class Patches
 
         return [
             'name' => $screen->name,
+            'component' => $screen->component !== null,
             'box' => [$screen->box->x, $screen->box->y, $screen->box->width, $screen->box->height],
             'view' => $screen->view,
             'ground' => $screen->ground->toHex(),
@@ -302,7 +335,7 @@ final readonly class Patches
         if (isset($added[$layer->parent ?? ''])) {
             return $change->isAddition() ? null : ['layer' => $change->id, 'removed' => true];
         }
-        $whole = ! $layer->isContainer() || $change->isAddition() || ($change->touches('parent') && $this->isGone($change->before['parent'] ?? null, $after));
+        $whole = ! $layer->isContainer() || isset($added[$layer->id]) || ($change->touches('parent') && $this->isGone($change->before['parent'] ?? null, $after));
         $cells = isset($redrawn[$layer->id]) || ($layer->content instanceof ArrayLayer && $change->touches('width', ...array_keys($layer->content->parts())));
         $patch = ['layer' => $layer->id, 'rank' => $layer->rank, 'at' => $layer->screen] + $this->drawing($project, $layer, $after, $whole ? null : $before, $whole || $cells);
 

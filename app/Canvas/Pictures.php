@@ -91,7 +91,7 @@ final class Pictures
             return ['' => $this->renderer->place($loose, new Place(null), $this->editable($project))];
         }
 
-        return ['' => $this->renderer->place($loose, new Place(null), $this->editable($project))] + $this->ofScreens($project, array_map(fn (Screen $screen): string => $screen->id, $loose->reel()));
+        return ['' => $this->renderer->place($loose, new Place(null), $this->editable($project))] + $this->ofScreens($project, array_map(fn (Screen $screen): string => $screen->id, $loose->hung()));
     }
 
     /**
@@ -108,7 +108,7 @@ final class Pictures
         if ($missing === []) {
             return $pictures;
         }
-        $tree = $this->store->withLayersOf($project, $missing);
+        $tree = $this->store->withLayersOf($project = self::now($project), $missing);
         foreach ($missing as $id) {
             $screen = $tree->screens[$id] ?? null;
             if ($screen !== null) {
@@ -135,7 +135,7 @@ final class Pictures
         if ($found !== null) {
             return $found;
         }
-        $tree = $this->store->withLayersOf($project, [$id]);
+        $tree = $this->store->withLayersOf($project = self::now($project), [$id]);
         $screen = $tree->screens[$id] ?? null;
         if ($screen === null) {
             // It was deleted since its revision was asked for.
@@ -149,6 +149,15 @@ final class Pictures
         $rendering = $this->standalone($project)->with(text: count($tree->layers) <= self::OUTLINED ? TextMode::Outlines : TextMode::Live);
 
         return $this->keep($project, $use, $id, $revision, $rendering, fn (Rendering $drawn): string => $this->small($this->renderer->screen($tree, $screen, $drawn, $height), $zoom));
+    }
+
+    /**
+     * A project as it is after its screens were asked for what last changed them: a picture may be newer than what it is kept under, never
+     * older. Its own row, of which finish and looks are a part, was read when the request began.
+     */
+    private static function now(Project $project): Project
+    {
+        return $project->fresh() ?? $project;
     }
 
     /** A drawing as WebP. What looks the same, in a copy of a project or in another take, is drawn once. */

@@ -11,6 +11,9 @@ use App\Models\User;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Collection;
 use Kindred\Command\DuplicateScreen;
+use Kindred\Document\Difference;
+use Kindred\Document\Layer;
+use Kindred\Document\WorkingSet;
 use Kindred\Exchange\FileNote;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Exchange\ProjectReader;
@@ -147,8 +150,29 @@ final readonly class Projects
             $head = (new ProjectReader($chunks, $arriving))->read();
             $arriving->end();
             $project->forceFill(['layer_count' => $arriving->layers] + $this->rows->projectRow($head))->save();
+            $this->fitInstances($project);
 
             return $project;
         });
+    }
+
+    /**
+     * Instances that came before their components take their size, now that these are there, too.
+     *
+     * @throws \Kindred\Input\InvalidInput where a component would lie in itself
+     */
+    private function fitInstances(Project $project): void
+    {
+        $sheets = array_column($this->store->withoutLayers($project)->sheets(), 'id');
+        if ($sheets === []) {
+            return;
+        }
+        $tree = $this->store->load($project, new WorkingSet(components: $sheets, uses: $sheets), uses: true);
+        $instances = array_filter($tree->layers, fn (Layer $layer): bool => $layer->component() !== null);
+        $fitted = $this->consequences->of($tree->withoutLayers(...array_map(fn (Layer $layer): string => $layer->id, array_values($instances))), $tree);
+        $difference = Difference::between($tree, $fitted);
+        if (! $difference->isEmpty()) {
+            $this->writer->write($project, $difference, $fitted, 0);
+        }
     }
 }

@@ -12,6 +12,8 @@ use Kindred\Document\Layer;
 use Kindred\Document\Layer\BoxLayer;
 use Kindred\Document\Layer\Chart;
 use Kindred\Document\Layer\Container;
+use Kindred\Document\Layer\Departures;
+use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\Kinds;
 use Kindred\Document\Layer\Lettered;
 use Kindred\Document\Layer\Text;
@@ -68,7 +70,7 @@ final readonly class TreeLoader
         [$plain, $corners, $sizing] = [new BoxLayer, new Corners, new Sizing];
         foreach ([null, ...array_keys($tree->screens)] as $screen) {
             foreach ($this->layersOf($project, $screen === null ? null : (string) $screen)->layers as $id => $layer) {
-                $layers[$id] = $layer->with(content: $layer->isContainer() || $layer->content instanceof Widget ? $layer->content : $plain, fills: [], strokes: [], corners: $corners, sizing: $sizing, pins: null);
+                $layers[$id] = $layer->with(content: $layer->isContainer() || $layer->content instanceof Widget || $layer->content instanceof Instance ? $layer->content : $plain, fills: [], strokes: [], corners: $corners, sizing: $sizing, pins: null);
             }
         }
 
@@ -78,7 +80,7 @@ final readonly class TreeLoader
     /** All screens with their widgets, and the containers that these may lie in. */
     public function widgets(ProjectRow $project): Tree
     {
-        $kinds = [Widget::kind(), ...array_map(fn (string $class): string => $class::kind(), array_filter(Kinds::ALL, fn (string $class): bool => is_a($class, Container::class, true)))];
+        $kinds = [Widget::kind(), Instance::kind(), ...array_map(fn (string $class): string => $class::kind(), array_filter(Kinds::ALL, fn (string $class): bool => is_a($class, Container::class, true)))];
 
         return new Tree($this->rows->project($project), $this->rows->readScreens($this->rows->hung($project)->get()), $this->rows->readLayers($this->rows->layers($project)->whereIn('kind', $kinds)->get()));
     }
@@ -118,12 +120,106 @@ final readonly class TreeLoader
         foreach ($layers as $layer) {
             $complete[$layer->id] = true;
         }
+        $screens = $this->rows->readScreens($this->rows->hung($project)->get());
+        $components = $this->loadComponents($project, [], $screens, $layers, $complete);
+        $gone = array_filter($screens, fn (Screen $screen): bool => $screen->gone);
+        $tree = new Tree($this->rows->project($project), array_diff_key($screens, $gone), array_filter($layers, fn (Layer $layer): bool => ! isset($gone[$layer->screen ?? ''])), $complete);
 
-        return new Tree($this->rows->project($project), $this->rows->readScreens($this->rows->hung($project)->get()), $layers, $complete);
+        return $components === [] || ! $this->isDressedByTokens($tree, array_values(array_filter($ids, is_string(...))), $components) ? $tree
+            : array_reduce(Themes::HOUSE, fn (Tree $with, Entity $entity): Tree => $with->put($entity, ...array_values($this->rows->things($project, [$entity])[$entity->value] ?? [])), $tree);
     }
 
-    /** The part of a project that a command declared. */
-    public function load(ProjectRow $project, WorkingSet $set): Tree
+    /**
+     * Whether what instances show follows from tokens where they are: their screens show another theme than their components, or the states
+     * of these have values of tokens.
+     *
+     * @param  list<string>  $on  screens with instances
+     * @param  list<string>  $components
+     */
+    private function isDressedByTokens(Tree $tree, array $on, array $components): bool
+    {
+        $themes = array_unique(array_map(fn (string $id): string => ($tree->screens[$id] ?? null)->theme ?? '', [...$on, ...$components]));
+
+        return count($themes) > 1 || array_filter($components, fn (string $id): bool => $tree->component($id)?->isBound() === true) !== []
+            || array_filter($tree->layers, fn (Layer $layer): bool => $layer->content instanceof Instance && Departures::areBound($layer->content->overrides)) !== [];
+    }
+
+    /**
+     * The components that layers show, and those shown in them, with all that is on their sheets.
+     *
+     * @param  list<string>  $named  that are needed besides
+     * @param  array<string, Screen>  $screens  added to
+     * @param  array<string, Layer>  $layers  added to
+     * @param  array<string, true>  $complete  added to
+     * @return list<string> their ids
+     */
+    private function loadComponents(ProjectRow $project, array $named, array &$screens, array &$layers, array &$complete): array
+    {
+        $known = [];
+        $open = array_merge($named, ...array_map(fn (Layer $layer): array => $layer->components(), array_values($layers)));
+        while (($open = array_values(array_unique(array_diff($open, $known)))) !== []) {
+            $known = [...$known, ...$open];
+            $screens += array_diff($open, array_map(strval(...), array_keys($screens))) === [] ? [] : $this->rows->readScreens($this->rows->screens($project)->whereIn('id', $open)->get());
+            $open = array_values(array_filter($open, fn (string $id): bool => ($screens[$id] ?? null)?->component !== null));
+            // Those of one that was deleted sleep until it is brought back.
+            $this->add($layers, $this->rows->everyLayer($project)->whereIn('screen', $open));
+            $on = array_fill_keys($open, true);
+            $next = array_merge([], ...array_map(fn (string $id): array => ($screens[$id] ?? null)?->component?->components() ?? [], $open));
+            foreach ($layers as $layer) {
+                if (isset($on[$layer->screen ?? ''])) {
+                    $complete[$layer->id] = true;
+                    array_push($next, ...$layer->components());
+                }
+            }
+            $complete += array_fill_keys(array_map(fn (string $id): string => "screen:{$id}", $open), true);
+            $open = $next;
+        }
+
+        return $known;
+    }
+
+    /**
+     * The layers that show components which are changed, and those that show what is changed by that.
+     *
+     * @param  array<string, Screen>  $screens  added to
+     * @param  array<string, Layer>  $layers  added to
+     * @return list<string> their ids
+     */
+    private function loadUses(ProjectRow $project, WorkingSet $set, array &$screens, array &$layers): array
+    {
+        $around = array_diff(array_unique(array_filter(array_column($layers, 'screen'), is_string(...))), array_map(strval(...), array_keys($screens)));
+        $screens += $around === [] ? [] : $this->rows->readScreens($this->rows->screens($project)->whereIn('id', $around)->get());
+        $changed = array_unique([...array_filter(array_column($layers, 'screen'), is_string(...)), ...$set->screens, ...$set->whole]);
+        $open = array_unique([...array_filter($changed, fn (string $id): bool => ! in_array($id, $set->still, true) && ($screens[$id] ?? null)?->component !== null), ...$set->uses]);
+        $known = $found = [];
+        while (($open = array_values(array_diff($open, $known))) !== []) {
+            $known = [...$known, ...$open];
+            $uses = $this->database->table('refers')->where('project_id', $project->id)->where('kind', Entity::Screen->value)->whereIn('target', $open)
+                ->where(fn (Builder $query): Builder => $query
+                    ->where(fn (Builder $one): Builder => $one->where('entity', Entity::Layer->value)->where('path', 'like', 'content.%'))
+                    ->orWhere(fn (Builder $one): Builder => $one->where('entity', Entity::Screen->value)->where('path', 'like', 'component.%')))
+                ->distinct()->get(['entity', 'id']);
+            $named = fn (Entity $entity): array => array_values(array_filter($uses->where('entity', $entity->value)->pluck('id')->all(), is_string(...)));
+            $ids = $named(Entity::Layer);
+            foreach (array_chunk($ids, 1000) as $chunk) {
+                $this->add($layers, $this->rows->layers($project)->whereIn('id', $chunk));
+            }
+            array_push($found, ...$ids);
+            $on = array_values(array_unique(array_filter(array_map(fn (string $id): ?string => ($layers[$id] ?? null)?->screen, $ids), is_string(...))));
+            $unknown = array_diff($on, array_map(strval(...), array_keys($screens)));
+            $screens += $unknown === [] ? [] : $this->rows->readScreens($this->rows->screens($project)->whereIn('id', $unknown)->get());
+            $open = [...array_filter($on, fn (string $id): bool => ($screens[$id] ?? null)?->component !== null), ...$named(Entity::Screen)];
+        }
+
+        return $found;
+    }
+
+    /**
+     * The part of a project that a command declared.
+     *
+     * @param  bool  $uses  whether what shows components is needed, too, of which something is named: it follows what is changed there
+     */
+    public function load(ProjectRow $project, WorkingSet $set, bool $uses = false): Tree
     {
         $named = [...$set->screens, ...$set->whole];
         $screens = $set->reel ? $this->rows->readScreens($this->rows->hung($project)->get()) : [];
@@ -155,25 +251,28 @@ final readonly class TreeLoader
             }
         }
         $this->loadPlaces($project, $set, $layers, $complete);
+        $using = $uses ? $this->loadUses($project, $set, $screens, $layers) : [];
         $this->loadAncestors($project, $layers, $complete);
-        $this->loadInside($project, [...$set->layers, ...array_map(strval(...), array_keys($inFamilies + $bound)), ...$this->layoutRoots($layers)], $layers, $complete);
+        $this->loadInside($project, [...$set->layers, ...$using, ...array_map(strval(...), array_keys($inFamilies + $bound)), ...$this->layoutRoots($layers)], $layers, $complete);
         foreach ($layers as $layer) {
             if (in_array($layer->screen, $whole, true)) {
                 $complete[$layer->id] = true;
             }
         }
 
+        $components = $this->loadComponents($project, $set->components, $screens, $layers, $complete);
         $isThemed = ($things[Entity::Theme->value] ?? []) !== [];
         if ($isThemed) {
             $around = array_diff(array_unique(array_filter(array_column($layers, 'screen'), is_string(...))), array_map(strval(...), array_keys($screens)));
             $screens += $around === [] ? [] : $this->rows->readScreens($this->rows->screens($project)->whereIn('id', $around)->get());
         }
         $gone = array_filter($screens, fn (Screen $screen): bool => $screen->gone);
-        $tree = new Tree($this->rows->project($project), array_diff_key($screens, $gone), $layers, $complete, $things, $gone);
+        $asleep = $gone === [] ? [] : array_filter($layers, fn (Layer $layer): bool => isset($gone[$layer->screen ?? '']));
+        $tree = new Tree($this->rows->project($project), array_diff_key($screens, $gone), array_diff_key($layers, $asleep), $complete, $things, $gone, $asleep);
 
         // What goes from one theme to another takes the values of where it comes to.
-        return in_array(Entity::Theme, $set->things, true) || ! Themes::differ($tree, array_filter([...$set->tops, ...$set->siblings], fn (Place $place): bool => $place->screen === null) !== []) ? $tree
-            : $this->load($project, WorkingSet::join($set, new WorkingSet(things: Themes::HOUSE)));
+        return in_array(Entity::Theme, $set->things, true) || (! Themes::differ($tree, array_filter([...$set->tops, ...$set->siblings], fn (Place $place): bool => $place->screen === null) !== []) && ($components === [] || ! $this->isDressedByTokens($tree, [], $components))) ? $tree
+            : $this->load($project, WorkingSet::join($set, new WorkingSet(things: Themes::HOUSE, still: $set->still)), $uses);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace App\Canvas;
 use App\Models\Project as ProjectRow;
 use Illuminate\Database\ConnectionInterface;
 use Kindred\Document\Change;
+use Kindred\Document\Component\Uses;
 use Kindred\Document\Difference;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
@@ -231,6 +232,10 @@ final readonly class TreeWriter
                     }
                 }
             }
+        }
+
+        foreach (Uses::following($difference, $after) as $layer) {
+            $screens += $layer->screen === null ? [] : [$layer->screen => true];
         }
 
         return array_map(strval(...), array_keys($screens));

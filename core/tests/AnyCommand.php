@@ -213,6 +213,7 @@ final class AnyCommand
             ...self::onTakes($tree, $screen, $some, $step),
             ...self::onBrief($tree, $screen, $one, $step),
             ...self::onTokens($tree, $on, $step),
+            ...self::onComponents($tree, $on, $groups, $step),
         ];
 
         if (count($screens) > 1) {
@@ -237,6 +238,44 @@ final class AnyCommand
         }
 
         return ['none'];
+    }
+
+    /**
+     * @param  array{screen: int|string, layers: list<string>}  $on
+     * @param  list<Layer>  $groups
+     * @return list<array<string, mixed>>
+     */
+    private static function onComponents(Tree $tree, array $on, array $groups, int $step): array
+    {
+        $sheets = $tree->sheets();
+        $sheet = $sheets === [] ? null : $sheets[mt_rand(0, count($sheets) - 1)];
+        $uses = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->component() !== null));
+        $use = $uses === [] ? null : $uses[mt_rand(0, count($uses) - 1)];
+        $axis = $tree->component($use?->component() ?? $sheet?->id)->axes[0] ?? null;
+        $states = array_column($axis->states ?? [], 'id');
+        $one = ['screen' => $use?->screen, 'layers' => [$use->id ?? 'none']];
+        $of = ['component' => $sheet->id ?? 'none'];
+        $design = $tree->design($use?->component() ?? 'none');
+        $part = $design === [] ? 'none' : $design[mt_rand(0, count($design) - 1)]->id;
+        $shown = ['screen' => $use?->component(), 'layers' => [$part.'.'.($use->id ?? 'none')], 'layer' => $part.'.'.($use->id ?? 'none'), 'apart' => $step % 3 > 0];
+
+        return [
+            ['type' => 'make-component', 'seed' => "mc{$step}"] + $on,
+            ['type' => 'gather-instances', 'seed' => "gi{$step}", 'layers' => self::copies($tree, $groups)],
+            ['type' => 'create-layers', 'screen' => $on['screen'], 'seed' => "ci{$step}", 'layers' => [['kind' => 'instance', 'name' => 'Use', 'component' => $sheet->id ?? 'none', 'x' => $step, 'y' => 9]]],
+            ['type' => 'add-state', 'name' => "State {$step}", 'axis' => $step % 2 === 0 ? ($sheet?->component->axes[0]->id ?? null) : null, 'seed' => "as{$step}"] + $of,
+            ['type' => 'rename-state', 'component' => $use?->component() ?? 'none', 'axis' => $axis->id ?? 'none', 'state' => $states[0] ?? null, 'name' => "At {$step}"],
+            ['type' => 'remove-state', 'component' => $use?->component() ?? 'none', 'axis' => $axis->id ?? 'none', 'state' => $states[1] ?? 'none'],
+            ['type' => 'set-states', 'axis' => $axis->id ?? 'none', 'state' => $states[$step % max(1, count($states))] ?? 'none'] + $one,
+            ['type' => 'set-field', 'field' => ['opacity', 'fills.0.colour', 'style.size', 'width'][$step % 4], 'value' => ['40%', '#a94c31', '21', '33'][$step % 4]] + $shown,
+            ['type' => 'set-words', 'words' => "Use {$step}"] + $shown,
+            ['type' => 'reset-override'] + $shown,
+            ['type' => 'put-slot', 'slot' => ['id' => "slot{$step}", 'name' => "Slot {$step}", 'layer' => $sheet?->component->root ?? 'none', 'path' => 'hidden']] + $of,
+            ['type' => 'remove-slot', 'slot' => $sheet?->component->slots[0]->id ?? 'none'] + $of,
+            ['type' => 'exchange-instances'] + $of + $one,
+            ['type' => 'release-instances', 'seed' => "ri{$step}"] + $one,
+            ['type' => 'remove-component', 'instead' => $step % 2 === 0 ? ($sheets[0]->id ?? null) : null, 'seed' => "rc{$step}"] + $of,
+        ];
     }
 
     /** The address of any layer that is shown in copies. */

@@ -8,6 +8,7 @@ use Kindred\Command\Command;
 use Kindred\Command\Commands;
 use Kindred\Command\Runner;
 use Kindred\Document\Entity;
+use Kindred\Document\Id;
 use Kindred\Document\Layer\IconSource;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
@@ -131,12 +132,17 @@ final class Sample
      */
     public static function after(Tree $tree, array ...$commands): Tree
     {
-        $runner = new Runner(new Consequences(self::relayout()), new Kit(new Typesetter(self::faces())), self::shapes());
+        $runner = self::runner();
         foreach ($commands as $data) {
             $tree = $runner->run($tree, self::command($data));
         }
 
         return $tree;
+    }
+
+    public static function runner(): Runner
+    {
+        return new Runner(self::consequences(), new Kit(new Typesetter(self::faces())), self::shapes());
     }
 
     /** Two phone screens: "home" with a box, a text, an icon and a group of two boxes; "next" with nothing. */
@@ -172,7 +178,34 @@ final class Sample
 
         return new ProjectFile(self::after($laid, ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'twins', 'layers' => [['x' => 20] + $card, ['x' => 140] + $card, $painted, $masked, $route, $notice, $ring, $star]],
             ['type' => 'put-entry', 'entry' => ['id' => 'planned', 'part' => 'plan', 'title' => 'Planned']],
-            ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'shelf', 'layers' => [self::shelves()]]), $file->pictures);
+            ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'shelf', 'layers' => [self::shelves()]],
+            ...self::tags()), $file->pictures);
+    }
+
+    /** @return list<array<string, mixed>> commands that make a component of a tag, with a state, and use it in another way */
+    private static function tags(): array
+    {
+        $tag = self::made('tag', 1);
+        $sheet = self::made('component', 1);
+        $words = self::made('tag', 3);
+        $style = ['family' => 'Hanken Grotesk', 'weight' => 600, 'size' => 12, 'lineHeight' => 1.5];
+
+        return [
+            ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'tag', 'layers' => [['kind' => 'stack', 'name' => 'Tag', 'x' => 20, 'y' => 700, 'padding' => ['top' => 2, 'right' => 8, 'bottom' => 2, 'left' => 8], 'width' => 0, 'height' => 0, 'sizing' => ['width' => 'content', 'height' => 'content'], 'fills' => [['colour' => '#d9a441']],
+                'children' => [['kind' => 'ellipse', 'name' => 'Dot', 'x' => 0, 'y' => 0, 'width' => 8, 'height' => 8], ['kind' => 'text', 'name' => 'Says', 'words' => 'New', 'x' => 0, 'y' => 0, 'style' => $style]]]]],
+            ['type' => 'make-component', 'screen' => 'home', 'layers' => [$tag], 'seed' => 'component'],
+            ['type' => 'add-state', 'component' => $sheet, 'name' => 'Quiet', 'seed' => 'state'],
+            ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'use', 'layers' => [['kind' => 'instance', 'name' => 'Tag', 'component' => $sheet, 'x' => 120, 'y' => 700, 'overrides' => [$words => ['words' => 'Fired twice', 'fills.0.colour' => '#17594f']]]]],
+            ['type' => 'set-field', 'screen' => $sheet, 'layers' => ["{$words}.".self::made('state', 4)], 'field' => 'opacity', 'value' => '60%'],
+        ];
+    }
+
+    /** One of the ids that grow from a seed, counted from 1. */
+    private static function made(string $seed, int $at): string
+    {
+        $ids = new Id($seed);
+
+        return array_map(fn (): string => $ids->next(), range(1, $at))[$at - 1];
     }
 
     /**

@@ -268,12 +268,15 @@ overlay.shown = () => {
     inside.show();
 };
 const together = new Together(wall);
-server.spread = (commands) => together.spread(perScreen(commands.flatMap((command) => alone(command, facets.inCell.apart === true, (id) => {
+server.spread = (commands) => together.spread(perScreen(commands.flatMap((command) => alone(command, facets.inCell.apart === true, facets.inState, (id) => {
     const layer = picture.layer(id);
     return layer && picture.box(layer);
 })), (id) => {
     const layer = picture.layer(id);
     return layer && picture.screenOf(layer);
+}, (id) => {
+    const layer = picture.layer(id);
+    return layer && picture.sheetOf(layer);
 }));
 server.settle = () => nudging.settle();
 overlay.mates = (id) => together.mates(id);

@@ -123,6 +123,43 @@ async function tokens(page: Page): Promise<void> {
     line('theme shown, 2,000 layers, until the wall shows them', ms(quantile(themed, 0.5)), 'under 1 s', quantile(themed, 0.5) / reference, quantile(themed, 0.5) < 1000);
 }
 
+/** A component of five layers with 500 instances on ten screens: its ground is coloured, then its words are set larger, until the wall shows it in all. */
+async function components(page: Page): Promise<void> {
+    const project = fill(10, 20, 20);
+    const send = await editor(page);
+    const text = (id: string, words: string): object => ({ id, kind: 'text', name: id, words, style: { family: 'Hanken Grotesk', weight: 500, size: 8, lineHeight: 1.2 } });
+    await send(project, { type: 'create-layers', seed: 'tag', layers: [{ kind: 'stack', name: 'Tag', x: 10, y: 820, padding: { top: 2, right: 4, bottom: 2, left: 4 }, columnGap: 2, sizing: { width: 'content', height: 'content' }, width: 0, height: 0, fills: [{ colour: '#eae4d8' }],
+        children: [{ kind: 'ellipse', name: 'dot', x: 0, y: 0, width: 6, height: 6, fills: [{ colour: '#a94c31' }] }, text('called', 'Kiln'), text('price', '24'), { kind: 'box', name: 'mark', x: 0, y: 0, width: 6, height: 6 }] }] });
+    await page.goto(`${base}/projects/${project}/wall`);
+    await page.waitForSelector('[data-ready]', { state: 'attached' });
+    const tag = (await page.locator('[data-screen=screen0] [data-kind=stack]').getAttribute('data-layer'))!;
+    await send(project, { type: 'make-component', layers: [tag], seed: 'component' });
+    await page.reload();
+    await page.waitForSelector('[data-ready]', { state: 'attached' });
+    const sheet = (await page.locator('article[data-sheet]').getAttribute('data-screen'))!;
+    for (let screen = 0; screen < 10; screen++) {
+        const layers = Array.from({ length: 50 }, (_, i) => ({ kind: 'instance', name: 'Tag', component: sheet, x: (i % 5) * 76, y: 240 + Math.floor(i / 5) * 24 }));
+        await send(project, { type: 'create-layers', screen: `screen${screen}`, seed: `uses${screen}`, layers });
+    }
+    await page.reload();
+    await page.waitForSelector('[data-ready]', { state: 'attached' });
+    page.setDefaultTimeout(20_000);
+    await page.locator('[data-card][data-sheet] [data-open-screen]').click();
+    await page.locator('article[data-sheet] [data-kind=stack]').first().click({ position: { x: 3, y: 3 } });
+    const field = page.locator('#f-fills-0-paint');
+    await field.waitFor();
+    const reference = quantile(await time(20, async () => page.request.get(`${base}/bench/empty`)), 0.5);
+    const shown: number[] = [];
+    for (const colour of ['#17594f', '#a94c31', '#3f5d4a', '#0a7a8c', '#5b3a6b', '#d9a441']) {
+        await field.fill(colour);
+        shown.push(...await time(1, async () => {
+            await field.press('Enter');
+            await page.waitForFunction((wanted) => document.querySelectorAll(`#stage [data-kind=instance] [fill="${wanted}"]`).length >= 500, colour);
+        }));
+    }
+    line('component changed, 500 instances, until the wall shows them', ms(quantile(shown, 0.5)), 'under 1 s', quantile(shown, 0.5) / reference, quantile(shown, 0.5) < 1000);
+}
+
 /** The style inventory of 10,000 layers is opened in the drawer, and a value of 2,000 of them merged. */
 async function inventory(page: Page): Promise<void> {
     const project = fill(40, 250, 250);
@@ -593,7 +630,7 @@ test('budgets', async ({ page }) => {
     console.log(`\n${readFileSync('/proc/cpuinfo', 'utf8').match(/model name\s*: (.*)/)?.[1] ?? 'processor'}, ${new Date().toISOString().slice(0, 10)}`);
     await signIn(page);
     const wanted = (process.env['KINDRED_BENCHES'] ?? '').split(' ').filter(Boolean);
-    for (const measure of [edits, tokens, inventory, writers, hands, opening, rough, painted, moving, arrays, rehearsing, stacks, algebra, pictures, widths, sizes].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
+    for (const measure of [edits, tokens, components, inventory, writers, hands, opening, rough, painted, moving, arrays, rehearsing, stacks, algebra, pictures, widths, sizes].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
         await measure(page).catch((problem: Error) => console.log(`${measure.name}: could not be measured: ${problem.message.replaceAll(/\s+/g, ' ').slice(0, 300)}`));
     }
 });

@@ -75,6 +75,17 @@ test('copies at equal distances are found, edited together, and gathered into an
     expect(await cells.locator('[data-kind=box] > rect').evaluateAll((all) => all.map((one) => one.getAttribute('fill')))).toEqual(['#d9a441', '#d9a441', '#b4472e', '#d9a441']);
     await page.keyboard.press('Control+z');
     await expect(cards).toHaveCount(4);
+
+    // As instances of a component, neither.
+    await page.mouse.click(...(await middle(cards.first().locator('[data-kind=box]'))));
+    await expect(kind).toHaveText('group');
+    await facets.getByRole('button', { name: 'Find copies' }).click();
+    await dialog.getByRole('button', { name: 'Make a component of all 4' }).click();
+    await expect(kind).toHaveText('instance');
+    const uses = page.locator('article.screen:not([data-sheet]) > svg > [data-kind=instance]');
+    await expect(uses).toHaveCount(4);
+    expect(await uses.locator('[data-kind=text]').allTextContents()).toEqual(['Bowl', 'Mug', 'Bowl', 'Bowl']);
+    expect(await uses.locator('[data-kind=box] > rect').evaluateAll((all) => all.map((one) => one.getAttribute('fill')))).toEqual(['#d9a441', '#d9a441', '#b4472e', '#d9a441']);
 });
 
 test('a section moves with all that lies below it; copies go to several screens at once', async ({ page }) => {

@@ -17,14 +17,14 @@ for (const tracking of [0, 0.05]) {
 }
 
 /** A programme without widgets. */
-const silent = { programme: 3, signals: {}, widgets: {}, words: {}, patterns: { number: '0', day: { as: 'date' }, month: { as: 'date' } } };
+const silent = { programme: 4, signals: {}, widgets: {}, words: {}, axes: {}, turns: {}, patterns: { number: '0', day: { as: 'date' }, month: { as: 'date' } } };
 
-interface End { screen: string | null; trail: string[]; plan: Plan | null; values: Record<string, unknown>; words: string[]; messages: string[] }
+interface End { screen: string | null; trail: string[]; plan: Plan | null; turns: Record<string, Record<string, string>>; values: Record<string, unknown>; words: string[]; messages: string[] }
 
 /** Where a machine stands, and what it shows. */
 function stand(machine: Machine): End {
     return {
-        screen: machine.screen, trail: machine.trail.map((step) => step.screen), plan: machine.plan,
+        screen: machine.screen, trail: machine.trail.map((step) => step.screen), plan: machine.plan, turns: { ...machine.turns },
         values: machine.values.all(),
         words: Object.keys(machine.table.words).map((words) => machine.values.words(words)),
         messages: Object.keys(machine.table.widgets).map((widget) => machine.values.message(widget)),
@@ -35,10 +35,20 @@ function stand(machine: Machine): End {
 function randomTable(next: (below: number) => number): Table {
     const ids = Array.from({ length: 2 + next(6) }, (_, i) => `screen${i}`);
     const cues: CueRow[] = [];
+    const instances = (): string[] => [`use${next(4)}`, `use${next(4)}`];
     const plan = (): Plan | null => next(4) === 0 ? null : { duration: next(500), delay: next(200), easing: 'ease', above: 'arriving', tracks: [{ subject: 'arriving', property: 'opacity', times: [0, 1], values: [0, next(9)] }] };
+    const acting = (): CueRow['actions'][number] => {
+        switch (next(7)) {
+            case 0: return { kind: 'return' };
+            case 1: return { kind: 'state', axis: `axis${next(3)}`, state: null };
+            case 2: return { kind: 'state', axis: `axis${next(3)}`, state: `state${next(3)}` };
+            default: return { kind: 'show', screen: ids[next(ids.length)]! };
+        }
+    };
     const add = (delay: number | null): number => cues.push({
         id: `cue${cues.length}`, trigger: delay === null ? { kind: 'tap' } : { kind: 'delay', delay }, conditions: [],
-        actions: [next(4) === 0 ? { kind: 'return' } : { kind: 'show', screen: ids[next(ids.length)]! }], plan: plan(), inverse: plan(),
+        actions: [acting()], plan: plan(), inverse: plan(),
+        ...(delay === null || next(2) === 0 ? {} : { turns: instances().slice(0, 1 + next(2)) }),
     }) - 1;
     const states = ids.map((id) => ({
         id, name: id, width: 390, height: 844, view: 844, corner: 0, pointing: 'touch',
@@ -46,7 +56,9 @@ function randomTable(next: (below: number) => number): Table {
         delays: Array.from({ length: next(3) }, () => add(next(3) === 0 ? 0 : next(2000))),
         widgets: [],
     }));
-    return { ...silent, entry: next(10) === 0 ? null : ids[0]!, states, cues };
+    // Of some instances, along some axes; one that a cue names may not be there.
+    const turns = Object.fromEntries(Array.from({ length: 3 }, (_, i) => [`use${i}`, Object.fromEntries(Array.from({ length: 1 + next(2) }, (_, axis) => [`axis${axis}`, 'state0']))]));
+    return { ...silent, axes: { axis0: ['state0', 'state1'], axis1: ['state0', 'state1', 'state2'] }, turns, entry: next(10) === 0 ? null : ids[0]!, states, cues };
 }
 
 test('the player and the simulator end at the same place', () => {
@@ -55,14 +67,14 @@ test('the player and the simulator end at the same place', () => {
         seed = (seed * 1103515245 + 12345) % 2147483648;
         return (seed >> 8) % below;
     };
-    const runs = Array.from({ length: 400 }, () => {
+    const runs = Array.from({ length: 900 }, () => {
         const table = randomTable(next);
         const events: Happening[] = Array.from({ length: 1 + next(30) }, (): Happening => {
             switch (next(8)) {
                 case 0: return { type: 'return' };
-                case 1: return next(3) === 0 ? { type: 'restart' } : { type: 'open', screen: table.states[next(table.states.length)]!.id };
+                case 1: return next(6) > 0 ? { type: 'elapse', ms: next(300) } : next(3) === 0 ? { type: 'restart' } : { type: 'open', screen: table.states[next(table.states.length)]!.id };
                 case 2: case 3: return { type: 'elapse', ms: next(1500) };
-                default: return { type: 'tap', layer: `layer${next(4)}` };
+                default: return { type: 'tap', layer: `layer${next(4)}`, turns: Array.from({ length: 1 + next(3) }, () => `use${next(4)}`) };
             }
         });
         return { table, events };
@@ -70,6 +82,7 @@ test('the player and the simulator end at the same place', () => {
     const ends = ask<End[]>('simulate.php', runs);
     const moved = ends.filter((end, i) => end.screen !== runs[i]!.table.entry).length;
     expect(moved).toBeGreaterThan(150);
+    expect(ends.filter((end, i) => JSON.stringify(end.turns) !== JSON.stringify(runs[i]!.table.turns)).length).toBeGreaterThan(100);
     runs.forEach(({ table, events }, i) => {
         const machine = new Machine(table);
         events.forEach((event) => machine.send(event));

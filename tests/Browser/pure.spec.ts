@@ -52,15 +52,18 @@ test('what is moved in one cell alone is sent as the values that it has there', 
     const at = { x: 12.34567, y: 8, width: 40, height: 20, rotation: 0 };
     const box = (id: string): typeof at | null => (id === 'mark.one' ? at : null);
     const move: Command = { type: 'move-layers', screen: 'kiln', layers: ['mark.one', 'gone.one'], dx: 1, dy: 0 };
-    expect(alone(move, true, box)).toEqual([
+    expect(alone(move, true, false, box)).toEqual([
         { type: 'set-field', screen: 'kiln', layers: ['mark.one'], field: 'x', value: '12.346', apart: true },
         { type: 'set-field', screen: 'kiln', layers: ['mark.one'], field: 'y', value: '8', apart: true },
     ]);
-    const placed = alone({ type: 'place-layers', screen: 'kiln', places: [{ id: 'mark.one', ...at, width: 50 }] }, true, box);
+    const placed = alone({ type: 'place-layers', screen: 'kiln', places: [{ id: 'mark.one', ...at, width: 50 }] }, true, false, box);
     expect(placed.map((one) => `${String(one['field'])} ${String(one['value'])}`)).toEqual(['x 12.346', 'y 8', 'width 50', 'height 20', 'rotation 0']);
+    // In a state of a component they are not for one copy alone; what becomes of what is deleted the server knows.
+    expect(alone(move, false, true, box)[0]).toEqual({ type: 'set-field', screen: 'kiln', layers: ['mark.one'], field: 'x', value: '12.346' });
+    expect(alone({ type: 'delete-layers', screen: 'kiln', layers: ['mark.one'] }, true, false, box)).toEqual([{ type: 'delete-layers', screen: 'kiln', layers: ['mark.one'], apart: true }]);
     // In all cells, or with what knows cells itself, nothing changes.
     for (const [command, apart] of [[move, false], [{ type: 'set-words', layer: 'mark.one', words: 'x' }, true]] as [Command, boolean][]) {
-        expect(alone(command, apart, box)).toEqual([command]);
+        expect(alone(command, apart, false, box)).toEqual([command]);
     }
 });
 

@@ -3,8 +3,11 @@
 declare(strict_types=1);
 
 use App\Canvas\Editor;
+use App\Canvas\Pictures;
+use App\Canvas\TreeLoader;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Kindred\Tests\Sample;
 
@@ -93,4 +96,15 @@ it('hands themes out with the tokens, and says what a changed file would bring',
     expect(($this->colour)($this->some[0]))->toBe('#222222');
     expect($read($file)->assertOk()->json())->toMatchArray(['tokens' => [], 'themes' => [], 'values' => []]);
     $this->get("{$this->at}/house-style/tokens.css")->assertOk()->assertSee('[data-theme="night-b"]', false);
+});
+
+it('draws a project as it is by then, though whoever asks read it before an edit', function (): void {
+    $early = $this->project->fresh();
+    $screen = array_key_first(app(TreeLoader::class)->withoutLayers($early)->screens);
+    ($this->edit)(['type' => 'set-finish', 'finish' => 'rough']);
+    $drawn = app(Pictures::class)->ofScreens($early, [$screen]);
+    $small = app(Pictures::class)->thumbnail($early, $screen);
+    // Kept under the number of that edit, it would be shown from then on.
+    Cache::flush();
+    expect($drawn)->toBe(app(Pictures::class)->ofScreens($this->project->fresh(), [$screen]))->and($small)->toBe(app(Pictures::class)->thumbnail($this->project->fresh(), $screen));
 });

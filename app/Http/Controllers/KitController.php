@@ -12,8 +12,11 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Kindred\Document\Chart\ChartForm;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
+use Kindred\Document\Screen;
+use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Point;
 use Kindred\Input\Reader;
@@ -29,6 +32,8 @@ final class KitController extends Controller
     public function index(Project $project, TreeLoader $store, Renderer $renderer, Pictures $pictures): View
     {
         $tree = $store->withLayersOf($project, []);
+        $sheets = $tree->sheets();
+        $tree = $sheets === [] ? $tree : $store->withLayersOf($project, array_column($sheets, 'id'));
         $rendering = $pictures->shown($project)->in($tree->project->finish)->with(look: $tree->project->look);
 
         $entry = fn (string $key, string $name, string $tags, array $fresh, string $bar = ''): array => [
@@ -40,10 +45,21 @@ final class KitController extends Controller
             'picture' => $renderer->layer($tree, Layer::read(Reader::of($fresh), id: str_replace('-', '', $key), rank: 'm'), $rendering),
         ];
 
+        $made = array_map(fn (Screen $sheet): array => ['component' => true] + $entry("component-{$sheet->id}", $sheet->name, 'component', self::use($tree, $sheet)), array_filter($sheets, fn (Screen $sheet): bool => $tree->design($sheet->id) !== []));
+
         return view('wall.kit', ['entries' => [
+            ...$made,
             ...array_map(fn (WidgetKind $kind): array => $entry($kind::key(), $kind->name(), $kind->tags(), Kit::fresh($kind), $kind instanceof Bar ? ($kind->atFoot() ? 'foot' : 'head') : ''), Kit::search('')),
             ...array_map(fn (ChartForm $form): array => $entry(FreshChart::key($form), FreshChart::name($form), FreshChart::tags($form), FreshChart::of($form)), ChartForm::cases()),
         ]]);
+    }
+
+    /** @return array<string, mixed> a new instance of a component, as large as that is designed */
+    private static function use(Tree $tree, Screen $sheet): array
+    {
+        $root = $tree->design($sheet->id)[0];
+
+        return ['kind' => Instance::kind(), 'name' => $sheet->name, 'component' => $sheet->id, 'width' => $root->box->width, 'height' => $root->box->height, 'x' => 0, 'y' => 0];
     }
 
     /** What can be changed at a point of a widget: words or an icon where they stand, or a state; with `icon` where one goes that is laid down there. */

@@ -38,7 +38,7 @@ final class SelectionController extends Controller
     {
         $named = $this->named($request);
         $ids = Address::layersOf($named);
-        $tree = $this->store->load($project, new WorkingSet(layers: $ids));
+        $tree = $this->store->load($project, new WorkingSet(layers: Address::named($named)));
         $around = Address::areTogether($named) ? $expansion->around($tree, $named[0]) : [];
         $in = $around === [] ? $tree : end($around)->tree;
         $copied = $in->outermost($ids);

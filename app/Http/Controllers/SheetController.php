@@ -14,6 +14,7 @@ use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\HasSheet;
 use Kindred\Document\Missing;
 use Kindred\Document\Place;
+use Kindred\Document\Sheet\Fed;
 use Kindred\Document\Sheet\Row;
 use Kindred\Document\Sheet\Sheet;
 use Kindred\Document\Tree;
@@ -47,7 +48,7 @@ final class SheetController extends Controller
             'owner' => $owner,
             'sheet' => $sheet,
             'overrides' => $overrides,
-            'parts' => $design === null ? [] : $tree->subtree($design->id),
+            'parts' => $design === null ? [] : Fed::in($tree, $design),
         ]);
     }
 

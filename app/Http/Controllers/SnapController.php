@@ -21,10 +21,12 @@ final class SnapController extends Controller
     public function show(Request $request, Project $project, TreeLoader $store, Expansion $expansion, Typesetter $typesetter): JsonResponse
     {
         [$screen, $parent] = [$this->asked($request, 'screen'), Address::of($this->asked($request, 'parent'))];
-        $place = new Place($screen === '' ? null : $screen, $parent->layer === '' ? null : $parent->layer);
+        // What lies in an instance is kept on the sheet of its component.
+        $kept = $parent->copies === [] ? null : ($store->load($project, new WorkingSet(layers: [$parent->layer]))->layers[$parent->layer] ?? null)?->screen;
+        $place = new Place($kept ?? ($screen === '' ? null : $screen), $parent->layer === '' ? null : $parent->layer);
         $tree = $store->load($project, new WorkingSet(
             screens: $place->screen === null ? [] : [$place->screen],
-            layers: $place->parent === null ? [] : [$place->parent],
+            layers: $place->parent === null ? [] : Address::named([$parent]),
             siblings: [$place],
             reel: $place->screen === null,
         ));

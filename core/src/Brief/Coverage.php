@@ -169,8 +169,23 @@ final readonly class Coverage
         return isset($this->reached[$screen->id]) ? null : "“{$screen->name}” cannot be reached from where a rehearsal starts.";
     }
 
+    /** A layer of a component is seen where that is used. */
+    private function failingUses(Layer $layer, string $component): ?string
+    {
+        $on = $this->tree->usedOn($component);
+
+        return match (true) {
+            $on === [] => "“{$layer->name}” lies in a component that is not used.",
+            array_intersect($on, array_map(strval(...), array_keys($this->reached))) === [] => "“{$layer->name}” lies in a component that is used only where a rehearsal does not come.",
+            default => null,
+        };
+    }
+
     private function failingLayer(Layer $layer): ?string
     {
+        if ($this->tree->component($layer->screen) !== null) {
+            return $this->failingUses($layer, $layer->screen ?? '');
+        }
         $screen = $layer->screen === null ? null : $this->tree->screen($layer->screen);
         $unseen = array_filter([$layer, ...$this->tree->ancestors($layer)], fn (Layer $one): bool => $one->hidden || $one->opacity <= 0.0);
         $box = Bounds::of($this->tree, $layer);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Id;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
@@ -13,6 +14,7 @@ use Kindred\Document\Layout\Sizing;
 use Kindred\Document\Rank;
 use Kindred\Document\Sheet\Column;
 use Kindred\Document\Sheet\Design;
+use Kindred\Document\Sheet\Fed;
 use Kindred\Document\Sheet\Feed;
 use Kindred\Document\Sheet\Row;
 use Kindred\Document\Sheet\Sheet;
@@ -113,15 +115,19 @@ final readonly class ArrayLayers implements Command
     {
         $columns = $cells = $names = [];
         $around = count($tree->expanding($tree->layer($design->id)));
-        foreach ($tree->subtree($design->id) as $part) {
-            if (count($tree->expanding($part)) > $around) {
+        foreach (Fed::in($tree, $design) as $address => $part) {
+            $within = Address::of($address);
+            $instance = $within->copies === [] ? null : $tree->layer($within->copies[0]);
+            if (count($tree->expanding($instance ?? $part)) > $around || ($instance !== null && $tree->expanding($part) !== [])) {
                 continue;
             }
             foreach ([Slot::Words, Slot::Picture, Slot::Value] as $slot) {
-                if (Feed::fits($slot, $part) && count($columns) < Sheet::MAX_COLUMNS) {
-                    $name = in_array($part->name, $names, true) ? DuplicateScreen::countedUp($part->name, $names) : $part->name;
+                // Of instances what they are meant to fill in.
+                $isMeant = $instance === null || $tree->component($instance->component())?->slotOf($within->within(), $slot->path()) !== null;
+                if ($isMeant && Feed::fits($slot, $part) && count($columns) < Sheet::MAX_COLUMNS) {
+                    $name = DuplicateScreen::free($part->name, $names);
                     $names[] = $name;
-                    $columns[] = $column = new Column($ids->next(), $name, $slot, $part->id);
+                    $columns[] = $column = new Column($ids->next(), $name, $slot, $address);
                     $cells[$column->id] = mb_substr(Feed::of($slot, $part), 0, Sheet::MAX_LENGTH);
                 }
             }

@@ -126,6 +126,17 @@ final class Commands
         RemoveThemeValues::class,
         MergeValues::class,
         DressKit::class,
+        MakeComponent::class,
+        GatherInstances::class,
+        SetStates::class,
+        ExchangeInstances::class,
+        ReleaseInstances::class,
+        AddState::class,
+        RenameState::class,
+        RemoveState::class,
+        PutSlot::class,
+        RemoveSlot::class,
+        RemoveComponent::class,
     ];
 
     /** @throws \Kindred\Input\InvalidInput */

@@ -103,6 +103,7 @@ final readonly class CreateLayers implements Command
             // What is bound to tokens has the values that they have where it comes to.
             things: array_filter($this->nests, fn (LayerNest $nest): bool => $nest->any(fn (Layer $layer): bool => Bindings::of($layer) !== [])) === [] ? [] : Themes::HOUSE,
             families: array_values(array_unique(array_map(fn (OwnFace $face): string => $face->family, $this->fonts))),
+            components: array_values(array_unique(array_merge([], ...array_map(fn (LayerNest $nest): array => $nest->components(), $this->nests)))),
         );
     }
 

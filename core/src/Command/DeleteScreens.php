@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Layer;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
+use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 
 /**
@@ -33,7 +35,7 @@ final readonly class DeleteScreens implements Command
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(screens: $this->screens, reel: true);
+        return new WorkingSet(screens: $this->screens, reel: true, uses: $this->screens);
     }
 
     public function apply(Tree $tree): Tree
@@ -42,6 +44,12 @@ final readonly class DeleteScreens implements Command
         foreach ($this->screens as $id) {
             foreach ([$tree->screen($id), ...$tree->takes($id)] as $screen) {
                 $all[$screen->id] = $screen->with(gone: true);
+            }
+        }
+        foreach ($all as $screen) {
+            $uses = $screen->component === null ? [] : array_filter(RemoveComponent::uses($tree, $screen->id), fn (Layer $use): bool => ! isset($all[$use->screen ?? '']));
+            if ($uses !== []) {
+                throw new InvalidInput('screens', "“{$screen->name}” is a component that is used in ".(count($uses) === 1 ? 'one place' : count($uses).' places').'. Delete it from the list of components, which asks what becomes of them. Nothing was changed.');
             }
         }
         $tree = $tree->withScreens(...array_values($all));

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
-use Kindred\Document\Address;
 use Kindred\Document\Id;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
@@ -18,36 +17,16 @@ use Kindred\Document\Place;
 use Kindred\Document\Rank;
 use Kindred\Document\Sheet\Filling;
 use Kindred\Document\Tree;
-use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
-use Kindred\Input\Reader;
 
 /** Makes layers of the cells of arrays, each with what it shows: a stack that wraps as the array did. */
 final readonly class DetachArrays implements Command
 {
-    use OnLayers;
-
-    /** @param  list<string>  $layers */
-    private function __construct(
-        private ?string $screen,
-        private array $layers,
-        private string $seed,
-    ) {
-    }
+    use FromLayers;
 
     public static function type(): string
     {
         return 'detach-arrays';
-    }
-
-    public static function read(Reader $in): self
-    {
-        return new self($in->optionalId('screen'), Address::layers($in), $in->string('seed', 64, false));
-    }
-
-    public function workingSet(): WorkingSet
-    {
-        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers);
     }
 
     public function apply(Tree $tree): Tree

@@ -6,6 +6,8 @@ namespace Kindred\Command;
 
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Id;
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\Instance;
 use Kindred\Document\LayerNest;
 use Kindred\Document\Place;
 use Kindred\Document\Rank;
@@ -42,7 +44,7 @@ final readonly class DuplicateScreen implements Command
     public function apply(Tree $tree): Tree
     {
         $original = $tree->screen($this->screen);
-        $name = self::countedUp($original->name, array_map(fn (Screen $screen): string => $screen->name, $tree->reel()));
+        $name = self::countedUp($original->name, array_map(fn (Screen $screen): string => $screen->name, $tree->hung()));
 
         return self::copy($tree, $original, new Id($this->seed), $name, ['condition' => null, 'conditionOf' => null]);
     }
@@ -55,7 +57,7 @@ final readonly class DuplicateScreen implements Command
      */
     public static function copy(Tree $tree, Screen $original, Id $ids, string $name, array $changes, bool $akin = false): Tree
     {
-        $reel = $tree->reel();
+        $reel = $tree->hung();
         $next = array_values(array_filter($reel, fn (Screen $screen): bool => strcmp($screen->rank, $original->rank) > 0))[0] ?? null;
         $copy = $original->with(...$changes,
             id: $ids->next(),
@@ -67,8 +69,16 @@ final readonly class DuplicateScreen implements Command
             cues: array_map(fn (Cue $cue): Cue => $cue->with(id: $ids->next()), $original->cues),
         );
         $layers = [];
+        $renamed = [];
         foreach ($tree->children(new Place($original->id)) as $layer) {
-            array_push($layers, ...LayerNest::of($tree, $layer)->layers(new Place($copy->id), $layer->rank, $ids, $akin));
+            $made = LayerNest::of($tree, $layer)->layers(new Place($copy->id), $layer->rank, $ids, $akin);
+            $renamed += array_combine(array_map(fn (Layer $one): string => $one->id, $tree->subtree($layer->id)), array_map(fn (Layer $one): string => $one->id, $made));
+            array_push($layers, ...$made);
+        }
+        if ($copy->component !== null) {
+            $copy = $copy->with(component: $copy->component->renamed($renamed));
+            // The states that are shown beside it are those of the copy.
+            $layers = array_map(fn (Layer $one): Layer => $one->content instanceof Instance && $one->content->component === $original->id ? $one->with(content: $one->content->with(component: $copy->id)->renamed($renamed)) : $one, $layers);
         }
 
         return $tree->withScreens($copy)->withLayers(...$layers);
@@ -94,6 +104,16 @@ final readonly class DuplicateScreen implements Command
         } while (in_array($candidate, $taken, true));
 
         return $candidate;
+    }
+
+    /**
+     * A name, or where that is taken the next that is free.
+     *
+     * @param  list<string>  $taken
+     */
+    public static function free(string $name, array $taken): string
+    {
+        return in_array($name, $taken, true) ? self::countedUp($name, $taken) : $name;
     }
 
     /** @param  list<Screen>  $reel */

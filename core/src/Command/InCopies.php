@@ -7,22 +7,27 @@ namespace Kindred\Command;
 use Kindred\Document\Address;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Expanding;
+use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Sheet\Filling;
 use Kindred\Document\Sheet\Slot;
 use Kindred\Document\Style\Paint\Solid;
 use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Property\Path;
 
 /**
- * The copies in which a change was made, such as cells of an array, by the addresses of the layers that a command names,
- * and whether it is for them alone.
+ * The copies in which a change was made, such as cells of an array or instances of a component, by the addresses of the layers
+ * that a command names, and whether it is for them alone.
  *
  * What is for a copy alone is set there apart from what all copies show. Otherwise it is changed where the copy takes it
- * from, such as the row of a data sheet, and only where it takes it from nowhere in what all of them show.
+ * from, such as the row of a data sheet or the state that an instance is in, and only where it takes it from nowhere in what all
+ * of them show.
  */
 final readonly class InCopies
 {
@@ -55,7 +60,7 @@ final readonly class InCopies
      */
     public function change(Tree $tree, Layer $layer, Field $field, \Closure $change): Tree
     {
-        if ($this->areApart($layer) && ! $field->isOverridable()) {
+        if ($this->areApart($layer) && ! $field->isOverridable() && $this->isInCells($tree, $layer)) {
             throw new InvalidInput('value', 'One cell cannot be laid out in another way than the rest; change every cell instead.');
         }
         $changed = $this->inCopies($tree, $layer, function (Tree $tree, Address $address) use ($layer, $field, $change): ?Tree {
@@ -104,19 +109,78 @@ final readonly class InCopies
         foreach ($this->addresses[$layer->id] ?? [] as $address) {
             foreach (['runs', 'paragraphs'] as $path) {
                 $own = Path::of($path)->plain($layer->with(content: $set));
-                $tree = $own === Path::of($path)->plain($layer->with(content: $followed))
-                    ? self::outermost($tree, $layer, $address, fn (Expanding $content): Expanding => $content->following($address->copies[0], $address->within(), $path))
-                    : self::apart($tree, $layer, $address, $path, $own);
+                $tree = $this->set($tree, $layer, $address, $path, $own === Path::of($path)->plain($layer->with(content: $followed)) ? null : [$own]);
             }
         }
 
         return $tree;
     }
 
+    /** Whether the outermost of the copies in which a layer is named is a cell. */
+    private function isInCells(Tree $tree, Layer $layer): bool
+    {
+        return array_filter($this->addresses[$layer->id] ?? [], fn (Address $one): bool => ($tree->showing($one)[0] ?? null)?->content instanceof ArrayLayer) !== [];
+    }
+
+    /**
+     * What a command on layers in copies needs.
+     *
+     * @param  list<string>  $layers
+     */
+    public function workingSet(?string $screen, array $layers): WorkingSet
+    {
+        $named = array_merge([], ...array_values($this->addresses));
+        $still = $this->apart && array_filter($named, fn (Address $one): bool => $one->copies === []) === [];
+
+        return new WorkingSet($screen === null ? [] : [$screen], [...$layers, ...$this->around()], still: $still && $screen !== null ? [$screen] : []);
+    }
+
+    /** @return list<string> what may show the copies: the instances among them */
+    private function around(): array
+    {
+        return array_values(array_unique(array_merge([], ...array_map(fn (Address $one): array => $one->copies, array_merge([], ...array_values($this->addresses))))));
+    }
+
+    /**
+     * The tree with what is no field of its own changed, such as the states of an instance, where it is named.
+     *
+     * @param  \Closure(Layer): Layer  $change  of the layer as it is there
+     */
+    public function put(Tree $tree, Layer $layer, string $path, \Closure $change): Tree
+    {
+        return $this->inCopies($tree, $layer, function (Tree $tree, Address $address) use ($layer, $path, $change): ?Tree {
+            $set = $change(self::filled($tree, $layer, $address)->layer($layer->id));
+
+            return $this->at($tree, $layer, $address, $path, Path::of($path)->plain($set));
+        }) ?? $tree->withLayers($change($tree->layer($layer->id)));
+    }
+
+    /** Whether a layer is named in copies. */
+    public function areIn(Layer $layer): bool
+    {
+        return array_filter($this->addresses[$layer->id] ?? [], fn (Address $one): bool => $one->copies !== []) !== [];
+    }
+
+    /** Whether what is changed of a layer is not so in all that show it: it is for copies alone, or for the states that they show. */
+    public function areOwn(Tree $tree, Layer $layer): bool
+    {
+        $addresses = $this->addresses[$layer->id] ?? [];
+
+        return $this->areApart($layer) || ($addresses !== [] && array_filter($addresses, fn (Address $one): bool => $one->copies === [] || ! self::inState($tree, $layer, $one)) === []);
+    }
+
+    /** Whether what shows a copy is an instance in other states than those in which its component is designed. */
+    private static function inState(Tree $tree, Layer $layer, Address $address): bool
+    {
+        $instance = self::expanding($tree, $layer, $address)[0][1];
+
+        return $instance instanceof Instance && ($tree->component($instance->component)?->departing($instance->states) ?? []) !== [];
+    }
+
     /** Whether a layer is named in copies, and what changes is for them alone. */
     public function areApart(Layer $layer): bool
     {
-        return $this->apart && array_filter($this->addresses[$layer->id] ?? [], fn (Address $one): bool => $one->copies !== []) !== [];
+        return $this->apart && $this->areIn($layer);
     }
 
     /**
@@ -140,11 +204,9 @@ final readonly class InCopies
     /** What a copy shows, with the values of its row and its own in it, and so for each copy in a copy; not laid out. */
     private static function filled(Tree $tree, Layer $layer, Address $address): Tree
     {
-        foreach (array_reverse(self::expanding($tree, $layer, $address)) as $i => [$around]) {
-            $tree = Filling::copy($tree, $tree->layer($around->id), $address->copies[$i]);
-        }
+        self::expanding($tree, $layer, $address);
 
-        return $tree;
+        return Filling::at($tree, $address);
     }
 
     private function at(Tree $tree, Layer $layer, Address $address, string $path, mixed $value): ?Tree
@@ -153,14 +215,60 @@ final readonly class InCopies
         if ($this->apart) {
             return self::apart($tree, $layer, $address, $path, $value);
         }
+        // A sheet feeds the design of all its cells, and what lies in instances there.
+        $fed = new Address($layer->id);
         foreach ($expanding as $i => [$around, $content]) {
-            $fed = $content->feeding($address->copies[count($address->copies) - 1 - $i], $layer->id, $path, is_scalar($value) ? (string) $value : '');
-            if ($fed !== null) {
-                return $tree->withLayers($around->with(content: $fed));
+            $copy = $address->copies[count($address->copies) - 1 - $i];
+            $feeding = $content->feeding($copy, (string) $fed, $path, is_scalar($value) ? (string) $value : '');
+            if ($feeding !== null) {
+                return $tree->withLayers($around->with(content: $feeding));
             }
+            $fed = $content instanceof Instance ? new Address($fed->layer, [$copy, ...$fed->copies]) : $fed;
+        }
+        if ($expanding[0][1] instanceof Instance) {
+            return $this->inComponent($tree, $layer, $address, $path, [$value]);
         }
 
         return null;
+    }
+
+    /**
+     * What a copy has alone set or, where nothing is given, dropped: in the copy, or in the state of the component that it shows.
+     *
+     * @param  array{mixed}|null  $value
+     */
+    private function set(Tree $tree, Layer $layer, Address $address, string $path, ?array $value): Tree
+    {
+        $inside = $this->apart || ! self::expanding($tree, $layer, $address)[0][0]->content instanceof Instance ? null : $this->inComponent($tree, $layer, $address, $path, $value);
+
+        return $inside ?? ($value !== null ? self::apart($tree, $layer, $address, $path, $value[0])
+            : self::outermost($tree, $layer, $address, fn (Expanding $content): Expanding => $content->following($address->copies[0], $address->within(), $path)));
+    }
+
+    /**
+     * A property changed in what the instances of a component show: where one in another component has it for itself, there;
+     * otherwise in the states that the innermost is in. Null where it is in the first of all: its layers are designed so.
+     *
+     * @param  array{mixed}|null  $value  null to drop it
+     */
+    private function inComponent(Tree $tree, Layer $layer, Address $address, string $path, ?array $value): ?Tree
+    {
+        $expanding = self::expanding($tree, $layer, $address);
+        foreach (array_slice($expanding, 0, -1) as $i => [$around, $content]) {
+            $within = new Address($layer->id, $i === 0 ? [] : array_slice($address->copies, -$i));
+            if ($content instanceof Instance && in_array($path, $content->overridden($around->id, $within), true)) {
+                return $tree->withLayers($around->with(content: $value === null ? $content->following($around->id, $within, $path) : $content->overriding($around->id, $within, $path, $value[0])));
+            }
+        }
+        $instance = $expanding[0][1];
+        $sheet = $instance instanceof Instance ? $tree->screens[$instance->component] ?? null : null;
+        if (! $instance instanceof Instance || $sheet?->component === null || $sheet->component->departing($instance->states) === []) {
+            return null;
+        }
+        $own = $sheet->component->ownOf($instance->states);
+        $at = new Address($layer->id);
+
+        return $tree->withScreens($sheet->with(component: $sheet->component->withOwn($instance->states, $value === null ? Departures::without($own, $at, $path) : Departures::with($own, $at, $path, $value[0]))));
     }
 
     private static function apart(Tree $tree, Layer $layer, Address $address, string $path, mixed $value): Tree
@@ -185,15 +293,10 @@ final readonly class InCopies
     private static function expanding(Tree $tree, Layer $layer, Address $address): array
     {
         $expanding = [];
-        $names = array_reverse($address->copies);
-        foreach ($tree->expanding($layer) as $i => $around) {
-            if ($around->content instanceof Expanding && in_array($names[$i] ?? null, $around->content->copies(), true)) {
-                $expanding[] = [$around, $around->content];
-            }
+        foreach (array_reverse($tree->showing($address) ?? []) as $around) {
+            $expanding[] = [$around, $around->content instanceof Expanding ? $around->content : throw new \LogicException("{$around->id} shows no copies.")];
         }
 
-        return $expanding === [] || count($expanding) !== count($names)
-            ? throw new InvalidInput('layers', "“{$layer->name}” no longer lies in that cell; it may have been removed in another window.")
-            : $expanding;
+        return $expanding === [] ? throw new InvalidInput('layers', "“{$layer->name}” no longer lies in that copy; it may have been removed in another window.") : $expanding;
     }
 }

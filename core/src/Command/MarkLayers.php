@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Kindred\Command;
 
 use Kindred\Document\Address;
+use Kindred\Document\Layer;
+use Kindred\Document\Sheet\Slot;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Reader;
@@ -20,6 +22,7 @@ final readonly class MarkLayers implements Command
         private array $layers,
         private ?bool $locked,
         private ?bool $hidden,
+        private InCopies $copies,
     ) {
     }
 
@@ -35,21 +38,21 @@ final readonly class MarkLayers implements Command
             Address::layers($in),
             $in->has('locked') ? $in->boolean('locked') : null,
             $in->has('hidden') ? $in->boolean('hidden') : null,
+            InCopies::read($in, Address::all($in, 'layers')),
         );
     }
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers);
+        return $this->copies->workingSet($this->screen, $this->layers);
     }
 
     public function apply(Tree $tree): Tree
     {
         foreach ($this->selected($tree, $this->screen, $this->layers, true) as $layer) {
-            $tree = $tree->withLayers($layer->with(
-                locked: $this->locked ?? $layer->locked,
-                hidden: $this->hidden ?? $layer->hidden,
-            ));
+            $tree = $this->locked === null || $this->locked === $layer->locked ? $tree : $tree->withLayers($layer->with(locked: $this->locked));
+            $hidden = $this->hidden;
+            $tree = $hidden === null ? $tree : $this->copies->put($tree, $layer, Slot::Shown->path(), fn (Layer $own): Layer => $own->with(hidden: $hidden));
         }
 
         return $tree;

@@ -31,7 +31,7 @@ trait OnField
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers);
+        return $this->copies->workingSet($this->screen, $this->layers);
     }
 
     public function apply(Tree $tree): Tree

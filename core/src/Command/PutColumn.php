@@ -8,6 +8,7 @@ use Kindred\Document\Address;
 use Kindred\Document\Layer\HasSheet;
 use Kindred\Document\Place;
 use Kindred\Document\Sheet\Column;
+use Kindred\Document\Sheet\Fed;
 use Kindred\Document\Sheet\Feed;
 use Kindred\Document\Sheet\Row;
 use Kindred\Document\Tree;
@@ -65,15 +66,14 @@ final readonly class PutColumn implements Command
             return null;
         }
         $design = $tree->children(new Place($this->screen, $this->layer))[0] ?? null;
-        foreach ($design === null ? [] : $tree->subtree($design->id) as $part) {
-            if ($part->id === $this->column->layer) {
-                $other = $content->sheet()->feeding($part->id, $this->column->slot);
-                if ($other !== null && $other->id !== $this->column->id) {
-                    throw new InvalidInput('column.layer', "The column “{$other->name}” feeds “{$part->name}” already.");
-                }
-
-                return Feed::fits($this->column->slot, $part) ? Feed::of($this->column->slot, $part) : throw new InvalidInput('column.slot', "“{$part->name}” has no such thing for a column to feed.");
+        $part = $design === null ? null : Fed::in($tree, $design)[$this->column->layer] ?? null;
+        if ($part !== null) {
+            $other = $content->sheet()->feeding($this->column->layer, $this->column->slot);
+            if ($other !== null && $other->id !== $this->column->id) {
+                throw new InvalidInput('column.layer', "The column “{$other->name}” feeds “{$part->name}” already.");
             }
+
+            return Feed::fits($this->column->slot, $part) ? Feed::of($this->column->slot, $part) : throw new InvalidInput('column.slot', "“{$part->name}” has no such thing for a column to feed.");
         }
         throw new InvalidInput('column.layer', 'That layer is not in the design of these cells.');
     }

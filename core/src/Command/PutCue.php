@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Command;
 
 use Kindred\Document\Address;
+use Kindred\Document\Cue\Action\ChangeState;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Cue\Transition;
 use Kindred\Document\Layer;
@@ -65,9 +66,13 @@ final readonly class PutCue implements Command
     public function label(Tree $before): string
     {
         $target = $this->cue->action->target();
-        $target = $target === null ? 'return' : ($before->screens[$target]->name ?? 'a screen');
+        $target = match (true) {
+            $target !== null => 'to '.($before->screens[$target]->name ?? 'a screen'),
+            $this->cue->action instanceof ChangeState => 'to another state',
+            default => 'to return',
+        };
 
-        return "Link {$this->named($before)} to {$target}";
+        return "Link {$this->named($before)} {$target}";
     }
 
     /** @throws InvalidInput for a cue that only a layer can have */

@@ -32,18 +32,19 @@ final readonly class ResetOverride implements Command
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(screens: $this->named($this->screen), layers: [$this->layer->layer]);
+        return new WorkingSet(screens: $this->named($this->screen), layers: [$this->layer->layer, ...$this->layer->copies]);
     }
 
     public function apply(Tree $tree): Tree
     {
         [$layer] = $this->selected($tree, $this->screen, [$this->layer->layer]);
-        $expanding = $tree->expanding($layer);
-        if ($this->layer->copies === [] || count($expanding) !== count($this->layer->copies)) {
-            throw new InvalidInput('layer', "“{$layer->name}” does not lie in that cell.");
+        $showing = $this->layer->copies === [] ? null : $tree->showing($this->layer);
+        if ($showing === null) {
+            throw new InvalidInput('layer', "“{$layer->name}” does not lie in that copy.");
         }
-        // Each array may have it otherwise in a cell of its own.
-        foreach (array_reverse($expanding) as $i => $around) {
+        // Each array, and each instance, may have it otherwise for itself.
+        foreach ($showing as $i => $around) {
+            $around = $tree->layer($around->id);
             $content = $around->content;
             $within = new Address($layer->id, array_slice($this->layer->copies, $i + 1));
             if ($content instanceof Expanding) {

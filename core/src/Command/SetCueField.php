@@ -7,6 +7,7 @@ namespace Kindred\Command;
 use Kindred\Document\Address;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Edit\CueField;
+use Kindred\Document\Layer;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
@@ -49,7 +50,7 @@ final readonly class SetCueField implements Command
     {
         $owner = $this->owner($tree);
         $cue = $owner->cue($this->cue) ?? throw new InvalidInput('cue', 'The cue is no longer there; it may have been removed in another window.');
-        $new = $this->field->set($tree, $tree->screen($this->screen), $cue, $this->value);
+        $new = $this->field->set($tree, $tree->screen($this->screen), $owner instanceof Layer ? $owner : null, $cue, $this->value);
         if ($this->layer === null) {
             PutCue::mustWait($new);
         }

@@ -47,7 +47,7 @@ final readonly class SetField implements Command
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers);
+        return $this->copies->workingSet($this->screen, $this->layers);
     }
 
     public function apply(Tree $tree): Tree

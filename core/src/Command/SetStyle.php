@@ -48,7 +48,7 @@ final readonly class SetStyle implements Command
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers);
+        return $this->copies->workingSet($this->screen, $this->layers);
     }
 
     public function apply(Tree $tree): Tree

@@ -47,7 +47,7 @@ final readonly class SetWords implements Command
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(screens: $this->named($this->screen), layers: [$this->layer]);
+        return $this->copies->workingSet($this->screen, [$this->layer]);
     }
 
     public function apply(Tree $tree): Tree

@@ -6,6 +6,7 @@ namespace Kindred\Compare;
 
 use Kindred\Document\Change;
 use Kindred\Document\Chart\Legend;
+use Kindred\Document\Cue\Action\ChangeState;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Layer;
@@ -99,7 +100,11 @@ final class Clauses
     private static function targets(array $cues, Tree $tree): array
     {
         return array_values(array_unique(array_map(
-            fn (Cue $cue): string => $cue->action->target() === null ? 'back' : 'to “'.($tree->screens[$cue->action->target()]->name ?? 'a screen that is gone').'”', $cues,
+            fn (Cue $cue): string => match (true) {
+                $cue->action->target() !== null => 'to “'.($tree->screens[$cue->action->target()]->name ?? 'a screen that is gone').'”',
+                $cue->action instanceof ChangeState => 'to another state',
+                default => 'back',
+            }, $cues,
         )));
     }
 

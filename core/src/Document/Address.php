@@ -8,7 +8,8 @@ use Kindred\Input\Reader;
 
 /**
  * Where a layer is shown: its id and, where something shows it several times, which of the copies is meant, from the
- * outermost in: `label` in its own place, `label.row1` in a cell of an array, `label.row1.size2` in a cell of an array in that cell.
+ * outermost in: `label` in its own place, `label.row1` in a cell of an array, `label.row1.size2` in a cell of an array in that cell,
+ * `label.button1` in an instance of its component. The copy in an instance is called as that is.
  */
 final readonly class Address implements \Stringable
 {
@@ -76,6 +77,17 @@ final readonly class Address implements \Stringable
     }
 
     /**
+     * The ids of all that some addresses name: of the layers, and of what may show the copies in which they lie.
+     *
+     * @param  list<self>  $addresses
+     * @return list<string>
+     */
+    public static function named(array $addresses): array
+    {
+        return array_values(array_unique(array_merge([], ...array_map(fn (self $one): array => [$one->layer, ...$one->copies], $addresses))));
+    }
+
+    /**
      * Whether all of them lie in the same copies, or in none.
      *
      * @param  list<self>  $addresses
@@ -112,6 +124,24 @@ final readonly class Address implements \Stringable
     public function with(string $layer): self
     {
         return new self($layer, $this->copies);
+    }
+
+    /** The same place within what an instance shows, as it is called from where that is. */
+    public function inInstance(self $instance): self
+    {
+        return new self($this->layer, [...$instance->copies, $instance->layer, ...$this->copies]);
+    }
+
+    /**
+     * The same place where layers have other ids: it may name some that show copies, too.
+     *
+     * @param  array<string, string>  $ids  new by old
+     */
+    public function renamed(array $ids): self
+    {
+        $new = fn (string $id): string => $ids[$id] ?? $id;
+
+        return new self($new($this->layer), array_map($new, $this->copies));
     }
 
     public function __toString(): string

@@ -6,7 +6,10 @@ namespace Kindred\Document;
 
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Layer\Expanding;
+use Kindred\Document\Layer\Instance;
+use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
+use Kindred\Document\Layout\Size;
 use Kindred\Property\Path;
 
 /**
@@ -72,7 +75,10 @@ final readonly class Copies
     {
         $near = fn (float $one, float $other): bool => max($one, $other) <= max(1.0, min($one, $other)) * self::ALIKE;
 
-        return $near($a->box->width, $b->box->width) && $near($a->box->height, $b->box->height);
+        // What is as large as its content may have more to say.
+        $follows = fn (Size $one, Size $other): bool => $a->content instanceof Stack && $one === Size::Content && $other === Size::Content;
+
+        return ($follows($a->widthFrom(), $b->widthFrom()) || $near($a->box->width, $b->box->width)) && ($follows($a->heightFrom(), $b->heightFrom()) || $near($a->box->height, $b->box->height));
     }
 
     private static function inCells(Tree $tree, Layer $layer): bool
@@ -97,6 +103,7 @@ final readonly class Copies
         $out = [];
         foreach (array_keys($parts[0]) as $i) {
             $same = array_map(fn (array $copy): Layer => $copy[$i], $parts);
+            $laid = array_filter($parts[0], fn (Layer $one): bool => $one->id === $same[0]->parent && $one->lays($same[0])) !== [];
             $values = ['words' => array_map(fn (Layer $layer): string => $layer->content instanceof Text ? $layer->content->words : '', $same), 'shown' => array_map(fn (Layer $layer): string => $layer->hidden ? 'no' : 'yes', $same)];
             foreach (self::seen() as $root => $fields) {
                 // Copies have nearly all in common: what is the same as a whole has no part that differs.
@@ -107,7 +114,7 @@ final readonly class Copies
                 foreach ($fields as $path => $field) {
                     // Copies always lie in different places, and a group is as large as its content.
                     $own = ($i === 0 && ($path === 'x' || $path === 'y')) || ($same[0]->isGroup() && ($path === 'width' || $path === 'height'));
-                    $values[$path] = $own ? [''] : array_map(fn (Layer $layer): string => self::derived($layer, $field) ? '' : $field->of($layer) ?? '', $same);
+                    $values[$path] = $own ? [''] : array_map(fn (Layer $layer): string => self::derived($layer, $field, $laid) ? '' : $field->of($layer) ?? '', $same);
                 }
             }
             $differing = array_filter($values, fn (array $all): bool => count(array_unique($all)) > 1);
@@ -133,9 +140,16 @@ final readonly class Copies
         return $seen ?? [];
     }
 
-    /** The width of free words and the height of any follow from the words. */
-    private static function derived(Layer $layer, Field $field): bool
+    /** The width of free words and the height of any follow from the words, sizes in a stack, of one and of an instance from what is in them. */
+    private static function derived(Layer $layer, Field $field, bool $laid): bool
     {
-        return $layer->content instanceof Text && ($field->path === 'height' || ($field->path === 'width' && ! $layer->content->wrapped));
+        $sized = $laid || $layer->content instanceof Stack || $layer->content instanceof Instance;
+
+        return match ($field->path) {
+            'x', 'y' => $laid,
+            'width' => ($layer->content instanceof Text && ! $layer->content->wrapped) || ($sized && $layer->widthFrom() !== Size::Length),
+            'height' => $layer->content instanceof Text || ($sized && $layer->heightFrom() !== Size::Length),
+            default => false,
+        };
     }
 }

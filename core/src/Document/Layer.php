@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 use Kindred\Document\Cue\Cue;
+use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Compound;
 use Kindred\Document\Layer\Container;
 use Kindred\Document\Layer\Content;
+use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Group;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\InParts;
+use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\Kinds;
 use Kindred\Document\Layer\LayerContent;
 use Kindred\Document\Layer\LineLayer;
@@ -145,10 +148,26 @@ final readonly class Layer implements Thing
         };
     }
 
+    /** The component that it is a use of; null of all else. */
+    public function component(): ?string
+    {
+        return $this->content instanceof Instance ? $this->content->component : null;
+    }
+
+    /** @return list<string> the components that it shows, or that are shown in its copies instead of those in their design */
+    public function components(): array
+    {
+        return match (true) {
+            $this->content instanceof Instance => [$this->content->component, ...Departures::components($this->content->overrides)],
+            $this->content instanceof ArrayLayer => array_merge([], ...array_values(array_map(Departures::components(...), $this->content->overrides))),
+            default => [],
+        };
+    }
+
     /** Whether it masks what lies with it, now that it shows. */
     public function masks(): bool
     {
-        return $this->masking && ! $this->hidden && $this->parent !== null;
+        return $this->masking && ! $this->hidden && $this->parent !== null && isset($this->content->paint()['masking']);
     }
 
     /** Whether its shadows are those of all that it and what lies in it paints, not of its own shape. */
@@ -237,7 +256,7 @@ final readonly class Layer implements Thing
 
     private static function usualWidth(LayerContent $content): Size
     {
-        return $content instanceof Text && ! $content->wrapped ? Size::Content : Size::Length;
+        return ($content instanceof Text && ! $content->wrapped) || $content instanceof Instance ? Size::Content : Size::Length;
     }
 
     private static function usualHeight(LayerContent $content): Size

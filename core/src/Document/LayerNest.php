@@ -48,6 +48,12 @@ final readonly class LayerNest
         return $is($this->layer) || array_filter($this->children, fn (self $child): bool => $child->any($is)) !== [];
     }
 
+    /** @return list<string> the components that are used in it */
+    public function components(): array
+    {
+        return array_merge($this->layer->components(), ...array_map(fn (self $child): array => $child->components(), $this->children));
+    }
+
     /** @param  callable(Layer): Layer  $by */
     public function mapped(callable $by): self
     {

@@ -152,7 +152,7 @@ final class Limits
     {
         foreach ($tree->subtree($layer->id) as $one) {
             $around = $tree->expanding($one);
-            $copies = $around === [] || ! $one->content instanceof Expanding ? 0 : array_product(array_map(fn (Layer $two): int => $two->content instanceof Expanding ? count($two->content->copies()) : 1, [$one, ...$around]));
+            $copies = $around === [] || ! $one->content instanceof Expanding ? 0 : array_product(array_map(fn (Layer $two): int => $two->content instanceof Expanding ? count($two->content->copies($two->id)) : 1, [$one, ...$around]));
             if ($copies > self::MAX_COPIES) {
                 throw new InvalidInput('layers', "“{$one->name}” would show ".number_format($copies).' cells, in all the cells that it lies in; at most '.number_format(self::MAX_COPIES).' can be shown. Nothing was changed.');
             }

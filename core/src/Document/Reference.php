@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 use Kindred\Property\Properties;
-use Kindred\Property\Property;
 use Kindred\Property\Records;
 use Kindred\Property\Refers;
 use Kindred\Property\Spread;
@@ -41,8 +40,7 @@ final readonly class Reference
         $names = [];
         foreach (Properties::of($entity->kept()->class)->holding(Refers::class) as $name => $property) {
             // What is spread changes by the names of its parts.
-            $parts = $property instanceof Spread ? array_filter($property->parts(null), fn (Property $part): bool => $part->holds(Refers::class)) : [$name => $property];
-            array_push($names, ...array_map(strval(...), array_keys($parts)));
+            array_push($names, ...($property instanceof Spread ? $property->referring() : [$name]));
         }
 
         return $names;

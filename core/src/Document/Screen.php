@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Document;
 
+use Kindred\Document\Component\Component;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Grid\Grid;
 use Kindred\Document\Grid\Guides;
@@ -49,6 +50,7 @@ final readonly class Screen implements Thing
      * @param  array<string, string>  $bound  the tokens whose values it has, by the names of its properties
      * @param  string|null  $theme  whose values its tokens have; null for that of the project
      * @param  WidgetLook|null  $look  how widgets are dressed in the theme of its own; null for as in the project
+     * @param  Component|null  $component  where it is no screen, but the sheet on which a component is designed
      * @param  string|null  $conditionOf  the screen that it is a version of; null where the others are versions of it
      */
     public function __construct(
@@ -72,7 +74,14 @@ final readonly class Screen implements Thing
         #[Is\Bound(Token::class, affects: Is\Affects::Nothing)] public array $bound = [],
         #[Is\Id(to: Theme::class, sparse: true, field: false, affects: Is\Affects::Nothing)] public ?string $theme = null,
         #[Is\Record(sparse: true, field: false, affects: Is\Affects::Paint)] public ?WidgetLook $look = null,
+        #[Is\Record(sparse: true, field: false, affects: Is\Affects::Layout)] public ?Component $component = null,
     ) {
+    }
+
+    /** Whether it is one of the screens of the application, and not the sheet of a component. */
+    public function isPlayed(): bool
+    {
+        return $this->component === null && $this->hangs();
     }
 
     /** Whether it hangs on the wall; takes that are not the keeper do not. */

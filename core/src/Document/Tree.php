@@ -6,8 +6,10 @@ namespace Kindred\Document;
 
 use Kindred\Document\Brief\Entry;
 use Kindred\Document\Brief\Part;
+use Kindred\Document\Component\Component;
 use Kindred\Document\Layer\Compound;
 use Kindred\Document\Layer\Expanding;
+use Kindred\Document\Token\Themes;
 use Kindred\Document\Widget\WidgetLook;
 
 /**
@@ -152,13 +154,23 @@ final readonly class Tree
         return $layer->parent === null ? [] : array_values(array_filter($this->ancestors($layer), fn (Layer $around): bool => $around->content instanceof Compound));
     }
 
-    /** @return list<Address> everywhere a layer is shown: in its own place, or in each copy of what shows it several times */
+    /** @return list<Address> everywhere a layer is shown: in its own place, or in each copy of what shows it several times; and in all instances of its component */
     public function addresses(Layer $layer): array
     {
         $addresses = [new Address($layer->id)];
         foreach (array_reverse($this->expanding($layer)) as $around) {
-            $copies = $around->content instanceof Expanding ? $around->content->copies() : [];
+            $copies = $around->content instanceof Expanding ? $around->content->copies($around->id) : [];
             $addresses = array_merge([], ...array_map(fn (Address $one): array => array_map($one->inside(...), $copies), $addresses));
+        }
+        $root = $this->component($layer->screen)?->root;
+        if ($root === null || ($layer->id !== $root && ! in_array($root, array_column($this->ancestors($layer), 'id'), true))) {
+            return $addresses;
+        }
+        $own = $addresses;
+        foreach ($this->layers as $instance) {
+            foreach ($instance->component() === $layer->screen ? $this->addresses($instance) : [] as $place) {
+                array_push($addresses, ...array_map(fn (Address $one): Address => $one->inInstance($place), $own));
+            }
         }
 
         return $addresses;
@@ -194,10 +206,141 @@ final readonly class Tree
         return $screens;
     }
 
-    /** @return list<Screen> those that hang on the wall, in the order of the reel */
+    /** @return list<Screen> the screens that hang on the wall, in the order of the reel; the sheets of components are none */
     public function reel(): array
     {
-        return array_values(array_filter($this->screensInOrder(), fn (Screen $screen): bool => $screen->hangs()));
+        return array_values(array_filter($this->screensInOrder(), fn (Screen $screen): bool => $screen->isPlayed()));
+    }
+
+    /** @return list<Screen> all that hangs on the wall: the screens in the order of the reel, then the sheets of components */
+    public function hung(): array
+    {
+        return [...$this->reel(), ...$this->sheets()];
+    }
+
+    /** @return list<Screen> the sheets of components, in their order */
+    public function sheets(): array
+    {
+        return array_values(array_filter($this->screensInOrder(), fn (Screen $screen): bool => $screen->component !== null));
+    }
+
+    /** The component that is designed on a screen; null where that is none, or is not at hand. */
+    public function component(?string $screen): ?Component
+    {
+        return ($this->screens[$screen ?? ''] ?? null)?->component;
+    }
+
+    /**
+     * The layers of a component that its instances show, each parent before its children.
+     *
+     * @return list<Layer> none where it is not at hand
+     */
+    public function design(string $component): array
+    {
+        $root = $this->layers[$this->component($component)->root ?? ''] ?? null;
+
+        return $root === null || $root->screen !== $component ? [] : $this->subtree($root->id);
+    }
+
+    /**
+     * The components that are used in some layers, and in these, as far as they are at hand.
+     *
+     * @param  iterable<Layer>  $layers
+     * @return array<array-key, non-empty-list<Layer>> their layers by component
+     */
+    public function components(iterable $layers): array
+    {
+        $found = [];
+        $open = [];
+        foreach ($layers as $layer) {
+            array_push($open, ...$layer->components());
+        }
+        while (($id = array_pop($open)) !== null) {
+            if (! isset($found[$id]) && ($design = $this->design($id)) !== []) {
+                $found[$id] = $design;
+                array_push($open, ...($this->component($id)?->components() ?? []), ...array_merge(...array_map(fn (Layer $layer): array => $layer->components(), $design)));
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<string> the screens on which instances of a component show, in others too; those of components are none */
+    public function usedOn(string $component): array
+    {
+        $found = $known = [];
+        for ($open = [$component]; ($id = array_pop($open)) !== null;) {
+            $known[$id] = true;
+            foreach ($this->layers as $layer) {
+                if ($layer->screen === null || $layer->screen === $id || ! in_array($id, $layer->components(), true)) {
+                    continue;
+                }
+                if ($this->component($layer->screen) === null) {
+                    $found[$layer->screen] = true;
+                } elseif (! isset($known[$layer->screen])) {
+                    $open[] = $layer->screen;
+                }
+            }
+        }
+
+        return array_map(strval(...), array_keys($found));
+    }
+
+    /**
+     * A tree of a layer and all in it, free of any place, with the components that are used there.
+     *
+     * @param  non-empty-list<Layer>  $parts  the layer, and what lies in it
+     * @param  array<array-key, non-empty-list<Layer>>  $components  their layers by component
+     * @param  Layer  $at  where it is shown: its tokens are those of there
+     */
+    public function apart(array $parts, array $components, Layer $at): self
+    {
+        $house = array_intersect_key($this->things, array_fill_keys(array_column(Themes::HOUSE, 'value'), true));
+        $theme = $house === [] ? '' : Themes::of($this)->at($at);
+        $tree = (new self(new Project('', theme: $theme === '' ? null : $theme), things: $house))->withLayers($parts[0]->with(parent: null, screen: null), ...array_map(fn (Layer $part): Layer => $part->with(screen: null), array_slice($parts, 1)));
+        foreach ($components as $id => $design) {
+            $tree = $tree->withScreens($this->screen((string) $id))->withLayers($design[0]->with(parent: null), ...array_slice($design, 1));
+        }
+
+        return $tree;
+    }
+
+    /**
+     * What shows the copies in which an address lies, the outermost first: arrays around the layer, the instance of its component,
+     * arrays around that …
+     *
+     * @param  bool  $within  whether the address is that within a copy, around which there may be more
+     * @return list<Layer>|null null where there is no such place
+     */
+    public function showing(Address $address, bool $within = false): ?array
+    {
+        $names = $address->copies;
+        $layer = $this->layers[$address->layer] ?? null;
+        $found = [];
+        while ($layer !== null) {
+            foreach ($this->expanding($layer) as $around) {
+                $name = array_pop($names);
+                if ($name === null && $within) {
+                    return array_reverse($found);
+                }
+                if ($name === null || ! $around->content instanceof Expanding || ! in_array($name, $around->content->copies($around->id), true)) {
+                    return null;
+                }
+                $found[] = $around;
+            }
+            $name = array_pop($names);
+            if ($name === null) {
+                return array_reverse($found);
+            }
+            $instance = $this->layers[$name] ?? null;
+            if ($instance?->component() === null || $instance->component() !== $layer->screen) {
+                return null;
+            }
+            $found[] = $instance;
+            $layer = $instance;
+        }
+
+        return null;
     }
 
     /** @return list<Screen> the versions of a screen, by their names; the one that hangs on the wall among them */

@@ -23,6 +23,9 @@ final readonly class WorkingSet
      * @param  list<string>  $tokens  all layers with something that is bound to these tokens, or to others that follow them
      * @param  list<string>  $written  all layers that hold one of these pieces of JSON, such as `"colour":"#b4472e"`
      * @param  bool  $bound  all that is bound to any token
+     * @param  list<string>  $components  components by their sheets, with all their layers
+     * @param  list<string>  $uses  components all of whose instances are needed, beside those that are changed
+     * @param  list<string>  $still  components of which something is named, but nothing changed
      */
     public function __construct(
         public array $screens = [],
@@ -37,12 +40,15 @@ final readonly class WorkingSet
         public array $tokens = [],
         public array $written = [],
         public bool $bound = false,
+        public array $components = [],
+        public array $uses = [],
+        public array $still = [],
     ) {
     }
 
     public static function join(self ...$sets): self
     {
-        $joined = new self;
+        $joined = array_shift($sets) ?? new self;
         foreach ($sets as $set) {
             $joined = new self(
                 array_values(array_unique([...$joined->screens, ...$set->screens])),
@@ -57,6 +63,9 @@ final readonly class WorkingSet
                 array_values(array_unique([...$joined->tokens, ...$set->tokens])),
                 array_values(array_unique([...$joined->written, ...$set->written])),
                 $joined->bound || $set->bound,
+                array_values(array_unique([...$joined->components, ...$set->components])),
+                array_values(array_unique([...$joined->uses, ...$set->uses])),
+                array_values(array_intersect($joined->still, $set->still)),
             );
         }
 

@@ -6,6 +6,7 @@ namespace Kindred\Exchange;
 
 use Kindred\Document\Brief\Entry;
 use Kindred\Document\Brief\Part;
+use Kindred\Document\Component\Nesting;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Expanding;
@@ -96,6 +97,8 @@ final readonly class ProjectFile
         foreach ($whole->things as $entity => $things) {
             $tree = $tree->put(Entity::from($entity), ...$things);
         }
+
+        Nesting::held(new Tree($project), $tree);
 
         return new self($tree, $whole->pictures, $whole->notes);
     }

@@ -8,7 +8,7 @@ namespace Kindred\Flow;
 final class Reach
 {
     /**
-     * @param  array{entry: string|null, states: list<array{id: string, taps: array<string, int>, delays: list<int>, ...}>, cues: list<array{actions: list<array{kind: string, screen?: string}>, ...}>, ...}  $table  a programme
+     * @param  array{entry: string|null, states: list<array{id: string, taps: array<string, int>, delays: list<int>, ...}>, cues: list<array{actions: list<array{kind: string, screen?: string, ...}>, ...}>, ...}  $table  a programme
      * @return array<string, true> by screen
      */
     public static function of(array $table): array

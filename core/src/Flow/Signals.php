@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Flow;
 
+use Kindred\Document\Address;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Tree;
@@ -43,6 +44,17 @@ final class Signals
                 foreach ($this->keys($layer) as $key) {
                     $found[] = [$key, $layer];
                     $this->on[$screen->id][] = $key;
+                }
+            }
+        }
+        foreach ($tree->sheets() as $sheet) {
+            foreach ($tree->design($sheet->id) as $layer) {
+                foreach ($this->keys($layer) as $key) {
+                    $on = ($tree->showing(Address::of($key))[0] ?? null)?->screen;
+                    if ($on !== null && isset($this->on[$on])) {
+                        $found[] = [$key, $layer];
+                        $this->on[$on][] = $key;
+                    }
                 }
             }
         }

@@ -13,7 +13,7 @@ namespace Kindred\Flow;
  * @phpstan-import-type Table from Programme
  * @phpstan-import-type Plan from Programme
  *
- * @phpstan-type Event array{type: 'tap', layer: string}|array{type: 'elapse', ms: int}|array{type: 'return'}|array{type: 'restart'}|array{type: 'open', screen: string}|array{type: 'press', widget: string, press: string, item?: int}|array{type: 'enter', widget: string, value: string|int|float}|array{type: 'leave', widget: string}
+ * @phpstan-type Event array{type: 'tap', layer: string, turns?: list<string>}|array{type: 'elapse', ms: int}|array{type: 'return'}|array{type: 'restart'}|array{type: 'open', screen: string}|array{type: 'press', widget: string, press: string, item?: int}|array{type: 'enter', widget: string, value: string|int|float}|array{type: 'leave', widget: string}
  */
 final class Simulator
 {
@@ -29,10 +29,16 @@ final class Simulator
 
     private int $settled = 0;
 
+    /** @var array<int, true> the delayed cues that have happened since the screen was shown */
+    private array $fired = [];
+
     /** @var Plan|null the transition last played */
     private ?array $played = null;
 
     public readonly Values $values;
+
+    /** @var array<string, array<string, string>> the states of instances, by axis */
+    public array $turns;
 
     /**
      * @param  Table  $table
@@ -42,6 +48,7 @@ final class Simulator
     public function __construct(private readonly array $table, int $seed = 1, int $today = 0)
     {
         $this->screen = $table['entry'];
+        $this->turns = $table['turns'];
         $this->values = new Values($table, $seed, $today);
     }
 
@@ -49,7 +56,7 @@ final class Simulator
     public function send(array $event): void
     {
         match ($event['type']) {
-            'tap' => $this->tap($event['layer']),
+            'tap' => $this->tap($event['layer'], $event['turns'] ?? []),
             'elapse' => $this->elapse($event['ms']),
             'return' => $this->back(null),
             'restart' => $this->open($this->table['entry']),
@@ -70,11 +77,12 @@ final class Simulator
         ];
     }
 
-    private function tap(string $layer): void
+    /** @param  list<string>  $turns  the instances in which the layer lies, the innermost first */
+    private function tap(string $layer, array $turns): void
     {
         $cue = $this->state()['taps'][$layer] ?? null;
         if ($cue !== null) {
-            $this->fire($cue);
+            $this->fire($cue, $turns);
         }
     }
 
@@ -87,7 +95,8 @@ final class Simulator
                 break;
             }
             $this->clock = max($this->clock, $due);
-            $this->fire($cue);
+            $this->fired[$cue] = true;
+            $this->fire($cue, $this->table['cues'][$cue]['turns'] ?? []);
         }
         $this->clock = $until;
     }
@@ -98,7 +107,7 @@ final class Simulator
         $first = [null, PHP_INT_MAX];
         foreach ($this->state()['delays'] ?? [] as $cue) {
             $due = $this->settled + ($this->table['cues'][$cue]['trigger']['delay'] ?? 0);
-            if ($due < $first[1] && $due >= $this->clock) {
+            if ($due < $first[1] && $due >= $this->clock && ! isset($this->fired[$cue])) {
                 $first = [$cue, $due];
             }
         }
@@ -106,15 +115,36 @@ final class Simulator
         return $first;
     }
 
-    private function fire(int $cue): void
+    /** @param  list<string>  $turns */
+    private function fire(int $cue, array $turns): void
     {
         if ($this->table['cues'][$cue]['conditions'] !== [] && ! $this->keepsRules()) {
             return;
         }
         foreach ($this->table['cues'][$cue]['actions'] as $action) {
-            $action['kind'] === 'show' && isset($action['screen'])
-                ? $this->show($action['screen'], $cue)
-                : $this->back($cue);
+            match (true) {
+                $action['kind'] === 'show' && isset($action['screen']) => $this->show($action['screen'], $cue),
+                $action['kind'] === 'state' && isset($action['axis']) => $this->turn($turns, $action['axis'], $action['state'] ?? null),
+                default => $this->back($cue),
+            };
+        }
+    }
+
+    /**
+     * The innermost instance that has the axis shows another state of it: one that is named, or the next.
+     *
+     * @param  list<string>  $turns
+     */
+    private function turn(array $turns, string $axis, ?string $state): void
+    {
+        foreach ($turns as $one) {
+            $now = $this->turns[$one][$axis] ?? null;
+            if ($now !== null) {
+                $states = $this->table['axes'][$axis] ?? [];
+                $this->turns[$one][$axis] = $state ?? $states[((int) array_search($now, $states, true) + 1) % max(1, count($states))] ?? $now;
+
+                return;
+            }
         }
     }
 
@@ -150,6 +180,7 @@ final class Simulator
         $this->screen = $screen;
         $this->trail = [];
         $this->values->restart();
+        $this->turns = $this->table['turns'];
         $this->play(null);
     }
 
@@ -157,6 +188,7 @@ final class Simulator
     private function play(?array $plan): void
     {
         $this->played = $plan;
+        $this->fired = [];
         $this->settled = $this->clock + ($plan === null ? 0 : $plan['delay'] + $plan['duration']);
     }
 

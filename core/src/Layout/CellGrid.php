@@ -9,8 +9,8 @@ use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layout\CellHeight;
 use Kindred\Document\Layout\Size;
-use Kindred\Document\Project;
 use Kindred\Document\Resize;
+use Kindred\Document\Screen;
 use Kindred\Document\Sheet\Filling;
 use Kindred\Document\Sheet\Row;
 use Kindred\Document\Tree;
@@ -46,6 +46,7 @@ final class CellGrid
     /**
      * @param  non-empty-list<Layer>  $parts  of the design, its outermost layer first
      * @param  list<OwnFace>  $fonts  of the project
+     * @param  Tree  $plain  a tree of the design, with the components that are used in it
      * @param  self|null  $other  of the same array before or after a change: much of what it found out may hold here too
      */
     public function __construct(
@@ -56,6 +57,7 @@ final class CellGrid
         private readonly float $width,
         private readonly array $parts,
         private readonly array $fonts,
+        private readonly Tree $plain,
         private ?self $other = null,
     ) {
     }
@@ -74,7 +76,8 @@ final class CellGrid
             $this->array->columnWidth($this->width),
             $this->array->sheet->columnsToArray(),
             array_map(fn (OwnFace $face): array => $face->toArray(), $this->fonts),
-            array_map(fn (Layer $part): array => Properties::of(Layer::class)->write($part, $idle), $this->parts),
+            array_map(fn (Layer $part): array => Properties::of(Layer::class)->write($part, $idle), [...$this->parts, ...array_values(array_filter($this->plain->layers, fn (Layer $one): bool => $one->screen !== null))]),
+            array_map(fn (Screen $sheet): ?array => $sheet->component?->toArray(), array_values($this->plain->screens)),
         ]));
     }
 
@@ -153,10 +156,9 @@ final class CellGrid
 
     private function base(): Tree
     {
-        [$design, $inner] = [$this->parts[0], array_slice($this->parts, 1)];
-        $base = (new Tree(new Project('')))->withLayers($design->with(parent: null, screen: null), ...array_map(fn (Layer $part): Layer => $part->with(screen: null), $inner));
+        $design = $this->parts[0]->id;
 
-        return $this->layout->after($base, Cells::fitted($base, $base->layer($design->id), $this->array->columnWidth($this->width)), $design->id);
+        return $this->layout->after($this->plain, Cells::fitted($this->plain, $this->plain->layer($design), $this->array->columnWidth($this->width)), $design);
     }
 
     /** A cell that is hidden as a whole takes up no height. */

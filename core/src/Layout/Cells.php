@@ -32,10 +32,14 @@ final class Cells
 
     private readonly LaysOut $layout;
 
+    /** What else shows layers in copies; instances may lie in cells, and arrays in components. */
+    public readonly Instances $instances;
+
     /** @param  \Closure(self): LaysOut  $layout  what lays out the inside of a cell, in which there may be arrays again */
     public function __construct(\Closure $layout, private readonly HeightMemory $memory)
     {
         $this->layout = $layout($this);
+        $this->instances = new Instances($this->layout);
     }
 
     /**
@@ -57,7 +61,8 @@ final class Cells
         }
         $width ??= $array->box->width;
         $parts = $tree->subtree($design->id);
-        $from = [$content, ...$parts, ...$tree->project->fonts];
+        $used = $tree->components([$array, ...$parts]);
+        $from = [$content, ...$parts, ...$tree->project->fonts, ...array_merge([], ...array_values($used)), ...array_map(fn (int|string $id): object => $tree->screen((string) $id), array_keys($used))];
         $key = $width.':'.implode(' ', array_map(spl_object_id(...), $from));
         foreach ($this->latest as [$one, , $grid]) {
             if ($one === $key) {
@@ -65,7 +70,7 @@ final class Cells
             }
         }
         $others = array_filter($this->latest, fn (array $one): bool => $one[2]->id === $array->id);
-        $grid = new CellGrid($this->layout, $this->memory, $array->id, $content, $width, [$design, ...array_slice($parts, 1)], $tree->project->fonts, reset($others)[2] ?? null);
+        $grid = new CellGrid($this->layout, $this->memory, $array->id, $content, $width, [$design, ...array_slice($parts, 1)], $tree->project->fonts, $tree->apart([$design, ...array_slice($parts, 1)], $used, $array), reset($others)[2] ?? null);
         $this->latest = array_slice([[$key, $from, $grid], ...$this->latest], 0, self::AT_HAND);
 
         return $grid;

@@ -10,6 +10,7 @@ use Kindred\Document\Entity;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Compound;
+use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layout\Size;
@@ -37,7 +38,7 @@ final readonly class Computed
         }
 
         return match (true) {
-            $layer->content instanceof Stack => self::sizes($layer->widthFrom() === Size::Content, $layer->heightFrom() === Size::Content),
+            $layer->content instanceof Stack, $layer->content instanceof Instance => self::sizes($layer->widthFrom() === Size::Content, $layer->heightFrom() === Size::Content),
             $layer->content instanceof ArrayLayer => self::sizes(false, $layer->heightFrom() === Size::Content),
             $layer->content instanceof Text => self::sizes(! $layer->content->wrapped, ! $layer->content->keepsHeight()),
             // A cell is as wide as its column, and what is pinned in it has followed.

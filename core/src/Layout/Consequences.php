@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Layout;
 
+use Kindred\Document\Component\Nesting;
 use Kindred\Document\Difference;
 use Kindred\Document\Limits;
 use Kindred\Document\ShortRanks;
@@ -20,6 +21,8 @@ final readonly class Consequences
     /** @throws \Kindred\Input\InvalidInput with what would be too large */
     public function of(Tree $before, Tree $after): Tree
     {
+        Nesting::held($before, $after);
+
         return Limits::held($before, ShortRanks::of($before, $this->relayout->after($before, Bindings::after($before, $after))));
     }
 
@@ -27,9 +30,13 @@ final readonly class Consequences
      * A step of the past made once more, or taken back: what it made is checked against what is there, the layout follows.
      *
      * @throws \Kindred\Document\Overtaken when what it would change has been changed since
+     * @throws \Kindred\Input\InvalidInput where a component would come to lie in itself
      */
     public function replayed(Tree $before, Difference $step): Tree
     {
-        return $this->relayout->after($before, Bindings::after($before, $step->applyTo($before, Computed::of(...))), grown: true);
+        $after = $step->applyTo($before, Computed::of(...));
+        Nesting::held($before, $after);
+
+        return $this->relayout->after($before, Bindings::after($before, $after), grown: true);
     }
 }

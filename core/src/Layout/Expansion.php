@@ -8,6 +8,7 @@ use Kindred\Document\Address;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Expanding;
+use Kindred\Document\Layer\Instance;
 use Kindred\Document\Place;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Box;
@@ -25,6 +26,7 @@ final readonly class Expansion
     {
         return match (true) {
             $layer->content instanceof ArrayLayer => $this->cells->of($tree, $layer),
+            $layer->content instanceof Instance => array_filter([$this->cells->instances->of($tree, $layer)]),
             default => [],
         };
     }
@@ -34,8 +36,25 @@ final readonly class Expansion
     {
         return match (true) {
             $layer->content instanceof ArrayLayer => $this->cells->grid($tree, $layer)?->cell($name),
+            $layer->content instanceof Instance && $name === $layer->id => $this->cells->instances->of($tree, $layer),
             default => null,
         };
+    }
+
+    /**
+     * An instance in other states, as large as it comes out then.
+     *
+     * @param  array<string, string>  $states  by axis
+     */
+    public function inStates(Tree $tree, Layer $layer, array $states): Layer
+    {
+        if (! $layer->content instanceof Instance) {
+            return $layer;
+        }
+        $turned = $layer->with(content: $layer->content->with(states: $states));
+        $size = $this->cells->instances->size($tree, $turned);
+
+        return $size === null ? $turned : $turned->with(box: $layer->box->sized($size->width, $size->height));
     }
 
     /**
@@ -45,14 +64,9 @@ final readonly class Expansion
      */
     public function around(Tree $tree, Address $address): array
     {
-        $layer = $tree->layers[$address->layer] ?? null;
-        $expanding = $layer === null ? [] : array_reverse($tree->expanding($layer));
-        if (count($expanding) !== count($address->copies)) {
-            return [];
-        }
         $copies = [];
-        foreach ($address->copies as $i => $name) {
-            $copy = $this->copy($tree, $tree->layer($expanding[$i]->id), $name);
+        foreach ($tree->showing($address) ?? [] as $i => $around) {
+            $copy = $this->copy($tree, $tree->layer($around->id), $address->copies[$i]);
             if ($copy === null) {
                 return [];
             }
@@ -80,7 +94,7 @@ final readonly class Expansion
         if ($copies === []) {
             return new Point(0, 0);
         }
-        $expanding = array_reverse($tree->expanding($tree->layer($address->layer)));
+        $expanding = $tree->showing($address) ?? [];
         $at = new Point(0, 0);
         $in = $tree;
         foreach ($copies as $i => $copy) {

@@ -8,10 +8,12 @@ use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Compound;
 use Kindred\Document\Layer\IconBook;
+use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Layout\Size;
+use Kindred\Document\Limits;
 use Kindred\Document\Place;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Box;
@@ -82,7 +84,63 @@ final readonly class Relayout implements LaysOut
             }
         }
 
-        return $this->settled($after, array_map(strval(...), array_keys($open)), $design);
+        return $this->followed($before, $this->settled($after, array_map(strval(...), array_keys($open)), $design), $design);
+    }
+
+    /**
+     * With instances as large as their components make them, which may be used in each other: those of a component that has changed, and
+     * what lies around them, until nothing changes any more.
+     */
+    private function followed(Tree $before, Tree $tree, ?string $design): Tree
+    {
+        /** @var array<array-key, list<string>> $instances */
+        $instances = [];
+        foreach ($tree->layers as $layer) {
+            foreach ($layer->components() as $component) {
+                $instances[$component][] = $layer->id;
+            }
+        }
+        if ($instances === []) {
+            return $tree;
+        }
+        $known = [];
+        for ($turn = 0; $turn < Limits::MAX_DEPTH; $turn++) {
+            $open = $sized = [];
+            foreach ($instances as $component => $ids) {
+                $was = $known[$component] ?? $this->parts($before, (string) $component);
+                $known[$component] = $this->parts($tree, (string) $component);
+                foreach ($was === $known[$component] ? [] : $ids as $id) {
+                    $layer = $tree->layer($id);
+                    $sized[] = $this->asComponent($tree, $layer);
+                    $open += array_fill_keys($this->depending($tree, $layer), true) + ($layer->content instanceof ArrayLayer ? [$id => true] : []);
+                }
+            }
+            if ($sized === []) {
+                return $tree;
+            }
+            $tree = $this->settled($tree->withLayers(...$sized), array_map(strval(...), array_keys($open)), $design);
+        }
+
+        return $tree;
+    }
+
+    /** @return list<object> what an instance of a component follows from */
+    private function parts(Tree $tree, string $component): array
+    {
+        $design = $tree->design($component);
+
+        return $design === [] ? [] : [...array_merge($design, ...array_values($tree->components($design))), $tree->screen($component)->component ?? new \stdClass];
+    }
+
+    /** An instance that is not laid out by a stack, as large as its component makes it. */
+    private function asComponent(Tree $tree, Layer $layer): Layer
+    {
+        if (! $layer->content instanceof Instance || $this->isLaid($tree, $layer)) {
+            return $layer;
+        }
+        $size = $this->cells->instances->size($tree, $layer);
+
+        return $size === null || ($size->width === $layer->box->width && $size->height === $layer->box->height) ? $layer : $layer->with(box: $layer->box->sized($size->width, $size->height));
     }
 
     /**
@@ -103,11 +161,17 @@ final readonly class Relayout implements LaysOut
             return $screens === [] ? $tree : $this->settle($tree, reset($screens), $design);
         }
         $parts = array_fill_keys(array_keys($screens), []);
+        $sheets = [];
         foreach ($tree->layers as $id => $layer) {
             if (isset($parts[$layer->screen ?? ''])) {
                 $parts[$layer->screen ?? ''][$id] = $layer;
             }
+            if ($tree->component($layer->screen) !== null) {
+                $sheets[$id] = $layer;
+            }
         }
+        // Instances take their layers from there.
+        $parts = $sheets === [] ? $parts : array_map(fn (array $part): array => $part + $sheets, $parts);
         $laid = $gone = [];
         foreach ($screens as $screen => $ids) {
             $part = $this->settle($tree->with(layers: $parts[$screen]), $ids)->layers;
@@ -159,6 +223,9 @@ final readonly class Relayout implements LaysOut
     /** Free text of a new width stays where it is on the side that it is aligned to. In a stack the layout sees to this. */
     private function fitted(Tree $before, Tree $tree, Layer $layer): Layer
     {
+        if ($layer->content instanceof Instance) {
+            return $this->asComponent($tree, $layer);
+        }
         if ($layer->content instanceof Widget) {
             return $this->heightened($before->layers[$layer->id] ?? null, $layer);
         }

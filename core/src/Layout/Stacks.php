@@ -6,6 +6,7 @@ namespace Kindred\Layout;
 
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layout\Size;
@@ -60,6 +61,7 @@ final readonly class Stacks
             $children,
             match (true) {
                 $content instanceof Text => new Words($this->typesetter, $content),
+                $content instanceof Instance => new InstanceInStack($this->cells->instances, $tree, $layer),
                 $content instanceof ArrayLayer => new ArrayInStack($this->cells, $tree, $layer, $content),
                 default => null,
             },

@@ -33,6 +33,12 @@ abstract class Spread extends Property
      */
     abstract public function putting(mixed $value, string $key, mixed $part): mixed;
 
+    /** @return list<string> the keys under which other things may be named */
+    public function referring(): array
+    {
+        return array_map(strval(...), array_keys(array_filter($this->parts(null), fn (Property $part): bool => $part->holds(Refers::class))));
+    }
+
     /** @return array<string, array<string, mixed>> by key */
     abstract public function schemas(Schema $schema): array;
 

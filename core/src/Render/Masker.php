@@ -72,7 +72,7 @@ final readonly class Masker
             $drawn = $this->drawn($layer, $rendering);
             $plain = self::isPlain($layer, $drawn);
             // Beyond the edge of a clip nothing is seen: where a mask says how it ends, the clip keeps off its edge.
-            $reach = $plain ? 0.0 : 1 + max(0.0, ...array_map(fn (Drawn $one): float => $one->reach(), $drawn), ...array_map(fn (Blur $blur): float => $blur->reach(), Effect::seen($layer->effects, Blur::class)));
+            $reach = $plain ? 0.0 : 1 + max([0.0, ...array_map(fn (Drawn $one): float => $one->reach(), $drawn), ...array_map(fn (Blur $blur): float => $blur->reach(), Effect::seen($layer->effects, Blur::class))]);
             $clip = Svg::element('clipPath', ['id' => "{$id}-clip", 'transform' => $transform($layer), 'clip-path' => $cut?->clip === null ? null : "url(#{$cut->clip})"] + self::told($layer, $rendering), $this->outline($layer, $drawn, $rendering, $reach));
             $cut = new Cut("{$id}-clip", $cut?->mask, ($cut->defined ?? '').$clip);
             if (! $plain) {

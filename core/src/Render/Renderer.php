@@ -8,6 +8,8 @@ use Kindred\Device\Catalogue;
 use Kindred\Device\Pointing;
 use Kindred\Document\Address;
 use Kindred\Document\Bounds;
+use Kindred\Document\Component\Turning;
+use Kindred\Document\Cue\Action\ChangeState;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
@@ -17,6 +19,7 @@ use Kindred\Document\Layer\Compound;
 use Kindred\Document\Layer\Ellipse;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\IconSource;
+use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\PolygonLayer;
 use Kindred\Document\Layer\Stack;
@@ -56,7 +59,7 @@ use Kindred\Type\Typesetter;
 final readonly class Renderer
 {
     /** Part of the cache key of pictures; raised when they would look different. */
-    public const VERSION = 14;
+    public const VERSION = 15;
 
     private KindDrawings $kinds;
 
@@ -126,6 +129,7 @@ final readonly class Renderer
      */
     public function played(Tree $tree, Screen $screen, Rendering $rendering): string
     {
+        $rendering = $rendering->with(turning: Turning::axes($tree));
         $inside = $rendering->on($tree, $screen->id);
         $keys = $typed = false;
         $out = $this->screen($tree, $screen, $rendering);
@@ -257,7 +261,7 @@ final readonly class Renderer
     /** What is drawn on its screen before a layer, as far as that takes it up, as an SVG document: what lies behind it. */
     public function behind(Tree $tree, Address $address, Rendering $rendering): string
     {
-        $layer = $tree->layer($address->layer);
+        $layer = $tree->showing($address)[0] ?? $tree->layer($address->layer);
         $screen = $tree->screen($layer->screen ?? '');
         $extent = $this->extentAt($tree, $address);
         // What does not come near it need not be drawn.
@@ -314,12 +318,37 @@ final readonly class Renderer
 
     private function copies(Tree $tree, Layer $layer, Rendering $rendering): string
     {
+        $component = $rendering->turning === [] ? null : $tree->component($layer->component());
+        $variants = $component === null ? [] : Turning::variants($component, $layer, $rendering->turning);
+        if ($variants !== []) {
+            return $this->turning($tree, $layer, $variants, $rendering);
+        }
         $out = '';
         foreach ($this->expansion->of($tree, $layer) as $i => $copy) {
             $out .= $this->copy($copy, $rendering, $i === 0);
         }
 
         return $out;
+    }
+
+    /**
+     * An instance in all states that a rehearsal may show it in, of which the player shows one; the first is that in which it starts.
+     *
+     * @param  non-empty-list<array<string, string>>  $variants  states by axis
+     */
+    private function turning(Tree $tree, Layer $layer, array $variants, Rendering $rendering): string
+    {
+        $out = '';
+        foreach ($variants as $i => $states) {
+            $turned = $this->expansion->inStates($tree, $layer, $states);
+            $shown = '';
+            foreach ($this->expansion->of($tree, $turned) as $copy) {
+                $shown .= $this->copy($copy, $i === 0 ? $rendering : $rendering->with(prefix: "{$rendering->prefix}{$i}-"), true);
+            }
+            $out .= Svg::element('g', ['data-states' => implode(' ', array_map(fn (string $axis, string $state): string => "{$axis}:{$state}", array_keys($states), $states)), 'display' => $i === 0 ? null : 'none'], $shown);
+        }
+
+        return Svg::element('g', ['data-turns' => $rendering->address($layer->id)], $out);
     }
 
     /** One copy of what is shown several times, where it lies. */
@@ -350,7 +379,7 @@ final readonly class Renderer
      */
     public static function threads(array $cues): string
     {
-        return implode(' ', array_map(fn (Cue $cue): string => $cue->id.'>'.$cue->action->target(), $cues));
+        return implode(' ', array_map(fn (Cue $cue): string => $cue->id.'>'.$cue->action->target(), array_filter($cues, fn (Cue $cue): bool => ! $cue->action instanceof ChangeState)));
     }
 
     /** What a layer itself draws, without the layers in it; a group draws nothing. */
@@ -525,6 +554,8 @@ final readonly class Renderer
             'data-free' => $layer->sizing->absolute,
             'data-stack' => $layer->content instanceof Stack ? self::spacing($layer->content) : null,
             'data-array' => $layer->content instanceof ArrayLayer ? Number::text($layer->content->rowGap).' '.Number::text($layer->content->columnGap) : null,
+            'data-component' => $layer->component(),
+            'data-states' => $layer->content instanceof Instance && $layer->content->states !== [] ? implode(' ', $layer->content->states) : null,
             'data-corners' => isset($layer->content->paint()['corners']) ? implode(' ', array_map($n, $layer->corners->same() === null ? $layer->corners->fitted($layer->box)->radii() : [$layer->corners->fitted($layer->box)->topLeft])) : null,
             'data-arc' => $layer->content instanceof Ellipse ? implode(' ', [$n($layer->content->startAngle), $n($layer->content->sweep), $n($layer->content->hole), $layer->content->ends->value]) : null,
             'data-polygon' => $layer->content instanceof PolygonLayer ? implode(' ', [$n($layer->content->points), $n($layer->content->innerRadius), $n($layer->content->rounding)]) : null,

@@ -60,8 +60,8 @@ it('comes to the same whichever of two changes that do not meet is made first', 
     $tried = 0;
     for ($i = 0; $i < 120 && $layers !== []; $i++) {
         $layer = $layers[$random->pickArrayKeys($layers, 1)[0]];
-        // What is typed as a change of what there is depends on that.
-        $values = array_filter(array_map(fn (Field $field): array => $field->of($layer, $tree) === null ? [] : array_values(array_filter($field->tries(), fn (string $value): bool => ! preg_match('/^[*+-]/', $value))), Field::all()));
+        // What is typed as a change of what there is depends on that, and a length that is set is the one that there is.
+        $values = array_filter(array_map(fn (Field $field): array => $field->of($layer, $tree) === null ? [] : array_values(array_filter($field->tries(), fn (string $value): bool => ! preg_match('/^[*+-]|^length$/', $value))), Field::all()));
         [$one, $other] = array_map(fn (string $path): array => ['type' => 'set-field', 'screen' => $layer->screen, 'layers' => [$layer->id], 'field' => $path, 'value' => $values[$path][$random->getInt(0, count($values[$path]) - 1)]], $random->pickArrayKeys($values, 2));
         [$first, $second] = [tryOut($tree, $one), tryOut($tree, $other)];
         if ($first === null || $second === null || Touched::meet(touchedBy($tree, $first), touchedBy($tree, $second))) {

@@ -7,7 +7,7 @@
 import type { Plan, State, Table } from './table.ts';
 import { Values } from './values.ts';
 
-export type Happening = { type: 'tap'; layer: string } | { type: 'elapse'; ms: number } | { type: 'return' } | { type: 'restart' } | { type: 'open'; screen: string } | { type: 'press'; widget: string; press: string; item?: number } | { type: 'enter'; widget: string; value: string | number } | { type: 'leave'; widget: string };
+export type Happening = { type: 'tap'; layer: string; turns?: string[] } | { type: 'elapse'; ms: number } | { type: 'return' } | { type: 'restart' } | { type: 'open'; screen: string } | { type: 'press'; widget: string; press: string; item?: number } | { type: 'enter'; widget: string; value: string | number } | { type: 'leave'; widget: string };
 
 const MOST_STEPS = 100;
 
@@ -16,16 +16,22 @@ export class Machine {
     trail: { screen: string; cue: number }[] = [];
     plan: Plan | null = null;
     readonly values: Values;
+    /** The states of instances, by what these are called and by axis. */
+    turns: Record<string, Record<string, string>>;
     private clock = 0;
     private settled = 0;
+    /** The delayed cues that have happened since the screen was shown. */
+    private fired = new Set<number>();
 
     /**
      * @param onShow told of every screen shown, with the transition that leads to it
+     * @param onTurn told of every instance that shows another state, with how it comes to that
      * @param seed of the generated number, from 1 to 2^31 - 2
      * @param today days since 1 January 1970
      */
-    constructor(readonly table: Table, private readonly onShow: (screen: string | null, plan: Plan | null) => void = () => undefined, seed = 1, today = 0) {
+    constructor(readonly table: Table, private readonly onShow: (screen: string | null, plan: Plan | null) => void = () => undefined, seed = 1, today = 0, private readonly onTurn: (instance: string, plan: Plan | null) => void = () => undefined) {
         this.values = new Values(table, seed, today);
+        this.turns = structuredClone(table.turns);
         this.screen = table.entry;
     }
 
@@ -35,7 +41,7 @@ export class Machine {
 
     send(happening: Happening): void {
         switch (happening.type) {
-            case 'tap': return this.tap(happening.layer);
+            case 'tap': return this.tap(happening.layer, happening.turns ?? []);
             case 'elapse': return this.elapse(happening.ms);
             case 'return': return this.back(null);
             case 'restart': return this.open(this.table.entry);
@@ -59,9 +65,9 @@ export class Machine {
         return [...new Set([this.trail.at(-1)?.screen, ...shown])].filter((screen) => screen !== undefined);
     }
 
-    private tap(layer: string): void {
+    private tap(layer: string, turns: string[]): void {
         const cue = this.state?.taps[layer];
-        if (cue !== undefined) this.fire(cue);
+        if (cue !== undefined) this.fire(cue, turns);
     }
 
     private elapse(ms: number): void {
@@ -70,7 +76,8 @@ export class Machine {
             const [cue, due] = this.next();
             if (cue === null || due > until) break;
             this.clock = Math.max(this.clock, due);
-            this.fire(cue);
+            this.fired.add(cue);
+            this.fire(cue, this.table.cues[cue]!.turns ?? []);
         }
         this.clock = until;
     }
@@ -79,17 +86,29 @@ export class Machine {
         let first: [number | null, number] = [null, Infinity];
         for (const cue of this.state?.delays ?? []) {
             const due = this.settled + (this.table.cues[cue]!.trigger.delay ?? 0);
-            if (due < first[1] && due >= this.clock) first = [cue, due];
+            if (due < first[1] && due >= this.clock && !this.fired.has(cue)) first = [cue, due];
         }
         return first;
     }
 
-    private fire(cue: number): void {
+    /** @param turns the instances whose states it may change, the innermost first */
+    private fire(cue: number, turns: string[]): void {
         if (this.table.cues[cue]!.conditions.length > 0 && !this.keepsRules()) return;
         for (const action of this.table.cues[cue]!.actions) {
             if (action.kind === 'show' && action.screen) this.show(action.screen, cue);
+            else if (action.kind === 'state' && action.axis) this.turn(turns, action.axis, action.state ?? null, this.table.cues[cue]!.plan);
             else this.back(cue);
         }
+    }
+
+    /** The innermost instance that has the axis shows another state of it: one that is named, or the next. */
+    private turn(turns: string[], axis: string, state: string | null, plan: Plan | null): void {
+        const one = turns.find((instance) => this.turns[instance]?.[axis] !== undefined);
+        if (one === undefined) return;
+        const states = this.table.axes[axis] ?? [];
+        const now = this.turns[one]![axis]!;
+        this.turns[one]![axis] = state ?? states[(states.indexOf(now) + 1) % Math.max(1, states.length)] ?? now;
+        this.onTurn(one, plan);
     }
 
     /** Whether the values of all widgets of the screen are valid; those that are not show their errors. */
@@ -117,11 +136,13 @@ export class Machine {
         this.screen = screen;
         this.trail = [];
         this.values.restart();
+        this.turns = structuredClone(this.table.turns);
         this.play(null);
     }
 
     private play(plan: Plan | null): void {
         this.plan = plan;
+        this.fired.clear();
         this.settled = this.clock + (plan === null ? 0 : plan.delay + plan.duration);
         this.onShow(this.screen, plan);
     }

@@ -1,4 +1,5 @@
 /** Shows a running programme in a device frame, and tells it what the person does. */
+import { Turning } from './turning.ts';
 import { Works } from './works.ts';
 import { Machine, type Happening } from './machine.ts';
 import type { Plan, State, Table } from './table.ts';
@@ -13,6 +14,7 @@ export class Player {
     private readonly frame: HTMLElement;
     private readonly name: HTMLElement;
     private readonly works: Works;
+    private readonly turning: Turning;
     private shown: HTMLElement | null = null;
     private leaving: HTMLElement | null = null;
     private since = performance.now();
@@ -27,7 +29,8 @@ export class Player {
         this.frame = root.querySelector<HTMLElement>('.device')!;
         this.name = root.querySelector<HTMLElement>('.screen-now')!;
         const now = new Date();
-        this.machine = new Machine(table, (screen, plan) => this.show(screen, plan), 1 + crypto.getRandomValues(new Uint32Array(1))[0]! % 2_147_483_646, Date.UTC(now.getFullYear(), now.getMonth(), now.getDate()) / 86_400_000);
+        this.machine = new Machine(table, (screen, plan) => this.show(screen, plan), 1 + crypto.getRandomValues(new Uint32Array(1))[0]! % 2_147_483_646, Date.UTC(now.getFullYear(), now.getMonth(), now.getDate()) / 86_400_000, (instance, plan) => this.shown && this.turning.turn(this.shown, instance, plan));
+        this.turning = new Turning(this.machine);
         this.works = new Works(this.machine, this.frame, () => this.shown, (happening) => this.tell(happening));
         this.frame.addEventListener('click', (event) => this.tap(event));
         this.frame.addEventListener('keydown', (event) => event.key === 'Enter' && follow(event.target as Element));
@@ -62,7 +65,7 @@ export class Player {
 
     pressFocused(): void {
         const area = this.areas()[this.focused];
-        if (area) this.fire(area.dataset['layer']!);
+        if (area) this.fire(area);
     }
 
     showAreas(on: boolean): void {
@@ -74,6 +77,7 @@ export class Player {
     private areas(): SVGGElement[] {
         const taps = this.machine.state?.taps ?? {};
         return [...(this.shown?.querySelectorAll<SVGGElement>('[data-layer]') ?? [])].filter((layer) => {
+            if (layer.closest('[data-states][display=none]')) return false;
             const cue = taps[layer.dataset['layer']!];
             const parent = layer.parentElement?.closest<SVGElement>('[data-layer]')?.dataset['layer'];
             return cue !== undefined && (parent === undefined || taps[parent] !== cue);
@@ -109,19 +113,23 @@ export class Player {
         const taps = this.machine.state?.taps ?? {};
         for (const element of document.elementsFromPoint(event.clientX, event.clientY)) {
             if (this.shown?.contains(element) && follow(element)) return;
-            const layer = element.closest<SVGElement>('[data-layer]');
-            if (layer && this.shown?.contains(layer) && taps[layer.dataset['layer']!] !== undefined) return this.fire(layer.dataset['layer']!);
+            // What an instance shows answers by itself, or as the instance does.
+            for (let layer = element.closest<SVGElement>('[data-layer]'); layer && this.shown?.contains(layer); layer = layer.parentElement?.closest<SVGElement>('[data-layer]') ?? null) {
+                if (taps[layer.dataset['layer']!] !== undefined) return this.fire(layer, element);
+            }
         }
         if (taken || this.root.classList.contains('areas')) return;
         this.showAreas(true);
         window.setTimeout(() => this.showAreas(this.root.querySelector('[data-play=areas]')?.getAttribute('aria-pressed') === 'true'), 500);
     }
 
-    private fire(layer: string): void {
+    /** @param at what is pressed, in the layer that answers */
+    private fire(layer: SVGElement, at: Element = layer.querySelector(':scope > [data-turns]') ?? layer): void {
         this.catchUp();
         const from = this.shown;
-        this.machine.send({ type: 'tap', layer });
+        this.machine.send({ type: 'tap', layer: layer.dataset['layer']!, turns: Turning.around(at) });
         if (!from || from !== this.shown) return;
+        this.mark();
         this.works.update(from);
         this.works.toWrong(from);
         this.changed();
@@ -163,6 +171,7 @@ export class Player {
         this.focused = -1;
         this.works?.close();
         this.works?.update(pane);
+        this.turning?.update(pane);
         this.changed();
         pane.classList.remove('waiting');
         pane.scrollTop = 0;

@@ -20,19 +20,25 @@ export function grouped<T, K>(all: readonly T[], key: (one: T) => K): Map<K, T[]
  * The commands, those on layers of several screens taken apart.
  *
  * @param screenOf the screen that holds a layer, '' for a loose one; null where that is not known here
+ * @param sheetOf the sheet of the component in an instance of which a layer shows: there it is kept; null of all others
  */
-export function perScreen(commands: Command[], screenOf: (id: string) => string | null): Command[] {
+export function perScreen(commands: Command[], screenOf: (id: string) => string | null, sheetOf: (id: string) => string | null = () => null): Command[] {
     return commands.flatMap((command) => {
         const key = command['places'] !== undefined ? 'places' : 'layers';
         const named = command[key] as Named[] | undefined;
-        // What is made new lies where the command says; alignment knows several screens itself.
-        if (!named || command['screen'] === undefined || command.type === 'create-layers' || command['across'] !== undefined) return [command];
-        const own = command['screen'] as string | null;
-        const groups = grouped(named, (one) => {
-            const screen = screenOf(idOf(one));
+        const own = command['screen'] as string | null | undefined;
+        if (own === undefined) return [command];
+        // What is made new, and what is one layer's, lies where that is kept which is named.
+        const one = (command.type === 'create-layers' ? command['parent'] : command['layer']) as string | null | undefined;
+        if (one && (named === undefined || command.type === 'create-layers')) return [{ ...command, screen: sheetOf(one) ?? own }];
+        // Alignment knows several screens itself.
+        if (!named || command.type === 'create-layers' || command['across'] !== undefined) return [command];
+        const groups = grouped(named, (each) => {
+            const id = idOf(each);
+            const screen = sheetOf(id) ?? screenOf(id);
             return screen === null ? own : screen || null;
         });
-        if (groups.size < 2) return [command];
+        if (groups.size < 2) return [named[0] === undefined ? command : { ...command, screen: sheetOf(idOf(named[0])) ?? own }];
         return [...groups].map(([screen, some], i) => ({ ...command, screen, [key]: some, ...(command['seed'] === undefined ? {} : { seed: `${command['seed'] as string}${i}` }) }));
     });
 }

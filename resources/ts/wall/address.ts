@@ -21,16 +21,20 @@ export function inOneCopy(addresses: string[]): boolean {
 type Placed = Record<'x' | 'y' | 'width' | 'height' | 'rotation', number>;
 
 /**
- * What is moved or sized in one copy alone is no change of what all of them show: the values that it has there are set instead.
+ * What is moved or sized in one copy alone, or in one state of a component, is no change of what all of them show: the values that
+ * it has there are set instead.
  *
  * @param box where the picture shows a layer by now
  */
-export function alone(command: Command, apart: boolean, box: (address: string) => Placed | null): Command[] {
+export function alone(command: Command, apart: boolean, inState: boolean, box: (address: string) => Placed | null): Command[] {
+    if (!apart && !inState) return [command];
+    const mark = apart ? { apart } : {};
+    if (command.type === 'delete-layers' || (command.type === 'mark-layers' && command['hidden'] !== undefined)) return [{ ...command, ...mark }];
     const fields = ({ 'move-layers': ['x', 'y'], 'place-layers': ['x', 'y', 'width', 'height', 'rotation'] } as Record<string, (keyof Placed)[]>)[command.type];
-    if (!fields || !apart) return [command];
+    if (!fields) return [command];
     const places = (command['places'] as ({ id: string } & Placed)[] | undefined) ?? (command['layers'] as string[]).flatMap((id) => {
         const at = box(id);
         return at ? [{ id, ...at }] : [];
     });
-    return places.flatMap((place) => fields.map((field): Command => ({ type: 'set-field', screen: command['screen'], layers: [place.id], field, value: String(Math.round(place[field] * 1000) / 1000), apart })));
+    return places.flatMap((place) => fields.map((field): Command => ({ type: 'set-field', screen: command['screen'], layers: [place.id], field, value: String(Math.round(place[field] * 1000) / 1000), ...mark })));
 }

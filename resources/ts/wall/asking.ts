@@ -91,6 +91,9 @@ export class Asking {
         if (button.dataset['copies'] === 'together') {
             this.together.start(JSON.parse(data['found']!) as Found);
             overlay.show();
+        } else if (button.dataset['copies'] === 'component') {
+            const copies = (JSON.parse(data['found']!) as Found).copies.map(({ parts: [root] }) => root!);
+            void server.edit({ type: 'gather-instances', layers: copies, seed: fresh() }).then((answer) => answer && selection.pick([copies[0]!], screen));
         } else if (button.dataset['copies'] === 'select') {
             selection.pick(beside, screen);
         } else {

@@ -102,6 +102,29 @@ export class Editing {
         this.picked('array-layers', (answer) => answer.added[0] && this.openSheet(answer.added[0]));
     }
 
+    /** Makes a component of the selection, of which the first instance takes its place. */
+    component(): void {
+        const { selection, server, picture } = this.on;
+        const { layers, screen } = selection;
+        void server.edit({ type: 'make-component', ...chosen(this.on), seed: fresh() }).then((answer) => {
+            if (!answer) return;
+            // Of one layer the instance is that layer; of several it is new.
+            const uses = answer.added.filter((id) => picture.layer(id)?.dataset['component'] !== undefined);
+            selection.pick(uses.length > 0 ? uses : layers, screen);
+            toast('A component: its sheet hangs below the screens, and it stands first in the kit (K).');
+        });
+    }
+
+    /** Shows where the selected instance is designed. */
+    goToComponent(): void {
+        const screen = this.on.selection.elements()[0]?.dataset['component'];
+        if (screen) document.dispatchEvent(new CustomEvent('kindred:go', { detail: { screen } }));
+    }
+
+    release(): void {
+        void this.on.server.edit({ type: 'release-instances', ...chosen(this.on), seed: fresh() });
+    }
+
     /** Makes something of the selection and selects that. */
     private picked(type: string, then: (answer: Answer) => void = () => undefined, more: Record<string, unknown> = {}): void {
         const { selection, server } = this.on;

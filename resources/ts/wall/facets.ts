@@ -3,6 +3,7 @@ import { layerOf, inOneCopy } from './address.ts';
 import { Binding } from './binding.ts';
 import { Coats } from './coats.ts';
 import { ColourField } from './colour.ts';
+import { Components } from './components.ts';
 import { isField, isWhole, isWritten, told, WRITTEN, type Field } from './fields.ts';
 import { Fragment } from './fragments.ts';
 import { short } from './geometry.ts';
@@ -63,14 +64,15 @@ export class Facets {
     private gap = '';
     /** What is wrong with fields, in words. */
     private readonly refusals = new WeakMap<Element, string>();
-    /** Whether a change made in a cell of an array is for that cell alone. */
-    private apart = false;
+    /** Whether a change made in a cell of an array is for that cell alone, one in an instance for that, one in what shows a state on its sheet. */
+    private readonly apart = { cell: false, use: true, state: false };
     private readonly open = new Map<string, boolean>(JSON.parse(localStorage.getItem('kindred.facets') ?? '[]') as [string, boolean][]);
     /** The place and size that are shown. */
     private framed: string | null = null;
     private readonly coats: Coats;
     private readonly colours: ColourField;
     private readonly binding: Binding;
+    private readonly components: Components;
     /** What the wall shows of a value that is not kept yet. */
     private tried: { reflow: Reflow; before: [string, Element][] } | null = null;
     /** The field that was being written in when the facets were drawn anew. */
@@ -126,6 +128,10 @@ export class Facets {
             contrast: (field, colour) => this.outside.contrast(this.subject, field.dataset['field'] ?? null, colour),
         });
         this.binding = new Binding({ on: () => ({ screen: this.subject.screen || null, layers: this.subject.layers, screens: this.everyScreen() }), edit: (command) => this.server.edit(command), url: this.outside.tokens });
+        this.components = new Components({
+            on: () => this.on, inCell: () => this.inCell, settle: (field, made) => this.settle(field, made), server: this.server,
+            pick: (layers) => this.selection.pick(layers, this.subject.screen), picture: this.outside.picture, accept,
+        });
         this.wireLabels();
         this.drawn();
     }
@@ -291,7 +297,23 @@ export class Facets {
 
     /** Whether a change is for the cell in which the selection lies, and for no other. */
     get inCell(): { apart?: true } {
-        return this.apart && inOneCopy(this.selection.layers) ? { apart: true } : {};
+        const kind = this.copied();
+        return kind !== null && this.apart[kind] ? { apart: true } : {};
+    }
+
+    /** Whether what is changed is so in one state of a component alone, unless it is for one instance. */
+    get inState(): boolean {
+        const layer = this.copied() === null ? null : this.picture.layer(this.selection.layers[0]!);
+        return layer?.parentElement?.closest('[data-component]')?.hasAttribute('data-states') === true;
+    }
+
+    /** In what kind of copy the selection lies, by the outermost; null where it lies in none, or in several. */
+    private copied(): 'cell' | 'use' | 'state' | null {
+        const layer = inOneCopy(this.selection.layers) ? this.picture.layer(this.selection.layers[0]!) : null;
+        const around = layer && this.picture.copiedBy(layer);
+        if (!layer || !around) return null;
+        const component = around.dataset['component'];
+        return component === undefined ? 'cell' : component === this.picture.screenOf(layer) ? 'state' : 'use';
     }
 
     private address({ screen, layers, screens }: Subject): string {
@@ -349,11 +371,13 @@ export class Facets {
 
     private mark(): void {
         for (const details of this.place.querySelectorAll<HTMLDetailsElement>('details[data-facet]')) {
-            const open = this.open.get(details.dataset['facet']!);
-            if (open !== undefined && details.open !== open) details.open = open;
+            // One that was made of another keeps whether that was open, which says nothing of it.
+            const open = this.open.get(details.dataset['facet']!) ?? details.dataset['usually'] !== 'closed';
+            if (details.open !== open) details.open = open;
         }
         const apart = this.place.querySelector<HTMLInputElement>('#apart');
-        if (apart) apart.checked = this.apart;
+        const kind = this.copied();
+        if (apart && kind) apart.checked = this.apart[kind];
         const choice = this.place.querySelector<HTMLSelectElement>('#align-with');
         if (choice) choice.value = this.alignWith;
         const gap = this.place.querySelector<HTMLInputElement>('#gap');
@@ -373,7 +397,8 @@ export class Facets {
 
     private changed(input: HTMLInputElement | HTMLSelectElement): void {
         if (input.id === 'apart') {
-            this.apart = (input as HTMLInputElement).checked;
+            const kind = this.copied();
+            if (kind) this.apart[kind] = (input as HTMLInputElement).checked;
             return;
         }
         if (input.id === 'align-with') {
@@ -384,6 +409,7 @@ export class Facets {
             if (input.value !== '') void this.server.edit(...this.everyScreen().map((one) => ({ type: 'put-grid', screen: one, grid: { id: fresh(), kind: input.value } })));
             return;
         }
+        if (this.components.changed(input)) return;
         if (input.dataset['screenTheme'] !== undefined) return void this.server.edit({ type: 'show-theme', theme: input.value || null, screens: this.everyScreen() });
         if (input.dataset['framed'] !== undefined) return void this.server.edit({ type: 'set-framed', framed: (input as HTMLInputElement).checked });
         if (input.dataset['makeCondition'] !== undefined) {
@@ -546,7 +572,7 @@ export class Facets {
     private pressed(target: Element, alone: boolean): void {
         const button = target.closest<HTMLElement>('[data-do]');
         if (!button) return;
-        if (this.coats.pressed(button)) return;
+        if (this.coats.pressed(button) || this.components.pressed(button)) return;
         const { screen } = this.subject;
         const owner = this.owner();
         const id = button.dataset['id'];
@@ -555,7 +581,7 @@ export class Facets {
             case 'token': void this.binding.open(button); break;
             case 'bind': void this.server.edit({ type: 'bind-token', ...this.on, field: button.dataset['of'], token: id }); break;
             case 'set': if (alone && button.dataset['alone'] !== undefined) this.onSide(button); else void this.server.edit({ type: 'set-field', ...this.on, field: button.dataset['name'], value: button.dataset['value'] ?? '', ...this.inCell }); break;
-            case 'reset-override': void this.server.edit({ type: 'reset-override', screen: screen || null, layer: id }); break;
+            case 'reset-override': void this.server.edit({ type: 'reset-override', screen: screen || null, layer: id, ...(button.dataset['fieldPath'] ? { field: button.dataset['fieldPath'] } : {}) }); break;
             case 'go': document.dispatchEvent(new CustomEvent('kindred:go', { detail: { screen: button.dataset['screen'], layer: button.dataset['layer'] } })); break;
             case 'concentric': void this.server.edit({ type: 'put-field', ...this.on, field: 'corners', value: JSON.parse(button.dataset['corners']!) as object, ...this.inCell }); break;
             case 'into-mask': this.selection.pick([id!], screen); break;
@@ -563,7 +589,7 @@ export class Facets {
             case 'remove-grid': void this.server.edit({ type: 'remove-grid', screen: owner.screen, grid: id }); break;
             case 'detach': void this.server.edit({ type: 'detach-arrays', ...this.on, seed: fresh() }).then((answer) => answer && this.selection.pick(answer.added, screen)); break;
             case 'sheet': document.dispatchEvent(new CustomEvent('kindred:sheet', { detail: id })); break;
-            case 'mark': void this.server.edit({ type: 'mark-layers', ...this.on, [button.dataset['name']!]: button.dataset['value'] === 'true' }); break;
+            case 'mark': void this.server.edit({ type: 'mark-layers', ...this.on, ...this.inCell, [button.dataset['name']!]: button.dataset['value'] === 'true' }); break;
             case 'align': this.align(button.dataset['name']!); break;
             case 'distribute': this.distribute(button.dataset['name']!); break;
             case 'remove-cue': void this.server.edit({ type: 'remove-cue', ...owner, cue: id }); break;

@@ -145,6 +145,7 @@ export class KitPanel {
         const wanted = this.field.value.toLowerCase().split(/\s+/).filter(Boolean);
         const entries = [...this.list.querySelectorAll<HTMLElement>('[data-widget]')];
         for (const entry of entries) entry.hidden = !wanted.every((word) => entry.dataset['words']!.includes(word));
+        for (const part of this.list.querySelectorAll<HTMLElement>('.kit-part')) part.hidden = wanted.length > 0;
         const found = entries.filter((entry) => !entry.hidden);
         // Enter takes the one that is called so, before those that are only found by what else people call them.
         const called = wanted.join(' ');

@@ -14,6 +14,8 @@ export interface Patch {
     svg?: string;
     cells?: CellsPatch;
     name?: string;
+    /** Whether it is the sheet of a component. */
+    component?: boolean;
     box?: [number, number, number, number];
     view?: number;
     ground?: string;

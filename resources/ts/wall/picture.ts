@@ -132,6 +132,17 @@ export class Picture {
         return layer.closest<HTMLElement>('.screen')?.dataset['screen'] ?? '';
     }
 
+    /** The sheet of the component in an instance of which a layer shows: there it is kept; null of all others. */
+    sheetOf(layer: Element): string | null {
+        return layer.parentElement?.closest<SVGElement>('[data-component]')?.dataset['component'] ?? null;
+    }
+
+    /** The outermost of what shows a layer in copies: an array, or an instance. */
+    copiedBy(layer: Element): SVGElement | null {
+        const around = layer.parentElement?.closest<SVGElement>('[data-array], [data-component]') ?? null;
+        return around ? this.copiedBy(around) ?? around : null;
+    }
+
     parentOf(layer: Element): string | null {
         return layer.parentElement?.closest<SVGElement>('[data-layer]')?.dataset['layer'] ?? null;
     }
@@ -369,6 +380,7 @@ export class Picture {
         const [, , width, height] = patch.box!;
         screen.dataset['box'] = patch.box!.join(' ');
         screen.dataset['view'] = String(patch.view);
+        screen.toggleAttribute('data-sheet', patch.component === true);
         screen.dataset['cues'] = patch.cues ?? '';
         screen.querySelector('.screen-name')!.textContent = patch.name ?? '';
         screen.dataset['framing'] = (patch.framing ?? []).join(' ');

@@ -82,7 +82,7 @@ export function register(on: Doers): Command[] {
         { id: 'place', name: 'Place what the tool in hand makes; end the path under way', group: 'Tools', keys: ['Enter'], when: () => holding(), run: () => void (curving.end(false) || making.byKey(on.kit, writing, tools)) },
 
         {
-            id: 'into', name: 'Into a group, a text, a widget, a chart, a picture, a path or a gradient', short: 'Edit', group: 'Selection', keys: ['Enter'], menu: ['layers'], when: () => !holding() && (only('text', 'widget', 'chart', 'group', 'stack', 'array', 'compound', 'picture', 'path')() || selection.elements()[0]?.hasAttribute('data-picture') === true || facets.hasGradient || selection.screens.length === 1),
+            id: 'into', name: 'Into a group, a text, a widget, a chart, a picture, a path or a gradient', short: 'Edit', group: 'Selection', keys: ['Enter'], menu: ['layers'], when: () => !holding() && (only('text', 'widget', 'chart', 'group', 'stack', 'array', 'instance', 'compound', 'picture', 'path')() || selection.elements()[0]?.hasAttribute('data-picture') === true || facets.hasGradient || selection.screens.length === 1),
             run: () => {
                 const layer = selection.elements()[0];
                 if (inside.leave() || points.leave(true)) return;
@@ -167,6 +167,9 @@ export function register(on: Doers): Command[] {
         { id: 'swap', name: 'Swap the places of two', group: 'Arranging', keys: ['Alt+X'], menu: ['layers'], when: () => selection.layers.length === 2, run: () => styling.swap() },
         ...EDGES.map((edge): Command => ({ id: `align-${edge}`, name: `Align: ${edge}`, group: 'Arranging', when: any, run: () => facets.align(edge) })),
         ...([['x', 'across'], ['y', 'down']] as const).map(([axis, word]): Command => ({ id: `space-${word}`, name: `Space evenly ${word}`, group: 'Arranging', when: () => selection.layers.length + selection.screens.length > 2, run: () => facets.distribute(axis) })),
+        { id: 'component', name: 'Make a component', group: 'Arranging', keys: ['Shift+K'], menu: ['layers'], when: layers, run: () => editing.component() },
+        { id: 'go-component', name: 'Go to the component', group: 'Arranging', keys: ['Alt+K'], menu: ['layers'], when: only('instance'), rare: true, run: () => editing.goToComponent() },
+        { id: 'release', name: 'Release the instance into layers', short: 'Release', group: 'Arranging', menu: ['layers'], when: only('instance'), rare: true, run: () => editing.release() },
         { id: 'below', name: 'Moving takes along what lies below', group: 'Arranging', keys: ['B held'], listed: true, run: () => undefined },
         { id: 'unsnapped', name: 'No snapping while dragging', group: 'Arranging', keys: ['Ctrl held'], listed: true, run: () => undefined },
 

@@ -21,6 +21,9 @@ const LEGIBLE = 40;
 /** How many stills are asked for in one request. */
 const MANY = 4;
 
+/** The name over a screen is so high, px of the window. */
+const NAME = 30;
+
 export class Stills {
     private pointed = '';
     private timer = 0;
@@ -49,7 +52,9 @@ export class Stills {
         const few = this.few();
         const first = this.first();
         for (const screen of this.picture.screens()) {
-            const away = !overlaps(this.picture.screenBox(screen.dataset['screen']!), seen);
+            // Of one below the window the name may be seen.
+            const [box, name] = [this.picture.screenBox(screen.dataset['screen']!), NAME / this.camera.scale];
+            const away = !overlaps({ ...box, y: box.y - name, height: box.height + name }, seen);
             if (screen.classList.contains('away') !== away) screen.classList.toggle('away', away);
             if (away) continue;
             this.dress(screen);

@@ -17,6 +17,7 @@
     </ul>
     <div class="flex gap-2" data-found="{{ json_encode(['copies' => array_map(fn ($parts) => ['screen' => $parts[0]->screen, 'parts' => array_map(fn ($part) => $part->id, $parts)], $copies->parts), 'apart' => (object) array_map(array_keys(...), $copies->differences)]) }}" data-screen="{{ $model->screen }}" data-beside="{{ json_encode(array_map(fn ($parts) => $parts[0]->id, $beside)) }}">
         <button type="button" class="button primary" data-copies="together" title="What you change in one changes in all, until you stop">Edit together</button>
+        <button type="button" class="button" data-copies="component" title="One design on a sheet of its own; each of these becomes an instance that keeps what differs">Make a component of all {{ count($copies->parts) }}</button>
         @if (count($beside) > 1)<button type="button" class="button" data-copies="array" title="One design, what differs in its data sheet">Make an array of the {{ count($beside) }} here</button>
             <button type="button" class="button" data-copies="select">Select these {{ count($beside) }}</button>@endif
     </div>

@@ -1,6 +1,8 @@
 @php
     $target = $cue->action->target();
     $shows = $target !== null;
+    $changing = Kindred\Document\Edit\CueField::changing($tree, $tree->screens[$owner instanceof Kindred\Document\Layer ? $owner->screen : $owner->id] ?? $screen, $owner instanceof Kindred\Document\Layer ? $owner : null);
+    $turns = $cue->action instanceof Kindred\Document\Cue\Action\ChangeState;
     $transition = $cue->transition;
     $gone = $shows && ! isset($tree->screens[$target]);
     $easing = $transition?->easing->css() ?? 'ease-out';
@@ -19,7 +21,7 @@
     <div class="row"><label for="a-{{ $cue->id }}">Do</label>
         <select class="field" id="a-{{ $cue->id }}" data-cue-field="action.kind">
             @foreach (Kindred\Document\Cue\Action::ALL as $kind)
-                @continue($kind === Kindred\Document\Cue\Action\Show::class && $others === [])
+                @continue(($kind === Kindred\Document\Cue\Action\Show::class && $others === []) || ($kind === Kindred\Document\Cue\Action\ChangeState::class && ($changing?->axes ?? []) === [] && ! $turns))
                 <option value="{{ $kind::kind() }}" @selected($cue->action instanceof $kind)>{{ $kind::label() }}</option>
             @endforeach
         </select></div>
@@ -31,13 +33,24 @@
             </select></div>
         @if ($gone)<p class="field-problem">The screen was deleted; this cue does nothing. Choose another.</p>@endif
     @endif
+    @if ($turns)
+        <div class="row"><label for="b-{{ $cue->id }}">To</label>
+            <select class="field" id="b-{{ $cue->id }}" data-cue-field="action.becomes">
+                @if ($changing?->axis($cue->action->axis) === null)<option selected disabled>(state that is gone)</option>@endif
+                @foreach ($changing?->axes ?? [] as $axis)
+                    <option value="{{ $axis->id }}" @selected($cue->action->axis === $axis->id && $cue->action->state === null)>{{ $axis->name }}: the next</option>
+                    @foreach ($axis->states as $state)<option value="{{ $axis->id }} {{ $state->id }}" @selected($cue->action->axis === $axis->id && $cue->action->state === $state->id)>{{ $axis->name }}: {{ $state->name }}</option>@endforeach
+                @endforeach
+            </select></div>
+    @else
     <div class="row"><label for="k-{{ $cue->id }}">Transition</label>
         <select class="field" id="k-{{ $cue->id }}" data-cue-field="transition.kind">
             @if (! $shows)<option value="" @selected($transition === null)>inverse of the way here</option>@elseif ($transition === null)<option value="" selected>as suggested</option>@endif
             @foreach (Kindred\Document\Cue\TransitionKind::cases() as $kind)<option value="{{ $kind->value }}" @selected($transition?->kind === $kind)>{{ $kind->value }}</option>@endforeach
         </select></div>
+    @endif
     @if ($transition)
-        @if ($transition->kind->directed())
+        @if (! $turns && $transition->kind->directed())
             <div class="row"><label for="d-{{ $cue->id }}" title="The way in which the arriving screen moves">Direction</label>
                 <select class="field" id="d-{{ $cue->id }}" data-cue-field="transition.direction">@foreach (Kindred\Document\Cue\Direction::cases() as $direction)<option value="{{ $direction->value }}" @selected($transition->direction === $direction)>{{ $direction->value }}</option>@endforeach</select></div>
         @endif

@@ -18,13 +18,14 @@
     </div>
     @if ($cell)
         <div class="cell-bar">
-            <span class="flex-1 whitespace-nowrap" title="{{ implode(', in it ', array_map(fn ($one) => "{$one['array']->name} lays this out once for each row of its data sheet", $cell['cells'])) }}">In cell {{ implode(' of cell ', array_reverse(array_column($cell['cells'], 'number'))) }}</span>
-            <label class="flex items-center gap-1" title="Otherwise what you change, every cell follows"><input type="checkbox" id="apart"> this cell only</label>
+            <span class="flex-1 truncate" title="{{ implode(', in it ', array_map(fn ($one) => $one['sheet'] ? "{$one['around']->name} lays this out once for each row of its data sheet" : "{$one['around']->name} is an instance of a component", $cell['cells'])) }}">In {{ implode(' of ', array_reverse(array_column($cell['cells'], 'says'))) }}</span>
+            <label class="flex items-center gap-1" title="{{ $cell['cells'][0]['sheet'] ? 'Otherwise what you change, every cell follows' : 'Otherwise the component is changed, in the state that shows here, and every instance follows' }}"><input type="checkbox" id="apart"> {{ $cell['only'] }}</label>
             @foreach ($cell['cells'] as $one)
-                <button class="button quiet !px-1.5" data-do="sheet" data-id="{{ $one['array']->id }}"><x-glyph name="table-2"/> Sheet{{ count($cell['cells']) > 1 ? " of {$one['array']->name}" : '' }}</button>
+                @if ($one['sheet'])<button class="button quiet !px-1.5" data-do="sheet" data-id="{{ $one['around']->id }}"><x-glyph name="table-2"/> Sheet{{ count($cell['cells']) > 1 ? " of {$one['around']->name}" : '' }}</button>@endif
             @endforeach
+            @if ($cell['state'] !== '')<p class="basis-full text-ash">Not ticked, a change is one of the state “{{ $cell['state'] }}”.</p>@endif
             @if ($cell['overridden'] !== [])
-                <p class="basis-full">Here it has its own {{ implode(', ', array_map(fn ($path) => Kindred\Document\Edit\Field::find($path)?->label() ?? $path, $cell['overridden'])) }}.
+                <p class="basis-full">Here it has its own {{ implode(', ', array_map(fn ($path) => App\Canvas\ComponentFacets::called($path), $cell['overridden'])) }}.
                     <button class="button !min-h-0 !px-1.5" data-do="reset-override" data-id="{{ $cell['address'] }}">Follow the design</button></p>
             @endif
         </div>
@@ -35,6 +36,7 @@
     <fieldset @disabled($locked) class="contents">
     @if ($only?->content instanceof Kindred\Document\Layer\Widget)@include('wall.widget')@endif
     @includeWhen($charts, 'wall.chart')
+    @includeWhen($use !== null, 'wall.use')
     <details class="facet" id="facet-where" data-facet="where" open>
         <summary><b>Where</b><span class="gist">{{ $gist('x') }}, {{ $gist('y') }} · {{ $gist('width') }} × {{ $gist('height') }}</span></summary>
         <div class="rows">
@@ -172,6 +174,8 @@
         </details>
     @endif
     </fieldset>
+@elseif ($sheet)
+    @include('wall.component')
 @elseif ($screen || count($screens) > 1)
     @include('wall.screens', ['one' => count($screens) > 1 ? null : $screen])
 @else
@@ -187,10 +191,14 @@
             @endforeach
             @php($new = ['trigger' => $owner instanceof Kindred\Document\Screen ? ['kind' => 'delay', 'delay' => 2000] : ['kind' => 'tap']])
             @if ($others !== [])
-                <button class="button justify-self-start" data-do="add-cue" data-cue="{{ json_encode($new + ['action' => ['kind' => 'show', 'screen' => $others[0]->id]]) }}"><x-glyph name="plus"/> {{ $owner instanceof Kindred\Document\Screen ? 'After a delay, show a screen' : 'On tap, show a screen' }}</button>
+                <button class="button justify-self-start" data-do="add-cue" data-name="show" data-cue="{{ json_encode($new + ['action' => ['kind' => 'show', 'screen' => $others[0]->id]]) }}"><x-glyph name="plus"/> {{ $owner instanceof Kindred\Document\Screen ? 'After a delay, show a screen' : 'On tap, show a screen' }}</button>
             @endif
             @if (! $owner instanceof Kindred\Document\Screen)
-                <button class="button justify-self-start" data-do="add-cue" data-cue="{{ json_encode($new + ['action' => ['kind' => 'return']]) }}"><x-glyph name="plus"/> On tap, return</button>
+                <button class="button justify-self-start" data-do="add-cue" data-name="return" data-cue="{{ json_encode($new + ['action' => ['kind' => 'return']]) }}"><x-glyph name="plus"/> On tap, return</button>
+                @php($changing = Kindred\Document\Edit\CueField::changing($tree, $tree->screens[$owner->screen ?? ''] ?? $screen, $owner))
+                @if (($changing?->axes ?? []) !== [])
+                    <button class="button justify-self-start" data-do="add-cue" data-name="state" data-cue="{{ json_encode($new + ['action' => ['kind' => 'state', 'axis' => $changing->axes[0]->id], 'transition' => Kindred\Document\Cue\Action\ChangeState::usualTransition()->toArray()]) }}"><x-glyph name="plus"/> On tap, change its state</button>
+                @endif
                 @if ($owner->cues === [])<p class="text-ash">Or drag the knot beside the layer to a screen (G).</p>@endif
             @elseif ($ways !== [])
                 <p class="text-ash" id="ways-label">Led to by</p>

@@ -56,9 +56,9 @@
         <main id="wall" aria-label="Wall" data-tool="pick">
             <div id="stage" class="stage" @if ($tree->project->framed) data-framed @endif>
                 <svg class="loose" xmlns="http://www.w3.org/2000/svg">{!! $pictures[''] !!}</svg>
-                @foreach ($tree->reel() as $screen)
+                @foreach ($tree->hung() as $screen)
                     @php($about = App\Canvas\Patches::describe($screen))
-                    <article class="screen" data-screen="{{ $screen->id }}" data-revision="{{ $revisions[$screen->id] ?? 0 }}" data-box="{{ implode(' ', $about['box']) }}" data-view="{{ $about['view'] }}" data-cues="{{ $about['cues'] }}" data-guides="{{ $about['guides'] }}" data-framing="{{ implode(' ', $about['framing']) }}"@if (! isset($pictures[$screen->id])) data-layers="{{ $counts[$screen->id] ?? 0 }}"@endif>
+                    <article class="screen" data-screen="{{ $screen->id }}"@if ($about['component']) data-sheet @endif data-revision="{{ $revisions[$screen->id] ?? 0 }}" data-box="{{ implode(' ', $about['box']) }}" data-view="{{ $about['view'] }}" data-cues="{{ $about['cues'] }}" data-guides="{{ $about['guides'] }}" data-framing="{{ implode(' ', $about['framing']) }}"@if (! isset($pictures[$screen->id])) data-layers="{{ $counts[$screen->id] ?? 0 }}"@endif>
                         <button type="button" class="screen-name" tabindex="-1">{{ $screen->name }}</button><i class="fold"></i>
                         {!! $pictures[$screen->id] ?? '<svg xmlns="http://www.w3.org/2000/svg" width="'.$screen->box->width.'" height="'.$screen->box->height.'" viewBox="0 0 '.$screen->box->width.' '.$screen->box->height.'"><rect data-ground="" width="'.$screen->box->width.'" height="'.$screen->box->height.'" fill="'.substr($screen->ground->toHex(), 0, 7).'"/></svg>' !!}
                         @if ($about['grid'] !== '')<svg class="grid" xmlns="http://www.w3.org/2000/svg">{!! $about['grid'] !!}</svg>@endif

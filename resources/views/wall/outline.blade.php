@@ -7,7 +7,7 @@
         @foreach ($layers as $layer)
             <li id="item-{{ $layer->id }}" data-item="{{ $layer->id }}" data-kind="{{ $layer->kind() }}" data-parent="{{ $layer->parent }}" draggable="true" @class(['hidden-item' => $layer->hidden])>
                 <div class="item-row">
-                    <x-glyph :name="['box' => 'square', 'ellipse' => 'circle', 'polygon' => 'hexagon', 'line' => 'minus', 'path' => 'spline', 'text' => 'type', 'picture' => 'image', 'icon' => 'smile', 'group' => 'folder', 'compound' => 'combine', 'stack' => 'stretch-horizontal', 'array' => 'layout-grid', 'widget' => 'blocks'][$layer->kind()] ?? 'shapes'"/>
+                    <x-glyph :name="['box' => 'square', 'ellipse' => 'circle', 'polygon' => 'hexagon', 'line' => 'minus', 'path' => 'spline', 'text' => 'type', 'picture' => 'image', 'icon' => 'smile', 'group' => 'folder', 'compound' => 'combine', 'stack' => 'stretch-horizontal', 'array' => 'layout-grid', 'instance' => 'leaf', 'widget' => 'blocks'][$layer->kind()] ?? 'shapes'"/>
                     <span class="item-name" title="{{ $layer->name }}">{{ $layer->name }}</span>
                     @if ($operations && ! $loop->last)
                         <select class="operation" data-operation aria-label="Operation of {{ $layer->name }}" title="How it is put together with the parts below it">

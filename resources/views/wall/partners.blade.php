@@ -1,5 +1,5 @@
 {{-- What can stand beside the selected words, by a type scale. --}}
-<details class="partners" id="partners" data-facet="partners">
+<details class="partners" id="partners" data-facet="partners" data-usually="closed">
     <summary>Partners <span class="gist">by a type scale</span></summary>
     <div class="rows">
         <div class="row"><label for="partners-ratio">Ratio</label>

@@ -1,5 +1,9 @@
-@foreach ($tree->reel() as $screen)
-    <section class="card" id="card-{{ $screen->id }}" data-card="{{ $screen->id }}" draggable="true">
+@foreach ($tree->hung() as $screen)
+    @if ($screen->component && ! ($parted ?? false))
+        @php($parted = true)
+        <h3 class="reel-part"><x-glyph name="leaf"/> Components</h3>
+    @endif
+    <section class="card" id="card-{{ $screen->id }}" data-card="{{ $screen->id }}" @if ($screen->component) data-sheet @else draggable="true" @endif>
         <button type="button" class="picture" data-open-screen title="Show {{ $screen->name }}"><img alt="" draggable="false" data-small="{{ route('thumbnail', [$project, $screen->id]) }}?r={{ $revisions[$screen->id] ?? 0 }}"></button>
         <div class="line">
             <span class="name">{{ $screen->name }}</span>

@@ -1,6 +1,6 @@
 @php
     $chart = $owner->content instanceof Kindred\Document\Layer\Chart;
-    $slots = ['words' => 'words', 'picture' => 'picture', 'colour' => 'colour', 'shown' => 'shown or not', 'value' => 'values'];
+    $slots = ['words' => 'words', 'picture' => 'picture', 'colour' => 'colour', 'shown' => 'visibility', 'value' => 'values'];
     $marks = ['words' => 'type', 'picture' => 'image', 'colour' => 'palette', 'shown' => 'eye', 'label' => 'tag', 'value' => 'chart-column', 'goal' => 'target'];
 @endphp
 <div class="sheet-bar" data-sheet="{{ $owner->id }}" data-screen="{{ $owner->screen }}">
@@ -26,10 +26,10 @@
                             @else
                             <option value="">feeds nothing</option>
                             @endif
-                            @foreach ($parts as $part)
+                            @foreach ($parts as $address => $part)
                                 @foreach (Kindred\Document\Sheet\Slot::ofLayers() as $slot)
-                                    @continue(! Kindred\Document\Sheet\Feed::fits($slot, $part) || ($slot !== $column->slot || $part->id !== $column->layer) && $sheet->feeding($part->id, $slot))
-                                    <option value="{{ $slot->value }}:{{ $part->id }}" @selected($slot === $column->slot && $part->id === $column->layer)>{{ $part->name }}: {{ $slots[$slot->value] }}</option>
+                                    @continue(! Kindred\Document\Sheet\Feed::fits($slot, $part) || ($slot !== $column->slot || $address !== $column->layer) && $sheet->feeding($address, $slot))
+                                    <option value="{{ $slot->value }}:{{ $address }}" @selected($slot === $column->slot && $address === $column->layer)>{{ $part->name }}: {{ $slots[$slot->value] }}</option>
                                 @endforeach
                             @endforeach
                         </select>

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Cue;
 
+use Kindred\Document\Cue\Action\ChangeState;
 use Kindred\Document\Cue\Action\GoBack;
 use Kindred\Document\Cue\Action\Show;
 use Kindred\Property\Kinded;
@@ -12,7 +13,7 @@ use Kindred\Property\Kinded;
 interface Action extends Kinded
 {
     /** @var non-empty-list<class-string<self>> */
-    public const ALL = [Show::class, GoBack::class];
+    public const ALL = [Show::class, GoBack::class, ChangeState::class];
 
     /** As people choose it. */
     public static function label(): string;

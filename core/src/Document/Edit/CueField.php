@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Edit;
 
+use Kindred\Document\Component\Component;
 use Kindred\Document\Cue\Action;
+use Kindred\Document\Cue\Action\ChangeState;
 use Kindred\Document\Cue\Action\GoBack;
 use Kindred\Document\Cue\Action\Show;
 use Kindred\Document\Cue\Cue;
@@ -12,6 +14,7 @@ use Kindred\Document\Cue\Direction;
 use Kindred\Document\Cue\Transition;
 use Kindred\Document\Cue\TransitionKind;
 use Kindred\Document\Cue\Trigger;
+use Kindred\Document\Layer;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
@@ -39,6 +42,7 @@ final readonly class CueField
             'trigger.delay' => 'wait',
             'checks' => 'what it asks of the fields',
             'action.screen' => 'screen',
+            'action.becomes' => 'state',
             'trigger.kind', 'action.kind', 'transition.kind' => explode('.', $this->path)[0],
             default => str_replace('transition.', '', $this->path),
         };
@@ -52,17 +56,19 @@ final readonly class CueField
 
     /**
      * @param  Screen  $from  the screen that the cue is on
+     * @param  Layer|null  $of  the layer whose cue it is; null for one of the screen
      *
      * @throws InvalidInput when the value is no value of it, or cues have no such property
      */
-    public function set(Tree $tree, Screen $from, Cue $cue, string $value): Cue
+    public function set(Tree $tree, Screen $from, ?Layer $of, Cue $cue, string $value): Cue
     {
         $way = $cue->transition ?? Transition::push(Direction::Left);
 
         return match ($this->path) {
             'trigger.kind' => $cue->with(trigger: $this->trigger($cue, $value)),
-            'action.kind' => $this->acting($tree, $from, $cue, OneOf::kind(Reader::of(['value' => $value]), 'value', Action::ALL)),
+            'action.kind' => $this->acting($tree, $from, $of, $cue, OneOf::kind(Reader::of(['value' => $value]), 'value', Action::ALL)),
             'action.screen' => $this->showing($from, $cue, $tree->screen(Reader::of(['value' => $value])->id('value'))),
+            'action.becomes' => $this->becoming(self::changing($tree, $from, $of), $cue, $value),
             'transition.kind' => $cue->with(transition: $value === '' ? $this->inverse($cue) : $this->moving($way, $this->choice($value, TransitionKind::class))),
             default => Path::of($this->path)->typed($cue->with(...$this->usual($cue, $way)), $value, Typing::alone()),
         };
@@ -114,13 +120,19 @@ final readonly class CueField
      *
      * @param  class-string<Action>  $kind
      */
-    private function acting(Tree $tree, Screen $from, Cue $cue, string $kind): Cue
+    private function acting(Tree $tree, Screen $from, ?Layer $of, Cue $cue, string $kind): Cue
     {
         if ($cue->action instanceof $kind) {
             return $cue;
         }
         if ($kind === GoBack::class) {
             return $cue->with(action: new GoBack, transition: null);
+        }
+        if ($kind === ChangeState::class) {
+            $axis = self::changing($tree, $from, $of)->axes[0] ?? null;
+
+            return $axis === null ? throw new InvalidInput('value', 'Only an instance whose component has states can change them, or what lies in such a component. Give it a state on its sheet first.')
+                : $cue->with(action: new ChangeState($axis->id), transition: ChangeState::usualTransition());
         }
         $others = array_values(array_filter($tree->reel(), fn (Screen $screen): bool => $screen->id !== $from->id));
         $later = array_values(array_filter($others, fn (Screen $screen): bool => strcmp($screen->rank, $from->rank) > 0));
@@ -134,9 +146,27 @@ final readonly class CueField
         return $cue->with(action: new Show($target->id), transition: $cue->transition ?? Transition::suggested($from->box, $target->box));
     }
 
+    /** The component whose state a cue can change: that in which its layer lies, or of which that is an instance. */
+    public static function changing(Tree $tree, Screen $from, ?Layer $of): ?Component
+    {
+        return $tree->component($of?->component()) ?? $from->component;
+    }
+
+    /** @param  string  $value  an axis and a state, `axis state`, or an axis alone for its next state */
+    private function becoming(?Component $component, Cue $cue, string $value): Cue
+    {
+        [$axis, $state] = [...explode(' ', $value, 2), ''];
+        $known = $component?->axis($axis);
+        if ($known === null || ($state !== '' && $known->state($state) === null)) {
+            throw new InvalidInput('value', 'That state is not there; it may have been removed in another window.');
+        }
+
+        return $cue->with(action: new ChangeState($axis, $state === '' ? null : $state));
+    }
+
     private function inverse(Cue $cue): ?Transition
     {
-        return $cue->action->target() === null ? null : $cue->transition;
+        return $cue->action instanceof GoBack ? null : $cue->transition;
     }
 
     /** A transition that was a cut gets a duration when it becomes a movement. */

@@ -9,6 +9,7 @@ use Kindred\Document\Layer\BoxLayer;
 use Kindred\Document\Layer\Chart;
 use Kindred\Document\Layer\Compound;
 use Kindred\Document\Layer\Ellipse;
+use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\Kinds;
 use Kindred\Document\Layer\LineLayer;
 use Kindred\Document\Layer\PathLayer;
@@ -408,8 +409,8 @@ final readonly class Field
             'sizing.alignSelf' => $laid,
             'sizing.absolute' => $this->isInStack($tree, $layer),
             // The height of words is that of their lines, unless it is set.
-            'sizing.height' => ($laid || $layer->content instanceof Stack) && ! ($layer->content instanceof Text && ! $layer->content->keepsHeight()),
-            default => $laid || $layer->content instanceof Stack,
+            'sizing.height' => ($laid || $layer->content instanceof Stack || $layer->content instanceof Instance) && ! ($layer->content instanceof Text && ! $layer->content->keepsHeight()),
+            default => $laid || $layer->content instanceof Stack || $layer->content instanceof Instance,
         };
     }
 

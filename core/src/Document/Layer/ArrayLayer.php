@@ -19,7 +19,7 @@ use Kindred\Property\Declared;
  * With `columns` there are so many, `repeat(n, minmax(0, 1fr))`; without, as many as fit a minimum width in px,
  * `repeat(auto-fill, minmax(min(minWidth, 100%), 1fr))`. Gaps in px. A cell may override single properties of its layers.
  */
-final readonly class ArrayLayer implements Expanding, HasSheet
+final readonly class ArrayLayer implements Container, Expanding, HasSheet
 {
     use Declared;
     use SheetInParts;
@@ -67,7 +67,7 @@ final readonly class ArrayLayer implements Expanding, HasSheet
         return 1;
     }
 
-    public function copies(): array
+    public function copies(string $id): array
     {
         return array_column($this->sheet->rows, 'id');
     }
@@ -79,19 +79,13 @@ final readonly class ArrayLayer implements Expanding, HasSheet
             array_push($words, ...array_values($row->cells()));
         }
 
-        return [...$words, ...$this->overridingAll(Slot::Words->path())];
+        return [...$words, ...array_merge([], ...array_values(array_map(Departures::words(...), $this->overrides)))];
     }
 
     public function pictures(): array
     {
-        $found = [];
         // Those that a cell alone shows, or fills, edges and masks layers with.
-        $overrides = (array) json_decode(json_encode($this->overrides, JSON_THROW_ON_ERROR), true);
-        array_walk_recursive($overrides, function (mixed $value, int|string $key) use (&$found): void {
-            if (is_string($value) && str_ends_with(".{$key}", '.asset')) {
-                $found[] = $value;
-            }
-        });
+        $found = Departures::pictures($this->overrides);
         foreach ($this->sheet->columns as $column) {
             foreach ($column->slot === Slot::Picture ? $this->sheet->rows : [] as $row) {
                 $found[] = $row->cells()[$column->id] ?? '';
@@ -101,39 +95,23 @@ final readonly class ArrayLayer implements Expanding, HasSheet
         return array_values(array_filter($found, fn (string $one): bool => preg_match('/^[0-9a-f]{64}$/D', $one) === 1));
     }
 
-    /** @return list<string> the texts that are set for a property in any cell alone */
-    private function overridingAll(string $path): array
-    {
-        $found = [];
-        foreach ($this->overrides as $layers) {
-            foreach ($layers as $values) {
-                $found[] = $values[$path] ?? null;
-            }
-        }
-
-        return array_values(array_filter($found, is_string(...)));
-    }
-
     public function overriding(string $copy, Address $layer, string $path, mixed $value): static
     {
-        $overrides = $this->overrides;
-        $overrides[$this->sheet->row($copy)->id][(string) $layer][$path] = $value;
+        $row = $this->sheet->row($copy)->id;
 
-        return $this->with(overrides: $overrides);
+        return $this->with(overrides: [...$this->overrides, $row => Departures::with($this->overrides[$row] ?? [], $layer, $path, $value)]);
     }
 
     public function following(string $copy, Address $layer, string $path): static
     {
-        $overrides = $this->overrides;
-        unset($overrides[$copy][(string) $layer][$path]);
-        $overrides[$copy] = array_filter($overrides[$copy] ?? [], fn (array $one): bool => $one !== []);
+        $overrides = [...$this->overrides, $copy => Departures::without($this->overrides[$copy] ?? [], $layer, $path)];
 
         return $this->with(overrides: array_filter($overrides, fn (array $one): bool => $one !== []));
     }
 
     public function overridden(string $copy, Address $layer): array
     {
-        return array_map(strval(...), array_keys($this->overrides[$copy][(string) $layer] ?? []));
+        return Departures::paths($this->overrides[$copy] ?? [], $layer);
     }
 
     public function feeding(string $copy, string $layer, string $path, string $value): ?static
@@ -151,17 +129,9 @@ final readonly class ArrayLayer implements Expanding, HasSheet
 
     public function renamed(array $ids): static
     {
-        $overrides = [];
-        foreach ($this->overrides as $row => $layers) {
-            foreach ($layers as $written => $values) {
-                $address = Address::of($written);
-                $overrides[$row][(string) $address->with($ids[$address->layer] ?? $address->layer)] = $values;
-            }
-        }
-
         return $this->with(
-            sheet: $this->sheet->with(columns: array_map(fn (Column $column): Column => $column->with(layer: $ids[$column->layer ?? ''] ?? $column->layer), $this->sheet->columns)),
-            overrides: $overrides,
+            sheet: $this->sheet->with(columns: array_map(fn (Column $column): Column => $column->with(layer: $column->layer === null ? null : (string) Address::of($column->layer)->renamed($ids)), $this->sheet->columns)),
+            overrides: array_map(fn (array $layers): array => Departures::renamed($layers, $ids), $this->overrides),
         );
     }
 

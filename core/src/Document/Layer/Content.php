@@ -7,6 +7,7 @@ namespace Kindred\Document\Layer;
 use Kindred\Input\Reader;
 use Kindred\Property\AsClass;
 use Kindred\Property\Properties;
+use Kindred\Property\Refers;
 use Kindred\Property\Schema;
 use Kindred\Property\Spread;
 
@@ -37,6 +38,11 @@ final class Content extends Spread
     public function parts(mixed $value): array
     {
         return $value === null ? [] : Properties::of($value::class)->all;
+    }
+
+    public function referring(): array
+    {
+        return array_values(array_unique(array_merge(...array_map(fn (string $kind): array => array_keys(Properties::of($kind)->holding(Refers::class)), Kinds::ALL))));
     }
 
     public function putting(mixed $value, string $key, mixed $part): LayerContent

@@ -8,13 +8,17 @@ use Kindred\Document\Address;
 use Kindred\Input\InvalidInput;
 
 /**
- * A container that shows what lies in it in several copies, each with values of its own. The copies have names, which
- * are part of the `Address` of a layer in one of them. How copies are laid out is said by an expander in `Layout\Expansion`.
+ * What shows layers in copies, each with values of its own: an array what lies in it, an instance those of its component. The
+ * copies have names, which are part of the `Address` of a layer in one of them. How copies are laid out is said by an expander
+ * in `Layout\Expansion`.
  */
-interface Expanding extends Container
+interface Expanding extends LayerContent
 {
-    /** @return list<string> the names of the copies, in their order */
-    public function copies(): array;
+    /**
+     * @param  string  $id  of the layer that shows them
+     * @return list<string> the names of the copies, in their order
+     */
+    public function copies(string $id): array;
 
     /**
      * With a property of a layer set in one copy alone.
@@ -32,6 +36,8 @@ interface Expanding extends Container
 
     /**
      * With a value written where one copy takes this property of a layer from; null where it takes it from nowhere else.
+     *
+     * @param  string  $layer  its address within the copy
      *
      * @throws InvalidInput where there is no such copy
      */

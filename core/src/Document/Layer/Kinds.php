@@ -25,6 +25,7 @@ final class Kinds
         ArrayLayer::class,
         Widget::class,
         Chart::class,
+        Instance::class,
     ];
 
     public static function read(Reader $in): LayerContent

@@ -13,11 +13,12 @@ final readonly class Column implements Stored
 {
     use Declared;
 
+    /** @param  string|null  $layer  its address within the design: it may lie in an instance there */
     public function __construct(
         #[Is\Id] public string $id,
         #[Is\Name] public string $name,
         #[Is\Choice] public Slot $slot = Slot::Words,
-        #[Is\Id] public ?string $layer = null,
+        #[Is\Words(900, empty: false)] public ?string $layer = null,
     ) {
     }
 }

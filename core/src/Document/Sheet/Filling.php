@@ -8,8 +8,11 @@ use Kindred\Document\Address;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Expanding;
+use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\Text;
+use Kindred\Document\Token\Bindings;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
 use Kindred\Property\Path;
@@ -22,25 +25,58 @@ final class Filling
     {
         return match (true) {
             $around->content instanceof ArrayLayer => self::of($design, $around->content, $around->content->sheet->row($name)),
+            $around->content instanceof Instance => self::instance($design, $around->content),
             default => $design,
         };
+    }
+
+    /** A tree with all in it as the copies show it in which an address lies. */
+    public static function at(Tree $tree, Address $address): Tree
+    {
+        foreach ($tree->showing($address) ?? [] as $i => $around) {
+            $tree = self::copy($tree, $tree->layer($around->id), $address->copies[$i]);
+        }
+
+        return $tree;
     }
 
     public static function of(Tree $design, ArrayLayer $array, Row $row): Tree
     {
         $cells = $row->cells();
         foreach ($array->sheet->columns as $column) {
-            $layer = $design->layers[$column->layer ?? ''] ?? null;
+            $address = Address::of($column->layer ?? '');
+            $layer = $design->layers[$address->layer] ?? null;
             $filled = $layer === null ? null : Feed::fill($column->slot, $layer, $cells[$column->id] ?? '');
-            if ($filled !== null && $filled !== $layer) {
-                $design = $design->withLayers($filled);
+            if ($layer === null || $filled === null || $filled === $layer) {
+                continue;
             }
+            $design = $address->copies === [] ? $design->withLayers($filled) : self::set($design, $layer, $address, $column->slot->path(), Path::of($column->slot->path())->plain($filled));
         }
-        foreach ($array->overrides[$row->id] ?? [] as $written => $values) {
-            $address = Address::of($written);
-            // How words are set is said of those of the cell.
+
+        return self::departing($design, $array->overrides[$row->id] ?? []);
+    }
+
+    /** The layers of a component as an instance shows them: in its states, with what it has for itself. */
+    public static function instance(Tree $design, Instance $instance): Tree
+    {
+        foreach ($design->component($instance->component)?->layersIn($instance->states) ?? [] as $layers) {
+            $design = self::departing($design, $layers);
+        }
+
+        return self::departing($design, $instance->overrides);
+    }
+
+    /** @param  array<array-key, array<array-key, mixed>>  $layers  values by address and path */
+    private static function departing(Tree $design, array $layers): Tree
+    {
+        // What lies less deep first: in an instance there may be another component then.
+        uksort($layers, fn (int|string $a, int|string $b): int => substr_count((string) $a, '.') <=> substr_count((string) $b, '.'));
+        foreach ($layers as $written => $values) {
+            $address = Address::of((string) $written);
+            // How words are set is said of those of the copy.
             $words = Slot::Words->path();
-            foreach (array_key_exists($words, $values) ? [$words => $values[$words]] + $values : $values as $path => $value) {
+            foreach (array_key_exists($words, $values) ? [$words => $values[$words]] + $values : $values as $key => $value) {
+                $path = (string) $key;
                 $layer = $design->layers[$address->layer] ?? null;
                 $design = $layer === null ? $design : self::set($design, $layer, $address, $path, $value);
             }
@@ -55,12 +91,18 @@ final class Filling
         if ($address->copies === []) {
             return self::overridden($design, $layer, $path, $value);
         }
-        $around = $design->expanding($layer)[count($address->copies) - 1] ?? null;
-        if (! $around?->content instanceof Expanding || ! in_array($address->copies[0], $around->content->copies(), true)) {
+        $around = $design->showing($address, true)[0] ?? null;
+        if (! $around?->content instanceof Expanding) {
             return $design;
         }
 
         return $design->withLayers($around->with(content: $around->content->overriding($address->copies[0], $address->within(), $path, $value)));
+    }
+
+    /** What is no field of its own: how words are set, and the states of an instance. */
+    private static function isApart(Layer $layer, string $path): bool
+    {
+        return $layer->content instanceof Text ? $path === 'runs' || $path === 'paragraphs' : $layer->content instanceof Instance && $path === 'states';
     }
 
     /** Values for properties that the layer no longer has are passed over: its kind may have changed. */
@@ -70,11 +112,24 @@ final class Filling
             return is_string($value) && $layer->content instanceof Text ? $tree->withLayers($layer->with(content: $layer->content->saying($value))) : $tree;
         }
         try {
-            if (($path === 'runs' || $path === 'paragraphs') && $layer->content instanceof Text && is_array($value)) {
+            if (self::isApart($layer, $path) && ! is_scalar($value)) {
                 return $tree->withLayers(Path::of($path)->put($layer, $value));
             }
+            if ($path === Slot::Shown->path()) {
+                return $tree->withLayers($layer->with(hidden: $value === true));
+            }
+            if ($path === Departures::COMPONENT && $layer->content instanceof Instance && is_string($value)) {
+                return $tree->withLayers($layer->with(content: $layer->content->with(component: $value)));
+            }
 
-            return Field::find($path)?->put($tree, $layer, $value) ?? $tree;
+            $put = Field::find($path)?->put($tree, $layer, $value) ?? $tree;
+            $own = $put->layer($layer->id);
+            foreach (Bindings::of($own) as $bound => $_) {
+                // What has a value of its own here has no longer that of a token.
+                $own = $bound === $path || str_starts_with($path, "{$bound}.") ? Bindings::bind($own, $bound, null) : $own;
+            }
+
+            return $own === $put->layer($layer->id) ? $put : $put->withLayers($own);
         } catch (InvalidInput) {
             return $tree;
         }

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document\Layer;
+
+use Kindred\Document\Address;
+use Kindred\Document\Sheet\Slot;
+
+/**
+ * How layers are otherwise in one copy, or in one state, than in their design: values as the layers would write them, by address
+ * within the copy and path of the property.
+ *
+ * @phpstan-type Values array<array-key, array<array-key, mixed>>
+ */
+final class Departures
+{
+    /** The path of the component that an instance shows. */
+    public const COMPONENT = 'component';
+
+    /**
+     * @param  Values  $of
+     * @return Values with a value set
+     */
+    public static function with(array $of, Address $layer, string $path, mixed $value): array
+    {
+        $of[(string) $layer][$path] = $value;
+
+        return $of;
+    }
+
+    /**
+     * @param  Values  $of
+     * @return Values without the value of a property
+     */
+    public static function without(array $of, Address $layer, string $path): array
+    {
+        unset($of[(string) $layer][$path]);
+
+        return array_filter($of, fn (array $values): bool => $values !== []);
+    }
+
+    /**
+     * @param  Values  $of
+     * @return list<string> the paths of the properties that a layer has for itself
+     */
+    public static function paths(array $of, Address $layer): array
+    {
+        return array_map(strval(...), array_keys($of[(string) $layer] ?? []));
+    }
+
+    /**
+     * @param  Values  $of
+     * @param  array<string, string>  $ids  new by old, of layers
+     * @return Values
+     */
+    public static function renamed(array $of, array $ids): array
+    {
+        $renamed = [];
+        foreach ($of as $written => $values) {
+            $renamed[(string) Address::of((string) $written)->renamed($ids)] = $values;
+        }
+
+        return $renamed;
+    }
+
+    /**
+     * @param  Values  $of
+     * @return list<string> the words that are set
+     */
+    public static function words(array $of): array
+    {
+        return array_values(array_filter(array_map(fn (array $values): mixed => $values[Slot::Words->path()] ?? null, $of), is_string(...)));
+    }
+
+    /**
+     * @param  Values  $of
+     * @return list<string> the components that instances show instead of that of their design
+     */
+    public static function components(array $of): array
+    {
+        return array_values(array_filter(array_map(fn (array $values): mixed => $values[self::COMPONENT] ?? null, $of), is_string(...)));
+    }
+
+    /**
+     * @param  Values  $of
+     * @return list<string> the tokens whose values something in it has
+     */
+    public static function tokens(array $of): array
+    {
+        if (! self::areBound($of)) {
+            return [];
+        }
+        $found = [];
+        $plain = (array) json_decode(json_encode($of, JSON_THROW_ON_ERROR), true);
+        $look = function (array $in) use (&$look, &$found): void {
+            foreach ($in as $key => $value) {
+                if (is_array($value) && $key === 'bound') {
+                    array_push($found, ...array_values(array_filter($value, is_string(...))));
+                } elseif (is_array($value)) {
+                    $look($value);
+                }
+            }
+        };
+        $look($plain);
+
+        return array_values(array_unique($found));
+    }
+
+    /**
+     * Whether something in it has the value of a token.
+     *
+     * @param  Values  $of
+     */
+    public static function areBound(array $of): bool
+    {
+        return $of !== [] && preg_match('/"bound":\{"/', json_encode($of, JSON_THROW_ON_ERROR)) === 1;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $of
+     * @return list<string> the hashes of the pictures that are shown, or that layers are painted with
+     */
+    public static function pictures(array $of): array
+    {
+        $found = [];
+        $plain = (array) json_decode(json_encode($of, JSON_THROW_ON_ERROR), true);
+        array_walk_recursive($plain, function (mixed $value, int|string $key) use (&$found): void {
+            if (is_string($value) && str_ends_with(".{$key}", '.asset')) {
+                $found[] = $value;
+            }
+        });
+
+        return array_values(array_filter($found, fn (string $one): bool => preg_match('/^[0-9a-f]{64}$/D', $one) === 1));
+    }
+}

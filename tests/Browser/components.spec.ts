@@ -1,0 +1,168 @@
+/** Components by hand: designed once, used many times, each with words and a state of its own. */
+import { expect, type Locator, type Page } from '@playwright/test';
+import { at, likeReload, middle, openBare, openDemo, near, pick, saved, screen, setField, test } from './support/hand.ts';
+
+const facets = (page: Page): Locator => page.locator('#facets');
+const sheet = (page: Page): Locator => page.locator('article.screen[data-sheet]');
+const uses = (page: Page): Locator => screen(page, 'Screen 1').locator('[data-kind=instance]');
+
+async function type(page: Page, field: Locator, value: string): Promise<void> {
+    await field.fill(value);
+    await field.press('Enter');
+    await saved(page);
+}
+
+async function draw(page: Page, svg: string, count: number): Promise<void> {
+    await page.evaluate((text) => {
+        const data = new DataTransfer();
+        data.setData('text/plain', text);
+        document.activeElement!.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+    }, svg);
+    await expect(screen(page, 'Screen 1').locator('[data-layer]')).toHaveCount(count);
+    await saved(page);
+}
+
+/** Into what a place shows, as deep as a kind of layer. */
+async function into(page: Page, place: Locator, kind: string): Promise<void> {
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Escape');
+    const [x, y] = await middle(place);
+    await page.keyboard.down('Control');
+    await page.mouse.click(x, y);
+    await page.keyboard.up('Control');
+    await expect(facets(page).locator('.subject .kind')).toHaveText(kind);
+}
+
+test('a switch with two states, twelve times with words of its own; changed once, and each keeps its state when it is played', async ({ page }) => {
+    await openBare(page, 'Switches');
+    await draw(page, '<svg xmlns="http://www.w3.org/2000/svg" width="200" height="24"><rect width="44" height="24" rx="12" fill="#9aa0a0"/><circle cx="12" cy="12" r="9" fill="#ffffff"/><text x="56" y="17" font-family="Hanken Grotesk" font-size="15" fill="#1e2223">Label</text></svg>', 3);
+    await page.keyboard.press('Shift+K');
+    await saved(page);
+    await expect(uses(page)).toHaveCount(1);
+    await expect(facets(page).getByLabel('Name of the layer')).toHaveValue('Component');
+    await facets(page).getByRole('button', { name: 'Go to it' }).click();
+    await type(page, facets(page).getByLabel('Name of the component'), 'Switch');
+    await expect(sheet(page).locator('.screen-name')).toHaveText('Switch');
+
+    // A state, in which the ground is green and the knob lies on the right.
+    await type(page, facets(page).getByLabel('Add', { exact: true }).first(), 'On');
+    const on = sheet(page).locator('[data-kind=instance]');
+    await expect(on).toHaveCount(1);
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Shift+F');
+    await into(page, on.locator('[data-kind=box]'), 'box');
+    await expect(facets(page)).toContainText('a change is one of the state “On”');
+    await type(page, facets(page).locator('#f-fills-0-paint'), '#17594f');
+    await into(page, on.locator('[data-kind=ellipse]'), 'ellipse');
+    await setField(page, 'X', '23');
+    await expect(on.locator('[data-kind=ellipse]')).toHaveAttribute('data-box', /^23 /);
+    const design = sheet(page).locator('[data-kind=group]').first();
+    await expect(design.locator('[data-kind=ellipse]')).toHaveAttribute('data-box', /^3 /);
+
+    // A tap turns it.
+    await into(page, design.locator('[data-kind=box]'), 'box');
+    await page.keyboard.press('Shift+Enter');
+    await facets(page).getByRole('button', { name: 'On tap, change its state' }).click();
+    await saved(page);
+    await expect(facets(page).locator('.cue').getByLabel('To', { exact: true })).toContainText('State: the next');
+    await type(page, facets(page).locator('.cue').getByLabel('Duration ms'), '4000');
+
+    // Twelve of them, each with its own words.
+    await page.keyboard.press('Escape');
+    await near(page, 'Screen 1');
+    await pick(page, await middle(uses(page).first().locator('[data-kind=box]')), 'instance');
+    for (let n = 1; n <= 12; n++) {
+        if (n > 1) {
+            await page.keyboard.press('Control+d');
+            await expect(uses(page)).toHaveCount(n);
+        }
+        await setField(page, 'X', '24');
+        await setField(page, 'Y', String(20 + 50 * n));
+        await type(page, facets(page).getByLabel('Label', { exact: true }), `Kiln ${n}`);
+        await page.keyboard.press('Escape');
+        if (n < 12) await pick(page, await middle(uses(page).last().locator('[data-kind=box]')), 'instance');
+    }
+    await expect(uses(page).locator('[data-kind=text]')).toHaveText(Array.from({ length: 12 }, (_, i) => `Kiln ${i + 1}`));
+
+    // Changed once, all follow; the words stay, and what differs in the state.
+    await near(page, 'Switch');
+    await into(page, design.locator('[data-kind=box]'), 'box');
+    await setField(page, 'Corners', '5');
+    await type(page, facets(page).locator('#f-fills-0-paint'), '#c9b8a0');
+    await expect(uses(page).locator('rect[rx="5"][fill="#c9b8a0"]')).toHaveCount(12);
+    await expect(on.locator('rect[rx="5"][fill="#17594f"]')).toHaveCount(1);
+    await expect(uses(page).locator('[data-kind=text]')).toHaveText(Array.from({ length: 12 }, (_, i) => `Kiln ${i + 1}`));
+
+    // Played, each for itself.
+    await near(page, 'Screen 1');
+    await page.keyboard.press('r');
+    const played = page.locator('#rehearsal [data-turns]');
+    await expect(played).toHaveCount(12);
+    const turned = (): Promise<number[]> => played.evaluateAll((all) => all.flatMap((one, i) => (one.querySelector(':scope > [data-states]:not([display=none]) rect[fill="#17594f"]') ? [i + 1] : [])));
+    expect(await turned()).toEqual([]);
+    for (const n of [2, 5, 11]) await page.mouse.click(...await middle(played.nth(n - 1).locator(':scope > [data-states]:not([display=none]) [data-layer] rect').last()));
+    await expect.poll(turned).toEqual([2, 5, 11]);
+    // They move there: the knob to its place, the ground to its colour.
+    const moving = await page.evaluate(() => document.getAnimations().map((one) => (one.effect as KeyframeEffect).getKeyframes().map((frame) => [frame['transform'], frame['fill']].filter(Boolean).join(' ')).join(' > ')));
+    expect(moving.filter((way) => way === 'matrix(1, 0, 0, 1, 3, 3) > matrix(1, 0, 0, 1, 23, 3)')).toHaveLength(3);
+    expect(moving.filter((way) => way === 'rgb(201, 184, 160) > rgb(23, 89, 79)')).toHaveLength(3);
+    await page.mouse.click(...await middle(played.nth(4).locator(':scope > [data-states]:not([display=none]) [data-layer] rect').last()));
+    await expect.poll(turned).toEqual([2, 11]);
+    // Each says what it said.
+    await expect(played.nth(1).locator(':scope > [data-states]:not([display=none])')).toContainText('Kiln 2');
+});
+
+test('a component is placed from the kit, written in where it stands, exchanged, released, and deleted with what uses it', async ({ page }) => {
+    await openDemo(page, 'Buttons');
+    await near(page, 'Welcome');
+    await pick(page, await at(screen(page, 'Welcome'), 60, 700), 'group');
+    await page.keyboard.press('Shift+K');
+    await saved(page);
+    const button = screen(page, 'Welcome').locator('[data-kind=instance]');
+    await expect(button).toHaveCount(1);
+    // Its cue stays its own: the thread leaves from it.
+    await expect(button).toHaveAttribute('data-cues', />wheel$/);
+
+    // From the kit onto another screen, and written in there: the others keep their words.
+    await near(page, 'Booked');
+    await page.keyboard.press('k');
+    await page.locator('#kit [data-widget^=component-]').click();
+    const booked = screen(page, 'Booked');
+    await page.mouse.click(...await at(booked, 200, 120));
+    const placed = booked.locator('[data-kind=instance]');
+    await expect(placed).toHaveCount(1);
+    await saved(page);
+    await page.keyboard.press('Escape');
+    await into(page, placed.locator('[data-kind=text]'), 'text');
+    await page.keyboard.press('Enter');
+    await expect(page.locator('#writing')).toBeVisible();
+    await page.keyboard.press('Control+a');
+    await page.keyboard.type('Add to calendar');
+    await page.keyboard.press('Control+Enter');
+    await saved(page);
+    await expect(placed.locator('[data-kind=text]')).toHaveText('Add to calendar');
+    await expect(button.locator('[data-kind=text]')).toHaveText('Book a wheel');
+
+    // What it has for itself is told, and given up.
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Escape');
+    await pick(page, await middle(placed), 'instance');
+    await facets(page).getByRole('button', { name: /as the component has it$/ }).click();
+    await saved(page);
+    await expect(placed.locator('[data-kind=text]')).toHaveText('Book a wheel');
+
+    // Deleted, its instances become layers; taken back, they are instances again.
+    await facets(page).getByRole('button', { name: 'Go to it' }).click();
+    await expect(facets(page).locator('#facet-uses .gist')).toHaveText('2');
+    await facets(page).getByLabel('Delete', { exact: true }).selectOption('release');
+    await saved(page);
+    await expect(sheet(page)).toHaveCount(0);
+    await expect(placed).toHaveCount(0);
+    await expect(booked.locator('[data-kind=text]', { hasText: 'Book a wheel' })).toHaveCount(1);
+    await likeReload(page, booked);
+    await page.keyboard.press('Control+z');
+    await saved(page);
+    await expect(sheet(page)).toHaveCount(1);
+    await expect(placed).toHaveCount(1);
+    await expect(placed.locator('[data-kind=text]')).toHaveText('Book a wheel');
+});
