@@ -73,6 +73,7 @@ final readonly class Patches
                 Entity::Screen => $this->screen($change, $after, isset($brought[$change->id])),
                 Entity::Layer => $this->isHung($change, $after) ? $this->layer($project, $change, $after, $before, $added, $redrawn, $lower) : $this->parked($change),
                 Entity::Entry => ['brief' => $change->id],
+                Entity::RuleSetting, Entity::Aside => ['checks' => $change->id],
                 Entity::Token, Entity::TokenGroup, Entity::Theme, Entity::ThemeValue => ['token' => $change->id],
             };
             if ($patch !== null) {

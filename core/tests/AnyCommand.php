@@ -7,6 +7,7 @@ namespace Kindred\Tests;
 use Kindred\Document\Address;
 use Kindred\Document\Chart\ChartForm;
 use Kindred\Document\Copies;
+use Kindred\Document\Entity;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\HasSheet;
@@ -388,6 +389,19 @@ final class AnyCommand
             ['type' => 'show-theme', 'theme' => [$theme, null][$step % 2]],
             ['type' => 'show-theme', 'theme' => [$theme, null, 'base'][$step % 3], 'screens' => [$screen]],
             ['type' => 'remove-theme', 'theme' => $theme],
+            ...self::onChecks($tree, $step),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function onChecks(Tree $tree, int $step): array
+    {
+        $aside = array_key_first($tree->things(Entity::Aside));
+
+        return [
+            ['type' => 'set-rule', 'rule' => ['contrast', 'target-size'][$step % 2], 'on' => $step % 3 > 0, 'limit' => $step % 4 === 0 ? null : $step % 30],
+            ['type' => 'put-aside', 'findings' => [['rule' => 'contrast', 'about' => "one{$step} two"]], 'reason' => "Step {$step}"],
+            ['type' => 'take-up', 'findings' => [$aside ?? 'none']],
         ];
     }
 

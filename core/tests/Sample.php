@@ -179,6 +179,7 @@ final class Sample
         return new ProjectFile(self::after($laid, ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'twins', 'layers' => [['x' => 20] + $card, ['x' => 140] + $card, $painted, $masked, $route, $notice, $ring, $star]],
             ['type' => 'put-entry', 'entry' => ['id' => 'planned', 'part' => 'plan', 'title' => 'Planned']],
             ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'shelf', 'layers' => [self::shelves()]],
+            ['type' => 'set-rule', 'rule' => 'contrast', 'limit' => 7], ['type' => 'put-aside', 'findings' => [['rule' => 'contrast', 'about' => 'words']], 'reason' => 'Nobody has to read it.'],
             ...self::tags()), $file->pictures);
     }
 
@@ -267,6 +268,6 @@ final class Sample
             return array_map(fn ($value) => $value->toArray(), $values);
         };
 
-        return [$tree->project->toArray(), $sorted($tree->screens), $sorted($tree->layers), $sorted($tree->things(Entity::Token)), $sorted($tree->things(Entity::Theme)), $sorted($tree->things(Entity::ThemeValue))];
+        return [$tree->project->toArray(), $sorted($tree->screens), $sorted($tree->layers), ...array_map(fn (Entity $kind): array => $sorted($tree->things($kind)), array_values(array_filter(Entity::cases(), fn (Entity $kind): bool => $kind->isPlain() && $kind !== Entity::Entry)))];
     }
 }

@@ -150,6 +150,12 @@ final class FernhollowPottery
                 }
             }
         }
+        if (($layer['corners'] ?? null) == array_fill_keys(['topLeft', 'topRight', 'bottomRight', 'bottomLeft'], 14)) {
+            $layer['bound'] = ['corners' => 'radiuscard'];
+        }
+        if (($layer['rowGap'] ?? null) === 16) {
+            $layer['bound'] = ['rowGap' => 'spacem'];
+        }
         if (is_array($layer['children'] ?? null)) {
             $layer['children'] = array_map(fn (mixed $child): mixed => is_array($child) ? self::bound($child) : $child, $layer['children']);
         }
@@ -237,8 +243,8 @@ final class FernhollowPottery
             $y = 320 + $i * 64;
             $slots[] = $this->group("Slot {$hour}", [
                 ($on ? ['effects' => [['colour' => '#a94c3140', 'offsetY' => 0, 'blur' => 14]]] : []) + $this->box('Slot', 24, $y, 342, 56, $on ? self::CHOSEN : self::CARD, 14, $on ? self::CLAY : self::LINE, $on ? 2 : 1),
-                $this->text($hour, 44, $y + 16, 90, 17, 600, $free === 'full' ? '#857a6c' : self::INK),
-                $this->text($free, 226, $y + 17, 120, 15, 400, $free === 'full' ? '#857a6c' : self::SOFT, align: 'right'),
+                $this->text($hour, 44, $y + 16, 90, 17, 600, $free === 'full' ? '#7a6f62' : self::INK),
+                $this->text($free, 226, $y + 17, 120, 15, 400, $free === 'full' ? '#7a6f62' : self::SOFT, align: 'right'),
             ]);
         }
 
@@ -299,7 +305,7 @@ final class FernhollowPottery
             $this->text('Glaze firing, cooling down', 24, 148, 342, 15, 400, '#cbbfb1'),
             // What heat is left glows behind the dial, whose ring is as far round as it is hot.
             ['fills' => [['kind' => 'radial', 'extent' => 'closest-side', 'space' => 'oklab', 'stops' => [['colour' => '#c4562f73', 'at' => 0.35], ['colour' => '#c4562f00', 'at' => 1]]]], 'id' => 'e90001', 'kind' => 'ellipse', 'name' => 'Glow', 'x' => 15, 'y' => 136, 'width' => 360, 'height' => 360],
-            ['strokes' => [['kind' => 'conic', 'angle' => 200, 'space' => 'oklab', 'width' => 18, 'stops' => [['colour' => '#6b3a2a', 'at' => 0], ['colour' => self::CLAY, 'at' => 0.3], ['colour' => self::OCHRE, 'at' => 0.52], ['colour' => '#3a332d', 'at' => 0.52], ['colour' => '#3a332d', 'at' => 1]]]]] + $this->ellipse('Dial', 85, 206, 220, 220, '#221d19'),
+            ['strokes' => [['kind' => 'conic', 'angle' => 200, 'space' => 'oklab', 'width' => 18, 'stops' => [['colour' => '#6b3a2a', 'at' => 0], ['colour' => self::CLAY, 'at' => 0.3, 'bound' => ['colour' => 'colouraction']], ['colour' => self::OCHRE, 'at' => 0.52], ['colour' => '#3a332d', 'at' => 0.52], ['colour' => '#3a332d', 'at' => 1]]]]] + $this->ellipse('Dial', 85, 206, 220, 220, '#221d19'),
             ['strokes' => [['colour' => self::OCHRE, 'width' => 2]]] + $this->ellipse('Dial edge', 79, 200, 232, 232, null),
             $this->text('612', 85, 272, 220, 64, 600, '#ffffff', 'Spectral', 1.1, 'center'),
             $this->text('degrees Celsius', 85, 344, 220, 14, 400, '#cbbfb1', align: 'center'),
@@ -342,7 +348,7 @@ final class FernhollowPottery
             $this->group('Search', [
                 $this->box('Field', 24, 124, 342, 48, '#ffffff', 14, self::LINE),
                 $this->icon('Search', 'search', 40, 138, 20, self::SOFT),
-                $this->text('A colour, a cone, a name', 70, 137, 260, 16, 400, '#857a6c'),
+                $this->text('A colour, a cone, a name', 70, 137, 260, 16, 400, '#7a6f62'),
             ]),
             $this->text('8 glazes on the shelf today', 24, 194, 342, 15, 400, self::SOFT),
             $shelf,
@@ -367,7 +373,7 @@ final class FernhollowPottery
                 ($i === 0 ? ['strokes' => [['colour' => self::CLAY, 'width' => 4, 'sides' => ['top' => 0, 'right' => 0, 'bottom' => 0, 'left' => 4]]]] : []) + $this->box('Row', 272, $y, 760, 60, $i === 0 ? '#fdf4ea' : '#ffffff'),
                 $this->box('Rule', 272, $y + 59, 760, 1, self::HEAD),
                 $this->text($time, 296, $y + 20, 60, 14, 500, self::SOFT, 'JetBrains Mono'),
-                $this->ellipse('Portrait', 372, $y + 14, 32, 32, ['#c96d4c', '#6f97ab', '#55785f', '#d9a441', '#80556b'][$i % 5]),
+                $this->ellipse('Portrait', 372, $y + 14, 32, 32, ['#b35a3b', '#527a8e', '#55785f', '#8f6a1c', '#80556b'][$i % 5]),
                 $this->text(mb_substr($who, 0, 1), 372, $y + 20, 32, 14, 600, '#ffffff', align: 'center'),
                 $this->text($who, 420, $y + 19, 220, 15, 600, self::INK),
                 $this->text($what, 650, $y + 19, 200, 15, 400, self::SOFT),
@@ -378,7 +384,7 @@ final class FernhollowPottery
         $menu = [];
         foreach ([['calendar-days', 'Bookings'], ['flame', 'Kiln schedule'], ['palette', 'Glazes'], ['package', 'Stock'], ['users', 'Members']] as $i => [$icon, $word]) {
             $menu[] = $this->group($word, [
-                $this->box('Entry', 16, 120 + $i * 52, 208, 44, $i === 0 ? '#ffffff1f' : '#ffffff00', 10),
+                ...($i === 0 ? [$this->box('Entry', 16, 120, 208, 44, '#ffffff1f', 10)] : []),
                 $this->icon('Icon', $icon, 32, 132 + $i * 52, 20, '#ffffff'),
                 $this->text($word, 64, 131 + $i * 52, 150, 15, $i === 0 ? 600 : 400, '#ffffff'),
             ]);

@@ -61,16 +61,16 @@ final class KilnShelf
         return [
             ...$this->head('Room on the shelf', true),
             $this->text('{firing} firing, opens {firing.opens}', 112, 17, 500),
-            $this->widget('radio-group', 'Shelf', 24, 156, 342, 178, [
+            $this->widget('radio-group', 'Shelf', 24, 156, 342, 202, [
                 'label' => 'How much room?', 'signal' => 'shelf', 'required' => true,
                 'items' => [$this->item('A corner', ['0.25']), $this->item('Half a shelf', ['0.5']), $this->item('A whole shelf', ['1'], true), $this->item('Two shelves', ['2'])],
             ]),
-            $this->text('Pieces', 366, 17, 500),
-            $this->widget('stepper', 'Pieces', 222, 358, 144, 44, ['value' => 4, 'min' => 1, 'max' => 40, 'signal' => 'pieces']),
-            $this->widget('date-picker', 'Brought on', 24, 430, 342, 52, ['label' => 'November 2026', 'value' => 26, 'signal' => 'brought']),
-            $this->widget('slider', 'Tallest piece', 24, 510, 342, 56, ['label' => 'Tallest piece, cm', 'value' => 18, 'min' => 2, 'max' => 60, 'signal' => 'tallest']),
-            $this->text('{firing.a_shelf * shelf.value + pieces * 0.4 as 0.00} €', 596, 24, 600),
-            $this->text('{pieces} pieces at 0.40 each, and the shelf', 672, 15, 400),
+            $this->text('Pieces', 390, 17, 500),
+            $this->widget('stepper', 'Pieces', 222, 382, 144, 44, ['value' => 4, 'min' => 1, 'max' => 40, 'signal' => 'pieces']),
+            $this->widget('date-picker', 'Brought on', 24, 454, 342, 52, ['label' => 'November 2026', 'value' => 26, 'signal' => 'brought']),
+            $this->widget('slider', 'Tallest piece', 24, 534, 342, 56, ['label' => 'Tallest piece, cm', 'value' => 18, 'min' => 2, 'max' => 60, 'signal' => 'tallest']),
+            $this->text('{firing.a_shelf * shelf.value + pieces * 0.4 as 0.00} €', 620, 24, 600),
+            $this->text('{pieces} pieces at 0.40 each, and the shelf', 690, 15, 400),
             $this->button('Next', 'contact'),
         ];
     }

@@ -64,9 +64,11 @@ final class StudioParts
         $this->state('Button', 'Off', ['Button' => ['fills.0.colour' => self::PALE], 'Label' => ['fills.0.colour' => self::SOFT]]);
         $this->state('Button', 'Quiet', ['Button' => ['fills.0.colour' => '#f0e2d3'], 'Label' => ['fills.0.colour' => self::CLAY]], 'Emphasis', 'Main');
 
-        $this->component(['kind' => 'group', 'name' => 'Switch', 'x' => 0, 'y' => 0, 'width' => 52, 'height' => 32, 'children' => [
-            ['kind' => 'box', 'name' => 'Track', 'x' => 0, 'y' => 0, 'width' => 52, 'height' => 32, 'corners' => $this->round(16), 'fills' => [$this->fill(self::PALE)]],
-            ['kind' => 'ellipse', 'name' => 'Knob', 'x' => 3, 'y' => 3, 'width' => 26, 'height' => 26, 'fills' => [$this->fill('#ffffff')], 'effects' => [['colour' => '#00000033', 'offsetY' => 1, 'blur' => 2]]],
+        $this->component(['kind' => 'group', 'name' => 'Switch', 'x' => 0, 'y' => 0, 'width' => 52, 'height' => 44, 'children' => [
+            // A finger needs more room than the track takes.
+            ['kind' => 'box', 'name' => 'Room', 'x' => 0, 'y' => 0, 'width' => 52, 'height' => 44],
+            ['kind' => 'box', 'name' => 'Track', 'x' => 0, 'y' => 6, 'width' => 52, 'height' => 32, 'corners' => $this->round(16), 'fills' => [$this->fill(self::PALE)]],
+            ['kind' => 'ellipse', 'name' => 'Knob', 'x' => 3, 'y' => 9, 'width' => 26, 'height' => 26, 'fills' => [$this->fill('#ffffff')], 'effects' => [['colour' => '#00000033', 'offsetY' => 1, 'blur' => 2]]],
         ]]);
         $this->state('Switch', 'On', ['Track' => ['fills.0.colour' => self::SPRUCE], 'Knob' => ['x' => '23']], 'State', 'Off');
         $this->turning('Switch', 'Switch', null, 180);

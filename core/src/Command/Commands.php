@@ -137,6 +137,9 @@ final class Commands
         PutSlot::class,
         RemoveSlot::class,
         RemoveComponent::class,
+        SetRule::class,
+        PutAside::class,
+        TakeUp::class,
     ];
 
     /** @throws \Kindred\Input\InvalidInput */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 use Kindred\Document\Brief\Entry;
+use Kindred\Document\Check\Aside;
+use Kindred\Document\Check\RuleSetting;
 use Kindred\Document\Token\Theme;
 use Kindred\Document\Token\ThemeValue;
 use Kindred\Document\Token\Token;
@@ -36,6 +38,12 @@ enum Entity: string
 
     #[Kept(ThemeValue::class, most: ThemeValue::MAX, where: 'A house style', called: 'values in themes')]
     case ThemeValue = 'themevalue';
+
+    #[Kept(RuleSetting::class, most: RuleSetting::MAX, where: 'A project', called: 'settings of checks')]
+    case RuleSetting = 'rulesetting';
+
+    #[Kept(Aside::class, most: Aside::MAX, where: 'A project', called: 'findings that are put aside')]
+    case Aside = 'aside';
 
     public function kept(): Kept
     {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Kindred\Exchange;
 
 use Kindred\Document\Brief\Entry;
+use Kindred\Document\Check\Aside;
+use Kindred\Document\Check\RuleSetting;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
 use Kindred\Document\LayerNest;
@@ -87,6 +89,8 @@ final class ProjectReader
                 'tokenGroups' => $this->eachOf($key, TokenGroup::MAX, fn (int $i, string $at) => $this->thing(Entity::TokenGroup, $i, $at)),
                 'themes' => $this->eachOf($key, Theme::MAX, fn (int $i, string $at) => $this->thing(Entity::Theme, $i, $at)),
                 'themeValues' => $this->eachOf($key, ThemeValue::MAX, fn (int $i, string $at) => $this->thing(Entity::ThemeValue, $i, $at)),
+                'rules' => $this->eachOf($key, RuleSetting::MAX, fn (int $i, string $at) => $this->thing(Entity::RuleSetting, $i, $at)),
+                'asides' => $this->eachOf($key, Aside::MAX, fn (int $i, string $at) => $this->thing(Entity::Aside, $i, $at)),
                 'notes' => $this->eachOf($key, ProjectFile::MAX_NOTES, $this->note(...)),
                 'pictures' => $this->pictures(),
                 'fontFiles' => $this->fonts(),
@@ -239,7 +243,7 @@ final class ProjectReader
         $this->target->thing(Entity::Entry, $entry);
     }
 
-    /** A token, a group of them, a theme or what it says. */
+    /** A token, a group of them, a theme or what it says; a setting of a check, or a finding that was put aside. */
     private function thing(Entity $entity, int $i, string $at): void
     {
         $data = $this->json->value();
@@ -248,6 +252,8 @@ final class ProjectReader
             Entity::Token => Token::read($in),
             Entity::Theme => Theme::read($in),
             Entity::ThemeValue => self::themeValue($in),
+            Entity::RuleSetting => self::ruleSetting($in),
+            Entity::Aside => self::aside($in),
             default => TokenGroup::read($in),
         };
         if (isset($this->entryIds[$thing->id])) {
@@ -263,6 +269,21 @@ final class ProjectReader
         $value = ThemeValue::read($in);
 
         return $value->with(id: ThemeValue::idOf($value->theme, $value->token));
+    }
+
+    /** There is one setting of a rule, and one decision about a finding, whatever they are called in the file. */
+    private static function ruleSetting(Reader $in): RuleSetting
+    {
+        $setting = RuleSetting::read($in);
+
+        return $setting->with(id: RuleSetting::idOf($setting->rule));
+    }
+
+    private static function aside(Reader $in): Aside
+    {
+        $aside = Aside::read($in);
+
+        return $aside->with(id: Aside::idOf($aside->rule, $aside->about));
     }
 
     private function note(int $i, string $at): void

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Kindred\Exchange;
 
 use Kindred\Document\Brief\Entry;
+use Kindred\Document\Check\Aside;
+use Kindred\Document\Check\RuleSetting;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Container;
 use Kindred\Document\Layer\Kinds;
@@ -35,6 +37,8 @@ final class ProjectSchema
             'tokenGroups' => $list($ref('tokenGroup'), TokenGroup::MAX),
             'themes' => $list($ref('theme'), Theme::MAX),
             'themeValues' => $list($ref('themeValue'), ThemeValue::MAX),
+            'rules' => $list($ref('ruleSetting'), RuleSetting::MAX),
+            'asides' => $list($ref('aside'), Aside::MAX),
             'loose' => $layers(Limits::MAX_LAYERS_OF_SCREEN),
             'notes' => $list($ref('note'), ProjectFile::MAX_NOTES),
             'pictures' => ['type' => 'object', 'propertyNames' => ['pattern' => '^[0-9a-f]{64}$'], 'additionalProperties' => ['type' => 'string', 'contentEncoding' => 'base64']],
@@ -46,6 +50,8 @@ final class ProjectSchema
             'tokenGroup' => $schema->object(Properties::of(TokenGroup::class), [], ['rank']),
             'theme' => $schema->object(Properties::of(Theme::class), [], ['rank']),
             'themeValue' => $schema->object(Properties::of(ThemeValue::class), [], ['rank']),
+            'ruleSetting' => $schema->object(Properties::of(RuleSetting::class), [], ['rank']),
+            'aside' => $schema->object(Properties::of(Aside::class), [], ['rank']),
             'note' => $schema->object(Properties::of(FileNote::class)),
             'layer' => self::layer($schema, $layers(Limits::MAX_LAYERS_OF_SCREEN)),
         ];

@@ -63,6 +63,16 @@ final readonly class Box
         return $point->x >= $this->x && $point->x <= $this->right() && $point->y >= $this->y && $point->y <= $this->bottom();
     }
 
+    /**
+     * Whether another lies in it, edges too.
+     *
+     * @param  float  $slop  px by which it may reach out
+     */
+    public function contains(self $other, float $slop = 0.0): bool
+    {
+        return $other->x >= $this->x - $slop && $other->y >= $this->y - $slop && $other->right() <= $this->right() + $slop && $other->bottom() <= $this->bottom() + $slop;
+    }
+
     /** Whether both have an area in common. */
     public function overlaps(self $other): bool
     {

@@ -177,6 +177,12 @@ final readonly class Kit
         return $layer->content instanceof Content ? $this->sketch($layer, $layer->content)->parts() : [];
     }
 
+    /** @return list<Area> the places of a widget that answer to a press as it stands, in its own coordinates; none of one that does not work */
+    public function areas(Layer $layer): array
+    {
+        return $layer->content instanceof Content && self::find($layer->content->widget) instanceof Interactive ? $this->sketch($layer, $layer->content)->areas() : [];
+    }
+
     /** What can be changed at a point of a widget, in its own coordinates; null where nothing can. */
     public function spot(Layer $layer, Point $point): ?Spot
     {

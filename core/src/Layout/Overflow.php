@@ -35,8 +35,8 @@ final readonly class Overflow
             $bounds = Bounds::of($tree, $layer);
             $parent = $layer->parent === null ? null : $tree->layer($layer->parent);
             $of = match (true) {
-                ! $layer->isGroup() && ! self::holds(new Box(0, 0, $frame->width, $frame->height), $bounds) => 'the screen',
-                $parent !== null && $parent->lays($layer) && ! self::holds(Bounds::of($tree, $parent), $bounds) => $parent->name,
+                ! $layer->isGroup() && ! (new Box(0, 0, $frame->width, $frame->height))->contains($bounds, self::SLOP) => 'the screen',
+                $parent !== null && $parent->lays($layer) && ! Bounds::of($tree, $parent)->contains($bounds, self::SLOP) => $parent->name,
                 default => null,
             };
             if ($of !== null) {
@@ -46,11 +46,5 @@ final readonly class Overflow
         }
 
         return $found;
-    }
-
-    private static function holds(Box $frame, Box $box): bool
-    {
-        return $box->x >= $frame->x - self::SLOP && $box->y >= $frame->y - self::SLOP
-            && $box->right() <= $frame->right() + self::SLOP && $box->bottom() <= $frame->bottom() + self::SLOP;
     }
 }

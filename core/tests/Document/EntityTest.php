@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Kindred\Document\Brief\Entry;
 use Kindred\Document\Change;
+use Kindred\Document\Check\Aside;
+use Kindred\Document\Check\RuleSetting;
 use Kindred\Document\Difference;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
@@ -31,6 +33,8 @@ function oneOfEach(): Tree
         ['type' => 'put-tokens', 'tokens' => [['id' => 'clay', 'name' => 'clay', 'kind' => 'color', 'value' => '#b4472e']], 'groups' => [['id' => 'base', 'name' => 'base', 'more' => '{}']]],
         ['type' => 'put-theme', 'id' => 'dark', 'name' => 'Dark'],
         ['type' => 'put-theme-values', 'theme' => 'dark', 'values' => [['token' => 'clay', 'text' => '#e08a6f']]],
+        ['type' => 'set-rule', 'rule' => 'contrast', 'on' => true, 'limit' => 7],
+        ['type' => 'put-aside', 'findings' => [['rule' => 'contrast', 'about' => 'boxa']], 'reason' => 'Nobody has to read it.'],
     );
 }
 
@@ -46,6 +50,8 @@ function changedIn(Tree $tree, Entity $entity): Tree
         Entity::TokenGroup => $tree->put($entity, new TokenGroup('base', 'm', 'Other', '{}')),
         Entity::Theme => $tree->put($entity, new Theme('dark', 'm', 'Other')),
         Entity::ThemeValue => $tree->put($entity, new ThemeValue(ThemeValue::idOf('dark', 'clay'), 'm', 'dark', 'clay', new ColourToken(Colour::parse('teal')))),
+        Entity::RuleSetting => $tree->put($entity, new RuleSetting(RuleSetting::idOf('contrast'), 'm', 'contrast', false)),
+        Entity::Aside => $tree->put($entity, new Aside(Aside::idOf('contrast', 'boxa'), 'm', 'contrast', 'boxa', 'Other')),
     };
 }
 

@@ -44,6 +44,13 @@ final readonly class ConicGradient implements Gradient
         return new Point($this->centreX * $width, $this->centreY * $height);
     }
 
+    public function place(Point $point, float $width, float $height): float
+    {
+        $from = $point->minus($this->centre($width, $height));
+
+        return fmod(rad2deg(atan2($from->x, -$from->y)) - $this->angle + 720, 360) / 360;
+    }
+
     /** From the centre towards where it begins. */
     public function spine(float $width, float $height): array
     {

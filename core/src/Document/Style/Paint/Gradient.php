@@ -30,6 +30,18 @@ interface Gradient extends Paint
     public function repeats(): bool;
 
     /**
+     * The place on its line whose colour a point has, of which stops at 0 and 1 are the ends.
+     *
+     * @param  Point  $point  px from the corner of the box
+     * @param  float  $width  of the box, px
+     * @param  float  $height  of the box, px
+     */
+    public function place(Point $point, float $width, float $height): float;
+
+    /** The colour that a point of a box has. */
+    public function colourAt(Point $point, float $width, float $height): Colour;
+
+    /**
      * The line along which its stops lie, as it is shown and dragged.
      *
      * @param  float  $width  of the box, px

@@ -51,6 +51,15 @@ final readonly class LinearGradient implements Gradient
         return [new Point($width / 2 - $sin * $half, $height / 2 + $cos * $half), new Point($width / 2 + $sin * $half, $height / 2 - $cos * $half)];
     }
 
+    public function place(Point $point, float $width, float $height): float
+    {
+        [$start, $end] = $this->ends($width, $height);
+        $along = $end->minus($start);
+        $length = $along->dot($along);
+
+        return $length > 0 ? $point->minus($start)->dot($along) / $length : 1.0;
+    }
+
     /** From its first stop to its last. */
     public function spine(float $width, float $height): array
     {

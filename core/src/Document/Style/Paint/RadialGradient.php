@@ -78,6 +78,14 @@ final readonly class RadialGradient implements Gradient
         return $this->circle ? [$corner, $corner] : [$x * M_SQRT2, $y * M_SQRT2];
     }
 
+    public function place(Point $point, float $width, float $height): float
+    {
+        $from = $point->minus($this->centre($width, $height));
+        [$across, $down] = $this->radii($width, $height);
+
+        return $across > 0 && $down > 0 ? hypot($from->x / $across, $from->y / $down) : 1.0;
+    }
+
     /** From the centre to the right, as far as it reaches. */
     public function spine(float $width, float $height): array
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Document\Style\Paint;
 
 use Kindred\Geometry\Number;
+use Kindred\Geometry\Point;
 use Kindred\Input\Reader;
 use Kindred\Paint\Colour;
 use Kindred\Paint\Interpolation;
@@ -48,6 +49,18 @@ trait WithStops
     public function repeats(): bool
     {
         return $this->repeats;
+    }
+
+    public function colourAt(Point $point, float $width, float $height): Colour
+    {
+        $ramp = $this->ramp();
+        $place = $this->place($point, $width, $height);
+        $period = $ramp->end() - $ramp->start();
+        if ($this->repeats && $period > 0) {
+            $place -= floor(($place - $ramp->start()) / $period) * $period;
+        }
+
+        return Colour::ofSrgb(...$ramp->at($place));
     }
 
     public function colour(): Colour

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Check;
+
+use Kindred\Document\Check\Aside;
+use Kindred\Document\Check\RuleSetting;
+use Kindred\Document\Entity;
+use Kindred\Document\Tree;
+
+/** Looks through screens by all rules that a project goes by. */
+final readonly class Checker
+{
+    public function __construct(private Eyes $eyes)
+    {
+    }
+
+    /** What one screen has to say: what is wrong on it, and what others are compared with. */
+    public function screen(Tree $tree, string $screen): Report
+    {
+        $scene = new Scene($tree, $tree->screen($screen), $this->eyes);
+        $settings = self::settings($tree);
+        $findings = $facts = [];
+        foreach (Rules::ALL as $rule) {
+            $setting = $settings[$rule::key()] ?? null;
+            if ($setting?->on === false) {
+                continue;
+            }
+            if (is_a($rule, Across::class, true)) {
+                $facts[$rule::key()] = $rule::facts($scene);
+            } else {
+                array_push($findings, ...self::merged($rule::on($scene, $setting->limit ?? $rule::limit()?->usual)));
+            }
+        }
+
+        return new Report($findings, $facts);
+    }
+
+    /**
+     * What is wrong between screens.
+     *
+     * @param  list<Report>  $reports  in the order of the reel
+     * @return list<Finding>
+     */
+    public static function across(Tree $tree, array $reports): array
+    {
+        $settings = self::settings($tree);
+        $findings = [];
+        foreach (Rules::ALL as $rule) {
+            if (is_a($rule, Across::class, true) && ($settings[$rule::key()] ?? null)?->on !== false) {
+                array_push($findings, ...self::merged($rule::among(array_merge([], ...array_map(fn (Report $one): array => $one->facts[$rule::key()] ?? [], $reports)))));
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return array<string, RuleSetting> by rule */
+    public static function settings(Tree $tree): array
+    {
+        $settings = [];
+        foreach ($tree->things(Entity::RuleSetting) as $one) {
+            if ($one instanceof RuleSetting) {
+                $settings[$one->rule] = $one;
+            }
+        }
+
+        return $settings;
+    }
+
+    /** @return array<string, Aside> what is put aside, by id */
+    public static function asides(Tree $tree): array
+    {
+        return array_filter($tree->things(Entity::Aside), fn (mixed $one): bool => $one instanceof Aside);
+    }
+
+    /**
+     * What is wrong in each copy of an array, or in each instance, is one finding.
+     *
+     * @param  iterable<Finding>  $findings
+     * @return list<Finding>
+     */
+    private static function merged(iterable $findings): array
+    {
+        $merged = [];
+        foreach ($findings as $one) {
+            $key = $one->id().$one->screen;
+            $merged[$key] = isset($merged[$key]) ? $merged[$key]->at(...$one->places) : $one;
+        }
+
+        return array_values($merged);
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Check\Rule;
+
+use Kindred\Check\Families;
+use Kindred\Check\Finding;
+use Kindred\Check\Fix;
+use Kindred\Check\Group;
+use Kindred\Check\Limit;
+use Kindred\Check\OnScreen;
+use Kindred\Check\Placed;
+use Kindred\Check\Scene;
+use Kindred\Document\Layer\Text;
+
+/** A layer whose edge, or middle, misses the line on which others stand by 1 to 3 px, and which stands on no other line. */
+final class Alignment implements OnScreen
+{
+    public static function key(): string
+    {
+        return 'alignment';
+    }
+
+    public static function label(): string
+    {
+        return 'nearly aligned';
+    }
+
+    public static function group(): Group
+    {
+        return Group::NearMiss;
+    }
+
+    public static function source(): string
+    {
+        return 'Vernier acuity: a shift of 1 px between edges is seen (Westheimer 1975)';
+    }
+
+    public static function limit(): ?Limit
+    {
+        return null;
+    }
+
+    public static function on(Scene $scene, ?float $limit): iterable
+    {
+        foreach (Families::free($scene, 3) as $family) {
+            foreach (['x', 'y'] as $axis) {
+                yield from self::along($scene, $family, $axis);
+            }
+        }
+    }
+
+    /**
+     * @param  non-empty-list<Placed>  $family
+     * @param  'x'|'y'  $axis
+     * @return iterable<Finding>
+     */
+    private static function along(Scene $scene, array $family, string $axis): iterable
+    {
+        $lines = array_map(fn (Placed $one): array => self::lines($one, $axis), $family);
+        foreach ($family as $i => $one) {
+            $near = [];
+            foreach ($family as $j => $other) {
+                if ($i === $j) {
+                    continue;
+                }
+                foreach ($lines[$i] as $name => $at) {
+                    foreach ($lines[$j] as $theirs => $line) {
+                        if (abs($at - $line) <= 0.5) {
+                            // It stands on some line already.
+                            continue 4;
+                        }
+                    }
+                    if (isset($lines[$j][$name]) && Families::nearly($lines[$j][$name] - $at)) {
+                        $key = $name.' '.round($lines[$j][$name], 1);
+                        $near[$key] = [$lines[$j][$name] - $at, $name, [...($near[$key][2] ?? []), $other]];
+                    }
+                }
+            }
+            $near = array_filter($near, fn (array $line): bool => count($line[2]) >= 2);
+            if ($near !== []) {
+                usort($near, fn (array $a, array $b): int => [count($b[2]), abs($a[0])] <=> [count($a[2]), abs($b[0])]);
+                [$by, $name, $others] = $near[0];
+                $others = array_slice($others, 0, 3);
+                $names = implode(', ', array_map(fn (Placed $other): string => $other->called(), $others));
+                $by = round($by, 2);
+                yield Finding::of(self::class, $scene->screen->id, "The {$name} of {$one->called()} misses that of {$names} by ".abs($by).' px.', [$one->address, ...array_map(fn (Placed $other) => $other->address, $others)],
+                    new Fix('Move it by '.abs($by).' px', [['type' => 'move-layers', ...$scene->named($one), 'dx' => $axis === 'x' ? $by : 0, 'dy' => $axis === 'y' ? $by : 0]]));
+            }
+        }
+    }
+
+    /**
+     * @param  'x'|'y'  $axis
+     * @return array<string, float> where its edges and its middle lie
+     */
+    private static function lines(Placed $one, string $axis): array
+    {
+        $box = $one->layer->box;
+        $across = ['left edge' => $box->x, 'middle' => $box->x + $box->width / 2, 'right edge' => $box->right()];
+        if ($one->layer->isGroup()) {
+            // Nobody sees the middle of what has no edge of its own.
+            return $axis === 'x' ? ['left edge' => $box->x, 'right edge' => $box->right()] : ['upper edge' => $box->y, 'lower edge' => $box->bottom()];
+        }
+        if ($axis === 'x' && $one->layer->content instanceof Text) {
+            // Words end where they end; only where they begin, or their middle, is placed by anybody.
+            return array_intersect_key($across, [['left' => 'left edge', 'center' => 'middle', 'right' => 'right edge'][$one->layer->content->style->align->value] => true]);
+        }
+
+        return $axis === 'x'
+            ? $across
+            : ['upper edge' => $box->y, 'middle' => $box->y + $box->height / 2, 'lower edge' => $box->bottom()];
+    }
+}

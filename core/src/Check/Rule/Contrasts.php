@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Check\Rule;
+
+use Kindred\Check\Fix;
+use Kindred\Check\Measured;
+use Kindred\Check\Placed;
+use Kindred\Check\Scene;
+use Kindred\Document\Style\Fill;
+use Kindred\Document\Token\Token;
+use Kindred\Document\Token\Value\ColourToken;
+use Kindred\Geometry\Box;
+use Kindred\Geometry\Point;
+use Kindred\Paint\Colour;
+use Kindred\Paint\Contrast;
+use Kindred\Paint\Oklab;
+
+/** How something stands out, and the nearest colour in which it does so enough. */
+trait Contrasts
+{
+    /** Tokens that are further away in OKLab are another colour, not a better one. */
+    private const NEAR = 0.25;
+
+    /** @param  list<Point>  $points  where it is painted */
+    private static function measured(Scene $scene, Placed $one, Colour $colour, array $points): ?Measured
+    {
+        $pairs = $scene->sampling()->of($one, $colour, $points);
+        if ($pairs !== null) {
+            $worst = null;
+            foreach ($pairs as [$ground, $seen]) {
+                $ratio = $seen->contrastRatio($ground);
+                $worst = $worst === null || $ratio < $worst[0] ? [$ratio, $ground, $seen] : $worst;
+            }
+
+            return $worst === null ? null : new Measured($worst[0], $worst[1], $worst[2], Contrast::against(self::pixels(array_column($pairs, 0))));
+        }
+        $pixels = $one->isPart ? [] : $scene->eyes->backdrops->behind($scene->tree, $one->address);
+        if ($pixels === []) {
+            return null;
+        }
+        $against = Contrast::against($pixels);
+
+        // Of a picture half of which is darker it is not the darkest pixel that decides.
+        return new Measured($against->typical($colour), null, $colour, $against);
+    }
+
+    /**
+     * @param  list<Colour>  $grounds
+     * @return list<array{int, int, int, int}>
+     */
+    private static function pixels(array $grounds): array
+    {
+        return array_map(fn (Colour $one): array => [$one->red, $one->green, $one->blue, 1], $grounds);
+    }
+
+    /**
+     * Points of a box of a layer, on the screen.
+     *
+     * @param  Box  $box  in the layer's own coordinates
+     * @param  int  $across  so many in a row
+     * @return non-empty-list<Point>
+     */
+    private static function spread(Placed $one, Box $box, int $across, int $down): array
+    {
+        $points = [];
+        for ($i = 0; $i < $across; $i++) {
+            for ($j = 0; $j < $down; $j++) {
+                $points[] = $one->outward(new Point($box->x + $box->width * ($i + 0.5) / $across, $box->y + $box->height * ($j + 0.5) / $down));
+            }
+        }
+
+        return $points === [] ? [$one->centre] : $points;
+    }
+
+    /** The nearest colour that stands out enough; a token of such a colour before any other. */
+    private static function recoloured(Scene $scene, Placed $layer, Measured $measured, float $needed): ?Fix
+    {
+        $has = $layer->layer->colour();
+        if ($has === null || ! self::isOpaqueAround($layer)) {
+            return null;
+        }
+        $seen = $has->withAlpha($has->alpha * $layer->layer->opacity);
+        $token = self::token($scene, $has, fn (Colour $colour): bool => $measured->against->worst($colour->withAlpha($colour->alpha * $layer->layer->opacity)) >= $needed);
+        $fill = array_key_first(array_filter($layer->layer->fills, fn (Fill $one): bool => ! $one->hidden)) ?? 0;
+        if ($token !== null) {
+            return new Fix("Take the token {$token->name}", [['type' => 'bind-token', ...$scene->named($layer), 'field' => "fills.{$fill}.paint", 'token' => $token->id]]);
+        }
+        $nearest = $measured->against->nearest($seen, $needed);
+        if ($nearest === null) {
+            return null;
+        }
+        // A colour that is seen through hardly ever stands out enough: it is as dark as it can be then, or opaque.
+        $hex = substr($nearest->toHex(), 0, 7);
+
+        return new Fix("Take {$hex}", [['type' => 'set-field', ...$scene->named($layer), 'field' => "fills.{$fill}.colour", 'value' => $hex]]);
+    }
+
+    /** @param  \Closure(Colour): bool  $does */
+    private static function token(Scene $scene, Colour $has, \Closure $does): ?Token
+    {
+        $found = null;
+        $near = self::NEAR;
+        foreach ($scene->tokens() as $token) {
+            if ($token->value instanceof ColourToken && $does($token->value->value)) {
+                $away = Oklab::of($token->value->value)->distance(Oklab::of($has));
+                [$found, $near] = $away < $near ? [$token, $away] : [$found, $near];
+            }
+        }
+
+        return $found;
+    }
+
+    private static function isOpaqueAround(Placed $layer): bool
+    {
+        for ($around = $layer->parent; $around !== null; $around = $around->parent) {
+            if ($around->layer->opacity < 1) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private static function behind(Measured $measured): string
+    {
+        return $measured->ground === null ? 'half of what lies behind it' : "the {$measured->ground->opaqueHex()} behind it";
+    }
+
+    /** Cut, not rounded: what is just too little must not read as enough. */
+    private static function ratio(float $ratio): string
+    {
+        return (string) (floor($ratio * 100) / 100);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Check\Rule;
+
+use Kindred\Check\Finding;
+use Kindred\Check\Fix;
+use Kindred\Check\Group;
+use Kindred\Check\Limit;
+use Kindred\Check\OnScreen;
+use Kindred\Check\Scene;
+use Kindred\Document\Layer\Text;
+use Kindred\Type\LaidRun;
+
+/** Words are large enough to be read. */
+final class TextSize implements OnScreen
+{
+    public const USUAL = 12.0;
+
+    public static function key(): string
+    {
+        return 'text-size';
+    }
+
+    public static function label(): string
+    {
+        return 'size of text';
+    }
+
+    public static function group(): Group
+    {
+        return Group::Reading;
+    }
+
+    public static function source(): string
+    {
+        return 'ISO 9241-303: characters at least 16 minutes of arc high, which is about 12 px in the hand';
+    }
+
+    public static function limit(): Limit
+    {
+        return new Limit('Least size of text', self::USUAL, 6, 40);
+    }
+
+    public static function on(Scene $scene, ?float $limit): iterable
+    {
+        $least = $limit ?? self::USUAL;
+        foreach ($scene->seen as $layer) {
+            $text = $layer->layer->content;
+            if (! $text instanceof Text || trim($text->words) === '') {
+                continue;
+            }
+            $sizes = array_merge(...array_map(fn ($line): array => array_map(fn (LaidRun $run): float => $run->setting->style->size, $line->runs($text->style)), $layer->laid->lines ?? []), ...[[$text->style->size]]);
+            $size = min($sizes);
+            if ($size < $least) {
+                $fix = $text->style->size < $least ? new Fix("Set it in {$least} px", [['type' => 'set-field', ...$scene->named($layer), 'field' => 'style.size', 'value' => (string) $least]]) : null;
+                yield Finding::of(self::class, $scene->screen->id, sprintf('“%s” is set in %s px; less than %s px is hard to read.', Text::title($text->words), round($size, 2), $least), [$layer->address], $fix);
+            }
+        }
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Check;
+
+/** The register of rules, in the order in which they are listed. */
+final class Rules
+{
+    /** @var non-empty-list<class-string<OnScreen>|class-string<Across>> */
+    public const ALL = [
+        Rule\TextContrast::class,
+        Rule\GraphicContrast::class,
+        Rule\TextSize::class,
+        Rule\CutText::class,
+        Rule\TargetSize::class,
+        Rule\TargetSpacing::class,
+        Rule\Collision::class,
+        Rule\LeavesContainer::class,
+        Rule\OffScreen::class,
+        Rule\Alignment::class,
+        Rule\UnevenGap::class,
+        Rule\OffCentre::class,
+        Rule\Corners::class,
+        Rule\NearSize::class,
+        Rule\RawValue::class,
+        Rule\Moved::class,
+        Rule\Sized::class,
+        Rule\Painted::class,
+        Rule\Reordered::class,
+        Rule\Wording::class,
+        Rule\TapName::class,
+        Rule\MissingCondition::class,
+        Rule\HiddenLayer::class,
+        Rule\EmptyLayer::class,
+        Rule\DuplicateLayer::class,
+    ];
+
+    /** @return class-string<OnScreen>|class-string<Across>|null */
+    public static function find(string $key): ?string
+    {
+        foreach (self::ALL as $rule) {
+            if ($rule::key() === $key) {
+                return $rule;
+            }
+        }
+
+        return null;
+    }
+}

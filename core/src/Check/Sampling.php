@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Check;
+
+use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\BoxLayer;
+use Kindred\Document\Layer\Composed;
+use Kindred\Document\Layer\Ellipse;
+use Kindred\Document\Layer\Group;
+use Kindred\Document\Layer\Icon;
+use Kindred\Document\Layer\Instance;
+use Kindred\Document\Layer\LineLayer;
+use Kindred\Document\Layer\Picture;
+use Kindred\Document\Layer\Stack;
+use Kindred\Document\Layer\Text;
+use Kindred\Document\Style\BlendMode;
+use Kindred\Document\Style\Effect\Shadow;
+use Kindred\Document\Style\Fill;
+use Kindred\Document\Style\Paint\Gradient;
+use Kindred\Document\Style\Paint\Solid;
+use Kindred\Geometry\Box;
+use Kindred\Geometry\Point;
+use Kindred\Paint\Colour;
+
+/**
+ * What colours are painted at places of a screen, worked out from fills and gradients (Compositing and Blending 1, section 5.1: source-over, groups
+ * that are seen through as wholes). Words, icons and lines are thin: as what lies behind something they count as nothing.
+ */
+final class Sampling
+{
+    /** @var \WeakMap<Placed, Box> all that something and what lies in it may paint */
+    private \WeakMap $reach;
+
+    public function __construct(private readonly Scene $scene)
+    {
+        $this->reach = new \WeakMap;
+    }
+
+    /**
+     * What is seen at points behind something, and with it painted there in a colour.
+     *
+     * @param  list<Point>  $points  on the screen
+     * @return list<array{Colour, Colour}>|null opaque: the ground, and the colour upon it; null where it cannot be worked out
+     */
+    public function of(Placed $one, Colour $colour, array $points): ?array
+    {
+        $pairs = [];
+        foreach ($points as $point) {
+            $ground = $this->at($point, $one, null);
+            $seen = $ground === null ? null : $this->at($point, $one, $colour);
+            if ($ground === null || $seen === null) {
+                return null;
+            }
+            $pairs[] = [$ground, $seen];
+        }
+
+        return $pairs;
+    }
+
+    /** What is seen at a point, with something left out or painted there in a colour. */
+    private function at(Point $point, Placed $one, ?Colour $colour): ?Colour
+    {
+        $below = $this->scene->screen->ground->withAlpha(1);
+        foreach ($this->scene->roots as $root) {
+            $painted = $this->paint($root, $point, $one, $colour);
+            if ($painted === false) {
+                return null;
+            }
+            $below = $painted === null ? $below : $painted->over($below);
+        }
+
+        return $below;
+    }
+
+    /** @return Colour|false|null what a layer and all in it paints at a point; null for nothing, false where it cannot be worked out */
+    private function paint(Placed $layer, Point $point, Placed $one, ?Colour $colour): Colour|false|null
+    {
+        if (! $this->reach($layer)->holds($point)) {
+            return null;
+        }
+        if ($layer === $one) {
+            return $colour === null ? null : $colour->withAlpha($colour->alpha * $layer->layer->opacity);
+        }
+        $own = $this->own($layer, $point);
+        if ($own === false || ! self::isPlain($layer)) {
+            return false;
+        }
+        $painted = $own;
+        foreach ($layer->children as $child) {
+            $upon = $this->paint($child, $point, $one, $colour);
+            if ($upon === false) {
+                return false;
+            }
+            $painted = $upon === null ? $painted : ($painted === null ? $upon : self::mixed($upon, $painted));
+        }
+
+        return $painted === null || $layer->layer->opacity >= 1 ? $painted : $painted->withAlpha($painted->alpha * $layer->layer->opacity);
+    }
+
+    private function own(Placed $placed, Point $point): Colour|false|null
+    {
+        $layer = $placed->layer;
+        $content = $layer->content;
+        if ($content instanceof Group || $content instanceof Instance || $content instanceof Composed || $content instanceof Text || $content instanceof Icon || $content instanceof LineLayer) {
+            return null;
+        }
+        $fills = Fill::seen($layer->fills);
+        if (($fills === [] && ! $content instanceof Picture) || ! $this->isWithin($placed, $point)) {
+            return null;
+        }
+        if (! ($content instanceof BoxLayer || $content instanceof Stack || $content instanceof ArrayLayer || ($content instanceof Ellipse && $content->isWhole()))) {
+            return false;
+        }
+        $at = $placed->inward($point);
+        $painted = null;
+        foreach (array_reverse($fills) as $fill) {
+            $colour = match (true) {
+                $fill->blend !== BlendMode::Normal => false,
+                $fill->paint instanceof Solid => $fill->paint->colour,
+                $fill->paint instanceof Gradient => $fill->paint->colourAt($at, $layer->box->width, $layer->box->height),
+                default => false,
+            };
+            if ($colour === false) {
+                return false;
+            }
+            $colour = $fill->opacity >= 1 ? $colour : $colour->withAlpha($colour->alpha * $fill->opacity);
+            $painted = $painted === null ? $colour : self::mixed($colour, $painted);
+        }
+
+        return $painted;
+    }
+
+    /** Whether it is painted as it is, without what has to be drawn to be seen. */
+    private static function isPlain(Placed $placed): bool
+    {
+        $layer = $placed->layer;
+        foreach ($layer->effects as $effect) {
+            if (! $effect->hidden && ! $effect->effect instanceof Shadow) {
+                return false;
+            }
+        }
+
+        return $layer->masks === [] && $layer->blend === BlendMode::Normal;
+    }
+
+    private function isWithin(Placed $placed, Point $point): bool
+    {
+        $box = new Box(0, 0, $placed->layer->box->width, $placed->layer->box->height);
+        $at = $placed->inward($point);
+        if ($placed->layer->content instanceof Ellipse && $placed->layer->content->isWhole() && $box->width > 0 && $box->height > 0) {
+            return hypot(($at->x - $box->width / 2) / ($box->width / 2), ($at->y - $box->height / 2) / ($box->height / 2)) <= 1;
+        }
+
+        return $box->holds($at);
+    }
+
+    private function reach(Placed $placed): Box
+    {
+        return $this->reach[$placed] ??= Box::around($placed->bounds, ...array_map($this->reach(...), $placed->children)) ?? $placed->bounds;
+    }
+
+    /** One colour upon another that may be seen through itself. */
+    private static function mixed(Colour $upon, Colour $below): Colour
+    {
+        $alpha = $upon->alpha + $below->alpha * (1 - $upon->alpha);
+        if ($alpha <= 0) {
+            return $upon;
+        }
+        $channel = fn (int $front, int $back): int => (int) round(($front * $upon->alpha + $back * $below->alpha * (1 - $upon->alpha)) / $alpha);
+
+        return Colour::rgb($channel($upon->red, $below->red), $channel($upon->green, $below->green), $channel($upon->blue, $below->blue), $alpha);
+    }
+}
