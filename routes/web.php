@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AssetController;
 use App\Http\Controllers\BriefController;
+use App\Http\Controllers\CheckController;
 use App\Http\Controllers\ColourController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\FindController;
@@ -88,6 +89,8 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
         Route::get('find', [FindController::class, 'index'])->name('find');
         Route::get('copies/{layer}', [WallController::class, 'copies'])->name('copies');
         Route::get('facets', [WallController::class, 'facets'])->name('facets');
+        Route::get('checks', [CheckController::class, 'show'])->middleware(FairShare::class)->name('checks');
+        Route::get('checks/rules', [CheckController::class, 'rules'])->name('checks.rules');
         Route::get('history', [WallController::class, 'history'])->name('history');
 
         Route::get('edits', [EditController::class, 'index'])->name('edits');

@@ -53,7 +53,7 @@ final readonly class Backdrop
         if ($layer === null || $screen === null || $showing === null) {
             return null;
         }
-        $contrast = Contrast::against($this->pixels($project, $screen, $address));
+        $contrast = Contrast::against($this->behind($project, $screen, $address));
         $chosen = Colour::parse($colour, 'colour');
         $worst = $contrast->worst($chosen);
         [$of, $aims] = $this->aims($layer);
@@ -75,8 +75,8 @@ final readonly class Backdrop
         return $large ? ['large text', ['AA' => 3.0, 'AAA' => 4.5]] : ['text', ['AA' => 4.5, 'AAA' => 7.0]];
     }
 
-    /** @return list<array{int, int, int, int}> red, green, blue, pixels */
-    private function pixels(Project $project, string $screen, Address $address): array
+    /** @return list<array{int, int, int, int}> what is seen behind a layer of a screen: red, green, blue, pixels */
+    public function behind(Project $project, string $screen, Address $address): array
     {
         return $this->cache->remember("behind:{$project->id}:{$address}:{$project->sequence}", self::KEPT, function () use ($project, $screen, $address): array {
             $tree = $this->store->withLayersOf($project, [$screen]);

@@ -80,11 +80,11 @@ final readonly class Editor
      * What commands would change in the picture, with nothing locked and nothing written.
      *
      * @param  non-empty-list<Command>  $commands
+     * @param  bool  $uses  whether what shows the same elsewhere follows at once, or only when it is made
      */
-    public function preview(Project $project, array $commands): Answer
+    public function preview(Project $project, array $commands, bool $uses = false): Answer
     {
-        // What shows the same elsewhere follows when it is made.
-        $before = $this->store->load($project, $this->needs($commands));
+        $before = $this->store->load($project, $this->needs($commands), $uses);
         $after = $this->runner->run($before, ...$commands);
 
         return new Answer($project->sequence, $project->sequence, '', $this->patches->of($project, Difference::between($before, $after), $after, $before));

@@ -10,6 +10,7 @@ import { Asking } from './wall/asking.ts';
 import { nextStep, rehearsed } from './wall/beginning.ts';
 import { Camera } from './wall/camera.ts';
 import { alone, copiesOf, layerOf } from './wall/address.ts';
+import { Checks } from './wall/checks.ts';
 import { Clipboard } from './wall/clipboard.ts';
 import { Commands } from './wall/commands.ts';
 import { Curving } from './wall/curving.ts';
@@ -87,6 +88,7 @@ const selection = new Selection(picture, () => {
     overlay.show();
     showParts(picture, selection);
     facets.follow();
+    checks.follow();
     reel.mark();
     rulers.follow();
     needs.follow();
@@ -102,6 +104,7 @@ const camera = new Camera(wall, picture.stage, `kindred.camera.${project}`, () =
     rulers.follow();
     notes.draw();
     needs.draw();
+    checks.draw();
     zoom.show();
 }, () => stills.rest());
 const zoom = new ZoomField(camera);
@@ -127,6 +130,7 @@ const facets = new Facets(urls['facets']!, picture, selection, server, {
         gradients.hear();
         points.hear();
         partners.show();
+        checks.drawn();
     },
     used: urls['colours']!,
     tokens: urls['choices']!,
@@ -140,9 +144,10 @@ const facets = new Facets(urls['facets']!, picture, selection, server, {
         return answer.status === 200 ? answer.text() : null;
     },
 });
-const reel = new Reel(urls['reel']!, selection, server);
+const reel = new Reel(urls['reel']!, selection, server, () => checks.badges());
 
 function onAnswer(answer: Answer): void {
+    checks.settle();
     const { reel: arranged, screens, redraw } = picture.patch(answer.patches);
     for (const id of redraw) screens.add(id);
     for (const { project: changed } of answer.patches) if (changed) showFinish(changed.finish);
@@ -167,6 +172,8 @@ function onAnswer(answer: Answer): void {
     void needs.load();
     notes.draw();
     needs.draw();
+    checks.draw();
+    checks.again();
     showEmpty();
     tools.hint();
     document.dispatchEvent(new Event('kindred:edited'));
@@ -309,6 +316,7 @@ const notes = new Notes(document.getElementById('notes')!, document.getElementBy
     const box = screen ? picture.screenBox(screen) : null;
     if (box) camera.fit(box, 1);
 });
+const checks = new Checks(parts, document.getElementById('flags')!, goTo);
 const trials = new Trials(dialog('trials'), urls['trials']!, server);
 const takes = new Takes(dialog('takes'), urls['takes']!, server);
 new Icons(dialog('icons'), urls, server);
@@ -379,6 +387,7 @@ const commands = new Commands(register({
         },
         grid: () => rulers.toggle(),
         threads: () => press('threads', threads.toggle()),
+        checks: () => press('checks', checks.toggle()),
         facets: () => page.classList.toggle('facets-folded'),
         reel: () => page.classList.toggle('reel-folded'),
         history: () => document.querySelector<HTMLElement>('[data-opens=history]')?.click(),
@@ -496,6 +505,7 @@ if (picture.screen(location.hash.slice(1))) {
     looking.at(location.hash.slice(1));
     history.replaceState(null, '', location.pathname);
 }
+checks.follow();
 server.resume();
 page.dataset['ready'] = '';
 // What was pressed before (public/early.js) is done now.

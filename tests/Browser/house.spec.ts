@@ -319,6 +319,7 @@ test('widgets are dressed by the house style, on every screen in the theme that 
     await house(page).locator('.new-theme summary').click();
     await page.keyboard.type('Night');
     await house(page).locator('.new-theme').getByRole('button', { name: 'Add' }).click();
+    await expect(house(page).getByRole('button', { name: 'Night' })).toHaveAttribute('aria-pressed', 'true');
     await row(page, 'brand').getByLabel('Value of brand').fill('#e08a6f');
     await page.keyboard.press('Enter');
     await saved(page);

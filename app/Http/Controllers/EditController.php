@@ -26,7 +26,7 @@ final class EditController extends Controller
     /** A preview of an edit while the pointer is down; nothing is stored. */
     public function preview(EditRequest $request, Project $project): JsonResponse
     {
-        return $this->answer($this->editor->preview($project, $request->commands()));
+        return $this->answer($this->editor->preview($project, $request->commands(), $request->boolean('uses')));
     }
 
     public function undo(EditRequest $request, Project $project): JsonResponse

@@ -42,7 +42,7 @@ final class Sampling
      * What is seen at points behind something, and with it painted there in a colour.
      *
      * @param  list<Point>  $points  on the screen
-     * @return list<array{Colour, Colour}>|null opaque: the ground, and the colour upon it; null where it cannot be worked out
+     * @return list<array{Colour, Colour}>|null opaque: the ground, and the colour upon it, where nothing lies over it; null where it cannot be worked out
      */
     public function of(Placed $one, Colour $colour, array $points): ?array
     {
@@ -53,10 +53,18 @@ final class Sampling
             if ($ground === null || $seen === null) {
                 return null;
             }
-            $pairs[] = [$ground, $seen];
+            // Where no colour shows, something lies over it.
+            if ($ground->toHex() !== $seen->toHex() || $this->at($point, $one, self::other($colour))?->toHex() !== $ground->toHex()) {
+                $pairs[] = [$ground, $seen];
+            }
         }
 
         return $pairs;
+    }
+
+    private static function other(Colour $colour): Colour
+    {
+        return Colour::rgb(255 - $colour->red, 255 - $colour->green, ($colour->blue + 128) % 256, 1.0);
     }
 
     /** What is seen at a point, with something left out or painted there in a colour. */
@@ -158,7 +166,7 @@ final class Sampling
 
     private function reach(Placed $placed): Box
     {
-        return $this->reach[$placed] ??= Box::around($placed->bounds, ...array_map($this->reach(...), $placed->children)) ?? $placed->bounds;
+        return $this->reach[$placed] ??= Box::around($placed->bounds, $placed->ink(), ...array_map($this->reach(...), $placed->children)) ?? $placed->bounds;
     }
 
     /** One colour upon another that may be seen through itself. */

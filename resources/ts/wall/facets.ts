@@ -17,8 +17,8 @@ import { fresh, type Problem, type Server } from './server.ts';
 /** What the facets speak of: a change that is made in them is one of this, whatever is selected by then. */
 export interface Subject { screen: string; layers: string[]; screens: string[] }
 
-/** Settings in the facets that belong to no selection: they stay when the selection changes. */
-const LASTING = ':is(#apart, #align-with, #gap), label:has(#apart)';
+/** What belongs to no selection: settings that stay when it changes, and findings, which say themselves what they are about. */
+const LASTING = ':is(#apart, #align-with, #gap), label:has(#apart), #checks, #checks *';
 
 /** The facets in the order of the keys that open them. */
 const FACETS = ['where', 'look', 'words', 'cues', 'checks'];

@@ -240,9 +240,22 @@ export class Picture {
         return { reel, screens, redraw };
     }
 
+    /** What a screen is drawn in, without its grid and its frame. */
+    drawing(id: string): SVGSVGElement | null {
+        return this.screen(id)?.querySelector<SVGSVGElement>(':scope > svg:not(.grid)') ?? null;
+    }
+
+    /** A screen was drawn by other means: what is known of its elements is not true any more. */
+    forget(): void {
+        this.found.clear();
+        this.owners = null;
+        this.laid = new WeakMap();
+        this.counts.clear();
+    }
+
     /** Puts a whole picture in the place of a screen's. */
     replace(id: string, svg: string): void {
-        const old = this.screen(id)?.querySelector<SVGSVGElement>(':scope > svg:not(.grid)');
+        const old = this.drawing(id);
         const drawn = this.parse(svg);
         old?.replaceChildren(...drawn.children);
         this.screen(id)?.removeAttribute('data-layers');

@@ -14,8 +14,11 @@ export class Reel {
     private dragged: HTMLElement | null = null;
     private letGo: () => void = () => undefined;
 
-    constructor(url: string, private readonly selection: Selection, private readonly server: Server) {
-        this.fragment = new Fragment(this.place, () => url, () => server.sequence, () => this.mark());
+    constructor(url: string, private readonly selection: Selection, private readonly server: Server, drawn: () => void) {
+        this.fragment = new Fragment(this.place, () => url, () => server.sequence, () => {
+            this.mark();
+            drawn();
+        });
         this.place.addEventListener('click', (event) => this.pressed(event));
         this.place.addEventListener('toggle', (event) => this.opened(event.target as HTMLDetailsElement), true);
         this.place.addEventListener('input', (event) => (event.target as Element).matches('.outline-search') && this.search(event.target as HTMLInputElement));

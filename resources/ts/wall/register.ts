@@ -38,7 +38,7 @@ export interface Doers {
     keys: () => void;
     find: () => void;
     menu: () => void;
-    panels: Record<'notes' | 'needs' | 'kit' | 'grid' | 'threads' | 'facets' | 'reel' | 'history', () => void>;
+    panels: Record<'notes' | 'needs' | 'kit' | 'grid' | 'threads' | 'checks' | 'facets' | 'reel' | 'history', () => void>;
     takes: { make: () => void; compare: () => void };
     trials: () => void;
     /** Copies are no longer edited together. */
@@ -187,9 +187,10 @@ export function register(on: Doers): Command[] {
         { id: 'take', name: 'New take', group: 'Looking', menu: ['screen'], when: screen, run: on.takes.make },
         { id: 'takes', name: 'Compare takes', group: 'Looking', when: screen, run: on.takes.compare },
 
-        ...['Where', 'Look', 'Text', 'Cues'].map((facet, i) => [i + 1, facet] as const).map(([n, facet]): Command => ({ id: `facet-${n}`, name: `Open the facet ${facet}`, group: 'Panels', keys: [String(n)], run: () => facets.openFacet(n) })),
+        ...['Where', 'Look', 'Text', 'Cues', 'Checks'].map((facet, i) => [i + 1, facet] as const).map(([n, facet]): Command => ({ id: `facet-${n}`, name: `Open the facet ${facet}`, group: 'Panels', keys: [String(n)], run: () => facets.openFacet(n) })),
         { id: 'grid', name: 'Grids, guides and rulers', group: 'Panels', run: on.panels.grid },
         { id: 'threads', name: 'Threads', group: 'Panels', run: on.panels.threads },
+        { id: 'checks', name: 'Checks: flags where something was found', short: 'Checks', group: 'Panels', run: on.panels.checks },
         { id: 'fonts', name: 'Fonts of the project: bring in, replace', short: 'Own fonts', group: 'Panels', run: on.fonts },
         { id: 'house', name: 'House style: tokens', short: 'House style', group: 'Panels', run: on.house },
         { id: 'notes', name: 'Notes', group: 'Panels', run: on.panels.notes },

@@ -120,6 +120,11 @@ export class Server {
         return send<Answer>(this.urls['preview']!, { base: this.base, commands: this.spread(commands) }).then((answer) => answer.patches, () => []);
     }
 
+    /** What commands would change, in all that shows the same too. */
+    foresee(commands: Command[]): Promise<Patch[]> {
+        return send<Answer>(this.urls['preview']!, { base: this.base, commands: this.spread(commands), uses: true }).then((answer) => answer.patches, () => []);
+    }
+
     undo(): Promise<Answer | null> {
         this.settle();
         return this.make('undo');

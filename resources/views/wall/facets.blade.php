@@ -212,3 +212,7 @@
         </div>
     </details>
 @endif
+<details class="facet" id="facet-checks" data-facet="checks" data-usually="closed">
+    <summary><b>Checks</b><span class="gist" id="checks-gist" role="status" hx-morph-skip-children></span></summary>
+    <div class="rows checks" id="checks" hx-morph-skip-children></div>
+</details>

@@ -1,7 +1,7 @@
 <x-layout :fonts-of="$project" early :title="$project->name" :entries="['resources/css/app.css', 'resources/ts/wall.ts']">
     @php
         $urls = ['edits' => route('edits', $project), 'find' => route('find', $project), 'keys' => route('keys'), 'brief' => route('brief', $project), 'preview' => route('preview', $project), 'token' => route('token'), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'snap' => route('snap', $project), 'copy' => route('copy', $project), 'alike' => route('alike', $project), 'names' => route('names', $project), 'cut-out-svg' => route('cut-out.svg', $project), 'cut-out-png' => route('cut-out.png', $project), 'screen-svg' => route('export.svg', [$project, 'SCREEN']), 'screen-png' => route('export.png', [$project, 'SCREEN']), 'paste' => route('paste', $project), 'sheet' => route('sheet', [$project, 'LAYER']), 'devices' => route('devices', [$project, 'SCREEN']), 'copies' => route('copies', [$project, 'LAYER']), 'takes' => route('takes', [$project, 'SCREEN']), 'trials' => route('trials', [$project, 'LAYER']), 'pictures' => route('pictures', $project), 'kit' => route('kit', $project), 'notes' => route('notes', $project), 'needs' => route('brief.screen', [$project, 'SCREEN']), 'spot' => route('widget.spot', [$project, 'LAYER']), 'assets' => route('assets', $project), 'fonts' => route('fonts', $project), 'icons' => route('icons', $project), 'icons-kept' => route('icons.kept'), 'colours' => route('colours.used', $project), 'contrast' => route('contrast', [$project, 'LAYER']), 'made' => route('made', [$project, 'SCREEN']),
-            'house' => route('house', $project), 'house-read' => route('house.read', $project), 'inventory' => route('inventory', $project), 'inventory-merge' => route('inventory.merge', $project), 'scheme' => route('scheme', $project), 'choices' => route('house.choices', $project), 'facets' => route('facets', $project), 'reel' => route('reel', $project), 'still' => route('thumbnail', [$project, 'SCREEN']), 'stills' => route('stills', $project), 'rehearse' => route('rehearse', $project)];
+            'house' => route('house', $project), 'house-read' => route('house.read', $project), 'inventory' => route('inventory', $project), 'inventory-merge' => route('inventory.merge', $project), 'scheme' => route('scheme', $project), 'choices' => route('house.choices', $project), 'checks' => route('checks', $project), 'check-rules' => route('checks.rules', $project), 'facets' => route('facets', $project), 'reel' => route('reel', $project), 'still' => route('thumbnail', [$project, 'SCREEN']), 'stills' => route('stills', $project), 'rehearse' => route('rehearse', $project)];
         $tools = [['pick', 'mouse-pointer-2', 'Pick', 'Q'], ['screen', 'smartphone', 'Screen', 'A'], ['shape', 'shapes', 'Shape', 'S'], ['curve', 'tangent', 'Curve', 'C'], ['draw', 'pencil', 'Draw', 'D'], ['words', 'type', 'Text', 'T'],
             ['picture', 'image', 'Picture', 'P'], ['icon', 'smile', 'Icon', 'I'], ['widget', 'blocks', 'Kit', 'K'], ['note', 'message-square', 'Note', 'N'], ['thread', 'spline', 'Go', 'G']];
     @endphp
@@ -16,6 +16,7 @@
             <span class="lenses" role="group" aria-label="Lenses">
             <button class="button quiet" data-act="grid" aria-pressed="true" title="Grid: layout grids, ruler guides and rulers">Grid</button>
             <button class="button quiet" data-act="threads" aria-pressed="true" title="Threads: the drawn lines of cues">Threads</button>
+            <button class="button quiet" data-act="checks" aria-pressed="false" title="Checks: flags where something was found">Checks</button>
             @include('wall.sight')
             </span>
             </div></details>
@@ -70,6 +71,7 @@
             <canvas class="ruler" data-ruler="y" aria-hidden="true"></canvas><canvas class="ruler" data-ruler="x" aria-hidden="true"></canvas>
             <div id="writing" hidden></div>
             <div id="lights" aria-hidden="true"></div>
+            <div id="flags"></div>
             <div id="marks"></div>
             <div id="tag" hidden></div>
             <div id="empty" hidden>
@@ -118,6 +120,18 @@
         <div class="pictures"></div>
         <p class="field-problem" role="alert" hidden></p>
         <p class="flex justify-end gap-2"><button type="button" class="button" data-closes>Cancel</button><button class="button primary" value="merge" autofocus>Merge</button></p>
+    </form></dialog>
+    <dialog id="check-rules" aria-labelledby="check-rules-title"><form method="dialog">
+        <h2 id="check-rules-title" class="mb-3 text-xl">Rules of this project</h2>
+        <div class="body"></div>
+        <p class="field-problem" role="alert" hidden></p>
+        <p class="flex justify-end"><button class="button primary" value="close">Close</button></p>
+    </form></dialog>
+    <dialog id="check-aside" aria-labelledby="check-aside-title"><form method="dialog">
+        <h2 id="check-aside-title" class="mb-2 text-xl">Put aside</h2>
+        <p class="said mb-3"></p>
+        <label class="grid gap-1"><span class="label">Why?</span><input class="field" name="reason" maxlength="500" required autocomplete="off" placeholder="It is only decoration"></label>
+        <p class="mt-3 flex justify-end gap-2"><button type="button" class="button" data-closes>Cancel</button><button class="button primary" value="aside">Put aside</button></p>
     </form></dialog>
     <dialog id="made" aria-labelledby="made-title">
         <header><h2 id="made-title">What makes this look</h2><button type="button" class="icon-button" data-part="close" aria-label="Close" title="Close"><x-glyph name="x"/></button></header>

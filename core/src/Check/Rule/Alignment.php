@@ -62,7 +62,8 @@ final class Alignment implements OnScreen
         foreach ($family as $i => $one) {
             $near = [];
             foreach ($family as $j => $other) {
-                if ($i === $j) {
+                // What lies upon it is placed on it, not the other way round.
+                if ($i === $j || $one->bounds->contains($other->bounds)) {
                     continue;
                 }
                 foreach ($lines[$i] as $name => $at) {

@@ -73,7 +73,8 @@ final class HiddenLayer implements OnScreen
     {
         foreach ($covers as $cover) {
             $reach = Box::around(...array_map(fn (Placed $in): Box => $in->bounds, $one->all())) ?? $one->bounds;
-            if ($cover->order > $one->order && ! $cover->isIn($one) && $cover->bounds->contains($reach, 0.01)) {
+            // What lies there twice is told by another rule.
+            if ($cover->order > $one->order && ! ($cover->bounds->equals($one->bounds) && $cover->layer->kind() === $one->layer->kind()) && ! $cover->isIn($one) && $cover->bounds->contains($reach, 0.01)) {
                 return $cover;
             }
         }

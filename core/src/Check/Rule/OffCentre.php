@@ -17,6 +17,7 @@ use Kindred\Document\Layer\Ellipse;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Style\Fill;
+use Kindred\Type\TextAlign;
 
 /** Words or an icon, alone on a shape, nearly in its middle. */
 final class OffCentre implements OnScreen
@@ -70,7 +71,10 @@ final class OffCentre implements OnScreen
         // Across, words are where they are written; down, lines are placed by their line boxes.
         $dx = round($middle->x - $only->ink()->centre()->x, 2);
         $dy = round($middle->y - $only->bounds->centre()->y, 2);
-        $by = ['dx' => Families::nearly($dx) ? $dx : 0.0, 'dy' => Families::nearly($dy) ? $dy : 0.0];
+        $content = $only->layer->content;
+        // Words that begin at the left of their box are not meant to stand in the middle.
+        $isPlaced = ! $content instanceof Text || ! $content->wrapped || $content->style->align === TextAlign::Center;
+        $by = ['dx' => $isPlaced && Families::nearly($dx) ? $dx : 0.0, 'dy' => Families::nearly($dy) ? $dy : 0.0];
         if ($by['dx'] !== 0.0 || $by['dy'] !== 0.0) {
             $said = implode(' and ', array_filter([$by['dx'] === 0.0 ? '' : abs($dx).' px '.($dx > 0 ? 'left' : 'right'), $by['dy'] === 0.0 ? '' : abs($dy).' px '.($dy > 0 ? 'above' : 'below')], fn (string $part): bool => $part !== ''));
             yield Finding::of(self::class, $scene->screen->id, "{$only->called()} lies {$said} of the middle of {$ground->called()}.", [$only->address, $ground->address], new Fix('Put it in the middle', [['type' => 'move-layers', ...$scene->named($only), ...$by]]));

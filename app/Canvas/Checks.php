@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Canvas;
+
+use App\Models\Project;
+use Illuminate\Contracts\Cache\Repository as Cache;
+use Kindred\Check\Checker;
+use Kindred\Check\Eyes;
+use Kindred\Check\Fact;
+use Kindred\Check\Finding;
+use Kindred\Check\Fix;
+use Kindred\Check\Report;
+use Kindred\Document\Address;
+use Kindred\Document\Check\Aside;
+use Kindred\Document\Entity;
+use Kindred\Document\Screen;
+use Kindred\Document\Thing;
+use Kindred\Document\Token\Themes;
+use Kindred\Document\Tree;
+use Kindred\Document\WorkingSet;
+use Kindred\Kit\Kit;
+use Kindred\Layout\Expansion;
+use Kindred\Type\Typesetter;
+
+/** What rules have found on the screens of a project. A look at a screen is kept beside the number of the edit that last changed it. */
+final readonly class Checks
+{
+    /** What a report depends on beside its screen. */
+    private const THINGS = [Entity::Token, Entity::Theme, Entity::ThemeValue, Entity::RuleSetting, Entity::Aside, Entity::Entry];
+
+    /** Seconds for which one request looks at further screens; the browser asks again for the rest. */
+    private const PATIENCE = 0.5;
+
+    /** Screens that are loaded at once. */
+    private const TOGETHER = 8;
+
+    private const KEPT = 30 * 86_400;
+
+    /** Changes when rules do: what was kept by others is not true any more. */
+    private const VERSION = 1;
+
+    public function __construct(private TreeLoader $store, private Cache $cache, private Typesetter $typesetter, private Expansion $expansion, private Kit $kit, private Backdrop $backdrop)
+    {
+    }
+
+    /**
+     * @param  list<string>  $first  the screens that are looked at before all others
+     * @param  string|null  $theme  in which the screens are looked at; null for the one that each shows
+     * @param  float  $patience  seconds
+     */
+    public function of(Project $project, array $first = [], ?string $theme = null, float $patience = self::PATIENCE): Findings
+    {
+        $head = $this->store->load($project, new WorkingSet(reel: true, things: self::THINGS));
+        $order = array_map(fn (Screen $screen): string => $screen->id, $head->reel());
+        $revisions = $this->store->revisions($project);
+        $house = self::digest($head, $theme);
+        $keys = array_combine($order, array_map(fn (string $id): string => implode(':', ['check', self::VERSION, $project->id, $id, $theme ?? '']), $order));
+        $reports = [];
+        foreach ($keys === [] ? [] : $this->cache->many(array_values($keys)) as $key => $kept) {
+            $id = explode(':', (string) $key)[3];
+            if (is_array($kept) && ($kept['revision'] ?? null) === ($revisions[$id] ?? null) && ($kept['house'] ?? null) === $house && is_string($kept['report'] ?? null)) {
+                $report = unserialize($kept['report'], ['allowed_classes' => [Report::class, Finding::class, Fix::class, Fact::class, Address::class]]);
+                $reports += $report instanceof Report ? [$id => $report] : [];
+            }
+        }
+        $wanted = array_values(array_unique([...array_intersect($first, $order), ...$order]));
+        $missing = array_values(array_filter($wanted, fn (string $id): bool => ! isset($reports[$id])));
+        $begun = microtime(true);
+        while ($missing !== [] && ($reports === [] || microtime(true) - $begun < $patience || ! isset($reports[$wanted[0]]))) {
+            $some = array_splice($missing, 0, self::TOGETHER);
+            $reports += $this->looked($project, $some, $theme, $house, $revisions, $keys);
+        }
+        $ordered = array_values(array_filter(array_map(fn (string $id): ?Report => $reports[$id] ?? null, $order)));
+        $findings = array_merge([], ...array_map(fn (Report $report): array => $report->findings, $ordered));
+        $across = $missing === [] ? Checker::across($head, $ordered) : [];
+
+        return Findings::of([...$findings, ...$across], Checker::asides($head), $order, count($missing));
+    }
+
+    /** What is decided about checks in a project. */
+    public function settings(Project $project): Tree
+    {
+        return $this->store->load($project, new WorkingSet(reel: true, things: self::THINGS));
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @param  array<string, int>  $revisions
+     * @param  array<string, string>  $keys
+     * @return array<string, Report>
+     */
+    private function looked(Project $project, array $ids, ?string $theme, string $house, array $revisions, array $keys): array
+    {
+        $now = $project->fresh() ?? $project;
+        $tree = $this->store->load($now, new WorkingSet(whole: $ids, reel: true, things: self::THINGS));
+        $tree = $theme === null ? $tree : Themes::shown($tree, $theme);
+        $checker = new Checker(new Eyes($this->typesetter, $this->expansion, $this->kit, new SeenBehind($this->backdrop, $now, $theme === null)));
+        $reports = [];
+        foreach ($ids as $id) {
+            if (isset($tree->screens[$id])) {
+                $reports[$id] = $checker->screen($tree, $id);
+                $this->cache->put($keys[$id], ['revision' => $revisions[$id] ?? 0, 'house' => $house, 'report' => serialize($reports[$id])], self::KEPT);
+            }
+        }
+
+        return $reports;
+    }
+
+    /** What decides about findings beside the layers of a screen: the house style, the settings, the plan, and what other screens are for. */
+    private static function digest(Tree $head, ?string $theme): string
+    {
+        $things = array_map(fn (Entity $kind): array => array_map(fn (Thing $one): array => $one->toArray(), array_filter($head->things($kind), fn (Thing $one): bool => ! $one instanceof Aside)), self::THINGS);
+        $screens = array_map(fn (Screen $one): array => [$one->id, $one->name, $one->condition?->value, $one->conditionOf, $one->theme], array_values($head->screens));
+
+        return hash('xxh128', json_encode([$things, $screens, $head->project->theme, $head->project->look->toArray(), $theme], JSON_THROW_ON_ERROR));
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Canvas\Checks;
+use App\Models\Project;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+use Kindred\Check\Checker;
+use Kindred\Check\Group;
+use Kindred\Check\Rules;
+use Kindred\Document\Address;
+use Kindred\Document\Token\Themes;
+use Kindred\Input\Reader;
+
+/** What rules have found in a project, and by which it is checked. */
+final class CheckController extends Controller
+{
+    /** Findings of one rule that are listed. */
+    private const LISTED = 30;
+
+    /** Marks on the wall. */
+    private const MARKED = 2000;
+
+    /** Layers that can be asked about at once. */
+    private const LAYERS = 500;
+
+    public function show(Request $request, Project $project, Checks $checks): View
+    {
+        $screens = array_values(array_unique(array_filter([$this->asked($request, 'screen'), ...$this->askedList($request, 'screens', 500)], fn (string $one): bool => $one !== '')));
+        $named = $this->askedList($request, 'layers', self::LAYERS);
+        $layers = $named === [] ? [] : Address::all(Reader::of(['layers' => $named]), 'layers', self::LAYERS);
+        $settings = $checks->settings($project);
+        $themes = Themes::of($settings)->all();
+        $theme = $this->asked($request, 'theme');
+        $all = $checks->of($project, $screens, isset($themes[$theme]) || $theme === 'base' ? $theme : null);
+
+        return view('wall.checks', [
+            'project' => $project, 'found' => $all->about($screens, $layers), 'all' => $all, 'listed' => self::LISTED, 'marked' => self::MARKED,
+            'names' => array_map(fn ($screen): string => $screen->name, $settings->screens), 'of' => match (true) {
+                $layers !== [] => count($layers) === 1 ? 'this layer' : 'these layers', count($screens) === 1 => 'this screen', $screens !== [] => 'these screens', default => 'the project',
+            },
+            'alone' => count($screens) === 1 || $layers !== [], 'themes' => $themes, 'theme' => $theme,
+        ]);
+    }
+
+    public function rules(Project $project, Checks $checks): View
+    {
+        return view('wall.check-rules', [
+            'groups' => array_filter(array_map(fn (Group $group): array => ['group' => $group, 'rules' => array_filter(Rules::ALL, fn (string $rule): bool => $rule::group() === $group)], Group::cases()), fn (array $one): bool => $one['rules'] !== []),
+            'settings' => Checker::settings($checks->settings($project)),
+        ]);
+    }
+}
