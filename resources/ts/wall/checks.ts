@@ -1,5 +1,6 @@
 /** What rules have found: in the facets, on the cards of the reel, and as flags on the wall; mended, looked at beforehand, or put aside. */
 import { Fragment } from './fragments.ts';
+import type { Box } from './geometry.ts';
 import type { Command } from './messages.ts';
 import type { Parts } from './parts.ts';
 import { Preview } from './preview.ts';
@@ -17,8 +18,13 @@ const POINTED = 120;
 /** Commands that one edit may have. */
 const TOGETHER = 50;
 
+/** Below this scale the layers are too small to be told apart: each screen has one flag. */
+const FAR = 0.3;
+
 /** Flags that are drawn at once. */
 const FLAGS = 300;
+
+const found = (count: number): string => (count === 1 ? 'One thing was found on this screen' : `${count} things were found on this screen`);
 
 export class Checks {
     private readonly fragment: Fragment;
@@ -63,7 +69,7 @@ export class Checks {
         });
         flags.addEventListener('click', (event) => {
             const flag = (event.target as Element).closest<HTMLElement>('[data-flag]');
-            if (flag) this.open(flag.dataset['screen']!, flag.dataset['flag']!);
+            if (flag) this.open(flag.dataset['screen']!, flag.dataset['flag'] || undefined);
         });
         this.aside.addEventListener('close', () => void this.putAside());
         this.rules.addEventListener('change', (event) => void this.setRule(event.target as HTMLInputElement));
@@ -106,7 +112,7 @@ export class Checks {
             const count = this.told.counts[badge.dataset['found']!] ?? 0;
             badge.hidden = count === 0;
             badge.textContent = String(count);
-            badge.title = count === 1 ? 'One thing was found on this screen' : `${count} things were found on this screen`;
+            badge.title = found(count);
             badge.setAttribute('aria-label', badge.title);
         }
     }
@@ -124,18 +130,25 @@ export class Checks {
         const { picture, camera } = this.on;
         const view = camera.window();
         const flags: HTMLElement[] = [];
-        for (const mark of this.told.marks) {
-            const layer = flags.length < FLAGS ? picture.layer(mark.layer) : null;
-            const bounds = layer && picture.bounds(layer);
-            if (!bounds || bounds.x > view.x + view.width || bounds.y > view.y + view.height || bounds.x + bounds.width < view.x || bounds.y + bounds.height < view.y) continue;
+        const add = (bounds: Box, screen: string, layer: string, says: string[], count: number): void => {
+            if (flags.length >= FLAGS || bounds.x > view.x + view.width || bounds.y > view.y + view.height || bounds.x + bounds.width < view.x || bounds.y + bounds.height < view.y) return;
             const { x, y } = camera.toView({ x: bounds.x + bounds.width, y: bounds.y });
             const flag = document.createElement('button');
-            Object.assign(flag, { type: 'button', tabIndex: -1, title: mark.says.join('\n'), textContent: mark.says.length > 1 ? String(mark.says.length) : '' });
-            flag.dataset['flag'] = mark.layer;
-            flag.dataset['screen'] = mark.screen;
-            flag.setAttribute('aria-label', mark.says.join(' '));
+            Object.assign(flag, { type: 'button', tabIndex: -1, title: says.join('\n'), textContent: count > 1 ? String(count) : '' });
+            Object.assign(flag.dataset, { flag: layer, screen });
+            flag.setAttribute('aria-label', says.join(' '));
             flag.style.transform = `translate(${Math.round(x)}px, ${Math.round(y)}px)`;
             flags.push(flag);
+        };
+        if (camera.scale < FAR) {
+            for (const [screen, count] of Object.entries(this.told.counts)) {
+                if (count > 0 && picture.screen(screen)) add(picture.screenBox(screen), screen, '', [found(count)], count);
+            }
+        } else {
+            for (const { screen, layer, says } of this.told.marks) {
+                const drawn = flags.length < FLAGS ? picture.layer(layer) : null;
+                if (drawn) add(picture.bounds(drawn), screen, layer, says, says.length);
+            }
         }
         this.flags.replaceChildren(...flags);
     }

@@ -20,8 +20,8 @@ use Kindred\Paint\Oklab;
 /** How something stands out, and the nearest colour in which it does so enough. */
 trait Contrasts
 {
-    /** Tokens that are further away in OKLab are another colour, not a better one. */
-    private const NEAR = 0.25;
+    /** A token may be further away in OKLab than the nearest colour by so much; else it is another colour, not a better one. */
+    private const NEAR = 0.06;
 
     /** @param  list<Point>  $points  where it is painted */
     private static function measured(Scene $scene, Placed $one, Colour $colour, array $points): ?Measured
@@ -82,12 +82,13 @@ trait Contrasts
             return null;
         }
         $seen = $has->withAlpha($has->alpha * $layer->layer->opacity);
-        $token = self::token($scene, $has, fn (Colour $colour): bool => $measured->against->worst($colour->withAlpha($colour->alpha * $layer->layer->opacity)) >= $needed);
+        $nearest = $measured->against->nearest($seen, $needed);
+        $reach = $nearest === null ? 2 * self::NEAR : Oklab::of($nearest)->distance(Oklab::of($has)) + self::NEAR;
+        $token = self::token($scene, $has, $reach, fn (Colour $colour): bool => $measured->against->worst($colour->withAlpha($colour->alpha * $layer->layer->opacity)) >= $needed);
         $fill = array_key_first(array_filter($layer->layer->fills, fn (Fill $one): bool => ! $one->hidden)) ?? 0;
         if ($token !== null) {
             return new Fix("Take the token {$token->name}", [['type' => 'bind-token', ...$scene->named($layer), 'field' => "fills.{$fill}.paint", 'token' => $token->id]]);
         }
-        $nearest = $measured->against->nearest($seen, $needed);
         if ($nearest === null) {
             return null;
         }
@@ -97,11 +98,15 @@ trait Contrasts
         return new Fix("Take {$hex}", [['type' => 'set-field', ...$scene->named($layer), 'field' => "fills.{$fill}.colour", 'value' => $hex]]);
     }
 
-    /** @param  \Closure(Colour): bool  $does */
-    private static function token(Scene $scene, Colour $has, \Closure $does): ?Token
+    /**
+     * The nearest of those that do.
+     *
+     * @param  float  $near  as far away in OKLab as it may be
+     * @param  \Closure(Colour): bool  $does
+     */
+    private static function token(Scene $scene, Colour $has, float $near, \Closure $does): ?Token
     {
         $found = null;
-        $near = self::NEAR;
         foreach ($scene->tokens() as $token) {
             if ($token->value instanceof ColourToken && $does($token->value->value)) {
                 $away = Oklab::of($token->value->value)->distance(Oklab::of($has));
