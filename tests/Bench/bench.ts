@@ -180,6 +180,37 @@ async function inventory(page: Page): Promise<void> {
     line('style inventory of 10,000 layers, press to shown', ms(quantile(shown.slice(1), 0.5)), 'under 1 s', quantile(shown.slice(1), 0.5) / reference, quantile(shown.slice(1), 0.5) < 1000);
 }
 
+/** 500 screens of 200 layers are looked through: for the first time, and once more after an edit; and edits with a look after each. */
+async function checks(page: Page): Promise<void> {
+    const project = fill(500, 200, 200);
+    const send = await editor(page);
+    const reference = await time(100, () => page.request.get(`${base}/bench/empty`));
+    const ask = async (screen = ''): Promise<number> => {
+        const answer = await page.request.get(`${base}/projects/${project}/checks?screen=${screen}`, { timeout: 60_000 });
+        if (!answer.ok()) throw new Error(`checks: ${answer.status()}`);
+        return (JSON.parse((await answer.text()).match(/data-checks="([^"]*)"/)![1]!.replaceAll('&quot;', '"')) as { left: number }).left;
+    };
+    const through = async (screen = ''): Promise<void> => {
+        while (await ask(screen) > 0);
+    };
+    const [first] = await time(1, () => through());
+    line('checks of 500 screens x 200 layers, for the first time', ms(first!), 'under 2 s', first! / quantile(reference, 0.5), first! < 2000);
+    const move = (i: number): Promise<void> => send(project, { type: 'move-layers', screen: 'screen7', layers: ['l7x3'], dx: i % 2 === 0 ? 3 : -3, dy: 0 });
+    const [again, alone, edited]: [number[], number[], number[]] = [[], [], []];
+    for (let i = 0; i < 10; i++) {
+        await move(i);
+        again.push(...await time(1, () => through()));
+    }
+    line('the same once more after an edit, all findings', ms(quantile(again, 0.5)), 'under 2 s', quantile(again, 0.5) / quantile(reference, 0.5), quantile(again, 0.5) < 2000);
+    for (let i = 0; i < 100; i++) {
+        alone.push(...await time(1, () => page.request.get(`${base}/bench/empty`)));
+        edited.push(...await time(1, () => move(i)));
+        if (i % 5 === 0) await through('screen7');
+    }
+    const ratio = quantile(edited, 0.95) / quantile(alone, 0.95);
+    line('edit of 200 layers, 500 screens, with checks, p95', ms(quantile(edited, 0.95)), 'at most 2x the reference', ratio, ratio <= 2);
+}
+
 /** 20 people write into one project without a pause; the reference is 20 who ask for the empty route without a pause. */
 async function writers(page: Page): Promise<void> {
     const project = fill(10, 200, 200);
@@ -630,7 +661,7 @@ test('budgets', async ({ page }) => {
     console.log(`\n${readFileSync('/proc/cpuinfo', 'utf8').match(/model name\s*: (.*)/)?.[1] ?? 'processor'}, ${new Date().toISOString().slice(0, 10)}`);
     await signIn(page);
     const wanted = (process.env['KINDRED_BENCHES'] ?? '').split(' ').filter(Boolean);
-    for (const measure of [edits, tokens, components, inventory, writers, hands, opening, rough, painted, moving, arrays, rehearsing, stacks, algebra, pictures, widths, sizes].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
+    for (const measure of [edits, tokens, components, inventory, checks, writers, hands, opening, rough, painted, moving, arrays, rehearsing, stacks, algebra, pictures, widths, sizes].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
         await measure(page).catch((problem: Error) => console.log(`${measure.name}: could not be measured: ${problem.message.replaceAll(/\s+/g, ' ').slice(0, 300)}`));
     }
 });

@@ -47,14 +47,16 @@ final class Sampling
     public function of(Placed $one, Colour $colour, array $points): ?array
     {
         $pairs = [];
+        $around = Box::around(...array_map(fn (Point $point): Box => new Box($point->x, $point->y, 0, 0), $points));
+        $near = $around === null ? [] : array_values(array_filter($this->scene->roots, fn (Placed $root): bool => $this->reach($root)->meets($around)));
         foreach ($points as $point) {
-            $ground = $this->at($point, $one, null);
-            $seen = $ground === null ? null : $this->at($point, $one, $colour);
+            $ground = $this->at($near, $point, $one, null);
+            $seen = $ground === null ? null : $this->at($near, $point, $one, $colour);
             if ($ground === null || $seen === null) {
                 return null;
             }
             // Where no colour shows, something lies over it.
-            if ($ground->toHex() !== $seen->toHex() || $this->at($point, $one, self::other($colour))?->toHex() !== $ground->toHex()) {
+            if ($ground->toHex() !== $seen->toHex() || $this->at($near, $point, $one, self::other($colour))?->toHex() !== $ground->toHex()) {
                 $pairs[] = [$ground, $seen];
             }
         }
@@ -67,11 +69,15 @@ final class Sampling
         return Colour::rgb(255 - $colour->red, 255 - $colour->green, ($colour->blue + 128) % 256, 1.0);
     }
 
-    /** What is seen at a point, with something left out or painted there in a colour. */
-    private function at(Point $point, Placed $one, ?Colour $colour): ?Colour
+    /**
+     * What is seen at a point, with something left out or painted there in a colour.
+     *
+     * @param  list<Placed>  $near  what may paint there, in painting order
+     */
+    private function at(array $near, Point $point, Placed $one, ?Colour $colour): ?Colour
     {
         $below = $this->scene->screen->ground->withAlpha(1);
-        foreach ($this->scene->roots as $root) {
+        foreach ($near as $root) {
             $painted = $this->paint($root, $point, $one, $colour);
             if ($painted === false) {
                 return null;

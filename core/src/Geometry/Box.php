@@ -73,6 +73,12 @@ final readonly class Box
         return $other->x >= $this->x - $slop && $other->y >= $this->y - $slop && $other->right() <= $this->right() + $slop && $other->bottom() <= $this->bottom() + $slop;
     }
 
+    /** Whether both have a point in common, if only one of an edge. */
+    public function meets(self $other): bool
+    {
+        return $this->x <= $other->right() && $other->x <= $this->right() && $this->y <= $other->bottom() && $other->y <= $this->bottom();
+    }
+
     /** Whether both have an area in common. */
     public function overlaps(self $other): bool
     {

@@ -59,23 +59,29 @@ final class Alignment implements OnScreen
     private static function along(Scene $scene, array $family, string $axis): iterable
     {
         $lines = array_map(fn (Placed $one): array => self::lines($one, $axis), $family);
+        $by = [];
+        foreach ($lines as $i => $all) {
+            foreach ($all as $name => $at) {
+                $by[(int) floor($at)][] = [$i, $name, $at];
+            }
+        }
         foreach ($family as $i => $one) {
             $near = [];
-            foreach ($family as $j => $other) {
-                // What lies upon it is placed on it, not the other way round.
-                if ($i === $j || $one->bounds->contains($other->bounds)) {
-                    continue;
-                }
-                foreach ($lines[$i] as $name => $at) {
-                    foreach ($lines[$j] as $theirs => $line) {
+            foreach ($lines[$i] as $name => $at) {
+                for ($px = (int) floor($at) - 3; $px <= (int) floor($at) + 3; $px++) {
+                    foreach ($by[$px] ?? [] as [$j, $theirs, $line]) {
+                        // What lies upon it is placed on it, not the other way round.
+                        if ($i === $j || abs($line - $at) > 3.01 || $one->bounds->contains($family[$j]->bounds)) {
+                            continue;
+                        }
                         if (abs($at - $line) <= 0.5) {
                             // It stands on some line already.
                             continue 4;
                         }
-                    }
-                    if (isset($lines[$j][$name]) && Families::nearly($lines[$j][$name] - $at)) {
-                        $key = $name.' '.round($lines[$j][$name], 1);
-                        $near[$key] = [$lines[$j][$name] - $at, $name, [...($near[$key][2] ?? []), $other]];
+                        if ($theirs === $name && Families::nearly($line - $at)) {
+                            $key = $name.' '.round($line, 1);
+                            $near[$key] = [$line - $at, $name, [...($near[$key][2] ?? []), $family[$j]]];
+                        }
                     }
                 }
             }

@@ -9,7 +9,6 @@ use Kindred\Check\Fix;
 use Kindred\Check\Group;
 use Kindred\Check\Limit;
 use Kindred\Check\OnScreen;
-use Kindred\Check\Placed;
 use Kindred\Check\Scene;
 use Kindred\Document\Layer;
 use Kindred\Document\Style\Concentric;
@@ -48,11 +47,17 @@ final class Corners implements OnScreen
     public static function on(Scene $scene, ?float $limit): iterable
     {
         foreach ($scene->families() as $family) {
-            foreach ($family as $i => $one) {
-                if (! Scene::isOwn($one) || max(0.0, ...$one->layer->corners->radii()) <= 0 || isset($one->layer->bound['corners'])) {
+            $below = [];
+            foreach ($family as $one) {
+                if (! Scene::isOwn($one) || max(0.0, ...$one->layer->corners->radii()) <= 0) {
                     continue;
                 }
-                $found = Concentric::of($one->layer, array_map(fn (Placed $below): Layer => $below->layer, array_slice($family, 0, $i)), $one->parent?->layer);
+                $around = array_filter($below, fn (Layer $other): bool => $other->box->contains($one->layer->box));
+                $below[] = $one->layer;
+                if (isset($one->layer->bound['corners'])) {
+                    continue;
+                }
+                $found = Concentric::of($one->layer, array_values($around), $one->parent?->layer);
                 $off = $found === null ? 0.0 : max(0.0, ...array_map(fn (float $own, float $other): float => abs($own - $other), $one->layer->corners->radii(), $found->corners->radii()));
                 if ($found !== null && $off > 0.5 && $off <= self::NEAR) {
                     $short = $found->corners->short();

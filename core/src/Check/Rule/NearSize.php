@@ -74,11 +74,14 @@ final class NearSize implements OnScreen
      */
     private static function among(Scene $scene, array $sisters, string $side, string $other): iterable
     {
+        $counts = array_count_values(array_map(fn (Placed $one): string => (string) round($one->layer->box->{$side}, 1), $sisters));
+        $shared = array_map(floatval(...), array_keys(array_filter($counts, fn (int $many): bool => $many >= 2)));
         foreach ($sisters as $i => $one) {
-            if (($side === 'width' ? $one->layer->widthFrom() : $one->layer->heightFrom()) !== Size::Length) {
+            $has = $one->layer->box->{$side};
+            // Most are not near any size that several have.
+            if (array_filter($shared, fn (float $size): bool => abs($size - $has) > 0.8 && abs($size - $has) < 3.2) === [] || ($side === 'width' ? $one->layer->widthFrom() : $one->layer->heightFrom()) !== Size::Length) {
                 continue;
             }
-            $has = $one->layer->box->{$side};
             $alike = array_values(array_filter($sisters, fn (Placed $two, int $j): bool => $i !== $j && max($two->layer->box->{$other}, $one->layer->box->{$other}) <= self::ALIKE * max(1, min($two->layer->box->{$other}, $one->layer->box->{$other})), ARRAY_FILTER_USE_BOTH));
             if (count($alike) < 2) {
                 continue;
