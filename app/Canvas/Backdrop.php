@@ -78,7 +78,10 @@ final readonly class Backdrop
     /** @return list<array{int, int, int, int}> what is seen behind a layer of a screen: red, green, blue, pixels */
     public function behind(Project $project, string $screen, Address $address): array
     {
-        return $this->cache->remember("behind:{$project->id}:{$address}:{$project->sequence}", self::KEPT, function () use ($project, $screen, $address): array {
+        // What a screen looks like changes with its own edits alone.
+        $revision = $this->store->revisions($project)[$screen] ?? 0;
+
+        return $this->cache->remember("behind:{$project->id}:{$address}:{$screen}:{$revision}", self::KEPT, function () use ($project, $screen, $address): array {
             $tree = $this->store->withLayersOf($project, [$screen]);
             $svg = $this->renderer->behind($tree, $address, $this->pictures->standalone($project));
             $extent = $this->renderer->extentAt($tree, $address);

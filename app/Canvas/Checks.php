@@ -100,7 +100,7 @@ final readonly class Checks
         $reports = [];
         foreach ($ids as $id) {
             if (isset($tree->screens[$id])) {
-                $reports[$id] = $checker->screen($tree, $id);
+                $reports[$id] = $checker->screen($tree, $id, $theme === null);
                 $this->cache->put($keys[$id], ['revision' => $revisions[$id] ?? 0, 'house' => $house, 'report' => serialize($reports[$id])], self::KEPT);
             }
         }

@@ -16,6 +16,8 @@ final class FernhollowPottery
 
     private const SOFT = '#6b6259';
 
+    private const FAINT = '#7a6f62';
+
     private const CREAM = '#f6efe6';
 
     private const CLAY = '#a94c31';
@@ -39,17 +41,20 @@ final class FernhollowPottery
     /** Stands for white words and icons on clay and fern. */
     private const ON = 'on';
 
+    /** Stands for words on ochre, which are dark in every theme. */
+    private const ON_OCHRE = 'onochre';
+
     /** The colours of the house style, with what they are for. */
     private const COLOURS = [
-        'ink' => [self::INK, 'Words'], 'soft' => [self::SOFT, 'Words that stand back'], 'cream' => [self::CREAM, 'The background of screens'], 'clay' => [self::CLAY, 'The colour of the studio'],
+        'ink' => [self::INK, 'Words'], 'soft' => [self::SOFT, 'Words that stand back'], 'faint' => [self::FAINT, 'Words of what cannot be chosen'], 'cream' => [self::CREAM, 'The background of screens'], 'clay' => [self::CLAY, 'The colour of the studio'],
         'fern' => [self::FERN, 'What is done, and the desk'], 'ochre' => [self::OCHRE, 'What is warm: kilns, warnings'], 'line' => [self::LINE, 'Edges'],
         'card' => [self::CARD, 'What lies on the background'], 'bar' => [self::BAR, 'What lies over what scrolls'], 'desk' => [self::DESK, 'The background of the desk'],
-        'head' => [self::HEAD, 'The head of a table, and its lines'], 'chosen' => [self::CHOSEN, 'What is chosen'], 'on' => [self::CARD, 'Words and icons on clay and fern'],
+        'head' => [self::HEAD, 'The head of a table, and its lines'], 'chosen' => [self::CHOSEN, 'What is chosen'], 'on' => [self::CARD, 'Words and icons on clay and fern'], 'onochre' => [self::INK, 'Words on ochre'],
     ];
 
     /** What the same colours are in the dark. */
     private const DARK = [
-        'ink' => '#efe6da', 'soft' => '#a89c8e', 'cream' => '#18130d', 'clay' => '#d96f4f', 'fern' => '#82bc9e', 'line' => '#3a332b',
+        'ink' => '#efe6da', 'soft' => '#a89c8e', 'faint' => '#978b7d', 'cream' => '#18130d', 'clay' => '#d96f4f', 'fern' => '#82bc9e', 'line' => '#3a332b',
         'card' => '#261f18', 'bar' => '#1f1913d9', 'desk' => '#1c1712', 'head' => '#2e261e', 'chosen' => '#35241b', 'on' => '#18130d',
     ];
 
@@ -143,7 +148,7 @@ final class FernhollowPottery
         foreach (['fills', 'strokes'] as $list) {
             foreach (is_array($layer[$list] ?? null) ? $layer[$list] : [] as $i => $coat) {
                 $colour = is_array($coat) ? $coat['colour'] ?? null : null;
-                $name = $colour === self::ON ? self::ON : array_search($colour, array_map(fn (array $one): string => $one[0], self::COLOURS), true);
+                $name = is_string($colour) && isset(self::COLOURS[$colour]) ? $colour : array_search($colour, array_map(fn (array $one): string => $one[0], self::COLOURS), true);
                 // Words on what is always dark stay white, and what is dark by itself stays dark.
                 if ($name !== false && $name !== (in_array($layer['kind'], ['text', 'icon'], true) ? 'card' : 'ink')) {
                     $layer[$list][$i] = ['colour' => self::COLOURS[$name][0]] + (array) $coat + ['bound' => ['paint' => "colour{$name}"]];
@@ -243,8 +248,8 @@ final class FernhollowPottery
             $y = 320 + $i * 64;
             $slots[] = $this->group("Slot {$hour}", [
                 ($on ? ['effects' => [['colour' => '#a94c3140', 'offsetY' => 0, 'blur' => 14]]] : []) + $this->box('Slot', 24, $y, 342, 56, $on ? self::CHOSEN : self::CARD, 14, $on ? self::CLAY : self::LINE, $on ? 2 : 1),
-                $this->text($hour, 44, $y + 16, 90, 17, 600, $free === 'full' ? '#7a6f62' : self::INK),
-                $this->text($free, 226, $y + 17, 120, 15, 400, $free === 'full' ? '#7a6f62' : self::SOFT, align: 'right'),
+                $this->text($hour, 44, $y + 16, 90, 17, 600, $free === 'full' ? self::FAINT : self::INK),
+                $this->text($free, 226, $y + 17, 120, 15, 400, $free === 'full' ? self::FAINT : self::SOFT, align: 'right'),
             ]);
         }
 
@@ -279,7 +284,7 @@ final class FernhollowPottery
             $this->group('Number', [
                 // A ticket: seen through, with a line to tear along.
                 ['fills' => [['colour' => '#ffffff1f']], 'effects' => [['kind' => 'backdrop', 'adjustment' => ['brightness' => 0.8, 'blur' => 8]], ['colour' => '#ffffff40', 'inner' => true, 'offsetY' => 1, 'blur' => 0]], 'strokes' => [['colour' => '#b9cdbf', 'width' => 1.5, 'dash' => [0, 5], 'cap' => 'round']]] + $this->box('Card', 95, 490, 200, 76, '#294236', 16),
-                $this->text('BOOKING NUMBER', 95, 504, 200, 12, 500, '#b9cdbf', align: 'center', tracking: 0.08),
+                $this->text('BOOKING NUMBER', 95, 504, 200, 12, 500, '#d3e0d7', align: 'center', tracking: 0.08),
                 $this->text('FH-2741', 95, 524, 200, 24, 500, '#ffffff', 'JetBrains Mono', 1.3, 'center'),
             ]),
             $this->button('Back to today', 24, 680, 342, '#ffffff', self::FERN, $this->show('today', 'down', 'reveal')),
@@ -317,7 +322,7 @@ final class FernhollowPottery
                 $this->icon('Door', 'door-open', 42, 692, 24, self::OCHRE),
                 $this->text('Opens at about 06:30 tomorrow', 80, 692, 270, 16, 500, '#ffffff'),
             ]),
-            $this->button('Tell me when it opens', 24, 756, 342, self::OCHRE, '#2a2622', null),
+            $this->button('Tell me when it opens', 24, 756, 342, self::OCHRE, self::ON_OCHRE, null),
         ];
     }
 
@@ -348,7 +353,7 @@ final class FernhollowPottery
             $this->group('Search', [
                 $this->box('Field', 24, 124, 342, 48, '#ffffff', 14, self::LINE),
                 $this->icon('Search', 'search', 40, 138, 20, self::SOFT),
-                $this->text('A colour, a cone, a name', 70, 137, 260, 16, 400, '#7a6f62'),
+                $this->text('A colour, a cone, a name', 70, 137, 260, 16, 400, self::FAINT),
             ]),
             $this->text('8 glazes on the shelf today', 24, 194, 342, 15, 400, self::SOFT),
             $shelf,

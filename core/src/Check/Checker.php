@@ -16,15 +16,19 @@ final readonly class Checker
     {
     }
 
-    /** What one screen has to say: what is wrong on it, and what others are compared with. */
-    public function screen(Tree $tree, string $screen): Report
+    /**
+     * What one screen has to say: what is wrong on it, and what others are compared with.
+     *
+     * @param  bool  $asMade  whether it shows the theme in which it was made: in another, raw values are like those of tokens by chance
+     */
+    public function screen(Tree $tree, string $screen, bool $asMade = true): Report
     {
         $scene = new Scene($tree, $tree->screen($screen), $this->eyes);
         $settings = self::settings($tree);
         $findings = $facts = [];
         foreach (Rules::ALL as $rule) {
             $setting = $settings[$rule::key()] ?? null;
-            if ($setting?->on === false) {
+            if ($setting?->on === false || (! $asMade && $rule::group() === Group::HouseStyle)) {
                 continue;
             }
             if (is_a($rule, Across::class, true)) {

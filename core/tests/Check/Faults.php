@@ -24,6 +24,7 @@ final class Faults
             Planted::group('Veiled', 24, 280, 342, 40, [
                 Planted::text('contrast: seen through', 'Half of it', 0, 8, 150, colour: '#444444'),
             ], ['opacity' => 0.5]),
+            Planted::text('contrast: pale run', 'Open until nine', 200, 288, 160, more: ['runs' => [['from' => 5, 'to' => 10, 'colour' => '#bbbbbb']]]),
             Planted::icon('graphic-contrast: pale tick', 24, 330, colour: '#bbbbbb'),
             Planted::icon('Tick', 60, 330, colour: '#777777'),
             Planted::text('text-size: fine print', 'Glazes are sold by weight', 24, 370, size: 10),
@@ -159,7 +160,7 @@ final class Faults
         ]])->screen('shelf', [], ['name' => 'missing-condition: shelf'])->screen('bare', [], ['name' => 'Nothing on the shelf', 'condition' => 'empty', 'conditionOf' => 'shelf']);
     }
 
-    /** All of them in one project: forty. */
+    /** All of them in one project. */
     public static function all(): Planted
     {
         return self::planned(self::houseStyle(self::sisters(self::nearly(self::touching(self::reading(new Planted))))));

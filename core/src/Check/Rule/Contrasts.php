@@ -78,7 +78,7 @@ trait Contrasts
     private static function recoloured(Scene $scene, Placed $layer, Measured $measured, float $needed): ?Fix
     {
         $has = $layer->layer->colour();
-        if ($has === null || ! self::isOpaqueAround($layer)) {
+        if ($has === null || self::veil($layer) !== null) {
             return null;
         }
         $seen = $has->withAlpha($has->alpha * $layer->layer->opacity);
@@ -117,15 +117,16 @@ trait Contrasts
         return $found;
     }
 
-    private static function isOpaqueAround(Placed $layer): bool
+    /** What it lies in that is seen through, the innermost of several; null where there is none. */
+    private static function veil(Placed $layer): ?Placed
     {
         for ($around = $layer->parent; $around !== null; $around = $around->parent) {
             if ($around->layer->opacity < 1) {
-                return false;
+                return $around;
             }
         }
 
-        return true;
+        return null;
     }
 
     private static function behind(Measured $measured): string

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Kindred\Check\Rule;
 
 use Kindred\Check\Finding;
+use Kindred\Check\Fix;
 use Kindred\Check\Group;
 use Kindred\Check\Limit;
+use Kindred\Check\Measured;
 use Kindred\Check\OnScreen;
 use Kindred\Check\Placed;
 use Kindred\Check\Scene;
@@ -14,6 +16,8 @@ use Kindred\Document\Layer\Text;
 use Kindred\Geometry\Box;
 use Kindred\Geometry\Point;
 use Kindred\Type\LaidRun;
+use Kindred\Type\Paragraph;
+use Kindred\Type\Run;
 use Kindred\Type\TextStyle;
 
 /** Words stand out against what lies behind them. Where colours change behind them, the places where they stand out least count. */
@@ -98,8 +102,29 @@ final class TextContrast implements OnScreen
         }
         [$contrast, $needed, $run] = $worst;
         $said = Text::title($run->text);
-        $fix = $words === $layer && $run->setting->colour === null ? self::recoloured($scene, $layer, $contrast, $needed) : null;
+        $fix = $words === $layer ? self::fixed($scene, $layer, $text, $run, $contrast, $needed) : null;
         yield Finding::of(self::class, $scene->screen->id, sprintf('“%s” has a contrast of %s:1 with %s; it needs %s:1.', $said, self::ratio($contrast->ratio), self::behind($contrast), self::ratio($needed)), [$layer->address], $fix);
+    }
+
+    private static function fixed(Scene $scene, Placed $layer, Text $text, LaidRun $run, Measured $contrast, float $needed): ?Fix
+    {
+        $veil = self::veil($layer);
+        $own = $run->setting->colour;
+        if ($veil !== null) {
+            return $contrast->against->worst($own ?? $layer->layer->colour() ?? $contrast->seen) < $needed ? null
+                : new Fix("Show {$veil->called()} in full", [['type' => 'set-field', ...$scene->named($veil), 'field' => 'opacity', 'value' => '100%']]);
+        }
+        if ($own === null) {
+            return self::recoloured($scene, $layer, $contrast, $needed);
+        }
+        $nearest = $contrast->against->nearest($own, $needed);
+        if ($nearest === null) {
+            return null;
+        }
+        $runs = array_map(fn (Run $one): array => ($one->colour?->toHex() === $own->toHex() ? $one->with(colour: $nearest->withAlpha(1)) : $one)->toArray(), $text->runs);
+        $named = $scene->named($layer);
+
+        return new Fix("Take {$nearest->opaqueHex()}", [['type' => 'set-words', 'screen' => $named['screen'], 'layer' => $named['layers'][0], 'words' => $text->words, 'runs' => $runs, 'paragraphs' => array_map(fn (Paragraph $one): array => $one->toArray(), $text->paragraphs)]]);
     }
 
     /** @return non-empty-list<Point> over the words, as densely as colours can change behind them */

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Canvas\Backdrop;
+use App\Canvas\Checks;
+use App\Canvas\Projects;
+use App\Canvas\TreeLoader;
+use App\Models\Project;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Kindred\Check\Eyes;
+use Kindred\Check\Finding;
+use Kindred\Check\Scene;
+use Kindred\Document\Address;
+use Kindred\Document\Layer\Text;
+use Kindred\Exchange\ProjectFile;
+use Kindred\Geometry\Point;
+use Kindred\Paint\Colour;
+use Kindred\Tests\Check\Faults;
+
+beforeEach(function (): void {
+    $this->inDemo();
+    $this->told = fn (?Project $project = null, ?string $theme = null): array => array_map(fn (Finding $one): string => "{$one->rule::key()}: {$one->reason}", app(Checks::class)->of(($project ?? $this->project)->fresh(), [], $theme, 600)->open);
+    $this->imported = fn (string $file): Project => app(Projects::class)->import(User::query()->firstOrFail(), $file);
+});
+
+it('finds nothing wrong with the demo but what its plan asks for', function (): void {
+    foreach (Project::query()->get() as $project) {
+        $told = ($this->told)($project);
+        expect(array_filter($told, fn (string $one): bool => ! str_starts_with($one, 'missing-condition: The plan asks for')))->toBe([], $project->name);
+    }
+});
+
+it('finds all faults of a project that is brought in, and lists them by screen and by layer', function (): void {
+    $tree = Faults::all()->tree();
+    $project = ($this->imported)((new ProjectFile($tree->withProject($tree->project->with(name: 'Faults <b>'))))->write());
+    expect(($this->told)($project))->toHaveCount(41);
+    $at = route('checks', $project, false);
+    $this->get("{$at}?screen=reading")->assertOk()->assertSee('Contrast of text')->assertSee('Mend 4')->assertDontSee('Corners that do not run along')
+        ->assertSee('&quot;reading&quot;:11', false);
+    $this->get("{$at}?screen=reading&layers=p0001")->assertOk()->assertSee('Take #767676')->assertDontSee('Take #7fd1bf');
+    $this->get($at)->assertOk()->assertSee('on Reading')->assertSee('Corners that do not run along');
+    $this->get(route('checks.rules', $project, false))->assertOk()->assertSee('WCAG 2.2, success criterion 4.1.2')->assertSee('Least side of a target');
+    $this->get("{$at}?screen=nowhere&layers=none1&theme=nothing")->assertOk()->assertSee('Nothing found on this layer');
+});
+
+it('keeps what it has found until a screen, the house style or a rule changes', function (): void {
+    $text = DB::table('layers')->where('project_id', $this->project->id)->where('screen', 'wheel')->where('kind', 'text')->where('body', 'like', '%"words":"10:00"%')->value('id');
+    expect(($this->told)())->toBe([]);
+    ($this->edit)(['type' => 'set-field', 'screen' => 'wheel', 'layers' => [$text], 'field' => 'fills.0.colour', 'value' => '#aaaaaa']);
+    expect(($this->told)())->toBe(['contrast: “10:00” has a contrast of 2.32:1 with the #ffffff behind it; it needs 4.5:1.']);
+    $this->postJson("{$this->at}/undo")->assertOk();
+    expect(($this->told)())->toBe([]);
+    ($this->edit)(['type' => 'set-rule', 'rule' => 'contrast', 'limit' => 21]);
+    expect(count(($this->told)()))->toBeGreaterThan(20);
+    ($this->edit)(['type' => 'set-rule', 'rule' => 'contrast', 'on' => false]);
+    expect(($this->told)())->toBe([]);
+    // A token that all of these have already, in the same role as elsewhere.
+    ($this->edit)(['type' => 'set-rule', 'rule' => 'contrast'], ['type' => 'put-tokens', 'tokens' => [['id' => 'blur1', 'name' => 'type.hours', 'kind' => 'typography', 'style' => ['family' => 'Hanken Grotesk', 'weight' => 600, 'size' => 17, 'lineHeight' => 1.4]]]]);
+    expect(($this->told)())->toContain('raw-value: “10:00” has the value of type.hours, but does not follow it.');
+});
+
+it('leaves out what is put aside, in files too, until it is taken up again', function (): void {
+    $text = DB::table('layers')->where('project_id', $this->project->id)->where('screen', 'wheel')->where('kind', 'text')->where('body', 'like', '%"words":"10:00"%')->value('id');
+    ($this->edit)(['type' => 'set-field', 'screen' => 'wheel', 'layers' => [$text], 'field' => 'fills.0.colour', 'value' => '#aaaaaa']);
+    $found = app(Checks::class)->of($this->project->fresh(), [], null, 600)->open[0];
+    ($this->edit)(['type' => 'put-aside', 'findings' => [['rule' => 'contrast', 'about' => $found->about]], 'reason' => 'The hour <i> is over.']);
+    expect(($this->told)())->toBe([]);
+    $this->get("{$this->at}/checks?screen=wheel")->assertOk()->assertSee('The hour &lt;i&gt; is over.', false)->assertSee('Take up again')->assertSee('Nothing found on this screen');
+    $copy = ($this->imported)($this->get("{$this->at}/hand-over/project")->streamedContent());
+    expect(($this->told)($copy))->toBe([]);
+    ($this->edit)(['type' => 'take-up', 'findings' => [$found->id()]]);
+    expect(($this->told)())->toHaveCount(1);
+    $this->postJson("{$this->at}/edits", ['base' => 0, 'commands' => [['type' => 'put-aside', 'findings' => [['rule' => 'contrast', 'about' => 'x']], 'reason' => '  ']]])->assertStatus(422)->assertSee('say why');
+});
+
+it('checks every screen in a theme that none of them shows', function (): void {
+    expect(($this->told)(null, 'themedark'))->toBe([]);
+    ($this->edit)(['type' => 'put-theme-values', 'theme' => 'themedark', 'values' => [['token' => 'coloursoft', 'text' => '#4a4238']]]);
+    $told = ($this->told)(null, 'themedark');
+    expect(count($told))->toBeGreaterThan(10)->and($told[0])->toContain('has a contrast of')->and(($this->told)())->toBe([]);
+    $this->get("{$this->at}/checks?screen=today&theme=themedark")->assertOk()->assertSee('in Dark')->assertSee('Contrast of text');
+});
+
+it('works out of fills and gradients what is really drawn behind words', function (): void {
+    mt_srand(11);
+    $colour = fn (): string => sprintf('#%06x', mt_rand(0, 0xFFFFFF));
+    $layers = [];
+    for ($i = 0; $i < 40; $i++) {
+        $paint = [
+            ['colour' => $colour()], ['colour' => $colour().'80'], ['colour' => $colour(), 'opacity' => 0.4],
+            ['kind' => 'linear', 'angle' => mt_rand(0, 359), 'stops' => [['colour' => $colour(), 'at' => 0.1], ['colour' => $colour().'aa', 'at' => 0.8]]],
+            ['kind' => 'radial', 'stops' => [['colour' => $colour(), 'at' => 0], ['colour' => $colour(), 'at' => 1]]],
+            ['kind' => 'conic', 'angle' => mt_rand(0, 359), 'stops' => [['colour' => $colour(), 'at' => 0], ['colour' => $colour(), 'at' => 1]]],
+        ][$i % 6];
+        $layers[] = ['id' => "ground{$i}", 'kind' => ['box', 'ellipse'][$i % 2], 'name' => 'Ground', 'x' => mt_rand(0, 250), 'y' => mt_rand(0, 700), 'width' => mt_rand(60, 260), 'height' => mt_rand(60, 260), 'rotation' => $i % 3 === 0 ? mt_rand(0, 90) : 0, 'opacity' => $i % 5 === 0 ? 0.6 : 1, 'fills' => [$paint]];
+    }
+    $inside = array_splice($layers, 20, 10);
+    $layers[] = ['id' => 'together', 'kind' => 'group', 'name' => 'Together', 'x' => 0, 'y' => 0, 'width' => 390, 'height' => 844, 'opacity' => 0.7, 'children' => $inside];
+    for ($i = 0; $i < 12; $i++) {
+        $layers[] = ['id' => "words{$i}", 'kind' => 'text', 'name' => 'Words', 'words' => 'Kiln', 'x' => 20 + $i % 3 * 120 + mt_rand(0, 60), 'y' => 20 + intdiv($i, 3) * 200 + mt_rand(0, 100), 'width' => 28, 'height' => 22, 'wrapped' => true, 'style' => ['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 14, 'lineHeight' => 1.4]];
+    }
+    $project = ($this->imported)(json_encode(['format' => 'kindred-canvas', 'version' => 2, 'name' => 'Grounds', 'screens' => [['id' => 'screen', 'name' => 'Screen', 'device' => 'phone', 'x' => 0, 'y' => 0, 'width' => 390, 'height' => 844, 'ground' => '#f6efe6', 'layers' => $layers]]]));
+    $tree = app(TreeLoader::class)->whole($project);
+    $scene = new Scene($tree, $tree->screen('screen'), app(Eyes::class));
+    $black = Colour::rgb(0, 0, 0);
+    $seen = 0;
+    foreach ($scene->seen as $one) {
+        if ($one->layer->content instanceof Text) {
+            $points = [];
+            for ($x = 0.5; $x < $one->layer->box->width; $x += 2) {
+                for ($y = 0.5; $y < $one->layer->box->height; $y += 2) {
+                    $points[] = $one->outward(new Point($x, $y));
+                }
+            }
+            $pairs = $scene->sampling()->of($one, $black, $points);
+            $worked = array_map(fn (array $pair): array => [$pair[0]->red, $pair[0]->green, $pair[0]->blue, 1], $pairs ?? []);
+            $drawn = app(Backdrop::class)->behind($project, 'screen', new Address($one->layer->id));
+            foreach ([0, 1, 2] as $channel) {
+                $mean = fn (array $pixels): float => array_sum(array_map(fn (array $one): float => $one[$channel] * $one[3], $pixels)) / array_sum(array_column($pixels, 3));
+                expect(abs($mean($worked) - $mean($drawn)))->toBeLessThan(8.0, $one->layer->id);
+            }
+            $seen++;
+        }
+    }
+    expect($seen)->toBe(12);
+});
