@@ -20,8 +20,11 @@ use Kindred\Paint\Oklab;
 /** How something stands out, and the nearest colour in which it does so enough. */
 trait Contrasts
 {
-    /** A token may be further away in OKLab than the nearest colour by so much; else it is another colour, not a better one. */
-    private const NEAR = 0.06;
+    /** A token of another lightness is a better colour, one that is further away in hue and chroma another (OKLab, a and b). */
+    private const SAME_HUE = 0.05;
+
+    /** By so much more than it must the lightness of a token may differ (OKLab). */
+    private const FURTHER = 0.2;
 
     /** @param  list<Point>  $points  where it is painted */
     private static function measured(Scene $scene, Placed $one, Colour $colour, array $points): ?Measured
@@ -83,9 +86,8 @@ trait Contrasts
         }
         $seen = $has->withAlpha($has->alpha * $layer->layer->opacity);
         $nearest = $measured->against->nearest($seen, $needed);
-        $reach = $nearest === null ? 2 * self::NEAR : Oklab::of($nearest)->distance(Oklab::of($has)) + self::NEAR;
-        $token = self::token($scene, $has, $reach, fn (Colour $colour): bool => $measured->against->worst($colour->withAlpha($colour->alpha * $layer->layer->opacity)) >= $needed);
         $fill = array_key_first(array_filter($layer->layer->fills, fn (Fill $one): bool => ! $one->hidden)) ?? 0;
+        $token = $nearest === null ? null : self::token($scene, $has, abs(Oklab::of($nearest)->lightness - Oklab::of($has)->lightness) + self::FURTHER, fn (Colour $colour): bool => $measured->against->worst($colour->withAlpha($colour->alpha * $layer->layer->opacity)) >= $needed);
         if ($token !== null) {
             return new Fix("Take the token {$token->name}", [['type' => 'bind-token', ...$scene->named($layer), 'field' => "fills.{$fill}.paint", 'token' => $token->id]]);
         }
@@ -99,18 +101,22 @@ trait Contrasts
     }
 
     /**
-     * The nearest of those that do.
+     * The nearest of those that do, of about the same hue and chroma.
      *
-     * @param  float  $near  as far away in OKLab as it may be
+     * @param  float  $near  as far away in lightness as it may be (OKLab)
      * @param  \Closure(Colour): bool  $does
      */
     private static function token(Scene $scene, Colour $has, float $near, \Closure $does): ?Token
     {
         $found = null;
+        $own = Oklab::of($has);
         foreach ($scene->tokens() as $token) {
-            if ($token->value instanceof ColourToken && $does($token->value->value)) {
-                $away = Oklab::of($token->value->value)->distance(Oklab::of($has));
-                [$found, $near] = $away < $near ? [$token, $away] : [$found, $near];
+            if (! $token->value instanceof ColourToken) {
+                continue;
+            }
+            $colour = Oklab::of($token->value->value);
+            if (hypot($colour->a - $own->a, $colour->b - $own->b) <= self::SAME_HUE && abs($colour->lightness - $own->lightness) < $near && $does($token->value->value)) {
+                [$found, $near] = [$token, abs($colour->lightness - $own->lightness)];
             }
         }
 
