@@ -43,6 +43,9 @@ final class Scene
 
     private ?Sampling $sampling = null;
 
+    /** @var array<string, Placed>|null by their addresses */
+    private ?array $places = null;
+
     /** @var list<Target>|null */
     private ?array $targets = null;
 
@@ -94,6 +97,19 @@ final class Scene
     public function named(Placed $first, Placed ...$others): array
     {
         return ['screen' => ($this->tree->layers[$first->address->layer] ?? null)->screen ?? null, 'layers' => array_map(fn (Placed $one): string => (string) $one->address, [$first, ...array_values($others)])];
+    }
+
+    /** A layer at its address, as far as it is seen. */
+    public function at(Address $address): ?Placed
+    {
+        if ($this->places === null) {
+            $this->places = [];
+            foreach ($this->seen as $one) {
+                $this->places[(string) $one->address] ??= $one;
+            }
+        }
+
+        return $this->places[(string) $address] ?? null;
     }
 
     /** Whether a layer stands on the screen itself, and not in a copy of an array or an instance. */

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Stress;
+
+use Kindred\Check\Finding;
+use Kindred\Check\Fix;
+use Kindred\Geometry\Box;
+
+/** Something that breaks under a strain, and what would hold. */
+final readonly class Broken
+{
+    /**
+     * @param  Box|null  $box  where it lies on the screen under strain, px
+     * @param  Fix|null  $fix  of the screen as it is: with it this does not break
+     */
+    public function __construct(public Finding $finding, public ?Box $box, public ?Fix $fix)
+    {
+    }
+}
