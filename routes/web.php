@@ -22,6 +22,7 @@ use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SnapController;
+use App\Http\Controllers\StressController;
 use App\Http\Controllers\TakesController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\WallController;
@@ -91,6 +92,8 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
         Route::get('facets', [WallController::class, 'facets'])->name('facets');
         Route::get('checks', [CheckController::class, 'show'])->middleware(FairShare::class)->name('checks');
         Route::get('checks/rules', [CheckController::class, 'rules'])->name('checks.rules');
+        Route::get('screens/{screen}/stress', [StressController::class, 'index'])->name('stress');
+        Route::get('screens/{screen}/stress/{strain}', [StressController::class, 'show'])->where('strain', '[a-z-]{1,40}')->middleware(FairShare::class)->name('strained');
         Route::get('history', [WallController::class, 'history'])->name('history');
 
         Route::get('edits', [EditController::class, 'index'])->name('edits');

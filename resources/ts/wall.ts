@@ -56,6 +56,7 @@ import { Problem, send, Server } from './wall/server.ts';
 import { DataSheet } from './wall/sheet.ts';
 import { wireSight } from './wall/sight.ts';
 import { Stills } from './wall/stills.ts';
+import { Stress } from './wall/stress.ts';
 import { Styling } from './wall/styling.ts';
 import { foldMasthead, ZoomField } from './wall/surroundings.ts';
 import { Takes } from './wall/takes.ts';
@@ -316,6 +317,7 @@ const notes = new Notes(document.getElementById('notes')!, document.getElementBy
     const box = screen ? picture.screenBox(screen) : null;
     if (box) camera.fit(box, 1);
 });
+const stress = new Stress(dialog('stress'), parts, goTo);
 const checks = new Checks(parts, document.getElementById('flags')!, goTo);
 const trials = new Trials(dialog('trials'), urls['trials']!, server);
 const takes = new Takes(dialog('takes'), urls['takes']!, server);
@@ -393,6 +395,7 @@ const commands = new Commands(register({
         history: () => document.querySelector<HTMLElement>('[data-opens=history]')?.click(),
     },
     takes: { make: () => takes.make(current()), compare: () => void takes.open(current()) },
+    stress: () => void stress.open(current()),
     trials: () => {
         if (selection.layers[0]) void trials.open(layerOf(selection.layers[0]));
     },

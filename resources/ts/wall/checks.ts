@@ -192,6 +192,7 @@ export class Checks {
             case 'aside': return this.ask(finding!);
             case 'take-up': return void this.on.server.edit({ type: 'take-up', findings: [finding!.dataset['finding']] });
             case 'rules': return void this.showRules();
+            case 'stress': return void document.dispatchEvent(new CustomEvent('kindred:do', { detail: 'stress' }));
         }
     }
 

@@ -40,6 +40,7 @@ export interface Doers {
     menu: () => void;
     panels: Record<'notes' | 'needs' | 'kit' | 'grid' | 'threads' | 'checks' | 'facets' | 'reel' | 'history', () => void>;
     takes: { make: () => void; compare: () => void };
+    stress: () => void;
     trials: () => void;
     /** Copies are no longer edited together. */
     apart: () => void;
@@ -183,6 +184,7 @@ export function register(on: Doers): Command[] {
         { id: 'pan', name: 'Pan; scroll; zoom to the pointer', group: 'Looking', keys: ['Space drag', 'wheel', 'Ctrl wheel'], listed: true, run: () => undefined },
         { id: 'rehearse', name: 'Rehearse from here', group: 'Looking', keys: ['R'], menu: ['screen'], run: () => document.querySelector<HTMLAnchorElement>('a[data-rehearse]')?.click() },
         { id: 'frames', name: 'Show or hide device frames', group: 'Looking', run: () => void server.edit({ type: 'set-framed', framed: !on.parts.picture.stage.hasAttribute('data-framed') }) },
+        { id: 'stress', name: 'The screen under strain: long words, other languages, 200 %, other devices', short: 'Put under strain', group: 'Looking', menu: ['screen'], when: screen, rare: true, run: on.stress },
         { id: 'devices', name: 'The screen on all devices', group: 'Looking', menu: ['screen'], when: screen, rare: true, run: () => void asking.allDevices() },
         { id: 'take', name: 'New take', group: 'Looking', menu: ['screen'], when: screen, run: on.takes.make },
         { id: 'takes', name: 'Compare takes', group: 'Looking', when: screen, run: on.takes.compare },

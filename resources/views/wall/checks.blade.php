@@ -18,6 +18,7 @@
         </select>
     @endif
     <button type="button" class="button quiet" data-check="rules" title="Which rules the project goes by, and their limits"><x-glyph name="list-checks"/> Rules</button>
+    @if ($alone)<button type="button" class="button quiet" data-check="stress" title="The screen with long words, in other languages, at 200 %, on other devices: what breaks"><x-glyph name="stretch-horizontal"/> Strain</button>@endif
 </p>
 @if ($all->left > 0)<p class="text-ash" role="status">Still looking: {{ $all->left }} of {{ count($all->screens) }} screens to go.</p>@endif
 @if ($count === 0 && $all->left === 0)<p class="text-ash">Nothing found on {{ $of }}.</p>@endif
