@@ -15,6 +15,7 @@ use App\Http\Controllers\IconController;
 use App\Http\Controllers\InventoryController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\NoteController;
+use App\Http\Controllers\ProminenceController;
 use App\Http\Controllers\RehearseController;
 use App\Http\Controllers\SchemeController;
 use App\Http\Controllers\SelectionController;
@@ -94,6 +95,7 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
         Route::get('checks/rules', [CheckController::class, 'rules'])->name('checks.rules');
         Route::get('screens/{screen}/stress', [StressController::class, 'index'])->name('stress');
         Route::get('screens/{screen}/stress/{strain}', [StressController::class, 'show'])->where('strain', '[a-z-]{1,40}')->middleware(FairShare::class)->name('strained');
+        Route::get('screens/{screen}/prominence', [ProminenceController::class, 'show'])->middleware(FairShare::class)->name('prominence');
         Route::get('history', [WallController::class, 'history'])->name('history');
 
         Route::get('edits', [EditController::class, 'index'])->name('edits');

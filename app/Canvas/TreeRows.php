@@ -28,10 +28,10 @@ use Kindred\Type\OwnFace;
 /** Screens, layers and other things of a document as rows, read and written without models: a layer is one row. */
 final readonly class TreeRows
 {
-    public const SCREEN = ['id', 'rank', 'name', 'device', 'x', 'y', 'width', 'height', 'view', 'ground', 'cues', 'grids', 'guides', 'finish', 'take', 'criteria', 'condition', 'condition_of', 'tracing', 'gone', 'bound', 'theme', 'look', 'component'];
+    public const SCREEN = ['id', 'rank', 'name', 'device', 'x', 'y', 'width', 'height', 'view', 'ground', 'cues', 'grids', 'guides', 'finish', 'take', 'criteria', 'condition', 'condition_of', 'tracing', 'gone', 'bound', 'theme', 'look', 'component', 'reading'];
 
     /** Columns of screens that hold JSON. */
-    private const JSON = ['cues', 'grids', 'guides', 'take', 'criteria', 'tracing', 'bound', 'look', 'component'];
+    private const JSON = ['cues', 'grids', 'guides', 'take', 'criteria', 'tracing', 'bound', 'look', 'component', 'reading'];
 
     public const LAYER = ['id', 'screen', 'parent', 'rank', 'kind', 'x', 'y', 'width', 'height', 'body', 'sheet_rows', 'format'];
 
@@ -177,7 +177,7 @@ final readonly class TreeRows
     /** @return array<string, mixed> */
     public function screenRow(ProjectRow $project, Screen $screen, int $sequence): array
     {
-        $row = $screen->toArray() + ['bound' => null, 'theme' => null, 'look' => null, 'component' => null];
+        $row = $screen->toArray() + ['bound' => null, 'theme' => null, 'look' => null, 'component' => null, 'reading' => null];
 
         $lists = array_map(fn (mixed $list): ?string => $list === null ? null : json_encode($list, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), array_intersect_key($row, array_flip(self::JSON)));
 

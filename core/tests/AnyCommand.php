@@ -399,6 +399,7 @@ final class AnyCommand
         $aside = array_key_first($tree->things(Entity::Aside));
 
         return [
+            ['type' => 'set-reading', 'screen' => array_key_first($tree->screens), 'layers' => $step % 3 === 0 ? [] : array_slice(array_map(fn (Layer $layer): string => $layer->id, array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->screen === array_key_first($tree->screens) && $tree->expanding($layer) === []))), 0, $step % 5)],
             ['type' => 'set-rule', 'rule' => ['contrast', 'target-size'][$step % 2], 'on' => $step % 3 > 0, 'limit' => $step % 4 === 0 ? null : $step % 30],
             ['type' => 'put-aside', 'findings' => [['rule' => 'contrast', 'about' => "one{$step} two"]], 'reason' => "Step {$step}"],
             ['type' => 'take-up', 'findings' => [$aside ?? 'none']],

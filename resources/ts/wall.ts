@@ -17,6 +17,7 @@ import { Curving } from './wall/curving.ts';
 import { Drawing } from './wall/drawing.ts';
 import { Dropping } from './wall/dropping.ts';
 import { Editing } from './wall/editing.ts';
+import { Eye } from './wall/eye.ts';
 import { Facets } from './wall/facets.ts';
 import { Find, type Hit } from './wall/find.ts';
 import { Gradients } from './wall/gradients.ts';
@@ -132,6 +133,7 @@ const facets = new Facets(urls['facets']!, picture, selection, server, {
         points.hear();
         partners.show();
         checks.drawn();
+        eye.follow();
     },
     used: urls['colours']!,
     tokens: urls['choices']!,
@@ -318,6 +320,7 @@ const notes = new Notes(document.getElementById('notes')!, document.getElementBy
     if (box) camera.fit(box, 1);
 });
 const stress = new Stress(dialog('stress'), parts, goTo);
+const eye = new Eye(parts, () => selection.screens[0] ?? selection.screen, goTo);
 const checks = new Checks(parts, document.getElementById('flags')!, goTo);
 const trials = new Trials(dialog('trials'), urls['trials']!, server);
 const takes = new Takes(dialog('takes'), urls['takes']!, server);

@@ -170,3 +170,50 @@ test('what is drawn nearly right is found while the hand rests, and mended', asy
     await expect(page.locator('#f-x')).toHaveValue(String(x));
     await expect(gist(page)).toHaveText('nothing found');
 });
+
+test('a screen is put under strain, what breaks is mended there, and holds', async ({ page }) => {
+    await openDemo(page, 'Under strain');
+    await near(page, 'Today');
+    await page.locator('#wall').press('5');
+    await checks(page).getByRole('button', { name: 'Strain' }).click();
+    const stress = page.locator('#stress');
+    const said = stress.locator('[data-part=said]');
+    await expect(said).toContainText('Something breaks in');
+    const german = stress.locator('[data-strain=german]');
+    const broken = german.locator('.finding', { hasText: 'lies on “Good morning, Tilda”' });
+    await broken.getByRole('button', { name: /^Stack/ }).click();
+    await expect(broken).toHaveCount(0);
+    await expect(german.locator('.finding')).not.toHaveCount(0);
+    await expect(said).toContainText('Something breaks in');
+    await stress.getByLabel('Only what breaks').check();
+    await expect(stress.locator('[data-strain=on-phone-large]')).toBeHidden();
+    await german.locator('.says').first().click();
+    await expect(stress).toBeHidden();
+    await expect(page.locator('#facets .subject .kind')).toHaveText('text');
+    await likeReload(page, screen(page, 'Today'));
+    await page.locator('[data-act=undo]').click();
+    await saved(page);
+    await likeReload(page, screen(page, 'Today'));
+});
+
+test('what the eye meets first is listed and drawn over the screen, and held against what is meant', async ({ page }) => {
+    await openDemo(page, 'First seen');
+    await near(page, 'Book a wheel');
+    const eye = page.locator('#eye');
+    await page.locator('#facet-eye summary').click();
+    await expect(eye.locator('[data-eye=go]').first()).toHaveText('Book it');
+    await eye.getByLabel('On the wall').check();
+    const wheel = screen(page, 'Book a wheel');
+    await expect(wheel.locator('svg.heat text').first()).toHaveText('1');
+    // The title is meant to be met first.
+    await eye.locator('[data-eye=go]', { hasText: 'Book a wheel' }).click();
+    await expect(page.locator('#facets .subject input')).toHaveValue('Book a wheel');
+    await eye.getByRole('button', { name: 'Meant: as selected' }).click();
+    await saved(page);
+    await expect(eye).toContainText('Meant to be met: Book a wheel.');
+    await near(page, 'Book a wheel');
+    await page.locator('#wall').press('5');
+    await expect(checks(page).locator('[data-rule=reading-order]')).toContainText('“Book it” shouts');
+    await near(page, 'Today');
+    await expect(wheel.locator('svg.heat')).toHaveCount(0);
+});

@@ -35,7 +35,7 @@ it('finds nothing wrong with the demo but what its plan asks for', function (): 
 it('finds all faults of a project that is brought in, and lists them by screen and by layer', function (): void {
     $tree = Faults::all()->tree();
     $project = ($this->imported)((new ProjectFile($tree->withProject($tree->project->with(name: 'Faults <b>'))))->write());
-    expect(($this->told)($project))->toHaveCount(41);
+    expect(($this->told)($project))->toHaveCount(43);
     $at = route('checks', $project, false);
     $this->get("{$at}?screen=reading")->assertOk()->assertSee('Contrast of text')->assertSee('Mend 4')->assertDontSee('Corners that do not run along')
         ->assertSee('&quot;reading&quot;:11', false);
@@ -125,4 +125,26 @@ it('works out of fills and gradients what is really drawn behind words', functio
         }
     }
     expect($seen)->toBe(12);
+});
+
+it('shows a screen under each strain with what breaks, and leaves out what has nothing to say to it', function (): void {
+    $this->get("{$this->at}/screens/today/stress")->assertOk()->assertSee('In German')->assertSee('On: small phone')->assertDontSee('On: watch');
+    $this->get("{$this->at}/screens/today/stress/german")->assertOk()->assertSee('lies on')->assertSee('data-commands', false)->assertSee('sticks-out', false);
+    $this->get("{$this->at}/screens/today/stress/on-phone-large")->assertOk()->assertSee('holds');
+    $this->get("{$this->at}/screens/today/stress/many")->assertNoContent();
+    $this->get("{$this->at}/screens/glazes/stress/empty")->assertOk();
+    $this->get("{$this->at}/screens/today/stress/glamour")->assertNotFound();
+    $this->get("{$this->at}/screens/nowhere/stress")->assertStatus(409);
+});
+
+it('says what is met first, and what that has to do with what is meant', function (): void {
+    $this->get("{$this->at}/screens/wheel/prominence")->assertOk()->assertSeeInOrder(['Book it', '26', 'Book a wheel']);
+    $named = fn (string $words): string => DB::table('layers')->where('project_id', $this->project->id)->where('screen', 'wheel')->where('kind', 'text')->where('body', 'like', "%\"words\":\"{$words}\"%")->value('id');
+    ($this->edit)(['type' => 'set-reading', 'screen' => 'wheel', 'layers' => [$named('Two hours from'), $named('Book a wheel')]]);
+    $this->get("{$this->at}/screens/wheel/prominence")->assertOk()->assertSee('Meant to be met: Two hours from, Book a wheel.');
+    expect(($this->told)())->toContain('reading-order: “Book a wheel” catches the eye before “Two hours from”, which is to be read first: it is larger.')
+        ->and(implode(' ', ($this->told)()))->toContain('“Book it” shouts: it catches the eye before “Two hours from”');
+    $this->postJson("{$this->at}/undo")->assertOk();
+    expect(($this->told)())->toBe([]);
+    $this->postJson("{$this->at}/edits", ['base' => 0, 'commands' => [['type' => 'set-reading', 'screen' => 'today', 'layers' => [$named('Book a wheel')]]]])->assertStatus(422)->assertSee('does not show on');
 });

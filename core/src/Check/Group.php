@@ -8,6 +8,7 @@ namespace Kindred\Check;
 enum Group: string
 {
     case Reading = 'reading';
+    case Eye = 'eye';
     case Touch = 'touch';
     case Place = 'place';
     case NearMiss = 'near-miss';
@@ -20,6 +21,7 @@ enum Group: string
     {
         return match ($this) {
             self::Reading => 'Reading',
+            self::Eye => 'What the eye meets first',
             self::Touch => 'Touch and pointer',
             self::Place => 'Room and place',
             self::NearMiss => 'Nearly, but not quite',

@@ -13,6 +13,7 @@ final class Rules
         Rule\GraphicContrast::class,
         Rule\TextSize::class,
         Rule\CutText::class,
+        Rule\ReadingOrder::class,
         Rule\TargetSize::class,
         Rule\TargetSpacing::class,
         Rule\Collision::class,

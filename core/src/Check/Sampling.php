@@ -64,6 +64,12 @@ final class Sampling
         return $pairs;
     }
 
+    /** What is seen at a point without something; null where it cannot be worked out. */
+    public function ground(Point $point, Placed $without): ?Colour
+    {
+        return $this->at($this->scene->roots, $point, $without, null);
+    }
+
     private static function other(Colour $colour): Colour
     {
         return Colour::rgb(255 - $colour->red, 255 - $colour->green, ($colour->blue + 128) % 256, 1.0);

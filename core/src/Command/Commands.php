@@ -137,6 +137,7 @@ final class Commands
         PutSlot::class,
         RemoveSlot::class,
         RemoveComponent::class,
+        SetReading::class,
         SetRule::class,
         PutAside::class,
         TakeUp::class,

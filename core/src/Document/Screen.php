@@ -36,6 +36,8 @@ final readonly class Screen implements Thing
 
     public const MAX_CRITERIA = 20;
 
+    public const MAX_READING = 60;
+
     /** Characters of a rank. */
     public const MAX_RANK = 120;
 
@@ -52,6 +54,7 @@ final readonly class Screen implements Thing
      * @param  WidgetLook|null  $look  how widgets are dressed in the theme of its own; null for as in the project
      * @param  Component|null  $component  where it is no screen, but the sheet on which a component is designed
      * @param  string|null  $conditionOf  the screen that it is a version of; null where the others are versions of it
+     * @param  list<string>  $reading  the addresses of layers in the order in which they are meant to be met; those that are not there are passed over
      */
     public function __construct(
         #[Is\Id(field: false, affects: Is\Affects::Nothing)] public string $id,
@@ -75,6 +78,7 @@ final readonly class Screen implements Thing
         #[Is\Id(to: Theme::class, sparse: true, field: false, affects: Is\Affects::Nothing)] public ?string $theme = null,
         #[Is\Record(sparse: true, field: false, affects: Is\Affects::Paint)] public ?WidgetLook $look = null,
         #[Is\Record(sparse: true, field: false, affects: Is\Affects::Layout)] public ?Component $component = null,
+        #[Is\Strings(900, self::MAX_READING, sparse: true, field: false, affects: Is\Affects::Nothing)] public array $reading = [],
     ) {
     }
 

@@ -160,10 +160,22 @@ final class Faults
         ]])->screen('shelf', [], ['name' => 'missing-condition: shelf'])->screen('bare', [], ['name' => 'Nothing on the shelf', 'condition' => 'empty', 'conditionOf' => 'shelf']);
     }
 
+    /** What is meant to be met first, and what is. */
+    public static function met(Planted $planted): Planted
+    {
+        return $planted->screen('metfirst', [
+            Planted::text('Heading', 'Open evening on Thursday', 24, 40, 342, 30, '#222222', ['id' => 'heading', 'style' => ['family' => 'Hanken Grotesk', 'weight' => 700, 'size' => 30, 'lineHeight' => 1.2]]),
+            Planted::text('Time', 'From six to nine', 24, 130, 342, 20, '#333333', ['id' => 'hours1']),
+            ['kind' => 'ellipse', 'name' => 'reading-order: shouts', 'x' => 230, 'y' => 200, 'width' => 120, 'height' => 120, 'fills' => [['colour' => '#e0241b']]],
+            Planted::text('reading-order: lost', 'Come in by the yard', 24, 400, 200, 12, '#767676', ['id' => 'lost1']),
+            Planted::text('Nobody has to see it', 'Clay is washed off at the door', 24, 440, 240, 12, '#767676'),
+        ], ['reading' => ['heading', 'hours1', 'gone1', 'lost1']]);
+    }
+
     /** All of them in one project. */
     public static function all(): Planted
     {
-        return self::planned(self::houseStyle(self::sisters(self::nearly(self::touching(self::reading(new Planted))))));
+        return self::met(self::planned(self::houseStyle(self::sisters(self::nearly(self::touching(self::reading(new Planted)))))));
     }
 
     public static function houseStyle(Planted $planted): Planted

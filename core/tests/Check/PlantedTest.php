@@ -19,13 +19,14 @@ it('finds each fault that was put there, and nothing else', function (Planted $p
     'near misses' => [Faults::nearly(new Planted)],
     'sister screens' => [Faults::sisters(new Planted), 'reordered > Tabs'],
     'values of tokens' => [Faults::houseStyle(new Planted)],
+    'what is met first' => [Faults::met(new Planted)],
     'a plan' => [Faults::planned(new Planted)],
     'all together' => [Faults::all(), 'tap-name > Box 3', 'reordered > Tabs'],
 ]);
 
 it('finds all of them in one project, by every rule that there is', function (): void {
     $findings = Planted::findings(Faults::all()->tree());
-    expect($findings)->toHaveCount(41)
+    expect($findings)->toHaveCount(43)
         ->and(array_values(array_unique(array_map(fn (Finding $one): string => $one->rule, $findings))))->toEqualCanonicalizing(Rules::ALL);
 });
 

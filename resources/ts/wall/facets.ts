@@ -18,7 +18,7 @@ import { fresh, type Problem, type Server } from './server.ts';
 export interface Subject { screen: string; layers: string[]; screens: string[] }
 
 /** What belongs to no selection: settings that stay when it changes, and findings, which say themselves what they are about. */
-const LASTING = ':is(#apart, #align-with, #gap), label:has(#apart), #checks, #checks *';
+const LASTING = ':is(#apart, #align-with, #gap), label:has(#apart), #checks, #checks *, #eye *';
 
 /** The facets in the order of the keys that open them. */
 const FACETS = ['where', 'look', 'words', 'cues', 'checks'];

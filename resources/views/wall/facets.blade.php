@@ -212,6 +212,10 @@
         </div>
     </details>
 @endif
+<details class="facet" id="facet-eye" data-facet="eye" data-usually="closed" @if ($sheet !== null || ($screen === null && $layers === [])) hidden @endif>
+    <summary><b>First seen</b><span class="gist">what the eye meets first</span></summary>
+    <div class="rows" id="eye" hx-morph-skip-children></div>
+</details>
 <details class="facet" id="facet-checks" data-facet="checks" data-usually="closed">
     <summary><b>Checks</b><span class="gist" id="checks-gist" role="status" hx-morph-skip-children></span></summary>
     <div class="rows checks" id="checks" hx-morph-skip-children></div>
