@@ -9,6 +9,7 @@ use App\Models\Project;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 use Kindred\Check\Checker;
+use Kindred\Check\Convention;
 use Kindred\Check\Group;
 use Kindred\Check\Rules;
 use Kindred\Document\Address;
@@ -48,9 +49,16 @@ final class CheckController extends Controller
 
     public function rules(Project $project, Checks $checks): View
     {
+        $settings = Checker::settings($checks->settings($project));
+
         return view('wall.check-rules', [
+            'conventions' => array_map(fn (string $one): array => [
+                'label' => $one::label(), 'source' => $one::source(),
+                'commands' => array_map(fn (string $rule, float $limit): array => ['type' => 'set-rule', 'rule' => $rule::key(), 'on' => true, 'limit' => $limit], array_keys($one::limits()), $one::limits()),
+                'followed' => array_filter($one::limits(), fn (float $limit, string $rule): bool => ($settings[$rule::key()]->limit ?? $rule::limit()?->usual) !== $limit || ($settings[$rule::key()]->on ?? true) === false, ARRAY_FILTER_USE_BOTH) === [],
+            ], Convention::ALL),
             'groups' => array_filter(array_map(fn (Group $group): array => ['group' => $group, 'rules' => array_filter(Rules::ALL, fn (string $rule): bool => $rule::group() === $group)], Group::cases()), fn (array $one): bool => $one['rules'] !== []),
-            'settings' => Checker::settings($checks->settings($project)),
+            'settings' => $settings,
         ]);
     }
 }

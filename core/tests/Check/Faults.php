@@ -172,6 +172,22 @@ final class Faults
         ], ['reading' => ['heading', 'hours1', 'gone1', 'lost1']]);
     }
 
+    /** What a convention settles: bars, margins, and where what returns stands. */
+    public static function settled(Planted $planted): Planted
+    {
+        $limits = ['top-bar-height' => 56, 'foot-bar-height' => 64, 'margin' => 16, 'back-place' => 96];
+
+        return $planted->with(['rules' => array_map(fn (string $rule, int $limit): array => ['id' => "rule{$limit}", 'rule' => $rule, 'limit' => $limit], array_keys($limits), $limits)])->screen('settled', [
+            Planted::box('top-bar-height: low', 0, 0, 390, 50, '#eeeeee'),
+            Planted::text('Words off the edge', 'Kiln', 16, 100, 200),
+            Planted::text('margin: close to the edge', 'Kiln', 10, 140, 200),
+            Planted::box('back-place: at the foot', 24, 600, 120, 48, '#dddddd', Planted::tap()),
+            Planted::box('foot-bar-height: high', 0, 774, 390, 70, '#eeeeee'),
+        ])->screen('settledtoo', [
+            Planted::box('Bar', 0, 0, 390, 56, '#eeeeee'), Planted::box('Return here', 24, 64, 48, 48, '#dddddd', Planted::tap()), Planted::box('Foot', 0, 780, 390, 64, '#eeeeee'),
+        ]);
+    }
+
     /** All of them in one project. */
     public static function all(): Planted
     {
@@ -184,12 +200,15 @@ final class Faults
             ['id' => 'clay', 'name' => 'colour.clay', 'kind' => 'color', 'value' => '#b4472e'],
             ['id' => 'oncl', 'name' => 'colour.on', 'kind' => 'color', 'value' => '#fff8f0'],
             ['id' => 'round', 'name' => 'radius.card', 'kind' => 'dimension', 'value' => 14],
+            ['id' => 'spacem', 'name' => 'space.m', 'kind' => 'dimension', 'value' => 16],
         ]])->screen('house', [
             Planted::box('Follows', 24, 24, 100, 60, '', ['fills' => [['colour' => '#b4472e', 'bound' => ['paint' => 'clay']]]]),
             Planted::box('raw-value: clay', 150, 24, 80, 60, '#b4472e'),
             Planted::box('Other ground', 24, 110, 342, 60, '#17594f'),
             Planted::text('Words that follow', 'Follow', 40, 128, 100, 16, '#fff8f0', ['fills' => [['colour' => '#fff8f0', 'bound' => ['paint' => 'oncl']]]]),
             Planted::box('Same as words by chance', 24, 200, 342, 60, '#fff8f0'),
+            ['kind' => 'stack', 'name' => 'off-scale: nearly the middle step', 'x' => 24, 'y' => 400, 'width' => 300, 'height' => 40, 'direction' => 'row', 'columnGap' => 15, 'sizing' => ['width' => 'length', 'height' => 'length'], 'children' => [Planted::box('A', 0, 0, 60, 40), Planted::box('B', 0, 0, 60, 40)]],
+            ['kind' => 'stack', 'name' => 'A gap of its own', 'x' => 24, 'y' => 460, 'width' => 300, 'height' => 40, 'direction' => 'row', 'columnGap' => 4, 'sizing' => ['width' => 'length', 'height' => 'length'], 'children' => [Planted::box('A', 0, 0, 60, 40), Planted::box('B', 0, 0, 60, 40)]],
             Planted::box('raw-value: rounded', 24, 290, 200, 80, '#dddddd', ['corners' => ['topLeft' => 14, 'topRight' => 14, 'bottomRight' => 14, 'bottomLeft' => 14]]),
         ]);
     }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Kindred\Check\Convention;
 use Kindred\Check\Finding;
 use Kindred\Check\Rules;
 use Kindred\Document\Tree;
@@ -20,14 +21,16 @@ it('finds each fault that was put there, and nothing else', function (Planted $p
     'sister screens' => [Faults::sisters(new Planted), 'reordered > Tabs'],
     'values of tokens' => [Faults::houseStyle(new Planted)],
     'what is met first' => [Faults::met(new Planted)],
+    'what is settled' => [Faults::settled(new Planted)],
     'a plan' => [Faults::planned(new Planted)],
     'all together' => [Faults::all(), 'tap-name > Box 3', 'reordered > Tabs'],
 ]);
 
 it('finds all of them in one project, by every rule that there is', function (): void {
     $findings = Planted::findings(Faults::all()->tree());
-    expect($findings)->toHaveCount(43)
-        ->and(array_values(array_unique(array_map(fn (Finding $one): string => $one->rule, $findings))))->toEqualCanonicalizing(Rules::ALL);
+    $settled = Planted::findings(Faults::settled(new Planted)->tree());
+    expect($findings)->toHaveCount(44)
+        ->and(array_values(array_unique(array_map(fn (Finding $one): string => $one->rule, [...$findings, ...$settled]))))->toEqualCanonicalizing(Rules::ALL);
 });
 
 it('finds them no more where they are mended as it offers', function (): void {
@@ -52,6 +55,14 @@ it('looks by no rule that is switched off, and by the limit that is set', functi
         ->and(fn () => Sample::after($tree, ['type' => 'set-rule', 'rule' => 'collision', 'limit' => 4]))->toThrow(InvalidInput::class, 'no limit')
         ->and(fn () => Sample::after($tree, ['type' => 'set-rule', 'rule' => 'glamour']))->toThrow(InvalidInput::class, 'no such rule');
 });
+
+it('follows a convention as a whole', function (string $convention): void {
+    foreach ($convention::limits() as $rule => $limit) {
+        $own = $rule::limit();
+        expect($own)->not->toBeNull()->and($limit)->toBeGreaterThanOrEqual($own->least)->toBeLessThanOrEqual($own->most);
+    }
+    expect($convention::label())->not->toBe('')->and($convention::source())->not->toBe('');
+})->with(Convention::ALL);
 
 it('says each finding in a sentence, with where it comes from', function (): void {
     foreach (Planted::findings(Faults::all()->tree()) as $one) {

@@ -72,6 +72,10 @@ export class Checks {
             if (flag) this.open(flag.dataset['screen']!, flag.dataset['flag'] || undefined);
         });
         this.aside.addEventListener('close', () => void this.putAside());
+        this.rules.addEventListener('click', (event) => {
+            const convention = (event.target as Element).closest<HTMLElement>('[data-convention]')?.dataset['convention'];
+            if (convention) void this.on.server.edit(...JSON.parse(convention) as Command[]).then(() => this.showRules());
+        });
         this.rules.addEventListener('change', (event) => void this.setRule(event.target as HTMLInputElement));
     }
 

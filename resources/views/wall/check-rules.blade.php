@@ -1,4 +1,9 @@
-{{-- The rules that a project goes by. --}}
+{{-- The rules that a project goes by, and the sets of limits that it can follow. --}}
+<fieldset class="conventions"><legend>Conventions</legend>
+    @foreach ($conventions as $one)
+        <div><button type="button" class="button" data-convention="{{ json_encode($one['commands']) }}" aria-pressed="{{ $one['followed'] ? 'true' : 'false' }}">{{ $one['label'] }}</button><p>{{ $one['source'] }}</p></div>
+    @endforeach
+</fieldset>
 @foreach ($groups as ['group' => $group, 'rules' => $rules])
     <fieldset><legend>{{ $group->label() }}</legend>
         @foreach ($rules as $rule)
