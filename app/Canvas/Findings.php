@@ -7,6 +7,7 @@ namespace App\Canvas;
 use Kindred\Check\Finding;
 use Kindred\Document\Address;
 use Kindred\Document\Check\Aside;
+use Kindred\Document\Tree;
 
 /** What is wrong in a project: what is open, and what was put aside. */
 final readonly class Findings
@@ -42,17 +43,56 @@ final readonly class Findings
     }
 
     /**
-     * Only those of some screens, or about some layers.
+     * Only those of some screens.
      *
-     * @param  list<string>  $screens  none for all
-     * @param  list<Address>  $layers  none for all
+     * @param  list<string>  $screens
      */
-    public function about(array $screens, array $layers): self
+    public function on(array $screens): self
     {
-        $named = array_map(strval(...), $layers);
-        $is = fn (Finding $one): bool => ($screens === [] || in_array($one->screen, $screens, true))
-            && ($named === [] || array_intersect(array_map(strval(...), $one->places), $named) !== []);
+        return $this->filtered(fn (Finding $one): bool => in_array($one->screen, $screens, true));
+    }
 
+    /**
+     * Only those about some layers, or about what lies in them.
+     *
+     * @param  list<Address>  $layers
+     * @param  Tree  $tree  with the layers of their screens
+     */
+    public function about(array $layers, Tree $tree): self
+    {
+        $named = array_fill_keys(array_map(strval(...), $layers), true);
+
+        return $this->filtered(function (Finding $one) use ($named, $tree): bool {
+            foreach ($one->places as $place) {
+                foreach (self::around($tree, $place) as $around) {
+                    if (isset($named[$around])) {
+                        return true;
+                    }
+                }
+            }
+
+            return false;
+        });
+    }
+
+    /** @return \Generator<string> the addresses of a layer and of all that it lies in */
+    private static function around(Tree $tree, Address $place): \Generator
+    {
+        $showing = $tree->showing($place) ?? [];
+        for ($at = $place; ; $at = new Address($showing[count($at->copies) - 1]->id, array_slice($at->copies, 0, -1))) {
+            yield (string) $at;
+            foreach (isset($tree->layers[$at->layer]) ? $tree->ancestors($tree->layers[$at->layer]) : [] as $group) {
+                yield (string) $at->with($group->id);
+            }
+            if ($at->copies === [] || ! isset($showing[count($at->copies) - 1])) {
+                return;
+            }
+        }
+    }
+
+    /** @param  \Closure(Finding): bool  $is */
+    private function filtered(\Closure $is): self
+    {
         return new self(array_values(array_filter($this->open, $is)), array_values(array_filter($this->aside, fn (array $one): bool => $is($one[0]))), $this->screens, $this->left);
     }
 

@@ -21,7 +21,7 @@ it('computes a look for the tokens that there are, shows it, and changes nothing
     $at = ($this->at)('Fernhollow Pottery');
     $before = ($this->grounds)($at);
     $made = $this->postJson("{$at}/house-style/scheme", $this->choices)->assertOk()->json();
-    expect(($this->grounds)($at))->toBe($before)->and(substr_count($made['html'], '<svg'))->toBe(6)->and($made['html'])->toContain('6 tokens change, 3 are made, as one step.');
+    expect(($this->grounds)($at))->toBe($before)->and(substr_count($made['html'], '<svg'))->toBe(6)->and($made['html'])->toContain('9 tokens change, none is made, as one step.');
     ($this->take)($at, $made['commands']);
     $after = ($this->grounds)($at);
     expect($after['today'])->not->toBe($before['today'])->and($after['kiln'])->toBe($before['kiln'])

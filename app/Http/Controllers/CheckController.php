@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Canvas\Checks;
+use App\Canvas\TreeLoader;
 use App\Models\Project;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -14,6 +15,7 @@ use Kindred\Check\Group;
 use Kindred\Check\Rules;
 use Kindred\Document\Address;
 use Kindred\Document\Token\Themes;
+use Kindred\Document\WorkingSet;
 use Kindred\Input\Reader;
 
 /** What rules have found in a project, and by which it is checked. */
@@ -28,6 +30,10 @@ final class CheckController extends Controller
     /** Layers that can be asked about at once. */
     private const LAYERS = 500;
 
+    public function __construct(private readonly TreeLoader $store)
+    {
+    }
+
     public function show(Request $request, Project $project, Checks $checks): View
     {
         $screens = array_values(array_unique(array_filter([$this->asked($request, 'screen'), ...$this->askedList($request, 'screens', 500)], fn (string $one): bool => $one !== '')));
@@ -38,8 +44,13 @@ final class CheckController extends Controller
         $theme = $this->asked($request, 'theme');
         $all = $checks->of($project, $screens, isset($themes[$theme]) || $theme === 'base' ? $theme : null);
 
+        $found = $screens === [] ? $all : $all->on($screens);
+        if ($layers !== [] && ($found->open !== [] || $found->aside !== [])) {
+            $found = $found->about($layers, $this->store->load($project, new WorkingSet(whole: $screens, layers: Address::named($layers))));
+        }
+
         return view('wall.checks', [
-            'project' => $project, 'found' => $all->about($screens, $layers), 'all' => $all, 'listed' => self::LISTED, 'marked' => self::MARKED,
+            'project' => $project, 'found' => $found, 'all' => $all, 'listed' => self::LISTED, 'marked' => self::MARKED,
             'names' => array_map(fn ($screen): string => $screen->name, $settings->screens), 'of' => match (true) {
                 $layers !== [] => count($layers) === 1 ? 'this layer' : 'these layers', count($screens) === 1 => 'this screen', $screens !== [] => 'these screens', default => 'the project',
             },

@@ -38,11 +38,16 @@ export class Checks {
     private lens = false;
     /** What the list is about, and what was selected when it was asked for. */
     private subject = '';
+    private screen = '';
+    /** What the list shows. */
+    private asked = '';
     /** What was selected by a press on a finding, and whether it is just being selected: the list stays as it is. */
     private gone = '';
     private going = false;
     /** Where on the window the finding was that is gone through. */
     private anchor: { id: string; top: number } | null = null;
+    /** Which finding of the list was dealt with: the next one gets the focus. */
+    private dealt = -1;
     /** The finding that is being put aside. */
     private putting: HTMLElement | null = null;
 
@@ -71,6 +76,9 @@ export class Checks {
             const flag = (event.target as Element).closest<HTMLElement>('[data-flag]');
             if (flag) this.open(flag.dataset['screen']!, flag.dataset['flag'] || undefined);
         });
+        facets.addEventListener('toggle', (event) => {
+            if ((event.target as Element).id === 'facet-checks' && this.isOpen && this.asked !== this.subject) this.later(0);
+        }, true);
         this.aside.addEventListener('close', () => void this.putAside());
         this.rules.addEventListener('click', (event) => {
             const convention = (event.target as Element).closest<HTMLElement>('[data-convention]')?.dataset['convention'];
@@ -92,7 +100,10 @@ export class Checks {
         if (subject === this.gone || subject === this.subject) return;
         this.gone = '';
         this.subject = subject;
-        this.later(0);
+        this.screen = screens[0] ?? screen;
+        // A list that nobody sees is not asked for; what is said of it beside its name is known.
+        if (this.isOpen || this.asked === '') this.later(0);
+        else this.say();
     }
 
     /** After an edit, once the hand rests. */
@@ -157,6 +168,10 @@ export class Checks {
         this.flags.replaceChildren(...flags);
     }
 
+    private get isOpen(): boolean {
+        return this.place.closest('details')!.open;
+    }
+
     private get place(): HTMLElement {
         return document.getElementById('checks')!;
     }
@@ -170,22 +185,36 @@ export class Checks {
         const told = this.place.querySelector<HTMLElement>('[data-checks]')?.dataset['checks'];
         if (!told) return;
         this.told = JSON.parse(told) as Told;
+        this.asked = this.subject;
         this.say();
         this.badges();
         this.draw();
+        this.refocus();
         if (this.told.left > 0) this.later(REST);
+    }
+
+    /** Whoever deals with one finding after another by keys goes on with the next. */
+    private refocus(): void {
+        const at = this.dealt;
+        this.dealt = -1;
+        if (at < 0 || document.activeElement !== document.body) return;
+        const left = [...this.place.querySelectorAll<HTMLElement>('.check-rule .says')];
+        (left[Math.min(at, left.length - 1)] ?? this.place.querySelector<HTMLElement>('[data-check=rules]'))?.focus();
     }
 
     private say(): void {
         const gist = document.getElementById('checks-gist');
         if (!gist) return;
-        const { open, left } = this.told;
+        const { left, counts } = this.told;
+        const all = Object.values(counts).reduce((sum, count) => sum + count, 0);
+        const open = this.asked === this.subject ? this.told.open : this.screen === '' ? all : counts[this.screen] ?? 0;
         gist.textContent = left > 0 && open === 0 ? 'looking…' : open === 0 ? 'nothing found' : `${open} found`;
         gist.classList.toggle('some', open > 0);
     }
 
     private pressed(button: HTMLElement): void {
         const finding = button.closest<HTMLElement>('.finding');
+        this.dealt = finding && button.dataset['check'] !== 'go' ? [...this.place.querySelectorAll('.check-rule .finding')].indexOf(finding) : -1;
         switch (button.dataset['check']) {
             case 'go': return this.go(finding!);
             case 'fix': return void this.mend(finding!.closest<HTMLElement>('section') ?? finding!, [finding!]);
