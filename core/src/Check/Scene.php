@@ -10,6 +10,7 @@ use Kindred\Document\Address;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Composed;
 use Kindred\Document\Layer\Expanding;
+use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
@@ -43,6 +44,9 @@ final class Scene
 
     private ?Sampling $sampling = null;
 
+    /** @var array<string, true>|null */
+    private ?array $inks = null;
+
     /** @var array<string, Placed>|null by their addresses */
     private ?array $places = null;
 
@@ -73,6 +77,21 @@ final class Scene
     public function tokens(): array
     {
         return $this->tokens ??= Themes::of($this->tree)->tokensOf($this->screen);
+    }
+
+    /** @return array<string, true> the tokens that words and icons of the screen follow in their colour, by id */
+    public function inks(): array
+    {
+        if ($this->inks === null) {
+            $this->inks = [];
+            foreach ($this->seen as $one) {
+                foreach ($one->layer->content instanceof Text || $one->layer->content instanceof Icon ? $one->layer->fills : [] as $fill) {
+                    $this->inks += array_fill_keys(array_values($fill->bound), true);
+                }
+            }
+        }
+
+        return $this->inks;
     }
 
     /** @return list<list<Placed>> layers that lie right in the same, in painting order; those in a copy are together */

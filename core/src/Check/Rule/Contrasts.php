@@ -21,7 +21,7 @@ use Kindred\Paint\Oklab;
 trait Contrasts
 {
     /** A token of another lightness is a better colour, one that is further away in hue and chroma another (OKLab, a and b). */
-    private const SAME_HUE = 0.05;
+    private const SAME_HUE = 0.025;
 
     /** By so much more than it must the lightness of a token may differ (OKLab). */
     private const FURTHER = 0.2;
@@ -101,7 +101,7 @@ trait Contrasts
     }
 
     /**
-     * The nearest of those that do, of about the same hue and chroma.
+     * The nearest of those that do, of about the same hue and chroma; one that words or icons of the screen follow before any other.
      *
      * @param  float  $near  as far away in lightness as it may be (OKLab)
      * @param  \Closure(Colour): bool  $does
@@ -110,17 +110,19 @@ trait Contrasts
     {
         $found = null;
         $own = Oklab::of($has);
+        $inks = $scene->inks();
         foreach ($scene->tokens() as $token) {
             if (! $token->value instanceof ColourToken) {
                 continue;
             }
             $colour = Oklab::of($token->value->value);
-            if (hypot($colour->a - $own->a, $colour->b - $own->b) <= self::SAME_HUE && abs($colour->lightness - $own->lightness) < $near && $does($token->value->value)) {
-                [$found, $near] = [$token, abs($colour->lightness - $own->lightness)];
+            $away = abs($colour->lightness - $own->lightness) + (isset($inks[$token->id]) ? 0.0 : 1.0);
+            if (hypot($colour->a - $own->a, $colour->b - $own->b) <= self::SAME_HUE && abs($colour->lightness - $own->lightness) < $near && ($found === null || $away < $found[1]) && $does($token->value->value)) {
+                $found = [$token, $away];
             }
         }
 
-        return $found;
+        return $found[0] ?? null;
     }
 
     /** What it lies in that is seen through, the innermost of several; null where there is none. */
