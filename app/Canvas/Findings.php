@@ -53,6 +53,16 @@ final readonly class Findings
     }
 
     /**
+     * Only those about layers that a tree holds, wherever they are shown.
+     *
+     * @param  Tree  $tree  with the sheets of components
+     */
+    public function in(Tree $tree): self
+    {
+        return $this->filtered(fn (Finding $one): bool => array_filter($one->places, fn (Address $place): bool => $tree->component(($tree->layers[$place->layer] ?? null)?->screen) !== null) !== []);
+    }
+
+    /**
      * Only those about some layers, or about what lies in them.
      *
      * @param  list<Address>  $layers

@@ -44,17 +44,23 @@ final class CheckController extends Controller
         $theme = $this->asked($request, 'theme');
         $all = $checks->of($project, $screens, isset($themes[$theme]) || $theme === 'base' ? $theme : null);
 
-        $found = $screens === [] ? $all : $all->on($screens);
-        if ($layers !== [] && ($found->open !== [] || $found->aside !== [])) {
+        // A component is checked where it is used.
+        $sheets = array_values(array_filter($screens, fn (string $one): bool => $settings->component($one) !== null));
+        $found = match (true) {
+            $screens === [] => $all,
+            $sheets !== [] => $all->in($this->store->load($project, new WorkingSet(whole: $sheets))),
+            default => $all->on($screens),
+        };
+        if ($layers !== [] && $sheets === [] && ($found->open !== [] || $found->aside !== [])) {
             $found = $found->about($layers, $this->store->load($project, new WorkingSet(whole: $screens, layers: Address::named($layers))));
         }
 
         return view('wall.checks', [
             'project' => $project, 'found' => $found, 'all' => $all, 'listed' => self::LISTED, 'marked' => self::MARKED,
             'names' => array_map(fn ($screen): string => $screen->name, $settings->screens), 'of' => match (true) {
-                $layers !== [] => count($layers) === 1 ? 'this layer' : 'these layers', count($screens) === 1 => 'this screen', $screens !== [] => 'these screens', default => 'the project',
+                $layers !== [] => count($layers) === 1 ? 'this layer' : 'these layers', $sheets !== [] => 'this component, where it is used', count($screens) === 1 => 'this screen', $screens !== [] => 'these screens', default => 'the project',
             },
-            'alone' => count($screens) === 1 || $layers !== [], 'themes' => $themes, 'theme' => $theme,
+            'alone' => $sheets === [] && (count($screens) === 1 || $layers !== []), 'themes' => $themes, 'theme' => $theme,
         ]);
     }
 

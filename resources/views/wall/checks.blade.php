@@ -25,9 +25,10 @@
 @foreach ($found->byRule() as $rule => $findings)
     @php($fixes = array_values(array_filter($findings, fn ($one) => $one->fix !== null)))
     <section class="check-rule" data-rule="{{ $rule::key() }}">
-        <h4 title="{{ $rule::source() }}"><span>{{ ucfirst($rule::label()) }}</span> <small>{{ count($findings) }}</small>
+        <h4><span>{{ ucfirst($rule::label()) }}</span> <small>{{ count($findings) }}</small>
             @if (count($fixes) > 1)<button type="button" class="button quiet" data-check="fix-all" title="What each offers, as one step">Mend {{ count($fixes) }}</button>@endif
         </h4>
+        <p class="source">{{ $rule::source() }}</p>
         @foreach (array_slice($findings, 0, $listed) as $one)
             @include('wall.finding', ['one' => $one, 'decided' => null])
         @endforeach

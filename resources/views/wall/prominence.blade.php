@@ -8,6 +8,6 @@
 <p class="check-head"><label class="flex items-center gap-1"><input type="checkbox" data-eye="heat"> On the wall</label>
     <button type="button" class="button quiet" data-eye="set" title="The layers that are selected, in the order in which you selected them, are to be met first">Meant: as selected</button></p>
 @if ($reading->order !== [])
-    <p class="text-ash">{{ $reading->byHand ? 'Meant to be met' : 'Asked for by requirements' }}: {{ implode(', ', array_map(fn ($one) => $one->thing->layer->name, $reading->order)) }}.
+    <p class="text-ash">{{ $reading->from }}: {{ implode(', ', array_map(fn ($one) => $one->thing->layer->name, $reading->order)) }}.
         @if ($reading->byHand)<button type="button" class="button quiet !min-h-0 !px-1.5" data-eye="clear">Forget</button>@endif</p>
 @endif

@@ -67,7 +67,7 @@ final class ReadingOrder implements OnScreen
                 }
             }
         }
-        foreach ($order as $one) {
+        foreach ($reading->isAsked ? $order : [] as $one) {
             if ($one->prominence() < $weighed[0]->prominence() * self::LOST && $one !== $weighed[0]) {
                 $before = count(array_filter($weighed, fn (Weighed $other): bool => $other->prominence() > $one->prominence()));
                 yield Finding::of(self::class, $scene->screen->id, "{$one->thing->called()} is lost: {$before} things catch the eye before it, {$weighed[0]->thing->called()} most of all: {$weighed[0]->by($one)}.", [$one->thing->address]);
