@@ -14,6 +14,7 @@ use App\Http\Controllers\HouseStyleController;
 use App\Http\Controllers\IconController;
 use App\Http\Controllers\InventoryController;
 use App\Http\Controllers\KitController;
+use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\ProminenceController;
 use App\Http\Controllers\RehearseController;
@@ -131,6 +132,11 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
         Route::post('house-style/merge', [InventoryController::class, 'merge'])->middleware(FairShare::class)->name('inventory.merge');
         Route::post('house-style/scheme', [SchemeController::class, 'show'])->middleware(FairShare::class)->name('scheme');
         Route::post('house-style/read', [HouseStyleController::class, 'read'])->middleware(FairShare::class)->name('house.read');
+        Route::get('libraries', [LibraryController::class, 'index'])->middleware(FairShare::class)->name('libraries');
+        Route::match(['get', 'post'], 'libraries/offer', [LibraryController::class, 'offer'])->middleware(FairShare::class)->name('libraries.offer');
+        Route::post('libraries/take', [LibraryController::class, 'take'])->middleware(FairShare::class)->name('libraries.take');
+        Route::match(['get', 'post'], 'libraries/{library}/review', [LibraryController::class, 'review'])->where('library', '[a-z][a-z0-9]{3,25}')->middleware(FairShare::class)->name('libraries.review');
+        Route::get('library.json', [LibraryController::class, 'file'])->middleware(FairShare::class)->name('library.file');
         Route::get('stills', [AssetController::class, 'stills'])->name('stills');
         Route::get('screens/{screen}/thumbnail', [AssetController::class, 'thumbnail'])->name('thumbnail');
 

@@ -74,6 +74,7 @@ final readonly class Patches
                 Entity::Layer => $this->isHung($change, $after) ? $this->layer($project, $change, $after, $before, $added, $redrawn, $lower) : $this->parked($change),
                 Entity::Entry => ['brief' => $change->id],
                 Entity::RuleSetting, Entity::Aside => ['checks' => $change->id],
+                Entity::Library => ['library' => $change->id],
                 Entity::Token, Entity::TokenGroup, Entity::Theme, Entity::ThemeValue => ['token' => $change->id],
             };
             if ($patch !== null) {

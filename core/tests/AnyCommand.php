@@ -11,12 +11,15 @@ use Kindred\Document\Entity;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\HasSheet;
+use Kindred\Document\Library\Kind;
 use Kindred\Document\Place;
 use Kindred\Document\Token\Bindings;
 use Kindred\Document\Token\Themes;
 use Kindred\Document\Token\Value\ColourToken;
 use Kindred\Document\Tree;
 use Kindred\Kit\FreshChart;
+use Kindred\Library\Good;
+use Kindred\Library\Goods;
 use Kindred\Style\Aspect;
 use Kindred\Style\InUse;
 use Kindred\Style\Inventory;
@@ -399,6 +402,9 @@ final class AnyCommand
         $aside = array_key_first($tree->things(Entity::Aside));
 
         return [
+            ...array_map(fn (Good $one): array => ['type' => 'put-component'] + array_replace_recursive($one->written, ['sheet' => ['name' => "Chip {$step}"]]), array_slice(array_values(array_filter(Goods::of($tree)->all, fn (Good $one): bool => $one->kind === Kind::Component)), 0, 1)),
+            ['type' => 'put-library', 'id' => 'parts', 'name' => "Parts {$step}", 'project' => '', 'taken' => [['kind' => 'icon', 'id' => 'own-jug', 'there' => "m{$step}"]]],
+            ['type' => 'remove-library', 'library' => 'parts'],
             ['type' => 'set-reading', 'screen' => array_key_first($tree->screens), 'layers' => $step % 3 === 0 ? [] : array_slice(array_map(fn (Layer $layer): string => $layer->id, array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->screen === array_key_first($tree->screens) && $tree->expanding($layer) === []))), 0, $step % 5)],
             ['type' => 'set-rule', 'rule' => ['contrast', 'target-size'][$step % 2], 'on' => $step % 3 > 0, 'limit' => $step % 4 === 0 ? null : $step % 30],
             ['type' => 'put-aside', 'findings' => [['rule' => 'contrast', 'about' => "one{$step} two"]], 'reason' => "Step {$step}"],

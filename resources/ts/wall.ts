@@ -1,6 +1,7 @@
 /** The wall: brings its parts together. */
 import { Behind } from './behind.ts';
 import { HouseDrawer } from './house/drawer.ts';
+import { Libraries } from './house/libraries.ts';
 import { toast, wireDialogs, wireToast } from './dialogs.ts';
 import { showState } from './saved.ts';
 import { watchSmall } from './small.ts';
@@ -159,7 +160,7 @@ function onAnswer(answer: Answer): void {
     reel.mark();
     stills.changed(screens, answer.sequence);
     void redrawn(parts, [...redraw]);
-    if (answer.patches.some((patch) => patch.project && patch.redraw)) void kit.again();
+    if (answer.patches.some((patch) => (patch.project && patch.redraw) || patch.library)) void kit.again();
     if (answer.patches.some((patch) => patch.fonts)) void fonts.changed(answer.sequence);
     void house.again();
     if (answer.patches.some((patch) => patch.samples)) void refilled(parts, picture.withPlaceholders().filter((id) => !redraw.has(id)));
@@ -320,6 +321,7 @@ const notes = new Notes(document.getElementById('notes')!, document.getElementBy
     if (box) camera.fit(box, 1);
 });
 const stress = new Stress(dialog('stress'), parts, goTo);
+const libraries = new Libraries(dialog('libraries'), { url: urls['libraries']!, edit: (command) => server.edit(command), catchUp: () => server.catchUp() });
 const eye = new Eye(parts, () => selection.screens[0] ?? selection.screen, goTo);
 const checks = new Checks(parts, document.getElementById('flags')!, goTo);
 const trials = new Trials(dialog('trials'), urls['trials']!, server);
@@ -399,6 +401,7 @@ const commands = new Commands(register({
     },
     takes: { make: () => takes.make(current()), compare: () => void takes.open(current()) },
     stress: () => void stress.open(current()),
+    libraries: () => void libraries.open(),
     trials: () => {
         if (selection.layers[0]) void trials.open(layerOf(selection.layers[0]));
     },

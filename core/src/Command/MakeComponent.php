@@ -147,7 +147,7 @@ final readonly class MakeComponent implements Command
      *
      * @param  list<Screen>  $hung
      */
-    private static function place(array $hung, Box $box): Box
+    public static function place(array $hung, Box $box): Box
     {
         $sheets = array_filter($hung, fn (Screen $one): bool => $one->component !== null);
         $screens = array_filter($hung, fn (Screen $one): bool => $one->component === null);

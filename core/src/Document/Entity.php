@@ -7,6 +7,7 @@ namespace Kindred\Document;
 use Kindred\Document\Brief\Entry;
 use Kindred\Document\Check\Aside;
 use Kindred\Document\Check\RuleSetting;
+use Kindred\Document\Library\Library;
 use Kindred\Document\Token\Theme;
 use Kindred\Document\Token\ThemeValue;
 use Kindred\Document\Token\Token;
@@ -44,6 +45,9 @@ enum Entity: string
 
     #[Kept(Aside::class, most: Aside::MAX, where: 'A project', called: 'findings that are put aside')]
     case Aside = 'aside';
+
+    #[Kept(Library::class, most: Library::MAX, where: 'A project', called: 'libraries')]
+    case Library = 'library';
 
     public function kept(): Kept
     {

@@ -134,7 +134,7 @@ final readonly class ProjectFile
             yield from self::files($pictures(self::fonts($project)));
             yield "\n    },";
         }
-        foreach (['tokenGroups' => Entity::TokenGroup, 'tokens' => Entity::Token, 'themes' => Entity::Theme, 'themeValues' => Entity::ThemeValue, 'rules' => Entity::RuleSetting, 'asides' => Entity::Aside] as $key => $entity) {
+        foreach (['tokenGroups' => Entity::TokenGroup, 'tokens' => Entity::Token, 'themes' => Entity::Theme, 'themeValues' => Entity::ThemeValue, 'rules' => Entity::RuleSetting, 'asides' => Entity::Aside, 'libraries' => Entity::Library] as $key => $entity) {
             $all = self::ranked($things, $entity);
             yield $all === [] ? '' : "\n    ".self::json($key).': ['.implode(',', array_map(fn (array $one): string => self::indented(array_diff_key($one, ['rank' => true]), '        '), $all))."\n    ],";
         }

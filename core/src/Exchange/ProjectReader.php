@@ -10,6 +10,7 @@ use Kindred\Document\Check\RuleSetting;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
 use Kindred\Document\LayerNest;
+use Kindred\Document\Library\Library;
 use Kindred\Document\Limits;
 use Kindred\Document\Place;
 use Kindred\Document\Project;
@@ -91,6 +92,7 @@ final class ProjectReader
                 'themeValues' => $this->eachOf($key, ThemeValue::MAX, fn (int $i, string $at) => $this->thing(Entity::ThemeValue, $i, $at)),
                 'rules' => $this->eachOf($key, RuleSetting::MAX, fn (int $i, string $at) => $this->thing(Entity::RuleSetting, $i, $at)),
                 'asides' => $this->eachOf($key, Aside::MAX, fn (int $i, string $at) => $this->thing(Entity::Aside, $i, $at)),
+                'libraries' => $this->eachOf($key, Library::MAX, fn (int $i, string $at) => $this->thing(Entity::Library, $i, $at)),
                 'notes' => $this->eachOf($key, ProjectFile::MAX_NOTES, $this->note(...)),
                 'pictures' => $this->pictures(),
                 'fontFiles' => $this->fonts(),
@@ -254,6 +256,7 @@ final class ProjectReader
             Entity::ThemeValue => self::themeValue($in),
             Entity::RuleSetting => self::ruleSetting($in),
             Entity::Aside => self::aside($in),
+            Entity::Library => Library::read($in),
             default => TokenGroup::read($in),
         };
         if (isset($this->entryIds[$thing->id])) {

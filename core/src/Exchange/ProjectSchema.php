@@ -10,6 +10,7 @@ use Kindred\Document\Check\RuleSetting;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Container;
 use Kindred\Document\Layer\Kinds;
+use Kindred\Document\Library\Library;
 use Kindred\Document\Limits;
 use Kindred\Document\Project;
 use Kindred\Document\Screen;
@@ -39,6 +40,7 @@ final class ProjectSchema
             'themeValues' => $list($ref('themeValue'), ThemeValue::MAX),
             'rules' => $list($ref('ruleSetting'), RuleSetting::MAX),
             'asides' => $list($ref('aside'), Aside::MAX),
+            'libraries' => $list($ref('library'), Library::MAX),
             'loose' => $layers(Limits::MAX_LAYERS_OF_SCREEN),
             'notes' => $list($ref('note'), ProjectFile::MAX_NOTES),
             'pictures' => ['type' => 'object', 'propertyNames' => ['pattern' => '^[0-9a-f]{64}$'], 'additionalProperties' => ['type' => 'string', 'contentEncoding' => 'base64']],
@@ -52,6 +54,7 @@ final class ProjectSchema
             'themeValue' => $schema->object(Properties::of(ThemeValue::class), [], ['rank']),
             'ruleSetting' => $schema->object(Properties::of(RuleSetting::class), [], ['rank']),
             'aside' => $schema->object(Properties::of(Aside::class), [], ['rank']),
+            'library' => $schema->object(Properties::of(Library::class), [], ['rank']),
             'note' => $schema->object(Properties::of(FileNote::class)),
             'layer' => self::layer($schema, $layers(Limits::MAX_LAYERS_OF_SCREEN)),
         ];

@@ -209,6 +209,9 @@ final readonly class Path
         if (! isset($list[$at]) && $emptied) {
             return $list;
         }
+        if (! isset($list[$at]) && ! Properties::of($of->of)->canBeBlank()) {
+            throw new InvalidInput('field', 'There is no such entry');
+        }
         $item = is_object($list[$at] ?? null) ? $list[$at] : Properties::of($of->of)->blank();
         $made = self::into($item, $steps, $make, $emptied, true);
         array_splice($list, $at, 1, $made === null ? [] : [$made]);

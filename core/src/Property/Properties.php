@@ -177,6 +177,15 @@ final readonly class Properties
         return $known["{$this->class} {$class}"] ??= array_filter($this->all, fn (Property $property): bool => $property->holds($class));
     }
 
+    /** Whether there is a thing with the usual values only: some must be given, such as an id. */
+    public function canBeBlank(): bool
+    {
+        /** @var array<string, bool> $known */
+        static $known = [];
+
+        return $known[$this->class] ??= array_filter($this->all, fn (Property $property): bool => $property->default() === null && ! $property->isNullable()) === [];
+    }
+
     /** A thing with the usual values only. */
     public function blank(): object
     {

@@ -9,6 +9,7 @@ use Kindred\Document\Check\RuleSetting;
 use Kindred\Document\Difference;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
+use Kindred\Document\Library\Library;
 use Kindred\Document\Project;
 use Kindred\Document\Screen;
 use Kindred\Document\Thing;
@@ -34,6 +35,7 @@ function oneOfEach(): Tree
         ['type' => 'put-theme', 'id' => 'dark', 'name' => 'Dark'],
         ['type' => 'put-theme-values', 'theme' => 'dark', 'values' => [['token' => 'clay', 'text' => '#e08a6f']]],
         ['type' => 'set-rule', 'rule' => 'contrast', 'on' => true, 'limit' => 7],
+        ['type' => 'put-library', 'id' => 'parts', 'name' => 'Studio parts', 'project' => '7', 'taken' => [['kind' => 'token', 'id' => 'clay', 'there' => 'a1']]],
         ['type' => 'put-aside', 'findings' => [['rule' => 'contrast', 'about' => 'boxa']], 'reason' => 'Nobody has to read it.'],
     );
 }
@@ -51,6 +53,7 @@ function changedIn(Tree $tree, Entity $entity): Tree
         Entity::Theme => $tree->put($entity, new Theme('dark', 'm', 'Other')),
         Entity::ThemeValue => $tree->put($entity, new ThemeValue(ThemeValue::idOf('dark', 'clay'), 'm', 'dark', 'clay', new ColourToken(Colour::parse('teal')))),
         Entity::RuleSetting => $tree->put($entity, new RuleSetting(RuleSetting::idOf('contrast'), 'm', 'contrast', false)),
+        Entity::Library => $tree->put($entity, new Library('parts', 'm', 'Other')),
         Entity::Aside => $tree->put($entity, new Aside(Aside::idOf('contrast', 'boxa'), 'm', 'contrast', 'boxa', 'Other')),
     };
 }

@@ -33,5 +33,5 @@ it('finds what a thing names by how its properties are declared', function (): v
 
 it('knows in which properties of a kind of thing something can be named', function (): void {
     expect(array_map(Reference::where(...), array_column(Entity::cases(), null, 'value')))
-        ->toBe(['project' => ['entry', 'theme', 'look'], 'screen' => ['cues', 'take', 'conditionOf', 'bound', 'theme', 'look', 'component'], 'layer' => ['overrides', 'component', 'fills', 'strokes', 'cues', 'lineage', 'effects', 'masks', 'bound'], 'entry' => ['screen', 'leadsTo', 'ties'], 'token' => ['paint', 'bound'], 'tokengroup' => [], 'theme' => [], 'themevalue' => ['theme', 'token', 'paint', 'bound'], 'rulesetting' => [], 'aside' => []]);
+        ->toBe(['project' => ['entry', 'theme', 'look'], 'screen' => ['cues', 'take', 'conditionOf', 'bound', 'theme', 'look', 'component'], 'layer' => ['overrides', 'component', 'fills', 'strokes', 'cues', 'lineage', 'effects', 'masks', 'bound'], 'entry' => ['screen', 'leadsTo', 'ties'], 'token' => ['paint', 'bound'], 'tokengroup' => [], 'theme' => [], 'themevalue' => ['theme', 'token', 'paint', 'bound'], 'rulesetting' => [], 'aside' => [], 'library' => []]);
 });

@@ -25,6 +25,8 @@ export interface Patch {
     /** The frame of its device, drawn from the screen's corner, and its radius, place and size. */
     frame?: string;
     framing?: [number, number, number, number, number];
+    /** A library from which something was taken. */
+    library?: string;
     /** An entry of the brief that changed. */
     brief?: string;
     project?: { name: string; entry: string | null; finish: string; framed: boolean };

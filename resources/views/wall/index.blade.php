@@ -1,7 +1,7 @@
 <x-layout :fonts-of="$project" early :title="$project->name" :entries="['resources/css/app.css', 'resources/ts/wall.ts']">
     @php
         $urls = ['edits' => route('edits', $project), 'find' => route('find', $project), 'keys' => route('keys'), 'brief' => route('brief', $project), 'preview' => route('preview', $project), 'token' => route('token'), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'snap' => route('snap', $project), 'copy' => route('copy', $project), 'alike' => route('alike', $project), 'names' => route('names', $project), 'cut-out-svg' => route('cut-out.svg', $project), 'cut-out-png' => route('cut-out.png', $project), 'screen-svg' => route('export.svg', [$project, 'SCREEN']), 'screen-png' => route('export.png', [$project, 'SCREEN']), 'paste' => route('paste', $project), 'sheet' => route('sheet', [$project, 'LAYER']), 'devices' => route('devices', [$project, 'SCREEN']), 'copies' => route('copies', [$project, 'LAYER']), 'takes' => route('takes', [$project, 'SCREEN']), 'trials' => route('trials', [$project, 'LAYER']), 'pictures' => route('pictures', $project), 'kit' => route('kit', $project), 'notes' => route('notes', $project), 'needs' => route('brief.screen', [$project, 'SCREEN']), 'spot' => route('widget.spot', [$project, 'LAYER']), 'assets' => route('assets', $project), 'fonts' => route('fonts', $project), 'icons' => route('icons', $project), 'icons-kept' => route('icons.kept'), 'colours' => route('colours.used', $project), 'contrast' => route('contrast', [$project, 'LAYER']), 'made' => route('made', [$project, 'SCREEN']),
-            'house' => route('house', $project), 'house-read' => route('house.read', $project), 'inventory' => route('inventory', $project), 'inventory-merge' => route('inventory.merge', $project), 'scheme' => route('scheme', $project), 'choices' => route('house.choices', $project), 'checks' => route('checks', $project), 'check-rules' => route('checks.rules', $project), 'stress' => route('stress', [$project, 'SCREEN']), 'prominence' => route('prominence', [$project, 'SCREEN']), 'facets' => route('facets', $project), 'reel' => route('reel', $project), 'still' => route('thumbnail', [$project, 'SCREEN']), 'stills' => route('stills', $project), 'rehearse' => route('rehearse', $project)];
+            'house' => route('house', $project), 'libraries' => route('libraries', $project), 'house-read' => route('house.read', $project), 'inventory' => route('inventory', $project), 'inventory-merge' => route('inventory.merge', $project), 'scheme' => route('scheme', $project), 'choices' => route('house.choices', $project), 'checks' => route('checks', $project), 'check-rules' => route('checks.rules', $project), 'stress' => route('stress', [$project, 'SCREEN']), 'prominence' => route('prominence', [$project, 'SCREEN']), 'facets' => route('facets', $project), 'reel' => route('reel', $project), 'still' => route('thumbnail', [$project, 'SCREEN']), 'stills' => route('stills', $project), 'rehearse' => route('rehearse', $project)];
         $tools = [['pick', 'mouse-pointer-2', 'Pick', 'Q'], ['screen', 'smartphone', 'Screen', 'A'], ['shape', 'shapes', 'Shape', 'S'], ['curve', 'tangent', 'Curve', 'C'], ['draw', 'pencil', 'Draw', 'D'], ['words', 'type', 'Text', 'T'],
             ['picture', 'image', 'Picture', 'P'], ['icon', 'smile', 'Icon', 'I'], ['widget', 'blocks', 'Kit', 'K'], ['note', 'message-square', 'Note', 'N'], ['thread', 'spline', 'Go', 'G']];
     @endphp
@@ -86,7 +86,7 @@
         <section id="needs" aria-label="Requirements" hidden></section>
         <section id="notes" aria-label="Notes" hidden></section>
         <section id="kit" aria-label="Kit" hidden>
-            <div class="kit-head"><h2>Kit</h2><input type="search" id="kit-search" class="field" placeholder="Find a widget or a chart" aria-label="Find a widget or a chart" autocomplete="off"><button type="button" class="button quiet !px-1.5" data-kit="close" aria-label="Close the kit"><x-glyph name="x"/></button></div>
+            <div class="kit-head"><h2>Kit</h2><button type="button" class="button quiet !px-1.5" data-act="libraries" aria-label="Libraries" title="Libraries: components, tokens, icons and conventions of other projects"><x-glyph name="library"/></button><input type="search" id="kit-search" class="field" placeholder="Find a widget" aria-label="Find a widget or a chart" autocomplete="off"><button type="button" class="button quiet !px-1.5" data-kit="close" aria-label="Close the kit"><x-glyph name="x"/></button></div>
             <div class="kit-list"></div>
         </section>
         <section id="sheet" aria-label="Data sheet" hidden></section>
@@ -121,6 +121,10 @@
         <p class="field-problem" role="alert" hidden></p>
         <p class="flex justify-end gap-2"><button type="button" class="button" data-closes>Cancel</button><button class="button primary" value="merge" autofocus>Merge</button></p>
     </form></dialog>
+    <dialog id="libraries" aria-labelledby="libraries-title">
+        <header class="mb-3 flex items-center"><h2 id="libraries-title" class="flex-1 text-xl">Libraries</h2><button type="button" class="icon-button" data-closes aria-label="Close" title="Close"><x-glyph name="x"/></button></header>
+        <div class="body"></div>
+    </dialog>
     <dialog id="check-rules" aria-labelledby="check-rules-title"><form method="dialog">
         <h2 id="check-rules-title" class="mb-3 text-xl">Rules of this project</h2>
         <div class="body"></div>

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Library;
+
+use Kindred\Document\Library\Kind;
+
+/** Something that a project offers to others. */
+final readonly class Good
+{
+    /**
+     * @param  array<string, mixed>  $written  as commands take it
+     * @param  list<string>  $needs  keys of what it cannot be without
+     * @param  list<string>  $pictures  hashes of the pictures that it shows
+     */
+    public function __construct(public Kind $kind, public string $id, public string $name, public array $written, public array $needs = [], public array $pictures = [])
+    {
+    }
+
+    public function key(): string
+    {
+        return "{$this->kind->value} {$this->id}";
+    }
+
+    /** A digest of what it is, wherever it stands. */
+    public function mark(): string
+    {
+        return hash('xxh128', json_encode(self::sorted($this->written), JSON_THROW_ON_ERROR));
+    }
+
+    private static function sorted(mixed $value): mixed
+    {
+        if (is_array($value)) {
+            if (! array_is_list($value)) {
+                ksort($value);
+            }
+
+            return array_map(self::sorted(...), $value);
+        }
+
+        // 1 and 1.0 are the same.
+        return is_int($value) ? (float) $value : ($value instanceof \stdClass ? self::sorted((array) $value) : $value);
+    }
+}

@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Library;
+
+use Kindred\Check\Checker;
+use Kindred\Check\Rules;
+use Kindred\Command\PutComponent;
+use Kindred\Command\PutLibrary;
+use Kindred\Command\SetRule;
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\Icon;
+use Kindred\Document\Layer\Picture;
+use Kindred\Document\LayerNest;
+use Kindred\Document\Library\Kind;
+use Kindred\Document\Library\Library;
+use Kindred\Document\Place;
+use Kindred\Document\Screen;
+use Kindred\Document\Style\Paint\PicturePaint;
+use Kindred\Document\Token\Bindings;
+use Kindred\Document\Token\Token;
+use Kindred\Document\Tree;
+use Kindred\Style\Written;
+
+/** All that a project offers to others: its components, tokens, icons of its own, and the limits that it has set for its checks. */
+final readonly class Goods
+{
+    /** @param  array<string, Good>  $all  by key */
+    private function __construct(public array $all)
+    {
+    }
+
+    /** @param  Tree  $tree  with the sheets of its components, its house style and its settings */
+    public static function of(Tree $tree): self
+    {
+        $goods = [];
+        foreach (Token::inOrder(Bindings::tokens($tree)) as $token) {
+            $goods[] = new Good(Kind::Token, $token->id, $token->name, array_diff_key($token->toArray(), ['rank' => 1]), array_map(fn (string $id): string => "token {$id}", array_values(Bindings::of($token))));
+        }
+        foreach ($tree->sheets() as $sheet) {
+            $goods[] = self::component($tree, $sheet);
+        }
+        foreach ($tree->project->icons as $icon) {
+            $goods[] = new Good(Kind::Icon, $icon->name, $icon->name, $icon->toArray());
+        }
+        foreach (Checker::settings($tree) as $setting) {
+            $rule = Rules::find($setting->rule);
+            if ($rule !== null) {
+                $goods[] = new Good(Kind::Rule, $setting->rule, $rule::label(), ['rule' => $setting->rule, 'on' => $setting->on, 'limit' => $setting->limit]);
+            }
+        }
+
+        return new self(array_column(array_map(fn (Good $one): array => [$one->key(), $one], $goods), 1, 0));
+    }
+
+    /**
+     * Some of them with all that they need.
+     *
+     * @param  list<string>  $keys
+     * @return array<string, Good> by key, what is needed before what needs it
+     */
+    public function with(array $keys): array
+    {
+        $found = [];
+        foreach ($keys as $key) {
+            $good = $this->all[$key] ?? null;
+            if ($good !== null && ! isset($found[$key])) {
+                $found += $this->with(array_values(array_diff($good->needs, array_keys($found), [$key]))) + [$key => $good];
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * The commands by which a project takes some of them. Tokens that it has by the same names stay as they are, and take the place of those.
+     *
+     * @param  list<string>  $keys
+     * @param  Tree  $here  with the sheets of its components, its house style and its settings
+     * @param  Library  $library  as it is known there
+     * @return list<array<string, mixed>>
+     */
+    public function taking(array $keys, Tree $here, Library $library): array
+    {
+        $known = self::of($here)->all;
+        // What is only needed, and here already, stays as it is.
+        $picked = array_filter($this->with($keys), fn (Good $one): bool => in_array($one->key(), $keys, true) || ! isset($known[$one->key()]));
+        $own = [];
+        foreach (Bindings::tokens($here) as $token) {
+            $own[mb_strtolower($token->name)] = $token->id;
+        }
+        $instead = $tokens = $components = $icons = $rules = $taken = [];
+        foreach ($picked as $key => $good) {
+            $other = $good->kind === Kind::Token ? $own[mb_strtolower($good->name)] ?? $good->id : $good->id;
+            if ($other !== $good->id) {
+                $instead[$good->id] = $other;
+
+                continue;
+            }
+            $taken[] = ['kind' => $good->kind->value, 'id' => $good->id, 'there' => $good->mark()];
+            match ($good->kind) {
+                Kind::Token => $tokens[] = self::bound($good->written, $instead),
+                Kind::Component => $components[] = ['type' => PutComponent::type()] + self::bound($good->written, $instead),
+                Kind::Icon => $icons[] = $good->written,
+                Kind::Rule => $rules[] = ['type' => SetRule::type()] + $good->written,
+            };
+        }
+
+        return $taken === [] ? [] : [
+            ...($tokens === [] ? [] : [['type' => 'put-tokens', 'tokens' => $tokens]]),
+            ...($icons === [] ? [] : [['type' => 'put-icons', 'icons' => $icons]]),
+            ...$components, ...$rules,
+            ['type' => PutLibrary::type(), 'id' => $library->id, 'name' => $library->name, 'project' => $library->project, 'taken' => $taken],
+        ];
+    }
+
+    /**
+     * What is bound to a token is bound to the one that takes its place.
+     *
+     * @template K of array-key
+     *
+     * @param  array<K, mixed>  $written
+     * @param  array<string, string>  $instead
+     * @return array<K, mixed>
+     */
+    private static function bound(array $written, array $instead): array
+    {
+        foreach ($instead === [] ? [] : $written as $key => $value) {
+            if ($key === 'bound' && is_array($value)) {
+                $written[$key] = array_map(fn (mixed $id): mixed => is_string($id) ? $instead[$id] ?? $id : $id, $value);
+            } elseif (is_array($value)) {
+                $written[$key] = self::bound($value, $instead);
+            }
+        }
+
+        return $written;
+    }
+
+    private static function component(Tree $tree, Screen $sheet): Good
+    {
+        $layers = $tree->layersOf($sheet->id);
+        $needs = $pictures = [];
+        foreach ($sheet->component?->components() ?? [] as $id) {
+            $needs["component {$id}"] = true;
+        }
+        foreach ($layers as $layer) {
+            foreach ($layer->components() as $id) {
+                $needs["component {$id}"] = true;
+            }
+            foreach (Written::bound($layer->toArray()) as $token) {
+                $needs["token {$token}"] = true;
+            }
+            if ($layer->content instanceof Icon) {
+                $needs["icon {$layer->content->icon}"] = true;
+            }
+            $pictures += array_fill_keys(self::pictures($layer), true);
+        }
+        $written = ['sheet' => array_diff_key($sheet->toArray(), ['rank' => 1, 'x' => 1, 'y' => 1, 'gone' => 1]), 'layers' => array_map(fn (Layer $layer): array => LayerNest::of($tree, $layer)->toArray(), $tree->children(new Place($sheet->id)))];
+
+        return new Good(Kind::Component, $sheet->id, $sheet->name, $written, array_keys($needs), array_map(strval(...), array_keys($pictures)));
+    }
+
+    /** @return list<string> */
+    private static function pictures(Layer $layer): array
+    {
+        $shown = array_values(array_filter(array_map(fn ($coat): ?string => $coat->paint instanceof PicturePaint ? $coat->paint->asset : null, [...$layer->fills, ...$layer->strokes, ...$layer->masks]), is_string(...)));
+
+        return $layer->content instanceof Picture ? [...$shown, $layer->content->asset] : $shown;
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+use Kindred\Document\Entity;
+use Kindred\Document\Layer;
+use Kindred\Document\Library\Library;
+use Kindred\Document\Tree;
+use Kindred\Exchange\ProjectFile;
+use Kindred\Input\InvalidInput;
+use Kindred\Library\Goods;
+use Kindred\Library\Update;
+use Kindred\Library\Updates;
+use Kindred\Tests\Check\Planted;
+use Kindred\Tests\Sample;
+
+/** A project with a chip as a component, which follows a token and shows another component; and an icon and a limit of its own. */
+function workshopParts(): Tree
+{
+    $tree = (new Planted)->with(['tokens' => [['id' => 'clay', 'name' => 'colour.clay', 'kind' => 'color', 'value' => '#b4472e'], ['id' => 'accent', 'name' => 'action.fill', 'kind' => 'color', 'value' => '#b4472e', 'bound' => ['value' => 'clay']]]])
+        ->screen('workshop', [
+            Planted::box('Dot', 24, 200, 8, 8, '#222222', ['id' => 'dotbox']),
+            ['id' => 'chipone', 'kind' => 'stack', 'name' => 'Chip', 'x' => 24, 'y' => 24, 'width' => 0, 'height' => 0, 'direction' => 'row', 'sizing' => ['width' => 'content', 'height' => 'content'], 'fills' => [['colour' => '#b4472e', 'bound' => ['paint' => 'accent']]], 'children' => [Planted::text('Says', 'Ready', 0, 0, more: ['id' => 'chipsays', 'wrapped' => false])]],
+        ])->tree();
+    $tree = Sample::after($tree, ['type' => 'make-component', 'screen' => 'workshop', 'layers' => ['dotbox'], 'seed' => 'dot'], ['type' => 'make-component', 'screen' => 'workshop', 'layers' => ['chipone'], 'seed' => 'chip']);
+    $sheets = array_column($tree->sheets(), 'id', 'name');
+    $root = $tree->component($sheets['Chip'])->root ?? '';
+
+    return Sample::after($tree, ['type' => 'create-layers', 'screen' => $sheets['Chip'], 'parent' => $root, 'seed' => 'dotuse', 'layers' => [['kind' => 'instance', 'name' => 'Dot', 'component' => $sheets['Dot'], 'x' => 0, 'y' => 0]]],
+        ['type' => 'put-icons', 'icons' => [['name' => 'own-jug', 'nodes' => [['path', ['d' => 'M4 4h16v16H4z']]]]]], ['type' => 'set-rule', 'rule' => 'contrast', 'limit' => 7]);
+}
+
+function emptyProject(): Tree
+{
+    return (new Planted)->with(['name' => 'Evening'])->screen('start', [])->tree();
+}
+
+/** After something was taken. */
+function takenFrom(Tree $there, Tree $here, string ...$keys): Tree
+{
+    $library = $here->things(Entity::Library)['parts'] ?? new Library('parts', 'm', 'Studio parts', '7');
+
+    return Sample::after($here, ...Goods::of($there)->taking(array_values($keys), $here, $library instanceof Library ? $library : throw new LogicException));
+}
+
+function libraryOf(Tree $tree): Library
+{
+    $library = $tree->things(Entity::Library)['parts'] ?? null;
+
+    return $library instanceof Library ? $library : throw new LogicException('There is none.');
+}
+
+it('takes a component with all that it needs, as it is there', function (): void {
+    $there = workshopParts();
+    $chip = array_column($there->sheets(), 'id', 'name')['Chip'];
+    $here = takenFrom($there, emptyProject(), "component {$chip}");
+    expect(array_column($here->sheets(), 'name'))->toEqualCanonicalizing(['Chip', 'Dot'])
+        ->and(array_keys($here->things(Entity::Token)))->toEqualCanonicalizing(['clay', 'accent'])
+        ->and(libraryOf($here)->taken)->toHaveCount(4)
+        ->and(Updates::of(libraryOf($here), $here, $there))->toBe([])
+        ->and(Sample::plain(ProjectFile::read(Sample::written(new ProjectFile($here)))->tree))->toEqual(Sample::plain($here));
+    // It is used as any other, and what is bound in it follows.
+    $used = Sample::after($here, ['type' => 'create-layers', 'screen' => 'start', 'seed' => 'use', 'layers' => [['kind' => 'instance', 'name' => 'Chip', 'component' => $chip, 'x' => 24, 'y' => 24]]], ['type' => 'put-tokens', 'tokens' => [['id' => 'clay', 'text' => '#17594f']]]);
+    $root = $used->component($chip)->root ?? '';
+    expect($used->layer($root)->fills[0]->colour()->toHex())->toBe('#17594f');
+});
+
+it('takes icons and limits, and keeps a token of the same name that is there', function (): void {
+    $there = workshopParts();
+    $chip = array_column($there->sheets(), 'id', 'name')['Chip'];
+    $own = Sample::after(emptyProject(), ['type' => 'put-tokens', 'tokens' => [['id' => 'mine', 'name' => 'Action.Fill', 'kind' => 'color', 'value' => '#2f4a3c']]]);
+    $here = takenFrom($there, $own, "component {$chip}", 'icon own-jug', 'rule contrast');
+    $root = $here->layer($here->component($chip)->root ?? '');
+    expect($root->fills[0]->bound)->toBe(['paint' => 'mine'])->and($root->fills[0]->colour()->toHex())->toBe('#2f4a3c')
+        ->and(array_column($here->project->icons, 'name'))->toBe(['own-jug'])->and($here->things(Entity::RuleSetting))->toHaveCount(1);
+});
+
+it('tells in sentences what an update would change, and takes it; what instances have for themselves stays', function (): void {
+    $there = workshopParts();
+    $chip = array_column($there->sheets(), 'id', 'name')['Chip'];
+    $here = takenFrom($there, emptyProject(), "component {$chip}", 'rule contrast');
+    $says = array_values(array_filter($here->layers, fn (Layer $layer): bool => $layer->name === 'Says'))[0]->id;
+    $here = Sample::after($here, ['type' => 'create-layers', 'screen' => 'start', 'seed' => 'use', 'layers' => [['id' => 'keep1', 'kind' => 'instance', 'name' => 'Chip', 'component' => $chip, 'x' => 24, 'y' => 24, 'overrides' => [$says => ['words' => 'Fired']]]]]);
+    $use = array_values(array_filter($here->layers, fn (Layer $layer): bool => $layer->screen === 'start'))[0];
+    $new = Sample::after($there, ['type' => 'set-field', 'screen' => $chip, 'layers' => [$says], 'field' => 'style.size', 'value' => '20'], ['type' => 'put-tokens', 'tokens' => [['id' => 'clay', 'text' => '#17594f']]],
+        ['type' => 'add-state', 'component' => $chip, 'name' => 'Quiet', 'seed' => 'q'], ['type' => 'set-rule', 'rule' => 'contrast', 'limit' => 4.5]);
+    $updates = Updates::of(libraryOf($here), $here, $new);
+    $told = array_merge(...array_map(fn (Update $one): array => $one->sentences, $updates));
+    expect($told)->toContain('colour.clay is #17594f instead of #b4472e.', 'The state Quiet comes.', 'Contrast of text is checked by 4.5.')
+        ->and(implode(' ', $told))->toContain('“Ready” is larger (16 → 20 px).')->not->toContain('The screen is')->and(array_filter($updates, fn (Update $one): bool => $one->changed))->toBe([]);
+    $after = takenFrom($new, $here, ...array_map(fn (Update $one): string => $one->good->key(), $updates));
+    expect(Updates::of(libraryOf($after), $after, $new))->toBe([])
+        ->and($after->layer($says)->content->style->size)->toBe(20.0)->and($after->layer($use->id)->content->overrides)->toBe([$says => ['words' => 'Fired']])
+        ->and($after->layer($use->id)->box->height)->toBeGreaterThan($here->layer($use->id)->box->height);
+});
+
+it('says what was changed here and would be taken back, and leaves alone what is gone on either side', function (): void {
+    $there = workshopParts();
+    $sheets = array_column($there->sheets(), 'id', 'name');
+    $here = takenFrom($there, emptyProject(), "component {$sheets['Chip']}");
+    $here = Sample::after($here, ['type' => 'put-tokens', 'tokens' => [['id' => 'clay', 'text' => '#000000']]]);
+    $new = Sample::after($there, ['type' => 'put-tokens', 'tokens' => [['id' => 'clay', 'text' => '#ffffff']]]);
+    $changed = array_values(array_filter(Updates::of(libraryOf($here), $here, $new), fn (Update $one): bool => $one->good->id === 'clay'));
+    expect($changed)->toHaveCount(1)->and($changed[0]->changed)->toBeTrue();
+    $gone = Sample::after($there, ['type' => 'remove-component', 'component' => $sheets['Chip'], 'seed' => 'gone']);
+    expect(array_map(fn ($one): string => $one->key(), Updates::gone(libraryOf($here), $gone)))->toContain("component {$sheets['Chip']}")
+        ->and(array_filter(Updates::of(libraryOf($here), $here, $gone), fn (Update $one): bool => $one->good->id === $sheets['Chip']))->toBe([])
+        ->and(Sample::after($here, ['type' => 'remove-library', 'library' => 'parts'])->things(Entity::Library))->toBe([]);
+});
+
+it('refuses what stands for something else here', function (): void {
+    $there = workshopParts();
+    $chip = array_column($there->sheets(), 'id', 'name')['Chip'];
+    $command = array_values(array_filter(Goods::of($there)->taking(["component {$chip}"], emptyProject(), new Library('parts', 'm', 'Parts')), fn (array $one): bool => $one['type'] === 'put-component' && $one['sheet']['id'] === $chip))[0];
+    $clash = (new Planted)->screen($chip, [])->tree();
+    $layer = (new Planted)->screen('start', [['id' => $command['layers'][0]['id'], 'name' => 'Mine', 'kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 10, 'height' => 10]])->tree();
+    expect(fn () => Sample::after($clash, $command))->toThrow(InvalidInput::class, 'is a screen, and no component')
+        ->and(fn () => Sample::after($layer, $command))->toThrow(InvalidInput::class, '“Mine” stands here for')
+        ->and(fn () => Sample::after(emptyProject(), ['sheet' => ['component' => null] + $command['sheet']] + $command))->toThrow(InvalidInput::class, 'no sheet of a component')
+        ->and(fn () => Sample::after(emptyProject(), ['layers' => [...$command['layers'], ...$command['layers']]] + $command))->toThrow(InvalidInput::class);
+});

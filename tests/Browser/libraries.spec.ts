@@ -1,0 +1,63 @@
+/** Components of one project used in another: taken, changed there, reviewed and taken again. */
+import { expect, type Page } from '@playwright/test';
+import { enter, near, openBare, saved, screen, test } from './support/hand.ts';
+
+const libraries = (page: Page) => page.locator('#libraries');
+
+test('a component of another project is taken, placed, changed there, reviewed in sentences and updated in one step', async ({ page }) => {
+    await openBare(page, 'Open evening');
+    const bare = screen(page, 'Screen 1');
+    await page.keyboard.press('k');
+    await page.locator('#kit [data-act=libraries]').click();
+    await libraries(page).getByLabel('Another project').selectOption({ label: 'Studio parts' });
+    await libraries(page).locator('.offer label', { hasText: 'Card' }).getByRole('checkbox').check();
+    await libraries(page).getByRole('button', { name: 'Take', exact: true }).click();
+    await expect(libraries(page).locator('[data-library]')).toContainText('Studio parts');
+    await expect(libraries(page).locator('[data-library]')).toContainText('As it is there');
+    await libraries(page).getByRole('button', { name: 'Close' }).click();
+    await expect(page.locator('#reel .card[data-sheet] .name')).toHaveText('Card');
+    // The kit has it first.
+    await page.locator('#kit [data-widget^=component-]', { hasText: 'Card' }).click();
+    const box = (await bare.boundingBox())!;
+    await page.mouse.click(box.x + box.width / 2, box.y + box.height / 3);
+    await saved(page);
+    await expect(bare.locator('[data-component]')).toHaveCount(1);
+    const here = page.url();
+
+    // There its title becomes larger.
+    const there = await page.context().newPage();
+    await enter(there);
+    await there.locator('[data-project]').getByRole('link', { name: 'Studio parts', exact: true }).click();
+    await there.waitForSelector('#wall-page[data-ready]', { state: 'attached' });
+    await near(there, 'Card');
+    const title = there.locator('article[data-sheet] [data-kind=text]', { hasText: 'Glaze firing' }).first();
+    await title.click();
+    await expect(there.locator('#facets .subject input')).toHaveValue('Card');
+    await there.keyboard.press('Enter');
+    await expect(there.locator('#facets .subject input')).toHaveValue('Title');
+    const size = there.locator('#facets').getByLabel('Size', { exact: true });
+    const was = await size.inputValue();
+    await size.fill('26');
+    await size.press('Enter');
+    await saved(there);
+
+    await page.goto(here);
+    await page.waitForSelector('#wall-page[data-ready]', { state: 'attached' });
+    const words = page.locator('article.screen:not([data-sheet]) [data-component] [data-kind=text]').first();
+    const before = await words.getAttribute('data-box');
+    await page.locator('[data-act=house]').click();
+    await page.locator('#house [data-act=libraries]').click();
+    await libraries(page).getByRole('button', { name: 'Review 1' }).click();
+    await expect(libraries(page).locator('.offer')).toContainText(`is larger (${was} → 26 px)`);
+    await libraries(page).getByRole('button', { name: 'Update' }).click();
+    await expect(libraries(page).locator('[data-library]')).toContainText('As it is there');
+    await expect(words).not.toHaveAttribute('data-box', before!);
+    await libraries(page).getByRole('button', { name: 'Close' }).click();
+    await page.locator('[data-act=undo]').click();
+    await saved(page);
+    await expect(words).toHaveAttribute('data-box', before!);
+    // As it was there, for whoever comes next.
+    await size.fill(was);
+    await size.press('Enter');
+    await saved(there);
+});

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Canvas\Projects;
+use App\Canvas\TreeLoader;
+use App\Models\Project;
+use App\Models\User;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Kindred\Exchange\ProjectFile;
+
+beforeEach(function (): void {
+    $this->inDemo();
+    $this->parts = $this->user->projects()->where('name', 'Studio parts')->firstOrFail();
+    $this->sheet = fn (string $name, ?Project $of = null): ?string => DB::table('screens')->where('project_id', ($of ?? $this->parts)->id)->whereNotNull('component')->where('name', $name)->value('id');
+    $this->libraries = "{$this->at}/libraries";
+});
+
+it('takes a component of another project with what it needs, and offers what changes there in sentences', function (): void {
+    $this->get($this->libraries)->assertOk()->assertSee('Nothing is taken from anywhere yet')->assertSee('Studio parts')->assertDontSee('Fernhollow Pottery</option>', false);
+    $this->get("{$this->libraries}/offer?from={$this->parts->id}")->assertOk()->assertSee('Kiln gauge')->assertDontSee('is here');
+    $key = 'component '.($this->sheet)('List row');
+    $this->postJson("{$this->libraries}/take", ['from' => (string) $this->parts->id, 'keys' => [$key]])->assertOk()->assertJsonPath('label', 'Take component Switch');
+    expect([($this->sheet)('List row', $this->project), ($this->sheet)('Switch', $this->project)])->toBe([($this->sheet)('List row'), ($this->sheet)('Switch')]);
+    $this->get("{$this->libraries}/offer?from={$this->parts->id}")->assertOk()->assertSee('is here');
+    $this->get($this->libraries)->assertOk()->assertSee('As it is there');
+
+    $title = DB::table('layers')->where('project_id', $this->parts->id)->where('screen', ($this->sheet)('List row'))->where('kind', 'text')->where('body', 'like', '%"name":"Title"%')->value('id');
+    $this->postJson("/projects/{$this->parts->id}/edits", ['base' => $this->parts->sequence, 'commands' => [['type' => 'set-field', 'screen' => ($this->sheet)('List row'), 'layers' => [$title], 'field' => 'style.size', 'value' => '19']]])->assertOk();
+    $this->get($this->libraries)->assertOk()->assertSee('Review 1');
+    $this->get("{$this->libraries}/library{$this->parts->id}/review")->assertOk()->assertSee('is larger (16 → 19 px)')->assertDontSee('changed here too');
+    $this->postJson("{$this->libraries}/take", ['from' => (string) $this->parts->id, 'keys' => [$key]])->assertOk()->assertJsonPath('label', 'Update component List row');
+    expect(app(TreeLoader::class)->whole($this->project->fresh())->layer($title)->content->style->size)->toBe(19.0);
+    $this->get($this->libraries)->assertOk()->assertSee('As it is there');
+    $this->postJson("{$this->at}/undo")->assertOk();
+    $this->get($this->libraries)->assertOk()->assertSee('Review 1');
+});
+
+it('goes out as a file and comes in from one, with pictures', function (): void {
+    $asset = DB::table('assets')->where('project_id', $this->project->id)->value('hash');
+    ($this->edit)(['type' => 'create-layers', 'screen' => 'today', 'seed' => 'shot', 'layers' => [['kind' => 'picture', 'name' => 'Bowl', 'asset' => $asset, 'x' => 0, 'y' => 0, 'width' => 60, 'height' => 60]]]);
+    $bowl = DB::table('layers')->where('project_id', $this->project->id)->where('screen', 'today')->where('kind', 'picture')->where('body', 'like', '%"name":"Bowl"%')->value('id');
+    ($this->edit)(['type' => 'make-component', 'screen' => 'today', 'layers' => [$bowl], 'seed' => 'bowl']);
+    $file = $this->get("{$this->at}/library.json")->assertOk()->streamedContent();
+    $read = ProjectFile::read($file);
+    expect($read->tree->reel())->toBe([])->and($read->tree->sheets())->toHaveCount(1)->and(array_keys($read->pictures))->toContain($asset)->and($read->tree->entries())->toBe([]);
+
+    $other = User::factory()->create();
+    $this->actingAs($other);
+    $theirs = app(Projects::class)->import($other, json_encode(['format' => 'kindred-canvas', 'version' => 2, 'name' => 'Theirs', 'screens' => []]));
+    $upload = fn (): UploadedFile => UploadedFile::fake()->createWithContent('parts.json', $file);
+    $this->post("/projects/{$theirs->id}/libraries/offer", ['file' => $upload()], ['Accept' => 'text/html'])->assertOk()->assertSee('Bowl')->assertSee('colour.clay');
+    $this->post("/projects/{$theirs->id}/libraries/take", ['file' => $upload(), 'keys' => ['component '.$read->tree->sheets()[0]->id, 'token colourclay']], ['Accept' => 'application/json'])->assertOk();
+    expect(DB::table('assets')->where('project_id', $theirs->id)->pluck('hash')->all())->toBe([$asset])->and(DB::table('screens')->where('project_id', $theirs->id)->whereNotNull('component')->count())->toBe(1);
+    $this->get("/projects/{$theirs->id}/libraries")->assertOk()->assertSee('from a file')->assertSee('Newer file');
+});
+
+it('refuses what is no library, what is nobody’s own, and what cannot be taken', function (): void {
+    $broken = UploadedFile::fake()->createWithContent('parts.json', '{"format": "kindred-canvas", "version": 2, "name": "Broken", "screens": [{"id": "no"}]}');
+    $this->post("{$this->libraries}/offer", ['file' => $broken], ['Accept' => 'application/json'])->assertStatus(422)->assertSee('screens[0]');
+    $this->post("{$this->libraries}/take", ['keys' => []], ['Accept' => 'application/json'])->assertStatus(422)->assertSee('No file arrived');
+    $this->postJson("{$this->libraries}/take", ['from' => (string) $this->parts->id, 'keys' => ['component nowhere']])->assertStatus(422)->assertSee('Choose something to take');
+    $other = app(Projects::class)->import(User::factory()->create(), json_encode(['format' => 'kindred-canvas', 'version' => 2, 'name' => 'Secret', 'screens' => []]));
+    $this->get("{$this->libraries}/offer?from={$other->id}")->assertStatus(409)->assertDontSee('Secret');
+    $this->postJson("{$this->libraries}/take", ['from' => (string) $other->id, 'keys' => ['x']])->assertStatus(409);
+    $this->get("{$this->libraries}/library9/review")->assertStatus(409);
+});
