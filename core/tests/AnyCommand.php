@@ -33,6 +33,12 @@ final class AnyCommand
     /** Those of the one font. */
     public const FONT = 'a font';
 
+    /** A component that comes from elsewhere, as `put-component` reads it. */
+    private const CHIP = [
+        'sheet' => ['id' => 'chips', 'name' => 'Chip', 'device' => 'custom', 'width' => 100, 'height' => 60, 'component' => ['root' => 'chip1']],
+        'layers' => [['id' => 'chip1', 'kind' => 'box', 'width' => 20, 'height' => 20]],
+    ];
+
     public static function asset(): string
     {
         return hash('sha256', self::PICTURE);
@@ -400,9 +406,10 @@ final class AnyCommand
     private static function onChecks(Tree $tree, int $step): array
     {
         $aside = array_key_first($tree->things(Entity::Aside));
+        $components = array_values(array_filter(Goods::of($tree)->all, fn (Good $one): bool => $one->kind === Kind::Component));
 
         return [
-            ...array_map(fn (Good $one): array => ['type' => 'put-component'] + array_replace_recursive($one->written, ['sheet' => ['name' => "Chip {$step}"]]), array_slice(array_values(array_filter(Goods::of($tree)->all, fn (Good $one): bool => $one->kind === Kind::Component)), 0, 1)),
+            ['type' => 'put-component'] + array_replace_recursive($components[0]->written ?? self::CHIP, ['sheet' => ['name' => "Chip {$step}"]]),
             ['type' => 'put-library', 'id' => 'parts', 'name' => "Parts {$step}", 'project' => '', 'taken' => [['kind' => 'icon', 'id' => 'own-jug', 'there' => "m{$step}"]]],
             ['type' => 'remove-library', 'library' => 'parts'],
             ['type' => 'set-reading', 'screen' => array_key_first($tree->screens), 'layers' => $step % 3 === 0 ? [] : array_slice(array_map(fn (Layer $layer): string => $layer->id, array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->screen === array_key_first($tree->screens) && $tree->expanding($layer) === []))), 0, $step % 5)],
