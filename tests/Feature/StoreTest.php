@@ -81,14 +81,15 @@ it('does by every command what core does on the whole document, takes it back an
     foreach ([AnyCommand::asset(), ...array_keys($start->pictures)] as $hash) {
         DB::table('assets')->insertOrIgnore(['project_id' => $this->project->id, 'hash' => $hash, 'type' => 'image/png', 'width' => 3, 'height' => 2, 'name' => 'Any']);
     }
-    // A font, icons, tokens with a layer that is bound, and a second component are there from the beginning, so that they can be taken away and exchanged.
+    // A font, icons, tokens with a layer that is bound, a library and a second component are there from the beginning, so that they can be taken away and exchanged.
     DB::table('assets')->insert(['project_id' => $this->project->id, 'hash' => AnyCommand::font(), 'type' => 'font/woff2', 'width' => 0, 'height' => 0, 'name' => 'Any']);
     $font = ['type' => 'put-fonts', 'fonts' => [['family' => 'Kiln Hand', 'weight' => 700, 'italic' => true, 'asset' => AnyCommand::font()]]];
     $icons = ['type' => 'put-icons', 'icons' => array_map(fn (string $name): array => ['name' => $name, 'lines' => 'M4 4L20 20'], ['pug-mill', 'cone'])];
     $tokens = ['type' => 'put-tokens', 'tokens' => [['id' => 'small', 'name' => 'small', 'kind' => 'dimension', 'value' => 4], ['id' => 'larger', 'name' => 'larger', 'kind' => 'dimension', 'value' => 8], ['id' => 'spruce', 'name' => 'spruce', 'kind' => 'color', 'value' => '#17594f']]];
     $bound = ['type' => 'bind-token', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'corners', 'token' => 'small'];
     $theme = ['type' => 'put-theme', 'id' => 'dusk', 'name' => 'Dusk', 'opposite' => true];
-    $this->editor->edit($this->project->fresh(), $this->user, [Sample::command($font), Sample::command($icons), Sample::command($tokens), Sample::command($bound), Sample::command($theme)], 0);
+    $library = ['type' => 'put-library', 'id' => 'parts', 'name' => 'Parts', 'project' => '', 'taken' => []];
+    $this->editor->edit($this->project->fresh(), $this->user, array_map(Sample::command(...), [$font, $icons, $tokens, $bound, $theme, $library]), 0);
     $this->editor->edit($this->project->fresh(), $this->user, [Sample::command(['type' => 'make-component', 'screen' => 'home', 'layers' => ['icon'], 'seed' => 'second'])], 1);
     $open = array_fill_keys(array_map(fn (string $class): string => $class::type(), Commands::ALL), true);
     $tree = ($this->stored)();

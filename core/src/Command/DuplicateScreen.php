@@ -68,20 +68,32 @@ final readonly class DuplicateScreen implements Command
             box: $original->box->movedBy(self::offset($original, $reel), 0),
             cues: array_map(fn (Cue $cue): Cue => $cue->with(id: $ids->next()), $original->cues),
         );
-        $layers = [];
-        $renamed = [];
-        foreach ($tree->children(new Place($original->id)) as $layer) {
-            $made = LayerNest::of($tree, $layer)->layers(new Place($copy->id), $layer->rank, $ids, $akin);
-            $renamed += array_combine(array_map(fn (Layer $one): string => $one->id, $tree->subtree($layer->id)), array_map(fn (Layer $one): string => $one->id, $made));
-            array_push($layers, ...$made);
-        }
+        [$layers, $renamed] = self::layers($tree, $original->id, $copy->id, $ids, $akin);
+        $copy = $copy->renamed($renamed);
         if ($copy->component !== null) {
-            $copy = $copy->with(component: $copy->component->renamed($renamed));
             // The states that are shown beside it are those of the copy.
             $layers = array_map(fn (Layer $one): Layer => $one->content instanceof Instance && $one->content->component === $original->id ? $one->with(content: $one->content->with(component: $copy->id)->renamed($renamed)) : $one, $layers);
         }
 
         return $tree->withScreens($copy)->withLayers(...$layers);
+    }
+
+    /**
+     * Copies of all layers of a screen.
+     *
+     * @return array{list<Layer>, array<string, string>} and their ids by those of the originals
+     */
+    public static function layers(Tree $tree, string $from, string $to, Id $ids, bool $akin): array
+    {
+        $layers = [];
+        $renamed = [];
+        foreach ($tree->children(new Place($from)) as $layer) {
+            $made = LayerNest::of($tree, $layer)->layers(new Place($to), $layer->rank, $ids, $akin);
+            $renamed += array_combine(array_map(fn (Layer $one): string => $one->id, $tree->subtree($layer->id)), array_map(fn (Layer $one): string => $one->id, $made));
+            array_push($layers, ...$made);
+        }
+
+        return [$layers, $renamed];
     }
 
     public function label(Tree $before): string

@@ -6,8 +6,6 @@ namespace Kindred\Command;
 
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Id;
-use Kindred\Document\LayerNest;
-use Kindred\Document\Place;
 use Kindred\Document\Screen;
 use Kindred\Document\Take;
 use Kindred\Document\Tree;
@@ -55,13 +53,10 @@ final readonly class MakeTake implements Command
             criteria: [],
             cues: array_map(fn (Cue $cue): Cue => $cue->with(id: $ids->next()), $screen->cues),
         );
-        $layers = [];
-        foreach ($tree->children(new Place($screen->id)) as $layer) {
-            array_push($layers, ...LayerNest::of($tree, $layer)->layers(new Place($kept->id), $layer->rank, $ids, akin: true));
-        }
+        [$layers, $renamed] = DuplicateScreen::layers($tree, $screen->id, $kept->id, $ids, akin: true);
         $now = $screen->with(take: new Take(null, Take::nameBeside([...$names, $before->name]), $this->reason));
 
-        return $tree->withScreens($kept, $now)->withLayers(...$layers);
+        return $tree->withScreens($kept->renamed($renamed), $now)->withLayers(...$layers);
     }
 
     public function label(Tree $before): string

@@ -57,7 +57,7 @@ final readonly class SwitchTake implements Command
     {
         return $place->with(
             device: $shown->device, box: $place->box->sized($shown->box->width, $shown->box->height), view: $shown->view, ground: $shown->ground,
-            cues: $shown->cues, grids: $shown->grids, guides: $shown->guides, finish: $shown->finish, tracing: $shown->tracing, take: $take,
+            cues: $shown->cues, grids: $shown->grids, guides: $shown->guides, finish: $shown->finish, tracing: $shown->tracing, reading: $shown->reading, bound: $shown->bound, take: $take,
         );
     }
 

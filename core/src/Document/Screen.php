@@ -99,6 +99,16 @@ final readonly class Screen implements Thing
         return self::of($in, ($rank === null ? [] : ['rank' => $rank]) + ($in->has('view') ? [] : ['view' => $in->number('height', self::MIN_SIDE, self::MAX_SIDE)]));
     }
 
+    /**
+     * The same where layers have other ids.
+     *
+     * @param  array<string, string>  $ids  new by old
+     */
+    public function renamed(array $ids): self
+    {
+        return $this->with(component: $this->component?->renamed($ids), reading: array_map(fn (string $one): string => (string) Address::of($one)->renamed($ids), $this->reading));
+    }
+
     /** @return array<string, mixed> all but the id and the rank */
     public function properties(): array
     {

@@ -170,6 +170,12 @@ final class Sketch
         return $own > $most - 0.01 ? $own : min($most, $this->look->rounded($own));
     }
 
+    /** The room between parts, or between them and the edge, as dense as the widget is dressed. */
+    public function space(float $own): float
+    {
+        return $this->look->spaced($own);
+    }
+
     public function ellipse(float $x, float $y, float $width, float $height, ?Tone $fill, ?Tone $line = null, float $lineWidth = 1): void
     {
         $this->add('Ellipse', $x, $y, $width, $height, new Ellipse, $fill, $line, $lineWidth);

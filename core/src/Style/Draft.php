@@ -15,7 +15,7 @@ use Kindred\Paint\Colour;
 final readonly class Draft
 {
     /** The roles that parts of widgets play. */
-    private const WIDGETS = ['accent' => 'accent', 'ink' => 'words', 'soft' => 'quiet', 'edge' => 'line', 'paper' => 'card', 'ground' => 'ground', 'shade' => 'line', 'radius' => 'corners'];
+    private const WIDGETS = ['accent' => 'accent', 'ink' => 'words', 'soft' => 'quiet', 'edge' => 'line', 'paper' => 'card', 'ground' => 'ground', 'shade' => 'line', 'radius' => 'corners', 'space' => 'gap'];
 
     /**
      * @param  list<array<string, mixed>>  $commands  one step

@@ -43,16 +43,20 @@ final class Faults
     public static function touching(Planted $planted): Planted
     {
         return $planted->screen('touching', [
-            Planted::box('target-size: low', 24, 24, 120, 30, '#dddddd', Planted::tap('reading')),
-            Planted::box('Large enough', 160, 24, 120, 44, '#dddddd', Planted::tap('reading')),
+            Planted::box('graphic-contrast: pale spot', 300, 60, 48, 48, '#dddddd', Planted::tap('reading')),
+            Planted::box('Pale in a dark edge', 300, 120, 48, 48, '#eeeeee', Planted::tap('reading') + ['strokes' => [['colour' => '#555555', 'width' => 2]]]),
+            Planted::box('Pale under words', 24, 700, 160, 48, '#eeeeee', Planted::tap('reading')),
+            Planted::text('On it', 'Shelves', 40, 712),
+            Planted::box('target-size: low', 24, 24, 120, 30, '#777777', Planted::tap('reading')),
+            Planted::box('Large enough', 160, 24, 120, 44, '#777777', Planted::tap('reading')),
             Planted::group('Small in a large one', 24, 90, 200, 48, [
                 Planted::box('Room', 0, 0, 200, 48, ''),
-                Planted::box('Part', 8, 12, 24, 24, '#dddddd', Planted::tap('reading')),
+                Planted::box('Part', 8, 12, 24, 24, '#777777', Planted::tap('reading')),
             ], Planted::tap('reading')),
-            Planted::box('target-size: dot one', 24, 160, 16, 48, '#dddddd', Planted::tap('reading')),
-            Planted::box('target-spacing: dot two', 42, 160, 44, 48, '#cccccc', Planted::tap('reading')),
-            Planted::box('One', 150, 160, 60, 48, '#dddddd', Planted::tap('reading')),
-            Planted::box('target-spacing: over the other', 190, 180, 80, 48, '#cccccc', Planted::tap('reading')),
+            Planted::box('target-size: dot one', 24, 160, 16, 48, '#777777', Planted::tap('reading')),
+            Planted::box('target-spacing: dot two', 42, 160, 44, 48, '#777777', Planted::tap('reading')),
+            Planted::box('One', 150, 160, 60, 48, '#777777', Planted::tap('reading')),
+            Planted::box('target-spacing: over the other', 190, 180, 80, 48, '#777777', Planted::tap('reading')),
             Planted::text('Lower words', 'Which wheel do you want?', 24, 260),
             Planted::text('collision: upper words', 'The one by the window', 60, 268),
             Planted::text('First line', 'Which wheel do you want?', 24, 300),
@@ -78,7 +82,7 @@ final class Faults
             Planted::text('empty-layer: no words', ' ', 200, 600),
             Planted::box('Original', 24, 600, 60, 60, '#dddddd'),
             Planted::box('duplicate-layer: pasted once more', 24, 600, 60, 60, '#dddddd'),
-            Planted::box('tap-name: ', 200, 640, 60, 60, '#dddddd', ['name' => 'Box 3'] + Planted::tap('reading')),
+            Planted::box('tap-name: ', 200, 640, 60, 60, '#777777', ['name' => 'Box 3'] + Planted::tap('reading')),
         ]);
     }
 
@@ -181,10 +185,10 @@ final class Faults
             Planted::box('top-bar-height: low', 0, 0, 390, 50, '#eeeeee'),
             Planted::text('Words off the edge', 'Kiln', 16, 100, 200),
             Planted::text('margin: close to the edge', 'Kiln', 10, 140, 200),
-            Planted::box('back-place: at the foot', 24, 600, 120, 48, '#dddddd', Planted::tap()),
+            Planted::box('back-place: at the foot', 24, 600, 120, 48, '#777777', Planted::tap()),
             Planted::box('foot-bar-height: high', 0, 774, 390, 70, '#eeeeee'),
         ])->screen('settledtoo', [
-            Planted::box('Bar', 0, 0, 390, 56, '#eeeeee'), Planted::box('Return here', 24, 64, 48, 48, '#dddddd', Planted::tap()), Planted::box('Foot', 0, 780, 390, 64, '#eeeeee'),
+            Planted::box('Bar', 0, 0, 390, 56, '#eeeeee'), Planted::box('Return here', 24, 64, 48, 48, '#777777', Planted::tap()), Planted::box('Foot', 0, 780, 390, 64, '#eeeeee'),
         ]);
     }
 

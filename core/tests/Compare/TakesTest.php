@@ -60,6 +60,24 @@ function onHome(array $command): array
     return $command + ['screen' => 'home'];
 }
 
+it('takes along what is read first, and what follows a token', function (): void {
+    $bound = ['type' => 'bind-screens', 'screens' => ['home'], 'field' => 'ground', 'token' => 'clay'];
+    $tree = withTake(Sample::after(shop(), ['type' => 'put-tokens', 'tokens' => [['id' => 'clay', 'name' => 'clay', 'kind' => 'color', 'value' => '#b4472e']]], $bound, onHome(['type' => 'set-reading', 'layers' => ['lead', 'pota']])));
+    $names = fn (Tree $tree, Screen $screen): array => array_map(fn (string $id): string => $tree->layers[$id]->name.' of '.$tree->layers[$id]->screen, $screen->reading);
+    $take = kept($tree)->id;
+    expect($names($tree, kept($tree)))->toBe(["Lead of {$take}", "Pot of {$take}"])->and($names($tree, $tree->screen('home')))->toBe(['Lead of home', 'Pot of home']);
+
+    $plain = Sample::after($tree, ['type' => 'bind-screens', 'screens' => ['home'], 'field' => 'ground', 'token' => null], onHome(['type' => 'set-reading', 'layers' => ['heading']]), ['type' => 'set-screen-field', 'screen' => 'home', 'field' => 'ground', 'value' => '#ffffff']);
+    $switched = Sample::after($plain, onHome(['type' => 'switch-take', 'take' => $take]));
+    expect($names($switched, $switched->screen('home')))->toBe(['Lead of home', 'Pot of home'])->and($names($switched, $switched->screen($take)))->toBe(["Heading of {$take}"])
+        ->and($switched->screen('home')->bound)->toBe(['ground' => 'clay'])->and($switched->screen($take)->bound)->toBe([])
+        ->and(Sample::after($switched, ['type' => 'put-tokens', 'tokens' => [['id' => 'clay', 'text' => '#123456']]])->screen('home')->ground->toHex())->toBe('#123456');
+
+    $copied = Sample::after($tree, onHome(['type' => 'duplicate-screen', 'seed' => 'copy']));
+    $copy = array_values(array_filter($copied->reel(), fn (Screen $screen): bool => $screen->name === 'Home 2'))[0];
+    expect($names($copied, $copy))->toBe(["Lead of {$copy->id}", "Pot of {$copy->id}"])->and($copy->bound)->toBe(['ground' => 'clay']);
+});
+
 it('keeps what was there, and changes nothing of what hangs on the wall', function (): void {
     $before = shop();
     $tree = withTake($before);

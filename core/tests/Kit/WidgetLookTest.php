@@ -61,7 +61,7 @@ it('draws widgets in the colours, corners and type that they are dressed in', fu
 });
 
 it('dresses every widget otherwise, and none past its box', function (string $key): void {
-    $look = new WidgetLook(...array_map(Colour::parse(...), ['accent' => '#a10000', 'ink' => '#a20000', 'soft' => '#a30000', 'edge' => '#a40000', 'paper' => '#a50000', 'ground' => '#a60000', 'shade' => '#a70000', 'warning' => '#a80000']), radius: 30.0, text: new TextStyle('Lora', 400, 11));
+    $look = new WidgetLook(...array_map(Colour::parse(...), ['accent' => '#a10000', 'ink' => '#a20000', 'soft' => '#a30000', 'edge' => '#a40000', 'paper' => '#a50000', 'ground' => '#a60000', 'shade' => '#a70000', 'warning' => '#a80000']), radius: 30.0, text: new TextStyle('Lora', 400, 11), space: 40.0);
     foreach (dressedParts($key, $look) as $part) {
         $colour = $part->colour();
         // What words stand on in the accent may be white or dark, and tints are thin.
@@ -69,6 +69,11 @@ it('dresses every widget otherwise, and none past its box', function (string $ke
             ->and(max($part->corners->radii()))->toBeLessThanOrEqual(min($part->box->width, $part->box->height) / 2 + 0.01);
     }
 })->with(array_map(fn (string $class): string => $class::key(), array_filter(Kit::ALL, fn (string $class): bool => ! in_array($class::key(), ['map-placeholder', 'rating', 'scroll-bar'], true))));
+
+it('leaves as much room in widgets as they are dressed with', function (string $widget, float $airy): void {
+    $left = fn (?float $space): float => array_values(array_filter(dressedParts($widget, new WidgetLook(space: $space)), fn (Layer $part): bool => $part->content instanceof Text))[0]->box->x;
+    expect($left(24.0))->toBe($airy)->and($left(WidgetLook::SPACE))->toBe($left(null))->and($left(8.0))->toBeLessThan($left(null));
+})->with([['card', 24.0], ['list-row', 72.0], ['top-bar', 72.0], ['dialog', 30.0], ['menu', 54.0], ['table', 15.0], ['toast', 24.0], ['search-field', 54.0]]);
 
 it('takes parts of the look from tokens, follows them, and gives them back', function (): void {
     $tree = dressedTree();

@@ -89,5 +89,5 @@ it('gives two roles that come from one token the value of the first, and names n
     $names = array_map(fn ($token): string => $token->name, Bindings::tokens($after));
     expect([$draft->changed, $draft->made])->toBe([1, 7])->and($names)->toContain('colour.words-2')->and(count(array_unique($names)))->toBe(10)
         ->and($after->layer('boxa')->fills[0]->bound)->toBe(['paint' => array_search('colour.line', $names, true)])
-        ->and(array_keys($after->project->look->bound))->toBe(['accent', 'edge', 'ground', 'ink', 'paper', 'radius', 'shade', 'soft']);
+        ->and(array_keys($after->project->look->bound))->toBe(['accent', 'edge', 'ground', 'ink', 'paper', 'radius', 'shade', 'soft', 'space']);
 });

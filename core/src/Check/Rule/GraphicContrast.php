@@ -5,14 +5,27 @@ declare(strict_types=1);
 namespace Kindred\Check\Rule;
 
 use Kindred\Check\Finding;
+use Kindred\Check\Fix;
 use Kindred\Check\Group;
 use Kindred\Check\Limit;
+use Kindred\Check\Measured;
 use Kindred\Check\OnScreen;
+use Kindred\Check\Placed;
 use Kindred\Check\Scene;
+use Kindred\Document\Layer\Composed;
 use Kindred\Document\Layer\Icon;
+use Kindred\Document\Layer\Picture;
+use Kindred\Document\Layer\Text;
+use Kindred\Document\Style\Fill;
+use Kindred\Document\Style\Paint\Solid;
+use Kindred\Document\Style\Stroke;
 use Kindred\Geometry\Box;
+use Kindred\Paint\Colour;
 
-/** Icons stand out against what lies behind them. Other graphics may be there for their looks alone, which nobody can tell from outside. */
+/**
+ * Icons stand out against what lies behind them, and so does what can be tapped and has neither words nor an icon or a picture: nothing else
+ * tells that it is there. Other graphics may be there for their looks alone, which nobody can tell from outside.
+ */
 final class GraphicContrast implements OnScreen
 {
     use Contrasts;
@@ -24,7 +37,7 @@ final class GraphicContrast implements OnScreen
 
     public static function label(): string
     {
-        return 'contrast of icons';
+        return 'contrast of graphics';
     }
 
     public static function group(): Group
@@ -34,27 +47,76 @@ final class GraphicContrast implements OnScreen
 
     public static function source(): string
     {
-        return 'WCAG 2.2, success criterion 1.4.11: graphics that are needed to understand the content, 3:1';
+        return 'WCAG 2.2, success criterion 1.4.11: what is needed to understand the content, or to see what can be used, 3:1';
     }
 
     public static function limit(): Limit
     {
-        return new Limit('Contrast of icons', 3, 1.5, 21, ':1');
+        return new Limit('Contrast of graphics', 3, 1.5, 21, ':1');
     }
 
     public static function on(Scene $scene, ?float $limit): iterable
     {
         $needed = $limit ?? 3.0;
         foreach ($scene->seen as $layer) {
-            $colour = $layer->layer->content instanceof Icon ? $layer->layer->colour() : null;
-            if ($colour === null || $colour->alpha === 0.0) {
-                continue;
-            }
-            $box = $layer->layer->box;
-            $measured = self::measured($scene, $layer, $colour, self::spread($layer, new Box($box->width * 0.2, $box->height * 0.2, $box->width * 0.6, $box->height * 0.6), 3, 3));
+            $measured = $layer->layer->content instanceof Icon ? self::inside($scene, $layer, $layer->layer->colour()) : null;
             if ($measured !== null && $measured->ratio < $needed) {
-                yield Finding::of(self::class, $scene->screen->id, sprintf('The icon %s has a contrast of %s:1 with %s; it needs %s:1.', $layer->called(), self::ratio($measured->ratio), self::behind($measured), self::ratio($needed)), [$layer->address], self::recoloured($scene, $layer, $measured, $needed));
+                yield self::finding($scene, $layer, "The icon {$layer->called()}", $measured, $needed, self::recoloured($scene, $layer, $measured, $needed));
             }
         }
+        foreach (self::bare($scene) as $target) {
+            $clearest = self::clearest($scene, $target);
+            if ($clearest !== null && $clearest[1]->ratio < $needed) {
+                [$figure, $measured, $isFill] = $clearest;
+                yield self::finding($scene, $target, "{$target->called()} can be tapped, and nothing in it can be read. It", $measured, $needed, $isFill ? self::recoloured($scene, $figure, $measured, $needed) : null);
+            }
+        }
+    }
+
+    private static function finding(Scene $scene, Placed $layer, string $what, Measured $measured, float $needed, ?Fix $fix): Finding
+    {
+        return Finding::of(self::class, $scene->screen->id, sprintf('%s has a contrast of %s:1 with %s; it needs %s:1.', $what, self::ratio($measured->ratio), self::behind($measured), self::ratio($needed)), [$layer->address], $fix);
+    }
+
+    /** @return list<Placed> targets with nothing in or upon them that says what they are */
+    private static function bare(Scene $scene): array
+    {
+        $telling = array_filter($scene->seen, fn (Placed $one): bool => $one->layer->content instanceof Text || $one->layer->content instanceof Icon || $one->layer->content instanceof Picture || $one->layer->content instanceof Composed);
+        $bare = [];
+        foreach ($scene->targets() as $target) {
+            // A part of a target is told by the rest of it.
+            if (! $target->placed->isInTarget() && array_filter($telling, fn (Placed $one): bool => $one === $target->placed || $target->box->holds($one->ink()->centre())) === []) {
+                $bare[] = $target->placed;
+            }
+        }
+
+        return $bare;
+    }
+
+    /** @return array{Placed, Measured, bool}|null what of a target stands out most, and whether its fill does; null where nothing is painted, or it cannot be told */
+    private static function clearest(Scene $scene, Placed $target): ?array
+    {
+        $clearest = null;
+        foreach ($target->all() as $figure) {
+            foreach ([[true, Fill::seen($figure->layer->fills)], [false, Stroke::seen($figure->layer->strokes)]] as [$isFill, $painted]) {
+                foreach ($painted as $one) {
+                    $colour = $one->paint instanceof Solid ? $one->paint->colour : null;
+                    $measured = self::inside($scene, $figure, $colour?->withAlpha($colour->alpha * $one->opacity));
+                    if ($colour === null || ($colour->alpha > 0 && $measured === null)) {
+                        return null;
+                    }
+                    $clearest = $measured !== null && ($clearest === null || $measured->ratio > $clearest[1]->ratio) ? [$figure, $measured, $isFill] : $clearest;
+                }
+            }
+        }
+
+        return $clearest;
+    }
+
+    private static function inside(Scene $scene, Placed $layer, ?Colour $colour): ?Measured
+    {
+        $box = $layer->layer->box;
+
+        return $colour === null || $colour->alpha === 0.0 ? null : self::measured($scene, $layer, $colour, self::spread($layer, new Box($box->width * 0.2, $box->height * 0.2, $box->width * 0.6, $box->height * 0.6), 3, 3));
     }
 }

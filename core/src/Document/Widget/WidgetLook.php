@@ -21,9 +21,13 @@ final readonly class WidgetLook implements Stored
 
     public const SIZE = 14.0;
 
+    /** How far from its edge the words of a list row are, px, where nothing is said of it. */
+    public const SPACE = 16.0;
+
     /**
      * @param  float|null  $radius  of a button, px; the corners of others are larger and smaller in proportion
      * @param  TextStyle|null  $text  of the words on a button: of it the family, and the size, by which all words are larger or smaller
+     * @param  float|null  $space  between the words of a list row and its edge, px; the room inside of other widgets is larger and smaller in proportion
      * @param  array<string, string>  $bound  ids of tokens
      */
     public function __construct(
@@ -37,6 +41,7 @@ final readonly class WidgetLook implements Stored
         #[Is\Parsed(200, label: 'warnings', sparse: true)] public ?Colour $warning = null,
         #[Is\Number(0, 100, unit: ' px', label: 'corners', sparse: true)] public ?float $radius = null,
         #[Is\Record(label: 'type', sparse: true)] public ?TextStyle $text = null,
+        #[Is\Number(0, 64, unit: ' px', label: 'spacing', sparse: true)] public ?float $space = null,
         #[Is\Bound(Token::class)] public array $bound = [],
     ) {
     }
@@ -48,19 +53,25 @@ final readonly class WidgetLook implements Stored
      */
     public static function parts(): array
     {
-        return ['accent' => 'Accent', 'ink' => 'Words', 'soft' => 'Quiet words', 'edge' => 'Edges', 'paper' => 'Paper', 'ground' => 'Ground', 'shade' => 'Shade', 'warning' => 'Warnings', 'radius' => 'Corners', 'text' => 'Type'];
+        return ['accent' => 'Accent', 'ink' => 'Words', 'soft' => 'Quiet words', 'edge' => 'Edges', 'paper' => 'Paper', 'ground' => 'Ground', 'shade' => 'Shade', 'warning' => 'Warnings', 'radius' => 'Corners', 'text' => 'Type', 'space' => 'Spacing'];
     }
 
     /** Whether it says nothing. */
     public function isPlain(): bool
     {
-        return $this->bound === [] && array_filter([$this->accent, $this->ink, $this->soft, $this->edge, $this->paper, $this->ground, $this->shade, $this->warning, $this->radius, $this->text], fn (mixed $part): bool => $part !== null) === [];
+        return $this->bound === [] && array_filter([$this->accent, $this->ink, $this->soft, $this->edge, $this->paper, $this->ground, $this->shade, $this->warning, $this->radius, $this->text, $this->space], fn (mixed $part): bool => $part !== null) === [];
     }
 
     /** The radius of something whose own is given. */
     public function rounded(float $own): float
     {
         return $this->radius === null ? $own : $own * $this->radius / self::RADIUS;
+    }
+
+    /** The room inside of something whose own is given. */
+    public function spaced(float $own): float
+    {
+        return $this->space === null ? $own : round($own * $this->space / self::SPACE, 2);
     }
 
     /** The size of words whose own is given. */

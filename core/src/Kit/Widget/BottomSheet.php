@@ -52,11 +52,14 @@ final class BottomSheet implements Bar
     {
         $sketch->path('M0 20C0 9 9 0 20 0H'.($sketch->width - 20).'C'.($sketch->width - 9)." 0 {$sketch->width} 9 {$sketch->width} 20V{$sketch->height}H0Z", 0, 0, $sketch->width, $sketch->height, Tone::Paper, Tone::Edge);
         $sketch->box($sketch->width / 2 - 20, 10, 40, 4, Tone::Edge, 2);
-        $sketch->words($content->label, 20, 24, $sketch->width - 40, 32, 18, 600);
-        $each = min(56, ($sketch->height - 72) / max(1, count($content->items)));
+        $edge = $sketch->space(20);
+        $head = $sketch->space(24);
+        $top = $head + 32 + $sketch->space(8);
+        $sketch->words($content->label, $edge, $head, $sketch->width - 2 * $edge, 32, 18, 600);
+        $each = min(24 + $sketch->space(32), ($sketch->height - $top - 8) / max(1, count($content->items)));
         foreach ($content->items as $i => $item) {
-            $sketch->words($item->label, 20, 64 + $i * $each, $sketch->width - 64, $each, 16, $item->on ? 600 : 400);
-            $sketch->icon($item->on ? 'check' : '', $sketch->width - 40, 64 + $i * $each + ($each - 20) / 2, 20, Tone::Accent);
+            $sketch->words($item->label, $edge, $top + $i * $each, $sketch->width - 2 * $edge - 20 - $sketch->space(4), $each, 16, $item->on ? 600 : 400);
+            $sketch->icon($item->on ? 'check' : '', $sketch->width - 20 - $edge, $top + $i * $each + ($each - 20) / 2, 20, Tone::Accent);
         }
     }
 }

@@ -48,8 +48,8 @@ final class Breadcrumb implements WidgetKind
         $x = 0.0;
         foreach ($content->items as $i => $item) {
             if ($i > 0) {
-                $sketch->icon('chevron-right', $x + 4, ($sketch->height - 14) / 2, 14, Tone::Soft);
-                $x += 22;
+                $sketch->icon('chevron-right', $x + $sketch->space(4), ($sketch->height - 14) / 2, 14, Tone::Soft);
+                $x += 14 + 2 * $sketch->space(4);
             }
             $width = min($sketch->measure($item->label, 14, $item->on ? 600 : 400) + 1, max(0, $sketch->width - $x));
             $sketch->words($item->label, $x, 0, $width, $sketch->height, 14, $item->on ? 600 : 400, $item->on ? Tone::Ink : Tone::Soft);

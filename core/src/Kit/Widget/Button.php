@@ -45,8 +45,8 @@ final class Button implements WidgetKind
     public function draw(Sketch $sketch, Widget $content): void
     {
         $sketch->box(0, 0, $sketch->width, $sketch->height, Tone::Accent, min(10, $sketch->height / 4));
-        $icon = $content->icon === '' ? 0 : 28;
-        $words = min($sketch->measure($content->label, 16, 600), max(0, $sketch->width - 24 - $icon));
+        $icon = $content->icon === '' ? 0 : 20 + $sketch->space(8);
+        $words = min($sketch->measure($content->label, 16, 600), max(0, $sketch->width - $sketch->space(24) - $icon));
         $left = ($sketch->width - $words - $icon) / 2;
         $sketch->icon($content->icon, $left, ($sketch->height - 20) / 2, 20, Tone::OnAccent);
         $sketch->words($content->label, $left + $icon, 0, $words + 1, $sketch->height, 16, 600, Tone::OnAccent);

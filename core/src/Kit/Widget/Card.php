@@ -51,7 +51,10 @@ final class Card implements WidgetKind
         if ($picture > 0) {
             $sketch->photo(1, 1, $sketch->width - 2, $picture, Corners::all(13));
         }
-        $sketch->words($content->label, 16, $picture + 12, $sketch->width - 32, 24, 17, 600);
-        $sketch->paragraph($content->text, 16, $picture + 40, $sketch->width - 32, $sketch->height - $picture - 50, 14, 400, Tone::Soft);
+        $edge = $sketch->space(16);
+        $top = $picture + $sketch->space(12);
+        $sketch->words($content->label, $edge, $top, $sketch->width - 2 * $edge, 24, 17, 600);
+        $top += 24 + $sketch->space(4);
+        $sketch->paragraph($content->text, $edge, $top, $sketch->width - 2 * $edge, $sketch->height - $top - $sketch->space(10), 14, 400, Tone::Soft);
     }
 }

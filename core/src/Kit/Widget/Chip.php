@@ -54,8 +54,9 @@ final class Chip implements Interactive
     {
         $sketch->area(Press::Toggle, 0, 0, $sketch->width, $sketch->height, label: $content->label);
         $sketch->box(0, 0, $sketch->width, $sketch->height, $content->on ? Tone::Tint : Tone::Paper, $sketch->height / 2, $content->on ? Tone::Accent : Tone::Edge);
-        $icon = $content->icon === '' ? 0 : 22;
-        $sketch->icon($content->icon, 12, ($sketch->height - 16) / 2, 16, $content->on ? Tone::Accent : Tone::Soft);
-        $sketch->words($content->label, 12 + $icon, 0, $sketch->width - 24 - $icon, $sketch->height, 14, $content->on ? 600 : 400, $content->on ? Tone::Accent : Tone::Ink, TextAlign::Center);
+        $icon = $content->icon === '' ? 0 : 16 + $sketch->space(6);
+        $edge = $sketch->space(12);
+        $sketch->icon($content->icon, $edge, ($sketch->height - 16) / 2, 16, $content->on ? Tone::Accent : Tone::Soft);
+        $sketch->words($content->label, $edge + $icon, 0, $sketch->width - 2 * $edge - $icon, $sketch->height, 14, $content->on ? 600 : 400, $content->on ? Tone::Accent : Tone::Ink, TextAlign::Center);
     }
 }

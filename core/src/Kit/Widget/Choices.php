@@ -30,7 +30,8 @@ final class Choices
             $y = $top + $i * $height;
             $sketch->item($i, $item->label, 0, $y, $sketch->width, $height, function () use ($sketch, $mark, $item, $y, $height): void {
                 $mark(0, $y + ($height - 20) / 2, $item->on);
-                $sketch->words($item->label, 30, $y, $sketch->width - 30, $height, 16);
+                $left = 20 + $sketch->space(10);
+                $sketch->words($item->label, $left, $y, $sketch->width - $left, $height, 16);
             });
         }
         if ($top === 0.0) {

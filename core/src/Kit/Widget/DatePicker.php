@@ -76,13 +76,15 @@ final class DatePicker implements Opening
         $sketch->box(0, 0, $sketch->width, $sketch->height, Tone::Paper, 12, Tone::Edge);
         if ($sketch->height < self::LEAST) {
             $sketch->area(Press::Open, 0, 0, $sketch->width, $sketch->height, label: 'Day');
-            $sketch->icon('calendar-days', 14, ($sketch->height - 20) / 2, 20, Tone::Soft);
-            $sketch->live(Live::Value, fn () => $sketch->words((int) $content->value.' '.$content->label, 44, 0, $sketch->width - 56, $sketch->height, 15));
+            $edge = $sketch->space(14);
+            $left = $edge + 20 + $sketch->space(10);
+            $sketch->icon('calendar-days', $edge, ($sketch->height - 20) / 2, 20, Tone::Soft);
+            $sketch->live(Live::Value, fn () => $sketch->words((int) $content->value.' '.$content->label, $left, 0, $sketch->width - $left - $sketch->space(12), $sketch->height, 15));
 
             return;
         }
         $head = min(48, $sketch->height / 6);
-        $sketch->live(Live::Month, fn () => $sketch->words($content->label, 16, 0, $sketch->width - 96, $head, 16, 600));
+        $sketch->live(Live::Month, fn () => $sketch->words($content->label, $sketch->space(16), 0, $sketch->width - 96, $head, 16, 600));
         foreach ([[Press::Earlier, 'chevron-left', 'Month before', 72], [Press::Later, 'chevron-right', 'Month after', 36]] as [$press, $icon, $label, $right]) {
             $sketch->icon($icon, $sketch->width - $right, ($head - 20) / 2, 20, Tone::Soft);
             $sketch->area($press, $sketch->width - $right - 8, 0, 36, $head, label: $label);

@@ -46,8 +46,12 @@ final class Dialog implements WidgetKind
     public function draw(Sketch $sketch, Widget $content): void
     {
         $sketch->box(0, 0, $sketch->width, $sketch->height, Tone::Paper, 16, Tone::Edge);
-        $sketch->words($content->label, 20, 18, $sketch->width - 40, 26, 18, 600);
-        $sketch->paragraph($content->text, 20, 52, $sketch->width - 40, $sketch->height - 128, 14, 400, Tone::Soft);
-        Row::buttons($sketch, $content->items, 20, $sketch->height - 60, $sketch->width - 40, 44);
+        $edge = $sketch->space(20);
+        $top = $sketch->space(18);
+        $foot = $sketch->height - 44 - $sketch->space(16);
+        $sketch->words($content->label, $edge, $top, $sketch->width - 2 * $edge, 26, 18, 600);
+        $top += 26 + $sketch->space(8);
+        $sketch->paragraph($content->text, $edge, $top, $sketch->width - 2 * $edge, $foot - $top - $sketch->space(16), 14, 400, Tone::Soft);
+        Row::buttons($sketch, $content->items, $edge, $foot, $sketch->width - 2 * $edge, 44);
     }
 }

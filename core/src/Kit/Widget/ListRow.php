@@ -46,10 +46,11 @@ final class ListRow implements WidgetKind
     public function draw(Sketch $sketch, Widget $content): void
     {
         $sketch->box(0, 0, $sketch->width, $sketch->height, Tone::Paper);
-        $sketch->rule(16, $sketch->height - 1, $sketch->width - 16);
-        $left = $content->icon === '' ? 16 : 56;
-        $sketch->icon($content->icon, 16, ($sketch->height - 24) / 2, 24, Tone::Accent);
-        Row::words($sketch, $content->label, $content->text, $left, 0, $sketch->width - $left - 44, $sketch->height);
-        $sketch->icon($content->on ? 'chevron-right' : '', $sketch->width - 32, ($sketch->height - 18) / 2, 18, Tone::Soft);
+        $edge = $sketch->space(16);
+        $sketch->rule($edge, $sketch->height - 1, $sketch->width - $edge);
+        $left = $content->icon === '' ? $edge : 2 * $edge + 24;
+        $sketch->icon($content->icon, $edge, ($sketch->height - 24) / 2, 24, Tone::Accent);
+        Row::words($sketch, $content->label, $content->text, $left, 0, $sketch->width - $left - 18 - $edge - $sketch->space(10), $sketch->height);
+        $sketch->icon($content->on ? 'chevron-right' : '', $sketch->width - 18 - $sketch->space(14), ($sketch->height - 18) / 2, 18, Tone::Soft);
     }
 }

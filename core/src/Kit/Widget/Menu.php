@@ -121,11 +121,12 @@ final class Menu implements Listing, Opening
                 if ($item->on) {
                     $sketch->box(4, $top, $sketch->width - 8, $each, Tone::Tint, 6);
                 }
-                $sketch->icon($item->icon, 14, $top + ($each - 18) / 2, 18, Tone::Soft);
-                $left = $item->icon === '' ? 14 : 42;
+                $edge = $sketch->space(14);
+                $sketch->icon($item->icon, $edge, $top + ($each - 18) / 2, 18, Tone::Soft);
+                $left = $item->icon === '' ? $edge : $edge + 18 + $sketch->space(10);
                 $key = $item->key === '' ? 0 : $sketch->measure($item->key, 12) + 4;
-                $sketch->words($item->label, $left, $top, $sketch->width - $left - $key - 18, $each, 14);
-                $sketch->words($item->key, $sketch->width - $key - 14, $top, $key, $each, 12, 400, Tone::Soft, TextAlign::Right);
+                $sketch->words($item->label, $left, $top, $sketch->width - $left - $key - $edge - 4, $each, 14);
+                $sketch->words($item->key, $sketch->width - $key - $edge, $top, $key, $each, 12, 400, Tone::Soft, TextAlign::Right);
             });
             $top += $each;
         }
@@ -135,7 +136,8 @@ final class Menu implements Listing, Opening
     {
         $sketch->box(0, 0, $sketch->width, $sketch->height, Tone::Paper, 8, Tone::Edge);
         $sketch->area(Press::Open, 0, 0, $sketch->width, $sketch->height, label: $content->label);
-        $sketch->words($content->label, 14, 0, $sketch->width - 48, $sketch->height, 15, 500);
-        $sketch->icon('chevron-down', $sketch->width - 30, ($sketch->height - 18) / 2, 18, Tone::Soft);
+        $edge = $sketch->space(14);
+        $sketch->words($content->label, $edge, 0, $sketch->width - 2 * $edge - 20, $sketch->height, 15, 500);
+        $sketch->icon('chevron-down', $sketch->width - 16 - $edge, ($sketch->height - 18) / 2, 18, Tone::Soft);
     }
 }

@@ -27,9 +27,10 @@ final class Row
     /** @param  list<Item>  $items  what is on is the main one */
     public static function buttons(Sketch $sketch, array $items, float $x, float $y, float $width, float $height): void
     {
-        $each = ($width - 10 * max(0, count($items) - 1)) / max(1, count($items));
+        $gap = $sketch->space(10);
+        $each = ($width - $gap * max(0, count($items) - 1)) / max(1, count($items));
         foreach ($items as $i => $item) {
-            $left = $x + $i * ($each + 10);
+            $left = $x + $i * ($each + $gap);
             $sketch->box($left, $y, $each, $height, $item->on ? Tone::Accent : Tone::Paper, 9, $item->on ? null : Tone::Edge);
             $sketch->words($item->label, $left + 6, $y, $each - 12, $height, 15, 600, $item->on ? Tone::OnAccent : Tone::Ink, TextAlign::Center);
         }

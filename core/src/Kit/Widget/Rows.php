@@ -74,11 +74,12 @@ final class Rows implements Interactive, Listing
                 break;
             }
             $sketch->item($i, $item->label, 0, $i * $each, $sketch->width, $each, function () use ($sketch, $item, $i, $each): void {
-                $left = $item->icon === '' ? 16 : 52;
-                $sketch->icon($item->icon, 16, $i * $each + ($each - 20) / 2, 20, Tone::Accent);
-                Row::words($sketch, $item->label, $each < 40 ? '' : $item->cells[0] ?? '', $left, $i * $each, $sketch->width - $left - 44, $each);
-                $sketch->icon($item->on ? 'check' : '', $sketch->width - 34, $i * $each + ($each - 18) / 2, 18, Tone::Accent);
-                $sketch->rule(16, ($i + 1) * $each - 1, $sketch->width - 16);
+                $edge = $sketch->space(16);
+                $left = $item->icon === '' ? $edge : 2 * $edge + 20;
+                $sketch->icon($item->icon, $edge, $i * $each + ($each - 20) / 2, 20, Tone::Accent);
+                Row::words($sketch, $item->label, $each < 40 ? '' : $item->cells[0] ?? '', $left, $i * $each, $sketch->width - $left - 18 - $edge - $sketch->space(10), $each);
+                $sketch->icon($item->on ? 'check' : '', $sketch->width - 18 - $edge, $i * $each + ($each - 18) / 2, 18, Tone::Accent);
+                $sketch->rule($edge, ($i + 1) * $each - 1, $sketch->width - $edge);
             });
         }
         $sketch->warn();

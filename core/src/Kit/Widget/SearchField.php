@@ -52,11 +52,13 @@ final class SearchField implements Interactive
     public function draw(Sketch $sketch, Widget $content): void
     {
         $sketch->box(0, 0, $sketch->width, $sketch->height, Tone::Ground, $sketch->height / 2);
-        $sketch->icon('search', 14, ($sketch->height - 18) / 2, 18, Tone::Soft);
-        Field::text($sketch, $content, 42, 0, $sketch->width - 42 - ($content->text === '' ? 14 : 42), $sketch->height);
+        $edge = $sketch->space(14);
+        $left = $edge + 18 + $sketch->space(10);
+        $sketch->icon('search', $edge, ($sketch->height - 18) / 2, 18, Tone::Soft);
+        Field::text($sketch, $content, $left, 0, $sketch->width - $left - ($content->text === '' ? $edge : $left), $sketch->height);
         if ($content->text !== '') {
-            $sketch->area(Press::Clear, $sketch->width - 40, 0, 40, $sketch->height, label: 'Clear');
+            $sketch->area(Press::Clear, $sketch->width - 26 - $edge, 0, 26 + $edge, $sketch->height, label: 'Clear');
         }
-        $sketch->icon($content->text === '' ? '' : 'x', $sketch->width - 32, ($sketch->height - 16) / 2, 16, Tone::Soft);
+        $sketch->icon($content->text === '' ? '' : 'x', $sketch->width - 18 - $edge, ($sketch->height - 16) / 2, 16, Tone::Soft);
     }
 }

@@ -60,10 +60,11 @@ final class Select implements Opening
     public function draw(Sketch $sketch, Widget $content): void
     {
         $top = Field::label($sketch, $content);
+        $edge = $sketch->space(14);
         Field::frame($sketch, $top, $sketch->height - $top);
         $chosen = $content->items[$content->chosen()] ?? null;
         $sketch->area(Press::Open, 0, $top, $sketch->width, $sketch->height - $top, label: $content->label);
-        $sketch->live(Live::Value, fn () => $sketch->words($chosen->label ?? $content->hint, 14, $top, $sketch->width - 50, $sketch->height - $top, 15, 400, $chosen === null ? Tone::Soft : Tone::Ink));
-        $sketch->icon('chevron-down', $sketch->width - 32, $top + ($sketch->height - $top - 18) / 2, 18, Tone::Soft);
+        $sketch->live(Live::Value, fn () => $sketch->words($chosen->label ?? $content->hint, $edge, $top, $sketch->width - 2 * $edge - 22, $sketch->height - $top, 15, 400, $chosen === null ? Tone::Soft : Tone::Ink));
+        $sketch->icon('chevron-down', $sketch->width - 18 - $edge, $top + ($sketch->height - $top - 18) / 2, 18, Tone::Soft);
     }
 }

@@ -55,7 +55,7 @@ final class Switcher implements Interactive
         $left = $sketch->width - $track;
         $top = ($sketch->height - 28) / 2;
         $sketch->area(Press::Toggle, 0, 0, $sketch->width, $sketch->height, label: $content->label);
-        $sketch->words($content->label, 0, 0, $left - 12, $sketch->height, 16);
+        $sketch->words($content->label, 0, 0, $left - $sketch->space(12), $sketch->height, 16);
         $sketch->box($left, $top, $track, 28, $content->on ? Tone::Accent : Tone::Edge, 14);
         $sketch->ellipse($content->on ? $left + $track - 25 : $left + 3, $top + 3, 22, 22, Tone::Paper);
     }

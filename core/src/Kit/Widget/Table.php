@@ -70,6 +70,8 @@ final class Table implements Interactive, Listing
     {
         $count = max(1, count($content->columns), ...array_map(fn (Item $item): int => 1 + count($item->cells), $content->items));
         $each = $sketch->width / $count;
+        $edge = $sketch->space(10);
+        $room = $each - $edge - $sketch->space(6);
         $lines = count($content->items) + ($content->columns === [] ? 0 : 1);
         $height = max(20, $sketch->height / max(1, $lines));
         $sketch->box(0, 0, $sketch->width, $sketch->height, Tone::Paper, 0, Tone::Edge);
@@ -77,7 +79,7 @@ final class Table implements Interactive, Listing
         if ($content->columns !== []) {
             $sketch->box(0, 0, $sketch->width, min($height, $sketch->height), Tone::Ground);
             foreach ($content->columns as $i => $heading) {
-                $sketch->words($heading, $i * $each + 10, 0, $each - 16, $height, 13, 600, Tone::Soft);
+                $sketch->words($heading, $i * $each + $edge, 0, $room, $height, 13, 600, Tone::Soft);
             }
             $top = $height;
         }
@@ -85,12 +87,12 @@ final class Table implements Interactive, Listing
             if ($top + $height > $sketch->height + 0.5) {
                 break;
             }
-            $sketch->item($number, $item->label, 0, $top, $sketch->width, $height, function () use ($sketch, $item, $top, $height, $each): void {
+            $sketch->item($number, $item->label, 0, $top, $sketch->width, $height, function () use ($sketch, $item, $top, $height, $each, $edge, $room): void {
                 if ($item->on) {
                     $sketch->box(1, $top, $sketch->width - 2, $height, Tone::Tint);
                 }
                 foreach ([$item->label, ...$item->cells] as $i => $cell) {
-                    $sketch->words($cell, $i * $each + 10, $top, $each - 16, $height, 14, $i === 0 ? 500 : 400);
+                    $sketch->words($cell, $i * $each + $edge, $top, $room, $height, 14, $i === 0 ? 500 : 400);
                 }
                 $sketch->rule(0, $top, $sketch->width);
             });

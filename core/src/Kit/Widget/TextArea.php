@@ -53,7 +53,8 @@ final class TextArea implements Interactive
     {
         $top = Field::label($sketch, $content);
         Field::frame($sketch, $top, $sketch->height - $top);
-        $sketch->live(Live::Lines, fn () => $sketch->paragraph($content->text === '' ? $content->hint : $content->text, 14, $top + 11, $sketch->width - 28, $sketch->height - $top - 20, 15, 400, $content->text === '' ? Tone::Soft : Tone::Ink));
+        $edge = $sketch->space(14);
+        $sketch->live(Live::Lines, fn () => $sketch->paragraph($content->text === '' ? $content->hint : $content->text, $edge, $top + $sketch->space(11), $sketch->width - 2 * $edge, $sketch->height - $top - $sketch->space(20), 15, 400, $content->text === '' ? Tone::Soft : Tone::Ink));
         $sketch->path('M0 10L10 0M5 10L10 5', $sketch->width - 14, $sketch->height - 14, 10, 10, null, Tone::Edge);
     }
 }

@@ -52,8 +52,9 @@ final class TextField implements Interactive
     {
         $top = Field::label($sketch, $content);
         Field::frame($sketch, $top, $sketch->height - $top);
-        $left = $content->icon === '' ? 14 : 42;
-        $sketch->icon($content->icon, 14, $top + ($sketch->height - $top - 20) / 2, 20, Tone::Soft);
-        Field::text($sketch, $content, $left, $top, $sketch->width - $left - 14, $sketch->height - $top);
+        $edge = $sketch->space(14);
+        $left = $content->icon === '' ? $edge : $edge + 20 + $sketch->space(8);
+        $sketch->icon($content->icon, $edge, $top + ($sketch->height - $top - 20) / 2, 20, Tone::Soft);
+        Field::text($sketch, $content, $left, $top, $sketch->width - $left - $edge, $sketch->height - $top);
     }
 }

@@ -47,7 +47,8 @@ final class Toast implements WidgetKind
     {
         $sketch->box(0, 0, $sketch->width, $sketch->height, Tone::Ink, 10);
         $action = $content->text === '' ? 0 : min($sketch->width / 2, $sketch->measure($content->text, 14, 600) + 4);
-        $sketch->words($content->label, 16, 0, $sketch->width - 40 - $action, $sketch->height, 14, 400, Tone::Paper);
-        $sketch->words($content->text, $sketch->width - 16 - $action, 0, $action, $sketch->height, 14, 600, Tone::Tint, TextAlign::Right);
+        $edge = $sketch->space(16);
+        $sketch->words($content->label, $edge, 0, $sketch->width - 2 * $edge - $sketch->space(8) - $action, $sketch->height, 14, 400, Tone::Paper);
+        $sketch->words($content->text, $sketch->width - $edge - $action, 0, $action, $sketch->height, 14, 600, Tone::Tint, TextAlign::Right);
     }
 }

@@ -48,6 +48,7 @@ final class Tooltip implements WidgetKind
         $body = max(8, $sketch->height - 8);
         $sketch->box(0, 0, $sketch->width, $body, Tone::Ink, 6);
         $sketch->path('M0 0H16L8 8Z', $sketch->width / 2 - 8, $body, 16, 8, Tone::Ink);
-        $sketch->words($content->label, 10, 0, $sketch->width - 20, $body, 13, 500, Tone::Paper, TextAlign::Center);
+        $edge = $sketch->space(10);
+        $sketch->words($content->label, $edge, 0, $sketch->width - 2 * $edge, $body, 13, 500, Tone::Paper, TextAlign::Center);
     }
 }

@@ -53,13 +53,14 @@ final class TopBar implements Bar
         $sketch->box(0, 0, $sketch->width, $sketch->height, Tone::Paper);
         $sketch->rule(0, $sketch->height - 1, $sketch->width);
         $m = ($sketch->height - 24) / 2;
-        $sketch->icon($content->icon, 16, $m, 24);
-        $right = $sketch->width - 16;
+        $edge = $sketch->space(16);
+        $sketch->icon($content->icon, $edge, $m, 24);
+        $right = $sketch->width - $edge;
         foreach (array_reverse(array_slice($content->items, 0, 4)) as $item) {
             $sketch->icon($item->icon === '' ? 'circle' : $item->icon, $right - 24, $m, 24);
-            $right -= 40;
+            $right -= 24 + $edge;
         }
-        $left = $content->icon === '' ? 16 : 56;
+        $left = $content->icon === '' ? $edge : 2 * $edge + 24;
         $sketch->words($content->label, $left, 0, $right - $left, $sketch->height, 18, 600);
     }
 }
