@@ -31,6 +31,9 @@ final class StudioParts
 
     private const PALE = '#d8cdbf';
 
+    /** What is off, and can be used. */
+    private const STONE = '#857769';
+
     private Tree $tree;
 
     private int $seed = 0;
@@ -67,7 +70,7 @@ final class StudioParts
         $this->component(['kind' => 'group', 'name' => 'Switch', 'x' => 0, 'y' => 0, 'width' => 52, 'height' => 44, 'children' => [
             // A finger needs more room than the track takes.
             ['kind' => 'box', 'name' => 'Room', 'x' => 0, 'y' => 0, 'width' => 52, 'height' => 44],
-            ['kind' => 'box', 'name' => 'Track', 'x' => 0, 'y' => 6, 'width' => 52, 'height' => 32, 'corners' => $this->round(16), 'fills' => [$this->fill(self::PALE)]],
+            ['kind' => 'box', 'name' => 'Track', 'x' => 0, 'y' => 6, 'width' => 52, 'height' => 32, 'corners' => $this->round(16), 'fills' => [$this->fill(self::STONE)]],
             ['kind' => 'ellipse', 'name' => 'Knob', 'x' => 3, 'y' => 9, 'width' => 26, 'height' => 26, 'fills' => [$this->fill('#ffffff')], 'effects' => [['colour' => '#00000033', 'offsetY' => 1, 'blur' => 2]]],
         ]]);
         $this->state('Switch', 'On', ['Track' => ['fills.0.colour' => self::SPRUCE], 'Knob' => ['x' => '23']], 'State', 'Off');

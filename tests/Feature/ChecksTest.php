@@ -35,7 +35,7 @@ it('finds nothing wrong with the demo but what its plan asks for', function (): 
 it('finds all faults of a project that is brought in, and lists them by screen and by layer', function (): void {
     $tree = Faults::all()->tree();
     $project = ($this->imported)((new ProjectFile($tree->withProject($tree->project->with(name: 'Faults <b>'))))->write());
-    expect(($this->told)($project))->toHaveCount(44);
+    expect(($this->told)($project))->toHaveCount(45);
     $at = route('checks', $project, false);
     $this->get("{$at}?screen=reading")->assertOk()->assertSee('Contrast of text')->assertSee('Mend 4')->assertDontSee('Corners that do not run along')
         ->assertSee('&quot;reading&quot;:11', false);

@@ -68,7 +68,7 @@ final class GraphicContrast implements OnScreen
             $clearest = self::clearest($scene, $target);
             if ($clearest !== null && $clearest[1]->ratio < $needed) {
                 [$figure, $measured, $isFill] = $clearest;
-                yield self::finding($scene, $target, "{$target->called()} can be tapped, and nothing in it can be read. It", $measured, $needed, $isFill ? self::recoloured($scene, $figure, $measured, $needed) : null);
+                yield self::finding($scene, $target, "{$target->called()} can be tapped, and has neither words nor an icon. Its clearest part", $measured, $needed, $isFill ? self::recoloured($scene, $figure, $measured, $needed) : null);
             }
         }
     }
