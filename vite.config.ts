@@ -5,7 +5,7 @@ import { defineConfig } from 'vite';
 export default defineConfig({
     plugins: [
         laravel({
-            input: ['resources/css/app.css', 'resources/ts/pages.ts', 'resources/ts/brief.ts', 'resources/ts/wall.ts', 'resources/ts/rehearse.ts'],
+            input: ['resources/css/app.css', 'resources/ts/pages.ts', 'resources/ts/brief.ts', 'resources/ts/wall.ts', 'resources/ts/rehearse.ts', 'resources/ts/house.ts'],
             refresh: false,
         }),
         tailwindcss(),

@@ -22,6 +22,7 @@ use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Kit\Kit;
 use Kindred\Layout\Expansion;
+use Kindred\Render\Renderer;
 use Kindred\Type\Typesetter;
 
 /** What rules have found on the screens of a project. A look at a screen is kept beside the number of the edit that last changed it. */
@@ -39,9 +40,9 @@ final readonly class Checks
     private const KEPT = 30 * 86_400;
 
     /** Changes when rules do: what was kept by others is not true any more. */
-    private const VERSION = 1;
+    private const VERSION = 2;
 
-    public function __construct(private TreeLoader $store, private Cache $cache, private Typesetter $typesetter, private Expansion $expansion, private Kit $kit, private Backdrop $backdrop)
+    public function __construct(private TreeLoader $store, private Cache $cache, private Typesetter $typesetter, private Expansion $expansion, private Kit $kit, private Backdrop $backdrop, private Renderer $renderer, private Pictures $pictures, private Raster $raster)
     {
     }
 
@@ -69,8 +70,9 @@ final readonly class Checks
         $missing = array_values(array_filter($wanted, fn (string $id): bool => ! isset($reports[$id])));
         $begun = microtime(true);
         while ($missing !== [] && ($reports === [] || microtime(true) - $begun < $patience || ! isset($reports[$wanted[0]]))) {
-            $some = array_splice($missing, 0, self::TOGETHER);
-            $reports += $this->looked($project, $some, $theme, $house, $revisions, $keys);
+            $looked = $this->looked($project, array_slice($missing, 0, self::TOGETHER), $theme, $house, $revisions, $keys, $begun + $patience);
+            $missing = array_values(array_diff($missing, array_keys($looked)));
+            $reports += array_filter($looked);
         }
         $ordered = array_values(array_filter(array_map(fn (string $id): ?Report => $reports[$id] ?? null, $order)));
         $findings = array_merge([], ...array_map(fn (Report $report): array => $report->findings, $ordered));
@@ -89,18 +91,22 @@ final readonly class Checks
      * @param  list<string>  $ids
      * @param  array<string, int>  $revisions
      * @param  array<string, string>  $keys
-     * @return array<string, Report>
+     * @param  float  $until  when no other screen is looked at any more; one is in any case
+     * @return array<string, Report|null> null for a screen that is gone
      */
-    private function looked(Project $project, array $ids, ?string $theme, string $house, array $revisions, array $keys): array
+    private function looked(Project $project, array $ids, ?string $theme, string $house, array $revisions, array $keys, float $until): array
     {
         $now = $project->fresh() ?? $project;
         $tree = $this->store->load($now, new WorkingSet(whole: $ids, reel: true, things: self::THINGS));
         $tree = $theme === null ? $tree : Themes::shown($tree, $theme);
-        $checker = new Checker(new Eyes($this->typesetter, $this->expansion, $this->kit, new SeenBehind($this->backdrop, $now, $theme === null)));
+        $checker = new Checker(new Eyes($this->typesetter, $this->expansion, $this->kit, new SeenBehind($this->backdrop, $this->renderer, $this->pictures, $this->raster, $now, $theme === null)));
         $reports = [];
         foreach ($ids as $id) {
-            if (isset($tree->screens[$id])) {
-                $reports[$id] = $checker->screen($tree, $id, $theme === null);
+            if ($reports !== [] && microtime(true) > $until) {
+                break;
+            }
+            $reports[$id] = isset($tree->screens[$id]) ? $checker->screen($tree, $id, $theme === null) : null;
+            if ($reports[$id] !== null) {
                 $this->cache->put($keys[$id], ['revision' => $revisions[$id] ?? 0, 'house' => $house, 'report' => serialize($reports[$id])], self::KEPT);
             }
         }

@@ -3,17 +3,18 @@ import htmx from 'htmx.org';
 import { toast, wireDialogs, wireToast } from './dialogs.ts';
 import { Flow } from './brief/flow.ts';
 import { entryOf, partOf, Rows } from './brief/rows.ts';
+import { wireHouse } from './house/beside.ts';
 import { showState } from './saved.ts';
 import { Fragment } from './wall/fragments.ts';
 import type { Command } from './wall/messages.ts';
 import { Pending } from './wall/pending.ts';
-import { fresh, Problem, send, Server } from './wall/server.ts';
+import { fresh, isHeard, Problem, send, Server } from './wall/server.ts';
 
 const page = document.getElementById('brief')!;
 const body = document.getElementById('brief-body')!;
 const search = document.getElementById('brief-search') as HTMLInputElement;
 const urls = JSON.parse(page.dataset['urls']!) as Record<string, string>;
-const server = new Server(urls, Number(page.dataset['sequence']), new Pending(page.dataset['pending']!, localStorage), () => void shown.ask(), (problem) => toast(problem.message, true), showState);
+const server = new Server(urls, Number(page.dataset['sequence']), new Pending(page.dataset['pending']!, localStorage), () => void (shown.ask(), document.dispatchEvent(new Event('kindred:edited'))), (problem) => isHeard(problem) || toast(problem.message, true), showState);
 
 /* What is open and what is being written stays so, whatever the server draws. */
 htmx.config.morphIgnore = [...(htmx.config.morphIgnore ?? []), 'data-open', 'data-writing', 'aria-expanded'];
@@ -163,6 +164,7 @@ if (begun) {
     begun.scrollIntoView();
     if (!begun.querySelector('[data-entry]')) begun.querySelector<HTMLElement>('[data-brief-do=add]')?.click();
 }
+wireHouse(server);
 server.resume();
 // What was chosen before this was there.
 chosen();

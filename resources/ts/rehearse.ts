@@ -73,7 +73,18 @@ function leave(): void {
     if (!player.close() && wall) location.assign(player.machine.screen === start ? wall : `${wall}#${player.machine.screen}`);
 }
 
+/** The screens are others by now: what is rehearsed goes on where it is. */
+document.addEventListener('kindred:edited', async () => {
+    const answer = await fetch(location.href).catch(() => null);
+    if (!answer?.ok) return;
+    const there = new DOMParser().parseFromString(await answer.text(), 'text/html');
+    for (const template of document.querySelectorAll('template[data-screen]')) template.remove();
+    document.body.append(...there.querySelectorAll('template[data-screen]'));
+    if (!player.redraw(JSON.parse(there.getElementById('programme')!.textContent!) as Table)) location.reload();
+});
+
 document.addEventListener('keydown', (event) => {
+    if ((event.target as Element).closest('#house, dialog')) return;
     if (event.ctrlKey || event.metaKey || event.altKey) return;
     const onTable = (event.target as Element).closest('.table') !== null || event.target === document.body;
     if (event.key === 'ArrowLeft' || event.key === 'Backspace') player.back();

@@ -54,7 +54,7 @@ import { register } from './wall/register.ts';
 import { Rulers } from './wall/rulers.ts';
 import { Selection } from './wall/selection.ts';
 import type { Answer } from './wall/messages.ts';
-import { Problem, send, Server } from './wall/server.ts';
+import { isHeard, Problem, send, Server } from './wall/server.ts';
 import { DataSheet } from './wall/sheet.ts';
 import { wireSight } from './wall/sight.ts';
 import { Stills } from './wall/stills.ts';
@@ -185,9 +185,7 @@ function onAnswer(answer: Answer): void {
 
 function onProblem(problem: unknown): void {
     const said = problem instanceof Problem ? problem : new Problem('That did not work; nothing was changed.', 0, '');
-    // Whoever asked may say it where it was typed.
-    const heard = said.status === 422 && !document.dispatchEvent(new CustomEvent('kindred:refused', { detail: said.message, cancelable: true }));
-    if (!heard && !facets.explain(said)) toast(said.message, true);
+    if (!isHeard(said) && !facets.explain(said)) toast(said.message, true);
     overlay.show();
 }
 
@@ -509,7 +507,6 @@ if (!camera.restore()) {
 stills.rest();
 selection.restore(sessionStorage.getItem(`kindred.selection.${project}`), page.dataset['current'] ?? '');
 // Whoever comes from a rehearsal wants the screen that it was on.
-if (location.hash === '#house-style') void house.toggle();
 if (picture.screen(location.hash.slice(1))) {
     looking.at(location.hash.slice(1));
     history.replaceState(null, '', location.pathname);

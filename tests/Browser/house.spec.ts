@@ -285,6 +285,53 @@ test('a dark theme is made of the colours, shown on the wall, on one screen and 
     await expect(played).toHaveAttribute('fill', '#f6efe6');
 });
 
+test('the house style opens beside a rehearsal, a hand-over and a brief, which follow', async ({ page }) => {
+    await openDemo(page, 'Beside');
+    await page.getByRole('link', { name: 'Rehearse' }).click();
+    await expect(page.locator('.screen-now')).toHaveText('Welcome');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Enter');
+    await expect(page.locator('.screen-now')).toHaveText('Book a wheel');
+    const pressed = (): Promise<string[]> => page.locator('.pane:not(.waiting)').evaluate((pane) => [...pane.querySelectorAll('[fill]')].map((one) => one.getAttribute('fill')!));
+    await page.getByRole('button', { name: 'House style' }).click();
+    const clay = row(page, 'colour.clay').getByLabel('Value of');
+    await clay.fill('#2a6fdb');
+    await clay.press('Enter');
+    await expect.poll(pressed).toContain('#2a6fdb');
+    await expect(page.locator('.screen-now')).toHaveText('Book a wheel');
+    // What cannot be is said where it was typed, and keys are those of the drawer.
+    allowError(/422/);
+    await clay.fill('restart');
+    await clay.press('Enter');
+    await expect(row(page, 'colour.clay').getByRole('alert')).toContainText('is not a colour');
+    await clay.press('Escape');
+    await clay.press('Control+z');
+    await expect(clay).toHaveValue('#a94c31');
+    await expect.poll(pressed).not.toContain('#2a6fdb');
+    await expect(page.locator('.screen-now')).toHaveText('Book a wheel');
+    await clay.press('Escape');
+    await expect(house(page)).toBeHidden();
+    await page.getByRole('button', { name: 'Return' }).click();
+    await expect(page.locator('.screen-now')).toHaveText('Welcome');
+
+    await page.getByRole('link', { name: 'Hand over' }).click();
+    const small = page.locator('[data-export] img').first();
+    await expect(small).toHaveAttribute('src', /r=\d+/);
+    const before = await small.getAttribute('src');
+    await page.getByRole('button', { name: 'House style' }).click();
+    await clay.fill('#33aa55');
+    await clay.press('Enter');
+    await expect(small).not.toHaveAttribute('src', before!);
+    await expect(small).toHaveAttribute('src', /r=\d+/);
+
+    await page.getByRole('link', { name: 'Brief' }).click();
+    await page.getByRole('button', { name: 'House style' }).click();
+    await expect(clay).toHaveValue('#33aa55');
+    await row(page, 'colour.clay').getByRole('button', { name: /uses; where/ }).click();
+    await house(page).locator('[data-house=go]').first().click();
+    await expect(page.locator('article.screen')).toHaveCount(7);
+});
+
 test('widgets are dressed by the house style, on every screen in the theme that it shows', async ({ page }) => {
     const one = await openBare(page, 'Dressed');
     await page.getByRole('button', { name: 'House style' }).click();

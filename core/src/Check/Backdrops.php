@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace Kindred\Check;
 
-use Kindred\Document\Address;
-use Kindred\Document\Tree;
-
 /** Says what is really seen behind a layer where that cannot be worked out from the layers alone: pictures, blurs, blend modes, masks. */
 interface Backdrops
 {
     /** @return list<array{int, int, int, int}> red, green, blue, pixels; none where it cannot say */
-    public function behind(Tree $tree, Address $address): array;
+    public function behind(Scene $scene, Placed $one): array;
 }

@@ -57,6 +57,12 @@ final readonly class Box
         return $this->y + $this->height;
     }
 
+    /** Larger by a factor, and as much further from the origin. */
+    public function times(float $factor): self
+    {
+        return new self($this->x * $factor, $this->y * $factor, $this->width * $factor, $this->height * $factor);
+    }
+
     /** Whether a point lies in it, or on its edge. */
     public function holds(Point $point): bool
     {

@@ -26,12 +26,9 @@ final readonly class Contrast
     public static function against(array $pixels): self
     {
         $total = array_sum(array_column($pixels, 3));
-        $grounds = [];
-        foreach ($pixels as [$red, $green, $blue, $many]) {
-            if ($many >= $total * self::LEAST) {
-                $grounds[] = [Colour::rgb($red, $green, $blue), $many / $total];
-            }
-        }
+        $often = array_filter($pixels, fn (array $one): bool => $one[3] >= $total * self::LEAST);
+        // In a photograph each colour may be rare.
+        $grounds = array_map(fn (array $one): array => [Colour::rgb($one[0], $one[1], $one[2]), $one[3] / $total], array_values($often === [] ? $pixels : $often));
 
         return new self($grounds === [] ? [[Colour::rgb(255, 255, 255), 1.0]] : $grounds);
     }

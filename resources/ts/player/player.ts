@@ -39,6 +39,26 @@ export class Player {
         else this.show(this.machine.screen, null);
     }
 
+    /**
+     * Shows what the screens look like by now, where the rehearsal stands; what widgets hold, and the states of instances, stay.
+     *
+     * @returns whether it could: where screens or signals are others it has to begin again
+     */
+    redraw(table: Table): boolean {
+        const names = (one: Table): string => JSON.stringify([Object.keys(one.signals), Object.keys(one.widgets), one.axes]);
+        if (names(table) !== names(this.machine.table) || (this.machine.screen !== null && !table.states.some(({ id }) => id === this.machine.screen))) return false;
+        const top = this.shown?.scrollTop ?? 0;
+        this.settle();
+        clearTimeout(this.preparing);
+        for (const pane of this.panes.values()) pane.remove();
+        this.panes.clear();
+        this.shown = null;
+        Object.assign(this.machine.table, table);
+        this.show(this.machine.screen, null);
+        this.frame.querySelector(':scope > .pane:not(.waiting)')?.scrollTo(0, top);
+        return true;
+    }
+
     back(): void {
         this.catchUp();
         this.machine.send({ type: 'return' });

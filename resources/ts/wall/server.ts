@@ -58,6 +58,11 @@ export async function send<T>(url: string, body?: unknown, signal?: AbortSignal)
     throw new Problem(problem.message || `The server could not do that (${response.status}). Nothing was changed.`, response.status, problem.place ?? '', problem.again);
 }
 
+/** Whether whoever asked says what did not work where it was typed. */
+export function isHeard(problem: Problem): boolean {
+    return problem.status === 422 && !document.dispatchEvent(new CustomEvent('kindred:refused', { detail: problem.message, cancelable: true }));
+}
+
 /** The most steps that one request undoes. */
 const MOST_STEPS = 20;
 

@@ -15,4 +15,5 @@
         @foreach (Kindred\Document\Brief\Part::cases() as $part)<template data-fresh="{{ $part->value }}"><li class="entry-card" data-entry><div class="entry-line"><span class="grip"><x-glyph name="grip-vertical"/></span><input class="field title" data-entry-field="title" value="" maxlength="{{ Kindred\Document\Brief\Entry::MAX_TITLE }}" placeholder="{{ $part === Kindred\Document\Brief\Part::Plan ? 'Name of the screen' : ucfirst($part->one()) }}" aria-label="{{ ucfirst($part->one()) }}" autocomplete="off"><span class="gist"></span></div><div class="entry-more"><div class="prose" tabindex="0" data-brief-do="write"></div><textarea class="field" data-entry-field="words" rows="3" maxlength="{{ Kindred\Document\Brief\Entry::MAX_WORDS }}" aria-label="More about it"></textarea></div></li></template>@endforeach
     <input type="file" id="reference-file" class="sr-only" accept="image/png,image/jpeg,image/webp,image/gif" multiple tabindex="-1" aria-label="Reference pictures">
     </main>
+    @include('house.beside')
 </x-layout>

@@ -12,7 +12,7 @@
         </nav>
     @endif
     <div class="actions ml-auto flex items-center gap-1">
-        @if ($project && $place !== 'wall')<a class="button quiet !px-2" href="{{ route('wall', $project) }}#house-style" title="House style: tokens for colours, type, lengths" aria-label="House style"><x-glyph name="swatch-book"/></a>@endif
+        @if ($project && $place !== 'wall')<button type="button" class="button quiet !px-2" data-act="house" aria-pressed="false" title="House style: tokens for colours, type, lengths" aria-label="House style"><x-glyph name="swatch-book"/></button>@endif
         {{ $slot }}
     </div>
     @if (! $project)

@@ -1,6 +1,6 @@
-<x-layout :title="'Hand over '.$project->name">
-    <x-masthead :project="$project" place="hand-over"/>
-    <main class="mx-auto grid max-w-5xl gap-8 px-6 py-8">
+<x-layout :title="'Hand over '.$project->name" :entries="['resources/css/app.css', 'resources/ts/pages.ts', 'resources/ts/house.ts']">
+    <x-masthead :project="$project" place="hand-over"><span id="saved" class="min-w-12 whitespace-nowrap text-right text-ash data-[state=waiting]:text-clay" role="status">saved</span></x-masthead>
+    <main data-follows class="mx-auto grid max-w-5xl gap-8 px-6 py-8">
         <h1 class="text-3xl">Hand over</h1>
         <x-problems/>
         <section class="grid gap-6 md:grid-cols-2">
@@ -38,4 +38,5 @@
             </ul>
         </section>
     </main>
+    @include('house.beside')
 </x-layout>

@@ -39,7 +39,7 @@ trait Contrasts
 
             return $worst === null ? null : new Measured($worst[0], $worst[1], $worst[2], Contrast::against(self::pixels(array_column($pairs, 0))));
         }
-        $pixels = $one->isPart ? [] : $scene->eyes->backdrops->behind($scene->tree, $one->address);
+        $pixels = $one->isPart ? [] : $scene->eyes->backdrops->behind($scene, $one);
         if ($pixels === []) {
             return null;
         }

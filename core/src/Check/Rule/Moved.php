@@ -8,8 +8,6 @@ use Kindred\Check\Across;
 use Kindred\Check\Fact;
 use Kindred\Check\Finding;
 use Kindred\Check\Fix;
-use Kindred\Check\Group;
-use Kindred\Check\Limit;
 use Kindred\Check\Scene;
 
 /** The same thing lies a few px elsewhere on a sibling screen: it jumps when one follows the other. */
@@ -30,19 +28,9 @@ final class Moved implements Across
         return 'things that jump from screen to screen';
     }
 
-    public static function group(): Group
-    {
-        return Group::Consistency;
-    }
-
     public static function source(): string
     {
         return 'ISO 9241-110: what is the same is found at the same place';
-    }
-
-    public static function limit(): ?Limit
-    {
-        return null;
     }
 
     public static function facts(Scene $scene): array

@@ -7,8 +7,6 @@ namespace Kindred\Check\Rule;
 use Kindred\Check\Across;
 use Kindred\Check\Fact;
 use Kindred\Check\Finding;
-use Kindred\Check\Group;
-use Kindred\Check\Limit;
 use Kindred\Check\Placed;
 use Kindred\Check\Scene;
 use Kindred\Document\Layer\Widget;
@@ -31,19 +29,9 @@ final class Reordered implements Across
         return 'another order from screen to screen';
     }
 
-    public static function group(): Group
-    {
-        return Group::Consistency;
-    }
-
     public static function source(): string
     {
         return 'WCAG 2.2, success criterion 3.2.3: what is repeated comes in the same order';
-    }
-
-    public static function limit(): ?Limit
-    {
-        return null;
     }
 
     public static function facts(Scene $scene): array

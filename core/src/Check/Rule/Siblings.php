@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Kindred\Check\Rule;
 
 use Kindred\Check\Fact;
+use Kindred\Check\Group;
+use Kindred\Check\Limit;
 use Kindred\Check\Placed;
 use Kindred\Check\Scene;
 use Kindred\Document\Layer\Widget;
@@ -14,6 +16,16 @@ trait Siblings
 {
     /** So deep in groups things are compared. */
     private const DEEP = 2;
+
+    public static function group(): Group
+    {
+        return Group::Consistency;
+    }
+
+    public static function limit(): ?Limit
+    {
+        return null;
+    }
 
     /**
      * What is compared, by what it is: of several that are the same on one screen, none.

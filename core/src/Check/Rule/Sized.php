@@ -8,8 +8,6 @@ use Kindred\Check\Across;
 use Kindred\Check\Fact;
 use Kindred\Check\Finding;
 use Kindred\Check\Fix;
-use Kindred\Check\Group;
-use Kindred\Check\Limit;
 use Kindred\Check\Scene;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layout\Size;
@@ -31,19 +29,9 @@ final class Sized implements Across
         return 'things of another size from screen to screen';
     }
 
-    public static function group(): Group
-    {
-        return Group::Consistency;
-    }
-
     public static function source(): string
     {
         return 'ISO 9241-110: what is the same looks the same';
-    }
-
-    public static function limit(): ?Limit
-    {
-        return null;
     }
 
     public static function facts(Scene $scene): array

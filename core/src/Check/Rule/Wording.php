@@ -9,7 +9,6 @@ use Kindred\Check\Fact;
 use Kindred\Check\Finding;
 use Kindred\Check\Fix;
 use Kindred\Check\Group;
-use Kindred\Check\Limit;
 use Kindred\Check\Placed;
 use Kindred\Check\Scene;
 use Kindred\Document\Cue\Action\GoBack;
@@ -44,11 +43,6 @@ final class Wording implements Across
     public static function source(): string
     {
         return 'WCAG 2.2, success criterion 3.2.4: what does the same is named the same';
-    }
-
-    public static function limit(): ?Limit
-    {
-        return null;
     }
 
     public static function facts(Scene $scene): array
