@@ -66,10 +66,15 @@ export class HouseDrawer {
             void (form.dataset['houseForm'] === 'theme' ? this.addTheme(form) : this.add(form));
         });
         box.addEventListener('keydown', (event) => this.typed(event));
-        box.addEventListener('toggle', (event) => {
-            const opened = event.target as HTMLDetailsElement;
-            if (opened.open) opened.querySelector<HTMLElement>('input')?.focus();
-        }, true);
+        // What is typed right after the press goes where it is meant: the browser opens it only later.
+        box.addEventListener('click', (event) => {
+            const opens = (event.target as Element).closest('summary')?.parentElement as HTMLDetailsElement | undefined;
+            const field = opens?.querySelector<HTMLElement>('input');
+            if (!opens || opens.open || !field) return;
+            event.preventDefault();
+            opens.open = true;
+            field.focus();
+        });
         // Whoever enters a field means all that stands in it.
         box.addEventListener('focusin', (event) => {
             if (event.target instanceof HTMLInputElement && event.target.dataset['part']) event.target.select();
