@@ -210,8 +210,8 @@ start_web() {
 error_log = $VAR/log/fpm.log
 daemonize = no
 CONF
-    # Small pictures, which a page asks for by the dozen, are drawn by workers of their own: whatever waits for them waits in
-    # a line outside, and holds none of those that everything else needs.
+    # Small pictures, which a page asks for by the dozen, and checks, which follow every edit, have workers of their own: whatever
+    # waits for them waits in a line outside, and holds none of those that everything else needs.
     local pool
     for pool in pages:12 pictures:3; do
         cat >>"$RUN/fpm.conf" <<CONF
@@ -276,7 +276,7 @@ http {
         fastcgi_buffers 64 16k;
         fastcgi_buffer_size 32k;
         location @app { fastcgi_pass unix:$RUN/pages.sock; }
-        location ~ /thumbnail$ { fastcgi_pass unix:$RUN/pictures.sock; }
+        location ~ /(thumbnail|checks)$ { fastcgi_pass unix:$RUN/pictures.sock; }
     }
 }
 CONF

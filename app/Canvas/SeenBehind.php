@@ -15,6 +15,7 @@ use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\LineLayer;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\Text;
+use Kindred\Document\Missing;
 use Kindred\Document\Screen;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Tree;
@@ -53,7 +54,12 @@ final class SeenBehind implements Backdrops
             return [];
         }
         if (self::isCovered($scene, $one)) {
-            return $this->backdrop->behind($this->project, $scene->screen->id, $one->address);
+            try {
+                return $this->backdrop->behind($this->project, $scene->screen->id, $one->address);
+            } catch (Missing) {
+                // It was deleted meanwhile.
+                return [];
+            }
         }
         if ($this->drawn !== $scene) {
             $this->drawn = $scene;

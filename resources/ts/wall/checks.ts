@@ -12,6 +12,9 @@ interface Told { counts: Record<string, number>; marks: Mark[]; left: number; op
 /** After an edit screens are looked at once the hand rests, ms. */
 const REST = 350;
 
+/** A wall that has just opened shows itself first, ms. */
+const OPENED = 800;
+
 /** So long a fix is pointed at before the wall shows it, ms. */
 const POINTED = 120;
 
@@ -102,7 +105,8 @@ export class Checks {
         this.subject = subject;
         this.screen = screens[0] ?? screen;
         // A list that nobody sees is not asked for; what is said of it beside its name is known.
-        if (this.isOpen || this.asked === '') this.later(0);
+        if (this.isOpen) this.later(0);
+        else if (this.asked === '') this.later(OPENED);
         else this.say();
     }
 
