@@ -29,7 +29,7 @@ final readonly class Libraries
     public const MAX_BYTES = 16 * 1024 * 1024;
 
     /** Projects that are offered as libraries. */
-    private const OFFERED = 100;
+    private const OFFERED = 2000;
 
     public function __construct(private TreeLoader $store, private Editor $editor, private Assets $assets)
     {
@@ -38,7 +38,7 @@ final readonly class Libraries
     /** @return Collection<int, Project> the other projects of a person, the latest worked on first */
     public function sources(Project $project, User $user): Collection
     {
-        return $user->projects()->whereKeyNot($project->id)->orderByDesc('updated_at')->limit(self::OFFERED)->get();
+        return $user->projects()->whereKeyNot($project->id)->orderByDesc('updated_at')->limit(self::OFFERED)->get(['id', 'name']);
     }
 
     /** @return list<Library> those that a project takes from, in their order */
