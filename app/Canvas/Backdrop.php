@@ -26,13 +26,6 @@ final readonly class Backdrop
 
     private const KEPT = 600;
 
-    /** From these sizes on text is large, px, and px where it is bold (WCAG 2.2, large scale). */
-    private const LARGE = 24.0;
-
-    private const LARGE_BOLD = 18.66;
-
-    private const BOLD = 700;
-
     public function __construct(private TreeLoader $store, private Pictures $pictures, private Renderer $renderer, private Raster $raster, private Decoder $decoder, private Cache $cache, private Expansion $expansion)
     {
     }
@@ -69,10 +62,8 @@ final readonly class Backdrop
         if (! $layer->content instanceof Text) {
             return [$layer->content instanceof Icon ? 'an icon' : 'graphics', ['AA' => 3.0]];
         }
-        $style = $layer->content->style;
-        $large = $style->size >= self::LARGE || ($style->size >= self::LARGE_BOLD && $style->weight >= self::BOLD);
 
-        return $large ? ['large text', ['AA' => 3.0, 'AAA' => 4.5]] : ['text', ['AA' => 4.5, 'AAA' => 7.0]];
+        return $layer->content->style->isLarge() ? ['large text', ['AA' => 3.0, 'AAA' => 4.5]] : ['text', ['AA' => 4.5, 'AAA' => 7.0]];
     }
 
     /** @return list<array{int, int, int, int}> what is seen behind a layer of a screen: red, green, blue, pixels */

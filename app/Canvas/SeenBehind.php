@@ -8,13 +8,11 @@ use App\Models\Project;
 use GdImage;
 use Kindred\Check\Backdrops;
 use Kindred\Check\Placed;
+use Kindred\Check\Sampling;
 use Kindred\Check\Scene;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Composed;
-use Kindred\Document\Layer\Icon;
-use Kindred\Document\Layer\LineLayer;
 use Kindred\Document\Layer\Picture;
-use Kindred\Document\Layer\Text;
 use Kindred\Document\Missing;
 use Kindred\Document\Screen;
 use Kindred\Document\Style\Fill;
@@ -88,18 +86,13 @@ final class SeenBehind implements Backdrops
 
     private static function covers(Layer $layer): bool
     {
-        return ! self::isThin($layer) && (Fill::seen($layer->fills) !== [] || $layer->content instanceof Picture || $layer->content instanceof Composed);
-    }
-
-    private static function isThin(Layer $layer): bool
-    {
-        return $layer->content instanceof Text || $layer->content instanceof Icon || $layer->content instanceof LineLayer;
+        return ! Sampling::isThin($layer) && (Fill::seen($layer->fills) !== [] || $layer->content instanceof Picture || $layer->content instanceof Composed);
     }
 
     /** Words, icons and lines are seen no more; where they lie, all else stays where it is. */
     private static function withoutThin(Tree $tree): Tree
     {
-        $thin = array_filter($tree->layers, self::isThin(...));
+        $thin = array_filter($tree->layers, Sampling::isThin(...));
 
         return $tree->withLayers(...array_map(fn (Layer $layer): Layer => $layer->with(opacity: 0.0), array_values($thin)));
     }

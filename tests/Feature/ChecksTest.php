@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Canvas\Backdrop;
 use App\Canvas\Checks;
 use App\Canvas\Projects;
+use App\Canvas\SeenBehind;
 use App\Canvas\TreeLoader;
 use App\Models\Project;
 use App\Models\User;
@@ -125,6 +126,32 @@ it('works out of fills and gradients what is really drawn behind words', functio
         }
     }
     expect($seen)->toBe(12);
+});
+
+it('sees the same behind words whether a screen is drawn once or each by itself', function (): void {
+    $style = ['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 14, 'lineHeight' => 1.4];
+    $words = fn (string $id, float $y): array => ['id' => $id, 'kind' => 'text', 'name' => $id, 'words' => 'Kiln', 'x' => 60, 'y' => $y, 'width' => 120, 'height' => 20, 'wrapped' => true, 'style' => $style];
+    $layers = [
+        ['id' => 'ground', 'kind' => 'box', 'name' => 'Ground', 'x' => 20, 'y' => 20, 'width' => 300, 'height' => 400, 'blend' => 'multiply', 'fills' => [['colour' => '#bb5533']]],
+        $words('clear', 60), $words('other', 100), $words('under', 160),
+        ['id' => 'cover', 'kind' => 'box', 'name' => 'Cover', 'x' => 40, 'y' => 150, 'width' => 200, 'height' => 60, 'fills' => [['colour' => '#000000']]],
+    ];
+    $project = ($this->imported)(json_encode(['format' => 'kindred-canvas', 'version' => 2, 'name' => 'Seen', 'screens' => [['id' => 'screen', 'name' => 'Screen', 'device' => 'phone', 'x' => 0, 'y' => 0, 'width' => 390, 'height' => 844, 'ground' => '#ffffff', 'layers' => $layers]]]));
+    $tree = app(TreeLoader::class)->whole($project);
+    $scene = new Scene($tree, $tree->screen('screen'), app(Eyes::class));
+    $seen = app()->makeWith(SeenBehind::class, ['project' => $project, 'asShown' => true]);
+    foreach (['clear', 'other', 'under'] as $id) {
+        $placed = $scene->at(new Address($id));
+        [$red, $green, $blue] = $seen->behind($scene, $placed)[0];
+        [$alone] = app(Backdrop::class)->behind($project, 'screen', new Address($id));
+        // What lies over words is not behind them.
+        expect(max(abs($red - 0xBB), abs($green - 0x55), abs($blue - 0x33)))->toBeLessThan(4, $id)->and(max(abs($red - $alone[0]), abs($green - $alone[1]), abs($blue - $alone[2])))->toBeLessThan(4, $id);
+    }
+    $elsewhere = app()->makeWith(SeenBehind::class, ['project' => $project, 'asShown' => false]);
+    expect($elsewhere->behind($scene, $scene->at(new Address('clear'))))->toBe([]);
+    // One that is deleted meanwhile has nothing behind it.
+    DB::table('layers')->where('project_id', $project->id)->where('id', 'under')->delete();
+    expect($seen->behind($scene, $scene->at(new Address('under'))))->toBeArray();
 });
 
 it('shows a screen under each strain with what breaks, and leaves out what has nothing to say to it', function (): void {

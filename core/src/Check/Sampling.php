@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Check;
 
+use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\BoxLayer;
 use Kindred\Document\Layer\Composed;
@@ -123,7 +124,7 @@ final class Sampling
     {
         $layer = $placed->layer;
         $content = $layer->content;
-        if ($content instanceof Group || $content instanceof Instance || $content instanceof Composed || $content instanceof Text || $content instanceof Icon || $content instanceof LineLayer) {
+        if ($content instanceof Group || $content instanceof Instance || $content instanceof Composed || self::isThin($layer)) {
             return null;
         }
         $fills = Fill::seen($layer->fills);
@@ -150,6 +151,12 @@ final class Sampling
         }
 
         return $painted;
+    }
+
+    /** Whether it counts as nothing as what lies behind something: words, icons and lines. */
+    public static function isThin(Layer $layer): bool
+    {
+        return $layer->content instanceof Text || $layer->content instanceof Icon || $layer->content instanceof LineLayer;
     }
 
     /** Whether it is painted as it is, without what has to be drawn to be seen. */

@@ -32,6 +32,12 @@ final readonly class TextStyle implements Stored
     ) {
     }
 
+    /** Whether text is large, which needs less contrast: from 24 px on, bold from 18.66 px on (WCAG 2.2, large scale). */
+    public function isLarge(): bool
+    {
+        return $this->size >= 24 || ($this->size >= 18.66 && $this->weight >= 700);
+    }
+
     public function scaled(float $factor): self
     {
         return $this->with(size: self::fitted($this->size * $factor));

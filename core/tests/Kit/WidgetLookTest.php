@@ -75,6 +75,26 @@ it('leaves as much room in widgets as they are dressed with', function (string $
     expect($left(24.0))->toBe($airy)->and($left(WidgetLook::SPACE))->toBe($left(null))->and($left(8.0))->toBeLessThan($left(null));
 })->with([['card', 24.0], ['list-row', 72.0], ['top-bar', 72.0], ['dialog', 30.0], ['menu', 54.0], ['table', 15.0], ['toast', 24.0], ['search-field', 54.0]]);
 
+it('takes no more spacing than widgets have, and keeps what it had where a token goes beyond', function (string $beyond): void {
+    $tree = Sample::after(dressedTree(), ['type' => 'put-tokens', 'tokens' => [['id' => 'room', 'name' => 'room', 'kind' => 'dimension', 'text' => '64px']]], ['type' => 'dress-kit', 'part' => 'space', 'token' => 'room']);
+    expect($tree->project->look->space)->toBe(64.0);
+    $later = Sample::after($tree, ['type' => 'put-tokens', 'tokens' => [['id' => 'room', 'text' => $beyond]]]);
+    expect($later->project->look->space)->toBe(64.0)
+        ->and(fn () => Sample::after($later, ['type' => 'dress-kit', 'part' => 'space', 'token' => 'room']))->toThrow(InvalidInput::class, 'is no value for the spacing of widgets');
+    $read = ProjectFile::read(Sample::written(new ProjectFile($tree)))->tree;
+    expect($read->project->look->toArray())->toEqual($tree->project->look->toArray());
+})->with(['64.1px', '-1px', '5000px']);
+
+it('draws nothing outside of a widget, however much or little room it leaves', function (string $key): void {
+    foreach ([0.0, 64.0] as $space) {
+        foreach (dressedParts($key, new WidgetLook(space: $space)) as $part) {
+            $widget = Kit::fresh(Kit::find($key) ?? throw new LogicException);
+            expect($part->box->x)->toBeGreaterThan(-20.0, $part->name)->and($part->box->right())->toBeLessThan($widget['width'] + 20.0, $part->name)
+                ->and(min($part->box->width, $part->box->height))->toBeGreaterThanOrEqual(0.0, $part->name);
+        }
+    }
+})->with(array_map(fn (string $class): string => $class::key(), Kit::ALL));
+
 it('takes parts of the look from tokens, follows them, and gives them back', function (): void {
     $tree = dressedTree();
     expect($tree->project->look->accent?->toHex())->toBe('#b4472e')->and($tree->project->look->radius)->toBe(16.0)->and($tree->project->look->text?->family)->toBe('Lora');

@@ -66,3 +66,11 @@ it('is the same grain for the same seed, a PNG that others read', function (bool
     expect($png)->toBe(NoiseTile::png(7, $coloured, $strength))->not->toBe(NoiseTile::png(8, $coloured, $strength))
         ->and([imagesx($image), min($values), max($values)])->toBe([NoiseTile::SIDE, $low, $high])->and(abs(array_sum($values) / count($values) - 127.5))->toBeLessThan(3.0);
 })->with([[false, 1.0, 0, 255], [false, 0.5, 64, 191], [true, 1.0, 0, 255], [false, 0.0, 128, 128]]);
+
+it('looks at a photograph in which each colour is rare, and is not taken for white', function (): void {
+    $pixels = array_map(fn (int $i): array => [$i % 64, intdiv($i, 64) % 64, 40, 1], range(0, 4095));
+    expect(Contrast::against($pixels)->worst(Colour::parse('#ffffff')))->toBeGreaterThan(8.0)->and(Contrast::against($pixels)->typical(Colour::parse('#000000')))->toBeLessThan(2.5)
+        ->and(Contrast::against([])->worst(Colour::parse('#ffffff')))->toBe(1.0);
+    // A smoothed edge beside a plain ground is left out as before.
+    expect(Contrast::against([[0, 0, 0, 999], [255, 255, 255, 1]])->worst(Colour::parse('#ffffff')))->toEqualWithDelta(21.0, 0.01);
+});

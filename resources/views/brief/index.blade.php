@@ -1,7 +1,7 @@
 <x-layout :title="'Brief of '.$project->name" :entries="['resources/css/app.css', 'resources/ts/brief.ts']">
     @php($urls = ['edits' => route('edits', $project), 'token' => route('token'), 'undo' => route('undo', $project), 'redo' => route('redo', $project), 'body' => route('brief.body', $project), 'assets' => route('assets', $project), 'colours' => route('colours', [$project, str_repeat('0', 64)])])
     <x-masthead :project="$project" place="brief">
-        <span id="saved" class="min-w-12 whitespace-nowrap text-right text-ash data-[state=waiting]:text-clay" role="status">saved</span>
+        <x-saved/>
         <button class="button quiet" data-brief-do="undo" title="Undo (Ctrl Z)" aria-label="Undo"><x-glyph name="undo-2"/></button>
         <button class="button quiet" data-brief-do="redo" title="Redo (Ctrl Shift Z)" aria-label="Redo"><x-glyph name="redo-2"/></button>
     </x-masthead>

@@ -1,5 +1,5 @@
 <x-layout :title="'Hand over '.$project->name" :entries="['resources/css/app.css', 'resources/ts/pages.ts', 'resources/ts/house.ts']">
-    <x-masthead :project="$project" place="hand-over"><span id="saved" class="min-w-12 whitespace-nowrap text-right text-ash data-[state=waiting]:text-clay" role="status">saved</span></x-masthead>
+    <x-masthead :project="$project" place="hand-over"><x-saved/></x-masthead>
     <main data-follows class="mx-auto grid max-w-5xl gap-8 px-6 py-8">
         <h1 class="text-3xl">Hand over</h1>
         <x-problems/>

@@ -1,6 +1,6 @@
 <x-layout :fonts-of="$project" :title="'Rehearse '.$project->name" :entries="['resources/css/app.css', 'resources/ts/pages.ts', 'resources/ts/rehearse.ts', 'resources/ts/house.ts']">
     <div class="grid h-screen grid-rows-[48px_minmax(0,1fr)]">
-        <x-masthead :project="$project" place="rehearse"><span id="saved" class="min-w-12 whitespace-nowrap text-right text-ash data-[state=waiting]:text-clay" role="status">saved</span></x-masthead>
+        <x-masthead :project="$project" place="rehearse"><x-saved/></x-masthead>
         <main id="rehearsal" data-title="{{ $project->name }}" data-start="{{ $start }}" data-wall="{{ route('wall', $project) }}"></main>
         @if ($themes !== [])
             <template id="rehearsal-themes"><label class="themes">Theme <select data-theme>

@@ -25,7 +25,7 @@
             <button class="button quiet !px-2" data-act="house" aria-pressed="false" title="House style: tokens for colours, type, lengths" aria-label="House style"><x-glyph name="swatch-book"/></button>
             <button class="button quiet" data-act="notes" aria-pressed="false" title="Notes: numbered marks, and the list of them">Notes</button>
             </span>
-            <span id="saved" class="min-w-12 whitespace-nowrap text-right text-ash data-[state=waiting]:text-clay" role="status">saved</span>
+            <x-saved/>
             <button class="button quiet !px-2" data-act="find" title="Find anything (/)" aria-label="Find"><x-glyph name="search"/></button>
             <button class="button quiet" data-act="undo" title="Undo (Ctrl Z)" aria-label="Undo"><x-glyph name="undo-2"/></button>
             <button class="button quiet" data-act="redo" title="Redo (Ctrl Shift Z)" aria-label="Redo"><x-glyph name="redo-2"/></button>

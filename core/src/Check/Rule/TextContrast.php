@@ -25,13 +25,6 @@ final class TextContrast implements OnScreen
 {
     use Contrasts;
 
-    /** From these sizes on text is large, px, and px where it is bold (WCAG 2.2, large scale). */
-    private const LARGE = 24.0;
-
-    private const LARGE_BOLD = 18.66;
-
-    private const BOLD = 700;
-
     public static function key(): string
     {
         return 'contrast';
@@ -60,10 +53,8 @@ final class TextContrast implements OnScreen
     /** The ratio that words need where small ones need one. */
     public static function needed(TextStyle $style, float $small): float
     {
-        $large = $style->size >= self::LARGE || ($style->size >= self::LARGE_BOLD && $style->weight >= self::BOLD);
-
         return match (true) {
-            ! $large => $small,
+            ! $style->isLarge() => $small,
             $small >= 7 => 4.5,
             default => min(3.0, $small),
         };
