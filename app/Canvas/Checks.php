@@ -34,8 +34,13 @@ final readonly class Checks
     /** Seconds for which one request looks at further screens; the browser asks again for the rest. */
     private const PATIENCE = 0.5;
 
-    /** Screens that are loaded at once. */
-    private const TOGETHER = 8;
+    /** The same where what was asked about is known already, so that nobody waits. */
+    private const PATIENCE_FOR_THE_REST = 1.0;
+
+    /** Layers that are loaded at once, and as many screens: few for an answer that somebody waits for. */
+    private const TOGETHER = ['layers' => 1600, 'screens' => 8];
+
+    private const TOGETHER_FOR_THE_REST = ['layers' => 6000, 'screens' => 30];
 
     private const KEPT = 30 * 86_400;
 
@@ -49,9 +54,9 @@ final readonly class Checks
     /**
      * @param  list<string>  $first  the screens that are looked at before all others
      * @param  string|null  $theme  in which the screens are looked at; null for the one that each shows
-     * @param  float  $patience  seconds
+     * @param  float|null  $patience  seconds; null for as long as suits what is known already
      */
-    public function of(Project $project, array $first = [], ?string $theme = null, float $patience = self::PATIENCE): Findings
+    public function of(Project $project, array $first = [], ?string $theme = null, ?float $patience = null): Findings
     {
         $head = $this->store->load($project, new WorkingSet(reel: true, things: self::THINGS));
         $order = array_map(fn (Screen $screen): string => $screen->id, $head->reel());
@@ -68,9 +73,12 @@ final readonly class Checks
         }
         $wanted = array_values(array_unique([...array_intersect($first, $order), ...$order]));
         $missing = array_values(array_filter($wanted, fn (string $id): bool => ! isset($reports[$id])));
+        $isRest = isset($reports[$wanted[0] ?? '']);
+        $patience ??= $isRest ? self::PATIENCE_FOR_THE_REST : self::PATIENCE;
+        $layers = $missing === [] ? [] : $this->store->counts($project);
         $begun = microtime(true);
         while ($missing !== [] && ($reports === [] || microtime(true) - $begun < $patience || ! isset($reports[$wanted[0]]))) {
-            $looked = $this->looked($project, array_slice($missing, 0, self::TOGETHER), $theme, $house, $revisions, $keys, $begun + $patience);
+            $looked = $this->looked($project, self::batch($missing, $layers, $isRest ? self::TOGETHER_FOR_THE_REST : self::TOGETHER), $theme, $house, $revisions, $keys, $begun + $patience);
             $missing = array_values(array_diff($missing, array_keys($looked)));
             $reports += array_filter($looked);
         }
@@ -88,6 +96,27 @@ final readonly class Checks
     }
 
     /**
+     * @param  non-empty-list<string>  $missing
+     * @param  array<string, int>  $layers  how many each has
+     * @param  array{layers: int, screens: int}  $most
+     * @return non-empty-list<string> the first of them, one in any case
+     */
+    private static function batch(array $missing, array $layers, array $most): array
+    {
+        $sum = 0;
+        $batch = [$missing[0]];
+        foreach (array_slice($missing, 0, $most['screens']) as $i => $id) {
+            $sum += $layers[$id] ?? 0;
+            if ($i > 0 && $sum > $most['layers']) {
+                break;
+            }
+            $batch[$i] = $id;
+        }
+
+        return array_values($batch);
+    }
+
+    /**
      * @param  list<string>  $ids
      * @param  array<string, int>  $revisions
      * @param  array<string, string>  $keys
@@ -96,6 +125,9 @@ final readonly class Checks
      */
     private function looked(Project $project, array $ids, ?string $theme, string $house, array $revisions, array $keys, float $until): array
     {
+        // What is in something knows what it is in; to look for such circles again and again would take a quarter of the time.
+        gc_collect_cycles();
+        gc_disable();
         $now = $project->fresh() ?? $project;
         $tree = $this->store->load($now, new WorkingSet(whole: $ids, reel: true, things: self::THINGS));
         $tree = $theme === null ? $tree : Themes::shown($tree, $theme);
@@ -110,6 +142,7 @@ final readonly class Checks
                 $this->cache->put($keys[$id], ['revision' => $revisions[$id] ?? 0, 'house' => $house, 'report' => serialize($reports[$id])], self::KEPT);
             }
         }
+        gc_enable();
 
         return $reports;
     }

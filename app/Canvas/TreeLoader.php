@@ -232,9 +232,12 @@ final readonly class TreeLoader
         $things = $set->things === [] ? [] : $this->rows->things($project, $set->things);
         $tokens = $set->bound ? array_map(strval(...), array_keys($things[Entity::Token->value] ?? [])) : $set->tokens;
         $bound = $tokens === [] ? [] : $this->boundTo($project, $tokens, $things);
-        $bound += $set->written === [] ? [] : $this->holding($project, $set->written);
+        $bound += $set->written === [] ? [] : $this->rows->readLayers(self::holding($this->rows->layers($project), 'body', $set->written)->get());
+        $sheets = $set->written === [] ? [] : $this->rows->readScreens(self::holding($this->rows->screens($project)->whereNotNull('component'), 'component', $set->written)->get());
+        $screens += $sheets;
         $layers += $bound;
-        $on = array_diff(array_unique([...array_filter(array_column($bound, 'screen'), is_string(...)), ...($tokens === [] ? [] : $this->naming($project, Entity::Screen, $tokens, $things))]), array_map(strval(...), array_keys($screens)));
+        $naming = $tokens === [] ? [] : $this->naming($project, Entity::Screen, $tokens, $things);
+        $on = array_diff(array_unique([...array_filter(array_column($bound, 'screen'), is_string(...)), ...$naming]), array_map(strval(...), array_keys($screens)));
         $screens += $on === [] ? [] : $this->rows->readScreens($this->rows->screens($project)->whereIn('id', $on)->get());
         $complete = [];
         $whole = $set->whole;
@@ -260,7 +263,9 @@ final readonly class TreeLoader
             }
         }
 
-        $components = $this->loadComponents($project, $set->components, $screens, $layers, $complete);
+        // What states have of tokens is known by the layers of their component.
+        $inStates = [...array_map(strval(...), array_keys($sheets)), ...array_filter($naming, fn (string $id): bool => ($screens[$id] ?? null)?->component?->isBound() === true)];
+        $components = $this->loadComponents($project, [...$set->components, ...$inStates], $screens, $layers, $complete);
         $isThemed = ($things[Entity::Theme->value] ?? []) !== [];
         if ($isThemed) {
             $around = array_diff(array_unique(array_filter(array_column($layers, 'screen'), is_string(...))), array_map(strval(...), array_keys($screens)));
@@ -321,16 +326,17 @@ final readonly class TreeLoader
     }
 
     /**
+     * Only rows that hold one of some pieces.
+     *
      * @param  list<string>  $pieces  of JSON
-     * @return array<string, Layer> the layers that hold one of them
      */
-    private function holding(ProjectRow $project, array $pieces): array
+    private static function holding(Builder $rows, string $column, array $pieces): Builder
     {
-        return $this->rows->readLayers($this->rows->layers($project)->where(function (Builder $query) use ($pieces): void {
+        return $rows->where(function (Builder $query) use ($column, $pieces): void {
             foreach ($pieces as $piece) {
-                $query->orWhereRaw('instr(body, ?) > 0', [$piece]);
+                $query->orWhereRaw("instr({$column}, ?) > 0", [$piece]);
             }
-        })->get());
+        });
     }
 
     /**

@@ -21,6 +21,7 @@ use Kindred\Document\Style\Effect\Shadow;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Paint\Gradient;
 use Kindred\Document\Style\Paint\Solid;
+use Kindred\Geometry\Bands;
 use Kindred\Geometry\Box;
 use Kindred\Geometry\Point;
 use Kindred\Paint\Colour;
@@ -33,6 +34,8 @@ final class Sampling
 {
     /** @var \WeakMap<Placed, Box> all that something and what lies in it may paint */
     private \WeakMap $reach;
+
+    private ?Bands $bands = null;
 
     public function __construct(private readonly Scene $scene)
     {
@@ -49,7 +52,7 @@ final class Sampling
     {
         $pairs = [];
         $around = Box::around(...array_map(fn (Point $point): Box => new Box($point->x, $point->y, 0, 0), $points));
-        $near = $around === null ? [] : array_values(array_filter($this->scene->roots, fn (Placed $root): bool => $this->reach($root)->meets($around)));
+        $near = $around === null ? [] : array_map(fn (int $root): Placed => $this->scene->roots[$root], $this->bands()->meeting($around));
         foreach ($points as $point) {
             $ground = $this->at($near, $point, $one, null);
             $seen = $ground === null ? null : $this->at($near, $point, $one, $colour);
@@ -57,7 +60,7 @@ final class Sampling
                 return null;
             }
             // Where no colour shows, something lies over it.
-            if ($ground->toHex() !== $seen->toHex() || $this->at($near, $point, $one, self::other($colour))?->toHex() !== $ground->toHex()) {
+            if (! $ground->equals($seen) || ! $ground->equals($this->at($near, $point, $one, self::other($colour)))) {
                 $pairs[] = [$ground, $seen];
             }
         }
@@ -68,7 +71,7 @@ final class Sampling
     /** What is seen at a point without something; null where it cannot be worked out. */
     public function ground(Point $point, Placed $without): ?Colour
     {
-        return $this->at($this->scene->roots, $point, $without, null);
+        return $this->at(array_map(fn (int $root): Placed => $this->scene->roots[$root], $this->bands()->meeting(new Box($point->x, $point->y, 0, 0))), $point, $without, null);
     }
 
     private static function other(Colour $colour): Colour
@@ -186,6 +189,11 @@ final class Sampling
     private function reach(Placed $placed): Box
     {
         return $this->reach[$placed] ??= Box::around($placed->bounds, $placed->ink(), ...array_map($this->reach(...), $placed->children)) ?? $placed->bounds;
+    }
+
+    private function bands(): Bands
+    {
+        return $this->bands ??= new Bands(array_map($this->reach(...), $this->scene->roots));
     }
 
     /** One colour upon another that may be seen through itself. */

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Kindred\Command;
 
 use Kindred\Document\Address;
+use Kindred\Document\Layer;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Missing;
 use Kindred\Document\Token\Bindings;
 use Kindred\Document\Token\Themes;
+use Kindred\Document\Token\Token;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
@@ -27,7 +29,7 @@ final readonly class BindToken implements Command
      * @param  list<string>  $layers
      * @param  string  $field  the path of the property
      */
-    private function __construct(private ?string $screen, private array $layers, private string $field, private ?string $token)
+    private function __construct(private ?string $screen, private array $layers, private string $field, private ?string $token, private InCopies $copies)
     {
     }
 
@@ -38,34 +40,41 @@ final readonly class BindToken implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), Address::layers($in), $in->string('field', 80, false), $in->optionalId('token'));
+        return new self($in->optionalId('screen'), Address::layers($in), $in->string('field', 80, false), $in->optionalId('token'), InCopies::read($in, Address::all($in, 'layers')));
     }
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers, things: Themes::HOUSE);
+        return WorkingSet::join($this->copies->workingSet($this->screen, $this->layers), new WorkingSet(things: Themes::HOUSE));
     }
 
     public function apply(Tree $tree): Tree
     {
         $token = $this->token === null ? null : Bindings::tokens($tree)[$this->token] ?? throw Missing::thing('token');
         foreach ($this->selected($tree, $this->screen, $this->layers) as $layer) {
-            if ($token === null) {
-                $tree = $tree->withLayers(Bindings::bind($layer, $this->field, null));
-
-                continue;
-            }
-            $way = Path::of($this->field);
-            $property = $way->property($layer);
-            $value = $property !== null && ! in_array($this->field, self::PLACE, true) ? $token->value->valueOf($property, $way->value($layer)) : null;
-            if ($property === null || $value === null) {
-                throw new InvalidInput('token', "“{$token->name}” is no value of ".($property?->label() ?? "“{$this->field}”")." of “{$layer->name}”. Nothing was changed.");
-            }
-            $bound = Bindings::bind($way->put($layer, $property->plain($value)), $this->field, $token->id);
-            $tree = $tree->withLayers($bound->content instanceof Text ? $bound->with(content: $bound->content->tidied()) : $bound);
+            $tree = $this->copies->bound($tree, $layer, $this->field, fn (Tree $in, Layer $own): Layer => $token === null ? $this->detached($tree, $own) : $this->bound($own, $token));
         }
 
         return $tree;
+    }
+
+    private function bound(Layer $layer, Token $token): Layer
+    {
+        $way = Path::of($this->field);
+        $property = $way->property($layer);
+        $value = $property !== null && ! in_array($this->field, self::PLACE, true) ? $token->value->valueOf($property, $way->value($layer)) : null;
+        if ($property === null || $value === null) {
+            throw new InvalidInput('token', "“{$token->name}” is no value of ".($property?->label() ?? "“{$this->field}”")." of “{$layer->name}”. Nothing was changed.");
+        }
+        $bound = Bindings::bind($way->put($layer, $property->plain($value)), $this->field, $token->id);
+
+        return $bound->content instanceof Text ? $bound->with(content: $bound->content->tidied()) : $bound;
+    }
+
+    /** It keeps the value that it shows. */
+    private function detached(Tree $tree, Layer $layer): Layer
+    {
+        return Bindings::bind(Bindings::resolved($layer, Themes::of($tree)->tokensOf($layer)), $this->field, null);
     }
 
     public function label(Tree $before): string

@@ -15,6 +15,7 @@ use Kindred\Document\Layer\Text;
 use Kindred\Document\Sheet\Filling;
 use Kindred\Document\Sheet\Slot;
 use Kindred\Document\Style\Paint\Solid;
+use Kindred\Document\Token\Bindings;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
@@ -88,13 +89,56 @@ final readonly class InCopies
         return [$said->path, $said->plain($set)];
     }
 
+    /**
+     * The tree with a property of a layer bound to a token, or to none, in the instances in which it is named: in what they have alone, or in
+     * their states. Of cells none is bound by itself.
+     *
+     * @param  string  $path  of the property
+     * @param  \Closure(Tree, Layer): Layer  $change  of a layer as it is in a tree
+     *
+     * @throws InvalidInput where it cannot be so in one copy alone
+     */
+    public function bound(Tree $tree, Layer $layer, string $path, \Closure $change): Tree
+    {
+        return $this->inCopies($tree, $layer, function (Tree $tree, Address $address) use ($layer, $path, $change): ?Tree {
+            $expanding = self::expanding($tree, $layer, $address);
+            if ($this->apart && ! $expanding[count($expanding) - 1][1] instanceof Instance) {
+                throw new InvalidInput('token', 'One cell cannot follow a token by itself; change every cell instead.');
+            }
+            if (! $expanding[0][1] instanceof Instance) {
+                return null;
+            }
+            $copy = self::filled($tree, $layer, $address);
+            $own = $copy->layer($layer->id);
+            $set = $change($copy, $own);
+            $field = Field::find($path) ?? throw new InvalidInput('field', 'This cannot be so in one copy or state alone; change the component as it is designed.');
+            [$said, $value] = self::said($field, $own, $set);
+            $there = $this->apart ? self::apart($tree, $layer, $address, $said, $value) : $this->inComponent($tree, $layer, $address, $said, [$value]);
+            [$holder, $name] = Bindings::holder($set, $path);
+            $token = Bindings::of($set)[$path] ?? null;
+            if ($there === null || $token === null) {
+                return $there;
+            }
+            $key = $holder === '' ? 'bound' : "{$holder}.bound";
+
+            return $this->apart ? self::apart($there, $layer, $address, $key, [$name => $token]) : $this->inComponent($there, $layer, $address, $key, [[$name => $token]], $said);
+        }) ?? $tree->withLayers($change($tree, $tree->layer($layer->id)));
+    }
+
     /** The words of a text where it is named: those of a copy, or those that all copies show. */
     public function words(Tree $tree, Layer $layer): ?string
     {
-        $address = $this->addresses[$layer->id][0] ?? null;
-        $there = $address === null || $address->copies === [] ? $layer : self::filled($tree, $layer, $address)->layer($layer->id);
+        $there = $this->named($tree, $layer);
 
         return $there->content instanceof Text ? $there->content->words : null;
+    }
+
+    /** A layer as it is where it is named first: in a copy, or as all copies show it. */
+    public function named(Tree $tree, Layer $layer): Layer
+    {
+        $address = $this->addresses[$layer->id][0] ?? null;
+
+        return $address === null || $address->copies === [] ? $layer : self::filled($tree, $layer, $address)->layer($layer->id);
     }
 
     /** The tree with the words of a text in the copies; null where they are what all copies show. */
@@ -250,13 +294,14 @@ final readonly class InCopies
      * otherwise in the states that the innermost is in. Null where it is in the first of all: its layers are designed so.
      *
      * @param  array{mixed}|null  $value  null to drop it
+     * @param  string|null  $with  another property, where that is changed this is, too
      */
-    private function inComponent(Tree $tree, Layer $layer, Address $address, string $path, ?array $value): ?Tree
+    private function inComponent(Tree $tree, Layer $layer, Address $address, string $path, ?array $value, ?string $with = null): ?Tree
     {
         $expanding = self::expanding($tree, $layer, $address);
         foreach (array_slice($expanding, 0, -1) as $i => [$around, $content]) {
             $within = new Address($layer->id, $i === 0 ? [] : array_slice($address->copies, -$i));
-            if ($content instanceof Instance && in_array($path, $content->overridden($around->id, $within), true)) {
+            if ($content instanceof Instance && in_array($with ?? $path, $content->overridden($around->id, $within), true)) {
                 return $tree->withLayers($around->with(content: $value === null ? $content->following($around->id, $within, $path) : $content->overriding($around->id, $within, $path, $value[0])));
             }
         }

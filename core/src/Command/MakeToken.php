@@ -6,7 +6,6 @@ namespace Kindred\Command;
 
 use Kindred\Document\Address;
 use Kindred\Document\Token\Bindings;
-use Kindred\Document\Token\Themes;
 use Kindred\Document\Token\TokenValue;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
@@ -20,7 +19,7 @@ final readonly class MakeToken implements Command
     use OnLayers;
 
     /** @param  list<string>  $layers */
-    private function __construct(private ?string $screen, private array $layers, private string $field, private string $id, private string $name)
+    private function __construct(private ?string $screen, private array $layers, private string $field, private string $id, private string $name, private InCopies $copies, private BindToken $bind)
     {
     }
 
@@ -31,21 +30,21 @@ final readonly class MakeToken implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), Address::layers($in), $in->string('field', 80, false), $in->id('id'), $in->string('name', 200, false));
+        return new self($in->optionalId('screen'), Address::layers($in), $in->string('field', 80, false), $id = $in->id('id'), $in->string('name', 200, false),
+            InCopies::read($in, Address::all($in, 'layers')), BindToken::read(Reader::of(['token' => $id] + $in->raw())));
     }
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(screens: $this->named($this->screen), layers: $this->layers, things: Themes::HOUSE);
+        return $this->bind->workingSet();
     }
 
     public function apply(Tree $tree): Tree
     {
-        $bind = BindToken::read(Reader::of(['screen' => $this->screen, 'layers' => $this->layers, 'field' => $this->field, 'token' => $this->id]));
         if (isset(Bindings::tokens($tree)[$this->id])) {
-            return $bind->apply($tree);
+            return $this->bind->apply($tree);
         }
-        $layer = $this->selected($tree, $this->screen, $this->layers)[0];
+        $layer = $this->copies->named($tree, $this->selected($tree, $this->screen, $this->layers)[0]);
         $way = Path::of($this->field);
         $property = $way->property($layer);
         $value = null;
@@ -57,7 +56,7 @@ final readonly class MakeToken implements Command
         }
         $put = Reader::of(['tokens' => [['id' => $this->id, 'name' => $this->name, 'kind' => $value::kind()] + $value->toArray()]]);
 
-        return $bind->apply(PutTokens::read($put)->apply($tree));
+        return $this->bind->apply(PutTokens::read($put)->apply($tree));
     }
 
     public function label(Tree $before): string

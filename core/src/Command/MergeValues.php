@@ -4,12 +4,20 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
+use Kindred\Document\Component\Departure;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Departures;
+use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Missing;
 use Kindred\Document\Screen;
+use Kindred\Document\Sheet\Filling;
 use Kindred\Document\Token\Bindings;
 use Kindred\Document\Token\Themes;
+use Kindred\Document\Token\Token;
+use Kindred\Document\Token\TokenValue;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
@@ -21,7 +29,9 @@ use Kindred\Style\Written;
 
 /**
  * Puts one value in the place of several that are nearly the same, in the whole project: that value as it is, a token that is there, or a
- * new token of it. What is bound to a token already is left alone. Locked layers follow, too.
+ * new token of it. What is bound to a token already is left alone. Locked layers follow, too, and what copies and states have for themselves.
+ *
+ * @phpstan-import-type Values from Departures
  */
 final readonly class MergeValues implements Command
 {
@@ -87,37 +97,95 @@ final readonly class MergeValues implements Command
             }
             $token = Bindings::tokens($tree)[$this->token] ?? throw Missing::thing('token');
         }
-        $from = $this->replaced();
         $value = $token->value ?? $this->aspect::value($this->to);
         $layers = $screens = [];
-        foreach ([...array_values($tree->layers), ...array_values($tree->screens)] as $thing) {
-            $written = $thing->toArray();
-            $bound = Written::bound($written);
-            $new = $thing;
-            foreach ($this->aspect::in($written) as $path => $plain) {
-                if (! array_key_exists(Inventory::id($plain), $from) || Inventory::isBound($path, $bound)) {
-                    continue;
-                }
-                $way = Path::of($path);
-                $property = $way->property($new);
-                $put = $property === null ? null : $value->valueOf($property, $way->value($new));
-                if ($property !== null && $put !== null) {
-                    $new = $way->put($new, $property->plain($put));
-                    // Single words have no tokens of their own.
-                    $new = $token === null || str_starts_with($path, 'runs.') ? $new : Bindings::bind($new, $path, $token->id);
-                }
-            }
-            if ($new !== $thing && $new instanceof Layer) {
-                $layers[] = $new->content instanceof Text ? $new->with(content: $new->content->tidied()) : $new;
-            } elseif ($new !== $thing && $new instanceof Screen) {
-                $screens[] = $new;
-            }
+        foreach ($tree->layers as $layer) {
+            $new = $this->merged($layer, $value, $token)[0];
+            $content = $new->content;
+            $new = match (true) {
+                $content instanceof Text && $new !== $layer => $new->with(content: $content->tidied()),
+                $content instanceof Instance => $new->with(content: $content->with(overrides: $this->departures($tree, $content->overrides, $value, $token))),
+                $content instanceof ArrayLayer => $new->with(content: $content->with(overrides: array_map(fn (array $row): array => $this->departures($tree, $row, $value, $token, inCells: true), $content->overrides))),
+                default => $new,
+            };
+            $layers = $new->toArray() === $layer->toArray() ? $layers : [...$layers, $new];
+        }
+        foreach ($tree->screens as $screen) {
+            $new = $screen->component === null ? $this->merged($screen, $value, $token)[0]
+                : $screen->with(component: $screen->component->with(departures: array_map(fn (Departure $one): Departure => $one->with(layers: $this->departures($tree, $one->layers, $value, $token)), $screen->component->departures)));
+            $screens = $new->toArray() === $screen->toArray() ? $screens : [...$screens, $new];
         }
         if ($layers === [] && $screens === []) {
             throw new InvalidInput('from', 'Nothing has these values any more. Nothing was changed.');
         }
 
         return $tree->withLayers(...$layers)->withScreens(...$screens);
+    }
+
+    /**
+     * @template T of Layer|Screen
+     *
+     * @param  T  $thing
+     * @param  (\Closure(string): bool)|null  $if  which paths are meant; null for all
+     * @return array{T, list<string>} with the paths that have another value now
+     */
+    private function merged(Layer|Screen $thing, TokenValue $value, ?Token $token, ?\Closure $if = null): array
+    {
+        $written = $thing->toArray();
+        $bound = Written::bound($written);
+        $from = $this->replaced();
+        $new = $thing;
+        $paths = [];
+        foreach ($this->aspect::in($written) as $path => $plain) {
+            if (! array_key_exists(Inventory::id($plain), $from) || Inventory::isBound($path, $bound) || $if?->__invoke($path) === false) {
+                continue;
+            }
+            $way = Path::of($path);
+            $property = $way->property($new);
+            $put = $property === null ? null : $value->valueOf($property, $way->value($new));
+            if ($property !== null && $put !== null) {
+                $new = $way->put($new, $property->plain($put));
+                // Single words have no tokens of their own.
+                $new = $token === null || str_starts_with($path, 'runs.') ? $new : Bindings::bind($new, $path, $token->id);
+                $paths[] = $path;
+            }
+        }
+
+        return [$new, $paths];
+    }
+
+    /**
+     * The same in what copies and states have for themselves.
+     *
+     * @param  Values  $values
+     * @param  bool  $inCells  of an array, which follow no token by themselves
+     * @return Values
+     */
+    private function departures(Tree $tree, array $values, TokenValue $value, ?Token $token, bool $inCells = false): array
+    {
+        foreach ($values as $written => $own) {
+            $address = Address::of((string) $written);
+            $layer = $tree->layers[$address->layer] ?? null;
+            if ($layer === null) {
+                continue;
+            }
+            $shown = Filling::layer($tree, $layer, $own);
+            $own = array_filter($own, fn (int|string $key): bool => ! Departures::isBound((string) $key), ARRAY_FILTER_USE_KEY);
+            $token = $inCells ? null : $token;
+            [$new, $paths] = $this->merged($shown, $value, $token, fn (string $path): bool => array_filter(array_keys($own), fn (int|string $key): bool => Bindings::governs($path, (string) $key)) !== []);
+            foreach ($paths === [] ? [] : array_keys($own) as $key) {
+                $plain = Path::of((string) $key)->plain($new);
+                $values = $plain === Path::of((string) $key)->plain($shown) ? $values : Departures::with($values, $address, (string) $key, $plain);
+            }
+            foreach ($token === null ? [] : array_intersect_key(Bindings::of($new), array_flip($paths)) as $path => $id) {
+                [$holder, $name] = Bindings::holder($new, $path);
+                // An entry of a list that is otherwise as a whole says so itself.
+                $isSaid = array_filter(array_keys($own), fn (int|string $key): bool => str_starts_with("{$holder}.", "{$key}.")) !== [];
+                $values = $isSaid ? $values : Departures::with($values, $address, $holder === '' ? 'bound' : "{$holder}.bound", [$name => $id]);
+            }
+        }
+
+        return $values;
     }
 
     /** The type of tokens that could take the place of the values. */

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
+use Kindred\Document\Component\Departure;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\Departures;
+use Kindred\Document\Layer\Instance;
 use Kindred\Document\Missing;
 use Kindred\Document\Project;
 use Kindred\Document\Screen;
@@ -19,9 +23,14 @@ use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
+use Kindred\Property\Path;
 use Kindred\Property\Stored;
 
-/** Removes a token from the house style. What was bound to it is bound to another one that is named, or keeps its value. */
+/**
+ * Removes a token from the house style. What was bound to it is bound to another one that is named, or keeps its value.
+ *
+ * @phpstan-import-type Values from Departures
+ */
 final readonly class RemoveToken implements Command
 {
     private function __construct(private string $token, private ?string $by)
@@ -64,18 +73,47 @@ final readonly class RemoveToken implements Command
         $rest = array_map($this->without(...), array_diff_key($tokens, [$this->token => true]));
         $own = array_filter($values, fn (ThemeValue $one): bool => $one->token === $this->token);
         $kept = array_map($this->without(...), array_diff_key($values, $own));
-        $layers = array_map($this->without(...), $tree->layers);
+        $themes = Themes::of($tree);
+        $layers = array_map(fn (Layer $layer): Layer => $this->without($layer->content instanceof Instance && Departures::areBound($layer->content->overrides)
+            ? $layer->with(content: $layer->content->with(overrides: $this->departures($tree, $layer->content->overrides, $themes->tokensOf($layer)))) : $layer), $tree->layers);
+        $screens = array_map(fn (Screen $screen): Screen => $this->without($screen->component?->isBound() === true
+            ? $screen->with(component: $screen->component->with(departures: array_map(fn (Departure $one): Departure => $one->with(layers: $this->departures($tree, $one->layers, $themes->tokensOf($screen))), $screen->component->departures))) : $screen), $tree->screens);
 
         return $tree->without(Entity::Token, $this->token)->put(Entity::Token, ...array_values($rest))
             ->without(Entity::ThemeValue, ...array_map(strval(...), array_keys($own)))->put(Entity::ThemeValue, ...array_values($kept))
             ->withLayers(...array_values(array_filter($layers, fn (Layer $layer): bool => $layer !== $tree->layers[$layer->id])))
-            ->withScreens(...array_values(array_map($this->without(...), $tree->screens)))
+            ->withScreens(...array_values($screens))
             ->withProject($this->without($tree->project));
     }
 
     public function label(Tree $before): string
     {
         return 'Remove token “'.((Bindings::tokens($before)[$this->token] ?? null)->name ?? 'gone').'”';
+    }
+
+    /**
+     * What is otherwise in a copy or a state, with the value that it shows where it is bound to the token.
+     *
+     * @param  Values  $values
+     * @param  array<string, Token>  $tokens  as they are there
+     * @return Values
+     */
+    private function departures(Tree $tree, array $values, array $tokens): array
+    {
+        foreach ($this->by === null ? $values : [] as $written => $own) {
+            $layer = $tree->layers[Address::of((string) $written)->layer] ?? null;
+            if ($layer === null) {
+                continue;
+            }
+            foreach (array_filter(Departures::bound($own), fn (array $one): bool => $one[0] === $this->token) as $bound => $_) {
+                foreach (array_filter($own, fn (mixed $value, int|string $path): bool => Bindings::governs($bound, (string) $path), ARRAY_FILTER_USE_BOTH) as $path => $value) {
+                    $way = Path::of((string) $path);
+                    $values[$written][$path] = $way->plain(Bindings::given($way->put($layer, $value), $bound, $tokens[$this->token]));
+                }
+            }
+        }
+
+        return Departures::rebound($values, $this->token, $this->by);
     }
 
     /**

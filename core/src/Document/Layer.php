@@ -139,11 +139,9 @@ final readonly class Layer implements Thing
     /** With the ink in which words, icons and lines are painted that say nothing. */
     public function inked(): self
     {
-        $ink = Colour::parse(Stroke::INK);
-
         return match (true) {
-            $this->fills === [] && ($this->content instanceof Text || $this->content instanceof Icon) => $this->with(fills: [Fill::solid($ink)]),
-            $this->strokes === [] && $this->content instanceof LineLayer => $this->with(strokes: [Stroke::solid($ink)]),
+            $this->fills === [] && ($this->content instanceof Text || $this->content instanceof Icon) => $this->with(fills: [Fill::solid(Colour::parse(Stroke::INK))]),
+            $this->strokes === [] && $this->content instanceof LineLayer => $this->with(strokes: [Stroke::solid(Colour::parse(Stroke::INK))]),
             default => $this,
         };
     }

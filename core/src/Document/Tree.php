@@ -535,12 +535,12 @@ final readonly class Tree
         if (! isset($indexes[$this])) {
             $places = [];
             foreach ($this->layers as $layer) {
-                $places[$layer->parent ?? 'screen:'.($layer->screen ?? '')][] = $layer;
+                $places[$layer->parent ?? 'screen:'.($layer->screen ?? '')][$layer->id] = Rank::key($layer);
             }
             $index = [];
             foreach ($places as $key => $siblings) {
-                usort($siblings, Rank::compare(...));
-                $index[$key] = array_column($siblings, 'id');
+                asort($siblings, SORT_STRING);
+                $index[$key] = array_map(strval(...), array_keys($siblings));
             }
             $indexes[$this] = $index;
 

@@ -34,10 +34,13 @@ final readonly class Box
         if ($boxes === []) {
             return null;
         }
-        $left = min(array_map(fn (self $box): float => $box->x, $boxes));
-        $top = min(array_map(fn (self $box): float => $box->y, $boxes));
-        $right = max(array_map(fn (self $box): float => $box->right(), $boxes));
-        $bottom = max(array_map(fn (self $box): float => $box->bottom(), $boxes));
+        [$left, $top, $right, $bottom] = [INF, INF, -INF, -INF];
+        foreach ($boxes as $box) {
+            $left = min($left, $box->x);
+            $top = min($top, $box->y);
+            $right = max($right, $box->x + $box->width);
+            $bottom = max($bottom, $box->y + $box->height);
+        }
 
         return new self($left, $top, $right - $left, $bottom - $top);
     }

@@ -51,6 +51,9 @@ final readonly class Point
     /** Turned about the origin by the angle in degrees, clockwise on screen. */
     public function turned(float $degrees): self
     {
+        if ($degrees === 0.0) {
+            return $this;
+        }
         $cos = cos(deg2rad($degrees));
         $sin = sin(deg2rad($degrees));
 

@@ -97,9 +97,17 @@ final readonly class Colour implements AsText, Interpolable
         return self::ofSrgb($channel, $channel, $channel, $this->alpha);
     }
 
+    public function equals(?self $other): bool
+    {
+        return $other !== null && $this->red === $other->red && $this->green === $other->green && $this->blue === $other->blue && $this->alpha === $other->alpha;
+    }
+
     /** Seen over an opaque colour (Compositing and Blending 1, section 5.1: source-over). */
     public function over(self $ground): self
     {
+        if ($this->alpha === 1.0) {
+            return $this;
+        }
         $mix = fn (int $front, int $back): int => (int) round($front * $this->alpha + $back * (1 - $this->alpha));
 
         return self::rgb($mix($this->red, $ground->red), $mix($this->green, $ground->green), $mix($this->blue, $ground->blue));

@@ -32,7 +32,7 @@ interface Aspect
     /**
      * What a layer, or a screen, has of it.
      *
-     * @param  array<string, mixed>  $written  as it is written
+     * @param  array<array-key, mixed>  $written  as it is written
      * @return array<string, mixed> plain values by the paths of their properties
      */
     public static function in(array $written): array;
@@ -50,6 +50,6 @@ interface Aspect
     /** How far two plain values lie apart: up to 1 they are nearly the same. */
     public static function distance(mixed $one, mixed $other): float;
 
-    /** A piece of JSON that whatever has a value holds as it is stored. */
+    /** A piece of JSON that whatever has a value holds as it is stored, by itself or as the end of a longer path. */
     public static function trace(mixed $plain): string;
 }

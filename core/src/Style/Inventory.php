@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace Kindred\Style;
 
+use Kindred\Document\Address;
 use Kindred\Document\Token\Offers;
 use Kindred\Document\Token\Token;
 
 /**
  * Every distinct value of the look that is in use, how often and where, whether a token has it, and which are nearly the same.
  *
- * Layers are added as they are written, one after another, so that a large project need never be held at once.
+ * Layers are added as they are written, one after another, so that a large project need never be held at once. What copies and states have
+ * for themselves counts, too, where they are.
  */
 final class Inventory
 {
@@ -28,13 +30,24 @@ final class Inventory
     /** @param  array<string, mixed>  $written  a layer */
     public function layer(array $written): void
     {
-        $this->add($written, ['layer' => is_string($written['id'] ?? null) ? $written['id'] : '', 'screen' => is_string($written['screen'] ?? null) ? $written['screen'] : null]);
+        $place = ['layer' => is_string($written['id'] ?? null) ? $written['id'] : '', 'screen' => is_string($written['screen'] ?? null) ? $written['screen'] : null];
+        $this->add($written, $place);
+        foreach (Written::departures($written) as [, $own]) {
+            $this->add($own, $place);
+        }
     }
 
     /** @param  array<string, mixed>  $written  a screen */
     public function screen(array $written): void
     {
-        $this->add($written, ['layer' => '', 'screen' => is_string($written['id'] ?? null) ? $written['id'] : null]);
+        $screen = is_string($written['id'] ?? null) ? $written['id'] : null;
+        if (! is_array($written['component'] ?? null)) {
+            // Nobody sees the ground of a sheet but where it is worked on.
+            $this->add($written, ['layer' => '', 'screen' => $screen]);
+        }
+        foreach (Written::departures($written) as [$address, $own]) {
+            $this->add($own, ['layer' => Address::of($address)->layer, 'screen' => $screen]);
+        }
     }
 
     /**
@@ -114,7 +127,7 @@ final class Inventory
     }
 
     /**
-     * @param  array<string, mixed>  $written
+     * @param  array<array-key, mixed>  $written
      * @param  array{layer: string, screen: string|null}  $place
      */
     private function add(array $written, array $place): void

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kindred\Style;
 
+use Kindred\Document\Layer\ArrayLayer;
+
 /** Reads single things of layers and screens as they are written. */
 final class Written
 {
@@ -34,6 +36,57 @@ final class Written
         $sides = is_array($of[$name] ?? null) ? array_map(self::length(...), array_values($of[$name])) : [];
 
         return $sides === [] || count(array_filter($sides, fn (?float $side): bool => $side !== $sides[0])) > 0 ? null : $sides[0];
+    }
+
+    /**
+     * What copies and states have otherwise than their design: of a layer with copies, or of a component. Each layer in them as it would be
+     * written with nothing but that; single corners and sides are left out.
+     *
+     * @param  array<array-key, mixed>  $of  a layer or a screen
+     * @return list<array{string, array<array-key, mixed>}> with the address of the layer
+     */
+    public static function departures(array $of): array
+    {
+        $component = is_array($of['component'] ?? null) ? $of['component'] : [];
+        $overrides = is_array($of['overrides'] ?? null) ? $of['overrides'] : [];
+        $found = [];
+        foreach ([...array_column(self::entries($component, 'departures'), 'layers'), ...(($of['kind'] ?? null) === ArrayLayer::kind() ? array_values($overrides) : [$overrides])] as $layers) {
+            foreach (is_array($layers) ? $layers : [] as $address => $values) {
+                $found[] = [(string) $address, self::nested(is_array($values) ? $values : [])];
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $values  by path
+     * @return array<array-key, mixed>
+     */
+    private static function nested(array $values): array
+    {
+        $nested = [];
+        foreach ($values as $path => $value) {
+            $steps = explode('.', (string) $path);
+            $last = array_pop($steps);
+            if (in_array($steps[0] ?? '', ['corners', 'padding'], true)) {
+                continue;
+            }
+            $at = &$nested;
+            foreach ($steps as $step) {
+                $at[$step] = is_array($at[$step] ?? null) ? $at[$step] : [];
+                $at = &$at[$step];
+            }
+            // What is painted, and an effect, stand under the names of their parts.
+            if (in_array($last, ['paint', 'effect'], true) && is_array($value)) {
+                $at = $value + $at;
+            } else {
+                $at[$last] = $value;
+            }
+            unset($at);
+        }
+
+        return $nested;
     }
 
     /**

@@ -9,11 +9,14 @@ use Kindred\Document\Component\Slot;
 use Kindred\Document\Component\Uses;
 use Kindred\Document\Difference;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Instance;
 use Kindred\Document\Place;
 use Kindred\Document\Reference;
 use Kindred\Document\Screen;
 use Kindred\Document\Sheet\Column;
+use Kindred\Document\Style\Corners;
+use Kindred\Document\Token\Bindings;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Flow\Programme;
@@ -211,6 +214,53 @@ it('shows the values that tokens have where an instance lies', function (): void
     // Shown in the dark as a whole, what is not on its own screen follows.
     $shown = Sample::after($tree, ['type' => 'show-theme', 'theme' => 'dark']);
     expect($colour($shown, $first))->toBe('#88ccbb')->and(array_column(Uses::following(Difference::between($bound, Sample::after($bound, ['type' => 'put-tokens', 'tokens' => [['id' => 'sand', 'name' => 'sand', 'kind' => 'color', 'value' => '#ffffff']]])), $bound), 'id'))->toContain($first->id, $dark->id);
+});
+
+it('binds what is otherwise in a state, or in one instance, to tokens of its own', function (): void {
+    [$tree, $sheet, $first] = buttonMade();
+    $root = $sheet->component->root;
+    $tree = Sample::after($tree, ['type' => 'put-tokens', 'tokens' => [['id' => 'clay', 'name' => 'clay', 'kind' => 'color', 'value' => '#17594f'], ['id' => 'sand', 'name' => 'sand', 'kind' => 'color', 'value' => '#d9a441'], ['id' => 'soft', 'name' => 'soft', 'kind' => 'dimension', 'value' => 9]]],
+        ['type' => 'bind-token', 'screen' => $sheet->id, 'layers' => [$root], 'field' => 'fills.0.paint', 'token' => 'clay'],
+        ['type' => 'put-theme', 'id' => 'dark', 'name' => 'Dark'], ['type' => 'put-theme-values', 'theme' => 'dark', 'values' => [['token' => 'sand', 'text' => '#443311']]],
+        ['type' => 'show-theme', 'theme' => 'dark', 'screens' => ['next']], placedUse($sheet, 40, 'next'), placedUse($sheet, 300), ['type' => 'add-state', 'component' => $sheet->id, 'name' => 'Off', 'seed' => 's']);
+    $axis = $tree->component($sheet->id)->axes[0];
+    $uses = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->component() === $sheet->id));
+    [$on, $dark] = [array_values(array_filter($uses, fn (Layer $one): bool => $one->screen === 'home' && $one->id !== $first->id))[0], array_values(array_filter($uses, fn (Layer $one): bool => $one->screen === 'next'))[0]];
+    $off = ['type' => 'set-states', 'axis' => $axis->id, 'state' => $axis->states[1]->id];
+    $tree = Sample::after($tree, $off + ['screen' => 'home', 'layers' => [$first->id]], $off + ['screen' => 'next', 'layers' => [$dark->id]]);
+    $colour = fn (Tree $of, Layer $in): string => shownInUse($of, $in, 'Button')->colour()->toHex();
+    $bound = fn (Tree $of, Layer $in): array => Bindings::of(shownInUse($of, $in, 'Button'));
+    $bind = fn (Tree $of, Layer $in, ?string $token, bool $apart = false, string $field = 'fills.0.paint'): Tree => Sample::after($of, inUse($of, $in, 'Button', ['type' => 'bind-token', 'field' => $field, 'token' => $token], $apart));
+
+    // In the state that an instance is in: all in that state follow, in their themes, and none else.
+    $state = $bind($tree, $first, 'sand');
+    expect([$colour($state, $first), $colour($state, $dark), $colour($state, $on)])->toBe(['#d9a441', '#443311', '#17594f'])
+        ->and($state->component($sheet->id)->departures[0]->layers[$root])->toBe(['fills.0.colour' => '#d9a441', 'fills.0.bound' => ['paint' => 'sand']])
+        ->and($bound($state, $first))->toBe(['fills.0.paint' => 'sand'])->and($bound($state, $on))->toBe(['fills.0.paint' => 'clay'])
+        ->and(array_map(fn (Reference $one): string => "{$one->kind} {$one->id}", Reference::of($state->screen($sheet->id))))->toContain('token sand');
+    $changed = Sample::after($state, ['type' => 'put-tokens', 'tokens' => [['id' => 'sand', 'name' => 'sand', 'kind' => 'color', 'value' => '#ffeecc']]]);
+    expect([$colour($changed, $first), $colour($changed, $dark)])->toBe(['#ffeecc', '#443311']);
+    $detached = $bind($changed, $first, null);
+    expect($detached->component($sheet->id)->departures[0]->layers[$root])->toBe(['fills.0.colour' => '#ffeecc']);
+    $typed = Sample::after($changed, inUse($changed, $first, 'Button', ['type' => 'set-field', 'field' => 'fills.0.colour', 'value' => '#112233'], false));
+    expect($bound($typed, $first))->toBe([])->and($colour($typed, $first))->toBe('#112233');
+    // A token made of what a state has is that of its value there.
+    $made = Sample::after($typed, inUse($typed, $first, 'Button', ['type' => 'make-token', 'field' => 'fills.0.paint', 'id' => 'night', 'name' => 'night'], false));
+    expect(Bindings::tokens($made)['night']->value->toArray())->toBe(['value' => '#112233'])->and($bound($made, $first))->toBe(['fills.0.paint' => 'night'])->and($bound($made, $on))->toBe(['fills.0.paint' => 'clay']);
+    // A token that goes leaves what is shown, or another in its place.
+    $gone = Sample::after($changed, ['type' => 'remove-token', 'token' => 'sand']);
+    expect($gone->component($sheet->id)->departures[0]->layers[$root])->toBe(['fills.0.colour' => '#ffeecc'])->and($colour($gone, $first))->toBe('#ffeecc');
+    expect($bound(Sample::after($changed, ['type' => 'remove-token', 'token' => 'sand', 'by' => 'clay']), $first))->toBe(['fills.0.paint' => 'clay']);
+
+    // In one instance alone, and what it says beside a state.
+    $alone = $bind($bind($state, $on, 'sand', true), $on, 'soft', true, 'corners');
+    expect($colour($alone, $on))->toBe('#d9a441')->and($bound($alone, $on))->toBe(['fills.0.paint' => 'sand', 'corners' => 'soft'])->and($bound($alone, $first))->toBe(['fills.0.paint' => 'sand'])
+        ->and(Departures::paths($alone->layer($on->id)->content->overrides, new Address($root)))->toBe(['fills.0.colour', 'corners']);
+    $alone = Sample::after($alone, ['type' => 'put-tokens', 'tokens' => [['id' => 'soft', 'name' => 'soft', 'kind' => 'dimension', 'value' => 14]]]);
+    expect(shownInUse($alone, $on, 'Button')->corners->radii())->toEqual([14, 14, 14, 14]);
+    $reset = Sample::after($alone, inUse($alone, $on, 'Button', ['type' => 'reset-override', 'field' => 'fills.0.colour']));
+    expect($bound($reset, $on))->toBe(['fills.0.paint' => 'clay', 'corners' => 'soft']);
+    expect(Sample::after($alone, ['type' => 'remove-token', 'token' => 'soft'])->layer($on->id)->content->overrides[$root]['corners'])->toEqual((new Corners(14, 14, 14, 14))->toArray());
 });
 
 it('exchanges one component for another, keeping what fits', function (): void {

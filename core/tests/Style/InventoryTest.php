@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Kindred\Document\Difference;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Text;
+use Kindred\Document\Screen;
 use Kindred\Document\Token\Bindings;
 use Kindred\Document\Token\Token;
 use Kindred\Document\Tree;
@@ -19,11 +20,12 @@ use Kindred\Tests\Sample;
 function inventoryOf(Tree $tree): Inventory
 {
     $inventory = new Inventory(Bindings::tokens($tree));
+    $stored = fn (Layer|Screen $thing): array => json_decode((string) json_encode($thing->toArray()), true);
     foreach ($tree->layers as $layer) {
-        $inventory->layer($layer->toArray());
+        $inventory->layer($stored($layer));
     }
     foreach ($tree->screens as $screen) {
-        $inventory->screen($screen->toArray());
+        $inventory->screen($stored($screen));
     }
 
     return $inventory;
@@ -183,3 +185,42 @@ it('refuses what cannot be merged', function (array $merge, string $said): void 
     [['aspect' => 'colours', 'from' => ['mud'], 'to' => '#fff'], 'value'],
     [['aspect' => 'colours', 'from' => ['#123456'], 'to' => '#ffffff'], 'Nothing has these values any more.'],
 ]);
+
+/** A switch as a component with a state, two uses of it, one of which has a colour for itself. @return array{Tree, string, string} with the ids of its box and of that use */
+function withStates(): array
+{
+    $box = ['kind' => 'box', 'name' => 'Track', 'width' => 40, 'height' => 20, 'x' => 0, 'y' => 0, 'fills' => [['colour' => '#777777']], 'corners' => ['topLeft' => 10, 'topRight' => 10, 'bottomRight' => 10, 'bottomLeft' => 10]];
+    $tree = Sample::after(withBoxes('sw', []), ['type' => 'create-layers', 'screen' => 'home', 'layers' => [$box], 'seed' => 'track']);
+    $track = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->name === 'Track'))[0]->id;
+    $tree = Sample::after($tree, ['type' => 'make-component', 'screen' => 'home', 'layers' => [$track], 'seed' => 'c']);
+    $sheet = $tree->sheets()[0];
+    $tree = Sample::after($tree, ['type' => 'add-state', 'component' => $sheet->id, 'name' => 'On', 'seed' => 's'], ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'use', 'layers' => [['kind' => 'instance', 'name' => 'Own', 'component' => $sheet->id, 'x' => 0, 'y' => 90]]]);
+    $axis = $tree->component($sheet->id)->axes[0];
+    [$first, $own] = array_values(array_filter($tree->layersOf('home'), fn (Layer $layer): bool => $layer->component() !== null));
+    $root = $sheet->component->root;
+    $set = fn (Layer $in, string $field, string $value, bool $apart): array => ['type' => 'set-field', 'screen' => $sheet->id, 'layers' => ["{$root}.{$in->id}"], 'field' => $field, 'value' => $value, 'apart' => $apart];
+
+    return [Sample::after($tree, ['type' => 'set-states', 'screen' => 'home', 'layers' => [$first->id], 'axis' => $axis->id, 'state' => $axis->states[1]->id], $set($first, 'fills.0.colour', '#767676', false), $set($own, 'fills.0.colour', '#787878', true), $set($own, 'corners', '11', true)), $root, $own->id];
+}
+
+it('counts what states and single instances have for themselves, and merges it with the rest', function (): void {
+    [$tree, $root, $own] = withStates();
+    $sheet = $tree->sheets()[0];
+    expect(usedOften($tree, Aspect\Colours::class))->toMatchArray(['#777777' => 1, '#767676' => 1, '#787878' => 1])
+        ->and(array_map(fn (array $one): int => count($one), nearOnes($tree, Aspect\Colours::class)))->toContain(3)
+        ->and(usedOften($tree, Aspect\Radii::class))->toMatchArray(['10 px' => 1, '11 px' => 1]);
+    $places = array_merge(...array_map(fn (InUse $one): array => $one->places, inventoryOf($tree)->values(Aspect\Colours::class)));
+    expect($places)->toContain(['layer' => $root, 'screen' => $sheet->id], ['layer' => $own, 'screen' => 'home']);
+
+    $merged = Sample::after($tree, ['type' => 'merge-values', 'aspect' => 'colours', 'from' => ['#777777', '#767676', '#787878'], 'to' => '#777777'], ['type' => 'merge-values', 'aspect' => 'radii', 'from' => [10, 11], 'to' => 10]);
+    $state = fn (Tree $of): array => $of->component($sheet->id)->departures[0]->layers[$root];
+    expect($state($merged))->toBe(['fills.0.colour' => '#777777'])->and($merged->layer($own)->content->overrides[$root]['fills.0.colour'])->toBe('#777777')
+        ->and(usedOften($merged, Aspect\Colours::class)['#777777'])->toBe(3)->and(usedOften($merged, Aspect\Radii::class))->toMatchArray(['10 px' => 2]);
+
+    $bound = Sample::after($tree, ['type' => 'merge-values', 'aspect' => 'colours', 'from' => ['#777777', '#767676', '#787878'], 'to' => '#777777', 'token' => 'grey', 'name' => 'grey']);
+    expect($state($bound))->toBe(['fills.0.colour' => '#777777', 'fills.0.bound' => ['paint' => 'grey']])->and($bound->layer($own)->content->overrides[$root]['fills.0.bound'])->toBe(['paint' => 'grey'])
+        ->and(array_values(array_filter(inventoryOf($bound)->values(Aspect\Colours::class), fn (InUse $one): bool => $one->shown === '#777777'))[0]->raw)->toBe(0);
+    // What is bound already is left alone.
+    $again = Sample::after($bound, ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'more', 'layers' => [['kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 5, 'height' => 5, 'fills' => [['colour' => '#777777']]]]], ['type' => 'merge-values', 'aspect' => 'colours', 'from' => ['#777777'], 'to' => '#000000']);
+    expect($state($again))->toBe($state($bound));
+});

@@ -127,7 +127,7 @@ export class Facets {
             pick: () => this.outside.pick(),
             contrast: (field, colour) => this.outside.contrast(this.subject, field.dataset['field'] ?? null, colour),
         });
-        this.binding = new Binding({ on: () => ({ screen: this.subject.screen || null, layers: this.subject.layers, screens: this.everyScreen() }), edit: (command) => this.server.edit(command), url: this.outside.tokens });
+        this.binding = new Binding({ on: () => ({ screen: this.subject.screen || null, layers: this.subject.layers, screens: this.everyScreen() }), edit: (command) => this.server.edit({ ...command, ...this.inCell }), url: this.outside.tokens });
         this.components = new Components({
             on: () => this.on, inCell: () => this.inCell, settle: (field, made) => this.settle(field, made), server: this.server,
             pick: (layers) => this.selection.pick(layers, this.subject.screen), picture: this.outside.picture, accept,
@@ -579,7 +579,7 @@ export class Facets {
         switch (button.dataset['do']) {
             case 'colour': this.colours.open(this.place.querySelector<HTMLInputElement>(`#${button.dataset['of']}`)!); break;
             case 'token': void this.binding.open(button); break;
-            case 'bind': void this.server.edit({ type: 'bind-token', ...this.on, field: button.dataset['of'], token: id }); break;
+            case 'bind': void this.server.edit({ type: 'bind-token', ...this.on, field: button.dataset['of'], token: id, ...this.inCell }); break;
             case 'set': if (alone && button.dataset['alone'] !== undefined) this.onSide(button); else void this.server.edit({ type: 'set-field', ...this.on, field: button.dataset['name'], value: button.dataset['value'] ?? '', ...this.inCell }); break;
             case 'reset-override': void this.server.edit({ type: 'reset-override', screen: screen || null, layer: id, ...(button.dataset['fieldPath'] ? { field: button.dataset['fieldPath'] } : {}) }); break;
             case 'go': document.dispatchEvent(new CustomEvent('kindred:go', { detail: { screen: button.dataset['screen'], layer: button.dataset['layer'] } })); break;

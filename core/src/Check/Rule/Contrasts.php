@@ -32,12 +32,18 @@ trait Contrasts
         $pairs = $scene->sampling()->of($one, $colour, $points);
         if ($pairs !== null) {
             $worst = null;
+            $pixels = [];
             foreach ($pairs as [$ground, $seen]) {
-                $ratio = $seen->contrastRatio($ground);
-                $worst = $worst === null || $ratio < $worst[0] ? [$ratio, $ground, $seen] : $worst;
+                $key = $ground->toHex().$seen->toHex();
+                if (! isset($pixels[$key])) {
+                    $pixels[$key] = [$ground->red, $ground->green, $ground->blue, 0];
+                    $ratio = $seen->contrastRatio($ground);
+                    $worst = $worst === null || $ratio < $worst[0] ? [$ratio, $ground, $seen] : $worst;
+                }
+                $pixels[$key][3]++;
             }
 
-            return $worst === null ? null : new Measured($worst[0], $worst[1], $worst[2], Contrast::against(self::pixels(array_column($pairs, 0))));
+            return $worst === null ? null : new Measured($worst[0], $worst[1], $worst[2], Contrast::against(array_values($pixels)));
         }
         $pixels = $one->isPart ? [] : $scene->eyes->backdrops->behind($scene, $one);
         if ($pixels === []) {
@@ -47,15 +53,6 @@ trait Contrasts
 
         // Of a picture half of which is darker it is not the darkest pixel that decides.
         return new Measured($against->typical($colour), null, $colour, $against);
-    }
-
-    /**
-     * @param  list<Colour>  $grounds
-     * @return list<array{int, int, int, int}>
-     */
-    private static function pixels(array $grounds): array
-    {
-        return array_map(fn (Colour $one): array => [$one->red, $one->green, $one->blue, 1], $grounds);
     }
 
     /**

@@ -17,6 +17,8 @@ use Kindred\Document\Layer\Ellipse;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Style\Fill;
+use Kindred\Geometry\Bands;
+use Kindred\Geometry\Box;
 use Kindred\Type\TextAlign;
 
 /** Words or an icon, alone on a shape, nearly in its middle. */
@@ -50,13 +52,14 @@ final class OffCentre implements OnScreen
     public static function on(Scene $scene, ?float $limit): iterable
     {
         foreach (Families::free($scene) as $family) {
+            $bands = new Bands(array_map(fn (Placed $one): Box => $one->bounds, $family));
             foreach ($family as $i => $ground) {
                 $content = $ground->layer->content;
                 if (! ($content instanceof BoxLayer || $content instanceof Ellipse) || Fill::front($ground->layer->fills) === null) {
                     continue;
                 }
-                $upon = array_values(array_filter(array_slice($family, $i + 1), fn (Placed $one): bool => $ground->bounds->overlaps($one->bounds)));
-                $only = count($upon) === 1 ? $upon[0] : null;
+                $upon = array_values(array_filter($bands->meeting($ground->bounds), fn (int $one): bool => $one > $i && $ground->bounds->overlaps($family[$one]->bounds)));
+                $only = count($upon) === 1 ? $family[$upon[0]] : null;
                 if ($only !== null && ($only->layer->content instanceof Text || $only->layer->content instanceof Icon) && $ground->bounds->contains($only->ink())) {
                     yield from self::off($scene, $ground, $only);
                 }

@@ -6,10 +6,12 @@ namespace Kindred\Document\Layer;
 
 use Kindred\Document\Address;
 use Kindred\Document\Sheet\Slot;
+use Kindred\Document\Token\Bindings;
 
 /**
  * How layers are otherwise in one copy, or in one state, than in their design: values as the layers would write them, by address
- * within the copy and path of the property.
+ * within the copy and path of the property. Which tokens they have the values of stands there as well, under `bound` or
+ * `fills.0.bound`, only with what differs.
  *
  * @phpstan-type Values array<array-key, array<array-key, mixed>>
  */
@@ -24,7 +26,82 @@ final class Departures
      */
     public static function with(array $of, Address $layer, string $path, mixed $value): array
     {
+        if (self::isBound($path)) {
+            $of[(string) $layer][$path] = (array) $value + (array) ($of[(string) $layer][$path] ?? []);
+
+            return $of;
+        }
+        $of = self::detached($of, $layer, $path);
         $of[(string) $layer][$path] = $value;
+
+        return $of;
+    }
+
+    /** Whether a path is that of what is bound to tokens. */
+    public static function isBound(string $path): bool
+    {
+        return $path === 'bound' || str_ends_with($path, '.bound');
+    }
+
+    /**
+     * What a layer has bound to tokens for itself.
+     *
+     * @param  array<array-key, mixed>  $values  by path
+     * @return array<string, array{string, string, string}> the id of the token, the path that says so and the name there, by the path of the property
+     */
+    public static function bound(array $values): array
+    {
+        $found = [];
+        foreach ($values as $key => $names) {
+            foreach (self::isBound((string) $key) ? (array) $names : [] as $name => $token) {
+                if (is_string($token)) {
+                    $found[substr((string) $key, 0, -strlen('bound')).$name] = [$token, (string) $key, (string) $name];
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * With what is bound to a token bound to another, or to none.
+     *
+     * @param  Values  $of
+     * @return Values
+     */
+    public static function rebound(array $of, string $token, ?string $by): array
+    {
+        foreach ($of as $layer => $values) {
+            foreach (self::bound($values) as [$has, $key, $name]) {
+                if ($has === $token) {
+                    $names = [$name => $by] + (array) $of[$layer][$key];
+                    $of[$layer][$key] = array_filter($names, fn (mixed $one): bool => $one !== null);
+                    if ($of[$layer][$key] === []) {
+                        unset($of[$layer][$key]);
+                    }
+                }
+            }
+        }
+
+        return array_filter($of, fn (array $values): bool => $values !== []);
+    }
+
+    /**
+     * What has a value by hand is bound no longer.
+     *
+     * @param  Values  $of
+     * @return Values
+     */
+    private static function detached(array $of, Address $layer, string $path): array
+    {
+        foreach (self::bound($of[(string) $layer] ?? []) as $bound => [, $key, $name]) {
+            if (Bindings::governs($bound, $path)) {
+                $of[(string) $layer][$key] = array_diff_key((array) $of[(string) $layer][$key], [$name => true]);
+                if ($of[(string) $layer][$key] === []) {
+                    unset($of[(string) $layer][$key]);
+                }
+            }
+        }
 
         return $of;
     }
@@ -35,6 +112,7 @@ final class Departures
      */
     public static function without(array $of, Address $layer, string $path): array
     {
+        $of = self::detached($of, $layer, $path);
         unset($of[(string) $layer][$path]);
 
         return array_filter($of, fn (array $values): bool => $values !== []);
@@ -46,7 +124,7 @@ final class Departures
      */
     public static function paths(array $of, Address $layer): array
     {
-        return array_map(strval(...), array_keys($of[(string) $layer] ?? []));
+        return array_values(array_filter(array_map(strval(...), array_keys($of[(string) $layer] ?? [])), fn (string $path): bool => ! self::isBound($path)));
     }
 
     /**
@@ -95,7 +173,7 @@ final class Departures
         $plain = (array) json_decode(json_encode($of, JSON_THROW_ON_ERROR), true);
         $look = function (array $in) use (&$look, &$found): void {
             foreach ($in as $key => $value) {
-                if (is_array($value) && $key === 'bound') {
+                if (is_array($value) && self::isBound((string) $key)) {
                     array_push($found, ...array_values(array_filter($value, is_string(...))));
                 } elseif (is_array($value)) {
                     $look($value);
@@ -114,7 +192,7 @@ final class Departures
      */
     public static function areBound(array $of): bool
     {
-        return $of !== [] && preg_match('/"bound":\{"/', json_encode($of, JSON_THROW_ON_ERROR)) === 1;
+        return $of !== [] && preg_match('/[".]bound":\{"/', json_encode($of, JSON_THROW_ON_ERROR)) === 1;
     }
 
     /**

@@ -66,6 +66,16 @@ final class Filling
         return self::departing($design, $instance->overrides);
     }
 
+    /**
+     * A layer with what it has otherwise in a copy.
+     *
+     * @param  array<array-key, mixed>  $values  by path
+     */
+    public static function layer(Tree $design, Layer $layer, array $values): Layer
+    {
+        return self::departing($design, [$layer->id => $values])->layer($layer->id);
+    }
+
     /** @param  array<array-key, array<array-key, mixed>>  $layers  values by address and path */
     private static function departing(Tree $design, array $layers): Tree
     {
@@ -73,9 +83,10 @@ final class Filling
         uksort($layers, fn (int|string $a, int|string $b): int => substr_count((string) $a, '.') <=> substr_count((string) $b, '.'));
         foreach ($layers as $written => $values) {
             $address = Address::of((string) $written);
-            // How words are set is said of those of the copy.
+            // How words are set is said of those of the copy, and what is bound of the values there.
             $words = Slot::Words->path();
-            foreach (array_key_exists($words, $values) ? [$words => $values[$words]] + $values : $values as $key => $value) {
+            uksort($values, fn (int|string $a, int|string $b): int => [$b === $words, Departures::isBound((string) $a)] <=> [$a === $words, Departures::isBound((string) $b)]);
+            foreach ($values as $key => $value) {
                 $path = (string) $key;
                 $layer = $design->layers[$address->layer] ?? null;
                 $design = $layer === null ? $design : self::set($design, $layer, $address, $path, $value);
@@ -122,11 +133,15 @@ final class Filling
                 return $tree->withLayers($layer->with(content: $layer->content->with(component: $value)));
             }
 
+            if (Departures::isBound($path)) {
+                return $tree->withLayers(array_reduce(array_keys((array) $value), fn (Layer $own, int|string $name): Layer => Bindings::bind($own, substr($path, 0, -strlen('bound')).$name, is_string($token = ((array) $value)[$name]) ? $token : null), $layer));
+            }
             $put = Field::find($path)?->put($tree, $layer, $value) ?? $tree;
             $own = $put->layer($layer->id);
             foreach (Bindings::of($own) as $bound => $_) {
-                // What has a value of its own here has no longer that of a token.
-                $own = $bound === $path || str_starts_with($path, "{$bound}.") ? Bindings::bind($own, $bound, null) : $own;
+                // What has a value of its own here has no longer that of a token; what an entry of a list says comes with it.
+                $comes = str_starts_with(Bindings::holder($own, $bound)[0].'.', "{$path}.");
+                $own = Bindings::governs($bound, $path) && ! $comes ? Bindings::bind($own, $bound, null) : $own;
             }
 
             return $own === $put->layer($layer->id) ? $put : $put->withLayers($own);

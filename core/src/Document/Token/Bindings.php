@@ -8,6 +8,9 @@ use Kindred\Document\Entity;
 use Kindred\Document\Layer;
 use Kindred\Document\Project;
 use Kindred\Document\Screen;
+use Kindred\Document\Style\Effect;
+use Kindred\Document\Style\Fill;
+use Kindred\Document\Style\Stroke;
 use Kindred\Document\Thing;
 use Kindred\Document\Token\Value\TypographyToken;
 use Kindred\Document\Tree;
@@ -87,12 +90,34 @@ final class Bindings
         return Path::of($holder === '' ? 'bound' : "{$holder}.bound")->put($thing, $bound);
     }
 
+    /** Whether a property that is bound is another's part, or has it as a part, so that a value of the one ends what is said of the other. */
+    public static function governs(string $bound, string $path): bool
+    {
+        [$bound, $path] = [self::unspread($bound), self::unspread($path)];
+
+        return $bound === $path || str_starts_with($path, "{$bound}.") || str_starts_with($bound, "{$path}.");
+    }
+
+    /** The colour and the stops of a fill, which stand beside its opacity, as parts of what it is painted with. */
+    private static function unspread(string $path): string
+    {
+        $steps = explode('.', $path);
+        $entry = ['fills' => Fill::class, 'strokes' => Stroke::class, 'effects' => Effect::class][$steps[0]] ?? null;
+        if ($entry === null || ! isset($steps[2])) {
+            return $path;
+        }
+        $property = Properties::of($entry)->all[$steps[2]] ?? null;
+        array_splice($steps, 2, $property instanceof Spread ? 1 : 0, $property === null || $property instanceof Spread ? ['spread'] : []);
+
+        return implode('.', $steps);
+    }
+
     /**
      * What says of a property that it is bound: the innermost entry of a list that it lies in, or the thing itself.
      *
      * @return array{string, string} the path of that, and the rest of the path
      */
-    private static function holder(Stored $thing, string $path): array
+    public static function holder(Stored $thing, string $path): array
     {
         $steps = explode('.', $path);
         for ($length = count($steps) - 1; $length > 0; $length--) {

@@ -32,6 +32,10 @@ final class CssColour
     /** Null where the text is no colour. */
     public static function read(string $text): ?Colour
     {
+        if (strlen($text) === 7 && $text[0] === '#' && ctype_xdigit($digits = substr($text, 1))) {
+            // As nearly all are written.
+            return self::hex($digits);
+        }
         $text = strtolower(trim($text));
         if ($text === 'transparent') {
             return Colour::rgb(0, 0, 0, 0);
@@ -53,9 +57,9 @@ final class CssColour
         if (strlen($digits) <= 4) {
             $digits = implode('', array_map(fn (string $digit): string => $digit.$digit, str_split($digits)));
         }
-        $channels = array_map(fn (string $pair): int => (int) hexdec($pair), str_split($digits, 2));
+        [$colour, $alpha] = strlen($digits) === 8 ? [(int) hexdec(substr($digits, 0, 6)), (int) hexdec(substr($digits, 6))] : [(int) hexdec($digits), 255];
 
-        return Colour::rgb($channels[0], $channels[1], $channels[2], ($channels[3] ?? 255) / 255);
+        return Colour::rgb($colour >> 16, $colour >> 8 & 255, $colour & 255, $alpha / 255);
     }
 
     private static function functional(string $name, string $inner): ?Colour

@@ -77,7 +77,7 @@ final class Colours implements Aspect
 
     public static function trace(mixed $plain): string
     {
-        return '"colour":'.json_encode($plain, JSON_THROW_ON_ERROR);
+        return 'colour":'.json_encode($plain, JSON_THROW_ON_ERROR);
     }
 
     /** @return array{Oklab, float} with its alpha; each colour is looked at many times */

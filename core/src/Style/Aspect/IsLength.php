@@ -46,6 +46,6 @@ trait IsLength
 
     private static function written(string $name, mixed $plain): string
     {
-        return "\"{$name}\":".json_encode($plain, JSON_THROW_ON_ERROR);
+        return "{$name}\":".json_encode($plain, JSON_THROW_ON_ERROR);
     }
 }

@@ -65,7 +65,7 @@ final class TypeStyles implements Aspect
 
     public static function trace(mixed $plain): string
     {
-        return '"size":'.json_encode(is_array($plain) ? $plain['size'] ?? null : null, JSON_THROW_ON_ERROR);
+        return 'size":'.json_encode(is_array($plain) ? $plain['size'] ?? null : null, JSON_THROW_ON_ERROR);
     }
 
     /** @return array{family: string, weight: int, size: float, lineHeight: float, letterSpacing: float} */

@@ -54,6 +54,6 @@ final class Weights implements Aspect
 
     public static function trace(mixed $plain): string
     {
-        return '"weight":'.json_encode($plain, JSON_THROW_ON_ERROR);
+        return 'weight":'.json_encode($plain, JSON_THROW_ON_ERROR);
     }
 }
