@@ -276,7 +276,7 @@ http {
         fastcgi_buffers 64 16k;
         fastcgi_buffer_size 32k;
         location @app { fastcgi_pass unix:$RUN/pages.sock; }
-        location ~ /(thumbnail|checks)$ { fastcgi_pass unix:$RUN/pictures.sock; }
+        location ~ /(thumbnail|checks(/ahead)?)$ { fastcgi_pass unix:$RUN/pictures.sock; }
     }
 }
 CONF

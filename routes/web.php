@@ -93,6 +93,7 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
         Route::get('copies/{layer}', [WallController::class, 'copies'])->name('copies');
         Route::get('facets', [WallController::class, 'facets'])->name('facets');
         Route::get('checks', [CheckController::class, 'show'])->name('checks');
+        Route::get('checks/ahead', [CheckController::class, 'ahead'])->name('checks.ahead');
         Route::get('checks/rules', [CheckController::class, 'rules'])->name('checks.rules');
         Route::get('screens/{screen}/stress', [StressController::class, 'index'])->name('stress');
         Route::get('screens/{screen}/stress/{strain}', [StressController::class, 'show'])->where('strain', '[a-z-]{1,40}')->middleware(FairShare::class)->name('strained');

@@ -35,7 +35,7 @@ final readonly class Checks
     private const PATIENCE = 0.5;
 
     /** The same where what was asked about is known already, so that nobody waits. */
-    private const PATIENCE_FOR_THE_REST = 1.0;
+    private const PATIENCE_FOR_THE_REST = 1.5;
 
     /** Layers that are loaded at once, and as many screens: few for an answer that somebody waits for. */
     private const TOGETHER = ['layers' => 1600, 'screens' => 8];
@@ -58,35 +58,58 @@ final readonly class Checks
      */
     public function of(Project $project, array $first = [], ?string $theme = null, ?float $patience = null): Findings
     {
-        $head = $this->store->load($project, new WorkingSet(reel: true, things: self::THINGS));
-        $order = array_map(fn (Screen $screen): string => $screen->id, $head->reel());
-        $revisions = $this->store->revisions($project);
-        $house = self::digest($head, $theme);
-        $keys = array_combine($order, array_map(fn (string $id): string => implode(':', ['check', self::VERSION, $project->id, $id, $theme ?? '']), $order));
-        $reports = [];
-        foreach ($keys === [] ? [] : $this->cache->many(array_values($keys)) as $key => $kept) {
-            $id = explode(':', (string) $key)[3];
-            if (is_array($kept) && ($kept['revision'] ?? null) === ($revisions[$id] ?? null) && ($kept['house'] ?? null) === $house && is_string($kept['report'] ?? null)) {
-                $report = unserialize($kept['report'], ['allowed_classes' => [Report::class, Finding::class, Fix::class, Fact::class, Address::class]]);
-                $reports += $report instanceof Report ? [$id => $report] : [];
-            }
-        }
-        $wanted = array_values(array_unique([...array_intersect($first, $order), ...$order]));
+        $look = $this->begun($project, $theme);
+        $reports = array_filter(array_map(fn (string $kept): mixed => unserialize($kept, ['allowed_classes' => [Report::class, Finding::class, Fix::class, Fact::class, Address::class]]), $look->kept), fn (mixed $one): bool => $one instanceof Report);
+        $wanted = array_values(array_unique([...array_intersect($first, $look->order), ...$look->order]));
         $missing = array_values(array_filter($wanted, fn (string $id): bool => ! isset($reports[$id])));
         $isRest = isset($reports[$wanted[0] ?? '']);
-        $patience ??= $isRest ? self::PATIENCE_FOR_THE_REST : self::PATIENCE;
-        $layers = $missing === [] ? [] : $this->store->counts($project);
         $begun = microtime(true);
-        while ($missing !== [] && ($reports === [] || microtime(true) - $begun < $patience || ! isset($reports[$wanted[0]]))) {
-            $looked = $this->looked($project, self::batch($missing, $layers, $isRest ? self::TOGETHER_FOR_THE_REST : self::TOGETHER), $theme, $house, $revisions, $keys, $begun + $patience);
+        $until = $begun + ($patience ?? ($isRest ? self::PATIENCE_FOR_THE_REST : self::PATIENCE));
+        $layers = $missing === [] ? [] : $this->store->counts($project);
+        while ($missing !== [] && ($reports === [] || microtime(true) < $until || ! isset($reports[$wanted[0]]))) {
+            $looked = $this->looked($look, self::batch($missing, $layers, $isRest ? self::TOGETHER_FOR_THE_REST : self::TOGETHER), $until);
             $missing = array_values(array_diff($missing, array_keys($looked)));
             $reports += array_filter($looked);
         }
-        $ordered = array_values(array_filter(array_map(fn (string $id): ?Report => $reports[$id] ?? null, $order)));
+        $ordered = array_values(array_filter(array_map(fn (string $id): ?Report => $reports[$id] ?? null, $look->order)));
         $findings = array_merge([], ...array_map(fn (Report $report): array => $report->findings, $ordered));
-        $across = $missing === [] ? Checker::across($head, $ordered) : [];
+        $across = $missing === [] ? Checker::across($look->head, $ordered) : [];
 
-        return Findings::of([...$findings, ...$across], Checker::asides($head), $order, count($missing));
+        return Findings::of([...$findings, ...$across], Checker::asides($look->head), $look->order, count($missing));
+    }
+
+    /** Looks at screens from the end of those that are still to be looked at, so that two look at once. */
+    public function ahead(Project $project, ?string $theme = null, float $patience = self::PATIENCE_FOR_THE_REST): void
+    {
+        $look = $this->begun($project, $theme);
+        $missing = array_reverse(array_values(array_filter($look->order, fn (string $id): bool => ! isset($look->kept[$id]))));
+        $layers = $missing === [] ? [] : $this->store->counts($project);
+        $until = microtime(true) + $patience;
+        while ($missing !== [] && microtime(true) < $until) {
+            $missing = array_values(array_diff($missing, array_keys($this->looked($look, self::batch($missing, $layers, self::TOGETHER_FOR_THE_REST), $until))));
+        }
+    }
+
+    /** What is known of the screens as they are now. */
+    private function begun(Project $project, ?string $theme): Look
+    {
+        $head = $this->store->load($project, new WorkingSet(reel: true, things: self::THINGS));
+        $look = new Look($project, $head, $theme, self::digest($head, $theme), $this->store->revisions($project));
+        $keys = array_combine(array_map(fn (string $id): string => $this->key($look, $id), $look->order), $look->order);
+        $kept = [];
+        foreach ($keys === [] ? [] : $this->cache->many(array_map(strval(...), array_keys($keys))) as $key => $one) {
+            $id = $keys[$key];
+            if (is_array($one) && ($one['revision'] ?? null) === ($look->revisions[$id] ?? null) && ($one['house'] ?? null) === $look->house && is_string($one['report'] ?? null)) {
+                $kept[$id] = $one['report'];
+            }
+        }
+
+        return $look->knowing($kept);
+    }
+
+    private function key(Look $look, string $screen): string
+    {
+        return implode(':', ['check', self::VERSION, $look->project->id, $screen, $look->theme ?? '']);
     }
 
     /** What is decided about checks in a project. */
@@ -118,28 +141,26 @@ final readonly class Checks
 
     /**
      * @param  list<string>  $ids
-     * @param  array<string, int>  $revisions
-     * @param  array<string, string>  $keys
      * @param  float  $until  when no other screen is looked at any more; one is in any case
      * @return array<string, Report|null> null for a screen that is gone
      */
-    private function looked(Project $project, array $ids, ?string $theme, string $house, array $revisions, array $keys, float $until): array
+    private function looked(Look $look, array $ids, float $until): array
     {
         // What is in something knows what it is in; to look for such circles again and again would take a quarter of the time.
         gc_collect_cycles();
         gc_disable();
-        $now = $project->fresh() ?? $project;
+        $now = $look->project->fresh() ?? $look->project;
         $tree = $this->store->load($now, new WorkingSet(whole: $ids, reel: true, things: self::THINGS));
-        $tree = $theme === null ? $tree : Themes::shown($tree, $theme);
-        $checker = new Checker(new Eyes($this->typesetter, $this->expansion, $this->kit, new SeenBehind($this->backdrop, $this->renderer, $this->pictures, $this->raster, $now, $theme === null)));
+        $tree = $look->theme === null ? $tree : Themes::shown($tree, $look->theme);
+        $checker = new Checker(new Eyes($this->typesetter, $this->expansion, $this->kit, new SeenBehind($this->backdrop, $this->renderer, $this->pictures, $this->raster, $now, $look->theme === null)));
         $reports = [];
         foreach ($ids as $id) {
             if ($reports !== [] && microtime(true) > $until) {
                 break;
             }
-            $reports[$id] = isset($tree->screens[$id]) ? $checker->screen($tree, $id, $theme === null) : null;
+            $reports[$id] = isset($tree->screens[$id]) ? $checker->screen($tree, $id, $look->theme === null) : null;
             if ($reports[$id] !== null) {
-                $this->cache->put($keys[$id], ['revision' => $revisions[$id] ?? 0, 'house' => $house, 'report' => serialize($reports[$id])], self::KEPT);
+                $this->cache->put($this->key($look, $id), ['revision' => $look->revisions[$id] ?? 0, 'house' => $look->house, 'report' => serialize($reports[$id])], self::KEPT);
             }
         }
         gc_enable();

@@ -29,6 +29,9 @@ final readonly class Findings
      */
     public static function of(array $all, array $asides, array $screens, int $left): self
     {
+        if ($asides === []) {
+            return new self($all, [], $screens, $left);
+        }
         $open = $aside = [];
         foreach ($all as $one) {
             $decided = $asides[$one->id()] ?? null;

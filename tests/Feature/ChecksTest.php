@@ -46,6 +46,23 @@ it('finds all faults of a project that is brought in, and lists them by screen a
     $this->get("{$at}?screen=nowhere&layers=none1&theme=nothing")->assertOk()->assertSee('Nothing found on this layer');
 });
 
+it('looks at the last screens while another request looks at the first ones, and finds the same', function (): void {
+    $screens = array_map(fn (int $i): array => ['id' => "many{$i}", 'name' => "Screen {$i}", 'device' => 'phone', 'x' => 470 * $i, 'y' => 0, 'width' => 390, 'height' => 844, 'view' => 844, 'layers' => [
+        ['id' => "words{$i}", 'kind' => 'text', 'words' => 'Kiln shelf', 'x' => 20, 'y' => 40, 'style' => ['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 8, 'lineHeight' => 1.2]],
+        ...($i === 5 ? array_map(fn (int $j): array => ['id' => "box{$j}", 'kind' => 'box', 'x' => 20 * ($j % 10), 'y' => 100 + 20 * intdiv($j, 10), 'width' => 10, 'height' => 10, 'fills' => [['colour' => '#17594f']]], range(0, 1999)) : []),
+    ]], range(0, 39));
+    $project = ($this->imported)((string) json_encode(['format' => 'kindred-canvas', 'version' => 2, 'name' => 'Many', 'screens' => $screens]));
+    $checks = app(Checks::class);
+    $checks->ahead($project, null, 0.0);
+    $first = $checks->of($project, ['many0'], null, 0.0);
+    expect($first->left)->toBe(39);
+    $checks->ahead($project, null, 600);
+    $this->get(route('checks.ahead', $project, false).'?theme=none')->assertNoContent();
+    $all = $checks->of($project, [], null, 0.0);
+    expect($all->left)->toBe(0)->and(array_count_values(array_map(fn (Finding $one): string => $one->rule::key(), $all->open))['text-size'])->toBe(40)
+        ->and(array_map(fn (Finding $one): string => $one->id().$one->screen, $all->open))->toBe(array_map(fn (Finding $one): string => $one->id().$one->screen, app(Checks::class)->of($project, [], null, 600)->open));
+});
+
 it('keeps what it has found until a screen, the house style or a rule changes', function (): void {
     $text = DB::table('layers')->where('project_id', $this->project->id)->where('screen', 'wheel')->where('kind', 'text')->where('body', 'like', '%"words":"10:00"%')->value('id');
     expect(($this->told)())->toBe([]);

@@ -8,6 +8,7 @@ use App\Canvas\Checks;
 use App\Canvas\TreeLoader;
 use App\Models\Project;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\View\View;
 use Kindred\Check\Checker;
 use Kindred\Check\Convention;
@@ -62,6 +63,15 @@ final class CheckController extends Controller
             },
             'alone' => $sheets === [] && (count($screens) === 1 || $layers !== []), 'themes' => $themes, 'theme' => $theme,
         ]);
+    }
+
+    /** Looks at further screens while another request does. */
+    public function ahead(Request $request, Project $project, Checks $checks): Response
+    {
+        $theme = $this->asked($request, 'theme');
+        $checks->ahead($project, $theme === 'base' || isset(Themes::of($checks->settings($project))->all()[$theme]) ? $theme : null);
+
+        return response()->noContent();
     }
 
     public function rules(Project $project, Checks $checks): View

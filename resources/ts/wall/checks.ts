@@ -15,6 +15,9 @@ const REST = 350;
 /** A wall that has just opened shows itself first, ms. */
 const OPENED = 800;
 
+/** So many screens are to be looked at before two do it at once. */
+const MANY = 16;
+
 /** So long a fix is pointed at before the wall shows it, ms. */
 const POINTED = 120;
 
@@ -36,6 +39,7 @@ export class Checks {
     private readonly rules = document.getElementById('check-rules') as HTMLDialogElement;
     private told: Told = { counts: {}, marks: [], left: 0, open: 0 };
     private timer = 0;
+    private helping = false;
     private pointed = 0;
     private theme = '';
     private lens = false;
@@ -194,7 +198,16 @@ export class Checks {
         this.badges();
         this.draw();
         this.refocus();
-        if (this.told.left > 0) this.later(REST);
+        if (this.told.left === 0) return;
+        this.later(0);
+        this.help();
+    }
+
+    /** Of many screens a second worker looks at the last ones, while the first answers. */
+    private help(): void {
+        if (this.helping || this.told.left < MANY) return;
+        this.helping = true;
+        void fetch(`${this.on.urls['checks']!}/ahead${this.theme === '' ? '' : `?theme=${this.theme}`}`).catch(() => null).then(() => (this.helping = false));
     }
 
     /** Whoever deals with one finding after another by keys goes on with the next. */
