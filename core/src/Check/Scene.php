@@ -8,12 +8,14 @@ use Kindred\Device\Catalogue;
 use Kindred\Device\Device;
 use Kindred\Document\Address;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Composed;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
+use Kindred\Document\Token\Bindings;
 use Kindred\Document\Token\Themes;
 use Kindred\Document\Token\Token;
 use Kindred\Document\Tree;
@@ -116,6 +118,31 @@ final class Scene
     public function named(Placed $first, Placed ...$others): array
     {
         return ['screen' => ($this->tree->layers[$first->address->layer] ?? null)->screen ?? null, 'layers' => array_map(fn (Placed $one): string => (string) $one->address, [$first, ...array_values($others)])];
+    }
+
+    /**
+     * A layer as a command names it that sets a property: in a copy alone where that has the property for itself.
+     *
+     * @return array{screen: string|null, layers: list<string>, apart?: true}
+     */
+    public function setting(Placed $one, string $field): array
+    {
+        return $this->named($one) + ($this->isApart($one->address, $field) ? ['apart' => true] : []);
+    }
+
+    /** Whether the outermost of the copies in which a layer lies has a property of it for itself. */
+    public function isApart(Address $address, string $field): bool
+    {
+        $around = $this->tree->showing($address)[0] ?? null;
+
+        return $around?->content instanceof Expanding
+            && array_filter($around->content->overridden($address->copies[0], $address->within()), fn (string $path): bool => Bindings::governs($path, $field)) !== [];
+    }
+
+    /** Whether a property of a layer can follow a token where it is; what a cell has for itself cannot. */
+    public function canFollow(Address $address, string $field): bool
+    {
+        return ! $this->isApart($address, $field) || ! ($this->tree->showing($address)[0] ?? null)?->content instanceof ArrayLayer;
     }
 
     /** A layer at its address, as far as it is seen. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Kindred\Check\Convention;
 use Kindred\Check\Finding;
 use Kindred\Check\Rules;
+use Kindred\Document\Layer;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
 use Kindred\Tests\Check\Faults;
@@ -43,6 +44,31 @@ it('finds them no more where they are mended as it offers', function (): void {
         expect($told)->not->toContain("{$one->id()} {$one->screen}", "{$one->reason} {$one->fix?->label}");
     }
 });
+
+it('mends what one instance, or one state, has for itself just there', function (string $field, array $value, string $rule): void {
+    $card = Planted::group('Card', 24, 40, 200, 60, [Planted::box('Ground', 0, 0, 200, 60, '#ffffff'), Planted::text('Words', 'Kiln shelf', 12, 16, 160)]);
+    $tree = (new Planted)->screen('cards', [$card])->with(['tokens' => [['id' => 'inky', 'name' => 'ink', 'kind' => 'color', 'value' => '#242424']]])->tree();
+    $called = fn (string $name, Tree $of): Layer => array_values(array_filter($of->layers, fn (Layer $one): bool => $one->name === $name))[0];
+    $tree = Sample::after($tree, ['type' => 'make-component', 'screen' => 'cards', 'layers' => [$called('Card', $tree)->id], 'seed' => 'c']);
+    $sheet = $tree->sheets()[0];
+    $tree = Sample::after($tree, ['type' => 'add-state', 'component' => $sheet->id, 'name' => 'Off', 'seed' => 's'], ['type' => 'create-layers', 'screen' => 'cards', 'seed' => 'u', 'layers' => array_map(fn (int $i): array => ['kind' => 'instance', 'name' => "Use {$i}", 'component' => $sheet->id, 'x' => 24, 'y' => 100 + 80 * $i], [1, 2])]);
+    $axis = $tree->component($sheet->id)->axes[0];
+    $words = $called('Words', $tree)->id;
+    expect(Planted::told($tree))->toBe([]);
+    foreach ([true, false] as $apart) {
+        $use = $called($apart ? 'Use 1' : 'Use 2', $tree)->id;
+        $faulty = Sample::after($tree, ['type' => 'set-states', 'screen' => 'cards', 'layers' => [$called('Use 2', $tree)->id], 'axis' => $axis->id, 'state' => $axis->states[1]->id], ['type' => 'set-field', 'screen' => $sheet->id, 'layers' => ["{$words}.{$use}"], 'field' => $field, 'value' => $value[0], 'apart' => $apart]);
+        $found = Planted::findings($faulty);
+        expect(Planted::told($faulty))->toBe(["{$rule} > Words"]);
+        $mended = Sample::after($faulty, ...$found[0]->fix->commands);
+        expect(Planted::told($mended))->toBe([])->and($mended->layer($words)->toArray())->toEqual($faulty->layer($words)->toArray())
+            ->and($mended->layer($called('Use 1', $tree)->id)->content->overrides === [])->toBe(! $apart);
+    }
+})->with([
+    'contrast' => ['fills.0.colour', ['#aaaaaa'], 'contrast'],
+    'size' => ['style.size', ['9'], 'text-size'],
+    'strength' => ['fills.0.colour', ['#888888'], 'contrast'],
+]);
 
 it('looks by no rule that is switched off, and by the limit that is set', function (): void {
     $tree = Faults::reading(new Planted)->tree();

@@ -84,9 +84,9 @@ trait Contrasts
         $seen = $has->withAlpha($has->alpha * $layer->layer->opacity);
         $nearest = $measured->against->nearest($seen, $needed);
         $fill = array_key_first(array_filter($layer->layer->fills, fn (Fill $one): bool => ! $one->hidden)) ?? 0;
-        $token = $nearest === null ? null : self::token($scene, $has, abs(Oklab::of($nearest)->lightness - Oklab::of($has)->lightness) + self::FURTHER, fn (Colour $colour): bool => $measured->against->worst($colour->withAlpha($colour->alpha * $layer->layer->opacity)) >= $needed);
+        $token = $nearest === null || ! $scene->canFollow($layer->address, "fills.{$fill}.paint") ? null : self::token($scene, $has, abs(Oklab::of($nearest)->lightness - Oklab::of($has)->lightness) + self::FURTHER, fn (Colour $colour): bool => $measured->against->worst($colour->withAlpha($colour->alpha * $layer->layer->opacity)) >= $needed);
         if ($token !== null) {
-            return new Fix("Take the token {$token->name}", [['type' => 'bind-token', ...$scene->named($layer), 'field' => "fills.{$fill}.paint", 'token' => $token->id]]);
+            return new Fix("Take the token {$token->name}", [['type' => 'bind-token', ...$scene->setting($layer, "fills.{$fill}.paint"), 'field' => "fills.{$fill}.paint", 'token' => $token->id]]);
         }
         if ($nearest === null) {
             return null;
@@ -94,7 +94,7 @@ trait Contrasts
         // A colour that is seen through hardly ever stands out enough: it is as dark as it can be then, or opaque.
         $hex = substr($nearest->toHex(), 0, 7);
 
-        return new Fix("Take {$hex}", [['type' => 'set-field', ...$scene->named($layer), 'field' => "fills.{$fill}.colour", 'value' => $hex]]);
+        return new Fix("Take {$hex}", [['type' => 'set-field', ...$scene->setting($layer, "fills.{$fill}.colour"), 'field' => "fills.{$fill}.colour", 'value' => $hex]]);
     }
 
     /**

@@ -70,7 +70,7 @@ final class OffScale implements OnScreen
                 }
                 if ($nearest !== null && abs($nearest[1] - $gap) >= 0.5 && abs($nearest[1] - $gap) < $nearest[1] * self::NEAR) {
                     yield Finding::of(self::class, $scene->screen->id, sprintf('%s has a %s of %s px; next to it is %s of %s px.', $one->called(), $path === 'padding' ? 'padding' : 'gap', round($gap, 2), $nearest[0]->name, round($nearest[1], 2)), [$one->address],
-                        new Fix("Take {$nearest[0]->name}", [['type' => 'bind-token', ...$scene->named($one), 'field' => $path, 'token' => $nearest[0]->id]]));
+                        new Fix("Take {$nearest[0]->name}", [['type' => 'bind-token', ...$scene->setting($one, $path), 'field' => $path, 'token' => $nearest[0]->id]]));
                 }
             }
         }

@@ -78,7 +78,7 @@ final class RawValue implements Across
                     $facts["{$token} {$role}"] ??= self::fact($scene, $one, $path, $token, '');
                 }
                 foreach (isset($fed[$one->address->layer]) ? [] : self::raw($written, $tokens) as $path => $all) {
-                    foreach ($all as $token) {
+                    foreach ($scene->canFollow($one->address, $path) ? $all : [] as $token) {
                         $facts["{$one->address->layer} {$path} {$token->id}"] = self::fact($scene, $one, $path, $token->id, $token->name);
                     }
                 }
@@ -106,7 +106,7 @@ final class RawValue implements Across
                 $names = implode(', ', array_unique(array_map(fn (Fact $fact): string => $fact->text('token'), $found)));
                 $one = count($found) === 1;
                 yield Finding::of(self::class, $found[0]->screen, "“{$found[0]->called}” has the value of {$names}, but does not follow ".($one ? 'it.' : 'them.'), [$found[0]->place],
-                    new Fix($one ? "Follow {$names}" : 'Follow them', array_map(fn (Fact $fact): array => ['type' => 'bind-token', 'screen' => $fact->text('kept') === '' ? null : $fact->text('kept'), 'layers' => [(string) $fact->place], 'field' => $fact->text('path'), 'token' => $fact->about], $found)));
+                    new Fix($one ? "Follow {$names}" : 'Follow them', array_map(fn (Fact $fact): array => ['type' => 'bind-token', 'screen' => $fact->text('kept') === '' ? null : $fact->text('kept'), 'layers' => [(string) $fact->place], 'apart' => $fact->text('apart') !== '', 'field' => $fact->text('path'), 'token' => $fact->about], $found)));
             }
         }
     }
@@ -126,7 +126,7 @@ final class RawValue implements Across
 
     private static function fact(Scene $scene, Placed $one, string $path, string $token, string $name): Fact
     {
-        return new Fact($scene->screen->id, $scene->screen->name, $one->address, $token, self::role($one->layer, $path), $one->layer->name, ['path' => $path, 'token' => $name, 'kept' => ($scene->tree->layers[$one->address->layer] ?? null)->screen ?? '']);
+        return new Fact($scene->screen->id, $scene->screen->name, $one->address, $token, self::role($one->layer, $path), $one->layer->name, ['path' => $path, 'token' => $name, 'kept' => ($scene->tree->layers[$one->address->layer] ?? null)->screen ?? '', 'apart' => $scene->isApart($one->address, $path) ? 'apart' : '']);
     }
 
     /** What a value is there for. */

@@ -103,7 +103,7 @@ final class TextContrast implements OnScreen
         $own = $run->setting->colour;
         if ($veil !== null) {
             return $contrast->against->worst($own ?? $layer->layer->colour() ?? $contrast->seen) < $needed ? null
-                : new Fix("Show {$veil->called()} in full", [['type' => 'set-field', ...$scene->named($veil), 'field' => 'opacity', 'value' => '100%']]);
+                : new Fix("Show {$veil->called()} in full", [['type' => 'set-field', ...$scene->setting($veil, 'opacity'), 'field' => 'opacity', 'value' => '100%']]);
         }
         if ($own === null) {
             return self::recoloured($scene, $layer, $contrast, $needed);
@@ -113,9 +113,9 @@ final class TextContrast implements OnScreen
             return null;
         }
         $runs = array_map(fn (Run $one): array => ($one->colour?->toHex() === $own->toHex() ? $one->with(colour: $nearest->withAlpha(1)) : $one)->toArray(), $text->runs);
-        $named = $scene->named($layer);
+        $named = $scene->setting($layer, 'runs');
 
-        return new Fix("Take {$nearest->opaqueHex()}", [['type' => 'set-words', 'screen' => $named['screen'], 'layer' => $named['layers'][0], 'words' => $text->words, 'runs' => $runs, 'paragraphs' => array_map(fn (Paragraph $one): array => $one->toArray(), $text->paragraphs)]]);
+        return new Fix("Take {$nearest->opaqueHex()}", [['type' => 'set-words', 'screen' => $named['screen'], 'layer' => $named['layers'][0], 'apart' => isset($named['apart']), 'words' => $text->words, 'runs' => $runs, 'paragraphs' => array_map(fn (Paragraph $one): array => $one->toArray(), $text->paragraphs)]]);
     }
 
     /** @return non-empty-list<Point> over the words, as densely as colours can change behind them */
