@@ -11,7 +11,7 @@ use Kindred\Document\Tree;
 /** A project as checks find it: what they depend on, and which screens have been looked at since that changed. */
 final readonly class Look
 {
-    /** @var list<string> the screens in the order of the reel */
+    /** @var list<string> the screens in the order of the reel, and the sheets of components */
     public array $order;
 
     /**
@@ -23,7 +23,7 @@ final readonly class Look
      */
     public function __construct(public Project $project, public Tree $head, public ?string $theme, public string $house, public array $revisions, public array $kept = [])
     {
-        $this->order = array_map(fn (Screen $screen): string => $screen->id, $head->reel());
+        $this->order = array_map(fn (Screen $screen): string => $screen->id, $head->hung());
     }
 
     /** @param  array<string, string>  $kept */

@@ -17,7 +17,8 @@ final readonly class Checker
     }
 
     /**
-     * What one screen has to say: what is wrong on it, and what others are compared with.
+     * What one screen has to say: what is wrong on it, and what others are compared with. A component is looked at where it is used; on its
+     * own sheet only how its parts lie to each other, which is settled there.
      *
      * @param  bool  $asMade  whether it shows the theme in which it was made: in another, raw values are like those of tokens by chance
      */
@@ -28,7 +29,7 @@ final readonly class Checker
         $findings = $facts = [];
         foreach (Rules::ALL as $rule) {
             $setting = $settings[$rule::key()] ?? null;
-            if ($setting?->on === false || (! $asMade && $rule::group() === Group::HouseStyle)) {
+            if ($setting?->on === false || (! $asMade && $rule::group() === Group::HouseStyle) || ($scene->screen->component !== null && $rule::group() !== Group::NearMiss)) {
                 continue;
             }
             if (is_a($rule, Across::class, true)) {

@@ -94,6 +94,9 @@ final class Faults
                 Planted::box('A', 0, 0, 120, 40), Planted::box('B', 0, 50, 120, 40), Planted::box('C', 0, 100, 120, 40),
                 Planted::box('alignment: two to the right', 2, 170, 90, 30), Planted::box('Indented', 12, 220, 83, 30),
             ]),
+            Planted::group('Switch in a room', 330, 24, 60, 100, [
+                Planted::box('Room', 0, 0, 52, 60), Planted::box('Track', 0, 14, 52, 32, '#3f5d4a'), Planted::box('Knob, 3 px inside', 3, 17, 26, 26, '#ffffff'),
+            ]),
             Planted::group('Even column', 200, 24, 120, 190, [
                 Planted::box('A', 0, 0, 120, 40), Planted::box('B', 0, 48, 120, 40), Planted::box('C', 0, 96, 120, 40), Planted::box('uneven-gap: two too low', 0, 146, 120, 40),
             ]),

@@ -62,7 +62,7 @@ final class Planted
     public static function findings(Tree $tree): array
     {
         $checker = new Checker(self::eyes());
-        $reports = array_map(fn (Screen $screen): Report => $checker->screen($tree, $screen->id), $tree->reel());
+        $reports = array_map(fn (Screen $screen): Report => $checker->screen($tree, $screen->id), $tree->hung());
 
         return [...array_merge([], ...array_map(fn (Report $one): array => $one->findings, $reports)), ...Checker::across($tree, $reports)];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Kindred\Check\Convention;
 use Kindred\Check\Finding;
 use Kindred\Check\Rules;
+use Kindred\Document\Address;
 use Kindred\Document\Layer;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
@@ -45,8 +46,21 @@ it('finds them no more where they are mended as it offers', function (): void {
     }
 });
 
+it('finds what lies nearly right in a component once, on its sheet', function (): void {
+    $card = Planted::group('Card', 24, 40, 200, 160, [Planted::box('Ground', 0, 0, 200, 160, '#eeeeee'), Planted::box('A', 20, 10, 100, 30), Planted::box('B', 20, 50, 100, 30), Planted::box('alignment: two to the right', 22, 90, 80, 30), Planted::text('contrast: words', 'Kiln', 20, 130, 100, 16, '#aaaaaa')]);
+    $tree = (new Planted)->screen('cards', [$card])->tree();
+    $tree = Sample::after($tree, ['type' => 'make-component', 'screen' => 'cards', 'layers' => [array_values(array_filter($tree->layers, fn (Layer $one): bool => $one->name === 'Card'))[0]->id], 'seed' => 'c']);
+    $sheet = $tree->sheets()[0];
+    $tree = Sample::after($tree, ['type' => 'create-layers', 'screen' => 'cards', 'seed' => 'u', 'layers' => [['kind' => 'instance', 'name' => 'Use', 'component' => $sheet->id, 'x' => 24, 'y' => 300]]]);
+    $found = array_column(Planted::findings($tree), null, 'screen');
+    expect(Planted::told($tree))->toBe(['alignment > alignment: two to the right', 'contrast > contrast: words'])->and(array_keys($found))->toBe(['cards', $sheet->id])
+        ->and($found[$sheet->id]->rule::key())->toBe('alignment')->and(array_map(strval(...), $found['cards']->places))->toHaveCount(2);
+    $mended = Sample::after($tree, ...$found[$sheet->id]->fix->commands);
+    expect(Planted::told($mended))->toBe(['contrast > contrast: words'])->and(Sample::expansion()->at($mended, new Address($found[$sheet->id]->places[0]->layer, [array_values(array_filter($mended->layersOf('cards'), fn (Layer $one): bool => $one->component() !== null))[1]->id]))->box->x)->toBe(20.0);
+});
+
 it('mends what one instance, or one state, has for itself just there', function (string $field, array $value, string $rule): void {
-    $card = Planted::group('Card', 24, 40, 200, 60, [Planted::box('Ground', 0, 0, 200, 60, '#ffffff'), Planted::text('Words', 'Kiln shelf', 12, 16, 160)]);
+    $card = Planted::group('Card', 24, 40, 200, 60, [Planted::box('Ground', 0, 0, 200, 60, '#ffffff'), Planted::text('Words', 'Kiln shelf', 12, 6, 160)]);
     $tree = (new Planted)->screen('cards', [$card])->with(['tokens' => [['id' => 'inky', 'name' => 'ink', 'kind' => 'color', 'value' => '#242424']]])->tree();
     $called = fn (string $name, Tree $of): Layer => array_values(array_filter($of->layers, fn (Layer $one): bool => $one->name === $name))[0];
     $tree = Sample::after($tree, ['type' => 'make-component', 'screen' => 'cards', 'layers' => [$called('Card', $tree)->id], 'seed' => 'c']);

@@ -13,6 +13,7 @@ use Kindred\Check\OnScreen;
 use Kindred\Check\Placed;
 use Kindred\Check\Scene;
 use Kindred\Document\Layer\Text;
+use Kindred\Geometry\Box;
 
 /** A layer whose edge, or middle, misses the line on which others stand by 1 to 3 px, and which stands on no other line. */
 final class Alignment implements OnScreen
@@ -71,7 +72,7 @@ final class Alignment implements OnScreen
                 for ($px = (int) floor($at) - 3; $px <= (int) floor($at) + 3; $px++) {
                     foreach ($by[$px] ?? [] as [$j, $theirs, $line]) {
                         // What lies upon it is placed on it, not the other way round.
-                        if ($i === $j || abs($line - $at) > 3.01 || $one->bounds->contains($family[$j]->bounds)) {
+                        if ($i === $j || abs($line - $at) > 3.01 || $one->bounds->contains($family[$j]->bounds) || self::isInset($one->bounds, $family[$j]->bounds, abs($line - $at))) {
                             continue;
                         }
                         if (abs($at - $line) <= 0.5) {
@@ -96,6 +97,14 @@ final class Alignment implements OnScreen
                     new Fix('Move it by '.abs($by).' px', [['type' => 'move-layers', ...$scene->named($one), 'dx' => $axis === 'x' ? $by : 0, 'dy' => $axis === 'y' ? $by : 0]]));
             }
         }
+    }
+
+    /** Whether a box lies in another, by as much at another side: so a knob lies in its track. */
+    private static function isInset(Box $one, Box $other, float $by): bool
+    {
+        $insets = [$one->x - $other->x, $other->right() - $one->right(), $one->y - $other->y, $other->bottom() - $one->bottom()];
+
+        return $by > 0.5 && min($insets) >= 0 && count(array_filter($insets, fn (float $inset): bool => abs($inset - $by) <= 0.5)) >= 2;
     }
 
     /**
