@@ -36,10 +36,10 @@ it('finds nothing wrong with the demo but what its plan asks for', function (): 
 it('finds all faults of a project that is brought in, and lists them by screen and by layer', function (): void {
     $tree = Faults::all()->tree();
     $project = ($this->imported)((new ProjectFile($tree->withProject($tree->project->with(name: 'Faults <b>'))))->write());
-    expect(($this->told)($project))->toHaveCount(45);
+    expect(($this->told)($project))->toHaveCount(47);
     $at = route('checks', $project, false);
     $this->get("{$at}?screen=reading")->assertOk()->assertSee('Contrast of text')->assertSee('Mend 4')->assertDontSee('Corners that do not run along')
-        ->assertSee('&quot;reading&quot;:11', false);
+        ->assertSee('&quot;reading&quot;:12', false);
     $this->get("{$at}?screen=reading&layers=p0001")->assertOk()->assertSee('Take #767676')->assertDontSee('Take #7fd1bf');
     $this->get($at)->assertOk()->assertSee('on Reading')->assertSee('Corners that do not run along');
     $this->get(route('checks.rules', $project, false))->assertOk()->assertSee('WCAG 2.2, success criterion 4.1.2')->assertSee('Least side of a target');

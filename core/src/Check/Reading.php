@@ -36,6 +36,12 @@ final readonly class Reading
         return $required !== [] ? new self($required, 'Asked for by requirements', false, true) : new self(self::present($weighed, self::headings($scene)), 'By its headings', false, false);
     }
 
+    /** Whether a screen says anything of the order. */
+    public static function isSaid(Scene $scene): bool
+    {
+        return $scene->screen->reading !== [] || self::required($scene) !== [] || self::headings($scene) !== [];
+    }
+
     /**
      * @param  list<Weighed>  $weighed
      * @param  list<Address>  $addresses

@@ -27,6 +27,8 @@ final class Faults
             Planted::text('contrast: pale run', 'Open until nine', 200, 288, 160, more: ['runs' => [['from' => 5, 'to' => 10, 'colour' => '#bbbbbb']]]),
             Planted::icon('graphic-contrast: pale tick', 24, 330, colour: '#bbbbbb'),
             Planted::icon('Tick', 60, 330, colour: '#777777'),
+            Planted::bars('graphic-contrast: visits', 210, 560, ['Guests' => '#17594f', 'Members' => '#e8c9a0', 'Both' => '#d5d9d0']),
+            Planted::bars('Visits that are seen', 210, 660, ['Guests' => '#17594f', 'Members' => '#a94c31']),
             Planted::text('text-size: fine print', 'Glazes are sold by weight', 24, 370, size: 10),
             Planted::text('Small but read', 'Glazes are sold by weight', 24, 390, size: 12),
             Planted::text('cut-text: after two lines', 'Bring an apron and short nails, a towel, a notebook, and whatever you made last week', 24, 420, 160, more: ['maxLines' => 2]),
@@ -36,6 +38,7 @@ final class Faults
             ['kind' => 'widget', 'name' => 'cut-text: no room for its label', 'widget' => 'button', 'label' => 'Book a wheel for Thursday', 'x' => 24, 'y' => 750, 'width' => 120, 'height' => 48],
             ['kind' => 'widget', 'name' => 'Room for its label', 'widget' => 'button', 'label' => 'Book', 'x' => 200, 'y' => 750, 'width' => 120, 'height' => 48],
             Planted::text('Broken where it may be', 'Wheel-throwing for all', 120, 640, 72),
+            Planted::text('Heading', 'What there is in the studio', 24, 801, 342, 28),
         ]);
     }
 
@@ -179,6 +182,17 @@ final class Faults
         ], ['reading' => ['heading', 'hours1', 'gone1', 'lost1']]);
     }
 
+    /** Headings, of which one cannot be told from what stands below it. */
+    public static function headed(Planted $planted): Planted
+    {
+        $rows = fn (): array => array_map(fn (int $i): array => Planted::text("Row {$i}", 'Clay is washed off at the door', 24, 360 + 40 * $i, 240, 14), range(0, 5));
+        $light = ['style' => ['family' => 'Hanken Grotesk', 'weight' => 300, 'size' => 24, 'lineHeight' => 1.2]];
+
+        return $planted
+            ->screen('headlost', [Planted::text('reading-order: pale heading', 'Kiln', 24, 40, 342, 24, '#949494', $light), ['kind' => 'ellipse', 'name' => 'Sun', 'x' => 60, 'y' => 90, 'width' => 260, 'height' => 240, 'fills' => [['colour' => '#e0241b']]], ...$rows()])
+            ->screen('headseen', [Planted::text('Heading', 'Open evening on Thursday', 24, 40, 342, 28, '#222222'), Planted::box('Picture', 24, 110, 342, 200, '#d9a441'), ...$rows()]);
+    }
+
     /** What a convention settles: bars, margins, and where what returns stands. */
     public static function settled(Planted $planted): Planted
     {
@@ -198,7 +212,7 @@ final class Faults
     /** All of them in one project. */
     public static function all(): Planted
     {
-        return self::met(self::planned(self::houseStyle(self::sisters(self::nearly(self::touching(self::reading(new Planted)))))));
+        return self::headed(self::met(self::planned(self::houseStyle(self::sisters(self::nearly(self::touching(self::reading(new Planted))))))));
     }
 
     public static function houseStyle(Planted $planted): Planted

@@ -138,6 +138,18 @@ final class Planted
         return $more + ['kind' => 'icon', 'name' => $name, 'icon' => 'check', 'x' => $x, 'y' => $y, 'width' => $side, 'height' => $side, 'fills' => [['colour' => $colour]]];
     }
 
+    /**
+     * @param  array<string, string>  $series  colours by what they are called
+     * @return array<string, mixed> a chart of two points
+     */
+    public static function bars(string $name, float $x, float $y, array $series): array
+    {
+        $columns = array_map(fn (string $called, int $i): array => ['id' => "val{$i}", 'name' => $called, 'slot' => 'value'], array_keys($series), range(0, count($series) - 1));
+
+        return ['kind' => 'chart', 'form' => 'bars', 'name' => $name, 'x' => $x, 'y' => $y, 'width' => 156, 'height' => 80, 'fills' => array_map(fn (string $colour): array => ['colour' => $colour], array_values($series)), 'style' => ['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 12, 'lineHeight' => 1.2],
+            'sheet' => ['columns' => [['id' => 'label', 'name' => 'Day', 'slot' => 'label'], ...$columns], 'rows' => array_map(fn (int $row): array => ['id' => "row{$row}", 'cells' => ['label' => ['Mo', 'Tu'][$row]] + array_fill_keys(array_column($columns, 'id'), (string) (4 + 3 * $row))], [0, 1])]];
+    }
+
     /** @return array<string, mixed> what a tap on a layer does */
     public static function tap(?string $screen = null): array
     {

@@ -23,6 +23,7 @@ it('finds each fault that was put there, and nothing else', function (Planted $p
     'sister screens' => [Faults::sisters(new Planted), 'reordered > Tabs'],
     'values of tokens' => [Faults::houseStyle(new Planted)],
     'what is met first' => [Faults::met(new Planted)],
+    'headings' => [Faults::headed(new Planted)],
     'what is settled' => [Faults::settled(new Planted)],
     'a plan' => [Faults::planned(new Planted)],
     'all together' => [Faults::all(), 'tap-name > Box 3', 'reordered > Tabs'],
@@ -31,7 +32,7 @@ it('finds each fault that was put there, and nothing else', function (Planted $p
 it('finds all of them in one project, by every rule that there is', function (): void {
     $findings = Planted::findings(Faults::all()->tree());
     $settled = Planted::findings(Faults::settled(new Planted)->tree());
-    expect($findings)->toHaveCount(45)
+    expect($findings)->toHaveCount(47)
         ->and(array_values(array_unique(array_map(fn (Finding $one): string => $one->rule, [...$findings, ...$settled]))))->toEqualCanonicalizing(Rules::ALL);
 });
 

@@ -74,16 +74,20 @@ trait Contrasts
         return $points === [] ? [$one->centre] : $points;
     }
 
-    /** The nearest colour that stands out enough; a token of such a colour before any other. */
-    private static function recoloured(Scene $scene, Placed $layer, Measured $measured, float $needed): ?Fix
+    /**
+     * The nearest colour that stands out enough; a token of such a colour before any other.
+     *
+     * @param  int|null  $fill  whose colour it is; that of the uppermost fill that is seen where null
+     */
+    private static function recoloured(Scene $scene, Placed $layer, Measured $measured, float $needed, ?int $fill = null): ?Fix
     {
-        $has = $layer->layer->colour();
+        $fill ??= array_key_first(array_filter($layer->layer->fills, fn (Fill $one): bool => ! $one->hidden)) ?? 0;
+        $has = ($layer->layer->fills[$fill] ?? null)?->colour() ?? $layer->layer->colour();
         if ($has === null || self::veil($layer) !== null) {
             return null;
         }
         $seen = $has->withAlpha($has->alpha * $layer->layer->opacity);
         $nearest = $measured->against->nearest($seen, $needed);
-        $fill = array_key_first(array_filter($layer->layer->fills, fn (Fill $one): bool => ! $one->hidden)) ?? 0;
         $token = $nearest === null || ! $scene->canFollow($layer->address, "fills.{$fill}.paint") ? null : self::token($scene, $has, abs(Oklab::of($nearest)->lightness - Oklab::of($has)->lightness) + self::FURTHER, fn (Colour $colour): bool => $measured->against->worst($colour->withAlpha($colour->alpha * $layer->layer->opacity)) >= $needed);
         if ($token !== null) {
             return new Fix("Take the token {$token->name}", [['type' => 'bind-token', ...$scene->setting($layer, "fills.{$fill}.paint"), 'field' => "fills.{$fill}.paint", 'token' => $token->id]]);

@@ -12,19 +12,23 @@ use Kindred\Check\Measured;
 use Kindred\Check\OnScreen;
 use Kindred\Check\Placed;
 use Kindred\Check\Scene;
+use Kindred\Document\Chart\ChartForm;
+use Kindred\Document\Chart\Points;
+use Kindred\Document\Layer\Chart;
 use Kindred\Document\Layer\Composed;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Style\Fill;
+use Kindred\Document\Style\Paint\Paint;
 use Kindred\Document\Style\Paint\Solid;
 use Kindred\Document\Style\Stroke;
 use Kindred\Geometry\Box;
 use Kindred\Paint\Colour;
 
 /**
- * Icons stand out against what lies behind them, and so does what can be tapped and has neither words nor an icon or a picture: nothing else
- * tells that it is there. Other graphics may be there for their looks alone, which nobody can tell from outside.
+ * Icons stand out against what lies behind them, and so do the colours of charts, and what can be tapped and has neither words nor an icon
+ * or a picture: nothing else tells that it is there. Other graphics may be there for their looks alone, which nobody can tell from outside.
  */
 final class GraphicContrast implements OnScreen
 {
@@ -64,6 +68,11 @@ final class GraphicContrast implements OnScreen
                 yield self::finding($scene, $layer, "The icon {$layer->called()}", $measured, $needed, self::recoloured($scene, $layer, $measured, $needed));
             }
         }
+        foreach ($scene->seen as $layer) {
+            if ($layer->layer->content instanceof Chart) {
+                yield from self::ofChart($scene, $layer, $layer->layer->content, $needed);
+            }
+        }
         foreach (self::bare($scene) as $target) {
             $clearest = self::clearest($scene, $target);
             if ($clearest !== null && $clearest[1]->ratio < $needed) {
@@ -71,6 +80,60 @@ final class GraphicContrast implements OnScreen
                 yield self::finding($scene, $target, "{$target->called()} can be tapped, and has neither words nor an icon. Its clearest part", $measured, $needed, $isFill ? self::recoloured($scene, $figure, $measured, $needed) : null);
             }
         }
+    }
+
+    /**
+     * What does not stand out of a chart, together.
+     *
+     * @return iterable<Finding>
+     */
+    private static function ofChart(Scene $scene, Placed $placed, Chart $chart, float $needed): iterable
+    {
+        $faint = $fixes = [];
+        foreach (self::marks($placed->layer->fills, $chart) as [$name, $fill, $paint]) {
+            $colour = $paint instanceof Solid ? $paint->colour : null;
+            $measured = self::inside($scene, $placed, $colour);
+            if ($measured !== null && $measured->ratio < $needed) {
+                $faint[] = [$name, $measured];
+                $fixes[] = $fill === null ? null : self::recoloured($scene, $placed, $measured, $needed, $fill);
+            }
+        }
+        if ($faint === []) {
+            return;
+        }
+        usort($faint, fn (array $a, array $b): int => $a[1]->ratio <=> $b[1]->ratio);
+        $names = array_values(array_unique(array_filter(array_column($faint, 0), fn (string $name): bool => $name !== '')));
+        $commands = array_values(array_unique(array_merge([], ...array_map(fn (?Fix $fix): array => $fix->commands ?? [], $fixes)), SORT_REGULAR));
+        $what = ($names === [] ? 'What is drawn' : implode(', ', array_map(fn (string $name): string => "“{$name}”", array_slice($names, 0, 3))).(count($names) > 3 ? ' and more' : ''))." in the chart {$placed->called()}";
+        yield self::finding($scene, $placed, $what, $faint[0][1], $needed, in_array(null, $fixes, true) || $commands === [] ? null : (count($fixes) === 1 ? $fixes[0] : new Fix('Take nearest colours that stand out', $commands)));
+    }
+
+    /**
+     * What the colours of a chart stand for.
+     *
+     * @param  list<Fill>  $fills  of its layer
+     * @return list<array{string, int|null, Paint}> what is drawn so, and the number of the fill; null for a colour of the data sheet
+     */
+    private static function marks(array $fills, Chart $chart): array
+    {
+        $points = Points::of($chart->sheet);
+        $byPoint = in_array($chart->form, [ChartForm::Ring, ChartForm::Gauge, ChartForm::Progress], true);
+        $hasOwn = $byPoint || $chart->form === ChartForm::Bars;
+        $seen = array_filter($fills, fn (Fill $fill): bool => ! $fill->hidden);
+        $numbers = array_keys($seen);
+        $marks = [];
+        foreach ($hasOwn ? $points->colours : [] as $i => $own) {
+            if ($own !== null && ($points->series[0]->values[$i] ?? null) !== null) {
+                $marks[$own->toHex()] ??= [$points->labels[$i], null, new Solid($own)];
+            }
+        }
+        foreach ($numbers === [] ? [] : ($byPoint ? array_keys($points->labels) : array_keys($points->series)) as $i) {
+            $fill = $numbers[$i % count($numbers)];
+            $isUsed = $byPoint ? ($points->colours[$i] ?? null) === null : (! $hasOwn || in_array(null, $points->colours, true));
+            $marks += $isUsed ? [$fill => [$byPoint ? $points->labels[$i] : $points->series[$i]->name, $fill, $seen[$fill]->paint]] : [];
+        }
+
+        return array_values($marks);
     }
 
     private static function finding(Scene $scene, Placed $layer, string $what, Measured $measured, float $needed, ?Fix $fix): Finding

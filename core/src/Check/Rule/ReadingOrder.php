@@ -49,7 +49,7 @@ final class ReadingOrder implements OnScreen
 
     public static function on(Scene $scene, ?float $limit): iterable
     {
-        if ($scene->screen->reading === [] && $scene->tree->entries() === []) {
+        if (! Reading::isSaid($scene)) {
             return;
         }
         $weighed = Prominence::of($scene);
@@ -67,10 +67,11 @@ final class ReadingOrder implements OnScreen
                 }
             }
         }
-        foreach ($reading->isAsked ? $order : [] as $one) {
+        // Of headings the largest says what the screen is; smaller ones may stand back.
+        foreach ($reading->isAsked ? $order : array_slice($order, 0, 1) as $one) {
             if ($one->prominence() < $weighed[0]->prominence() * self::LOST && $one !== $weighed[0]) {
                 $before = count(array_filter($weighed, fn (Weighed $other): bool => $other->prominence() > $one->prominence()));
-                yield Finding::of(self::class, $scene->screen->id, "{$one->thing->called()} is lost: {$before} things catch the eye before it, {$weighed[0]->thing->called()} most of all: {$weighed[0]->by($one)}.", [$one->thing->address]);
+                yield Finding::of(self::class, $scene->screen->id, "{$one->thing->called()} is lost".($reading->isAsked ? '' : ', though it is the largest heading').": {$before} things catch the eye before it, {$weighed[0]->thing->called()} most of all: {$weighed[0]->by($one)}.", [$one->thing->address]);
             }
         }
     }
