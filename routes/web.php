@@ -134,6 +134,7 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
         Route::post('house-style/scheme', [SchemeController::class, 'show'])->middleware(FairShare::class)->name('scheme');
         Route::post('house-style/read', [HouseStyleController::class, 'read'])->middleware(FairShare::class)->name('house.read');
         Route::get('libraries', [LibraryController::class, 'index'])->middleware(FairShare::class)->name('libraries');
+        Route::get('libraries/news', [LibraryController::class, 'news'])->name('libraries.news');
         Route::match(['get', 'post'], 'libraries/offer', [LibraryController::class, 'offer'])->middleware(FairShare::class)->name('libraries.offer');
         Route::post('libraries/take', [LibraryController::class, 'take'])->middleware(FairShare::class)->name('libraries.take');
         Route::match(['get', 'post'], 'libraries/{library}/review', [LibraryController::class, 'review'])->where('library', '[a-z][a-z0-9]{3,25}')->middleware(FairShare::class)->name('libraries.review');

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Canvas;
 
+use App\Fonts\Fonts;
 use App\Models\Project;
 use App\Models\User;
+use Illuminate\Contracts\Cache\Repository as Cache;
 use Illuminate\Support\Collection;
 use Kindred\Command\Commands;
 use Kindred\Document\Entity;
+use Kindred\Document\Library\Kind;
 use Kindred\Document\Library\Library;
 use Kindred\Document\Missing;
 use Kindred\Document\Screen;
@@ -22,16 +25,19 @@ use Kindred\Library\Goods;
 use Kindred\Library\Update;
 use Kindred\Library\Updates;
 
-/** Components, tokens, icons and conventions of one project in another, or from a file. */
+/** Components, tokens, icons, fonts and conventions of one project in another, or from a file. */
 final readonly class Libraries
 {
     /** Bytes of a file that serves as a library. */
     public const MAX_BYTES = 16 * 1024 * 1024;
 
+    /** Seconds for which it is known how much is new. */
+    private const KEPT = 7 * 86_400;
+
     /** Projects that are offered as libraries. */
     private const OFFERED = 2000;
 
-    public function __construct(private TreeLoader $store, private Editor $editor, private Assets $assets)
+    public function __construct(private TreeLoader $store, private Editor $editor, private Assets $assets, private Fonts $fonts, private Cache $cache)
     {
     }
 
@@ -111,7 +117,7 @@ final readonly class Libraries
         foreach ($pictures === [] ? [] : $goods->with($keys) as $good) {
             foreach ($good->pictures as $hash) {
                 if (isset($pictures[$hash])) {
-                    $this->assets->adopt($project, $hash, $pictures[$hash]);
+                    $good->kind === Kind::Font ? $this->fonts->adopt($project, $hash, $pictures[$hash]) : $this->assets->adopt($project, $hash, $pictures[$hash]);
                 }
             }
         }
@@ -129,6 +135,18 @@ final readonly class Libraries
     public function updates(Project $project, Library $library, Tree $there): array
     {
         return Updates::of($library, $this->tree($project), $there);
+    }
+
+    /** How much is new in the libraries of a project that are projects. It is worked out once until one of these changes. */
+    public function news(Project $project, User $user): int
+    {
+        $count = 0;
+        foreach ($this->of($project) as $library) {
+            $source = $this->source($library, $user);
+            $count += $source === null ? 0 : $this->cache->remember("library:{$project->id}:{$library->id}:{$project->sequence}:{$source->sequence}", self::KEPT, fn (): int => count($this->updates($project, $library, $this->tree($source))));
+        }
+
+        return $count;
     }
 
     /** @return \Generator<int, string> a file with what others can take, and nothing else */

@@ -6,12 +6,6 @@ use App\Models\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 
-/** A font file of the build, as somebody might bring it. */
-function fontFile(string $path, ?string $name = null): UploadedFile
-{
-    return UploadedFile::fake()->createWithContent($name ?? basename($path), (string) file_get_contents(base_path("node_modules/@fontsource/{$path}")));
-}
-
 beforeEach(function (): void {
     $this->actingAs($this->user = User::factory()->create());
     $this->project = $this->demo($this->user);

@@ -56,6 +56,41 @@ it('goes out as a file and comes in from one, with pictures', function (): void 
     $this->get("/projects/{$theirs->id}/libraries")->assertOk()->assertSee('from a file')->assertSee('Newer file');
 });
 
+it('brings the fonts along in which a component and a type style are set, from a project and from a file', function (): void {
+    $at = "/projects/{$this->parts->id}";
+    $fonts = $this->postJson("{$at}/fonts?family=Kiln+Hand", ['font' => fontFile('jetbrains-mono/files/jetbrains-mono-latin-700-normal.woff2')])->assertCreated()->json('fonts');
+    $style = ['family' => 'Kiln Hand', 'weight' => 700, 'size' => 20, 'lineHeight' => 1.2];
+    $sheet = ($this->sheet)('Button');
+    $label = DB::table('layers')->where('project_id', $this->parts->id)->where('screen', $sheet)->where('kind', 'text')->value('id');
+    $edit = fn (array ...$commands) => $this->postJson("{$at}/edits", ['base' => $this->parts->fresh()->sequence, 'commands' => $commands])->assertOk();
+    $edit(['type' => 'put-fonts', 'fonts' => $fonts]);
+    $edit(['type' => 'set-field', 'screen' => $sheet, 'layers' => [$label], 'field' => 'style.family', 'value' => 'Kiln Hand'], ['type' => 'put-tokens', 'tokens' => [['id' => 'typeown', 'name' => 'type.own', 'kind' => 'typography', 'style' => $style]]]);
+    $width = fn (Project $of): float => (float) DB::table('layers')->where(['project_id' => $of->id, 'id' => $label])->value('width');
+
+    $this->get("{$this->libraries}/offer?from={$this->parts->id}")->assertOk()->assertSee('Fonts')->assertSee('Kiln Hand');
+    $this->postJson("{$this->libraries}/take", ['from' => (string) $this->parts->id, 'keys' => ["component {$sheet}"]])->assertOk()->assertJsonPath('label', 'Bring in “Kiln Hand”');
+    expect(app(TreeLoader::class)->whole($this->project->fresh())->project->fonts)->toHaveCount(1)->and($width($this->project))->toBe($width($this->parts));
+    $this->get("{$this->at}/fonts.css")->assertOk()->assertSee('Kiln Hand', false);
+
+    $file = $this->get("{$at}/library.json")->assertOk()->streamedContent();
+    $other = User::factory()->create();
+    $theirs = app(Projects::class)->import($other, json_encode(['format' => 'kindred-canvas', 'version' => 2, 'name' => 'Theirs', 'screens' => []]));
+    $this->actingAs($other)->post("/projects/{$theirs->id}/libraries/take", ['file' => UploadedFile::fake()->createWithContent('parts.json', $file), 'keys' => ['token typeown']], ['Accept' => 'application/json'])->assertOk();
+    expect(app(TreeLoader::class)->whole($theirs->fresh())->project->fonts[0]->family)->toBe('Kiln Hand')->and(DB::table('assets')->where('project_id', $theirs->id)->pluck('type')->all())->toBe(['font/woff2']);
+});
+
+it('tells how much is new in its libraries before anybody asks', function (): void {
+    $news = fn (): int => $this->getJson("{$this->libraries}/news")->assertOk()->json('count');
+    expect($news())->toBe(0);
+    $this->postJson("{$this->libraries}/take", ['from' => (string) $this->parts->id, 'keys' => ['component '.($this->sheet)('List row')]])->assertOk();
+    expect($news())->toBe(0);
+    $this->postJson("/projects/{$this->parts->id}/edits", ['base' => $this->parts->fresh()->sequence, 'commands' => [['type' => 'set-screen-field', 'screen' => ($this->sheet)('List row'), 'field' => 'name', 'value' => 'Line of a list']]])->assertOk();
+    expect($news())->toBe(1)->and($news())->toBe(1);
+    $this->postJson("{$this->libraries}/take", ['from' => (string) $this->parts->id, 'keys' => ['component '.($this->sheet)('Line of a list')]])->assertOk();
+    expect($news())->toBe(0);
+    $this->actingAs(User::factory()->create())->getJson("{$this->libraries}/news")->assertNotFound();
+});
+
 it('refuses what is no library, what is nobody’s own, and what cannot be taken', function (): void {
     $broken = UploadedFile::fake()->createWithContent('parts.json', '{"format": "kindred-canvas", "version": 2, "name": "Broken", "screens": [{"id": "no"}]}');
     $this->post("{$this->libraries}/offer", ['file' => $broken], ['Accept' => 'application/json'])->assertStatus(422)->assertSee('screens[0]');

@@ -42,6 +42,12 @@ final class LibraryController extends Controller
         return view('house.libraries', ['project' => $project, 'used' => $used, 'sources' => $this->libraries->sources($project, $user)]);
     }
 
+    /** How much is new, to be said before anybody asks. */
+    public function news(Request $request, Project $project): JsonResponse
+    {
+        return new JsonResponse(['count' => $this->libraries->news($project, $this->person($request))]);
+    }
+
     /** What another project, or a file, offers. */
     public function offer(Request $request, Project $project): View
     {

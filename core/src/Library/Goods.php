@@ -10,7 +10,10 @@ use Kindred\Command\PutComponent;
 use Kindred\Command\PutLibrary;
 use Kindred\Command\SetRule;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Icon;
+use Kindred\Document\Layer\Instance;
+use Kindred\Document\Layer\Lettered;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\LayerNest;
 use Kindred\Document\Library\Kind;
@@ -20,10 +23,12 @@ use Kindred\Document\Screen;
 use Kindred\Document\Style\Paint\PicturePaint;
 use Kindred\Document\Token\Bindings;
 use Kindred\Document\Token\Token;
+use Kindred\Document\Token\Value\TypographyToken;
 use Kindred\Document\Tree;
 use Kindred\Style\Written;
+use Kindred\Type\OwnFace;
 
-/** All that a project offers to others: its components, tokens, icons of its own, and the limits that it has set for its checks. */
+/** All that a project offers to others: its components, tokens, icons and fonts of its own, and the limits that it has set for its checks. */
 final readonly class Goods
 {
     /** @param  array<string, Good>  $all  by key */
@@ -36,13 +41,19 @@ final readonly class Goods
     {
         $goods = [];
         foreach (Token::inOrder(Bindings::tokens($tree)) as $token) {
-            $goods[] = new Good(Kind::Token, $token->id, $token->name, array_diff_key($token->toArray(), ['rank' => 1]), array_map(fn (string $id): string => "token {$id}", array_values(Bindings::of($token))));
+            $families = $token->value instanceof TypographyToken ? [$token->value->style->family] : [];
+            $goods[] = new Good(Kind::Token, $token->id, $token->name, array_diff_key($token->toArray(), ['rank' => 1]), [...array_map(fn (string $id): string => "token {$id}", array_values(Bindings::of($token))), ...self::fonts($tree, $families)]);
         }
         foreach ($tree->sheets() as $sheet) {
             $goods[] = self::component($tree, $sheet);
         }
         foreach ($tree->project->icons as $icon) {
             $goods[] = new Good(Kind::Icon, $icon->name, $icon->name, $icon->toArray());
+        }
+        foreach ($tree->project->fonts as $face) {
+            $key = self::font($face->family);
+            $faces = array_values(array_filter($tree->project->fonts, fn (OwnFace $one): bool => $one->family === $face->family));
+            $goods[] = new Good(Kind::Font, $key, $face->family, ['fonts' => array_map(fn (OwnFace $one): array => $one->toArray(), $faces)], pictures: array_column($faces, 'asset'));
         }
         foreach (Checker::settings($tree) as $setting) {
             $rule = Rules::find($setting->rule);
@@ -90,7 +101,7 @@ final readonly class Goods
         foreach (Bindings::tokens($here) as $token) {
             $own[mb_strtolower($token->name)] = $token->id;
         }
-        $instead = $tokens = $components = $icons = $rules = $taken = [];
+        $instead = $tokens = $components = $icons = $fonts = $rules = $taken = [];
         foreach ($picked as $key => $good) {
             $other = $good->kind === Kind::Token ? $own[mb_strtolower($good->name)] ?? $good->id : $good->id;
             if ($other !== $good->id) {
@@ -103,11 +114,14 @@ final readonly class Goods
                 Kind::Token => $tokens[] = self::bound($good->written, $instead),
                 Kind::Component => $components[] = ['type' => PutComponent::type()] + self::bound($good->written, $instead),
                 Kind::Icon => $icons[] = $good->written,
+                Kind::Font => array_push($fonts, ...(is_array($good->written['fonts']) ? $good->written['fonts'] : [])),
                 Kind::Rule => $rules[] = ['type' => SetRule::type()] + $good->written,
             };
         }
 
         return $taken === [] ? [] : [
+            // What is set in them is laid out by them.
+            ...($fonts === [] ? [] : [['type' => 'put-fonts', 'fonts' => $fonts]]),
             ...($tokens === [] ? [] : [['type' => 'put-tokens', 'tokens' => $tokens]]),
             ...($icons === [] ? [] : [['type' => 'put-icons', 'icons' => $icons]]),
             ...$components, ...$rules,
@@ -127,10 +141,10 @@ final readonly class Goods
     private static function bound(array $written, array $instead): array
     {
         foreach ($instead === [] ? [] : $written as $key => $value) {
-            if ($key === 'bound' && is_array($value)) {
+            if (Departures::isBound((string) $key) && is_array($value)) {
                 $written[$key] = array_map(fn (mixed $id): mixed => is_string($id) ? $instead[$id] ?? $id : $id, $value);
-            } elseif (is_array($value)) {
-                $written[$key] = self::bound($value, $instead);
+            } elseif (is_array($value) || $value instanceof \stdClass) {
+                $written[$key] = self::bound((array) $value, $instead);
             }
         }
 
@@ -144,6 +158,12 @@ final readonly class Goods
         foreach ($sheet->component?->components() ?? [] as $id) {
             $needs["component {$id}"] = true;
         }
+        $departures = [...array_column($sheet->component->departures ?? [], 'layers'), ...array_map(fn (Layer $layer): array => $layer->content instanceof Instance ? $layer->content->overrides : [], $layers)];
+        foreach ($departures as $values) {
+            $pictures += array_fill_keys(Departures::pictures($values), true);
+            $needs += array_fill_keys(array_map(fn (string $id): string => "token {$id}", Departures::tokens($values)), true);
+            $needs += array_fill_keys(array_map(fn (string $name): string => "icon {$name}", Departures::icons($values)), true);
+        }
         foreach ($layers as $layer) {
             foreach ($layer->components() as $id) {
                 $needs["component {$id}"] = true;
@@ -154,11 +174,29 @@ final readonly class Goods
             if ($layer->content instanceof Icon) {
                 $needs["icon {$layer->content->icon}"] = true;
             }
+            $needs += array_fill_keys($layer->content instanceof Lettered ? self::fonts($tree, $layer->content->families()) : [], true);
             $pictures += array_fill_keys(self::pictures($layer), true);
         }
         $written = ['sheet' => array_diff_key($sheet->toArray(), ['rank' => 1, 'x' => 1, 'y' => 1, 'gone' => 1]), 'layers' => array_map(fn (Layer $layer): array => LayerNest::of($tree, $layer)->toArray(), $tree->children(new Place($sheet->id)))];
 
         return new Good(Kind::Component, $sheet->id, $sheet->name, $written, array_keys($needs), array_map(strval(...), array_keys($pictures)));
+    }
+
+    /** What a family is called among what is taken. */
+    private static function font(string $family): string
+    {
+        return 'f'.substr(hash('sha256', $family), 0, 15);
+    }
+
+    /**
+     * @param  list<string>  $families
+     * @return list<string> the keys of those that were brought into the project
+     */
+    private static function fonts(Tree $tree, array $families): array
+    {
+        $own = array_intersect($families, array_map(fn (OwnFace $face): string => $face->family, $tree->project->fonts));
+
+        return array_values(array_unique(array_map(fn (string $family): string => 'font '.self::font($family), $own)));
     }
 
     /** @return list<string> */

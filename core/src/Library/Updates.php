@@ -58,6 +58,7 @@ final readonly class Updates
         $told = match ($now->kind) {
             Kind::Token => [sprintf('%s is %s instead of %s.', $has->name === $now->name ? $has->name : "{$has->name}, now called {$now->name},", self::value($there, $now->id), self::value($here, $has->id))],
             Kind::Icon => ["The icon {$now->name} is drawn otherwise."],
+            Kind::Font => ["The font {$now->name} is another one."],
             Kind::Rule => [self::rule($now)],
             Kind::Component => self::component($has->id, $here, $there),
         };

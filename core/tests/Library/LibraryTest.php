@@ -65,6 +65,22 @@ it('takes a component with all that it needs, as it is there', function (): void
     expect($used->layer($root)->fills[0]->colour()->toHex())->toBe('#17594f');
 });
 
+it('takes what only a state, or an instance in it, needs; and binds it to the token that is there by the same name', function (): void {
+    $there = workshopParts();
+    $sheets = array_column($there->sheets(), 'id', 'name');
+    $root = $there->component($sheets['Chip'])->root ?? '';
+    $there = Sample::after($there, ['type' => 'add-state', 'component' => $sheets['Chip'], 'name' => 'Off', 'seed' => 's'], ['type' => 'put-tokens', 'tokens' => [['id' => 'sand', 'name' => 'colour.sand', 'kind' => 'color', 'value' => '#d9a441']]],
+        ['type' => 'create-layers', 'screen' => 'workshop', 'seed' => 'use', 'layers' => [['kind' => 'instance', 'name' => 'Chip in use', 'component' => $sheets['Chip'], 'x' => 24, 'y' => 300]]]);
+    $use = array_values(array_filter($there->layersOf('workshop'), fn (Layer $one): bool => $one->name === 'Chip in use'))[0];
+    $axis = $there->component($sheets['Chip'])->axes[0] ?? throw new LogicException('It has no states.');
+    $there = Sample::after($there, ['type' => 'set-states', 'screen' => 'workshop', 'layers' => [$use->id], 'axis' => $axis->id, 'state' => $axis->states[1]->id],
+        ['type' => 'bind-token', 'screen' => $sheets['Chip'], 'layers' => ["{$root}.{$use->id}"], 'field' => 'fills.0.paint', 'token' => 'sand']);
+    $here = takenFrom($there, emptyProject(), "component {$sheets['Chip']}");
+    expect(array_keys($here->things(Entity::Token)))->toContain('sand')->and($here->component($sheets['Chip'])->departures[0]->layers[$root] ?? null)->toBe(['fills.0.colour' => '#d9a441', 'fills.0.bound' => ['paint' => 'sand']]);
+    $own = takenFrom($there, Sample::after(emptyProject(), ['type' => 'put-tokens', 'tokens' => [['id' => 'mine', 'name' => 'colour.sand', 'kind' => 'color', 'value' => '#2f4a3c']]]), "component {$sheets['Chip']}");
+    expect($own->component($sheets['Chip'])->departures[0]->layers[$root]['fills.0.bound'] ?? null)->toBe(['paint' => 'mine'])->and(array_keys($own->things(Entity::Token)))->not->toContain('sand');
+});
+
 it('takes icons and limits, and keeps a token of the same name that is there', function (): void {
     $there = workshopParts();
     $chip = array_column($there->sheets(), 'id', 'name')['Chip'];

@@ -9,6 +9,9 @@ export interface LibraryDesk {
     catchUp: () => Promise<unknown>;
 }
 
+/** Whoever opens a page waits for what it shows first, ms. */
+const LATER = 2000;
+
 export class Libraries {
     private readonly body: HTMLElement;
     /** Where what is shown comes from: a project by its number, or a file. */
@@ -22,6 +25,19 @@ export class Libraries {
             event.preventDefault();
             void this.take(event.target as HTMLFormElement);
         });
+        setTimeout(() => void this.news(), LATER);
+    }
+
+    /** Marks what leads to the libraries where something is new in them. */
+    async news(): Promise<void> {
+        const answer = await fetch(`${this.desk.url}/news`, { headers: { Accept: 'application/json' } }).catch(() => null);
+        if (!answer?.ok) return;
+        const { count } = (await answer.json()) as { count: number };
+        document.documentElement.classList.toggle('news', count > 0);
+        for (const button of document.querySelectorAll<HTMLElement>('[data-act=house], .kit-head [data-act=libraries]')) {
+            button.dataset['usually'] ??= button.title;
+            button.title = count === 0 ? button.dataset['usually'] : `${button.dataset['usually']} · ${count === 1 ? '1 update' : `${count} updates`} in libraries`;
+        }
     }
 
     async open(): Promise<void> {
@@ -96,5 +112,6 @@ export class Libraries {
         await this.desk.catchUp();
         toast(keys.length === 1 ? 'One thing was taken.' : `${keys.length} things were taken.`);
         await this.open();
+        void this.news();
     }
 }

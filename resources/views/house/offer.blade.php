@@ -1,7 +1,7 @@
 {{-- What a library offers. --}}
 <form class="offer" data-part="take">
     <h3>{{ $library->name }} offers</h3>
-    @if ($goods === [])<p class="text-ash">It has no components, tokens, icons of its own, or settings of checks.</p>@endif
+    @if ($goods === [])<p class="text-ash">It has no components, tokens, icons and fonts of its own, or settings of checks.</p>@endif
     @foreach ($goods as ['kind' => $kind, 'goods' => $some])
         <fieldset><legend><label class="choice"><input type="checkbox" data-part="all"> <b>{{ $kind->label() }}</b> {{ count($some) }}</label></legend>
             @foreach ($some as $one)

@@ -162,6 +162,15 @@ final class Departures
 
     /**
      * @param  Values  $of
+     * @return list<string> the icons that are shown instead of those of their design
+     */
+    public static function icons(array $of): array
+    {
+        return array_values(array_filter(array_map(fn (array $values): mixed => $values['icon'] ?? null, $of), is_string(...)));
+    }
+
+    /**
+     * @param  Values  $of
      * @return list<string> the tokens whose values something in it has
      */
     public static function tokens(array $of): array

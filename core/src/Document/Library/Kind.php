@@ -10,6 +10,7 @@ enum Kind: string
     case Component = 'component';
     case Token = 'token';
     case Icon = 'icon';
+    case Font = 'font';
     case Rule = 'rule';
 
     /** As people call several of them. */
@@ -19,6 +20,7 @@ enum Kind: string
             self::Component => 'Components',
             self::Token => 'Tokens',
             self::Icon => 'Icons',
+            self::Font => 'Fonts',
             self::Rule => 'Conventions',
         };
     }
