@@ -6,7 +6,6 @@ namespace App\Canvas;
 
 use App\Models\Project;
 use Kindred\Command\MergeValues;
-use Kindred\Document\Change;
 use Kindred\Document\Difference;
 use Kindred\Document\Entity;
 use Kindred\Document\Screen;
@@ -66,10 +65,10 @@ final readonly class StyleInventory
     }
 
     /**
-     * What a merge would change: how much, and the screens of which most changes as they are and as they would be.
+     * What a merge would change: how many layers, on how many screens, and the states of how many components; and the screens of which most changes as they are and as they would be.
      *
      * @param  array<array-key, mixed>  $merge  as the command has it
-     * @return array{layers: int, screens: int, pictures: list<array{screen: Screen, before: string, after: string}>, tokens: list<Token>}
+     * @return array{layers: int, screens: int, components: int, pictures: list<array{screen: Screen, before: string, after: string}>, tokens: list<Token>}
      *
      * @throws \Kindred\Input\InvalidInput where it cannot be made
      */
@@ -78,18 +77,26 @@ final readonly class StyleInventory
         $command = MergeValues::read(Reader::of($merge));
         $before = $this->store->load($project, $command->workingSet());
         $after = $command->apply($before);
-        $often = [];
-        $changed = array_filter(Difference::between($before, $after)->changes, fn (Change $change): bool => in_array($change->entity, [Entity::Layer, Entity::Screen], true));
-        foreach ($changed as $change) {
-            $screen = $change->entity === Entity::Screen ? $change->id : ($before->layers[$change->id]->screen ?? '');
-            $often[$screen] = ($often[$screen] ?? 0) + 1;
+        $often = $components = $layers = [];
+        foreach (Difference::between($before, $after)->changes as $change) {
+            $layer = $change->entity === Entity::Layer ? $before->layers[$change->id] ?? null : null;
+            if ($layer !== null) {
+                $layers[] = $layer;
+            }
+            if ($layer !== null || $change->entity === Entity::Screen) {
+                $screen = $layer === null ? $change->id : $layer->screen ?? '';
+                $often[$screen] = ($often[$screen] ?? 0) + 1;
+                $components += $layer === null && $before->component($screen) !== null ? [$screen => true] : [];
+            }
         }
         arsort($often);
+        $drawn = array_unique(array_filter(array_column($layers, 'screen'), is_string(...)));
         $hung = array_filter(array_map(strval(...), array_keys($often)), fn (string $id): bool => isset($before->screens[$id]) && $before->screens[$id]->hangs());
 
         return [
-            'layers' => count(array_filter($changed, fn (Change $change): bool => $change->entity === Entity::Layer)),
-            'screens' => count(array_filter(array_keys($often), fn (int|string $id): bool => $id !== '')),
+            'layers' => count($layers),
+            'screens' => count(array_diff(array_map(strval(...), array_keys($often)), ['', ...array_diff(array_map(strval(...), array_keys($components)), $drawn)])),
+            'components' => count($components),
             'pictures' => $this->beforeAfter->of($project, array_slice(array_values($hung), 0, self::SHOWN), fn (Tree $tree): Tree => $this->consequences->of($tree, $command->apply($tree))),
             'tokens' => array_values(array_filter(Bindings::tokens($before), fn (Token $token): bool => $token->value::kind() === $command->kind())),
         ];

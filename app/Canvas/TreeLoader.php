@@ -254,7 +254,9 @@ final readonly class TreeLoader
             }
         }
         $this->loadPlaces($project, $set, $layers, $complete);
-        $using = $uses ? $this->loadUses($project, $set, $screens, $layers) : [];
+        // What states have for themselves shows in all instances that are in them, and is known by the layers of their component.
+        $inStates = [...array_map(strval(...), array_keys($sheets)), ...array_filter($naming, fn (string $id): bool => ($screens[$id] ?? null)?->component?->isBound() === true)];
+        $using = $uses ? $this->loadUses($project, WorkingSet::join($set, new WorkingSet(uses: $inStates, still: $set->still)), $screens, $layers) : [];
         $this->loadAncestors($project, $layers, $complete);
         $this->loadInside($project, [...$set->layers, ...$using, ...array_map(strval(...), array_keys($inFamilies + $bound)), ...$this->layoutRoots($layers)], $layers, $complete);
         foreach ($layers as $layer) {
@@ -263,8 +265,6 @@ final readonly class TreeLoader
             }
         }
 
-        // What states have of tokens is known by the layers of their component.
-        $inStates = [...array_map(strval(...), array_keys($sheets)), ...array_filter($naming, fn (string $id): bool => ($screens[$id] ?? null)?->component?->isBound() === true)];
         $components = $this->loadComponents($project, [...$set->components, ...$inStates], $screens, $layers, $complete);
         $isThemed = ($things[Entity::Theme->value] ?? []) !== [];
         if ($isThemed) {

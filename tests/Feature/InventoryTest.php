@@ -50,3 +50,29 @@ it('is shown to whoever may work in a project, and to nobody else', function ():
     $this->get("{$this->at}/house-style/inventory")->assertNotFound();
     ($this->merge)(['aspect' => 'colours', 'from' => ['#777777'], 'to' => '#777777'])->assertNotFound();
 });
+
+it('counts and merges what states of components have, and removes a token from them safely', function (): void {
+    $parts = $this->user->projects()->where('name', 'Studio parts')->firstOrFail();
+    $at = "/projects/{$parts->id}";
+    $edit = fn (array $command) => $this->postJson("{$at}/edits", ['base' => $parts->fresh()->sequence, 'commands' => [$command]])->assertOk();
+    $states = fn (): string => (string) DB::table('screens')->where('project_id', $parts->id)->where('component', 'like', '%#2f4a3c%')->value('component');
+    // Of the room, where switches are used: which of both colours is drawn.
+    $drawn = fn (): array => array_values(array_filter(['#2f4a3c', '#0a7a8c'], fn (string $one): bool => str_contains((string) $this->get("{$at}/pictures?of=kilnroom")->getContent(), $one)));
+    expect($states())->toContain('"fills.0.colour":"#2f4a3c"')->and($drawn())->toBe(['#2f4a3c']);
+    $this->get("{$at}/house-style/inventory")->assertOk()->assertSee('#2f4a3c: one use');
+    $html = (string) $this->postJson("{$at}/house-style/merge", ['aspect' => 'colours', 'from' => ['#2f4a3c'], 'to' => '#2f4a3c', 'token' => 'fern', 'name' => 'fern'])->assertOk()->json('html');
+    expect($html)->toContain('The states of one component would change, as one step.');
+    $edit(['type' => 'merge-values', 'aspect' => 'colours', 'from' => ['#2f4a3c'], 'to' => '#2f4a3c', 'token' => 'fern', 'name' => 'fern']);
+    expect($states())->toContain('"fills.0.bound":{"paint":"fern"}');
+    $this->get("{$at}/house-style")->assertSee('fern: one use', false);
+
+    $answer = $edit(['type' => 'put-tokens', 'tokens' => [['id' => 'fern', 'text' => '#0a7a8c']]])->json();
+    expect(count(array_filter(array_column($answer['patches'], 'layer'))))->toBeGreaterThan(0)->and($drawn())->toBe(['#0a7a8c']);
+    $this->postJson("{$at}/undo")->assertOk();
+    expect($drawn())->toBe(['#2f4a3c']);
+    $this->postJson("{$at}/redo")->assertOk();
+    $edit(['type' => 'remove-token', 'token' => 'fern']);
+    expect($drawn())->toBe(['#0a7a8c'])->and((string) DB::table('screens')->where('project_id', $parts->id)->where('component', 'like', '%#0a7a8c%')->value('component'))->not->toContain('bound');
+    $this->postJson("{$at}/undo")->assertOk();
+    expect($states())->toContain('"fills.0.bound":{"paint":"fern"}');
+});

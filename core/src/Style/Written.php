@@ -47,16 +47,22 @@ final class Written
      */
     public static function departures(array $of): array
     {
-        $component = is_array($of['component'] ?? null) ? $of['component'] : [];
-        $overrides = is_array($of['overrides'] ?? null) ? $of['overrides'] : [];
+        $component = self::map($of['component'] ?? null);
+        $overrides = self::map($of['overrides'] ?? null);
         $found = [];
         foreach ([...array_column(self::entries($component, 'departures'), 'layers'), ...(($of['kind'] ?? null) === ArrayLayer::kind() ? array_values($overrides) : [$overrides])] as $layers) {
-            foreach (is_array($layers) ? $layers : [] as $address => $values) {
-                $found[] = [(string) $address, self::nested(is_array($values) ? $values : [])];
+            foreach (self::map($layers) as $address => $values) {
+                $found[] = [(string) $address, self::nested(self::map($values))];
             }
         }
 
         return $found;
+    }
+
+    /** @return array<array-key, mixed> what is written as an object, as it is kept and as it goes out; empty where it is none */
+    private static function map(mixed $value): array
+    {
+        return is_array($value) || $value instanceof \stdClass ? (array) $value : [];
     }
 
     /**

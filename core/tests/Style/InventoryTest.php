@@ -5,7 +5,6 @@ declare(strict_types=1);
 use Kindred\Document\Difference;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Text;
-use Kindred\Document\Screen;
 use Kindred\Document\Token\Bindings;
 use Kindred\Document\Token\Token;
 use Kindred\Document\Tree;
@@ -20,12 +19,12 @@ use Kindred\Tests\Sample;
 function inventoryOf(Tree $tree): Inventory
 {
     $inventory = new Inventory(Bindings::tokens($tree));
-    $stored = fn (Layer|Screen $thing): array => json_decode((string) json_encode($thing->toArray()), true);
+    // Layers as they are stored, screens as they are at hand.
     foreach ($tree->layers as $layer) {
-        $inventory->layer($stored($layer));
+        $inventory->layer(json_decode((string) json_encode($layer->toArray()), true));
     }
     foreach ($tree->screens as $screen) {
-        $inventory->screen($stored($screen));
+        $inventory->screen($screen->toArray());
     }
 
     return $inventory;

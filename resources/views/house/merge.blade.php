@@ -11,6 +11,10 @@
             @foreach ($from as $plain)<option value="{{ Kindred\Style\Inventory::id($plain) }}" @selected($token === null && Kindred\Style\Inventory::id($plain) === Kindred\Style\Inventory::id($to))>{{ $aspect::shown($plain) }}</option>@endforeach
             @foreach ($tokens as $one)<option value="{{ Kindred\Style\Inventory::id($to) }}" data-token="{{ $one->id }}" @selected($one->id === $token)>{{ $one->name }} {{ $one->value->css() }}</option>@endforeach
         </select></label>
-    <p data-said>{{ $layers === 0 && $screens === 0 ? 'Nothing would change.' : ($layers === 1 ? 'One layer' : number_format($layers).' layers').' on '.($screens === 1 ? 'one screen' : "{$screens} screens").' would change, as one step.' }}</p>
+    @php($parts = array_filter([
+        $screens > 0 || $layers > 0 ? ($layers === 1 ? 'one layer' : number_format($layers).' layers').' on '.($screens === 1 ? 'one screen' : "{$screens} screens") : '',
+        $components > 0 ? 'the states of '.($components === 1 ? 'one component' : "{$components} components") : '',
+    ]))
+    <p data-said>{{ $parts === [] ? 'Nothing would change.' : ucfirst(implode(', and ', $parts)).' would change, as one step.' }}</p>
 </div>
 @include('house.pictures')
