@@ -1,6 +1,6 @@
 /** The style inventory by hand: what is nearly the same is found, looked at, and merged. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { openBare, saved, screen, test } from './support/hand.ts';
+import { allowError, openBare, saved, screen, test } from './support/hand.ts';
 
 const house = (page: Page): Locator => page.locator('#house');
 const colours = (page: Page): Locator => house(page).locator('#aspect-colours');
@@ -88,4 +88,16 @@ test('values that are in use are gone through one by one, left out of a merge, n
     // Nearer than usual nothing is the same.
     await house(page).getByRole('slider', { name: 'How near' }).fill('0');
     await expect(colours(page).locator('[data-near]')).toHaveCount(0);
+    // A name that cannot be is said where it was typed, and typed anew.
+    await page.locator('.value', { hasText: '#b64830' }).getByRole('button', { name: 'Make token' }).first().click();
+    await expect(dialog.locator('[data-said]')).toHaveText('One layer on one screen would change, as one step.');
+    await page.keyboard.type('spruce.deep');
+    await page.keyboard.press('Enter');
+    await expect(dialog.getByRole('alert')).toContainText('“spruce” is a token');
+    allowError(/422/);
+    await page.keyboard.type('brick');
+    await page.keyboard.press('Enter');
+    await expect(dialog).toBeHidden();
+    await saved(page);
+    await expect(value('#b64830')).toContainText('brick');
 });

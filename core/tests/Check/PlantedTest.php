@@ -7,6 +7,7 @@ use Kindred\Check\Finding;
 use Kindred\Check\Rules;
 use Kindred\Document\Address;
 use Kindred\Document\Layer;
+use Kindred\Document\Token\Themes;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
 use Kindred\Tests\Check\Faults;
@@ -45,6 +46,19 @@ it('finds them no more where they are mended as it offers', function (): void {
         $told = array_map(fn (Finding $left): string => "{$left->id()} {$left->screen}", Planted::findings($mended));
         expect($told)->not->toContain("{$one->id()} {$one->screen}", "{$one->reason} {$one->fix?->label}");
     }
+});
+
+it('mends in a theme what is too faint there, and leaves the others as they are', function (): void {
+    $tree = (new Planted)->screen('evening', [Planted::text('Hours', 'Open until nine', 24, 40, more: ['fills' => [['colour' => '#5a5a5a', 'bound' => ['paint' => 'words']]]])], ['ground' => '#ffffff', 'bound' => ['ground' => 'paper']])
+        ->with(['tokens' => [['id' => 'words', 'name' => 'words', 'kind' => 'color', 'value' => '#5a5a5a'], ['id' => 'paper', 'name' => 'paper', 'kind' => 'color', 'value' => '#ffffff'], ['id' => 'other', 'name' => 'other', 'kind' => 'color', 'value' => '#4a4a4a']]])->tree();
+    $tree = Sample::after($tree, ['type' => 'put-theme', 'id' => 'night', 'name' => 'Night'], ['type' => 'put-theme-values', 'theme' => 'night', 'values' => [['token' => 'paper', 'text' => '#101010']]]);
+    expect(Planted::told($tree))->toBe([]);
+    $dark = Themes::shown($tree, 'night');
+    $found = Planted::findings($dark);
+    expect(Planted::told($dark))->toBe(['contrast > Hours'])->and($found[0]->fix?->label)->toStartWith('Make words #')->toEndWith(' in Night');
+    $mended = Sample::after($tree, ...$found[0]->fix->commands ?? []);
+    expect(Planted::told($mended))->toBe([])->and(Planted::told(Themes::shown($mended, 'night')))->toBe([])
+        ->and($mended->layer($found[0]->places[0]->layer)->toArray())->toEqual($tree->layer($found[0]->places[0]->layer)->toArray());
 });
 
 it('finds what lies nearly right in a component once, on its sheet', function (): void {

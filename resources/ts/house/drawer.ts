@@ -1,4 +1,5 @@
 /** The drawer of the house style: tokens are added, changed, renamed and removed where they stand. */
+import { refusal } from '../refused.ts';
 import { toast } from '../dialogs.ts';
 import { Fragment } from '../wall/fragments.ts';
 import type { Command } from '../wall/messages.ts';
@@ -228,20 +229,8 @@ export class HouseDrawer {
     }
 
     /** Why commands were refused, so that it is said where it was typed; null where they were not. */
-    private async tried(...commands: Command[]): Promise<string | null> {
-        let refused: string | null = null;
-        const heard = (event: Event): void => {
-            refused = (event as CustomEvent<string>).detail;
-            event.preventDefault();
-        };
-        document.addEventListener('kindred:refused', heard);
-        try {
-            // Another one may be refused meanwhile.
-            if ((await this.desk.edit(...commands)) !== null) refused = null;
-        } finally {
-            document.removeEventListener('kindred:refused', heard);
-        }
-        return refused;
+    private tried(...commands: Command[]): Promise<string | null> {
+        return refusal(() => this.desk.edit(...commands));
     }
 
     /** Nothing is wrong with a field any more. */

@@ -1,4 +1,5 @@
 /** The style inventory in the drawer: going through what has a value, and merging values that are nearly the same. */
+import { refusal } from '../refused.ts';
 import { fresh, Problem, send } from '../wall/server.ts';
 import type { Command } from '../wall/messages.ts';
 import { showSamples } from './samples.ts';
@@ -21,6 +22,8 @@ export class Merging {
     private asking = new AbortController();
     /** What it was opened for, until its fields have come. */
     private meant: Merge = { aspect: '', from: [], to: null, token: null };
+    /** Whether it was opened to make a token of one value. */
+    private isMaking = false;
 
     constructor(private readonly desk: InventoryDesk) {
         this.body.addEventListener('change', () => void this.show(this.merge()));
@@ -28,8 +31,24 @@ export class Merging {
             this.asked++;
             // What would have changed says nothing any more once it has.
             this.asking.abort();
-            if (this.dialog.returnValue === 'merge') void this.desk.edit({ type: 'merge-values', ...this.named(this.merge()) });
         });
+        this.dialog.querySelector('form')!.addEventListener('submit', (event) => {
+            event.preventDefault();
+            void this.make();
+        });
+    }
+
+    /** What was entered stays where it is refused. */
+    private async make(): Promise<void> {
+        const button = this.dialog.querySelector<HTMLButtonElement>('[value=merge]')!;
+        if (button.disabled) return;
+        button.disabled = true;
+        const problem = await refusal(() => this.desk.edit({ type: 'merge-values', ...this.named(this.merge()) }));
+        button.disabled = false;
+        if (problem === null) return this.dialog.close();
+        this.problem.hidden = false;
+        this.problem.textContent = problem;
+        this.name.select();
     }
 
     /** Opens the dialog for values of one part of the look: a group of them, or a single one. */
@@ -40,14 +59,16 @@ export class Merging {
         const from = [...(single ? [single] : button.closest('[data-near]')!.querySelectorAll<HTMLElement>('[data-plain]'))].map((one) => JSON.parse(one.dataset['plain']!) as unknown);
         this.meant = { aspect, from, to: from[0], token };
         this.dialog.returnValue = '';
+        this.isMaking = single !== null && token === null;
         this.dialog.querySelector('h2')!.textContent = button.textContent!.trim();
+        this.dialog.querySelector('[value=merge]')!.textContent = this.isMaking ? 'Make' : single ? 'Bind' : 'Merge';
         this.body.replaceChildren();
         this.dialog.querySelector('.pictures')!.replaceChildren();
         this.name.value = '';
         this.name.disabled = token !== null;
         this.dialog.showModal();
         // Whoever makes a token types its name at once.
-        if (single && token === null) this.name.focus();
+        if (this.isMaking) this.name.focus();
         return this.show(this.meant);
     }
 
@@ -73,7 +94,9 @@ export class Merging {
         const unchecked = [...this.body.querySelectorAll<HTMLInputElement>('[name=from]:not(:checked)')].map((one) => one.value);
         this.name.disabled = merge.token !== null;
         try {
-            const { html } = await send<{ html: string }>(this.desk.url, merge, this.asking.signal);
+            // However it will be called: what it is made of follows it.
+            const shown = this.isMaking && merge.token === null && JSON.stringify(merge.to) === JSON.stringify(merge.from[0]) ? { ...merge, token: fresh(), name: `new ${fresh()}` } : merge;
+            const { html } = await send<{ html: string }>(this.desk.url, shown, this.asking.signal);
             if (asked !== this.asked) return;
             const focused = this.body.contains(document.activeElement) ? document.activeElement as HTMLInputElement | HTMLSelectElement : null;
             this.put(html, unchecked);

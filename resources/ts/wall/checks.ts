@@ -1,4 +1,5 @@
 /** What rules have found: in the facets, on the cards of the reel, and as flags on the wall; mended, looked at beforehand, or put aside. */
+import { refusal } from '../refused.ts';
 import { Fragment } from './fragments.ts';
 import type { Box } from './geometry.ts';
 import type { Command } from './messages.ts';
@@ -108,6 +109,8 @@ export class Checks {
         this.gone = '';
         this.subject = subject;
         this.screen = screens[0] ?? screen;
+        // What stands there is about something else.
+        this.place.ariaBusy = 'true';
         // A list that nobody sees is not asked for; what is said of it beside its name is known.
         if (this.isOpen) this.later(0);
         else if (this.asked === '') this.later(OPENED);
@@ -194,6 +197,7 @@ export class Checks {
         if (!told) return;
         this.told = JSON.parse(told) as Told;
         this.asked = this.subject;
+        this.place.ariaBusy = null;
         this.say();
         this.badges();
         this.draw();
@@ -309,14 +313,7 @@ export class Checks {
         if (!row) return;
         const limit = row.querySelector<HTMLInputElement>('[data-rule-part=limit]')?.value.trim().replace(',', '.') ?? '';
         const note = this.rules.querySelector<HTMLElement>('.field-problem')!;
-        let problem: string | null = null;
-        const heard = (event: Event): void => {
-            problem = (event as CustomEvent<string>).detail;
-            event.preventDefault();
-        };
-        document.addEventListener('kindred:refused', heard);
-        await this.on.server.edit({ type: 'set-rule', rule: row.dataset['rule'], on: row.querySelector<HTMLInputElement>('[data-rule-part=on]')!.checked, limit: limit === '' ? null : Number.isFinite(Number(limit)) ? Number(limit) : limit });
-        document.removeEventListener('kindred:refused', heard);
+        const problem = await refusal(() => this.on.server.edit({ type: 'set-rule', rule: row.dataset['rule'], on: row.querySelector<HTMLInputElement>('[data-rule-part=on]')!.checked, limit: limit === '' ? null : Number.isFinite(Number(limit)) ? Number(limit) : limit }));
         note.hidden = problem === null;
         note.textContent = problem;
         field.toggleAttribute('aria-invalid', problem !== null);

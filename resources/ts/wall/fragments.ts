@@ -45,7 +45,7 @@ export async function free(place: Element): Promise<void> {
 }
 
 /* What is marked here while a change is under way is none of the server's. */
-htmx.config.morphIgnore = [...(htmx.config.morphIgnore ?? []), 'data-pending', 'data-sent', 'aria-invalid'];
+htmx.config.morphIgnore = [...(htmx.config.morphIgnore ?? []), 'data-pending', 'data-sent', 'aria-invalid', 'aria-busy'];
 
 /* What a person has opened stays open, what is being chosen stays as it is, and pictures stay until others have come, whatever the server draws. */
 htmx.registerExtension('kept', {

@@ -9,6 +9,8 @@ use Kindred\Check\Measured;
 use Kindred\Check\Placed;
 use Kindred\Check\Scene;
 use Kindred\Document\Style\Fill;
+use Kindred\Document\Token\Bindings;
+use Kindred\Document\Token\Themes;
 use Kindred\Document\Token\Token;
 use Kindred\Document\Token\Value\ColourToken;
 use Kindred\Geometry\Box;
@@ -88,6 +90,9 @@ trait Contrasts
         }
         $seen = $has->withAlpha($has->alpha * $layer->layer->opacity);
         $nearest = $measured->against->nearest($seen, $needed);
+        if ($nearest !== null && ($own = self::ownOfTheme($scene, $layer, $fill, $nearest)) !== null) {
+            return $own;
+        }
         $token = $nearest === null || ! $scene->canFollow($layer->address, "fills.{$fill}.paint") ? null : self::token($scene, $has, abs(Oklab::of($nearest)->lightness - Oklab::of($has)->lightness) + self::FURTHER, fn (Colour $colour): bool => $measured->against->worst($colour->withAlpha($colour->alpha * $layer->layer->opacity)) >= $needed);
         if ($token !== null) {
             return new Fix("Take the token {$token->name}", [['type' => 'bind-token', ...$scene->setting($layer, "fills.{$fill}.paint"), 'field' => "fills.{$fill}.paint", 'token' => $token->id]]);
@@ -99,6 +104,21 @@ trait Contrasts
         $hex = substr($nearest->toHex(), 0, 7);
 
         return new Fix("Take {$hex}", [['type' => 'set-field', ...$scene->setting($layer, "fills.{$fill}.colour"), 'field' => "fills.{$fill}.colour", 'value' => $hex]]);
+    }
+
+    /**
+     * Another value, in the theme that the screen shows, of the token that the colour follows: what is bound to another token would be otherwise
+     * in all themes.
+     */
+    private static function ownOfTheme(Scene $scene, Placed $layer, int $fill, Colour $colour): ?Fix
+    {
+        $themes = Themes::of($scene->tree);
+        $theme = $themes->all()[$themes->at($scene->screen)] ?? null;
+        $bound = Bindings::of($layer->layer);
+        $token = $scene->tokens()[$bound["fills.{$fill}.paint"] ?? $bound["fills.{$fill}.colour"] ?? ''] ?? null;
+
+        return $theme === null || $token === null ? null
+            : new Fix("Make {$token->name} {$colour->toHex()} in {$theme->name}", [['type' => 'put-theme-values', 'theme' => $theme->id, 'values' => [['token' => $token->id, 'text' => $colour->toHex()]]]]);
     }
 
     /**

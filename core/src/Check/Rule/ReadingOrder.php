@@ -22,6 +22,9 @@ final class ReadingOrder implements OnScreen
     /** Below this share of the most prominent, something is lost. */
     private const LOST = 0.2;
 
+    /** Of a heading that nobody has asked for it is said that it is lost from so many things before it on. */
+    private const MANY = 4;
+
     public static function key(): string
     {
         return 'reading-order';
@@ -69,8 +72,8 @@ final class ReadingOrder implements OnScreen
         }
         // Of headings the largest says what the screen is; smaller ones may stand back.
         foreach ($reading->isAsked ? $order : array_slice($order, 0, 1) as $one) {
-            if ($one->prominence() < $weighed[0]->prominence() * self::LOST && $one !== $weighed[0]) {
-                $before = count(array_filter($weighed, fn (Weighed $other): bool => $other->prominence() > $one->prominence()));
+            $before = count(array_filter($weighed, fn (Weighed $other): bool => $other->prominence() > $one->prominence()));
+            if ($one->prominence() < $weighed[0]->prominence() * self::LOST && $before >= ($reading->isAsked ? 1 : self::MANY)) {
                 yield Finding::of(self::class, $scene->screen->id, "{$one->thing->called()} is lost".($reading->isAsked ? '' : ', though it is the largest heading').": {$before} things catch the eye before it, {$weighed[0]->thing->called()} most of all: {$weighed[0]->by($one)}.", [$one->thing->address]);
             }
         }
