@@ -39,6 +39,8 @@ final class ImportProject implements ShouldQueue
                 }
             });
             $this->work->update(['state' => 'done', 'project_id' => $project->id]);
+            // It is there, whether that can wait for its turn or not.
+            rescue(fn () => LookThrough::dispatch($project)->onQueue('long'));
         } catch (InvalidInput $problem) {
             $this->work->update(['state' => 'failed', 'problem' => $problem->getMessage()]);
         } catch (Cancelled) {

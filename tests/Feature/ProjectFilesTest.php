@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Canvas\Checks;
 use App\Canvas\Projects;
 use App\Jobs\Cancelled;
 use App\Jobs\ImportProject;
+use App\Jobs\LookThrough;
 use App\Models\User;
 use App\Models\Work;
 use Illuminate\Http\UploadedFile;
@@ -81,6 +83,11 @@ it('brings a large file in apart from the request, says how far it is, and opens
     $project = $this->user->projects()->sole();
     expect($work->refresh()->state)->toBe('done')->and($project->layer_count)->toBe(5400)->and(is_file($job->path))->toBeFalse();
     $this->get("/works/{$work->id}")->assertRedirect("/projects/{$project->id}/wall");
+    // What checks find in it is known before anybody asks.
+    expect(app(Checks::class)->of($project, [], null, 0.0)->left)->toBeGreaterThan(50);
+    $through = Queue::pushed(LookThrough::class)->first();
+    $through->handle(app(Checks::class));
+    expect(app(Checks::class)->of($project, [], null, 0.0)->left)->toBe(0);
     $this->actingAs(User::factory()->create())->get("/works/{$work->id}")->assertNotFound();
 });
 

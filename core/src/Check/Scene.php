@@ -44,6 +44,9 @@ final class Scene
     /** @var array<string, Token>|null */
     private ?array $tokens = null;
 
+    /** @var list<list<Placed>>|null */
+    private ?array $families = null;
+
     private ?Sampling $sampling = null;
 
     /** @var array<string, true>|null */
@@ -98,6 +101,12 @@ final class Scene
 
     /** @return list<list<Placed>> layers that lie right in the same, in painting order; those in a copy are together */
     public function families(): array
+    {
+        return $this->families ??= $this->grouped();
+    }
+
+    /** @return list<list<Placed>> */
+    private function grouped(): array
     {
         $families = [$this->roots];
         foreach ($this->seen as $one) {

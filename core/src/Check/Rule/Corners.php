@@ -9,9 +9,12 @@ use Kindred\Check\Fix;
 use Kindred\Check\Group;
 use Kindred\Check\Limit;
 use Kindred\Check\OnScreen;
+use Kindred\Check\Placed;
 use Kindred\Check\Scene;
 use Kindred\Document\Layer;
 use Kindred\Document\Style\Concentric;
+use Kindred\Geometry\Bands;
+use Kindred\Geometry\Box;
 
 /** A round corner nearly runs along that of what it lies in, but not about the same centre. */
 final class Corners implements OnScreen
@@ -47,17 +50,14 @@ final class Corners implements OnScreen
     public static function on(Scene $scene, ?float $limit): iterable
     {
         foreach ($scene->families() as $family) {
-            $below = [];
-            foreach ($family as $one) {
-                if (! Scene::isOwn($one) || max(0.0, ...$one->layer->corners->radii()) <= 0) {
-                    continue;
-                }
-                $around = array_filter($below, fn (Layer $other): bool => $other->box->contains($one->layer->box));
-                $below[] = $one->layer;
+            $round = array_values(array_filter($family, fn (Placed $one): bool => Scene::isOwn($one) && max(0.0, ...$one->layer->corners->radii()) > 0));
+            $bands = new Bands(array_map(fn (Placed $one): Box => $one->layer->box, $round));
+            foreach ($round as $i => $one) {
                 if (isset($one->layer->bound['corners'])) {
                     continue;
                 }
-                $found = Concentric::of($one->layer, array_values($around), $one->parent?->layer);
+                $around = array_filter($bands->meeting($one->layer->box), fn (int $other): bool => $other < $i && $round[$other]->layer->box->contains($one->layer->box));
+                $found = Concentric::of($one->layer, array_map(fn (int $other): Layer => $round[$other]->layer, array_values($around)), $one->parent?->layer);
                 $off = $found === null ? 0.0 : max(0.0, ...array_map(fn (float $own, float $other): float => abs($own - $other), $one->layer->corners->radii(), $found->corners->radii()));
                 if ($found !== null && $off > 0.5 && $off <= self::NEAR) {
                     $short = $found->corners->short();
