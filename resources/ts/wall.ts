@@ -302,7 +302,7 @@ const editing = new Editing(parts, (array) => void openSheet(array, false));
 const making = new Making(parts);
 new Clipboard(parts, making);
 const writing = new Writing({
-    urls, picture, selection, server, writer, inCell: () => facets.inCell, create: (screen, layer) => void gestures.create(screen, layer),
+    urls, picture, selection, server, writer, inCell: (layer) => facets.apartOf([layer]), create: (screen, layer) => void gestures.create(screen, layer),
     reveal: () => facets.reveal('widget'), chooseIcon: (screen, layer, place) => asking.icons({ screen, layer, place }), problem: onProblem,
 });
 const partners = new Partners(parts, (layer) => writing.edit(layer));

@@ -1,6 +1,6 @@
 /** Components by hand: designed once, used many times, each with words and a state of its own. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { at, likeReload, middle, openBare, openDemo, near, pick, saved, screen, setField, test } from './support/hand.ts';
+import { at, extent, likeReload, middle, openBare, openDemo, near, pick, saved, screen, setField, still, test } from './support/hand.ts';
 
 const facets = (page: Page): Locator => page.locator('#facets');
 const sheet = (page: Page): Locator => page.locator('article.screen[data-sheet]');
@@ -165,4 +165,62 @@ test('a component is placed from the kit, written in where it stands, exchanged,
     await expect(sheet(page)).toHaveCount(1);
     await expect(placed).toHaveCount(1);
     await expect(placed.locator('[data-kind=text]')).toHaveText('Book a wheel');
+});
+
+test('an instance is gone into by pressing twice, its words end with a press elsewhere and are its own; in a state a colour becomes a token', async ({ page }) => {
+    await openBare(page, 'Glaze cards');
+    await draw(page, '<svg xmlns="http://www.w3.org/2000/svg" width="350" height="140"><rect width="350" height="140" fill="#f3eadd"/><text x="20" y="40" font-family="Hanken Grotesk" font-size="22">Celadon</text></svg>', 2);
+    await page.keyboard.press('Shift+K');
+    await expect(uses(page)).toHaveCount(1);
+    await saved(page);
+    await page.keyboard.press('Control+d');
+    await expect(uses(page)).toHaveCount(2);
+    await saved(page);
+    await page.keyboard.press('ArrowDown');
+    for (let i = 0; i < 19; i++) await page.keyboard.press('Shift+ArrowDown');
+    await saved(page);
+    await page.keyboard.press('Escape');
+
+    // Once into the card, once more into its words; whoever presses again on a box leaves it a box.
+    const words = uses(page).nth(1).locator('[data-kind=text]');
+    await page.mouse.dblclick(...await middle(words));
+    await expect(facets(page).locator('.subject .kind')).toHaveText('text');
+    await page.mouse.dblclick(...await middle(words));
+    await expect(page.locator('#writing')).toBeFocused();
+    await page.keyboard.press('Control+a');
+    await page.keyboard.type('Tenmoku');
+    await page.mouse.click(...await at(screen(page, 'Screen 1'), 200, 700));
+    await saved(page);
+    await expect(uses(page).locator('[data-kind=text]')).toHaveText(['Celadon', 'Tenmoku']);
+    const ground = uses(page).first().locator('[data-kind=box]');
+    for (let i = 0; i < 3; i++) {
+        const { x, y, width, height } = (await ground.boundingBox())!;
+        await page.mouse.dblclick(x + width * 0.8, y + height * 0.8);
+        await expect(facets(page).locator('.subject .kind')).toHaveText('box');
+    }
+
+    // On its sheet a state gets a colour, which becomes a token and is changed in the drawer; the design keeps its own.
+    await page.keyboard.press('Alt+k');
+    await expect(facets(page).locator('.subject .kind')).toHaveText('component');
+    await type(page, facets(page).getByPlaceholder('a state: pressed …'), 'chosen');
+    await page.keyboard.press('Escape');
+    const state = sheet(page).locator('[data-kind=instance]');
+    await expect(state).toHaveCount(1);
+    await still(page);
+    const { x, y, width, height } = await extent(state);
+    await page.mouse.dblclick(x + width * 0.8, y + height * 0.8);
+    await expect(facets(page).locator('.subject .kind')).toHaveText('box');
+    await setField(page, 'Fill', '#2f4a3c');
+    await facets(page).locator('[data-do=token][data-of="fills.0.paint"]').first().click();
+    await page.keyboard.type('chosen');
+    await page.keyboard.press('Enter');
+    await expect(facets(page).locator('.bound-to')).toContainText('chosen');
+    await page.locator('[data-act=house]').click();
+    await type(page, page.getByLabel('Value of chosen'), '#0a7a8c');
+    await expect(state.locator('[fill="#0a7a8c"]')).toHaveCount(1);
+    await expect(sheet(page).locator('[fill="#f3eadd"]')).toHaveCount(1);
+    await expect(uses(page).locator('[fill="#f3eadd"]')).toHaveCount(2);
+    await page.locator('[data-act=undo]').click();
+    await expect(state.locator('[fill="#2f4a3c"]')).toHaveCount(1);
+    await likeReload(page, sheet(page));
 });

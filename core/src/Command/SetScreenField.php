@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Kindred\Command;
 
 use Kindred\Document\Edit\ScreenField;
+use Kindred\Document\Layer;
 use Kindred\Document\Resize;
+use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Reader;
@@ -40,7 +42,15 @@ final readonly class SetScreenField implements Command
         $screen = $tree->screen($this->screen);
         $new = $this->field->set($screen, $this->value);
 
-        return Resize::screen($tree->withScreens($new), $screen, $new);
+        return self::renamed(Resize::screen($tree->withScreens($new), $screen, $new), $screen, $new);
+    }
+
+    /** Instances that are called as their component was are called as it is. */
+    private static function renamed(Tree $tree, Screen $old, Screen $new): Tree
+    {
+        $uses = $new->component === null || $new->name === $old->name ? [] : array_filter($tree->layers, fn (Layer $layer): bool => $layer->component() === $new->id && $layer->name === $old->name);
+
+        return $uses === [] ? $tree : $tree->withLayers(...array_map(fn (Layer $layer): Layer => $layer->with(name: $new->name), array_values($uses)));
     }
 
     public function label(Tree $before): string

@@ -45,13 +45,36 @@ export class Binding {
         const field = opener.dataset['of']!;
         if (this.active && this.field === field) return this.close(true);
         [this.opener, this.field, this.on] = [opener, field, this.desk.on()];
-        const answer = await fetch(`${this.desk.url}?${new URLSearchParams({ field, ...(this.on.layers.length === 0 ? { screens: this.on.screens.join(',') } : { layers: this.on.layers.join(',') }) })}`, { headers: { Accept: 'text/html' } });
-        if (!answer.ok || this.field !== field) return;
+        const early = this.ahead(opener);
+        const answer = await fetch(`${this.desk.url}?${new URLSearchParams({ field, ...(this.on.layers.length === 0 ? { screens: this.on.screens.join(',') } : { layers: this.on.layers.join(',') }) })}`, { headers: { Accept: 'text/html' } }).catch(() => null);
+        if (this.field !== field) return;
+        if (!answer?.ok) return this.close(true);
         this.box.innerHTML = await answer.text();
         showSamples(this.box);
         this.box.hidden = false;
         this.place(document.contains(opener) ? opener : document.querySelector(`[data-do=token][data-of="${CSS.escape(field)}"]`) ?? opener);
-        (this.box.querySelector<HTMLElement>('[data-bind=filter], [aria-current]') ?? this.box.querySelector<HTMLElement>('button, input'))?.focus();
+        const first = this.box.querySelector<HTMLElement>('[data-bind=filter], [aria-current]') ?? this.box.querySelector<HTMLElement>('button, input');
+        // What was typed before the list was there is the name of a token, or a part of one.
+        const written = early.value === '' ? null : this.box.querySelector<HTMLInputElement>('[data-bind=filter]') ?? this.box.querySelector<HTMLInputElement>('[name=name]');
+        (written ?? first)?.focus();
+        if (!written) return;
+        written.value = early.value;
+        written.dispatchEvent(new Event('input', { bubbles: true }));
+        if (early.dataset['entered'] === undefined) return;
+        if (written.form) written.form.requestSubmit();
+        else this.items().find((one) => !one.hidden)?.click();
+    }
+
+    /** The box at once, with room for what is typed until the list has come. */
+    private ahead(opener: HTMLElement): HTMLInputElement {
+        const input = document.createElement('input');
+        Object.assign(input, { className: 'field', autocomplete: 'off', ariaLabel: 'Name of a token' });
+        input.dataset['bind'] = 'early';
+        this.box.replaceChildren(input);
+        this.box.hidden = false;
+        this.place(opener);
+        input.focus();
+        return input;
     }
 
     private place(by: Element): void {
@@ -96,6 +119,7 @@ export class Binding {
         const step = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
         const seen = this.items().filter((one) => !one.hidden);
         if (event.key === 'Escape') this.close(true);
+        else if (event.key === 'Enter' && target.dataset['bind'] === 'early') target.dataset['entered'] = '';
         else if (event.key === 'Enter' && target.dataset['bind'] === 'filter') seen[0]?.click();
         else if (step !== 0 && seen.length > 0) {
             const at = seen.indexOf(target);

@@ -115,9 +115,9 @@ export class Editing {
         });
     }
 
-    /** Shows where the selected instance is designed. */
+    /** Shows where the selected instance is designed, or the one in which the selection lies. */
     goToComponent(): void {
-        const screen = this.on.selection.elements()[0]?.dataset['component'];
+        const screen = this.on.selection.elements()[0]?.closest<SVGElement>('[data-component]')?.dataset['component'];
         if (screen) document.dispatchEvent(new CustomEvent('kindred:go', { detail: { screen } }));
     }
 

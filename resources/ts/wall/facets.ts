@@ -297,7 +297,12 @@ export class Facets {
 
     /** Whether a change is for the cell in which the selection lies, and for no other. */
     get inCell(): { apart?: true } {
-        const kind = this.copied();
+        return this.apartOf(this.selection.layers);
+    }
+
+    /** The same of layers that may not be selected any more. */
+    apartOf(layers: string[]): { apart?: true } {
+        const kind = this.copied(layers);
         return kind !== null && this.apart[kind] ? { apart: true } : {};
     }
 
@@ -307,9 +312,9 @@ export class Facets {
         return layer?.parentElement?.closest('[data-component]')?.hasAttribute('data-states') === true;
     }
 
-    /** In what kind of copy the selection lies, by the outermost; null where it lies in none, or in several. */
-    private copied(): 'cell' | 'use' | 'state' | null {
-        const layer = inOneCopy(this.selection.layers) ? this.picture.layer(this.selection.layers[0]!) : null;
+    /** In what kind of copy layers lie, by the outermost; null where they lie in none, or in several. */
+    private copied(layers = this.selection.layers): 'cell' | 'use' | 'state' | null {
+        const layer = inOneCopy(layers) ? this.picture.layer(layers[0]!) : null;
         const around = layer && this.picture.copiedBy(layer);
         if (!layer || !around) return null;
         const component = around.dataset['component'];

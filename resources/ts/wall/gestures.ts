@@ -53,7 +53,7 @@ export interface Makers {
 
 /** What begins so near beside a screen, px of the window, is meant for it. */
 const EDGE = 8;
-const CONTAINER = '[data-kind=group], [data-kind=stack], [data-kind=array], [data-kind=compound]';
+const CONTAINER = '[data-kind=group], [data-kind=stack], [data-kind=array], [data-kind=compound], [data-kind=instance]';
 
 export class Gestures {
     tool: Tool = 'pick';
@@ -727,7 +727,12 @@ export class Gestures {
         this.selection.group = layer.dataset['layer']!;
         // What a compound paints is no part: the uppermost there is meant.
         const parts = layer.matches('[data-kind=compound]') ? layersIn(layer).reverse() : [];
-        const hit = under ? this.selection.target(under) : null;
+        let hit = under ? this.selection.target(under) : null;
+        // The group that holds a component together is as large as its instance: what lies in it is meant.
+        if (under && hit?.matches('[data-kind=instance] > [data-kind=group]')) {
+            this.selection.group = hit.dataset['layer']!;
+            hit = this.selection.target(under);
+        }
         const inner = parts.length === 0 || (hit && parts.includes(hit as SVGGElement)) ? hit : parts.find((part) => this.picture.holds(part, this.camera.toWall(event))) ?? parts[0];
         if (inner) this.selection.pick([inner.dataset['layer']!], this.picture.screenOf(inner));
     }

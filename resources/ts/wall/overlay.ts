@@ -278,12 +278,16 @@ export class Overlay {
             const share = Math.min(length, whole / 3) / whole;
             return { x: a.x + (b.x - a.x) * share, y: a.y + (b.y - a.y) * share };
         };
+        // On what is as dark as they are, a light rim shows where they are.
+        const rim = draw(this.marks, 'path', { class: 'rim' });
+        let all = '';
         const brackets: [Handle, Point, Point, Point][] = [['nw', nw, sw, ne], ['ne', ne, nw, se], ['se', se, ne, sw], ['sw', sw, se, nw]];
         for (const [handle, corner, before, after] of brackets) {
             if (only && !only.includes(handle)) continue;
             if (!only) draw(this.marks, 'path', { class: 'turn', d: outside(corner, before, after, reach), 'data-turn': handle });
             const d = line(along(corner, before, ARM), corner, along(corner, after, ARM));
             draw(this.marks, 'path', { class: room < SMALL ? 'bracket small' : 'bracket', d });
+            all += d;
             const out = outwards(corner, before, after, room < SMALL ? radius : 4);
             draw(this.marks, 'circle', { class: `grip ${handle}`, cx: out.x, cy: out.y, r: radius, 'data-handle': handle });
         }
@@ -296,10 +300,13 @@ export class Overlay {
         for (const [handle, a, b, across, roomy] of edges) {
             if (!roomy || (only && !only.includes(handle))) continue;
             const middle = { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 };
-            draw(this.marks, 'path', { class: 'bar', d: line(along(middle, a, 6), along(middle, b, 6)) });
+            const d = line(along(middle, a, 6), along(middle, b, 6));
+            draw(this.marks, 'path', { class: 'bar', d });
+            all += d;
             const [p, q] = [away(along(a, b, 12), a, across, 2), away(along(b, a, 12), a, across, 2)];
             draw(this.marks, 'path', { class: `grip ${handle}`, d: line(p, q), 'data-handle': handle });
         }
+        rim.setAttribute('d', all);
     }
 
     /** The gaps and padding of a stack, each with a bracket to drag. */

@@ -1,4 +1,5 @@
 /** A path that has been entered: its points and handles, in the hand. What they come to the server says. */
+import { copiesOf } from './address.ts';
 import { toast } from '../dialogs.ts';
 import { bent, curvesOf, curveAfter, curveText, isSmooth, mapped, nearestOn, parsePath, pathText, pointMark, pulled, shifted, withSpots, type Part, type Side, type Spot } from './curve.ts';
 import { apply, around, atAngle, contains, short, unapply, within, type Matrix, type Point } from './geometry.ts';
@@ -61,6 +62,8 @@ export class Points {
     enter(layer: Element, asked = false): boolean {
         const kind = layer.getAttribute('data-kind') ?? '';
         if (layer.hasAttribute('data-locked') || (kind !== 'path' && !SHAPES.includes(kind) && !(asked && OUTLINED.includes(kind)))) return false;
+        // In a copy a shape would become a path in all of them: whoever goes in by pressing again does not mean that.
+        if (!asked && kind !== 'path' && copiesOf(layer.getAttribute('data-layer')!).length > 0) return false;
         const { selection, picture, server } = this.on;
         selection.pick([layer.getAttribute('data-layer')!], picture.screenOf(layer));
         const id = selection.layers.join();

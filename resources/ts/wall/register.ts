@@ -57,6 +57,7 @@ export function register(on: Doers): Command[] {
     const { selection, gestures, server, facets, camera } = on.parts;
     const layers = (): boolean => selection.layers.length > 0;
     const only = (...kinds: string[]) => (): boolean => selection.layers.length === 1 && (kinds.length === 0 || kinds.includes(selection.elements()[0]?.dataset['kind'] ?? ''));
+    const inInstance = (): boolean => selection.elements()[0]?.closest('[data-component]') != null;
     const several = (): boolean => selection.layers.length > 1;
     const worded = (): boolean => selection.elements().some((layer) => layer.dataset['kind'] === 'text');
     const screen = (): boolean => (selection.screens[0] ?? selection.screen) !== '';
@@ -170,7 +171,7 @@ export function register(on: Doers): Command[] {
         ...EDGES.map((edge): Command => ({ id: `align-${edge}`, name: `Align: ${edge}`, group: 'Arranging', when: any, run: () => facets.align(edge) })),
         ...([['x', 'across'], ['y', 'down']] as const).map(([axis, word]): Command => ({ id: `space-${word}`, name: `Space evenly ${word}`, group: 'Arranging', when: () => selection.layers.length + selection.screens.length > 2, run: () => facets.distribute(axis) })),
         { id: 'component', name: 'Make a component', group: 'Arranging', keys: ['Shift+K'], menu: ['layers'], when: layers, run: () => editing.component() },
-        { id: 'go-component', name: 'Go to the component', group: 'Arranging', keys: ['Alt+K'], menu: ['layers'], when: only('instance'), rare: true, run: () => editing.goToComponent() },
+        { id: 'go-component', name: 'Go to the component', group: 'Arranging', keys: ['Alt+K'], menu: ['layers'], when: inInstance, rare: true, run: () => editing.goToComponent() },
         { id: 'release', name: 'Release the instance into layers', short: 'Release', group: 'Arranging', menu: ['layers'], when: only('instance'), rare: true, run: () => editing.release() },
         { id: 'below', name: 'Moving takes along what lies below', group: 'Arranging', keys: ['B held'], listed: true, run: () => undefined },
         { id: 'unsnapped', name: 'No snapping while dragging', group: 'Arranging', keys: ['Ctrl held'], listed: true, run: () => undefined },
@@ -193,7 +194,7 @@ export function register(on: Doers): Command[] {
         ...['Where', 'Look', 'Text', 'Cues', 'Checks'].map((facet, i) => [i + 1, facet] as const).map(([n, facet]): Command => ({ id: `facet-${n}`, name: `Open the facet ${facet}`, group: 'Panels', keys: [String(n)], run: () => facets.openFacet(n) })),
         { id: 'grid', name: 'Grids, guides and rulers', group: 'Panels', run: on.panels.grid },
         { id: 'threads', name: 'Threads', group: 'Panels', run: on.panels.threads },
-        { id: 'libraries', name: 'Libraries: components, tokens, icons and conventions of other projects', short: 'Libraries', group: 'Panels', run: on.libraries },
+        { id: 'libraries', name: 'Libraries: components, tokens, icons, fonts and conventions of other projects', short: 'Libraries', group: 'Panels', run: on.libraries },
         { id: 'checks', name: 'Checks: flags where something was found', short: 'Checks', group: 'Panels', run: on.panels.checks },
         { id: 'fonts', name: 'Fonts of the project: bring in, replace', short: 'Own fonts', group: 'Panels', run: on.fonts },
         { id: 'house', name: 'House style: tokens', short: 'House style', group: 'Panels', run: on.house },

@@ -21,7 +21,8 @@ export interface Around {
     server: Server;
     writer: Writer;
     /** For changes in one cell of an array. */
-    inCell: () => object;
+    /** Whether what is written in a layer is for the copy alone in which it lies. */
+    inCell: (layer: string) => object;
     create: (screen: string, layer: Record<string, unknown>) => void;
     /** Opens the widget's facet, where it has no words to write in place. */
     reveal: () => void;
@@ -75,7 +76,7 @@ export class Writing {
                 asking.abort();
                 show();
                 if (written === null) return;
-                const on = { screen: screen || null, ...this.on.inCell() };
+                const on = { screen: screen || null, ...this.on.inCell(id) };
                 if (written.words.trim() === '' && copiesOf(id).length === 0) return void server.edit({ type: 'delete-layers', screen: screen || null, layers: [id] });
                 // What all words have is a matter of the style, which takes from them what they had of their own.
                 const commands: Command[] = STYLED.filter((name) => setting[name] !== before[name]).map((name) => ({ type: 'set-field', layers: [id], field: `style.${name}`, value: String(setting[name]), ...on }));

@@ -1,7 +1,7 @@
 {{-- The head of the drawer: what goes in and out, and what it shows. --}}
 <header class="head">
     <h2 id="house-title">House style</h2>
-    <button type="button" class="button quiet" data-act="libraries" title="Components, tokens, icons and conventions of other projects">Libraries</button>
+    <button type="button" class="button quiet" data-act="libraries" title="Components, tokens, icons, fonts and conventions of other projects">Libraries</button>
     <button type="button" class="button quiet" data-house="import" title="A JSON file in the format for design tokens">Import</button>
     @if ($names !== [])
         <a class="button quiet" href="{{ route('house.json', $project) }}" download title="In the format for design tokens">JSON</a>

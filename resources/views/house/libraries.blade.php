@@ -1,5 +1,5 @@
 {{-- What this project takes from others, and what could be a library. --}}
-@if ($used === [])<p class="mb-3 text-ash">Nothing is taken from anywhere yet. A library is another project of yours, or a file: its components, tokens, icons and conventions can be used here, and what changes there is offered here.</p>@endif
+@if ($used === [])<p class="mb-3 text-ash">Nothing is taken from anywhere yet. A library is another project of yours, or a file: its components, tokens, icons, fonts and conventions can be used here, and what changes there is offered here.</p>@endif
 @foreach ($used as ['library' => $library, 'source' => $source, 'updates' => $updates])
     <div class="library" data-library="{{ $library->id }}">
         <span class="flex-1"><b>{{ $library->name }}</b> <span class="text-ash">{{ count($library->taken) }} taken{{ $source ? '' : ($library->project === '' ? ', from a file' : ', from a project that is gone') }}</span></span>

@@ -86,7 +86,7 @@
         <section id="needs" aria-label="Requirements" hidden></section>
         <section id="notes" aria-label="Notes" hidden></section>
         <section id="kit" aria-label="Kit" hidden>
-            <div class="kit-head"><h2>Kit</h2><button type="button" class="button quiet !px-1.5" data-act="libraries" aria-label="Libraries" title="Libraries: components, tokens, icons and conventions of other projects"><x-glyph name="library"/></button><input type="search" id="kit-search" class="field" placeholder="Find a widget" aria-label="Find a widget or a chart" autocomplete="off"><button type="button" class="button quiet !px-1.5" data-kit="close" aria-label="Close the kit"><x-glyph name="x"/></button></div>
+            <div class="kit-head"><h2>Kit</h2><button type="button" class="button quiet !px-1.5" data-act="libraries" aria-label="Libraries" title="Libraries: components, tokens, icons, fonts and conventions of other projects"><x-glyph name="library"/></button><input type="search" id="kit-search" class="field" placeholder="Find a widget" aria-label="Find a widget or a chart" autocomplete="off"><button type="button" class="button quiet !px-1.5" data-kit="close" aria-label="Close the kit"><x-glyph name="x"/></button></div>
             <div class="kit-list"></div>
         </section>
         <section id="sheet" aria-label="Data sheet" hidden></section>
