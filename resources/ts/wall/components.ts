@@ -21,6 +21,14 @@ export interface Around {
 /** The component whose sheet a field stands for. */
 const componentOf = (field: Element): string => field.closest<HTMLElement>('[data-component-of]')?.dataset['componentOf'] ?? '';
 
+const component = (layer: string): string | undefined => document.querySelector<SVGElement>(`#stage [data-layer="${CSS.escape(layer)}"]`)?.dataset['component'];
+
+/** The facets may still show the slots of what was selected before: what is entered is meant for the same slot of what is selected now. */
+function ofNow(slot: string, now: string): string {
+    const drawn = document.querySelector<HTMLElement>('#facets .subject [data-rename]')?.dataset['rename'] ?? now;
+    return now !== '' && drawn !== now && slot.endsWith(`.${drawn}`) && component(now) === component(drawn) ? slot.slice(0, -drawn.length) + now : slot;
+}
+
 export class Components {
     constructor(private readonly around: Around) {}
 
@@ -77,8 +85,9 @@ export class Components {
     }
 
     /** What an instance fills in: in an array's cells where these take it from, otherwise in itself. */
-    private filled(slot: string, path: string, value: string): Command {
+    private filled(address: string, path: string, value: string): Command {
         const { screen, layers } = this.around.on();
+        const slot = ofNow(address, layers[0] ?? '');
         const inCells = document.querySelector(`[data-layer="${CSS.escape(layers[0] ?? '')}"]`)?.closest('[data-array]');
         const apart = inCells ? this.around.inCell() : { apart: true };
         if (path === 'words') return { type: 'set-words', screen, layer: slot, words: value, ...apart };
