@@ -13,6 +13,7 @@ use Kindred\Document\WorkingSet;
 use Kindred\Exchange\WebPage;
 use Kindred\Input\InvalidInput;
 use Kindred\Layout\Expansion;
+use Kindred\Layout\Relayout;
 use Kindred\Render\DeviceFrame;
 use Kindred\Render\Renderer;
 use Kindred\Type\FaceBook;
@@ -29,6 +30,7 @@ final readonly class Exports
         private Renderer $renderer,
         private FaceBook $faces,
         private Expansion $expansion,
+        private Relayout $relayout,
         private Raster $raster,
     ) {
     }
@@ -39,6 +41,7 @@ final readonly class Exports
             $this->renderer,
             $this->faces,
             $this->expansion,
+            $this->relayout,
             (string) file_get_contents(public_path('build/player/player.js')),
             (string) file_get_contents(public_path('build/player/player.css')),
         );

@@ -1,6 +1,6 @@
 /** Components by hand: designed once, used many times, each with words and a state of its own. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { at, extent, likeReload, middle, openBare, openDemo, near, pick, saved, screen, setField, still, test } from './support/hand.ts';
+import { at, enter, extent, importFile, likeReload, middle, openBare, openDemo, near, pick, saved, screen, setField, still, test } from './support/hand.ts';
 
 const facets = (page: Page): Locator => page.locator('#facets');
 const sheet = (page: Page): Locator => page.locator('article.screen[data-sheet]');
@@ -223,4 +223,36 @@ test('an instance is gone into by pressing twice, its words end with a press els
     await page.locator('[data-act=undo]').click();
     await expect(state.locator('[fill="#2f4a3c"]')).toHaveCount(1);
     await likeReload(page, sheet(page));
+});
+
+test('a row that opens while it is played pushes down what lies below, and its card grows', async ({ page }) => {
+    const words = (id: string, said: string, more: object = {}): object => ({ id, kind: 'text', name: said, words: said, x: 0, y: 0, style: { family: 'Hanken Grotesk', weight: 400, size: 16, lineHeight: 1.5 }, ...more });
+    const phone = { device: 'phone', width: 390, height: 844, view: 844, ground: '#ffffff' };
+    const column = { kind: 'stack', direction: 'column', height: 0, sizing: { width: 'length', height: 'content' } };
+    await enter(page);
+    await importFile(page, 'rows.json', { format: 'kindred-canvas', version: 2, name: 'Questions', entry: 'asked', screens: [
+        { ...phone, id: 'asked', name: 'Asked', x: 0, y: 0, layers: [{ ...column, id: 'card', name: 'Card', x: 24, y: 60, width: 342, rowGap: 8, fills: [{ colour: '#f3eadd' }], children: [
+            { id: 'opens', kind: 'instance', name: 'Opens', component: 'question', x: 0, y: 0, overrides: { asks: { words: 'When does it open?' } } },
+            { id: 'costs', kind: 'instance', name: 'Costs', component: 'question', x: 0, y: 0, overrides: { asks: { words: 'What does it cost?' } } },
+            words('below', 'Come in by the yard'),
+        ] }] },
+        { ...phone, id: 'question', name: 'Question', x: 0, y: 1000, component: { root: 'row0', axes: [{ id: 'fold', name: 'Fold', states: [{ id: 'shut', name: 'Shut' }, { id: 'open', name: 'Open' }] }], departures: [{ in: { fold: 'open' }, layers: { says: { hidden: false } } }] },
+            layers: [{ ...column, id: 'row0', name: 'Row', x: 24, y: 24, width: 300, cues: [{ id: 'folds', trigger: { kind: 'tap' }, action: { kind: 'state', axis: 'fold' }, transition: { kind: 'cut' } }], children: [words('asks', 'Question'), words('says', 'Ask at the desk', { hidden: true })] }] },
+    ] });
+    await page.getByRole('link', { name: 'Rehearse' }).click();
+    const shown = page.locator('#rehearsal');
+    const place = async (layer: string): Promise<number> => Math.round((await extent(shown.locator(`[data-layer=${layer}]`))).y);
+    const high = async (): Promise<number> => Math.round((await extent(shown.locator('[data-layer=card] > rect[fill="#f3eadd"]'))).height);
+    const [below, costs, height] = [await place('below'), await place('costs'), await high()];
+    const line = (await extent(shown.locator('[data-layer=below]'))).height;
+    const by = async (): Promise<number[]> => [await place('costs') - costs, await place('below') - below, await high() - height].map((px) => Math.round(px / line));
+    const tap = async (layer: string): Promise<void> => page.mouse.click(...await middle(shown.locator(`[data-layer=${layer}] g:not([display=none]) > [data-layer^=row0]`).first()));
+    await tap('opens');
+    await expect.poll(by).toEqual([1, 1, 1]);
+    await tap('costs');
+    await expect.poll(by).toEqual([1, 2, 2]);
+    await tap('opens');
+    await expect.poll(by).toEqual([0, 1, 1]);
+    await page.getByRole('button', { name: 'Restart' }).click();
+    await expect.poll(by).toEqual([0, 0, 0]);
 });

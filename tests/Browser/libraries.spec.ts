@@ -42,6 +42,8 @@ test('a component of another project is taken, placed, changed there, reviewed i
     await saved(there);
 
     await page.goto(here);
+    // It is marked before anybody asks.
+    await expect(page.locator('[data-act=house]')).toHaveAttribute('title', /1 update in libraries$/);
     await page.waitForSelector('#wall-page[data-ready]', { state: 'attached' });
     const words = page.locator('article.screen:not([data-sheet]) [data-component] [data-kind=text]').first();
     const before = await words.getAttribute('data-box');

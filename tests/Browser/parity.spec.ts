@@ -17,7 +17,7 @@ for (const tracking of [0, 0.05]) {
 }
 
 /** A programme without widgets. */
-const silent = { programme: 4, signals: {}, widgets: {}, words: {}, axes: {}, turns: {}, patterns: { number: '0', day: { as: 'date' }, month: { as: 'date' } } };
+const silent = { programme: 5, signals: {}, widgets: {}, words: {}, axes: {}, turns: {}, shifts: {}, patterns: { number: '0', day: { as: 'date' }, month: { as: 'date' } } };
 
 interface End { screen: string | null; trail: string[]; plan: Plan | null; turns: Record<string, Record<string, string>>; values: Record<string, unknown>; words: string[]; messages: string[] }
 

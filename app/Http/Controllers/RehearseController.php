@@ -31,7 +31,7 @@ final class RehearseController extends Controller
 
         return view('rehearse.index', [
             'project' => $project,
-            'programme' => Programme::compile($tree),
+            'programme' => Programme::compile($tree, $relayout),
             'screens' => $screens,
             'start' => isset($screens[$start]) ? $start : null,
             'themes' => Themes::of($whole)->all(),

@@ -25,6 +25,7 @@ use Kindred\Document\Screen;
 use Kindred\Document\Sheet\Filling;
 use Kindred\Document\Tree;
 use Kindred\Document\Widget\Item;
+use Kindred\Layout\LaysOut;
 use Kindred\Motion\TransitionPlan;
 use Kindred\Signal\Pattern;
 use Kindred\Signal\Template;
@@ -39,6 +40,7 @@ use Kindred\Signal\Writing;
  *
  * @phpstan-import-type Placeholder from Template
  * @phpstan-import-type Compiled from Pattern
+ * @phpstan-import-type Shift from Shifts
  *
  * @phpstan-type Plan array{duration: int, delay: int, easing: string, above: string, tracks: list<array{subject: string, property: string, times: list<float>, values: list<float>}>}
  * @phpstan-type CueRow array{id: string, trigger: array{kind: string, delay?: int}, conditions: list<array{kind: string}>, actions: list<array{kind: string, screen?: string, axis?: string, state?: string|null}>, plan: Plan|null, inverse: Plan|null, turns?: list<string>}
@@ -46,11 +48,11 @@ use Kindred\Signal\Writing;
  * @phpstan-type Rule array{kind: string, says: string, pattern?: string, min?: float, max?: float, to?: string}
  * @phpstan-type SignalRow array{kind: string, start: bool|int|float|string|list<int>|null, month: int|null, min: float, max: float, step: float, labels: list<string>, parts: array<string, list<string>>}
  * @phpstan-type WidgetRow array{signal: string, rules: list<Rule>}
- * @phpstan-type Table array{programme: int, entry: string|null, states: list<State>, cues: list<CueRow>, signals: array<string, SignalRow>, widgets: array<string, WidgetRow>, words: array<string, list<string|Placeholder>>, axes: array<string, list<string>>, turns: array<string, array<string, string>>, patterns: array{number: string, day: Compiled, month: Compiled}}
+ * @phpstan-type Table array{programme: int, entry: string|null, states: list<State>, cues: list<CueRow>, signals: array<string, SignalRow>, widgets: array<string, WidgetRow>, words: array<string, list<string|Placeholder>>, axes: array<string, list<string>>, turns: array<string, array<string, string>>, shifts: array<string, array<string, array<string, Shift>>>, patterns: array{number: string, day: Compiled, month: Compiled}}
  */
 final class Programme
 {
-    public const VERSION = 4;
+    public const VERSION = 5;
 
     /** @var list<CueRow> */
     private array $cues = [];
@@ -62,8 +64,11 @@ final class Programme
         $this->signals = new Signals($tree);
     }
 
-    /** @return Table */
-    public static function compile(Tree $tree): array
+    /**
+     * @param  LaysOut|null  $layout  by which what lies around instances follows their states; null where only the flow is of interest
+     * @return Table
+     */
+    public static function compile(Tree $tree, ?LaysOut $layout = null): array
     {
         $self = new self($tree);
         $states = array_map($self->state(...), $tree->reel());
@@ -79,6 +84,7 @@ final class Programme
             'words' => $self->words(),
             'axes' => $self->axes(),
             'turns' => $self->turns(),
+            'shifts' => $layout === null ? [] : Shifts::of($tree, $layout),
             'patterns' => ['number' => Writing::NUMBER, 'day' => Pattern::compile(Pattern::DAY), 'month' => Pattern::compile('MMMM y')],
         ];
     }

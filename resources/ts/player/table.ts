@@ -12,4 +12,6 @@ export interface Track { subject: 'arriving' | 'leaving'; property: string; time
 export interface Plan { duration: number; delay: number; easing: string; above: 'arriving' | 'leaving'; tracks: Track[] }
 export interface CueRow { id: string; trigger: { kind: string; delay?: number }; conditions: { kind: string }[]; actions: { kind: string; screen?: string; axis?: string; state?: string | null }[]; plan: Plan | null; inverse: Plan | null; turns?: string[] }
 export interface State { id: string; name: string; width: number; height: number; view: number; corner: number; pointing: string; taps: Record<string, number>; delays: number[]; widgets: string[] }
-export interface Table { programme: number; entry: string | null; states: State[]; cues: CueRow[]; signals: Record<string, SignalRow>; widgets: Record<string, WidgetRow>; words: Record<string, Piece[]>; axes: Record<string, string[]>; turns: Record<string, Record<string, string>>; patterns: { number: string; day: Pattern; month: Pattern } }
+/** px right, down, wider, higher. */
+export type Shift = [number, number, number, number];
+export interface Table { programme: number; entry: string | null; states: State[]; cues: CueRow[]; signals: Record<string, SignalRow>; widgets: Record<string, WidgetRow>; words: Record<string, Piece[]>; axes: Record<string, string[]>; turns: Record<string, Record<string, string>>; shifts: Record<string, Record<string, Record<string, Shift>>>; patterns: { number: string; day: Pattern; month: Pattern } }

@@ -3,12 +3,12 @@
  * look in the one to those in the other; what is in one only fades.
  */
 import type { Machine } from './machine.ts';
+import { between, own, timing, transform } from './between.ts';
+import { Shifting } from './shifting.ts';
 import type { Plan } from './table.ts';
 
 /** What of a shape goes over from one value to another: as attributes they are read, as properties they are animated. */
 const SHAPES = ['x', 'y', 'width', 'height', 'rx', 'ry', 'cx', 'cy', 'r', 'fill', 'fill-opacity', 'stroke', 'stroke-width', 'stroke-opacity', 'opacity'] as const;
-
-const camel = (name: string): string => name.replace(/-(.)/g, (_, letter: string) => letter.toUpperCase());
 
 /** The layers in a drawing, by their ids, those in further instances aside: these turn by themselves. */
 function layers(drawing: Element): Map<string, SVGGraphicsElement> {
@@ -17,33 +17,13 @@ function layers(drawing: Element): Map<string, SVGGraphicsElement> {
     return found;
 }
 
-/** What a layer draws itself, in order. */
-const own = (layer: Element): SVGElement[] => [...layer.children].filter((one): one is SVGElement => one instanceof SVGElement && !one.hasAttribute('data-layer') && !one.matches('filter, mask, clipPath, defs, [data-inside], [data-turns], rect[pointer-events=all]'));
-
-/** How an element has it in CSS: a transform of SVG is one without units. */
-function transform(element: SVGGraphicsElement): string {
-    const matrix = element.transform.baseVal.consolidate()?.matrix;
-    return matrix ? `matrix(${matrix.a}, ${matrix.b}, ${matrix.c}, ${matrix.d}, ${matrix.e}, ${matrix.f})` : 'none';
-}
-
-/** The frames between two elements; null where they look the same. */
-function between(from: Element, to: Element, names: readonly string[]): Keyframe[] | null {
-    const [first, last]: [Keyframe, Keyframe] = [{}, {}];
-    for (const name of names) {
-        const [was, is] = [from.getAttribute(name), to.getAttribute(name)];
-        if (was === is) continue;
-        const usual = name.endsWith('opacity') ? '1' : name === 'fill' || name === 'stroke' ? 'none' : '0';
-        const unit = name === 'fill' || name === 'stroke' || name.endsWith('opacity') ? '' : 'px';
-        first[camel(name)] = `${was ?? usual}${unit}`;
-        last[camel(name)] = `${is ?? usual}${unit}`;
-    }
-    return Object.keys(first).length === 0 ? null : [first, last];
-}
-
 export class Turning {
     private running = new Map<Element, Animation[]>();
+    private readonly shifting: Shifting;
 
-    constructor(private readonly machine: Machine) {}
+    constructor(private readonly machine: Machine) {
+        this.shifting = new Shifting(machine);
+    }
 
     /** The instances around an element, the innermost first, as the machine calls them. */
     static around(element: Element | null): string[] {
@@ -55,11 +35,13 @@ export class Turning {
     /** Shows what holds now, without moving. */
     update(pane: ParentNode): void {
         for (const turned of pane.querySelectorAll<SVGElement>('[data-turns]')) this.show(turned, null);
+        this.shifting.apply(pane, null);
     }
 
     /** An instance has come to another state. */
     turn(pane: ParentNode, instance: string, plan: Plan | null): void {
         for (const turned of pane.querySelectorAll<SVGElement>(`[data-turns="${CSS.escape(instance)}"]`)) this.show(turned, plan);
+        this.shifting.apply(pane, plan);
     }
 
     private show(turned: SVGElement, plan: Plan | null): void {
@@ -72,15 +54,15 @@ export class Turning {
         this.running.delete(turned);
         shown?.setAttribute('display', 'none');
         wanted.removeAttribute('display');
-        if (shown && plan && plan.duration + plan.delay > 0 && !matchMedia('(prefers-reduced-motion: reduce)').matches) this.move(turned, shown, wanted, plan);
+        const lasting = shown && plan ? timing(plan) : null;
+        if (shown && lasting) this.move(turned, shown, wanted, lasting);
     }
 
-    private move(turned: SVGElement, from: SVGGElement, to: SVGGElement, plan: Plan): void {
-        const timing = { duration: plan.duration, delay: plan.delay, easing: plan.easing, fill: 'backwards' as const };
+    private move(turned: SVGElement, from: SVGGElement, to: SVGGElement, lasting: NonNullable<ReturnType<typeof timing>>): void {
         const [before, after] = [layers(from), layers(to)];
         const running: Animation[] = [];
         const animate = (element: Element, frames: Keyframe[]): void => {
-            const animation = element.animate(frames, timing);
+            const animation = element.animate(frames, lasting);
             animation.startTime = document.timeline.currentTime;
             running.push(animation);
         };
@@ -112,7 +94,7 @@ export class Turning {
             ghost.setAttribute('pointer-events', 'none');
             ghost.removeAttribute('data-layer');
             for (const inside of ghost.querySelectorAll('[data-layer]')) inside.removeAttribute('data-layer');
-            const fading = ghost.animate([{ opacity: layer.getAttribute('opacity') ?? 1 }, { opacity: 0 }], { ...timing, fill: 'both' });
+            const fading = ghost.animate([{ opacity: layer.getAttribute('opacity') ?? 1 }, { opacity: 0 }], { ...lasting, fill: 'both' });
             fading.finished.then(() => ghost.remove(), () => ghost.remove());
             running.push(fading);
         }
