@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Kindred\Command\Commands;
 use Kindred\Command\Runner;
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\Text;
 use Kindred\Document\Tree;
 use Kindred\Input\Reader;
 use Kindred\Kit\Kit;
@@ -80,4 +82,72 @@ it('leaves placeholders alone, and mirrors what stands at the left', function ()
     expect($named($german->tree, 'Price')->content->words)->toBe('{pieces} pieces')
         ->and(mb_strlen($named($german->tree, 'Kiln')->content->words))->toBe(10)
         ->and($named($hebrew->tree, 'Kiln')->content->words)->toBe('קילנ')->and($named($hebrew->tree, 'Kiln')->box->x)->toBe(390.0 - 24 - 100);
+});
+
+/** A text as it is under a strain. */
+function saidUnder(string $words, string $strain): string
+{
+    $tree = (new Planted)->screen('notice', [Planted::text('Said', $words, 24, 40, 340)])->tree();
+    $on = (Strains::find($tree, 'notice', $strain) ?? throw new LogicException($strain))->on($tree, 'notice') ?? throw new LogicException($strain);
+    $content = array_values(array_filter($on->layers, fn (Layer $layer): bool => $layer->name === 'Said'))[0]->content;
+
+    return $content instanceof Text ? $content->words : throw new LogicException('It is no text.');
+}
+
+it('lets words grow as they do in translation: short ones most', function (string $strain, int $length, float $times): void {
+    $words = mb_substr('Kiln shelf for bowls, plates and mugs that are fired on Thursday evening by whoever is in the studio then', 0, $length);
+    // By whole letters, and of compounds in each word.
+    expect(mb_strlen(saidUnder($words, $strain)))->toEqualWithDelta(mb_strlen($words) * $times, $strain === 'german' || $strain === 'finnish' ? 7 : 1);
+})->with([
+    'a label in German' => ['german', 4, 2.5], 'two words in German' => ['german', 15, 1.9], 'a short line in German' => ['german', 28, 1.7],
+    'a line in German' => ['german', 46, 1.5], 'a sentence in German' => ['german', 65, 1.4], 'more in German' => ['german', 100, 1.3],
+    'a label in French' => ['french', 4, 1 + 1.5 * 20 / 35], 'a line in French' => ['french', 46, 1 + 0.5 * 20 / 35], 'more in Spanish' => ['spanish', 100, 1 + 0.3 * 25 / 35],
+    'a label in Finnish' => ['finnish', 4, 1 + 1.5 * 30 / 35],
+]);
+
+it('makes the longest word of a text longer, and leaves abbreviations and numbers', function (string $words, string $said): void {
+    expect(saidUnder($words, 'long-words'))->toBe($said);
+})->with([
+    ['Open evening', 'Open eveningeveningev'],
+    ['Kiln 4', 'Kiln 4'],
+    ['12:30', '12:30'],
+    ['Wheelthrowing for all', 'Wheelthrowingwheelthr for all'],
+]);
+
+it('says otherwise what instances, their states, cells and widgets say', function (): void {
+    $tree = (new Planted)->screen('notice', [
+        Planted::group('Card', 24, 40, 200, 60, [Planted::box('Ground', 0, 0, 200, 60, '#eeeeee'), Planted::text('Label', 'Ready', 12, 16, 160)]),
+        ['kind' => 'widget', 'name' => 'Choice', 'widget' => 'radio-group', 'label' => 'Glaze', 'items' => [['id' => 'item1', 'label' => 'Celadon'], ['id' => 'item2', 'label' => 'Shino']], 'x' => 24, 'y' => 500, 'width' => 300, 'height' => 120],
+    ])->tree();
+    $id = fn (Tree $of, string $name): string => array_values(array_filter($of->layers, fn (Layer $layer): bool => $layer->name === $name))[0]->id;
+    $tree = Sample::after($tree, ['type' => 'make-component', 'screen' => 'notice', 'layers' => [$id($tree, 'Card')], 'seed' => 'c']);
+    $sheet = $tree->sheets()[0];
+    $tree = Sample::after($tree, ['type' => 'add-state', 'component' => $sheet->id, 'name' => 'Off', 'seed' => 's'], ['type' => 'create-layers', 'screen' => 'notice', 'seed' => 'u', 'layers' => [['kind' => 'instance', 'name' => 'Use', 'component' => $sheet->id, 'x' => 24, 'y' => 200]]]);
+    $axis = $tree->component($sheet->id)->axes[0];
+    [$label, $use] = [$id($tree, 'Label'), $id($tree, 'Use')];
+    $tree = Sample::after($tree, ['type' => 'set-words', 'screen' => $sheet->id, 'layer' => "{$label}.{$use}", 'words' => 'Closed', 'apart' => true],
+        ['type' => 'set-states', 'screen' => 'notice', 'layers' => [$id($tree, 'Card')], 'axis' => $axis->id, 'state' => $axis->states[1]->id], ['type' => 'set-words', 'screen' => $sheet->id, 'layer' => "{$label}.".$id($tree, 'Card'), 'words' => 'Away', 'apart' => false]);
+    $german = (Strains::find($tree, 'notice', 'german') ?? throw new LogicException)->on($tree, 'notice');
+    expect($german->layer($label)->content->words)->toBe('Readyreadyreä')
+        ->and($german->layer($use)->content->overrides[$label]['words'])->toStartWith('Closedclosed')
+        ->and($german->component($sheet->id)->departures[0]->layers[$label]['words'])->toBe('Awayawäyaw')
+        ->and(array_map(fn ($item): string => $item->label, $german->layer($id($tree, 'Choice'))->content->items))->each->toMatch('/^(Celad|Shino).{6,}/u');
+});
+
+it('sets words twice as large wherever their size is said', function (): void {
+    $tree = (new Planted)->screen('notice', [
+        Planted::text('Said', 'Open until nine', 24, 40, 300, 16, more: ['runs' => [['from' => 5, 'to' => 10, 'size' => 20]]]), Planted::bars('Visits', 24, 200, ['Guests' => '#17594f']),
+        Planted::group('Card', 24, 400, 200, 60, [Planted::box('Ground', 0, 0, 200, 60, '#eeeeee'), Planted::text('Label', 'Ready', 12, 16, 160)]),
+    ])->tree();
+    $id = fn (string $name): string => array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->name === $name))[0]->id;
+    $tree = Sample::after($tree, ['type' => 'make-component', 'screen' => 'notice', 'layers' => [$id('Card')], 'seed' => 'c']);
+    $sheet = $tree->sheets()[0];
+    $use = array_values(array_filter($tree->layersOf('notice'), fn (Layer $layer): bool => $layer->component() !== null))[0]->id;
+    $tree = Sample::after($tree, ['type' => 'set-field', 'screen' => $sheet->id, 'layers' => [$id('Label').".{$use}"], 'field' => 'style.size', 'value' => '18', 'apart' => true]);
+    $large = (Strains::find($tree, 'notice', 'large-text') ?? throw new LogicException)->on($tree, 'notice');
+    $said = $large->layer($id('Said'))->content;
+    expect($said->style->size)->toBe(32.0)->and($said->runs[0]->size)->toBe(40.0)
+        ->and($large->layer($id('Visits'))->content->style->size)->toBe(24.0)
+        ->and($large->layer($id('Label'))->content->style->size)->toBe(32.0)
+        ->and((float) $large->layer($use)->content->overrides[$id('Label')]['style.size'])->toBe(36.0);
 });

@@ -4,14 +4,23 @@ declare(strict_types=1);
 
 namespace Kindred\Stress\Strain;
 
+use Kindred\Document\Component\Departure;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Chart;
+use Kindred\Document\Layer\Departures;
+use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Tree;
 use Kindred\Stress\Strain;
 use Kindred\Type\Run;
 use Kindred\Type\TextStyle;
 
-/** All words are set twice as large. */
+/**
+ * All words are set twice as large.
+ *
+ * @phpstan-import-type Values from Departures
+ */
 final class LargeText implements Strain
 {
     private const TIMES = 2.0;
@@ -38,9 +47,45 @@ final class LargeText implements Strain
             array_push($layers, ...$design);
         }
 
-        return $tree->withLayers(...array_map(fn (Layer $layer): Layer => $layer->content instanceof Text ? $layer->with(content: $layer->content->with(
-            style: $layer->content->style->scaled(self::TIMES),
-            runs: array_map(fn (Run $run): Run => $run->size === null ? $run : $run->with(size: TextStyle::fitted($run->size * self::TIMES)), $layer->content->runs),
-        )) : $layer, $layers));
+        foreach ($tree->screens as $sheet) {
+            if ($sheet->component !== null) {
+                $tree = $tree->withScreens($sheet->with(component: $sheet->component->with(departures: array_map(fn (Departure $one): Departure => $one->with(layers: self::apart($one->layers)), $sheet->component->departures))));
+            }
+        }
+
+        return $tree->withLayers(...array_map(self::larger(...), $layers));
+    }
+
+    private static function larger(Layer $layer): Layer
+    {
+        $content = $layer->content;
+
+        return match (true) {
+            $content instanceof Text => $layer->with(content: $content->with(
+                style: $content->style->scaled(self::TIMES),
+                runs: array_map(fn (Run $run): Run => $run->size === null ? $run : $run->with(size: TextStyle::fitted($run->size * self::TIMES)), $content->runs),
+            )),
+            $content instanceof Chart => $layer->with(content: $content->with(style: $content->style->with(size: TextStyle::fitted($content->style->size * self::TIMES)))),
+            $content instanceof Instance => $layer->with(content: $content->with(overrides: self::apart($content->overrides))),
+            $content instanceof ArrayLayer => $layer->with(content: $content->with(overrides: array_map(self::apart(...), $content->overrides))),
+            default => $layer,
+        };
+    }
+
+    /**
+     * Sizes that copies and states have for themselves.
+     *
+     * @param  Values  $of
+     * @return Values
+     */
+    private static function apart(array $of): array
+    {
+        foreach ($of as $layer => $values) {
+            if (is_numeric($values['style.size'] ?? null)) {
+                $of[$layer]['style.size'] = TextStyle::fitted((float) $values['style.size'] * self::TIMES);
+            }
+        }
+
+        return $of;
     }
 }
