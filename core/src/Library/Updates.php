@@ -6,16 +6,20 @@ namespace Kindred\Library;
 
 use Kindred\Compare\Comparison;
 use Kindred\Compare\Remark;
+use Kindred\Document\Address;
 use Kindred\Document\Component\Axis;
 use Kindred\Document\Component\Component;
 use Kindred\Document\Component\Slot;
 use Kindred\Document\Component\State;
+use Kindred\Document\Edit\Field;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\Departures;
 use Kindred\Document\Library\Kind;
 use Kindred\Document\Library\Library;
 use Kindred\Document\Library\Taken;
 use Kindred\Document\Token\Bindings;
 use Kindred\Document\Tree;
+use Kindred\Geometry\Number;
 
 /** What of a library is otherwise than it was taken, told as what would change here. */
 final readonly class Updates
@@ -93,7 +97,7 @@ final readonly class Updates
         if ($from->name !== $to->name) {
             array_unshift($told, "It is called {$to->name}.");
         }
-        array_push($told, ...self::parts($from->component, $to->component));
+        array_push($told, ...self::parts($from->component, $to->component), ...self::states($from->component, $to->component, $there));
 
         return $told === [] ? ['It is otherwise in one of its states, or in something that is not seen.'] : $told;
     }
@@ -106,5 +110,51 @@ final readonly class Updates
         [$had, $has] = [[...$states($from), ...$slots($from)], [...$states($to), ...$slots($to)]];
 
         return [...array_map(fn (string $one): string => "The {$one} comes.", array_values(array_diff($has, $had))), ...array_map(fn (string $one): string => "The {$one} goes.", array_values(array_diff($had, $has)))];
+    }
+
+    /**
+     * What is otherwise than it was in states that both have, of layers that both have.
+     *
+     * @param  Tree  $there  with the layers of the library
+     * @return list<string>
+     */
+    private static function states(?Component $from, ?Component $to, Tree $there): array
+    {
+        $told = [];
+        foreach ($to->departures ?? [] as $now) {
+            $had = $from?->ownOf($now->in) ?? [];
+            $where = $to?->says($now->in) ?? '';
+            // A state that comes is told as such.
+            foreach ($from === null || count($from->departing($now->in)) < count($now->in) ? [] : array_unique([...array_keys($had), ...array_keys($now->layers)]) as $address) {
+                $layer = $there->layers[Address::of((string) $address)->layer] ?? null;
+                if ($layer === null) {
+                    continue;
+                }
+                [$old, $new] = [$had[$address] ?? [], $now->layers[$address] ?? []];
+                foreach (array_unique(array_map(strval(...), [...array_keys($old), ...array_keys($new)])) as $path) {
+                    if (! Departures::isBound($path) && json_encode($old[$path] ?? null) !== json_encode($new[$path] ?? null)) {
+                        $what = ucfirst(Field::find($path)?->label() ?? $path)." of “{$layer->name}”, {$where},";
+                        $told[] = match (true) {
+                            ! array_key_exists($path, $new) => "{$what} is as it is designed.",
+                            ! array_key_exists($path, $old) => "{$what} is ".self::said($new[$path]).'.',
+                            default => "{$what} is ".self::said($new[$path]).' instead of '.self::said($old[$path]).'.',
+                        };
+                    }
+                }
+            }
+        }
+
+        return $told;
+    }
+
+    private static function said(mixed $value): string
+    {
+        return match (true) {
+            is_bool($value) => $value ? 'on' : 'off',
+            is_int($value), is_float($value) => Number::text(round((float) $value, 2)),
+            is_string($value) && preg_match('/^#[0-9a-f]{6,8}$/', $value) === 1 => $value,
+            is_string($value) => '“'.mb_strimwidth($value, 0, 40, '…').'”',
+            default => 'another',
+        };
     }
 }

@@ -110,6 +110,24 @@ it('tells in sentences what an update would change, and takes it; what instances
         ->and($after->layer($use->id)->box->height)->toBeGreaterThan($here->layer($use->id)->box->height);
 });
 
+it('tells what is otherwise in a state', function (): void {
+    $there = workshopParts();
+    $chip = array_column($there->sheets(), 'id', 'name')['Chip'];
+    $root = $there->component($chip)->root ?? '';
+    $says = array_values(array_filter($there->layers, fn (Layer $layer): bool => $layer->name === 'Says'))[0]->id;
+    $there = Sample::after($there, ['type' => 'add-state', 'component' => $chip, 'name' => 'Off', 'seed' => 's'], ['type' => 'create-layers', 'screen' => 'workshop', 'seed' => 'use', 'layers' => [['kind' => 'instance', 'name' => 'Chip in use', 'component' => $chip, 'x' => 24, 'y' => 300]]]);
+    $use = array_values(array_filter($there->layersOf('workshop'), fn (Layer $one): bool => $one->name === 'Chip in use'))[0]->id;
+    $axis = $there->component($chip)->axes[0] ?? throw new LogicException('It has no states.');
+    $in = fn (Tree $of, array ...$commands): Tree => Sample::after($of, ['type' => 'set-states', 'screen' => 'workshop', 'layers' => [$use], 'axis' => $axis->id, 'state' => $axis->states[1]->id], ...array_map(fn (array $one): array => $one + ['screen' => $chip], $commands));
+    $there = $in($there, ['type' => 'set-field', 'layers' => ["{$root}.{$use}"], 'field' => 'fills.0.colour', 'value' => '#2f4a3c'], ['type' => 'set-field', 'layers' => ["{$root}.{$use}"], 'field' => 'opacity', 'value' => '60%']);
+    $here = takenFrom($there, emptyProject(), "component {$chip}");
+    $new = $in($there, ['type' => 'set-field', 'layers' => ["{$root}.{$use}"], 'field' => 'fills.0.colour', 'value' => '#0a7a8c'], ['type' => 'set-words', 'layer' => "{$says}.{$use}", 'words' => 'Not yet']);
+    $own = $new->component($chip)->ownOf([$axis->id => $axis->states[1]->id]);
+    unset($own[$root]['opacity']);
+    $new = $new->withScreens($new->screen($chip)->with(component: $new->component($chip)->withOwn([$axis->id => $axis->states[1]->id], $own)));
+    expect(Updates::of(libraryOf($here), $here, $new)[0]->sentences)->toEqualCanonicalizing(['Fill of “Chip”, Off, is #0a7a8c instead of #2f4a3c.', 'Opacity of “Chip”, Off, is as it is designed.', 'Words of “Says”, Off, is “Not yet”.']);
+});
+
 it('says what was changed here and would be taken back, and leaves alone what is gone on either side', function (): void {
     $there = workshopParts();
     $sheets = array_column($there->sheets(), 'id', 'name');
