@@ -12,10 +12,10 @@ use Kindred\Geometry\Box;
 final readonly class Broken
 {
     /**
-     * @param  Box|null  $box  where it lies on the screen under strain, px
+     * @param  list<Box>  $boxes  where it lies on the screen under strain, px: in each copy
      * @param  Fix|null  $fix  of the screen as it is: with it this does not break
      */
-    public function __construct(public Finding $finding, public ?Box $box, public ?Fix $fix)
+    public function __construct(public Finding $finding, public array $boxes, public ?Fix $fix)
     {
     }
 }

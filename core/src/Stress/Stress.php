@@ -7,13 +7,16 @@ namespace Kindred\Stress;
 use Kindred\Check\Eyes;
 use Kindred\Check\Finding;
 use Kindred\Check\Fix;
+use Kindred\Check\Placed;
 use Kindred\Check\Rule;
 use Kindred\Check\Scene;
 use Kindred\Command\Commands;
 use Kindred\Command\Runner;
+use Kindred\Document\Address;
 use Kindred\Document\Missing;
 use Kindred\Document\OutsideWorkingSet;
 use Kindred\Document\Tree;
+use Kindred\Geometry\Box;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Layout\Relayout;
@@ -47,7 +50,7 @@ final readonly class Stress
         foreach ($this->foundIn($scene) as $finding) {
             if (! isset($known[self::key($finding)])) {
                 $fix = count($broken) < self::MENDED ? $this->fix($tree, $strain, $scene, $finding, $known) : null;
-                $broken[] = new Broken($finding, $finding->places === [] ? null : $scene->at($finding->places[0])?->bounds, $fix);
+                $broken[] = new Broken($finding, self::boxes($scene, $finding), $fix);
             }
         }
 
@@ -97,11 +100,20 @@ final readonly class Stress
         $found = [];
         foreach (self::RULES as $rule) {
             foreach ($rule::on($scene, null) as $one) {
-                $found[self::key($one)] ??= $one;
+                $found[self::key($one)] = isset($found[self::key($one)]) ? $found[self::key($one)]->at(...$one->places) : $one;
             }
         }
 
         return array_values($found);
+    }
+
+    /** @return list<Box> of the layer that breaks, wherever it is shown */
+    private static function boxes(Scene $scene, Finding $finding): array
+    {
+        $first = $finding->places[0] ?? null;
+        $shown = array_map($scene->at(...), array_filter($finding->places, fn (Address $one): bool => $one->layer === $first?->layer));
+
+        return array_values(array_filter(array_map(fn (?Placed $one): ?Box => $one?->bounds, $shown)));
     }
 
     private static function key(Finding $finding): string

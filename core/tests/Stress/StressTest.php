@@ -151,3 +151,12 @@ it('sets words twice as large wherever their size is said', function (): void {
         ->and($large->layer($id('Label'))->content->style->size)->toBe(32.0)
         ->and((float) $large->layer($use)->content->overrides[$id('Label')]['style.size'])->toBe(36.0);
 });
+
+it('shows what breaks in every copy, and says it once', function (): void {
+    $tree = (new Planted)->screen('notice', [Planted::group('Card', 24, 40, 160, 60, [Planted::box('Ground', 0, 0, 160, 60, '#eeeeee'), Planted::text('Label', 'Ready to fire', 12, 16, 130, more: ['wrapped' => false])])])->tree();
+    $card = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->name === 'Card'))[0]->id;
+    $tree = Sample::after($tree, ['type' => 'make-component', 'screen' => 'notice', 'layers' => [$card], 'seed' => 'c']);
+    $tree = Sample::after($tree, ['type' => 'create-layers', 'screen' => 'notice', 'seed' => 'u', 'layers' => array_map(fn (int $i): array => ['kind' => 'instance', 'name' => "Use {$i}", 'component' => $tree->sheets()[0]->id, 'x' => 24, 'y' => 140 * $i], [1, 2])]);
+    $broken = underStress()->under($tree, 'notice', Strains::find($tree, 'notice', 'german') ?? throw new LogicException)->broken ?? [];
+    expect($broken)->toHaveCount(1)->and(array_map(fn ($box): float => $box->y, $broken[0]->boxes))->toEqual([56, 156, 296])->and($broken[0]->finding->places)->toHaveCount(6);
+});

@@ -2,7 +2,7 @@
 @php($scale = min(0.5, 300 / $screen->box->height, 420 / $screen->box->width))
 <div class="device-picture" data-breaks="{{ count($strained->broken) }}">
     <svg width="{{ round($screen->box->width * $scale) }}" height="{{ round($screen->box->height * $scale) }}" viewBox="0 0 {{ $screen->box->width }} {{ $screen->box->height }}" role="img" aria-label="{{ $screen->name }} {{ $strained->strain->label() }}">{!! $picture !!}
-        @foreach ($strained->broken as $one)@if ($one->box)<rect class="sticks-out" x="{{ $one->box->x }}" y="{{ $one->box->y }}" width="{{ $one->box->width }}" height="{{ $one->box->height }}"/>@endif @endforeach
+        @foreach ($strained->broken as $one)@foreach ($one->boxes as $box)<rect class="sticks-out" x="{{ $box->x }}" y="{{ $box->y }}" width="{{ $box->width }}" height="{{ $box->height }}"/>@endforeach @endforeach
     </svg>
 </div>
 @if ($strained->broken === [])<p class="text-ash">holds</p>@endif
