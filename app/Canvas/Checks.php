@@ -37,6 +37,9 @@ final readonly class Checks
     /** The same where what was asked about is known already, so that nobody waits. */
     private const PATIENCE_FOR_THE_REST = 1.5;
 
+    /** The same of the one who looks ahead, whom nobody waits for at all. */
+    private const PATIENCE_AHEAD = 5.0;
+
     /** Layers that are loaded at once, and as many screens: few for an answer that somebody waits for. */
     private const TOGETHER = ['layers' => 1600, 'screens' => 8];
 
@@ -79,7 +82,7 @@ final readonly class Checks
     }
 
     /** Looks at screens from the end of those that are still to be looked at, so that two look at once. */
-    public function ahead(Project $project, ?string $theme = null, float $patience = self::PATIENCE_FOR_THE_REST): void
+    public function ahead(Project $project, ?string $theme = null, float $patience = self::PATIENCE_AHEAD): void
     {
         $look = $this->begun($project, $theme);
         $missing = array_reverse(array_values(array_filter($look->order, fn (string $id): bool => ! isset($look->kept[$id]))));

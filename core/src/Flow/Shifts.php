@@ -34,7 +34,10 @@ final class Shifts
         $shifts = [];
         $tried = 0;
         foreach ($axes === [] ? [] : $tree->reel() as $screen) {
-            foreach ($tree->layersOf($screen->id) as $layer) {
+            $turning = array_filter($tree->layersOf($screen->id), fn (Layer $layer): bool => $layer->content instanceof Instance);
+            // The layouts of other screens are not looked at.
+            $alone = $turning === [] ? $tree : $tree->withoutLayers(...array_map(fn (Layer $layer): string => $layer->id, array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->screen !== $screen->id && $tree->component($layer->screen) === null))));
+            foreach ($turning as $layer) {
                 $content = $layer->content;
                 $component = $content instanceof Instance ? $tree->component($content->component) : null;
                 if ($component === null || ! self::isLaidOut($tree, $layer)) {
@@ -44,7 +47,7 @@ final class Shifts
                     if ($tried++ >= self::MOST) {
                         return $shifts;
                     }
-                    $moved = self::moved($screen, $layer, $tree, $layout->after($tree, $tree->withLayers($layer->with(content: $content->with(states: $states)))));
+                    $moved = self::moved($screen, $layer, $alone, $layout->after($alone, $alone->withLayers($layer->with(content: $content->with(states: $states)))));
                     if ($moved !== []) {
                         $turned = array_intersect_key($states, $axes);
                         $shifts[$layer->id][implode(' ', array_map(fn (string $axis, string $state): string => "{$axis}:{$state}", array_keys($turned), $turned))] = $moved;
