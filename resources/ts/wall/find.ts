@@ -52,7 +52,9 @@ export class Find {
         const wanted = parts(this.field.value);
         const used = this.used().filter((hit) => fits(`${hit.title} ${hit.where}`, wanted) && (hit.kind !== 'command' || this.commands.get(hit.id)));
         if (wanted.length === 0) return used;
+        const words = this.field.value.trim().toLowerCase();
         const commands = this.commands.all.filter((command) => !command.listed && fits(command.name, wanted) && command.when?.() !== false)
+            .sort((a, b) => apart(a.name, words) - apart(b.name, words))
             .map((command): Hit => ({ kind: 'command', id: command.id, title: command.name, where: this.commands.keys(command).map(Shortcut.show).join(', ') }));
         return unique([...used, ...commands.slice(0, 12)]);
     }
@@ -127,6 +129,9 @@ export class Find {
 }
 
 const parts = (text: string): string[] => text.toLowerCase().split(/\s+/).filter(Boolean);
+
+/** What begins as it is written comes before what has it somewhere, and that before what has its words here and there. */
+const apart = (text: string, words: string): number => (text.toLowerCase().startsWith(words) ? 0 : text.toLowerCase().includes(words) ? 1 : 2);
 
 const fits = (text: string, wanted: string[]): boolean => wanted.every((part) => text.toLowerCase().includes(part));
 
