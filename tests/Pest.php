@@ -13,3 +13,17 @@ function fontFile(string $path, ?string $name = null): UploadedFile
 {
     return UploadedFile::fake()->createWithContent($name ?? basename($path), (string) file_get_contents(base_path("node_modules/@fontsource/{$path}")));
 }
+
+/** Seconds of computing so far, of the processes that were started too. */
+function computed(): float
+{
+    $seconds = 0.0;
+    foreach ([0, 1] as $of) {
+        $usage = getrusage($of) ?: [];
+        foreach (['utime', 'stime'] as $kind) {
+            $seconds += ($usage["ru_{$kind}.tv_sec"] ?? 0) + ($usage["ru_{$kind}.tv_usec"] ?? 0) / 1_000_000;
+        }
+    }
+
+    return $seconds;
+}
