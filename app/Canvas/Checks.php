@@ -152,6 +152,19 @@ final readonly class Checks
         // What is in something knows what it is in; to look for such circles again and again would take a quarter of the time.
         gc_collect_cycles();
         gc_disable();
+        try {
+            return $this->reports($look, $ids, $until);
+        } finally {
+            gc_enable();
+        }
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return array<string, Report|null>
+     */
+    private function reports(Look $look, array $ids, float $until): array
+    {
         $now = $look->project->fresh() ?? $look->project;
         $tree = $this->store->load($now, new WorkingSet(whole: $ids, reel: true, things: self::THINGS));
         $tree = $look->theme === null ? $tree : Themes::shown($tree, $look->theme);
@@ -166,7 +179,6 @@ final readonly class Checks
                 $this->cache->put($this->key($look, $id), ['revision' => $look->revisions[$id] ?? 0, 'house' => $look->house, 'report' => serialize($reports[$id])], self::KEPT);
             }
         }
-        gc_enable();
 
         return $reports;
     }

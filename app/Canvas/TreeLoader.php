@@ -259,8 +259,9 @@ final readonly class TreeLoader
         $using = $uses ? $this->loadUses($project, WorkingSet::join($set, new WorkingSet(uses: $inStates, still: $set->still)), $screens, $layers) : [];
         $this->loadAncestors($project, $layers, $complete);
         $this->loadInside($project, [...$set->layers, ...$using, ...array_map(strval(...), array_keys($inFamilies + $bound)), ...$this->layoutRoots($layers)], $layers, $complete);
+        $isWhole = array_fill_keys($whole, true);
         foreach ($layers as $layer) {
-            if (in_array($layer->screen, $whole, true)) {
+            if (isset($isWhole[$layer->screen ?? ''])) {
                 $complete[$layer->id] = true;
             }
         }

@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace Kindred\Command;
 
 use Kindred\Document\Address;
-use Kindred\Document\Component\Departure;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Departures;
-use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Missing;
 use Kindred\Document\Screen;
@@ -101,19 +99,15 @@ final readonly class MergeValues implements Command
         $layers = $screens = [];
         foreach ($tree->layers as $layer) {
             $new = $this->merged($layer, $value, $token)[0];
-            $content = $new->content;
-            $new = match (true) {
-                $content instanceof Text && $new !== $layer => $new->with(content: $content->tidied()),
-                $content instanceof Instance => $new->with(content: $content->with(overrides: $this->departures($tree, $content->overrides, $value, $token))),
-                $content instanceof ArrayLayer => $new->with(content: $content->with(overrides: array_map(fn (array $row): array => $this->departures($tree, $row, $value, $token, inCells: true), $content->overrides))),
-                default => $new,
-            };
-            $layers = $new->toArray() === $layer->toArray() ? $layers : [...$layers, $new];
+            $new = $new !== $layer && $new->content instanceof Text ? $new->with(content: $new->content->tidied()) : $new;
+            // Cells of an array follow no token by themselves.
+            $to = $new->content instanceof ArrayLayer ? null : $token;
+            $new = Departures::ofLayer($new, fn (array $values): array => $this->departures($tree, $values, $value, $to));
+            $layers = $new === $layer ? $layers : [...$layers, $new];
         }
         foreach ($tree->screens as $screen) {
-            $new = $screen->component === null ? $this->merged($screen, $value, $token)[0]
-                : $screen->with(component: $screen->component->with(departures: array_map(fn (Departure $one): Departure => $one->with(layers: $this->departures($tree, $one->layers, $value, $token)), $screen->component->departures)));
-            $screens = $new->toArray() === $screen->toArray() ? $screens : [...$screens, $new];
+            $new = $screen->component === null ? $this->merged($screen, $value, $token)[0] : Departures::ofSheet($screen, fn (array $values): array => $this->departures($tree, $values, $value, $token));
+            $screens = $new === $screen ? $screens : [...$screens, $new];
         }
         if ($layers === [] && $screens === []) {
             throw new InvalidInput('from', 'Nothing has these values any more. Nothing was changed.');
@@ -158,10 +152,9 @@ final readonly class MergeValues implements Command
      * The same in what copies and states have for themselves.
      *
      * @param  Values  $values
-     * @param  bool  $inCells  of an array, which follow no token by themselves
      * @return Values
      */
-    private function departures(Tree $tree, array $values, TokenValue $value, ?Token $token, bool $inCells = false): array
+    private function departures(Tree $tree, array $values, TokenValue $value, ?Token $token): array
     {
         foreach ($values as $written => $own) {
             $address = Address::of((string) $written);
@@ -171,7 +164,6 @@ final readonly class MergeValues implements Command
             }
             $shown = Filling::layer($tree, $layer, $own);
             $own = array_filter($own, fn (int|string $key): bool => ! Departures::isBound((string) $key), ARRAY_FILTER_USE_KEY);
-            $token = $inCells ? null : $token;
             [$new, $paths] = $this->merged($shown, $value, $token, fn (string $path): bool => array_filter(array_keys($own), fn (int|string $key): bool => Bindings::governs($path, (string) $key)) !== []);
             foreach ($paths === [] ? [] : array_keys($own) as $key) {
                 $plain = Path::of((string) $key)->plain($new);

@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace Kindred\Command;
 
 use Kindred\Document\Address;
-use Kindred\Document\Component\Departure;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Departures;
-use Kindred\Document\Layer\Instance;
 use Kindred\Document\Missing;
 use Kindred\Document\Project;
 use Kindred\Document\Screen;
@@ -74,10 +72,8 @@ final readonly class RemoveToken implements Command
         $own = array_filter($values, fn (ThemeValue $one): bool => $one->token === $this->token);
         $kept = array_map($this->without(...), array_diff_key($values, $own));
         $themes = Themes::of($tree);
-        $layers = array_map(fn (Layer $layer): Layer => $this->without($layer->content instanceof Instance && Departures::areBound($layer->content->overrides)
-            ? $layer->with(content: $layer->content->with(overrides: $this->departures($tree, $layer->content->overrides, $themes->tokensOf($layer)))) : $layer), $tree->layers);
-        $screens = array_map(fn (Screen $screen): Screen => $this->without($screen->component?->isBound() === true
-            ? $screen->with(component: $screen->component->with(departures: array_map(fn (Departure $one): Departure => $one->with(layers: $this->departures($tree, $one->layers, $themes->tokensOf($screen))), $screen->component->departures))) : $screen), $tree->screens);
+        $layers = array_map(fn (Layer $layer): Layer => $this->without(Departures::ofLayer($layer, fn (array $values): array => $this->departures($tree, $values, $themes->tokensOf($layer)))), $tree->layers);
+        $screens = array_map(fn (Screen $screen): Screen => $this->without(Departures::ofSheet($screen, fn (array $values): array => $this->departures($tree, $values, $themes->tokensOf($screen)))), $tree->screens);
 
         return $tree->without(Entity::Token, $this->token)->put(Entity::Token, ...array_values($rest))
             ->without(Entity::ThemeValue, ...array_map(strval(...), array_keys($own)))->put(Entity::ThemeValue, ...array_values($kept))

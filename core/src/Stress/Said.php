@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Kindred\Stress;
 
-use Kindred\Document\Component\Departure;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Departures;
-use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
+use Kindred\Document\Screen;
 use Kindred\Document\Sheet\Column;
 use Kindred\Document\Sheet\Row;
 use Kindred\Document\Sheet\Sheet;
@@ -33,12 +32,7 @@ final readonly class Said
         foreach ($tree->components($layers) as $design) {
             array_push($layers, ...$design);
         }
-        foreach ($tree->screens as $sheet) {
-            if ($sheet->component !== null) {
-                $departures = array_map(fn (Departure $one): Departure => $one->with(layers: $this->overrides($one->layers)), $sheet->component->departures);
-                $tree = $tree->withScreens($sheet->with(component: $sheet->component->with(departures: $departures)));
-            }
-        }
+        $tree = $tree->withScreens(...array_map(fn (Screen $sheet): Screen => Departures::ofSheet($sheet, $this->overrides(...)), array_values($tree->screens)));
 
         return $tree->withLayers(...array_map($this->layer(...), $layers));
     }
@@ -50,9 +44,8 @@ final readonly class Said
         return match (true) {
             $content instanceof Text => $layer->with(content: $content->saying($this->said($content->words, Text::MAX_LENGTH))),
             $content instanceof Widget => $layer->with(content: $this->widget($content)),
-            $content instanceof ArrayLayer => $layer->with(content: $content->with(sheet: $this->sheet($content->sheet), overrides: array_map($this->overrides(...), $content->overrides))),
-            $content instanceof Instance => $layer->with(content: $content->with(overrides: $this->overrides($content->overrides))),
-            default => $layer,
+            $content instanceof ArrayLayer => Departures::ofLayer($layer->with(content: $content->with(sheet: $this->sheet($content->sheet))), $this->overrides(...)),
+            default => Departures::ofLayer($layer, $this->overrides(...)),
         };
     }
 

@@ -48,18 +48,18 @@ it('finds them no more where they are mended as it offers', function (): void {
     }
 });
 
-it('mends in a theme what is too faint there, and leaves the others as they are', function (): void {
-    $tree = (new Planted)->screen('evening', [Planted::text('Hours', 'Open until nine', 24, 40, more: ['fills' => [['colour' => '#5a5a5a', 'bound' => ['paint' => 'words']]]])], ['ground' => '#ffffff', 'bound' => ['ground' => 'paper']])
-        ->with(['tokens' => [['id' => 'words', 'name' => 'words', 'kind' => 'color', 'value' => '#5a5a5a'], ['id' => 'paper', 'name' => 'paper', 'kind' => 'color', 'value' => '#ffffff'], ['id' => 'other', 'name' => 'other', 'kind' => 'color', 'value' => '#4a4a4a']]])->tree();
-    $tree = Sample::after($tree, ['type' => 'put-theme', 'id' => 'night', 'name' => 'Night'], ['type' => 'put-theme-values', 'theme' => 'night', 'values' => [['token' => 'paper', 'text' => '#101010']]]);
+it('mends in a theme what is too faint there, and leaves the others as they are', function (float $opacity, string $night): void {
+    $tree = (new Planted)->screen('evening', [Planted::text('Hours', 'Open until nine', 24, 40, more: ['opacity' => $opacity, 'fills' => [['colour' => '#333333', 'bound' => ['paint' => 'words']]]])], ['ground' => '#ffffff', 'bound' => ['ground' => 'paper']])
+        ->with(['tokens' => [['id' => 'words', 'name' => 'words', 'kind' => 'color', 'value' => '#333333'], ['id' => 'paper', 'name' => 'paper', 'kind' => 'color', 'value' => '#ffffff'], ['id' => 'other', 'name' => 'other', 'kind' => 'color', 'value' => '#4a4a4a']]])->tree();
+    $tree = Sample::after($tree, ['type' => 'put-theme', 'id' => 'night', 'name' => 'Night'], ['type' => 'put-theme-values', 'theme' => 'night', 'values' => [['token' => 'paper', 'text' => $night]]]);
     expect(Planted::told($tree))->toBe([]);
     $dark = Themes::shown($tree, 'night');
     $found = Planted::findings($dark);
-    expect(Planted::told($dark))->toBe(['contrast > Hours'])->and($found[0]->fix?->label)->toStartWith('Make words #')->toEndWith(' in Night');
+    expect(Planted::told($dark))->toBe(['contrast > Hours'])->and($found[0]->fix?->label)->toMatch('/^Make words #[0-9a-f]{6} in Night$/');
     $mended = Sample::after($tree, ...$found[0]->fix->commands ?? []);
     expect(Planted::told($mended))->toBe([])->and(Planted::told(Themes::shown($mended, 'night')))->toBe([])
         ->and($mended->layer($found[0]->places[0]->layer)->toArray())->toEqual($tree->layer($found[0]->places[0]->layer)->toArray());
-});
+})->with(['in full' => [1.0, '#101010'], 'seen through' => [0.8, '#101010']]);
 
 it('finds what lies nearly right in a component once, on its sheet', function (): void {
     $card = Planted::group('Card', 24, 40, 200, 160, [Planted::box('Ground', 0, 0, 200, 160, '#eeeeee'), Planted::box('A', 20, 10, 100, 30), Planted::box('B', 20, 50, 100, 30), Planted::box('alignment: two to the right', 22, 90, 80, 30), Planted::text('contrast: words', 'Kiln', 20, 130, 100, 16, '#aaaaaa')]);

@@ -244,6 +244,9 @@ it('binds what is otherwise in a state, or in one instance, to tokens of its own
     expect($detached->component($sheet->id)->departures[0]->layers[$root])->toBe(['fills.0.colour' => '#ffeecc']);
     $typed = Sample::after($changed, inUse($changed, $first, 'Button', ['type' => 'set-field', 'field' => 'fills.0.colour', 'value' => '#112233'], false));
     expect($bound($typed, $first))->toBe([])->and($colour($typed, $first))->toBe('#112233');
+    // It goes out in a file, and comes in again, as it is.
+    $again = ProjectFile::read(Sample::written(new ProjectFile($changed)))->tree;
+    expect($again->screen($sheet->id)->component->toArray())->toEqual($changed->screen($sheet->id)->component->toArray())->and($colour($again, $again->layer($dark->id)))->toBe('#443311');
     // A token made of what a state has is that of its value there.
     $made = Sample::after($typed, inUse($typed, $first, 'Button', ['type' => 'make-token', 'field' => 'fills.0.paint', 'id' => 'night', 'name' => 'night'], false));
     expect(Bindings::tokens($made)['night']->value->toArray())->toBe(['value' => '#112233'])->and($bound($made, $first))->toBe(['fills.0.paint' => 'night'])->and($bound($made, $on))->toBe(['fills.0.paint' => 'clay']);

@@ -219,6 +219,8 @@ it('counts what states and single instances have for themselves, and merges it w
     $bound = Sample::after($tree, ['type' => 'merge-values', 'aspect' => 'colours', 'from' => ['#777777', '#767676', '#787878'], 'to' => '#777777', 'token' => 'grey', 'name' => 'grey']);
     expect($state($bound))->toBe(['fills.0.colour' => '#777777', 'fills.0.bound' => ['paint' => 'grey']])->and($bound->layer($own)->content->overrides[$root]['fills.0.bound'])->toBe(['paint' => 'grey'])
         ->and(array_values(array_filter(inventoryOf($bound)->values(Aspect\Colours::class), fn (InUse $one): bool => $one->shown === '#777777'))[0]->raw)->toBe(0);
+    // A value that nothing has is refused, whatever components there are.
+    expect(fn (): Tree => Sample::after($tree, ['type' => 'merge-values', 'aspect' => 'colours', 'from' => ['#123456'], 'to' => '#000000']))->toThrow(InvalidInput::class, 'Nothing has these values');
     // What is bound already is left alone.
     $again = Sample::after($bound, ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'more', 'layers' => [['kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 5, 'height' => 5, 'fills' => [['colour' => '#777777']]]]], ['type' => 'merge-values', 'aspect' => 'colours', 'from' => ['#777777'], 'to' => '#000000']);
     expect($state($again))->toBe($state($bound));

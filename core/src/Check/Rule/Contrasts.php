@@ -90,7 +90,7 @@ trait Contrasts
         }
         $seen = $has->withAlpha($has->alpha * $layer->layer->opacity);
         $nearest = $measured->against->nearest($seen, $needed);
-        if ($nearest !== null && ($own = self::ownOfTheme($scene, $layer, $fill, $nearest)) !== null) {
+        if ($nearest !== null && ($own = self::ownOfTheme($scene, $layer, $fill, $nearest->withAlpha($has->alpha))) !== null) {
             return $own;
         }
         $token = $nearest === null || ! $scene->canFollow($layer->address, "fills.{$fill}.paint") ? null : self::token($scene, $has, abs(Oklab::of($nearest)->lightness - Oklab::of($has)->lightness) + self::FURTHER, fn (Colour $colour): bool => $measured->against->worst($colour->withAlpha($colour->alpha * $layer->layer->opacity)) >= $needed);

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Kindred\Document\Layer;
 
 use Kindred\Document\Address;
+use Kindred\Document\Component\Departure;
+use Kindred\Document\Layer;
+use Kindred\Document\Screen;
 use Kindred\Document\Sheet\Slot;
 use Kindred\Document\Token\Bindings;
 
@@ -35,6 +38,45 @@ final class Departures
         $of[(string) $layer][$path] = $value;
 
         return $of;
+    }
+
+    /**
+     * A layer with what the copies in it have for themselves said in another way; the same layer where that is as it was.
+     *
+     * @param  \Closure(Values): Values  $by
+     */
+    public static function ofLayer(Layer $layer, \Closure $by): Layer
+    {
+        $content = $layer->content;
+        if ($content instanceof Instance) {
+            $own = $by($content->overrides);
+
+            return $own === $content->overrides ? $layer : $layer->with(content: $content->with(overrides: $own));
+        }
+        if ($content instanceof ArrayLayer) {
+            $rows = array_map($by, $content->overrides);
+
+            return $rows === $content->overrides ? $layer : $layer->with(content: $content->with(overrides: $rows));
+        }
+
+        return $layer;
+    }
+
+    /**
+     * The sheet of a component with what its states have otherwise said in another way; any other screen as it is.
+     *
+     * @param  \Closure(Values): Values  $by
+     */
+    public static function ofSheet(Screen $screen, \Closure $by): Screen
+    {
+        $old = $screen->component->departures ?? [];
+        $new = array_map(function (Departure $one) use ($by): Departure {
+            $layers = $by($one->layers);
+
+            return $layers === $one->layers ? $one : $one->with(layers: $layers);
+        }, $old);
+
+        return $new === $old || $screen->component === null ? $screen : $screen->with(component: $screen->component->with(departures: $new));
     }
 
     /** Whether a path is that of what is bound to tokens. */

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace Kindred\Stress\Strain;
 
-use Kindred\Document\Component\Departure;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Chart;
 use Kindred\Document\Layer\Departures;
-use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\Text;
+use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Stress\Strain;
 use Kindred\Type\Run;
@@ -47,11 +45,7 @@ final class LargeText implements Strain
             array_push($layers, ...$design);
         }
 
-        foreach ($tree->screens as $sheet) {
-            if ($sheet->component !== null) {
-                $tree = $tree->withScreens($sheet->with(component: $sheet->component->with(departures: array_map(fn (Departure $one): Departure => $one->with(layers: self::apart($one->layers)), $sheet->component->departures))));
-            }
-        }
+        $tree = $tree->withScreens(...array_map(fn (Screen $sheet): Screen => Departures::ofSheet($sheet, self::apart(...)), array_values($tree->screens)));
 
         return $tree->withLayers(...array_map(self::larger(...), $layers));
     }
@@ -66,9 +60,7 @@ final class LargeText implements Strain
                 runs: array_map(fn (Run $run): Run => $run->size === null ? $run : $run->with(size: TextStyle::fitted($run->size * self::TIMES)), $content->runs),
             )),
             $content instanceof Chart => $layer->with(content: $content->with(style: $content->style->with(size: TextStyle::fitted($content->style->size * self::TIMES)))),
-            $content instanceof Instance => $layer->with(content: $content->with(overrides: self::apart($content->overrides))),
-            $content instanceof ArrayLayer => $layer->with(content: $content->with(overrides: array_map(self::apart(...), $content->overrides))),
-            default => $layer,
+            default => Departures::ofLayer($layer, self::apart(...)),
         };
     }
 
