@@ -127,12 +127,12 @@ export class DataSheet {
         if (this.array === null || this.owed) return;
         this.coming++;
         const response = await fetch(this.urls['sheet']!.replace('LAYER', this.array)).finally(() => this.coming--);
+        const html = response.ok ? await response.text() : null;
         if (turn !== this.turn || this.array === null) return;
+        // While the answer came somebody may have gone on.
         this.owed = this.typing() || this.unanswered > 0;
         if (this.owed) return;
-        if (!response.ok) return this.close();
-        const html = await response.text();
-        if (turn !== this.turn || this.array === null) return;
+        if (html === null) return this.close();
         // As it is now: whoever has left a cell while this was on its way is not put back into it.
         const [active, room] = [this.place(document.activeElement), this.panel.querySelector('.sheet-room')];
         const [top, left] = [room?.scrollTop ?? 0, room?.scrollLeft ?? 0];
@@ -150,9 +150,10 @@ export class DataSheet {
         return { screen: this.panel.querySelector<HTMLElement>('.sheet-bar')?.dataset['screen'] || null, layer: this.array! };
     }
 
-    private async edit(command: Command): Promise<void> {
+    private async edit(command: Command, made: () => void = () => undefined): Promise<void> {
         this.unanswered++;
-        await this.server.edit({ ...this.on, ...command }).finally(() => this.unanswered--);
+        const answer = await this.server.edit({ ...this.on, ...command }).finally(() => this.unanswered--);
+        if (answer) made();
         if (this.owed && this.unanswered === 0) void this.show();
     }
 
@@ -179,8 +180,9 @@ export class DataSheet {
     /** A row more, with what the one before it holds; the focus goes there. */
     private add(after: HTMLElement | null, column: string | undefined): void {
         const rows = [...this.panel.querySelectorAll('tr[data-row]')];
-        this.next = { row: after ? rows.indexOf(after) + 1 : rows.length, column: column ?? this.panel.querySelector<HTMLElement>('thead [data-column]')?.dataset['column'] ?? '' };
-        void this.edit({ type: 'add-rows', seed: fresh(), ...(after ? { after: after.dataset['row'] } : {}) });
+        const next = { row: after ? rows.indexOf(after) + 1 : rows.length, column: column ?? this.panel.querySelector<HTMLElement>('thead [data-column]')?.dataset['column'] ?? '' };
+        // Not before it is there: another row stands in its place until then.
+        void this.edit({ type: 'add-rows', seed: fresh(), ...(after ? { after: after.dataset['row'] } : {}) }, () => (this.next = next));
     }
 
     private async pressed(target: Element): Promise<void> {
