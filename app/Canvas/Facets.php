@@ -79,7 +79,7 @@ final readonly class Facets
     /** The most that are looked at for these. */
     private const LOOKED = 200;
 
-    public function __construct(private TreeLoader $store, private References $references, private FaceBook $faces, private Expansion $expansion, private Kit $kit, private IconBook $icons, private HouseStyle $style, private ComponentFacets $components)
+    public function __construct(private TreeLoader $store, private References $references, private FaceBook $faces, private Expansion $expansion, private Kit $kit, private IconBook $icons, private HouseStyle $style, private ComponentFacets $components, private CueFacets $cues)
     {
     }
 
@@ -149,6 +149,7 @@ final readonly class Facets
             'inference' => $this->inference($layers),
             'owner' => $owner = count($screens) > 1 ? null : $this->owner($tree, $layers, $screen),
             'cueTokens' => $tokens->of($owner),
+            'cueing' => $owner === null ? null : $this->cues->of($project, $tree, $owner),
             'others' => array_values(array_filter($tree->reel(), fn (Screen $one): bool => $one->id !== ($owner instanceof Layer ? $owner->screen : $owner?->id))),
             'ownRuns' => in_array('colour', $own, true) || in_array('link', $own, true) ? 'Some of the words have a colour or a link of their own: press Enter to write in them.' : '',
             'partners' => $only?->content instanceof Text ? $this->partners($only->content->style) : [],

@@ -28,10 +28,10 @@ use Kindred\Type\OwnFace;
 /** Screens, layers and other things of a document as rows, read and written without models: a layer is one row. */
 final readonly class TreeRows
 {
-    public const SCREEN = ['id', 'rank', 'name', 'device', 'x', 'y', 'width', 'height', 'view', 'ground', 'cues', 'grids', 'guides', 'finish', 'take', 'criteria', 'condition', 'condition_of', 'tracing', 'gone', 'bound', 'theme', 'look', 'component', 'reading'];
+    public const SCREEN = ['id', 'rank', 'name', 'device', 'x', 'y', 'width', 'height', 'view', 'ground', 'cues', 'grids', 'guides', 'finish', 'take', 'criteria', 'condition', 'condition_of', 'tracing', 'gone', 'bound', 'theme', 'look', 'component', 'over', 'reading'];
 
     /** Columns of screens that hold JSON. */
-    private const JSON = ['cues', 'grids', 'guides', 'take', 'criteria', 'tracing', 'bound', 'look', 'component', 'reading'];
+    private const JSON = ['cues', 'grids', 'guides', 'take', 'criteria', 'tracing', 'bound', 'look', 'component', 'over', 'reading'];
 
     public const LAYER = ['id', 'screen', 'parent', 'rank', 'kind', 'x', 'y', 'width', 'height', 'body', 'sheet_rows', 'format'];
 
@@ -142,7 +142,7 @@ final readonly class TreeRows
         foreach ($rows as $row) {
             $data = (array) $row;
             $lists = array_map(fn (?string $json): mixed => json_decode($json ?? 'null', true), array_intersect_key($data, array_flip(self::JSON)));
-            $screens[$row->id] = Screen::read(Reader::kept($lists + ['conditionOf' => $row->condition_of] + $data));
+            $screens[$row->id] = Screen::read(Reader::kept(Upgrades::screen($lists) + ['conditionOf' => $row->condition_of] + $data));
         }
 
         return $screens;

@@ -167,7 +167,7 @@ final class AnyCommand
             ['type' => 'create-layers', 'screen' => $screen, 'seed' => "c{$step}", 'layers' => [['kind' => ['box', 'ellipse', 'line', 'polygon'][mt_rand(0, 3)], 'x' => $number(), 'y' => $number(), 'width' => 50, 'height' => 30]]],
             ['type' => 'transfer-layers', 'to' => $screens[mt_rand(0, max(0, count($screens) - 1))] ?? 'none', 'dx' => 1, 'dy' => 2] + $on,
             ['type' => 'put-cue', 'screen' => $screen, 'layer' => $one, 'cue' => ['id' => "cue{$step}x", 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'show', 'screen' => $screens[0] ?? 'none']]],
-            ['type' => 'set-cue-field', ...$cued, 'field' => ['trigger.kind', 'action.kind', 'transition.kind', 'transition.duration', 'action.screen'][$step % 5], 'value' => ['delay', 'return', 'cover', '450', $screens[0] ?? 'none'][$step % 5]],
+            ['type' => 'set-cue-field', ...$cued, 'field' => ['trigger.kind', 'actions.0.kind', 'actions.0.transition.kind', 'actions.0.transition.duration', 'actions.0.screen'][$step % 5], 'value' => ['delay', 'return', 'cover', '450', $screens[0] ?? 'none'][$step % 5]],
             ['type' => 'align-layers', 'edge' => ['left', 'centre', 'bottom'][$step % 3], 'with' => ['each', 'parent', 'last'][$step % 3]] + $on,
             ['type' => 'distribute-layers', 'axis' => ['x', 'y'][$step % 2], 'gap' => $step % 5] + $on,
             ['type' => 'create-screen', 'screen' => ['id' => "new{$step}", 'name' => "New {$step}", 'device' => 'phone', 'x' => $number(), 'y' => 0, 'width' => 390, 'height' => 844]],
@@ -350,7 +350,7 @@ final class AnyCommand
         $tokens = array_keys(Bindings::tokens($tree));
         $token = $tokens[$step % max(1, count($tokens))] ?? 'none';
         $other = $tokens[($step + 1) % max(1, count($tokens))] ?? 'none';
-        $field = ['fills.0.colour', 'corners', 'strokes.0.width', 'strokes.0.colour', 'rowGap', 'style.size', 'opacity', 'cues.0.transition.duration'][$step % 8];
+        $field = ['fills.0.colour', 'corners', 'strokes.0.width', 'strokes.0.colour', 'rowGap', 'style.size', 'opacity', 'cues.0.actions.0.transition.duration'][$step % 8];
 
         return [
             ['type' => 'put-tokens', 'tokens' => [['id' => "tone{$step}", 'name' => "tone.t{$step}"] + ($step % 2 === 0 ? ['kind' => 'color', 'text' => 'hsl('.($step * 37).' 50% 50%)'] : ($step % 3 === 0 ? ['kind' => 'duration', 'value' => $step % 900] : ['kind' => 'dimension', 'value' => $step % 30]))]],
@@ -359,7 +359,7 @@ final class AnyCommand
             ['type' => 'make-token', 'field' => $field, 'id' => "made{$step}", 'name' => "made.m{$step}"] + $on,
             ['type' => 'bind-token', 'field' => $field, 'token' => $token] + $on,
             ['type' => 'bind-token', 'field' => $field, 'token' => null] + $on,
-            ['type' => 'bind-screens', 'screens' => [$on['screen']], 'field' => ['ground', 'cues.0.transition.duration'][$step % 2], 'token' => $step % 4 === 0 ? null : $token],
+            ['type' => 'bind-screens', 'screens' => [$on['screen']], 'field' => ['ground', 'cues.0.actions.0.transition.duration'][$step % 2], 'token' => $step % 4 === 0 ? null : $token],
             ['type' => 'adopt-token', 'token' => $token, 'colour' => (Bindings::tokens($tree)[$token] ?? null)?->value instanceof ColourToken ? Bindings::tokens($tree)[$token]->value->css() : '#17594f'],
             ['type' => 'remove-token', 'token' => $token, 'by' => $step % 2 === 0 ? $other : null],
             ...self::onThemes($tree, $on['screen'], $token, $other, $step),

@@ -13,6 +13,7 @@ root.innerHTML = `
         <button type="button" data-play="restart" title="Restart (R)">Restart</button>
         <button type="button" data-play="areas" aria-pressed="false" title="Show what can be tapped (T)">Tappable areas</button>
         <button type="button" data-play="signals" aria-pressed="false" title="What widgets hold, by the names that words in braces use (S)">Signals</button>
+        <label class="say" title="What is spoken, typed: Enter says it" hidden>Say <input type="text" maxlength="200" autocomplete="off" spellcheck="false"></label>
         <output class="screen-now" aria-live="polite"></output>
     </div>
     <div class="table" role="group" tabindex="0" aria-label="Rehearsal. Down and up arrow go through what can be tapped, Enter taps it.">
@@ -36,8 +37,20 @@ if (themes) {
 new Behind(root);
 
 const signals = root.querySelector<HTMLElement>('.signals')!;
-const player: Player = new Player(root, table, root.dataset['start'] || null, () => listSignals());
+const player: Player = new Player(root, table, root.dataset['start'] || null, { changed: () => listSignals() });
 const areas = root.querySelector<HTMLElement>('[data-play=areas]')!;
+
+const say = root.querySelector<HTMLElement>('.say')!;
+// Somewhere something waits for words.
+say.hidden = !table.cues.some(({ trigger }) => trigger.kind === 'spoken');
+say.addEventListener('keydown', (event) => {
+    event.stopPropagation();
+    const field = event.target as HTMLInputElement;
+    if (event.key === 'Escape') field.blur();
+    if (event.key !== 'Enter') return;
+    player.say(field.value);
+    field.select();
+});
 
 /** Signals by name, with what they hold now. */
 function listSignals(): void {
@@ -85,6 +98,8 @@ document.addEventListener('kindred:edited', async () => {
 
 document.addEventListener('keydown', (event) => {
     if ((event.target as Element).closest('#house, dialog')) return;
+    // What a cue waits for is that, whatever else the key would do here.
+    if (!(event.target as Element).matches('input, textarea, select') && player.key(named(event))) return event.preventDefault();
     if (event.ctrlKey || event.metaKey || event.altKey) return;
     const onTable = (event.target as Element).closest('.table') !== null || event.target === document.body;
     if (event.key === 'ArrowLeft' || event.key === 'Backspace') player.back();
@@ -98,5 +113,13 @@ document.addEventListener('keydown', (event) => {
     else return;
     event.preventDefault();
 });
+
+/** A key as cues name it. */
+function named({ key, ctrlKey, altKey, metaKey, shiftKey }: KeyboardEvent): string {
+    const name = key === ' ' ? 'Space' : key.length === 1 ? key.toUpperCase() : key;
+    // Which signs need Shift differs from keyboard to keyboard; the sign is what counts.
+    const shifted = shiftKey && (name.length > 1 || /\p{L}/u.test(name));
+    return `${ctrlKey ? 'Ctrl+' : ''}${altKey ? 'Alt+' : ''}${metaKey ? 'Meta+' : ''}${shifted ? 'Shift+' : ''}${name}`;
+}
 
 export { player };

@@ -92,7 +92,7 @@ it('plays what instances do, and writes them into pages and files', function ():
     preg_match('#<script[^>]*id="programme"[^>]*>(.*?)</script>#s', (string) $page, $found);
     $table = json_decode($found[1] ?? 'null', true);
     $state = array_values(array_filter($table['states'] ?? [], fn (array $one): bool => $one['id'] === $this->status))[0] ?? null;
-    expect($state)->not->toBeNull()->and($table['cues'][$state['taps'][$words->id]]['actions'][0]['screen'])->toBe($book->id)->and(array_column($table['states'], 'name'))->not->toContain('Button')
+    expect($state)->not->toBeNull()->and($table['cues'][$state['cues'][$words->id][0]]['actions'][0]['screen'])->toBe($book->id)->and(array_column($table['states'], 'name'))->not->toContain('Button')
         ->and($page)->toContain('data-layer="'.$words->id.'"');
     $again = app(App\Canvas\Projects::class)->import($this->user, implode('', iterator_to_array(app(App\Canvas\Projects::class)->pieces($this->project->fresh()), false)));
     $copy = app(TreeLoader::class)->whole($again);

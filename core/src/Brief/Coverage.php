@@ -200,8 +200,8 @@ final readonly class Coverage
 
     private function failingCue(Cue $cue, string $name): ?string
     {
-        $target = $cue->action->target();
+        $gone = array_filter($cue->targets(), fn (string $target): bool => ! isset($this->tree->screens[$target]));
 
-        return $target !== null && ! isset($this->tree->screens[$target]) ? "The cue of “{$name}” leads to a screen that is gone." : null;
+        return $gone !== [] ? "The cue of “{$name}” leads to a screen that is gone." : null;
     }
 }

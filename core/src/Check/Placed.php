@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kindred\Check;
 
 use Kindred\Document\Address;
-use Kindred\Document\Cue\Trigger\Tap;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Text;
 use Kindred\Geometry\Box;
@@ -81,7 +80,7 @@ final class Placed
     public function isTapped(): bool
     {
         foreach ($this->layer->cues as $cue) {
-            if ($cue->trigger instanceof Tap) {
+            if ($cue->trigger::isPressed()) {
                 return true;
             }
         }

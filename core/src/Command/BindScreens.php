@@ -21,7 +21,7 @@ final readonly class BindScreens implements Command
     private const GROUND = 'ground';
 
     /** What can be bound of screens. */
-    private const FIELD = '/^(ground|cues\.\d+\.transition\.(duration|easing))$/D';
+    private const FIELD = '/^(ground|cues\.\d+\.(actions|otherwise)\.\d+\.transition\.(duration|easing))$/D';
 
     /**
      * @param  list<string>  $screens

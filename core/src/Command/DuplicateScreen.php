@@ -93,7 +93,7 @@ final readonly class DuplicateScreen implements Command
             array_push($layers, ...$made);
         }
 
-        return [$layers, $renamed];
+        return [LayerNest::cuesRenamed($layers, $renamed), $renamed];
     }
 
     public function label(Tree $before): string

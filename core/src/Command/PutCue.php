@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Kindred\Command;
 
 use Kindred\Document\Address;
+use Kindred\Document\Cue\Act;
 use Kindred\Document\Cue\Action\ChangeState;
+use Kindred\Document\Cue\Action\Show;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Cue\Transition;
 use Kindred\Document\Layer;
@@ -39,7 +41,7 @@ final readonly class PutCue implements Command
     {
         $cue = Cue::read($in->object('cue'));
         if (! $in->has('layer')) {
-            self::mustWait($cue, $in->at('cue.trigger'));
+            self::mustSuitScreens($cue, $in->at('cue.trigger'));
         }
 
         return new self($in->id('screen'), Address::optionalLayer($in, 'layer'), $cue);
@@ -48,7 +50,7 @@ final readonly class PutCue implements Command
     public function workingSet(): WorkingSet
     {
         return new WorkingSet(
-            screens: [$this->screen, ...array_filter([$this->cue->action->target()], is_string(...))],
+            screens: [$this->screen, ...$this->cue->targets()],
             layers: $this->layer === null ? [] : [$this->layer],
         );
     }
@@ -65,31 +67,31 @@ final readonly class PutCue implements Command
 
     public function label(Tree $before): string
     {
-        $target = $this->cue->action->target();
-        $target = match (true) {
-            $target !== null => 'to '.($before->screens[$target]->name ?? 'a screen'),
-            $this->cue->action instanceof ChangeState => 'to another state',
-            default => 'to return',
+        $targets = $this->cue->targets();
+        $doing = match (true) {
+            $targets !== [] => 'to '.($before->screens[$targets[0]]->name ?? 'a screen'),
+            $this->cue->returns() => 'to return',
+            ($this->cue->actions[0]->action ?? null) instanceof ChangeState => 'to another state',
+            default => 'to do something',
         };
 
-        return "Link {$this->named($before)} {$target}";
+        return "Link {$this->named($before)} {$doing}";
     }
 
     /** @throws InvalidInput for a cue that only a layer can have */
-    public static function mustWait(Cue $cue, string $place = 'value'): void
+    public static function mustSuitScreens(Cue $cue, string $place = 'value'): void
     {
         if (! $cue->trigger::isOfScreens()) {
-            throw new InvalidInput($place, 'a screen as a whole has cues after a delay only; a tap needs a layer');
+            throw new InvalidInput($place, 'a screen as a whole has no such cues; select a layer, or choose another trigger');
         }
     }
 
     private function directed(Tree $tree): Cue
     {
-        $target = $this->cue->action->target();
+        $from = $tree->screen($this->screen)->box;
+        $way = fn (Act $act): Act => $act->action instanceof Show && $act->transition === null ? $act->with(transition: Transition::suggested($from, $tree->screen($act->action->screen)->box)) : $act;
 
-        return $target === null ? $this->cue : $this->cue->with(
-            transition: $this->cue->transition ?? Transition::suggested($tree->screen($this->screen)->box, $tree->screen($target)->box),
-        );
+        return $this->cue->with(actions: array_map($way, $this->cue->actions), otherwise: array_map($way, $this->cue->otherwise));
     }
 
     /**

@@ -42,6 +42,7 @@ final readonly class SetCueField implements Command
         return new WorkingSet(
             screens: [$this->screen],
             layers: $this->layer === null ? [] : [$this->layer],
+            whole: $this->field->isAboutLayers() ? [$this->screen] : [],
             reel: $this->field->isAction(),
         );
     }
@@ -52,7 +53,7 @@ final readonly class SetCueField implements Command
         $cue = $owner->cue($this->cue) ?? throw new InvalidInput('cue', 'The cue is no longer there; it may have been removed in another window.');
         $new = $this->field->set($tree, $tree->screen($this->screen), $owner instanceof Layer ? $owner : null, $cue, $this->value);
         if ($this->layer === null) {
-            PutCue::mustWait($new);
+            PutCue::mustSuitScreens($new);
         }
 
         return $this->withCues($tree, $owner, array_map(fn (Cue $one): Cue => $one->id === $new->id ? $new : $one, $owner->cues));

@@ -6,7 +6,10 @@ namespace Kindred\Compare;
 
 use Kindred\Document\Change;
 use Kindred\Document\Chart\Legend;
+use Kindred\Document\Cue\Act;
 use Kindred\Document\Cue\Action\ChangeState;
+use Kindred\Document\Cue\Action\GoBack;
+use Kindred\Document\Cue\Action\TakeOff;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Layer;
@@ -99,13 +102,14 @@ final class Clauses
      */
     private static function targets(array $cues, Tree $tree): array
     {
-        return array_values(array_unique(array_map(
-            fn (Cue $cue): string => match (true) {
-                $cue->action->target() !== null => 'to “'.($tree->screens[$cue->action->target()]->name ?? 'a screen that is gone').'”',
-                $cue->action instanceof ChangeState => 'to another state',
-                default => 'back',
-            }, $cues,
-        )));
+        $acts = array_merge([], ...array_map(fn (Cue $cue): array => $cue->acts(), $cues));
+
+        return array_values(array_unique(array_filter(array_map(fn (Act $act): string => match (true) {
+            $act->target() !== null => 'to “'.($tree->screens[$act->target()]->name ?? 'a screen that is gone').'”',
+            $act->action instanceof ChangeState => 'to another state',
+            $act->action instanceof GoBack, $act->action instanceof TakeOff => 'back',
+            default => '',
+        }, $acts), fn (string $target): bool => $target !== '')));
     }
 
     private function add(string $clause, Aspect $aspect): void

@@ -9,7 +9,6 @@ use Kindred\Document\Bounds;
 use Kindred\Document\Chart\Legend;
 use Kindred\Document\Chart\Points;
 use Kindred\Document\Cue\Cue;
-use Kindred\Document\Cue\Trigger\Tap;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Chart;
 use Kindred\Document\Layer\Text;
@@ -91,7 +90,7 @@ final readonly class Measures
     {
         $content = $layer->content;
 
-        return array_filter($layer->cues, fn (Cue $cue): bool => $cue->trigger instanceof Tap) !== []
+        return array_filter($layer->cues, fn (Cue $cue): bool => $cue->trigger::isPressed()) !== []
             || ($content instanceof Widget && (in_array($content->widget, ['button', 'icon-button'], true) || Kit::find($content->widget) instanceof Interactive));
     }
 

@@ -69,6 +69,26 @@ final readonly class LayerNest
      */
     public function layers(Place $place, string $rank, ?Id $ids, bool $akin = false): array
     {
+        $layers = $this->placed($place, $rank, $ids, $akin);
+
+        return $ids === null ? $layers : self::cuesRenamed($layers, array_combine([$this->layer->id, ...$this->idsInside()], array_map(fn (Layer $one): string => $one->id, $layers)));
+    }
+
+    /**
+     * What the cues of copies are about is the copy of it, where that is one of them.
+     *
+     * @param  list<Layer>  $layers
+     * @param  array<string, string>  $ids  new by old
+     * @return list<Layer>
+     */
+    public static function cuesRenamed(array $layers, array $ids): array
+    {
+        return array_map(fn (Layer $one): Layer => $one->cues === [] ? $one : $one->with(cues: array_map(fn (Cue $cue): Cue => $cue->renamed($ids), $one->cues)), $layers);
+    }
+
+    /** @return list<Layer> */
+    private function placed(Place $place, string $rank, ?Id $ids, bool $akin): array
+    {
         $changes = $ids === null ? [] : [
             'id' => $ids->next(),
             'cues' => array_map(fn (Cue $cue): Cue => $cue->with(id: $ids->next()), $this->layer->cues),
@@ -77,7 +97,7 @@ final readonly class LayerNest
         $layer = $this->layer->with(...$changes, screen: $place->screen, parent: $place->parent, rank: $rank);
         $inside = [];
         foreach (Rank::spread(null, null, count($this->children)) as $i => $childRank) {
-            array_push($inside, ...$this->children[$i]->layers(new Place($place->screen, $layer->id), $childRank, $ids, $akin));
+            array_push($inside, ...$this->children[$i]->placed(new Place($place->screen, $layer->id), $childRank, $ids, $akin));
         }
         if ($ids !== null && $layer->content instanceof Expanding) {
             $layer = $layer->with(content: $layer->content->renamed(array_combine($this->idsInside(), array_map(fn (Layer $one): string => $one->id, $inside))));

@@ -54,6 +54,7 @@ final readonly class Screen implements Thing
      * @param  WidgetLook|null  $look  how widgets are dressed in the theme of its own; null for as in the project
      * @param  Component|null  $component  where it is no screen, but the sheet on which a component is designed
      * @param  string|null  $conditionOf  the screen that it is a version of; null where the others are versions of it
+     * @param  Overlay|null  $over  how it lies over others; null for as most do
      * @param  list<string>  $reading  the addresses of layers in the order in which they are meant to be met; those that are not there are passed over
      */
     public function __construct(
@@ -78,6 +79,7 @@ final readonly class Screen implements Thing
         #[Is\Id(to: Theme::class, sparse: true, field: false, affects: Is\Affects::Nothing)] public ?string $theme = null,
         #[Is\Record(sparse: true, field: false, affects: Is\Affects::Paint)] public ?WidgetLook $look = null,
         #[Is\Record(sparse: true, field: false, affects: Is\Affects::Layout)] public ?Component $component = null,
+        #[Is\Record(sparse: true, affects: Is\Affects::Nothing)] public ?Overlay $over = null,
         #[Is\Strings(900, self::MAX_READING, sparse: true, field: false, affects: Is\Affects::Nothing)] public array $reading = [],
     ) {
     }
@@ -106,7 +108,7 @@ final readonly class Screen implements Thing
      */
     public function renamed(array $ids): self
     {
-        return $this->with(component: $this->component?->renamed($ids), reading: array_map(fn (string $one): string => (string) Address::of($one)->renamed($ids), $this->reading));
+        return $this->with(component: $this->component?->renamed($ids), cues: array_map(fn (Cue $cue): Cue => $cue->renamed($ids), $this->cues), reading: array_map(fn (string $one): string => (string) Address::of($one)->renamed($ids), $this->reading));
     }
 
     /** @return array<string, mixed> all but the id and the rank */

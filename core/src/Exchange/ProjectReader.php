@@ -164,7 +164,7 @@ final class ProjectReader
                 $data[$key] = $this->json->value();
             }
         }
-        $in = Reader::of($data, $at);
+        $in = Reader::of(Upgrades::screen($data), $at);
         $screen = Screen::read($in, self::rank($i))->with(gone: false);
         if (isset($this->screens[$screen->id])) {
             $in->fail('id', "the id “{$screen->id}” stands for another screen already");

@@ -8,12 +8,8 @@ use Kindred\Device\Catalogue;
 use Kindred\Document\Address;
 use Kindred\Document\Component\Departure;
 use Kindred\Document\Component\Turning;
-use Kindred\Document\Cue\Action\ChangeState;
 use Kindred\Document\Cue\Cue;
-use Kindred\Document\Cue\Transition;
-use Kindred\Document\Cue\Trigger;
-use Kindred\Document\Cue\Trigger\Delay;
-use Kindred\Document\Cue\Trigger\Tap;
+use Kindred\Document\Cue\Direction;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Expanding;
@@ -21,6 +17,7 @@ use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\LayerContent;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
+use Kindred\Document\Overlay;
 use Kindred\Document\Screen;
 use Kindred\Document\Sheet\Filling;
 use Kindred\Document\Tree;
@@ -34,34 +31,42 @@ use Kindred\Signal\Writing;
 /**
  * The table that a rehearsal runs, compiled from screens and cues; `docs/format.md` documents it.
  *
- * `taps` gives for each layer, however deep in a group, the cue that a tap on it sets off;
- * cues of hidden layers and cues to screens that are gone are left out. `words` holds, for all words with placeholders in them,
+ * `cues` of a state gives for each layer those that somebody sets off at it; cues of hidden layers and cues
+ * to screens that are gone are left out. `words` holds, for all words with placeholders in them,
  * what they are put together from.
  *
  * @phpstan-import-type Placeholder from Template
  * @phpstan-import-type Compiled from Pattern
  * @phpstan-import-type Shift from Shifts
+ * @phpstan-import-type CueRow from CueRows
  *
  * @phpstan-type Plan array{duration: int, delay: int, easing: string, above: string, tracks: list<array{subject: string, property: string, times: list<float>, values: list<float>}>}
- * @phpstan-type CueRow array{id: string, trigger: array{kind: string, delay?: int}, conditions: list<array{kind: string}>, actions: list<array{kind: string, screen?: string, axis?: string, state?: string|null}>, plan: Plan|null, inverse: Plan|null, turns?: list<string>}
- * @phpstan-type State array{id: string, name: string, width: float, height: float, view: float, corner: int, pointing: string, taps: array<string, int>, delays: list<int>, widgets: list<string>}
+ * @phpstan-type Over array{place: string, x: float, y: float, scrim: string, blur: float, outside: bool, dragged: bool, away: string, reach: float, plan: Plan, inverse: Plan}
+ * @phpstan-type State array{id: string, name: string, width: float, height: float, view: float, corner: int, pointing: string, cues: array<string, list<int>>, waits: list<int>, widgets: list<string>, over: Over}
  * @phpstan-type Rule array{kind: string, says: string, pattern?: string, min?: float, max?: float, to?: string}
  * @phpstan-type SignalRow array{kind: string, start: bool|int|float|string|list<int>|null, month: int|null, min: float, max: float, step: float, labels: list<string>, parts: array<string, list<string>>}
  * @phpstan-type WidgetRow array{signal: string, rules: list<Rule>}
- * @phpstan-type Table array{programme: int, entry: string|null, states: list<State>, cues: list<CueRow>, signals: array<string, SignalRow>, widgets: array<string, WidgetRow>, words: array<string, list<string|Placeholder>>, axes: array<string, list<string>>, turns: array<string, array<string, string>>, shifts: array<string, array<string, array<string, Shift>>>, patterns: array{number: string, day: Compiled, month: Compiled}}
+ * @phpstan-type Table array{programme: int, entry: string|null, states: list<State>, cues: list<CueRow>, signals: array<string, SignalRow>, widgets: array<string, WidgetRow>, words: array<string, list<string|Placeholder>>, axes: array<string, list<string>>, turns: array<string, array<string, string>>, shifts: array<string, array<string, array<string, Shift>>>, pressing: array<string, float>, patterns: array{number: string, day: Compiled, month: Compiled}}
  */
 final class Programme
 {
-    public const VERSION = 5;
+    public const VERSION = 6;
 
     /** @var list<CueRow> */
     private array $cues = [];
 
     private readonly Signals $signals;
 
+    private readonly CueRows $rowOf;
+
+    /** @var array<string, true> the axes along which instances change their states, or of whose states something depends */
+    private readonly array $axes;
+
     private function __construct(private readonly Tree $tree)
     {
         $this->signals = new Signals($tree);
+        $this->rowOf = new CueRows($tree, $this->signals);
+        $this->axes = Turning::axes($tree) + CueRows::axes($tree);
     }
 
     /**
@@ -84,6 +89,7 @@ final class Programme
             'words' => $self->words(),
             'axes' => $self->axes(),
             'turns' => $self->turns(),
+            'pressing' => Pressing::rules(),
             'shifts' => $layout === null ? [] : Shifts::of($tree, $layout),
             'patterns' => ['number' => Writing::NUMBER, 'day' => Pattern::compile(Pattern::DAY), 'month' => Pattern::compile('MMMM y')],
         ];
@@ -150,8 +156,6 @@ final class Programme
     /** @return State */
     private function state(Screen $screen): array
     {
-        $taps = [];
-        $delays = $this->rows($screen->cues, Delay::class);
         $hidden = [];
         $seen = [];
         foreach ($this->tree->layersOf($screen->id) as $layer) {
@@ -161,16 +165,23 @@ final class Programme
                 $seen[] = $layer;
             }
         }
-        array_push($delays, ...$this->delaysInside($screen, $seen));
+        [$cues, $waits] = [[], $this->rows($screen->cues, false)];
+        $own = $this->rows($screen->cues, true);
+        if ($own !== []) {
+            $cues[''] = $own;
+        }
         // What instances show, however often, does the same in each; whether it is hidden there only the picture says.
         foreach ([...$seen, ...array_merge([], ...array_values($this->tree->components($seen)))] as $layer) {
-            array_push($delays, ...$this->tree->component($layer->screen) !== null ? [] : $this->rows($layer->cues, Delay::class, $layer->component() === null ? [] : [$layer->id]));
-            $tap = $this->tap($layer) ?? $taps[$layer->parent ?? ''] ?? null;
-            if ($tap !== null) {
-                $taps[$layer->id] = $tap;
+            $inside = $this->tree->component($layer->screen) !== null;
+            array_push($waits, ...$inside ? $this->waitsInside($screen, $layer) : $this->rows($layer->cues, false, $layer->component() === null ? [] : [$layer->id]));
+            $own = $this->rows($layer->cues, true);
+            if ($own !== []) {
+                $cues[$layer->id] = $own;
             }
         }
         $device = Catalogue::for($screen->device, $screen->box->width, $screen->view);
+        $over = $screen->over ?? Overlay::usual();
+        $away = $over->coming()->kind->directed() ? $over->coming()->direction->opposite() : Direction::Down;
 
         return [
             'id' => $screen->id,
@@ -180,29 +191,28 @@ final class Programme
             'view' => min($screen->view, $screen->box->height),
             'corner' => $device->corner,
             'pointing' => $device->pointing->value,
-            'taps' => $taps,
-            'delays' => $delays,
+            'cues' => $cues,
+            'waits' => $waits,
             'widgets' => $this->signals->on[$screen->id] ?? [],
+            'over' => [
+                'place' => $over->place->value, 'x' => $over->x, 'y' => $over->y, 'scrim' => $over->scrim->toHex(), 'blur' => $over->blur, 'outside' => $over->outside, 'dragged' => $over->dragged, 'away' => $away->value, 'reach' => in_array($away, [Direction::Left, Direction::Right], true) ? $screen->box->width : min($screen->view, $screen->box->height),
+                'plan' => TransitionPlan::of($over->coming())->toArray(), 'inverse' => TransitionPlan::of($over->coming()->inverse())->toArray(),
+            ],
         ];
     }
 
     /**
-     * Cues with a delay in what instances show: those that lead somewhere once, those that change states for each instance.
+     * What a layer that instances show waits for: cues that lead somewhere once, those about states for each instance.
      *
-     * @param  list<Layer>  $seen  the layers of a screen
      * @return list<int>
      */
-    private function delaysInside(Screen $screen, array $seen): array
+    private function waitsInside(Screen $screen, Layer $layer): array
     {
-        $rows = [];
-        foreach (array_merge([], ...array_values($this->tree->components($seen))) as $layer) {
-            $delayed = array_values(array_filter($layer->cues, fn (Cue $cue): bool => $cue->trigger instanceof Delay));
-            $turning = array_values(array_filter($delayed, fn (Cue $cue): bool => $cue->action instanceof ChangeState));
-            array_push($rows, ...$this->rows(array_values(array_udiff($delayed, $turning, fn (Cue $a, Cue $b): int => strcmp($a->id, $b->id))), Delay::class));
-            foreach ($turning === [] ? [] : $this->tree->addresses($layer) as $address) {
-                if (($this->tree->showing($address)[0] ?? null)?->screen === $screen->id) {
-                    array_push($rows, ...$this->rows($turning, Delay::class, $this->around($address)));
-                }
+        $turning = array_values(array_filter($layer->cues, CueRows::isAboutItself(...)));
+        $rows = $this->rows(array_values(array_filter($layer->cues, fn (Cue $cue): bool => ! CueRows::isAboutItself($cue))), false);
+        foreach ($turning === [] ? [] : $this->tree->addresses($layer) as $address) {
+            if (($this->tree->showing($address)[0] ?? null)?->screen === $screen->id) {
+                array_push($rows, ...$this->rows($turning, false, $this->around($address)));
             }
         }
 
@@ -222,13 +232,13 @@ final class Programme
         return $found;
     }
 
-    /** @return array<string, list<string>> the states of each axis along which some cue changes them, in their order */
+    /** @return array<string, list<string>> the states of each axis that some cue is about, in their order */
     private function axes(): array
     {
         $axes = [];
         foreach ($this->tree->sheets() as $sheet) {
             foreach ($sheet->component->axes ?? [] as $axis) {
-                if (isset(Turning::axes($this->tree)[$axis->id])) {
+                if (isset($this->axes[$axis->id])) {
                     $axes[$axis->id] = array_column($axis->states, 'id');
                 }
             }
@@ -241,7 +251,7 @@ final class Programme
     private function turns(): array
     {
         $turns = [];
-        $axes = Turning::axes($this->tree);
+        $axes = $this->axes;
         foreach ($axes === [] ? [] : $this->tree->layers as $layer) {
             foreach ($layer->component() === null ? [] : $this->tree->addresses($layer) as $address) {
                 $screen = ($this->tree->showing($address)[0] ?? $layer)->screen;
@@ -255,49 +265,23 @@ final class Programme
         return $turns;
     }
 
-    /** The first tap cue of a layer that leads somewhere. */
-    private function tap(Layer $layer): ?int
-    {
-        return $this->rows($layer->cues, Tap::class)[0] ?? null;
-    }
-
     /**
      * @param  list<Cue>  $cues
-     * @param  class-string<Trigger>  $trigger
+     * @param  bool  $handled  whether those that somebody sets off at a layer, or those that happen by themselves, by keys or words
      * @param  list<string>  $turns  the instances whose states they may change, the innermost first, where what sets them off does not say it
-     * @return list<int> the rows that the cues with this trigger were given
+     * @return list<int> the rows that the cues were given
      */
-    private function rows(array $cues, string $trigger, array $turns = []): array
+    private function rows(array $cues, bool $handled, array $turns = []): array
     {
         $rows = [];
         foreach ($cues as $cue) {
-            $target = $cue->action->target();
-            if ($cue->trigger instanceof $trigger && ($target === null || isset($this->tree->screens[$target]))) {
-                $this->cues[] = $this->row($cue) + ($turns === [] ? [] : ['turns' => $turns]);
+            $row = CueRows::isHandled($cue) === $handled ? $this->rowOf->row($cue) : null;
+            if ($row !== null) {
+                $this->cues[] = $row + ($turns === [] ? [] : ['turns' => $turns]);
                 $rows[] = count($this->cues) - 1;
             }
         }
 
         return $rows;
-    }
-
-    /** @return CueRow */
-    private function row(Cue $cue): array
-    {
-        $plan = fn (?Transition $transition): ?array => $transition === null ? null : TransitionPlan::of($transition)->toArray();
-
-        /** @var array{delay?: int} $trigger */
-        $trigger = $cue->trigger->toArray();
-        /** @var array{screen?: string, axis?: string, state?: string|null} $action */
-        $action = $cue->action->toArray();
-
-        return [
-            'id' => $cue->id,
-            'trigger' => ['kind' => $cue->trigger::kind()] + $trigger,
-            'conditions' => $cue->checks ? [['kind' => 'fields']] : [],
-            'actions' => [['kind' => $cue->action::kind()] + $action],
-            'plan' => $plan($cue->transition),
-            'inverse' => $plan($cue->transition?->inverse()),
-        ];
     }
 }

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Kindred\Flow;
 
-/** Which screens a rehearsal can come to from where it starts, by taps and delays. */
+/** Which screens a rehearsal can come to from where it starts, by whatever its cues wait for. */
 final class Reach
 {
     /**
-     * @param  array{entry: string|null, states: list<array{id: string, taps: array<string, int>, delays: list<int>, ...}>, cues: list<array{actions: list<array{kind: string, screen?: string, ...}>, ...}>, ...}  $table  a programme
+     * @param  array{entry: string|null, states: list<array{id: string, cues: array<string, list<int>>, waits: list<int>, ...}>, cues: list<array{actions: list<array{kind: string, screen?: string, ...}>, otherwise: list<array{kind: string, screen?: string, ...}>, ...}>, ...}  $table  a programme
      * @return array<string, true> by screen
      */
     public static function of(array $table): array
     {
         $leads = [];
         foreach ($table['states'] as $state) {
-            foreach ([...array_values($state['taps']), ...$state['delays']] as $cue) {
-                foreach ($table['cues'][$cue]['actions'] as $action) {
+            foreach ([...array_merge([], ...array_values($state['cues'])), ...$state['waits']] as $cue) {
+                foreach ([...$table['cues'][$cue]['actions'], ...$table['cues'][$cue]['otherwise']] as $action) {
                     if (isset($action['screen'])) {
                         $leads[$state['id']][$action['screen']] = true;
                     }

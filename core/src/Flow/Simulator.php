@@ -9,36 +9,58 @@ namespace Kindred\Flow;
  *
  * Time is counted in ms. A screen has settled when its transition is over; delays count from then.
  * What widgets hold lasts until the rehearsal starts anew. A person's step during a transition acts on the arriving screen.
+ * Of screens that lie over each other the uppermost answers and waits; what lies below begins to wait anew when it is the uppermost again.
  *
  * @phpstan-import-type Table from Programme
+ * @phpstan-import-type State from Programme
  * @phpstan-import-type Plan from Programme
+ * @phpstan-import-type Test from CueRows
+ * @phpstan-import-type Deed from CueRows
+ * @phpstan-import-type Outcome from Pressing
  *
- * @phpstan-type Event array{type: 'tap', layer: string, turns?: list<string>}|array{type: 'elapse', ms: int}|array{type: 'return'}|array{type: 'restart'}|array{type: 'open', screen: string}|array{type: 'press', widget: string, press: string, item?: int}|array{type: 'enter', widget: string, value: string|int|float}|array{type: 'leave', widget: string}
+ * @phpstan-type Step array{screen: string|null, over: list<string>, inverse: Plan|null}
+ * @phpstan-type Event array{type: 'down', path: list<string>, turns?: list<string>, x: int|float, y: int|float, scrolls?: array<string, list<string>>, touch?: bool}|array{type: 'move', x: int|float, y: int|float}|array{type: 'up'|'cancel'|'return'|'restart'|'outside'}|array{type: 'tap', path: list<string>, turns?: list<string>, x?: int|float, y?: int|float}|array{type: 'hover', path: list<string>, turns?: list<string>}|array{type: 'key', key: string}|array{type: 'say', words: string}|array{type: 'elapse', ms: int}|array{type: 'open', screen: string}|array{type: 'press', widget: string, press: string, item?: int}|array{type: 'enter', widget: string, value: string|int|float}|array{type: 'focus'|'leave', widget: string, path?: list<string>, turns?: list<string>}
  */
 final class Simulator
 {
-    /** Cues without a delay may form a loop; it is left after this many in one step of time. */
+    /** Cues that set off each other may form a loop; it is left after so many in one event. */
     public const MOST_STEPS = 100;
 
     private ?string $screen;
 
-    /** @var list<array{screen: string, cue: int}> where one came from, and by which cue */
+    /** @var list<string> the screens that lie over it, the lowest first */
+    private array $over = [];
+
+    /** @var list<Step> what was shown before, and how one comes back there */
     private array $trail = [];
 
     private int $clock = 0;
 
     private int $settled = 0;
 
+    private int $steps = 0;
+
     /** @var array<int, true> the delayed cues that have happened since the screen was shown */
     private array $fired = [];
 
+    /** @var array<int, bool> whether the conditions hold on which cues wait, by row */
+    private array $held = [];
+
     /** @var Plan|null the transition last played */
     private ?array $played = null;
+
+    /** @var list<string> the layers under the pointer, the innermost first */
+    private array $under = [];
+
+    /** @var list<string> what was done that only a window can do, the last 50 */
+    public array $done = [];
 
     public readonly Values $values;
 
     /** @var array<string, array<string, string>> the states of instances, by axis */
     public array $turns;
+
+    private readonly Pressing $pressing;
 
     /**
      * @param  Table  $table
@@ -47,24 +69,40 @@ final class Simulator
      */
     public function __construct(private readonly array $table, int $seed = 1, int $today = 0)
     {
-        $this->screen = $table['entry'];
-        $this->turns = $table['turns'];
         $this->values = new Values($table, $seed, $today);
+        $this->turns = $table['turns'];
+        $this->screen = $table['entry'];
+        $this->pressing = new Pressing($this->found(...), fn (int $cue): array => $this->table['cues'][$cue]['trigger']);
+        $this->held = $this->reached();
+        $this->steps = self::MOST_STEPS;
+        $this->waitsFor('open');
     }
 
     /** @param  Event  $event */
     public function send(array $event): void
     {
+        $this->steps = self::MOST_STEPS;
+        $turns = $event['turns'] ?? [];
         match ($event['type']) {
-            'tap' => $this->tap($event['layer'], $event['turns'] ?? []),
+            'down' => $this->down($event['path'], $turns, (float) $event['x'], (float) $event['y'], $event['scrolls'] ?? [], $event['touch'] ?? true),
+            'move' => $this->pressing->move($this->clock, (float) $event['x'], (float) $event['y'], $this->away()),
+            'up' => $this->up(),
+            'cancel' => $this->pressing->cancel(),
+            'tap' => array_map($this->outcome(...), $this->pressing->tap($this->clock, $event['path'], $turns, (float) ($event['x'] ?? 0), (float) ($event['y'] ?? 0))),
+            'hover' => $this->hover($event['path'], $turns),
+            'key' => $this->waitsFor('key', fn (array $trigger): bool => ($trigger['key'] ?? '') === $event['key']),
+            'say' => $this->waitsFor('spoken', fn (array $trigger): bool => ($trigger['phrase'] ?? '') !== '' && str_contains(' '.CueRows::said($event['words']).' ', " {$trigger['phrase']} ")),
             'elapse' => $this->elapse($event['ms']),
-            'return' => $this->back(null),
+            'return' => $this->place(['kind' => 'return'], 0.0),
+            'outside' => $this->over !== [] && ($this->state()['over']['outside'] ?? false) ? $this->place(['kind' => 'take-off'], 0.0) : null,
             'restart' => $this->open($this->table['entry']),
             'open' => $this->open($event['screen']),
             'press' => $this->values->press($event['widget'], $event['press'], $event['item'] ?? -1),
             'enter' => $this->values->enter($event['widget'], $event['value']),
-            'leave' => $this->values->tell($event['widget']),
+            'focus' => $this->all($this->found($event['path'] ?? [], 'focus', ''), $turns),
+            'leave' => $this->left($event['widget'], $event['path'] ?? [], $turns),
         };
+        $this->reach();
     }
 
     /** @return array{screen: string|null, trail: list<string>, plan: Plan|null} */
@@ -72,31 +110,136 @@ final class Simulator
     {
         return [
             'screen' => $this->screen,
-            'trail' => array_map(fn (array $step): string => $step['screen'], $this->trail),
+            'trail' => array_map(fn (array $step): string => (string) $step['screen'], $this->trail),
             'plan' => $this->played,
         ];
     }
 
-    /** @param  list<string>  $turns  the instances in which the layer lies, the innermost first */
-    private function tap(string $layer, array $turns): void
+    /** @return list<string> the screens that lie over the one that is shown, the lowest first */
+    public function over(): array
     {
-        $cue = $this->state()['taps'][$layer] ?? null;
-        if ($cue !== null) {
-            $this->fire($cue, $turns);
+        return $this->over;
+    }
+
+    /** @return array{cue: int, progress: float, turns: list<string>}|null the drag under way */
+    public function following(): ?array
+    {
+        return $this->pressing->following();
+    }
+
+    /**
+     * The cues with a trigger of the innermost layer that has some; the screen comes last.
+     *
+     * @param  list<string>  $path
+     * @return list<int>
+     */
+    private function found(array $path, string $trigger, string $direction): array
+    {
+        $cues = $this->state()['cues'] ?? [];
+        foreach ($path as $layer) {
+            $rows = array_values(array_filter($cues[$layer] ?? [], fn (int $cue): bool => $this->table['cues'][$cue]['trigger']['kind'] === $trigger && ($direction === '' || ($this->table['cues'][$cue]['trigger']['direction'] ?? '') === $direction)));
+            if ($rows !== []) {
+                return $rows;
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * @param  list<string>  $path
+     * @param  list<string>  $turns
+     * @param  array<string, list<string>>  $scrolls
+     */
+    private function down(array $path, array $turns, float $x, float $y, array $scrolls, bool $touch): void
+    {
+        $this->pressing->down($this->clock, $path, $turns, $x, $y, $scrolls, $touch);
+        $this->under = $path;
+        $this->all($this->found($path, 'press', ''), $turns);
+    }
+
+    private function up(): void
+    {
+        $released = $this->found($this->under, 'release', '');
+        $outcome = $this->pressing->up($this->clock);
+        $this->all($released, $outcome['turns'] ?? []);
+        if ($outcome !== null) {
+            $this->outcome($outcome);
+        }
+    }
+
+    /** @param  Outcome  $outcome */
+    private function outcome(array $outcome): void
+    {
+        if ($outcome['rows'] === [Pressing::AWAY]) {
+            $this->place(['kind' => 'take-off'], $outcome['from']);
+        } else {
+            $this->all($outcome['rows'], $outcome['turns'], $outcome['from']);
+        }
+    }
+
+    /** @return array{string, float}|null in which direction, and how far, what lies over can be dragged away */
+    private function away(): ?array
+    {
+        $over = $this->over === [] ? null : $this->state()['over'] ?? null;
+
+        return $over === null || ! $over['dragged'] ? null : [$over['away'], $over['reach']];
+    }
+
+    /**
+     * @param  list<string>  $path
+     * @param  list<string>  $turns
+     */
+    private function hover(array $path, array $turns): void
+    {
+        $before = $this->under;
+        $this->under = $path;
+        foreach (array_diff($before, $path) as $layer) {
+            $this->all($this->found([$layer], 'pointer-leave', ''), $turns);
+        }
+        foreach (array_reverse(array_diff($path, $before)) as $layer) {
+            $this->all($this->found([$layer], 'pointer-enter', ''), $turns);
+        }
+    }
+
+    /**
+     * @param  list<string>  $path
+     * @param  list<string>  $turns
+     */
+    private function left(string $widget, array $path, array $turns): void
+    {
+        $this->values->tell($widget);
+        $this->all($this->found($path, 'blur', ''), $turns);
+    }
+
+    /** @param  \Closure(array{key?: string, phrase?: string, ...}): bool|null  $which */
+    private function waitsFor(string $trigger, ?\Closure $which = null): void
+    {
+        foreach ($this->state()['waits'] ?? [] as $cue) {
+            $row = $this->table['cues'][$cue];
+            if ($row['trigger']['kind'] === $trigger && ($which === null || $which($row['trigger'])) && $this->fire($cue, $row['turns'] ?? [], 0.0)) {
+                return;
+            }
         }
     }
 
     private function elapse(int $ms): void
     {
         $until = $this->clock + $ms;
-        for ($steps = 0; $steps < self::MOST_STEPS; $steps++) {
+        while ($this->steps > 0) {
             [$cue, $due] = $this->next();
-            if ($cue === null || $due > $until) {
+            $ripe = $this->pressing->due();
+            if ($ripe !== null && $ripe <= min($due, $until)) {
+                $this->clock = max($this->clock, $ripe);
+                $this->outcome($this->pressing->ripe());
+            } elseif ($cue !== null && $due <= $until) {
+                $this->clock = max($this->clock, $due);
+                $this->fired[$cue] = true;
+                $this->fire($cue, $this->table['cues'][$cue]['turns'] ?? [], 0.0);
+            } else {
                 break;
             }
-            $this->clock = max($this->clock, $due);
-            $this->fired[$cue] = true;
-            $this->fire($cue, $this->table['cues'][$cue]['turns'] ?? []);
+            $this->reach();
         }
         $this->clock = $until;
     }
@@ -105,9 +248,10 @@ final class Simulator
     private function next(): array
     {
         $first = [null, PHP_INT_MAX];
-        foreach ($this->state()['delays'] ?? [] as $cue) {
-            $due = $this->settled + ($this->table['cues'][$cue]['trigger']['delay'] ?? 0);
-            if ($due < $first[1] && $due >= $this->clock && ! isset($this->fired[$cue])) {
+        foreach ($this->state()['waits'] ?? [] as $cue) {
+            $trigger = $this->table['cues'][$cue]['trigger'];
+            $due = $this->settled + ($trigger['delay'] ?? 0);
+            if ($trigger['kind'] === 'delay' && $due < $first[1] && $due >= $this->clock && ! isset($this->fired[$cue])) {
                 $first = [$cue, $due];
             }
         }
@@ -115,19 +259,117 @@ final class Simulator
         return $first;
     }
 
-    /** @param  list<string>  $turns */
-    private function fire(int $cue, array $turns): void
+    /** Cues whose conditions did not hold and do now. */
+    private function reach(): void
     {
-        if ($this->table['cues'][$cue]['conditions'] !== [] && ! $this->keepsRules()) {
-            return;
+        while ($this->steps > 0) {
+            $before = $this->held;
+            $this->held = $this->reached();
+            $now = array_keys(array_filter($this->held, fn (bool $holds, int $cue): bool => $holds && ! ($before[$cue] ?? true), ARRAY_FILTER_USE_BOTH));
+            if ($now === []) {
+                return;
+            }
+            foreach ($now as $cue) {
+                if (isset($this->held[$cue])) {
+                    $this->fire($cue, $this->table['cues'][$cue]['turns'] ?? [], 0.0);
+                }
+            }
         }
-        foreach ($this->table['cues'][$cue]['actions'] as $action) {
-            match (true) {
-                $action['kind'] === 'show' && isset($action['screen']) => $this->show($action['screen'], $cue),
-                $action['kind'] === 'state' && isset($action['axis']) => $this->turn($turns, $action['axis'], $action['state'] ?? null),
-                default => $this->back($cue),
+    }
+
+    /** @return array<int, bool> by the rows of the cues that wait for values */
+    private function reached(): array
+    {
+        $held = [];
+        foreach ($this->state()['waits'] ?? [] as $cue) {
+            $reaches = $this->table['cues'][$cue]['trigger']['reaches'] ?? null;
+            if ($reaches !== null) {
+                $held[$cue] = $this->values->holds($reaches);
+            }
+        }
+
+        return $held;
+    }
+
+    /**
+     * Cues of one layer, in their order, until one of them shows another screen.
+     *
+     * @param  list<int>  $cues
+     * @param  list<string>  $turns
+     */
+    private function all(array $cues, array $turns, float $from = 0.0): void
+    {
+        foreach ($cues as $cue) {
+            if ($this->fire($cue, $turns, $from)) {
+                return;
+            }
+        }
+    }
+
+    /**
+     * @param  list<string>  $turns
+     * @param  float  $from  how far the transition has been dragged already, 0 to 1
+     * @return bool whether another screen is shown
+     */
+    private function fire(int $cue, array $turns, float $from): bool
+    {
+        if ($this->steps <= 0) {
+            return true;
+        }
+        $this->steps--;
+        $row = $this->table['cues'][$cue];
+        $shown = false;
+        foreach ($this->happens($row['conditions'], $turns) ? $row['actions'] : $row['otherwise'] as $deed) {
+            match ($deed['kind']) {
+                'state' => $this->turn(isset($deed['instance']) ? [$deed['instance']] : $turns, $deed['axis'] ?? '', $deed['state'] ?? null),
+                'value' => $this->values->set($deed),
+                'scroll', 'focus' => $this->did("{$deed['kind']} ".($deed['layer'] ?? '')),
+                'address' => $this->did('address '.($deed['address'] ?? '')),
+                default => $shown = $this->place($deed, $from) || $shown,
             };
         }
+
+        return $shown;
+    }
+
+    /**
+     * @param  list<list<Test>>  $groups
+     * @param  list<string>  $turns
+     */
+    private function happens(array $groups, array $turns): bool
+    {
+        foreach ($groups as $group) {
+            $all = true;
+            foreach ($group as $test) {
+                $all = $all && match ($test['kind']) {
+                    'fields' => $this->keepsRules() !== ($test['not'] ?? false),
+                    'state' => $this->isIn(isset($test['instance']) ? [$test['instance']] : $turns, $test['axis'] ?? '', $test['state'] ?? '') !== ($test['not'] ?? false),
+                    default => $this->values->holds($test),
+                };
+            }
+            if ($all) {
+                return true;
+            }
+        }
+
+        return $groups === [];
+    }
+
+    /** @param  list<string>  $turns */
+    private function isIn(array $turns, string $axis, string $state): bool
+    {
+        foreach ($turns as $one) {
+            if (isset($this->turns[$one][$axis])) {
+                return $this->turns[$one][$axis] === $state;
+            }
+        }
+
+        return false;
+    }
+
+    private function did(string $what): void
+    {
+        $this->done = array_slice([...$this->done, $what], -50);
     }
 
     /**
@@ -157,46 +399,128 @@ final class Simulator
         return array_filter($widgets, fn (string $widget): bool => $this->values->wrong($widget) !== '') === [];
     }
 
-    private function show(string $screen, int $cue): void
+    /**
+     * Shows another screen, or lays one over, or takes one off.
+     *
+     * @param  Deed  $deed
+     * @return bool whether it did
+     */
+    private function place(array $deed, float $from): bool
     {
-        $this->trail[] = ['screen' => (string) $this->screen, 'cue' => $cue];
-        $this->screen = $screen;
-        $this->play($this->table['cues'][$cue]['plan']);
+        $move = $this->moved($deed);
+        if ($move === null) {
+            return false;
+        }
+        [$this->screen, $this->over, $this->trail, $plan] = $move;
+        $this->play($plan, $from);
+
+        return true;
     }
 
-    private function back(?int $cue): void
+    /**
+     * @param  Deed  $deed
+     * @return array{string|null, list<string>, list<Step>, Plan|null}|null what would be shown, the way there, and how it comes; null where nothing changes
+     */
+    private function moved(array $deed): ?array
     {
-        $step = array_pop($this->trail);
-        if ($step === null) {
-            return;
+        $own = $deed['plan'] ?? null;
+        $inverse = $deed['inverse'] ?? null;
+        $to = $deed['screen'] ?? '';
+        switch ($deed['kind']) {
+            case 'show':
+                return [$to, [], $this->farther($inverse), $own];
+            case 'lay-over':
+                $over = $this->known($to)['over'] ?? null;
+
+                return $to === $this->screen || in_array($to, $this->over, true) ? null : [$this->screen, [...$this->over, $to], $this->farther($own === null ? $over['inverse'] ?? null : $inverse), $own ?? $over['plan'] ?? null];
+            case 'replace':
+                return $this->over === [] ? [$to, [], $this->trail, $own] : [$this->screen, [...array_slice($this->over, 0, -1), $to], $this->trail, $own];
+            case 'take-off':
+                return $this->over === [] ? null : $this->backTo($this->below(), $own) ?? [$this->screen, array_slice($this->over, 0, -1), $this->trail, $own];
+            default:
+                $named = $deed['to'] ?? null;
+                $at = ($deed['first'] ?? false) ? 0 : ($named === null ? count($this->trail) - 1 : $this->onTheWay($named));
+
+                return $this->backTo($at, $own) ?? ($named === null || ($named === $this->screen && $this->over === []) ? null : [$named, [], [], $own]);
         }
-        $this->screen = $step['screen'];
-        $own = $cue === null ? null : $this->table['cues'][$cue]['plan'];
-        $this->play($own ?? $this->table['cues'][$step['cue']]['inverse']);
+    }
+
+    /**
+     * @param  Plan|null  $inverse
+     * @return list<Step> the way there, with what is shown now as its last step
+     */
+    private function farther(?array $inverse): array
+    {
+        return [...$this->trail, ['screen' => $this->screen, 'over' => $this->over, 'inverse' => $inverse]];
+    }
+
+    /** The step from which what lies uppermost was laid over; -1 for none. */
+    private function below(): int
+    {
+        for ($at = count($this->trail) - 1; $at >= 0; $at--) {
+            if ($this->trail[$at]['screen'] === $this->screen && count($this->trail[$at]['over']) < count($this->over)) {
+                return $at;
+            }
+        }
+
+        return -1;
+    }
+
+    private function onTheWay(string $screen): int
+    {
+        for ($at = count($this->trail) - 1; $at >= 0; $at--) {
+            if ($this->trail[$at]['screen'] === $screen && $this->trail[$at]['over'] === []) {
+                return $at;
+            }
+        }
+
+        return -1;
+    }
+
+    /**
+     * @param  Plan|null  $own
+     * @return array{string|null, list<string>, list<Step>, Plan|null}|null
+     */
+    private function backTo(int $at, ?array $own): ?array
+    {
+        $step = $this->trail[$at] ?? null;
+
+        return $step === null ? null : [$step['screen'], $step['over'], array_slice($this->trail, 0, $at), $own ?? $step['inverse']];
     }
 
     private function open(?string $screen): void
     {
         $this->screen = $screen;
+        $this->over = [];
         $this->trail = [];
         $this->values->restart();
         $this->turns = $this->table['turns'];
-        $this->play(null);
+        $this->play(null, 0.0);
     }
 
     /** @param  Plan|null  $plan */
-    private function play(?array $plan): void
+    private function play(?array $plan, float $from): void
     {
         $this->played = $plan;
         $this->fired = [];
-        $this->settled = $this->clock + ($plan === null ? 0 : $plan['delay'] + $plan['duration']);
+        $this->under = [];
+        $this->pressing->forget();
+        $this->settled = $this->clock + ($plan === null ? 0 : ($from > 0 ? (int) floor($plan['duration'] * (1 - $from) + 0.5) : $plan['delay'] + $plan['duration']));
+        $this->held = $this->reached();
+        $this->waitsFor('open');
     }
 
-    /** @return array{taps: array<string, int>, delays: list<int>, widgets: list<string>}|null */
+    /** @return State|null the uppermost screen */
     private function state(): ?array
     {
+        return $this->known($this->over === [] ? $this->screen : $this->over[count($this->over) - 1]);
+    }
+
+    /** @return State|null */
+    private function known(?string $screen): ?array
+    {
         foreach ($this->table['states'] as $state) {
-            if ($state['id'] === $this->screen) {
+            if ($state['id'] === $screen) {
                 return $state;
             }
         }

@@ -11,6 +11,8 @@ use Kindred\Signal\Writing;
  *
  * @phpstan-import-type WidgetRow from Programme
  * @phpstan-import-type SignalRow from Programme
+ * @phpstan-import-type Test from CueRows
+ * @phpstan-import-type Deed from CueRows
  * @phpstan-import-type Placeholder from \Kindred\Signal\Template
  *
  * @phpstan-type Value bool|int|float|string|list<int>|null
@@ -88,6 +90,116 @@ final class Values
         } elseif ($name !== null && $signal !== null && $signal['kind'] === 'number' && ! is_string($value)) {
             $this->values[$name] = self::stepped($signal, $value);
         }
+    }
+
+    /**
+     * Gives a signal a value: one that is named, one further by so much, or what a formula gives.
+     *
+     * @param  Deed  $deed
+     */
+    public function set(array $deed): void
+    {
+        $name = $deed['signal'] ?? '';
+        $signal = $this->table['signals'][$name] ?? null;
+        if ($signal === null) {
+            return;
+        }
+        if (array_key_exists('value', $deed)) {
+            $this->values[$name] = $signal['kind'] === 'number' && (is_int($deed['value']) || is_float($deed['value'])) ? self::stepped($signal, $deed['value']) : $deed['value'];
+
+            return;
+        }
+        $by = $deed['by'] ?? null;
+        $value = $this->values[$name];
+        if ($by === null) {
+            $this->become($name, $signal, $this->result($deed['steps'] ?? []));
+        } elseif ($signal['kind'] === 'on') {
+            $this->values[$name] = ($value === true) !== ($by !== 0.0);
+        } elseif ($signal['kind'] === 'one') {
+            $this->values[$name] = $signal['labels'] === [] ? -1 : max(0, min(count($signal['labels']) - 1, (is_int($value) ? $value : -1) + (int) floor($by + 0.5)));
+        } else {
+            $this->become($name, $signal, (Writing::number($this->read($name, '')) ?? 0.0) + $by);
+        }
+    }
+
+    /**
+     * What a formula gives, as the signal holds it: of choices the row, counted from 1, or what is called so.
+     *
+     * @param  SignalRow  $signal
+     */
+    private function become(string $name, array $signal, float|string|bool|null $result): void
+    {
+        $number = Writing::number($result);
+        $row = is_string($result) ? array_search($result, $signal['labels'], true) : false;
+        $this->values[$name] = match ($signal['kind']) {
+            'on' => $number !== null && $number !== 0.0,
+            'one' => is_int($row) ? $row : ($number !== null && isset($signal['labels'][(int) floor($number) - 1]) ? (int) floor($number) - 1 : -1),
+            'several' => is_int($row) ? [$row] : [],
+            'number' => $number === null ? $this->values[$name] : self::stepped($signal, $number),
+            'date' => $number === null ? null : (int) floor($number),
+            default => Writing::write($result, null),
+        };
+    }
+
+    /**
+     * Whether what a signal holds compares as it should; never where there is no such signal.
+     *
+     * @param  Test  $test
+     */
+    public function holds(array $test): bool
+    {
+        $name = $test['signal'] ?? '';
+        if (! isset($this->table['signals'][$name]) && ! isset(Signals::BUILT_IN[$name])) {
+            return false;
+        }
+        $held = $this->read($name, $test['part'] ?? '');
+        $to = $test['to'] ?? '';
+        $against = $to !== '' ? $this->read($to, '') : $test['value'] ?? '';
+        [$a, $b] = [Writing::number($held), Writing::number($against)];
+
+        return match ($test['compare'] ?? '') {
+            'filled' => ! self::isNothing($held),
+            'empty' => self::isNothing($held),
+            'is' => self::isSame($held, $against),
+            'is-not' => ! self::isSame($held, $against),
+            'has' => $this->has($name, $held, self::text($against)),
+            'has-not' => ! $this->has($name, $held, self::text($against)),
+            'over' => $a !== null && $b !== null && $a > $b,
+            'at-least' => $a !== null && $b !== null && $a >= $b,
+            'under' => $a !== null && $b !== null && $a < $b,
+            default => $a !== null && $b !== null && $a <= $b,
+        };
+    }
+
+    private static function isNothing(float|string|bool|null $held): bool
+    {
+        return $held === null || $held === false || (is_string($held) && trim($held) === '');
+    }
+
+    private static function isSame(float|string|bool|null $held, float|string|bool|null $against): bool
+    {
+        return match (true) {
+            is_bool($held) => $held === (is_bool($against) ? $against : in_array(self::text($against), ['on', 'yes', 'true', '1'], true)),
+            is_float($held) => $held === Writing::number($against),
+            default => self::text($held) === self::text($against),
+        };
+    }
+
+    private static function text(float|string|bool|null $value): string
+    {
+        return is_string($value) ? trim($value) : Writing::write($value, null);
+    }
+
+    /** Of several choices, whether one of them is called so; of words, whether they are in them. */
+    private function has(string $name, float|string|bool|null $held, string $words): bool
+    {
+        $signal = $this->table['signals'][$name] ?? null;
+        $items = $this->values[$name] ?? null;
+        if ($signal !== null && $signal['kind'] === 'several' && is_array($items)) {
+            return array_filter($items, fn (int $item): bool => trim($signal['labels'][$item] ?? '') === $words) !== [];
+        }
+
+        return $words !== '' && str_contains(self::text($held), $words);
     }
 
     /** From now on the widget shows its errors. */

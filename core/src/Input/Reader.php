@@ -44,6 +44,16 @@ final readonly class Reader
         return new self(self::plainArray($data), '', true);
     }
 
+    /**
+     * The same place with other data in it: what an earlier version wrote, as it is written now.
+     *
+     * @param  array<array-key, mixed>  $data
+     */
+    public function instead(array $data): self
+    {
+        return new self($data, $this->place, $this->lenient);
+    }
+
     /** Whether it reads what is kept. */
     public function isLenient(): bool
     {

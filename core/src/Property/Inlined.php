@@ -8,15 +8,18 @@ use Kindred\Input\Reader;
 
 /**
  * A value of one of several kinds, whose properties are written beside those of the thing that has it, with its `kind`; that of the
- * first kind is left out. The kinds are a register: a constant `ALL` of the interface that they share.
+ * first kind is left out, unless it is `named`. The kinds are a register: a constant `ALL` of the interface that they share.
  *
  * @extends Spread<Kinded>
  */
 #[\Attribute(\Attribute::TARGET_PARAMETER)]
 class Inlined extends Spread
 {
-    /** @param  non-empty-list<class-string<Kinded>>  $kinds */
-    public function __construct(public readonly array $kinds, mixed ...$more)
+    /**
+     * @param  non-empty-list<class-string<Kinded>>  $kinds
+     * @param  bool  $named  whether the kind always stands there
+     */
+    public function __construct(public readonly array $kinds, private readonly bool $named = false, mixed ...$more)
     {
         parent::__construct(...$more);
     }
@@ -33,7 +36,7 @@ class Inlined extends Spread
 
     public function value(Reader $in): Kinded
     {
-        $class = $in->has('kind') ? OneOf::kind($in, 'kind', $this->kinds) : $this->kinds[0];
+        $class = $this->named || $in->has('kind') ? OneOf::kind($in, 'kind', $this->kinds) : $this->kinds[0];
         $value = $class::read($in);
 
         return $value instanceof Kinded ? $value : throw new \LogicException('A kind reads something else.');
@@ -47,7 +50,7 @@ class Inlined extends Spread
 
     public function spread(mixed $value): array
     {
-        return ($value::class === $this->kinds[0] ? [] : ['kind' => $value::kind()]) + $value->toArray();
+        return (! $this->named && $value::class === $this->kinds[0] ? [] : ['kind' => $value::kind()]) + $value->toArray();
     }
 
     public function holds(string $class): bool
@@ -73,22 +76,25 @@ class Inlined extends Spread
 
     public function schemas(Schema $schema): array
     {
-        return ['kind' => ['enum' => array_map(fn (string $kind): string => $kind::kind(), $this->kinds), 'default' => $this->kinds[0]::kind()]];
+        return ['kind' => ['enum' => array_map(fn (string $kind): string => $kind::kind(), $this->kinds)] + ($this->named ? [] : ['default' => $this->kinds[0]::kind()])];
     }
 
     /** What each kind needs and has. */
     public function cases(Schema $schema): array
     {
-        return array_map(function (string $kind) use ($schema): array {
+        return array_values(array_filter(array_map(function (string $kind) use ($schema): array {
             $own = $schema->object(Properties::of($kind));
             unset($own['type']);
+            if ($own['properties'] === []) {
+                unset($own['properties']);
+            }
 
-            return ['if' => ['properties' => ['kind' => ['const' => $kind::kind()]]] + ($kind === $this->kinds[0] ? [] : ['required' => ['kind']]), 'then' => $own];
-        }, $this->kinds);
+            return ['if' => ['properties' => ['kind' => ['const' => $kind::kind()]]] + ($kind === $this->kinds[0] && ! $this->named ? [] : ['required' => ['kind']]), 'then' => $own];
+        }, $this->kinds), fn (array $case): bool => $case['then'] !== []));
     }
 
     public function mustHave(): array
     {
-        return [];
+        return $this->named ? ['kind'] : [];
     }
 }

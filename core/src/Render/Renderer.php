@@ -9,7 +9,6 @@ use Kindred\Device\Pointing;
 use Kindred\Document\Address;
 use Kindred\Document\Bounds;
 use Kindred\Document\Component\Turning;
-use Kindred\Document\Cue\Action\ChangeState;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
@@ -373,13 +372,15 @@ final readonly class Renderer
     }
 
     /**
-     * Cues as the wall draws them: `id>target`, an empty target for a return.
+     * Cues as the wall draws them: `id>target` for each screen that one brings, an empty target for a return.
      *
      * @param  list<Cue>  $cues
      */
     public static function threads(array $cues): string
     {
-        return implode(' ', array_map(fn (Cue $cue): string => $cue->id.'>'.$cue->action->target(), array_filter($cues, fn (Cue $cue): bool => ! $cue->action instanceof ChangeState)));
+        $threads = fn (Cue $cue): array => array_map(fn (string $target): string => "{$cue->id}>{$target}", [...$cue->targets(), ...($cue->returns() ? [''] : [])]);
+
+        return implode(' ', array_merge([], ...array_map($threads, $cues)));
     }
 
     /** What a layer itself draws, without the layers in it; a group draws nothing. */

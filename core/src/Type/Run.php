@@ -23,7 +23,8 @@ final readonly class Run implements Stored
     public const MOST = 2000;
 
     /** What a link may lead to. */
-    private const LINK = '^(https?:\/\/|mailto:|tel:)\S+$';
+    /** What leads out of a prototype. */
+    public const LINK = '^(https?:\/\/|mailto:|tel:)\S+$';
 
     public function __construct(
         #[Is\Whole(0, self::FURTHEST)] public int $from,

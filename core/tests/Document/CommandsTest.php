@@ -176,7 +176,7 @@ it('links with the transition that the wall suggests', function (): void {
     $link = fn (string $from, string $to): array => ['type' => 'put-cue', 'screen' => $from, 'layer' => $from === 'home' ? 'boxa' : 'words',
         'cue' => ['id' => 'cue1', 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'show', 'screen' => $to]]];
     $tree = Sample::after(Sample::tree(), $link('home', 'next'));
-    expect($tree->layer('boxa')->cues[0]->transition?->direction->value)->toBe('left')
+    expect($tree->layer('boxa')->cues[0]->actions[0]->transition?->direction->value)->toBe('left')
         ->and(Sample::command($link('home', 'next'))->label(Sample::tree()))->toBe('Link Box to Next')
         ->and(Sample::after($tree, ['type' => 'remove-cue', 'screen' => 'home', 'layer' => 'boxa', 'cue' => 'cue1'])->layer('boxa')->cues)->toBe([]);
 });

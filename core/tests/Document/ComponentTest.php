@@ -382,12 +382,12 @@ it('plays each instance in a state of its own', function (): void {
         ->and(array_keys($table['turns']))->toEqualCanonicalizing([$first->id, $second->id])
         ->and(array_column($table['states'], 'id'))->toBe(['home', 'next']);
     $play = new Simulator($table);
-    $play->send(['type' => 'tap', 'layer' => $sheet->component->root, 'turns' => [$second->id]]);
+    $play->send(['type' => 'tap', 'path' => [$sheet->component->root], 'turns' => [$second->id]]);
     expect($play->turns[$second->id][$state->id])->toBe($state->states[1]->id)->and($play->turns[$first->id][$state->id])->toBe($state->states[0]->id);
     // After a while, in each; once.
     $play->send(['type' => 'elapse', 'ms' => 5000]);
     expect(array_column($play->turns, $load->id))->toBe([$load->states[1]->id, $load->states[1]->id]);
-    $play->send(['type' => 'tap', 'layer' => $sheet->component->root, 'turns' => [$second->id]]);
+    $play->send(['type' => 'tap', 'path' => [$sheet->component->root], 'turns' => [$second->id]]);
     expect($play->turns[$second->id][$state->id])->toBe($state->states[0]->id);
     $play->send(['type' => 'restart']);
     expect($play->turns)->toBe($table['turns']);

@@ -107,10 +107,10 @@ it('reads such signs in the numbers of screens, cues and widgets, too', function
 
     $cue = ['id' => 'cue1', 'trigger' => ['kind' => 'delay', 'delay' => 400], 'action' => ['kind' => 'show', 'screen' => 'next'], 'transition' => ['kind' => 'push', 'direction' => 'left', 'duration' => 300]];
     $set = fn (string $field, string $value): array => ['type' => 'set-cue-field', 'screen' => 'home', 'cue' => 'cue1', 'field' => $field, 'value' => $value];
-    [$linked] = Sample::after(Sample::tree(), ['type' => 'put-cue', 'screen' => 'home', 'cue' => $cue], $set('trigger.delay', '*2'), $set('transition.duration', '+50'), $set('transition.delay', '+20'))->screen('home')->cues;
-    expect([$linked->trigger->delay, $linked->transition?->duration, $linked->transition?->delay])->toBe([800, 350, 20]);
+    [$linked] = Sample::after(Sample::tree(), ['type' => 'put-cue', 'screen' => 'home', 'cue' => $cue], $set('trigger.delay', '*2'), $set('actions.0.transition.duration', '+50'), $set('actions.0.transition.delay', '+20'))->screen('home')->cues;
+    expect([$linked->trigger->delay, $linked->actions[0]->transition?->duration, $linked->actions[0]->transition?->delay])->toBe([800, 350, 20]);
 
-    expect(array_map(fn (string $typed): ?int => Sample::after(Sample::tree(), ['type' => 'put-cue', 'screen' => 'home', 'cue' => $cue], $set('transition.duration', $typed))->screen('home')->cues[0]->transition?->duration, ['250ms', '0.4s', '.5 S', '+0.1s', '2*300 ms', '(0.1 + 0.2)s']))
+    expect(array_map(fn (string $typed): ?int => Sample::after(Sample::tree(), ['type' => 'put-cue', 'screen' => 'home', 'cue' => $cue], $set('actions.0.transition.duration', $typed))->screen('home')->cues[0]->actions[0]->transition?->duration, ['250ms', '0.4s', '.5 S', '+0.1s', '2*300 ms', '(0.1 + 0.2)s']))
         ->toBe([250, 400, 500, 400, 600, 300]);
 
     $slider = WidgetField::Value->set(Widget::read(Reader::of(['widget' => 'slider', 'value' => 40, 'min' => 0, 'max' => 100])), '+15');

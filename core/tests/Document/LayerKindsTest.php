@@ -15,8 +15,8 @@ const EVERYTHING = [
     'corners' => ['topLeft' => 1, 'topRight' => 2, 'bottomRight' => 3, 'bottomLeft' => 4],
     'sizing' => ['width' => 'stretch', 'height' => 'content', 'minWidth' => 8, 'maxWidth' => 900, 'minHeight' => 2.5, 'maxHeight' => 70, 'alignSelf' => 'baseline', 'absolute' => true],
     'pins' => ['left' => true, 'right' => false, 'top' => false, 'bottom' => false, 'horizontal' => 'middle', 'vertical' => 'proportion'],
-    'cues' => [['id' => 'cue1', 'trigger' => ['kind' => 'delay', 'delay' => 250], 'action' => ['kind' => 'show', 'screen' => 'next'],
-        'transition' => ['kind' => 'cover', 'direction' => 'up', 'duration' => 120, 'delay' => 5, 'easing' => 'cubic-bezier(0.1, 0.2, 0.3, 0.4)']]],
+    'cues' => [['id' => 'cue1', 'trigger' => ['kind' => 'delay', 'delay' => 250], 'actions' => [['kind' => 'show', 'screen' => 'next',
+        'transition' => ['kind' => 'cover', 'direction' => 'up', 'duration' => 120, 'delay' => 5, 'easing' => 'cubic-bezier(0.1, 0.2, 0.3, 0.4)']]]]],
 ];
 
 /** @return array<string, array<string, mixed>> what each kind has beside what every layer has */
@@ -65,9 +65,9 @@ it('names the place of what a layer cannot be', function (array $change, string 
     [['rotation' => 361], 'rotation'], [['locked' => 'no'], 'locked: true or false'], [['name' => "\n"], 'name: this cannot be empty'],
     [['fills' => array_fill(0, 17, ['colour' => '#fff'])], 'fills: between 0 and 16'], [['fills' => [['colour' => '#fff'], ['colour' => 'url(#x)']]], 'fills[1].colour: “url(#x)” is not a colour'],
     [['strokes' => [['colour' => '#fff', 'width' => 0]]], 'strokes[0].width: the number must lie between 0.1 and 200'], [['corners' => ['topLeft' => -1]], 'corners.topLeft'],
-    [['cues' => [['id' => 'cue1', 'trigger' => ['kind' => 'wish'], 'action' => ['kind' => 'return']]]], 'cues[0].trigger.kind: one of these is expected: tap, delay'],
+    [['cues' => [['id' => 'cue1', 'trigger' => ['kind' => 'wish'], 'action' => ['kind' => 'return']]]], 'cues[0].trigger.kind: one of these is expected: tap, double-tap'],
     [['cues' => [['id' => 'cue1', 'trigger' => ['kind' => 'delay', 'delay' => 600_001], 'action' => ['kind' => 'return']]]], 'cues[0].trigger.delay: the number must lie between 0 and 600000'],
-    [['cues' => [['id' => 'cue1', 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'show']]]], 'cues[0].action.screen: an id is'],
+    [['cues' => [['id' => 'cue1', 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'show']]]], 'cues[0].actions[0].screen: an id is'],
     [['kind' => 'icon', 'icon' => 'Flame!'], 'icon: an icon is named by'], [['kind' => 'picture', 'asset' => 'bowl.png'], 'asset: a picture is named by the SHA-256'],
     [['kind' => 'text', 'words' => str_repeat('x', 20_001), 'style' => []], 'words: the text is longer than 20000 characters'],
     [['kind' => 'text', 'words' => 'x', 'style' => ['family' => 'Lora', 'weight' => 400, 'size' => 0, 'lineHeight' => 1]], 'style.size: the number must lie between 1 and 1000'],

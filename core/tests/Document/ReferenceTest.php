@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Kindred\Document\Cue\Act;
 use Kindred\Document\Cue\Action;
 use Kindred\Document\Cue\Action\GoBack;
 use Kindred\Document\Cue\Action\Show;
@@ -20,9 +21,9 @@ function names(Kindred\Document\Thing $thing): array
 
 it('finds what a thing names by how its properties are declared', function (): void {
     $tree = Sample::tree();
-    $cue = fn (string $id, Action $action): Cue => new Cue($id, new Tap, $action, null);
+    $cue = fn (string $id, Action $action): Cue => new Cue($id, new Tap, actions: [new Act($action)]);
     $layer = $tree->layer('boxa')->with(lineage: 'other', cues: [$cue('cue1', new GoBack), $cue('cue2', new Show('next'))]);
-    expect(names($layer))->toBe(['cues.1.action.screen screen next', 'lineage layer other'])
+    expect(names($layer))->toBe(['cues.1.actions.0.action.screen screen next', 'lineage layer other'])
         ->and(names($tree->layer('group')))->toBe([])
         ->and(names($tree->project))->toBe(['entry screen home']);
     $screen = Kindred\Document\Screen::read(Reader::of(['take' => ['of' => 'home', 'name' => 'B'], 'conditionOf' => 'next'] + $tree->screen('home')->toArray()));
@@ -33,5 +34,5 @@ it('finds what a thing names by how its properties are declared', function (): v
 
 it('knows in which properties of a kind of thing something can be named', function (): void {
     expect(array_map(Reference::where(...), array_column(Entity::cases(), null, 'value')))
-        ->toBe(['project' => ['entry', 'theme', 'look'], 'screen' => ['cues', 'take', 'conditionOf', 'bound', 'theme', 'look', 'component'], 'layer' => ['overrides', 'component', 'fills', 'strokes', 'cues', 'lineage', 'effects', 'masks', 'bound'], 'entry' => ['screen', 'leadsTo', 'ties'], 'token' => ['paint', 'bound'], 'tokengroup' => [], 'theme' => [], 'themevalue' => ['theme', 'token', 'paint', 'bound'], 'rulesetting' => [], 'aside' => [], 'library' => []]);
+        ->toBe(['project' => ['entry', 'theme', 'look'], 'screen' => ['cues', 'take', 'conditionOf', 'bound', 'theme', 'look', 'component', 'over'], 'layer' => ['overrides', 'component', 'fills', 'strokes', 'cues', 'lineage', 'effects', 'masks', 'bound'], 'entry' => ['screen', 'leadsTo', 'ties'], 'token' => ['paint', 'bound'], 'tokengroup' => [], 'theme' => [], 'themevalue' => ['theme', 'token', 'paint', 'bound'], 'rulesetting' => [], 'aside' => [], 'library' => []]);
 });

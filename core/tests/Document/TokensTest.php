@@ -196,17 +196,17 @@ it('binds the motion of cues, of layers and of screens, and follows it', functio
     $cue = ['id' => 'cue1', 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'show', 'screen' => 'next'], 'transition' => ['kind' => 'push', 'direction' => 'left', 'duration' => 300, 'delay' => 0, 'easing' => 'ease-out']];
     $tree = Sample::after(withTokens(['id' => 'quick', 'name' => 'motion.quick', 'kind' => 'duration', 'text' => '180ms'], ['id' => 'calm', 'name' => 'motion.calm', 'kind' => 'cubicBezier', 'text' => 'ease-in-out'], ['id' => 'slow', 'name' => 'motion.slow', 'kind' => 'duration', 'text' => '20s']),
         ['type' => 'put-cue', 'screen' => 'home', 'layer' => 'boxa', 'cue' => $cue], ['type' => 'put-cue', 'screen' => 'home', 'cue' => ['id' => 'cue2', 'trigger' => ['kind' => 'delay', 'delay' => 500]] + $cue]);
-    $tree = boundTo(boundTo($tree, ['boxa'], 'cues.0.transition.duration', 'quick'), ['boxa'], 'cues.0.transition.easing', 'calm');
-    $tree = Sample::after($tree, ['type' => 'bind-screens', 'screens' => ['home'], 'field' => 'cues.0.transition.duration', 'token' => 'quick']);
-    $motion = fn (Tree $of): array => [$of->layer('boxa')->cues[0]->transition?->duration, $of->layer('boxa')->cues[0]->transition?->easing->css(), $of->screen('home')->cues[0]->transition?->duration];
+    $tree = boundTo(boundTo($tree, ['boxa'], 'cues.0.actions.0.transition.duration', 'quick'), ['boxa'], 'cues.0.actions.0.transition.easing', 'calm');
+    $tree = Sample::after($tree, ['type' => 'bind-screens', 'screens' => ['home'], 'field' => 'cues.0.actions.0.transition.duration', 'token' => 'quick']);
+    $motion = fn (Tree $of): array => [$of->layer('boxa')->cues[0]->actions[0]->transition?->duration, $of->layer('boxa')->cues[0]->actions[0]->transition?->easing->css(), $of->screen('home')->cues[0]->actions[0]->transition?->duration];
     expect($motion($tree))->toBe([180, 'ease-in-out', 180]);
     $later = Sample::after($tree, ['type' => 'put-tokens', 'tokens' => [['id' => 'quick', 'text' => '0.24s'], ['id' => 'calm', 'text' => 'linear']]]);
     expect($motion($later))->toBe([240, 'linear', 240]);
     $step = Difference::between($tree, $later);
     expect(Sample::plain(Sample::consequences()->replayed($later, Computed::without($step, $tree, $later)->inverse())))->toEqual(Sample::plain($tree));
-    $raw = Sample::after($later, ['type' => 'set-cue-field', 'screen' => 'home', 'layer' => 'boxa', 'cue' => 'cue1', 'field' => 'transition.duration', 'value' => '500']);
-    expect($raw->layer('boxa')->cues[0]->transition?->bound)->toBe(['easing' => 'calm']);
+    $raw = Sample::after($later, ['type' => 'set-cue-field', 'screen' => 'home', 'layer' => 'boxa', 'cue' => 'cue1', 'field' => 'actions.0.transition.duration', 'value' => '500']);
+    expect($raw->layer('boxa')->cues[0]->actions[0]->transition?->bound)->toBe(['easing' => 'calm']);
     // Longer than a transition may take.
-    expect(fn () => boundTo($tree, ['boxa'], 'cues.0.transition.duration', 'slow'))->toThrow(InvalidInput::class, 'is no value of');
+    expect(fn () => boundTo($tree, ['boxa'], 'cues.0.actions.0.transition.duration', 'slow'))->toThrow(InvalidInput::class, 'is no value of');
     expect(fn () => Sample::after($tree, ['type' => 'bind-screens', 'screens' => ['home'], 'field' => 'name', 'token' => 'quick']))->toThrow(InvalidInput::class, 'cannot be bound');
 });

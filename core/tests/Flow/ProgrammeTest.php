@@ -39,17 +39,17 @@ function run(Tree $tree, array $events): Simulator
 
 it('lets a tap on anything inside a linked group count', function (): void {
     $table = Programme::compile(flow());
-    expect(array_keys($table['states'][0]['taps']))->toBe(['group', 'left', 'right'])
-        ->and(run(flow(), [['type' => 'tap', 'layer' => 'right']])->stand()['screen'])->toBe('next')
-        ->and(run(flow(), [['type' => 'tap', 'layer' => 'boxa']])->stand()['screen'])->toBe('home');
+    expect(array_keys($table['states'][0]['cues']))->toBe(['group'])
+        ->and(run(flow(), [['type' => 'tap', 'path' => ['right', 'group', '']]])->stand()['screen'])->toBe('next')
+        ->and(run(flow(), [['type' => 'tap', 'path' => ['boxa', '']]])->stand()['screen'])->toBe('home');
 });
 
 it('goes back the way it came', function (): void {
     $tree = flow();
     $back = array_key_last($tree->layers);
     $tree = Sample::after($tree, cue('next', $back, ['kind' => 'return']));
-    $there = run($tree, [['type' => 'tap', 'layer' => 'left']])->stand();
-    $again = run($tree, [['type' => 'tap', 'layer' => 'left'], ['type' => 'tap', 'layer' => $back]])->stand();
+    $there = run($tree, [['type' => 'tap', 'path' => ['left', 'group', '']]])->stand();
+    $again = run($tree, [['type' => 'tap', 'path' => ['left', 'group', '']], ['type' => 'tap', 'path' => [$back, '']]])->stand();
     expect($again['screen'])->toBe('home')
         ->and($again['trail'])->toBe([])
         ->and($there['plan']['tracks'][0]['values'])->toBe([1.0, 0.0])
@@ -82,7 +82,7 @@ it('leaves out cues of hidden layers and to screens that are gone', function (ar
 ]);
 
 it('restarts at the entry and opens any screen', function (): void {
-    $simulator = run(flow(), [['type' => 'tap', 'layer' => 'left'], ['type' => 'restart']]);
+    $simulator = run(flow(), [['type' => 'tap', 'path' => ['left', 'group', '']], ['type' => 'restart']]);
     expect($simulator->stand())->toBe(['screen' => 'home', 'trail' => [], 'plan' => null]);
     $simulator->send(['type' => 'open', 'screen' => 'next']);
     $simulator->send(['type' => 'return']);

@@ -86,10 +86,10 @@ it('keeps a cue that asks for right fields back until they are', function (): vo
     $tree = Sample::after($tree, ['type' => 'put-cue', 'screen' => 'next', 'layer' => $button, 'cue' => ['id' => 'cuex', 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'show', 'screen' => 'home'], 'transition' => ['kind' => 'cut'], 'checks' => true]]);
     [$run, [$name]] = rehearsed($tree);
     $run->send(['type' => 'open', 'screen' => 'next']);
-    $run->send(['type' => 'tap', 'layer' => $button]);
+    $run->send(['type' => 'tap', 'path' => [$button, '']]);
     expect($run->stand()['screen'])->toBe('next')->and($run->values->message($name))->toBe('Fill this in');
     $run->send(['type' => 'enter', 'widget' => $name, 'value' => 'Maren']);
-    $run->send(['type' => 'tap', 'layer' => $button]);
+    $run->send(['type' => 'tap', 'path' => [$button, '']]);
     expect($run->stand()['screen'])->toBe('home');
     $run->send(['type' => 'restart']);
     expect($run->values->all()['name'])->toBe('');

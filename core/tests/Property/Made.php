@@ -67,6 +67,7 @@ final class Made
             '^[0-9a-f]{64}$' => hash('sha256', (string) $this->random->getInt(0, 99)),
             '^[a-z0-9-]+$', '^[a-z][a-z-]*$' => $this->among(['flame', 'check', 'menu', 'table']),
             '^(https?:\/\/|mailto:|tel:)\S+$' => $this->among(['https://fernhollow.example/kiln', 'mailto:kiln@fernhollow.example', 'tel:+441632960001']),
+            '^(Ctrl\\+)?(Alt\\+)?(Meta\\+)?(Shift\\+)?(\\S|[A-Z][A-Za-z0-9]+|Space)$' => $this->among(['Enter', 'Ctrl+K', 'Alt+Shift+ArrowLeft', '7']),
             default => throw new \LogicException("No text is made for {$schema['pattern']}"),
         };
     }

@@ -2,12 +2,20 @@
 import { Turning } from './turning.ts';
 import { Works } from './works.ts';
 import { Machine, type Happening } from './machine.ts';
-import type { Plan, State, Table } from './table.ts';
+import { Stage } from './stage.ts';
+import type { Deed, Table } from './table.ts';
 
-/** Between the preparations of two screens, in ms: long enough for a frame and what the person does. */
-const QUIET = 60;
-/** So many screens at most are prepared. */
-const PREPARED = 12;
+/** What is pressed, entered or left answers to these. */
+const TAPPED = ['tap', 'double-tap', 'long-press', 'press', 'release'];
+
+export interface Told {
+    /** What widgets hold may have changed. */
+    changed?: () => void;
+    /** Another screen is uppermost. */
+    shown?: () => void;
+    /** A cue happens. */
+    fired?: (cue: string) => void;
+}
 
 export class Player {
     readonly machine: Machine;
@@ -15,28 +23,48 @@ export class Player {
     private readonly name: HTMLElement;
     private readonly works: Works;
     private readonly turning: Turning;
-    private shown: HTMLElement | null = null;
-    private leaving: HTMLElement | null = null;
+    private readonly stage: Stage;
     private since = performance.now();
     private timer = 0;
-    private running: Animation[] = [];
     private focused = -1;
-    private preparing = 0;
-    private readonly panes = new Map<string, HTMLElement>();
+    /** Whether a press is under way. */
+    private pressed = false;
+    /** How large a px of the screen is in the window. */
+    private scale = 1;
 
-    /** @param changed told whenever what widgets hold may have changed */
-    constructor(private readonly root: HTMLElement, table: Table, private readonly start: string | null, private readonly changed: () => void = () => undefined) {
+    constructor(private readonly root: HTMLElement, table: Table, private readonly start: string | null, private readonly told: Told = {}) {
         this.frame = root.querySelector<HTMLElement>('.device')!;
         this.name = root.querySelector<HTMLElement>('.screen-now')!;
+        this.stage = new Stage(this.frame, () => this.machine, (pane) => this.works.dress(pane), (pane) => {
+            this.works.update(pane);
+            this.turning.update(pane);
+        });
         const now = new Date();
-        this.machine = new Machine(table, (screen, plan) => this.show(screen, plan), 1 + crypto.getRandomValues(new Uint32Array(1))[0]! % 2_147_483_646, Date.UTC(now.getFullYear(), now.getMonth(), now.getDate()) / 86_400_000, (instance, plan) => this.shown && this.turning.turn(this.shown, instance, plan));
+        // What the machine tells as it is made is of nothing that could be shown yet.
+        let made = false;
+        this.machine = new Machine(table, {
+            shown: (_, plan, from) => made && this.show(plan, from),
+            turned: (instance, plan) => made && this.stage.visible.forEach((pane) => this.turning.turn(pane, instance, plan)),
+            does: (deed) => made && this.does(deed),
+            fired: (cue) => this.told.fired?.(cue),
+        }, 1 + crypto.getRandomValues(new Uint32Array(1))[0]! % 2_147_483_646, Date.UTC(now.getFullYear(), now.getMonth(), now.getDate()) / 86_400_000);
+        made = true;
         this.turning = new Turning(this.machine);
-        this.works = new Works(this.machine, this.frame, () => this.shown, (happening) => this.tell(happening));
+        this.works = new Works(this.machine, this.frame, () => this.stage.top, (happening) => this.tell({ ...happening, ...this.fielded(happening) } as Happening));
+        this.frame.addEventListener('pointerdown', (event) => this.down(event));
+        addEventListener('pointermove', (event) => this.moved(event));
+        addEventListener('pointerup', () => this.up('up'));
+        addEventListener('pointercancel', () => this.up('cancel'));
+        this.frame.addEventListener('pointerleave', () => this.hover([]));
         this.frame.addEventListener('click', (event) => this.tap(event));
         this.frame.addEventListener('keydown', (event) => event.key === 'Enter' && follow(event.target as Element));
+        this.frame.addEventListener('focusin', (event) => {
+            const widget = (event.target as Element).closest<SVGElement>('[data-works]');
+            if (widget) this.tell({ type: 'focus', widget: widget.dataset['works']!, ...this.pathOf(event.target as Element) });
+        });
         new ResizeObserver(() => this.fit()).observe(root);
         if (start) this.machine.send({ type: 'open', screen: start });
-        else this.show(this.machine.screen, null);
+        else this.show(null, 0);
     }
 
     /**
@@ -46,16 +74,13 @@ export class Player {
      */
     redraw(table: Table): boolean {
         const names = (one: Table): string => JSON.stringify([Object.keys(one.signals), Object.keys(one.widgets), one.axes]);
-        if (names(table) !== names(this.machine.table) || (this.machine.screen !== null && !table.states.some(({ id }) => id === this.machine.screen))) return false;
-        const top = this.shown?.scrollTop ?? 0;
-        this.settle();
-        clearTimeout(this.preparing);
-        for (const pane of this.panes.values()) pane.remove();
-        this.panes.clear();
-        this.shown = null;
+        const stands = [this.machine.screen, ...this.machine.over].filter((id) => id !== null);
+        if (names(table) !== names(this.machine.table) || !stands.every((id) => table.states.some((state) => state.id === id))) return false;
+        const top = this.stage.top?.scrollTop ?? 0;
+        this.stage.clear();
         Object.assign(this.machine.table, table);
-        this.show(this.machine.screen, null);
-        this.frame.querySelector(':scope > .pane:not(.waiting)')?.scrollTo(0, top);
+        this.show(null, 0);
+        this.stage.top?.scrollTo(0, top);
         return true;
     }
 
@@ -74,18 +99,31 @@ export class Player {
         this.machine.send(this.start ? { type: 'open', screen: this.start } : { type: 'restart' });
     }
 
+    /** Words are spoken. */
+    say(words: string): void {
+        this.tell({ type: 'say', words });
+    }
+
+    /** @returns whether a cue waits for the key, which it then is for */
+    key(key: string): boolean {
+        if (!this.machine.answers(key)) return false;
+        this.tell({ type: 'key', key });
+        return true;
+    }
+
     /** Moves among the tappable areas by keyboard. */
     focusNext(by: number): void {
         const areas = this.areas();
         if (areas.length === 0) return;
         this.focused = this.focused < 0 && by < 0 ? areas.length - 1 : (this.focused + by + areas.length) % areas.length;
         this.mark();
-        this.shown?.querySelector('.area.focused')?.scrollIntoView({ block: 'nearest' });
+        this.stage.top?.querySelector('.area.focused')?.scrollIntoView({ block: 'nearest' });
     }
 
     pressFocused(): void {
         const area = this.areas()[this.focused];
-        if (area) this.fire(area);
+        if (!area) return;
+        this.tapOn(area.querySelector(':scope > [data-turns]') ?? area);
     }
 
     showAreas(on: boolean): void {
@@ -93,26 +131,21 @@ export class Player {
         this.mark();
     }
 
-    /** The outermost elements of the screen that answer to a tap. */
+    /** The outermost elements of the screen that answer to a press. */
     private areas(): SVGGElement[] {
-        const taps = this.machine.state?.taps ?? {};
-        return [...(this.shown?.querySelectorAll<SVGGElement>('[data-layer]') ?? [])].filter((layer) => {
-            if (layer.closest('[data-states][display=none]')) return false;
-            const cue = taps[layer.dataset['layer']!];
-            const parent = layer.parentElement?.closest<SVGElement>('[data-layer]')?.dataset['layer'];
-            return cue !== undefined && (parent === undefined || taps[parent] !== cue);
-        });
+        const answers = (layer: SVGElement): string => TAPPED.flatMap((trigger) => this.machine.found([layer.dataset['layer']!], trigger)).join(' ');
+        return [...(this.stage.top?.querySelectorAll<SVGGElement>('[data-layer]') ?? [])].filter((layer) => !layer.closest('[data-states][display=none]') && answers(layer) !== '');
     }
 
     private mark(): void {
-        const sheet = this.shown?.querySelector('.sheet');
+        const sheet = this.stage.top?.querySelector('.sheet');
         if (!sheet) return;
         sheet.querySelectorAll('.area').forEach((area) => area.remove());
         const visible = this.root.classList.contains('areas');
         if (!visible && this.focused < 0) return;
         const outer = sheet.getBoundingClientRect();
         const scale = outer.width / (this.machine.state?.width ?? 1) || 1;
-        const widgets = visible ? [...this.shown!.querySelectorAll<SVGElement>('[data-works]:not([data-keyboard])')].filter((widget) => !widget.closest('.beside')) : [];
+        const widgets = visible ? [...this.stage.top!.querySelectorAll<SVGElement>('[data-works]:not([data-keyboard])')].filter((widget) => !widget.closest('.beside')) : [];
         [...this.areas(), ...widgets].forEach((layer, i) => {
             if (!visible && i !== this.focused) return;
             // What it paints beside its box, shadows and the like, is not tapped.
@@ -126,45 +159,151 @@ export class Player {
         });
     }
 
-    /** The uppermost layer under the pointer that answers; a press elsewhere shows for a moment what would. */
+    /** What is pressed goes to the uppermost layer under the pointer that answers; a press elsewhere shows for a moment what would. */
     private tap(event: MouseEvent): void {
         const taken = this.works.press(event);
         if (taken === 'whole') return;
-        const taps = this.machine.state?.taps ?? {};
-        for (const element of document.elementsFromPoint(event.clientX, event.clientY)) {
-            if (this.shown?.contains(element) && follow(element)) return;
-            // What an instance shows answers by itself, or as the instance does.
-            for (let layer = element.closest<SVGElement>('[data-layer]'); layer && this.shown?.contains(layer); layer = layer.parentElement?.closest<SVGElement>('[data-layer]') ?? null) {
-                if (taps[layer.dataset['layer']!] !== undefined) return this.fire(layer, element);
-            }
-        }
-        if (taken || this.root.classList.contains('areas')) return;
+        const under = document.elementsFromPoint(event.clientX, event.clientY);
+        if (this.machine.over.length > 0 && !under.some((element) => this.stage.holds(element))) return this.tell({ type: 'outside' });
+        if (under.some((element) => this.stage.holds(element) && follow(element))) return;
+        const at = this.pathAt(event);
+        const answers = TAPPED.some((trigger) => this.machine.found(at.path, trigger).length > 0);
+        this.tapped(at, event);
+        if (answers || taken || this.root.classList.contains('areas')) return;
         this.showAreas(true);
         window.setTimeout(() => this.showAreas(this.root.querySelector('[data-play=areas]')?.getAttribute('aria-pressed') === 'true'), 500);
     }
 
-    /** @param at what is pressed, in the layer that answers */
-    private fire(layer: SVGElement, at: Element = layer.querySelector(':scope > [data-turns]') ?? layer): void {
+    /** A tap by keyboard. */
+    private tapOn(element: Element): void {
+        const { left, top, width, height } = element.getBoundingClientRect();
+        this.machine.send({ type: 'cancel' });
+        this.machine.send({ type: 'down', x: 0, y: 0, ...this.pathOf(element), touch: true });
+        this.machine.send({ type: 'up' });
+        this.tapped(this.pathOf(element), { clientX: left + width / 2, clientY: top + height / 2 });
+    }
+
+    private tapped(at: { path: string[]; turns: string[] }, event: Pick<MouseEvent, 'clientX' | 'clientY'>): void {
         this.catchUp();
-        const from = this.shown;
-        this.machine.send({ type: 'tap', layer: layer.dataset['layer']!, turns: Turning.around(at) });
-        if (!from || from !== this.shown) return;
-        this.mark();
-        this.works.update(from);
-        this.works.toWrong(from);
-        this.changed();
+        const from = this.stage.top;
+        const { x, y } = this.inFrame(event);
+        const layer = at.path.map((id) => from?.querySelector(`[data-layer="${CSS.escape(id)}"]`)).find((one) => one && this.machine.found([one.getAttribute('data-layer')!], 'tap').length > 0);
+        const box = layer?.getBoundingClientRect();
+        const corner = box && this.inFrame({ clientX: box.left, clientY: box.top });
+        this.stage.tapped = box && corner ? { ...corner, width: box.width / this.scale, height: box.height / this.scale } : null;
+        this.machine.send({ type: 'tap', ...at, x, y });
+        this.after(from);
+        if (from !== null && from === this.stage.top) this.works.toWrong(from);
+    }
+
+    private down(event: PointerEvent): void {
+        if (event.button !== 0 || !this.stage.holds(event.target as Element)) return;
+        this.catchUp();
+        this.pressed = true;
+        const from = this.stage.top;
+        this.machine.send({ type: 'down', ...this.pathAt(event), ...this.inFrame(event), touch: event.pointerType === 'touch', scrolls: { '': this.scrolls(event.target as Element) } });
+        this.after(from);
+    }
+
+    private moved(event: PointerEvent): void {
+        if (this.pressed) {
+            this.catchUp();
+            this.machine.send({ type: 'move', ...this.inFrame(event) });
+            const following = this.machine.following();
+            if (following) this.stage.follow(following.stand, following.plan, following.progress);
+            this.wait();
+        } else if (event.pointerType !== 'touch' && this.stage.holds(event.target as Element)) this.hover(this.pathAt(event).path);
+    }
+
+    private up(type: 'up' | 'cancel'): void {
+        if (!this.pressed) return;
+        this.pressed = false;
+        this.catchUp();
+        const from = this.stage.top;
+        this.machine.send({ type });
+        // What was let go too early goes back.
+        this.stage.release();
+        this.after(from);
+    }
+
+    private hover(path: string[]): void {
+        const waits = Object.values(this.machine.state?.cues ?? {}).flat().some((cue) => this.machine.table.cues[cue]!.trigger.kind.startsWith('pointer-'));
+        if (!waits || this.pressed) return;
+        this.catchUp();
+        const from = this.stage.top;
+        this.machine.send({ type: 'hover', path, turns: this.turnsOf(path) });
+        this.after(from);
+    }
+
+    /** In which directions what lies around an element can be scrolled: content goes the other way than what is seen of it. */
+    private scrolls(element: Element): string[] {
+        const pane = element.closest<HTMLElement>('.pane');
+        if (!pane) return [];
+        const room = pane.scrollHeight - pane.clientHeight;
+        return [...(room - pane.scrollTop > 1 ? ['up'] : []), ...(pane.scrollTop > 1 ? ['down'] : [])];
+    }
+
+    /** The layers under the pointer, the uppermost first, each before what it lies in; the screen comes last. */
+    private pathAt(event: Pick<MouseEvent, 'clientX' | 'clientY'>): { path: string[]; turns: string[] } {
+        const elements = document.elementsFromPoint(event.clientX, event.clientY).filter((element) => this.stage.holds(element));
+        const paths = elements.map((element) => this.pathOf(element));
+        return { path: [...new Set([...paths.flatMap(({ path }) => path.slice(0, -1)), ''])], turns: [...new Set(paths.flatMap(({ turns }) => turns))] };
+    }
+
+    private pathOf(element: Element): { path: string[]; turns: string[] } {
+        const path: string[] = [];
+        for (let layer = element.closest<SVGElement>('[data-layer]'); layer && this.stage.holds(layer); layer = layer.parentElement?.closest<SVGElement>('[data-layer]') ?? null) path.push(layer.dataset['layer']!);
+        return { path: [...path, ''], turns: Turning.around(element) };
+    }
+
+    private turnsOf(path: string[]): string[] {
+        return path.flatMap((id) => Turning.around(this.stage.top?.querySelector(`[data-layer="${CSS.escape(id)}"] [data-turns], [data-layer="${CSS.escape(id)}"]`) ?? null));
+    }
+
+    /** What a field is left or entered by is told with where it lies. */
+    private fielded(happening: Happening): { path?: string[]; turns?: string[] } {
+        if (happening.type !== 'leave') return {};
+        const field = this.stage.top?.querySelector(`[data-works="${CSS.escape(happening.widget)}"]`);
+        return field ? this.pathOf(field) : {};
+    }
+
+    /** A place of the window in px of what is seen. */
+    private inFrame({ clientX, clientY }: Pick<MouseEvent, 'clientX' | 'clientY'>): { x: number; y: number } {
+        const { left, top } = this.frame.getBoundingClientRect();
+        return { x: (clientX - left) / this.scale, y: (clientY - top) / this.scale };
+    }
+
+    /** What only a window can do. */
+    private does(deed: Deed): void {
+        if (deed.kind === 'address' && deed.address) window.open(deed.address, '_blank', 'noopener');
+        // As soon as the screen is there on which it lies.
+        queueMicrotask(() => {
+            const layer = this.stage.top?.querySelector(`[data-layer="${CSS.escape(deed.layer ?? '')}"]`);
+            if (deed.kind === 'scroll') layer?.scrollIntoView({ block: 'center', behavior: matchMedia('(prefers-reduced-motion: reduce)').matches ? 'auto' : 'smooth' });
+            else if (deed.kind === 'focus') layer?.querySelector<HTMLElement>('.live.typed, [data-press]')?.focus();
+        });
     }
 
     private tell(happening: Happening): void {
         this.catchUp();
+        const from = this.stage.top;
         this.machine.send(happening);
-        this.changed();
+        this.after(from);
+    }
+
+    /** Shows what an event has done to what is still shown. */
+    private after(from: HTMLElement | null): void {
+        this.wait();
+        for (const pane of this.stage.visible) this.works.update(pane);
+        this.told.changed?.();
+        if (from !== null && from === this.stage.top) this.mark();
     }
 
     private catchUp(): void {
         const now = performance.now();
-        this.machine.send({ type: 'elapse', ms: Math.round(now - this.since) });
+        const ms = Math.round(now - this.since);
         this.since = now;
+        if (ms > 0) this.machine.send({ type: 'elapse', ms });
     }
 
     private wait(): void {
@@ -173,122 +312,48 @@ export class Player {
         if (due === null) return;
         this.timer = window.setTimeout(() => {
             this.since = performance.now();
+            const from = this.stage.top;
             this.machine.send({ type: 'elapse', ms: due });
-            this.wait();
+            this.after(from);
         }, due);
     }
 
-    private show(id: string | null, plan: Plan | null): void {
-        this.settle();
-        const pane = id === null ? null : this.pane(id);
-        const state = this.machine?.state ?? null;
-        this.root.querySelector<HTMLElement>('.nothing')!.hidden = pane !== null;
-        this.frame.hidden = pane === null;
-        if (!pane) return;
-        this.leaving = this.shown;
-        if (this.leaving === pane) this.leaving = null;
-        this.shown = pane;
+    private show(plan: Parameters<Stage['show']>[1], from: number): void {
+        const { machine } = this;
+        this.works.close();
         this.focused = -1;
-        this.works?.close();
-        this.works?.update(pane);
-        this.turning?.update(pane);
-        this.changed();
-        pane.classList.remove('waiting');
-        pane.scrollTop = 0;
-        this.name.textContent = state?.name ?? '';
+        this.stage.show({ screen: machine.screen, over: machine.over }, plan, from);
+        const none = this.stage.top === null;
+        this.root.querySelector<HTMLElement>('.nothing')!.hidden = !none;
+        this.frame.hidden = none;
+        if (none) return;
+        this.told.changed?.();
+        this.told.shown?.();
+        this.name.textContent = machine.state?.name ?? '';
+        this.stage.top!.style.touchAction = this.touched();
         this.fit();
-        if (plan && this.leaving) this.animate(plan, this.leaving, pane);
-        else this.settle();
         this.mark();
         // The machine counts the delays of a screen only once it has been told of it.
         queueMicrotask(() => this.wait());
-        this.prepare();
+        this.stage.prepare();
     }
 
-    /** The sheet of a screen in its scrolling pane, hung up but waiting. */
-    private pane(id: string): HTMLElement | null {
-        const known = this.panes.get(id);
-        if (known) return known;
-        const template = document.querySelector<HTMLTemplateElement>(`template[data-screen="${id}"]`);
-        if (!template) return null;
-        const pane = document.createElement('div');
-        pane.className = 'pane waiting';
-        pane.dataset['screen'] = id;
-        const sheet = document.createElement('div');
-        sheet.className = 'sheet';
-        sheet.append(template.content.cloneNode(true));
-        pane.append(sheet);
-        // Where a screen ends between two pixels its own background shows, not white.
-        const ground = sheet.querySelector('svg > rect:first-child');
-        if (ground && !ground.hasAttribute('fill-opacity')) pane.style.background = ground.getAttribute('fill') ?? '';
-        this.frame.append(pane);
-        this.panes.set(id, pane);
-        this.works?.dress(pane);
-        return pane;
-    }
-
-    /** Hangs up, one in each quiet moment, the screens that may come next, so that a tap finds them laid out; takes away the others. */
-    private prepare(): void {
-        clearTimeout(this.preparing);
-        const next = (this.machine?.reachable() ?? []).slice(0, PREPARED);
-        const step = (): void => {
-            for (const [id, pane] of this.panes) {
-                if (pane === this.shown || pane === this.leaving || next.includes(id)) continue;
-                pane.remove();
-                this.panes.delete(id);
-            }
-            const missing = next.find((id) => !this.panes.has(id));
-            if (missing === undefined || !this.pane(missing)) return;
-            this.preparing = window.setTimeout(step, QUIET);
-        };
-        this.preparing = window.setTimeout(step, QUIET);
-    }
-
-    /** The transition as the plan says; a dissolve for those who asked for less motion. */
-    private animate(plan: Plan, leaving: HTMLElement, arriving: HTMLElement): void {
-        if (plan.duration === 0 && plan.delay === 0) return this.settle();
-        const still = plan.tracks.length > 0 && matchMedia('(prefers-reduced-motion: reduce)').matches;
-        arriving.style.zIndex = plan.above === 'arriving' || still ? '2' : '0';
-        leaving.style.zIndex = '1';
-        const timing = { duration: plan.duration, delay: plan.delay, easing: plan.easing, fill: 'both' as const };
-        const tracks = still || plan.tracks.length === 0
-            ? [{ subject: 'arriving' as const, property: 'opacity', times: [0, 1], values: still ? [0, 1] : [0, 0] }]
-            : plan.tracks;
-        this.running = tracks.map((track) => {
-            const frames = track.values.map((value, i) => ({ offset: track.times[i]!, ...property(track.property, value) }));
-            const animation = (track.subject === 'arriving' ? arriving : leaving).animate(frames, timing);
-            // All tracks begin together and now, not one after another once each has been painted.
-            animation.startTime = document.timeline.currentTime;
-            return animation;
-        });
-        this.running[0]!.finished.then(() => this.settle(), () => undefined);
-    }
-
-    private settle(): void {
-        for (const animation of this.running) animation.cancel();
-        this.running = [];
-        this.leaving?.classList.add('waiting');
-        if (this.leaving) this.leaving.style.zIndex = '';
-        this.leaving = null;
-        if (this.shown) this.shown.style.zIndex = '';
+    /** What a finger does by itself on what is shown: nothing where its way may be meant for a cue. */
+    private touched(): string {
+        const ways = Object.values(this.machine.state?.cues ?? {}).flat().map((cue) => this.machine.table.cues[cue]!.trigger).filter(({ kind }) => kind === 'drag' || kind === 'swipe');
+        const scrolls = (this.stage.top?.scrollHeight ?? 0) > (this.stage.top?.clientHeight ?? 0) + 1;
+        const drags = ways.length > 0 || (this.machine.over.length > 0 && this.machine.state?.over.dragged === true);
+        return !drags ? '' : scrolls ? 'pan-y' : 'none';
     }
 
     /** The frame as large as fits, never larger than life. */
     private fit(): void {
-        const state: State | null = this.machine?.state ?? null;
+        const state = this.machine?.known(this.machine.screen) ?? null;
         if (!state) return;
         const room = this.root.querySelector('.table')!.getBoundingClientRect();
-        const scale = Math.min(1, (room.width - 48) / state.width, (room.height - 48) / state.view);
-        Object.assign(this.frame.style, { width: `${state.width}px`, height: `${state.view}px`, transform: `translate(-50%, -50%) scale(${scale})`, borderRadius: `${state.corner}px` });
+        this.scale = Math.min(1, (room.width - 48) / state.width, (room.height - 48) / state.view);
+        Object.assign(this.frame.style, { width: `${state.width}px`, height: `${state.view}px`, transform: `translate(-50%, -50%) scale(${this.scale})`, borderRadius: `${state.corner}px` });
         this.frame.dataset['pointing'] = state.pointing;
-    }
-}
-
-function property(name: string, value: number): Keyframe {
-    switch (name) {
-        case 'translateX': return { transform: `translateX(${value * 100}%)` };
-        case 'translateY': return { transform: `translateY(${value * 100}%)` };
-        default: return { [name]: String(value) };
     }
 }
 

@@ -10,8 +10,12 @@ export interface WidgetRow { signal: string; rules: Rule[] }
 
 export interface Track { subject: 'arriving' | 'leaving'; property: string; times: number[]; values: number[] }
 export interface Plan { duration: number; delay: number; easing: string; above: 'arriving' | 'leaving'; tracks: Track[] }
-export interface CueRow { id: string; trigger: { kind: string; delay?: number }; conditions: { kind: string }[]; actions: { kind: string; screen?: string; axis?: string; state?: string | null }[]; plan: Plan | null; inverse: Plan | null; turns?: string[] }
-export interface State { id: string; name: string; width: number; height: number; view: number; corner: number; pointing: string; taps: Record<string, number>; delays: number[]; widgets: string[] }
+export interface Test { kind: string; not?: boolean; signal?: string; part?: string; compare?: string; value?: string | number; to?: string; axis?: string; state?: string; instance?: string }
+export interface Deed { kind: string; screen?: string; to?: string; first?: boolean; axis?: string; state?: string | null; instance?: string; signal?: string; value?: Value; by?: number; steps?: Step[]; layer?: string; address?: string; plan?: Plan | null; inverse?: Plan | null }
+export interface Trigger { kind: string; delay?: number; press?: number; direction?: string; distance?: number; key?: string; phrase?: string; reaches?: Test }
+export interface CueRow { id: string; trigger: Trigger; conditions: Test[][]; actions: Deed[]; otherwise: Deed[]; turns?: string[] }
+export interface Over { place: string; x: number; y: number; scrim: string; blur: number; outside: boolean; dragged: boolean; away: string; reach: number; plan: Plan; inverse: Plan }
+export interface State { id: string; name: string; width: number; height: number; view: number; corner: number; pointing: string; cues: Record<string, number[]>; waits: number[]; widgets: string[]; over: Over }
 /** px right, down, wider, higher. */
 export type Shift = [number, number, number, number];
-export interface Table { programme: number; entry: string | null; states: State[]; cues: CueRow[]; signals: Record<string, SignalRow>; widgets: Record<string, WidgetRow>; words: Record<string, Piece[]>; axes: Record<string, string[]>; turns: Record<string, Record<string, string>>; shifts: Record<string, Record<string, Record<string, Shift>>>; patterns: { number: string; day: Pattern; month: Pattern } }
+export interface Table { programme: number; entry: string | null; states: State[]; cues: CueRow[]; signals: Record<string, SignalRow>; widgets: Record<string, WidgetRow>; words: Record<string, Piece[]>; axes: Record<string, string[]>; turns: Record<string, Record<string, string>>; shifts: Record<string, Record<string, Record<string, Shift>>>; pressing: Record<string, number>; patterns: { number: string; day: Pattern; month: Pattern } }

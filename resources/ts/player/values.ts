@@ -2,7 +2,10 @@
  * The values of signals while a programme runs: what presses and typing do to them, what words hold, which rules are
  * kept. `Flow\Values` is the same for the simulator; docs/format.md documents the table.
  */
-import type { Pattern, SignalRow, Step, Table, Value } from './table.ts';
+import type { Deed, Pattern, SignalRow, Step, Table, Test, Value } from './table.ts';
+
+/** What is read of a signal. */
+type Told = number | string | boolean | null;
 
 const DAY = 86_400_000;
 const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
@@ -67,6 +70,74 @@ export class Values {
         if (name === undefined || !signal) return;
         if (signal.kind === 'text' && typeof value === 'string') this.values[name] = value;
         else if (signal.kind === 'number' && typeof value === 'number') this.values[name] = stepped(signal, value);
+    }
+
+    /** Gives a signal a value: one that is named, one further by so much, or what a formula gives. */
+    set(deed: Deed): void {
+        const name = deed.signal ?? '';
+        const signal = this.table.signals[name];
+        if (!signal) return;
+        if (deed.value !== undefined) {
+            this.values[name] = signal.kind === 'number' && typeof deed.value === 'number' ? stepped(signal, deed.value) : deed.value;
+            return;
+        }
+        const value = this.values[name] ?? null;
+        if (deed.by === undefined) this.become(name, signal, this.result(deed.steps ?? []));
+        else if (signal.kind === 'on') this.values[name] = (value === true) !== (deed.by !== 0);
+        else if (signal.kind === 'one') this.values[name] = signal.labels.length === 0 ? -1 : Math.max(0, Math.min(signal.labels.length - 1, (typeof value === 'number' ? value : -1) + Math.floor(deed.by + 0.5)));
+        else this.become(name, signal, (this.number(this.read(name, '')) ?? 0) + deed.by);
+    }
+
+    /** What a formula gives, as the signal holds it: of choices the row, counted from 1, or what is called so. */
+    private become(name: string, signal: SignalRow, result: number | string | boolean | null): void {
+        const number = this.number(result);
+        const row = typeof result === 'string' ? signal.labels.indexOf(result) : -1;
+        const counted = number === null ? -1 : Math.floor(number) - 1;
+        switch (signal.kind) {
+            case 'on': this.values[name] = number !== null && number !== 0; break;
+            case 'one': this.values[name] = row >= 0 ? row : counted in signal.labels ? counted : -1; break;
+            case 'several': this.values[name] = row >= 0 ? [row] : []; break;
+            case 'number': if (number !== null) this.values[name] = stepped(signal, number); break;
+            case 'date': this.values[name] = number === null ? null : Math.floor(number); break;
+            default: this.values[name] = this.write(result, null);
+        }
+    }
+
+    /** Whether what a signal holds compares as it should; never where there is no such signal. */
+    holds(test: Test): boolean {
+        const name = test.signal ?? '';
+        if (!this.table.signals[name] && name !== 'serial' && name !== 'today') return false;
+        const held = this.read(name, test.part ?? '');
+        const against = test.to ? this.read(test.to, '') : test.value ?? '';
+        const [a, b] = [this.number(held), this.number(against)];
+        switch (test.compare) {
+            case 'filled': return !isNothing(held);
+            case 'empty': return isNothing(held);
+            case 'is': return this.isSame(held, against);
+            case 'is-not': return !this.isSame(held, against);
+            case 'has': return this.has(name, held, this.text(against));
+            case 'has-not': return !this.has(name, held, this.text(against));
+            case 'over': return a !== null && b !== null && a > b;
+            case 'at-least': return a !== null && b !== null && a >= b;
+            case 'under': return a !== null && b !== null && a < b;
+            default: return a !== null && b !== null && a <= b;
+        }
+    }
+
+    private isSame(held: Told, against: Told): boolean {
+        if (typeof held === 'boolean') return held === (typeof against === 'boolean' ? against : ['on', 'yes', 'true', '1'].includes(this.text(against)));
+        return typeof held === 'number' ? held === this.number(against) : this.text(held) === this.text(against);
+    }
+
+    private text(value: Told): string {
+        return typeof value === 'string' ? value.trim() : this.write(value, null);
+    }
+
+    /** Of several choices, whether one of them is called so; of words, whether they are in them. */
+    private has(name: string, held: Told, words: string): boolean {
+        const [signal, items] = [this.table.signals[name], this.values[name]];
+        if (signal?.kind === 'several' && Array.isArray(items)) return items.some((item) => (signal.labels[item] ?? '').trim() === words);
+        return words !== '' && this.text(held).includes(words);
     }
 
     /** From now on the widget shows its errors. */
@@ -225,6 +296,10 @@ export class Values {
             default: return text;
         }
     }
+}
+
+function isNothing(held: Told): boolean {
+    return held === null || held === false || (typeof held === 'string' && held.trim() === '');
 }
 
 function combined(how: string, left: number, right: number): number | null {

@@ -598,6 +598,7 @@ export class Facets {
             case 'align': this.align(button.dataset['name']!); break;
             case 'distribute': this.distribute(button.dataset['name']!); break;
             case 'remove-cue': void this.server.edit({ type: 'remove-cue', ...owner, cue: id }); break;
+            case 'cue-up': void this.server.edit({ type: 'set-cue-field', ...owner, cue: button.closest<HTMLElement>('[data-cue]')!.dataset['cue'], field: button.dataset['name'], value: button.dataset['to'] }); break;
             case 'add-cue': void this.server.edit({ type: 'put-cue', ...owner, cue: { id: fresh(), ...JSON.parse(button.dataset['cue']!) as object } }); break;
             case 'entry': void this.server.edit({ type: 'set-entry', screen: owner.screen }); break;
             default: document.dispatchEvent(new CustomEvent('kindred:do', { detail: button.dataset['do'] }));

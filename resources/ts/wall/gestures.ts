@@ -600,7 +600,7 @@ export class Gestures {
                 this.selection.pick([id], own);
                 void this.server.edit({
                     type: 'put-cue', screen: own, layer: id,
-                    cue: { id: fresh(), trigger: { kind: 'tap' }, action: { kind: 'show', screen: target } },
+                    cue: { id: fresh(), trigger: { kind: 'tap' }, actions: [{ kind: 'show', screen: target }] },
                 }).then(() => this.makers.linked());
             },
         };

@@ -191,20 +191,24 @@
             @endforeach
             @php($new = ['trigger' => $owner instanceof Kindred\Document\Screen ? ['kind' => 'delay', 'delay' => 2000] : ['kind' => 'tap']])
             @if ($others !== [])
-                <button class="button justify-self-start" data-do="add-cue" data-name="show" data-cue="{{ json_encode($new + ['action' => ['kind' => 'show', 'screen' => $others[0]->id]]) }}"><x-glyph name="plus"/> {{ $owner instanceof Kindred\Document\Screen ? 'After a delay, show a screen' : 'On tap, show a screen' }}</button>
+                <button class="button justify-self-start" data-do="add-cue" data-name="show" data-cue="{{ json_encode($new + ['actions' => [['kind' => 'show', 'screen' => $others[0]->id]]]) }}"><x-glyph name="plus"/> {{ $owner instanceof Kindred\Document\Screen ? 'After a delay, show a screen' : 'On tap, show a screen' }}</button>
             @endif
             @if (! $owner instanceof Kindred\Document\Screen)
-                <button class="button justify-self-start" data-do="add-cue" data-name="return" data-cue="{{ json_encode($new + ['action' => ['kind' => 'return']]) }}"><x-glyph name="plus"/> On tap, return</button>
+                <button class="button justify-self-start" data-do="add-cue" data-name="return" data-cue="{{ json_encode($new + ['actions' => [['kind' => 'return']]]) }}"><x-glyph name="plus"/> On tap, return</button>
                 @php($changing = Kindred\Document\Edit\CueField::changing($tree, $tree->screens[$owner->screen ?? ''] ?? $screen, $owner))
                 @if (($changing?->axes ?? []) !== [])
-                    <button class="button justify-self-start" data-do="add-cue" data-name="state" data-cue="{{ json_encode($new + ['action' => ['kind' => 'state', 'axis' => $changing->axes[0]->id], 'transition' => Kindred\Document\Cue\Action\ChangeState::usualTransition()->toArray()]) }}"><x-glyph name="plus"/> On tap, change its state</button>
+                    <button class="button justify-self-start" data-do="add-cue" data-name="state" data-cue="{{ json_encode($new + ['actions' => [['kind' => 'state', 'axis' => $changing->axes[0]->id, 'transition' => Kindred\Document\Cue\Action\ChangeState::usualTransition()->toArray()]]]) }}"><x-glyph name="plus"/> On tap, change its state</button>
                 @endif
                 @if ($owner->cues === [])<p class="text-ash">Or drag the knot beside the layer to a screen (G).</p>@endif
-            @elseif ($ways !== [])
+            @endif
+            @if ($owner instanceof Kindred\Document\Screen && $tree->component($owner->id) === null)
+                @include('wall.cue.over')
+            @endif
+            @if ($owner instanceof Kindred\Document\Screen && $ways !== [])
                 <p class="text-ash" id="ways-label">Led to by</p>
                 <ul class="grid justify-items-start gap-1" aria-labelledby="ways-label">
                     @foreach (array_slice($ways, 0, App\Canvas\Facets::WAYS) as $way)
-                        <li><button class="button quiet !min-h-0 !justify-start !px-1 text-left" data-do="go" data-screen="{{ $way['screen']->id }}" data-layer="{{ $way['layer']?->id }}" title="Go there">{{ $way['layer'] ? "{$way['layer']->name}, on {$way['screen']->name}" : "{$way['screen']->name}, after a delay" }}</button></li>
+                        <li><button class="button quiet !min-h-0 !justify-start !px-1 text-left" data-do="go" data-screen="{{ $way['screen']->id }}" data-layer="{{ $way['layer']?->id }}" title="Go there">{{ $way['layer'] ? "{$way['layer']->name}, on {$way['screen']->name}" : "{$way['screen']->name}, by itself" }}</button></li>
                     @endforeach
                     @if (count($ways) > App\Canvas\Facets::WAYS)<li class="text-ash">and more</li>@endif
                 </ul>

@@ -1,6 +1,6 @@
 /** What a person does at the wall, with real pointer events; and a page that allows no error. */
 import { writeFile } from 'node:fs/promises';
-import { expect, test as base, type BrowserContext, type Locator, type Page } from '@playwright/test';
+import { expect, test as base, type BrowserContext, type Locator, type Page, type Request } from '@playwright/test';
 
 export const test = base.extend<{ context: BrowserContext; page: Page }, { window: BrowserContext }>({
     // One browser window for all tests of a worker, so that scripts, styles and fonts are read once.
@@ -8,6 +8,7 @@ export const test = base.extend<{ context: BrowserContext; page: Page }, { windo
         const window = await browser.newContext({ baseURL: process.env['KINDRED_URL'] ?? 'http://127.0.0.1:8400', viewport: { width: 1280, height: 800 } });
         // What never comes is said where it was waited for.
         window.setDefaultTimeout(45_000);
+        window.on('page', watched);
         await use(window);
         await window.close();
     }, { scope: 'worker' }],
@@ -21,6 +22,8 @@ export const test = base.extend<{ context: BrowserContext; page: Page }, { windo
             if (message.type() === 'error') errors.push(message.text());
         });
         page.on('pageerror', (error) => errors.push(error.message));
+        // As long as somebody listens, choosers of files are taken over: whoever begins to listen shortly before may come too late.
+        page.on('filechooser', () => undefined);
         await slowed(page);
         await use(page);
         await tidied(page);
@@ -34,7 +37,8 @@ async function tidied(page: Page): Promise<void> {
     const context = page.context();
     const open = context.pages();
     const blank = await context.newPage();
-    // Before the cookies go: a page that still asks for what changed would be refused.
+    // Before the cookies go: a page that still asks for what changed would be refused, and an edit that outlives its page brings its cookie back.
+    await Promise.all(open.map(answered));
     for (const one of open) await one.close();
     await context.setOffline(false);
     await context.unrouteAll({ behavior: 'ignoreErrors' });
@@ -43,6 +47,24 @@ async function tidied(page: Page): Promise<void> {
     const client = await context.newCDPSession(blank);
     await client.send('Storage.clearDataForOrigin', { origin: process.env['KINDRED_URL'] ?? 'http://127.0.0.1:8400', storageTypes: 'local_storage,indexeddb,cache_storage,service_workers' });
     await blank.close();
+}
+
+/** What each page has sent and has no answer yet. */
+const sent = new WeakMap<Page, Set<Request>>();
+
+function watched(page: Page): void {
+    const own = new Set<Request>();
+    sent.set(page, own);
+    page.on('request', (request) => request.method() === 'POST' && own.add(request));
+    page.on('requestfinished', (request) => own.delete(request));
+    page.on('requestfailed', (request) => own.delete(request));
+}
+
+async function answered(page: Page): Promise<void> {
+    for (let [first] = sent.get(page) ?? []; first; [first] = sent.get(page) ?? []) {
+        await first.response().catch(() => null);
+        sent.get(page)!.delete(first);
+    }
 }
 
 /** With KINDRED_SLOW the browser's processor is so many times slower. */

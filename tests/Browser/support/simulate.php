@@ -15,6 +15,8 @@ foreach (json_decode((string) stream_get_contents(STDIN), true) as $run) {
         $simulator->send($event);
     }
     $ends[] = $simulator->stand() + [
+        'over' => $simulator->over(),
+        'done' => $simulator->done,
         'turns' => (object) $simulator->turns,
         'values' => (object) $simulator->values->all(),
         'words' => array_map($simulator->values->words(...), array_map(strval(...), array_keys($run['table']['words']))),

@@ -10,8 +10,6 @@ use Kindred\Check\Limit;
 use Kindred\Check\OnScreen;
 use Kindred\Check\Placed;
 use Kindred\Check\Scene;
-use Kindred\Document\Cue\Action\GoBack;
-use Kindred\Document\Cue\Trigger\Tap;
 
 /** What returns stands at the top left. Checked only where it is set how near to that corner. */
 final class BackPlace implements OnScreen
@@ -57,7 +55,7 @@ final class BackPlace implements OnScreen
     private static function returns(Placed $one): bool
     {
         foreach ($one->layer->cues as $cue) {
-            if ($cue->trigger instanceof Tap && $cue->action instanceof GoBack) {
+            if ($cue->isTap() && $cue->returns()) {
                 return true;
             }
         }

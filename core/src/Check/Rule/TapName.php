@@ -11,8 +11,6 @@ use Kindred\Check\Limit;
 use Kindred\Check\OnScreen;
 use Kindred\Check\Placed;
 use Kindred\Check\Scene;
-use Kindred\Document\Cue\Action\GoBack;
-use Kindred\Document\Cue\Action\Show;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
@@ -74,10 +72,10 @@ final class TapName implements OnScreen
     private static function suggested(Scene $scene, Placed $one): ?string
     {
         foreach ($one->layer->cues as $cue) {
-            if ($cue->action instanceof GoBack) {
+            if ($cue->returns()) {
                 return 'Back';
             }
-            $to = $cue->action instanceof Show ? ($scene->tree->screens[$cue->action->screen] ?? null) : null;
+            $to = $scene->tree->screens[$cue->targets()[0] ?? ''] ?? null;
             if ($to !== null) {
                 return mb_strimwidth("Open {$to->name}", 0, 120, '…');
             }

@@ -11,9 +11,6 @@ use Kindred\Check\Fix;
 use Kindred\Check\Group;
 use Kindred\Check\Placed;
 use Kindred\Check\Scene;
-use Kindred\Document\Cue\Action\GoBack;
-use Kindred\Document\Cue\Action\Show;
-use Kindred\Document\Cue\Trigger\Tap;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
 
@@ -110,8 +107,9 @@ final class Wording implements Across
     private static function leadsTo(Placed $one): ?string
     {
         foreach ($one->layer->cues as $cue) {
-            if ($cue->trigger instanceof Tap && ($cue->action instanceof Show || $cue->action instanceof GoBack)) {
-                return $cue->action instanceof Show ? $cue->action->screen : 'back';
+            $to = $cue->isTap() ? $cue->targets()[0] ?? ($cue->returns() ? 'back' : null) : null;
+            if ($to !== null) {
+                return $to;
             }
         }
 

@@ -71,8 +71,10 @@ final class Turning
         $axes = [];
         foreach ($tree->layers as $layer) {
             foreach ($layer->cues as $cue) {
-                if ($cue->action instanceof ChangeState) {
-                    $axes[$cue->action->axis] = true;
+                foreach ($cue->acts() as $act) {
+                    if ($act->action instanceof ChangeState) {
+                        $axes[$act->action->axis] = true;
+                    }
                 }
             }
         }

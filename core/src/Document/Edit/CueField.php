@@ -4,17 +4,32 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Edit;
 
+use Kindred\Document\Component\Axis;
 use Kindred\Document\Component\Component;
+use Kindred\Document\Cue\Act;
 use Kindred\Document\Cue\Action;
 use Kindred\Document\Cue\Action\ChangeState;
+use Kindred\Document\Cue\Action\FocusField;
 use Kindred\Document\Cue\Action\GoBack;
+use Kindred\Document\Cue\Action\LayOver;
+use Kindred\Document\Cue\Action\OpenAddress;
+use Kindred\Document\Cue\Action\Replace;
+use Kindred\Document\Cue\Action\ScrollTo;
+use Kindred\Document\Cue\Action\SetValue;
 use Kindred\Document\Cue\Action\Show;
+use Kindred\Document\Cue\Action\TakeOff;
+use Kindred\Document\Cue\Condition;
+use Kindred\Document\Cue\Condition\FieldsAreRight;
+use Kindred\Document\Cue\Condition\SignalIs;
+use Kindred\Document\Cue\Condition\StateIs;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Cue\Direction;
+use Kindred\Document\Cue\Premise;
 use Kindred\Document\Cue\Transition;
 use Kindred\Document\Cue\TransitionKind;
 use Kindred\Document\Cue\Trigger;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\Widget;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
@@ -24,9 +39,17 @@ use Kindred\Property\Path;
 use Kindred\Property\Properties;
 use Kindred\Property\Typing;
 
-/** A property of cues that is typed or chosen, by its path, with what follows from it: a new action brings its target and transition. */
+/**
+ * A property of cues that is typed or chosen, by its path, with what follows from it: a new action brings its target and transition.
+ *
+ * Conditions and actions are added by choosing the kind of the one after the last (`actions.2.kind`), taken away by choosing none, and
+ * put before each other by `actions.1.at`, a place counted from 0.
+ */
 final readonly class CueField
 {
+    /** Where an action leads that has only just been chosen. */
+    private const SOMEWHERE = 'https://example.org';
+
     private function __construct(private string $path)
     {
     }
@@ -38,20 +61,30 @@ final readonly class CueField
 
     public function label(): string
     {
-        return match ($this->path) {
-            'trigger.delay' => 'wait',
-            'checks' => 'what it asks of the fields',
-            'action.screen' => 'screen',
-            'action.becomes' => 'state',
-            'trigger.kind', 'action.kind', 'transition.kind' => explode('.', $this->path)[0],
-            default => str_replace('transition.', '', $this->path),
+        $last = (string) strrchr(".{$this->path}", '.');
+
+        return match (true) {
+            $this->path === 'trigger.delay' => 'wait',
+            $this->path === 'trigger.kind' => 'trigger',
+            $last === '.becomes' => 'state',
+            $last === '.reads' => 'value',
+            $last === '.at' => 'order',
+            str_ends_with($this->path, 'transition.kind') => 'transition',
+            $last === '.kind' => str_starts_with($this->path, 'conditions') ? 'condition' : 'action',
+            default => substr($last, 1),
         };
     }
 
-    /** Whether it is part of the action, which may depend on other screens. */
+    /** Whether it is part of an action, which may depend on other screens. */
     public function isAction(): bool
     {
-        return str_starts_with($this->path, 'action.');
+        return preg_match('/^(actions|otherwise)\./', $this->path) === 1;
+    }
+
+    /** Whether what it can be depends on the layers of the screen. */
+    public function isAboutLayers(): bool
+    {
+        return preg_match('/\.(kind|becomes|layer)$/D', $this->path) === 1;
     }
 
     /**
@@ -62,37 +95,91 @@ final readonly class CueField
      */
     public function set(Tree $tree, Screen $from, ?Layer $of, Cue $cue, string $value): Cue
     {
-        $way = $cue->transition ?? Transition::push(Direction::Left);
+        if (preg_match('/^(conditions|actions|otherwise)\.(\d+)\.(.+)$/D', $this->path, $match) === 1) {
+            return Properties::with($cue, [$match[1] => $this->listed($tree, $from, $of, $cue, $match[1], (int) $match[2], $match[3], $value)]);
+        }
+        $has = str_starts_with($this->path, 'trigger.') && $this->path !== 'trigger.kind' ? $cue->with(trigger: $this->having($cue->trigger)) : $cue;
 
         return match ($this->path) {
             'trigger.kind' => $cue->with(trigger: $this->trigger($cue, $value)),
-            'action.kind' => $this->acting($tree, $from, $of, $cue, OneOf::kind(Reader::of(['value' => $value]), 'value', Action::ALL)),
-            'action.screen' => $this->showing($from, $cue, $tree->screen(Reader::of(['value' => $value])->id('value'))),
-            'action.becomes' => $this->becoming(self::changing($tree, $from, $of), $cue, $value),
-            'transition.kind' => $cue->with(transition: $value === '' ? $this->inverse($cue) : $this->moving($way, $this->choice($value, TransitionKind::class))),
-            default => Path::of($this->path)->typed($cue->with(...$this->usual($cue, $way)), $value, Typing::alone()),
-        };
-    }
-
-    /** @return array<string, object> what has to be there, so that something of it can be set */
-    private function usual(Cue $cue, Transition $way): array
-    {
-        return match (explode('.', $this->path)[0]) {
-            'transition' => ['transition' => $way],
-            'trigger' => ['trigger' => $this->having($cue->trigger)],
-            default => [],
+            'trigger.reaches.reads' => $this->reading($has, 'trigger.reaches', $value),
+            default => Path::of($this->path)->typed($has, $value, Typing::alone()),
         };
     }
 
     /**
-     * @template T of \BackedEnum
+     * What becomes of a list of conditions or actions.
      *
-     * @param  class-string<T>  $enum
-     * @return T
+     * @return list<object>
      */
-    private function choice(string $value, string $enum): \BackedEnum
+    private function listed(Tree $tree, Screen $from, ?Layer $of, Cue $cue, string $name, int $at, string $part, string $value): array
     {
-        return Reader::of(['value' => $value])->enum('value', $enum);
+        /** @var list<Premise|Act> $list */
+        $list = Path::of($name)->value($cue);
+        $one = $list[$at] ?? null;
+        if ($part === 'kind' && $value !== '' && ($at > count($list) || $at >= Cue::MOST)) {
+            throw new InvalidInput('value', 'A cue has at most '.Cue::MOST.' conditions and actions of each kind.');
+        }
+        if ($one === null && ($part !== 'kind' || $value === '')) {
+            throw new InvalidInput('field', 'That is no longer there; it may have been removed in another window.');
+        }
+        if (($part === 'kind' && $value === '') || $part === 'at') {
+            unset($list[$at]);
+            array_splice($list, max(0, min(count($list), (int) $value)), 0, $part === 'at' && $one !== null ? [$one] : []);
+
+            return $list;
+        }
+        $list[$at] = $name === 'conditions'
+            ? $this->premise($tree, $from, $of, $one instanceof Premise ? $one : null, $part, $value)
+            : $this->act($tree, $from, $of, $one instanceof Act ? $one : null, $part, $value);
+
+        return array_values($list);
+    }
+
+    private function premise(Tree $tree, Screen $from, ?Layer $of, ?Premise $premise, string $part, string $value): Premise
+    {
+        if ($premise === null || $part === 'kind') {
+            $kind = OneOf::kind(Reader::of(['value' => $value]), 'value', Condition::ALL);
+
+            return $premise?->condition instanceof $kind ? $premise : new Premise($this->condition($tree, $from, $of, $kind), $premise->or ?? false);
+        }
+
+        return match (true) {
+            $part === 'reads' && $premise->condition instanceof SignalIs => $this->reading($premise, 'condition', $value),
+            $part === 'becomes' && $premise->condition instanceof StateIs => $premise->with(condition: $premise->condition->with(...$this->state($tree, $from, $of, $value))),
+            default => Path::of($part)->typed($premise, $value, Typing::alone()),
+        };
+    }
+
+    /** @param  class-string<Condition>  $kind */
+    private function condition(Tree $tree, Screen $from, ?Layer $of, string $kind): Condition
+    {
+        if ($kind !== StateIs::class) {
+            return $kind === FieldsAreRight::class ? new FieldsAreRight : new SignalIs('');
+        }
+        [$instance, $axis] = $this->someState($tree, $from, $of);
+
+        return new StateIs($axis->id, $axis->states[0]->id, instance: $instance);
+    }
+
+    private function act(Tree $tree, Screen $from, ?Layer $of, ?Act $act, string $part, string $value): Act
+    {
+        if ($act === null || $part === 'kind') {
+            return $this->acting($tree, $from, $of, $act, OneOf::kind(Reader::of(['value' => $value]), 'value', Action::ALL));
+        }
+        $has = $act->transition === null && str_starts_with($part, 'transition.') ? $act->with(transition: Transition::push(Direction::Left)) : $act;
+
+        return match (true) {
+            $part === 'screen' => $this->bringing($from, $act, $tree->screen(Reader::of(['value' => $value])->id('value'))),
+            $part === 'to' && $act->action instanceof GoBack => $act->with(action: match ($value) {
+                '', 'first' => new GoBack(first: $value !== ''),
+                default => new GoBack($tree->screen(Reader::of(['value' => $value])->id('value'))->id),
+            }),
+            $part === 'becomes' && $act->action instanceof ChangeState => $act->with(action: $act->action->with(...$this->state($tree, $from, $of, $value))),
+            $part === 'layer' => Path::of($part)->typed($act, $tree->layer(Reader::of(['value' => $value])->id('value'))->id, Typing::alone()),
+            $part === 'transition.kind' => $act->with(transition: $value === '' ? null : $this->moving($has->transition ?? Transition::cut(), Reader::of(['value' => $value])->enum('value', TransitionKind::class))),
+            default => Path::of($part)->typed($has, $value, Typing::alone()),
+        };
     }
 
     private function trigger(Cue $cue, string $value): Trigger
@@ -116,34 +203,83 @@ final readonly class CueField
     }
 
     /**
-     * A return plays the inverse of the way here until it is given one of its own; a show goes to the next screen of the reel.
+     * What is read of a signal: its name, and a part of it after a point. What it was compared with is no value of another one.
+     *
+     * @template T of object
+     *
+     * @param  T  $in
+     * @return T
+     */
+    private function reading(object $in, string $where, string $value): object
+    {
+        [$signal, $part] = [...explode('.', $value, 2), ''];
+
+        return Path::of($where)->with($in, SignalIs::read(Reader::of(['signal' => $signal, 'part' => $part])));
+    }
+
+    /**
+     * A return plays the inverse of the way here until it is given a transition of its own; what shows a screen shows the next one of the reel.
      *
      * @param  class-string<Action>  $kind
      */
-    private function acting(Tree $tree, Screen $from, ?Layer $of, Cue $cue, string $kind): Cue
+    private function acting(Tree $tree, Screen $from, ?Layer $of, ?Act $act, string $kind): Act
     {
-        if ($cue->action instanceof $kind) {
-            return $cue;
+        if ($act?->action instanceof $kind) {
+            return $act;
         }
-        if ($kind === GoBack::class) {
-            return $cue->with(action: new GoBack, transition: null);
-        }
-        if ($kind === ChangeState::class) {
-            $axis = self::changing($tree, $from, $of)->axes[0] ?? null;
+        switch ($kind) {
+            case GoBack::class:
+            case TakeOff::class:
+                return new Act(new $kind);
+            case ChangeState::class:
+                [$instance, $axis] = $this->someState($tree, $from, $of);
 
-            return $axis === null ? throw new InvalidInput('value', 'Only an instance whose component has states can change them, or what lies in such a component. Give it a state on its sheet first.')
-                : $cue->with(action: new ChangeState($axis->id), transition: ChangeState::usualTransition());
-        }
-        $others = array_values(array_filter($tree->reel(), fn (Screen $screen): bool => $screen->id !== $from->id));
-        $later = array_values(array_filter($others, fn (Screen $screen): bool => strcmp($screen->rank, $from->rank) > 0));
-        $next = $later[0] ?? $others[0] ?? throw new InvalidInput('value', 'There is no other screen to show yet; add one first.');
+                return new Act(new ChangeState($axis->id, instance: $instance), ChangeState::usualTransition());
+            case SetValue::class:
+                return new Act(new SetValue(''));
+            case OpenAddress::class:
+                return new Act(new OpenAddress(self::SOMEWHERE));
+            case ScrollTo::class:
+            case FocusField::class:
+                return new Act(new $kind($this->someLayer($tree, $from, $kind === FocusField::class)->id));
+            default:
+                $next = $act?->target() === null ? null : $tree->screens[$act->target()] ?? null;
 
-        return $this->showing($from, $cue->with(transition: null), $next);
+                return $this->bringing($from, new Act(new $kind($next->id ?? ''), $act?->target() === null ? null : $act->transition), $next ?? $this->next($tree, $from));
+        }
     }
 
-    private function showing(Screen $from, Cue $cue, Screen $target): Cue
+    /** The screen that comes next in the reel. */
+    private function next(Tree $tree, Screen $from): Screen
     {
-        return $cue->with(action: new Show($target->id), transition: $cue->transition ?? Transition::suggested($from->box, $target->box));
+        $others = array_values(array_filter($tree->reel(), fn (Screen $screen): bool => $screen->id !== $from->id));
+        $later = array_values(array_filter($others, fn (Screen $screen): bool => strcmp($screen->rank, $from->rank) > 0));
+
+        return $later[0] ?? $others[0] ?? throw new InvalidInput('value', 'There is no other screen to show yet; add one first.');
+    }
+
+    private function bringing(Screen $from, Act $act, Screen $target): Act
+    {
+        $action = $act->action;
+
+        return match (true) {
+            $action instanceof Show => new Act(new Show($target->id), $act->transition ?? Transition::suggested($from->box, $target->box)),
+            $action instanceof Replace => new Act(new Replace($target->id), $act->transition),
+            // How it comes it says itself, as long as nothing else is said here.
+            $action instanceof LayOver => new Act(new LayOver($target->id), $act->transition),
+            default => throw new InvalidInput('field', 'That action brings no screen; it may have been changed in another window.'),
+        };
+    }
+
+    private function someLayer(Tree $tree, Screen $from, bool $field): Layer
+    {
+        foreach ($tree->layersOf($from->id) as $layer) {
+            if (! $field || $layer->content instanceof Widget) {
+                return $layer;
+            }
+        }
+
+        throw new InvalidInput('value', $field ? 'There is no field on the screen yet; place one from the kit first.' : 'There is no layer on the screen yet.');
     }
 
     /** The component whose state a cue can change: that in which its layer lies, or of which that is an instance. */
@@ -152,21 +288,50 @@ final readonly class CueField
         return $tree->component($of?->component()) ?? $from->component;
     }
 
-    /** @param  string  $value  an axis and a state, `axis state`, or an axis alone for its next state */
-    private function becoming(?Component $component, Cue $cue, string $value): Cue
+    /** @return list<array{Layer, Component}> the instances on a screen whose components have states */
+    public static function instances(Tree $tree, Screen $from): array
     {
-        [$axis, $state] = [...explode(' ', $value, 2), ''];
+        $found = [];
+        foreach ($tree->layersOf($from->id) as $layer) {
+            $component = $tree->component($layer->component());
+            if ($component !== null && $component->axes !== []) {
+                $found[] = [$layer, $component];
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return array{string|null, Axis} the instance, null for the one in which a cue lies, and an axis of it with states */
+    private function someState(Tree $tree, Screen $from, ?Layer $of): array
+    {
+        $own = self::changing($tree, $from, $of)->axes[0] ?? null;
+        if ($own !== null) {
+            return [null, $own];
+        }
+        [$instance, $component] = self::instances($tree, $from)[0] ?? throw new InvalidInput('value', 'Only an instance whose component has states can change them, or what lies in such a component. Give it a state on its sheet first.');
+
+        return [$instance->id, $component->axes[0]];
+    }
+
+    /**
+     * A state as it is chosen: `axis state`, or an axis alone for its next state; of another instance than the own one, with its id and a colon before.
+     *
+     * @return array{axis: string, state: string|null, instance: string|null}
+     */
+    private function state(Tree $tree, Screen $from, ?Layer $of, string $value): array
+    {
+        $instance = strstr($value, ':', true);
+        $instance = $instance === false ? null : $instance;
+        $chosen = $instance === null ? $value : substr($value, strlen($instance) + 1);
+        [$axis, $state] = [...explode(' ', $chosen, 2), ''];
+        $component = $instance === null ? self::changing($tree, $from, $of) : $tree->component($tree->layer($instance)->component());
         $known = $component?->axis($axis);
         if ($known === null || ($state !== '' && $known->state($state) === null)) {
             throw new InvalidInput('value', 'That state is not there; it may have been removed in another window.');
         }
 
-        return $cue->with(action: new ChangeState($axis, $state === '' ? null : $state));
-    }
-
-    private function inverse(Cue $cue): ?Transition
-    {
-        return $cue->action instanceof GoBack ? null : $cue->transition;
+        return ['axis' => $axis, 'state' => $state === '' ? null : $state, 'instance' => $instance];
     }
 
     /** A transition that was a cut gets a duration when it becomes a movement. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Document\Edit;
 
 use Kindred\Device\Catalogue;
+use Kindred\Document\Overlay;
 use Kindred\Document\Screen;
 use Kindred\Geometry\Axis;
 use Kindred\Input\InvalidInput;
@@ -29,7 +30,7 @@ final readonly class ScreenField
     {
         $steps = explode('.', $this->path);
 
-        return $steps[0] === 'tracing' || $steps[0] === 'guides' ? $steps[0] : (Properties::of(Screen::class)->all[$steps[0]] ?? null)?->label() ?? $steps[0];
+        return in_array($steps[0], ['tracing', 'guides'], true) ? $steps[0] : ($steps[0] === 'over' ? 'how it lies over others' : (Properties::of(Screen::class)->all[$steps[0]] ?? null)?->label() ?? $steps[0]);
     }
 
     /** Whether layers may have to follow. */
@@ -42,6 +43,12 @@ final readonly class ScreenField
     public function set(Screen $screen, string $value): Screen
     {
         $way = Path::of($this->path);
+
+        if ($way->root() === 'over') {
+            $over = $screen->over ?? Overlay::usual();
+            // How it comes is said as a whole as soon as something of it is.
+            $screen = $screen->with(over: str_starts_with($this->path, 'over.transition.') && $over->transition === null ? $over->with(transition: $over->coming()) : $over);
+        }
 
         return match (true) {
             $this->path === 'device' => self::onDevice($screen, $value),

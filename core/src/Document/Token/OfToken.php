@@ -12,6 +12,6 @@ final class OfToken extends Inlined
 {
     public function __construct(mixed ...$more)
     {
-        parent::__construct(TokenValue::ALL, ...$more);
+        parent::__construct(TokenValue::ALL, false, ...$more);
     }
 }

@@ -16,7 +16,7 @@ final class Offers
     private const ENTRY = '(fills|strokes)\.\d+';
 
     /** What is worth it, as a field shows it. */
-    private const WORTH = '/^(corners|opacity|rowGap|columnGap|padding|rounding|style\.(family|weight|size|lineHeight)|cues\.\d+\.transition\.(duration|easing)|strokes\.\d+\.width|'.self::ENTRY.'\.(paint|opacity)|(fills|strokes|effects)\.\d+\.(stops\.\d+\.)?colour|effects\.\d+\.(effect|blur|radius))$/D';
+    private const WORTH = '/^(corners|opacity|rowGap|columnGap|padding|rounding|style\.(family|weight|size|lineHeight)|cues\.\d+\.(actions|otherwise)\.\d+\.transition\.(duration|easing)|strokes\.\d+\.width|'.self::ENTRY.'\.(paint|opacity)|(fills|strokes|effects)\.\d+\.(stops\.\d+\.)?colour|effects\.\d+\.(effect|blur|radius))$/D';
 
     /** What is shown by a field of its own beside one that is offered already: the colour of a paint, parts of a shadow. */
     private const PARTS = '/\.(colour|blur|radius)$|^'.self::ENTRY.'\.opacity$/D';

@@ -16,10 +16,10 @@ use Kindred\Document\Project;
 final class Upgrades
 {
     /** The version that is written. */
-    public const VERSION = 3;
+    public const VERSION = 4;
 
     /** @var array<int, class-string<Step>> by the version that each leads to */
-    private const STEPS = [2 => Version2::class, 3 => Version3::class];
+    private const STEPS = [2 => Version2::class, 3 => Version3::class, 4 => Version4::class];
 
     /**
      * @param  array<array-key, mixed>  $properties  of a layer, all or some
@@ -32,6 +32,17 @@ final class Upgrades
         }
 
         return $properties;
+    }
+
+    /**
+     * Rows of screens do not say what they were written in; what is written as today stays as it is.
+     *
+     * @param  array<array-key, mixed>  $properties  of a screen, all or some
+     * @return array<array-key, mixed>
+     */
+    public static function screen(array $properties): array
+    {
+        return Version4::cued($properties);
     }
 
     /**
@@ -90,10 +101,12 @@ final class Upgrades
         }
 
         return ['changes' => array_map(function (mixed $change) use ($from): mixed {
-            if (! is_array($change) || ($change['entity'] ?? null) !== Entity::Layer->value) {
+            $of = is_array($change) ? $change['entity'] ?? null : null;
+            if (! is_array($change) || ($of !== Entity::Layer->value && $of !== Entity::Screen->value)) {
                 return $change;
             }
-            $sides = array_map(fn (mixed $side): mixed => is_array($side) ? self::layer($side, $from) : $side, array_intersect_key($change, ['before' => 1, 'after' => 1]));
+            $step = fn (array $side): array => $of === Entity::Screen->value ? self::screen($side) : self::layer($side, $from);
+            $sides = array_map(fn (mixed $side): mixed => is_array($side) ? $step($side) : $side, array_intersect_key($change, ['before' => 1, 'after' => 1]));
 
             return [...$change, ...$sides];
         }, $difference['changes'])] + $difference;

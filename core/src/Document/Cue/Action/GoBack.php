@@ -5,12 +5,24 @@ declare(strict_types=1);
 namespace Kindred\Document\Cue\Action;
 
 use Kindred\Document\Cue\Action;
+use Kindred\Document\Screen;
+use Kindred\Property as Is;
 use Kindred\Property\Declared;
 
-/** Returns to the screen before. */
+/** Returns to the screen before, to the first one, or to one that was shown on the way. */
 final readonly class GoBack implements Action
 {
     use Declared;
+
+    /**
+     * @param  string|null  $to  the screen of the way here to which it returns; null for the one before
+     * @param  bool  $first  whether to where the rehearsal began
+     */
+    public function __construct(
+        #[Is\Id(to: Screen::class, sparse: true)] public ?string $to = null,
+        #[Is\Flag(sparse: true)] public bool $first = false,
+    ) {
+    }
 
     public static function kind(): string
     {
@@ -22,8 +34,8 @@ final readonly class GoBack implements Action
         return 'Return';
     }
 
-    public function target(): null
+    public static function moves(): bool
     {
-        return null;
+        return true;
     }
 }

@@ -9,7 +9,7 @@ use Kindred\Document\Screen;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
 
-/** Shows a screen. */
+/** Shows a screen, from which one can return. */
 final readonly class Show implements Action
 {
     use Declared;
@@ -28,8 +28,8 @@ final readonly class Show implements Action
         return 'Show a screen';
     }
 
-    public function target(): string
+    public static function moves(): bool
     {
-        return $this->screen;
+        return true;
     }
 }

@@ -37,6 +37,11 @@ final readonly class Delay implements Trigger
         return true;
     }
 
+    public static function isPressed(): bool
+    {
+        return false;
+    }
+
     public static function fresh(): self
     {
         return new self(self::USUAL);

@@ -7,7 +7,7 @@ namespace Kindred\Document\Cue\Trigger;
 use Kindred\Document\Cue\Trigger;
 use Kindred\Property\Declared;
 
-/** A tap on the layer, or a click. */
+/** A tap on the layer, or a click; of a screen, anywhere on it. */
 final readonly class Tap implements Trigger
 {
     use Declared;
@@ -24,7 +24,12 @@ final readonly class Tap implements Trigger
 
     public static function isOfScreens(): bool
     {
-        return false;
+        return true;
+    }
+
+    public static function isPressed(): bool
+    {
+        return true;
     }
 
     public static function fresh(): self

@@ -15,7 +15,7 @@ final class OfEffect extends Inlined
 {
     public function __construct(mixed ...$more)
     {
-        parent::__construct(EffectKind::ALL, ...$more);
+        parent::__construct(EffectKind::ALL, false, ...$more);
     }
 
     public function default(): EffectKind

@@ -16,7 +16,7 @@ final class Painted extends Inlined
     /** @param  string  $usual  the colour of one that is new */
     public function __construct(private readonly string $usual = '#ffffff', mixed ...$more)
     {
-        parent::__construct(Paint::ALL, ...$more);
+        parent::__construct(Paint::ALL, false, ...$more);
     }
 
     public function default(): Paint

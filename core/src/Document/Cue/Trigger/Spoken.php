@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Document\Cue\Trigger;
+
+use Kindred\Document\Cue\Trigger;
+use Kindred\Property as Is;
+use Kindred\Property\Declared;
+
+/** Words that are spoken; a rehearsal takes them typed. What is said has them in it, in this order; signs and capitals count as nothing. */
+final readonly class Spoken implements Trigger
+{
+    use Declared;
+
+    public function __construct(#[Is\Words(120, absent: ['next'])] public string $phrase = 'next')
+    {
+    }
+
+    public static function kind(): string
+    {
+        return 'spoken';
+    }
+
+    public static function label(): string
+    {
+        return 'Words are spoken';
+    }
+
+    public static function isOfScreens(): bool
+    {
+        return true;
+    }
+
+    public static function isPressed(): bool
+    {
+        return false;
+    }
+
+    public static function fresh(): self
+    {
+        return new self;
+    }
+}
