@@ -46,12 +46,12 @@ final readonly class CueFacets
         $about = [...array_map(fn (Act $act): string => $act->action::class, $acts), ...array_map(fn (Premise $one): string => $one->condition::class, $premises), ...array_map(fn (Cue $cue): string => $cue->trigger::class, $owner->cues)];
         $from = $owner instanceof Screen ? $owner : $tree->screens[$owner->screen ?? ''] ?? null;
         $whole = $from !== null && array_intersect($about, [ChangeState::class, StateIs::class, ScrollTo::class, FocusField::class]) !== []
-            ? $this->store->load($project, new WorkingSet(whole: [$from->id])) : $tree;
-        $layers = $from === null ? [] : $whole->layersOf($from->id);
+            ? $this->store->load($project, new WorkingSet(whole: [$from->id])) : null;
+        $layers = $from === null ? [] : $whole?->layersOf($from->id) ?? [];
 
         return [
             'signals' => array_intersect($about, [SignalIs::class, Reaching::class, SetValue::class]) === [] ? [] : $this->signals($project),
-            'states' => $from === null ? [] : self::states($whole, $from, $owner instanceof Layer ? $owner : null),
+            'states' => $from === null ? [] : self::states($whole ?? $tree, $whole !== null, $from, $owner instanceof Layer ? $owner : null),
             'layers' => array_column(array_map(fn (Layer $layer): array => [$layer->id, $layer->name], $layers), 1, 0),
             'fields' => array_column(array_map(fn (Layer $layer): array => [$layer->id, $layer->name], array_filter($layers, fn (Layer $layer): bool => $layer->content instanceof Widget)), 1, 0),
         ];
@@ -73,12 +73,15 @@ final readonly class CueFacets
         return $all + ['today' => ['label' => 'today', 'kind' => Kind::Date, 'options' => []], 'serial' => ['label' => 'a number made for each rehearsal', 'kind' => Kind::Number, 'options' => []]];
     }
 
-    /** @return array<string, array<string, string>> by axis, as `CueField` takes them */
-    private static function states(Tree $tree, Screen $from, ?Layer $of): array
+    /**
+     * @param  bool  $whole  whether all layers of the screen are known
+     * @return array<string, array<string, string>> by axis, as `CueField` takes them
+     */
+    private static function states(Tree $tree, bool $whole, Screen $from, ?Layer $of): array
     {
         $own = CueField::changing($tree, $from, $of);
         $states = $own === null ? [] : self::statesOf($own, '', '');
-        foreach (CueField::instances($tree, $from) as [$layer, $component]) {
+        foreach ($whole ? CueField::instances($tree, $from) : [] as [$layer, $component]) {
             $states += $layer->id === $of?->id ? [] : self::statesOf($component, "{$layer->id}:", "{$layer->name}, ");
         }
 
