@@ -218,7 +218,7 @@ final readonly class CueRows
             Kind::Several => $items,
             Kind::Number => is_numeric($typed) ? (float) $typed : null,
             Kind::Text => $typed,
-            Kind::Date => self::day($typed),
+            Kind::Date => self::day($typed) === null ? null : (int) self::day($typed),
         };
     }
 }

@@ -233,12 +233,13 @@ final class Pressing
     /** @param  Hold  $hold */
     private function speed(array $hold, int $at): float
     {
+        // Until the next point it stays where it is.
         $since = 0;
-        while ($hold['points'][$since][0] < $at - self::RULES['trail']) {
+        while (isset($hold['points'][$since + 1]) && $hold['points'][$since + 1][0] <= $at - self::RULES['trail']) {
             $since++;
         }
-        $time = $at - $hold['points'][$since][0];
+        $time = min(self::RULES['trail'], $at - $hold['at']);
 
-        return $time === 0 ? 0.0 : $this->way($hold, $since) / $time;
+        return $time <= 0 ? 0.0 : $this->way($hold, $since) / $time;
     }
 }

@@ -130,9 +130,11 @@ export class Pressing {
     }
 
     private speed(hold: Hold, at: number): number {
-        const since = hold.points.findIndex(([time]) => time >= at - this.rules['trail']!);
-        const time = at - hold.points[since]![0];
-        return time === 0 ? 0 : along(hold, since) / time;
+        // Until the next point it stays where it is.
+        let since = 0;
+        while (since + 1 < hold.points.length && hold.points[since + 1]![0] <= at - this.rules['trail']!) since++;
+        const time = Math.min(this.rules['trail']!, at - hold.at);
+        return time <= 0 ? 0 : along(hold, since) / time;
     }
 }
 

@@ -96,7 +96,10 @@ final readonly class CueField
     public function set(Tree $tree, Screen $from, ?Layer $of, Cue $cue, string $value): Cue
     {
         if (preg_match('/^(conditions|actions|otherwise)\.(\d+)\.(.+)$/D', $this->path, $match) === 1) {
-            return Properties::with($cue, [$match[1] => $this->listed($tree, $from, $of, $cue, $match[1], (int) $match[2], $match[3], $value)]);
+            $new = Properties::with($cue, [$match[1] => $this->listed($tree, $from, $of, $cue, $match[1], (int) $match[2], $match[3], $value)]);
+
+            // Without a condition it never happens otherwise.
+            return $new->conditions === [] ? $new->with(otherwise: []) : $new;
         }
         $has = str_starts_with($this->path, 'trigger.') && $this->path !== 'trigger.kind' ? $cue->with(trigger: $this->having($cue->trigger)) : $cue;
 
@@ -245,7 +248,10 @@ final readonly class CueField
             default:
                 $next = $act?->target() === null ? null : $tree->screens[$act->target()] ?? null;
 
-                return $this->bringing($from, new Act(new $kind($next->id ?? ''), $act?->target() === null ? null : $act->transition), $next ?? $this->next($tree, $from));
+                // What lies over comes as it says itself, not as a screen that is shown.
+                $keeps = $act?->target() !== null && $kind !== LayOver::class && ! $act->action instanceof LayOver;
+
+                return $this->bringing($from, new Act(new $kind($next->id ?? ''), $keeps ? $act->transition : null), $next ?? $this->next($tree, $from));
         }
     }
 

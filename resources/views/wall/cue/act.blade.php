@@ -14,7 +14,7 @@
         default => 'inverse of the way here',
     };
 @endphp
-<div class="part" data-act>
+<div class="cue-part" data-act>
     <div class="row"><label for="a-{{ $key }}">{{ $said }}</label>
         <span class="tokened"><select class="field" id="a-{{ $key }}" data-cue-field="{{ $path }}.kind">
             @foreach (Kindred\Document\Cue\Action::ALL as $kind)

@@ -3,8 +3,9 @@
     $over = $owner->over ?? Kindred\Document\Overlay::usual();
     $coming = $over->coming();
 @endphp
-<details class="part" id="over-{{ $owner->id }}">
+<details class="cue-part" id="over-{{ $owner->id }}">
     <summary class="row"><span class="label">Laid over</span><span class="gist" title="Where it lies when a cue lays it over another screen">{{ $over->place->label() }}</span></summary>
+    <div class="grid gap-1.5 pt-1.5">
     <div class="row"><label for="o-place">Place</label>
         <select class="field" id="o-place" data-screen-field="over.place">@foreach (Kindred\Document\Anchor::cases() as $place)<option value="{{ $place->value }}" @selected($place === $over->place)>{{ $place->label() }}</option>@endforeach</select></div>
     @if ($over->place === Kindred\Document\Anchor::Hand)
@@ -24,4 +25,5 @@
         <div class="row"><label for="o-time">Duration ms</label><input class="field" id="o-time" data-screen-field="over.transition.duration" data-step="10" value="{{ $coming->duration }}" autocomplete="off"></div>
         <div class="row"><label for="o-ease">Easing</label><input class="field" id="o-ease" data-screen-field="over.transition.easing" value="{{ $coming->easing->css() }}" autocomplete="off" spellcheck="false"></div>
     @endif
+    </div>
 </details>

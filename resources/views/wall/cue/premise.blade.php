@@ -1,6 +1,6 @@
 {{-- One condition of a cue. --}}
 @php($condition = $premise->condition)
-<div class="part" data-premise>
+<div class="cue-part" data-premise>
     <div class="row">
         @if ($first)<label for="k-{{ $key }}">Only if</label>
         @else<select class="field !w-full" aria-label="How it is joined to the condition before" title="“And” binds closer than “or”" data-cue-field="{{ $path }}.or"><option value="false" @selected(! $premise->or)>and</option><option value="true" @selected($premise->or)>or</option></select>@endif
