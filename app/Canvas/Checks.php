@@ -12,8 +12,10 @@ use Kindred\Check\Fact;
 use Kindred\Check\Finding;
 use Kindred\Check\Fix;
 use Kindred\Check\Report;
+use Kindred\Check\Way;
 use Kindred\Document\Address;
 use Kindred\Document\Check\Aside;
+use Kindred\Document\Cue\Direction;
 use Kindred\Document\Entity;
 use Kindred\Document\Screen;
 use Kindred\Document\Thing;
@@ -48,7 +50,7 @@ final readonly class Checks
     private const KEPT = 30 * 86_400;
 
     /** Changes when rules do: what was kept by others is not true any more. */
-    private const VERSION = 5;
+    private const VERSION = 6;
 
     public function __construct(private TreeLoader $store, private Cache $cache, private Typesetter $typesetter, private Expansion $expansion, private Kit $kit, private Backdrop $backdrop, private Renderer $renderer, private Pictures $pictures, private Raster $raster)
     {
@@ -62,7 +64,7 @@ final readonly class Checks
     public function of(Project $project, array $first = [], ?string $theme = null, ?float $patience = null): Findings
     {
         $look = $this->begun($project, $theme);
-        $reports = array_filter(array_map(fn (string $kept): mixed => unserialize($kept, ['allowed_classes' => [Report::class, Finding::class, Fix::class, Fact::class, Address::class]]), $look->kept), fn (mixed $one): bool => $one instanceof Report);
+        $reports = array_filter(array_map(fn (string $kept): mixed => unserialize($kept, ['allowed_classes' => [Report::class, Finding::class, Fix::class, Fact::class, Address::class, Way::class, Direction::class]]), $look->kept), fn (mixed $one): bool => $one instanceof Report);
         $wanted = array_values(array_unique([...array_intersect($first, $look->order), ...$look->order]));
         $missing = array_values(array_filter($wanted, fn (string $id): bool => ! isset($reports[$id])));
         $isRest = isset($reports[$wanted[0] ?? '']);

@@ -160,9 +160,9 @@ test('a booking of five screens is built in under 70 gestures, plays, and is dre
     await hand.click(last);
     await expect(facets.locator(`[data-rename="${await last.getAttribute('data-layer')}"]`)).toBeVisible();
     hand.gestures++;
-    await facets.getByLabel('the fields are right').check();
+    await facets.getByLabel('Add: only if …').selectOption('fields');
     await saved(page);
-    await expect(facets.getByLabel('the fields are right')).toBeChecked();
+    await expect(facets.getByLabel('Whether they are right')).toHaveValue('false');
     expect(hand.gestures).toBeLessThan(70);
 
     // Played, in rough finish.

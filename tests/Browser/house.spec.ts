@@ -414,7 +414,7 @@ test('the motion of a cue and the face of words follow tokens', async ({ page })
     const welcome = screen(page, 'Welcome');
     await near(page, 'Welcome');
     await pick(page, await at(welcome, 195, 708), 'group');
-    const duration = page.locator('#facets [data-cue-field="transition.duration"]');
+    const duration = page.locator('#facets [data-cue-field="actions.0.transition.duration"]');
     await duration.hover();
     await page.locator('#facets').getByRole('button', { name: 'Duration: bind to a token' }).click();
     await page.locator('#token-choices').getByRole('button', { name: 'motion.quick' }).click();

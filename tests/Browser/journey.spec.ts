@@ -80,11 +80,11 @@ test('draw two screens, link them, rehearse, hand over', async ({ page, context 
     await page.keyboard.press('g');
     await drag(page, await middle(button), await at(two, 100, 500));
     await expect(button).toHaveAttribute('data-cues', /^\w+>\w+$/);
-    await expect(page.locator('#facets [data-cue-field="transition.direction"]')).toHaveValue('left');
+    await expect(page.locator('#facets [data-cue-field="actions.0.transition.direction"]')).toHaveValue('left');
     await page.keyboard.press('q');
     await pick(page, await middle(two.locator('[data-kind=picture]')), 'picture');
     await page.getByRole('button', { name: 'On tap, return' }).click();
-    await expect(page.locator('#facets [data-cue-field="transition.kind"]')).toHaveValue('');
+    await expect(page.locator('#facets [data-cue-field="actions.0.transition.kind"]')).toHaveValue('');
     await saved(page);
 
     // Rehearse, forwards and back.

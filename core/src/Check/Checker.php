@@ -34,12 +34,12 @@ final readonly class Checker
             }
             if (is_a($rule, Across::class, true)) {
                 $facts[$rule::key()] = $rule::facts($scene);
-            } else {
+            } elseif (is_a($rule, OnScreen::class, true)) {
                 array_push($findings, ...self::merged($rule::on($scene, $setting->limit ?? $rule::limit()?->usual)));
             }
         }
 
-        return new Report($findings, $facts);
+        return new Report($findings, $facts, $scene->screen->component === null ? Way::from($scene) : []);
     }
 
     /**
@@ -52,9 +52,15 @@ final readonly class Checker
     {
         $settings = self::settings($tree);
         $findings = [];
+        $ways = new Ways($tree, array_merge([], ...array_map(fn (Report $one): array => $one->ways, $reports)));
         foreach (Rules::ALL as $rule) {
-            if (is_a($rule, Across::class, true) && ($settings[$rule::key()] ?? null)?->on !== false) {
+            if (($settings[$rule::key()] ?? null)?->on === false) {
+                continue;
+            }
+            if (is_a($rule, Across::class, true)) {
                 array_push($findings, ...self::merged($rule::among(array_merge([], ...array_map(fn (Report $one): array => $one->facts[$rule::key()] ?? [], $reports)))));
+            } elseif (is_a($rule, OnFlow::class, true)) {
+                array_push($findings, ...self::merged($rule::in($ways)));
             }
         }
 

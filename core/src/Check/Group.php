@@ -15,6 +15,7 @@ enum Group: string
     case HouseStyle = 'house-style';
     case Consistency = 'consistency';
     case Wording = 'wording';
+    case Flow = 'flow';
     case Leftover = 'leftover';
 
     public function label(): string
@@ -28,6 +29,7 @@ enum Group: string
             self::HouseStyle => 'House style',
             self::Consistency => 'Screens beside each other',
             self::Wording => 'Words and names',
+            self::Flow => 'Ways between screens',
             self::Leftover => 'Left over',
         };
     }

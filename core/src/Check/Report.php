@@ -10,8 +10,9 @@ final readonly class Report
     /**
      * @param  list<Finding>  $findings
      * @param  array<string, list<Fact>>  $facts  by the rules that compare them
+     * @param  list<Way>  $ways  from the screen
      */
-    public function __construct(public array $findings, public array $facts)
+    public function __construct(public array $findings, public array $facts, public array $ways = [])
     {
     }
 }

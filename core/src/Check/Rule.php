@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Check;
 
-/** Something that is looked for on every screen. A further one is a class in `Rule` and a line in `Rules`: it is `OnScreen` or `Across`. */
+/** Something that is looked for on every screen. A further one is a class in `Rule` and a line in `Rules`: it is `OnScreen`, `Across` or `OnFlow`. */
 interface Rule
 {
     /** Its name in requests and files. */

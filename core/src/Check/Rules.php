@@ -7,7 +7,7 @@ namespace Kindred\Check;
 /** The register of rules, in the order in which they are listed. */
 final class Rules
 {
-    /** @var non-empty-list<class-string<OnScreen>|class-string<Across>> */
+    /** @var non-empty-list<class-string<OnScreen>|class-string<Across>|class-string<OnFlow>> */
     public const ALL = [
         Rule\TextContrast::class,
         Rule\GraphicContrast::class,
@@ -37,12 +37,22 @@ final class Rules
         Rule\Wording::class,
         Rule\TapName::class,
         Rule\MissingCondition::class,
+        Rule\Unreached::class,
+        Rule\NoWayIn::class,
+        Rule\DeadEnd::class,
+        Rule\NoWayBack::class,
+        Rule\WrongWay::class,
+        Rule\StuckOverlay::class,
+        Rule\CoveredCue::class,
+        Rule\ConflictingCues::class,
+        Rule\Loop::class,
+        Rule\ImpossibleCondition::class,
         Rule\HiddenLayer::class,
         Rule\EmptyLayer::class,
         Rule\DuplicateLayer::class,
     ];
 
-    /** @return class-string<OnScreen>|class-string<Across>|null */
+    /** @return class-string<OnScreen>|class-string<Across>|class-string<OnFlow>|null */
     public static function find(string $key): ?string
     {
         foreach (self::ALL as $rule) {

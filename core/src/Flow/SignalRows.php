@@ -12,6 +12,7 @@ use Kindred\Geometry\Number;
 use Kindred\Kit\Kit;
 use Kindred\Kit\Widget\DatePicker;
 use Kindred\Signal\Kind;
+use Kindred\Signal\SignalName;
 use Kindred\Signal\Writing;
 
 /**
@@ -60,7 +61,7 @@ final class SignalRows
     {
         $parts = ['value' => array_map(self::value(...), $widget->items)];
         foreach ($widget->columns as $i => $heading) {
-            $parts[Signals::slug($heading)] ??= array_map(fn (Item $item): string => [$item->label, ...$item->cells][$i] ?? '', $widget->items);
+            $parts[SignalName::of($heading)] ??= array_map(fn (Item $item): string => [$item->label, ...$item->cells][$i] ?? '', $widget->items);
         }
 
         return $parts;

@@ -11,6 +11,7 @@ use Kindred\Document\Tree;
 use Kindred\Kit\Interactive;
 use Kindred\Kit\Kit;
 use Kindred\Signal\Kind;
+use Kindred\Signal\SignalName;
 
 /**
  * The signals of a project: what its widgets are called, and what they hold.
@@ -83,15 +84,7 @@ final class Signals
     {
         $words = $layer->content instanceof Widget && $layer->content->label !== '' ? $layer->content->label : $layer->name;
 
-        return self::slug($words);
-    }
-
-    /** Words as a signal or a part of one: letters and digits, what is between them as underscores. */
-    public static function slug(string $words): string
-    {
-        $slug = mb_substr(trim((string) preg_replace('/[^\pL\pN]+/u', '_', mb_strtolower($words)), '_'), 0, 36);
-
-        return preg_match('/^\pL/u', $slug) === 1 ? $slug : rtrim("v_{$slug}", '_');
+        return SignalName::of($words);
     }
 
     private function add(string $key, Layer $layer, Widget $content): void

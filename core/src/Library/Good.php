@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Library;
 
 use Kindred\Document\Library\Kind;
+use Kindred\Document\Upgrade\Version4;
 
 /** Something that a project offers to others. */
 final readonly class Good
@@ -27,6 +28,26 @@ final readonly class Good
     public function mark(): string
     {
         return hash('xxh128', json_encode(self::sorted($this->written), JSON_THROW_ON_ERROR));
+    }
+
+    /** Whether a digest is of what it is now, or of the same as an earlier version wrote it. */
+    public function is(string $mark): bool
+    {
+        return $mark === $this->mark() || $mark === hash('xxh128', json_encode(self::sorted(self::before($this->written)), JSON_THROW_ON_ERROR));
+    }
+
+    /** What the version wrote in which cues did one thing each. */
+    private static function before(mixed $value): mixed
+    {
+        if (! is_array($value)) {
+            return $value;
+        }
+        $value = array_map(self::before(...), $value);
+        if (is_array($value['cues'] ?? null)) {
+            $value['cues'] = array_map(Version4::before(...), $value['cues']);
+        }
+
+        return $value;
     }
 
     private static function sorted(mixed $value): mixed

@@ -40,8 +40,8 @@ final readonly class Updates
             $now = $theirs[$taken->key()] ?? null;
             $has = $own[$taken->key()] ?? null;
             // What is gone on either side stays as it is here.
-            if ($now !== null && $has !== null && $now->mark() !== $taken->there && $now->mark() !== $has->mark()) {
-                $updates[] = new Update($now, self::sentences($has, $now, $here, $there), $has->mark() !== $taken->there);
+            if ($now !== null && $has !== null && ! $now->is($taken->there) && $now->mark() !== $has->mark()) {
+                $updates[] = new Update($now, self::sentences($has, $now, $here, $there), ! $has->is($taken->there));
             }
         }
 

@@ -7,7 +7,9 @@ namespace Kindred\Tests\Check;
 use Kindred\Check\Checker;
 use Kindred\Check\Eyes;
 use Kindred\Check\Finding;
+use Kindred\Check\Group;
 use Kindred\Check\Report;
+use Kindred\Check\Rules;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
@@ -30,6 +32,8 @@ final class Planted
     /** @var array<string, mixed> */
     private array $more = [];
 
+    private bool $flowing = false;
+
     /**
      * @param  list<array<string, mixed>>  $layers
      * @param  array<string, mixed>  $screen
@@ -51,9 +55,20 @@ final class Planted
         return $next;
     }
 
+    /** The ways between the screens are looked at, too; where screens were made for other faults they lead nowhere. */
+    public function flowing(): self
+    {
+        $next = clone $this;
+        $next->flowing = true;
+
+        return $next;
+    }
+
     public function tree(): Tree
     {
-        $tree = ProjectFile::read(json_encode($this->more + ['format' => ProjectFile::FORMAT, 'version' => ProjectFile::VERSION, 'name' => 'Planted', 'screens' => $this->screens], JSON_THROW_ON_ERROR))->tree;
+        $off = array_map(fn (string $rule): array => ['id' => 'off'.str_replace('-', '', $rule::key()), 'rule' => $rule::key(), 'on' => false], array_values(array_filter($this->flowing ? [] : Rules::ALL, fn (string $rule): bool => $rule::group() === Group::Flow)));
+        $rules = is_array($this->more['rules'] ?? null) ? $this->more['rules'] : [];
+        $tree = ProjectFile::read(json_encode(['rules' => [...$rules, ...$off]] + $this->more + ['format' => ProjectFile::FORMAT, 'version' => ProjectFile::VERSION, 'name' => 'Planted', 'screens' => $this->screens], JSON_THROW_ON_ERROR))->tree;
 
         return (new Consequences(Sample::relayout()))->of(new Tree($tree->project), $tree);
     }
@@ -156,7 +171,7 @@ final class Planted
         static $count = 0;
         $count++;
 
-        return ['cues' => [['id' => "tap{$count}", 'trigger' => ['kind' => 'tap'], 'action' => $screen === null ? ['kind' => 'return'] : ['kind' => 'show', 'screen' => $screen]]]];
+        return ['cues' => [['id' => "tap{$count}", 'trigger' => ['kind' => 'tap'], 'actions' => [$screen === null ? ['kind' => 'return'] : ['kind' => 'show', 'screen' => $screen]]]]];
     }
 
     /**

@@ -11,6 +11,7 @@ use Kindred\Document\Token\Themes;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
 use Kindred\Tests\Check\Faults;
+use Kindred\Tests\Check\FlowFaults;
 use Kindred\Tests\Check\Planted;
 use Kindred\Tests\Sample;
 
@@ -27,26 +28,27 @@ it('finds each fault that was put there, and nothing else', function (Planted $p
     'headings' => [Faults::headed(new Planted)],
     'what is settled' => [Faults::settled(new Planted)],
     'a plan' => [Faults::planned(new Planted)],
+    'ways between screens' => [FlowFaults::all()],
     'all together' => [Faults::all(), 'tap-name > Box 3', 'reordered > Tabs'],
 ]);
 
 it('finds all of them in one project, by every rule that there is', function (): void {
     $findings = Planted::findings(Faults::all()->tree());
-    $settled = Planted::findings(Faults::settled(new Planted)->tree());
+    $further = [...Planted::findings(Faults::settled(new Planted)->tree()), ...Planted::findings(FlowFaults::all()->tree())];
     expect($findings)->toHaveCount(47)
-        ->and(array_values(array_unique(array_map(fn (Finding $one): string => $one->rule, [...$findings, ...$settled]))))->toEqualCanonicalizing(Rules::ALL);
+        ->and(array_values(array_unique(array_map(fn (Finding $one): string => $one->rule, [...$findings, ...$further]))))->toEqualCanonicalizing(Rules::ALL);
 });
 
-it('finds them no more where they are mended as it offers', function (): void {
-    $tree = Faults::all()->tree();
+it('finds them no more where they are mended as it offers', function (Planted $planted, int $many): void {
+    $tree = $planted->tree();
     $offered = array_values(array_filter(Planted::findings($tree), fn (Finding $one): bool => $one->fix !== null));
-    expect(count($offered))->toBeGreaterThan(25);
+    expect(count($offered))->toBeGreaterThan($many);
     foreach ($offered as $one) {
         $mended = Sample::after($tree, ...$one->fix->commands ?? []);
         $told = array_map(fn (Finding $left): string => "{$left->id()} {$left->screen}", Planted::findings($mended));
         expect($told)->not->toContain("{$one->id()} {$one->screen}", "{$one->reason} {$one->fix?->label}");
     }
-});
+})->with([[Faults::all(), 25], [FlowFaults::all(), 6]]);
 
 it('mends in a theme what is too faint there, and leaves the others as they are', function (float $opacity, string $night): void {
     $tree = (new Planted)->screen('evening', [Planted::text('Hours', 'Open until nine', 24, 40, more: ['opacity' => $opacity, 'fills' => [['colour' => '#333333', 'bound' => ['paint' => 'words']]]])], ['ground' => '#ffffff', 'bound' => ['ground' => 'paper']])

@@ -21,7 +21,7 @@ it('reads the files of earlier versions, and writes them as they are today', fun
     $today = Sample::written($file);
     expect(json_decode($today)->version)->toBe(Upgrades::VERSION)
         ->and(ProjectFile::read($today)->tree->layers)->toEqual($file->tree->layers)->and(ProjectFile::read($today)->write())->toBe($today);
-})->with([['fernhollow.kindred.json'], ['kiln-shelf.kindred.json'], ['everything.kindred.json'], ['everything.kindred.json', 2]]);
+})->with([['fernhollow.kindred.json'], ['kiln-shelf.kindred.json'], ['everything.kindred.json'], ['everything.kindred.json', 2], ['everything.kindred.json', 3]]);
 
 it('reads of version 2 what it reads of version 1', function (): void {
     expect(Sample::plain(ProjectFile::read(Sample::before('everything.kindred.json', 2))->tree))->toEqual(Sample::plain(ProjectFile::read(Sample::before('everything.kindred.json'))->tree));
@@ -55,13 +55,23 @@ it('lays out cells with overrides of version 1 as that did', function (): void {
         ->and($of(1, 'label')->content->toArray())->toMatchArray(['words' => 'Odd'])->and($of(0, 'dish')->fills[0]->colour()->toHex())->toBe('#a94c31');
 });
 
-it('takes back and makes again every step of a history of an earlier version', function (int $version): void {
+/**
+ * @return array{Tree, list<Difference>} how a history of an earlier version ends, and its steps
+ */
+function history(int $version): array
+{
     ['end' => $end, 'log' => $log] = json_decode(Sample::before('history.json', $version), true);
     $layer = fn (array $data): Layer => Layer::read(Reader::kept(Upgrades::layer($data, $version)));
-    $screen = fn (array $data): Screen => Screen::read(Reader::kept($data));
+    $screen = fn (array $data): Screen => Screen::read(Reader::kept(Upgrades::screen($data)));
     $by = fn (array $all, Closure $read): array => array_column(array_map($read, $all), null, 'id');
-    $tree = $last = new Tree(Project::read(Reader::kept($end['project'])), $by($end['screens'], $screen), $by($end['layers'], $layer), null, ['entry' => $by($end['entries'], fn (array $data): Entry => Entry::kept($data))], $by($end['gone'], $screen));
-    $steps = array_map(fn (array $difference): Difference => Difference::read(Reader::kept(Upgrades::difference($difference, $version))), $log);
+    $tree = new Tree(Project::read(Reader::kept($end['project'])), $by($end['screens'], $screen), $by($end['layers'], $layer), null, ['entry' => $by($end['entries'], fn (array $data): Entry => Entry::kept($data))], $by($end['gone'], $screen));
+
+    return [$tree, array_map(fn (array $difference): Difference => Difference::read(Reader::kept(Upgrades::difference($difference, $version))), $log)];
+}
+
+it('takes back and makes again every step of a history of an earlier version', function (int $version): void {
+    [$tree, $steps] = history($version);
+    $last = $tree;
     foreach (array_reverse($steps) as $step) {
         $tree = $step->inverse()->applyTo($tree);
     }
@@ -75,6 +85,24 @@ it('takes back and makes again every step of a history of an earlier version', f
     }
     expect(Sample::plain($tree))->toEqual(Sample::plain($last))->and(count($steps))->toBe(160);
 })->with([1, 2]);
+
+it('takes back and makes again what was done to cues when each did one thing', function (): void {
+    [$tree, $steps] = history(3);
+    $last = $tree;
+    foreach (array_reverse($steps) as $step) {
+        $tree = $step->inverse()->applyTo($tree);
+    }
+    $cues = fn (Tree $of): array => array_merge(...array_map(fn (Layer|Screen $one): array => $one->cues, [...array_values($of->layers), ...array_values($of->screens)]));
+    expect($cues($tree))->toEqual($cues(ProjectFile::read(Sample::before('everything.kindred.json', 3))->tree));
+    foreach ($steps as $step) {
+        $tree = $step->applyTo($tree);
+    }
+    expect(Sample::plain($tree))->toEqual(Sample::plain($last));
+    $screen = array_values(array_filter($tree->reel(), fn (Screen $one): bool => $one->cue('cuea') !== null))[0];
+    $tap = array_values(array_filter($tree->layersOf($screen->id), fn (Layer $one): bool => $one->cue('cueb') !== null))[0]->cue('cueb')->toArray();
+    expect($screen->cue('cuea')->toArray())->toEqual(['id' => 'cuea', 'trigger' => ['kind' => 'delay', 'delay' => 900], 'actions' => [['kind' => 'return', 'transition' => null]]])
+        ->and($tap['conditions'])->toBe([['kind' => 'fields']])->and($tap['actions'][0]['transition']['duration'])->toBe(120);
+});
 
 it('reads a file whose version comes after its screens as one of version 1, and as no other', function (int $version, bool $fine): void {
     $file = json_decode(Sample::before('everything.kindred.json'), true);

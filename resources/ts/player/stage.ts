@@ -55,8 +55,10 @@ export class Stage {
         }
         this.release();
         this.settle();
+        // Shown once more, a screen begins anew, too.
+        const again = same(this.shown, stand);
         const arriving = this.replace(stand);
-        for (const { pane } of arriving) pane.scrollTop = 0;
+        for (const { pane } of again ? this.parts : arriving) pane.scrollTop = 0;
         if (!plan || (this.leaving.length === 0 && arriving.every(({ level }) => level === 0)) || plan.duration + plan.delay === 0) return this.settle();
         this.running = this.animate(plan, this.leaving, arriving, { duration: plan.duration, delay: plan.delay, easing: plan.easing, fill: 'both' });
         // All tracks begin together and now, not one after another once each has been painted.
@@ -149,11 +151,11 @@ export class Stage {
         this.parts = parts;
         this.shown = stand;
         const arriving = parts.slice(stays);
-        for (const part of arriving) {
-            for (const one of [part.pane, part.scrim]) one?.classList.remove('waiting');
+        for (const part of arriving) for (const one of [part.pane, part.scrim]) one?.classList.remove('waiting');
+        for (const part of parts) {
             this.update(part.pane);
+            this.raise(part, 0);
         }
-        for (const part of parts) this.raise(part, 0);
         return arriving;
     }
 

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Check\Rule;
+
+use Kindred\Check\Finding;
+use Kindred\Check\Group;
+use Kindred\Check\Limit;
+use Kindred\Check\OnScreen;
+use Kindred\Check\Placed;
+use Kindred\Check\Scene;
+use Kindred\Geometry\Box;
+
+/** What can be pressed does not lie below something else that is pressed; what lies off the screen is said of that. */
+final class CoveredCue implements OnScreen
+{
+    public static function key(): string
+    {
+        return 'covered-cue';
+    }
+
+    public static function label(): string
+    {
+        return 'cues that cannot be pressed';
+    }
+
+    public static function group(): Group
+    {
+        return Group::Flow;
+    }
+
+    public static function source(): string
+    {
+        return 'WCAG 2.2, success criterion 2.5.8: a target is there to be pressed';
+    }
+
+    public static function limit(): ?Limit
+    {
+        return null;
+    }
+
+    public static function on(Scene $scene, ?float $limit): iterable
+    {
+        $pressed = array_values(array_filter($scene->seen, fn (Placed $one): bool => $one->isTapped()));
+        foreach ($pressed as $i => $one) {
+            foreach (array_slice($pressed, $i + 1) as $above) {
+                if (! $above->isIn($one) && self::covers($above->bounds, $one->bounds)) {
+                    yield Finding::of(self::class, $scene->screen->id, "{$one->called()} cannot be pressed: {$above->called()} lies over all of it, and is pressed instead.", [$one->address, $above->address]);
+
+                    break;
+                }
+            }
+        }
+    }
+
+    private static function covers(Box $above, Box $below): bool
+    {
+        return $above->x <= $below->x && $above->y <= $below->y && $above->right() >= $below->right() && $above->bottom() >= $below->bottom();
+    }
+}
