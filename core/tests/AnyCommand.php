@@ -167,6 +167,7 @@ final class AnyCommand
             ['type' => 'create-layers', 'screen' => $screen, 'seed' => "c{$step}", 'layers' => [['kind' => ['box', 'ellipse', 'line', 'polygon'][mt_rand(0, 3)], 'x' => $number(), 'y' => $number(), 'width' => 50, 'height' => 30]]],
             ['type' => 'transfer-layers', 'to' => $screens[mt_rand(0, max(0, count($screens) - 1))] ?? 'none', 'dx' => 1, 'dy' => 2] + $on,
             ['type' => 'put-cue', 'screen' => $screen, 'layer' => $one, 'cue' => ['id' => "cue{$step}x", 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'show', 'screen' => $screens[0] ?? 'none']]],
+            ['type' => 'give-cues', 'screen' => $screen, 'layers' => [$one], 'cues' => [['id' => 'given', 'trigger' => ['kind' => 'tap'], 'actions' => [['kind' => 'return'], ['kind' => 'scroll', 'layer' => $one]]]], 'seed' => "given{$step}"],
             ['type' => 'set-cue-field', ...$cued, 'field' => ['trigger.kind', 'actions.0.kind', 'actions.0.transition.kind', 'actions.0.transition.duration', 'actions.0.screen'][$step % 5], 'value' => ['delay', 'return', 'cover', '450', $screens[0] ?? 'none'][$step % 5]],
             ['type' => 'align-layers', 'edge' => ['left', 'centre', 'bottom'][$step % 3], 'with' => ['each', 'parent', 'last'][$step % 3]] + $on,
             ['type' => 'distribute-layers', 'axis' => ['x', 'y'][$step % 2], 'gap' => $step % 5] + $on,

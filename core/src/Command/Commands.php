@@ -85,6 +85,7 @@ final class Commands
         RenameLayer::class,
         MarkLayers::class,
         PutCue::class,
+        GiveCues::class,
         SetCueField::class,
         RemoveCue::class,
         CreateScreen::class,

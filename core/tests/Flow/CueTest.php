@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Kindred\Document\Anchor;
+use Kindred\Document\Cue\Cue;
 use Kindred\Document\Layer;
 use Kindred\Document\Overlay;
 use Kindred\Document\Tree;
@@ -177,7 +178,7 @@ it('returns to the first screen, to a named one, or puts another in its place', 
     expect($at('F'))->toBe(['home', []])->and($at('D'))->toBe(['done', ['home']])->and($at('R'))->toBe(['next', ['home', 'done']]);
     // One that was not shown on the way is shown, and the way begins there.
     $run = new Simulator(Programme::compile(does($tree, [['kind' => 'return', 'to' => 'else']])));
-    $run->send(['type' => 'tap', 'path' => ['boxb', '']]);
+    $run->send(['type' => 'tap', 'path' => ['right', '']]);
     expect($run->stand()['screen'])->toBe('home');
 });
 
@@ -224,4 +225,17 @@ it('takes what it is about along when its screen is duplicated', function (): vo
     $layers = array_values(array_filter($tree->layersOf($copy->id), fn ($layer): bool => $layer->cues !== []));
     $there = array_column($tree->layersOf($copy->id), 'name', 'id');
     expect($layers)->toHaveCount(1)->and($there[$layers[0]->cues[0]->actions[0]->action->layer])->toBe('name')->and($there[$layers[0]->cues[0]->actions[1]->action->layer])->toBe('name');
+});
+
+it('is given to other layers as it is, once to each, without what is about layers of other screens', function (): void {
+    $far = Layer::read(Reader::of(['id' => 'farbox', 'screen' => 'next', 'parent' => null, 'rank' => 'm', 'kind' => 'box', 'name' => 'Far', 'x' => 0, 'y' => 0, 'width' => 40, 'height' => 40]));
+    $tree = does(studio()->withLayers($far), [DONE, ['kind' => 'scroll', 'layer' => 'wnames']], [['kind' => 'signal', 'signal' => 'lit', 'value' => 'on']]);
+    $cue = $tree->layer('boxa')->cues[0];
+    $give = fn (string $screen, string ...$layers): array => ['type' => 'give-cues', 'screen' => $screen, 'layers' => $layers, 'cues' => [$cue->toArray()], 'seed' => 'given'];
+    $given = Sample::after($tree, $give('home', 'boxa', 'right', 'left'), $give('home', 'right'), $give('next', 'farbox'));
+    $plain = fn (Cue $one): array => ['id' => ''] + $one->toArray();
+    expect(array_map($plain, $given->layer('right')->cues))->toEqual([$plain($cue)])->and(array_map($plain, $given->layer('left')->cues))->toEqual([$plain($cue)])->and($given->layer('boxa')->cues)->toHaveCount(1)
+        ->and(array_column($plain($given->layer('farbox')->cues[0])['actions'], 'kind'))->toBe(['show'])
+        ->and(array_unique(array_map(fn (string $layer): string => $given->layer($layer)->cues[0]->id, ['boxa', 'right', 'left'])))->toHaveCount(3)
+        ->and(Sample::command($give('home', 'right', 'left'))->label($tree))->toBe('Give 2 layers the copied cue');
 });

@@ -127,6 +127,8 @@ export function register(on: Doers): Command[] {
         { id: 'copy-style', name: 'Copy the look', group: 'Editing', keys: ['Alt+C'], menu: ['layers'], when: layers, run: () => void styling.copyStyle() },
         { id: 'paste-style', name: 'Give it the copied look', group: 'Editing', keys: ['Alt+V'], menu: ['layers'], when: layers, run: () => styling.pasteStyle() },
         ...(['fills', 'strokes', 'effects', 'corners', 'type'] as const).map((part): Command => ({ id: `paste-${part}`, name: `Give it the ${part} of the copied look`, group: 'Editing', when: layers, run: () => styling.pasteStyle(part) })),
+        { id: 'copy-cues', name: 'Copy the cues', group: 'Editing', keys: ['Alt+G'], menu: ['layers'], when: layers, rare: true, run: () => void styling.copyCues() },
+        { id: 'paste-cues', name: 'Give it the copied cues', group: 'Editing', keys: ['Shift+G'], menu: ['layers'], when: layers, rare: true, run: () => styling.pasteCues() },
         { id: 'copy-svg', name: 'Copy as SVG', group: 'Editing', menu: ['layers', 'screen'], when: any, rare: true, run: () => void styling.copyAs('svg') },
         { id: 'copy-png', name: 'Copy as PNG', group: 'Editing', menu: ['layers', 'screen'], when: any, rare: true, run: () => void styling.copyAs('png') },
         { id: 'bold', name: 'Bold or not', group: 'Editing', keys: ['Ctrl+B'], when: worded, run: () => styling.toggle('bold') },

@@ -2,10 +2,11 @@
 import { toast } from '../dialogs.ts';
 import { layerOf } from './address.ts';
 import { chosen, type Parts } from './parts.ts';
-import { Problem, send } from './server.ts';
+import { fresh, Problem, send } from './server.ts';
 import { BOLD } from './words.ts';
 
 const KEPT = 'kindred.look';
+const CUES = 'kindred.cues';
 
 export type Likeness = 'look' | 'fill' | 'stroke' | 'effect' | 'type';
 
@@ -35,6 +36,32 @@ export class Styling {
         } catch (problem) {
             this.on.problem(problem);
         }
+    }
+
+    /** The cues of the layer selected last, for other layers. */
+    async copyCues(): Promise<void> {
+        const { server, urls, selection } = this.on;
+        const id = selection.layers.at(-1);
+        if (!id) return;
+        await server.rest();
+        try {
+            const { layers } = await send<{ layers: { cues?: object[] }[] }>(`${urls['copy']!}?layers=${id}`);
+            const cues = layers[0]?.cues ?? [];
+            if (cues.length === 0) return toast('It has no cues yet: draw a thread from it first (G).');
+            localStorage.setItem(CUES, JSON.stringify(cues));
+            toast(cues.length === 1 ? 'The cue is copied. Shift + G gives it to what is selected.' : `${cues.length} cues are copied. Shift + G gives them to what is selected.`);
+        } catch (problem) {
+            this.on.problem(problem);
+        }
+    }
+
+    /** One step for all that is selected. */
+    pasteCues(): void {
+        const { server, selection } = this.on;
+        const cues = localStorage.getItem(CUES);
+        if (!cues) return toast('There are no cues yet: copy those of a layer first (Alt + G).');
+        if (selection.screen === '') return toast('What lies loose on the wall has no cues; put it on a screen first.');
+        if (selection.layers.length > 0) void server.edit({ type: 'give-cues', ...chosen(this.on), cues: JSON.parse(cues) as object[], seed: fresh() });
     }
 
     pasteStyle(part: keyof typeof PARTS | null = null): void {
