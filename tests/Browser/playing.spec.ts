@@ -59,6 +59,7 @@ test('one sheet lies over three screens, is made and moved once, and goes as it 
     await saved(page);
     await choose(page, 'actions.0.kind', 'take-off');
 
+    await near(page, 'Home');
     await rehearse(page, 'Home');
     const seen: number[][] = [];
     for (const name of ['Home', 'Kilns', 'Glazes']) {
@@ -83,6 +84,7 @@ test('one sheet lies over three screens, is made and moved once, and goes as it 
     await page.locator('#o-place').selectOption('top');
     await saved(page);
     await expect(page.locator('#o-way')).toHaveValue('down');
+    await near(page, 'Home');
     await rehearse(page, 'Home');
     await layer(page, 'homemenu').click();
     await still(page);
@@ -185,7 +187,7 @@ test('taps, double taps, keys and words are told apart, also in the exported pag
     // The page that leaves the application does the same.
     await page.getByRole('link', { name: 'Hand over' }).click();
     const coming = page.waitForEvent('download');
-    await page.getByRole('link', { name: 'Download' }).first().click();
+    await page.getByRole('link', { name: 'Save the web page' }).click();
     const path = info.outputPath('told.html');
     await (await coming).saveAs(path);
     expect((await readFile(path, 'utf8')).includes('"programme":6')).toBe(true);
@@ -268,4 +270,43 @@ test('a cue does several things on conditions, and something else otherwise, cho
     await layer(page, 'order').click();
     await expect(now(page)).toHaveText('Done');
     await expect(page.locator('.pane:not(.waiting)').last()).toContainText('4 pieces');
+});
+
+test('a bar of tabs is linked in one step, each entry to the screen of its name; the cues go on to other screens by keys', async ({ page }) => {
+    await enter(page);
+    const bar = (id: string, more: object = {}): object => ({ id, kind: 'widget', widget: 'bottom-bar', name: 'Tabs', items: [{ label: 'Today', icon: 'house', on: true }, { label: 'Kilns', icon: 'flame' }, { label: 'Glazes', icon: 'palette' }], x: 0, y: 760, width: 390, height: 84, ...more });
+    await importFile(page, 'tabs.json', { format: 'kindred-canvas', version: 4, name: `Tabs ${Date.now()}`, screens: ['today', 'kilns', 'glazes'].map((id, i) => sized(id, i * 470, 844, ['#f8f8f7', '#f1e4d4', '#dfe7e2'][i]!, [bar(`${id}bar`)])) });
+    await near(page, 'Today');
+    await page.mouse.click(...(await at(screen(page, 'Today'), 12, 770)));
+    await page.locator('#facets').getByRole('button', { name: 'Link each entry to its screen' }).click();
+    await saved(page);
+    await expect(page.locator('#facets .cue')).toHaveCount(2);
+    await expect(page.locator('#facets .cue').first().getByLabel('Of', { exact: true })).toHaveValue('Kilns');
+    // The same on a second screen by copying; undone and made again as one step.
+    await page.keyboard.press('Escape');
+    await page.mouse.click(...(await at(screen(page, 'Today'), 12, 770)));
+    await page.keyboard.press('Alt+g');
+    await expect(page.locator('#toast')).toContainText('2 cues are copied');
+    await near(page, 'Kilns');
+    await page.mouse.click(...(await at(screen(page, 'Kilns'), 12, 770)));
+    await page.keyboard.press('Shift+G');
+    await saved(page);
+    await expect(page.locator('#facets .cue')).toHaveCount(2);
+    await page.keyboard.press('Control+z');
+    await saved(page);
+    await expect(page.locator('#facets .cue')).toHaveCount(0);
+    await page.keyboard.press('Control+Shift+z');
+    await saved(page);
+    await expect(page.locator('#facets .cue')).toHaveCount(2);
+
+    await near(page, 'Today');
+    await rehearse(page, 'Today');
+    await page.getByRole('radio', { name: 'Glazes' }).first().click();
+    await expect(now(page)).toHaveText('Glazes');
+    await page.getByRole('button', { name: 'Return', exact: true }).click();
+    await expect(now(page)).toHaveText('Today');
+    await page.locator('.pane:not(.waiting)').getByRole('radio', { name: 'Kilns' }).click();
+    await expect(now(page)).toHaveText('Kilns');
+    await page.locator('.pane:not(.waiting)').getByRole('radio', { name: 'Glazes' }).click();
+    await expect(now(page)).toHaveText('Glazes');
 });

@@ -86,6 +86,7 @@ final class Commands
         MarkLayers::class,
         PutCue::class,
         GiveCues::class,
+        LinkEntries::class,
         SetCueField::class,
         RemoveCue::class,
         CreateScreen::class,

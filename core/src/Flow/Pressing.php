@@ -126,9 +126,7 @@ final class Pressing
      */
     public function tap(int $at, array $path, array $turns, float $x, float $y): array
     {
-        if ($this->spent) {
-            $this->spent = false;
-
+        if ($this->isSpent()) {
             return [];
         }
         $first = $this->waiting;
@@ -147,6 +145,15 @@ final class Pressing
         }
 
         return [...$before, ['rows' => $taps, 'turns' => $turns, 'from' => 0.0]];
+    }
+
+    /** Whether the press that ended was no tap; what is told of it afterwards is nothing, once. */
+    public function isSpent(): bool
+    {
+        $spent = $this->spent;
+        $this->spent = false;
+
+        return $spent;
     }
 
     /** When something happens by itself: a press is long enough, or no second tap has come; null for never. */

@@ -174,9 +174,9 @@ final class Programme
         foreach ([...$seen, ...array_merge([], ...array_values($this->tree->components($seen)))] as $layer) {
             $inside = $this->tree->component($layer->screen) !== null;
             array_push($waits, ...$inside ? $this->waitsInside($screen, $layer) : $this->rows($layer->cues, false, $layer->component() === null ? [] : [$layer->id]));
-            $own = $this->rows($layer->cues, true);
-            if ($own !== []) {
-                $cues[$layer->id] = $own;
+            foreach (self::byEntry($layer) as $key => $some) {
+                $own = $this->rows($some, true);
+                $cues += $own === [] ? [] : [$key => $own];
             }
         }
         $device = Catalogue::for($screen->device, $screen->box->width, $screen->view);
@@ -199,6 +199,21 @@ final class Programme
                 'plan' => TransitionPlan::of($over->coming())->toArray(), 'inverse' => TransitionPlan::of($over->coming()->inverse())->toArray(),
             ],
         ];
+    }
+
+    /** @return array<string, list<Cue>> the cues of a layer, and those of entries of its widget: `layer#1` for those of the second */
+    private static function byEntry(Layer $layer): array
+    {
+        $items = $layer->content instanceof Widget ? array_map(fn (Item $item): string => $item->label, $layer->content->items) : [];
+        $cues = [];
+        foreach ($layer->cues as $cue) {
+            $at = $cue->entry === '' ? null : array_search($cue->entry, $items, true);
+            if ($at !== false) {
+                $cues[$at === null ? $layer->id : "{$layer->id}#{$at}"][] = $cue;
+            }
+        }
+
+        return $cues;
     }
 
     /**

@@ -94,7 +94,7 @@ final class Simulator
             'say' => $this->waitsFor('spoken', fn (array $trigger): bool => ($trigger['phrase'] ?? '') !== '' && str_contains(' '.CueRows::said($event['words']).' ', " {$trigger['phrase']} ")),
             'elapse' => $this->elapse($event['ms']),
             'return' => $this->place(['kind' => 'return'], 0.0),
-            'outside' => $this->over !== [] && ($this->state()['over']['outside'] ?? false) ? $this->place(['kind' => 'take-off'], 0.0) : null,
+            'outside' => ! $this->pressing->isSpent() && $this->over !== [] && ($this->state()['over']['outside'] ?? false) ? $this->place(['kind' => 'take-off'], 0.0) : null,
             'restart' => $this->open($this->table['entry']),
             'open' => $this->open($event['screen']),
             'press' => $this->values->press($event['widget'], $event['press'], $event['item'] ?? -1),

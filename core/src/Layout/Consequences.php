@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Layout;
 
 use Kindred\Document\Component\Nesting;
+use Kindred\Document\Cue\Entries;
 use Kindred\Document\Difference;
 use Kindred\Document\Limits;
 use Kindred\Document\ShortRanks;
@@ -22,6 +23,7 @@ final readonly class Consequences
     public function of(Tree $before, Tree $after): Tree
     {
         Nesting::held($before, $after);
+        $after = Entries::followed($before, $after);
 
         return Limits::held($before, ShortRanks::of($before, $this->relayout->after($before, Bindings::after($before, $after))));
     }

@@ -63,6 +63,7 @@ function steps(): array
         [['type' => 'transfer-layers', 'to' => 'next', 'layers' => ['boxa'], 'dx' => 0, 'dy' => 0], 'Move Box to Next'], [['type' => 'transfer-layers', 'to' => null, 'layers' => ['boxa'], 'dx' => 0, 'dy' => 0], 'Move Box to the wall'],
         [['type' => 'put-cue', 'layer' => 'boxa', 'cue' => ['id' => 'cue1', 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'return']]], 'Link Box to return'],
         [['type' => 'put-cue', 'cue' => ['id' => 'cue1', 'trigger' => ['kind' => 'delay', 'delay' => 5], 'action' => ['kind' => 'show', 'screen' => 'next']]], 'Link Home to Next'],
+        [['type' => 'link-entries', 'layer' => 'boxa', 'seed' => 's'], 'Link the entries of Box'],
         [['type' => 'give-cues', 'screen' => 'home', 'layers' => ['boxa'], 'cues' => [['id' => 'cue9', 'trigger' => ['kind' => 'tap'], 'actions' => [['kind' => 'return']]]], 'seed' => 's'], 'Give Box the copied cue'],
         [['type' => 'set-cue-field', 'layer' => 'boxa', 'cue' => 'cue1', 'field' => 'actions.0.screen', 'value' => 'next'], 'Set screen of a cue of Box'],
         [['type' => 'remove-cue', 'layer' => 'boxa', 'cue' => 'cue1'], 'Remove a cue of Box'],

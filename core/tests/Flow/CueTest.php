@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 use Kindred\Document\Anchor;
 use Kindred\Document\Cue\Cue;
+use Kindred\Document\Cue\Entries;
 use Kindred\Document\Layer;
 use Kindred\Document\Overlay;
 use Kindred\Document\Tree;
+use Kindred\Document\Widget\Item;
 use Kindred\Flow\Programme;
 use Kindred\Flow\Simulator;
 use Kindred\Geometry\Box;
@@ -238,4 +240,25 @@ it('is given to other layers as it is, once to each, without what is about layer
         ->and(array_column($plain($given->layer('farbox')->cues[0])['actions'], 'kind'))->toBe(['show'])
         ->and(array_unique(array_map(fn (string $layer): string => $given->layer($layer)->cues[0]->id, ['boxa', 'right', 'left'])))->toHaveCount(3)
         ->and(Sample::command($give('home', 'right', 'left'))->label($tree))->toBe('Give 2 layers the copied cue');
+});
+
+it('is of single entries of a widget, which it follows when they are called otherwise; each is linked to the screen of its name at once', function (): void {
+    $bar = Layer::read(Reader::of(['id' => 'tabbar', 'screen' => 'home', 'parent' => null, 'rank' => 'z', 'kind' => 'widget', 'widget' => 'bottom-bar', 'name' => 'Bar', 'items' => [['label' => 'Home', 'on' => true], ['label' => 'DONE'], ['label' => 'Sheet'], ['label' => 'Shop']], 'x' => 0, 'y' => 760, 'width' => 390, 'height' => 84]));
+    $tree = Sample::after(studio()->withLayers($bar), ['type' => 'link-entries', 'screen' => 'home', 'layer' => 'tabbar', 'seed' => 'all']);
+    $leads = fn (Tree $of): array => array_column(array_map(fn (Cue $cue): array => [$cue->entry, $cue->targets()[0]], $of->layer('tabbar')->cues), 1, 0);
+    expect($leads($tree))->toBe(['DONE' => 'done', 'Sheet' => 'sheet'])
+        // What is linked stays; once more changes nothing.
+        ->and(Sample::after($tree, ['type' => 'link-entries', 'screen' => 'home', 'layer' => 'tabbar', 'seed' => 'again'])->layer('tabbar')->cues)->toEqual($tree->layer('tabbar')->cues)
+        ->and(fn () => Sample::after($tree, ['type' => 'link-entries', 'screen' => 'home', 'layer' => 'boxa', 'seed' => 'none']))->toThrow(InvalidInput::class, 'No screen is called like');
+    $run = new Simulator(Programme::compile($tree));
+    $run->send(['type' => 'tap', 'path' => ['tabbar#0', 'tabbar', '']]);
+    expect($run->stand()['screen'])->toBe('home');
+    $run->send(['type' => 'tap', 'path' => ['tabbar#1', 'tabbar', '']]);
+    expect($run->stand()['screen'])->toBe('done');
+    // One that is called otherwise keeps its cue; one that is gone has none.
+    $content = $tree->layer('tabbar')->content;
+    $items = fn (string ...$labels): Tree => Entries::followed($tree, $tree->withLayers($tree->layer('tabbar')->with(content: $content->with(items: array_map(fn (string $label): Item => new Item($label), $labels)))));
+    expect($leads($items('Home', 'Ready', 'Sheet', 'Shop')))->toBe(['Ready' => 'done', 'Sheet' => 'sheet'])
+        ->and($leads($items('Home', 'Sheet', 'DONE', 'Shop')))->toBe(['DONE' => 'done', 'Sheet' => 'sheet'])
+        ->and(array_keys(Programme::compile($items('Home', 'Sheet'))['states'][0]['cues']))->toBe(['tabbar#1']);
 });

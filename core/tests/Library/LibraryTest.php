@@ -17,7 +17,7 @@ use Kindred\Tests\Sample;
 /** A project with a chip as a component, which follows a token and shows another component; and an icon and a limit of its own. */
 function workshopParts(): Tree
 {
-    $tree = (new Planted)->with(['tokens' => [['id' => 'clay', 'name' => 'colour.clay', 'kind' => 'color', 'value' => '#b4472e'], ['id' => 'accent', 'name' => 'action.fill', 'kind' => 'color', 'value' => '#b4472e', 'bound' => ['value' => 'clay']]]])
+    $tree = (new Planted)->flowing()->with(['tokens' => [['id' => 'clay', 'name' => 'colour.clay', 'kind' => 'color', 'value' => '#b4472e'], ['id' => 'accent', 'name' => 'action.fill', 'kind' => 'color', 'value' => '#b4472e', 'bound' => ['value' => 'clay']]]])
         ->screen('workshop', [
             Planted::box('Dot', 24, 200, 8, 8, '#222222', ['id' => 'dotbox']),
             ['id' => 'chipone', 'kind' => 'stack', 'name' => 'Chip', 'x' => 24, 'y' => 24, 'width' => 0, 'height' => 0, 'direction' => 'row', 'sizing' => ['width' => 'content', 'height' => 'content'], 'fills' => [['colour' => '#b4472e', 'bound' => ['paint' => 'accent']]], 'children' => [Planted::text('Says', 'Ready', 0, 0, more: ['id' => 'chipsays', 'wrapped' => false])]],
@@ -32,7 +32,7 @@ function workshopParts(): Tree
 
 function emptyProject(): Tree
 {
-    return (new Planted)->with(['name' => 'Evening'])->screen('start', [])->tree();
+    return (new Planted)->flowing()->with(['name' => 'Evening'])->screen('start', [])->tree();
 }
 
 /** After something was taken. */
@@ -146,8 +146,8 @@ it('refuses what stands for something else here', function (): void {
     $there = workshopParts();
     $chip = array_column($there->sheets(), 'id', 'name')['Chip'];
     $command = array_values(array_filter(Goods::of($there)->taking(["component {$chip}"], emptyProject(), new Library('parts', 'm', 'Parts')), fn (array $one): bool => $one['type'] === 'put-component' && $one['sheet']['id'] === $chip))[0];
-    $clash = (new Planted)->screen($chip, [])->tree();
-    $layer = (new Planted)->screen('start', [['id' => $command['layers'][0]['id'], 'name' => 'Mine', 'kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 10, 'height' => 10]])->tree();
+    $clash = (new Planted)->flowing()->screen($chip, [])->tree();
+    $layer = (new Planted)->flowing()->screen('start', [['id' => $command['layers'][0]['id'], 'name' => 'Mine', 'kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 10, 'height' => 10]])->tree();
     expect(fn () => Sample::after($clash, $command))->toThrow(InvalidInput::class, 'is a screen, and no component')
         ->and(fn () => Sample::after($layer, $command))->toThrow(InvalidInput::class, '“Mine” stands here for')
         ->and(fn () => Sample::after(emptyProject(), ['sheet' => ['component' => null] + $command['sheet']] + $command))->toThrow(InvalidInput::class, 'no sheet of a component')

@@ -100,7 +100,7 @@ export class Machine {
             case 'say': this.waitsFor('spoken', ({ phrase }) => phrase !== undefined && phrase !== '' && ` ${said(happening.words)} `.includes(` ${phrase} `)); break;
             case 'elapse': this.elapse(happening.ms); break;
             case 'return': this.place({ kind: 'return' }, 0); break;
-            case 'outside': if (this.over.length > 0 && this.state?.over.outside) this.place({ kind: 'take-off' }, 0); break;
+            case 'outside': if (!this.pressing.isSpent() && this.over.length > 0 && this.state?.over.outside) this.place({ kind: 'take-off' }, 0); break;
             case 'restart': this.open(this.table.entry); break;
             case 'open': this.open(happening.screen); break;
             case 'press': this.values.press(happening.widget, happening.press, happening.item ?? -1); break;

@@ -251,7 +251,9 @@ export class Player {
     }
 
     private pathOf(element: Element): { path: string[]; turns: string[] } {
-        const path: string[] = [];
+        // An entry of a widget lies in it.
+        const [widget, entry] = [element.closest('[data-works]')?.closest<SVGElement>('[data-layer]'), element.closest<SVGElement>('[data-item]')];
+        const path: string[] = widget && entry && widget.contains(entry) ? [`${widget.dataset['layer']!}#${entry.dataset['item']!}`] : [];
         for (let layer = element.closest<SVGElement>('[data-layer]'); layer && this.stage.holds(layer); layer = layer.parentElement?.closest<SVGElement>('[data-layer]') ?? null) path.push(layer.dataset['layer']!);
         return { path: [...path, ''], turns: Turning.around(element) };
     }

@@ -70,10 +70,7 @@ export class Pressing {
     }
 
     tap(at: number, path: string[], turns: string[], x: number, y: number): Outcome[] {
-        if (this.spent) {
-            this.spent = false;
-            return [];
-        }
+        if (this.isSpent()) return [];
         const first = this.waiting;
         this.waiting = null;
         const taps = this.find(path, 'tap', '');
@@ -84,6 +81,13 @@ export class Pressing {
         if (double.length === 0) return [...before, { rows: taps, turns, from: 0 }];
         this.waiting = { rows: taps, turns, due: at + this.rules['double']!, x, y };
         return before;
+    }
+
+    /** Whether the press that ended was no tap; what is told of it afterwards is nothing, once. */
+    isSpent(): boolean {
+        const { spent } = this;
+        this.spent = false;
+        return spent;
     }
 
     /** When something happens by itself: a press is long enough, or no second tap has come; null for never. */

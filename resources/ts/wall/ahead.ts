@@ -3,9 +3,11 @@ export function ahead(): { hold(): void; into(field: HTMLElement | null): void; 
     const taker = document.createElement('textarea');
     taker.className = 'sr-only';
     taker.setAttribute('aria-label', 'What is typed');
-    let givenUp = false;
+    let [givenUp, left] = [false, false];
     taker.addEventListener('keydown', (event) => {
+        // What Enter has ended already is not given up.
         if (event.key !== 'Escape') return;
+        if (taker.value.includes('\n')) return void (left = true);
         givenUp = true;
         taker.blur();
     });
@@ -25,8 +27,12 @@ export function ahead(): { hold(): void; into(field: HTMLElement | null): void; 
             taker.remove();
             if (!waiting) return;
             field?.focus();
+            // In one line what comes before Enter is all that there is to it.
+            const line = field instanceof HTMLInputElement ? words.split('\n')[0]! : words;
             // As if it were typed: it can be taken back there, and is heard of.
-            if (field && words !== '') document.execCommand('insertText', false, words);
+            if (field && line !== '') document.execCommand('insertText', false, line);
+            if (field && line !== words) field.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true, cancelable: true }));
+            if (left) field?.blur();
         },
     };
 }

@@ -1,5 +1,6 @@
 /** The facets: what the server says of the selection, and the changes that are made there. */
 import { layerOf, inOneCopy } from './address.ts';
+import { ahead } from './ahead.ts';
 import { Binding } from './binding.ts';
 import { Coats } from './coats.ts';
 import { ColourField } from './colour.ts';
@@ -210,8 +211,10 @@ export class Facets {
 
     /** The name, ready to be typed over. */
     async rename(): Promise<void> {
+        // What is typed before the name is there is meant for it.
+        const typed = ahead();
         await this.fragment.ask();
-        this.place.querySelector<HTMLInputElement>('.subject input')?.select();
+        typed.into(typed.givenUp ? null : this.place.querySelector<HTMLInputElement>('.subject input'));
     }
 
     /** The next heavier or lighter weight that the selected texts have. */
@@ -598,6 +601,7 @@ export class Facets {
             case 'align': this.align(button.dataset['name']!); break;
             case 'distribute': this.distribute(button.dataset['name']!); break;
             case 'remove-cue': void this.server.edit({ type: 'remove-cue', ...owner, cue: id }); break;
+            case 'link-entries': void this.server.edit({ type: 'link-entries', ...owner, seed: fresh() }); break;
             case 'cue-up': void this.server.edit({ type: 'set-cue-field', ...owner, cue: button.closest<HTMLElement>('[data-cue]')!.dataset['cue'], field: button.dataset['name'], value: button.dataset['to'] }); break;
             case 'add-cue': void this.server.edit({ type: 'put-cue', ...owner, cue: { id: fresh(), ...JSON.parse(button.dataset['cue']!) as object } }); break;
             case 'entry': void this.server.edit({ type: 'set-entry', screen: owner.screen }); break;

@@ -4,6 +4,15 @@
     $id = $cue->id;
 @endphp
 <div class="cue row-group" id="cue-{{ $id }}" data-cue="{{ $id }}">
+    @php($entries = $owner instanceof Kindred\Document\Layer && $owner->content instanceof Kindred\Document\Layer\Widget ? array_values(array_filter(array_map(fn ($item) => $item->label, $owner->content->items))) : [])
+    @if ($entries !== [] || $cue->entry !== '')
+        <div class="row"><label for="n-{{ $id }}" title="The whole widget, or one of its entries">Of</label>
+            <select class="field" id="n-{{ $id }}" data-cue-field="entry">
+                <option value="">all of it</option>
+                @if ($cue->entry !== '' && ! in_array($cue->entry, $entries, true))<option value="{{ $cue->entry }}" selected>{{ $cue->entry }} (entry that is gone)</option>@endif
+                @foreach ($entries as $entry)<option value="{{ $entry }}" @selected($cue->entry === $entry)>{{ $entry }}</option>@endforeach
+            </select></div>
+    @endif
     <div class="row"><label for="t-{{ $id }}">When</label>
         <select class="field" id="t-{{ $id }}" data-cue-field="trigger.kind">
             @foreach (Kindred\Document\Cue\Trigger::ALL as $kind)

@@ -199,6 +199,9 @@
                 @if (($changing?->axes ?? []) !== [])
                     <button class="button justify-self-start" data-do="add-cue" data-name="state" data-cue="{{ json_encode($new + ['actions' => [['kind' => 'state', 'axis' => $changing->axes[0]->id, 'transition' => Kindred\Document\Cue\Action\ChangeState::usualTransition()->toArray()]]]) }}"><x-glyph name="plus"/> On tap, change its state</button>
                 @endif
+                @if ($owner->content instanceof Kindred\Document\Layer\Widget && count($owner->content->items) > 1 && $others !== [])
+                    <button class="button justify-self-start" data-do="link-entries" title="A tab, a row, a menu entry shows the screen that is called like it"><x-glyph name="plus"/> Link each entry to its screen</button>
+                @endif
                 @if ($owner->cues === [])<p class="text-ash">Or drag the knot beside the layer to a screen (G).</p>@endif
             @endif
             @if ($owner instanceof Kindred\Document\Screen && $tree->component($owner->id) === null)

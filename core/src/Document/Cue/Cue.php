@@ -30,6 +30,7 @@ final readonly class Cue implements Stored
      * @param  list<Premise>  $conditions
      * @param  list<Act>  $actions
      * @param  list<Act>  $otherwise
+     * @param  string  $entry  the one entry of a widget that it is of, by its words; empty for all of its layer
      */
     public function __construct(
         #[Is\Id(field: false)] public string $id,
@@ -37,6 +38,7 @@ final readonly class Cue implements Stored
         #[Is\Records(Premise::class, self::MOST, sparse: true)] public array $conditions = [],
         #[Is\Records(Act::class, self::MOST)] public array $actions = [],
         #[Is\Records(Act::class, self::MOST, sparse: true)] public array $otherwise = [],
+        #[Is\Words(500, sparse: true)] public string $entry = '',
     ) {
     }
 
