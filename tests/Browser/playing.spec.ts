@@ -203,7 +203,7 @@ test('taps, double taps, keys and words are told apart, also in the exported pag
     await touch('touchStart', [[x, y]]);
     for (const by of [0.1, 0.3, 0.6]) {
         await touch('touchMove', [[x - by * 300 * k, y]]);
-        expect(await moved(pane(phone, 'second'))).toEqual([Math.round((1 - by) * 1000) / 1000, 0]);
+        await expect.poll(() => moved(pane(phone, 'second'))).toEqual([Math.round((1 - by) * 1000) / 1000, 0]);
     }
     await touch('touchEnd', []);
     await expect(now(phone)).toHaveText('Second');
