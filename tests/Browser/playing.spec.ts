@@ -180,6 +180,16 @@ test('taps, double taps, keys and words are told apart, also in the exported pag
     await page.keyboard.press('Control+j');
     await expect(now(page)).toHaveText('Third');
     await layer(page, 'home').click();
+    await expect(now(page)).toHaveText('First');
+    await still(page);
+    // By keyboard alone: the second that answers is tapped twice.
+    await page.locator('#rehearsal .table').focus();
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Enter');
+    await expect(now(page)).toHaveText('Third');
+    await layer(page, 'home').click();
+    await expect(now(page)).toHaveText('First');
     await page.getByLabel('Say').fill('Please light the kiln.');
     await page.getByLabel('Say').press('Enter');
     await expect(now(page)).toHaveText('Second');

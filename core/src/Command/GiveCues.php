@@ -69,11 +69,11 @@ final readonly class GiveCues implements Command
         return 'Give '.$this->naming($before, $this->layers).' the copied '.(count($this->cues) === 1 ? 'cue' : 'cues');
     }
 
-    /** The cue without what is about layers of other screens. */
+    /** The cue without what is about layers of other screens, and without showing the screen that it is on. */
     private function there(Tree $tree, Layer $layer, Cue $cue): Cue
     {
         $isHere = fn (?string $named): bool => $named === null || ($tree->layers[$named] ?? null)?->screen === $layer->screen;
-        $holds = fn (Act $act): bool => match (true) {
+        $holds = fn (Act $act): bool => $act->target() !== $layer->screen && match (true) {
             $act->action instanceof ScrollTo, $act->action instanceof FocusField => $isHere($act->action->layer),
             $act->action instanceof ChangeState => $isHere($act->action->instance),
             default => true,

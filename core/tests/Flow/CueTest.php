@@ -239,6 +239,7 @@ it('is given to other layers as it is, once to each, without what is about layer
     expect(array_map($plain, $given->layer('right')->cues))->toEqual([$plain($cue)])->and(array_map($plain, $given->layer('left')->cues))->toEqual([$plain($cue)])->and($given->layer('boxa')->cues)->toHaveCount(1)
         ->and(array_column($plain($given->layer('farbox')->cues[0])['actions'], 'kind'))->toBe(['show'])
         ->and(array_unique(array_map(fn (string $layer): string => $given->layer($layer)->cues[0]->id, ['boxa', 'right', 'left'])))->toHaveCount(3)
+        ->and(Sample::after($tree, ['type' => 'give-cues', 'screen' => 'home', 'layers' => ['right'], 'cues' => [['id' => 'self', 'trigger' => ['kind' => 'tap'], 'actions' => [['kind' => 'show', 'screen' => 'home']]]], 'seed' => 'self'])->layer('right')->cues)->toBe([])
         ->and(Sample::command($give('home', 'right', 'left'))->label($tree))->toBe('Give 2 layers the copied cue');
 });
 

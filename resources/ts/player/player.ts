@@ -5,8 +5,14 @@ import { Machine, type Happening } from './machine.ts';
 import { Stage } from './stage.ts';
 import type { Deed, Table } from './table.ts';
 
-/** What is pressed, entered or left answers to these. */
+/** What a layer answers to that is pressed. */
 const TAPPED = ['tap', 'double-tap', 'long-press', 'press', 'release'];
+/** The same, with what is led away. */
+const HANDLED = [...TAPPED, 'swipe', 'drag'];
+/** px to the right and down of each direction. */
+const WAYS: Record<string, [number, number]> = { left: [-1, 0], right: [1, 0], up: [0, -1], down: [0, 1] };
+/** px of a swipe by keyboard. */
+const STROKE = 200;
 
 export interface Told {
     /** What widgets hold may have changed. */
@@ -133,7 +139,7 @@ export class Player {
 
     /** The outermost elements of the screen that answer to a press. */
     private areas(): SVGGElement[] {
-        const answers = (layer: SVGElement): string => TAPPED.flatMap((trigger) => this.machine.found([layer.dataset['layer']!], trigger)).join(' ');
+        const answers = (layer: SVGElement): string => HANDLED.flatMap((trigger) => this.machine.found([layer.dataset['layer']!], trigger)).join(' ');
         return [...(this.stage.top?.querySelectorAll<SVGGElement>('[data-layer]') ?? [])].filter((layer) => !layer.closest('[data-states][display=none]') && answers(layer) !== '');
     }
 
@@ -174,13 +180,24 @@ export class Player {
         window.setTimeout(() => this.showAreas(this.root.querySelector('[data-play=areas]')?.getAttribute('aria-pressed') === 'true'), 500);
     }
 
-    /** A tap by keyboard. */
+    /** By keyboard: the first thing that what is pressed waits for, from its beginning to its end. */
     private tapOn(element: Element): void {
+        const at = this.pathOf(element);
+        const kind = HANDLED.find((trigger) => this.machine.found(at.path, trigger).length > 0);
+        const trigger = kind === undefined ? null : this.machine.table.cues[this.machine.found(at.path, kind)[0]!]!.trigger;
         const { left, top, width, height } = element.getBoundingClientRect();
-        this.machine.send({ type: 'cancel' });
-        this.machine.send({ type: 'down', x: 0, y: 0, ...this.pathOf(element), touch: true });
+        const middle = { clientX: left + width / 2, clientY: top + height / 2 };
+        const from = this.stage.top;
+        this.catchUp();
+        this.machine.send({ type: 'down', x: 0, y: 0, ...at, touch: true });
+        if (kind === 'long-press') this.machine.send({ type: 'elapse', ms: trigger!.press ?? 0 });
+        if (trigger?.direction) {
+            const [x, y] = WAYS[trigger.direction]!.map((one) => one * (trigger.distance ?? STROKE)) as [number, number];
+            this.machine.send({ type: 'move', x, y });
+        }
         this.machine.send({ type: 'up' });
-        this.tapped(this.pathOf(element), { clientX: left + width / 2, clientY: top + height / 2 });
+        this.after(from);
+        for (let taps = kind === 'double-tap' ? 2 : 1; taps > 0 && this.stage.top === from; taps--) this.tapped(at, middle);
     }
 
     private tapped(at: { path: string[]; turns: string[] }, event: Pick<MouseEvent, 'clientX' | 'clientY'>): void {

@@ -1,13 +1,21 @@
-/** Takes what is typed while the place for it is still on its way: letters are not to be taken for commands meanwhile. */
-export function ahead(): { hold(): void; into(field: HTMLElement | null): void; readonly givenUp: boolean } {
+/**
+ * Takes what is typed while the place for it is still on its way: letters are not to be taken for commands meanwhile.
+ *
+ * @param entered what is written in one line, where Enter ends it before its place is there
+ */
+export function ahead(entered?: (words: string) => void): { hold(): void; into(field: HTMLElement | null): void; readonly givenUp: boolean } {
     const taker = document.createElement('textarea');
     taker.className = 'sr-only';
     taker.setAttribute('aria-label', 'What is typed');
-    let [givenUp, left] = [false, false];
+    let givenUp = false;
     taker.addEventListener('keydown', (event) => {
-        // What Enter has ended already is not given up.
+        if (entered && event.key === 'Enter') {
+            event.preventDefault();
+            givenUp = true;
+            taker.remove();
+            return entered(taker.value);
+        }
         if (event.key !== 'Escape') return;
-        if (taker.value.includes('\n')) return void (left = true);
         givenUp = true;
         taker.blur();
     });
@@ -17,7 +25,7 @@ export function ahead(): { hold(): void; into(field: HTMLElement | null): void; 
 
     return {
         hold,
-        /** Whether Escape was pressed. */
+        /** Whether Escape was pressed, or Enter has ended it already. */
         get givenUp() {
             return givenUp;
         },
@@ -27,12 +35,8 @@ export function ahead(): { hold(): void; into(field: HTMLElement | null): void; 
             taker.remove();
             if (!waiting) return;
             field?.focus();
-            // In one line what comes before Enter is all that there is to it.
-            const line = field instanceof HTMLInputElement ? words.split('\n')[0]! : words;
             // As if it were typed: it can be taken back there, and is heard of.
-            if (field && line !== '') document.execCommand('insertText', false, line);
-            if (field && line !== words) field.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true, cancelable: true }));
-            if (left) field?.blur();
+            if (field && words !== '') document.execCommand('insertText', false, words);
         },
     };
 }

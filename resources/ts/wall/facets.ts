@@ -212,7 +212,11 @@ export class Facets {
     /** The name, ready to be typed over. */
     async rename(): Promise<void> {
         // What is typed before the name is there is meant for it.
-        const typed = ahead();
+        const { screen, layers, screens } = this.selection;
+        const [layer] = layers;
+        const typed = ahead((name) => {
+            if (name.trim() !== '') void this.server.edit(layer ? { type: 'rename-layer', layer, name } : { type: 'set-screen-field', screen: screens[0] ?? screen, field: 'name', value: name });
+        });
         await this.fragment.ask();
         typed.into(typed.givenUp ? null : this.place.querySelector<HTMLInputElement>('.subject input'));
     }

@@ -11,6 +11,7 @@ use Kindred\Property\Declared;
 final readonly class Blur implements Trigger
 {
     use Declared;
+    use OnLayers;
 
     public static function kind(): string
     {
@@ -20,20 +21,5 @@ final readonly class Blur implements Trigger
     public static function label(): string
     {
         return 'Field is left';
-    }
-
-    public static function isOfScreens(): bool
-    {
-        return false;
-    }
-
-    public static function isPressed(): bool
-    {
-        return false;
-    }
-
-    public static function fresh(): self
-    {
-        return new self;
     }
 }

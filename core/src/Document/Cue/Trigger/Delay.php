@@ -11,6 +11,7 @@ use Kindred\Property\Declared;
 /** A delay in ms after its screen opened. */
 final readonly class Delay implements Trigger
 {
+    use Anywhere;
     use Declared;
 
     public const MAX = 600_000;
@@ -30,16 +31,6 @@ final readonly class Delay implements Trigger
     public static function label(): string
     {
         return 'After a delay';
-    }
-
-    public static function isOfScreens(): bool
-    {
-        return true;
-    }
-
-    public static function isPressed(): bool
-    {
-        return false;
     }
 
     public static function fresh(): self

@@ -12,6 +12,7 @@ use Kindred\Property\Declared;
 /** A drag in a direction: what the cue does follows the finger, and is done where it was let go beyond the middle of the distance (px), or thrown. */
 final readonly class Drag implements Trigger
 {
+    use Anywhere;
     use Declared;
 
     public const MAX = 2000;
@@ -30,20 +31,5 @@ final readonly class Drag implements Trigger
     public static function label(): string
     {
         return 'Drag';
-    }
-
-    public static function isOfScreens(): bool
-    {
-        return true;
-    }
-
-    public static function isPressed(): bool
-    {
-        return false;
-    }
-
-    public static function fresh(): self
-    {
-        return new self;
     }
 }

@@ -11,6 +11,7 @@ use Kindred\Property\Declared;
 /** A key, with others held down: `Enter`, `Ctrl+K`, `ArrowLeft`, as browsers call them (UI Events, KeyboardEvent key values). */
 final readonly class Key implements Trigger
 {
+    use Anywhere;
     use Declared;
 
     /** Held down, in the order in which they are written; the last is Shift. */
@@ -28,20 +29,5 @@ final readonly class Key implements Trigger
     public static function label(): string
     {
         return 'Key';
-    }
-
-    public static function isOfScreens(): bool
-    {
-        return true;
-    }
-
-    public static function isPressed(): bool
-    {
-        return false;
-    }
-
-    public static function fresh(): self
-    {
-        return new self;
     }
 }

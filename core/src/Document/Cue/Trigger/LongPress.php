@@ -12,6 +12,7 @@ use Kindred\Property\Declared;
 final readonly class LongPress implements Trigger
 {
     use Declared;
+    use Pressed;
 
     public const MAX = 10_000;
 
@@ -27,20 +28,5 @@ final readonly class LongPress implements Trigger
     public static function label(): string
     {
         return 'Long press';
-    }
-
-    public static function isOfScreens(): bool
-    {
-        return true;
-    }
-
-    public static function isPressed(): bool
-    {
-        return true;
-    }
-
-    public static function fresh(): self
-    {
-        return new self;
     }
 }

@@ -10,6 +10,7 @@ use Kindred\Property\Declared;
 /** The moment in which its screen is shown. */
 final readonly class Open implements Trigger
 {
+    use Anywhere;
     use Declared;
 
     public static function kind(): string
@@ -20,20 +21,5 @@ final readonly class Open implements Trigger
     public static function label(): string
     {
         return 'When the screen opens';
-    }
-
-    public static function isOfScreens(): bool
-    {
-        return true;
-    }
-
-    public static function isPressed(): bool
-    {
-        return false;
-    }
-
-    public static function fresh(): self
-    {
-        return new self;
     }
 }

@@ -12,6 +12,7 @@ use Kindred\Property\Declared;
 /** A condition on values that did not hold holds from now on. */
 final readonly class Reaching implements Trigger
 {
+    use Anywhere;
     use Declared;
 
     public function __construct(#[Is\Record] public SignalIs $reaches = new SignalIs(''))
@@ -26,20 +27,5 @@ final readonly class Reaching implements Trigger
     public static function label(): string
     {
         return 'A value is reached';
-    }
-
-    public static function isOfScreens(): bool
-    {
-        return true;
-    }
-
-    public static function isPressed(): bool
-    {
-        return false;
-    }
-
-    public static function fresh(): self
-    {
-        return new self;
     }
 }

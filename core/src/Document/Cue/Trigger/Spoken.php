@@ -11,6 +11,7 @@ use Kindred\Property\Declared;
 /** Words that are spoken; a rehearsal takes them typed. What is said has them in it, in this order; signs and capitals count as nothing. */
 final readonly class Spoken implements Trigger
 {
+    use Anywhere;
     use Declared;
 
     public function __construct(#[Is\Words(120, absent: ['next'])] public string $phrase = 'next')
@@ -25,20 +26,5 @@ final readonly class Spoken implements Trigger
     public static function label(): string
     {
         return 'Words are spoken';
-    }
-
-    public static function isOfScreens(): bool
-    {
-        return true;
-    }
-
-    public static function isPressed(): bool
-    {
-        return false;
-    }
-
-    public static function fresh(): self
-    {
-        return new self;
     }
 }

@@ -12,6 +12,7 @@ use Kindred\Property\Declared;
 /** A quick stroke in a direction. */
 final readonly class Swipe implements Trigger
 {
+    use Anywhere;
     use Declared;
 
     public function __construct(#[Is\Choice(absent: [Direction::Left])] public Direction $direction = Direction::Left)
@@ -26,20 +27,5 @@ final readonly class Swipe implements Trigger
     public static function label(): string
     {
         return 'Swipe';
-    }
-
-    public static function isOfScreens(): bool
-    {
-        return true;
-    }
-
-    public static function isPressed(): bool
-    {
-        return false;
-    }
-
-    public static function fresh(): self
-    {
-        return new self;
     }
 }

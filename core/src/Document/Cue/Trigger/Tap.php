@@ -11,6 +11,7 @@ use Kindred\Property\Declared;
 final readonly class Tap implements Trigger
 {
     use Declared;
+    use Pressed;
 
     public static function kind(): string
     {
@@ -20,20 +21,5 @@ final readonly class Tap implements Trigger
     public static function label(): string
     {
         return 'Tap';
-    }
-
-    public static function isOfScreens(): bool
-    {
-        return true;
-    }
-
-    public static function isPressed(): bool
-    {
-        return true;
-    }
-
-    public static function fresh(): self
-    {
-        return new self;
     }
 }
