@@ -563,6 +563,12 @@ async function stacks(): Promise<void> {
     line(`stack layout, ${rounds[0]!.nodes} nodes, built, laid out and read`, ms(median((round) => round.core)), 'at least 10x faster', ratio, ratio >= 10);
 }
 
+async function flow(): Promise<void> {
+    const { median, reference, ways, screens } = JSON.parse(execFileSync('php', ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', '-d', 'memory_limit=1G', 'tests/Bench/flow.php']).toString()) as Record<'median' | 'reference' | 'ways' | 'screens', number>;
+    console.log(`reference: ${ways} ways between ${screens} screens, stored and read: median ${ms(reference)}`);
+    line(`flow checks of ${screens} screens, ${ways} cues`, ms(median), 'under 1 s', median / reference, median < 1000);
+}
+
 /** A round shape with 23 lobes and a fine wave on them, of so many points. */
 function lobes(x: number, y: number, phase: number, count = 2000): [number, number][] {
     return Array.from({ length: count }, (_, i) => {
@@ -663,7 +669,7 @@ test('budgets', async ({ page }) => {
     console.log(`\n${readFileSync('/proc/cpuinfo', 'utf8').match(/model name\s*: (.*)/)?.[1] ?? 'processor'}, ${new Date().toISOString().slice(0, 10)}`);
     await signIn(page);
     const wanted = (process.env['KINDRED_BENCHES'] ?? '').split(' ').filter(Boolean);
-    for (const measure of [edits, tokens, components, inventory, checks, writers, hands, opening, rough, painted, moving, arrays, rehearsing, stacks, algebra, pictures, widths, sizes].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
+    for (const measure of [edits, tokens, components, inventory, checks, writers, hands, opening, rough, painted, moving, arrays, rehearsing, flow, stacks, algebra, pictures, widths, sizes].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
         await measure(page).catch((problem: Error) => console.log(`${measure.name}: could not be measured: ${problem.message.replaceAll(/\s+/g, ' ').slice(0, 300)}`));
     }
 });

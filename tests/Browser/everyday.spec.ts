@@ -370,7 +370,6 @@ test('F2 renames', async () => {
     // At once, whether the name is there already or not: none of these letters is a command.
     await page.keyboard.type('Order a rack');
     await page.keyboard.press('Enter');
-    await page.keyboard.press('Escape');
     await saved(page);
     await expect(page.locator('#facets:not([aria-busy]) .subject input')).toHaveValue('Order a rack');
 });
