@@ -44,7 +44,7 @@ final readonly class TransitionPlan
         };
 
         return new self(
-            $transition->kind === TransitionKind::Cut ? 0 : $transition->duration,
+            $transition->kind === TransitionKind::Cut ? 0 : $transition->time(),
             $transition->delay,
             $transition->easing->css(),
             $above,

@@ -46,6 +46,12 @@ final readonly class Transition implements Stored
         return self::push(Direction::towards($way->x, $way->y));
     }
 
+    /** How long it moves, ms: a spring as long as it needs. */
+    public function time(): int
+    {
+        return $this->easing->function->settles() ?? $this->duration;
+    }
+
     /** The transition that takes back what this one did, moving the other way with the curve reversed. */
     public function inverse(): self
     {

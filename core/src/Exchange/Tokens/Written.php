@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Exchange\Tokens;
 
 use Kindred\Document\Cue\Easing;
+use Kindred\Document\Cue\Easing\CubicBezier;
 use Kindred\Document\Style\Effect\Shadow;
 use Kindred\Document\Style\Paint\Stop;
 use Kindred\Document\Token\Bindings;
@@ -170,6 +171,8 @@ final class Written
     /** @return list<float|int> */
     private static function easing(Easing $easing): array
     {
-        return array_map(self::number(...), [$easing->x1, $easing->y1, $easing->x2, $easing->y2]);
+        $curve = $easing->function instanceof CubicBezier ? $easing->function : new CubicBezier(0.0, 0.0, 1.0, 1.0);
+
+        return array_map(self::number(...), [$curve->x1, $curve->y1, $curve->x2, $curve->y2]);
     }
 }

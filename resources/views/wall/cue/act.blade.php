@@ -5,7 +5,7 @@
     $gone = $target !== null && ! isset($tree->screens[$target]);
     $transition = $act->transition;
     $states = $action instanceof Kindred\Document\Cue\Action\ChangeState;
-    $easing = $transition?->easing->css() ?? 'ease-out';
+    $easing = $transition?->easing->text() ?? 'ease-out';
     $place = "cues.{$at}.{$path}";
     $i = (int) explode('.', $path)[1];
     $without = match (true) {
@@ -81,12 +81,18 @@
                     <select class="field" id="d-{{ $key }}" data-cue-field="{{ $path }}.transition.direction">@foreach (Kindred\Document\Cue\Direction::cases() as $direction)<option value="{{ $direction->value }}" @selected($transition->direction === $direction)>{{ $direction->value }}</option>@endforeach</select></div>
             @endif
             @if ($transition->kind !== Kindred\Document\Cue\TransitionKind::Cut)
+                @php($settles = $transition->easing->function->settles())
+                @if ($settles !== null)
+                    <div class="row"><span class="label">Settles in</span><span class="gist">{{ $settles }} ms</span></div>
+                @else
                 <div class="row"><label for="l-{{ $key }}">Duration ms</label><span class="tokened"><input class="field" id="l-{{ $key }}" data-cue-field="{{ $path }}.transition.duration" data-step="10" autocomplete="off" spellcheck="false" value="{{ $transition->duration }}"><x-token :field="$place.'.transition.duration'" label="Duration" :token="$cueTokens[$place.'.transition.duration'] ?? ''"/></span></div>
-                <div class="row"><label for="e-{{ $key }}">Easing</label>
+                @endif
+                <div class="row"><label for="e-{{ $key }}" title="A keyword of CSS, cubic-bezier(x1, y1, x2, y2), steps(number), or spring(mass, stiffness, damping)">Easing</label>
                     <span class="tokened"><input class="field" id="e-{{ $key }}" data-cue-field="{{ $path }}.transition.easing" list="easings" value="{{ $easing }}" autocomplete="off"><x-token :field="$place.'.transition.easing'" label="Easing" :token="$cueTokens[$place.'.transition.easing'] ?? ''"/></span></div>
             @endif
+            @if ($transition->kind !== Kindred\Document\Cue\TransitionKind::Cut)<x-easing :easing="$transition->easing"/>@endif
             <div class="row"><label for="y-{{ $key }}">Delay ms</label><input class="field" id="y-{{ $key }}" data-cue-field="{{ $path }}.transition.delay" data-step="10" autocomplete="off" spellcheck="false" value="{{ $transition->delay }}"></div>
-            <datalist id="easings">@foreach (array_keys(Kindred\Document\Cue\Easing::NAMED) as $name)<option>{{ $name }}</option>@endforeach</datalist>
+            <datalist id="easings">@foreach (Kindred\Document\Cue\Easing::OFFERED as $name)<option>{{ $name }}</option>@endforeach</datalist>
         @endif
     @endif
 </div>

@@ -23,7 +23,7 @@
     @endif
     @if ($coming->kind !== Kindred\Document\Cue\TransitionKind::Cut)
         <div class="row"><label for="o-time">Duration ms</label><input class="field" id="o-time" data-screen-field="over.transition.duration" data-step="10" value="{{ $coming->duration }}" autocomplete="off"></div>
-        <div class="row"><label for="o-ease">Easing</label><input class="field" id="o-ease" data-screen-field="over.transition.easing" value="{{ $coming->easing->css() }}" autocomplete="off" spellcheck="false"></div>
+        <div class="row"><label for="o-ease">Easing</label><input class="field" id="o-ease" data-screen-field="over.transition.easing" value="{{ $coming->easing->text() }}" autocomplete="off" spellcheck="false"></div>
     @endif
     </div>
 </details>

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Kindred\Document\Token\Value;
 
 use Kindred\Document\Cue\Easing;
+use Kindred\Document\Cue\Easing\CubicBezier;
 use Kindred\Document\Token\TokenValue;
+use Kindred\Input\InvalidInput;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
 use Kindred\Property\Parsed;
@@ -37,12 +39,14 @@ final readonly class CubicBezierToken implements TokenValue
 
     public static function typed(string $text): self
     {
-        return new self(Easing::parse($text, 'value'));
+        $easing = Easing::parse($text, 'value');
+
+        return $easing->function instanceof CubicBezier ? new self($easing) : throw new InvalidInput('value', 'A token of easing is a curve, not steps or a spring');
     }
 
     public static function from(Property $property, mixed $value): ?self
     {
-        return $value instanceof Easing ? new self($value) : null;
+        return $value instanceof Easing && $value->function instanceof CubicBezier ? new self($value) : null;
     }
 
     public function valueOf(Property $property, mixed $has): ?Easing
