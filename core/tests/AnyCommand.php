@@ -14,6 +14,7 @@ use Kindred\Document\Layer\HasSheet;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Library\Kind;
 use Kindred\Document\Place;
+use Kindred\Document\Screen;
 use Kindred\Document\Token\Bindings;
 use Kindred\Document\Token\Themes;
 use Kindred\Document\Token\Value\ColourToken;
@@ -110,7 +111,8 @@ final class AnyCommand
         $row = $array?->content instanceof HasSheet ? $array->content->sheet()->rows[0]->id ?? 'none' : 'none';
         $number = fn (): int => mt_rand(-200, 400);
         $linking = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->cues !== []))[0] ?? null;
-        $listed = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->screen !== null && $layer->content instanceof Widget && ($layer->content->items[0]->label ?? '') !== ''))[0] ?? null;
+        $names = array_map(fn (Screen $one): string => $one->name, $tree->reel());
+        $listed = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->screen !== null && $layer->content instanceof Widget && array_intersect(array_column($layer->content->items, 'label'), $names) !== []))[0] ?? null;
         $cued = ['screen' => $linking->screen ?? $screen, 'layer' => $linking->id ?? 'none', 'cue' => $linking?->cues[0]->id ?? 'none'];
         $on = ['screen' => $screen, 'layers' => $some];
         $fields = [['x', '10%+3'], ['width', (string) mt_rand(1, 300)], ['rotation', (string) mt_rand(-180, 180)], ['fills.0.colour', '#'.dechex(mt_rand(0x100000, 0xFFFFFF))], ['style.size', (string) mt_rand(8, 60)], ['corners', '12'], ['strokes.0.width', '2'], ['opacity', '50%'], ['direction', 'column'], ['wrap', 'wrap'], ['columnGap', '7'], ['padding', '9'], ['tolerance', '4'], ['sweep', (string) mt_rand(1, 360)], ['hole', mt_rand(0, 99).'%'], ['points', (string) mt_rand(3, 12)], ['innerRadius', '40%'], ['alignItems', 'center'], ['sizing.width', 'stretch'], ['sizing.height', 'content'], ['sizing.maxWidth', '90'], ['sizing.absolute', 'true'], ['pins.right', 'true'], ['pins.bottom', 'true'], ['pins.horizontal', 'proportion'], ['style.italic', ['true', 'false'][$step % 2]], ['zoom', mt_rand(10, 2000).'%'], ['positionX', mt_rand(0, 100).'%'], ['positionY', '0'], ['kind', ['box', 'ellipse', 'line', 'polygon'][$step % 4]], ['form', ['lines', 'ring', 'progress'][$step % 3]], ['legend', 'top'], ['max', (string) mt_rand(-5, 900)]];
@@ -170,7 +172,6 @@ final class AnyCommand
             ['type' => 'transfer-layers', 'to' => $screens[mt_rand(0, max(0, count($screens) - 1))] ?? 'none', 'dx' => 1, 'dy' => 2] + $on,
             ['type' => 'put-cue', 'screen' => $screen, 'layer' => $one, 'cue' => ['id' => "cue{$step}x", 'trigger' => ['kind' => 'tap'], 'action' => ['kind' => 'show', 'screen' => $screens[0] ?? 'none']]],
             ['type' => 'give-cues', 'screen' => $screen, 'layers' => [$one], 'cues' => [['id' => 'given', 'trigger' => ['kind' => 'tap'], 'actions' => [['kind' => 'return'], ['kind' => 'scroll', 'layer' => $one]]]], 'seed' => "given{$step}"],
-            ['type' => 'set-screen-field', 'screen' => array_values(array_diff($screens, [$listed?->screen]))[0] ?? 'none', 'field' => 'name', 'value' => $listed?->content instanceof Widget ? $listed->content->items[0]->label : 'x'],
             ['type' => 'link-entries', 'screen' => $listed->screen ?? 'none', 'layer' => $listed->id ?? 'none', 'seed' => "entries{$step}"],
             ['type' => 'set-cue-field', ...$cued, 'field' => ['trigger.kind', 'actions.0.kind', 'actions.0.transition.kind', 'actions.0.transition.duration', 'actions.0.screen'][$step % 5], 'value' => ['delay', 'return', 'cover', '450', $screens[0] ?? 'none'][$step % 5]],
             ['type' => 'align-layers', 'edge' => ['left', 'centre', 'bottom'][$step % 3], 'with' => ['each', 'parent', 'last'][$step % 3]] + $on,

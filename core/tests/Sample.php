@@ -178,7 +178,7 @@ final class Sample
 
         return new ProjectFile(self::after($laid, ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'twins', 'layers' => [['x' => 20] + $card, ['x' => 140] + $card, $painted, $masked, $route, $notice, $ring, $star]],
             ['type' => 'put-entry', 'entry' => ['id' => 'planned', 'part' => 'plan', 'title' => 'Planned']],
-            ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'shelf', 'layers' => [self::shelves()]],
+            ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'shelf', 'layers' => [self::shelves(), ['kind' => 'widget', 'widget' => 'bottom-bar', 'name' => 'Bar', 'items' => [['label' => 'Home'], ['label' => 'Next']], 'x' => 0, 'y' => 780, 'width' => 390, 'height' => 64]]],
             ['type' => 'set-rule', 'rule' => 'contrast', 'limit' => 7], ['type' => 'put-aside', 'findings' => [['rule' => 'contrast', 'about' => 'words']], 'reason' => 'Nobody has to read it.'],
             ...self::tags()), $file->pictures);
     }

@@ -54,8 +54,11 @@ final class Instances
     public function size(Tree $tree, Layer $layer, ?float $width = null): ?Box
     {
         $width ??= $layer->widthFrom() === Size::Content ? null : $layer->box->width;
+        $height = $layer->heightFrom() === Size::Content ? null : $layer->box->height;
+        $area = $this->copy($tree, $layer, $width, $height)?->area;
 
-        return $this->copy($tree, $layer, $width, $layer->heightFrom() === Size::Content ? null : $layer->box->height)?->area;
+        // What does not fit into a length that is set goes beyond it: the frame of a group would make another of it each time.
+        return $area === null ? null : new Box(0, 0, $layer->widthFrom() === Size::Length && $width !== null ? $width : $area->width, $layer->heightFrom() === Size::Length && $height !== null ? $height : $area->height);
     }
 
     /** @param  float|null  $width  px; null for as wide as its content, and so for the height */
