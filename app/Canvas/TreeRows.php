@@ -177,7 +177,7 @@ final readonly class TreeRows
     /** @return array<string, mixed> */
     public function screenRow(ProjectRow $project, Screen $screen, int $sequence): array
     {
-        $row = $screen->toArray() + ['bound' => null, 'theme' => null, 'look' => null, 'component' => null, 'reading' => null];
+        $row = $screen->toArray() + ['bound' => null, 'theme' => null, 'look' => null, 'component' => null, 'over' => null, 'reading' => null];
 
         $lists = array_map(fn (mixed $list): ?string => $list === null ? null : json_encode($list, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), array_intersect_key($row, array_flip(self::JSON)));
 

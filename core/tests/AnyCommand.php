@@ -195,7 +195,7 @@ final class AnyCommand
             ['type' => 'replace-family', 'family' => 'Hanken Grotesk', 'by' => ['Lora', 'Kiln Hand'][$step % 2]],
             ['type' => 'set-framed', 'framed' => $step % 2 === 0],
             ['type' => 'set-finish', 'finish' => ['rough', 'plain', 'dressed'][$step % 3]],
-            ['type' => 'set-screen-field', 'screen' => $screen, 'field' => 'finish', 'value' => ['rough', '', 'dressed'][$step % 3]],
+            ['type' => 'set-screen-field', 'screen' => $screen, 'field' => $step % 2 === 0 ? 'finish' : 'over.place', 'value' => $step % 2 === 0 ? ['rough', '', 'dressed'][$step % 3] : ['top', 'hand', 'beside'][$step % 3]],
             ['type' => 'put-grid', 'screen' => $screen, 'grid' => ['id' => 'grid1', 'kind' => ['columns', 'dots', 'paper'][$step % 3]]],
             ['type' => 'set-grid-field', 'screen' => $screen, 'grid' => 'grid1', 'field' => ['count', 'size', 'margin', 'gutter'][$step % 4], 'value' => ['12', '*2', '8*3', '+4'][$step % 4]],
             ['type' => 'move-guide', 'screen' => $screen, 'axis' => 'x', 'to' => $step],

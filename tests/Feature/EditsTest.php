@@ -56,6 +56,18 @@ it('undoes and redoes one’s own steps by name, also after a reload', function 
     $this->postJson("/projects/{$this->project->id}/redo")->assertConflict();
 });
 
+it('keeps how a screen lies over others, also where others say nothing of it, and takes it back', function (): void {
+    $over = fn (): ?string => app(TreeLoader::class)->whole($this->project->fresh())->screen('kiln')->over?->place->value;
+    $this->edit($this->project, 0, ['type' => 'set-screen-field', 'screen' => 'kiln', 'field' => 'over.place', 'value' => 'top'])->assertOk();
+    expect($over())->toBe('top');
+    $copy = app(App\Canvas\Projects::class)->import($this->user, implode('', iterator_to_array(app(App\Canvas\Projects::class)->pieces($this->project->fresh()), false)));
+    expect(app(TreeLoader::class)->whole($copy)->screen('kiln')->over?->place->value)->toBe('top')->and(app(TreeLoader::class)->whole($copy)->screen('welcome')->over)->toBeNull();
+    $this->postJson("/projects/{$this->project->id}/undo")->assertOk();
+    expect($over())->toBeNull();
+    $this->postJson("/projects/{$this->project->id}/redo")->assertOk();
+    expect($over())->toBe('top');
+});
+
 it('restores a deleted screen with every layer', function (): void {
     $written = fn (): array => app(TreeLoader::class)->whole($this->project->fresh())->layers;
     $before = $written();
