@@ -311,6 +311,7 @@ final readonly class Patches
             'view' => $screen->view,
             'ground' => $screen->ground->toHex(),
             'cues' => Renderer::threads($screen->cues),
+            'said' => Renderer::said($screen->cues),
             'grid' => GridRenderer::draw($screen),
             'frame' => $frame->draw(),
             'framing' => [$frame->corner(), $around->x, $around->y, $around->width, $around->height],

@@ -122,6 +122,20 @@ test('threads show by their lens, and a cue to a deleted screen says so', async 
     await expect(threads).toHaveCount(0);
     await page.getByRole('button', { name: 'Threads' }).click();
     await expect(threads).toHaveCount(count);
+    // Where the pointer is on a thread, its cue is said; beside it no more.
+    const [x, y] = await threads.evaluateAll((all) => {
+        const middles = all.map((thread) => {
+            const path = thread as SVGPathElement;
+            const { x, y } = path.getPointAtLength(path.getTotalLength() / 2).matrixTransform(path.getScreenCTM()!);
+            return [x, y] as [number, number];
+        });
+        return middles.find(([x, y]) => document.elementFromPoint(x, y)?.closest('#wall') && !document.elementFromPoint(x, y)!.closest('article'))!;
+    });
+    await page.mouse.move(x, y);
+    await expect(page.locator('#tag')).toContainText(/Tap: show “[^”]+”/);
+    await page.mouse.move(x + 60, y + 60);
+    await page.mouse.move(640, 700);
+    await expect(page.locator('#tag')).toBeHidden();
 
     await near(page, 'Glaze library');
     await page.keyboard.press('Delete');

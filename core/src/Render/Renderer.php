@@ -10,6 +10,7 @@ use Kindred\Document\Address;
 use Kindred\Document\Bounds;
 use Kindred\Document\Component\Turning;
 use Kindred\Document\Cue\Cue;
+use Kindred\Document\Cue\Said;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
@@ -383,6 +384,16 @@ final readonly class Renderer
         return implode(' ', array_merge([], ...array_map($threads, $cues)));
     }
 
+    /**
+     * Cues in words, a line each, behind their ids.
+     *
+     * @param  list<Cue>  $cues
+     */
+    public static function said(array $cues): string
+    {
+        return implode("\n", array_map(fn (Cue $cue): string => "{$cue->id} ".Said::of($cue), $cues));
+    }
+
     /** What a layer itself draws, without the layers in it; a group draws nothing. */
     private function own(Layer $layer, Rendering $rendering): string
     {
@@ -562,6 +573,7 @@ final readonly class Renderer
             'data-polygon' => $layer->content instanceof PolygonLayer ? implode(' ', [$n($layer->content->points), $n($layer->content->innerRadius), $n($layer->content->rounding)]) : null,
             ...self::lying($layer, $rendering),
             'data-cues' => $layer->cues === [] || ! $rendering->threads ? null : self::threads($layer->cues),
+            'data-said' => $layer->cues === [] || ! $rendering->threads ? null : self::said($layer->cues),
             'pointer-events' => $layer->locked ? 'none' : null,
             'display' => $layer->hidden ? 'none' : null,
         ];

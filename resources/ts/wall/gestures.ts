@@ -43,6 +43,8 @@ export interface Makers {
     /** The way, as path data in px of the wall, that a thread from a layer to a screen takes. */
     thread: (layer: Element, target: string) => string;
     linked: () => void;
+    /** What the cue of the thread at a place does, in words. */
+    threadAt: (place: Point) => string | null;
     /** A guide pulled out of a ruler, or moved: the gesture that does it. */
     ruler: (axis: 'x' | 'y') => Drag;
     guide: (screen: string, axis: 'x' | 'y', at: number) => Drag;
@@ -64,6 +66,8 @@ export class Gestures {
     below = false;
     /** What was copied last, and where its original lay. */
     private copied: { layers: string; from: Point } | null = null;
+    /** Whether the cue of a thread under the pointer is said. */
+    private saying = false;
     private held = false;
     private pointer: PointerEvent | null = null;
     private drag: Drag | null = null;
@@ -690,6 +694,10 @@ export class Gestures {
         if (this.held) return this.compare(event);
         if (this.tool === 'curve') this.makers.curve.hover(event);
         this.makers.over(this.screenAt(this.camera.toWall(event)), false);
+        const said = this.tool === 'pick' ? this.makers.threadAt(this.camera.toWall(event)) : null;
+        if (said) this.overlay.say(said, event);
+        else if (this.saying) this.overlay.clearLive();
+        this.saying = said !== null;
         const nameless = this.tool === 'pick' ? this.nameless(event.target as Element) : null;
         if (nameless) return this.overlay.hover(this.picture.screenBox(nameless.parentElement!.dataset['screen']!));
         const layer = this.tool === 'pick' || this.tool === 'thread' ? this.selection.target(event.target as Element, this.tool === 'pick' && (event.ctrlKey || event.metaKey)) : null;

@@ -20,6 +20,7 @@ export interface Patch {
     view?: number;
     ground?: string;
     cues?: string;
+    said?: string;
     grid?: string;
     guides?: string;
     /** The frame of its device, drawn from the screen's corner, and its radius, place and size. */

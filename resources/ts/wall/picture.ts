@@ -8,7 +8,7 @@ const FULL = 2500;
 /** So many layers with shadows, blur or masks cost as much. */
 const HEAVY = 60;
 
-export interface Thread { id: string; target: string }
+export interface Thread { id: string; target: string; said: string }
 
 /** A layer's own elements, without those of layers in it. */
 export const own = (layer: Element): Element[] => [layer, ...[...layer.children].filter((child) => !child.hasAttribute('data-layer')).flatMap((child) => child.hasAttribute('data-inside') ? own(child) : [child, ...child.querySelectorAll('*')])];
@@ -199,11 +199,16 @@ export class Picture {
     }
 
     threads(owner: Element): Thread[] {
-        const cues = owner.getAttribute('data-cues') ?? '';
-        return cues.split(' ').filter(Boolean).map((cue) => {
+        const said = new Map((owner.getAttribute('data-said') ?? '').split('\n').map((line): [string, string] => [line.slice(0, line.indexOf(' ')), line.slice(line.indexOf(' ') + 1)]));
+        return (owner.getAttribute('data-cues') ?? '').split(' ').filter(Boolean).map((cue) => {
             const [id = '', target = ''] = cue.split('>');
-            return { id, target };
+            return { id, target, said: this.named(said.get(id) ?? '') };
         });
+    }
+
+    /** Words in which screens stand as their ids in braces, with what they are called. */
+    private named(words: string): string {
+        return words.replace(/\{(\w+)\}/g, (_, id: string) => `“${this.screen(id)?.querySelector('.screen-name')?.textContent ?? 'a screen that is gone'}”`);
     }
 
     /** Changes the picture; says which screens changed and whether the reel has to be drawn anew. */
@@ -395,6 +400,7 @@ export class Picture {
         screen.dataset['view'] = String(patch.view);
         screen.toggleAttribute('data-sheet', patch.component === true);
         screen.dataset['cues'] = patch.cues ?? '';
+        screen.dataset['said'] = patch.said ?? '';
         screen.querySelector('.screen-name')!.textContent = patch.name ?? '';
         screen.dataset['framing'] = (patch.framing ?? []).join(' ');
         screen.querySelector(':scope > .frame > svg')!.innerHTML = patch.frame ?? '';

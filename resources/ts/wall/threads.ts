@@ -9,14 +9,18 @@ import type { Selection } from './selection.ts';
 /** Seen from farther away than this, all marks are smaller. */
 const FAR = 0.5;
 const BEND = 14;
+/** px of the window from a thread within which the pointer is on it. */
+const NEAR = 5;
+/** So many cues are said at once. */
+const MOST_SAID = 4;
 
-interface Thread { course: Course; owner: string; way: Point[] }
+interface Thread { course: Course; owner: string; said: string; way: Point[] }
 
 export class Threads {
     shown = localStorage.getItem('kindred.threads') !== 'off';
     private readonly place: SVGElement;
     private threads: Thread[] = [];
-    private returns: { at: Point; owner: string; screen: string }[] = [];
+    private returns: { at: Point; owner: string; said: string; screen: string }[] = [];
     private lanes = new Lanes(new Map());
     /** The screens that the lanes run between, and the threads that have ways on them, by which a change is noticed. */
     private known = ['', ''];
@@ -67,19 +71,31 @@ export class Threads {
         return rounded(way ?? straight(course.from, this.picture.screenBox(target)), BEND);
     }
 
+    /** What the cue of the thread at a place of the wall does, in words; null where there is none. Of several together all are said. */
+    at(place: Point): string | null {
+        if (!this.shown) return null;
+        const within = NEAR / this.camera.scale;
+        const near = [
+            ...this.threads.filter(({ way }) => way.some((point, i) => i > 0 && distance(place, way[i - 1]!, point) <= within)),
+            ...this.returns.filter(({ at }) => Math.hypot(at.x - 16 / this.camera.scale - place.x, at.y - place.y) <= 2 * within),
+        ];
+        const said = [...new Set(near.map((one) => one.said).filter(Boolean))];
+        return said.length === 0 ? null : said.slice(0, MOST_SAID).join('\n') + (said.length > MOST_SAID ? `\nand ${said.length - MOST_SAID} more` : '');
+    }
+
     private find(): void {
         const { picture } = this;
         const screens = new Map(picture.screens().map((screen) => [screen.dataset['screen']!, picture.screenBox(screen.dataset['screen']!)]));
-        const found: { course: Course; owner: string }[] = [];
+        const found: { course: Course; owner: string; said: string }[] = [];
         this.returns = [];
         for (const element of picture.withCues()) {
             const screen = picture.screenOf(element);
             const isScreen = element.matches('.screen');
             const from = isScreen ? picture.screenBox(screen) : picture.bounds(element);
             const owner = isScreen ? screen : element.dataset['layer']!;
-            for (const { target } of picture.threads(element)) {
-                if (target === '') this.returns.push({ at: { x: from.x, y: from.y + from.height / 2 }, owner, screen });
-                else if (screens.has(target)) found.push({ owner, course: { from, screen, target } });
+            for (const { target, said } of picture.threads(element)) {
+                if (target === '') this.returns.push({ at: { x: from.x, y: from.y + from.height / 2 }, owner, said, screen });
+                else if (screens.has(target)) found.push({ owner, said, course: { from, screen, target } });
             }
         }
         const [around, led] = [JSON.stringify([...screens]), JSON.stringify(found)];
@@ -87,7 +103,7 @@ export class Threads {
         if (around !== this.known[0]) this.lanes = new Lanes(screens);
         this.known = [around, led];
         const all = this.lanes.ways(found.map(({ course }) => course));
-        this.threads = found.map(({ course, owner }, i) => ({ course, owner, way: all[i] ?? straight(course.from, screens.get(course.target)!) }));
+        this.threads = found.map(({ course, owner, said }, i) => ({ course, owner, said, way: all[i] ?? straight(course.from, screens.get(course.target)!) }));
     }
 
     private thread(into: Element, way: Point[]): void {
@@ -115,6 +131,13 @@ export class Threads {
         draw(group, 'path', { class: 'thread', 'vector-effect': 'non-scaling-stroke', d: `M${x} ${y}c${-18 * k} ${-26 * k} ${-44 * k} ${-26 * k} ${-44 * k} ${-4 * k}c0 ${16 * k} ${20 * k} ${16 * k} ${20 * k} ${4 * k}` });
         draw(group, 'circle', { class: 'knot-mark', cx: x, cy: y, r: (this.scale < FAR ? 2.4 : 3.5) / this.scale });
     }
+}
+
+/** How far a point is from the straight line between two others. */
+function distance(from: Point, a: Point, b: Point): number {
+    const [dx, dy] = [b.x - a.x, b.y - a.y];
+    const share = dx === 0 && dy === 0 ? 0 : Math.max(0, Math.min(1, ((from.x - a.x) * dx + (from.y - a.y) * dy) / (dx * dx + dy * dy)));
+    return Math.hypot(from.x - a.x - share * dx, from.y - a.y - share * dy);
 }
 
 /** Where screens lie over each other and leave no way between. */
