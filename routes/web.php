@@ -99,6 +99,7 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
         Route::get('screens/{screen}/stress/{strain}', [StressController::class, 'show'])->where('strain', '[a-z-]{1,40}')->middleware(FairShare::class)->name('strained');
         Route::get('screens/{screen}/prominence', [ProminenceController::class, 'show'])->middleware(FairShare::class)->name('prominence');
         Route::get('history', [WallController::class, 'history'])->name('history');
+        Route::get('cues', [WallController::class, 'cues'])->name('cues');
 
         Route::get('edits', [EditController::class, 'index'])->name('edits');
         Route::post('edits', [EditController::class, 'store']);

@@ -61,6 +61,7 @@ import { Stills } from './wall/stills.ts';
 import { Stress } from './wall/stress.ts';
 import { Styling } from './wall/styling.ts';
 import { foldMasthead, ZoomField } from './wall/surroundings.ts';
+import { CueList } from './wall/cuelist.ts';
 import { Takes } from './wall/takes.ts';
 import { Taking } from './wall/taking.ts';
 import { Together } from './wall/together.ts';
@@ -325,6 +326,7 @@ const eye = new Eye(parts, () => selection.screens[0] ?? selection.screen, goTo)
 const checks = new Checks(parts, document.getElementById('flags')!, goTo);
 const trials = new Trials(dialog('trials'), urls['trials']!, server);
 const takes = new Takes(dialog('takes'), urls['takes']!, server);
+const cues = new CueList(dialog('all-cues'), urls['cues']!, server);
 new Icons(dialog('icons'), urls, server);
 const fonts = new Fonts(dialog('fonts'), urls['fonts']!, server);
 const house = new HouseDrawer(document.getElementById('house')!, {
@@ -399,6 +401,7 @@ const commands = new Commands(register({
         history: () => document.querySelector<HTMLElement>('[data-opens=history]')?.click(),
     },
     takes: { make: () => takes.make(current()), compare: () => void takes.open(current()) },
+    cues: () => void cues.open(),
     stress: () => void stress.open(current()),
     libraries: () => void libraries.open(),
     trials: () => {

@@ -56,6 +56,15 @@ it('undoes and redoes one’s own steps by name, also after a reload', function 
     $this->postJson("/projects/{$this->project->id}/redo")->assertConflict();
 });
 
+it('lists all cues in words, by their screens', function (): void {
+    $this->edit($this->project, 0, ['type' => 'put-cue', 'screen' => 'kiln', 'cue' => ['id' => 'key1', 'trigger' => ['kind' => 'key', 'key' => 'Ctrl+K'], 'actions' => [['kind' => 'show', 'screen' => 'welcome', 'transition' => ['kind' => 'push', 'direction' => 'right', 'duration' => 250]]]]])->assertOk();
+    $page = (string) $this->get("/projects/{$this->project->id}/cues")->assertOk()->getContent();
+    preg_match_all('/<li data-cue="([^"]*)" data-trigger="([^"]*)" data-screen="([^"]*)"/', $page, $found);
+    $tree = app(TreeLoader::class)->whole($this->project->fresh());
+    $all = array_merge([], ...array_map(fn ($one): array => array_column($one->cues, 'id'), [...array_values($tree->screens), ...array_values($tree->layers)]));
+    expect($found[1])->toEqualCanonicalizing($all)->and($page)->toContain('<b>the screen</b> Key Ctrl+K: show “'.$tree->screen('welcome')->name.'”, push right 250 ms');
+});
+
 it('keeps how a screen lies over others, also where others say nothing of it, and takes it back', function (): void {
     $over = fn (): ?string => app(TreeLoader::class)->whole($this->project->fresh())->screen('kiln')->over?->place->value;
     $this->edit($this->project, 0, ['type' => 'set-screen-field', 'screen' => 'kiln', 'field' => 'over.place', 'value' => 'top'])->assertOk();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Canvas\Briefs;
+use App\Canvas\CueList;
 use App\Canvas\Editor;
 use App\Canvas\Facets;
 use App\Canvas\Pictures;
@@ -101,6 +102,11 @@ final class WallController extends Controller
         $model = $tree->layer($layer);
 
         return view('wall.copies', ['tree' => $tree, 'model' => $model, 'copies' => Copies::of($tree, $model)]);
+    }
+
+    public function cues(Project $project, CueList $cues): View
+    {
+        return view('wall.cues', ['groups' => $cues->of($project)]);
     }
 
     public function history(Request $request, Project $project, Editor $editor): View

@@ -40,6 +40,7 @@ export interface Doers {
     menu: () => void;
     panels: Record<'notes' | 'needs' | 'kit' | 'grid' | 'threads' | 'checks' | 'facets' | 'reel' | 'history', () => void>;
     takes: { make: () => void; compare: () => void };
+    cues: () => void;
     stress: () => void;
     libraries: () => void;
     trials: () => void;
@@ -202,6 +203,7 @@ export function register(on: Doers): Command[] {
         { id: 'house', name: 'House style: tokens', short: 'House style', group: 'Panels', run: on.house },
         { id: 'notes', name: 'Notes', group: 'Panels', run: on.panels.notes },
         { id: 'needs', name: 'Requirements of the screen', group: 'Panels', run: on.panels.needs },
+        { id: 'all-cues', name: 'All cues of the project', group: 'Panels', keys: ['Alt+T'], menu: ['wall'], run: on.cues },
         { id: 'history', name: 'History', group: 'Panels', run: on.panels.history },
         { id: 'facets', name: 'Fold or open the facets', group: 'Panels', run: on.panels.facets },
         { id: 'reel', name: 'Fold or open the reel', group: 'Panels', run: on.panels.reel },
