@@ -20,10 +20,10 @@ final readonly class Spring implements EasingFunction
     /** ms */
     public const LONGEST = 10_000;
 
-    /** ms between two of the values that browsers are told, at most. */
-    private const SAMPLE = 16;
+    /** Radians that it goes on between two of the values that browsers are told: straight pieces are then off by its square over 8 at most. */
+    private const SAMPLE = 0.12;
 
-    private const MOST_SAMPLES = 120;
+    private const MOST_SAMPLES = 400;
 
     /** Of itself per second, undamped. */
     private float $speed;
@@ -69,7 +69,7 @@ final readonly class Spring implements EasingFunction
     /** A browser plays it as straight pieces (CSS Easing Functions 2, section 2.2.1, `linear()`). */
     public function css(): string
     {
-        $count = max(2, min(self::MOST_SAMPLES, (int) ceil($this->settles() / self::SAMPLE)));
+        $count = max(2, min(self::MOST_SAMPLES, (int) ceil($this->settles() / 1000 * $this->speed / self::SAMPLE)));
         $values = array_map(fn (int $i): string => Number::text(round($this->at($i / $count), 4)), range(0, $count));
 
         return 'linear('.implode(', ', $values).')';
