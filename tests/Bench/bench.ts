@@ -482,8 +482,9 @@ async function painted(page: Page): Promise<void> {
 }
 
 async function rehearsing(page: Page): Promise<void> {
-    const demo = 1;
-    await page.goto(`${base}/projects/${demo}/rehearse`);
+    await page.goto(`${base}/?q=${encodeURIComponent('Fernhollow Pottery')}`);
+    const wall = (await page.locator('[data-project]').getByRole('link', { name: 'Fernhollow Pottery', exact: true }).getAttribute('href'))!;
+    await page.goto(wall.replace(/\/wall$/, '/rehearse'));
     const times = await page.evaluate(async () => {
         const out: number[] = [];
         for (let i = 0; i < 15; i++) {
