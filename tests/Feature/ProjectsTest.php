@@ -27,6 +27,18 @@ it('creates, renames, duplicates, searches, deletes and restores projects', func
     expect($this->user->projects()->count())->toBe(2);
 });
 
+it('shows the older ones of many projects when asked, each once', function (): void {
+    foreach (range(1, 203) as $number) {
+        $this->user->projects()->create(['name' => "Glaze test {$number}."]);
+    }
+    $shown = fn (string $html): array => preg_match_all('/Glaze test (\d+)\.<\/span>/', $html, $found) > 0 ? array_map(intval(...), $found[1]) : [];
+    $first = (string) $this->get('/?q=Glaze')->assertSee('Show older projects')->getContent();
+    expect($shown($first))->toBe(range(203, 4))
+        ->and(preg_match('/hx-get="([^"]+)"/', strstr($first, 'col-span-full') ?: '', $next))->toBe(1);
+    $rest = (string) $this->get(html_entity_decode($next[1]), ['HX-Request' => 'true'])->assertDontSee('Show older projects')->assertDontSee('<ul', false)->getContent();
+    expect($shown($rest))->toBe([3, 2, 1]);
+});
+
 it('duplicates everything in a project', function (): void {
     $project = $this->demo($this->user);
     $this->post("/projects/{$project->id}/duplicate");

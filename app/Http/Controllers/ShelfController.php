@@ -20,17 +20,25 @@ final class ShelfController extends Controller
     /** Bytes of a project file that is brought in while one waits for the answer. */
     private const AT_ONCE = 256 * 1024;
 
+    /** Projects shown at once; a button brings the older ones. */
+    private const PAGE = 200;
+
     /** Bytes; what is longer is kept from standing before others' files. */
     private const SHORT = 8 * 1024 * 1024;
 
     public function index(Request $request, Projects $projects): View
     {
         $words = mb_substr(trim($this->asked($request, 'q')), 0, 120);
-        $found = $this->person($request)->projects()->matching($words)->limit(200)->get();
+        $found = $this->person($request)->projects()->matching($words)->simplePaginate(self::PAGE)->withQueryString();
+        $view = match (true) {
+            ! $request->hasHeader('HX-Request') => 'shelf.index',
+            $found->onFirstPage() => 'shelf.list',
+            default => 'shelf.entries',
+        };
 
-        return view($request->hasHeader('HX-Request') ? 'shelf.list' : 'shelf.index', [
+        return view($view, [
             'projects' => $found,
-            'faces' => $projects->faces($found),
+            'faces' => $projects->faces($found->getCollection()),
             'words' => $words,
         ]);
     }
