@@ -36,7 +36,9 @@ it('shows the older ones of many projects when asked, each once', function (): v
     expect($shown($first))->toBe(range(203, 4))
         ->and(preg_match('/hx-get="([^"]+)"/', strstr($first, 'col-span-full') ?: '', $next))->toBe(1);
     $rest = (string) $this->get(html_entity_decode($next[1]), ['HX-Request' => 'true'])->assertDontSee('Show older projects')->assertDontSee('<ul', false)->getContent();
-    expect($shown($rest))->toBe([3, 2, 1]);
+    expect($shown($rest))->toBe([3, 2, 1])
+        ->and(substr_count($rest, 'autofocus'))->toBe(1, 'the keyboard goes on at the first that came')
+        ->and($first)->not->toContain('autofocus');
 });
 
 it('duplicates everything in a project', function (): void {

@@ -1,6 +1,6 @@
 @foreach ($projects as $project)
     <li id="project-{{ $project->id }}" class="grid scroll-mt-24 content-start border border-rule bg-paper target:border-spruce" data-project="{{ $project->id }}">
-        <a href="{{ route('wall', $project) }}" class="block text-ink no-underline hover:text-spruce">
+        <a href="{{ route('wall', $project) }}" class="block text-ink no-underline hover:text-spruce" @if ($loop->first && ! $projects->onFirstPage()) autofocus @endif>
             <span class="flex h-56 items-center justify-center overflow-hidden border-b border-rule bg-[#d9dad9] p-4">
                 @isset($faces[$project->id])
                     <img class="h-full w-full object-contain" alt="" data-small="{{ route('thumbnail', [$project, $faces[$project->id]['id']]) }}?r={{ $faces[$project->id]['revision'] }}">
