@@ -9,6 +9,7 @@ use Kindred\Document\Cue\Act;
 use Kindred\Document\Cue\Action\GoBack;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Cue\Direction;
+use Kindred\Document\Cue\Entries;
 use Kindred\Document\Cue\Trigger\Delay;
 use Kindred\Document\Cue\Trigger\Open;
 
@@ -51,7 +52,7 @@ final readonly class Way
             array_push($ways, ...self::of($scene->screen->id, null, $scene->screen->name, $scene->screen->id, $cue));
         }
         foreach ($scene->seen as $one) {
-            foreach ($one->layer->cues as $cue) {
+            foreach (array_filter($one->layer->cues, fn (Cue $cue): bool => Entries::has($one->layer, $cue)) as $cue) {
                 array_push($ways, ...self::of($scene->screen->id, $one->address, $one->called(), ($scene->tree->layers[$one->address->layer] ?? null)->screen ?? $scene->screen->id, $cue));
             }
         }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Kindred\Check;
 
+use Kindred\Document\Cue\Cue;
+use Kindred\Document\Cue\Direction;
+use Kindred\Document\Cue\Trigger\Drag;
+use Kindred\Document\Cue\Trigger\Swipe;
 use Kindred\Document\Overlay;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
@@ -23,6 +27,9 @@ final class Ways
     /** @var list<string> where people begin: the project's first screen, and the first on each other device */
     public readonly array $entries;
 
+    /** @var array<string, true> the devices whose screens are linked */
+    private readonly array $linked;
+
     /** @var array<string, true>|null */
     private ?array $reached = null;
 
@@ -30,22 +37,24 @@ final class Ways
     public function __construct(Tree $tree, array $ways)
     {
         $this->screens = array_column($tree->reel(), null, 'id');
+        $linked = [];
         $from = $into = array_fill_keys(array_keys($this->screens), []);
         foreach ($ways as $way) {
             if (isset($this->screens[$way->screen])) {
                 $from[$way->screen][] = $way;
+                $linked += $way->leads() ? [$this->screens[$way->screen]->device => true] : [];
                 if ($way->leads() && isset($this->screens[$way->to ?? ''])) {
                     $into[$way->to][] = $way;
                 }
             }
         }
-        [$this->from, $this->into] = [$from, $into];
+        [$this->from, $this->into, $this->linked] = [$from, $into, $linked];
         $first = isset($this->screens[$tree->project->entry ?? '']) ? $this->screens[$tree->project->entry] : (array_values($this->screens)[0] ?? null);
-        $entries = $first === null ? [] : [$this->device($first) => $first->id];
+        $entries = $first === null ? [] : [$first->device => $first->id];
         foreach ($this->screens as $screen) {
             // What lies over others, and a version of a screen, is no place to begin.
             if ($screen->conditionOf === null && ! $this->liesOver($screen->id)) {
-                $entries[$this->device($screen)] ??= $screen->id;
+                $entries[$screen->device] ??= $screen->id;
             }
         }
         $this->entries = array_values($entries);
@@ -66,14 +75,17 @@ final class Ways
     /** Whether the screens of a device are linked at all. */
     public function isLinked(string $screen): bool
     {
-        $device = $this->device($this->screens[$screen]);
-        foreach ($this->screens as $id => $one) {
-            if ($this->device($one) === $device && array_filter($this->from[$id], fn (Way $way): bool => $way->leads()) !== []) {
-                return true;
-            }
-        }
+        return isset($this->linked[$this->screens[$screen]->device]);
+    }
 
-        return false;
+    /** Lets a swipe to the right return from a screen, where none does anything yet. */
+    public function returned(string $screen): ?Fix
+    {
+        $swipes = array_filter($this->screens[$screen]->cues, fn (Cue $cue): bool => ($cue->trigger instanceof Swipe || $cue->trigger instanceof Drag) && $cue->trigger->direction === Direction::Right);
+
+        return $swipes !== [] ? null : new Fix('Let a swipe to the right return', [
+            ['type' => 'put-cue', 'screen' => $screen, 'cue' => ['id' => 'back'.substr(hash('xxh128', $screen), 0, 12), 'trigger' => ['kind' => 'swipe', 'direction' => 'right'], 'actions' => [['kind' => 'return']]]],
+        ]);
     }
 
     /** @return array<string, true> the screens that people can come to */
@@ -132,10 +144,5 @@ final class Ways
     public function goesByItself(string $screen): bool
     {
         return $this->liesOver($screen) && ($this->over($screen)->outside || $this->over($screen)->dragged);
-    }
-
-    private function device(Screen $screen): string
-    {
-        return $screen->device;
     }
 }

@@ -11,6 +11,7 @@ use Kindred\Document\Cue\Action\FocusField;
 use Kindred\Document\Cue\Action\ScrollTo;
 use Kindred\Document\Cue\Condition\StateIs;
 use Kindred\Document\Cue\Cue;
+use Kindred\Document\Cue\Entries;
 use Kindred\Document\Cue\Premise;
 use Kindred\Document\Id;
 use Kindred\Document\Layer;
@@ -19,7 +20,7 @@ use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 
-/** Gives layers the cues that were copied from another, beside those that they have. One that a layer has already is not given twice. */
+/** Gives layers the cues that were copied from another, beside those that they have. One that a layer has already is not given twice, nor one that could do nothing there. */
 final readonly class GiveCues implements Command
 {
     use OnLayers;
@@ -52,13 +53,18 @@ final readonly class GiveCues implements Command
     public function apply(Tree $tree): Tree
     {
         $ids = new Id($this->seed);
+        $given = false;
         foreach ($this->selected($tree, $this->screen, $this->layers) as $layer) {
             if ($tree->compounds($layer) !== []) {
                 throw new InvalidInput('layers', "“{$layer->name}” is a part of a compound, which is tapped as a whole: link that.");
             }
             $has = array_map(self::content(...), $layer->cues);
-            $new = array_filter(array_map(fn (Cue $cue): Cue => $this->there($tree, $layer, $cue), $this->cues), fn (Cue $cue): bool => $cue->acts() !== [] && ! in_array(self::content($cue), $has, true));
+            $new = array_filter(array_map(fn (Cue $cue): Cue => $this->there($tree, $layer, $cue), $this->cues), fn (Cue $cue): bool => $cue->acts() !== [] && Entries::has($layer, $cue) && ! in_array(self::content($cue), $has, true));
+            $given = $given || $new !== [];
             $tree = $new === [] ? $tree : $tree->withLayers($layer->with(cues: [...$layer->cues, ...array_map(fn (Cue $cue): Cue => $cue->with(id: $ids->next()), array_values($new))]));
+        }
+        if (! $given) {
+            throw new InvalidInput('layers', 'Nothing was given: what is selected has these cues already, or they would do nothing there: show the screen that they are on, or be of an entry that is not there.');
         }
 
         return $tree;

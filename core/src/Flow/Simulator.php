@@ -162,8 +162,8 @@ final class Simulator
     {
         $released = $this->found($this->under, 'release', '');
         $outcome = $this->pressing->up($this->clock);
-        $this->all($released, $outcome['turns'] ?? []);
-        if ($outcome !== null) {
+        // What was pressed belongs to a screen that is no longer shown then.
+        if (! $this->all($released, $outcome['turns'] ?? []) && $outcome !== null) {
             $this->outcome($outcome);
         }
     }
@@ -296,14 +296,17 @@ final class Simulator
      *
      * @param  list<int>  $cues
      * @param  list<string>  $turns
+     * @return bool whether one does
      */
-    private function all(array $cues, array $turns, float $from = 0.0): void
+    private function all(array $cues, array $turns, float $from = 0.0): bool
     {
         foreach ($cues as $cue) {
             if ($this->fire($cue, $turns, $from)) {
-                return;
+                return true;
             }
         }
+
+        return false;
     }
 
     /**

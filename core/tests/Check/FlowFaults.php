@@ -13,8 +13,8 @@ final class FlowFaults
     public static function all(): Planted
     {
         self::$count = 0;
-        $start = array_map(fn (string $to, int $i): array => self::box("Go to {$to}", $i, [self::tap([self::show($to)])]), $to = ['hall', 'cellar', 'attic', 'wrong', 'itemlist', 'covered', 'clash', 'tick', 'slides', 'shelf', 'asked'], array_keys($to));
-        $planted = (new Planted)->flowing()->screen('start', [...$start, self::box('Open the notice', 11, [self::tap([self::over('notice')])]), self::box('Open the menu', 12, [self::tap([self::over('menu')])]), self::box('Open the poster', 13, [self::tap([self::over('poster')])])]);
+        $start = array_map(fn (string $to, int $i): array => self::box("Go to {$to}", $i, [self::tap([self::show($to)])]), $to = ['hall', 'cellar', 'attic', 'wrong', 'itemlist', 'covered', 'clash', 'tick', 'slides', 'shelf', 'asked', 'tabseach', 'tabstwice', 'tabsgone', 'reached'], array_keys($to));
+        $planted = (new Planted)->flowing()->screen('start', [...$start, self::box('Open the notice', 15, [self::tap([self::over('notice')])]), self::box('Open the menu', 16, [self::tap([self::over('menu')])]), self::box('Open the poster', 17, [self::tap([self::over('poster')])])]);
 
         // Nothing leads there; or only from where nothing leads.
         $planted = $planted->screen('island', [self::box('From the island', 0, [self::tap([self::show('start')])]), self::box('Farther', 1, [self::tap([self::show('islet')])])], ['name' => 'unreached: island'])
@@ -58,12 +58,21 @@ final class FlowFaults
 
         $widget = fn (string $kind, string $label, int $row, array $more): array => ['kind' => 'widget', 'widget' => $kind, 'name' => $label, 'label' => $label, 'x' => 24, 'y' => 24 + 80 * $row, 'width' => 342, 'height' => 48] + $more;
         $when = fn (string $name, int $row, array ...$conditions): array => self::box($name, $row, [self::cue(['kind' => 'tap'], [self::back()], array_map(fn (array $one): array => ['kind' => 'signal'] + $one, array_values($conditions)))], ['x' => 24 + 176 * ($row % 2), 'y' => 420 + 56 * intdiv($row, 2), 'width' => 160]);
+        // Each entry of a bar has cues of its own, and those of one can keep each other from happening as well.
+        $tabs = fn (string $name, string ...$entries): array => ['kind' => 'widget', 'widget' => 'bottom-bar', 'name' => $name, 'x' => 0, 'y' => 760, 'width' => 390, 'height' => 84, 'items' => [['label' => 'Kiln', 'on' => true], ['label' => 'Glazes'], ['label' => 'Shop']],
+            'cues' => array_map(fn (string $entry): array => self::tap([self::show('start', 'right')]) + ['entry' => $entry], array_values($entries))];
+        foreach (['each' => $tabs('Each its own', 'Kiln', 'Glazes', 'Shop'), 'twice' => $tabs('conflicting-cues: one entry', 'Glazes', 'Shop', 'Glazes'), 'gone' => $tabs('covered-cue: an entry that is gone', 'Kiln', 'Prices')] as $id => $bar) {
+            $planted = $planted->screen("tabs{$id}", [$bar]);
+        }
         $planted = $planted->screen('asked', [
             $widget('stepper', 'Pieces', 0, ['value' => 2, 'min' => 0, 'max' => 10, 'step' => 1]), $widget('segmented-choice', 'Shelf', 2, ['items' => [['label' => 'Top', 'on' => true], ['label' => 'Low']]]),
             $when('impossible-condition: gone', 0, ['signal' => 'glaze', 'value' => 'Moss']), $when('impossible-condition: far', 1, ['signal' => 'pieces', 'compare' => 'over', 'value' => '10']), $when('impossible-condition: label', 2, ['signal' => 'shelf', 'value' => 'Middle']),
             $when('impossible-condition: both', 3, ['signal' => 'shelf', 'value' => 'Top'], ['signal' => 'shelf', 'value' => 'Low']), $when('Either', 4, ['signal' => 'shelf', 'value' => 'Top'], ['signal' => 'shelf', 'value' => 'Low', 'or' => true]),
             $when('Just so', 5, ['signal' => 'pieces', 'compare' => 'at-least', 'value' => '10']), $when('Some day', 6, ['signal' => 'today', 'compare' => 'over', 'value' => '2026-01-01']), $when('Not that', 7, ['signal' => 'shelf', 'compare' => 'is-not', 'value' => 'Middle']),
         ]);
+
+        // A value that nothing gives is never reached.
+        $planted = $planted->screen('reached', [self::box('Off again', 0, [self::tap([self::back()])])], ['name' => 'impossible-condition: reached', 'cues' => [self::cue(['kind' => 'signal', 'reaches' => ['signal' => 'glaze', 'value' => 'Moss']], [self::show('start', 'right')])]]);
 
         return $planted->screen('tick', [], ['name' => 'loop: tick', 'cues' => [self::cue(['kind' => 'open'], [self::show('tock')])]])
             ->screen('tock', [self::box('Stop', 0, [self::tap([self::show('start', 'right')])])], ['cues' => [self::cue(['kind' => 'delay', 'delay' => 0], [self::show('tick', 'right')])]])
@@ -81,7 +90,7 @@ final class FlowFaults
      */
     private static function box(string $name, int $row, array $cues, array $more = []): array
     {
-        return Planted::box($name, 24, 24 + 56 * $row, 160, 48, '#555555', $more + ['cues' => $cues]);
+        return Planted::box($name, 24 + 176 * intdiv($row, 13), 24 + 56 * ($row % 13), 160, 48, '#555555', $more + ['cues' => $cues]);
     }
 
     /**

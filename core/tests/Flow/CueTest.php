@@ -234,12 +234,15 @@ it('is given to other layers as it is, once to each, without what is about layer
     $tree = does(studio()->withLayers($far), [DONE, ['kind' => 'scroll', 'layer' => 'wnames']], [['kind' => 'signal', 'signal' => 'lit', 'value' => 'on']]);
     $cue = $tree->layer('boxa')->cues[0];
     $give = fn (string $screen, string ...$layers): array => ['type' => 'give-cues', 'screen' => $screen, 'layers' => $layers, 'cues' => [$cue->toArray()], 'seed' => 'given'];
-    $given = Sample::after($tree, $give('home', 'boxa', 'right', 'left'), $give('home', 'right'), $give('next', 'farbox'));
+    $given = Sample::after($tree, $give('home', 'boxa', 'right', 'left'), $give('next', 'farbox'));
     $plain = fn (Cue $one): array => ['id' => ''] + $one->toArray();
     expect(array_map($plain, $given->layer('right')->cues))->toEqual([$plain($cue)])->and(array_map($plain, $given->layer('left')->cues))->toEqual([$plain($cue)])->and($given->layer('boxa')->cues)->toHaveCount(1)
         ->and(array_column($plain($given->layer('farbox')->cues[0])['actions'], 'kind'))->toBe(['show'])
         ->and(array_unique(array_map(fn (string $layer): string => $given->layer($layer)->cues[0]->id, ['boxa', 'right', 'left'])))->toHaveCount(3)
-        ->and(Sample::after($tree, ['type' => 'give-cues', 'screen' => 'home', 'layers' => ['right'], 'cues' => [['id' => 'self', 'trigger' => ['kind' => 'tap'], 'actions' => [['kind' => 'show', 'screen' => 'home']]]], 'seed' => 'self'])->layer('right')->cues)->toBe([])
+        // What it has already is not given twice; what would show its own screen, or is of an entry that it has not, is not given. Nothing is said to be done then.
+        ->and(fn () => Sample::after($given, $give('home', 'right')))->toThrow(InvalidInput::class, 'Nothing was given')
+        ->and(fn () => Sample::after($tree, ['cues' => [['id' => 'self', 'trigger' => ['kind' => 'tap'], 'actions' => [['kind' => 'show', 'screen' => 'home']]]]] + $give('home', 'right')))->toThrow(InvalidInput::class, 'Nothing was given')
+        ->and(fn () => Sample::after($tree, ['cues' => [['id' => 'once', 'trigger' => ['kind' => 'tap'], 'actions' => [DONE], 'entry' => 'Shop']]] + $give('home', 'right')))->toThrow(InvalidInput::class, 'Nothing was given')
         ->and(Sample::command($give('home', 'right', 'left'))->label($tree))->toBe('Give 2 layers the copied cue');
 });
 

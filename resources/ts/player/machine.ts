@@ -166,8 +166,8 @@ export class Machine {
     private up(): void {
         const released = this.found(this.under, 'release');
         const outcome = this.pressing.up(this.clock);
-        this.all(released, outcome?.turns ?? []);
-        if (outcome) this.outcome(outcome);
+        // What was pressed belongs to a screen that is no longer shown then.
+        if (!this.all(released, outcome?.turns ?? []) && outcome) this.outcome(outcome);
     }
 
     private outcome({ rows, turns, from }: Outcome): void {
@@ -244,8 +244,8 @@ export class Machine {
     }
 
     /** Cues of one layer, in their order, until one of them shows another screen. */
-    private all(cues: number[], turns: string[], from = 0): void {
-        for (const cue of cues) if (this.fire(cue, turns, from)) return;
+    private all(cues: number[], turns: string[], from = 0): boolean {
+        return cues.some((cue) => this.fire(cue, turns, from));
     }
 
     /**

@@ -10,6 +10,8 @@ use Kindred\Check\Group;
 use Kindred\Check\Limit;
 use Kindred\Check\OnScreen;
 use Kindred\Check\Scene;
+use Kindred\Document\Cue\Act;
+use Kindred\Document\Cue\Action\ChangeState;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Cue\Trigger\Drag;
 use Kindred\Document\Cue\Trigger\Swipe;
@@ -70,11 +72,15 @@ final class ConflictingCues implements OnScreen
         foreach ($cues as $i => $cue) {
             foreach (array_slice($cues, 0, $i) as $before) {
                 $same = self::sign($before) === self::sign($cue);
+                // What is of one entry of a widget is not set off by another.
+                if ($before->entry !== $cue->entry) {
+                    continue;
+                }
                 $dragged = $before->trigger instanceof Drag && $cue->trigger instanceof Swipe && $before->trigger->direction === $cue->trigger->direction
                     || $before->trigger instanceof Swipe && $cue->trigger instanceof Drag && $before->trigger->direction === $cue->trigger->direction;
                 if ($dragged) {
                     $conflicts[] = [($cue->trigger instanceof Swipe ? $cue : $before)->id, "a swipe {$cue->trigger->direction->value} never happens: a drag that way takes it."];
-                } elseif ($same && self::ends($before) && ($cue->targets() !== [] || $cue->returns())) {
+                } elseif ($same && self::ends($before) && self::moves($cue->acts())) {
                     $conflicts[] = [$cue->id, 'two cues wait for the same ('.lcfirst($cue->trigger::label()).'), and the first has always shown another screen by then.'];
                 }
             }
@@ -92,6 +98,12 @@ final class ConflictingCues implements OnScreen
     /** Whether another screen is shown by it in any case. */
     private static function ends(Cue $cue): bool
     {
-        return $cue->conditions === [] && ($cue->targets() !== [] || $cue->returns());
+        return $cue->conditions === [] && self::moves($cue->actions);
+    }
+
+    /** @param  list<Act>  $acts */
+    private static function moves(array $acts): bool
+    {
+        return array_filter($acts, fn (Act $act): bool => $act->action::moves() && ! $act->action instanceof ChangeState) !== [];
     }
 }

@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace Kindred\Check\Rule;
 
 use Kindred\Check\Finding;
+use Kindred\Check\Fix;
 use Kindred\Check\Group;
 use Kindred\Check\Limit;
 use Kindred\Check\OnScreen;
 use Kindred\Check\Placed;
 use Kindred\Check\Scene;
+use Kindred\Document\Cue\Entries;
 use Kindred\Geometry\Box;
 
-/** What can be pressed does not lie below something else that is pressed; what lies off the screen is said of that. */
+/** What can be pressed does not lie below something else that is pressed, and cues of single entries have these; what lies off the screen is said of that. */
 final class CoveredCue implements OnScreen
 {
     public static function key(): string
@@ -44,6 +46,14 @@ final class CoveredCue implements OnScreen
     {
         $pressed = array_values(array_filter($scene->seen, fn (Placed $one): bool => $one->isTapped()));
         foreach ($pressed as $i => $one) {
+            foreach ($one->layer->cues as $cue) {
+                if (! Entries::has($one->layer, $cue)) {
+                    $kept = ($scene->tree->layers[$one->address->layer] ?? null)->screen ?? $scene->screen->id;
+                    yield Finding::of(self::class, $scene->screen->id, "{$one->called()} has no entry “{$cue->entry}” any more, on which a cue waits.", [$one->address], new Fix('Remove that cue', [['type' => 'remove-cue', 'screen' => $kept, 'layer' => $one->address->layer, 'cue' => $cue->id]]));
+
+                    break;
+                }
+            }
             foreach (array_slice($pressed, $i + 1) as $above) {
                 if (! $above->isIn($one) && self::covers($above->bounds, $one->bounds)) {
                     yield Finding::of(self::class, $scene->screen->id, "{$one->called()} cannot be pressed: {$above->called()} lies over all of it, and is pressed instead.", [$one->address, $above->address]);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kindred\Check\Rule;
 
 use Kindred\Check\Finding;
-use Kindred\Check\Fix;
 use Kindred\Check\Group;
 use Kindred\Check\Limit;
 use Kindred\Check\OnFlow;
@@ -45,9 +44,7 @@ final class DeadEnd implements OnFlow
         foreach ($ways->screens as $id => $screen) {
             $out = array_filter($ways->from[$id], fn (Way $way): bool => $way->leads() || in_array($way->does, ['return', 'take-off'], true));
             if ($out === [] && isset($ways->reached()[$id]) && $ways->isLinked($id) && ! $ways->liesOver($id)) {
-                yield Finding::ofScreen(self::class, $id, $id, "“{$screen->name}” leads nowhere: who comes there has no way on or back.", $ways->into[$id] === [] ? null : new Fix('Let a swipe to the right return', [
-                    ['type' => 'put-cue', 'screen' => $id, 'cue' => ['id' => 'out'.substr(hash('xxh128', $id), 0, 12), 'trigger' => ['kind' => 'swipe', 'direction' => 'right'], 'actions' => [['kind' => 'return']]]],
-                ]));
+                yield Finding::ofScreen(self::class, $id, $id, "“{$screen->name}” leads nowhere: who comes there has no way on or back.", $ways->into[$id] === [] ? null : $ways->returned($id));
             }
         }
     }

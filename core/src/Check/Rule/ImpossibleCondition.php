@@ -14,9 +14,12 @@ use Kindred\Check\Scene;
 use Kindred\Document\Address;
 use Kindred\Document\Cue\Comparison;
 use Kindred\Document\Cue\Condition\SignalIs;
+use Kindred\Document\Cue\Condition\StateIs;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Cue\Premise;
+use Kindred\Document\Cue\Trigger\Reaching;
 use Kindred\Document\Layer\Widget;
+use Kindred\Document\Tree;
 use Kindred\Document\Widget\Item;
 use Kindred\Geometry\Number;
 use Kindred\Kit\Interactive;
@@ -92,7 +95,7 @@ final class ImpossibleCondition implements Across
             $why = $fact->text('against') !== '' ? $fact->text('against') : self::problem($fact, $gives);
             if ($why !== null) {
                 $on = ['screen' => $fact->text('kept'), 'layer' => $fact->place->layer === '' ? null : $fact->place->layer, 'cue' => $fact->text('cue')];
-                $fix = new Fix('Take the condition away', [['type' => 'set-cue-field', ...$on, 'field' => $fact->text('path'), 'value' => '']]);
+                $fix = $fact->text('path') === '' ? new Fix('Remove the cue', [['type' => 'remove-cue', ...$on]]) : new Fix('Take the condition away', [['type' => 'set-cue-field', ...$on, 'field' => $fact->text('path'), 'value' => '']]);
                 $reason = "{$fact->called} waits for what can never be: {$why}.";
                 yield $fact->place->layer === '' ? Finding::ofScreen(self::class, $fact->screen, "{$fact->screen} {$fact->text('cue')}", $reason, $fix) : Finding::of(self::class, $fact->screen, $reason, [$fact->place], $fix);
             }
@@ -106,19 +109,32 @@ final class ImpossibleCondition implements Across
     private static function asked(Scene $scene, Address $place, string $called, string $kept, array $cues): array
     {
         $facts = [];
+        $asks = function (string $path, Cue $cue, SignalIs $is, string $against) use ($scene, $place, $called, $kept, &$facts): void {
+            $facts[] = new Fact($scene->screen->id, $scene->screen->name, $place, self::ASKS, '', $called, [
+                'signal' => $is->signal, 'compare' => $is->compare->value, 'value' => $is->to === '' && $is->part === '' ? trim($is->value) : '', 'part' => $is->part.$is->to, 'cue' => $cue->id, 'path' => $path, 'kept' => $kept, 'against' => $against,
+            ]);
+        };
         foreach ($cues as $cue) {
             foreach ($cue->conditions as $i => $premise) {
                 $is = $premise->condition;
                 if ($is instanceof SignalIs) {
-                    $facts[] = new Fact($scene->screen->id, $scene->screen->name, $place, self::ASKS, '', $called, [
-                        'signal' => $is->signal, 'compare' => $is->compare->value, 'value' => $is->to === '' && $is->part === '' ? trim($is->value) : '', 'part' => $is->part.$is->to, 'cue' => $cue->id, 'path' => "conditions.{$i}.kind", 'kept' => $kept,
-                        'against' => self::against($cue->conditions, $i, $is),
-                    ]);
+                    $asks("conditions.{$i}.kind", $cue, $is, self::against($cue->conditions, $i, $is));
+                } elseif ($is instanceof StateIs && $is->instance !== null && self::isGone($scene->tree, $is->instance, $is)) {
+                    $asks("conditions.{$i}.kind", $cue, new SignalIs(''), 'the state that it asks for is gone');
                 }
+            }
+            if ($cue->trigger instanceof Reaching) {
+                $asks('', $cue, $cue->trigger->reaches, '');
             }
         }
 
         return $facts;
+    }
+
+    /** Whether an instance has no such state any more. */
+    private static function isGone(Tree $tree, string $instance, StateIs $is): bool
+    {
+        return $tree->component(($tree->layers[$instance] ?? null)?->component())?->axis($is->axis)?->state($is->state) === null;
     }
 
     /**

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kindred\Check\Rule;
 
 use Kindred\Check\Finding;
-use Kindred\Check\Fix;
 use Kindred\Check\Group;
 use Kindred\Check\Limit;
 use Kindred\Check\OnFlow;
@@ -51,9 +50,7 @@ final class NoWayBack implements OnFlow
             }
             $before = array_values(array_filter($ways->into[$id], fn (Way $way): bool => isset($returning[$way->screen])));
             if ($before !== []) {
-                yield Finding::ofScreen(self::class, $id, $id, "From “{$screen->name}” there is no way back to “{$ways->screens[$before[0]->screen]->name}”, or to where people begin.", new Fix('Let a swipe to the right return', [
-                    ['type' => 'put-cue', 'screen' => $id, 'cue' => ['id' => 'back'.substr(hash('xxh128', $id), 0, 12), 'trigger' => ['kind' => 'swipe', 'direction' => 'right'], 'actions' => [['kind' => 'return']]]],
-                ]));
+                yield Finding::ofScreen(self::class, $id, $id, "From “{$screen->name}” there is no way back to “{$ways->screens[$before[0]->screen]->name}”, or to where people begin.", $ways->returned($id));
             }
         }
     }

@@ -107,7 +107,7 @@ final class Wording implements Across
     private static function leadsTo(Placed $one): ?string
     {
         foreach ($one->layer->cues as $cue) {
-            $to = $cue->isTap() ? $cue->targets()[0] ?? ($cue->returns() ? 'back' : null) : null;
+            $to = $cue->isTap() && $cue->entry === '' ? $cue->targets()[0] ?? ($cue->returns() ? 'back' : null) : null;
             if ($to !== null) {
                 return $to;
             }

@@ -60,7 +60,7 @@ final readonly class Cue implements Stored
         return array_values(array_unique(array_filter(array_map(fn (Act $act): ?string => $act->target(), $this->acts()), is_string(...))));
     }
 
-    /** Whether it may return, or take off what lies over. */
+    /** Whether it may return. */
     public function returns(): bool
     {
         return array_filter($this->acts(), fn (Act $act): bool => $act->action instanceof GoBack) !== [];

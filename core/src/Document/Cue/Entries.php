@@ -12,6 +12,12 @@ use Kindred\Document\Widget\Item;
 /** Cues of single entries of a widget, which are known by their words, stay with their entries when these are called otherwise. */
 final class Entries
 {
+    /** Whether a layer has the entry that a cue is of; one of no single entry is of the layer. */
+    public static function has(Layer $layer, Cue $cue): bool
+    {
+        return $cue->entry === '' || ($layer->content instanceof Widget && in_array($cue->entry, self::labels($layer->content), true));
+    }
+
     public static function followed(Tree $before, Tree $after): Tree
     {
         $changed = [];
