@@ -16,6 +16,7 @@ use App\Http\Controllers\InventoryController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\NoteController;
+use App\Http\Controllers\PairController;
 use App\Http\Controllers\ProminenceController;
 use App\Http\Controllers\RehearseController;
 use App\Http\Controllers\SchemeController;
@@ -100,6 +101,7 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
         Route::get('screens/{screen}/prominence', [ProminenceController::class, 'show'])->middleware(FairShare::class)->name('prominence');
         Route::get('history', [WallController::class, 'history'])->name('history');
         Route::get('cues', [WallController::class, 'cues'])->name('cues');
+        Route::get('screens/{screen}/pairs', [PairController::class, 'show'])->middleware(FairShare::class)->name('pairs');
 
         Route::get('edits', [EditController::class, 'index'])->name('edits');
         Route::post('edits', [EditController::class, 'store']);

@@ -14,6 +14,7 @@ use Kindred\Exchange\WebPage;
 use Kindred\Input\InvalidInput;
 use Kindred\Layout\Expansion;
 use Kindred\Layout\Relayout;
+use Kindred\Layout\Shapes;
 use Kindred\Render\DeviceFrame;
 use Kindred\Render\Renderer;
 use Kindred\Type\FaceBook;
@@ -31,6 +32,7 @@ final readonly class Exports
         private FaceBook $faces,
         private Expansion $expansion,
         private Relayout $relayout,
+        private Shapes $shapes,
         private Raster $raster,
     ) {
     }
@@ -42,6 +44,7 @@ final readonly class Exports
             $this->faces,
             $this->expansion,
             $this->relayout,
+            $this->shapes,
             (string) file_get_contents(public_path('build/player/player.js')),
             (string) file_get_contents(public_path('build/player/player.css')),
         );

@@ -62,6 +62,7 @@ import { Stress } from './wall/stress.ts';
 import { Styling } from './wall/styling.ts';
 import { foldMasthead, ZoomField } from './wall/surroundings.ts';
 import { CueList } from './wall/cuelist.ts';
+import { Matching } from './wall/matching.ts';
 import { Takes } from './wall/takes.ts';
 import { Taking } from './wall/taking.ts';
 import { Together } from './wall/together.ts';
@@ -327,6 +328,7 @@ const checks = new Checks(parts, document.getElementById('flags')!, goTo);
 const trials = new Trials(dialog('trials'), urls['trials']!, server);
 const takes = new Takes(dialog('takes'), urls['takes']!, server);
 const cues = new CueList(dialog('all-cues'), urls['cues']!, server);
+new Matching(dialog('pairs'), urls['pairs']!, server);
 new Icons(dialog('icons'), urls, server);
 const fonts = new Fonts(dialog('fonts'), urls['fonts']!, server);
 const house = new HouseDrawer(document.getElementById('house')!, {

@@ -11,13 +11,16 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Kindred\Document\Token\Themes;
 use Kindred\Flow\Programme;
+use Kindred\Layout\Expansion;
 use Kindred\Layout\Relayout;
+use Kindred\Layout\Shapes;
+use Kindred\Motion\Match\Flights;
 use Kindred\Render\Renderer;
 
 final class RehearseController extends Controller
 {
     /** With `theme` in that one, whatever the screens show. */
-    public function show(Request $request, Project $project, TreeLoader $store, Pictures $pictures, Renderer $renderer, Relayout $relayout): View
+    public function show(Request $request, Project $project, TreeLoader $store, Pictures $pictures, Renderer $renderer, Relayout $relayout, Expansion $expansion, Shapes $shapes): View
     {
         $whole = $store->whole($project);
         $theme = $this->asked($request, 'theme');
@@ -31,7 +34,7 @@ final class RehearseController extends Controller
 
         return view('rehearse.index', [
             'project' => $project,
-            'programme' => Programme::compile($tree, $relayout),
+            'programme' => Programme::compile($tree, $relayout, new Flights($renderer, $expansion, $shapes, $rendering)),
             'screens' => $screens,
             'start' => isset($screens[$start]) ? $start : null,
             'themes' => Themes::of($whole)->all(),

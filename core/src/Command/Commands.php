@@ -88,6 +88,7 @@ final class Commands
         GiveCues::class,
         LinkEntries::class,
         SetCueField::class,
+        PairMatch::class,
         RemoveCue::class,
         CreateScreen::class,
         MoveScreens::class,

@@ -15,6 +15,8 @@ use Kindred\Kit\Kit;
 use Kindred\Kit\WidgetPart;
 use Kindred\Layout\Expansion;
 use Kindred\Layout\LaysOut;
+use Kindred\Layout\Shapes;
+use Kindred\Motion\Match\Flights;
 use Kindred\Render\RehearsalMarkup;
 use Kindred\Render\Renderer;
 use Kindred\Render\Rendering;
@@ -33,6 +35,7 @@ final readonly class WebPage
         private FaceBook $faces,
         private Expansion $expansion,
         private LaysOut $layout,
+        private Shapes $shapes,
         private string $player,
         private string $styles,
     ) {
@@ -51,7 +54,7 @@ final readonly class WebPage
         }
         $title = Svg::text($tree->project->name);
         $styles = $this->fontFaces($tree).$this->styles;
-        $programme = json_encode(Programme::compile($tree, $this->layout), JSON_THROW_ON_ERROR | JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_UNICODE);
+        $programme = json_encode(Programme::compile($tree, $this->layout, new Flights($this->renderer, $this->expansion, $this->shapes, $rendering)), JSON_THROW_ON_ERROR | JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_UNICODE);
         $policy = "default-src 'none'; img-src data:; font-src data:; style-src 'sha256-{$this->hash($styles)}'; script-src 'sha256-{$this->hash($this->player)}'";
 
         return <<<HTML

@@ -170,7 +170,7 @@ final readonly class CueRows
             return null;
         }
         $transition = $act->transition;
-        $plans = $action::moves() ? ['plan' => $transition === null ? null : TransitionPlan::of($transition)->toArray(), 'inverse' => $transition === null ? null : TransitionPlan::of($transition->inverse())->toArray()] : [];
+        $plans = $action::moves() ? ['plan' => $transition === null ? null : TransitionPlan::of($transition)->toArray(), 'inverse' => $transition === null ? null : TransitionPlan::inverse($transition)->toArray()] : [];
         /** @var array{screen?: string, to?: string, first?: bool, axis?: string, state?: string|null, instance?: string, layer?: string, address?: string} $own */
         $own = $action->toArray();
 

@@ -8,6 +8,8 @@ use Kindred\Device\Catalogue;
 use Kindred\Document\Address;
 use Kindred\Document\Component\Departure;
 use Kindred\Document\Component\Turning;
+use Kindred\Document\Cue\Act;
+use Kindred\Document\Cue\Action\GoBack;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Cue\Direction;
 use Kindred\Document\Layer;
@@ -23,6 +25,7 @@ use Kindred\Document\Sheet\Filling;
 use Kindred\Document\Tree;
 use Kindred\Document\Widget\Item;
 use Kindred\Layout\LaysOut;
+use Kindred\Motion\Match\Flights;
 use Kindred\Motion\TransitionPlan;
 use Kindred\Signal\Pattern;
 use Kindred\Signal\Template;
@@ -39,18 +42,22 @@ use Kindred\Signal\Writing;
  * @phpstan-import-type Compiled from Pattern
  * @phpstan-import-type Shift from Shifts
  * @phpstan-import-type CueRow from CueRows
+ * @phpstan-import-type Flight from Flights
  *
- * @phpstan-type Plan array{duration: int, delay: int, easing: string, above: string, tracks: list<array{subject: string, property: string, times: list<float>, values: list<float>}>}
+ * @phpstan-type Plan array{duration: int, delay: int, easing: string, above: string, tracks: list<array{subject: string, property: string, times: list<float>, values: list<float>}>, match?: string, backward?: bool}
  * @phpstan-type Over array{place: string, x: float, y: float, scrim: string, blur: float, outside: bool, dragged: bool, away: string, reach: float, plan: Plan, inverse: Plan}
  * @phpstan-type State array{id: string, name: string, width: float, height: float, view: float, corner: int, pointing: string, cues: array<string, list<int>>, waits: list<int>, widgets: list<string>, over: Over}
  * @phpstan-type Rule array{kind: string, says: string, pattern?: string, min?: float, max?: float, to?: string}
  * @phpstan-type SignalRow array{kind: string, start: bool|int|float|string|list<int>|null, month: int|null, min: float, max: float, step: float, labels: list<string>, parts: array<string, list<string>>}
  * @phpstan-type WidgetRow array{signal: string, rules: list<Rule>}
- * @phpstan-type Table array{programme: int, entry: string|null, states: list<State>, cues: list<CueRow>, signals: array<string, SignalRow>, widgets: array<string, WidgetRow>, words: array<string, list<string|Placeholder>>, axes: array<string, list<string>>, turns: array<string, array<string, string>>, shifts: array<string, array<string, array<string, Shift>>>, pressing: array<string, float>, patterns: array{number: string, day: Compiled, month: Compiled}}
+ * @phpstan-type Table array{programme: int, entry: string|null, states: list<State>, cues: list<CueRow>, signals: array<string, SignalRow>, widgets: array<string, WidgetRow>, words: array<string, list<string|Placeholder>>, axes: array<string, list<string>>, turns: array<string, array<string, string>>, shifts: array<string, array<string, array<string, Shift>>>, pressing: array<string, float>, matches: array<string, array<string, Flight>>, patterns: array{number: string, day: Compiled, month: Compiled}}
  */
 final class Programme
 {
-    public const VERSION = 6;
+    public const VERSION = 7;
+
+    /** Copies of one layer from which a match is worked out by itself; from others it goes out as from the first that lies near. */
+    private const COPIES = 40;
 
     /** @var list<CueRow> */
     private array $cues = [];
@@ -58,6 +65,9 @@ final class Programme
     private readonly Signals $signals;
 
     private readonly CueRows $rowOf;
+
+    /** @var list<array{Screen, Act, Layer|null}> what cues on each screen do, and of which layer */
+    private array $acts = [];
 
     /** @var array<string, true> the axes along which instances change their states, or of whose states something depends */
     private readonly array $axes;
@@ -71,9 +81,10 @@ final class Programme
 
     /**
      * @param  LaysOut|null  $layout  by which what lies around instances follows their states; null where only the flow is of interest
+     * @param  Flights|null  $flights  by which a match carries layers over; null where it is not seen
      * @return Table
      */
-    public static function compile(Tree $tree, ?LaysOut $layout = null): array
+    public static function compile(Tree $tree, ?LaysOut $layout = null, ?Flights $flights = null): array
     {
         $self = new self($tree);
         $states = array_map($self->state(...), $tree->reel());
@@ -91,8 +102,45 @@ final class Programme
             'turns' => $self->turns(),
             'pressing' => Pressing::rules(),
             'shifts' => $layout === null ? [] : Shifts::of($tree, $layout),
+            'matches' => $flights === null ? [] : $self->matches($flights),
             'patterns' => ['number' => Writing::NUMBER, 'day' => Pattern::compile(Pattern::DAY), 'month' => Pattern::compile('MMMM y')],
         ];
+    }
+
+    /** @return array<string, array<string, Flight>> by what a plan says of its match, by both screens as `from>to`, from a copy that is pressed as `from>to@layer.copy` */
+    private function matches(Flights $flights): array
+    {
+        $found = [];
+        $brought = [];
+        foreach ($this->acts as [$from, $act]) {
+            $brought[$act->target() ?? ''][$from->id] = $from->id;
+        }
+        foreach ($this->acts as [$from, $act, $layer]) {
+            $key = $act->transition === null ? null : TransitionPlan::matching($act->transition);
+            $action = $act->action;
+            $targets = match (true) {
+                $key === null => [],
+                $action instanceof GoBack => $action->to === null ? $brought[$from->id] ?? [] : [$action->to],
+                default => [$act->target()],
+            };
+            foreach ($targets as $target) {
+                $to = $this->tree->screens[$target ?? ''] ?? null;
+                if ($to !== null && $to->id !== $from->id && $act->transition !== null) {
+                    $found[(string) $key]["{$from->id}>{$to->id}"] ??= $flights->of($this->tree, $from, $to, $act->transition);
+                    foreach ($layer === null ? [] : array_slice($this->copiesOn($from, $layer), 0, self::COPIES) as $pressed) {
+                        $found[(string) $key]["{$from->id}>{$to->id}@{$pressed}"] ??= $flights->of($this->tree, $from, $to, $act->transition, $pressed);
+                    }
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<Address> where a screen shows a layer in copies */
+    private function copiesOn(Screen $screen, Layer $layer): array
+    {
+        return array_values(array_filter($this->tree->addresses($layer), fn (Address $one): bool => $one->copies !== [] && ($this->tree->showing($one)[0] ?? null)?->screen === $screen->id));
     }
 
     /** @return array<string, SignalRow> */
@@ -171,7 +219,13 @@ final class Programme
             $cues[''] = $own;
         }
         // What instances show, however often, does the same in each; whether it is hidden there only the picture says.
-        foreach ([...$seen, ...array_merge([], ...array_values($this->tree->components($seen)))] as $layer) {
+        $shown = [...$seen, ...array_merge([], ...array_values($this->tree->components($seen)))];
+        foreach ([$screen, ...$shown] as $one) {
+            foreach ($one->cues as $cue) {
+                array_push($this->acts, ...array_map(fn (Act $act): array => [$screen, $act, $one instanceof Layer ? $one : null], $cue->acts()));
+            }
+        }
+        foreach ($shown as $layer) {
             $inside = $this->tree->component($layer->screen) !== null;
             array_push($waits, ...$inside ? $this->waitsInside($screen, $layer) : $this->rows($layer->cues, false, $layer->component() === null ? [] : [$layer->id]));
             foreach (self::byEntry($layer) as $key => $some) {
@@ -196,7 +250,7 @@ final class Programme
             'widgets' => $this->signals->on[$screen->id] ?? [],
             'over' => [
                 'place' => $over->place->value, 'x' => $over->x, 'y' => $over->y, 'scrim' => $over->scrim->toHex(), 'blur' => $over->blur, 'outside' => $over->outside, 'dragged' => $over->dragged, 'away' => $away->value, 'reach' => in_array($away, [Direction::Left, Direction::Right], true) ? $screen->box->width : min($screen->view, $screen->box->height),
-                'plan' => TransitionPlan::of($over->coming())->toArray(), 'inverse' => TransitionPlan::of($over->coming()->inverse())->toArray(),
+                'plan' => TransitionPlan::of($over->coming())->toArray(), 'inverse' => TransitionPlan::inverse($over->coming())->toArray(),
             ],
         ];
     }

@@ -13,7 +13,7 @@ use Kindred\Document\Cue\TransitionKind;
  * Push: both move together. Cover: the arriving screen moves in over the leaving one, which follows
  * by a quarter. Reveal: the leaving screen moves off the arriving one, which follows by a quarter.
  * So in all three the arriving screen moves in the direction that the transition names, and the
- * inverse of each retraces it.
+ * inverse of each retraces it. A match moves what is on the screens; its tracks are what is played where that is not known.
  */
 final readonly class TransitionPlan
 {
@@ -27,7 +27,23 @@ final readonly class TransitionPlan
         public string $easing,
         public Subject $above,
         public array $tracks,
+        public ?string $match = null,
+        public bool $backward = false,
     ) {
+    }
+
+    /** What takes a transition back; a match runs the way it came. */
+    public static function inverse(Transition $transition): self
+    {
+        $plan = self::of($transition->inverse());
+
+        return new self($plan->duration, $plan->delay, $plan->easing, $plan->above, $plan->tracks, self::matching($transition), true);
+    }
+
+    /** By what matches are told apart that carry the same screens over otherwise; null for what is no match. */
+    public static function matching(Transition $transition): ?string
+    {
+        return $transition->kind === TransitionKind::Match ? substr(hash('xxh128', serialize([$transition->alone, $transition->stagger, $transition->pairs])), 0, 8) : null;
     }
 
     public static function of(Transition $transition): self
@@ -37,7 +53,8 @@ final readonly class TransitionPlan
         $way = (float) ($x === 0 ? $y : $x);
         [$above, $tracks] = match ($transition->kind) {
             TransitionKind::Cut => [Subject::Arriving, []],
-            TransitionKind::Dissolve => [Subject::Arriving, [new Track(Subject::Arriving, 'opacity', 0, 1)]],
+            // A match whose two screens are not known beforehand dissolves.
+            TransitionKind::Dissolve, TransitionKind::Match => [Subject::Arriving, [new Track(Subject::Arriving, 'opacity', 0, 1)]],
             TransitionKind::Push => [Subject::Arriving, self::moves($property, $way, 1, 1)],
             TransitionKind::Cover => [Subject::Arriving, self::moves($property, $way, 1, self::DRIFT)],
             TransitionKind::Reveal => [Subject::Leaving, self::moves($property, $way, self::DRIFT, 1)],
@@ -49,10 +66,11 @@ final readonly class TransitionPlan
             $transition->easing->css(),
             $above,
             $tracks,
+            self::matching($transition),
         );
     }
 
-    /** @return array{duration: int, delay: int, easing: string, above: string, tracks: list<array{subject: string, property: string, times: list<float>, values: list<float>}>} */
+    /** @return array{duration: int, delay: int, easing: string, above: string, tracks: list<array{subject: string, property: string, times: list<float>, values: list<float>}>, match?: string, backward?: bool} */
     public function toArray(): array
     {
         return [
@@ -61,7 +79,7 @@ final readonly class TransitionPlan
             'easing' => $this->easing,
             'above' => $this->above->value,
             'tracks' => array_map(fn (Track $track): array => $track->toArray(), $this->tracks),
-        ];
+        ] + ($this->match === null ? [] : ['match' => $this->match, 'backward' => $this->backward]);
     }
 
     /** @return list<Track> */

@@ -495,6 +495,8 @@ final readonly class Renderer
     {
         return [
             'data-layer' => $rendering->editable ? $rendering->address($layer->id) : $layer->id,
+            // Where it is shown several times: which of these it is.
+            'data-at' => $rendering->working && $rendering->copies !== [] ? $rendering->address($layer->id) : null,
             'class' => PaintClasses::of($layer),
             'transform' => $this->transform($layer),
             'opacity' => $layer->opacity >= 1 ? null : $layer->opacity,

@@ -65,6 +65,7 @@ function steps(): array
         [['type' => 'put-cue', 'cue' => ['id' => 'cue1', 'trigger' => ['kind' => 'delay', 'delay' => 5], 'action' => ['kind' => 'show', 'screen' => 'next']]], 'Link Home to Next'],
         [['type' => 'link-entries', 'layer' => 'boxa', 'seed' => 's'], 'Link the entries of Box'],
         [['type' => 'give-cues', 'screen' => 'home', 'layers' => ['boxa'], 'cues' => [['id' => 'cue9', 'trigger' => ['kind' => 'tap'], 'actions' => [['kind' => 'return']]]], 'seed' => 's'], 'Give Box the copied cue'],
+        [['type' => 'pair-match', 'layer' => 'boxa', 'cue' => 'cue1', 'act' => 'actions.0', 'from' => 'boxa', 'to' => 'hero'], 'Pair layers of a match'], [['type' => 'pair-match', 'layer' => 'boxa', 'cue' => 'cue1', 'act' => 'actions.0', 'to' => 'hero'], 'Leave a layer of a match alone'], [['type' => 'pair-match', 'layer' => 'boxa', 'cue' => 'cue1', 'act' => 'actions.0', 'from' => 'boxa', 'found' => true], 'Let a pair of a match be found'],
         [['type' => 'set-cue-field', 'layer' => 'boxa', 'cue' => 'cue1', 'field' => 'actions.0.screen', 'value' => 'next'], 'Set screen of a cue of Box'],
         [['type' => 'remove-cue', 'layer' => 'boxa', 'cue' => 'cue1'], 'Remove a cue of Box'],
         [['type' => 'delete-screens', 'screens' => ['next']], 'Delete screen Next'], [['type' => 'delete-screens', 'screens' => ['home', 'next']], 'Delete 2 screens'],

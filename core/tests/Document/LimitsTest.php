@@ -52,10 +52,11 @@ it('tries every registered command', function (): void {
 it('finds something to change for every registered command', function (): void {
     mt_srand(7);
     $icons = array_map(fn (string $name): array => ['name' => $name, 'lines' => 'M4 4L20 20'], ['pug-mill', 'cone']);
-    $start = Sample::after(Sample::everything()->tree, ['type' => 'put-icons', 'icons' => $icons], ['type' => 'put-fonts', 'fonts' => [['family' => 'Kiln Hand', 'weight' => 400, 'italic' => false, 'asset' => AnyCommand::font()]]], ['type' => 'put-tokens', 'tokens' => array_map(fn (string $id): array => ['id' => $id, 'name' => $id, 'kind' => 'dimension', 'value' => strlen($id)], ['small', 'larger'])], ['type' => 'put-tokens', 'tokens' => [['id' => 'spruce', 'name' => 'spruce', 'kind' => 'color', 'value' => '#17594f']]], ['type' => 'put-theme', 'id' => 'dusk', 'name' => 'Dusk', 'opposite' => true], ['type' => 'make-component', 'screen' => 'home', 'layers' => ['boxa'], 'seed' => 'second'], ['type' => 'put-library', 'id' => 'parts', 'name' => 'Parts', 'project' => '', 'taken' => []]);
+    $start = Sample::after(Sample::everything()->tree, ['type' => 'put-icons', 'icons' => $icons], ['type' => 'put-fonts', 'fonts' => [['family' => 'Kiln Hand', 'weight' => 400, 'italic' => false, 'asset' => AnyCommand::font()]]], ['type' => 'put-tokens', 'tokens' => array_map(fn (string $id): array => ['id' => $id, 'name' => $id, 'kind' => 'dimension', 'value' => strlen($id)], ['small', 'larger'])], ['type' => 'put-tokens', 'tokens' => [['id' => 'spruce', 'name' => 'spruce', 'kind' => 'color', 'value' => '#17594f']]], ['type' => 'put-theme', 'id' => 'dusk', 'name' => 'Dusk', 'opposite' => true], ['type' => 'make-component', 'screen' => 'home', 'layers' => ['boxa'], 'seed' => 'second'], ['type' => 'put-library', 'id' => 'parts', 'name' => 'Parts', 'project' => '', 'taken' => []],
+        ...array_map(fn (string $layer): array => ['type' => 'put-cue', 'screen' => 'home', 'layer' => $layer, 'cue' => ['id' => "match{$layer}", 'trigger' => ['kind' => 'tap'], 'actions' => [['kind' => 'show', 'screen' => 'next', 'transition' => ['kind' => 'match']]]]], ['boxa', 'words', 'icon']));
     $tree = $start;
     $changing = [];
-    for ($step = 0; $step < 160; $step++) {
+    for ($step = 0; $step < 220; $step++) {
         // Now and then from the start, before too much is gone.
         $tree = $step % 20 === 0 ? $start : $tree;
         $all = AnyCommand::all($tree, $step);

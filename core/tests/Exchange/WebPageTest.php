@@ -8,7 +8,7 @@ use Kindred\Tests\Sample;
 
 function page(Tree $tree): string
 {
-    return (new WebPage(Sample::renderer(), Sample::faces(), Sample::expansion(), Sample::relayout(), 'document.title;', 'body{margin:0}'))->write($tree, fn (string $hash): string => 'data:image/png;base64,AAAA');
+    return (new WebPage(Sample::renderer(), Sample::faces(), Sample::expansion(), Sample::relayout(), Sample::shapes(), 'document.title;', 'body{margin:0}'))->write($tree, fn (string $hash): string => 'data:image/png;base64,AAAA');
 }
 
 function dom(string $page): DOMXPath

@@ -33,6 +33,8 @@ export class Player {
     private since = performance.now();
     private timer = 0;
     private focused = -1;
+    /** How many steps the way here has. */
+    private depth = 0;
     /** Whether a press is under way. */
     private pressed = false;
     /** How large a px of the screen is in the window. */
@@ -102,6 +104,7 @@ export class Player {
 
     restart(): void {
         this.catchUp();
+        this.depth = 0;
         this.machine.send(this.start ? { type: 'open', screen: this.start } : { type: 'restart' });
     }
 
@@ -188,6 +191,7 @@ export class Player {
         const { left, top, width, height } = element.getBoundingClientRect();
         const middle = { clientX: left + width / 2, clientY: top + height / 2 };
         const from = this.stage.top;
+        this.stage.pressed = this.copies(element);
         this.catchUp();
         this.machine.send({ type: 'down', x: 0, y: 0, ...at, touch: true });
         if (kind === 'long-press') this.machine.send({ type: 'elapse', ms: trigger!.press ?? 0 });
@@ -204,7 +208,9 @@ export class Player {
         this.catchUp();
         const from = this.stage.top;
         const { x, y } = this.inFrame(event);
-        const layer = at.path.map((id) => from?.querySelector(`[data-layer="${CSS.escape(id)}"]`)).find((one) => one && this.machine.found([one.getAttribute('data-layer')!], 'tap').length > 0);
+        const under = document.elementsFromPoint(event.clientX, event.clientY).find((element) => this.stage.holds(element)) ?? null;
+        const around = (id: string): Element | null => under?.closest(`[data-layer="${CSS.escape(id)}"]`) ?? from?.querySelector(`[data-layer="${CSS.escape(id)}"]`) ?? null;
+        const layer = at.path.map(around).find((one) => one && this.machine.found([one.getAttribute('data-layer')!], 'tap').length > 0);
         const box = layer?.getBoundingClientRect();
         const corner = box && this.inFrame({ clientX: box.left, clientY: box.top });
         this.stage.tapped = box && corner ? { ...corner, width: box.width / this.scale, height: box.height / this.scale } : null;
@@ -217,6 +223,7 @@ export class Player {
         if (event.button !== 0 || !this.stage.holds(event.target as Element)) return;
         this.catchUp();
         this.pressed = true;
+        this.stage.pressed = this.copies(event.target as Element);
         const from = this.stage.top;
         this.machine.send({ type: 'down', ...this.pathAt(event), ...this.inFrame(event), touch: event.pointerType === 'touch', scrolls: { '': this.scrolls(event.target as Element) } });
         this.after(from);
@@ -265,6 +272,13 @@ export class Player {
         const elements = document.elementsFromPoint(event.clientX, event.clientY).filter((element) => this.stage.holds(element));
         const paths = elements.map((element) => this.pathOf(element));
         return { path: [...new Set([...paths.flatMap(({ path }) => path.slice(0, -1)), ''])], turns: [...new Set(paths.flatMap(({ turns }) => turns))] };
+    }
+
+    /** In arrays and instances: where an element lies, the innermost first. */
+    private copies(element: Element | null): string[] {
+        const found: string[] = [];
+        for (let layer = element?.closest<SVGElement>('[data-at]') ?? null; layer; layer = layer.parentElement?.closest<SVGElement>('[data-at]') ?? null) found.push(layer.dataset['at']!);
+        return found;
     }
 
     private pathOf(element: Element): { path: string[]; turns: string[] } {
@@ -341,7 +355,9 @@ export class Player {
         const { machine } = this;
         this.works.close();
         this.focused = -1;
-        this.stage.show({ screen: machine.screen, over: machine.over }, plan, from);
+        const returned = machine.trail.length < this.depth;
+        this.depth = machine.trail.length;
+        this.stage.show({ screen: machine.screen, over: machine.over }, plan, from, returned);
         const none = this.stage.top === null;
         this.root.querySelector<HTMLElement>('.nothing')!.hidden = !none;
         this.frame.hidden = none;

@@ -1,5 +1,6 @@
 /** The panes in which screens are shown, over each other too, and how they give way to one another. */
 import type { Machine, Stand } from './machine.ts';
+import { Flown } from './flight.ts';
 import { placeOver, type Rect } from './over.ts';
 import type { Plan, Track } from './table.ts';
 
@@ -15,14 +16,21 @@ interface Part { pane: HTMLElement; scrim: HTMLElement | null; level: number }
 export class Stage {
     private readonly panes = new Map<string, HTMLElement>();
     private readonly scrims = new Map<string, HTMLElement>();
+    /** How far panes were scrolled when they were left, px. */
+    private readonly scrolled = new WeakMap<HTMLElement, number>();
     /** What was tapped before a screen was laid over, by that screen. */
     private readonly beside = new Map<string, Rect>();
     private shown: Stand = { screen: null, over: [] };
     private parts: Part[] = [];
     private leaving: Part[] = [];
     private running: Animation[] = [];
-    private following: { stand: Stand; animations: Animation[]; before: Part[]; shown: Stand } | null = null;
+    private following: { stand: Stand; animations: Animation[]; before: Part[]; shown: Stand; time: number } | null = null;
+    private flown: Flown | null = null;
     private preparing = 0;
+    /** In arrays and instances: where the last press was, the innermost first. */
+    pressed: string[] = [];
+    /** From where matches went out, by their screens. */
+    private readonly origins = new Map<string, string>();
     /** What was tapped last, in px of what is seen. */
     tapped: Rect | null = null;
 
@@ -43,8 +51,11 @@ export class Stage {
         return this.top?.contains(element) ?? false;
     }
 
-    /** @param from how far it has been dragged already, 0 to 1 */
-    show(stand: Stand, plan: Plan | null, from: number): void {
+    /**
+     * @param from how far it has been dragged already, 0 to 1
+     * @param returned whether it is come back to: then it is scrolled to where it was left
+     */
+    show(stand: Stand, plan: Plan | null, from: number, returned = false): void {
         const { following } = this;
         if (following && from > 0 && same(following.stand, stand)) {
             this.following = null;
@@ -58,7 +69,7 @@ export class Stage {
         // Shown once more, a screen begins anew, too.
         const again = same(this.shown, stand);
         const arriving = this.replace(stand);
-        for (const { pane } of again ? this.parts : arriving) pane.scrollTop = 0;
+        for (const { pane } of again ? this.parts : arriving) pane.scrollTop = returned ? this.scrolled.get(pane) ?? 0 : 0;
         if (!plan || (this.leaving.length === 0 && arriving.every(({ level }) => level === 0)) || plan.duration + plan.delay === 0) return this.settle();
         this.running = this.animate(plan, this.leaving, arriving, { duration: plan.duration, delay: plan.delay, easing: plan.easing, fill: 'both' });
         // All tracks begin together and now, not one after another once each has been painted.
@@ -76,9 +87,9 @@ export class Stage {
             const arriving = this.replace(stand);
             const animations = this.animate(plan, this.leaving, arriving, { duration: plan.duration, easing: 'linear', fill: 'both' });
             for (const animation of animations) animation.pause();
-            this.following = { stand, animations, before, shown };
+            this.following = { stand, animations, before, shown, time: Math.max(...animations.map((animation) => Number(animation.effect?.getComputedTiming().endTime ?? 0)), 0) };
         }
-        for (const animation of this.following.animations) animation.currentTime = progress * plan.duration;
+        for (const animation of this.following.animations) animation.currentTime = progress * this.following.time;
     }
 
     /** What followed the finger goes back to where it was. */
@@ -113,6 +124,8 @@ export class Stage {
     settle(): void {
         for (const animation of this.running) animation.cancel();
         this.running = [];
+        this.flown?.remove();
+        this.flown = null;
         for (const { pane, scrim } of this.leaving) if (!this.parts.some((part) => part.pane === pane)) for (const one of [pane, scrim]) one?.classList.add('waiting');
         this.leaving = [];
         for (const part of this.parts) this.raise(part, 0);
@@ -142,6 +155,7 @@ export class Stage {
         while (same && kept < stand.over.length && stand.over[kept] === this.shown.over[kept]) kept++;
         const stays = same && this.parts.length > 0 ? kept + 1 : 0;
         this.leaving = this.parts.slice(stays);
+        for (const { pane } of this.leaving) this.scrolled.set(pane, pane.scrollTop);
         const parts = this.parts.slice(0, stays);
         for (let level = stays; level <= stand.over.length; level++) {
             const id = level === 0 ? stand.screen : stand.over[level - 1]!;
@@ -196,6 +210,11 @@ export class Stage {
         for (const part of arriving) this.raise(part, above ? ABOVE : 0);
         for (const part of leaving) this.raise(part, above ? 0 : ABOVE);
         const running: Animation[] = [];
+        const flown = still ? null : this.fly(plan, leaving, arriving, timing);
+        if (flown) {
+            [leaving, arriving] = [leaving.filter(({ level }) => level > 0), []];
+            running.push(...flown.animations);
+        }
         const move = (element: HTMLElement, track: Pick<Track, 'property' | 'times' | 'values'>): void => {
             running.push(element.animate(track.values.map((value, i) => ({ offset: track.times[i]!, ...property(track.property, value) })), timing));
         };
@@ -208,17 +227,35 @@ export class Stage {
         }
         // A screen as a whole stays below what fades in; what lies over others has to fade itself.
         for (const { pane, scrim, level } of leaving) {
-            for (const track of own('leaving')) move(pane, track);
-            if (own('leaving').length === 0 && level > 0) fade(pane, 1, plan.tracks.length === 0 ? 1 : 0);
+            if (!flown) for (const track of own('leaving')) move(pane, track);
+            if (level > 0 && (flown || own('leaving').length === 0)) fade(pane, 1, plan.tracks.length === 0 ? 1 : 0);
             if (scrim) fade(scrim, 1, plan.tracks.length === 0 ? 1 : 0);
         }
         return running;
     }
 
+    /** A match carries over what is on both screens, where these are known beforehand. */
+    private fly(plan: Plan, leaving: Part[], arriving: Part[], timing: KeyframeAnimationOptions): Flown | null {
+        const [from, to] = [leaving, arriving].map((parts) => parts.find(({ level }) => level === 0)?.pane);
+        if (!plan.match || !from || !to || from === to) return null;
+        const [first, second] = plan.backward ? [to, from] : [from, to];
+        const way = `${first.dataset['screen']!}>${second.dataset['screen']!}`;
+        const flights = this.machine().table.matches[plan.match] ?? {};
+        // Back it goes to where it went out from.
+        const origin = plan.backward ? this.origins.get(way) : this.pressed.find((at) => flights[`${way}@${at}`]);
+        if (!plan.backward) this.origins.set(way, origin ?? '');
+        const flight = (origin ? flights[`${way}@${origin}`] : undefined) ?? flights[way];
+        if (!flight) return null;
+        this.flown = new Flown(this.frame, flight, { pane: from, scroll: from.scrollTop }, { pane: to, scroll: to.scrollTop }, plan.backward ?? false, timing);
+        this.flown.raise(ABOVE + 1);
+        return this.flown;
+    }
+
     private ends(): void {
-        const [first] = this.running;
-        if (!first) return this.settle();
-        first.finished.then(() => this.settle(), () => undefined);
+        const { running } = this;
+        if (running.length === 0) return this.settle();
+        // What has begun since goes on.
+        Promise.all(running.map((animation) => animation.finished)).then(() => this.running === running && this.settle(), () => undefined);
     }
 
     /** The sheet of a screen in its scrolling pane, hung up but waiting. */

@@ -9,7 +9,11 @@ export interface SignalRow { kind: string; start: Value; month: number | null; m
 export interface WidgetRow { signal: string; rules: Rule[] }
 
 export interface Track { subject: 'arriving' | 'leaving'; property: string; times: number[]; values: number[] }
-export interface Plan { duration: number; delay: number; easing: string; above: 'arriving' | 'leaving'; tracks: Track[] }
+export interface Plan { duration: number; delay: number; easing: string; above: 'arriving' | 'leaving'; tracks: Track[]; match?: string; backward?: boolean }
+/** Middle x and y, turn, scale across and down, width and height of the box. */
+export type Pose = [number, number, number, number, number, number, number];
+export interface Taken { at: string; whole: boolean; poses: [Pose, Pose]; opacity: [number, number] }
+export interface Flight { ground: string[]; late: number; parts: { delay: number; markup?: string; poses?: [Pose, Pose]; changes?: { part: number; attribute: string; values: (string | null)[] }[]; leaving?: Taken; arriving?: Taken }[] }
 export interface Test { kind: string; not?: boolean; signal?: string; part?: string; compare?: string; value?: string | number; to?: string; axis?: string; state?: string; instance?: string }
 export interface Deed { kind: string; screen?: string; to?: string; first?: boolean; axis?: string; state?: string | null; instance?: string; signal?: string; value?: Value; by?: number; steps?: Step[]; layer?: string; address?: string; plan?: Plan | null; inverse?: Plan | null }
 export interface Trigger { kind: string; delay?: number; press?: number; direction?: string; distance?: number; key?: string; phrase?: string; reaches?: Test }
@@ -18,4 +22,4 @@ export interface Over { place: string; x: number; y: number; scrim: string; blur
 export interface State { id: string; name: string; width: number; height: number; view: number; corner: number; pointing: string; cues: Record<string, number[]>; waits: number[]; widgets: string[]; over: Over }
 /** px right, down, wider, higher. */
 export type Shift = [number, number, number, number];
-export interface Table { programme: number; entry: string | null; states: State[]; cues: CueRow[]; signals: Record<string, SignalRow>; widgets: Record<string, WidgetRow>; words: Record<string, Piece[]>; axes: Record<string, string[]>; turns: Record<string, Record<string, string>>; shifts: Record<string, Record<string, Record<string, Shift>>>; pressing: Record<string, number>; patterns: { number: string; day: Pattern; month: Pattern } }
+export interface Table { programme: number; entry: string | null; states: State[]; cues: CueRow[]; signals: Record<string, SignalRow>; widgets: Record<string, WidgetRow>; words: Record<string, Piece[]>; axes: Record<string, string[]>; turns: Record<string, Record<string, string>>; shifts: Record<string, Record<string, Record<string, Shift>>>; pressing: Record<string, number>; matches: Record<string, Record<string, Flight>>; patterns: { number: string; day: Pattern; month: Pattern } }

@@ -9,6 +9,7 @@ import { isField, isWhole, isWritten, told, WRITTEN, type Field } from './fields
 import { Fragment } from './fragments.ts';
 import { short } from './geometry.ts';
 import { Labels } from './labels.ts';
+import { Moving } from './moving.ts';
 import type { Picture } from './picture.ts';
 import { Reflow } from './reflow.ts';
 import type { Selection } from './selection.ts';
@@ -74,6 +75,7 @@ export class Facets {
     private readonly colours: ColourField;
     private readonly binding: Binding;
     private readonly components: Components;
+    private readonly moving = new Moving(this.place);
     /** What the wall shows of a value that is not kept yet. */
     private tried: { reflow: Reflow; before: [string, Element][] } | null = null;
     /** The field that was being written in when the facets were drawn anew. */
@@ -375,6 +377,7 @@ export class Facets {
         this.entered = null;
         this.coats.drawn();
         this.colours.drawn();
+        this.moving.drawn();
         this.place.ariaBusy = null;
         this.mark();
         // The rest of the wall is there by then.
@@ -605,6 +608,7 @@ export class Facets {
             case 'align': this.align(button.dataset['name']!); break;
             case 'distribute': this.distribute(button.dataset['name']!); break;
             case 'remove-cue': void this.server.edit({ type: 'remove-cue', ...owner, cue: id }); break;
+            case 'pairs': document.dispatchEvent(new CustomEvent('kindred:pairs', { detail: { ...owner, at: this.subject.layers[0] ?? '', cue: button.closest<HTMLElement>('[data-cue]')!.dataset['cue']!, act: button.dataset['name']! } })); break;
             case 'link-entries': void this.server.edit({ type: 'link-entries', ...owner, seed: fresh() }); break;
             case 'cue-up': void this.server.edit({ type: 'set-cue-field', ...owner, cue: button.closest<HTMLElement>('[data-cue]')!.dataset['cue'], field: button.dataset['name'], value: button.dataset['to'] }); break;
             case 'add-cue': void this.server.edit({ type: 'put-cue', ...owner, cue: { id: fresh(), ...JSON.parse(button.dataset['cue']!) as object } }); break;

@@ -17,7 +17,16 @@ final readonly class Transition implements Stored
 
     public const MAX_TIME = 10_000;
 
-    /** @param  array<string, string>  $bound  ids of tokens */
+    public const MAX_STAGGER = 500;
+
+    public const MAX_PAIRS = 200;
+
+    /**
+     * @param  array<string, string>  $bound  ids of tokens
+     * @param  Alone  $alone  how in a match what has no other comes and goes
+     * @param  int  $stagger  ms between one and the next of what a match moves, from the top down
+     * @param  list<Pair>  $pairs  of a match what was said of its pairs; the others are found
+     */
     public function __construct(
         #[Is\Choice] public TransitionKind $kind,
         #[Is\Choice(absent: [Direction::Left])] public Direction $direction,
@@ -25,6 +34,9 @@ final readonly class Transition implements Stored
         #[Is\Duration(self::MAX_TIME, absent: [0])] public int $delay,
         #[Is\Parsed(80, absent: ['ease-out'])] public Easing $easing,
         #[Is\Bound(Token::class)] public array $bound = [],
+        #[Is\Choice(sparse: true)] public Alone $alone = Alone::Fade,
+        #[Is\Duration(self::MAX_STAGGER, sparse: true)] public int $stagger = 0,
+        #[Is\Records(Pair::class, self::MAX_PAIRS, sparse: true)] public array $pairs = [],
     ) {
     }
 
@@ -59,6 +71,7 @@ final readonly class Transition implements Stored
             kind: $this->kind->inverse(),
             direction: $this->direction->opposite(),
             easing: $this->easing->reversed(),
+            pairs: array_map(fn (Pair $pair): Pair => $pair->turned(), $this->pairs),
         );
     }
 }

@@ -11,10 +11,17 @@ enum TransitionKind: string
     case Push = 'push';
     case Cover = 'cover';
     case Reveal = 'reveal';
+    case Match = 'match';
+
+    /** @return list<self> those for what is laid over a screen that stays: there a match has nothing that leaves */
+    public static function over(): array
+    {
+        return [self::Cut, self::Dissolve, self::Push, self::Cover, self::Reveal];
+    }
 
     public function directed(): bool
     {
-        return $this !== self::Cut && $this !== self::Dissolve;
+        return in_array($this, [self::Push, self::Cover, self::Reveal], true);
     }
 
     /** The kind that undoes this one: what covered is taken off again. */

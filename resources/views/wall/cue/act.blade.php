@@ -72,7 +72,7 @@
             <div class="row"><label for="k-{{ $key }}">Transition</label>
                 <select class="field" id="k-{{ $key }}" data-cue-field="{{ $path }}.transition.kind">
                     <option value="" @selected($transition === null)>{{ $without }}</option>
-                    @foreach (Kindred\Document\Cue\TransitionKind::cases() as $kind)<option value="{{ $kind->value }}" @selected($transition?->kind === $kind)>{{ $kind->value }}</option>@endforeach
+                    @foreach ($action instanceof Kindred\Document\Cue\Action\LayOver || $action instanceof Kindred\Document\Cue\Action\TakeOff ? Kindred\Document\Cue\TransitionKind::over() : Kindred\Document\Cue\TransitionKind::cases() as $kind)<option value="{{ $kind->value }}" @selected($transition?->kind === $kind)>{{ $kind->value }}</option>@endforeach
                 </select></div>
         @endif
         @if ($transition)
@@ -90,7 +90,14 @@
                 <div class="row"><label for="e-{{ $key }}" title="A keyword of CSS, cubic-bezier(x1, y1, x2, y2), steps(number), or spring(mass, stiffness, damping)">Easing</label>
                     <span class="tokened"><input class="field" id="e-{{ $key }}" data-cue-field="{{ $path }}.transition.easing" list="easings" value="{{ $easing }}" autocomplete="off"><x-token :field="$place.'.transition.easing'" label="Easing" :token="$cueTokens[$place.'.transition.easing'] ?? ''"/></span></div>
             @endif
-            @if ($transition->kind !== Kindred\Document\Cue\TransitionKind::Cut)<x-easing :easing="$transition->easing"/>@endif
+            @if ($transition->kind !== Kindred\Document\Cue\TransitionKind::Cut)<x-easing :easing="$transition->easing" :field="'e-'.$key"/>@endif
+            @if ($transition->kind === Kindred\Document\Cue\TransitionKind::Match)@include('wall.cue.match')@endif
+            @if (! $states)
+                @php($hangs = $owner instanceof Kindred\Document\Screen ? $owner : $tree->screens[$owner->screen ?? ''] ?? null)
+                @php($wall = $target !== null && ! $gone && $hangs?->isPlayed() ? Kindred\Document\Cue\Transition::suggested($hangs->box, $tree->screens[$target]->box)->direction : null)
+                <div class="row"><span class="label">In small</span><span class="flex items-end gap-2"><x-miniature :transition="$transition" :tall="$hangs === null || $hangs->box->width <= $hangs->view"/>
+                    @if ($wall !== null && $transition->kind->directed() && $transition->direction !== $wall)<button type="button" class="button" data-do="cue-up" data-name="{{ $path }}.transition.direction" data-to="{{ $wall->value }}" title="As the screens hang on the wall">Rather {{ $wall->value }}</button>@endif</span></div>
+            @endif
             <div class="row"><label for="y-{{ $key }}">Delay ms</label><input class="field" id="y-{{ $key }}" data-cue-field="{{ $path }}.transition.delay" data-step="10" autocomplete="off" spellcheck="false" value="{{ $transition->delay }}"></div>
             <datalist id="easings">@foreach (Kindred\Document\Cue\Easing::OFFERED as $name)<option>{{ $name }}</option>@endforeach</datalist>
         @endif

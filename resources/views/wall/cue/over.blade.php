@@ -16,7 +16,7 @@
     <div class="row"><span class="label">Goes</span><label class="flex items-center gap-1"><input type="checkbox" data-screen-field="over.outside" @checked($over->outside)> by a tap beside it</label></div>
     <div class="row"><span class="label"></span><label class="flex items-center gap-1"><input type="checkbox" data-screen-field="over.dragged" @checked($over->dragged)> dragged away</label></div>
     <div class="row"><label for="o-kind">Comes by</label>
-        <select class="field" id="o-kind" data-screen-field="over.transition.kind">@foreach (Kindred\Document\Cue\TransitionKind::cases() as $kind)<option value="{{ $kind->value }}" @selected($kind === $coming->kind)>{{ $kind->value }}</option>@endforeach</select></div>
+        <select class="field" id="o-kind" data-screen-field="over.transition.kind">@foreach (Kindred\Document\Cue\TransitionKind::over() as $kind)<option value="{{ $kind->value }}" @selected($kind === $coming->kind)>{{ $kind->value }}</option>@endforeach</select></div>
     @if ($coming->kind->directed())
         <div class="row"><label for="o-way" title="The way in which it moves">Direction</label>
             <select class="field" id="o-way" data-screen-field="over.transition.direction">@foreach (Kindred\Document\Cue\Direction::cases() as $way)<option value="{{ $way->value }}" @selected($way === $coming->direction)>{{ $way->value }}</option>@endforeach</select></div>

@@ -26,6 +26,9 @@ interface Gradient extends Paint
 
     public function ramp(): Ramp;
 
+    /** In which the colours between its stops are mixed. */
+    public function space(): Interpolation;
+
     /** Whether its stops come again and again, before and after. */
     public function repeats(): bool;
 

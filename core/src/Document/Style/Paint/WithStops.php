@@ -46,6 +46,11 @@ trait WithStops
         ), $this->space);
     }
 
+    public function space(): Interpolation
+    {
+        return $this->space;
+    }
+
     public function repeats(): bool
     {
         return $this->repeats;

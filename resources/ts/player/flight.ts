@@ -1,0 +1,140 @@
+/**
+ * A match: what is seen of two screens goes over from the one to the other, over both, as the server has worked it out. What it has drawn
+ * itself changes on the way; all else is taken from the pictures of the two as they are there.
+ */
+import type { Flight, Pose, Taken } from './table.ts';
+
+/** Attributes that are properties of CSS, too, and move by themselves, by what they are of; all others are set in each frame. */
+const LENGTHS = ['x', 'y', 'width', 'height', 'rx', 'ry', 'cx', 'cy', 'r', 'stroke-width'];
+const PLAIN = ['fill', 'stroke', 'opacity', 'fill-opacity', 'stroke-opacity', 'stop-color', 'stop-opacity', 'flood-color', 'flood-opacity', 'd'];
+const SHAPES = ['rect', 'circle', 'ellipse', 'path', 'image', 'line'];
+
+const camel = (name: string): string => name.replace(/-(.)/g, (_, letter: string) => letter.toUpperCase());
+
+interface Set { element: Element; name: string; values: (string | null)[]; by: Animation }
+
+export interface Side { pane: HTMLElement; scroll: number }
+
+export class Flown {
+    readonly animations: Animation[] = [];
+    private readonly sets: Set[] = [];
+    private readonly root: HTMLElement;
+    private frame = 0;
+
+    /**
+     * @param backward whether what the flight says of the arriving screen is about the one that leaves
+     * @param timing with the delay and duration of each part
+     */
+    constructor(into: HTMLElement, flight: Flight, private readonly leaving: Side, private readonly arriving: Side, private readonly backward: boolean, private readonly timing: KeyframeAnimationOptions) {
+        this.root = document.createElement('div');
+        this.root.className = 'flight';
+        const svg = document.createElementNS('http://www.w3.org/2000/svg', 'svg');
+        this.root.append(svg);
+        into.append(this.root);
+        const ground = this.way(flight.ground);
+        this.root.style.background = ground[0]!;
+        if (ground.length > 1) this.animate(this.root, ground.map((background) => ({ background })), 0);
+        for (const part of flight.parts) this.part(svg, part, this.backward ? flight.late - part.delay : part.delay);
+        for (const { pane } of [leaving, arriving]) pane.classList.add('flown');
+        if (this.sets.length > 0) this.follow();
+    }
+
+    remove(): void {
+        cancelAnimationFrame(this.frame);
+        for (const animation of this.animations) animation.cancel();
+        this.root.remove();
+        for (const { pane } of [this.leaving, this.arriving]) pane.classList.remove('flown');
+    }
+
+    /** Above both screens, below what lies over them. */
+    raise(by: number): void {
+        this.root.style.zIndex = String(by);
+    }
+
+    private part(svg: SVGSVGElement, part: Flight['parts'][number], delay: number): void {
+        const group = svg.appendChild(document.createElementNS(svg.namespaceURI, 'g') as SVGGElement);
+        if (part.markup && part.poses) {
+            const parsed = new DOMParser().parseFromString(`<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink">${part.markup}</svg>`, 'image/svg+xml').documentElement;
+            const drawn = document.importNode(parsed.firstElementChild!, true);
+            const elements = [drawn, ...drawn.querySelectorAll('*')];
+            group.append(drawn);
+            const moving = this.move(group, part.poses, delay);
+            for (const { part: at, attribute, values } of part.changes ?? []) this.change(elements[at]!, attribute, this.way(values), delay, moving);
+            return;
+        }
+        // Two that become each other are mixed, each as much as it is there.
+        if (part.leaving && part.arriving) group.classList.add('mixed');
+        for (const [taken, there] of [[part.leaving, true], [part.arriving, false]] as const) if (taken) this.take(group, taken, there, delay);
+    }
+
+    private take(group: SVGGElement, taken: Taken, fromFirst: boolean, delay: number): void {
+        const { pane } = fromFirst !== this.backward ? this.leaving : this.arriving;
+        const [layer, ...copies] = taken.at.split('.');
+        const named = copies.length > 0 ? `[data-at="${CSS.escape(taken.at)}"]` : `[data-layer="${CSS.escape(layer!)}"]`;
+        const found = [...pane.querySelectorAll<SVGGElement>(named)].find((one) => !one.closest('[data-states][display=none]'));
+        if (!found) return;
+        const copy = found.cloneNode(taken.whole) as SVGGElement;
+        if (!taken.whole) copy.append(...[...found.children].filter((child) => !child.matches('[data-layer], [data-inside]')).map((child) => child.cloneNode(true)));
+        copy.removeAttribute('transform');
+        for (const one of [copy, ...copy.querySelectorAll('*')]) for (const name of ['data-layer', 'data-at', 'data-works', 'tabindex']) one.removeAttribute(name);
+        // What it lets through by itself stays as it is; how it comes and goes is its holder's.
+        const holder = group.appendChild(document.createElementNS(group.namespaceURI, 'g') as SVGGElement);
+        holder.append(copy);
+        this.move(holder, taken.poses, delay, this.way(taken.opacity));
+    }
+
+    /** The other way round where the flight runs backward. */
+    private way<T>(values: readonly T[]): T[] {
+        return this.backward ? [...values].reverse() : [...values];
+    }
+
+    /** Where something lies on both screens, as far as these are scrolled. */
+    private move(element: SVGGElement, poses: readonly [Pose, Pose], delay: number, opacity: number[] = []): Animation {
+        const frames = this.way(poses).map(([x, y, angle, across, down, width, height], i): Keyframe => ({
+            transform: `translate(${x}px, ${y - (i === 0 ? this.leaving : this.arriving).scroll}px) rotate(${angle}deg) scale(${across}, ${down}) translate(${-width / 2}px, ${-height / 2}px)`,
+            ...(opacity[i] === undefined ? {} : { opacity: opacity[i] }),
+        }));
+        return this.animate(element, frames, delay);
+    }
+
+    private change(element: Element, name: string, values: (string | null)[], delay: number, by: Animation): void {
+        const length = LENGTHS.includes(name) && (name === 'stroke-width' || SHAPES.includes(element.tagName));
+        if (values.includes(null) || !(length || (PLAIN.includes(name) && (name !== 'd' || values.every((value) => value!.length > 0))))) {
+            this.sets.push({ element, name, values, by });
+            return;
+        }
+        const said = (value: string): string => (name === 'd' ? `path("${value}")` : length ? `${value}px` : value);
+        this.animate(element, values.map((value) => ({ [camel(name)]: said(value!) })), delay);
+    }
+
+    private animate(element: Element, frames: Keyframe[], delay: number): Animation {
+        const animation = element.animate(frames, { ...this.timing, delay: ((this.timing.delay as number | undefined) ?? 0) + delay });
+        this.animations.push(animation);
+        return animation;
+    }
+
+    /** What no animation can change is set in each frame, as far as that has come. */
+    private follow(): void {
+        for (const { element, name, values, by } of this.sets) {
+            const value = between(values, by.effect?.getComputedTiming().progress ?? 0);
+            if (value === null) element.removeAttribute(name);
+            else if (element.getAttribute(name) !== value) element.setAttribute(name, value);
+        }
+        this.frame = requestAnimationFrame(() => this.follow());
+    }
+}
+
+/** Of values at equal steps what lies there: numbers go evenly, all else in steps. */
+export function between(values: (string | null)[], at: number): string | null {
+    const place = Math.max(0, Math.min(1, at)) * (values.length - 1);
+    const i = Math.min(values.length - 2, Math.floor(place));
+    const [from, to, share] = [values[i]!, values[i + 1]!, place - i];
+    const number = /-?(?:\d+\.?\d*|\.\d+)(?:e-?\d+)?/g;
+    if (from === null || to === null || from.includes('#') || from.replace(number, '') !== to.replace(number, '')) return share < 0.5 ? from : to;
+    const others = to.match(number) ?? [];
+    let n = 0;
+    return from.replace(number, (one) => {
+        const other = Number(others[n++]);
+        return String(Math.round((Number(one) + (other - Number(one)) * share) * 1000) / 1000);
+    });
+}
