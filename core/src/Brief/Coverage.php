@@ -43,9 +43,15 @@ final readonly class Coverage
     {
         $this->reached = Reach::of(Programme::compile($tree));
         $descents = $cues = [];
+        $versions = [];
+        foreach ($tree->reel() as $screen) {
+            $versions += $screen->take === null ? [] : [$screen->id => true];
+            $versions += $screen->conditionOf === null ? [] : [$screen->id => true, $screen->conditionOf => true];
+        }
         foreach ($tree->layers as $layer) {
             if ($tree->isHung($layer)) {
-                $descents[$layer->descent()] ??= $layer->id;
+                // A copy on another screen is there for something else.
+                $descents += isset($versions[$layer->screen ?? '']) ? [$layer->descent() => $layer->id] : [];
                 foreach ($layer->cues as $cue) {
                     $cues[$cue->id] = [$layer, $cue];
                 }

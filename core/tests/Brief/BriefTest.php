@@ -81,6 +81,12 @@ it('follows what is tied from take to take', function (): void {
     expect(standing($without)['need'][0])->toBe('partly');
 });
 
+it('does not take what was duplicated onto another screen for what is tied', function (): void {
+    $tree = Sample::after(linked(), need('need', [['layer', 'words']]), ['type' => 'duplicate-screen', 'screen' => 'home', 'seed' => 'd'], ['type' => 'delete-layers', 'screen' => 'home', 'layers' => ['words']]);
+    expect(array_filter($tree->layers, fn ($one): bool => $one->lineage === 'words'))->toHaveCount(1)
+        ->and(standing($tree)['need'])->toBe(['partly', ['“words” is gone.']]);
+});
+
 it('names what no requirement asks for', function (array $needs, array $unasked): void {
     $coverage = new Coverage(Sample::after(linked(), ...$needs));
     expect(array_map(fn (array $one): array => [$one['screen']->name, $one['layers'] === null ? null : array_column($one['layers'], 'name')], $coverage->unasked()))->toBe($unasked);
