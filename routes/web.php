@@ -8,6 +8,7 @@ use App\Http\Controllers\CheckController;
 use App\Http\Controllers\ColourController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\FindController;
+use App\Http\Controllers\FlowController;
 use App\Http\Controllers\FontController;
 use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HouseStyleController;
@@ -101,6 +102,9 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
         Route::get('screens/{screen}/prominence', [ProminenceController::class, 'show'])->middleware(FairShare::class)->name('prominence');
         Route::get('history', [WallController::class, 'history'])->name('history');
         Route::get('cues', [WallController::class, 'cues'])->name('cues');
+        Route::get('flow', [FlowController::class, 'show'])->middleware(FairShare::class)->name('flow');
+        Route::get('flow.svg', [FlowController::class, 'svg'])->middleware(FairShare::class)->name('flow.svg');
+        Route::get('flow.pdf', [FlowController::class, 'pdf'])->middleware(FairShare::class)->name('flow.pdf');
         Route::get('screens/{screen}/pairs', [PairController::class, 'show'])->middleware(FairShare::class)->name('pairs');
 
         Route::get('edits', [EditController::class, 'index'])->name('edits');

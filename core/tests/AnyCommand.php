@@ -182,6 +182,7 @@ final class AnyCommand
             ['type' => 'move-screens', 'screens' => [$screen], 'dx' => $number(), 'dy' => 0],
             ['type' => 'set-screen-field', 'screen' => $screen, 'field' => 'ground', 'value' => '#abcdef'],
             ['type' => 'reorder-screen', 'screen' => $screen, 'after' => null],
+            ['type' => 'order-screens', 'screens' => array_slice(array_reverse($screens), 0, 2) ?: ['none']],
             ['type' => 'set-entry', 'screen' => $screen],
             ['type' => 'create-layers', 'screen' => $screen, 'seed' => "w{$step}", 'layers' => [['kind' => 'widget', 'widget' => ['tabs', 'slider', 'table'][$step % 3], 'x' => $number(), 'y' => $number(), 'width' => 120, 'height' => 60, 'items' => [['label' => 'One'], ['label' => 'Two']]]]],
             ['type' => 'set-widget', 'field' => ['label', 'items', 'chosen', 'value'][$step % 4], 'value' => ['Book', "Two | 4\nThree", '1', '40'][$step % 4], 'screen' => $screen, 'layers' => [$widget]],

@@ -62,6 +62,7 @@ import { Stress } from './wall/stress.ts';
 import { Styling } from './wall/styling.ts';
 import { foldMasthead, ZoomField } from './wall/surroundings.ts';
 import { CueList } from './wall/cuelist.ts';
+import { Flow } from './wall/flow.ts';
 import { Matching } from './wall/matching.ts';
 import { Takes } from './wall/takes.ts';
 import { Taking } from './wall/taking.ts';
@@ -328,6 +329,7 @@ const checks = new Checks(parts, document.getElementById('flags')!, goTo);
 const trials = new Trials(dialog('trials'), urls['trials']!, server);
 const takes = new Takes(dialog('takes'), urls['takes']!, server);
 const cues = new CueList(dialog('all-cues'), urls['cues']!, server);
+const flow = new Flow(dialog('flow'), urls['flow']!, server);
 new Matching(dialog('pairs'), urls['pairs']!, server);
 new Icons(dialog('icons'), urls, server);
 const fonts = new Fonts(dialog('fonts'), urls['fonts']!, server);
@@ -404,6 +406,7 @@ const commands = new Commands(register({
     },
     takes: { make: () => takes.make(current()), compare: () => void takes.open(current()) },
     cues: () => void cues.open(),
+    flow: (show) => void flow.open(show, show === 'paths' ? current() : undefined),
     stress: () => void stress.open(current()),
     libraries: () => void libraries.open(),
     trials: () => {

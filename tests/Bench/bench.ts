@@ -523,6 +523,48 @@ async function rehearsing(page: Page): Promise<void> {
     line('… until its first screen shows, median', ms(quantile(shown, 0.5)), 'under 1 s', null, quantile(shown, 0.5) < 1000);
 }
 
+/** A match of 200 pairs, and a drag that a push follows. */
+async function carrying(page: Page): Promise<void> {
+    const box = (i: number, there: boolean): object => ({ id: `${there ? 'there' : 'here'}${i}`, kind: 'box', name: `Tile ${String.fromCharCode(97 + (i % 26))}${i}`, x: there ? 380 - (i % 10) * 38 : 5 + (i % 10) * 38, y: 10 + Math.floor(i / 10) * 40, width: there ? 20 : 34, height: there ? 20 : 34, fills: [{ colour: there ? '#b4472e' : '#17594f' }] });
+    const screen = (id: string, name: string, x: number, layers: object[], cues: object[]): object => ({ id, name, device: 'phone', x, y: 0, width: 390, height: 844, view: 844, ground: '#ffffff', layers, cues });
+    const tiles = (there: boolean): object[] => Array.from({ length: 200 }, (_, i) => box(i, there));
+    const show = (to: string, kind: string): object[] => [{ kind: 'show', screen: to, transition: { kind, direction: 'left', duration: 1000, easing: 'linear' } }];
+    const file = { format: 'kindred-canvas', version: 4, name: `Tiles ${Date.now()}`, screens: [
+        screen('from', 'From', 0, tiles(false), [{ id: 'tapped', trigger: { kind: 'tap' }, actions: show('onto', 'match') }, { id: 'drags', trigger: { kind: 'drag', direction: 'left', distance: 300 }, actions: show('onto', 'push') }]), screen('onto', 'To', 470, tiles(true), []),
+    ] };
+    await page.goto('about:blank');
+    const wait = (): Promise<void> => page.waitForTimeout(1100);
+    const empty = await frames(page, wait);
+    await page.goto(base);
+    await page.locator('input[type=file]').first().setInputFiles({ name: 'tiles.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(file)) });
+    await page.waitForURL(/\/wall$/);
+    await page.goto(page.url().replace(/\/wall$/, '/rehearse'));
+    await page.waitForTimeout(1000);
+    const [x, y] = [640, 420];
+    const seen = await frames(page, async () => {
+        await page.mouse.click(x, y);
+        await wait();
+    });
+    framed('a match of 200 pairs', seen, empty);
+    await page.keyboard.press('Home');
+    await page.reload();
+    await page.waitForTimeout(800);
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    await page.evaluate(() => {
+        const late: number[] = [];
+        (window as unknown as { late: number[] }).late = late;
+        addEventListener('pointermove', (event) => requestAnimationFrame(() => late.push(performance.now() - event.timeStamp)));
+    });
+    for (let i = 1; i <= 60; i++) {
+        await page.mouse.move(x - i * 4, y);
+        await page.waitForTimeout(20);
+    }
+    const late = await page.evaluate(() => (window as unknown as { late: number[] }).late);
+    await page.mouse.up();
+    line('drag: from the finger to the picture, p95', ms(quantile(late, 0.95)), '50 ms', null, quantile(late, 0.95) <= 50);
+}
+
 /** Builds 11,111 nested boxes with yoga-layout, lays them out and reads them; ms. */
 function yoga(): number {
     const start = performance.now();
@@ -565,9 +607,10 @@ async function stacks(): Promise<void> {
 }
 
 async function flow(): Promise<void> {
-    const { median, reference, ways, screens } = JSON.parse(execFileSync('php', ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', '-d', 'memory_limit=1G', 'tests/Bench/flow.php']).toString()) as Record<'median' | 'reference' | 'ways' | 'screens', number>;
+    const { median, map, reference, ways, screens } = JSON.parse(execFileSync('php', ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', '-d', 'memory_limit=1G', 'tests/Bench/flow.php']).toString()) as Record<'median' | 'map' | 'reference' | 'ways' | 'screens', number>;
     console.log(`reference: ${ways} ways between ${screens} screens, stored and read: median ${ms(reference)}`);
     line(`flow checks of ${screens} screens, ${ways} cues`, ms(median), 'under 1 s', median / reference, median < 1000);
+    line(`flow map of ${screens} screens`, ms(map), 'under 2 s', map / reference, map < 2000);
 }
 
 /** A round shape with 23 lobes and a fine wave on them, of so many points. */
@@ -670,7 +713,7 @@ test('budgets', async ({ page }) => {
     console.log(`\n${readFileSync('/proc/cpuinfo', 'utf8').match(/model name\s*: (.*)/)?.[1] ?? 'processor'}, ${new Date().toISOString().slice(0, 10)}`);
     await signIn(page);
     const wanted = (process.env['KINDRED_BENCHES'] ?? '').split(' ').filter(Boolean);
-    for (const measure of [edits, tokens, components, inventory, checks, writers, hands, opening, rough, painted, moving, arrays, rehearsing, flow, stacks, algebra, pictures, widths, sizes].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
+    for (const measure of [edits, tokens, components, inventory, checks, writers, hands, opening, rough, painted, moving, arrays, rehearsing, carrying, flow, stacks, algebra, pictures, widths, sizes].filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
         await measure(page).catch((problem: Error) => console.log(`${measure.name}: could not be measured: ${problem.message.replaceAll(/\s+/g, ' ').slice(0, 300)}`));
     }
 });

@@ -11,6 +11,7 @@ use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Kindred\Command\Commands;
 use Kindred\Document\Difference;
+use Kindred\Document\Layer;
 use Kindred\Document\Layer\IconBook;
 use Kindred\Document\Missing;
 use Kindred\Document\Tree;
@@ -89,7 +90,9 @@ it('does by every command what core does on the whole document, takes it back an
     $bound = ['type' => 'bind-token', 'screen' => 'home', 'layers' => ['boxa'], 'field' => 'corners', 'token' => 'small'];
     $theme = ['type' => 'put-theme', 'id' => 'dusk', 'name' => 'Dusk', 'opposite' => true];
     $library = ['type' => 'put-library', 'id' => 'parts', 'name' => 'Parts', 'project' => '', 'taken' => []];
-    $this->editor->edit($this->project->fresh(), $this->user, array_map(Sample::command(...), [$font, $icons, $tokens, $bound, $theme, $library]), 0);
+    $linking = array_values(array_filter($start->tree->layers, fn (Layer $layer): bool => $layer->cues !== []))[0];
+    $matches = [['type' => 'put-cue', 'screen' => $linking->screen, 'layer' => $linking->id, 'cue' => ['id' => $linking->cues[0]->id, 'trigger' => ['kind' => 'tap'], 'actions' => [['kind' => 'show', 'screen' => 'next', 'transition' => ['kind' => 'match']]]]]];
+    $this->editor->edit($this->project->fresh(), $this->user, array_map(Sample::command(...), [$font, $icons, $tokens, $bound, $theme, $library, ...$matches]), 0);
     $this->editor->edit($this->project->fresh(), $this->user, [Sample::command(['type' => 'make-component', 'screen' => 'home', 'layers' => ['icon'], 'seed' => 'second'])], 1);
     $open = array_fill_keys(array_map(fn (string $class): string => $class::type(), Commands::ALL), true);
     $tree = ($this->stored)();

@@ -95,6 +95,7 @@ final class Commands
         AlignScreens::class,
         DistributeScreens::class,
         ReorderScreen::class,
+        OrderScreens::class,
         SetScreenField::class,
         DuplicateScreen::class,
         DeleteScreens::class,

@@ -129,7 +129,7 @@ final readonly class Renderer
      */
     public function played(Tree $tree, Screen $screen, Rendering $rendering): string
     {
-        $rendering = $rendering->with(turning: Turning::axes($tree));
+        $rendering = $rendering->with(turning: Turning::axes($tree), told: Cue::anyMatches($tree));
         $inside = $rendering->on($tree, $screen->id);
         $keys = $typed = false;
         $out = $this->screen($tree, $screen, $rendering);
@@ -496,7 +496,7 @@ final readonly class Renderer
         return [
             'data-layer' => $rendering->editable ? $rendering->address($layer->id) : $layer->id,
             // Where it is shown several times: which of these it is.
-            'data-at' => $rendering->working && $rendering->copies !== [] ? $rendering->address($layer->id) : null,
+            'data-at' => $rendering->told && $rendering->copies !== [] ? $rendering->address($layer->id) : null,
             'class' => PaintClasses::of($layer),
             'transform' => $this->transform($layer),
             'opacity' => $layer->opacity >= 1 ? null : $layer->opacity,

@@ -35,6 +35,7 @@ final readonly class Rendering
      * @param  bool  $part  whether this is a part of a compound, which is not seen by itself
      * @param  bool  $alone  whether the picture stands alone, with no page around it that has the rules of its classes
      * @param  array<string, true>  $turning  the axes along which instances change their states, for a rehearsal
+     * @param  bool  $told  whether what is shown several times says which of these it is, for matches
      * @param  bool  $working  whether widgets show all of their states, and words what they are filled with, for a rehearsal
      */
     public function __construct(
@@ -55,6 +56,7 @@ final readonly class Rendering
         public bool $part = false,
         public ?WidgetLook $look = null,
         public array $turning = [],
+        public bool $told = false,
     ) {
     }
 

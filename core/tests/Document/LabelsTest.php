@@ -70,6 +70,7 @@ function steps(): array
         [['type' => 'remove-cue', 'layer' => 'boxa', 'cue' => 'cue1'], 'Remove a cue of Box'],
         [['type' => 'delete-screens', 'screens' => ['next']], 'Delete screen Next'], [['type' => 'delete-screens', 'screens' => ['home', 'next']], 'Delete 2 screens'],
         [['type' => 'move-screens', 'screens' => ['next'], 'dx' => 1, 'dy' => 1], 'Move screen Next'], [['type' => 'duplicate-screen', 'seed' => 's'], 'Duplicate screen Home'],
+        [['type' => 'order-screens', 'screens' => ['next', 'home']], 'Order the reel'],
         [['type' => 'reorder-screen', 'above' => 'next'], 'Reorder screen Home'], [['type' => 'set-entry', 'screen' => 'next'], 'Start at Next'],
         [['type' => 'set-finish', 'finish' => 'rough'], 'Finish rough'], [['type' => 'set-framed', 'framed' => true], 'Show device frames'],
         [['type' => 'put-icons', 'icons' => [['name' => 'pug-mill', 'lines' => 'M4 4L20 20']]], 'Bring in the icon “pug-mill”'], [['type' => 'remove-icon', 'icon' => 'pug-mill'], 'Remove the icon “pug-mill”'], [['type' => 'make-icon', 'screen' => 'home', 'layers' => ['boxa']], 'Make an icon of Box'],

@@ -235,6 +235,7 @@ it('turns the shorter way', function (): void {
 
 it('knows of everything what it becomes, and finds all that it takes', function (): void {
     $tree = Sample::after(dressed(Sample::everything()->tree), ['type' => 'duplicate-screen', 'screen' => 'home', 'seed' => 'again']);
+    $tree = Sample::after($tree, ['type' => 'put-cue', 'screen' => 'home', 'layer' => 'boxa', 'cue' => ['id' => 'matches', 'trigger' => ['kind' => 'tap'], 'actions' => [['kind' => 'show', 'screen' => 'next', 'transition' => ['kind' => 'match']]]]]);
     $copy = array_values(array_filter($tree->reel(), fn (Screen $one): bool => $one->name === 'Home 2'))[0];
     $tree = Sample::after($tree, ['type' => 'set-screen-field', 'screen' => $copy->id, 'field' => 'ground', 'value' => '#123456']);
     $flight = flights()->of($tree, $tree->screen('home'), $tree->screen($copy->id), matching());

@@ -41,6 +41,7 @@ export interface Doers {
     panels: Record<'notes' | 'needs' | 'kit' | 'grid' | 'threads' | 'checks' | 'facets' | 'reel' | 'history', () => void>;
     takes: { make: () => void; compare: () => void };
     cues: () => void;
+    flow: (show: 'map' | 'site' | 'paths') => void;
     stress: () => void;
     libraries: () => void;
     trials: () => void;
@@ -204,6 +205,9 @@ export function register(on: Doers): Command[] {
         { id: 'notes', name: 'Notes', group: 'Panels', run: on.panels.notes },
         { id: 'needs', name: 'Requirements of the screen', group: 'Panels', run: on.panels.needs },
         { id: 'all-cues', name: 'All cues of the project', group: 'Panels', keys: ['Alt+T'], menu: ['wall'], run: on.cues },
+        { id: 'flow-map', name: 'Flow map of the project', short: 'Flow map', group: 'Panels', keys: ['Alt+F'], menu: ['wall'], run: () => on.flow('map') },
+        { id: 'site-map', name: 'Site map of the project', short: 'Site map', group: 'Panels', run: () => on.flow('site') },
+        { id: 'times', name: 'Predicted time of a path from here', group: 'Looking', when: screen, run: () => on.flow('paths') },
         { id: 'history', name: 'History', group: 'Panels', run: on.panels.history },
         { id: 'facets', name: 'Fold or open the facets', group: 'Panels', run: on.panels.facets },
         { id: 'reel', name: 'Fold or open the reel', group: 'Panels', run: on.panels.reel },

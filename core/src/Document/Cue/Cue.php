@@ -11,6 +11,7 @@ use Kindred\Document\Cue\Action\GoBack;
 use Kindred\Document\Cue\Action\ScrollTo;
 use Kindred\Document\Cue\Condition\StateIs;
 use Kindred\Document\Cue\Trigger\Tap;
+use Kindred\Document\Tree;
 use Kindred\Document\Upgrade\Version4;
 use Kindred\Input\Reader;
 use Kindred\Property as Is;
@@ -46,6 +47,24 @@ final readonly class Cue implements Stored
     public static function read(Reader $in): self
     {
         return self::of($in->has('action') ? $in->instead(Version4::cue($in->raw())) : $in);
+    }
+
+    /** Whether some cue of a project carries layers over to another screen. */
+    public static function anyMatches(Tree $tree): bool
+    {
+        foreach ([$tree->screens, $tree->layers] as $all) {
+            foreach ($all as $one) {
+                foreach ($one->cues as $cue) {
+                    foreach ($cue->acts() as $act) {
+                        if ($act->transition?->kind === TransitionKind::Match) {
+                            return true;
+                        }
+                    }
+                }
+            }
+        }
+
+        return false;
     }
 
     /** @return list<Act> all that it may do */

@@ -31,7 +31,8 @@ final class Cast
     /** @var array<string, true> */
     private readonly array $turning;
 
-    public function __construct(public readonly Tree $tree, public readonly Screen $screen, private readonly Expansion $expansion)
+    /** @param  bool  $through  whether what stays together is looked into, too */
+    public function __construct(public readonly Tree $tree, public readonly Screen $screen, private readonly Expansion $expansion, private readonly bool $through = false)
     {
         $this->turning = Turning::axes($tree);
         foreach ($tree->children(new Place($screen->id)) as $layer) {
@@ -54,7 +55,7 @@ final class Cast
         $centre = $corner->plus((new Point($box->x + $box->width / 2, $box->y + $box->height / 2))->turned($angle));
         $actor = new Actor($layer, (string) $place->with($layer->id), $parent, $centre, $angle + $layer->rotation, count($this->actors), $this->isWhole($tree, $layer));
         $this->actors[] = $actor;
-        if ($actor->whole) {
+        if ($actor->whole && ! $this->through) {
             return;
         }
         if ($layer->content instanceof Expanding) {
