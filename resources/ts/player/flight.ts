@@ -12,12 +12,16 @@ const SHAPES = ['rect', 'circle', 'ellipse', 'path', 'image', 'line'];
 const camel = (name: string): string => name.replace(/-(.)/g, (_, letter: string) => letter.toUpperCase());
 
 interface Set { element: Element; name: string; values: (string | null)[]; by: Animation }
+interface Move { element: SVGGElement; poses: Pose[]; by: Animation }
 
 export interface Side { pane: HTMLElement; scroll: number }
 
 export class Flown {
     readonly animations: Animation[] = [];
     private readonly sets: Set[] = [];
+    private readonly moves: Move[] = [];
+    /** What tells how far parts have come, by their delays. */
+    private readonly clocks = new Map<number, Animation>();
     private readonly root: HTMLElement;
     private frame = 0;
 
@@ -30,13 +34,17 @@ export class Flown {
         this.root.className = 'flight';
         const svg = document.createElementNS('http://www.w3.org/2000/svg', 'svg');
         this.root.append(svg);
-        into.append(this.root);
         const ground = this.way(flight.ground);
         this.root.style.background = ground[0]!;
         if (ground.length > 1) this.animate(this.root, ground.map((background) => ({ background })), 0);
-        for (const part of flight.parts) this.part(svg, part, this.backward ? flight.late - part.delay : part.delay);
+        // Read once, all together.
+        const drawn = new DOMParser().parseFromString(`<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink">${flight.parts.map(({ markup }) => `<g>${markup ?? ''}</g>`).join('')}</svg>`, 'image/svg+xml').documentElement;
+        svg.append(...[...document.importNode(drawn, true).children]);
+        flight.parts.forEach((part, i) => this.part(svg.children[i] as SVGGElement, part, this.backward ? flight.late - part.delay : part.delay));
+        // What hangs up already is laid out anew with each animation.
+        into.append(this.root);
         for (const { pane } of [leaving, arriving]) pane.classList.add('flown');
-        if (this.sets.length > 0) this.follow();
+        if (this.sets.length + this.moves.length > 0) this.follow();
     }
 
     remove(): void {
@@ -51,15 +59,15 @@ export class Flown {
         this.root.style.zIndex = String(by);
     }
 
-    private part(svg: SVGSVGElement, part: Flight['parts'][number], delay: number): void {
-        const group = svg.appendChild(document.createElementNS(svg.namespaceURI, 'g') as SVGGElement);
+    private part(group: SVGGElement, part: Flight['parts'][number], delay: number): void {
         if (part.markup && part.poses) {
-            const parsed = new DOMParser().parseFromString(`<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink">${part.markup}</svg>`, 'image/svg+xml').documentElement;
-            const drawn = document.importNode(parsed.firstElementChild!, true);
-            const elements = [drawn, ...drawn.querySelectorAll('*')];
-            group.append(drawn);
-            const moving = this.move(group, part.poses, delay);
-            for (const { part: at, attribute, values } of part.changes ?? []) this.change(elements[at]!, attribute, this.way(values), delay, moving);
+            const elements = [...group.querySelectorAll('*')];
+            const clock = this.clock(delay);
+            // Browsers make a picture of its own of all that they move: of hundreds that takes longer than to draw them all anew.
+            this.moves.push({ element: group, poses: this.scrolled(part.poses), by: clock });
+            const animated = new Map<Element, PropertyIndexedKeyframes>();
+            for (const { part: at, attribute, values } of part.changes ?? []) this.change(elements[at]!, attribute, this.way(values), clock, animated);
+            for (const [element, frames] of animated) this.animate(element, frames, delay);
             return;
         }
         // Two that become each other are mixed, each as much as it is there.
@@ -88,26 +96,36 @@ export class Flown {
         return this.backward ? [...values].reverse() : [...values];
     }
 
-    /** Where something lies on both screens, as far as these are scrolled. */
-    private move(element: SVGGElement, poses: readonly [Pose, Pose], delay: number, opacity: number[] = []): Animation {
-        const frames = this.way(poses).map(([x, y, angle, across, down, width, height], i): Keyframe => ({
-            transform: `translate(${x}px, ${y - (i === 0 ? this.leaving : this.arriving).scroll}px) rotate(${angle}deg) scale(${across}, ${down}) translate(${-width / 2}px, ${-height / 2}px)`,
-            ...(opacity[i] === undefined ? {} : { opacity: opacity[i] }),
-        }));
-        return this.animate(element, frames, delay);
+    private clock(delay: number): Animation {
+        const known = this.clocks.get(delay) ?? this.animate(this.root, [{ order: 0 }, { order: 0 }], delay);
+        this.clocks.set(delay, known);
+        return known;
     }
 
-    private change(element: Element, name: string, values: (string | null)[], delay: number, by: Animation): void {
+    /** Where something lies on both screens, as far as these are scrolled. */
+    private scrolled(poses: readonly [Pose, Pose]): Pose[] {
+        return this.way(poses).map(([x, y, ...more], i) => [x, y - (i === 0 ? this.leaving : this.arriving).scroll, ...more]);
+    }
+
+    private move(element: SVGGElement, poses: readonly [Pose, Pose], delay: number, opacity: number[]): void {
+        const frames = this.scrolled(poses).map(([x, y, angle, across, down, width, height], i): Keyframe => ({
+            transform: `translate(${x}px, ${y}px) rotate(${angle}deg) scale(${across}, ${down}) translate(${-width / 2}px, ${-height / 2}px)`, opacity: opacity[i]!,
+        }));
+        this.animate(element, frames, delay);
+    }
+
+    /** Of one element all that moves by itself is one animation. */
+    private change(element: Element, name: string, values: (string | null)[], by: Animation, animated: Map<Element, PropertyIndexedKeyframes>): void {
         const length = LENGTHS.includes(name) && (name === 'stroke-width' || SHAPES.includes(element.tagName));
         if (values.includes(null) || !(length || (PLAIN.includes(name) && (name !== 'd' || values.every((value) => value!.length > 0))))) {
             this.sets.push({ element, name, values, by });
             return;
         }
         const said = (value: string): string => (name === 'd' ? `path("${value}")` : length ? `${value}px` : value);
-        this.animate(element, values.map((value) => ({ [camel(name)]: said(value!) })), delay);
+        animated.set(element, { ...animated.get(element), [camel(name)]: values.map((value) => said(value!)) });
     }
 
-    private animate(element: Element, frames: Keyframe[], delay: number): Animation {
+    private animate(element: Element, frames: Keyframe[] | PropertyIndexedKeyframes, delay: number): Animation {
         const animation = element.animate(frames, { ...this.timing, delay: ((this.timing.delay as number | undefined) ?? 0) + delay });
         this.animations.push(animation);
         return animation;
@@ -115,8 +133,14 @@ export class Flown {
 
     /** What no animation can change is set in each frame, as far as that has come. */
     private follow(): void {
+        const progress = new Map([...this.clocks.values()].map((clock) => [clock, clock.effect?.getComputedTiming().progress ?? 0]));
+        for (const { element, poses, by } of this.moves) {
+            const at = progress.get(by) ?? 0;
+            const [x, y, angle, across, down, width, height] = poses[0]!.map((value, i) => Math.round((value + (poses[1]![i]! - value) * at) * 1000) / 1000) as Pose;
+            element.setAttribute('transform', `translate(${x} ${y})${angle === 0 ? '' : `rotate(${angle})`}${across === 1 && down === 1 ? '' : `scale(${across} ${down})`}translate(${-width / 2} ${-height / 2})`);
+        }
         for (const { element, name, values, by } of this.sets) {
-            const value = between(values, by.effect?.getComputedTiming().progress ?? 0);
+            const value = between(values, progress.get(by) ?? 0);
             if (value === null) element.removeAttribute(name);
             else if (element.getAttribute(name) !== value) element.setAttribute(name, value);
         }
