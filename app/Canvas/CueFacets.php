@@ -57,6 +57,23 @@ final readonly class CueFacets
         ];
     }
 
+    /**
+     * The values that can tell at which of its layers a container stands that is scrolled: those that are one of several.
+     *
+     * @param  list<Layer>  $layers
+     * @return array<string, string> labels by name; none where nothing of the selection is scrolled
+     */
+    public function pages(Project $project, array $layers): array
+    {
+        if (array_filter($layers, fn (Layer $layer): bool => $layer->scrolls()) === []) {
+            return [];
+        }
+        $signals = new Signals($this->store->widgets($project));
+        $ones = array_filter($signals->kinds, fn (Kind $kind): bool => $kind === Kind::One);
+
+        return array_combine(array_keys($ones), array_map($signals->label(...), array_keys($ones)));
+    }
+
     /** @return array<string, Held> by what is read: the signal, or a part of it after a point */
     private function signals(Project $project): array
     {

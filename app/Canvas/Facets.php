@@ -63,7 +63,7 @@ final readonly class Facets
     /** What the views lay out by themselves, by the property of the layer or its kind. */
     private const BY_HAND = [
         'kind', 'x', 'y', 'width', 'height', 'rotation', 'opacity', 'fills', 'strokes', 'corners', 'effects', 'masks', 'masking', 'isolation', 'blend', 'adjustment', 'style', 'wrapped', 'fixed', 'extent', 'verticalAlign', 'maxLines', 'icon', 'line', 'optical', 'startAngle', 'sweep', 'hole', 'ends', 'points', 'innerRadius', 'rounding', 'asset', 'fit', 'zoom', 'positionX', 'positionY',
-        'rising', 'evenOdd', 'direction', 'wrap', 'rowGap', 'columnGap', 'padding', 'justifyContent', 'alignItems', 'alignContent', 'columns', 'minWidth', 'cellHeight', 'sizing', 'pins', 'operation',
+        'rising', 'evenOdd', 'direction', 'wrap', 'rowGap', 'columnGap', 'padding', 'justifyContent', 'alignItems', 'alignContent', 'scroll', 'position', 'columns', 'minWidth', 'cellHeight', 'sizing', 'pins', 'operation',
         'form', 'ink', 'grid', 'across', 'together', 'curve', 'lineWidth', 'dots', 'areaOpacity', 'gap', 'spacing', 'thickness', 'min', 'max', 'logarithmic', 'steps', 'gridLines', 'scaleLabels', 'pointLabels', 'valueLabels', 'legend', 'goal', 'before', 'after', 'decimals',
     ];
 
@@ -81,6 +81,22 @@ final readonly class Facets
 
     public function __construct(private TreeLoader $store, private References $references, private FaceBook $faces, private Expansion $expansion, private Kit $kit, private IconBook $icons, private HouseStyle $style, private ComponentFacets $components, private CueFacets $cues)
     {
+    }
+
+    /**
+     * Whether what the layers lie in is scrolled: their screen, or a container.
+     *
+     * @param  list<Layer>  $layers
+     */
+    private static function isScrolled(Tree $tree, array $layers): bool
+    {
+        $in = function (Layer $layer) use ($tree): bool {
+            $screen = $tree->screens[$layer->screen ?? ''] ?? null;
+
+            return ($screen !== null && $screen->box->height > $screen->view) || array_filter($tree->ancestors($layer), fn (Layer $around): bool => $around->scrolls()) !== [];
+        };
+
+        return $layers !== [] && array_filter($layers, $in) === $layers;
     }
 
     /**
@@ -147,6 +163,8 @@ final readonly class Facets
             'shown' => $only?->content instanceof Widget ? $this->kit->shown($only) : [0, 0],
             'placeholders' => $this->placeholders($project, $layers),
             'inference' => $this->inference($layers),
+            'pages' => $this->cues->pages($project, $layers),
+            'scrolled' => self::isScrolled($tree, $layers),
             'owner' => $owner = count($screens) > 1 ? null : $this->owner($tree, $layers, $screen),
             'cueTokens' => $tokens->of($owner),
             'cueing' => $owner === null ? null : $this->cues->of($project, $tree, $owner),

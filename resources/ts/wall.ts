@@ -399,6 +399,7 @@ const commands = new Commands(register({
         },
         grid: () => rulers.toggle(),
         threads: () => press('threads', threads.toggle()),
+        unroll: () => toast(page.classList.toggle('unrolled') ? 'All of what scrolls is shown; Alt+S hides again what lies beyond its window.' : 'What scrolls is cut at its window.'),
         checks: () => press('checks', checks.toggle()),
         facets: () => page.classList.toggle('facets-folded'),
         reel: () => page.classList.toggle('reel-folded'),

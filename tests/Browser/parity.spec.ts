@@ -39,7 +39,7 @@ function stand(machine: Machine): End {
     };
 }
 
-const TRIGGERS = ['tap', 'double-tap', 'long-press', 'swipe', 'drag', 'press', 'release', 'pointer-enter', 'pointer-leave', 'focus', 'blur'];
+const TRIGGERS = ['tap', 'double-tap', 'long-press', 'swipe', 'drag', 'pull', 'press', 'release', 'pointer-enter', 'pointer-leave', 'focus', 'blur'];
 const WAITS = ['key', 'spoken', 'open', 'delay', 'delay', 'signal'];
 const WAYS = ['left', 'right', 'up', 'down'];
 const SIGNALS: Table['signals'] = Object.fromEntries(Object.entries({ lit: true, shelf: 1, glazes: [0, 2], pieces: 3, name: 'maren', day: null as Value }).map(([name, start]): [string, SignalRow] => {
@@ -77,6 +77,7 @@ function randomTable(next: Draw): Table {
         switch (kind) {
             case 'long-press': return { kind, press: 100 + next(600) };
             case 'swipe': return { kind, direction: one(next, WAYS) };
+            case 'pull': return { kind, distance: 20 + next(100) };
             case 'drag': return { kind, direction: one(next, WAYS), distance: 50 + next(300) };
             case 'key': return { kind, key: one(next, ['A', 'Ctrl+B']) };
             case 'spoken': return { kind, phrase: one(next, ['kiln', 'open the kiln']) };
@@ -104,7 +105,7 @@ function randomPress(next: Draw): Happening[] {
     const [path, turns] = [layers(next), several(next, 3, () => `use${next(4)}`)];
     const [x, y] = [next(390), next(844)];
     const way = one(next, [[0, 0], [0, 0], [3, 2], [1, 0], [-1, 0], [0, 1], [0, -1]] as const);
-    const events: Happening[] = [{ type: 'down', path, turns, x, y, touch: next(2) === 0, scrolls: next(3) === 0 ? { [one(next, path)]: [one(next, WAYS), one(next, WAYS)] } : {} }];
+    const events: Happening[] = [{ type: 'down', path, turns, x, y, touch: next(2) === 0, scrolls: next(3) === 0 ? { [one(next, path)]: [one(next, WAYS), `~${one(next, WAYS)}`], [one(next, path)]: [`~${one(next, WAYS)}`, one(next, WAYS)] } : {} }];
     const steps = way[0] === 0 && way[1] === 0 ? 0 : 1 + next(6);
     for (let i = 1; i <= steps; i++) events.push({ type: 'elapse', ms: next(90) }, { type: 'move', x: x + way[0] * i * (1 + next(40)), y: y + way[1] * i * (1 + next(40)) });
     if (next(4) === 0) events.push({ type: 'elapse', ms: next(900) });
@@ -138,7 +139,7 @@ test('the player and the simulator end at the same place, whatever a hand does w
     const ends = ask<End[]>('simulate.php', runs);
     const moved = ends.filter((end, i) => end.screen !== runs[i]!.table.entry).length;
     expect(moved).toBeGreaterThan(150);
-    expect(ends.filter(({ over }) => over.length > 0).length).toBeGreaterThan(50);
+    expect(ends.filter(({ over }) => over.length > 0).length).toBeGreaterThan(40);
     expect(ends.filter(({ done }) => done.length > 0).length).toBeGreaterThan(100);
     // Every kind of trigger has set something off somewhere.
     expect(new Set(runs.flatMap(({ table, events, seed, today }) => {
@@ -147,7 +148,7 @@ test('the player and the simulator end at the same place, whatever a hand does w
         events.forEach((event) => machine.send(event));
         return happened;
     }))).toEqual(new Set([...TRIGGERS, ...WAITS]));
-    expect(ends.filter((end, i) => JSON.stringify(end.turns) !== JSON.stringify(runs[i]!.table.turns)).length).toBeGreaterThan(50);
+    expect(ends.filter((end, i) => JSON.stringify(end.turns) !== JSON.stringify(runs[i]!.table.turns)).length).toBeGreaterThan(40);
     runs.forEach(({ table, events, seed: from, today }, i) => {
         const machine = new Machine(table, {}, from, today);
         events.forEach((event) => machine.send(event));

@@ -111,6 +111,30 @@ final class Placed
         return false;
     }
 
+    /** Whether it reaches beyond the window of a container that is scrolled: it is there for whoever scrolls. */
+    public function isAway(): bool
+    {
+        for ($around = $this->parent; $around !== null; $around = $around->parent) {
+            if ($around->layer->scrolls() && ! $around->bounds->contains($this->bounds, 0.5)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether some of it lies in the windows of all containers around it that are scrolled. */
+    public function isPartlySeen(): bool
+    {
+        for ($around = $this->parent; $around !== null; $around = $around->parent) {
+            if ($around->layer->scrolls() && ! $around->bounds->overlaps($this->bounds)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** Whether the layer that it lies in gives it its place. */
     public function isLaidOut(): bool
     {

@@ -36,6 +36,9 @@ final class Scene
     /** @var list<Placed> all layers that are seen, each before those in it, in painting order */
     public array $seen = [];
 
+    /** @var list<Placed> what is seen only once the container around it is scrolled */
+    public array $away = [];
+
     /** @var list<Placed> hidden layers of the screen itself; what lies in them is not named */
     public array $hidden = [];
 
@@ -203,7 +206,11 @@ final class Scene
             // It is not painted, and what it masks is seen only in part.
             return;
         }
-        $this->seen[] = $placed;
+        if ($placed->isAway() && ! $placed->isPartlySeen()) {
+            $this->away[] = $placed;
+        } else {
+            $this->seen[] = $placed;
+        }
         if ($parent === null) {
             $this->roots[] = $placed;
         } else {

@@ -51,7 +51,7 @@ final readonly class Way
         foreach ($scene->screen->cues as $cue) {
             array_push($ways, ...self::of($scene->screen->id, null, $scene->screen->name, $scene->screen->id, $cue));
         }
-        foreach ($scene->seen as $one) {
+        foreach ([...$scene->seen, ...$scene->away] as $one) {
             foreach (array_filter($one->layer->cues, fn (Cue $cue): bool => Entries::has($one->layer, $cue)) as $cue) {
                 array_push($ways, ...self::of($scene->screen->id, $one->address, $one->called(), ($scene->tree->layers[$one->address->layer] ?? null)->screen ?? $scene->screen->id, $cue));
             }

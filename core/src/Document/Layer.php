@@ -21,6 +21,7 @@ use Kindred\Document\Layer\LineLayer;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layout\Pins;
+use Kindred\Document\Layout\Position;
 use Kindred\Document\Layout\Size;
 use Kindred\Document\Layout\Sizing;
 use Kindred\Document\Style\BlendMode;
@@ -95,6 +96,7 @@ final readonly class Layer implements Thing
         #[Is\Flag(label: 'masking', overridable: false, sparse: true, affects: Is\Affects::Layout)] public bool $masking = false,
         #[Is\Choice(label: 'operation', overridable: false, sparse: true, affects: Is\Affects::Layout)] public Operation $operation = Operation::Union,
         #[Is\Bound(Token::class, look: true, affects: Is\Affects::Nothing)] public array $bound = [],
+        #[Is\Choice(label: 'place when it is scrolled', overridable: false, sparse: true, affects: Is\Affects::Paint)] public Position $position = Position::Static,
     ) {
     }
 
@@ -172,6 +174,12 @@ final readonly class Layer implements Thing
     public function castsAll(): bool
     {
         return in_array('spread', $this->content->paint()['effects'] ?? [], true);
+    }
+
+    /** Whether what lies in it is scrolled, and cut at its box. */
+    public function scrolls(): bool
+    {
+        return $this->content instanceof Stack && $this->content->scroll->isOn();
     }
 
     public function isGroup(): bool

@@ -11,14 +11,14 @@ namespace Kindred\Flow;
  * - Where a double tap is waited for in the same place, a tap waits for the second one, `double` ms.
  * - A press that has become a long press, or has moved farther than `slop` px, is no tap any more.
  * - What moves goes to the first, from the innermost outwards, that can take its direction: a region that can be scrolled that way, a drag,
- *   a swipe. A drag comes before a swipe of the same layer. The direction is that in which it has moved farthest when it leaves the slop.
+ *   a swipe, and down a pull. A drag comes before a swipe of the same layer. A region that only gives way takes what nothing else does. The direction is that in which it has moved farthest when it leaves the slop.
  * - A drag is done where it is let go beyond the middle of its distance, or thrown its way faster than `throw` px/ms; thrown back, it is not.
  *   A swipe is one that is faster than `flick` px/ms, or farther than `reach` px, when it is let go. Speeds are those of the last `trail` ms.
  *
  * Times are in ms, places in px of the screen.
  *
  * @phpstan-type Outcome array{rows: list<int>, turns: list<string>, from: float}
- * @phpstan-type Hold array{path: list<string>, turns: list<string>, scrolls: array<string, list<string>>, x: float, y: float, at: int, slop: float, moved: bool, long: int|null, due: int, drag: int|null, way: string, distance: float, swipe: int|null, points: list<array{int, float, float}>}
+ * @phpstan-type Hold array{path: list<string>, turns: list<string>, scrolls: array<string, list<string>>, x: float, y: float, at: int, slop: float, moved: bool, long: int|null, due: int, drag: int|null, way: string, distance: float, swipe: int|null, pull: int|null, scroll: string|null, points: list<array{int, float, float}>}
  */
 final class Pressing
 {
@@ -55,7 +55,7 @@ final class Pressing
     /**
      * @param  list<string>  $path  the layers under the pointer, the innermost first
      * @param  list<string>  $turns  the instances around them
-     * @param  array<string, list<string>>  $scrolls  in which directions the regions among them can be scrolled
+     * @param  array<string, list<string>>  $scrolls  in which directions the regions among them can be scrolled; `~down` where one only gives way
      */
     public function down(int $at, array $path, array $turns, float $x, float $y, array $scrolls, bool $touch): void
     {
@@ -63,7 +63,7 @@ final class Pressing
         $this->spent = false;
         $this->hold = [
             'path' => $path, 'turns' => $turns, 'scrolls' => $scrolls, 'x' => $x, 'y' => $y, 'at' => $at, 'slop' => self::RULES[$touch ? 'touch' : 'pointer'], 'moved' => false,
-            'long' => $long, 'due' => $long === null ? 0 : $at + (($this->trigger)($long)['press'] ?? 0), 'drag' => null, 'way' => '', 'distance' => 1.0, 'swipe' => null, 'points' => [[$at, $x, $y]],
+            'long' => $long, 'due' => $long === null ? 0 : $at + (($this->trigger)($long)['press'] ?? 0), 'drag' => null, 'way' => '', 'distance' => 1.0, 'swipe' => null, 'pull' => null, 'scroll' => null, 'points' => [[$at, $x, $y]],
         ];
     }
 
@@ -90,6 +90,12 @@ final class Pressing
         return $this->hold === null || $this->hold['drag'] === null ? null : ['cue' => $this->hold['drag'], 'progress' => $this->progress($this->hold), 'turns' => $this->hold['turns']];
     }
 
+    /** The region that goes with the finger; null where none does. */
+    public function scrolling(): ?string
+    {
+        return $this->hold['scroll'] ?? null;
+    }
+
     /** @return Outcome|null what the end of the press sets off, beside a tap */
     public function up(int $at): ?array
     {
@@ -107,6 +113,9 @@ final class Pressing
             $done = $speed >= self::RULES['throw'] || ($speed > -self::RULES['throw'] && $progress >= 0.5);
 
             return $done ? ['rows' => [$hold['drag']], 'turns' => $hold['turns'], 'from' => $progress] : null;
+        }
+        if ($hold['pull'] !== null) {
+            return $this->way($hold, 0) >= $hold['distance'] ? ['rows' => [$hold['pull']], 'turns' => $hold['turns'], 'from' => 0.0] : null;
         }
         $far = $hold['swipe'] !== null && ($speed >= self::RULES['flick'] || ($speed >= 0 && $this->way($hold, 0) >= self::RULES['reach']));
 
@@ -197,13 +206,16 @@ final class Pressing
         $hold['way'] = $way;
         foreach ($hold['path'] as $layer) {
             if (in_array($way, $hold['scrolls'][$layer] ?? [], true)) {
+                $hold['scroll'] = $layer;
+
                 return $hold;
             }
-            foreach (['drag', 'swipe'] as $trigger) {
-                $cue = ($this->find)([$layer], $trigger, $way)[0] ?? null;
+            foreach (['drag', 'swipe', ...($way === 'down' ? ['pull'] : [])] as $trigger) {
+                $cue = ($this->find)([$layer], $trigger, $trigger === 'pull' ? '' : $way)[0] ?? null;
                 if ($cue !== null) {
                     $hold[$trigger] = $cue;
-                    $hold['distance'] = $trigger === 'drag' ? ($this->trigger)($cue)['distance'] ?? 1.0 : 1.0;
+                    $hold['distance'] = ($this->trigger)($cue)['distance'] ?? 1.0;
+                    $hold['scroll'] = $trigger === 'pull' ? $layer : null;
 
                     return $hold;
                 }
@@ -212,7 +224,11 @@ final class Pressing
         if ($away !== null && $away[0] === $way) {
             $hold['drag'] = self::AWAY;
             $hold['distance'] = $away[1];
+
+            return $hold;
         }
+        $gives = array_values(array_filter($hold['path'], fn (string $layer): bool => in_array("~{$way}", $hold['scrolls'][$layer] ?? [], true)));
+        $hold['scroll'] = $gives[0] ?? null;
 
         return $hold;
     }

@@ -100,7 +100,7 @@ final class Signals
         }
         $this->kinds[$name] = $kind->signal();
         $this->of[$key] = $name;
-        $this->widgets[$key] = $content;
+        $this->widgets[$key] = Kit::paged($content);
     }
 
     /** @return list<string> what a layer's widget is called: its address wherever it is shown */

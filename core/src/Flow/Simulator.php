@@ -121,6 +121,12 @@ final class Simulator
         return $this->over;
     }
 
+    /** The region that goes with the finger; null where none does. */
+    public function scrolling(): ?string
+    {
+        return $this->pressing->scrolling();
+    }
+
     /** @return array{cue: int, progress: float, turns: list<string>}|null the drag under way */
     public function following(): ?array
     {

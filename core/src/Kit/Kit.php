@@ -236,6 +236,7 @@ final readonly class Kit
     {
         $content = $layer->content;
         $kind = $content instanceof Content ? self::find($content->widget) : null;
+        $content = $content instanceof Content ? self::paged($content) : $content;
         $signal = match (true) {
             $kind instanceof Interactive => $kind->signal(),
             $kind instanceof Keys => Kind::On,
@@ -245,6 +246,14 @@ final readonly class Kit
         return $content instanceof Content && $signal !== null
             ? new Variants($content, $signal, fn (Content $state, ?bool $chosen, bool $wrong): Sketch => $this->sketch($layer, $state, $wrong, $chosen))
             : null;
+    }
+
+    /** With its pages as entries, where it has some. */
+    public static function paged(Content $content): Content
+    {
+        $kind = self::find($content->widget);
+
+        return $kind instanceof Paged ? $kind->paged($content) : $content;
     }
 
     /** @return list<WidgetField> what can be set of a widget, as far as it is to be seen: the label of a menu only where it is closed */

@@ -25,6 +25,7 @@ use Kindred\Document\Layer\PolygonLayer;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
+use Kindred\Document\Layout\Position;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
 use Kindred\Document\Style\BlendMode;
@@ -40,6 +41,7 @@ use Kindred\Geometry\Number;
 use Kindred\Kit\Kit;
 use Kindred\Layout\Expansion;
 use Kindred\Layout\LaidCopy;
+use Kindred\Layout\ScrollRegion;
 use Kindred\Render\Drawing\BoxShape;
 use Kindred\Render\Drawing\Brushes;
 use Kindred\Render\Drawing\Drawn;
@@ -132,7 +134,7 @@ final readonly class Renderer
         $rendering = $rendering->with(turning: Turning::axes($tree), told: Cue::anyMatches($tree));
         $inside = $rendering->on($tree, $screen->id);
         $keys = $typed = false;
-        $out = $this->screen($tree, $screen, $rendering);
+        $out = $this->scrolled($tree, $screen, $rendering, $inside);
         foreach ($this->expansion->shown($tree, new Place($screen->id)) as [$layer, $address]) {
             if (! $layer->content instanceof Widget) {
                 continue;
@@ -146,6 +148,24 @@ final readonly class Renderer
         }
 
         return $out;
+    }
+
+    /** A screen that is scrolled, and what of it stays in the window: at its top or its bottom, whichever is nearer. */
+    private function scrolled(Tree $tree, Screen $screen, Rendering $rendering, Rendering $inside): string
+    {
+        $fixed = $screen->box->height <= $screen->view ? [] : array_values(array_filter($tree->children(new Place($screen->id)), fn (Layer $layer): bool => $layer->position === Position::Fixed && ! $layer->hidden));
+        if ($fixed === []) {
+            return $this->screen($tree, $screen, $rendering);
+        }
+        $below = $screen->box->height - $screen->view;
+        $drawn = array_map(function (Layer $layer) use ($tree, $screen, $inside, $below): string {
+            $bounds = $layer->bounds();
+
+            return Svg::element('g', ['transform' => $screen->box->height - $bounds->bottom() < $bounds->y ? 'translate(0 '.Number::text(-$below).')' : null], $this->layer($tree, $layer, $inside));
+        }, $fixed);
+        $svg = Svg::element('svg', ['xmlns' => 'http://www.w3.org/2000/svg', 'width' => $screen->box->width, 'height' => $screen->view, 'viewBox' => '0 0 '.Number::text($screen->box->width).' '.Number::text($screen->view)], ...$drawn);
+
+        return '<div class="fixed">'.$svg.'</div>'.$this->screen($tree->withLayers(...array_map(fn (Layer $layer): Layer => $layer->with(hidden: true), $fixed)), $screen, $rendering);
     }
 
     /** A widget on its own, hidden beside a screen. */
@@ -454,9 +474,29 @@ final readonly class Renderer
         $filters = Filters::of($layer, $rendering);
         $mask = $this->masker->own($layer, $rendering);
         $cut = $this->masker->by($this->masking($tree, $layer), $rendering, fn (Layer $one): string => $this->painting($one, $rendering), $this->transform(...));
+        if ($layer->scrolls()) {
+            return Svg::element('g', $this->attributes($layer, $rendering, $filters, $mask), $filters?->element() ?? '', $mask->defined ?? '', $this->backdrop($layer, $rendering), $own, $cut->defined ?? '', $this->window($tree, $layer, $rendering, $cut?->attributes() ?? [], $inside));
+        }
 
         return Svg::element('g', $this->attributes($layer, $rendering, $filters, $mask), $filters?->element() ?? '', $mask->defined ?? '', $this->backdrop($layer, $rendering), $own,
             $cut === null ? $inside : $cut->defined.Svg::element('g', ['data-inside' => true, 'class' => Isolation::Isolate->className()] + $cut->attributes(), $inside));
+    }
+
+    /**
+     * What lies in a container that is scrolled, as far as it is seen: a window of its own coordinates, which moves over it.
+     *
+     * @param  array<string, string|null>  $attributes
+     */
+    private function window(Tree $tree, Layer $layer, Rendering $rendering, array $attributes, string $inside): string
+    {
+        [$width, $height] = [max(0.01, $layer->box->width), max(0.01, $layer->box->height)];
+        $region = $rendering->working ? ScrollRegion::of($tree, $layer) : null;
+        $corners = $layer->corners->fitted($layer->box);
+        $round = $attributes === [] && array_sum($corners->radii()) > 0 ? "{$rendering->prefix}{$layer->id}-window" : null;
+        $attributes += ['clip-path' => $round === null ? null : "url(#{$round})"];
+
+        return ($round === null ? '' : Svg::element('clipPath', ['id' => $round], Svg::element('path', ['d' => $corners->path(new Bounding(0, 0, $width, $height))]))).Svg::element('svg', ['data-inside' => true, 'class' => 'window', 'width' => $width, 'height' => $height, 'viewBox' => '0 0 '.Number::text($width).' '.Number::text($height),
+            'data-scroll' => $region === null ? null : json_encode($region->toArray(), JSON_THROW_ON_ERROR)] + $attributes, $inside);
     }
 
     /** @return list<Layer> the layers in a layer that mask the others */
@@ -496,6 +536,7 @@ final readonly class Renderer
         return [
             'data-layer' => $rendering->editable ? $rendering->address($layer->id) : $layer->id,
             // Where it is shown several times: which of these it is.
+            'data-position' => $rendering->working && $layer->position === Position::Sticky ? $layer->position->value : null,
             'data-at' => $rendering->told && $rendering->copies !== [] ? $rendering->address($layer->id) : null,
             'class' => PaintClasses::of($layer),
             'transform' => $this->transform($layer),

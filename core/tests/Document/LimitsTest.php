@@ -56,7 +56,7 @@ it('finds something to change for every registered command', function (): void {
         ...array_map(fn (string $layer): array => ['type' => 'put-cue', 'screen' => 'home', 'layer' => $layer, 'cue' => ['id' => "match{$layer}", 'trigger' => ['kind' => 'tap'], 'actions' => [['kind' => 'show', 'screen' => 'next', 'transition' => ['kind' => 'match']]]]], ['boxa', 'words', 'icon']));
     $tree = $start;
     $changing = [];
-    for ($step = 0; $step < 220; $step++) {
+    for ($step = 0; $step < 1000 && count($changing) < count(Commands::ALL); $step++) {
         // Now and then from the start, before too much is gone.
         $tree = $step % 20 === 0 ? $start : $tree;
         $all = AnyCommand::all($tree, $step);

@@ -68,6 +68,7 @@ it('shows in each state what is drawn in it', function (Interactive $kind): void
         $layer = Layer::read(Reader::of($state + $fresh), id: 'widget', rank: 'm');
         $content = $layer->content;
         assert($content instanceof Widget);
+        $content = Kit::paged($content);
         $moves = fn (WidgetPart $part): bool => $part->live !== null || $part->slide !== null;
         $drawn = array_map(fn (WidgetPart $part): string => looks($part->layer), array_filter($kit->plain($layer), fn (WidgetPart $part): bool => ! $moves($part)));
         $shown = array_map(fn (WidgetPart $part): string => looks($part->layer), array_filter($kit->variants($layer)->parts ?? [], fn (WidgetPart $part): bool => ! $moves($part) && showing($part, $content, $kind->signal())));

@@ -12,6 +12,7 @@ const SHAPES = ['rect', 'circle', 'ellipse', 'path', 'image', 'line'];
 const camel = (name: string): string => name.replace(/-(.)/g, (_, letter: string) => letter.toUpperCase());
 
 interface Set { element: Element; name: string; values: (string | null)[]; by: Animation }
+interface Offset { x: number; y: number }
 interface Move { element: SVGGElement; poses: Pose[]; by: Animation }
 
 export interface Side { pane: HTMLElement; scroll: number }
@@ -28,8 +29,9 @@ export class Flown {
     /**
      * @param backward whether what the flight says of the arriving screen is about the one that leaves
      * @param timing with the delay and duration of each part
+     * @param offset how far what lies around an element is scrolled
      */
-    constructor(into: HTMLElement, flight: Flight, private readonly leaving: Side, private readonly arriving: Side, private readonly backward: boolean, private readonly timing: KeyframeAnimationOptions) {
+    constructor(into: HTMLElement, flight: Flight, private readonly leaving: Side, private readonly arriving: Side, private readonly backward: boolean, private readonly timing: KeyframeAnimationOptions, private readonly offset: (element: Element) => Offset) {
         this.root = document.createElement('div');
         this.root.className = 'flight';
         const svg = document.createElementNS('http://www.w3.org/2000/svg', 'svg');
@@ -64,7 +66,7 @@ export class Flown {
             const elements = [...group.querySelectorAll('*')];
             const clock = this.clock(delay);
             // Browsers make a picture of its own of all that they move: of hundreds that takes longer than to draw them all anew.
-            this.moves.push({ element: group, poses: this.scrolled(part.poses), by: clock });
+            this.moves.push({ element: group, poses: this.scrolled(part.poses, this.offsets(part.of)), by: clock });
             const animated = new Map<Element, PropertyIndexedKeyframes>();
             for (const { part: at, attribute, values } of part.changes ?? []) this.change(elements[at]!, attribute, this.way(values), clock, animated);
             for (const [element, frames] of animated) this.animate(element, frames, delay);
@@ -76,11 +78,9 @@ export class Flown {
     }
 
     private take(group: SVGGElement, taken: Taken, fromFirst: boolean, delay: number): void {
-        const { pane } = fromFirst !== this.backward ? this.leaving : this.arriving;
-        const [layer, ...copies] = taken.at.split('.');
-        const named = copies.length > 0 ? `[data-at="${CSS.escape(taken.at)}"]` : `[data-layer="${CSS.escape(layer!)}"]`;
-        const found = [...pane.querySelectorAll<SVGGElement>(named)].find((one) => !one.closest('[data-states][display=none]'));
+        const found = shown((fromFirst !== this.backward ? this.leaving : this.arriving).pane, taken.at);
         if (!found) return;
+        const by = this.offset(found);
         const copy = found.cloneNode(taken.whole) as SVGGElement;
         if (!taken.whole) copy.append(...[...found.children].filter((child) => !child.matches('[data-layer], [data-inside]')).map((child) => child.cloneNode(true)));
         copy.removeAttribute('transform');
@@ -88,7 +88,7 @@ export class Flown {
         // What it lets through by itself stays as it is; how it comes and goes is its holder's.
         const holder = group.appendChild(document.createElementNS(group.namespaceURI, 'g') as SVGGElement);
         holder.append(copy);
-        this.move(holder, taken.poses, delay, this.way(taken.opacity));
+        this.move(holder, taken.poses, delay, this.way(taken.opacity), by, fromFirst !== this.backward);
     }
 
     /** The other way round where the flight runs backward. */
@@ -102,13 +102,24 @@ export class Flown {
         return known;
     }
 
-    /** Where something lies on both screens, as far as these are scrolled. */
-    private scrolled(poses: readonly [Pose, Pose]): Pose[] {
-        return this.way(poses).map(([x, y, ...more], i) => [x, y - (i === 0 ? this.leaving : this.arriving).scroll, ...more]);
+    /** How far a layer is scrolled in containers, where it leaves and where it arrives. */
+    private offsets(of: [string, string] | undefined): [Offset, Offset] {
+        const [from, to] = this.way(of ?? ['', '']);
+        const by = (pane: HTMLElement, at: string): Offset => {
+            const element = at === '' ? null : shown(pane, at);
+            return element ? this.offset(element) : { x: 0, y: 0 };
+        };
+        return [by(this.leaving.pane, from!), by(this.arriving.pane, to!)];
     }
 
-    private move(element: SVGGElement, poses: readonly [Pose, Pose], delay: number, opacity: number[]): void {
-        const frames = this.scrolled(poses).map(([x, y, angle, across, down, width, height], i): Keyframe => ({
+    /** Where something lies on both screens, as far as these are scrolled. */
+    private scrolled(poses: readonly [Pose, Pose], by: readonly [Offset, Offset]): Pose[] {
+        return this.way(poses).map(([x, y, ...more], i) => [x - by[i]!.x, y - by[i]!.y - (i === 0 ? this.leaving : this.arriving).scroll, ...more]);
+    }
+
+    private move(element: SVGGElement, poses: readonly [Pose, Pose], delay: number, opacity: number[], by: Offset, leaves: boolean): void {
+        const none = { x: 0, y: 0 };
+        const frames = this.scrolled(poses, leaves ? [by, none] : [none, by]).map(([x, y, angle, across, down, width, height], i): Keyframe => ({
             transform: `translate(${x}px, ${y}px) rotate(${angle}deg) scale(${across}, ${down}) translate(${-width / 2}px, ${-height / 2}px)`, opacity: opacity[i]!,
         }));
         this.animate(element, frames, delay);
@@ -146,6 +157,13 @@ export class Flown {
         }
         this.frame = requestAnimationFrame(() => this.follow());
     }
+}
+
+/** A layer on a screen, in the state that is shown. */
+function shown(pane: HTMLElement, at: string): SVGGElement | null {
+    const [layer, ...copies] = at.split('.');
+    const named = copies.length > 0 ? `[data-at="${CSS.escape(at)}"]` : `[data-layer="${CSS.escape(layer!)}"]`;
+    return [...pane.querySelectorAll<SVGGElement>(named)].find((one) => !one.closest('[data-states][display=none]')) ?? null;
 }
 
 /** Of values at equal steps what lies there: numbers go evenly, all else in steps. */

@@ -120,6 +120,11 @@ export class Machine {
     }
 
     /** The drag under way: how far it has come, and what would be shown at its end. */
+    /** The region that goes with the finger: a layer, or the screen under an empty name; null where none does. */
+    scrolling(): string | null {
+        return this.pressing.scrolling();
+    }
+
     following(): { progress: number; stand: Stand; plan: Plan | null } | null {
         const drag = this.pressing.following();
         const deeds = !drag ? [] : drag.cue === AWAY ? [{ kind: 'take-off' }] : this.happens(this.table.cues[drag.cue]!.conditions, drag.turns, false) ? this.table.cues[drag.cue]!.actions : this.table.cues[drag.cue]!.otherwise;

@@ -3,12 +3,13 @@ import { Turning } from './turning.ts';
 import { Works } from './works.ts';
 import { Machine, type Happening } from './machine.ts';
 import { Stage } from './stage.ts';
+import { Regions } from './regions.ts';
 import type { Deed, Table } from './table.ts';
 
 /** What a layer answers to that is pressed. */
 const TAPPED = ['tap', 'double-tap', 'long-press', 'press', 'release'];
 /** The same, with what is led away. */
-const HANDLED = [...TAPPED, 'swipe', 'drag'];
+const HANDLED = [...TAPPED, 'swipe', 'drag', 'pull'];
 /** px to the right and down of each direction. */
 const WAYS: Record<string, [number, number]> = { left: [-1, 0], right: [1, 0], up: [0, -1], down: [0, 1] };
 /** px of a swipe by keyboard. */
@@ -30,6 +31,7 @@ export class Player {
     private readonly works: Works;
     private readonly turning: Turning;
     private readonly stage: Stage;
+    private readonly regions: Regions;
     private since = performance.now();
     private timer = 0;
     private focused = -1;
@@ -43,7 +45,11 @@ export class Player {
     constructor(private readonly root: HTMLElement, table: Table, private readonly start: string | null, private readonly told: Told = {}) {
         this.frame = root.querySelector<HTMLElement>('.device')!;
         this.name = root.querySelector<HTMLElement>('.screen-now')!;
-        this.stage = new Stage(this.frame, () => this.machine, (pane) => this.works.dress(pane), (pane) => {
+        this.regions = new Regions(() => this.machine, (widget, item) => this.tell({ type: 'press', widget, press: 'item', item }));
+        this.stage = new Stage(this.frame, () => this.machine, this.regions, (pane) => {
+            this.works.dress(pane);
+            this.regions.dress(pane);
+        }, (pane) => {
             this.works.update(pane);
             this.turning.update(pane);
         });
@@ -64,6 +70,7 @@ export class Player {
         addEventListener('pointerup', () => this.up('up'));
         addEventListener('pointercancel', () => this.up('cancel'));
         this.frame.addEventListener('pointerleave', () => this.hover([]));
+        this.frame.addEventListener('wheel', (event) => this.wheel(event), { passive: false });
         this.frame.addEventListener('click', (event) => this.tap(event));
         this.frame.addEventListener('keydown', (event) => event.key === 'Enter' && follow(event.target as Element));
         this.frame.addEventListener('focusin', (event) => {
@@ -126,6 +133,7 @@ export class Player {
         if (areas.length === 0) return;
         this.focused = this.focused < 0 && by < 0 ? areas.length - 1 : (this.focused + by + areas.length) % areas.length;
         this.mark();
+        this.regions.reveal(areas[this.focused]!);
         this.stage.top?.querySelector('.area.focused')?.scrollIntoView({ block: 'nearest' });
     }
 
@@ -156,7 +164,7 @@ export class Player {
         const scale = outer.width / (this.machine.state?.width ?? 1) || 1;
         const widgets = visible ? [...this.stage.top!.querySelectorAll<SVGElement>('[data-works]:not([data-keyboard])')].filter((widget) => !widget.closest('.beside')) : [];
         [...this.areas(), ...widgets].forEach((layer, i) => {
-            if (!visible && i !== this.focused) return;
+            if ((!visible && i !== this.focused) || !this.regions.sees(layer)) return;
             // What it paints beside its box, shadows and the like, is not tapped.
             const box = (layer.querySelector(':scope > rect[pointer-events=all]') ?? layer).getBoundingClientRect();
             const area = document.createElement('div');
@@ -198,7 +206,7 @@ export class Player {
         if (trigger?.direction) {
             const [x, y] = WAYS[trigger.direction]!.map((one) => one * (trigger.distance ?? STROKE)) as [number, number];
             this.machine.send({ type: 'move', x, y });
-        }
+        } else if (kind === 'pull') this.machine.send({ type: 'move', x: 0, y: trigger!.distance! });
         this.machine.send({ type: 'up' });
         this.after(from);
         for (let taps = kind === 'double-tap' ? 2 : 1; taps > 0 && this.stage.top === from; taps--) this.tapped(at, middle);
@@ -225,7 +233,9 @@ export class Player {
         this.pressed = true;
         this.stage.pressed = this.copies(event.target as Element);
         const from = this.stage.top;
-        this.machine.send({ type: 'down', ...this.pathAt(event), ...this.inFrame(event), touch: event.pointerType === 'touch', scrolls: { '': this.scrolls(event.target as Element) } });
+        const { x, y } = this.inFrame(event);
+        const scrolls = { ...this.regions.down(event.target as Element, from!, x, y), '': this.scrolls(event.target as Element) };
+        this.machine.send({ type: 'down', ...this.pathAt(event), x, y, touch: event.pointerType === 'touch', scrolls });
         this.after(from);
     }
 
@@ -233,6 +243,8 @@ export class Player {
         if (this.pressed) {
             this.catchUp();
             this.machine.send({ type: 'move', ...this.inFrame(event) });
+            const { x, y } = this.inFrame(event);
+            this.regions.move(x, y);
             const following = this.machine.following();
             if (following) this.stage.follow(following.stand, following.plan, following.progress);
             this.wait();
@@ -244,10 +256,18 @@ export class Player {
         this.pressed = false;
         this.catchUp();
         const from = this.stage.top;
+        const scrolling = this.machine.scrolling();
         this.machine.send({ type });
+        this.regions.up(scrolling);
         // What was let go too early goes back.
         this.stage.release();
         this.after(from);
+    }
+
+    private wheel(event: WheelEvent): void {
+        const unit = event.deltaMode === WheelEvent.DOM_DELTA_LINE ? 16 : 1;
+        const [dx, dy] = event.shiftKey ? [event.deltaY, 0] : [event.deltaX, event.deltaY];
+        if (!event.ctrlKey && this.stage.holds(event.target as Element) && this.regions.wheel(event.target as Element, dx * unit, dy * unit)) event.preventDefault();
     }
 
     private hover(path: string[]): void {
@@ -312,6 +332,7 @@ export class Player {
         // As soon as the screen is there on which it lies.
         queueMicrotask(() => {
             const layer = this.stage.top?.querySelector(`[data-layer="${CSS.escape(deed.layer ?? '')}"]`);
+            if (deed.kind === 'scroll' && layer) this.regions.reveal(layer);
             if (deed.kind === 'scroll') layer?.scrollIntoView({ block: 'center', behavior: matchMedia('(prefers-reduced-motion: reduce)').matches ? 'auto' : 'smooth' });
             else if (deed.kind === 'focus') layer?.querySelector<HTMLElement>('.live.typed, [data-press]')?.focus();
         });
@@ -327,7 +348,10 @@ export class Player {
     /** Shows what an event has done to what is still shown. */
     private after(from: HTMLElement | null): void {
         this.wait();
-        for (const pane of this.stage.visible) this.works.update(pane);
+        for (const pane of this.stage.visible) {
+            this.works.update(pane);
+            this.regions.update(pane);
+        }
         this.told.changed?.();
         if (from !== null && from === this.stage.top) this.mark();
     }
@@ -375,10 +399,12 @@ export class Player {
 
     /** What a finger does by itself on what is shown: nothing where its way may be meant for a cue. */
     private touched(): string {
-        const ways = Object.values(this.machine.state?.cues ?? {}).flat().map((cue) => this.machine.table.cues[cue]!.trigger).filter(({ kind }) => kind === 'drag' || kind === 'swipe');
+        const ways = Object.values(this.machine.state?.cues ?? {}).flat().map((cue) => this.machine.table.cues[cue]!.trigger).filter(({ kind }) => kind === 'drag' || kind === 'swipe' || kind === 'pull');
         const scrolls = (this.stage.top?.scrollHeight ?? 0) > (this.stage.top?.clientHeight ?? 0) + 1;
         const drags = ways.length > 0 || (this.machine.over.length > 0 && this.machine.state?.over.dragged === true);
-        return !drags ? '' : scrolls ? 'pan-y' : 'none';
+        const regions = [...(this.stage.top?.querySelectorAll<SVGSVGElement>('svg[data-scroll]') ?? [])].map((svg) => JSON.parse(svg.dataset['scroll']!) as { farY: number });
+        if (regions.some(({ farY }) => farY > 0)) return scrolls ? 'pan-y' : 'none';
+        return !drags && regions.length === 0 ? '' : scrolls ? 'pan-y' : 'none';
     }
 
     /** The frame as large as fits, never larger than life. */

@@ -11,7 +11,7 @@ const WAYS: Record<string, [number, number]> = { left: [-1, 0], right: [1, 0], u
 
 export interface Outcome { rows: number[]; turns: string[]; from: number }
 export interface Down { path: string[]; turns: string[]; x: number; y: number; scrolls: Record<string, string[]>; touch: boolean }
-interface Hold extends Down { at: number; slop: number; moved: boolean; long: number | null; due: number; drag: number | null; way: string; distance: number; swipe: number | null; points: [number, number, number][] }
+interface Hold extends Down { at: number; slop: number; moved: boolean; long: number | null; due: number; drag: number | null; way: string; distance: number; swipe: number | null; pull: number | null; scroll: string | null; points: [number, number, number][] }
 
 export class Pressing {
     private hold: Hold | null = null;
@@ -28,7 +28,7 @@ export class Pressing {
         this.spent = false;
         this.hold = {
             ...down, at, slop: this.rules[down.touch ? 'touch' : 'pointer']!, moved: false, long, due: long === null ? 0 : at + (this.trigger(long).press ?? 0),
-            drag: null, way: '', distance: 1, swipe: null, points: [[at, down.x, down.y]],
+            drag: null, way: '', distance: 1, swipe: null, pull: null, scroll: null, points: [[at, down.x, down.y]],
         };
     }
 
@@ -49,6 +49,11 @@ export class Pressing {
         return this.hold?.drag == null ? null : { cue: this.hold.drag, progress: this.progress(this.hold), turns: this.hold.turns };
     }
 
+    /** The region that goes with the finger; null where none does. */
+    scrolling(): string | null {
+        return this.hold?.scroll ?? null;
+    }
+
     /** What the end of the press sets off, beside a tap. */
     up(at: number): Outcome | null {
         const { hold } = this;
@@ -60,6 +65,7 @@ export class Pressing {
         const speed = hold.way === '' ? 0 : this.speed(hold, at);
         const progress = this.progress(hold);
         if (hold.drag !== null) return speed >= this.rules['throw']! || (speed > -this.rules['throw']! && progress >= 0.5) ? { rows: [hold.drag], turns: hold.turns, from: progress } : null;
+        if (hold.pull !== null) return along(hold, 0) >= hold.distance ? { rows: [hold.pull], turns: hold.turns, from: 0 } : null;
         const far = hold.swipe !== null && (speed >= this.rules['flick']! || (speed >= 0 && along(hold, 0) >= this.rules['reach']!));
         return far ? { rows: this.find(hold.path, 'swipe', hold.way), turns: hold.turns, from: 0 } : null;
     }
@@ -117,16 +123,21 @@ export class Pressing {
     private take(hold: Hold, way: string, away: [string, number] | null): void {
         hold.way = way;
         for (const layer of hold.path) {
-            if (hold.scrolls[layer]?.includes(way)) return;
-            for (const trigger of ['drag', 'swipe'] as const) {
-                const cue = this.find([layer], trigger, way)[0];
+            if (hold.scrolls[layer]?.includes(way)) {
+                hold.scroll = layer;
+                return;
+            }
+            for (const trigger of way === 'down' ? ['drag', 'swipe', 'pull'] as const : ['drag', 'swipe'] as const) {
+                const cue = this.find([layer], trigger, trigger === 'pull' ? '' : way)[0];
                 if (cue === undefined) continue;
                 hold[trigger] = cue;
-                hold.distance = trigger === 'drag' ? this.trigger(cue).distance ?? 1 : 1;
+                hold.distance = this.trigger(cue).distance ?? 1;
+                hold.scroll = trigger === 'pull' ? layer : null;
                 return;
             }
         }
         if (away?.[0] === way) [hold.drag, hold.distance] = [AWAY, away[1]];
+        else hold.scroll = hold.path.find((layer) => hold.scrolls[layer]?.includes(`~${way}`)) ?? null;
     }
 
     private progress(hold: Hold): number {

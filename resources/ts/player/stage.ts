@@ -2,6 +2,7 @@
 import type { Machine, Stand } from './machine.ts';
 import { Flown } from './flight.ts';
 import { placeOver, type Rect } from './over.ts';
+import type { Regions } from './regions.ts';
 import type { Plan, Track } from './table.ts';
 
 /** Between the preparations of two screens, in ms: long enough for a frame and what the person does. */
@@ -35,7 +36,7 @@ export class Stage {
     tapped: Rect | null = null;
 
     /** @param dress makes what was drawn of a screen work */
-    constructor(private readonly frame: HTMLElement, private readonly machine: () => Machine, private readonly dress: (pane: HTMLElement) => void, private readonly update: (pane: HTMLElement) => void) {}
+    constructor(private readonly frame: HTMLElement, private readonly machine: () => Machine, private readonly regions: Regions, private readonly dress: (pane: HTMLElement) => void, private readonly update: (pane: HTMLElement) => void) {}
 
     /** The panes that are shown, the lowest first. */
     get visible(): HTMLElement[] {
@@ -69,7 +70,10 @@ export class Stage {
         // Shown once more, a screen begins anew, too.
         const again = same(this.shown, stand);
         const arriving = this.replace(stand);
-        for (const { pane } of again ? this.parts : arriving) pane.scrollTop = returned ? this.scrolled.get(pane) ?? 0 : 0;
+        for (const { pane } of again ? this.parts : arriving) {
+            pane.scrollTop = returned ? this.scrolled.get(pane) ?? 0 : 0;
+            if (!returned) this.regions.reset(pane);
+        }
         if (!plan || (this.leaving.length === 0 && arriving.every(({ level }) => level === 0)) || plan.duration + plan.delay === 0) return this.settle();
         this.running = this.animate(plan, this.leaving, arriving, { duration: plan.duration, delay: plan.delay, easing: plan.easing, fill: 'both' });
         // All tracks begin together and now, not one after another once each has been painted.
@@ -246,7 +250,7 @@ export class Stage {
         if (!plan.backward) this.origins.set(way, origin ?? '');
         const flight = (origin ? flights[`${way}@${origin}`] : undefined) ?? flights[way];
         if (!flight) return null;
-        this.flown = new Flown(this.frame, flight, { pane: from, scroll: from.scrollTop }, { pane: to, scroll: to.scrollTop }, plan.backward ?? false, timing);
+        this.flown = new Flown(this.frame, flight, { pane: from, scroll: from.scrollTop }, { pane: to, scroll: to.scrollTop }, plan.backward ?? false, timing, (element) => this.regions.offset(element));
         this.flown.raise(ABOVE + 1);
         return this.flown;
     }
@@ -272,7 +276,7 @@ export class Stage {
         sheet.append(template.content.cloneNode(true));
         pane.append(sheet);
         // Where a screen ends between two pixels its own background shows, not white.
-        const ground = sheet.querySelector('svg > rect:first-child');
+        const ground = sheet.querySelector(':scope > svg > rect:first-child');
         pane.style.background = ground?.hasAttribute('fill-opacity') ? 'none' : ground?.getAttribute('fill') ?? '';
         this.frame.append(pane);
         this.panes.set(id, pane);

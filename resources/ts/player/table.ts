@@ -13,7 +13,7 @@ export interface Plan { duration: number; delay: number; easing: string; above: 
 /** Middle x and y, turn, scale across and down, width and height of the box. */
 export type Pose = [number, number, number, number, number, number, number];
 export interface Taken { at: string; whole: boolean; poses: [Pose, Pose]; opacity: [number, number] }
-export interface Flight { ground: string[]; late: number; parts: { delay: number; markup?: string; poses?: [Pose, Pose]; changes?: { part: number; attribute: string; values: (string | null)[] }[]; leaving?: Taken; arriving?: Taken }[] }
+export interface Flight { ground: string[]; late: number; parts: { delay: number; of?: [string, string]; markup?: string; poses?: [Pose, Pose]; changes?: { part: number; attribute: string; values: (string | null)[] }[]; leaving?: Taken; arriving?: Taken }[] }
 export interface Test { kind: string; not?: boolean; signal?: string; part?: string; compare?: string; value?: string | number; to?: string; axis?: string; state?: string; instance?: string }
 export interface Deed { kind: string; screen?: string; to?: string; first?: boolean; axis?: string; state?: string | null; instance?: string; signal?: string; value?: Value; by?: number; steps?: Step[]; layer?: string; address?: string; plan?: Plan | null; inverse?: Plan | null }
 export interface Trigger { kind: string; delay?: number; press?: number; direction?: string; distance?: number; key?: string; phrase?: string; reaches?: Test }

@@ -38,7 +38,7 @@ export interface Doers {
     keys: () => void;
     find: () => void;
     menu: () => void;
-    panels: Record<'notes' | 'needs' | 'kit' | 'grid' | 'threads' | 'checks' | 'facets' | 'reel' | 'history', () => void>;
+    panels: Record<'notes' | 'needs' | 'kit' | 'grid' | 'threads' | 'unroll' | 'checks' | 'facets' | 'reel' | 'history', () => void>;
     takes: { make: () => void; compare: () => void };
     cues: () => void;
     flow: (show: 'map' | 'site' | 'paths') => void;
@@ -198,6 +198,7 @@ export function register(on: Doers): Command[] {
         ...['Where', 'Look', 'Text', 'Cues', 'Checks'].map((facet, i) => [i + 1, facet] as const).map(([n, facet]): Command => ({ id: `facet-${n}`, name: `Open the facet ${facet}`, group: 'Panels', keys: [String(n)], run: () => facets.openFacet(n) })),
         { id: 'grid', name: 'Grids, guides and rulers', group: 'Panels', run: on.panels.grid },
         { id: 'threads', name: 'Threads', group: 'Panels', run: on.panels.threads },
+        { id: 'unroll', name: 'Show all of what scrolls', group: 'Panels', keys: ['Alt+S'], run: on.panels.unroll },
         { id: 'libraries', name: 'Libraries: components, tokens, icons, fonts and conventions of other projects', short: 'Libraries', group: 'Panels', run: on.libraries },
         { id: 'checks', name: 'Checks: flags where something was found', short: 'Checks', group: 'Panels', run: on.panels.checks },
         { id: 'fonts', name: 'Fonts of the project: bring in, replace', short: 'Own fonts', group: 'Panels', run: on.fonts },

@@ -40,6 +40,18 @@
         <x-choice field="alignContent" label="Align lines" :values="$values" :options="['flex-start' => 'start', 'center' => 'centre', 'flex-end' => 'end', 'stretch' => 'stretch', 'space-between' => 'space between', 'space-around' => 'space around', 'space-evenly' => 'space evenly']"/>
     @endif
 @endif
+@if ($values['scroll.axes']['applies'])
+    <x-choice field="scroll.axes" label="Scrolls" :values="$values" :options="['none' => 'not at all', 'down' => 'down', 'across' => 'across', 'both' => 'both ways']"/>
+    @if ($values['scroll.axes']['value'] !== 'none')
+        <x-choice field="scroll.snap" label="Snaps" :values="$values" :options="['none' => 'nowhere', 'start' => 'to the start of a layer', 'center' => 'to its middle']"/>
+        <x-choice field="scroll.overscroll" label="At the ends" :values="$values" :options="['bounce' => 'gives way and comes back', 'stop' => 'stops']"/>
+        <x-choice field="scroll.momentum" label="Let go" :values="$values" :options="['true' => 'goes on and slows down', 'false' => 'stays where it is']"/>
+        <x-choice field="scroll.pages" label="Page" :values="$values" :options="['' => 'nothing tells it'] + $pages"/>
+    @endif
+@endif
+@if ($values['position']['applies'] && $scrolled)
+    <x-choice field="position" label="Scrolled" :values="$values" :options="['static' => 'goes along'] + ($only?->parent === null ? ['fixed' => 'stays in the window'] : []) + ['sticky' => 'sticks to the top']"/>
+@endif
 @if ($values['cellHeight']['applies'])
     <div class="part">Array</div>
     @php($columns = $values['columns'])

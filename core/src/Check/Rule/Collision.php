@@ -13,6 +13,7 @@ use Kindred\Check\Scene;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
+use Kindred\Document\Layout\Position;
 use Kindred\Document\Style\Fill;
 use Kindred\Geometry\Box;
 
@@ -49,7 +50,7 @@ final class Collision implements OnScreen
 
     public static function on(Scene $scene, ?float $limit): iterable
     {
-        $shown = array_values(array_filter($scene->seen, fn (Placed $one): bool => self::isContent($one)));
+        $shown = array_values(array_filter($scene->seen, fn (Placed $one): bool => self::isContent($one) && ! $one->isAway() && $one->layer->position === Position::Static));
         usort($shown, fn (Placed $a, Placed $b): int => $a->ink()->y <=> $b->ink()->y);
         $open = [];
         foreach ($shown as $one) {

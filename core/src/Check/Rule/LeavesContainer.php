@@ -63,6 +63,9 @@ final class LeavesContainer implements OnScreen
 
                 continue;
             }
+            if ($one->isAway()) {
+                continue;
+            }
             $laid = $one->isLaidOut();
             $content = $one->layer->content;
             $within = $laid ? $parent : ($content instanceof Text || $content instanceof Icon ? self::ground($grounds, $one) : null);

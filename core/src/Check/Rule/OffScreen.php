@@ -56,6 +56,9 @@ final class OffScreen implements OnScreen
 
                 continue;
             }
+            if ($one->isAway()) {
+                continue;
+            }
             if (! $one->bounds->overlaps($screen) && $one->bounds->width + $one->bounds->height > 0 && ! $one->layer->isGroup()) {
                 $told[$one] = true;
                 yield Finding::of(self::class, $scene->screen->id, "{$one->called()} lies beside the screen: nobody sees it.", [$one->address], Scene::isOwn($one) ? new Fix('Delete it', [['type' => 'delete-layers', ...$scene->named($one)]]) : null);

@@ -46,7 +46,7 @@ final class TextSize implements OnScreen
     public static function on(Scene $scene, ?float $limit): iterable
     {
         $least = $limit ?? self::USUAL;
-        foreach ($scene->seen as $layer) {
+        foreach ([...$scene->seen, ...$scene->away] as $layer) {
             $text = $layer->layer->content;
             if (! $text instanceof Text || trim($text->words) === '') {
                 continue;

@@ -15,6 +15,7 @@ use Kindred\Document\Cue\Trigger\Open;
 use Kindred\Document\Cue\Trigger\PointerEnter;
 use Kindred\Document\Cue\Trigger\PointerLeave;
 use Kindred\Document\Cue\Trigger\Press;
+use Kindred\Document\Cue\Trigger\Pull;
 use Kindred\Document\Cue\Trigger\Reaching;
 use Kindred\Document\Cue\Trigger\Release;
 use Kindred\Document\Cue\Trigger\Spoken;
@@ -27,7 +28,7 @@ interface Trigger extends Kinded
 {
     /** @var non-empty-list<class-string<self>> */
     public const ALL = [
-        Tap::class, DoubleTap::class, LongPress::class, Swipe::class, Drag::class, Press::class, Release::class, PointerEnter::class, PointerLeave::class,
+        Tap::class, DoubleTap::class, LongPress::class, Swipe::class, Drag::class, Pull::class, Press::class, Release::class, PointerEnter::class, PointerLeave::class,
         Key::class, Focus::class, Blur::class, Spoken::class, Open::class, Delay::class, Reaching::class,
     ];
 

@@ -10,6 +10,7 @@ use Kindred\Document\Layout\FlexDirection;
 use Kindred\Document\Layout\FlexWrap;
 use Kindred\Document\Layout\JustifyContent;
 use Kindred\Document\Layout\Padding;
+use Kindred\Document\Layout\Scroll;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
 
@@ -27,6 +28,7 @@ final readonly class Stack implements Container
         #[Is\Choice(overridable: false)] public JustifyContent $justifyContent = JustifyContent::FlexStart,
         #[Is\Choice(overridable: false)] public AlignItems $alignItems = AlignItems::Stretch,
         #[Is\Choice(overridable: false)] public AlignContent $alignContent = AlignContent::Stretch,
+        #[Is\Record(overridable: false, sparse: true)] public Scroll $scroll = new Scroll,
     ) {
     }
 

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Kindred\Kit\Widget;
 
 use Kindred\Document\Layer\Widget;
+use Kindred\Document\Widget\Item;
 use Kindred\Document\Widget\WidgetField;
+use Kindred\Kit\Paged;
 use Kindred\Kit\Sketch;
 use Kindred\Kit\Tone;
-use Kindred\Kit\WidgetKind;
+use Kindred\Signal\Kind;
 
-final class PageDots implements WidgetKind
+final class PageDots implements Paged
 {
     public static function key(): string
     {
@@ -42,14 +44,30 @@ final class PageDots implements WidgetKind
         return [WidgetField::Value, WidgetField::Max];
     }
 
+    public function signal(): Kind
+    {
+        return Kind::One;
+    }
+
+    public function paged(Widget $content): Widget
+    {
+        return $content->with(items: array_map(fn (int $page): Item => new Item("Page {$page}", on: $page === (int) $content->value), range(1, self::count($content))));
+    }
+
+    private static function count(Widget $content): int
+    {
+        return (int) max(1, min(30, $content->max));
+    }
+
     public function draw(Sketch $sketch, Widget $content): void
     {
-        $count = (int) max(1, min(30, $content->max));
+        $items = ($content->items === [] ? $this->paged($content) : $content)->items;
+        $count = count($items);
         $each = min(20, $sketch->width / $count);
         $side = min(8, $each * 0.6, $sketch->height);
         $left = ($sketch->width - $each * $count) / 2;
-        for ($i = 0; $i < $count; $i++) {
-            $sketch->ellipse($left + $i * $each + ($each - $side) / 2, ($sketch->height - $side) / 2, $side, $side, $i === (int) $content->value - 1 ? Tone::Accent : Tone::Edge);
+        foreach ($items as $i => $item) {
+            $sketch->item($i, $item->label, $left + $i * $each, 0, $each, $sketch->height, fn () => $sketch->ellipse($left + $i * $each + ($each - $side) / 2, ($sketch->height - $side) / 2, $side, $side, $item->on ? Tone::Accent : Tone::Edge));
         }
     }
 }

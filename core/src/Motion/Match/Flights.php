@@ -30,14 +30,14 @@ use Kindred\Type\TextAlign;
  * What a match does to all that is seen on both screens, in painting order.
  *
  * A pose is where something lies: the middle of its box, px of the screen, its turn, degrees, how it is scaled across and down, and the
- * width and height of the box that is so placed, px. `markup` is a drawing that changes on the way; `leaving` and `arriving` name what is
+ * width and height of the box that is so placed, px. `markup` is a drawing that changes on the way, `of` two layers; `leaving` and `arriving` name what is
  * taken from the pictures of the two screens as it is there, `whole` with all in it.
  *
  * @phpstan-import-type Change from Frames
  *
  * @phpstan-type Pose array{float, float, float, float, float, float, float}
  * @phpstan-type Taken array{at: string, whole: bool, poses: array{Pose, Pose}, opacity: array{float, float}}
- * @phpstan-type Part array{delay: int, markup?: string, poses?: array{Pose, Pose}, changes?: list<Change>, leaving?: Taken, arriving?: Taken}
+ * @phpstan-type Part array{delay: int, of?: array{string, string}, markup?: string, poses?: array{Pose, Pose}, changes?: list<Change>, leaving?: Taken, arriving?: Taken}
  * @phpstan-type Flight array{ground: list<string>, late: int, parts: list<Part>}
  */
 final class Flights
@@ -162,13 +162,13 @@ final class Flights
         return array_map(fn (array $one): int => ($said[$one[1]] ?? 0) + $transition->stagger * $rank[$one[0]], $of);
     }
 
-    /** @return array{markup?: string, poses?: array{Pose, Pose}, changes?: list<Change>, leaving?: Taken, arriving?: Taken} */
+    /** @return array{of?: array{string, string}, markup?: string, poses?: array{Pose, Pose}, changes?: list<Change>, leaving?: Taken, arriving?: Taken} */
     private function becoming(Tree $tree, Paired $pair, Screen $from, Screen $to, string $prefix): array
     {
         [$one, $other] = [$pair->from, $pair->to];
         $frames = $this->isDrawn($tree, $one, $other, $from, $to) ? $this->frames($tree, $one, $other, $to, $prefix) : null;
         if ($frames !== null) {
-            return ['poses' => [self::pose($one), self::turned(self::pose($other), $one->angle)]] + $frames;
+            return ['of' => [$one->address, $other->address], 'poses' => [self::pose($one), self::turned(self::pose($other), $one->angle)]] + $frames;
         }
         [$across, $down] = self::scale($one->layer, $other->layer);
 
