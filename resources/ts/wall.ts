@@ -8,6 +8,7 @@ import { watchSmall } from './small.ts';
 import { perScreen } from './wall/across.ts';
 import { redrawn, refilled } from './wall/anew.ts';
 import { Asking } from './wall/asking.ts';
+import { Beside } from './wall/beside.ts';
 import { nextStep, rehearsed } from './wall/beginning.ts';
 import { Camera } from './wall/camera.ts';
 import { alone, copiesOf, layerOf } from './wall/address.ts';
@@ -80,6 +81,8 @@ const page = document.getElementById('wall-page')!;
 const wall = document.getElementById('wall')!;
 const urls = JSON.parse(page.dataset['urls']!) as Record<string, string>;
 const project = page.dataset['project']!;
+/** Tells rehearsals in other windows of this browser. */
+const edited = new BroadcastChannel(`kindred.edited.${project}`);
 const dialog = (id: string): HTMLDialogElement => document.getElementById(id) as HTMLDialogElement;
 
 /* What is seen */
@@ -184,6 +187,7 @@ function onAnswer(answer: Answer): void {
     showEmpty();
     tools.hint();
     document.dispatchEvent(new Event('kindred:edited'));
+    edited.postMessage(answer.sequence);
 }
 
 function onProblem(problem: unknown): void {
@@ -370,8 +374,10 @@ const uncover = (): void => {
 };
 camera.covered = () => {
     const wide = (id: string): number => document.getElementById(id)!.offsetWidth;
-    return { left: wide('kit'), right: Math.max(wide('notes'), wide('needs'), wide('house')) };
+    return { left: wide('kit'), right: Math.max(wide('notes'), wide('needs'), wide('house'), wide('beside')) };
 };
+
+const beside = new Beside(document.getElementById('beside')!, { url: urls['rehearse']!, rest: () => server.rest(), light: (cue) => threads.light(cue), moved: () => uncover() });
 
 const current = (): string => selection.screens[0] ?? selection.screen;
 const commands = new Commands(register({
@@ -407,6 +413,7 @@ const commands = new Commands(register({
     },
     takes: { make: () => takes.make(current()), compare: () => void takes.open(current()) },
     cues: () => void cues.open(),
+    beside: () => (beside.isOpen ? beside.close() : void beside.open(selection.screen || page.dataset['entry'] || '')),
     flow: (show) => void flow.open(show, show === 'paths' ? current() : undefined),
     stress: () => void stress.open(current()),
     libraries: () => void libraries.open(),

@@ -128,7 +128,7 @@ test('the player and the simulator end at the same place, whatever a hand does w
                 case 3: return [{ type: 'hover', path: layers(next), turns: [] }];
                 case 4: return [{ type: 'key', key: one(next, ['A', 'B', 'Ctrl+B']) }, { type: 'say', words: one(next, ['Open the kiln!', 'kilns', 'OPEN  THE kiln, please', '']) }];
                 case 5: return [{ type: one(next, ['focus', 'leave'] as const), widget: 'none', path: layers(next), turns: [] }];
-                case 6: return [{ type: 'outside' }];
+                case 6: return [next(2) === 0 ? { type: 'outside' } : { type: 'jump', to: next(5) }];
                 case 7: return [{ type: 'press', widget: `w${one(next, Object.keys(SIGNALS))}`, press: one(next, ['toggle', 'item', 'less', 'more', 'clear']), item: next(3) }];
                 case 8: return [{ type: 'enter', widget: one(next, ['wname', 'wpieces']), value: next(2) === 0 ? one(next, ['', 'maren', '4.5', 'mar']) : next(30) / 3 }];
                 default: return randomPress(next);

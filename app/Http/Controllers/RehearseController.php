@@ -14,17 +14,19 @@ use Kindred\Flow\Programme;
 use Kindred\Layout\Expansion;
 use Kindred\Layout\Relayout;
 use Kindred\Layout\Shapes;
+use Kindred\Layout\Turned;
 use Kindred\Motion\Match\Flights;
 use Kindred\Render\Renderer;
 
 final class RehearseController extends Controller
 {
-    /** With `theme` in that one, whatever the screens show. */
+    /** With `theme` in that one, whatever the screens show; with `turned` on devices that lie on their sides. */
     public function show(Request $request, Project $project, TreeLoader $store, Pictures $pictures, Renderer $renderer, Relayout $relayout, Expansion $expansion, Shapes $shapes): View
     {
         $whole = $store->whole($project);
         $theme = $this->asked($request, 'theme');
-        $tree = $theme === '' ? $whole : $relayout->after($whole, Themes::shown($whole, $theme));
+        $themed = $theme === '' ? $whole : $relayout->after($whole, Themes::shown($whole, $theme));
+        $tree = $request->boolean('turned') ? (new Turned($relayout))->lay($themed) : $themed;
         $rendering = $pictures->played($project);
         $screens = [];
         foreach ($tree->reel() as $screen) {

@@ -19,7 +19,7 @@ namespace Kindred\Flow;
  * @phpstan-import-type Outcome from Pressing
  *
  * @phpstan-type Step array{screen: string|null, over: list<string>, inverse: Plan|null}
- * @phpstan-type Event array{type: 'down', path: list<string>, turns?: list<string>, x: int|float, y: int|float, scrolls?: array<string, list<string>>, touch?: bool}|array{type: 'move', x: int|float, y: int|float}|array{type: 'up'|'cancel'|'return'|'restart'|'outside'}|array{type: 'tap', path: list<string>, turns?: list<string>, x?: int|float, y?: int|float}|array{type: 'hover', path: list<string>, turns?: list<string>}|array{type: 'key', key: string}|array{type: 'say', words: string}|array{type: 'elapse', ms: int}|array{type: 'open', screen: string}|array{type: 'press', widget: string, press: string, item?: int}|array{type: 'enter', widget: string, value: string|int|float}|array{type: 'focus'|'leave', widget: string, path?: list<string>, turns?: list<string>}
+ * @phpstan-type Event array{type: 'down', path: list<string>, turns?: list<string>, x: int|float, y: int|float, scrolls?: array<string, list<string>>, touch?: bool}|array{type: 'move', x: int|float, y: int|float}|array{type: 'up'|'cancel'|'return'|'restart'|'outside'}|array{type: 'tap', path: list<string>, turns?: list<string>, x?: int|float, y?: int|float}|array{type: 'hover', path: list<string>, turns?: list<string>}|array{type: 'key', key: string}|array{type: 'say', words: string}|array{type: 'elapse', ms: int}|array{type: 'open', screen: string}|array{type: 'jump', to: int}|array{type: 'press', widget: string, press: string, item?: int}|array{type: 'enter', widget: string, value: string|int|float}|array{type: 'focus'|'leave', widget: string, path?: list<string>, turns?: list<string>}
  */
 final class Simulator
 {
@@ -97,6 +97,7 @@ final class Simulator
             'outside' => ! $this->pressing->isSpent() && $this->over !== [] && ($this->state()['over']['outside'] ?? false) ? $this->place(['kind' => 'take-off'], 0.0) : null,
             'restart' => $this->open($this->table['entry']),
             'open' => $this->open($event['screen']),
+            'jump' => $this->jump($event['to']),
             'press' => $this->values->press($event['widget'], $event['press'], $event['item'] ?? -1),
             'enter' => $this->values->enter($event['widget'], $event['value']),
             'focus' => $this->all($this->found($event['path'] ?? [], 'focus', ''), $turns),
@@ -495,6 +496,16 @@ final class Simulator
         $step = $this->trail[$at] ?? null;
 
         return $step === null ? null : [$step['screen'], $step['over'], array_slice($this->trail, 0, $at), $own ?? $step['inverse']];
+    }
+
+    /** To a step of the way here, counted from 0, at once. */
+    private function jump(int $to): void
+    {
+        $move = $this->backTo($to, null);
+        if ($move !== null) {
+            [$this->screen, $this->over, $this->trail] = $move;
+            $this->play(null, 0.0);
+        }
     }
 
     private function open(?string $screen): void

@@ -19,6 +19,7 @@ export type Happening =
     | { type: 'say'; words: string }
     | { type: 'elapse'; ms: number }
     | { type: 'open'; screen: string }
+    | { type: 'jump'; to: number }
     | { type: 'press'; widget: string; press: string; item?: number }
     | { type: 'enter'; widget: string; value: string | number }
     | ({ type: 'focus' | 'leave'; widget: string } & Partial<Path>);
@@ -103,6 +104,7 @@ export class Machine {
             case 'outside': if (!this.pressing.isSpent() && this.over.length > 0 && this.state?.over.outside) this.place({ kind: 'take-off' }, 0); break;
             case 'restart': this.open(this.table.entry); break;
             case 'open': this.open(happening.screen); break;
+            case 'jump': this.jump(happening.to); break;
             case 'press': this.values.press(happening.widget, happening.press, happening.item ?? -1); break;
             case 'enter': this.values.enter(happening.widget, happening.value); break;
             case 'focus': this.all(this.found(happening.path ?? [], 'focus', ''), turns); break;
@@ -355,6 +357,15 @@ export class Machine {
     private backTo(at: number, own: Plan | null): Move | null {
         const step = this.trail[at];
         return step ? { stand: { screen: step.screen, over: step.over }, trail: this.trail.slice(0, at), plan: own ?? step.inverse } : null;
+    }
+
+    /** To a step of the way here, counted from 0, at once. */
+    private jump(to: number): void {
+        const move = this.backTo(to, null);
+        if (!move) return;
+        const before = { screen: this.screen, over: this.over };
+        [this.screen, this.over, this.trail] = [move.stand.screen, move.stand.over, move.trail];
+        this.play(before, null, 0);
     }
 
     private open(screen: string | null): void {

@@ -12,6 +12,8 @@ const TAPPED = ['tap', 'double-tap', 'long-press', 'press', 'release'];
 const HANDLED = [...TAPPED, 'swipe', 'drag', 'pull'];
 /** px to the right and down of each direction. */
 const WAYS: Record<string, [number, number]> = { left: [-1, 0], right: [1, 0], up: [0, -1], down: [0, 1] };
+/** mm of a px: on what is touched it is 1/160 of an inch (a density-independent pixel), elsewhere 1/96 (CSS Values 4, section 6.2). */
+const [MM_TOUCHED, MM_POINTED] = [25.4 / 160, 25.4 / 96];
 /** px of a swipe by keyboard. */
 const STROKE = 200;
 
@@ -32,6 +34,8 @@ export class Player {
     private readonly turning: Turning;
     private readonly stage: Stage;
     private readonly regions: Regions;
+    /** It has ended, and another one plays. */
+    private readonly gone = new AbortController();
     private since = performance.now();
     private timer = 0;
     private focused = -1;
@@ -41,6 +45,11 @@ export class Player {
     private pressed = false;
     /** How large a px of the screen is in the window. */
     private scale = 1;
+    /** How fast time goes: 1 as it does, 0 only step by step. */
+    private rate = 1;
+    private readonly held = new WeakSet<Animation>();
+    /** px of the window to a mm, where screens are shown in their real size. */
+    private perMm: number | null = null;
 
     constructor(private readonly root: HTMLElement, table: Table, private readonly start: string | null, private readonly told: Told = {}) {
         this.frame = root.querySelector<HTMLElement>('.device')!;
@@ -66,9 +75,10 @@ export class Player {
         this.turning = new Turning(this.machine);
         this.works = new Works(this.machine, this.frame, () => this.stage.top, (happening) => this.tell({ ...happening, ...this.fielded(happening) } as Happening));
         this.frame.addEventListener('pointerdown', (event) => this.down(event));
-        addEventListener('pointermove', (event) => this.moved(event));
-        addEventListener('pointerup', () => this.up('up'));
-        addEventListener('pointercancel', () => this.up('cancel'));
+        const { signal } = this.gone;
+        addEventListener('pointermove', (event) => this.moved(event), { signal });
+        addEventListener('pointerup', () => this.up('up'), { signal });
+        addEventListener('pointercancel', () => this.up('cancel'), { signal });
         this.frame.addEventListener('pointerleave', () => this.hover([]));
         this.frame.addEventListener('wheel', (event) => this.wheel(event), { passive: false });
         this.frame.addEventListener('click', (event) => this.tap(event));
@@ -77,7 +87,9 @@ export class Player {
             const widget = (event.target as Element).closest<SVGElement>('[data-works]');
             if (widget) this.tell({ type: 'focus', widget: widget.dataset['works']!, ...this.pathOf(event.target as Element) });
         });
-        new ResizeObserver(() => this.fit()).observe(root);
+        const sizes = new ResizeObserver(() => this.fit());
+        sizes.observe(root);
+        signal.addEventListener('abort', () => sizes.disconnect());
         if (start) this.machine.send({ type: 'open', screen: start });
         else this.show(null, 0);
     }
@@ -97,6 +109,13 @@ export class Player {
         this.show(null, 0);
         this.stage.top?.scrollTo(0, top);
         return true;
+    }
+
+    /** Nothing happens in it any more. */
+    end(): void {
+        this.gone.abort();
+        clearTimeout(this.timer);
+        this.stage.clear();
     }
 
     back(): void {
@@ -125,6 +144,46 @@ export class Player {
         if (!this.machine.answers(key)) return false;
         this.tell({ type: 'key', key });
         return true;
+    }
+
+    /** Time goes so fast from now on: 1 as it does, less is slow motion, 0 stands still until it is stepped. */
+    pace(rate: number): void {
+        this.catchUp();
+        this.rate = rate;
+        this.regions.rate = rate;
+        this.paced();
+        this.wait();
+    }
+
+    /** So many ms go by, where time stands still. */
+    step(ms: number): void {
+        if (this.rate > 0) return;
+        const from = this.stage.top;
+        const moving = this.frame.getAnimations({ subtree: true }).filter((animation) => this.held.has(animation));
+        for (const animation of moving) {
+            const end = Number(animation.effect?.getComputedTiming().endTime ?? 0);
+            animation.currentTime = Math.min(end, Number(animation.currentTime ?? 0) + ms);
+            if (animation.currentTime >= end) animation.finish();
+        }
+        this.machine.send({ type: 'elapse', ms });
+        this.after(from);
+    }
+
+    /** The screens of the way here, with the one that is shown as the last. */
+    path(): string[] {
+        const { machine } = this;
+        return [...machine.trail, { screen: machine.screen, over: machine.over }].map(({ screen, over }) => machine.known(over.at(-1) ?? screen)?.name ?? '');
+    }
+
+    /** Back to a screen of the way here, counted from 0, at once. */
+    jump(to: number): void {
+        this.tell({ type: 'jump', to });
+    }
+
+    /** As large as in the hand, at so many px of the window to a mm; null for as large as fits. */
+    real(perMm: number | null): void {
+        this.perMm = perMm;
+        this.fit();
     }
 
     /** Moves among the tappable areas by keyboard. */
@@ -348,6 +407,7 @@ export class Player {
     /** Shows what an event has done to what is still shown. */
     private after(from: HTMLElement | null): void {
         this.wait();
+        if (this.rate !== 1) this.paced();
         for (const pane of this.stage.visible) {
             this.works.update(pane);
             this.regions.update(pane);
@@ -356,9 +416,27 @@ export class Player {
         if (from !== null && from === this.stage.top) this.mark();
     }
 
+    /** All that moves keeps the pace. */
+    private paced(): void {
+        for (const animation of this.frame.getAnimations({ subtree: true })) {
+            if (this.rate === 0) {
+                if (animation.playState === 'running') {
+                    // Where it is now, and not where it will be when it has been seen.
+                    const { currentTime } = animation;
+                    animation.pause();
+                    animation.currentTime = currentTime;
+                    this.held.add(animation);
+                }
+                continue;
+            }
+            if (this.held.delete(animation)) animation.play();
+            if (animation.playbackRate > 0) animation.playbackRate = this.rate;
+        }
+    }
+
     private catchUp(): void {
         const now = performance.now();
-        const ms = Math.round(now - this.since);
+        const ms = Math.round((now - this.since) * this.rate);
         this.since = now;
         if (ms > 0) this.machine.send({ type: 'elapse', ms });
     }
@@ -366,13 +444,13 @@ export class Player {
     private wait(): void {
         clearTimeout(this.timer);
         const due = this.machine.due();
-        if (due === null) return;
+        if (due === null || this.rate === 0) return;
         this.timer = window.setTimeout(() => {
             this.since = performance.now();
             const from = this.stage.top;
             this.machine.send({ type: 'elapse', ms: due });
             this.after(from);
-        }, due);
+        }, due / this.rate);
     }
 
     private show(plan: Parameters<Stage['show']>[1], from: number): void {
@@ -382,6 +460,7 @@ export class Player {
         const returned = machine.trail.length < this.depth;
         this.depth = machine.trail.length;
         this.stage.show({ screen: machine.screen, over: machine.over }, plan, from, returned);
+        if (this.rate !== 1) this.paced();
         const none = this.stage.top === null;
         this.root.querySelector<HTMLElement>('.nothing')!.hidden = !none;
         this.frame.hidden = none;
@@ -412,8 +491,11 @@ export class Player {
         const state = this.machine?.known(this.machine.screen) ?? null;
         if (!state) return;
         const room = this.root.querySelector('.table')!.getBoundingClientRect();
-        this.scale = Math.min(1, (room.width - 48) / state.width, (room.height - 48) / state.view);
-        Object.assign(this.frame.style, { width: `${state.width}px`, height: `${state.view}px`, transform: `translate(-50%, -50%) scale(${this.scale})`, borderRadius: `${state.corner}px` });
+        const whole = this.root.classList.contains('whole');
+        this.scale = this.perMm !== null ? this.perMm * (state.pointing === 'touch' ? MM_TOUCHED : MM_POINTED)
+            : whole ? Math.min(room.width / state.width, room.height / state.view) : Math.min(1, (room.width - 48) / state.width, (room.height - 48) / state.view);
+        this.root.classList.toggle('larger', state.width * this.scale > room.width || state.view * this.scale > room.height);
+        Object.assign(this.frame.style, { width: `${state.width}px`, height: `${state.view}px`, transform: `${this.root.classList.contains('larger') ? '' : 'translate(-50%, -50%) '}scale(${this.scale})`, borderRadius: whole ? '0' : `${state.corner}px` });
         this.frame.dataset['pointing'] = state.pointing;
     }
 }

@@ -22,8 +22,11 @@ export class Region {
     private sticks: Sticks[] | null = null;
     private readonly clip: SVGElement | null;
 
-    /** @param moved it stands elsewhere */
-    constructor(readonly svg: SVGSVGElement, private readonly moved: (region: Region) => void) {
+    /**
+     * @param moved it stands elsewhere
+     * @param rate how fast time goes
+     */
+    constructor(readonly svg: SVGSVGElement, private readonly moved: (region: Region) => void, private readonly rate: () => number) {
         this.spec = JSON.parse(svg.dataset['scroll']!) as Spec;
         this.clip = svg.previousElementSibling instanceof SVGClipPathElement ? svg.previousElementSibling : null;
         // What sticks lies over what comes after it.
@@ -103,7 +106,7 @@ export class Region {
             return;
         }
         const step = (now: number): void => {
-            const ms = Math.max(0, now - begun);
+            const ms = Math.max(0, now - begun) * this.rate();
             this.set(after(ms, fromX, x, slowX), after(ms, fromY, y, slowY));
             if (this.x !== x || this.y !== y) this.frame = requestAnimationFrame(step);
             else this.leads = false;
@@ -156,6 +159,8 @@ export class Region {
 
 export class Regions {
     private readonly known = new WeakMap<Element, Region>();
+    /** How fast time goes. */
+    rate = 1;
     /** The press under way: what can go with it, and from where. */
     private press: { around: Map<string, { region: Region; x: number; y: number }>; pane: HTMLElement; x: number; y: number; trail: [number, number, number][] } | null = null;
 
@@ -163,7 +168,7 @@ export class Regions {
     constructor(private readonly machine: () => Machine, private readonly paged: (widget: string, item: number) => void) {}
 
     dress(pane: HTMLElement): void {
-        for (const svg of pane.querySelectorAll<SVGSVGElement>('svg[data-scroll]')) this.known.set(svg, new Region(svg, (region) => this.moved(region)));
+        for (const svg of pane.querySelectorAll<SVGSVGElement>('svg[data-scroll]')) this.known.set(svg, new Region(svg, (region) => this.moved(region), () => this.rate));
         // What sticks on the screen as a whole, which the browser scrolls.
         pane.addEventListener('scroll', () => this.stick(pane));
     }

@@ -41,6 +41,7 @@ export interface Doers {
     panels: Record<'notes' | 'needs' | 'kit' | 'grid' | 'threads' | 'unroll' | 'checks' | 'facets' | 'reel' | 'history', () => void>;
     takes: { make: () => void; compare: () => void };
     cues: () => void;
+    beside: () => void;
     flow: (show: 'map' | 'site' | 'paths') => void;
     stress: () => void;
     libraries: () => void;
@@ -189,6 +190,7 @@ export function register(on: Doers): Command[] {
         { id: 'measure', name: 'Distances from the selection to what is under the pointer', group: 'Looking', keys: ['M held'], listed: true, run: () => undefined },
         { id: 'pan', name: 'Pan; scroll; zoom to the pointer', group: 'Looking', keys: ['Space drag', 'wheel', 'Ctrl wheel'], listed: true, run: () => undefined },
         { id: 'rehearse', name: 'Rehearse from here', group: 'Looking', keys: ['R'], menu: ['screen'], run: () => document.querySelector<HTMLAnchorElement>('a[data-rehearse]')?.click() },
+        { id: 'beside', name: 'Rehearse beside the wall', short: 'Rehearse beside', group: 'Looking', keys: ['Shift+R'], menu: ['screen'], run: on.beside },
         { id: 'frames', name: 'Show or hide device frames', group: 'Looking', run: () => void server.edit({ type: 'set-framed', framed: !on.parts.picture.stage.hasAttribute('data-framed') }) },
         { id: 'stress', name: 'The screen under strain: long words, other languages, 200 %, other devices', short: 'Put under strain', group: 'Looking', menu: ['screen'], when: screen, rare: true, run: on.stress },
         { id: 'devices', name: 'The screen on all devices', group: 'Looking', menu: ['screen'], when: screen, rare: true, run: () => void asking.allDevices() },

@@ -14,13 +14,15 @@ const NEAR = 5;
 /** So many cues are said at once. */
 const MOST_SAID = 4;
 
-interface Thread { course: Course; owner: string; said: string; way: Point[] }
+interface Thread { course: Course; owner: string; cue: string; said: string; way: Point[] }
 
 export class Threads {
     shown = localStorage.getItem('kindred.threads') !== 'off';
     private readonly place: SVGElement;
     private threads: Thread[] = [];
-    private returns: { at: Point; owner: string; said: string; screen: string }[] = [];
+    private returns: { at: Point; owner: string; cue: string; said: string; screen: string }[] = [];
+    /** The cue that has just happened in the rehearsal beside the wall. */
+    private lit: string | null = null;
     private lanes = new Lanes(new Map());
     /** The screens that the lanes run between, and the threads that have ways on them, by which a change is noticed. */
     private known = ['', ''];
@@ -37,6 +39,12 @@ export class Threads {
         return this.shown;
     }
 
+    /** A cue stands out; none without one. */
+    light(cue: string | null): void {
+        this.lit = cue;
+        this.show();
+    }
+
     /** After anything changed: where things lie, what leads where, what is selected. */
     show(): void {
         if (this.shown) this.find();
@@ -47,12 +55,12 @@ export class Threads {
         if (!this.shown) return;
         const { layers, screens, screen } = this.selection;
         const selected = new Set([...layers, ...screens]);
-        const [quiet, loud] = [draw(this.place, 'g', { class: 'quiet' }), draw(this.place, 'g', { class: 'picked' })];
-        for (const { course, owner, way } of this.threads) {
+        const [quiet, loud, lit] = [draw(this.place, 'g', { class: 'quiet' }), draw(this.place, 'g', { class: 'picked' }), draw(this.place, 'g', { class: 'lit' })];
+        for (const { course, owner, cue, way } of this.threads) {
             const belongs = selected.has(owner) || (layers.length === 0 && (screens.length > 0 ? selected.has(course.screen) || selected.has(course.target) : screen === course.screen));
-            this.thread(belongs ? loud : quiet, way);
+            this.thread(cue === this.lit ? lit : belongs ? loud : quiet, way);
         }
-        for (const { at, owner, screen: on } of this.returns) this.returning(selected.has(owner) || (layers.length === 0 && on === screen) ? loud : quiet, at);
+        for (const { at, owner, cue, screen: on } of this.returns) this.returning(cue === this.lit ? lit : selected.has(owner) || (layers.length === 0 && on === screen) ? loud : quiet, at);
     }
 
     /** The camera moved. */
@@ -86,16 +94,16 @@ export class Threads {
     private find(): void {
         const { picture } = this;
         const screens = new Map(picture.screens().map((screen) => [screen.dataset['screen']!, picture.screenBox(screen.dataset['screen']!)]));
-        const found: { course: Course; owner: string; said: string }[] = [];
+        const found: { course: Course; owner: string; cue: string; said: string }[] = [];
         this.returns = [];
         for (const element of picture.withCues()) {
             const screen = picture.screenOf(element);
             const isScreen = element.matches('.screen');
             const from = isScreen ? picture.screenBox(screen) : picture.bounds(element);
             const owner = isScreen ? screen : element.dataset['layer']!;
-            for (const { target, said } of picture.threads(element)) {
-                if (target === '') this.returns.push({ at: { x: from.x, y: from.y + from.height / 2 }, owner, said, screen });
-                else if (screens.has(target)) found.push({ owner, said, course: { from, screen, target } });
+            for (const { id: cue, target, said } of picture.threads(element)) {
+                if (target === '') this.returns.push({ at: { x: from.x, y: from.y + from.height / 2 }, owner, cue, said, screen });
+                else if (screens.has(target)) found.push({ owner, cue, said, course: { from, screen, target } });
             }
         }
         const [around, led] = [JSON.stringify([...screens]), JSON.stringify(found)];
@@ -103,7 +111,7 @@ export class Threads {
         if (around !== this.known[0]) this.lanes = new Lanes(screens);
         this.known = [around, led];
         const all = this.lanes.ways(found.map(({ course }) => course));
-        this.threads = found.map(({ course, owner, said }, i) => ({ course, owner, said, way: all[i] ?? straight(course.from, screens.get(course.target)!) }));
+        this.threads = found.map(({ course, owner, cue, said }, i) => ({ course, owner, cue, said, way: all[i] ?? straight(course.from, screens.get(course.target)!) }));
     }
 
     private thread(into: Element, way: Point[]): void {

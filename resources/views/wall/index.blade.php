@@ -91,6 +91,10 @@
         </section>
         <section id="sheet" aria-label="Data sheet" hidden></section>
         <section id="house" aria-labelledby="house-title" hidden></section>
+        <aside id="beside" aria-label="Rehearsal beside the wall" hidden>
+            <header><h2>Rehearse</h2><a class="button quiet" data-rehearse href="{{ route('rehearse', $project) }}" title="On its own page (R)">On its page</a><button type="button" class="icon-button" data-part="close" aria-label="Close the rehearsal" title="Close (Escape)"><x-glyph name="x"/></button></header>
+            <div id="rehearsal"></div>
+        </aside>
         <aside id="reel" aria-label="Reel">@include('wall.reel')</aside>
     </div>
     @include('wall.colour')

@@ -1,0 +1,144 @@
+/** What steers a rehearsal: its pace, its way, its size, the device turned; and the rehearsal beside the wall. */
+import { expect, type Locator, type Page } from '@playwright/test';
+import { at, enter, importFile, near, openDemo, saved, screen, setField, test } from './support/hand.ts';
+
+const now = (page: Page): Locator => page.locator('#rehearsal .screen-now');
+const still = (page: Page): Promise<unknown> => page.waitForFunction(() => document.getAnimations().every((one) => one.playState !== 'running'));
+const button = (id: string, y: number, to: string, transition: object): object => ({ id, kind: 'box', name: id, x: 24, y, width: 342, height: 56, fills: [{ colour: '#17594f' }], cues: [{ id: `${id}cue`, trigger: { kind: 'tap' }, actions: [{ kind: 'show', screen: to, transition }] }] });
+const push = { kind: 'push', direction: 'left', duration: 600, delay: 0, easing: 'linear' };
+const sized = (id: string, x: number, layers: object[], more: object = {}): object => ({ id, name: id[0]!.toUpperCase() + id.slice(1), device: 'phone', x, y: 0, width: 390, height: 844, view: 844, ground: '#f8f8f7', layers, ...more });
+const STEPS = { format: 'kindred-canvas', version: 4, screens: [
+    sized('first', 0, [button('next', 200, 'second', push), { id: 'foot', kind: 'box', name: 'Foot', x: 0, y: 764, width: 390, height: 80, pins: { left: true, right: true, bottom: true }, fills: [{ colour: '#1e2223' }] }]),
+    sized('second', 480, [button('onward', 200, 'third', push), { id: 'switch', kind: 'widget', widget: 'switch', name: 'Lit', label: 'Lit', signal: 'lit', x: 24, y: 400, width: 200, height: 40 }]),
+    sized('third', 960, []),
+] };
+
+async function rehearsed(page: Page): Promise<void> {
+    await enter(page);
+    await importFile(page, 'steps.json', { ...STEPS, name: `Steps ${Date.now()}` });
+    await page.getByRole('link', { name: 'Rehearse' }).click();
+    await expect(now(page)).toHaveText('First');
+}
+
+/** How far the arriving screen has still to come, of its width. */
+const away = (page: Page, id: string): Promise<number> => page.locator(`.pane[data-screen=${id}]`).evaluate((pane: HTMLElement) => Math.round((new DOMMatrix(getComputedStyle(pane).transform).m41 / pane.offsetWidth) * 1000) / 1000);
+
+test('time stands still and goes on step by step, and slower', async ({ page }) => {
+    await rehearsed(page);
+    await page.getByLabel('Pace').selectOption({ label: 'Step by step' });
+    await page.locator('.pane:not(.waiting) [data-layer=next]').click();
+    await expect(now(page)).toHaveText('Second');
+    expect(await away(page, 'second')).toBe(1);
+    const step = page.getByRole('button', { name: 'Step', exact: true });
+    for (const [i, left] of [0.917, 0.833, 0.75].entries()) {
+        if (i === 0) await step.click();
+        else await page.keyboard.press('.');
+        expect(await away(page, 'second')).toBeCloseTo(left, 2);
+    }
+    for (let i = 0; i < 9; i++) await page.keyboard.press('.');
+    await expect.poll(() => away(page, 'second')).toBe(0);
+    // A tenth as fast: it takes 6 s then.
+    await page.getByLabel('Pace').selectOption({ label: 'A tenth' });
+    await page.locator('.pane:not(.waiting) [data-layer=onward]').click();
+    expect(await page.evaluate(() => document.getAnimations().map((one) => one.playbackRate))).toEqual(expect.arrayContaining([0.1]));
+    await page.getByLabel('Pace').selectOption({ label: 'As it is' });
+    await still(page);
+    await expect(now(page)).toHaveText('Third');
+});
+
+test('the way here is shown, and gone back at once', async ({ page }) => {
+    await rehearsed(page);
+    await page.keyboard.press('p');
+    for (const [id, name] of [['next', 'Second'], ['onward', 'Third']] as const) {
+        await page.locator(`.pane:not(.waiting) [data-layer=${id}]`).click();
+        await expect(now(page)).toHaveText(name);
+    }
+    const steps = page.locator('#rehearsal ol.path li');
+    await expect(steps).toHaveText(['First', 'Second', 'Third']);
+    await expect(steps.last().locator('[aria-current=step]')).toHaveCount(1);
+    await page.locator('#rehearsal ol.path').getByRole('button', { name: 'First' }).click();
+    await expect(now(page)).toHaveText('First');
+    await expect(steps).toHaveText(['First']);
+});
+
+test('the device is turned and all is laid out anew, with what is held; its real size follows a ruler', async ({ page }) => {
+    await rehearsed(page);
+    await page.locator('.pane:not(.waiting) [data-layer=next]').click();
+    await page.locator('.pane:not(.waiting) [data-press]').click();
+    await page.keyboard.press('o');
+    const device = page.locator('#rehearsal .device');
+    await expect.poll(() => device.evaluate((one: HTMLElement) => [one.style.width, one.style.height])).toEqual(['844px', '390px']);
+    await expect(now(page)).toHaveText('Second');
+    await page.keyboard.press('s');
+    await expect(page.locator('.signals dd').first()).toHaveText(/on|yes|true/i);
+    await page.keyboard.press('ArrowLeft');
+    await still(page);
+    // What holds to both sides and the bottom does so, too.
+    const foot = await page.locator('.pane:not(.waiting) [data-layer=foot] rect').first().evaluate((one) => [one.getAttribute('width'), one.closest('[data-layer]')!.getAttribute('transform')]);
+    expect(foot).toEqual(['844', 'translate(0 310)']);
+    await page.keyboard.press('o');
+    await expect.poll(() => device.evaluate((one: HTMLElement) => one.style.width)).toBe('390px');
+
+    await page.keyboard.press('z');
+    const ruler = page.getByLabel('Length of the bar');
+    await ruler.fill('428');
+    await page.getByRole('button', { name: 'It is as long' }).click();
+    // 428 px to the 85.6 mm of a card are 5 px a mm; 390 px of a phone are 390 / 160 inches.
+    expect((await device.boundingBox())!.width).toBeCloseTo((390 / 160) * 25.4 * 5, 0);
+    await page.keyboard.press('z');
+    await expect.poll(async () => Math.round((await device.boundingBox())!.width)).not.toBe(Math.round((390 / 160) * 25.4 * 5));
+});
+
+test('beside the wall the screen and the cue light up, and an edit shows without losing what is held', async ({ page }) => {
+    await enter(page);
+    await importFile(page, 'steps.json', { ...STEPS, name: `Steps ${Date.now()}` });
+    await near(page, 'First');
+    await page.keyboard.press('Shift+R');
+    const beside = page.locator('#beside');
+    const lit = (id: string): Promise<string> => page.locator(`#stage .screen[data-screen=${id}]`).evaluate((one) => getComputedStyle(one).outlineStyle);
+    await expect(beside.locator('.screen-now')).toHaveText('First');
+    expect(await lit('first')).toBe('dashed');
+    await beside.locator('.pane:not(.waiting) [data-layer=next]').click();
+    await expect(beside.locator('.screen-now')).toHaveText('Second');
+    await expect(page.locator('#overlay .threads .lit .thread')).toHaveCount(1);
+    await expect.poll(() => lit('first')).not.toBe('dashed');
+    expect(await lit('second')).toBe('dashed');
+    await beside.locator('.pane:not(.waiting) [data-press]').click();
+    const on = beside.locator('.pane:not(.waiting) [data-press]');
+    await expect(on).toHaveAttribute('aria-checked', 'true');
+    // Its keys are its own: the wall takes none of them.
+    await beside.locator('.table').focus();
+    await page.keyboard.press('t');
+    await expect(beside.getByRole('button', { name: 'Tappable areas' })).toHaveAttribute('aria-pressed', 'true');
+    await expect(page.locator('#wall')).toHaveAttribute('data-tool', 'pick');
+
+    await near(page, 'Second');
+    await page.mouse.click(...(await at(screen(page, 'Second'), 60, 228)));
+    await setField(page, 'Y', '260');
+    await saved(page);
+    await expect.poll(() => beside.locator('.pane:not(.waiting) [data-layer=onward]').getAttribute('transform')).toBe('translate(24 260)');
+    await expect(on).toHaveAttribute('aria-checked', 'true');
+    await expect(beside.locator('.screen-now')).toHaveText('Second');
+    // A further screen is no obstacle: it goes on where it was.
+    await near(page, 'Third');
+    await page.keyboard.press('Control+d');
+    await saved(page);
+    await expect(beside.locator('.screen-now')).toHaveText('Second');
+    await beside.locator('.table').focus();
+    await page.keyboard.press('Escape');
+    await expect(beside).toBeHidden();
+    await expect.poll(() => lit('second')).not.toBe('dashed');
+});
+
+test('a rehearsal in another window follows edits', async ({ page, context }) => {
+    await openDemo(page, 'Followed');
+    const other = await context.newPage();
+    await other.goto(`${page.url().replace(/\/wall.*$/, '/rehearse')}?screen=booked`);
+    await expect(now(other)).toHaveText('Booked');
+    await near(page, 'Booked');
+    await page.locator('#facets [data-screen-field=ground]').fill('#123456');
+    await page.locator('#facets [data-screen-field=ground]').press('Enter');
+    await saved(page);
+    await expect.poll(() => other.locator('.pane:not(.waiting) svg > rect').first().getAttribute('fill')).toBe('#123456');
+    await other.close();
+});
