@@ -205,6 +205,31 @@ test('what is typed into a field of facets that are still about the layer before
     expect((await stored(page, 't00003'))['x']).toBe(24);
 });
 
+test('what is typed about a cue, where the facets are still about the layer before, is that of the layer that is selected', async ({ page }) => {
+    await openDemo(page, 'Quick cues');
+    await near(page, 'Welcome');
+    const led = screen(page, 'Welcome').locator('[data-layer][data-cues]');
+    const time = page.locator('#facets [data-cue-field="actions.0.transition.duration"]');
+    const durations = (): Promise<number[]> => Promise.all([0, 1].map(async (n) => {
+        const { cues } = await stored(page, (await led.nth(n).getAttribute('data-layer'))!) as unknown as { cues: { actions: { transition: { duration: number } }[] }[] };
+        return cues[0]!.actions[0]!.transition.duration;
+    }));
+    const [first] = await durations();
+    await page.mouse.click(...(await middle(led.nth(0))));
+    await expect(time).toHaveValue(String(first));
+    await page.route(/\/facets\?/, async (route) => {
+        await new Promise((go) => setTimeout(go, 500));
+        await route.continue();
+    });
+    await page.mouse.click(...(await middle(led.nth(1))));
+    await time.click();
+    await page.keyboard.type('0.7 s');
+    await page.keyboard.press('Enter');
+    await expect(time).toHaveAttribute('value', '700');
+    await saved(page);
+    expect(await durations()).toEqual([first, 700]);
+});
+
 test('a number that opens a facet goes into the field of the layer that is selected, also before the facets are about it', async ({ page }) => {
     await openDemo(page, 'Quick facets');
     await near(page, 'Welcome');

@@ -73,9 +73,9 @@ export class Player {
         }, 1 + crypto.getRandomValues(new Uint32Array(1))[0]! % 2_147_483_646, Date.UTC(now.getFullYear(), now.getMonth(), now.getDate()) / 86_400_000);
         made = true;
         this.turning = new Turning(this.machine);
-        this.works = new Works(this.machine, this.frame, () => this.stage.top, (happening) => this.tell({ ...happening, ...this.fielded(happening) } as Happening));
-        this.frame.addEventListener('pointerdown', (event) => this.down(event));
         const { signal } = this.gone;
+        this.works = new Works(this.machine, this.frame, () => this.stage.top, (happening) => this.tell({ ...happening, ...this.fielded(happening) } as Happening), signal);
+        this.frame.addEventListener('pointerdown', (event) => this.down(event));
         addEventListener('pointermove', (event) => this.moved(event), { signal });
         addEventListener('pointerup', () => this.up('up'), { signal });
         addEventListener('pointercancel', () => this.up('cancel'), { signal });

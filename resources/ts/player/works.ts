@@ -50,12 +50,22 @@ export class Works {
     private typed: HTMLInputElement | HTMLTextAreaElement | null = null;
     private slid: SVGElement | null = null;
     private opened: HTMLElement | null = null;
+    /** While a button is held the drawn keyboard stays, so that nothing moves away under the press. */
+    private held = false;
 
     /** @param pane the screen that is shown */
-    constructor(private readonly machine: Machine, private readonly frame: HTMLElement, private readonly pane: () => HTMLElement | null, private readonly send: (happening: Happening) => void) {
+    constructor(private readonly machine: Machine, private readonly frame: HTMLElement, private readonly pane: () => HTMLElement | null, private readonly send: (happening: Happening) => void, signal: AbortSignal) {
         frame.addEventListener('pointerdown', (event) => this.down(event));
         // A drawn key leaves the caret where it is.
-        frame.addEventListener('mousedown', (event) => (event.target as Element).closest('[data-press=key]') && event.preventDefault());
+        frame.addEventListener('mousedown', (event) => {
+            this.held = true;
+            if ((event.target as Element).closest('[data-press=key]')) event.preventDefault();
+        });
+        // After the click that it may end in.
+        addEventListener('mouseup', () => {
+            this.held = false;
+            setTimeout(() => this.putAway());
+        }, { signal });
         frame.addEventListener('pointermove', (event) => this.slid && this.slide(event));
         for (const end of ['pointerup', 'pointercancel'] as const) frame.addEventListener(end, () => this.slid = null);
         frame.addEventListener('input', (event) => this.typing(event.target as HTMLInputElement));
@@ -282,8 +292,16 @@ export class Works {
     private left(element: Element): void {
         if (!element.matches('.live.typed')) return;
         this.tell({ type: 'leave', widget: key(element) });
-        this.pane()?.querySelector<HTMLElement>('[data-keys]')?.setAttribute('hidden', '');
-        this.pane()?.classList.remove('typing');
+        if (!this.held) this.putAway();
+    }
+
+    /** The drawn keyboard goes, unless something is typed into. */
+    private putAway(): void {
+        if (document.activeElement?.matches('.live.typed')) return;
+        for (const pane of this.frame.querySelectorAll('.pane.typing')) {
+            pane.querySelector('[data-keys]')?.setAttribute('hidden', '');
+            pane.classList.remove('typing');
+        }
     }
 
     private keyed(event: KeyboardEvent): void {

@@ -439,6 +439,15 @@ export class Facets {
         // The browser says it once more when a field is left that Enter has sent already.
         if (isWritten(input) && input.value === told(input)) return;
         accept(input);
+        // What has no name of its own is, while the facets are about the layer before, that in the same place of the one that is selected.
+        if (input.dataset['cueField'] !== undefined && this.place.ariaBusy === 'true') {
+            const [{ value }, { subject }] = [input, this];
+            return void this.fragment.ask().then(() => {
+                if (!input.isConnected || this.subject !== subject) return;
+                input.value = value;
+                this.changed(input);
+            });
+        }
         const commands = this.commandsOf(input);
         if (commands.length > 0) this.settle(input, this.server.edit(...commands));
     }

@@ -12,6 +12,7 @@ type Curve = [number, number, number, number];
 export class Moving {
     private dragged: { graph: SVGSVGElement; handle: number; pointer: number } | null = null;
     private readonly played = new WeakMap<Element, string>();
+    private readonly playing = new WeakMap<Element, Animation[]>();
 
     constructor(private readonly place: HTMLElement) {
         place.addEventListener('pointerdown', (event) => this.down(event));
@@ -21,31 +22,30 @@ export class Moving {
         place.addEventListener('keydown', (event) => this.typed(event), true);
         for (const kind of ['pointerover', 'focusin', 'click'] as const) place.addEventListener(kind, (event) => {
             const miniature = (event.target as Element).closest<HTMLElement>('.miniature');
-            if (miniature && (kind === 'click' || miniature.getAnimations({ subtree: true }).length === 0)) this.play(miniature);
+            if (miniature && (kind === 'click' || !this.playing.get(miniature)?.some((one) => one.playState === 'running'))) this.play(miniature);
         });
     }
 
-    /** The facets have been drawn: what has changed is played. */
+    /** The facets have been drawn: what has changed is played once that is on the screen. */
     drawn(): void {
-        for (const miniature of this.place.querySelectorAll<HTMLElement>('.miniature')) {
-            const plan = miniature.dataset['plan']!;
-            if (this.played.get(miniature) !== plan && miniature.checkVisibility()) this.play(miniature);
-            this.played.set(miniature, plan);
-        }
+        requestAnimationFrame(() => {
+            for (const miniature of this.place.querySelectorAll<HTMLElement>('.miniature')) {
+                const plan = miniature.dataset['plan']!;
+                if (this.played.get(miniature) !== plan && miniature.checkVisibility()) this.play(miniature);
+                this.played.set(miniature, plan);
+            }
+        });
     }
 
     private play(miniature: HTMLElement): void {
-        const plan = JSON.parse(miniature.dataset['plan']!) as Plan;
-        for (const animation of miniature.getAnimations({ subtree: true })) animation.cancel();
-        const part = (subject: string): HTMLElement => miniature.querySelector<HTMLElement>(`[data-subject=${subject}]`)!;
-        part('arriving').style.zIndex = plan.above === 'arriving' ? '2' : '1';
-        part('leaving').style.zIndex = plan.above === 'arriving' ? '1' : '2';
+        for (const animation of this.playing.get(miniature) ?? []) animation.cancel();
         if (matchMedia('(prefers-reduced-motion: reduce)').matches) return;
+        const plan = JSON.parse(miniature.dataset['plan']!) as Plan;
+        const part = (subject: string): HTMLElement => miniature.querySelector<HTMLElement>(`[data-subject=${subject}]`)!;
         const timing = { duration: plan.duration, delay: 300, easing: plan.easing, fill: 'backwards' as const };
-        for (const { subject, property, values } of plan.tracks) {
-            part(subject).animate(values.map((value): Keyframe => (property === 'opacity' ? { opacity: value } : { transform: `${property}(${value * 100}%)` })), timing);
-        }
-        if (plan.match) part('carried').animate([{ inset: '62% 52% 16% 14%', borderRadius: '2px' }, { inset: '0 0 56% 0', borderRadius: '0' }], timing);
+        const playing = plan.tracks.map(({ subject, property, values }) => part(subject).animate(values.map((value): Keyframe => (property === 'opacity' ? { opacity: value } : { transform: `${property}(${value * 100}%)` })), timing));
+        if (plan.match) playing.push(part('carried').animate([{ inset: '62% 52% 16% 14%', borderRadius: '2px' }, { inset: '0 0 56% 0', borderRadius: '0' }], timing));
+        this.playing.set(miniature, playing);
     }
 
     private down(event: PointerEvent): void {

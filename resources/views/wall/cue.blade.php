@@ -1,9 +1,10 @@
 {{-- One cue: when it happens, on what conditions, what it does, and what otherwise. --}}
 @php
     $trigger = $cue->trigger;
-    $id = $cue->id;
+    // By place: what is being typed stays where it is when the facets are drawn for another layer.
+    $id = "q{$at}";
 @endphp
-<div class="cue row-group" id="cue-{{ $id }}" data-cue="{{ $id }}">
+<div class="cue row-group" id="cue-{{ $at }}" data-cue="{{ $cue->id }}">
     @php($entries = $owner instanceof Kindred\Document\Layer && $owner->content instanceof Kindred\Document\Layer\Widget ? array_values(array_filter(array_map(fn ($item) => $item->label, $owner->content->items))) : [])
     @if ($entries !== [] || $cue->entry !== '')
         <div class="row"><label for="n-{{ $id }}" title="The whole widget, or one of its entries">Of</label>
@@ -54,5 +55,5 @@
             @include('wall.cue.more', ['field' => 'otherwise.'.count($cue->otherwise).'.kind', 'label' => $cue->otherwise === [] ? 'otherwise …' : 'otherwise then …', 'kinds' => Kindred\Document\Cue\Action::ALL])
         @endif
     </div>
-    <button class="button quiet justify-self-start !text-clay" data-do="remove-cue" data-id="{{ $id }}">Remove cue</button>
+    <button class="button quiet justify-self-start !text-clay" data-do="remove-cue" data-id="{{ $cue->id }}">Remove cue</button>
 </div>

@@ -36,8 +36,7 @@
         <span class="text-ash" data-cues-chosen>None is ticked</span>
         <select class="field !w-36" data-cues-set="kind" aria-label="Transition of those that are ticked"><option value="">transition …</option>@foreach (Kindred\Document\Cue\TransitionKind::cases() as $kind)<option value="{{ $kind->value }}">{{ $kind->value }}</option>@endforeach</select>
         <input class="field !w-32" data-cues-set="duration" aria-label="Duration of those that are ticked" placeholder="duration ms" autocomplete="off">
-        <input class="field !w-48" data-cues-set="easing" aria-label="Easing of those that are ticked" placeholder="easing" list="cues-easings" autocomplete="off" spellcheck="false">
-        <datalist id="cues-easings">@foreach (Kindred\Document\Cue\Easing::OFFERED as $easing)<option>{{ $easing }}</option>@endforeach</datalist>
+        <input class="field !w-48" data-cues-set="easing" aria-label="Easing of those that are ticked" placeholder="easing" list="easings" autocomplete="off" spellcheck="false">
         <button type="button" class="button" data-cues-do="set">Set</button>
         <span class="flex-1"></span>
         <button type="button" class="button quiet !text-clay" data-cues-do="remove">Remove</button>

@@ -99,7 +99,6 @@
                     @if ($wall !== null && $transition->kind->directed() && $transition->direction !== $wall)<button type="button" class="button" data-do="cue-up" data-name="{{ $path }}.transition.direction" data-to="{{ $wall->value }}" title="As the screens hang on the wall">Rather {{ $wall->value }}</button>@endif</span></div>
             @endif
             <div class="row"><label for="y-{{ $key }}">Delay ms</label><input class="field" id="y-{{ $key }}" data-cue-field="{{ $path }}.transition.delay" data-step="10" autocomplete="off" spellcheck="false" value="{{ $transition->delay }}"></div>
-            <datalist id="easings">@foreach (Kindred\Document\Cue\Easing::OFFERED as $name)<option>{{ $name }}</option>@endforeach</datalist>
         @endif
     @endif
 </div>
