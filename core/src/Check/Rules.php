@@ -47,6 +47,7 @@ final class Rules
         Rule\ConflictingCues::class,
         Rule\Loop::class,
         Rule\ImpossibleCondition::class,
+        Rule\NeverSet::class,
         Rule\HiddenLayer::class,
         Rule\EmptyLayer::class,
         Rule\DuplicateLayer::class,

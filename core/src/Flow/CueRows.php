@@ -32,7 +32,7 @@ use Kindred\Signal\Kind;
  * @phpstan-import-type Step from Formula
  *
  * @phpstan-type Test array{kind: string, not?: bool, signal?: string, part?: string, compare?: string, value?: float|string, to?: string, axis?: string, state?: string, instance?: string}
- * @phpstan-type Deed array{kind: string, screen?: string, to?: string, first?: bool, axis?: string, state?: string|null, instance?: string, signal?: string, value?: bool|int|float|string|list<int>|null, by?: float, steps?: list<Step>, layer?: string, address?: string, plan?: Plan|null, inverse?: Plan|null}
+ * @phpstan-type Deed array{kind: string, screen?: string, to?: string, first?: bool, axis?: string, state?: string|null, instance?: string, signal?: string, value?: bool|int|float|string|list<int>|null, by?: int|float, steps?: list<Step>, layer?: string, address?: string, plan?: Plan|null, inverse?: Plan|null}
  * @phpstan-type CueRow array{id: string, trigger: array{kind: string, delay?: int, press?: int, direction?: string, distance?: float, key?: string, phrase?: string, reaches?: Test}, conditions: list<list<Test>>, actions: list<Deed>, otherwise: list<Deed>, turns?: list<string>}
  */
 final readonly class CueRows

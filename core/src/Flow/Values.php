@@ -114,7 +114,7 @@ final class Values
         if ($by === null) {
             $this->become($name, $signal, $this->result($deed['steps'] ?? []));
         } elseif ($signal['kind'] === 'on') {
-            $this->values[$name] = ($value === true) !== ($by !== 0.0);
+            $this->values[$name] = ($value === true) !== ((float) $by !== 0.0);
         } elseif ($signal['kind'] === 'one') {
             $this->values[$name] = $signal['labels'] === [] ? -1 : max(0, min(count($signal['labels']) - 1, (is_int($value) ? $value : -1) + (int) floor($by + 0.5)));
         } else {

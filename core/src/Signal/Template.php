@@ -19,6 +19,9 @@ final class Template
 {
     private const PLACEHOLDER = '/\{([^{}]*)\}/u';
 
+    /** What can be read though no widget gives it. */
+    public const BUILT_IN = ['serial' => true, 'today' => true];
+
     public static function hasPlaceholders(string $words): bool
     {
         return preg_match(self::PLACEHOLDER, $words) === 1;
@@ -41,6 +44,24 @@ final class Template
         }
 
         return array_filter($pieces, is_array(...)) === [] ? null : $pieces;
+    }
+
+    /** @return list<string> the signals that the placeholders of some words read, each once; none of what is no formula */
+    public static function reads(string $words): array
+    {
+        preg_match_all(self::PLACEHOLDER, $words, $match);
+        $read = [];
+        foreach ($match[1] as $source) {
+            try {
+                foreach (Formula::parse((string) preg_replace('/\s+as\s+.*$/Disu', '', trim($source))) as $step) {
+                    $read[] = $step['signal'] ?? '';
+                }
+            } catch (InvalidInput) {
+                continue;
+            }
+        }
+
+        return array_values(array_unique(array_filter($read, fn (string $name): bool => $name !== '')));
     }
 
     /**

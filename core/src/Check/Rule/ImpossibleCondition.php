@@ -62,8 +62,8 @@ final class ImpossibleCondition implements Across
     public static function facts(Scene $scene): array
     {
         $facts = self::asked($scene, new Address(''), $scene->screen->name, $scene->screen->id, $scene->screen->cues);
-        foreach ($scene->seen as $one) {
-            $content = $one->layer->content;
+        foreach ([...$scene->seen, ...$scene->away] as $one) {
+            $content = $one->layer->content instanceof Widget ? Kit::paged($one->layer->content) : $one->layer->content;
             $kind = $content instanceof Widget ? Kit::find($content->widget) : null;
             if ($content instanceof Widget && $kind instanceof Interactive) {
                 $signal = $kind->signal();
@@ -146,13 +146,33 @@ final class ImpossibleCondition implements Across
     {
         for ($i = $at; $i > 0 && ! $premises[$i]->or; $i--) {
             $other = $premises[$i - 1]->condition;
-            if ($other instanceof SignalIs && $other->signal === $is->signal && $other->part === $is->part && $other->to === '' && $is->to === ''
-                && $other->compare === Comparison::Is && $is->compare === Comparison::Is && trim($other->value) !== trim($is->value)) {
+            if (! $other instanceof SignalIs || $other->signal !== $is->signal || $other->part !== $is->part || $other->to !== '' || $is->to !== '') {
+                continue;
+            }
+            if ($other->compare === Comparison::Is && $is->compare === Comparison::Is && trim($other->value) !== trim($is->value)) {
                 return "“{$is->signal}” is either “{$other->value}” or “{$is->value}”";
+            }
+            if (self::excludes($other, $is) || self::excludes($is, $other)) {
+                return "“{$is->signal}” never {$other->compare->label()} {$other->value} and {$is->compare->label()} {$is->value} at once";
             }
         }
 
         return '';
+    }
+
+    /** Whether what is as large as the one asks for is never as small as the other does. */
+    private static function excludes(SignalIs $low, SignalIs $high): bool
+    {
+        if (! is_numeric(trim($low->value)) || ! is_numeric(trim($high->value))) {
+            return $low->compare === Comparison::Filled && $high->compare === Comparison::Empty;
+        }
+        [$from, $to] = [(float) $low->value, (float) $high->value];
+        $isFloor = in_array($low->compare, [Comparison::Over, Comparison::AtLeast, Comparison::Is], true);
+        $isCeiling = in_array($high->compare, [Comparison::Under, Comparison::AtMost, Comparison::Is], true);
+        // Both may be equal only where both may.
+        $meets = $low->compare !== Comparison::Over && $high->compare !== Comparison::Under;
+
+        return $isFloor && $isCeiling && ($from > $to || ($from === $to && ! $meets));
     }
 
     /** @param  list<Fact>  $gives  what gives the value */
@@ -170,6 +190,9 @@ final class ImpossibleCondition implements Across
         $labels = $gives->text('labels') === '' ? [] : explode("\n", $gives->text('labels'));
         if ($asks->text('compare') === Comparison::Is->value && $gives->text('kind') === Kind::One->value && $value !== '' && ! in_array($value, $labels, true)) {
             return "“{$gives->called}” has no “{$value}”";
+        }
+        if ($asks->text('compare') === Comparison::Is->value && $gives->text('kind') === Kind::On->value && $value !== '' && ! in_array(mb_strtolower($value), ['on', 'off', 'yes', 'no', 'true', 'false', '1', '0'], true)) {
+            return "“{$gives->called}” is on or off";
         }
         if ($gives->text('kind') !== Kind::Number->value || ! is_numeric($value)) {
             return null;

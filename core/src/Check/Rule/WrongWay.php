@@ -65,7 +65,7 @@ final class WrongWay implements OnFlow
     {
         $came = array_values(array_filter($ways->into[$way->screen], fn (Way $one): bool => $one->does === 'show' && $one->screen !== $way->screen));
         if ($way->does === 'return') {
-            return $way->to === null && ! $way->toFirst ? $came : [];
+            return $way->toFirst ? [] : array_values(array_filter($came, fn (Way $one): bool => $way->to === null || $one->screen === $way->to));
         }
         // Of two that show each other the one that hangs later goes back.
         $order = array_flip(array_keys($ways->screens));
