@@ -16,6 +16,7 @@ use Kindred\Document\Layer\Container;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Kinds;
 use Kindred\Document\Layer\Widget;
+use Kindred\Document\Overlay;
 use Kindred\Document\Place;
 use Kindred\Document\Project as ProjectThing;
 use Kindred\Document\Rank;
@@ -298,6 +299,14 @@ final readonly class Patches
         return ['ground' => $ground->toHex(), 'screen' => $screen->id, 'added' => $change->isAddition() || $change->touches('gone'), 'redraw' => $redraw] + self::describe($screen);
     }
 
+    /** How it lies over others: the place, and px right and down of one that was placed by hand. */
+    private static function over(Screen $screen): string
+    {
+        $over = $screen->over ?? Overlay::usual();
+
+        return "{$over->place->value} {$over->x} {$over->y}";
+    }
+
     /** @return array<string, mixed> what the wall knows of a screen */
     public static function describe(Screen $screen): array
     {
@@ -312,6 +321,7 @@ final readonly class Patches
             'ground' => $screen->ground->toHex(),
             'cues' => Renderer::threads($screen->cues),
             'said' => Renderer::said($screen->cues),
+            'over' => self::over($screen),
             'grid' => GridRenderer::draw($screen),
             'frame' => $frame->draw(),
             'framing' => [$frame->corner(), $around->x, $around->y, $around->width, $around->height],

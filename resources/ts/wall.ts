@@ -64,6 +64,7 @@ import { Styling } from './wall/styling.ts';
 import { foldMasthead, ZoomField } from './wall/surroundings.ts';
 import { CueList } from './wall/cuelist.ts';
 import { Flow } from './wall/flow.ts';
+import { Laid } from './wall/laid.ts';
 import { Matching } from './wall/matching.ts';
 import { Takes } from './wall/takes.ts';
 import { Taking } from './wall/taking.ts';
@@ -108,6 +109,7 @@ const camera = new Camera(wall, picture.stage, `kindred.camera.${project}`, () =
     stills.follow();
     overlay.follow();
     threads.follow();
+    laid.follow();
     inside.show();
     writer.place();
     rulers.follow();
@@ -124,6 +126,7 @@ const stills = new Stills(camera, picture, urls, () => (selection.layers.length 
 });
 const drawing = document.getElementById('overlay') as unknown as SVGSVGElement;
 const threads = new Threads(drawing, camera, picture, selection);
+const laid = new Laid(drawing, camera, picture, selection, (...some) => server.edit(...some), (screen) => urls['still']!.replace('SCREEN', screen));
 const overlay = new Overlay(drawing, camera, picture, selection);
 overlay.followed = () => facets.frame();
 
@@ -282,6 +285,7 @@ overlay.followed = () => {
 };
 overlay.shown = () => {
     threads.show();
+    laid.show();
     inside.show();
 };
 const together = new Together(wall);

@@ -181,7 +181,7 @@ test('a reference gives its main colours and lies under a screen to be traced', 
     const box = await extent(screen(page, 'Summary'));
     await drag(page, [box.x + 40, box.y + box.height * 0.62], [box.x + 120, box.y + box.height * 0.68]);
     await expect(screen(page, 'Summary').locator('[data-ground=tracing] ~ [data-layer]')).not.toHaveCount(0);
-    expect(await (await page.request.get((await page.locator('a[data-rehearse]').getAttribute('href'))!)).text()).not.toContain('data-ground="tracing"');
+    expect(await (await page.request.get((await page.getByRole('link', { name: 'Rehearse', exact: true }).getAttribute('href'))!)).text()).not.toContain('data-ground="tracing"');
     await page.locator('[data-card]', { hasText: 'Summary' }).locator('[data-open-screen]').click();
     await page.locator('#facets').getByRole('button', { name: 'Remove', exact: true }).click();
     await expect(ground).toHaveCount(0);

@@ -278,7 +278,7 @@ test('a home with three entries, four banners with pictures of their own, three 
     for (const n of [2, 3, 4]) await expect(screen(page, `Screen ${n}`).locator('[data-kind=widget]')).toHaveAttribute('data-cues', /.+>$/);
     expect(new Set(await home.locator('image').evaluateAll((all) => all.map((each) => each.getAttribute('href')))).size).toBe(4);
     // Played: out and back.
-    await page.locator('a[data-rehearse]').click();
+    await page.getByRole('link', { name: 'Rehearse', exact: true }).click();
     await page.goto(page.url().replace(/\?screen=.*/, ''));
     await playing(page, 'Screen 1');
     const pane = shown(page);

@@ -125,7 +125,7 @@ test('what lies behind is seen out of focus, moves under it, and looks the same 
     await page.keyboard.press('Escape');
     await page.mouse.up();
 
-    await page.locator('[data-rehearse]').first().click();
+    await page.getByRole('link', { name: 'Rehearse', exact: true }).click();
     await page.waitForURL(/rehearse/);
     await expect(page.locator('.behind use').first()).toBeAttached();
 });

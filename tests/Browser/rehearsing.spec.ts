@@ -142,3 +142,37 @@ test('a rehearsal in another window follows edits', async ({ page, context }) =>
     await expect.poll(() => other.locator('.pane:not(.waiting) svg > rect').first().getAttribute('fill')).toBe('#123456');
     await other.close();
 });
+
+test('where a screen opens over others is seen on the wall, and dragged there it lies by hand', async ({ page }) => {
+    await enter(page);
+    const opens = (id: string): object => ({ id, kind: 'box', name: 'Menu', x: 24, y: 600, width: 100, height: 48, fills: [{ colour: '#17594f' }], cues: [{ id: `${id}cue`, trigger: { kind: 'tap' }, actions: [{ kind: 'lay-over', screen: 'sheet' }] }] });
+    await importFile(page, 'over.json', { format: 'kindred-canvas', version: 4, name: `Over ${Date.now()}`, screens: [
+        sized('home', 0, [opens('menu')]), sized('kilns', 480, [opens('more')]), sized('sheet', 960, [], { height: 300, view: 300, ground: '#e8d9c0', over: { place: 'bottom', scrim: '#00000066' } }),
+    ] });
+    const ghosts = page.locator('#overlay .laid-ghost');
+    const place = (on: string): Promise<number[]> => page.locator(`#overlay .laid-ghost[data-on=${on}]`).evaluate((one) => one.getAttribute('data-at')!.split(' ').map(Number));
+    await page.keyboard.press('f');
+    await near(page, 'Home');
+    await page.keyboard.press('f');
+    // From a layer: what it opens, there.
+    await page.mouse.click(...(await at(screen(page, 'Home'), 60, 620)));
+    await expect(ghosts).toHaveCount(1);
+    expect(await place('home')).toEqual([0, 544]);
+    // Of the sheet: everywhere.
+    await screen(page, 'Sheet').locator('.screen-name').click();
+    await expect(ghosts).toHaveCount(2);
+    const { x, y, width, height } = (await page.locator('#overlay .laid-ghost[data-on=home] image').boundingBox())!;
+    const scale = width / 390;
+    await page.mouse.move(x + width / 2, y + height / 2);
+    await page.mouse.down();
+    await page.mouse.move(x + width / 2 + 10, y + height / 2 - 60 * scale, { steps: 4 });
+    await page.keyboard.down('Shift');
+    await page.mouse.move(x + width / 2 + 11, y + height / 2 - 100 * scale, { steps: 2 });
+    await page.mouse.up();
+    await page.keyboard.up('Shift');
+    await saved(page);
+    await expect.poll(() => place('kilns')).toEqual([0, 444]);
+    await expect(page.locator('#o-place')).toHaveValue('hand');
+    await page.keyboard.press('Control+z');
+    await expect.poll(() => place('kilns')).toEqual([0, 544]);
+});

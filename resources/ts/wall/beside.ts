@@ -94,7 +94,8 @@ export class Beside {
         this.waiting = window.setTimeout(async () => {
             const table = await this.ask(this.rehearsal?.player.machine.screen ?? '');
             this.waiting = 0;
-            if (table && this.isOpen) this.rehearsal?.redraw(table);
+            if (!table || !this.isOpen) return;
+            this.rehearsal?.redraw(table);
             this.show();
         }, BETWEEN);
     }

@@ -21,6 +21,8 @@ export interface Patch {
     ground?: string;
     cues?: string;
     said?: string;
+    /** How it lies over others: the place, px right, px down. */
+    over?: string;
     grid?: string;
     guides?: string;
     /** The frame of its device, drawn from the screen's corner, and its radius, place and size. */

@@ -8,7 +8,8 @@ const FULL = 2500;
 /** So many layers with shadows, blur or masks cost as much. */
 const HEAVY = 60;
 
-export interface Thread { id: string; target: string; said: string }
+/** `over`: what it brings is laid over. */
+export interface Thread { id: string; target: string; said: string; over: boolean }
 
 /** A layer's own elements, without those of layers in it. */
 export const own = (layer: Element): Element[] => [layer, ...[...layer.children].filter((child) => !child.hasAttribute('data-layer')).flatMap((child) => child.hasAttribute('data-inside') ? own(child) : [child, ...child.querySelectorAll('*')])];
@@ -202,7 +203,7 @@ export class Picture {
         const said = new Map((owner.getAttribute('data-said') ?? '').split('\n').map((line): [string, string] => [line.slice(0, line.indexOf(' ')), line.slice(line.indexOf(' ') + 1)]));
         return (owner.getAttribute('data-cues') ?? '').split(' ').filter(Boolean).map((cue) => {
             const [id = '', target = ''] = cue.split('>');
-            return { id, target, said: this.named(said.get(id) ?? '') };
+            return { id, target, said: this.named(said.get(id) ?? ''), over: (said.get(id) ?? '').includes(`lay {${target}} over`) };
         });
     }
 
@@ -401,6 +402,7 @@ export class Picture {
         screen.toggleAttribute('data-sheet', patch.component === true);
         screen.dataset['cues'] = patch.cues ?? '';
         screen.dataset['said'] = patch.said ?? '';
+        screen.dataset['over'] = patch.over ?? '';
         screen.querySelector('.screen-name')!.textContent = patch.name ?? '';
         screen.dataset['framing'] = (patch.framing ?? []).join(' ');
         screen.querySelector(':scope > .frame > svg')!.innerHTML = patch.frame ?? '';

@@ -21,10 +21,21 @@ const partOf = (look: object, part: keyof typeof PARTS | null): object => Object
 export class Styling {
     /** What was asked for last: the same once more looks on the whole wall. */
     private asked = '';
+    /** What is being copied: whoever pastes at once means it. */
+    private copying: Promise<void> = Promise.resolve();
 
     constructor(private readonly on: Parts) {}
 
-    async copyStyle(): Promise<void> {
+    copyStyle(): void {
+        this.copying = this.styleCopied();
+    }
+
+    /** The cues of the layer selected last, for other layers. */
+    copyCues(): void {
+        this.copying = this.cuesCopied();
+    }
+
+    private async styleCopied(): Promise<void> {
         const { server, urls, selection } = this.on;
         const id = selection.layers.at(-1);
         if (!id) return;
@@ -38,8 +49,7 @@ export class Styling {
         }
     }
 
-    /** The cues of the layer selected last, for other layers. */
-    async copyCues(): Promise<void> {
+    private async cuesCopied(): Promise<void> {
         const { server, urls, selection } = this.on;
         const id = selection.layers.at(-1);
         if (!id) return;
@@ -56,19 +66,23 @@ export class Styling {
     }
 
     /** One step for all that is selected. */
-    pasteCues(): void {
+    async pasteCues(): Promise<void> {
         const { server, selection } = this.on;
+        const [screen, layers, onto] = [selection.screen, selection.layers, chosen(this.on)];
+        await this.copying;
         const cues = localStorage.getItem(CUES);
         if (!cues) return toast('There are no cues yet: copy those of a layer first (Alt + G).');
-        if (selection.screen === '') return toast('What lies loose on the wall has no cues; put it on a screen first.');
-        if (selection.layers.length > 0) void server.edit({ type: 'give-cues', ...chosen(this.on), cues: JSON.parse(cues) as object[], seed: fresh() });
+        if (screen === '') return toast('What lies loose on the wall has no cues; put it on a screen first.');
+        if (layers.length > 0) await server.edit({ type: 'give-cues', ...onto, cues: JSON.parse(cues) as object[], seed: fresh() });
     }
 
-    pasteStyle(part: keyof typeof PARTS | null = null): void {
+    async pasteStyle(part: keyof typeof PARTS | null = null): Promise<void> {
         const { server, facets, selection } = this.on;
+        const [layers, onto, inCell] = [selection.layers, chosen(this.on), facets.inCell];
+        await this.copying;
         const kept = localStorage.getItem(KEPT);
         if (!kept) return toast('There is no look yet: copy that of a layer first.');
-        if (selection.layers.length > 0) void server.edit({ type: 'set-style', ...chosen(this.on), style: partOf(JSON.parse(kept) as object, part), ...facets.inCell });
+        if (layers.length > 0) await server.edit({ type: 'set-style', ...onto, style: partOf(JSON.parse(kept) as object, part), ...inCell });
     }
 
     /** Words that are all bold, or all italic, become plain; others become so, all of them. */

@@ -59,7 +59,7 @@
                 <svg class="loose" xmlns="http://www.w3.org/2000/svg">{!! $pictures[''] !!}</svg>
                 @foreach ($tree->hung() as $screen)
                     @php($about = App\Canvas\Patches::describe($screen))
-                    <article class="screen" data-screen="{{ $screen->id }}"@if ($about['component']) data-sheet @endif data-revision="{{ $revisions[$screen->id] ?? 0 }}" data-box="{{ implode(' ', $about['box']) }}" data-view="{{ $about['view'] }}" data-cues="{{ $about['cues'] }}" data-said="{{ $about['said'] }}" data-guides="{{ $about['guides'] }}" data-framing="{{ implode(' ', $about['framing']) }}"@if (! isset($pictures[$screen->id])) data-layers="{{ $counts[$screen->id] ?? 0 }}"@endif>
+                    <article class="screen" data-screen="{{ $screen->id }}"@if ($about['component']) data-sheet @endif data-revision="{{ $revisions[$screen->id] ?? 0 }}" data-box="{{ implode(' ', $about['box']) }}" data-view="{{ $about['view'] }}" data-cues="{{ $about['cues'] }}" data-said="{{ $about['said'] }}" data-over="{{ $about['over'] }}" data-guides="{{ $about['guides'] }}" data-framing="{{ implode(' ', $about['framing']) }}"@if (! isset($pictures[$screen->id])) data-layers="{{ $counts[$screen->id] ?? 0 }}"@endif>
                         <button type="button" class="screen-name" tabindex="-1">{{ $screen->name }}</button><i class="fold"></i>
                         {!! $pictures[$screen->id] ?? '<svg xmlns="http://www.w3.org/2000/svg" width="'.$screen->box->width.'" height="'.$screen->box->height.'" viewBox="0 0 '.$screen->box->width.' '.$screen->box->height.'"><rect data-ground="" width="'.$screen->box->width.'" height="'.$screen->box->height.'" fill="'.substr($screen->ground->toHex(), 0, 7).'"/></svg>' !!}
                         @if ($about['grid'] !== '')<svg class="grid" xmlns="http://www.w3.org/2000/svg">{!! $about['grid'] !!}</svg>@endif
@@ -98,6 +98,8 @@
         <aside id="reel" aria-label="Reel">@include('wall.reel')</aside>
     </div>
     @include('wall.colour')
+    {{-- Not in the facets: Chromium's renderer dies when a list of choices is moved while its field is typed into. --}}
+    <datalist id="easings">@foreach (Kindred\Document\Cue\Easing::OFFERED as $easing)<option>{{ $easing }}</option>@endforeach</datalist>
     <div id="token-choices" role="dialog" aria-label="Tokens" hidden></div>
     @include('house.dialogs')
     <dialog id="check-rules" aria-labelledby="check-rules-title"><form method="dialog">
