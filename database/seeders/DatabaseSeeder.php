@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Canvas\Projects;
 use App\Models\User;
 use Database\Demo\FernhollowPottery;
+use Database\Demo\GlazeShop;
 use Database\Demo\KilnShelf;
 use Database\Demo\StudioParts;
 use Illuminate\Database\Seeder;
@@ -22,6 +23,7 @@ final class DatabaseSeeder extends Seeder
         );
         // The shelf shows first what was worked on last.
         $projects->import($user, StudioParts::file($runner));
+        $projects->import($user, GlazeShop::file());
         $projects->import($user, FernhollowPottery::file());
         $projects->import($user, KilnShelf::file());
     }

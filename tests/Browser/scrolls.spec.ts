@@ -18,7 +18,8 @@ const SCROLLS = {
             ] },
             box('footer', 'Footer', 390, 84, '#1e2223', { y: 1316, position: 'fixed' }),
         ] },
-        { id: 'next', name: 'Next', device: 'phone', x: 480, y: 0, width: 390, height: 844, view: 844, ground: '#ffffff', cues: [{ id: 'backs', trigger: { kind: 'key', key: 'B' }, actions: [{ kind: 'return' }] }], layers: [] },
+        { id: 'next', name: 'Next', device: 'phone', x: 480, y: 0, width: 390, height: 844, view: 844, ground: '#ffffff', cues: [{ id: 'backs', trigger: { kind: 'key', key: 'B' }, actions: [{ kind: 'return' }] }, { id: 'goeson', trigger: { kind: 'key', key: 'N' }, actions: [{ kind: 'show', screen: 'faroff' }] }], layers: [] },
+        { id: 'faroff', name: 'Far', device: 'phone', x: 960, y: 0, width: 390, height: 844, view: 844, ground: '#ffffff', cues: [{ id: 'backstoo', trigger: { kind: 'key', key: 'B' }, actions: [{ kind: 'return' }] }], layers: [] },
     ],
 };
 
@@ -111,7 +112,12 @@ test('a list turns under the wheel and the finger, its head sticks, and what is 
     const row = (await layer(page, 'row11x').boundingBox())!;
     await page.mouse.click(row.x + row.width / 2, y + 140 * scale);
     await expect(page.locator('.screen-now')).toHaveText('Next');
-    // Come back to, it is where it was left.
+    // Come back to, it is where it was left, also when it has been put away since.
+    await page.keyboard.press('n');
+    await expect(page.locator('.screen-now')).toHaveText('Far');
+    await expect(page.locator('.pane[data-screen=home]')).toHaveCount(0);
+    await page.keyboard.press('b');
+    await expect(page.locator('.screen-now')).toHaveText('Next');
     await page.keyboard.press('b');
     await expect(page.locator('.screen-now')).toHaveText('Home');
     expect((await at(page, 'list'))[1]).toBe(36 + 12 * 68 - 320);

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Database\Demo\FernhollowPottery;
+use Database\Demo\GlazeShop;
 use Database\Demo\KilnShelf;
 use Database\Demo\StudioParts;
 use Kindred\Document\Tree;
@@ -22,6 +23,7 @@ it('reads back exactly what it wrote', function (string $json): void {
     'a small one' => fn (): string => (string) json_encode(Sample::file()),
     'the demo' => fn (): string => FernhollowPottery::file(),
     'the other demo' => fn (): string => KilnShelf::file(),
+    'the demo of a flow' => fn (): string => GlazeShop::file(),
     'the demo of components' => fn (): string => StudioParts::file(Sample::runner()),
     'an empty one' => fn (): string => '{"format":"kindred-canvas","version":1,"name":"Empty"}',
 ]);

@@ -173,12 +173,17 @@ export class Regions {
         pane.addEventListener('scroll', () => this.stick(pane));
     }
 
-    /** A screen is shown anew: all in it is where it begins. */
-    reset(pane: HTMLElement): void {
-        for (const region of this.all(pane)) {
+    /** Where each in a pane stands, px, in the order of the picture. */
+    places(pane: HTMLElement): [number, number][] {
+        return this.all(pane).map(({ x, y }) => [x, y]);
+    }
+
+    /** Each goes where it was, or to where it begins. */
+    put(pane: HTMLElement, places: [number, number][]): void {
+        this.all(pane).forEach((region, i) => {
             region.stop();
-            region.set(0, 0);
-        }
+            region.set(...(places[i] ?? [0, 0]));
+        });
     }
 
     /** What values tell of pages is shown. */

@@ -17,8 +17,8 @@ interface Part { pane: HTMLElement; scrim: HTMLElement | null; level: number }
 export class Stage {
     private readonly panes = new Map<string, HTMLElement>();
     private readonly scrims = new Map<string, HTMLElement>();
-    /** How far panes were scrolled when they were left, px. */
-    private readonly scrolled = new WeakMap<HTMLElement, number>();
+    /** How far screens, and what scrolls on them, were scrolled when they were left, px; their panes may be gone by then. */
+    private readonly left = new Map<string, { top: number; regions: [number, number][] }>();
     /** What was tapped before a screen was laid over, by that screen. */
     private readonly beside = new Map<string, Rect>();
     private shown: Stand = { screen: null, over: [] };
@@ -71,8 +71,9 @@ export class Stage {
         const again = same(this.shown, stand);
         const arriving = this.replace(stand);
         for (const { pane } of again ? this.parts : arriving) {
-            pane.scrollTop = returned ? this.scrolled.get(pane) ?? 0 : 0;
-            if (!returned) this.regions.reset(pane);
+            const left = returned ? this.left.get(pane.dataset['screen']!) : undefined;
+            pane.scrollTop = left?.top ?? 0;
+            this.regions.put(pane, left?.regions ?? []);
         }
         if (!plan || (this.leaving.length === 0 && arriving.every(({ level }) => level === 0)) || plan.duration + plan.delay === 0) return this.settle();
         this.running = this.animate(plan, this.leaving, arriving, { duration: plan.duration, delay: plan.delay, easing: plan.easing, fill: 'both' });
@@ -159,7 +160,7 @@ export class Stage {
         while (same && kept < stand.over.length && stand.over[kept] === this.shown.over[kept]) kept++;
         const stays = same && this.parts.length > 0 ? kept + 1 : 0;
         this.leaving = this.parts.slice(stays);
-        for (const { pane } of this.leaving) this.scrolled.set(pane, pane.scrollTop);
+        for (const { pane } of this.leaving) this.left.set(pane.dataset['screen']!, { top: pane.scrollTop, regions: this.regions.places(pane) });
         const parts = this.parts.slice(0, stays);
         for (let level = stays; level <= stand.over.length; level++) {
             const id = level === 0 ? stand.screen : stand.over[level - 1]!;

@@ -80,7 +80,7 @@ export class Beside {
         const { machine } = this.rehearsal?.player ?? {};
         const shown = machine ? [machine.screen, ...machine.over].filter((id) => id !== null) : [];
         const of = (selector: (id: string) => string): string => shown.map((id) => selector(CSS.escape(id))).join(', ');
-        sheet.replaceSync(shown.length === 0 ? '' : `${of((id) => `#stage .screen[data-screen="${id}"]`)} { outline: 8px dashed var(--color-clay); outline-offset: 8px; } ${of((id) => `#reel [data-card="${id}"]`)} { box-shadow: inset 3px 0 0 var(--color-clay); }`);
+        sheet.replaceSync(shown.length === 0 ? '' : `${of((id) => `#stage .screen[data-screen="${id}"]`)} { outline: 5px dashed var(--color-clay); outline-offset: 8px; } ${of((id) => `#reel [data-card="${id}"]`)} { box-shadow: inset 3px 0 0 var(--color-clay); }`);
     }
 
     private fired(cue: string): void {

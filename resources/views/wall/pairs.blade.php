@@ -24,11 +24,15 @@
         @endforeach
         <svg xmlns="http://www.w3.org/2000/svg" width="{{ round($width) }}" height="{{ round($height) }}" viewBox="0 0 {{ round($width, 2) }} {{ round($height, 2) }}" role="img" aria-label="{{ count($pairs) }} pairs">
             @foreach ($sides as $side => [$screen, $actors, $x])
+                {{-- What is scrolled off the screen is not met on it. --}}
+                <clipPath id="match-{{ $side }}"><path d="M{{ round($x, 2) }} 0h{{ round($screen->box->width * $scale, 2) }}v{{ round($screen->box->height * $scale, 2) }}h{{ round(-$screen->box->width * $scale, 2) }}z"/></clipPath>
+                <g clip-path="url(#match-{{ $side }})">
                 @foreach ($actors as $actor)
                     @continue(! $actor->isPainted() && ! $actor->layer->isContainer() && $actor->layer->component() === null)
                     @php([$cx, $cy] = $centre($actor, $x))
                     <rect data-side="{{ $side }}" data-at="{{ $actor->address }}" data-name="{{ $name($actor) }}" x="{{ round($cx - $actor->layer->box->width * $scale / 2, 2) }}" y="{{ round($cy - $actor->layer->box->height * $scale / 2, 2) }}" width="{{ round(max(2, $actor->layer->box->width * $scale), 2) }}" height="{{ round(max(2, $actor->layer->box->height * $scale), 2) }}" @if ($actor->angle != 0) transform="rotate({{ round($actor->angle, 2) }} {{ round($cx, 2) }} {{ round($cy, 2) }})" @endif @class(['alone' => ! isset(($side === 'from' ? $fromPaired : $toPaired)[$actor->address])])><title>{{ $name($actor) }}</title></rect>
                 @endforeach
+                </g>
             @endforeach
             @foreach ($pairs as $pair)
                 @continue(! $pair->from->isPainted() && ! $pair->to->isPainted())
