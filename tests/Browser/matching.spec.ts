@@ -127,7 +127,7 @@ test('what becomes what is drawn between both screens, and its curve is bent', a
     const [tx, ty] = await middle(layer('from', 'tile.glaze2'));
     await drag(page, [tx, ty], [tx + 240, ty + 20]);
     await expect(page.locator('#pairs tr[data-from="tile.glaze2"] select')).toHaveValue('');
-    await page.getByRole('button', { name: 'Find the pair of Tile again' }).click();
+    await page.getByRole('button', { name: 'Find the pair of Tile in Glaze again' }).click();
     await expect(line('tile.glaze2', 'ptile')).toHaveCount(1);
     // By keyboard: chosen in the list, and later than the others.
     const delay = page.locator('#pairs tr[data-from="tile.glaze2"] [data-delay]');

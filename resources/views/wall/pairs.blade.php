@@ -10,7 +10,9 @@
     $toPaired = array_column(array_map(fn ($pair) => [$pair->to->address, $pair], $pairs), 1, 0);
     $delays = array_column(array_map(fn ($one) => ["{$one->from} {$one->to}", $one->delay], $transition->pairs), 1, 0);
     $centre = fn ($actor, float $x): array => [$x + $actor->centre->x * $scale, $actor->centre->y * $scale];
-    $name = fn ($actor): string => $actor->layer->name;
+    // Where several are called the same, with what they lie in.
+    $same = array_map(fn (array $side): array => array_count_values(array_map(fn ($actor): string => $actor->layer->name, $side[1])), $sides);
+    $name = fn ($actor, string $side): string => $actor->layer->name.($same[$side][$actor->layer->name] > 1 && $actor->parent !== null ? " in {$actor->parent->layer->name}" : '');
 @endphp
 <div class="flex items-center gap-3 pb-2">
     <h2 id="pairs-title" class="flex-1">What becomes what, from {{ $from->name }} to {{ $to->name }}</h2>
@@ -30,7 +32,7 @@
                 @foreach ($actors as $actor)
                     @continue(! $actor->isPainted() && ! $actor->layer->isContainer() && $actor->layer->component() === null)
                     @php([$cx, $cy] = $centre($actor, $x))
-                    <rect data-side="{{ $side }}" data-at="{{ $actor->address }}" data-name="{{ $name($actor) }}" x="{{ round($cx - $actor->layer->box->width * $scale / 2, 2) }}" y="{{ round($cy - $actor->layer->box->height * $scale / 2, 2) }}" width="{{ round(max(2, $actor->layer->box->width * $scale), 2) }}" height="{{ round(max(2, $actor->layer->box->height * $scale), 2) }}" @if ($actor->angle != 0) transform="rotate({{ round($actor->angle, 2) }} {{ round($cx, 2) }} {{ round($cy, 2) }})" @endif @class(['alone' => ! isset(($side === 'from' ? $fromPaired : $toPaired)[$actor->address])])><title>{{ $name($actor) }}</title></rect>
+                    <rect data-side="{{ $side }}" data-at="{{ $actor->address }}" data-name="{{ $name($actor, $side) }}" x="{{ round($cx - $actor->layer->box->width * $scale / 2, 2) }}" y="{{ round($cy - $actor->layer->box->height * $scale / 2, 2) }}" width="{{ round(max(2, $actor->layer->box->width * $scale), 2) }}" height="{{ round(max(2, $actor->layer->box->height * $scale), 2) }}" @if ($actor->angle != 0) transform="rotate({{ round($actor->angle, 2) }} {{ round($cx, 2) }} {{ round($cy, 2) }})" @endif @class(['alone' => ! isset(($side === 'from' ? $fromPaired : $toPaired)[$actor->address])])><title>{{ $name($actor, $side) }}</title></rect>
                 @endforeach
                 </g>
             @endforeach
@@ -53,14 +55,14 @@
                 @php($pair = $fromPaired[$actor->address] ?? null)
                 @continue(! $actor->isPainted() && ($pair === null || ! $pair->to->isPainted()))
                 <tr data-from="{{ $actor->address }}" data-to="{{ $pair?->to->address }}" @class(['alone' => $pair === null])>
-                    <th scope="row" title="{{ $pair === null ? 'It has no other' : $pair->by->label() }}">{{ $name($actor) }}</th>
-                    <td><select class="field" data-pair aria-label="What {{ $name($actor) }} becomes">
+                    <th scope="row" title="{{ $pair === null ? 'It has no other' : $pair->by->label() }}">{{ $name($actor, 'from') }}</th>
+                    <td><select class="field" data-pair aria-label="What {{ $name($actor, 'from') }} becomes">
                         <option value="">– nothing –</option>
-                        @foreach ($arriving as $other)@continue(! $other->isPainted())<option value="{{ $other->address }}" @selected($pair?->to === $other)>{{ $name($other) }}{{ isset($toPaired[$other->address]) && $pair?->to !== $other ? ' (taken)' : '' }}</option>@endforeach
-                        @if ($pair !== null && ! $pair->to->isPainted())<option value="{{ $pair->to->address }}" selected>{{ $name($pair->to) }}</option>@endif
+                        @foreach ($arriving as $other)@continue(! $other->isPainted())<option value="{{ $other->address }}" @selected($pair?->to === $other)>{{ $name($other, 'to') }}{{ isset($toPaired[$other->address]) && $pair?->to !== $other ? ' (taken)' : '' }}</option>@endforeach
+                        @if ($pair !== null && ! $pair->to->isPainted())<option value="{{ $pair->to->address }}" selected>{{ $name($pair->to, 'to') }}</option>@endif
                     </select></td>
-                    <td><input class="field !w-14" data-delay value="{{ $delays["{$actor->address} ".($pair?->to->address ?? '')] ?? 0 }}" aria-label="How much later {{ $name($actor) }} begins, ms" autocomplete="off"></td>
-                    <td>@if ($pair?->by === Kindred\Motion\Match\By::Hand || isset($delays["{$actor->address} "]))<button type="button" class="button quiet !min-h-0 !px-1" data-found title="Find its pair again" aria-label="Find the pair of {{ $name($actor) }} again"><x-glyph name="rotate-ccw"/></button>@endif</td>
+                    <td><input class="field !w-14" data-delay value="{{ $delays["{$actor->address} ".($pair?->to->address ?? '')] ?? 0 }}" aria-label="How much later {{ $name($actor, 'from') }} begins, ms" autocomplete="off"></td>
+                    <td>@if ($pair?->by === Kindred\Motion\Match\By::Hand || isset($delays["{$actor->address} "]))<button type="button" class="button quiet !min-h-0 !px-1" data-found title="Find its pair again" aria-label="Find the pair of {{ $name($actor, 'from') }} again"><x-glyph name="rotate-ccw"/></button>@endif</td>
                 </tr>
             @endforeach
             </tbody>
