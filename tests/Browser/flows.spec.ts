@@ -176,6 +176,29 @@ test('a switch keeps its own state in three instances, and a form lets on only w
     expect(await knobs()).toEqual([0, 0, 0]);
     await page.locator('.pane:not(.waiting) [data-turns]').nth(1).click();
     await expect.poll(knobs).toEqual([0, 1, 0]);
+    // Half-way its colour is what lies between both in OKLab.
+    await still(page);
+    const [half, mixed] = await page.locator('.pane:not(.waiting) [data-turns]').nth(1).evaluate(async (one) => {
+        (one as SVGElement).dispatchEvent(new MouseEvent('click', { bubbles: true, clientX: one.getBoundingClientRect().x + 10, clientY: one.getBoundingClientRect().y + 10 }));
+        const colours = (element: Element | null): string => getComputedStyle(element!).fill;
+        const moving = document.getAnimations().find((each) => (each.effect as KeyframeEffect).getKeyframes().some((frame) => 'fill' in frame))!;
+        moving.pause();
+        const { duration, delay } = moving.effect!.getTiming();
+        moving.effect!.updateTiming({ easing: 'linear' });
+        moving.currentTime = Number(delay) + Number(duration) / 2;
+        const target = (moving.effect as KeyframeEffect).target!;
+        const at = colours(target);
+        moving.finish();
+        const probe = target.cloneNode() as SVGElement;
+        target.after(probe);
+        probe.style.fill = 'color-mix(in oklab, #17594f, #c4c9c9)';
+        const wanted = colours(probe);
+        probe.remove();
+        return [at, wanted].map((value) => /oklab\((.*?)\)/.exec(value)![1]!.split(/[ /]+/).map(Number));
+    });
+    half!.forEach((value, i) => expect(value).toBeCloseTo(mixed![i]!, 3));
+    await page.locator('.pane:not(.waiting) [data-turns]').nth(1).click();
+    await expect.poll(knobs).toEqual([0, 1, 0]);
     await page.locator('.pane:not(.waiting) [data-turns]').nth(2).click();
     await page.locator('.pane:not(.waiting) [data-turns]').nth(1).click();
     await expect.poll(knobs).toEqual([0, 0, 1]);

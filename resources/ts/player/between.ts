@@ -17,6 +17,9 @@ export function timing(plan: Plan): { duration: number; delay: number; easing: s
     return plan.duration + plan.delay > 0 && !matchMedia('(prefers-reduced-motion: reduce)').matches ? { duration: plan.duration, delay: plan.delay, easing: plan.easing, fill: 'backwards' } : null;
 }
 
+/** A colour that goes over through OKLab, as in a match: what is given so is not mixed as sRGB (CSS Color 4, section 12.1). */
+const colour = (value: string): string => (value.startsWith('#') || value.startsWith('rgb') ? `oklab(from ${value} l a b / alpha)` : value);
+
 /** The frames between two elements; null where they look the same. */
 export function between(from: Element, to: Element, names: readonly string[]): Keyframe[] | null {
     const [first, last]: [Keyframe, Keyframe] = [{}, {}];
@@ -27,8 +30,11 @@ export function between(from: Element, to: Element, names: readonly string[]): K
             [first['transform'], last['transform']] = [transform(from as SVGGraphicsElement), transform(to as SVGGraphicsElement)];
             continue;
         }
-        const usual = name.endsWith('opacity') ? '1' : name === 'fill' || name === 'stroke' ? 'none' : '0';
-        const unit = name === 'fill' || name === 'stroke' || name.endsWith('opacity') ? '' : 'px';
+        if (name === 'fill' || name === 'stroke') {
+            [first[name], last[name]] = [colour(was ?? 'none'), colour(is ?? 'none')];
+            continue;
+        }
+        const [usual, unit] = name.endsWith('opacity') ? ['1', ''] : ['0', 'px'];
         first[camel(name)] = `${was ?? usual}${unit}`;
         last[camel(name)] = `${is ?? usual}${unit}`;
     }
