@@ -188,3 +188,34 @@ test('what scrolls moves in the player as in core', () => {
         own.forEach((value, n) => (typeof value === 'boolean' ? expect(value).toBe(core[i]![n]) : expect(value).toBeCloseTo(core[i]![n] as number, 9)));
     });
 });
+
+test('under a finger the screen scrolls by itself, its list and what is pulled do not let it', async ({ page, browser }) => {
+    await rehearsed(page);
+    const context = await browser.newContext({ viewport: { width: 500, height: 960 }, hasTouch: true, storageState: await page.context().storageState() });
+    const phone = await context.newPage();
+    await phone.goto(page.url());
+    await expect(phone.locator('.screen-now')).toHaveText('Home');
+    const client = await context.newCDPSession(phone);
+    const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', points: [number, number][]): Promise<unknown> => client.send('Input.dispatchTouchEvent', { type, touchPoints: points.map(([x, y]) => ({ x, y })) });
+    const stroke = async ([x, y]: [number, number], by: number): Promise<void> => {
+        await touch('touchStart', [[x, y]]);
+        for (let i = 1; i <= 8; i++) await touch('touchMove', [[x, y + (by * i) / 8]]);
+        await touch('touchEnd', []);
+    };
+    const top = (): Promise<number> => phone.locator('.pane[data-screen=home]').evaluate((pane) => pane.scrollTop);
+    const { x, y } = (await phone.locator('#rehearsal .device').boundingBox())!;
+    // In the list only the list moves.
+    await stroke(await window(phone, 'list'), -120);
+    await expect.poll(async () => (await at(phone, 'list'))[1]).toBeGreaterThan(60);
+    expect(await top()).toBe(0);
+    await stroke([x + 12, y + 500], -200);
+    await expect.poll(top).toBeGreaterThan(100);
+    // From further down it scrolls back, and is not pulled.
+    await stroke([x + 12, y + 200], 150);
+    await expect(phone.locator('.screen-now')).toHaveText('Home');
+    await phone.locator('.pane[data-screen=home]').evaluate((pane) => pane.scrollTo(0, 0));
+    await expect.poll(() => phone.locator('.pane[data-screen=home]').evaluate((pane) => pane.style.touchAction)).toBe('pan-down');
+    await stroke([x + 12, y + 200], 200);
+    await expect(phone.locator('.screen-now')).toHaveText('Next');
+    await context.close();
+});

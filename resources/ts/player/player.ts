@@ -468,7 +468,11 @@ export class Player {
         this.told.changed?.();
         this.told.shown?.();
         this.name.textContent = machine.state?.name ?? '';
-        this.stage.top!.style.touchAction = this.touched();
+        const pane = this.stage.top!;
+        pane.style.touchAction = this.touched();
+        pane.onscroll = () => {
+            if (pane === this.stage.top) pane.style.touchAction = this.touched();
+        };
         this.fit();
         this.mark();
         // The machine counts the delays of a screen only once it has been told of it.
@@ -476,14 +480,19 @@ export class Player {
         this.stage.prepare();
     }
 
-    /** What a finger does by itself on what is shown: nothing where its way may be meant for a cue. */
+    /**
+     * What a finger does by itself on what is shown: nothing where its way may be meant for a cue. At the top of what is
+     * pulled down it only scrolls on (Pointer Events 3, section 9: `pan-down` begins by scrolling downwards).
+     */
     private touched(): string {
-        const ways = Object.values(this.machine.state?.cues ?? {}).flat().map((cue) => this.machine.table.cues[cue]!.trigger).filter(({ kind }) => kind === 'drag' || kind === 'swipe' || kind === 'pull');
-        const scrolls = (this.stage.top?.scrollHeight ?? 0) > (this.stage.top?.clientHeight ?? 0) + 1;
-        const drags = ways.length > 0 || (this.machine.over.length > 0 && this.machine.state?.over.dragged === true);
-        const regions = [...(this.stage.top?.querySelectorAll<SVGSVGElement>('svg[data-scroll]') ?? [])].map((svg) => JSON.parse(svg.dataset['scroll']!) as { farY: number });
-        if (regions.some(({ farY }) => farY > 0)) return scrolls ? 'pan-y' : 'none';
-        return !drags && regions.length === 0 ? '' : scrolls ? 'pan-y' : 'none';
+        const pane = this.stage.top!;
+        const cues = this.machine.state?.cues ?? {};
+        const kinds = (all: number[]): string[] => all.map((cue) => this.machine.table.cues[cue]!.trigger.kind);
+        const scrolls = pane.scrollHeight > pane.clientHeight + 1;
+        const drags = kinds(Object.values(cues).flat()).some((kind) => ['drag', 'swipe', 'pull'].includes(kind)) || (this.machine.over.length > 0 && this.machine.state?.over.dragged === true);
+        if (!drags && !pane.querySelector('svg[data-scroll]')) return '';
+        if (!scrolls) return 'none';
+        return pane.scrollTop <= 0 && kinds(cues[''] ?? []).includes('pull') ? 'pan-down' : 'pan-y';
     }
 
     /** The frame as large as fits, never larger than life. */

@@ -29,6 +29,8 @@ export class Region {
     constructor(readonly svg: SVGSVGElement, private readonly moved: (region: Region) => void, private readonly rate: () => number) {
         this.spec = JSON.parse(svg.dataset['scroll']!) as Spec;
         this.clip = svg.previousElementSibling instanceof SVGClipPathElement ? svg.previousElementSibling : null;
+        // A screen around it that scrolls would do so in its place; on what is inline, as SVG is, CSS has no `touch-action`.
+        if (this.spec.farY > 0) Object.assign(svg.style, { display: 'block', touchAction: 'none' });
         // What sticks lies over what comes after it.
         for (const one of this.sticky()) one.parentElement!.append(one);
     }
