@@ -14,16 +14,14 @@ use Kindred\Document\Cue\Cue;
 use Kindred\Document\Cue\Direction;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Departures;
-use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Instance;
-use Kindred\Document\Layer\LayerContent;
-use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Overlay;
 use Kindred\Document\Screen;
 use Kindred\Document\Sheet\Filling;
 use Kindred\Document\Tree;
 use Kindred\Document\Widget\Item;
+use Kindred\Kit\Kit;
 use Kindred\Layout\LaysOut;
 use Kindred\Motion\Match\Flights;
 use Kindred\Motion\TransitionPlan;
@@ -170,7 +168,7 @@ final class Programme
     {
         $words = [];
         $departing = array_merge([], ...array_map(fn (Screen $sheet): array => array_merge([], ...array_map(fn (Departure $one): array => Departures::words($one->layers), $sheet->component->departures ?? [])), $this->tree->sheets()));
-        $shown = array_map(fn (Layer $layer): array => $layer->screen === null ? [] : self::wordsOf($layer->content), array_values($this->tree->layers));
+        $shown = array_map(fn (Layer $layer): array => $layer->screen === null ? [] : Kit::wordsOf($layer->content), array_values($this->tree->layers));
         foreach ([$departing, ...$shown] as $said) {
             foreach ($said as $one) {
                 $compiled = Template::hasPlaceholders($one) ? Template::compile($one, $this->signals->kinds) : null;
@@ -181,24 +179,6 @@ final class Programme
         }
 
         return $words;
-    }
-
-    /** @return list<string> the words that something shows, as the renderer puts them */
-    private static function wordsOf(LayerContent $content): array
-    {
-        $plain = fn (string $words): string => (string) preg_replace('/\s+/u', ' ', $words);
-
-        return match (true) {
-            $content instanceof Text => [$content->words],
-            $content instanceof Expanding => $content->words(),
-            $content instanceof Widget => [
-                $content->label, $content->hint, $content->text, ...array_map($plain, [
-                    $content->label, $content->hint, $content->text, ...$content->columns,
-                    ...array_merge([], ...array_map(fn (Item $item): array => [$item->label, ...$item->cells, $item->key], $content->items)),
-                ]),
-            ],
-            default => [],
-        };
     }
 
     /** @return State */

@@ -11,7 +11,6 @@ use Kindred\Document\Tree;
 use Kindred\Kit\Interactive;
 use Kindred\Kit\Kit;
 use Kindred\Signal\Kind;
-use Kindred\Signal\SignalName;
 
 /**
  * The signals of a project: what its widgets are called, and what they hold.
@@ -79,21 +78,13 @@ final class Signals
         return $label === '' ? $signal : $label;
     }
 
-    /** The name that a widget has of itself. */
-    public static function made(Layer $layer): string
-    {
-        $words = $layer->content instanceof Widget && $layer->content->label !== '' ? $layer->content->label : $layer->name;
-
-        return SignalName::of($words);
-    }
-
     private function add(string $key, Layer $layer, Widget $content): void
     {
         $kind = Kit::find($content->widget);
         if (! $kind instanceof Interactive) {
             return;
         }
-        $base = $content->signal === '' ? self::made($layer) : $content->signal;
+        $base = $content->signal === '' ? Kit::made($layer) : $content->signal;
         $name = $base;
         for ($number = 2; isset($this->kinds[$name]) && ($content->signal === '' || $this->kinds[$name] !== $kind->signal() || isset(self::BUILT_IN[$name])); $number++) {
             $name = "{$base}_{$number}";

@@ -7,7 +7,10 @@ namespace Kindred\Kit;
 use Kindred\Chart\Part;
 use Kindred\Chart\Plotter;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Icon;
+use Kindred\Document\Layer\LayerContent;
+use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget as Content;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Widget\Item;
@@ -19,6 +22,7 @@ use Kindred\Input\InvalidInput;
 use Kindred\Input\Search;
 use Kindred\Paint\Colour;
 use Kindred\Signal\Kind;
+use Kindred\Signal\SignalName;
 use Kindred\Type\Typesetter;
 
 /** The catalogue of widgets. */
@@ -349,5 +353,31 @@ final readonly class Kit
         }
 
         return $sketch;
+    }
+
+    /** The name that a widget has of itself. */
+    public static function made(Layer $layer): string
+    {
+        $words = $layer->content instanceof Content && $layer->content->label !== '' ? $layer->content->label : $layer->name;
+
+        return SignalName::of($words);
+    }
+
+    /** @return list<string> the words that something shows, as the renderer puts them */
+    public static function wordsOf(LayerContent $content): array
+    {
+        $plain = fn (string $words): string => (string) preg_replace('/\s+/u', ' ', $words);
+
+        return match (true) {
+            $content instanceof Text => [$content->words],
+            $content instanceof Expanding => $content->words(),
+            $content instanceof Content => [
+                $content->label, $content->hint, $content->text, ...array_map($plain, [
+                    $content->label, $content->hint, $content->text, ...$content->columns,
+                    ...array_merge([], ...array_map(fn (Item $item): array => [$item->label, ...$item->cells, $item->key], $content->items)),
+                ]),
+            ],
+            default => [],
+        };
     }
 }

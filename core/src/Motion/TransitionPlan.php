@@ -61,7 +61,7 @@ final readonly class TransitionPlan
         };
 
         return new self(
-            $transition->kind === TransitionKind::Cut ? 0 : $transition->time(),
+            $transition->time(),
             $transition->delay,
             $transition->easing->css(),
             $above,

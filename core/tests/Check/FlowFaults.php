@@ -157,7 +157,10 @@ final class FlowFaults
         ]);
         $planted = $planted->screen('showing', [
             Planted::text('never-set: shows what is gone', 'It is {moisture} wet', 24, 40, 300), Planted::text('never-set: in a formula', '{heat + draught as 0.0} degrees', 24, 80, 300),
-            Planted::text('Shows what is there', '{heat} degrees on {today}', 24, 120, 300), Planted::text('No formula', 'A set {of three', 24, 160, 300), self::box('Leave what is shown', 5, [self::tap([self::back()])]),
+            Planted::text('Shows what is there', '{heat} degrees on {today}', 24, 120, 300), Planted::text('No formula', 'A set {of three', 24, 160, 300),
+            ['kind' => 'widget', 'widget' => 'list-row', 'name' => 'never-set: a row that shows what is gone', 'label' => 'It dries', 'text' => '{moisture} wet', 'x' => 0, 'y' => 200, 'width' => 390, 'height' => 72],
+            ['kind' => 'widget', 'widget' => 'list-row', 'name' => 'A row that shows what is there', 'label' => 'It fires', 'text' => '{heat} degrees', 'x' => 0, 'y' => 280, 'width' => 390, 'height' => 72],
+            self::box('Leave what is shown', 5, [self::tap([self::back()])]),
         ]);
 
         // Round and round, in more than two, and where one of them waits for nothing.

@@ -25,7 +25,6 @@ use Kindred\Geometry\Number;
 use Kindred\Kit\Interactive;
 use Kindred\Kit\Kit;
 use Kindred\Signal\Kind;
-use Kindred\Signal\SignalName;
 
 /** A condition of a cue can hold: something gives the value, and it can be what is asked for. */
 final class ImpossibleCondition implements Across
@@ -68,7 +67,7 @@ final class ImpossibleCondition implements Across
             if ($content instanceof Widget && $kind instanceof Interactive) {
                 $signal = $kind->signal();
                 $facts[] = new Fact($scene->screen->id, $scene->screen->name, $one->address, self::GIVES, '', $one->layer->name, [
-                    'name' => $content->signal === '' ? SignalName::of($content->label === '' ? $one->layer->name : $content->label) : $content->signal, 'kind' => $signal->value, 'min' => $content->min, 'max' => $content->max,
+                    'name' => $content->signal === '' ? Kit::made($one->layer) : $content->signal, 'kind' => $signal->value, 'min' => $content->min, 'max' => $content->max,
                     'labels' => $signal->hasItems() ? implode("\n", array_map(fn (Item $item): string => trim($item->label), $content->items)) : '',
                 ]);
             }

@@ -14,11 +14,9 @@ use Kindred\Check\Scene;
 use Kindred\Document\Address;
 use Kindred\Document\Cue\Action\SetValue;
 use Kindred\Document\Cue\Cue;
-use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
 use Kindred\Kit\Interactive;
 use Kindred\Kit\Kit;
-use Kindred\Signal\SignalName;
 use Kindred\Signal\Template;
 
 /** What a cue sets, and what words show, is a value that some widget holds. */
@@ -61,9 +59,9 @@ final class NeverSet implements Across
         foreach ([...$scene->seen, ...$scene->away] as $one) {
             $content = $one->layer->content;
             if ($content instanceof Widget && Kit::find($content->widget) instanceof Interactive) {
-                $facts[] = self::fact($scene, $one->address, self::GIVES, $one->layer->name, ['name' => $content->signal === '' ? SignalName::of($content->label === '' ? $one->layer->name : $content->label) : $content->signal]);
+                $facts[] = self::fact($scene, $one->address, self::GIVES, $one->layer->name, ['name' => $content->signal === '' ? Kit::made($one->layer) : $content->signal]);
             }
-            foreach ($content instanceof Text ? Template::reads($content->words) : [] as $name) {
+            foreach (array_unique(array_merge([], ...array_map(Template::reads(...), Kit::wordsOf($content)))) as $name) {
                 $facts[] = self::fact($scene, $one->address, self::SHOWS, $one->called(), ['name' => $name]);
             }
             $kept = ($scene->tree->layers[$one->address->layer] ?? null)->screen ?? $scene->screen->id;

@@ -58,10 +58,10 @@ final readonly class Transition implements Stored
         return self::push(Direction::towards($way->x, $way->y));
     }
 
-    /** How long it moves, ms: a spring as long as it needs. */
+    /** How long it moves, ms: a cut not at all, a spring as long as it needs. */
     public function time(): int
     {
-        return $this->easing->function->settles() ?? $this->duration;
+        return $this->kind === TransitionKind::Cut ? 0 : $this->easing->function->settles() ?? $this->duration;
     }
 
     /** The transition that takes back what this one did, moving the other way with the curve reversed. */

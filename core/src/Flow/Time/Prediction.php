@@ -157,7 +157,7 @@ final readonly class Prediction
     private function after(Step $step, ?Screen $to): array
     {
         $transition = $step->act->transition ?? ($step->laysOver() && $to !== null ? ($to->over ?? Overlay::usual())->coming() : null);
-        $seconds = $transition === null ? 0.0 : ($transition->delay + ($transition->kind->value === 'cut' ? 0 : $transition->time())) / 1000;
+        $seconds = $transition === null ? 0.0 : ($transition->delay + $transition->time()) / 1000;
 
         return $seconds > 0 ? [Timed::waiting($seconds, 'until it is shown')] : [];
     }

@@ -205,15 +205,7 @@ final class Flights
      */
     private function going(Actor $one, array $byFrom, Alone $alone, Screen $screen): array
     {
-        $moves = new Point(0, 0);
-        for ($around = $one->parent; $around !== null; $around = $around->parent) {
-            if (isset($byFrom[$around->order])) {
-                $moves = $byFrom[$around->order]->to->corner()->minus($around->corner());
-
-                break;
-            }
-        }
-        $away = self::away($one, $moves, $alone, $screen);
+        $away = self::away($one, self::carried($one, array_map(fn (Paired $pair): array => [$pair->from, $pair->to], $byFrom)), $alone, $screen);
 
         return ['leaving' => self::taken($one, [self::pose($one), $away], [1.0, $alone === Alone::Fly ? 1.0 : 0.0])];
     }
@@ -224,16 +216,27 @@ final class Flights
      */
     private function coming(Actor $one, array $byTo, Alone $alone, Screen $screen): array
     {
-        $moves = new Point(0, 0);
-        for ($around = $one->parent; $around !== null; $around = $around->parent) {
-            if (isset($byTo[$around->order])) {
-                $moves = $byTo[$around->order]->from->corner()->minus($around->corner());
+        $away = self::away($one, self::carried($one, array_map(fn (Paired $pair): array => [$pair->to, $pair->from], $byTo)), $alone, $screen);
 
-                break;
+        return ['arriving' => self::taken($one, [$away, self::pose($one)], [$alone === Alone::Fly ? 1.0 : 0.0, 1.0])];
+    }
+
+    /**
+     * How far the innermost around a layer that has another moves to that.
+     *
+     * @param  array<int, array{Actor, Actor}>  $pairs  by the order of those on the layer's own screen, which come first
+     */
+    private static function carried(Actor $one, array $pairs): Point
+    {
+        for ($around = $one->parent; $around !== null; $around = $around->parent) {
+            if (isset($pairs[$around->order])) {
+                [$own, $other] = $pairs[$around->order];
+
+                return $other->corner()->minus($own->corner());
             }
         }
 
-        return ['arriving' => self::taken($one, [self::away($one, $moves, $alone, $screen), self::pose($one)], [$alone === Alone::Fly ? 1.0 : 0.0, 1.0])];
+        return new Point(0, 0);
     }
 
     /**
