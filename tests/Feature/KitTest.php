@@ -5,12 +5,13 @@ declare(strict_types=1);
 use App\Models\User;
 use Illuminate\Support\Facades\File;
 use Kindred\Document\Chart\ChartForm;
+use Kindred\Document\Widget\Accepts;
 use Kindred\Kit\Kit;
 
 beforeEach(function (): void {
     $this->project = $this->demo();
     $this->actingAs($this->project->user()->firstOrFail());
-    $this->widget = fn (string $key, array $more = []): string => $this->edit($this->project, 100, ['type' => 'create-layers', 'screen' => 'today', 'seed' => $key, 'layers' => [$more + ['x' => 20, 'y' => 40] + Kit::fresh(Kit::find($key))]])->assertOk()->json('added.0');
+    $this->widget = fn (string $key, array $more = []): string => $this->edit($this->project, 100, ['type' => 'create-layers', 'screen' => 'today', 'seed' => $key.md5(serialize($more)), 'layers' => [$more + ['x' => 20, 'y' => 40] + Kit::fresh(Kit::find($key))]])->assertOk()->json('added.0');
 });
 
 it('shows every widget, in the finish of the project, with what it is placed as', function (): void {
@@ -26,6 +27,19 @@ it('opens a widget into what it is made of', function (): void {
     expect($opened->json('label'))->toStartWith('Open ')->and(implode(' ', array_column($opened->json('patches'), 'svg')))->toContain('Cancel the booking?');
     $this->edit($this->project, 101, ['type' => 'open-widgets', 'screen' => 'today', 'layers' => [$id], 'seed' => 'again'])->assertConflict();
     $this->actingAs(User::factory()->create())->getJson("/projects/{$this->project->id}/kit")->assertNotFound();
+});
+
+it('opens the facets of every widget, and of fields that take each of what can be taken', function (): void {
+    $facets = fn (string $id) => $this->get("/projects/{$this->project->id}/facets?screen=today&layers={$id}")->assertOk()->assertSee('id="facet-widget"', false);
+    foreach (Kit::ALL as $kind) {
+        $facets(($this->widget)($kind::key()));
+    }
+    foreach (Accepts::cases() as $accepts) {
+        $page = $facets(($this->widget)('text-field', ['signal' => 'field_'.$accepts->value, 'accepts' => $accepts->value, 'min' => 3, 'max' => 17]));
+        foreach (['min' => '3', 'max' => '17'] as $end => $value) {
+            expect(preg_match('/data-widget-field="'.$end.'"[^>]* value="'.$value.'"/', $page->getContent()))->toBe($accepts === Accepts::Number ? 1 : 0);
+        }
+    }
 });
 
 it('never lets what a widget holds become markup', function (): void {

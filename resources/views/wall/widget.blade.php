@@ -34,7 +34,7 @@
                         @foreach (Kindred\Document\Widget\Accepts::cases() as $one)<option value="{{ $one->value }}" @selected($one === $widget->accepts)>{{ $one->label() }}</option>@endforeach
                     </select></div>
                 @if ($widget->accepts === Kindred\Document\Widget\Accepts::Number)
-                    @foreach ([Kindred\Document\Widget\WidgetField::Least, Kindred\Document\Widget\WidgetField::Most] as $end)
+                    @foreach ([Kindred\Document\Widget\WidgetField::Min, Kindred\Document\Widget\WidgetField::Max] as $end)
                         <div class="row"><label for="w-{{ $end->value }}">{{ $labels[$end->value] }}</label><input class="field" id="w-{{ $end->value }}" data-widget-field="{{ $end->value }}" data-step="1" value="{{ $of($end) }}" autocomplete="off"></div>
                     @endforeach
                 @endif
@@ -52,7 +52,7 @@
             @endif
         @endforeach
         @if ($kind instanceof Kindred\Kit\Interactive)
-            <div class="row"><label for="w-signal" title="The name under which words hold its value: {{ '{' }}{{ $widget->signal ?: Kindred\Flow\Signals::made($only) }}{{ '}' }}">Signal</label><input class="field" id="w-signal" data-widget-field="signal" value="{{ $widget->signal }}" placeholder="{{ Kindred\Flow\Signals::made($only) }}" autocomplete="off" spellcheck="false"></div>
+            <div class="row"><label for="w-signal" title="The name under which words hold its value: {{ '{' }}{{ $widget->signal ?: Kindred\Kit\Kit::made($only) }}{{ '}' }}">Signal</label><input class="field" id="w-signal" data-widget-field="signal" value="{{ $widget->signal }}" placeholder="{{ Kindred\Kit\Kit::made($only) }}" autocomplete="off" spellcheck="false"></div>
         @endif
         <button class="button justify-self-start" data-do="open-widget" data-id="{{ $only->id }}" title="The boxes, words and icons that it is drawn from, in a group">Open into layers</button>
     </div>
