@@ -102,11 +102,11 @@ test('a switch with two states, twelve times with words of its own; changed once
     expect(await turned()).toEqual([]);
     for (const n of [2, 5, 11]) await page.mouse.click(...await middle(played.nth(n - 1).locator(':scope > [data-states]:not([display=none]) [data-layer] rect').last()));
     await expect.poll(turned).toEqual([2, 5, 11]);
-    // They move there: the knob to its place, the ground to its colour.
-    const moving = await page.evaluate(() => document.getAnimations().map((one) => (one.effect as KeyframeEffect).getKeyframes().map((frame) => [frame['transform'], frame['fill']].filter(Boolean).join(' ')).join(' > ')));
-    expect(moving.filter((way) => way === 'matrix(1, 0, 0, 1, 3, 3) > matrix(1, 0, 0, 1, 23, 3)')).toHaveLength(3);
-    // Through OKLab, from the one to the other.
-    expect(moving.filter((way) => /^oklab\(.+\) > oklab\(.+\)$/.test(way))).toHaveLength(3);
+    // They move there: the ground through its colours, as it was worked out beforehand.
+    const ways = await page.evaluate(() => document.getAnimations().map((one) => (one.effect as KeyframeEffect).getKeyframes().map((frame) => frame['fill']).filter(Boolean).join(' ')));
+    expect(ways.filter((way) => /^(rgb\(\d+, \d+, \d+\) ?){9}$/.test(way))).toHaveLength(3);
+    await page.evaluate(() => document.getAnimations().forEach((one) => one.finish()));
+    await expect(page.locator('#rehearsal .flight')).toHaveCount(0);
     await page.mouse.click(...await middle(played.nth(4).locator(':scope > [data-states]:not([display=none]) [data-layer] rect').last()));
     await expect.poll(turned).toEqual([2, 11]);
     // Each says what it said.

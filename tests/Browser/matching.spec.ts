@@ -48,6 +48,8 @@ const planned = (flight: Flight, at: number, scroll: number): (number[] | null)[
 
 test('a card grows into its page as core has planned it, frame by frame, and back to where it was', async ({ page }) => {
     await rehearsed(page);
+    // Slow enough to be stopped on its way.
+    await page.getByLabel('Pace').selectOption({ label: 'A tenth' });
     const pane = page.locator('.pane[data-screen="list"]');
     await pane.evaluate((one) => one.scrollTo(0, 220));
     await middle(shown(page, 'card.glaze4')).then(([x, y]) => page.mouse.click(x, y));

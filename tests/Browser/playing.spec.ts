@@ -200,7 +200,7 @@ test('taps, double taps, keys and words are told apart, also in the exported pag
     await page.getByRole('link', { name: 'Save the web page' }).click();
     const path = info.outputPath('told.html');
     await (await coming).saveAs(path);
-    expect((await readFile(path, 'utf8')).includes('"programme":7')).toBe(true);
+    expect((await readFile(path, 'utf8')).includes('"programme":8')).toBe(true);
     const context = await browser.newContext({ viewport: { width: 500, height: 950 }, hasTouch: true, offline: true });
     const phone = await context.newPage();
     await phone.goto(`file://${path}`);

@@ -38,7 +38,7 @@ final class PairController extends Controller
         $at = Address::of($this->asked($request, 'at'));
         // What lies where the press is comes first.
         $pressed = $layer !== '' && $at->layer === $layer && $at->copies !== [] ? $at : null;
-        [$leaving, $arriving] = [new Cast($tree, $from, $expansion), new Cast($tree, $to, $expansion)];
+        [$leaving, $arriving] = [Cast::on($tree, $from, $expansion), Cast::on($tree, $to, $expansion)];
 
         return view('wall.pairs', [
             'from' => $from, 'to' => $to, 'leaving' => $leaving->actors, 'listed' => self::sorted($leaving->actors, $pressed), 'arriving' => $arriving->actors, 'transition' => $act->transition,

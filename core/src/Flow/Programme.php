@@ -6,6 +6,7 @@ namespace Kindred\Flow;
 
 use Kindred\Device\Catalogue;
 use Kindred\Document\Address;
+use Kindred\Document\Component\Component;
 use Kindred\Document\Component\Departure;
 use Kindred\Document\Component\Turning;
 use Kindred\Document\Cue\Act;
@@ -48,14 +49,17 @@ use Kindred\Signal\Writing;
  * @phpstan-type Rule array{kind: string, says: string, pattern?: string, min?: float, max?: float, to?: string}
  * @phpstan-type SignalRow array{kind: string, start: bool|int|float|string|list<int>|null, month: int|null, min: float, max: float, step: float, labels: list<string>, parts: array<string, list<string>>}
  * @phpstan-type WidgetRow array{signal: string, rules: list<Rule>}
- * @phpstan-type Table array{programme: int, entry: string|null, states: list<State>, cues: list<CueRow>, signals: array<string, SignalRow>, widgets: array<string, WidgetRow>, words: array<string, list<string|Placeholder>>, axes: array<string, list<string>>, turns: array<string, array<string, string>>, shifts: array<string, array<string, array<string, Shift>>>, pressing: array<string, float>, matches: array<string, array<string, Flight>>, patterns: array{number: string, day: Compiled, month: Compiled}}
+ * @phpstan-type Table array{programme: int, entry: string|null, states: list<State>, cues: list<CueRow>, signals: array<string, SignalRow>, widgets: array<string, WidgetRow>, words: array<string, list<string|Placeholder>>, axes: array<string, list<string>>, turns: array<string, array<string, string>>, shifts: array<string, array<string, array<string, Shift>>>, pressing: array<string, float>, matches: array<string, array<string, Flight>>, becomes: array{flights: list<Flight>, of: array<string, array<string, int>>}, patterns: array{number: string, day: Compiled, month: Compiled}}
  */
 final class Programme
 {
-    public const VERSION = 7;
+    public const VERSION = 8;
 
     /** Copies of one layer from which a match is worked out by itself; from others it goes out as from the first that lies near. */
     private const COPIES = 40;
+
+    /** Ways from one state of an instance to another that are worked out; by others it dissolves from the one into the other. */
+    private const TURNS = 600;
 
     /** @var list<CueRow> */
     private array $cues = [];
@@ -79,7 +83,7 @@ final class Programme
 
     /**
      * @param  LaysOut|null  $layout  by which what lies around instances follows their states; null where only the flow is of interest
-     * @param  Flights|null  $flights  by which a match carries layers over; null where it is not seen
+     * @param  Flights|null  $flights  by which a match and states carry layers over; null where it is not seen
      * @return Table
      */
     public static function compile(Tree $tree, ?LaysOut $layout = null, ?Flights $flights = null): array
@@ -101,6 +105,7 @@ final class Programme
             'pressing' => Pressing::rules(),
             'shifts' => $layout === null ? [] : Shifts::of($tree, $layout),
             'matches' => $flights === null ? [] : $self->matches($flights),
+            'becomes' => $flights === null ? ['flights' => [], 'of' => []] : $self->becomes($flights),
             'patterns' => ['number' => Writing::NUMBER, 'day' => Pattern::compile(Pattern::DAY), 'month' => Pattern::compile('MMMM y')],
         ];
     }
@@ -133,6 +138,25 @@ final class Programme
         }
 
         return $found;
+    }
+
+    /**
+     * How instances go over from one of their states to another: by what they are called, by both as `axis:state axis:state>axis:state
+     * axis:state`, the number of a flight. Only one way is told of two; the other is the same backward.
+     *
+     * @return array{flights: list<Flight>, of: array<string, array<string, int>>}
+     */
+    private function becomes(Flights $flights): array
+    {
+        $numbers = $found = $of = [];
+        foreach ($this->instances() as [$address, , , $screen]) {
+            foreach ($flights->turns($this->tree, $screen, $address, self::TURNS - count($found)) as $way => [$key, $flight]) {
+                $numbers[$key] ??= array_push($found, $flight) - 1;
+                $of[(string) $address][$way] = $numbers[$key];
+            }
+        }
+
+        return ['flights' => $found, 'of' => $of];
     }
 
     /** @return list<Address> where a screen shows a layer in copies */
@@ -300,18 +324,26 @@ final class Programme
     private function turns(): array
     {
         $turns = [];
-        $axes = $this->axes;
-        foreach ($axes === [] ? [] : $this->tree->layers as $layer) {
-            foreach ($layer->component() === null ? [] : $this->tree->addresses($layer) as $address) {
-                $screen = ($this->tree->showing($address)[0] ?? $layer)->screen;
-                $there = $screen !== null && ($this->tree->screens[$screen] ?? null)?->isPlayed() === true ? Filling::at($this->tree, $address)->layer($layer->id)->content : null;
-                $component = $there instanceof Instance ? $this->tree->component($there->component) : null;
-                $own = $there instanceof Instance && $component !== null ? array_intersect_key(Turning::start($component, $there->states), $axes) : [];
-                $turns += $own === [] ? [] : [(string) $address => $own];
-            }
+        foreach ($this->instances() as [$address, $component, $instance]) {
+            $turns[(string) $address] ??= array_intersect_key(Turning::start($component, $instance->states), $this->axes);
         }
 
         return $turns;
+    }
+
+    /** @return \Generator<array{Address, Component, Instance, Screen}> all on screens that can change their states */
+    private function instances(): \Generator
+    {
+        foreach ($this->axes === [] ? [] : $this->tree->layers as $layer) {
+            foreach ($layer->component() === null ? [] : $this->tree->addresses($layer) as $address) {
+                $screen = $this->tree->screens[($this->tree->showing($address)[0] ?? $layer)->screen ?? ''] ?? null;
+                $there = $screen?->isPlayed() === true ? Filling::at($this->tree, $address)->layer($layer->id)->content : null;
+                $component = $there instanceof Instance ? $this->tree->component($there->component) : null;
+                if ($screen !== null && $there instanceof Instance && $component !== null && array_intersect_key(array_column($component->axes, 'id', 'id'), $this->axes) !== []) {
+                    yield [$address, $component, $there, $screen];
+                }
+            }
+        }
     }
 
     /**

@@ -50,7 +50,7 @@ final class Shifts
                     $moved = self::moved($screen, $layer, $alone, $layout->after($alone, $alone->withLayers($layer->with(content: $content->with(states: $states)))));
                     if ($moved !== []) {
                         $turned = array_intersect_key($states, $axes);
-                        $shifts[$layer->id][implode(' ', array_map(fn (string $axis, string $state): string => "{$axis}:{$state}", array_keys($turned), $turned))] = $moved;
+                        $shifts[$layer->id][Turning::said($turned)] = $moved;
                     }
                 }
             }

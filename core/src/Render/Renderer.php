@@ -131,7 +131,7 @@ final readonly class Renderer
      */
     public function played(Tree $tree, Screen $screen, Rendering $rendering): string
     {
-        $rendering = $rendering->with(turning: Turning::axes($tree), told: Cue::anyMatches($tree));
+        $rendering = $rendering->with(turning: $turning = Turning::axes($tree), told: $turning !== [] || Cue::anyMatches($tree));
         $inside = $rendering->on($tree, $screen->id);
         $keys = $typed = false;
         $out = $this->scrolled($tree, $screen, $rendering, $inside);
@@ -365,7 +365,7 @@ final readonly class Renderer
             foreach ($this->expansion->of($tree, $turned) as $copy) {
                 $shown .= $this->copy($copy, $i === 0 ? $rendering : $rendering->with(prefix: "{$rendering->prefix}{$i}-"), true);
             }
-            $out .= Svg::element('g', ['data-states' => implode(' ', array_map(fn (string $axis, string $state): string => "{$axis}:{$state}", array_keys($states), $states)), 'display' => $i === 0 ? null : 'none'], $shown);
+            $out .= Svg::element('g', ['data-states' => Turning::said($states), 'display' => $i === 0 ? null : 'none'], $shown);
         }
 
         return Svg::element('g', ['data-turns' => $rendering->address($layer->id)], $out);

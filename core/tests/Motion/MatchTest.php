@@ -47,7 +47,7 @@ function facing(array $home, array $next): Tree
 /** @param  list<Pair>  $said */
 function paired(Tree $tree, array $said = []): array
 {
-    $cast = fn (string $screen): Cast => new Cast($tree, $tree->screen($screen), Sample::expansion());
+    $cast = fn (string $screen): Cast => Cast::on($tree, $tree->screen($screen), Sample::expansion());
 
     return array_map(fn (Paired $pair): string => "{$pair->from->address} {$pair->to->address} {$pair->by->value}", Pairs::of($cast('home'), $cast('next'), $said)->all);
 }

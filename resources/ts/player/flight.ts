@@ -1,6 +1,6 @@
 /**
- * A match: what is seen of two screens goes over from the one to the other, over both, as the server has worked it out. What it has drawn
- * itself changes on the way; all else is taken from the pictures of the two as they are there.
+ * A match: what is seen of two screens, or of an instance in two states, goes over from the one to the other, over both, as the server
+ * has worked it out. What it has drawn itself changes on the way; all else is taken from the pictures of the two as they are there.
  */
 import type { Flight, Pose, Taken } from './table.ts';
 
@@ -9,13 +9,20 @@ const LENGTHS = ['x', 'y', 'width', 'height', 'rx', 'ry', 'cx', 'cy', 'r', 'stro
 const PLAIN = ['fill', 'stroke', 'opacity', 'fill-opacity', 'stroke-opacity', 'stop-color', 'stop-opacity', 'flood-color', 'flood-opacity', 'd'];
 const SHAPES = ['rect', 'circle', 'ellipse', 'path', 'image', 'line'];
 
+/** What makes a part of a picture answer or change; a copy does neither. */
+const LIVE = ['data-layer', 'data-at', 'data-turns', 'data-states', 'data-works', 'data-when', 'data-item', 'data-slide', 'data-fill', 'data-live', 'data-face', 'data-words', 'data-press', 'data-position', 'data-scroll', 'role', 'tabindex'];
+
 const camel = (name: string): string => name.replace(/-(.)/g, (_, letter: string) => letter.toUpperCase());
 
 interface Set { element: Element; name: string; values: (string | null)[]; by: Animation }
 interface Offset { x: number; y: number }
 interface Move { element: SVGGElement; poses: Pose[]; by: Animation }
 
-export interface Side { pane: HTMLElement; scroll: number }
+/** One of the two pictures; what is found in it by its address is where that is. */
+export interface Side { picture: Element; scroll: number; find: (at: string) => SVGGElement | null }
+
+/** Of what changes its ids, so that several flights of one kind do not share what only one of them changes. */
+let flights = 0;
 
 export class Flown {
     readonly animations: Animation[] = [];
@@ -23,29 +30,33 @@ export class Flown {
     private readonly moves: Move[] = [];
     /** What tells how far parts have come, by their delays. */
     private readonly clocks = new Map<number, Animation>();
-    private readonly root: HTMLElement;
+    private readonly root: HTMLElement | SVGGElement;
     private frame = 0;
 
     /**
+     * @param into what holds both pictures: an element of a page, or a group in a picture
      * @param backward whether what the flight says of the arriving screen is about the one that leaves
      * @param timing with the delay and duration of each part
      * @param offset how far what lies around an element is scrolled
      */
-    constructor(into: HTMLElement, flight: Flight, private readonly leaving: Side, private readonly arriving: Side, private readonly backward: boolean, private readonly timing: KeyframeAnimationOptions, private readonly offset: (element: Element) => Offset) {
-        this.root = document.createElement('div');
-        this.root.className = 'flight';
-        const svg = document.createElementNS('http://www.w3.org/2000/svg', 'svg');
-        this.root.append(svg);
+    constructor(into: HTMLElement | SVGElement, flight: Flight, private readonly leaving: Side, private readonly arriving: Side, private readonly backward: boolean, private readonly timing: KeyframeAnimationOptions, private readonly offset: (element: Element) => Offset) {
+        const inPicture = into instanceof SVGElement;
+        const svg = document.createElementNS('http://www.w3.org/2000/svg', inPicture ? 'g' : 'svg');
+        this.root = inPicture ? svg as SVGGElement : document.createElement('div');
+        this.root.classList.add('flight');
+        this.root.setAttribute('aria-hidden', 'true');
+        if (!inPicture) this.root.append(svg);
         const ground = this.way(flight.ground);
-        this.root.style.background = ground[0]!;
+        if (ground.length > 0) this.root.style.background = ground[0]!;
         if (ground.length > 1) this.animate(this.root, ground.map((background) => ({ background })), 0);
         // Read once, all together.
         const drawn = new DOMParser().parseFromString(`<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink">${flight.parts.map(({ markup }) => `<g>${markup ?? ''}</g>`).join('')}</svg>`, 'image/svg+xml').documentElement;
+        if (inPicture) named(drawn, `f${flights++}-`);
         svg.append(...[...document.importNode(drawn, true).children]);
         flight.parts.forEach((part, i) => this.part(svg.children[i] as SVGGElement, part, this.backward ? flight.late - part.delay : part.delay));
         // What hangs up already is laid out anew with each animation.
         into.append(this.root);
-        for (const { pane } of [leaving, arriving]) pane.classList.add('flown');
+        for (const { picture } of [leaving, arriving]) picture.classList.add('flown');
         if (this.sets.length + this.moves.length > 0) this.follow();
     }
 
@@ -53,12 +64,17 @@ export class Flown {
         cancelAnimationFrame(this.frame);
         for (const animation of this.animations) animation.cancel();
         this.root.remove();
-        for (const { pane } of [this.leaving, this.arriving]) pane.classList.remove('flown');
+        for (const { picture } of [this.leaving, this.arriving]) picture.classList.remove('flown');
     }
 
     /** Above both screens, below what lies over them. */
     raise(by: number): void {
         this.root.style.zIndex = String(by);
+    }
+
+    /** From where it is by now it goes back the way it came. */
+    reverse(): void {
+        for (const animation of this.animations) animation.reverse();
     }
 
     private part(group: SVGGElement, part: Flight['parts'][number], delay: number): void {
@@ -78,13 +94,15 @@ export class Flown {
     }
 
     private take(group: SVGGElement, taken: Taken, fromFirst: boolean, delay: number): void {
-        const found = shown((fromFirst !== this.backward ? this.leaving : this.arriving).pane, taken.at);
+        const found = (fromFirst !== this.backward ? this.leaving : this.arriving).find(taken.at);
         if (!found) return;
         const by = this.offset(found);
         const copy = found.cloneNode(taken.whole) as SVGGElement;
         if (!taken.whole) copy.append(...[...found.children].filter((child) => !child.matches('[data-layer], [data-inside]')).map((child) => child.cloneNode(true)));
         copy.removeAttribute('transform');
-        for (const one of [copy, ...copy.querySelectorAll('*')]) for (const name of ['data-layer', 'data-at', 'data-works', 'tabindex']) one.removeAttribute(name);
+        copy.removeAttribute('display');
+        for (const one of [copy, ...copy.querySelectorAll('*')]) for (const name of LIVE) one.removeAttribute(name);
+        for (const field of copy.querySelectorAll<HTMLElement>('input, textarea')) field.tabIndex = -1;
         // What it lets through by itself stays as it is; how it comes and goes is its holder's.
         const holder = group.appendChild(document.createElementNS(group.namespaceURI, 'g') as SVGGElement);
         holder.append(copy);
@@ -105,11 +123,11 @@ export class Flown {
     /** How far a layer is scrolled in containers, where it leaves and where it arrives. */
     private offsets(of: [string, string] | undefined): [Offset, Offset] {
         const [from, to] = this.way(of ?? ['', '']);
-        const by = (pane: HTMLElement, at: string): Offset => {
-            const element = at === '' ? null : shown(pane, at);
+        const by = (side: Side, at: string): Offset => {
+            const element = at === '' ? null : side.find(at);
             return element ? this.offset(element) : { x: 0, y: 0 };
         };
-        return [by(this.leaving.pane, from!), by(this.arriving.pane, to!)];
+        return [by(this.leaving, from!), by(this.arriving, to!)];
     }
 
     /** Where something lies on both screens, as far as these are scrolled. */
@@ -159,11 +177,17 @@ export class Flown {
     }
 }
 
-/** A layer on a screen, in the state that is shown. */
-function shown(pane: HTMLElement, at: string): SVGGElement | null {
+/** A layer in a picture, in the state that is shown. */
+export function shown(picture: Element, at: string): SVGGElement | null {
     const [layer, ...copies] = at.split('.');
     const named = copies.length > 0 ? `[data-at="${CSS.escape(at)}"]` : `[data-layer="${CSS.escape(layer!)}"]`;
-    return [...pane.querySelectorAll<SVGGElement>(named)].find((one) => !one.closest('[data-states][display=none]')) ?? null;
+    return [...picture.querySelectorAll<SVGGElement>(named)].find((one) => (one.parentElement!.closest('[data-states][display=none]') ?? picture).contains(picture)) ?? null;
+}
+
+/** Gives what has names in a drawing other ones, and what points to it, too. */
+function named(drawing: Element, prefix: string): void {
+    for (const one of drawing.querySelectorAll('[id]')) one.id = prefix + one.id;
+    for (const one of drawing.querySelectorAll('*')) for (const { name, value } of one.attributes) if (/^#|url\(#/.test(value)) one.setAttribute(name, value.replace(/^#|url\(#/g, (start) => start + prefix));
 }
 
 /** Of values at equal steps what lies there: numbers go evenly, all else in steps. */

@@ -67,12 +67,16 @@ export class Player {
         let made = false;
         this.machine = new Machine(table, {
             shown: (_, plan, from) => made && this.show(plan, from),
-            turned: (instance, plan) => made && this.stage.visible.forEach((pane) => this.turning.turn(pane, instance, plan)),
+            turned: (instance, plan) => {
+                if (!made) return;
+                this.turning.turn(instance, plan);
+                queueMicrotask(() => this.turning.flush(this.stage.visible));
+            },
             does: (deed) => made && this.does(deed),
             fired: (cue) => this.told.fired?.(cue),
         }, 1 + crypto.getRandomValues(new Uint32Array(1))[0]! % 2_147_483_646, Date.UTC(now.getFullYear(), now.getMonth(), now.getDate()) / 86_400_000);
         made = true;
-        this.turning = new Turning(this.machine);
+        this.turning = new Turning(this.machine, this.regions);
         const { signal } = this.gone;
         this.works = new Works(this.machine, this.frame, () => this.stage.top, (happening) => this.tell({ ...happening, ...this.fielded(happening) } as Happening), signal);
         this.frame.addEventListener('pointerdown', (event) => this.down(event));
@@ -407,6 +411,7 @@ export class Player {
     /** Shows what an event has done to what is still shown. */
     private after(from: HTMLElement | null): void {
         this.wait();
+        this.turning.flush(this.stage.visible);
         if (this.rate !== 1) this.paced();
         for (const pane of this.stage.visible) {
             this.works.update(pane);

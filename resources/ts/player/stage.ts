@@ -1,6 +1,6 @@
 /** The panes in which screens are shown, over each other too, and how they give way to one another. */
 import type { Machine, Stand } from './machine.ts';
-import { Flown } from './flight.ts';
+import { Flown, shown, type Side } from './flight.ts';
 import { placeOver, type Rect } from './over.ts';
 import type { Regions } from './regions.ts';
 import type { Plan, Track } from './table.ts';
@@ -251,7 +251,8 @@ export class Stage {
         if (!plan.backward) this.origins.set(way, origin ?? '');
         const flight = (origin ? flights[`${way}@${origin}`] : undefined) ?? flights[way];
         if (!flight) return null;
-        this.flown = new Flown(this.frame, flight, { pane: from, scroll: from.scrollTop }, { pane: to, scroll: to.scrollTop }, plan.backward ?? false, timing, (element) => this.regions.offset(element));
+        const side = (pane: HTMLElement): Side => ({ picture: pane, scroll: pane.scrollTop, find: (at) => shown(pane, at) });
+        this.flown = new Flown(this.frame, flight, side(from), side(to), plan.backward ?? false, timing, (element) => this.regions.offset(element));
         this.flown.raise(ABOVE + 1);
         return this.flown;
     }

@@ -1,27 +1,25 @@
-/**
- * Instances that change their states: all of these are drawn, and one is shown. What is in both states goes from its place, size and
- * look in the one to those in the other; what is in one only fades.
- */
+/** Instances that change their states: all of these are drawn, and one is shown. It goes over from the one to the other as the server has worked it out. */
+import { timing } from './between.ts';
+import { Flown, shown, type Side } from './flight.ts';
 import type { Machine } from './machine.ts';
-import { between, own, timing, transform } from './between.ts';
+import type { Regions } from './regions.ts';
 import { Shifting } from './shifting.ts';
-import type { Plan } from './table.ts';
+import type { Flight, Plan, Pose } from './table.ts';
 
-/** What of a shape goes over from one value to another: as attributes they are read, as properties they are animated. */
-const SHAPES = ['x', 'y', 'width', 'height', 'rx', 'ry', 'cx', 'cy', 'r', 'fill', 'fill-opacity', 'stroke', 'stroke-width', 'stroke-opacity', 'opacity'] as const;
+const HERE: Pose = [0, 0, 0, 1, 1, 0, 0];
 
-/** The layers in a drawing, by their ids, those in further instances aside: these turn by themselves. */
-function layers(drawing: Element): Map<string, SVGGraphicsElement> {
-    const found = new Map<string, SVGGraphicsElement>();
-    for (const layer of drawing.querySelectorAll<SVGGraphicsElement>('[data-layer]')) if (layer.closest('[data-turns]') === drawing.parentElement) found.set(layer.dataset['layer']!, layer);
-    return found;
-}
+/** Where it is not known how one becomes the other. */
+const DISSOLVE: Flight = { ground: [], late: 0, parts: [{ delay: 0, leaving: { at: '', whole: true, poses: [HERE, HERE], opacity: [1, 0] }, arriving: { at: '', whole: true, poses: [HERE, HERE], opacity: [0, 1] } }] };
+
+interface Run { flown: Flown; from: SVGGElement; to: SVGGElement }
 
 export class Turning {
-    private running = new Map<Element, Animation[]>();
+    private readonly running = new Map<Element, Run>();
     private readonly shifting: Shifting;
+    /** What has come to other states and does not show it yet. */
+    private readonly turned = new Map<string, Plan | null>();
 
-    constructor(private readonly machine: Machine) {
+    constructor(private readonly machine: Machine, private readonly regions: Regions) {
         this.shifting = new Shifting(machine);
     }
 
@@ -38,66 +36,68 @@ export class Turning {
         this.shifting.apply(pane, null);
     }
 
-    /** An instance has come to another state. */
-    turn(pane: ParentNode, instance: string, plan: Plan | null): void {
-        for (const turned of pane.querySelectorAll<SVGElement>(`[data-turns="${CSS.escape(instance)}"]`)) this.show(turned, plan);
-        this.shifting.apply(pane, plan);
+    /** An instance has come to another state, maybe to several one after the other. */
+    turn(instance: string, plan: Plan | null): void {
+        this.turned.set(instance, plan);
+    }
+
+    /** Shows what has turned, on its way. */
+    flush(panes: readonly ParentNode[]): void {
+        const turned = [...this.turned];
+        this.turned.clear();
+        for (const [instance, plan] of turned) {
+            for (const pane of panes) {
+                for (const one of pane.querySelectorAll<SVGElement>(`[data-turns="${CSS.escape(instance)}"]`)) this.show(one, plan);
+                this.shifting.apply(pane, plan);
+            }
+        }
     }
 
     private show(turned: SVGElement, plan: Plan | null): void {
         const states = this.machine.turns[turned.dataset['turns']!] ?? {};
         const drawings = [...turned.children].filter((one): one is SVGGElement => one instanceof SVGGElement && one.hasAttribute('data-states'));
         const wanted = drawings.find((one) => one.dataset['states']!.split(' ').every((pair) => states[pair.split(':')[0]!] === undefined || states[pair.split(':')[0]!] === pair.split(':')[1]));
-        const shown = drawings.find((one) => one.getAttribute('display') !== 'none');
-        if (!wanted || wanted === shown) return;
-        for (const animation of this.running.get(turned) ?? []) animation.cancel();
-        this.running.delete(turned);
-        shown?.setAttribute('display', 'none');
+        const now = drawings.find((one) => one.getAttribute('display') !== 'none');
+        if (!wanted || wanted === now) return;
+        now?.setAttribute('display', 'none');
         wanted.removeAttribute('display');
-        const lasting = shown && plan ? timing(plan) : null;
-        if (shown && lasting) this.move(turned, shown, wanted, lasting);
+        const run = this.running.get(turned);
+        if (run && plan && run.from === wanted && run.to === now && run.flown.animations.some((one) => one.playState === 'running')) {
+            [run.from, run.to] = [run.to, run.from];
+            return run.flown.reverse();
+        }
+        run?.flown.remove();
+        this.running.delete(turned);
+        const lasting = now && plan ? timing(plan) : null;
+        if (now && lasting) this.move(turned, now, wanted, lasting);
     }
 
     private move(turned: SVGElement, from: SVGGElement, to: SVGGElement, lasting: NonNullable<ReturnType<typeof timing>>): void {
-        const [before, after] = [layers(from), layers(to)];
-        const running: Animation[] = [];
-        const animate = (element: Element, frames: Keyframe[]): void => {
-            const animation = element.animate(frames, lasting);
-            animation.startTime = document.timeline.currentTime;
-            running.push(animation);
+        const { becomes } = this.machine.table;
+        const ways = becomes.of[turned.dataset['turns']!] ?? {};
+        const [there, back] = [ways[`${from.dataset['states']}>${to.dataset['states']}`], ways[`${to.dataset['states']}>${from.dataset['states']}`]];
+        const around = this.regions.offset(turned);
+        const flown = new Flown(turned, becomes.flights[there ?? back ?? -1] ?? DISSOLVE, this.side(turned, from), this.side(turned, to), there === undefined && back !== undefined, lasting, (element) => {
+            const { x, y } = this.regions.offset(element);
+            return { x: x - around.x, y: y - around.y };
+        });
+        const run: Run = { flown, from, to };
+        this.running.set(turned, run);
+        for (const animation of flown.animations) animation.startTime = document.timeline.currentTime;
+        Promise.all(flown.animations.map((animation) => animation.finished)).then(() => {
+            flown.remove();
+            if (this.running.get(turned) === run) this.running.delete(turned);
+        }, () => undefined);
+    }
+
+    /** A drawing, in which things are called as from the instance. */
+    private side(turned: SVGElement, drawing: SVGGElement): Side {
+        const [instance, ...around] = turned.dataset['turns']!.split('.');
+        return {
+            picture: drawing, scroll: 0, find: (at) => {
+                const [layer, ...inside] = at.split('.');
+                return at === '' ? drawing : shown(drawing, [layer, ...around, instance, ...inside].join('.'));
+            },
         };
-        for (const [id, layer] of after) {
-            const old = before.get(id);
-            if (!old) {
-                animate(layer, [{ opacity: 0 }, { opacity: layer.getAttribute('opacity') ?? 1 }]);
-                continue;
-            }
-            const [was, is] = [transform(old), transform(layer)];
-            const looks = between(old, layer, ['opacity']);
-            if (was !== is || looks) animate(layer, [{ ...(was === is ? {} : { transform: was }), ...looks?.[0] }, { ...(was === is ? {} : { transform: is }), ...looks?.[1] }]);
-            const [parts, others] = [own(layer), own(old)];
-            const alike = parts.length === others.length && parts.every((part, i) => part.tagName === others[i]!.tagName && part.tagName !== 'text' && part.getAttribute('d') === others[i]!.getAttribute('d'));
-            if (alike) {
-                parts.forEach((part, i) => {
-                    const frames = between(others[i]!, part, SHAPES);
-                    if (frames) animate(part, frames);
-                });
-            } else if (parts.map((part) => part.outerHTML).join('') !== others.map((part) => part.outerHTML).join('')) {
-                for (const part of parts) animate(part, [{ opacity: 0 }, { opacity: part.getAttribute('opacity') ?? 1 }]);
-            }
-        }
-        // What is there no longer fades where it was.
-        for (const [id, layer] of before) {
-            const parent = after.get(layer.parentElement?.closest<SVGElement>('[data-layer]')?.dataset['layer'] ?? '');
-            if (after.has(id) || !parent) continue;
-            const ghost = parent.appendChild(layer.cloneNode(true) as SVGElement);
-            ghost.setAttribute('pointer-events', 'none');
-            ghost.removeAttribute('data-layer');
-            for (const inside of ghost.querySelectorAll('[data-layer]')) inside.removeAttribute('data-layer');
-            const fading = ghost.animate([{ opacity: layer.getAttribute('opacity') ?? 1 }, { opacity: 0 }], { ...lasting, fill: 'both' });
-            fading.finished.then(() => ghost.remove(), () => ghost.remove());
-            running.push(fading);
-        }
-        this.running.set(turned, running);
     }
 }

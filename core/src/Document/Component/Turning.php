@@ -65,6 +65,16 @@ final class Turning
         return $start;
     }
 
+    /**
+     * States as pictures and programmes name them: `axis:state axis:state`.
+     *
+     * @param  array<string, string>  $states  by axis
+     */
+    public static function said(array $states): string
+    {
+        return implode(' ', array_map(fn (string $axis, string $state): string => "{$axis}:{$state}", array_keys($states), $states));
+    }
+
     /** @return array<string, true> */
     private static function found(Tree $tree): array
     {

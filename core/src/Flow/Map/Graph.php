@@ -104,7 +104,7 @@ final class Graph
         if (! self::hasCues($tree, $screen)) {
             return $steps;
         }
-        foreach ((new Cast($tree, $screen, $expansion, true))->actors as $actor) {
+        foreach (Cast::on($tree, $screen, $expansion, true)->actors as $actor) {
             foreach ($actor->layer->cues as $cue) {
                 if (Entries::has($actor->layer, $cue)) {
                     array_push($steps, ...self::ofCue($as, $cue, $actor->layer->name, $actor->box()->turned($actor->angle), $screens));

@@ -145,7 +145,7 @@ final class Paths
             $screen = $this->tree->screens[$this->instead[$id] ?? $id] ?? null;
             $needed = fn (Layer $layer): bool => $layer->content instanceof Widget && $layer->content->required;
             $some = $screen !== null && array_filter($this->tree->layersOf($screen->id), $needed) !== [];
-            $actors = $some ? array_filter((new Cast($this->tree, $screen, $this->expansion, true))->actors, fn (Actor $one): bool => $needed($one->layer)) : [];
+            $actors = $some ? array_filter(Cast::on($this->tree, $screen, $this->expansion, true)->actors, fn (Actor $one): bool => $needed($one->layer)) : [];
             usort($actors, fn (Actor $a, Actor $b): int => $a->box()->y <=> $b->box()->y);
             $this->fields[$id] = array_map(fn (Actor $one): array => [$one->layer, $one->box()], $actors);
         }

@@ -18,8 +18,9 @@ use Kindred\Document\Style\Isolation;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Point;
 use Kindred\Layout\Expansion;
+use Kindred\Layout\LaidCopy;
 
-/** All that a match finds on a screen, in painting order, each layer before those in it. */
+/** All that a match finds on a screen, or in what an instance shows, in painting order, each layer before those in it. */
 final class Cast
 {
     /** Layers of one screen that move by themselves; what comes after them is left where it is. */
@@ -31,13 +32,33 @@ final class Cast
     /** @var array<string, true> */
     private readonly array $turning;
 
-    /** @param  bool  $through  whether what stays together is looked into, too */
-    public function __construct(public readonly Tree $tree, public readonly Screen $screen, private readonly Expansion $expansion, private readonly bool $through = false)
+    /**
+     * @param  bool  $through  whether what stays together is looked into, too
+     * @param  bool  $apart  whether what is drawn by hand comes apart, too
+     */
+    private function __construct(public readonly Tree $tree, public readonly Screen $screen, private readonly Expansion $expansion, private readonly bool $through = false, private readonly bool $apart = false)
     {
         $this->turning = Turning::axes($tree);
+    }
+
+    /** @param  bool  $through  whether what stays together is looked into, too */
+    public static function on(Tree $tree, Screen $screen, Expansion $expansion, bool $through = false): self
+    {
+        $cast = new self($tree, $screen, $expansion, $through);
         foreach ($tree->children(new Place($screen->id)) as $layer) {
-            $this->add($tree, $layer, new Address(''), null, new Point(0, 0), 0.0);
+            $cast->add($tree, $layer, new Address(''), null, new Point(0, 0), 0.0);
         }
+
+        return $cast;
+    }
+
+    /** What an instance shows on a screen: its places are px from the corner of the instance, and its addresses as they are called within it. */
+    public static function within(Tree $tree, Screen $screen, LaidCopy $copy, Expansion $expansion): self
+    {
+        $cast = new self($tree, $screen, $expansion, apart: true);
+        $cast->add($copy->tree, $copy->root, new Address(''), null, new Point(0, 0), 0.0);
+
+        return $cast;
     }
 
     /** @return array<string, Actor> by their addresses */
@@ -80,7 +101,7 @@ final class Cast
         return $layer->content instanceof Compound
             || $layer->opacity < 1 || $layer->masks !== [] || $layer->blend !== BlendMode::Normal || $layer->isolation !== Isolation::Auto
             || ($layer->effects !== [] && $layer->content instanceof Group)
-            || $tree->finish($this->screen->id) === Finish::Rough
+            || (! $this->apart && $tree->finish($this->screen->id) === Finish::Rough)
             || array_filter($tree->masking($layer), fn (Layer $one): bool => $one->masks()) !== []
             || ($component !== null && Turning::variants($component, $layer, $this->turning) !== []);
     }

@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace Kindred\Motion\Match;
 
 use Kindred\Document\Address;
+use Kindred\Document\Component\Turning;
 use Kindred\Document\Cue\Alone;
+use Kindred\Document\Cue\Direction;
+use Kindred\Document\Cue\Easing;
 use Kindred\Document\Cue\Transition;
+use Kindred\Document\Cue\TransitionKind;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
@@ -19,6 +23,7 @@ use Kindred\Document\Style\BlendMode;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Point;
 use Kindred\Layout\Expansion;
+use Kindred\Layout\LaidCopy;
 use Kindred\Layout\Shapes;
 use Kindred\Motion\Tween;
 use Kindred\Render\Renderer;
@@ -45,11 +50,17 @@ final class Flights
     /** What grows begins at this share of its size. */
     private const SMALL = 0.5;
 
+    /** States of an instance up to which each may become each other. */
+    private const ALL = 6;
+
     /** @var array<string, Cast> */
     private array $casts = [];
 
     /** @var array<string, Flight> */
     private array $known = [];
+
+    /** @var array<string, array{LaidCopy, LaidCopy, Flight}> with what they are between, which is kept as long as they are known by it */
+    private array $turns = [];
 
     public function __construct(private readonly Renderer $renderer, private readonly Expansion $expansion, private readonly Shapes $shapes, private readonly Rendering $rendering)
     {
@@ -66,11 +77,76 @@ final class Flights
         return $this->known[$key] ??= $this->made($tree, $from, $to, $transition, $pressed, 'm'.count($this->known).'-');
     }
 
+    /**
+     * How an instance goes over from each of its states to each other, one way of the two; where it has many, along one axis at a time.
+     * Each layer becomes itself, and what is in one state only fades. Places are px from the corner of the instance, and addresses as
+     * they are called within it.
+     *
+     * @param  int  $most  ways that are not known yet and are worked out
+     * @return array<string, array{string, Flight}> by both states as `axis:state axis:state>axis:state axis:state`; the same name for the same flight
+     */
+    public function turns(Tree $tree, Screen $screen, Address $address, int $most = PHP_INT_MAX): array
+    {
+        $around = $this->expansion->around($tree, $address);
+        $in = $around === [] ? $tree : end($around)->tree;
+        $layer = $in->layer($address->layer);
+        $component = $tree->component($layer->component());
+        $variants = $component === null ? [] : Turning::variants($component, $layer, Turning::axes($tree));
+        // Wherever instances start, the way between two states is the same.
+        usort($variants, fn (array $a, array $b): int => Turning::said($a) <=> Turning::said($b));
+        $copies = array_map(fn (array $states): ?LaidCopy => $this->expansion->of($in, $this->expansion->inStates($in, $layer, $states))[0] ?? null, $variants);
+        $ways = [];
+        foreach ($variants as $i => $from) {
+            foreach (array_slice($variants, $i + 1, null, true) as $j => $to) {
+                $known = count($this->turns);
+                $way = $copies[$i] === null || $copies[$j] === null || $most < 1 || (count($variants) > self::ALL && count(array_diff_assoc($from, $to)) > 1) ? null : $this->turn($tree, $screen, $copies[$i], $copies[$j]);
+                $ways += $way === null ? [] : [Turning::said($from).'>'.Turning::said($to) => $way];
+                $most -= count($this->turns) - $known;
+            }
+        }
+
+        return $ways;
+    }
+
+    /** @return array{string, Flight} */
+    private function turn(Tree $tree, Screen $screen, LaidCopy $from, LaidCopy $to): array
+    {
+        // Layouts that are alike are the same one.
+        $key = "{$screen->id} ".spl_object_id($from->tree).' '.spl_object_id($to->tree);
+        $this->turns[$key] ??= [$from, $to, $this->turned(Cast::within($tree, $screen, $from, $this->expansion), Cast::within($tree, $screen, $to, $this->expansion), 't'.count($this->turns).'-')];
+
+        return [$key, $this->turns[$key][2]];
+    }
+
+    /** @return Flight */
+    private function turned(Cast $leaving, Cast $arriving, string $prefix): array
+    {
+        $there = $leaving->byAddress();
+        $pairs = [];
+        foreach ($arriving->actors as $one) {
+            if (isset($there[$one->address])) {
+                $pairs[] = new Paired($there[$one->address], $one, By::Lineage);
+            }
+        }
+
+        return ['ground' => []] + $this->flown($leaving, $arriving, $pairs, new Transition(TransitionKind::Match, Direction::Left, 0, 0, Easing::parse('linear'), alone: Alone::Fade), $prefix);
+    }
+
     /** @return Flight */
     private function made(Tree $tree, Screen $from, Screen $to, Transition $transition, ?Address $pressed, string $prefix): array
     {
         [$leaving, $arriving] = [$this->cast($tree, $from), $this->cast($tree, $to)];
-        $pairs = Pairs::of($leaving, $arriving, $transition->pairs, $pressed)->all;
+
+        return $this->flown($leaving, $arriving, Pairs::of($leaving, $arriving, $transition->pairs, $pressed)->all, $transition, $prefix);
+    }
+
+    /**
+     * @param  list<Paired>  $pairs
+     * @return Flight
+     */
+    private function flown(Cast $leaving, Cast $arriving, array $pairs, Transition $transition, string $prefix): array
+    {
+        [$tree, $from, $to] = [$arriving->tree, $leaving->screen, $arriving->screen];
         [$byFrom, $byTo] = [[], []];
         foreach ($pairs as $pair) {
             $byFrom[$pair->from->order] = $pair;
@@ -100,7 +176,7 @@ final class Flights
     /** All that a match finds on a screen. */
     public function cast(Tree $tree, Screen $screen): Cast
     {
-        return $this->casts[$screen->id] ??= new Cast($tree, $screen, $this->expansion);
+        return $this->casts[$screen->id] ??= Cast::on($tree, $screen, $this->expansion);
     }
 
     /**
@@ -166,14 +242,18 @@ final class Flights
     private function becoming(Tree $tree, Paired $pair, Screen $from, Screen $to, string $prefix): array
     {
         [$one, $other] = [$pair->from, $pair->to];
+        // Of one instance what stays as it is is shown as it is.
+        if ($from === $to && ! $one->whole && self::pose($one) === self::pose($other) && serialize($one->layer) === serialize($other->layer)) {
+            return ['arriving' => self::taken($other, [self::pose($one), self::pose($other)], [1.0, 1.0])];
+        }
         $frames = $this->isDrawn($tree, $one, $other, $from, $to) ? $this->frames($tree, $one, $other, $to, $prefix) : null;
         if ($frames !== null) {
-            return ['of' => [$one->address, $other->address], 'poses' => [self::pose($one), self::turned(self::pose($other), $one->angle)]] + $frames;
+            return ['of' => [$one->address, $other->address], 'poses' => [self::pose($one), self::shorter(self::pose($other), $one->angle)]] + $frames;
         }
         [$across, $down] = self::scale($one->layer, $other->layer);
 
-        return ($one->isPainted() ? ['leaving' => self::taken($one, [self::pose($one), self::turned(self::onto($one, $other, $across, $down), $one->angle)], [1.0, 0.0])] : [])
-            + ($other->isPainted() ? ['arriving' => self::taken($other, [self::onto($other, $one, 1 / $across, 1 / $down), self::turned(self::pose($other), $one->angle)], [0.0, 1.0])] : []);
+        return ($one->isPainted() ? ['leaving' => self::taken($one, [self::pose($one), self::shorter(self::onto($one, $other, $across, $down), $one->angle)], [1.0, 0.0])] : [])
+            + ($other->isPainted() ? ['arriving' => self::taken($other, [self::onto($other, $one, 1 / $across, 1 / $down), self::shorter(self::pose($other), $one->angle)], [0.0, 1.0])] : []);
     }
 
     /** Whether what lies in between can be drawn: it depends on nothing that a rehearsal changes. */
@@ -314,7 +394,7 @@ final class Flights
      * @param  Pose  $pose
      * @return Pose
      */
-    private static function turned(array $pose, float $from): array
+    private static function shorter(array $pose, float $from): array
     {
         $pose[2] = $from + fmod(fmod($pose[2] - $from, 360) + 540, 360) - 180;
 

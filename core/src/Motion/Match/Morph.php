@@ -92,8 +92,8 @@ final readonly class Morph
 
         return match (true) {
             $a instanceof PathLayer && $b instanceof PathLayer => true,
-            $a instanceof Layer\PolygonLayer && $b instanceof Layer\PolygonLayer => $a->points !== $b->points,
-            $a instanceof Layer\Ellipse && $b instanceof Layer\Ellipse => $a->isWhole() !== $b->isWhole(),
+            $a instanceof Layer\PolygonLayer && $b instanceof Layer\PolygonLayer => [$a->points, $a->isStar(), $a->rounding > 0.0] !== [$b->points, $b->isStar(), $b->rounding > 0.0],
+            $a instanceof Layer\Ellipse && $b instanceof Layer\Ellipse => [$a->isWhole(), $a->hole > 0.0] !== [$b->isWhole(), $b->hole > 0.0],
             default => false,
         };
     }
