@@ -16,6 +16,21 @@ export function wireDialogs(): void {
     });
 }
 
+const asked = new WeakMap<HTMLDialogElement, number>();
+
+/**
+ * What a dialog is to show is asked for. What comes is wanted only while nothing else has been asked for, and nobody has closed the
+ * dialog meanwhile: else it would open again by itself.
+ *
+ * @returns whether it is wanted now
+ */
+export function ask(dialog: HTMLDialogElement): () => boolean {
+    const mine = (asked.get(dialog) ?? 0) + 1;
+    const wasOpen = dialog.open;
+    asked.set(dialog, mine);
+    return () => asked.get(dialog) === mine && (dialog.open || !wasOpen);
+}
+
 let toastTimer = 0;
 
 /** Hides a part of the page; the keys that follow are not its own any more, not even before the next frame. */

@@ -48,7 +48,20 @@ test('the reel takes the order of the map in one step, and paths are compared', 
     await page.locator('#flow [name=to]').selectOption({ label: 'Last (1)' });
     await expect(paths.first()).toHaveText(/^The fastest: \d+\.\d s in 2 steps$/);
     await expect(paths.nth(1)).toHaveText(/^Another: \d+\.\d s in one step, \d\.\d s longer$/);
+    // What was asked for and comes after the dialog was closed does not open it again.
+    let answer = (): void => undefined;
+    const held = new Promise<void>((go) => (answer = go));
+    await page.route('**/flow?*', async (route) => {
+        await held;
+        await route.continue();
+    });
+    const late = page.waitForResponse(/\/flow\?/);
+    await page.locator('#flow [name=from]').selectOption('middle');
     await page.locator('#flow [data-closes]').click();
+    answer();
+    await (await late).finished();
+    await page.evaluate(() => new Promise((done) => setTimeout(done)));
+    await expect(page.locator('#flow')).toHaveJSProperty('open', false);
     await expect.poll(names).not.toEqual(before);
     expect(await names()).toEqual(['home', 'middle', 'last']);
     await page.keyboard.press('Control+z');

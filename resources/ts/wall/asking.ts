@@ -1,4 +1,5 @@
 /** Dialogs of the wall that the server fills: copies of a group, a screen on all devices, devices and icons to choose from. */
+import { ask } from '../dialogs.ts';
 import { layerOf } from './address.ts';
 import { free } from './fragments.ts';
 import htmx from 'htmx.org';
@@ -60,10 +61,12 @@ export class Asking {
     }
 
     private async filled(id: string, url: string): Promise<void> {
+        const wanted = ask(dialog(id));
         try {
             const answer = await fetch(url, { headers: { 'HX-Request': 'true', Accept: 'text/html' } });
             if (!answer.ok) throw new Problem(((await answer.json().catch(() => ({}))) as { message?: string }).message ?? 'The server could not show that; try it again in a moment.', answer.status, '');
             const text = await answer.text();
+            if (!wanted()) return;
             await free(dialog(id));
             await htmx.swap({ text, target: dialog(id), sourceElement: dialog(id), swap: 'innerHTML' });
             if (!dialog(id).open) dialog(id).showModal();

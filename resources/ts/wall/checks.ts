@@ -1,4 +1,5 @@
 /** What rules have found: in the facets, on the cards of the reel, and as flags on the wall; mended, looked at beforehand, or put aside. */
+import { ask } from '../dialogs.ts';
 import { refusal } from '../refused.ts';
 import { Fragment } from './fragments.ts';
 import type { Box } from './geometry.ts';
@@ -301,9 +302,12 @@ export class Checks {
     }
 
     private async showRules(): Promise<void> {
+        const wanted = ask(this.rules);
         const answer = await fetch(this.on.urls['check-rules']!, { headers: { Accept: 'text/html' } }).catch(() => null);
         if (!answer?.ok) return this.on.problem(new Error('The rules could not be asked for.'));
-        this.rules.querySelector('.body')!.innerHTML = await answer.text();
+        const text = await answer.text();
+        if (!wanted()) return;
+        this.rules.querySelector('.body')!.innerHTML = text;
         this.rules.querySelector<HTMLElement>('.field-problem')!.hidden = true;
         if (!this.rules.open) this.rules.showModal();
     }

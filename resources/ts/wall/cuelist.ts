@@ -1,5 +1,5 @@
 /** All cues of the project in a dialog: searched, gone to, and those that are ticked changed in one step. */
-import { toast } from '../dialogs.ts';
+import { ask, toast } from '../dialogs.ts';
 import type { Command } from './messages.ts';
 import type { Server } from './server.ts';
 
@@ -16,12 +16,15 @@ export class CueList {
     }
 
     async open(): Promise<void> {
+        const wanted = ask(this.dialog);
         await this.server.rest();
         const answer = await fetch(this.url, { headers: { Accept: 'text/html' } }).catch(() => null);
         if (!answer?.ok) return toast('The cues could not be listed; try it again in a moment.', true);
+        const text = await answer.text();
+        if (!wanted()) return;
         const sought = this.search?.value ?? '';
         const { scrollTop } = this.dialog.querySelector('.cue-list') ?? { scrollTop: 0 };
-        this.dialog.innerHTML = await answer.text();
+        this.dialog.innerHTML = text;
         if (!this.dialog.open) this.dialog.showModal();
         if (this.search) this.search.value = sought;
         this.filter();

@@ -1,5 +1,5 @@
 /** The flow of the project in a dialog: its map and site map, moved and zoomed, and how long paths take. */
-import { toast } from '../dialogs.ts';
+import { ask, toast } from '../dialogs.ts';
 import type { Server } from './server.ts';
 
 const [SMALLEST, LARGEST] = [0.05, 4];
@@ -30,12 +30,15 @@ export class Flow {
     async open(show = this.show, from?: string): Promise<void> {
         this.show = show;
         if (from) this.ends = { from, to: this.ends?.to ?? '' };
+        const wanted = ask(this.dialog);
         await this.server.rest();
         const query = new URLSearchParams({ show, ...(show === 'paths' ? this.ends ?? {} : {}) });
         const answer = await fetch(`${this.url}?${query}`, { headers: { Accept: 'text/html' } }).catch(() => null);
         if (!answer?.ok) return toast('The flow could not be drawn; try it again in a moment.', true);
+        const text = await answer.text();
+        if (!wanted()) return;
         const focused = document.activeElement?.getAttribute('name');
-        this.dialog.innerHTML = await answer.text();
+        this.dialog.innerHTML = text;
         if (!this.dialog.open) this.dialog.showModal();
         for (const card of this.dialog.querySelectorAll<SVGGElement>('.flow-map [data-screen]')) {
             card.setAttribute('tabindex', '0');

@@ -1,5 +1,5 @@
 /** Which layer becomes which in a match, in a dialog: both screens with lines between them, and a list. */
-import { toast } from '../dialogs.ts';
+import { ask, toast } from '../dialogs.ts';
 import type { Server } from './server.ts';
 
 /** `at` is the place that is pressed where the cue's layer is shown several times. */
@@ -30,6 +30,7 @@ export class Matching {
 
     private async open(on: On): Promise<void> {
         this.on = on;
+        const wanted = ask(this.dialog);
         await this.server.rest();
         const query = new URLSearchParams({ cue: on.cue, act: on.act, at: on.at, ...(on.layer ? { layer: on.layer } : {}) });
         const answer = await fetch(`${this.url.replace('SCREEN', on.screen)}?${query}`, { headers: { Accept: 'text/html' } }).catch(() => null);
@@ -37,9 +38,11 @@ export class Matching {
             if (this.dialog.open) this.dialog.close();
             return toast('The pairs could not be shown; the cue may have been changed in another window.', true);
         }
+        const text = await answer.text();
+        if (!wanted()) return;
         const focused = (document.activeElement as HTMLElement | null)?.getAttribute('aria-label') ?? null;
         const { scrollTop } = this.dialog.querySelector('.match-list') ?? { scrollTop: 0 };
-        this.dialog.innerHTML = await answer.text();
+        this.dialog.innerHTML = text;
         this.laidOut();
         if (!this.dialog.open) this.dialog.showModal();
         this.dialog.querySelector('.match-list')?.scrollTo(0, scrollTop);

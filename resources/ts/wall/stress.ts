@@ -1,4 +1,5 @@
 /** A screen under strain: one picture after another is asked for, what breaks is listed, and what would hold is done at a press. */
+import { ask } from '../dialogs.ts';
 import type { Command } from './messages.ts';
 import type { Parts } from './parts.ts';
 
@@ -17,11 +18,14 @@ export class Stress {
     async open(screen: string): Promise<void> {
         if (screen === '') return;
         this.screen = screen;
+        const wanted = ask(this.dialog);
         await this.on.server.rest();
         const answer = await fetch(this.url(''), { headers: { Accept: 'text/html' } }).catch(() => null);
         if (!answer?.ok) return this.on.problem(new Error('The server could not show that.'));
+        const text = await answer.text();
+        if (!wanted()) return;
         this.dialog.classList.remove('only-broken');
-        this.dialog.innerHTML = await answer.text();
+        this.dialog.innerHTML = text;
         if (!this.dialog.open) this.dialog.showModal();
         await this.fill();
     }

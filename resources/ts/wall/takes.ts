@@ -1,5 +1,5 @@
 /** Takes of a screen side by side, in a dialog: kept, carried from, judged, deleted. */
-import { toast } from '../dialogs.ts';
+import { ask, toast } from '../dialogs.ts';
 import type { Answer, Command } from './messages.ts';
 import { fresh, type Server } from './server.ts';
 
@@ -44,11 +44,14 @@ export class Takes {
     }
 
     private async load(): Promise<void> {
+        const wanted = ask(this.dialog);
         await this.server.rest();
         const answer = await fetch(`${this.url.replace('SCREEN', this.screen)}?with=${this.shown.join(',')}`, { headers: { Accept: 'text/html' } });
         if (!answer.ok) return toast('The takes could not be shown; try it again in a moment.', true);
+        const text = await answer.text();
+        if (!wanted()) return;
         const { scrollTop } = this.dialog;
-        this.dialog.innerHTML = await answer.text();
+        this.dialog.innerHTML = text;
         if (!this.dialog.open) this.dialog.showModal();
         this.dialog.scrollTop = scrollTop;
         this.fit();
