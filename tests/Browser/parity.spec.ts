@@ -25,7 +25,7 @@ function drawing(seed: number): Draw {
 }
 
 /** A programme without widgets. */
-const silent = { programme: 8, signals: {}, widgets: {}, words: {}, axes: {}, turns: {}, shifts: {}, matches: {}, becomes: { flights: [], of: {} }, pressing: { touch: 10, pointer: 4, double: 300, near: 24, throw: 0.5, flick: 0.3, reach: 30, trail: 100 }, patterns: { number: String.raw`-?\d{1,3}(?:,\d{3})+(?:\.\d+)?|-?\d+(?:\.\d+)?`, day: { as: 'date' }, month: { as: 'date' } } };
+const silent = { programme: 8, signals: {}, widgets: {}, words: {}, axes: {}, turns: {}, shifts: {}, matches: {}, becomes: { flights: [], of: {}, widgets: {}, plan: null }, pressing: { touch: 10, pointer: 4, double: 300, near: 24, throw: 0.5, flick: 0.3, reach: 30, trail: 100 }, patterns: { number: String.raw`-?\d{1,3}(?:,\d{3})+(?:\.\d+)?|-?\d+(?:\.\d+)?`, day: { as: 'date' }, month: { as: 'date' } } };
 
 interface End { screen: string | null; over: string[]; done: string[]; trail: string[]; plan: Plan | null; turns: Record<string, Record<string, string>>; values: Record<string, unknown>; words: string[]; messages: string[] }
 

@@ -32,7 +32,7 @@ const window = (page: Page, id: string): Promise<[number, number]> => layer(page
     return [at.x, at.y] as [number, number];
 });
 const k = async (page: Page): Promise<number> => (await page.locator('#rehearsal .device').boundingBox())!.width / 390;
-const dot = (page: Page): Promise<number> => layer(page, 'dots').evaluate((dots) => [...dots.querySelectorAll<SVGElement>('[data-when=on]')].findIndex((one) => one.style.display !== 'none'));
+const dot = (page: Page): Promise<number> => layer(page, 'dots').evaluate((dots) => [...dots.querySelectorAll<SVGElement>('[data-when=on]')].findIndex((one) => one.getAttribute('display') !== 'none'));
 
 async function rehearsed(page: Page): Promise<void> {
     await enter(page);

@@ -39,6 +39,7 @@ use Kindred\Document\Widget\WidgetPlace;
 use Kindred\Geometry\Box as Bounding;
 use Kindred\Geometry\Number;
 use Kindred\Kit\Kit;
+use Kindred\Kit\WidgetPart;
 use Kindred\Layout\Expansion;
 use Kindred\Layout\LaidCopy;
 use Kindred\Layout\ScrollRegion;
@@ -376,6 +377,12 @@ final readonly class Renderer
     {
         // There is nothing beside it that it could mask.
         return $this->layer($copy->tree, $copy->root->masking ? $copy->root->with(masking: false) : $copy->root, $rendering->inCopy($copy->name, $first));
+    }
+
+    /** @return list<WidgetPart> of a working widget what is shown in some of its states only, in the order of its picture in a rehearsal */
+    public function inSomeStates(Layer $layer, Rendering $rendering): array
+    {
+        return array_values(array_filter($this->kit->wearing($rendering->look)->variants($layer)->parts ?? [], fn (WidgetPart $part): bool => $part->when !== []));
     }
 
     /** A layer's own element without the layers in it; what masks these is said there. */

@@ -6,6 +6,7 @@ use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Tree;
 use Kindred\Flow\Programme;
+use Kindred\Kit\Kit;
 use Kindred\Motion\Match\Flights;
 use Kindred\Motion\Tween;
 use Kindred\Paint\Colour;
@@ -78,7 +79,7 @@ it('works out once what every instance does that goes over alike', function (): 
         ->and(count($becomes['flights']))->toBeLessThanOrEqual(2)->and($becomes['of'])->toHaveCount(6)->and(array_values($ways))->toHaveCount(1)
         ->and(array_values($ways)[0])->toHaveCount(1)->and(explode('>', array_values($ways)[0][0]))->toEqualCanonicalizing([$id['off'], $id['on']])
         ->and(array_keys($becomes['of']))->toContain($id['First'], $id['Second']);
-    expect(Programme::compile($tree, Sample::relayout())['becomes'])->toBe(['flights' => [], 'of' => []]);
+    expect(Programme::compile($tree, Sample::relayout())['becomes'])->toBe(['flights' => [], 'of' => [], 'widgets' => [], 'plan' => null]);
     // One that is another in colour goes over by itself.
     $own = Sample::after($tree, ['type' => 'set-field', 'screen' => $tree->sheets()[0]->id, 'layers' => ["{$id['Track']}.{$id['Second']}"], 'apart' => true, 'field' => 'fills.0.colour', 'value' => '#ddbbaa']);
     $apart = becoming($own);
@@ -165,4 +166,35 @@ it('goes along one axis at a time where there are many states', function (): voi
         [$from, $to] = array_map(fn (string $one): array => explode(' ', $one), explode('>', $way));
         expect(array_diff($from, $to))->toHaveCount(1);
     }
+});
+
+it('works out how a widget goes over between off and on, in each finish', function (Finish $finish): void {
+    $tree = Sample::tree()->withScreens(Sample::tree()->screen('home')->with(finish: $finish));
+    $tree = Sample::after($tree, ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'w', 'layers' => array_map(fn (int $i): array => ['x' => 20, 'y' => 600 + 50 * $i, 'name' => "Remind {$i}"] + Kit::fresh(Kit::find('switch')), [0, 1])]);
+    $layers = array_values(array_filter($tree->layersOf('home'), fn (Layer $one): bool => str_starts_with($one->name, 'Remind')));
+    $becomes = becoming($tree);
+    expect(array_keys($becomes['widgets']))->toEqualCanonicalizing(array_column($layers, 'id'))->and($becomes['plan']['duration'])->toBe(150)
+        // Alike in both: the track and the knob.
+        ->and($becomes['widgets'][$layers[0]->id])->toBe($becomes['widgets'][$layers[1]->id])->toHaveCount(2);
+    $played = Sample::renderer()->played($tree, $tree->screen('home'), Sample::rendering()->with(working: true));
+    $document = new DOMDocument;
+    $document->loadXML((string) preg_replace('/^.*?(<svg.*?<\/svg>).*$/s', '$1', $played));
+    $path = new DOMXPath($document);
+    foreach ($becomes['widgets'][$layers[0]->id] as $i => [$off, $on, $flight]) {
+        // The numbers are those of the parts in the picture.
+        $when = fn (int $part): string => $path->query("//*[@data-works='{$layers[0]->id}']/*[local-name()='g'][@data-when]")->item($part)->getAttribute('data-when');
+        expect([$when($off), $when($on)])->toBe(['off', 'on']);
+        $part = $becomes['flights'][$flight]['parts'][0];
+        $poses = $part['poses'] ?? $part['arriving']['poses'];
+        // The track stays, the knob goes from 3 px behind one end of it to 3 px before the other.
+        expect($poses[1][0] - $poses[0][0])->toEqualWithDelta($i === 0 ? 0 : 20, 0.001)->and($poses[1][1])->toEqual($poses[0][1])->and(isset($part['markup']))->toBe($finish !== Finish::Rough);
+    }
+})->with([[Finish::Dressed], [Finish::Plain], [Finish::Rough]]);
+
+it('lets what is chosen of several go over in each of them', function (): void {
+    $tree = Sample::after(Sample::tree(), ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'w', 'layers' => [['x' => 20, 'y' => 600] + Kit::fresh(Kit::find('radio-group'))]]);
+    $id = array_values(array_filter($tree->layersOf('home'), fn (Layer $one): bool => $one->kind() === 'widget'))[0]->id;
+    $becomes = becoming($tree);
+    $items = array_map(fn (array $one): array => $becomes['flights'][$one[2]]['parts'][0]['of'], $becomes['widgets'][$id] ?? []);
+    expect(count($items))->toBeGreaterThanOrEqual(3)->and(array_unique($items, SORT_REGULAR))->toBe([['off', 'on']]);
 });

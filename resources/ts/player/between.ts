@@ -17,6 +17,12 @@ export function timing(plan: Plan): { duration: number; delay: number; easing: s
     return plan.duration + plan.delay > 0 && !matchMedia('(prefers-reduced-motion: reduce)').matches ? { duration: plan.duration, delay: plan.delay, easing: plan.easing, fill: 'backwards' } : null;
 }
 
+/** From where it is it goes back. What is asked of `reverse` comes to hold a little later, and the pace, which is set at once, would overtake it. */
+export function turnBack(animation: Animation): void {
+    animation.playbackRate = -animation.playbackRate;
+    animation.play();
+}
+
 /** A colour that goes over through OKLab, as in a match: what is given so is not mixed as sRGB (CSS Color 4, section 12.1). */
 const colour = (value: string): string => (value.startsWith('#') || value.startsWith('rgb') ? `oklab(from ${value} l a b / alpha)` : value);
 

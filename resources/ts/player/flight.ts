@@ -2,6 +2,7 @@
  * A match: what is seen of two screens, or of an instance in two states, goes over from the one to the other, over both, as the server
  * has worked it out. What it has drawn itself changes on the way; all else is taken from the pictures of the two as they are there.
  */
+import { turnBack } from './between.ts';
 import type { Flight, Pose, Taken } from './table.ts';
 
 /** Attributes that are properties of CSS, too, and move by themselves, by what they are of; all others are set in each frame. */
@@ -17,6 +18,13 @@ const camel = (name: string): string => name.replace(/-(.)/g, (_, letter: string
 interface Set { element: Element; name: string; values: (string | null)[]; by: Animation }
 interface Offset { x: number; y: number }
 interface Move { element: SVGGElement; poses: Pose[]; by: Animation }
+
+/** Where it is not known how one becomes the other. */
+const HERE: Pose = [0, 0, 0, 1, 1, 0, 0];
+const GOES: Taken = { at: '', whole: true, poses: [HERE, HERE], opacity: [1, 0] };
+const COMES: Taken = { ...GOES, opacity: [0, 1] };
+const alone = (part: { leaving?: Taken; arriving?: Taken }): Flight => ({ ground: [], late: 0, parts: [{ delay: 0, ...part }] });
+export const [DISSOLVE, GO, COME] = [alone({ leaving: GOES, arriving: COMES }), alone({ leaving: GOES }), alone({ arriving: COMES })];
 
 /** One of the two pictures; what is found in it by its address is where that is. */
 export interface Side { picture: Element; scroll: number; find: (at: string) => SVGGElement | null }
@@ -35,11 +43,12 @@ export class Flown {
 
     /**
      * @param into what holds both pictures: an element of a page, or a group in a picture
+     * @param before the child of that which stays above; at the end without one
      * @param backward whether what the flight says of the arriving screen is about the one that leaves
      * @param timing with the delay and duration of each part
      * @param offset how far what lies around an element is scrolled
      */
-    constructor(into: HTMLElement | SVGElement, flight: Flight, private readonly leaving: Side, private readonly arriving: Side, private readonly backward: boolean, private readonly timing: KeyframeAnimationOptions, private readonly offset: (element: Element) => Offset) {
+    constructor(into: HTMLElement | SVGElement, flight: Flight, private readonly leaving: Side, private readonly arriving: Side, private readonly backward: boolean, private readonly timing: KeyframeAnimationOptions, private readonly offset: (element: Element) => Offset, before: Element | null = null) {
         const inPicture = into instanceof SVGElement;
         const svg = document.createElementNS('http://www.w3.org/2000/svg', inPicture ? 'g' : 'svg');
         this.root = inPicture ? svg as SVGGElement : document.createElement('div');
@@ -55,7 +64,7 @@ export class Flown {
         svg.append(...[...document.importNode(drawn, true).children]);
         flight.parts.forEach((part, i) => this.part(svg.children[i] as SVGGElement, part, this.backward ? flight.late - part.delay : part.delay));
         // What hangs up already is laid out anew with each animation.
-        into.append(this.root);
+        into.insertBefore(this.root, before);
         for (const { picture } of [leaving, arriving]) picture.classList.add('flown');
         if (this.sets.length + this.moves.length > 0) this.follow();
     }
@@ -74,7 +83,7 @@ export class Flown {
 
     /** From where it is by now it goes back the way it came. */
     reverse(): void {
-        for (const animation of this.animations) animation.reverse();
+        for (const animation of this.animations) turnBack(animation);
     }
 
     private part(group: SVGGElement, part: Flight['parts'][number], delay: number): void {

@@ -412,11 +412,11 @@ export class Player {
     private after(from: HTMLElement | null): void {
         this.wait();
         this.turning.flush(this.stage.visible);
-        if (this.rate !== 1) this.paced();
         for (const pane of this.stage.visible) {
-            this.works.update(pane);
+            this.works.update(pane, true);
             this.regions.update(pane);
         }
+        if (this.rate !== 1) this.paced();
         this.told.changed?.();
         if (from !== null && from === this.stage.top) this.mark();
     }

@@ -1,5 +1,6 @@
 /** The panes in which screens are shown, over each other too, and how they give way to one another. */
 import type { Machine, Stand } from './machine.ts';
+import { turnBack } from './between.ts';
 import { Flown, shown, type Side } from './flight.ts';
 import { placeOver, type Rect } from './over.ts';
 import type { Regions } from './regions.ts';
@@ -110,7 +111,7 @@ export class Stage {
         this.shown = following.shown;
         this.leaving = arrived;
         for (const { pane, scrim } of leaving) for (const one of [pane, scrim]) one?.classList.remove('waiting');
-        for (const animation of this.running) animation.reverse();
+        for (const animation of this.running) turnBack(animation);
         this.ends();
     }
 

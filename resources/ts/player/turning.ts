@@ -1,15 +1,10 @@
 /** Instances that change their states: all of these are drawn, and one is shown. It goes over from the one to the other as the server has worked it out. */
 import { timing } from './between.ts';
-import { Flown, shown, type Side } from './flight.ts';
+import { DISSOLVE, Flown, shown, type Side } from './flight.ts';
 import type { Machine } from './machine.ts';
 import type { Regions } from './regions.ts';
 import { Shifting } from './shifting.ts';
-import type { Flight, Plan, Pose } from './table.ts';
-
-const HERE: Pose = [0, 0, 0, 1, 1, 0, 0];
-
-/** Where it is not known how one becomes the other. */
-const DISSOLVE: Flight = { ground: [], late: 0, parts: [{ delay: 0, leaving: { at: '', whole: true, poses: [HERE, HERE], opacity: [1, 0] }, arriving: { at: '', whole: true, poses: [HERE, HERE], opacity: [0, 1] } }] };
+import type { Plan } from './table.ts';
 
 interface Run { flown: Flown; from: SVGGElement; to: SVGGElement }
 

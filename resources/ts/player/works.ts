@@ -1,6 +1,7 @@
 /** Working widgets on the page: shows what the machine says they hold, and tells it what a person does with them. */
 import { familiesOf } from '../families.ts';
 import type { Happening, Machine } from './machine.ts';
+import { Toggling } from './toggling.ts';
 
 interface Face { family: string; weight: number; italic?: boolean; size: number; line: number; spacing: number; align: string; transform: string; lines?: string; variant?: string; colour: string | null; wrap: boolean }
 
@@ -46,6 +47,7 @@ const GAP = 4;
 const key = (element: Element | null): string => element?.closest<SVGElement>('[data-works]')?.dataset['works'] ?? '';
 
 export class Works {
+    private readonly toggling: Toggling;
     /** The field that a drawn keyboard types into. */
     private typed: HTMLInputElement | HTMLTextAreaElement | null = null;
     private slid: SVGElement | null = null;
@@ -55,6 +57,7 @@ export class Works {
 
     /** @param pane the screen that is shown */
     constructor(private readonly machine: Machine, private readonly frame: HTMLElement, private readonly pane: () => HTMLElement | null, private readonly send: (happening: Happening) => void, signal: AbortSignal) {
+        this.toggling = new Toggling(machine);
         frame.addEventListener('pointerdown', (event) => this.down(event));
         // A drawn key leaves the caret where it is.
         frame.addEventListener('mousedown', (event) => {
@@ -98,11 +101,11 @@ export class Works {
         this.update(pane);
     }
 
-    /** Shows what is held now. */
-    update(pane: HTMLElement): void {
+    /** Shows what is held now; where a person sees it change, on its way. */
+    update(pane: HTMLElement, moves = false): void {
         const values = this.machine.values;
         pane.querySelectorAll<SVGForeignObjectElement>('foreignObject[data-face]').forEach((place) => this.fill(place));
-        pane.querySelectorAll<SVGElement>('[data-when]').forEach((part) => part.style.display = this.shows(part) ? '' : 'none');
+        this.toggling.show(pane.querySelectorAll<SVGElement>('[data-when]'), (part) => this.shows(part), moves);
         pane.querySelectorAll<SVGElement>('[data-slide]').forEach((part) => part.style.transform = `translateX(${values.share(key(part)) * Number(part.dataset['slide'])}px)`);
         pane.querySelectorAll<SVGElement>('[data-fill]').forEach((part) => part.style.clipPath = `inset(-4px ${(1 - values.share(key(part))) * Number(part.dataset['fill'])}px -4px -4px)`);
         pane.querySelectorAll<SVGElement>('[data-press]').forEach((area) => this.name(area));

@@ -22,6 +22,7 @@ use Kindred\Document\Screen;
 use Kindred\Document\Style\BlendMode;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Point;
+use Kindred\Kit\WidgetPart;
 use Kindred\Layout\Expansion;
 use Kindred\Layout\LaidCopy;
 use Kindred\Layout\Shapes;
@@ -61,6 +62,9 @@ final class Flights
 
     /** @var array<string, array{LaidCopy, LaidCopy, Flight}> with what they are between, which is kept as long as they are known by it */
     private array $turns = [];
+
+    /** @var array<string, Flight> */
+    private array $toggles = [];
 
     public function __construct(private readonly Renderer $renderer, private readonly Expansion $expansion, private readonly Shapes $shapes, private readonly Rendering $rendering)
     {
@@ -106,6 +110,46 @@ final class Flights
         }
 
         return $ways;
+    }
+
+    /**
+     * How a working widget goes over between off and on: each part that is there otherwise in the one becomes what it is in the other.
+     * Places are px from the corner of the widget.
+     *
+     * @param  int  $most  ways that are not known yet and are worked out
+     * @return list<array{int, int, string, Flight}> the numbers of the part that is off and of that which is on, among those that are shown in some states only; the same name for the same flight
+     */
+    public function toggles(Tree $tree, Screen $screen, Layer $widget, int $most = PHP_INT_MAX): array
+    {
+        $rendering = $this->rendering->on($tree, $screen->id);
+        $parts = $this->renderer->inSomeStates($widget, $rendering);
+        $off = array_filter($parts, fn (WidgetPart $part): bool => $part->when === ['off'] && $part->live === null);
+        $found = [];
+        foreach ($parts as $i => $on) {
+            if ($on->when !== ['on'] || $on->live !== null) {
+                continue;
+            }
+            foreach ($off as $j => $one) {
+                if ($one->item === $on->item && $one->layer->content::class === $on->layer->content::class) {
+                    unset($off[$j]);
+                    $key = hash('xxh128', serialize([array_map(fn (WidgetPart $part): Layer => $part->layer->with(id: '', screen: null), [$one, $on]), $rendering->finish, $rendering->look]));
+                    if (isset($this->toggles[$key]) || $most-- > 0) {
+                        $found[] = [$j, $i, $key, $this->toggles[$key] ??= $this->toggle($tree, $screen, $one->layer, $on->layer, 'w'.count($this->toggles).'-')];
+                    }
+                    break;
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return Flight */
+    private function toggle(Tree $tree, Screen $screen, Layer $off, Layer $on, string $prefix): array
+    {
+        $actor = fn (Layer $layer, string $at): Actor => new Actor($layer, $at, null, new Point($layer->box->x + $layer->box->width / 2, $layer->box->y + $layer->box->height / 2), $layer->rotation, 0, false);
+
+        return ['ground' => [], 'late' => 0, 'parts' => [['delay' => 0] + $this->becoming($tree, new Paired($actor($off, 'off'), $actor($on, 'on'), By::Lineage), $screen, $screen, $prefix)]];
     }
 
     /** @return array{string, Flight} */
@@ -171,6 +215,12 @@ final class Flights
             'late' => max([0, ...array_column($parts, 'delay')]),
             'parts' => $parts,
         ];
+    }
+
+    /** A layer as it is at an address. */
+    public function at(Tree $tree, Address $address): ?Layer
+    {
+        return $this->expansion->at($tree, $address);
     }
 
     /** All that a match finds on a screen. */
