@@ -28,7 +28,7 @@ final readonly class ConvertWidgets implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->optionalId('screen'), Address::layers($in), $widget = Widget::read($in), Kit::find($widget->widget)?->name() ?? ucfirst(str_replace('-', ' ', $widget->widget)));
+        return new self($in->optionalId('screen'), Address::layers($in), $widget = Widget::read($in), Kit::find($widget->widget)?->name() ?? $in->fail('widget', "there is no widget “{$widget->widget}”"));
     }
 
     public function workingSet(): WorkingSet

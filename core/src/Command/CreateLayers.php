@@ -23,6 +23,7 @@ use Kindred\Geometry\PathData;
 use Kindred\Geometry\Point;
 use Kindred\Input\Reader;
 use Kindred\Kit\Bars;
+use Kindred\Kit\Kit;
 use Kindred\Type\OwnFace;
 
 /**
@@ -59,7 +60,7 @@ final readonly class CreateLayers implements Command
     {
         return new self(
             new Place($in->optionalId('screen'), Address::optionalLayer($in, 'parent')),
-            $in->list('layers', fn (Reader $one): LayerNest => LayerNest::read(self::sized($one)), 1, 2000),
+            $in->list('layers', fn (Reader $one): LayerNest => Kit::known(LayerNest::read(self::sized($one)), $one->at('')), 1, 2000),
             $in->list('icons', OwnIcon::read(...), 0, Project::MAX_ICONS),
             $in->list('fonts', OwnFace::read(...), 0, Project::MAX_FONTS),
             $in->string('seed', 64, false),

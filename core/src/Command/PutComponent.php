@@ -14,6 +14,7 @@ use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Box;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
+use Kindred\Kit\Kit;
 
 /** Puts a component of another project, with all on its sheet, into this one, or in the place of what it was here before: its instances follow, and keep what is their own. */
 final readonly class PutComponent implements Command
@@ -32,7 +33,7 @@ final readonly class PutComponent implements Command
     {
         $raw = $in->object('sheet')->raw();
         $sheet = Screen::read(Reader::of($raw + ['x' => 0, 'y' => 0], 'sheet'), 'm');
-        $layers = $in->list('layers', LayerNest::read(...), 1);
+        $layers = $in->list('layers', fn (Reader $one): LayerNest => Kit::known(LayerNest::read($one), $one->at('')), 1);
         if ($sheet->component === null) {
             $in->fail('sheet', 'this is no sheet of a component');
         }

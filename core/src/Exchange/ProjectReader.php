@@ -24,6 +24,7 @@ use Kindred\Document\Token\TokenGroup;
 use Kindred\Document\Upgrade\Upgrades;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
+use Kindred\Kit\Kit;
 use Kindred\Type\OwnFace;
 
 /**
@@ -187,7 +188,7 @@ final class ProjectReader
         $this->eachOf($at, Limits::MAX_LAYERS_OF_SCREEN, function (int $i, string $place) use (&$nests): void {
             $data = $this->json->value();
             $this->begun = true;
-            $nests[] = LayerNest::read(Reader::of(is_array($data) ? Upgrades::nest($data, $this->version()) : $data, $place));
+            $nests[] = Kit::known(LayerNest::read(Reader::of(is_array($data) ? Upgrades::nest($data, $this->version()) : $data, $place)), $place);
         });
 
         return $nests;

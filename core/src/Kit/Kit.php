@@ -12,6 +12,7 @@ use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\LayerContent;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget as Content;
+use Kindred\Document\LayerNest;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Widget\Item;
 use Kindred\Document\Widget\WidgetField;
@@ -179,6 +180,28 @@ final readonly class Kit
     public function plain(Layer $layer): array
     {
         return $layer->content instanceof Content ? $this->sketch($layer, $layer->content)->parts() : [];
+    }
+
+    /**
+     * Holds layers that come in to the widgets that there are.
+     *
+     * @param  string  $place  of the layers, for errors
+     *
+     * @throws InvalidInput naming the place of a widget that there is not
+     */
+    public static function known(LayerNest $nest, string $place): LayerNest
+    {
+        $content = $nest->layer->content;
+        if ($content instanceof Content && self::find($content->widget) === null) {
+            $near = array_filter(array_map(fn (string $class): string => $class::key(), self::ALL), fn (string $key): bool => levenshtein($key, $content->widget) <= 3);
+
+            throw new InvalidInput("{$place}.widget", "there is no widget “{$content->widget}”".($near === [] ? '; the kit lists those that there are' : '; is '.implode(' or ', $near).' meant?'));
+        }
+        foreach ($nest->children as $i => $child) {
+            self::known($child, "{$place}.children[{$i}]");
+        }
+
+        return $nest;
     }
 
     /** @return list<Area> the places of a widget that answer to a press as it stands, in its own coordinates; none of one that does not work */

@@ -72,6 +72,8 @@ it('names the place of what is wrong', function (callable $spoil, string $messag
     [fn (array &$file) => $file['screens'][0]['layers'][0]['children'] = [$file['screens'][0]['layers'][2]], 'screens[0].layers[0].children: only a group, a stack or an array has children'],
     [fn (array &$file) => $file['screens'][0]['layers'][1]['style']['align'] = 'up', 'screens[0].layers[1].style.align: one of these'],
     [fn (array &$file) => $file['screens'][0]['layers'][2] = ['kind' => 'picture', 'asset' => str_repeat('a', 64)] + $file['screens'][0]['layers'][2], 'pictures: the picture of layer “Tick”'],
+    [fn (array &$file) => $file['screens'][0]['layers'][3]['children'][1] = ['kind' => 'widget', 'widget' => 'check-box', 'id' => 'boxes', 'name' => 'Boxes', 'x' => 0, 'y' => 0, 'width' => 200, 'height' => 80], 'screens[0].layers[3].children[1].widget: there is no widget “check-box”; is check-boxes meant?'],
+    [fn (array &$file) => $file['screens'][0]['layers'][] = ['kind' => 'widget', 'widget' => 'hologram', 'id' => 'boxes', 'name' => 'Boxes', 'x' => 0, 'y' => 0, 'width' => 200, 'height' => 80], '.widget: there is no widget “hologram”; the kit lists those that there are'],
     [fn (array &$file) => $file['pictures'] = [str_repeat('b', 64) => base64_encode('x')], 'do not match their SHA-256'],
     [fn (array &$file) => $file['pictures'] = [str_repeat('b', 64) => '***'], 'base64'],
     [fn (array &$file) => $file['screens'] = [$file['screens'][0], ...array_map(fn (int $i): array => ['id' => "take{$i}", 'layers' => [], 'take' => ['of' => 'home', 'name' => "Take {$i}"]] + $file['screens'][1], range(0, 39))], 'the screen “home” has 40 takes; at most 26 can be kept'],

@@ -8,6 +8,7 @@ use Kindred\Document\Layer\Widget;
 use Kindred\Document\Tree;
 use Kindred\Document\Widget\Item;
 use Kindred\Exchange\ProjectFile;
+use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Kit\Bar;
 use Kindred\Kit\Kit;
@@ -266,3 +267,13 @@ it('draws every field that the facets offer', function (WidgetKind $kind): void 
     }
     expect($silent)->toBe([]);
 })->with('kinds');
+
+it('takes no widget that there is not, where it is placed or a widget becomes another', function (array $command, string $message): void {
+    $tree = Sample::after(Sample::tree(), ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'w', 'layers' => [['id' => 'send', 'x' => 20, 'y' => 600] + Kit::fresh(Kit::find('button'))]]);
+    $widget = array_values(array_filter($tree->layersOf('home'), fn (Layer $one): bool => $one->kind() === 'widget'))[0]->id;
+    expect(fn () => Sample::after($tree, ['screen' => 'home'] + $command + ['layers' => [$widget]]))->toThrow(InvalidInput::class, $message);
+})->with([
+    [['type' => 'create-layers', 'seed' => 'x', 'layers' => [['kind' => 'widget', 'name' => 'Boxes', 'widget' => 'check-box', 'x' => 0, 'y' => 0, 'width' => 90, 'height' => 40]]], 'layers[0].widget: there is no widget “check-box”; is check-boxes meant?'],
+    [['type' => 'create-layers', 'seed' => 'x', 'layers' => [['kind' => 'group', 'name' => 'Some', 'x' => 0, 'y' => 0, 'width' => 90, 'height' => 40, 'children' => [['kind' => 'widget', 'name' => 'Boxes', 'widget' => 'hologram', 'x' => 0, 'y' => 0, 'width' => 90, 'height' => 40]]]]], 'layers[0].children[0].widget: there is no widget “hologram”'],
+    [['type' => 'convert-widgets', 'widget' => 'hologram'], 'widget: there is no widget “hologram”'],
+]);
