@@ -299,12 +299,12 @@ final readonly class Patches
         return ['ground' => $ground->toHex(), 'screen' => $screen->id, 'added' => $change->isAddition() || $change->touches('gone'), 'redraw' => $redraw] + self::describe($screen);
     }
 
-    /** How it lies over others: the place, and px right and down of one that was placed by hand. */
+    /** How it lies over others: the place, px right and down of one that was placed by hand, width, height and margin. */
     private static function over(Screen $screen): string
     {
         $over = $screen->over ?? Overlay::usual();
 
-        return "{$over->place->value} {$over->x} {$over->y}";
+        return "{$over->place->value} {$over->x} {$over->y} {$over->width->value} {$over->height->value} {$over->margin}";
     }
 
     /** @return array<string, mixed> what the wall knows of a screen */

@@ -89,7 +89,7 @@ function randomTable(next: Draw): Table {
     const add = (kind: string): number => cues.push({
         id: `cue${cues.length}`, trigger: trigger(kind), conditions: several(next, 1, () => [test(), ...several(next, 1, test)]), actions: [deed(), ...several(next, 1, deed)], otherwise: several(next, 1, deed), turns: instances(),
     }) - 1;
-    const over = (): Over => ({ place: 'bottom', x: 0, y: 0, scrim: '#00000066', blur: 0, outside: next(2) === 0, dragged: next(2) === 0, away: one(next, WAYS), reach: 50 + next(300), plan: plan() ?? { duration: 250, delay: 0, easing: 'ease', above: 'arriving', tracks: [] }, inverse: { duration: next(400), delay: 0, easing: 'ease', above: 'leaving', tracks: [] } });
+    const over = (): Over => ({ place: 'bottom', x: 0, y: 0, across: one(next, ['own', 'whole']), down: one(next, ['own', 'whole']), margin: one(next, [0, 16, 300]), scrim: '#00000066', blur: 0, outside: next(2) === 0, dragged: next(2) === 0, away: one(next, WAYS), reach: 50 + next(300), plan: plan() ?? { duration: 250, delay: 0, easing: 'ease', above: 'arriving', tracks: [] }, inverse: { duration: next(400), delay: 0, easing: 'ease', above: 'leaving', tracks: [] } });
     const states = ids.map((id): State => ({
         id, name: id, width: 390, height: 844, view: 844, corner: 0, pointing: 'touch',
         cues: Object.fromEntries(['', 'layer0', 'layer1', 'layer2', 'layer3'].map((layer) => [layer, several(next, 3, () => add(one(next, TRIGGERS)))])),

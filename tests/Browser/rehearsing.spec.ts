@@ -1,6 +1,6 @@
 /** What steers a rehearsal: its pace, its way, its size, the device turned; and the rehearsal beside the wall. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { at, enter, importFile, near, openDemo, saved, screen, setField, test } from './support/hand.ts';
+import { at, enter, importFile, middle, near, openDemo, saved, screen, setField, test } from './support/hand.ts';
 
 const now = (page: Page): Locator => page.locator('#rehearsal .screen-now');
 const still = (page: Page): Promise<unknown> => page.waitForFunction(() => document.getAnimations().every((one) => one.playState !== 'running'));
@@ -175,4 +175,63 @@ test('where a screen opens over others is seen on the wall, and dragged there it
     await expect(page.locator('#o-place')).toHaveValue('hand');
     await page.keyboard.press('Control+z');
     await expect.poll(() => place('kilns')).toEqual([0, 544]);
+});
+
+test('a sheet fills what lies below it, in each size in which that comes, and is dragged away as far as it is large there', async ({ page }) => {
+    await enter(page);
+    const pins = { left: true, right: true, top: true };
+    const opens = (id: string): object => ({ id, kind: 'box', name: 'Menu', x: 24, y: 40, width: 100, height: 48, fills: [{ colour: '#17594f' }], cues: [{ id: `${id}cue`, trigger: { kind: 'tap' }, actions: [{ kind: 'lay-over', screen: 'sheet' }] }] });
+    const next = (id: string, to: string): object => ({ id, kind: 'box', name: 'On', x: 24, y: 120, width: 100, height: 48, fills: [{ colour: '#b4472e' }], cues: [{ id: `${id}cue`, trigger: { kind: 'tap' }, actions: [{ kind: 'show', screen: to, transition: { kind: 'cut' } }] }] });
+    await importFile(page, 'fills.json', { format: 'kindred-canvas', version: 4, name: `Fills ${Date.now()}`, entry: 'home', screens: [
+        sized('home', 0, [opens('menu'), next('onward', 'small')]), sized('small', 480, [opens('more')], { device: 'small-phone', width: 360, height: 640, view: 640 }),
+        sized('sheet', 960, [
+            { id: 'line', kind: 'box', name: 'Line', x: 24, y: 24, width: 342, height: 8, fills: [{ colour: '#55785f' }], pins },
+            { id: 'pick', kind: 'widget', widget: 'select', name: 'Glaze', label: 'Glaze', x: 24, y: 60, width: 342, height: 68, items: [{ label: 'Fern' }, { label: 'Moss' }], pins },
+        ], { height: 300, view: 300, ground: '#e8d9c0', over: { place: 'bottom', scrim: '#00000066', dragged: true } }),
+    ] });
+    // Said on the wall, where it opens from is drawn as large.
+    await near(page, 'Sheet');
+    await page.locator('#over-sheet summary').click();
+    await page.locator('#o-width').selectOption('whole');
+    await saved(page);
+    await setField(page, 'Margin px', '12');
+    await page.keyboard.press('Escape');
+    await screen(page, 'Sheet').locator('.screen-name').click();
+    const ghost = page.locator('#overlay .laid-ghost[data-on=small]');
+    await expect.poll(() => ghost.evaluate((one) => one.getAttribute('data-at'))).toBe('12 328');
+    expect(await ghost.locator('rect').evaluate((one) => Number(one.getAttribute('width')))).toBe(336);
+
+    await near(page, 'Home');
+    await page.getByRole('link', { name: 'Rehearse' }).click();
+    const sheet = page.locator('.pane.laid:not(.waiting)');
+    const box = (): Promise<number[]> => sheet.evaluate((one: HTMLElement) => [one.offsetLeft, one.offsetTop, one.offsetWidth, one.offsetHeight]);
+    const line = (): Promise<string | null> => sheet.locator('[data-layer=line] > rect').first().getAttribute('width');
+    const away = async (): Promise<void> => {
+        const [x, y] = await middle(sheet);
+        await page.mouse.move(x, y + 60);
+        await page.mouse.down();
+        await page.mouse.move(x, y + 300, { steps: 6 });
+        await page.mouse.up();
+        await expect(sheet).toHaveCount(0);
+    };
+    await page.locator('.pane:not(.waiting) [data-layer=menu]').click();
+    await expect(sheet).toHaveCount(1);
+    expect([await box(), await line()]).toEqual([[12, 532, 366, 300], '318']);
+    await still(page);
+    await away();
+    await page.locator('.pane:not(.waiting) [data-layer=onward]').click();
+    await expect(page.locator('.screen-now')).toHaveText('Small');
+    await page.locator('.pane:not(.waiting) [data-layer=more]').click();
+    await expect(sheet).toHaveCount(1);
+    expect([await box(), await line()]).toEqual([[12, 328, 336, 300], '288']);
+    await still(page);
+    // What opens in it lies within it, below what was pressed.
+    await sheet.locator('[data-press=open]').click();
+    const opened = sheet.locator('.beside:not([hidden])');
+    await expect(opened).toHaveCount(1);
+    const [list, field, whole] = [(await opened.boundingBox())!, (await sheet.locator('.sheet > svg [data-works=pick]').boundingBox())!, (await sheet.boundingBox())!];
+    expect(Math.abs(list.x - field.x)).toBeLessThan(3);
+    expect(list.x + list.width).toBeLessThanOrEqual(whole.x + whole.width + 1);
+    await page.keyboard.press('Escape');
+    await away();
 });

@@ -16,6 +16,7 @@ use Kindred\Layout\Relayout;
 use Kindred\Layout\Shapes;
 use Kindred\Layout\Turned;
 use Kindred\Motion\Match\Flights;
+use Kindred\Render\PlayedScreens;
 use Kindred\Render\Renderer;
 
 final class RehearseController extends Controller
@@ -28,17 +29,13 @@ final class RehearseController extends Controller
         $themed = $theme === '' ? $whole : $relayout->after($whole, Themes::shown($whole, $theme));
         $tree = $request->boolean('turned') ? (new Turned($relayout))->lay($themed) : $themed;
         $rendering = $pictures->played($project);
-        $screens = [];
-        foreach ($tree->reel() as $screen) {
-            $screens[$screen->id] = $renderer->played($tree, $screen, $rendering);
-        }
         $start = $this->asked($request, 'screen');
 
         return view('rehearse.index', [
             'project' => $project,
             'programme' => Programme::compile($tree, $relayout, new Flights($renderer, $expansion, $shapes, $rendering)),
-            'screens' => $screens,
-            'start' => isset($screens[$start]) ? $start : null,
+            'screens' => (new PlayedScreens($renderer, $relayout))->templates($tree, $rendering),
+            'start' => in_array($start, array_column($tree->reel(), 'id'), true) ? $start : null,
             'themes' => Themes::of($whole)->all(),
             'theme' => $theme,
         ]);

@@ -140,9 +140,23 @@ final class Ways
         return $returning;
     }
 
-    /** Whether it lies over others and is taken off without a cue. */
+    /** Whether it lies over others and is taken off without a cue: dragged away, or by a tap beside it, where there is something beside it. */
     public function goesByItself(string $screen): bool
     {
-        return $this->liesOver($screen) && ($this->over($screen)->outside || $this->over($screen)->dragged);
+        return $this->liesOver($screen) && ($this->over($screen)->dragged || ($this->over($screen)->outside && ! $this->coversAll($screen)));
+    }
+
+    /** Whether nothing is seen beside it, over one of those on which it is laid. */
+    private function coversAll(string $screen): bool
+    {
+        [$over, $own] = [$this->over($screen), $this->screens[$screen]];
+        foreach ($this->into[$screen] ?? [] as $way) {
+            $below = $this->screens[$way->screen];
+            if ($way->does === 'lay-over' && ! $this->liesOver($below->id) && $over->covers($below->box->width, $below->view, $own->box->width, $own->view)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -21,6 +21,14 @@ final readonly class Overlay implements Stored
 
     public const MAX_BLUR = 60.0;
 
+    public const MAX_MARGIN = 400.0;
+
+    /** px; it is no smaller, whatever lies below it. */
+    public const MIN_SIDE = 16.0;
+
+    /** Sizes in which a screen that fills what lies below it is drawn at most. */
+    public const MOST_SIZES = 12;
+
     /**
      * @param  float  $x  where it is placed by hand: px from the left of what is seen of the screen below
      * @param  float  $y  and from its top
@@ -29,6 +37,7 @@ final readonly class Overlay implements Stored
      * @param  bool  $outside  whether a tap beside it takes it off
      * @param  bool  $dragged  whether it can be dragged away, to where it came from
      * @param  Transition|null  $transition  how it comes; null for as its place asks for
+     * @param  float  $margin  px that are kept free between it and the edges of what is seen of the screen below
      */
     public function __construct(
         #[Is\Choice(absent: [Anchor::Bottom], affects: Is\Affects::Nothing)] public Anchor $place,
@@ -39,6 +48,9 @@ final readonly class Overlay implements Stored
         #[Is\Flag(label: 'taken off by a tap beside it', affects: Is\Affects::Nothing)] public bool $outside = true,
         #[Is\Flag(label: 'can be dragged away', sparse: true, affects: Is\Affects::Nothing)] public bool $dragged = false,
         #[Is\Record(sparse: true, affects: Is\Affects::Nothing)] public ?Transition $transition = null,
+        #[Is\Choice(sparse: true, affects: Is\Affects::Nothing)] public Span $width = Span::Own,
+        #[Is\Choice(sparse: true, affects: Is\Affects::Nothing)] public Span $height = Span::Own,
+        #[Is\Number(0, self::MAX_MARGIN, unit: ' px', label: 'margin', sparse: true, affects: Is\Affects::Nothing)] public float $margin = 0,
     ) {
     }
 
@@ -56,19 +68,48 @@ final readonly class Overlay implements Stored
         return $this->transition ?? new Transition($way === null ? TransitionKind::Dissolve : TransitionKind::Cover, $way ?? Direction::Up, 250, 0, Easing::parse('ease-out'));
     }
 
+    /** Whether its size follows what lies below it. */
+    public function fills(): bool
+    {
+        return $this->width === Span::Whole || $this->height === Span::Whole;
+    }
+
+    /**
+     * How large it is over another screen: what is longer than what is seen below is scrolled.
+     *
+     * @param  float  $width  of what is seen below, px; `$height` as well
+     * @param  float  $ownWidth  of the screen as it is drawn; `$ownHeight` what is seen of it at once
+     * @return array{float, float} px
+     */
+    public function size(float $width, float $height, float $ownWidth, float $ownHeight): array
+    {
+        $room = fn (float $side): float => max(self::MIN_SIDE, $side - 2 * $this->margin);
+
+        return [$this->width === Span::Whole ? $room($width) : $ownWidth, $this->height === Span::Whole ? $room($height) : min($ownHeight, $room($height))];
+    }
+
+    /** Whether nothing is seen beside it; px, as of its size. */
+    public function covers(float $width, float $height, float $ownWidth, float $ownHeight): bool
+    {
+        [$across, $down] = $this->size($width, $height, $ownWidth, $ownHeight);
+
+        return $this->place !== Anchor::Hand && $this->place !== Anchor::Beside && $across >= $width && $down >= $height;
+    }
+
     /**
      * Where it lies in what is seen of the screen below.
      *
      * @param  float  $width  of what is seen, px; `$height` as well
-     * @param  Box  $own  as large as the screen that is laid over
+     * @param  Box  $own  as large as it is there
      * @param  Box|null  $beside  what was tapped, in what is seen
      */
     public function box(float $width, float $height, Box $own, ?Box $beside = null): Box
     {
+        $along = fn (float $room, float $side, float $share): float => $this->margin + ($room - 2 * $this->margin - $side) * $share;
         [$x, $y] = match (true) {
             $this->place === Anchor::Hand => [$this->x, $this->y],
             $this->place === Anchor::Beside && $beside !== null => $this->beside($width, $height, $own, $beside),
-            default => [($width - $own->width) * $this->place->share()[0], ($height - $own->height) * $this->place->share()[1]],
+            default => [$along($width, $own->width, $this->place->share()[0]), $along($height, $own->height, $this->place->share()[1])],
         };
 
         return new Box($x, $y, $own->width, $own->height);
@@ -83,6 +124,6 @@ final readonly class Overlay implements Stored
     {
         $below = $beside->bottom() + $own->height <= $height || $beside->y < $height - $beside->bottom();
 
-        return [max(0.0, min($beside->x, $width - $own->width)), $below ? $beside->bottom() : $beside->y - $own->height];
+        return [max($this->margin, min($beside->x, $width - $this->margin - $own->width)), $below ? $beside->bottom() : $beside->y - $own->height];
     }
 }

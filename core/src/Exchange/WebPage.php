@@ -17,6 +17,7 @@ use Kindred\Layout\Expansion;
 use Kindred\Layout\LaysOut;
 use Kindred\Layout\Shapes;
 use Kindred\Motion\Match\Flights;
+use Kindred\Render\PlayedScreens;
 use Kindred\Render\RehearsalMarkup;
 use Kindred\Render\Renderer;
 use Kindred\Render\Rendering;
@@ -48,10 +49,7 @@ final readonly class WebPage
     public function write(Tree $tree, \Closure $asset, ?\Closure $size = null): string
     {
         $rendering = new Rendering(TextMode::Live, $asset, working: true, size: $size);
-        $screens = '';
-        foreach ($tree->reel() as $screen) {
-            $screens .= Svg::element('template', ['data-screen' => $screen->id], $this->renderer->played($tree, $screen, $rendering));
-        }
+        $screens = implode('', [...(new PlayedScreens($this->renderer, $this->layout))->templates($tree, $rendering)]);
         $title = Svg::text($tree->project->name);
         $styles = $this->fontFaces($tree).$this->styles;
         $programme = json_encode(Programme::compile($tree, $this->layout, new Flights($this->renderer, $this->expansion, $this->shapes, $rendering)), JSON_THROW_ON_ERROR | JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_UNICODE);

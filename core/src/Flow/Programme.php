@@ -47,7 +47,7 @@ use Kindred\Signal\Writing;
  * @phpstan-import-type Flight from Flights
  *
  * @phpstan-type Plan array{duration: int, delay: int, easing: string, above: string, tracks: list<array{subject: string, property: string, times: list<float>, values: list<float>}>, match?: string, backward?: bool}
- * @phpstan-type Over array{place: string, x: float, y: float, scrim: string, blur: float, outside: bool, dragged: bool, away: string, reach: float, plan: Plan, inverse: Plan}
+ * @phpstan-type Over array{place: string, x: float, y: float, across: string, down: string, margin: float, scrim: string, blur: float, outside: bool, dragged: bool, away: string, reach: float, plan: Plan, inverse: Plan}
  * @phpstan-type State array{id: string, name: string, width: float, height: float, view: float, corner: int, pointing: string, cues: array<string, list<int>>, waits: list<int>, widgets: list<string>, over: Over}
  * @phpstan-type Rule array{kind: string, says: string, pattern?: string, min?: float, max?: float, to?: string}
  * @phpstan-type SignalRow array{kind: string, start: bool|int|float|string|list<int>|null, month: int|null, min: float, max: float, step: float, labels: list<string>, parts: array<string, list<string>>}
@@ -273,7 +273,7 @@ final class Programme
             'waits' => $waits,
             'widgets' => $this->signals->on[$screen->id] ?? [],
             'over' => [
-                'place' => $over->place->value, 'x' => $over->x, 'y' => $over->y, 'scrim' => $over->scrim->toHex(), 'blur' => $over->blur, 'outside' => $over->outside, 'dragged' => $over->dragged, 'away' => $away->value, 'reach' => in_array($away, [Direction::Left, Direction::Right], true) ? $screen->box->width : min($screen->view, $screen->box->height),
+                'place' => $over->place->value, 'x' => $over->x, 'y' => $over->y, 'across' => $over->width->value, 'down' => $over->height->value, 'margin' => $over->margin, 'scrim' => $over->scrim->toHex(), 'blur' => $over->blur, 'outside' => $over->outside, 'dragged' => $over->dragged, 'away' => $away->value, 'reach' => in_array($away, [Direction::Left, Direction::Right], true) ? $screen->box->width : min($screen->view, $screen->box->height),
                 'plan' => TransitionPlan::of($over->coming())->toArray(), 'inverse' => TransitionPlan::inverse($over->coming())->toArray(),
             ],
         ];

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Kindred\Flow;
 
+use Kindred\Document\Overlay;
+use Kindred\Document\Span;
+
 /**
  * Runs a programme without a screen: events in, the place where the rehearsal stands out.
  *
@@ -14,6 +17,7 @@ namespace Kindred\Flow;
  * @phpstan-import-type Table from Programme
  * @phpstan-import-type State from Programme
  * @phpstan-import-type Plan from Programme
+ * @phpstan-import-type Over from Programme
  * @phpstan-import-type Test from CueRows
  * @phpstan-import-type Deed from CueRows
  * @phpstan-import-type Outcome from Pressing
@@ -190,7 +194,21 @@ final class Simulator
     {
         $over = $this->over === [] ? null : $this->state()['over'] ?? null;
 
-        return $over === null || ! $over['dragged'] ? null : [$over['away'], $over['reach']];
+        return $over === null || ! $over['dragged'] ? null : [$over['away'], $this->wayOut($over)];
+    }
+
+    /**
+     * How far it is dragged until it is gone, px: as far as it is large there.
+     *
+     * @param  Over  $over
+     */
+    private function wayOut(array $over): float
+    {
+        $below = $this->known($this->screen);
+        [$span, $room] = in_array($over['away'], ['left', 'right'], true) ? [$over['across'], $below['width'] ?? 0.0] : [$over['down'], $below['view'] ?? 0.0];
+        $room = max(Overlay::MIN_SIDE, $room - 2 * $over['margin']);
+
+        return $span === Span::Whole->value ? $room : (in_array($over['away'], ['left', 'right'], true) ? $over['reach'] : min($over['reach'], $room));
     }
 
     /**

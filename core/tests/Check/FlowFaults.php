@@ -14,7 +14,7 @@ final class FlowFaults
     {
         self::$count = 0;
         $start = array_map(fn (string $to, int $i): array => self::box("Go to {$to}", $i, [self::tap([self::show($to)])]), $to = ['hall', 'cellar', 'attic', 'wrong', 'itemlist', 'covered', 'clash', 'tick', 'slides', 'shelf', 'asked', 'tabseach', 'tabstwice', 'tabsgone', 'reached', 'second'], array_keys($to));
-        $planted = (new Planted)->flowing()->screen('start', [...$start, self::box('Open the notice', 16, [self::tap([self::over('notice')])]), self::box('Open the menu', 17, [self::tap([self::over('menu')])]), self::box('Open the poster', 18, [self::tap([self::over('poster')])])]);
+        $planted = (new Planted)->flowing()->screen('start', [...$start, self::box('Open the notice', 16, [self::tap([self::over('notice')])]), self::box('Open the menu', 17, [self::tap([self::over('menu')])]), self::box('Open the poster', 18, [self::tap([self::over('poster')])]), ...array_map(fn (string $to, int $i): array => self::box("Open the {$to}", $i, [self::tap([self::over($to)])]), $over = ['curtain', 'sheetdown', 'floating'], array_map(fn (int $i): int => 19 + $i, array_keys($over)))]);
 
         // Nothing leads there; or only from where nothing leads.
         $planted = $planted->screen('island', [self::box('From the island', 0, [self::tap([self::show('start')])]), self::box('Farther', 1, [self::tap([self::show('islet')])])], ['name' => 'unreached: island'])
@@ -26,7 +26,7 @@ final class FlowFaults
             ->screen('desk', [], ['device' => 'desktop', 'width' => 1440, 'height' => 900, 'view' => 900])->screen('desktwo', [], ['device' => 'desktop', 'width' => 1440, 'height' => 900, 'view' => 900]);
 
         $planted = $planted->screen('hall', [], ['name' => 'dead-end: hall'])
-            ->screen('poster', [])
+            ->screen('poster', [], ['height' => 600, 'view' => 600])
             ->screen('cellar', [self::box('Down', 0, [self::tap([self::show('deeper')])])], ['name' => 'no-way-back: cellar'])
             ->screen('deeper', [self::box('Round', 0, [self::tap([self::show('cellar', 'right')])])])
             ->screen('attic', [self::box('Up', 0, [self::tap([self::show('roof')])])])
@@ -40,6 +40,10 @@ final class FlowFaults
             ->screen('other', [self::box('To the list', 0, [self::tap([self::show('itemlist', 'right')])])]);
 
         $planted = $planted->screen('notice', [], ['name' => 'stuck-overlay: notice', 'height' => 300, 'view' => 300, 'over' => ['place' => 'bottom', 'scrim' => '#00000066', 'outside' => false]])
+            // All that lies below is covered: there is nothing beside it to tap.
+            ->screen('curtain', [], ['name' => 'stuck-overlay: curtain', 'height' => 300, 'view' => 300, 'over' => ['place' => 'bottom', 'scrim' => '#00000066', 'outside' => true, 'width' => 'whole', 'height' => 'whole']])
+            ->screen('sheetdown', [], ['height' => 300, 'view' => 300, 'over' => ['place' => 'bottom', 'scrim' => '#00000066', 'outside' => true, 'dragged' => true, 'width' => 'whole', 'height' => 'whole']])
+            ->screen('floating', [], ['height' => 300, 'view' => 300, 'over' => ['place' => 'bottom', 'scrim' => '#00000066', 'outside' => true, 'width' => 'whole', 'height' => 'whole', 'margin' => 16]])
             ->screen('menu', [self::box('Close', 0, [self::tap([['kind' => 'take-off']])])], ['height' => 300, 'view' => 300, 'over' => ['place' => 'bottom', 'scrim' => '#00000066', 'outside' => false]]);
 
         $planted = $planted->screen('covered', [

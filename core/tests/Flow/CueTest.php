@@ -7,6 +7,7 @@ use Kindred\Document\Cue\Cue;
 use Kindred\Document\Cue\Entries;
 use Kindred\Document\Layer;
 use Kindred\Document\Overlay;
+use Kindred\Document\Span;
 use Kindred\Document\Tree;
 use Kindred\Document\Widget\Item;
 use Kindred\Flow\Programme;
@@ -199,6 +200,48 @@ it('lies where its place says', function (Anchor $place, array $expected, ?Box $
 })->with([
     [Anchor::Bottom, [45, 644]], [Anchor::Top, [45, 0]], [Anchor::Left, [0, 322]], [Anchor::Right, [90, 322]], [Anchor::Middle, [45, 322]], [Anchor::TopLeft, [0, 0]], [Anchor::TopRight, [90, 0]], [Anchor::BottomLeft, [0, 644]], [Anchor::BottomRight, [90, 644]], [Anchor::Hand, [12, 34]],
     'below what was tapped' => [Anchor::Beside, [20, 148], new Box(20, 100, 60, 48)], 'above where there is more room' => [Anchor::Beside, [90, 560], new Box(320, 760, 60, 48)], 'in the middle where nothing was' => [Anchor::Beside, [45, 322]],
+]);
+
+it('is as large as it is drawn, or as what lies below leaves room for', function (array $of, array $seen, array $own, array $size, array $place): void {
+    $over = Overlay::usual()->with(...$of);
+    [$width, $height] = $over->size(...$seen, ...$own);
+    $box = $over->box($seen[0], $seen[1], new Box(0, 0, $width, $height));
+    expect([$width, $height])->toEqual($size)->and([$box->x, $box->y])->toEqual($place);
+})->with([
+    'as it is drawn' => [[], [360, 640], [300, 200], [300, 200], [30, 440]],
+    'what is longer than the screen below is scrolled' => [[], [360, 640], [300, 900], [300, 640], [30, 0]],
+    'and keeps its margins' => [['margin' => 20.0], [360, 640], [300, 900], [300, 600], [30, 20]],
+    'as wide as the screen below' => [['width' => Span::Whole], [360, 640], [390, 200], [360, 200], [0, 440]],
+    'as high' => [['height' => Span::Whole, 'place' => Anchor::Left], [360, 640], [280, 844], [280, 640], [0, 0]],
+    'all of it between margins' => [['width' => Span::Whole, 'height' => Span::Whole, 'margin' => 16.0], [360, 640], [390, 844], [328, 608], [16, 16]],
+    'at an edge with a margin' => [['width' => Span::Whole, 'margin' => 12.0], [360, 640], [390, 200], [336, 200], [12, 428]],
+    'no smaller than a finger, whatever lies below' => [['width' => Span::Whole, 'height' => Span::Whole, 'margin' => 400.0], [360, 640], [390, 200], [16, 16], [172, 224]],
+]);
+
+it('covers all only where nothing is seen beside it', function (array $of, array $own, bool $covers): void {
+    expect(Overlay::usual()->with(...$of)->covers(390, 844, ...$own))->toBe($covers);
+})->with([[[], [390, 844], true], [[], [390, 843], false], [[], [300, 844], false], [['width' => Span::Whole, 'height' => Span::Whole], [100, 100], true], [['width' => Span::Whole, 'height' => Span::Whole, 'margin' => 1.0], [100, 100], false], [['place' => Anchor::Hand], [390, 844], false], [['place' => Anchor::Beside], [390, 844], false]]);
+
+it('is dragged away as far as it is large there', function (array $more, float $by, bool $gone): void {
+    $over = ['place' => 'bottom', 'scrim' => '#00000066', 'dragged' => true] + $more;
+    $tree = studio();
+    $tree = does($tree->withScreens($tree->screen('sheet')->with(over: Overlay::read(Reader::of($over)))), [['kind' => 'lay-over', 'screen' => 'sheet']]);
+    $play = new Simulator(Programme::compile($tree));
+    $play->send(['type' => 'tap', 'path' => ['boxa']]);
+    expect($play->over())->toBe(['sheet']);
+    // Slowly, so that only the distance counts.
+    $play->send(['type' => 'down', 'x' => 100, 'y' => 400, 'path' => [], 'touch' => true]);
+    foreach (range(1, 20) as $i) {
+        $play->send(['type' => 'elapse', 'ms' => 100]);
+        $play->send(['type' => 'move', 'x' => 100, 'y' => 400 + $by * $i / 20]);
+    }
+    $play->send(['type' => 'elapse', 'ms' => 500]);
+    $play->send(['type' => 'up']);
+    expect($play->over())->toBe($gone ? [] : ['sheet']);
+})->with([
+    'more than half of 300 px' => [[], 160, true], 'less' => [[], 140, false],
+    'more than half of 844 px' => [['height' => 'whole'], 430, true], 'less of that' => [['height' => 'whole'], 400, false],
+    'more than half of 744 px' => [['height' => 'whole', 'margin' => 50], 380, true], 'less of those' => [['height' => 'whole', 'margin' => 50], 360, false],
 ]);
 
 it('is changed step by step, and what follows is told', function (): void {

@@ -4,6 +4,7 @@
  * It knows no screen and no clock of its own, so that the same event sequences can be fed to it and
  * to the simulator on the server (`Flow\Simulator`). Times are in ms; docs/format.md documents the table.
  */
+import { room } from './over.ts';
 import { AWAY, Pressing, type Outcome } from './pressing.ts';
 import type { Deed, Plan, State, Table, Test, Trigger } from './table.ts';
 import { Values } from './values.ts';
@@ -185,7 +186,11 @@ export class Machine {
     /** In which direction, and how far, what lies over can be dragged away. */
     private away(): [string, number] | null {
         const over = this.over.length === 0 ? null : this.state?.over;
-        return over?.dragged ? [over.away, over.reach] : null;
+        if (!over?.dragged) return null;
+        const below = this.known(this.screen);
+        const sideways = over.away === 'left' || over.away === 'right';
+        const left = room((sideways ? below?.width : below?.view) ?? 0, over.margin);
+        return [over.away, (sideways ? over.across : over.down) === 'whole' ? left : sideways ? over.reach : Math.min(over.reach, left)];
     }
 
     private hover(path: string[], turns: string[]): void {

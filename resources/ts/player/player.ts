@@ -3,6 +3,7 @@ import { Turning } from './turning.ts';
 import { Works } from './works.ts';
 import { Machine, type Happening } from './machine.ts';
 import { Stage } from './stage.ts';
+import { widthOf } from './over.ts';
 import { Regions } from './regions.ts';
 import type { Deed, Table } from './table.ts';
 
@@ -224,7 +225,7 @@ export class Player {
         const visible = this.root.classList.contains('areas');
         if (!visible && this.focused < 0) return;
         const outer = sheet.getBoundingClientRect();
-        const scale = outer.width / (this.machine.state?.width ?? 1) || 1;
+        const scale = outer.width / widthOf(this.stage.top!) || 1;
         const widgets = visible ? [...this.stage.top!.querySelectorAll<SVGElement>('[data-works]:not([data-keyboard])')].filter((widget) => !widget.closest('.beside')) : [];
         [...this.areas(), ...widgets].forEach((layer, i) => {
             if ((!visible && i !== this.focused) || !this.regions.sees(layer)) return;

@@ -2,9 +2,9 @@
 import type { Machine, Stand } from './machine.ts';
 import { turnBack } from './between.ts';
 import { Flown, shown, type Side } from './flight.ts';
-import { placeOver, type Rect } from './over.ts';
+import { placeOver, type Rect, sizeOver } from './over.ts';
 import type { Regions } from './regions.ts';
-import type { Plan, Track } from './table.ts';
+import type { Plan, State, Track } from './table.ts';
 
 /** Between the preparations of two screens, in ms: long enough for a frame and what the person does. */
 const QUIET = 60;
@@ -165,7 +165,7 @@ export class Stage {
         const parts = this.parts.slice(0, stays);
         for (let level = stays; level <= stand.over.length; level++) {
             const id = level === 0 ? stand.screen : stand.over[level - 1]!;
-            const pane = id === null ? null : this.pane(id);
+            const pane = id === null ? null : this.pane(id, level === 0 ? '' : this.sizeOf(id));
             if (pane) parts.push({ pane, scrim: level === 0 ? null : this.lay(id!, pane), level });
         }
         this.parts = parts;
@@ -179,12 +179,25 @@ export class Stage {
         return arriving;
     }
 
+    /** What is seen of the screen below, px. */
+    private below(state: State): { width: number; height: number } {
+        const below = this.machine().known(this.machine().screen);
+        return { width: below?.width ?? state.width, height: below?.view ?? state.view };
+    }
+
+    /** How large a screen is over the others, as its pictures are called by it. */
+    private sizeOf(id: string): string {
+        const state = this.machine().known(id)!;
+        const { width, height } = sizeOver(state.over, this.below(state), { width: state.width, height: state.view });
+        return `${width}x${height}`;
+    }
+
     /** Places a pane over others, with what lies between. */
     private lay(id: string, pane: HTMLElement): HTMLElement {
         const machine = this.machine();
-        const [state, below] = [machine.known(id)!, machine.known(machine.screen)];
-        const seen = { width: below?.width ?? state.width, height: below?.view ?? state.view };
-        const own = { width: state.width, height: Math.min(state.view, seen.height) };
+        const state = machine.known(id)!;
+        const seen = this.below(state);
+        const own = sizeOver(state.over, seen, { width: state.width, height: state.view });
         if (this.tapped && !this.parts.some((part) => part.pane === pane)) this.beside.set(id, this.tapped);
         const { x, y } = placeOver(state.over, seen, own, this.beside.get(id) ?? null);
         pane.classList.add('laid');
@@ -265,11 +278,13 @@ export class Stage {
         Promise.all(running.map((animation) => animation.finished)).then(() => this.running === running && this.settle(), () => undefined);
     }
 
-    /** The sheet of a screen in its scrolling pane, hung up but waiting. */
-    private pane(id: string): HTMLElement | null {
-        const known = this.panes.get(id);
+    /** The sheet of a screen in its scrolling pane, hung up but waiting; as large as it is drawn, or in a size in which it is drawn, too. */
+    private pane(id: string, size = ''): HTMLElement | null {
+        const sized = size === '' ? null : document.querySelector<HTMLTemplateElement>(`template[data-screen="${id}"][data-size="${size}"]`);
+        const key = sized ? `${id} ${size}` : id;
+        const known = this.panes.get(key);
         if (known) return known;
-        const template = document.querySelector<HTMLTemplateElement>(`template[data-screen="${id}"]`);
+        const template = sized ?? document.querySelector<HTMLTemplateElement>(`template[data-screen="${id}"]:not([data-size])`);
         if (!template) return null;
         const pane = document.createElement('div');
         pane.className = 'pane waiting';
@@ -282,7 +297,7 @@ export class Stage {
         const ground = sheet.querySelector(':scope > svg > rect:first-child');
         pane.style.background = ground?.hasAttribute('fill-opacity') ? 'none' : ground?.getAttribute('fill') ?? '';
         this.frame.append(pane);
-        this.panes.set(id, pane);
+        this.panes.set(key, pane);
         this.dress(pane);
         return pane;
     }

@@ -18,7 +18,7 @@ export interface Test { kind: string; not?: boolean; signal?: string; part?: str
 export interface Deed { kind: string; screen?: string; to?: string; first?: boolean; axis?: string; state?: string | null; instance?: string; signal?: string; value?: Value; by?: number; steps?: Step[]; layer?: string; address?: string; plan?: Plan | null; inverse?: Plan | null }
 export interface Trigger { kind: string; delay?: number; press?: number; direction?: string; distance?: number; key?: string; phrase?: string; reaches?: Test }
 export interface CueRow { id: string; trigger: Trigger; conditions: Test[][]; actions: Deed[]; otherwise: Deed[]; turns?: string[] }
-export interface Over { place: string; x: number; y: number; scrim: string; blur: number; outside: boolean; dragged: boolean; away: string; reach: number; plan: Plan; inverse: Plan }
+export interface Over { place: string; x: number; y: number; across: string; down: string; margin: number; scrim: string; blur: number; outside: boolean; dragged: boolean; away: string; reach: number; plan: Plan; inverse: Plan }
 export interface State { id: string; name: string; width: number; height: number; view: number; corner: number; pointing: string; cues: Record<string, number[]>; waits: number[]; widgets: string[]; over: Over }
 /** px right, down, wider, higher. */
 export type Shift = [number, number, number, number];

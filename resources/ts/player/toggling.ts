@@ -40,7 +40,8 @@ export class Toggling {
         if (!lasting) return;
         const all = [...widget.querySelectorAll<SVGGElement>('g[data-when]')].filter((part) => part.parentElement!.closest('[data-works]') === widget);
         const left = new Set(changed);
-        for (const [off, on, flight] of widgets[widget.dataset['works']!] ?? []) {
+        // What opens from a widget has its name, but other parts.
+        for (const [off, on, flight] of widget.closest('[data-opens]') ? [] : widgets[widget.dataset['works']!] ?? []) {
             const [one, other] = [all[off], all[on]];
             if (!one || !other || !left.has(one) || !left.has(other)) continue;
             left.delete(one);

@@ -1,6 +1,7 @@
 /** Working widgets on the page: shows what the machine says they hold, and tells it what a person does with them. */
 import { familiesOf } from '../families.ts';
 import type { Happening, Machine } from './machine.ts';
+import { widthOf } from './over.ts';
 import { Toggling } from './toggling.ts';
 
 interface Face { family: string; weight: number; italic?: boolean; size: number; line: number; spacing: number; align: string; transform: string; lines?: string; variant?: string; colour: string | null; wrap: boolean }
@@ -245,15 +246,16 @@ export class Works {
         if (!pane || !opened) return;
         const sheet = pane.querySelector('.sheet')!.getBoundingClientRect();
         const from = area.getBoundingClientRect();
-        const scale = sheet.width / (this.machine.state?.width ?? sheet.width);
+        const width = widthOf(pane);
+        const scale = sheet.width / width;
         const [left, top, bottom] = [(from.left - sheet.left) / scale, (from.top - sheet.top) / scale, (from.bottom - sheet.top) / scale];
-        const [first, last] = [pane.scrollTop, pane.scrollTop + (this.machine.state?.view ?? 0)];
+        const [first, last] = [pane.scrollTop, pane.scrollTop + pane.clientHeight];
         opened.removeAttribute('hidden');
         const height = opened.scrollHeight;
         const below = last - bottom - 2 * GAP >= height || last - bottom >= top - first;
         const room = Math.max(80, (below ? last - bottom : top - first) - 2 * GAP);
         Object.assign(opened.style, {
-            left: `${Math.max(0, Math.min(left, (this.machine.state?.width ?? 0) - opened.offsetWidth))}px`,
+            left: `${Math.max(0, Math.min(left, width - opened.offsetWidth))}px`,
             top: `${below ? bottom + GAP : top - GAP - Math.min(height, room)}px`, maxHeight: `${room}px`,
         });
         this.opened = opened;

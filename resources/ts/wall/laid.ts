@@ -1,5 +1,5 @@
 /** Where a screen lies over those from which it opens, drawn on the wall; dragged there, it is placed by hand. */
-import { placeOver, type Rect } from '../player/over.ts';
+import { placeOver, type Rect, sizeOver } from '../player/over.ts';
 import type { Camera } from './camera.ts';
 import { draw } from './overlay.ts';
 import type { Command } from './messages.ts';
@@ -72,9 +72,10 @@ export class Laid {
             return { width, height: Math.min(height, Number(this.picture.screen(id)!.dataset['view'])) };
         };
         const below = seen(on);
-        const own = { width: seen(target).width, height: Math.min(seen(target).height, below.height) };
-        const [place = 'bottom', x = '0', y = '0'] = (this.picture.screen(target)!.dataset['over'] ?? '').split(' ');
-        return { ...placeOver({ place, x: Number(x), y: Number(y) }, below, own, beside), ...own };
+        const [place = 'bottom', x = '0', y = '0', across = 'own', down = 'own', margin = '0'] = (this.picture.screen(target)!.dataset['over'] ?? '').split(' ');
+        const over = { place, x: Number(x), y: Number(y), across, down, margin: Number(margin) };
+        const own = sizeOver(over, below, seen(target));
+        return { ...placeOver(over, below, own, beside), ...own };
     }
 
     private down(event: PointerEvent): void {

@@ -11,8 +11,8 @@
         @endif
     </div>
     @include('house.beside')
-    @foreach ($screens as $id => $svg)
-        <template data-screen="{{ $id }}">{!! $svg !!}</template>
+    @foreach ($screens as $template)
+        {!! $template !!}
     @endforeach
     <script type="application/json" id="programme">{!! json_encode($programme, JSON_THROW_ON_ERROR | JSON_HEX_TAG | JSON_HEX_AMP) !!}</script>
 </x-layout>

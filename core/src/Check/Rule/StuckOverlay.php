@@ -45,7 +45,11 @@ final class StuckOverlay implements OnFlow
         foreach ($ways->screens as $id => $screen) {
             $out = array_filter($ways->from[$id], fn (Way $way): bool => in_array($way->does, ['take-off', 'return', 'show', 'replace'], true));
             if ($out === [] && $ways->liesOver($id) && ! $ways->goesByItself($id)) {
-                yield Finding::ofScreen(self::class, $id, $id, "“{$screen->name}” lies over other screens and cannot be taken off.", new Fix('Take it off by a tap beside it', [['type' => 'set-screen-field', 'screen' => $id, 'field' => 'over.outside', 'value' => 'true']]));
+                // A tap beside it helps only where there is something beside it.
+                $covers = $ways->over($id)->outside;
+                yield Finding::ofScreen(self::class, $id, $id, $covers ? "“{$screen->name}” lies over all of another screen, so that nothing beside it can be tapped, and cannot be taken off." : "“{$screen->name}” lies over other screens and cannot be taken off.", $covers
+                    ? new Fix('Let it be dragged away', [['type' => 'set-screen-field', 'screen' => $id, 'field' => 'over.dragged', 'value' => 'true']])
+                    : new Fix('Take it off by a tap beside it', [['type' => 'set-screen-field', 'screen' => $id, 'field' => 'over.outside', 'value' => 'true']]));
             }
         }
     }

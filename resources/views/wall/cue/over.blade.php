@@ -11,6 +11,11 @@
     @if ($over->place === Kindred\Document\Anchor::Hand)
         <div class="row two"><label for="o-x">X</label><input class="field" id="o-x" data-screen-field="over.x" data-step="1" value="{{ Kindred\Geometry\Number::text($over->x) }}" autocomplete="off"><label for="o-y">Y</label><input class="field" id="o-y" data-screen-field="over.y" data-step="1" value="{{ Kindred\Geometry\Number::text($over->y) }}" autocomplete="off"></div>
     @endif
+    @foreach (['width' => 'Width', 'height' => 'Height'] as $side => $label)
+        <div class="row"><label for="o-{{ $side }}">{{ $label }}</label>
+            <select class="field" id="o-{{ $side }}" data-screen-field="over.{{ $side }}">@foreach (Kindred\Document\Span::cases() as $span)<option value="{{ $span->value }}" @selected($span === $over->{$side})>{{ $span->label() }}</option>@endforeach</select></div>
+    @endforeach
+    <div class="row"><label for="o-margin" title="Kept free between it and the edges of what is seen below, px">Margin px</label><input class="field" id="o-margin" data-screen-field="over.margin" data-step="1" value="{{ Kindred\Geometry\Number::text($over->margin) }}" autocomplete="off"></div>
     <x-colour field="over.scrim" label="Scrim" :value="$over->scrim->toHex()" :mixed="false" :screen="true" :none="false"/>
     <div class="row"><label for="o-blur">Blur px</label><input class="field" id="o-blur" data-screen-field="over.blur" data-step="1" value="{{ Kindred\Geometry\Number::text($over->blur) }}" autocomplete="off"></div>
     <div class="row"><span class="label">Goes</span><label class="flex items-center gap-1"><input type="checkbox" data-screen-field="over.outside" @checked($over->outside)> by a tap beside it</label></div>
