@@ -156,6 +156,7 @@ final class AnyCommand
             ['type' => 'reorder-layers', 'parent' => $group, 'screen' => $screen, 'layers' => [$one], 'above' => null],
             ['type' => 'delete-layers'] + $on,
             ['type' => 'stack-layers', 'seed' => "k{$step}"] + $on,
+            ['type' => 'scroll-layers', 'seed' => "q{$step}"] + $on,
             ['type' => 'array-layers', 'seed' => "a{$step}"] + $on,
             ['type' => 'detach-arrays', 'seed' => "e{$step}", 'screen' => $screen, 'layers' => [$array->id ?? $one]],
             ['type' => 'add-rows', 'seed' => "r{$step}", 'screen' => $screen, 'layer' => $array->id ?? $one, 'count' => $step % 4 + 1],

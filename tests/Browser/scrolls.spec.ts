@@ -1,7 +1,7 @@
 /** What scrolls: with the finger, the wheel and the value that tells its page; what sticks, and what is pulled. */
 import { expect, type Locator, type Page } from '@playwright/test';
 import * as scroll from '../../resources/ts/player/scroll.ts';
-import { enter, importFile, middle, near, saved, screen, test } from './support/hand.ts';
+import { at as place, enter, importFile, middle, near, saved, screen, test } from './support/hand.ts';
 import { ask } from './support/php.ts';
 import { numbers } from './support/random.ts';
 
@@ -218,4 +218,62 @@ test('under a finger the screen scrolls by itself, its list and what is pulled d
     await stroke([x + 12, y + 200], 200);
     await expect(phone.locator('.screen-now')).toHaveText('Next');
     await context.close();
+});
+
+test('layers that lie freely, and a group, are let scroll by one press, where they lie', async ({ page }) => {
+    await enter(page);
+    const tile = (id: string, x: number, y: number): object => box(id, id, 140, 120, TONES[0]!, { x, y });
+    await importFile(page, 'free.json', { format: 'kindred-canvas', version: 4, name: `Free ${Date.now()}`, entry: 'home', screens: [{ id: 'home', name: 'Home', device: 'phone', x: 0, y: 0, width: 390, height: 844, view: 844, ground: '#f8f8f7', layers: [
+        ...Array.from({ length: 3 }, (_, i) => tile(`tile${i}`, 24 + 160 * i, 80)),
+        { kind: 'group', id: 'board', name: 'Board', x: 24, y: 700, width: 300, height: 280, children: [box('high', 'High', 300, 60, TONES[1]!), box('deep', 'Deep', 300, 60, TONES[2]!, { y: 220 })] },
+    ] }] });
+    await near(page, 'Home');
+    await page.keyboard.press('f');
+    const home = screen(page, 'Home');
+    const scrolls = page.locator('#facets').getByRole('button', { name: 'Let it scroll' });
+    const pick = async (id: string, more = false): Promise<void> => {
+        const [x, y] = await middle(home.locator(`[data-layer="${id}"]`).first());
+        if (more) await page.keyboard.down('Shift');
+        await page.mouse.click(x, y);
+        if (more) await page.keyboard.up('Shift');
+    };
+    await pick('tile0');
+    await pick('tile1', true);
+    await page.keyboard.down('Shift');
+    await page.mouse.click(...(await place(home, 360, 140)));
+    await page.keyboard.up('Shift');
+    await scrolls.click();
+    await saved(page);
+    const made = home.locator('[data-kind=stack]').first();
+    await expect(made).toHaveAttribute('data-box', /^24 80 366 120 /);
+    await expect(page.locator('#f-scroll-axes')).toHaveValue('across');
+    await page.keyboard.press('Control+z');
+    await expect(home.locator('[data-kind=stack]')).toHaveCount(0);
+    await page.keyboard.press('Control+Shift+z');
+    await expect(made).toHaveCount(1);
+    await page.keyboard.press('Escape');
+    await pick('high');
+    await expect(page.locator('#facets .subject input')).toHaveValue('Board');
+    await scrolls.click();
+    await saved(page);
+    await expect(home.locator('[data-layer=board]')).toHaveAttribute('data-kind', 'stack');
+    await expect(home.locator('[data-layer=board]')).toHaveAttribute('data-box', /^24 700 300 144 /);
+
+    await page.getByRole('link', { name: 'Rehearse' }).click();
+    await expect(page.locator('.screen-now')).toHaveText('Home');
+    const scale = await k(page);
+    for (const [within, by, rests] of [['tile0', [-80, 0], [80, 0]], ['board', [0, -90], [0, 90]]] as const) {
+        const svg = page.locator(`.pane:not(.waiting) svg[data-scroll]:has([data-layer="${within}"]), .pane:not(.waiting) [data-layer="${within}"] > svg[data-scroll]`).first();
+        const [x, y] = await svg.evaluate((one: SVGSVGElement) => {
+            const { x, y, width, height } = one.viewBox.baseVal;
+            const at = new DOMPoint(x + width / 2, y + height / 2).matrixTransform(one.getScreenCTM()!);
+            return [at.x, at.y] as [number, number];
+        });
+        await page.mouse.move(x, y);
+        await page.mouse.down();
+        await page.mouse.move(x + by[0] * scale, y + by[1] * scale, { steps: 5 });
+        await page.waitForFunction((since) => performance.now() - since > 150, await page.evaluate(() => performance.now()));
+        await page.mouse.up();
+        await expect.poll(async () => (await svg.getAttribute('viewBox'))!.split(' ').slice(0, 2).map((one) => Math.round(Number(one)))).toEqual(rests);
+    }
 });

@@ -27,6 +27,7 @@ final class Commands
         MaskLayers::class,
         ReleaseMasks::class,
         StackLayers::class,
+        ScrollLayers::class,
         ArrayLayers::class,
         DetachArrays::class,
         GatherCopies::class,

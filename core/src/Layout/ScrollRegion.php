@@ -37,8 +37,10 @@ final readonly class ScrollRegion
         $width = max([$layer->box->width, ...array_map(fn (Box $box): float => $box->right() + $stack->padding->right, $boxes)]);
         $height = max([$layer->box->height, ...array_map(fn (Box $box): float => $box->bottom() + $stack->padding->bottom, $boxes)]);
         [$across, $down] = [[], []];
+        // What lies freely beside what is laid out, a badge or the like, is no place to come to rest.
+        $laid = array_filter($children, fn (Layer $child): bool => ! $child->sizing->absolute) !== [];
         foreach ($boxes as $i => $box) {
-            if ($children[$i]->sizing->absolute) {
+            if ($laid && $children[$i]->sizing->absolute) {
                 continue;
             }
             [$x, $y] = $stack->scroll->snap === ScrollSnap::Center

@@ -501,6 +501,8 @@ final readonly class Renderer
         $corners = $layer->corners->fitted($layer->box);
         $round = $attributes === [] && array_sum($corners->radii()) > 0 ? "{$rendering->prefix}{$layer->id}-window" : null;
         $attributes += ['clip-path' => $round === null ? null : "url(#{$round})"];
+        // It is taken hold of between the layers in it, too.
+        $inside = $region === null ? $inside : Svg::element('rect', ['width' => $region->width, 'height' => $region->height, 'fill' => 'none', 'pointer-events' => 'all']).$inside;
 
         return ($round === null ? '' : Svg::element('clipPath', ['id' => $round], Svg::element('path', ['d' => $corners->path(new Bounding(0, 0, $width, $height))]))).Svg::element('svg', ['data-inside' => true, 'class' => 'window', 'width' => $width, 'height' => $height, 'viewBox' => '0 0 '.Number::text($width).' '.Number::text($height),
             'data-scroll' => $region === null ? null : json_encode($region->toArray(), JSON_THROW_ON_ERROR)] + $attributes, $inside);

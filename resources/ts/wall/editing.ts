@@ -96,6 +96,12 @@ export class Editing {
         this.picked('stack-layers');
     }
 
+    /** Lets the selection be scrolled, in a container that ends where the screen does. */
+    scroll(): void {
+        if (this.on.selection.layers.length === 0) return toast('Select layers, or a group, that are to be scrolled together.');
+        this.picked('scroll-layers');
+    }
+
     /** Makes the selection the design of a cell, repeated once for each row of a data sheet, which opens. */
     array(): void {
         if (this.on.selection.layers.length === 0) return toast('Select what one cell is to look like, to repeat it as an array.');

@@ -167,6 +167,7 @@ export function register(on: Doers): Command[] {
         { id: 'points-reverse', name: 'Points: let the path run the other way', group: 'Arranging', when: () => points.active, run: () => void points.reverse() },
         ...EDGES.map((edge): Command => ({ id: `points-${edge}`, name: `Points: align, ${edge}`, group: 'Arranging', when: () => points.active, run: () => void points.align(edge) })),
         { id: 'stack', name: 'Lay out as a stack', group: 'Arranging', keys: ['L'], menu: ['layers'], run: () => editing.stack() },
+        { id: 'scroll', name: 'Let it scroll', group: 'Arranging', menu: ['layers'], when: layers, rare: true, run: () => editing.scroll() },
         { id: 'array', name: 'Repeat as an array', group: 'Arranging', keys: ['Shift+L'], menu: ['layers'], rare: true, run: () => editing.array() },
         { id: 'forward', name: 'One step to the front', group: 'Arranging', keys: ['PageUp'], when: layers, run: () => editing.order('forward') },
         { id: 'backward', name: 'One step to the back', group: 'Arranging', keys: ['PageDown'], when: layers, run: () => editing.order('backward') },

@@ -49,6 +49,9 @@
         <x-choice field="scroll.pages" label="Page" :values="$values" :options="['' => 'nothing tells it'] + $pages"/>
     @endif
 @endif
+@if (! $cell && ! $values['scroll.axes']['applies'])
+    <div class="row"><span class="label">Scrolls</span><button class="button justify-start" data-do="scroll" title="What is selected comes to lie in a container that is scrolled in a rehearsal, and ends where the screen ends"><x-glyph name="chevrons-up-down"/> Let it scroll</button></div>
+@endif
 @if ($values['position']['applies'] && $scrolled)
     <x-choice field="position" label="Scrolled" :values="$values" :options="['static' => 'goes along'] + ($only?->parent === null ? ['fixed' => 'stays in the window'] : []) + ['sticky' => 'sticks to the top']"/>
 @endif
