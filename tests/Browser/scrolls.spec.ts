@@ -208,6 +208,13 @@ test('under a finger the screen scrolls by itself, its list and what is pulled d
     await stroke(await window(phone, 'list'), -120);
     await expect.poll(async () => (await at(phone, 'list'))[1]).toBeGreaterThan(60);
     expect(await top()).toBe(0);
+    // At its end it hands the finger on to the screen.
+    await expect(async () => {
+        await stroke(await window(phone, 'list'), -250);
+        expect(await top()).toBeGreaterThan(60);
+    }).toPass();
+    await expect.poll(async () => (await at(phone, 'list'))[1]).toBe(36 + 12 * 68 - 320);
+    await phone.locator('.pane[data-screen=home]').evaluate((pane) => pane.scrollTo(0, 0));
     await stroke([x + 12, y + 500], -200);
     await expect.poll(top).toBeGreaterThan(100);
     // From further down it scrolls back, and is not pulled.
@@ -218,6 +225,38 @@ test('under a finger the screen scrolls by itself, its list and what is pulled d
     await stroke([x + 12, y + 200], 200);
     await expect(phone.locator('.screen-now')).toHaveText('Next');
     await context.close();
+});
+
+test('a screen is dragged by the mouse as by a finger, goes on when it is thrown, and what can be tapped is marked where it is', async ({ page }) => {
+    await rehearsed(page);
+    const scale = await k(page);
+    const pane = page.locator('.pane[data-screen=home]');
+    const top = (): Promise<number> => pane.evaluate((one) => one.scrollTop);
+    const { x, y } = (await page.locator('#rehearsal .device').boundingBox())!;
+    await page.mouse.move(x + 12 * scale, y + 700 * scale);
+    await page.mouse.down();
+    await page.mouse.move(x + 12 * scale, y + 600 * scale, { steps: 5 });
+    expect(await top()).toBeCloseTo(100, 0);
+    await page.waitForFunction((since) => performance.now() - since > 150, await page.evaluate(() => performance.now()));
+    await page.mouse.up();
+    expect(await top()).toBeCloseTo(100, 0);
+    // Thrown, it goes on beyond where it was let go.
+    await page.mouse.move(x + 12 * scale, y + 700 * scale);
+    await page.mouse.down();
+    await page.mouse.move(x + 12 * scale, y + 640 * scale, { steps: 6 });
+    await page.mouse.up();
+    await expect.poll(top).toBeGreaterThan(175);
+    await pane.evaluate((one) => one.scrollTo(0, 0));
+    // What can be tapped is marked where it is by now.
+    await page.keyboard.press('t');
+    const areas = (): Promise<number[]> => pane.locator('.area').evaluateAll((all: HTMLElement[]) => all.map((one) => Math.round(one.offsetTop)).sort((a, b) => a - b));
+    await expect(pane.locator('.area').first()).toBeVisible();
+    const before = await areas();
+    const [lx, ly] = await window(page, 'list');
+    await page.mouse.move(lx, ly);
+    await page.mouse.wheel(0, 40);
+    await expect.poll(async () => (await at(page, 'list'))[1]).toBe(40);
+    await expect.poll(async () => (await areas()).some((one) => before.includes(one + 40))).toBe(true);
 });
 
 test('layers that lie freely, and a group, are let scroll by one press, where they lie', async ({ page }) => {

@@ -48,6 +48,7 @@ export class Player {
     private scale = 1;
     /** How fast time goes: 1 as it does, 0 only step by step. */
     private rate = 1;
+    private following = 0;
     private readonly held = new WeakSet<Animation>();
     /** px of the window to a mm, where screens are shown in their real size. */
     private perMm: number | null = null;
@@ -55,7 +56,7 @@ export class Player {
     constructor(private readonly root: HTMLElement, table: Table, private readonly start: string | null, private readonly told: Told = {}) {
         this.frame = root.querySelector<HTMLElement>('.device')!;
         this.name = root.querySelector<HTMLElement>('.screen-now')!;
-        this.regions = new Regions(() => this.machine, (widget, item) => this.tell({ type: 'press', widget, press: 'item', item }));
+        this.regions = new Regions(() => this.machine, (widget, item) => this.tell({ type: 'press', widget, press: 'item', item }), () => this.follow());
         this.stage = new Stage(this.frame, () => this.machine, this.regions, (pane) => {
             this.works.dress(pane);
             this.regions.dress(pane);
@@ -218,6 +219,15 @@ export class Player {
         return [...(this.stage.top?.querySelectorAll<SVGGElement>('[data-layer]') ?? [])].filter((layer) => !layer.closest('[data-states][display=none]') && answers(layer) !== '');
     }
 
+    /** What is marked goes with what scrolls, once in each frame. */
+    private follow(): void {
+        if (this.following !== 0 || !(this.root.classList.contains('areas') || this.focused >= 0)) return;
+        this.following = requestAnimationFrame(() => {
+            this.following = 0;
+            this.mark();
+        });
+    }
+
     private mark(): void {
         const sheet = this.stage.top?.querySelector('.sheet');
         if (!sheet) return;
@@ -298,7 +308,7 @@ export class Player {
         this.stage.pressed = this.copies(event.target as Element);
         const from = this.stage.top;
         const { x, y } = this.inFrame(event);
-        const scrolls = { ...this.regions.down(event.target as Element, from!, x, y), '': this.scrolls(event.target as Element) };
+        const scrolls = { ...this.regions.down(event.target as Element, from!, x, y, event.pointerType === 'touch'), '': this.scrolls(event.target as Element) };
         this.machine.send({ type: 'down', ...this.pathAt(event), x, y, touch: event.pointerType === 'touch', scrolls });
         this.after(from);
     }

@@ -164,10 +164,15 @@ export class Regions {
     /** How fast time goes. */
     rate = 1;
     /** The press under way: what can go with it, and from where. */
-    private press: { around: Map<string, { region: Region; x: number; y: number }>; pane: HTMLElement; x: number; y: number; trail: [number, number, number][] } | null = null;
+    private press: { around: Map<string, { region: Region; x: number; y: number }>; pane: HTMLElement; top: number; x: number; y: number; native: boolean; trail: [number, number, number][] } | null = null;
+    /** Of a screen that goes on when it is let go. */
+    private frame = 0;
 
-    /** @param paged a region has come to another page: the value that tells it follows */
-    constructor(private readonly machine: () => Machine, private readonly paged: (widget: string, item: number) => void) {}
+    /**
+     * @param paged a region has come to another page: the value that tells it follows
+     * @param shifted something in a region is seen elsewhere
+     */
+    constructor(private readonly machine: () => Machine, private readonly paged: (widget: string, item: number) => void, private readonly shifted: () => void) {}
 
     dress(pane: HTMLElement): void {
         for (const svg of pane.querySelectorAll<SVGSVGElement>('svg[data-scroll]')) this.known.set(svg, new Region(svg, (region) => this.moved(region), () => this.rate));
@@ -199,15 +204,20 @@ export class Regions {
         }
     }
 
-    /** @returns in which directions what lies around an element can be scrolled, by layer */
-    down(target: Element, pane: HTMLElement, x: number, y: number): Record<string, string[]> {
+    /**
+     * @param touch whether it is a finger, by which the browser scrolls a screen itself where nothing in it scrolls
+     * @returns in which directions what lies around an element can be scrolled, by layer
+     */
+    down(target: Element, pane: HTMLElement, x: number, y: number, touch: boolean): Record<string, string[]> {
+        cancelAnimationFrame(this.frame);
         const around = new Map<string, { region: Region; x: number; y: number }>();
         for (let svg = target.closest('svg[data-scroll]'); svg; svg = svg.parentElement?.closest('svg[data-scroll]') ?? null) {
             const region = this.known.get(svg);
             region?.stop();
             if (region) around.set(svg.closest<SVGElement>('[data-layer]')!.dataset['layer']!, { region, x: region.x, y: region.y });
         }
-        this.press = { around, pane, x, y, trail: [[performance.now(), x, y]] };
+        const native = this.machine().state?.pointing !== 'touch' || (touch && ![...around.values()].some(({ region }) => region.spec.farY > 0));
+        this.press = { around, pane, top: pane.scrollTop, x, y, native, trail: [[performance.now(), x, y]] };
         return Object.fromEntries([...around].map(([layer, { region }]) => [layer, region.ways]));
     }
 
@@ -218,7 +228,11 @@ export class Regions {
         const scrolling = this.machine().scrolling();
         const one = press.around.get(scrolling ?? '');
         if (one) one.region.drag(one.x - (x - press.x), one.y - (y - press.y));
-        else if (scrolling === '') this.pull(press.pane, y - press.y);
+        else if (scrolling === '') {
+            const wanted = press.top - (y - press.y);
+            if (!press.native) press.pane.scrollTop = wanted;
+            this.pull(press.pane, press.native ? y - press.y : -wanted);
+        }
     }
 
     /** @param scrolling the region that went with the finger until now */
@@ -236,9 +250,25 @@ export class Regions {
             region.release(own ? speed(1) : 0, own ? speed(2) : 0);
         }
         this.pull(press.pane, 0);
+        if (scrolling === '' && !press.native) this.glide(press.pane, speed(2));
+    }
+
+    /** A screen that is let go at so many px/ms goes on as what scrolls in it does. */
+    private glide(pane: HTMLElement, speed: number): void {
+        const [from, far, begun] = [pane.scrollTop, pane.scrollHeight - pane.clientHeight, performance.now()];
+        const to = rest(from, speed, far, [], true);
+        const slow = glides(from, to, far, false);
+        if (to === from || matchMedia('(prefers-reduced-motion: reduce)').matches) return;
+        const step = (now: number): void => {
+            const at = after(Math.max(0, now - begun) * this.rate, from, to, slow);
+            pane.scrollTop = at;
+            if (at !== to) this.frame = requestAnimationFrame(step);
+        };
+        this.frame = requestAnimationFrame(step);
     }
 
     wheel(target: Element, dx: number, dy: number): boolean {
+        cancelAnimationFrame(this.frame);
         for (let svg = target.closest('svg[data-scroll]'); svg; svg = svg.parentElement?.closest('svg[data-scroll]') ?? null) if (this.known.get(svg)?.wheel(dx, dy)) return true;
         return false;
     }
@@ -275,6 +305,7 @@ export class Regions {
     }
 
     private moved(region: Region): void {
+        this.shifted();
         const widget = this.widget(region);
         if (widget !== null && region.leads && Number(this.machine().values.of(widget)) !== region.page) this.paged(widget, region.page);
     }
