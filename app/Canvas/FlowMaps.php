@@ -11,13 +11,14 @@ use Kindred\Flow\Map\Drawing;
 use Kindred\Flow\Map\Graph;
 use Kindred\Flow\Time\Path;
 use Kindred\Flow\Time\Paths;
+use Kindred\Kit\Kit;
 use Kindred\Layout\Expansion;
 use Kindred\Render\Svg;
 
 /** The flow of a project: its map, its site map, and how long paths take. */
 final readonly class FlowMaps
 {
-    public function __construct(private TreeLoader $store, private Pictures $pictures, private Expansion $expansion)
+    public function __construct(private TreeLoader $store, private Pictures $pictures, private Expansion $expansion, private Kit $kit)
     {
     }
 
@@ -28,7 +29,7 @@ final readonly class FlowMaps
 
     public function graph(Tree $tree): Graph
     {
-        return Graph::of($tree, $this->expansion);
+        return Graph::of($tree, $this->expansion, $this->kit);
     }
 
     /** For a page: the pictures are asked for by it. */
@@ -68,7 +69,7 @@ final readonly class FlowMaps
         foreach (array_unique([$steps[0]->from, ...array_map(fn ($step): string => (string) $step->to, array_slice($steps, 0, -1))]) as $id) {
             foreach ($tree->takes($id) as $take) {
                 if ($take->id !== $id) {
-                    $graph = Graph::of($tree, $this->expansion, [$id => $take->id]);
+                    $graph = Graph::of($tree, $this->expansion, $this->kit, [$id => $take->id]);
                     $out[] = ['screen' => $tree->screen($id), 'take' => $take, 'path' => (new Paths($tree, $graph, $this->expansion, [$id => $take->id]))->between($ends[0], $ends[1], 1)[0] ?? null];
                 }
             }

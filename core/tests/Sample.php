@@ -67,6 +67,11 @@ final class Sample
         return getenv('KINDRED_COMPILED') ?: dirname(__DIR__, 2).'/var/compiled';
     }
 
+    public static function kit(): Kit
+    {
+        return new Kit(new Typesetter(self::faces()));
+    }
+
     public static function relayout(): Relayout
     {
         return new Relayout(new Typesetter(self::faces()), self::cells(), self::shapes());

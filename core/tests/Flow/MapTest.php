@@ -38,7 +38,7 @@ function flowing(string ...$links): Tree
 
 function graph(Tree $tree): Graph
 {
-    return Graph::of($tree, Sample::expansion());
+    return Graph::of($tree, Sample::expansion(), Sample::kit());
 }
 
 it('counts the fewest steps from where people begin', function (): void {

@@ -149,5 +149,5 @@ it('counts what is pressed in it among the steps, as far down as it is', functio
     $tree = carousel();
     $card = array_values(array_filter($tree->layersOf('next'), fn (Layer $one): bool => $one->name === 'Card 3'))[0];
     $tree = Sample::after($tree, ['type' => 'put-cue', 'screen' => 'next', 'layer' => $card->id, 'cue' => ['id' => 'faraway', 'trigger' => ['kind' => 'tap'], 'actions' => [['kind' => 'show', 'screen' => 'home']]]]);
-    expect(Graph::of($tree, Sample::expansion())->from['next'][0]->target?->x)->toBe(24.0 + 3 * 316);
+    expect(Graph::of($tree, Sample::expansion(), Sample::kit())->from['next'][0]->target?->x)->toBe(24.0 + 3 * 316);
 });

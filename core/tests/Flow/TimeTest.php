@@ -49,8 +49,22 @@ function operators(Path $path): array
 /** @return list<Path> */
 function paths(Tree $tree, string $from, string $to, int $most = 3): array
 {
-    return (new Paths($tree, Graph::of($tree, Sample::expansion()), Sample::expansion()))->between($from, $to, $most);
+    return (new Paths($tree, Graph::of($tree, Sample::expansion(), Sample::kit()), Sample::expansion()))->between($from, $to, $most);
 }
+
+it('points at the entry that a cue is of', function (): void {
+    $tabs = ['kind' => 'widget', 'widget' => 'tabs', 'name' => 'Tabs', 'x' => 0, 'y' => 0, 'width' => 390, 'height' => 48, 'items' => array_map(fn (string $label): array => ['label' => $label], ['Kilns', 'Glazes', 'Wheels'])];
+    $tree = Sample::after(Sample::tree(), ['type' => 'create-layers', 'screen' => 'home', 'seed' => 't', 'layers' => [$tabs]]);
+    $id = array_values(array_filter($tree->layersOf('home'), fn (Kindred\Document\Layer $one): bool => $one->name === 'Tabs'))[0]->id;
+    $cue = fn (string $entry): array => ['type' => 'put-cue', 'screen' => 'home', 'layer' => $id, 'cue' => ['id' => 'cue'.strtolower($entry), 'entry' => $entry, 'trigger' => ['kind' => 'tap'], 'actions' => [['kind' => 'show', 'screen' => 'next', 'transition' => ['kind' => 'cut']]]]];
+    $seconds = fn (Tree $of): float => paths($of, 'home', 'next', 1)[0]->seconds();
+    [$first, $last] = [Sample::after($tree, $cue('Kilns')), Sample::after($tree, $cue('Wheels'))];
+    $steps = fn (Tree $of): array => Graph::of($of, Sample::expansion(), Sample::kit())->from['home'];
+    [$near, $far] = [$steps($first)[0], $steps($last)[0]];
+    expect($near->called)->toBe('Kilns')->and($near->target?->width)->toBeLessThan(200)->and($far->target?->x)->toBeGreaterThan($near->target->x + 100)->and($far->target->right())->toBeLessThanOrEqual(390.01)
+        // A part of it is harder to hit than all of it.
+        ->and($seconds($first))->toBeGreaterThan(log(hypot(195 - 195, 422 - 24) / 48 + 1, 2) / Fitts::TOUCH);
+});
 
 it('predicts a tap: think, point, wait for what comes', function (): void {
     $tree = Sample::after(Sample::tree(), ['type' => 'put-cue', 'screen' => 'home', 'layer' => 'boxa', 'cue' => ['id' => 'cue1', 'trigger' => ['kind' => 'tap'], 'actions' => [['kind' => 'show', 'screen' => 'next', 'transition' => ['kind' => 'push', 'direction' => 'left', 'duration' => 300, 'delay' => 100]]]]]);

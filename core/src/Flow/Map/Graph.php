@@ -7,10 +7,13 @@ namespace Kindred\Flow\Map;
 use Kindred\Document\Cue\Action\GoBack;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Cue\Entries;
+use Kindred\Document\Layer\Widget;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Box;
+use Kindred\Kit\Kit;
 use Kindred\Layout\Expansion;
+use Kindred\Motion\Match\Actor;
 use Kindred\Motion\Match\Cast;
 
 /** The screens of a project and the steps between them. */
@@ -40,13 +43,13 @@ final class Graph
     }
 
     /** @param  array<string, string>  $instead  takes that are looked at in the place of their keepers, by these */
-    public static function of(Tree $tree, Expansion $expansion, array $instead = []): self
+    public static function of(Tree $tree, Expansion $expansion, Kit $kit, array $instead = []): self
     {
         $screens = array_column($tree->reel(), null, 'id');
         $steps = [];
         foreach ($screens as $id => $screen) {
             $shown = $tree->screens[$instead[$id] ?? $id] ?? $screen;
-            array_push($steps, ...self::steps($tree, $shown, $id, $screens, $expansion));
+            array_push($steps, ...self::steps($tree, $shown, $id, $screens, $expansion, $kit));
         }
         $entry = $tree->project->entry;
 
@@ -95,7 +98,7 @@ final class Graph
      * @param  array<string, Screen>  $screens
      * @return list<Step>
      */
-    private static function steps(Tree $tree, Screen $screen, string $as, array $screens, Expansion $expansion): array
+    private static function steps(Tree $tree, Screen $screen, string $as, array $screens, Expansion $expansion, Kit $kit): array
     {
         $steps = [];
         foreach ($screen->cues as $cue) {
@@ -107,12 +110,28 @@ final class Graph
         foreach (Cast::on($tree, $screen, $expansion, true)->actors as $actor) {
             foreach ($actor->layer->cues as $cue) {
                 if (Entries::has($actor->layer, $cue)) {
-                    array_push($steps, ...self::ofCue($as, $cue, $actor->layer->name, $actor->box()->turned($actor->angle), $screens));
+                    array_push($steps, ...self::ofCue($as, $cue, $cue->entry === '' ? $actor->layer->name : $cue->entry, self::target($actor, $cue, $kit), $screens));
                 }
             }
         }
 
         return $steps;
+    }
+
+    /** What is pressed, px of the screen: the layer, or the one entry of it that the cue is of, where that is shown. */
+    private static function target(Actor $actor, Cue $cue, Kit $kit): Box
+    {
+        $widget = $actor->layer->content;
+        $item = $cue->entry !== '' && $widget instanceof Widget ? array_search($cue->entry, array_column($widget->items, 'label'), true) : false;
+        foreach ($item === false ? [] : $kit->areas($actor->layer) as $area) {
+            if ($area->item === $item) {
+                $middle = $actor->corner()->plus($area->box->centre()->turned($actor->angle));
+
+                return (new Box($middle->x - $area->box->width / 2, $middle->y - $area->box->height / 2, $area->box->width, $area->box->height))->turned($actor->angle);
+            }
+        }
+
+        return $actor->box()->turned($actor->angle);
     }
 
     /** Whether a layer on it, or in a component that it shows, has a cue at all: then it has to be seen where these lie. */
