@@ -381,7 +381,7 @@ camera.covered = () => {
     return { left: wide('kit'), right: Math.max(wide('notes'), wide('needs'), wide('house'), wide('beside')) };
 };
 
-const beside = new Beside(document.getElementById('beside')!, { url: urls['rehearse']!, rest: () => server.rest(), light: (cue) => threads.light(cue), moved: () => uncover() });
+const beside = new Beside(document.getElementById('beside')!, { url: urls['rehearse']!, rest: () => server.rest(), light: (cue) => threads.light(cue), seen: (screen) => picture.screen(screen) && camera.reveal(picture.screenBox(screen)), moved: () => uncover() });
 
 const current = (): string => selection.screens[0] ?? selection.screen;
 const commands = new Commands(register({

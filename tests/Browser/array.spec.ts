@@ -165,6 +165,15 @@ test('the sheet is typed into, pasted into and reordered; what is wrong is said 
     await field('Name', 2).focus();
     await paste(page, 'Mug\t€1\r\nVase\t€2\r\nJug\t€3\r\n');
     await expect.poll(names).toEqual(['Bowl', 'Mug', 'Vase', 'Jug']);
+    // Tab goes from cell to cell and on to the next row; what is typed there takes the place of what was.
+    await field('Price', 1).focus();
+    await page.keyboard.press('Tab');
+    await expect(field('Name', 2)).toBeFocused();
+    await page.keyboard.type('Cup');
+    await page.keyboard.press('Shift+Tab');
+    await expect(field('Price', 1)).toBeFocused();
+    await expect.poll(names).toEqual(['Bowl', 'Cup', 'Vase', 'Jug']);
+    await field('Name', 2).fill('Mug');
     await field('Price', 4).focus();
     await page.keyboard.press('Alt+ArrowUp');
     await expect.poll(names).toEqual(['Bowl', 'Mug', 'Jug', 'Vase']);

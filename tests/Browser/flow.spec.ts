@@ -9,6 +9,10 @@ test('the map is moved, zoomed and gone from, by pointer and by keyboard', async
     const card = (name: string) => map.getByRole('link', { name, exact: true });
     await expect(card('Kiln status')).toBeVisible();
     await expect(map).toBeFocused();
+    // All of it lies in the window, which does not scroll.
+    const [around, window] = await page.locator('#flow').evaluate((one) => [[one.getBoundingClientRect().top, innerHeight - one.getBoundingClientRect().bottom], [document.documentElement.scrollHeight, innerHeight]]);
+    expect(Math.abs(around![0]! - around![1]!)).toBeLessThan(2);
+    expect(window![0]).toBe(window![1]);
     const before = await middle(card('Booked'));
     await drag(page, [before[0] + 140, before[1]], [before[0] + 60, before[1] - 40]);
     const moved = await middle(card('Booked'));

@@ -19,6 +19,8 @@ export interface Around {
     rest: () => Promise<unknown>;
     /** Lights a cue's thread; none without one. */
     light: (cue: string | null) => void;
+    /** Brings a screen into view, where it is not. */
+    seen: (screen: string) => void;
     /** It takes room from the wall, or gives it back. */
     moved: () => void;
 }
@@ -54,7 +56,7 @@ export class Beside {
                     this.turned = now;
                     return this.ask(this.rehearsal?.player.machine.screen ?? '');
                 },
-                told: { shown: () => this.show(), fired: (cue) => this.fired(cue) },
+                told: { shown: () => this.arrived(), fired: (cue) => this.fired(cue) },
             });
         }
         this.panel.hidden = false;
@@ -73,6 +75,14 @@ export class Beside {
 
     private ask(screen: string): ReturnType<typeof asked> {
         return asked(`${this.around.url}?${new URLSearchParams({ screen, ...(this.turned ? { turned: '1' } : {}) })}`, this.panel);
+    }
+
+    /** Another screen is shown: the wall goes there, too. */
+    private arrived(): void {
+        this.show();
+        const { machine } = this.rehearsal?.player ?? {};
+        const top = machine?.over.at(-1) ?? machine?.screen ?? null;
+        if (this.isOpen && top !== null) this.around.seen(top);
     }
 
     /** Where the rehearsal is. */

@@ -249,6 +249,14 @@ export class DataSheet {
             const next = beside(step || 1);
             if (next) this.cell(next, at.column)?.focus();
             else if (step === 0) field.blur();
+        } else if (event.key === 'Tab' && !event.ctrlKey && !event.altKey) {
+            // From cell to cell and row to row, past what removes a row.
+            const all = [...this.panel.querySelectorAll<HTMLElement>('tbody td :is(.sheet-cell, .sheet-picture, [data-sheet-shown])')];
+            const next = all[all.indexOf(field) + (event.shiftKey ? -1 : 1)];
+            if (!next) return;
+            event.preventDefault();
+            next.focus();
+            if (next.matches('.sheet-cell')) getSelection()?.selectAllChildren(next);
         } else if (event.key === 'Escape') {
             if (field.dataset['was'] !== undefined) field.textContent = field.dataset['was'];
             field.blur();

@@ -127,7 +127,7 @@
     <dialog id="fonts" class="w-[640px] max-w-full" aria-labelledby="fonts-title"></dialog>
     <dialog id="copies" aria-labelledby="copies-title"></dialog>
     <dialog id="trials" aria-labelledby="trials-title"></dialog>
-    <dialog id="flow" class="flow" aria-labelledby="flow-title"></dialog>
+    <dialog id="flow" class="flow-dialog" aria-labelledby="flow-title"></dialog>
     <dialog id="pairs" class="w-[1060px] max-w-full" aria-labelledby="pairs-title"></dialog>
     <dialog id="all-cues" class="w-[860px] max-w-full" aria-labelledby="cues-title"></dialog>
     <dialog id="takes" aria-labelledby="takes-title"></dialog>

@@ -49,7 +49,7 @@
         <x-choice field="scroll.pages" label="Page" :values="$values" :options="['' => 'nothing tells it'] + $pages"/>
     @endif
 @endif
-@if (! $cell && ! $values['scroll.axes']['applies'])
+@if (! $cell && ! $values['scroll.axes']['applies'] && (count($layers) > 1 || $only?->isContainer() || $only?->content instanceof Kindred\Document\Layer\Expanding))
     <div class="row"><span class="label">Scrolls</span><button class="button justify-start" data-do="scroll" title="What is selected comes to lie in a container that is scrolled in a rehearsal, and ends where the screen ends"><x-glyph name="chevrons-up-down"/> Let it scroll</button></div>
 @endif
 @if ($values['position']['applies'] && $scrolled)
