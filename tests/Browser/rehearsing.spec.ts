@@ -221,8 +221,12 @@ test('a sheet fills what lies below it, in each size in which that comes, and is
     await away();
     await page.locator('.pane:not(.waiting) [data-layer=onward]').click();
     await expect(page.locator('.screen-now')).toHaveText('Small');
+    // A miss shows what can be tapped; below what then lies over it, nothing can.
+    await page.mouse.click(...(await middle(page.locator('.pane[data-screen=small]:not(.waiting)'))));
+    await expect(page.locator('.pane[data-screen=small] .area')).toHaveCount(1);
     await page.locator('.pane:not(.waiting) [data-layer=more]').click();
     await expect(sheet).toHaveCount(1);
+    await expect(page.locator('.pane[data-screen=small] .area')).toHaveCount(0);
     expect([await box(), await line()]).toEqual([[12, 328, 336, 300], '288']);
     await still(page);
     // What opens in it lies within it, below what was pressed.

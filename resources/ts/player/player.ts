@@ -229,9 +229,10 @@ export class Player {
     }
 
     private mark(): void {
+        // Of what is no longer on top nothing can be tapped.
+        this.frame.querySelectorAll('.area').forEach((area) => area.remove());
         const sheet = this.stage.top?.querySelector('.sheet');
         if (!sheet) return;
-        sheet.querySelectorAll('.area').forEach((area) => area.remove());
         const visible = this.root.classList.contains('areas');
         if (!visible && this.focused < 0) return;
         const outer = sheet.getBoundingClientRect();
