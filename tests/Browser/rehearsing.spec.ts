@@ -1,6 +1,9 @@
 /** What steers a rehearsal: its pace, its way, its size, the device turned; and the rehearsal beside the wall. */
 import { expect, type Locator, type Page } from '@playwright/test';
+import { placeOver, sizeOver } from '../../resources/ts/player/over.ts';
 import { at, enter, importFile, middle, near, openDemo, saved, screen, setField, test } from './support/hand.ts';
+import { ask } from './support/php.ts';
+import { numbers, rounds } from './support/random.ts';
 
 const now = (page: Page): Locator => page.locator('#rehearsal .screen-now');
 const still = (page: Page): Promise<unknown> => page.waitForFunction(() => document.getAnimations().every((one) => one.playState !== 'running'));
@@ -238,4 +241,24 @@ test('a sheet fills what lies below it, in each size in which that comes, and is
     expect(list.x + list.width).toBeLessThanOrEqual(whole.x + whole.width + 1);
     await page.keyboard.press('Escape');
     await away();
+});
+
+test('the player lays screens over others where core does, and as large', () => {
+    const draw = numbers(171);
+    const next = (below: number): number => Math.floor(draw() * below);
+    const places = ['top', 'bottom', 'left', 'right', 'middle', 'top-left', 'top-right', 'bottom-left', 'bottom-right', 'beside', 'hand'];
+    const pick = <T>(some: T[]): T => some[next(some.length)]!;
+    const cases = Array.from({ length: rounds(800) }, () => {
+        const seen: [number, number] = [200 + next(1500), 200 + next(1500)];
+        return {
+            place: pick(places), x: next(400) - 100, y: next(400) - 100, across: pick(['own', 'whole']), down: pick(['own', 'whole']), margin: pick([0, 0, 12.5, 60, 400]), seen, own: [40 + next(1500), 40 + next(1500)] as [number, number],
+            beside: next(3) === 0 ? null : [next(seen[0]), next(seen[1]), 10 + next(300), 10 + next(80)] as [number, number, number, number],
+        };
+    });
+    const core = ask<[number, number, number, number][]>('lying.php', cases);
+    cases.forEach(({ seen: [width, height], own: [ownWidth, ownHeight], beside, ...over }, i) => {
+        const size = sizeOver(over, { width, height }, { width: ownWidth, height: ownHeight });
+        const place = placeOver(over, { width, height }, size, beside && { x: beside[0], y: beside[1], width: beside[2], height: beside[3] });
+        [place.x, place.y, size.width, size.height].forEach((value, n) => expect(value, `${JSON.stringify(cases[i])} ${n}`).toBeCloseTo(core[i]![n]!, 9));
+    });
 });
