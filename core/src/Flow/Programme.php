@@ -13,9 +13,6 @@ use Kindred\Document\Cue\Act;
 use Kindred\Document\Cue\Action\GoBack;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Cue\Direction;
-use Kindred\Document\Cue\Easing;
-use Kindred\Document\Cue\Transition;
-use Kindred\Document\Cue\TransitionKind;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Instance;
@@ -28,6 +25,7 @@ use Kindred\Document\Widget\Item;
 use Kindred\Kit\Kit;
 use Kindred\Layout\LaysOut;
 use Kindred\Motion\Match\Flights;
+use Kindred\Motion\Match\StateFlights;
 use Kindred\Motion\TransitionPlan;
 use Kindred\Signal\Pattern;
 use Kindred\Signal\Template;
@@ -52,8 +50,7 @@ use Kindred\Signal\Writing;
  * @phpstan-type Rule array{kind: string, says: string, pattern?: string, min?: float, max?: float, to?: string}
  * @phpstan-type SignalRow array{kind: string, start: bool|int|float|string|list<int>|null, month: int|null, min: float, max: float, step: float, labels: list<string>, parts: array<string, list<string>>}
  * @phpstan-type WidgetRow array{signal: string, rules: list<Rule>}
- * @phpstan-type Becomes array{flights: list<Flight>, of: array<string, array<string, int>>, widgets: array<string, list<array{int, int, int}>>, plan: Plan|null}
- * @phpstan-type Table array{programme: int, entry: string|null, states: list<State>, cues: list<CueRow>, signals: array<string, SignalRow>, widgets: array<string, WidgetRow>, words: array<string, list<string|Placeholder>>, axes: array<string, list<string>>, turns: array<string, array<string, string>>, shifts: array<string, array<string, array<string, Shift>>>, pressing: array<string, float>, matches: array<string, array<string, Flight>>, becomes: Becomes, patterns: array{number: string, day: Compiled, month: Compiled}}
+ * @phpstan-type Table array{programme: int, entry: string|null, states: list<State>, cues: list<CueRow>, signals: array<string, SignalRow>, widgets: array<string, WidgetRow>, words: array<string, list<string|Placeholder>>, axes: array<string, list<string>>, turns: array<string, array<string, string>>, shifts: array<string, array<string, array<string, Shift>>>, pressing: array<string, float>, matches: array<string, array<string, Flight>>, becomes: array{flights: list<Flight>, of: array<string, array<string, int>>, widgets: array<string, list<array{int, int, int}>>, plan: Plan|null}, patterns: array{number: string, day: Compiled, month: Compiled}}
  */
 final class Programme
 {
@@ -61,15 +58,6 @@ final class Programme
 
     /** Copies of one layer from which a match is worked out by itself; from others it goes out as from the first that lies near. */
     private const COPIES = 40;
-
-    /** Ways from one state to another that are worked out; by others one dissolves into the other. */
-    private const TURNS = 600;
-
-    /** Widgets whose parts become each other; those of others dissolve. */
-    private const WIDGETS = 1_000;
-
-    /** ms that a widget takes between off and on. */
-    private const TOGGLE = 150;
 
     /** @var list<CueRow> */
     private array $cues = [];
@@ -115,7 +103,8 @@ final class Programme
             'pressing' => Pressing::rules(),
             'shifts' => $layout === null ? [] : Shifts::of($tree, $layout),
             'matches' => $flights === null ? [] : $self->matches($flights),
-            'becomes' => $flights === null ? ['flights' => [], 'of' => [], 'widgets' => [], 'plan' => null] : $self->becomes($flights),
+            'becomes' => $flights === null ? ['flights' => [], 'of' => [], 'widgets' => [], 'plan' => null]
+                : StateFlights::of($tree, $flights, $self->instances(), $self->signals->on) + ['plan' => StateFlights::plan()->toArray()],
             'patterns' => ['number' => Writing::NUMBER, 'day' => Pattern::compile(Pattern::DAY), 'month' => Pattern::compile('MMMM y')],
         ];
     }
@@ -148,35 +137,6 @@ final class Programme
         }
 
         return $found;
-    }
-
-    /**
-     * How instances and widgets go over from one of their states to another. `of` gives for instances, by what they are called, by both
-     * states as `axis:state axis:state>axis:state axis:state`, the number of a flight; only one way is told of two, for the other is the
-     * same backward. `widgets` gives for each of their parts the numbers of the part that is off, of that which is on, and of a flight.
-     *
-     * @return Becomes
-     */
-    private function becomes(Flights $flights): array
-    {
-        $numbers = $found = $of = $widgets = [];
-        foreach ($this->instances() as [$address, , , $screen]) {
-            foreach ($flights->turns($this->tree, $screen, $address, self::TURNS - count($found)) as $way => [$key, $flight]) {
-                $numbers[$key] ??= array_push($found, $flight) - 1;
-                $of[(string) $address][$way] = $numbers[$key];
-            }
-        }
-        foreach ($this->signals->on as $screen => $some) {
-            foreach (isset($this->tree->screens[$screen]) ? $some : [] as $widget) {
-                $layer = count($widgets) < self::WIDGETS ? $flights->at($this->tree, Address::of($widget)) : null;
-                foreach ($layer === null ? [] : $flights->toggles($this->tree, $this->tree->screen($screen), $layer, self::TURNS - count($found)) as [$off, $on, $key, $flight]) {
-                    $numbers[$key] ??= array_push($found, $flight) - 1;
-                    $widgets[$widget][] = [$off, $on, $numbers[$key]];
-                }
-            }
-        }
-
-        return ['flights' => $found, 'of' => $of, 'widgets' => $widgets, 'plan' => TransitionPlan::of(new Transition(TransitionKind::Dissolve, Direction::Left, self::TOGGLE, 0, Easing::parse('ease-out')))->toArray()];
     }
 
     /** @return list<Address> where a screen shows a layer in copies */
@@ -344,14 +304,14 @@ final class Programme
     private function turns(): array
     {
         $turns = [];
-        foreach ($this->instances() as [$address, $component, $instance]) {
+        foreach ($this->instances() as [$address, , $component, $instance]) {
             $turns[(string) $address] ??= array_intersect_key(Turning::start($component, $instance->states), $this->axes);
         }
 
         return $turns;
     }
 
-    /** @return \Generator<array{Address, Component, Instance, Screen}> all on screens that can change their states */
+    /** @return \Generator<array{Address, Screen, Component, Instance}> all on screens that can change their states */
     private function instances(): \Generator
     {
         foreach ($this->axes === [] ? [] : $this->tree->layers as $layer) {
@@ -360,7 +320,7 @@ final class Programme
                 $there = $screen?->isPlayed() === true ? Filling::at($this->tree, $address)->layer($layer->id)->content : null;
                 $component = $there instanceof Instance ? $this->tree->component($there->component) : null;
                 if ($screen !== null && $there instanceof Instance && $component !== null && array_intersect_key(array_column($component->axes, 'id', 'id'), $this->axes) !== []) {
-                    yield [$address, $component, $there, $screen];
+                    yield [$address, $screen, $component, $there];
                 }
             }
         }

@@ -1,13 +1,11 @@
 /** What lies between two ways in which something is drawn. */
 import type { Plan } from './table.ts';
 
-const camel = (name: string): string => name.replace(/-(.)/g, (_, letter: string) => letter.toUpperCase());
-
 /** What a layer draws itself, in order. */
 export const own = (layer: Element): SVGElement[] => [...layer.children].filter((one): one is SVGElement => one instanceof SVGElement && !one.hasAttribute('data-layer') && !one.matches('filter, mask, clipPath, defs, [data-inside], [data-turns], rect[pointer-events=all]'));
 
 /** How an element has it in CSS: a transform of SVG is one without units. */
-export function transform(element: SVGGraphicsElement): string {
+function transform(element: SVGGraphicsElement): string {
     const matrix = element.transform.baseVal.consolidate()?.matrix;
     return matrix ? `matrix(${matrix.a}, ${matrix.b}, ${matrix.c}, ${matrix.d}, ${matrix.e}, ${matrix.f})` : 'none';
 }
@@ -23,10 +21,7 @@ export function turnBack(animation: Animation): void {
     animation.play();
 }
 
-/** A colour that goes over through OKLab, as in a match: what is given so is not mixed as sRGB (CSS Color 4, section 12.1). */
-const colour = (value: string): string => (value.startsWith('#') || value.startsWith('rgb') ? `oklab(from ${value} l a b / alpha)` : value);
-
-/** The frames between two elements; null where they look the same. */
+/** The frames between two elements, of which the transform and lengths change; null where they look the same. */
 export function between(from: Element, to: Element, names: readonly string[]): Keyframe[] | null {
     const [first, last]: [Keyframe, Keyframe] = [{}, {}];
     for (const name of names) {
@@ -36,13 +31,7 @@ export function between(from: Element, to: Element, names: readonly string[]): K
             [first['transform'], last['transform']] = [transform(from as SVGGraphicsElement), transform(to as SVGGraphicsElement)];
             continue;
         }
-        if (name === 'fill' || name === 'stroke') {
-            [first[name], last[name]] = [colour(was ?? 'none'), colour(is ?? 'none')];
-            continue;
-        }
-        const [usual, unit] = name.endsWith('opacity') ? ['1', ''] : ['0', 'px'];
-        first[camel(name)] = `${was ?? usual}${unit}`;
-        last[camel(name)] = `${is ?? usual}${unit}`;
+        [first[name], last[name]] = [`${was ?? 0}px`, `${is ?? 0}px`];
     }
     return Object.keys(first).length === 0 ? null : [first, last];
 }

@@ -1,16 +1,16 @@
 /** Widgets between off and on: what is shown in one state only becomes what is shown in the other, as the server has worked it out, or comes and goes. */
+import { Aloft } from './aloft.ts';
 import { timing } from './between.ts';
 import { COME, DISSOLVE, Flown, GO, type Side } from './flight.ts';
 import type { Machine } from './machine.ts';
+import type { Flight } from './table.ts';
 
 const NONE = { x: 0, y: 0 };
-
-interface Run { flown: Flown; from: SVGGElement | null; to: SVGGElement | null }
 
 export class Toggling {
     /** Parts whose state has been shown before. */
     private readonly known = new WeakSet<Element>();
-    private readonly running = new WeakMap<Element, Run>();
+    private readonly aloft = new Aloft();
 
     constructor(private readonly machine: Machine) {}
 
@@ -47,31 +47,18 @@ export class Toggling {
             left.delete(one);
             left.delete(other);
             const goesOn = other.getAttribute('display') !== 'none';
-            this.fly(goesOn ? one : other, goesOn ? other : one, flights[flight] ?? DISSOLVE, !goesOn, lasting);
+            this.fly(other, goesOn ? one : other, goesOn ? other : one, flights[flight] ?? DISSOLVE, !goesOn, lasting);
         }
         for (const part of left) {
             const comes = part.getAttribute('display') !== 'none';
-            this.fly(comes ? null : part, comes ? part : null, comes ? COME : GO, false, lasting);
+            this.fly(part, comes ? null : part, comes ? part : null, comes ? COME : GO, false, lasting);
         }
     }
 
     /** Of what comes or goes alone the other side is not looked at. */
-    private fly(from: SVGGElement | null, to: SVGGElement | null, flight: typeof GO, backward: boolean, lasting: NonNullable<ReturnType<typeof timing>>): void {
+    private fly(of: SVGGElement, from: SVGGElement | null, to: SVGGElement | null, flight: Flight, backward: boolean, lasting: NonNullable<ReturnType<typeof timing>>): void {
         const place = (to ?? from)!;
-        const run = (from && this.running.get(from)) ?? (to && this.running.get(to)) ?? null;
-        if (run && run.from === to && run.to === from && run.flown.animations.some((one) => one.playState === 'running')) {
-            [run.from, run.to] = [run.to, run.from];
-            return run.flown.reverse();
-        }
-        run?.flown.remove();
         const side = (part: SVGGElement): Side => ({ picture: part, scroll: 0, find: (at) => (at === '' ? part : part.firstElementChild as SVGGElement | null) });
-        const flown = new Flown(place.parentElement as unknown as SVGElement, flight, side(from ?? place), side(to ?? place), backward, lasting, () => NONE, place.nextElementSibling);
-        const now: Run = { flown, from, to };
-        for (const part of [from, to]) if (part) this.running.set(part, now);
-        for (const animation of flown.animations) animation.startTime = document.timeline.currentTime;
-        Promise.all(flown.animations.map((animation) => animation.finished)).then(() => {
-            flown.remove();
-            for (const part of [from, to]) if (part && this.running.get(part) === now) this.running.delete(part);
-        }, () => undefined);
+        this.aloft.go(of, from, to, () => new Flown(place.parentElement as unknown as SVGElement, flight, side(from ?? place), side(to ?? place), backward, lasting, () => NONE, place.nextElementSibling));
     }
 }

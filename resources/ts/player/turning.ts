@@ -1,4 +1,5 @@
 /** Instances that change their states: all of these are drawn, and one is shown. It goes over from the one to the other as the server has worked it out. */
+import { Aloft } from './aloft.ts';
 import { timing } from './between.ts';
 import { DISSOLVE, Flown, shown, type Side } from './flight.ts';
 import type { Machine } from './machine.ts';
@@ -6,10 +7,8 @@ import type { Regions } from './regions.ts';
 import { Shifting } from './shifting.ts';
 import type { Plan } from './table.ts';
 
-interface Run { flown: Flown; from: SVGGElement; to: SVGGElement }
-
 export class Turning {
-    private readonly running = new Map<Element, Run>();
+    private readonly aloft = new Aloft();
     private readonly shifting: Shifting;
     /** What has come to other states and does not show it yet. */
     private readonly turned = new Map<string, Plan | null>();
@@ -56,33 +55,19 @@ export class Turning {
         if (!wanted || wanted === now) return;
         now?.setAttribute('display', 'none');
         wanted.removeAttribute('display');
-        const run = this.running.get(turned);
-        if (run && plan && run.from === wanted && run.to === now && run.flown.animations.some((one) => one.playState === 'running')) {
-            [run.from, run.to] = [run.to, run.from];
-            return run.flown.reverse();
-        }
-        run?.flown.remove();
-        this.running.delete(turned);
         const lasting = now && plan ? timing(plan) : null;
-        if (now && lasting) this.move(turned, now, wanted, lasting);
+        this.aloft.go(turned, now ?? null, wanted, now && lasting ? () => this.flown(turned, now, wanted, lasting) : null);
     }
 
-    private move(turned: SVGElement, from: SVGGElement, to: SVGGElement, lasting: NonNullable<ReturnType<typeof timing>>): void {
+    private flown(turned: SVGElement, from: SVGGElement, to: SVGGElement, lasting: NonNullable<ReturnType<typeof timing>>): Flown {
         const { becomes } = this.machine.table;
         const ways = becomes.of[turned.dataset['turns']!] ?? {};
         const [there, back] = [ways[`${from.dataset['states']}>${to.dataset['states']}`], ways[`${to.dataset['states']}>${from.dataset['states']}`]];
         const around = this.regions.offset(turned);
-        const flown = new Flown(turned, becomes.flights[there ?? back ?? -1] ?? DISSOLVE, this.side(turned, from), this.side(turned, to), there === undefined && back !== undefined, lasting, (element) => {
+        return new Flown(turned, becomes.flights[there ?? back ?? -1] ?? DISSOLVE, this.side(turned, from), this.side(turned, to), there === undefined && back !== undefined, lasting, (element) => {
             const { x, y } = this.regions.offset(element);
             return { x: x - around.x, y: y - around.y };
         });
-        const run: Run = { flown, from, to };
-        this.running.set(turned, run);
-        for (const animation of flown.animations) animation.startTime = document.timeline.currentTime;
-        Promise.all(flown.animations.map((animation) => animation.finished)).then(() => {
-            flown.remove();
-            if (this.running.get(turned) === run) this.running.delete(turned);
-        }, () => undefined);
     }
 
     /** A drawing, in which things are called as from the instance. */

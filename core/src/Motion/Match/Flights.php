@@ -5,12 +5,8 @@ declare(strict_types=1);
 namespace Kindred\Motion\Match;
 
 use Kindred\Document\Address;
-use Kindred\Document\Component\Turning;
 use Kindred\Document\Cue\Alone;
-use Kindred\Document\Cue\Direction;
-use Kindred\Document\Cue\Easing;
 use Kindred\Document\Cue\Transition;
-use Kindred\Document\Cue\TransitionKind;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
@@ -22,9 +18,7 @@ use Kindred\Document\Screen;
 use Kindred\Document\Style\BlendMode;
 use Kindred\Document\Tree;
 use Kindred\Geometry\Point;
-use Kindred\Kit\WidgetPart;
 use Kindred\Layout\Expansion;
-use Kindred\Layout\LaidCopy;
 use Kindred\Layout\Shapes;
 use Kindred\Motion\Tween;
 use Kindred\Render\Renderer;
@@ -51,22 +45,13 @@ final class Flights
     /** What grows begins at this share of its size. */
     private const SMALL = 0.5;
 
-    /** States of an instance up to which each may become each other. */
-    private const ALL = 6;
-
     /** @var array<string, Cast> */
     private array $casts = [];
 
     /** @var array<string, Flight> */
     private array $known = [];
 
-    /** @var array<string, array{LaidCopy, LaidCopy, Flight}> with what they are between, which is kept as long as they are known by it */
-    private array $turns = [];
-
-    /** @var array<string, Flight> */
-    private array $toggles = [];
-
-    public function __construct(private readonly Renderer $renderer, private readonly Expansion $expansion, private readonly Shapes $shapes, private readonly Rendering $rendering)
+    public function __construct(public readonly Renderer $renderer, public readonly Expansion $expansion, private readonly Shapes $shapes, public readonly Rendering $rendering)
     {
     }
 
@@ -81,114 +66,20 @@ final class Flights
         return $this->known[$key] ??= $this->made($tree, $from, $to, $transition, $pressed, 'm'.count($this->known).'-');
     }
 
-    /**
-     * How an instance goes over from each of its states to each other, one way of the two; where it has many, along one axis at a time.
-     * Each layer becomes itself, and what is in one state only fades. Places are px from the corner of the instance, and addresses as
-     * they are called within it.
-     *
-     * @param  int  $most  ways that are not known yet and are worked out
-     * @return array<string, array{string, Flight}> by both states as `axis:state axis:state>axis:state axis:state`; the same name for the same flight
-     */
-    public function turns(Tree $tree, Screen $screen, Address $address, int $most = PHP_INT_MAX): array
-    {
-        $around = $this->expansion->around($tree, $address);
-        $in = $around === [] ? $tree : end($around)->tree;
-        $layer = $in->layer($address->layer);
-        $component = $tree->component($layer->component());
-        $variants = $component === null ? [] : Turning::variants($component, $layer, Turning::axes($tree));
-        // Wherever instances start, the way between two states is the same.
-        usort($variants, fn (array $a, array $b): int => Turning::said($a) <=> Turning::said($b));
-        $copies = array_map(fn (array $states): ?LaidCopy => $this->expansion->of($in, $this->expansion->inStates($in, $layer, $states))[0] ?? null, $variants);
-        $ways = [];
-        foreach ($variants as $i => $from) {
-            foreach (array_slice($variants, $i + 1, null, true) as $j => $to) {
-                $known = count($this->turns);
-                $way = $copies[$i] === null || $copies[$j] === null || $most < 1 || (count($variants) > self::ALL && count(array_diff_assoc($from, $to)) > 1) ? null : $this->turn($tree, $screen, $copies[$i], $copies[$j]);
-                $ways += $way === null ? [] : [Turning::said($from).'>'.Turning::said($to) => $way];
-                $most -= count($this->turns) - $known;
-            }
-        }
-
-        return $ways;
-    }
-
-    /**
-     * How a working widget goes over between off and on: each part that is there otherwise in the one becomes what it is in the other.
-     * Places are px from the corner of the widget.
-     *
-     * @param  int  $most  ways that are not known yet and are worked out
-     * @return list<array{int, int, string, Flight}> the numbers of the part that is off and of that which is on, among those that are shown in some states only; the same name for the same flight
-     */
-    public function toggles(Tree $tree, Screen $screen, Layer $widget, int $most = PHP_INT_MAX): array
-    {
-        $rendering = $this->rendering->on($tree, $screen->id);
-        $parts = $this->renderer->inSomeStates($widget, $rendering);
-        $off = array_filter($parts, fn (WidgetPart $part): bool => $part->when === ['off'] && $part->live === null);
-        $found = [];
-        foreach ($parts as $i => $on) {
-            if ($on->when !== ['on'] || $on->live !== null) {
-                continue;
-            }
-            foreach ($off as $j => $one) {
-                if ($one->item === $on->item && $one->layer->content::class === $on->layer->content::class) {
-                    unset($off[$j]);
-                    $key = hash('xxh128', serialize([array_map(fn (WidgetPart $part): Layer => $part->layer->with(id: '', screen: null), [$one, $on]), $rendering->finish, $rendering->look]));
-                    if (isset($this->toggles[$key]) || $most-- > 0) {
-                        $found[] = [$j, $i, $key, $this->toggles[$key] ??= $this->toggle($tree, $screen, $one->layer, $on->layer, 'w'.count($this->toggles).'-')];
-                    }
-                    break;
-                }
-            }
-        }
-
-        return $found;
-    }
-
-    /** @return Flight */
-    private function toggle(Tree $tree, Screen $screen, Layer $off, Layer $on, string $prefix): array
-    {
-        $actor = fn (Layer $layer, string $at): Actor => new Actor($layer, $at, null, new Point($layer->box->x + $layer->box->width / 2, $layer->box->y + $layer->box->height / 2), $layer->rotation, 0, false);
-
-        return ['ground' => [], 'late' => 0, 'parts' => [['delay' => 0] + $this->becoming($tree, new Paired($actor($off, 'off'), $actor($on, 'on'), By::Lineage), $screen, $screen, $prefix)]];
-    }
-
-    /** @return array{string, Flight} */
-    private function turn(Tree $tree, Screen $screen, LaidCopy $from, LaidCopy $to): array
-    {
-        // Layouts that are alike are the same one.
-        $key = "{$screen->id} ".spl_object_id($from->tree).' '.spl_object_id($to->tree);
-        $this->turns[$key] ??= [$from, $to, $this->turned(Cast::within($tree, $screen, $from, $this->expansion), Cast::within($tree, $screen, $to, $this->expansion), 't'.count($this->turns).'-')];
-
-        return [$key, $this->turns[$key][2]];
-    }
-
-    /** @return Flight */
-    private function turned(Cast $leaving, Cast $arriving, string $prefix): array
-    {
-        $there = $leaving->byAddress();
-        $pairs = [];
-        foreach ($arriving->actors as $one) {
-            if (isset($there[$one->address])) {
-                $pairs[] = new Paired($there[$one->address], $one, By::Lineage);
-            }
-        }
-
-        return ['ground' => []] + $this->flown($leaving, $arriving, $pairs, new Transition(TransitionKind::Match, Direction::Left, 0, 0, Easing::parse('linear'), alone: Alone::Fade), $prefix);
-    }
-
     /** @return Flight */
     private function made(Tree $tree, Screen $from, Screen $to, Transition $transition, ?Address $pressed, string $prefix): array
     {
         [$leaving, $arriving] = [$this->cast($tree, $from), $this->cast($tree, $to)];
 
-        return $this->flown($leaving, $arriving, Pairs::of($leaving, $arriving, $transition->pairs, $pressed)->all, $transition, $prefix);
+        return $this->between($leaving, $arriving, Pairs::of($leaving, $arriving, $transition->pairs, $pressed)->all, $transition, $prefix);
     }
 
     /**
      * @param  list<Paired>  $pairs
+     * @param  string  $prefix  before every id in its drawings
      * @return Flight
      */
-    private function flown(Cast $leaving, Cast $arriving, array $pairs, Transition $transition, string $prefix): array
+    public function between(Cast $leaving, Cast $arriving, array $pairs, Transition $transition, string $prefix): array
     {
         [$tree, $from, $to] = [$arriving->tree, $leaving->screen, $arriving->screen];
         [$byFrom, $byTo] = [[], []];
@@ -215,12 +106,6 @@ final class Flights
             'late' => max([0, ...array_column($parts, 'delay')]),
             'parts' => $parts,
         ];
-    }
-
-    /** A layer as it is at an address. */
-    public function at(Tree $tree, Address $address): ?Layer
-    {
-        return $this->expansion->at($tree, $address);
     }
 
     /** All that a match finds on a screen. */
@@ -288,8 +173,12 @@ final class Flights
         return array_map(fn (array $one): int => ($said[$one[1]] ?? 0) + $transition->stagger * $rank[$one[0]], $of);
     }
 
-    /** @return array{of?: array{string, string}, markup?: string, poses?: array{Pose, Pose}, changes?: list<Change>, leaving?: Taken, arriving?: Taken} */
-    private function becoming(Tree $tree, Paired $pair, Screen $from, Screen $to, string $prefix): array
+    /**
+     * How a layer becomes another, on one screen or from one to the other.
+     *
+     * @return array{of?: array{string, string}, markup?: string, poses?: array{Pose, Pose}, changes?: list<Change>, leaving?: Taken, arriving?: Taken}
+     */
+    public function becoming(Tree $tree, Paired $pair, Screen $from, Screen $to, string $prefix): array
     {
         [$one, $other] = [$pair->from, $pair->to];
         // Of one instance what stays as it is is shown as it is.
