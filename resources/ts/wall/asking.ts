@@ -1,12 +1,15 @@
 /** Dialogs of the wall that the server fills: copies of a group, a screen on all devices, devices and icons to choose from. */
 import { ask } from '../dialogs.ts';
 import { layerOf } from './address.ts';
-import { free } from './fragments.ts';
+import { Fragment, free } from './fragments.ts';
 import htmx from 'htmx.org';
 import type { Making } from './making.ts';
 import { chosen, type Parts } from './parts.ts';
 import { fresh, Problem } from './server.ts';
 import type { Found, Together } from './together.ts';
+
+/** ms after the last key until it is searched for. */
+const TYPED = 120;
 
 const dialog = (id: string): HTMLDialogElement => document.getElementById(id) as HTMLDialogElement;
 
@@ -14,9 +17,20 @@ export class Asking {
     /** Where in a widget the icon that is chosen next goes. */
     private iconPlace: { screen: string; layer: string; place: string } | null = null;
     private exchange = false;
+    /** The icons that are found: none of them moves away under a press. */
+    private readonly listed: Fragment;
+    private asking = 0;
 
     /** @param icon takes an icon in hand, to be placed */
     constructor(private readonly on: Parts, private readonly making: Making, private readonly together: Together, private readonly icon: (name: string, line: number) => void) {
+        const sought = dialog('icons').querySelector<HTMLInputElement>('input[type=search]')!;
+        this.listed = new Fragment(document.getElementById('icon-grid')!, () => `${on.urls['icons']!}?${new URLSearchParams({ q: sought.value })}`, () => 0);
+        sought.addEventListener('input', () => {
+            clearTimeout(this.asking);
+            this.asking = window.setTimeout(() => void this.listed.ask(), TYPED);
+        });
+        // Icons have come in.
+        dialog('icons').addEventListener('kindred:icons', () => void this.listed.ask());
         dialog('icons').addEventListener('close', () => {
             this.iconPlace = null;
             this.exchange = false;
@@ -41,7 +55,7 @@ export class Asking {
     icons(for_: { screen: string; layer: string; place: string } | 'exchange' | null = null): void {
         this.exchange = for_ === 'exchange';
         this.iconPlace = for_ === 'exchange' ? null : for_;
-        htmx.trigger(dialog('icons').querySelector('input[type=search]')!, 'refresh');
+        void this.listed.ask();
         dialog('icons').showModal();
     }
 

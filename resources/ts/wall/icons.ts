@@ -1,5 +1,4 @@
 /** Icons that a person keeps at hand, and those that are brought into the project. */
-import htmx from 'htmx.org';
 import { toast } from '../dialogs.ts';
 import { Problem, send, type Server } from './server.ts';
 
@@ -20,7 +19,7 @@ export class Icons {
     /** What there is to choose from, as it is now. */
     async refresh(): Promise<void> {
         await this.server.rest();
-        htmx.trigger(this.dialog.querySelector('input[type=search]')!, 'refresh');
+        this.dialog.dispatchEvent(new Event('kindred:icons'));
     }
 
     /** SVG files as icons of the project, in one step; what is none of them says why. */

@@ -155,7 +155,7 @@
     <dialog id="icons" aria-labelledby="icons-title">
         <h2 id="icons-title" class="mb-3 text-xl">Choose an icon</h2>
         <div class="mb-3 flex gap-2">
-            <input class="field" type="search" name="q" aria-label="Search icons" placeholder="What should it say? fire, calendar, bell …" hx-get="{{ route('icons', $project) }}" hx-trigger="refresh, input changed delay:120ms" hx-sync="this:replace" hx-target="#icon-grid" hx-swap="innerHTML" autofocus>
+            <input class="field" type="search" name="q" aria-label="Search icons" placeholder="What should it say? fire, calendar, bell …" autofocus>
             <button type="button" class="button shrink-0" data-bring title="Become icons of this project: in one colour, on its grid">Bring in SVG …</button>
             <button type="button" class="button" data-closes>Cancel</button>
         </div>
