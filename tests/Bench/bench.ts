@@ -652,7 +652,9 @@ const png = (bytes: Buffer): PNG => PNG.sync.read(bytes.subarray(0, bytes.indexO
 async function pictures(page: Page): Promise<void> {
     let worst = 0;
     const text = await (await page.request.get(`${base}/projects/1/hand-over/project`)).text();
-    for (const screen of (JSON.parse(text) as { screens: { id: string; width: number; height: number }[] }).screens) {
+    // The sheet of a component may end between two pixels, where a browser's window cannot.
+    const whole = (JSON.parse(text) as { screens: { id: string; width: number; height: number }[] }).screens.filter(({ width, height }) => Number.isInteger(width) && Number.isInteger(height));
+    for (const screen of whole) {
         const ours = png(await (await page.request.get(`${base}/projects/1/hand-over/screens/${screen.id}.png?scale=2`)).body());
         const svg = await (await page.request.get(`${base}/projects/1/hand-over/screens/${screen.id}.svg`)).text();
         const other = await page.context().browser()!.newPage({ viewport: { width: screen.width, height: screen.height }, deviceScaleFactor: 2 });

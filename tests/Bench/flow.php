@@ -53,5 +53,5 @@ $median = $took(function () use ($tree, $ways, &$found): void {
     }
 });
 $expansion = new Expansion(Sample::cells());
-$map = $took(fn (): string => (new Drawing(Graph::of($tree, $expansion)))->svg(fn (): string => ''));
+$map = $took(fn (): string => (new Drawing(Graph::of($tree, $expansion, Sample::kit())))->svg(fn (): string => ''));
 echo json_encode(['median' => $median, 'map' => $map, 'reference' => $took(fn (): mixed => unserialize(serialize($ways))), 'ways' => count($ways), 'screens' => SCREENS, 'found' => $found], JSON_THROW_ON_ERROR);
