@@ -10,6 +10,6 @@ use Kindred\Type\Paragraph;
 require __DIR__.'/../../../vendor/autoload.php';
 
 echo json_encode(array_map(
-    fn (array $paragraphs): array => Paragraph::markers(array_map(fn (array $one): Paragraph => Paragraph::read(Reader::of($one)), $paragraphs)),
+    fn (array $paragraphs): array => Paragraph::markers(array_map(fn (array $one): Paragraph => Paragraph::read(Reader::of($one)), array_values($paragraphs))),
     json_decode((string) stream_get_contents(STDIN), true),
 ), JSON_UNESCAPED_UNICODE);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 /* Reads a size and what is typed into the fill, or as the shadow, of a box of that size; writes how each is written back and drawn, null where it is refused. */
 
+use Kindred\Document\Style\Effect\CssShadow;
+use Kindred\Document\Style\Effect\Shadow;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Input\InvalidInput;
 use Kindred\Render\TextMode;
@@ -23,9 +25,10 @@ echo json_encode(array_map(function (string $text) use ($tree, $field, $property
         return null;
     }
     $layer = $after->layer('boxa');
+    $shadow = $layer->effects[0]->effect ?? null;
 
     return [
-        'written' => $property === 'background' ? $layer->fills[0]->paint->css($width) : Kindred\Document\Style\Effect\CssShadow::write($layer->effects[0]->effect),
+        'written' => $shadow instanceof Shadow && $property !== 'background' ? CssShadow::write($shadow) : $layer->fills[0]->paint->css($width),
         'drawn' => Sample::renderer()->screen($after, $after->screen('home'), Sample::rendering(false, TextMode::Outlines)->with(prefix: 'p'.substr(md5($text), 0, 8).'-')),
     ];
 }, $typed));
