@@ -1,6 +1,9 @@
 /** What is in one state goes over to the other as it was planned: widgets between off and on, from where they are when they are pressed again. */
 import { expect, type Page } from '@playwright/test';
+import { between } from '../../resources/ts/player/flight.ts';
 import { enter, extent, importFile, middle, test } from './support/hand.ts';
+import { ask } from './support/php.ts';
+import { numbers, rounds } from './support/random.ts';
 
 const widget = (id: string, kind: string, y: number, more: object = {}): object => ({ kind: 'widget', id, name: id, widget: kind, label: id, x: 24, y, width: 342, height: 44, ...more });
 const room = { format: 'kindred-canvas', version: 4, finish: 'dressed', entry: 'room', screens: [{ id: 'room', name: 'Room', device: 'phone', x: 0, y: 0, width: 390, height: 844, view: 844, ground: '#ffffff', layers: [widget('heat', 'switch', 120, { on: false }), widget('light', 'switch', 200, { on: true }), widget('bisque', 'check-boxes', 280, { items: [{ label: 'Bone dry' }] })] }] };
@@ -81,4 +84,30 @@ test('a mark that is in one state only comes and goes; who asked for less motion
     await dry.click();
     await expect(dry).toHaveAttribute('aria-checked', 'false');
     await expect(page.locator('.flight, .flown')).toHaveCount(0);
+});
+
+test('numbers in attributes go over in the player as in core, and what is made otherwise becomes the other half-way', () => {
+    const draw = numbers(23);
+    const below = (n: number): number => Math.floor(draw() * n);
+    const number = (): string => [String(below(400) - 200), (draw() * 40 - 20).toFixed(3), `.${below(90) + 10}`, `${below(9) + 1}e-${below(3) + 1}`][below(4)]!;
+    const shapes = [
+        (n: () => string) => `M${n()} ${n()}L${n()} ${n()}C${n()} ${n()} ${n()} ${n()} ${n()} ${n()}Z`, (n: () => string) => `translate(${n()} ${n()}) rotate(${n()} ${n()} ${n()})`,
+        (n: () => string) => n(), (n: () => string) => `${n()} ${n()} ${n()} ${n()}`, (n: () => string) => `url(#a) ${n()}`, () => 'none', () => '',
+    ];
+    const cases = Array.from({ length: rounds(600) }, (): [string, string, number] => {
+        const shape = shapes[below(shapes.length)]!;
+        const other = below(5) === 0 ? shapes[below(shapes.length)]! : shape;
+        return [shape(number), other(number), [0, 1, 0.5, draw()][below(4)]!];
+    });
+    const core = ask<(string | null)[]>('tween.php', cases);
+    const values = (text: string): number[] => (text.match(/-?(?:\d+\.?\d*|\.\d+)(?:e-?\d+)?/g) ?? []).map(Number);
+    const made = (text: string): string => text.replace(/-?(?:\d+\.?\d*|\.\d+)(?:e-?\d+)?/g, '0');
+    cases.forEach(([from, to, at], i) => {
+        const own = between([from, to], at);
+        // What has a reference in it is one of both in the player, for core tells all that lies between.
+        if (core[i] === null || from.includes('#')) return expect([from, to], `${from} > ${to} at ${at}`).toContain(own);
+        expect(made(own!), `${from} > ${to} at ${at}`).toBe(made(core[i]!));
+        values(own!).forEach((value, n) => expect(value, `${from} > ${to} at ${at}`).toBeCloseTo(values(core[i]!)[n]!, 2));
+    });
+    expect(core.filter((one) => one === null).length).toBeGreaterThan(20);
 });

@@ -205,7 +205,7 @@ export function between(values: (string | null)[], at: number): string | null {
     const i = Math.min(values.length - 2, Math.floor(place));
     const [from, to, share] = [values[i]!, values[i + 1]!, place - i];
     const number = /-?(?:\d+\.?\d*|\.\d+)(?:e-?\d+)?/g;
-    if (from === null || to === null || from.includes('#') || from.replace(number, '') !== to.replace(number, '')) return share < 0.5 ? from : to;
+    if (from === null || to === null || from.includes('#') || from.replace(number, '0') !== to.replace(number, '0')) return share < 0.5 ? from : to;
     const others = to.match(number) ?? [];
     let n = 0;
     return from.replace(number, (one) => {

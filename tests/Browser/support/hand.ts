@@ -19,7 +19,7 @@ export const test = base.extend<{ context: BrowserContext; page: Page }, { windo
         const page = await context.newPage();
         const errors: string[] = [];
         page.on('console', (message) => {
-            if (message.type() === 'error') errors.push(message.text());
+            if (message.type() === 'error') errors.push(`${message.text()} ${message.location().url}`.trim());
         });
         page.on('pageerror', (error) => errors.push(error.message));
         // As long as somebody listens, choosers of files are taken over: whoever begins to listen shortly before may come too late.
