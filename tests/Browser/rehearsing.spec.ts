@@ -106,6 +106,8 @@ test('beside the wall the screen and the cue light up, and an edit shows without
     await expect(page.locator('#overlay .threads .lit .thread')).toHaveCount(1);
     await expect.poll(() => lit('first')).not.toBe('dashed');
     expect(await lit('second')).toBe('dashed');
+    // The wall goes there, to the left of the rehearsal.
+    await expect.poll(async () => (await page.locator('#stage .screen[data-screen=second] > svg').first().boundingBox())!.x + (await page.locator('#stage .screen[data-screen=second] > svg').first().boundingBox())!.width).toBeLessThanOrEqual((await beside.boundingBox())!.x);
     await beside.locator('.pane:not(.waiting) [data-press]').click();
     const on = beside.locator('.pane:not(.waiting) [data-press]');
     await expect(on).toHaveAttribute('aria-checked', 'true');

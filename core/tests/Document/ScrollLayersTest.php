@@ -86,6 +86,14 @@ it('lets an array scroll', function (): void {
     expect($array->box->height)->toBeGreaterThan(200)->and(calledThere($after, 'Scrolled')->box->height)->toEqual(144)->and($region?->farDown())->toEqual($array->box->height - 144)->and($after->layer($array->id)->parent)->toBe(calledThere($after, 'Scrolled')->id);
 });
 
+it('lets an instance scroll', function (): void {
+    $tree = laidOnNext(tileAt('Design', 20, 300, 200, 900));
+    $tree = Sample::after($tree, ['type' => 'make-component', 'screen' => 'next', 'layers' => [calledThere($tree, 'Design')->id], 'seed' => 'c']);
+    $instance = array_values(array_filter($tree->layersOf('next'), fn (Layer $one): bool => $one->component() !== null))[0];
+    $after = Sample::after($tree, ['type' => 'scroll-layers', 'screen' => 'next', 'seed' => 's', 'layers' => [$instance->id]]);
+    expect(calledThere($after, 'Scrolled')->box->height)->toEqual(544)->and(ScrollRegion::of($after, calledThere($after, 'Scrolled'))?->farDown())->toEqual(356)->and($after->layer($instance->id)->component())->toBe($instance->component());
+});
+
 it('rests at layers that lie freely where nothing is laid out', function (): void {
     $after = letScroll(laidOnNext(...array_map(fn (int $i): array => tileAt("Tile {$i}", 20 + 120 * $i, 100), range(0, 4))), array_map(fn (int $i): string => "Tile {$i}", range(0, 4)));
     $container = calledThere($after, 'Scrolled');
