@@ -141,7 +141,7 @@ final class Pictures
             // It was deleted since its revision was asked for.
             return null;
         }
-        $seen = min($screen->box->height, $screen->view);
+        $seen = $screen->seen();
         $height = $whole ? $screen->box->height : $seen;
         $zoom = min(1, sqrt(self::THUMBNAIL / max(1, $screen->box->width * $seen)), self::LONGEST / max(1, $height));
 

@@ -1,6 +1,6 @@
 /** What steers a rehearsal: its pace, its way, its size, the device turned; and the rehearsal beside the wall. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { placeOver, sizeOver } from '../../resources/ts/player/over.ts';
+import { called, placeOver, sizeOver } from '../../resources/ts/player/over.ts';
 import { at, enter, importFile, middle, near, openDemo, saved, screen, setField, test } from './support/hand.ts';
 import { ask } from './support/php.ts';
 import { numbers, rounds } from './support/random.ts';
@@ -251,16 +251,17 @@ test('the player lays screens over others where core does, and as large', () => 
     const places = ['top', 'bottom', 'left', 'right', 'middle', 'top-left', 'top-right', 'bottom-left', 'bottom-right', 'beside', 'hand'];
     const pick = <T>(some: T[]): T => some[next(some.length)]!;
     const cases = Array.from({ length: rounds(800) }, () => {
-        const seen: [number, number] = [200 + next(1500), 200 + next(1500)];
+        const seen: [number, number] = [200 + next(15000) / 10, 200 + next(15000) / 10];
         return {
-            place: pick(places), x: next(400) - 100, y: next(400) - 100, across: pick(['own', 'whole']), down: pick(['own', 'whole']), margin: pick([0, 0, 12.5, 60, 400]), seen, own: [40 + next(1500), 40 + next(1500)] as [number, number],
-            beside: next(3) === 0 ? null : [next(seen[0]), next(seen[1]), 10 + next(300), 10 + next(80)] as [number, number, number, number],
+            place: pick(places), x: next(400) - 100, y: next(400) - 100, across: pick(['own', 'whole']), down: pick(['own', 'whole']), margin: pick([0, 0, 12.5, 12.35, 0.1, 33.333, 60, 400]), seen, own: [40 + next(1500), 40 + next(1500)] as [number, number],
+            beside: next(3) === 0 ? null : [next(Math.floor(seen[0])), next(Math.floor(seen[1])), 10 + next(300), 10 + next(80)] as [number, number, number, number],
         };
     });
-    const core = ask<[number, number, number, number][]>('lying.php', cases);
+    const core = ask<[number, number, number, number, string][]>('lying.php', cases);
     cases.forEach(({ seen: [width, height], own: [ownWidth, ownHeight], beside, ...over }, i) => {
         const size = sizeOver(over, { width, height }, { width: ownWidth, height: ownHeight });
         const place = placeOver(over, { width, height }, size, beside && { x: beside[0], y: beside[1], width: beside[2], height: beside[3] });
-        [place.x, place.y, size.width, size.height].forEach((value, n) => expect(value, `${JSON.stringify(cases[i])} ${n}`).toBeCloseTo(core[i]![n]!, 9));
+        [place.x, place.y, size.width, size.height].forEach((value, n) => expect(value, `${JSON.stringify(cases[i])} ${n}`).toBeCloseTo(core[i]![n] as number, 9));
+        expect(called(size)).toBe(core[i]![4]);
     });
 });

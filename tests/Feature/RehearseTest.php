@@ -71,3 +71,31 @@ it('is nobody else’s', function (): void {
     $this->get("{$this->at}/rehearse")->assertNotFound();
     $this->get("{$this->at}/hand-over/page")->assertNotFound();
 });
+
+it('lets two windows let the same scroll, and takes it back step by step', function (): void {
+    $box = fn (int $i): array => ['kind' => 'box', 'name' => "Tile {$i}", 'x' => 20, 'y' => 500 + 90 * $i, 'width' => 100, 'height' => 80];
+    $group = ['kind' => 'group', 'name' => 'Board', 'x' => 20, 'y' => 500, 'width' => 100, 'height' => 620, 'children' => array_map(fn (array $one): array => ['y' => $one['y'] - 500, 'x' => 0] + $one, array_map($box, range(0, 6)))];
+    $made = $this->edit($this->project, 0, ['type' => 'create-layers', 'screen' => 'today', 'seed' => 'board', 'layers' => [$group]])->assertOk();
+    $id = $made->json('added.0');
+    $base = $made->json('sequence');
+    $scroll = ['type' => 'scroll-layers', 'screen' => 'today', 'layers' => [$id], 'seed' => 'one'];
+    $first = $this->edit($this->project, $base, $scroll)->assertOk();
+    // The other window does not know it yet: what it asks for is so already.
+    $this->edit($this->project, $base, ['seed' => 'two'] + $scroll)->assertOk();
+    $board = fn (): array => collect(json_decode((string) $this->get("{$this->at}/hand-over/project")->streamedContent(), true)['screens'])->firstWhere('id', 'today')['layers'];
+    $named = fn (): array => collect($board())->firstWhere('name', 'Board');
+    expect($named()['kind'])->toBe('stack')->and($named()['scroll']['axes'])->toBe('down')->and($named()['children'])->toHaveCount(7);
+    // Something in it is changed since; with that taken back, and the step before, it is a group again.
+    $tile = $named()['children'][0]['id'];
+    $this->edit($this->project, $first->json('sequence'), ['type' => 'set-field', 'screen' => 'today', 'layers' => [$tile], 'field' => 'opacity', 'value' => '40'])->assertOk();
+    foreach ([1, 2] as $step) {
+        $this->postJson("{$this->at}/undo", ['times' => 1])->assertOk();
+    }
+    expect($named()['kind'])->toBe('group')->and($named()['children'])->toHaveCount(7)->and($named()['height'])->toEqual(620);
+    $this->postJson("{$this->at}/redo", ['times' => 1])->assertOk();
+    expect($named()['kind'])->toBe('stack');
+});
+
+it('refuses a size of what lies over others that there is not, and names it', function (string $field, string $value, string $says): void {
+    $this->edit($this->project, 0, ['type' => 'set-screen-field', 'screen' => 'today', 'field' => $field, 'value' => $value])->assertStatus(422)->assertSee($says, false);
+})->with([['over.width', 'half', 'own'], ['over.height', '', 'own'], ['over.margin', '401', '400'], ['over.margin', '-0.5', '0'], ['over.margin', 'wide', 'number']]);

@@ -152,7 +152,7 @@ final class Ways
         [$over, $own] = [$this->over($screen), $this->screens[$screen]];
         foreach ($this->into[$screen] ?? [] as $way) {
             $below = $this->screens[$way->screen];
-            if ($way->does === 'lay-over' && ! $this->liesOver($below->id) && $over->covers($below->box->width, $below->view, $own->box->width, $own->view)) {
+            if ($way->does === 'lay-over' && ! $this->liesOver($below->id) && $over->covers($below->box->width, $below->seen(), $own->box->width, $own->seen())) {
                 return true;
             }
         }

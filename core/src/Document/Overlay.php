@@ -83,9 +83,15 @@ final readonly class Overlay implements Stored
      */
     public function size(float $width, float $height, float $ownWidth, float $ownHeight): array
     {
-        $room = fn (float $side): float => max(self::MIN_SIDE, $side - 2 * $this->margin);
+        [$across, $down] = [self::room($width, $this->margin), self::room($height, $this->margin)];
 
-        return [$this->width === Span::Whole ? $room($width) : $ownWidth, $this->height === Span::Whole ? $room($height) : min($ownHeight, $room($height))];
+        return [$this->width === Span::Whole ? $across : $ownWidth, $this->height === Span::Whole ? $down : min($ownHeight, $down)];
+    }
+
+    /** What of a length is left between margins, px. */
+    public static function room(float $length, float $margin): float
+    {
+        return max(self::MIN_SIDE, $length - 2 * $margin);
     }
 
     /** Whether nothing is seen beside it; px, as of its size. */

@@ -84,6 +84,12 @@ final readonly class Screen implements Thing
     ) {
     }
 
+    /** How much of its height is seen at once, px; what lies below is scrolled to. */
+    public function seen(): float
+    {
+        return min($this->view, $this->box->height);
+    }
+
     /** Whether it is one of the screens of the application, and not the sheet of a component. */
     public function isPlayed(): bool
     {

@@ -226,14 +226,14 @@ final class Programme
             'name' => $screen->name,
             'width' => $screen->box->width,
             'height' => $screen->box->height,
-            'view' => min($screen->view, $screen->box->height),
+            'view' => $screen->seen(),
             'corner' => $device->corner,
             'pointing' => $device->pointing->value,
             'cues' => $cues,
             'waits' => $waits,
             'widgets' => $this->signals->on[$screen->id] ?? [],
             'over' => [
-                'place' => $over->place->value, 'x' => $over->x, 'y' => $over->y, 'across' => $over->width->value, 'down' => $over->height->value, 'margin' => $over->margin, 'scrim' => $over->scrim->toHex(), 'blur' => $over->blur, 'outside' => $over->outside, 'dragged' => $over->dragged, 'away' => $away->value, 'reach' => in_array($away, [Direction::Left, Direction::Right], true) ? $screen->box->width : min($screen->view, $screen->box->height),
+                'place' => $over->place->value, 'x' => $over->x, 'y' => $over->y, 'across' => $over->width->value, 'down' => $over->height->value, 'margin' => $over->margin, 'scrim' => $over->scrim->toHex(), 'blur' => $over->blur, 'outside' => $over->outside, 'dragged' => $over->dragged, 'away' => $away->value, 'reach' => in_array($away, [Direction::Left, Direction::Right], true) ? $screen->box->width : $screen->seen(),
                 'plan' => TransitionPlan::of($over->coming())->toArray(), 'inverse' => TransitionPlan::inverse($over->coming())->toArray(),
             ],
         ];

@@ -205,10 +205,12 @@ final class Simulator
     private function wayOut(array $over): float
     {
         $below = $this->known($this->screen);
-        [$span, $room] = in_array($over['away'], ['left', 'right'], true) ? [$over['across'], $below['width'] ?? 0.0] : [$over['down'], $below['view'] ?? 0.0];
-        $room = max(Overlay::MIN_SIDE, $room - 2 * $over['margin']);
+        if (in_array($over['away'], ['left', 'right'], true)) {
+            return $over['across'] === Span::Whole->value ? Overlay::room($below['width'] ?? 0.0, $over['margin']) : $over['reach'];
+        }
+        $room = Overlay::room($below['view'] ?? 0.0, $over['margin']);
 
-        return $span === Span::Whole->value ? $room : (in_array($over['away'], ['left', 'right'], true) ? $over['reach'] : min($over['reach'], $room));
+        return $over['down'] === Span::Whole->value ? $room : min($over['reach'], $room);
     }
 
     /**

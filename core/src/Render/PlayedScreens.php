@@ -31,11 +31,17 @@ final readonly class PlayedScreens
         foreach ($tree->reel() as $screen) {
             yield Svg::element('template', ['data-screen' => $screen->id], $this->renderer->played($tree, $screen, $rendering));
             foreach (self::sizes($tree, $screen) as [$width, $height]) {
-                $size = Number::text($width).'x'.Number::text($height);
+                $size = self::called($width, $height);
                 $laid = $this->sized->lay($tree, $screen, $width, $height);
                 yield Svg::element('template', ['data-screen' => $screen->id, 'data-size' => $size], $this->renderer->played($laid, $laid->screen($screen->id), $rendering->with(prefix: "{$rendering->prefix}{$size}-")));
             }
         }
+    }
+
+    /** How a picture in a size is called, px; the player finds it by that. */
+    public static function called(float $width, float $height): string
+    {
+        return Number::text($width).'x'.Number::text($height);
     }
 
     /** @return list<array{float, float}> width and height of what is seen, px, in which it is laid over the others, but for its own */
@@ -47,8 +53,8 @@ final readonly class PlayedScreens
         }
         $sizes = [];
         foreach ($tree->reel() as $below) {
-            [$width, $height] = $over->size($below->box->width, $below->view, $screen->box->width, $screen->view);
-            if ($below->id !== $screen->id && [$width, $height] !== [$screen->box->width, $screen->view]) {
+            [$width, $height] = $over->size($below->box->width, $below->seen(), $screen->box->width, $screen->seen());
+            if ($below->id !== $screen->id && [$width, $height] !== [$screen->box->width, $screen->seen()]) {
                 $sizes["{$width} {$height}"] = [$width, $height];
             }
         }

@@ -7,7 +7,9 @@ use Kindred\Document\Layer;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layout\ScrollAxes;
 use Kindred\Document\Layout\ScrollSnap;
+use Kindred\Document\Place;
 use Kindred\Document\Tree;
+use Kindred\Exchange\ProjectFile;
 use Kindred\Input\InvalidInput;
 use Kindred\Layout\ScrollRegion;
 use Kindred\Tests\Sample;
@@ -121,3 +123,26 @@ it('says what it cannot do', function (Closure $names, string $says): void {
     'layers of different places' => [fn (Tree $tree): array => [calledThere($tree, 'Inside')->id, calledThere($tree, 'Outside')->id], 'lie in different groups'],
     'nothing' => [fn (): array => [], 'between 1 and'],
 ]);
+
+it('takes as many layers as a screen has, and comes back from a file as it was', function (): void {
+    $tree = laidOnNext(...array_map(fn (int $i): array => tileAt("Tile {$i}", 20 + 4 * $i, 40 + 30 * $i, 40, 20), range(0, 999)));
+    $names = array_column($tree->layersOf('next'), 'id');
+    $after = Sample::after($tree, ['type' => 'scroll-layers', 'screen' => 'next', 'seed' => 's', 'layers' => $names]);
+    $container = calledThere($after, 'Scrolled');
+    $region = ScrollRegion::of($after, $container);
+    expect($after->children(new Place('next', $container->id)))->toHaveCount(count($names))->and($region?->farDown())->toEqual(40 + 30 * 999 + 20 - 844)->and(count($region?->toArray()['stopsY'] ?? []))->toBe(count($names));
+    $back = ProjectFile::read(Sample::written(new ProjectFile($after)))->tree;
+    expect(ScrollRegion::of($back, $back->layer($container->id))?->toArray())->toBe($region?->toArray());
+});
+
+it('keeps what lies deep in groups and stacks in its place on the screen', function (): void {
+    $tree = laidOnNext(['kind' => 'group', 'name' => 'Outer', 'x' => 30, 'y' => 600, 'width' => 200, 'height' => 600, 'children' => [
+        ['kind' => 'group', 'name' => 'Inner', 'x' => 10, 'y' => 100, 'width' => 150, 'height' => 500, 'rotation' => 0, 'children' => [tileAt('Deep', 0, 420), tileAt('High', 0, 0)]],
+        ['kind' => 'text', 'name' => 'Says', 'words' => 'Kilns', 'x' => 0, 'y' => 0, 'style' => ['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 14, 'lineHeight' => 1.4]],
+    ]]);
+    $after = letScroll($tree, ['Inner']);
+    expect(calledThere($after, 'Inner')->box->height)->toEqual(844 - 700)->and(cornerOf($after, calledThere($after, 'Deep')))->toEqual([40, 1120])->and(cornerOf($after, calledThere($after, 'High')))->toEqual([40, 700])->and(calledThere($after, 'Outer')->isGroup())->toBeTrue();
+    // Once more around that: the region lies in a region.
+    $both = letScroll($after, ['Outer']);
+    expect(ScrollRegion::of($both, calledThere($both, 'Outer')))->not->toBeNull()->and(ScrollRegion::of($both, calledThere($both, 'Inner')))->not->toBeNull()->and(cornerOf($both, calledThere($both, 'Deep')))->toEqual([40, 1120]);
+});

@@ -85,6 +85,14 @@ it('draws what fills the screen below in each size that it may come to, and once
     'all of it' => [['width' => 'whole', 'height' => 'whole'], ['390x844', '360x640', '820x1180']],
 ]);
 
+it('goes by what is seen of a screen that ends before its device does', function (): void {
+    $tree = sheeted(['width' => 'whole', 'height' => 'whole', 'margin' => 12.35]);
+    $short = $tree->screen('small');
+    $tree = $tree->withScreens($short->with(box: $short->box->sized(360, 400)));
+    $templates = implode('', [...(new PlayedScreens(Sample::renderer(), Sample::relayout()))->templates($tree, Sample::rendering()->with(working: true))]);
+    expect($templates)->toContain('data-size="335.3x375.3"')->not->toContain('x615.3');
+});
+
 it('draws no more sizes than can be had', function (): void {
     $tree = sheeted(['width' => 'whole']);
     foreach (range(1, 20) as $i) {

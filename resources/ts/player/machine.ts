@@ -188,9 +188,9 @@ export class Machine {
         const over = this.over.length === 0 ? null : this.state?.over;
         if (!over?.dragged) return null;
         const below = this.known(this.screen);
-        const sideways = over.away === 'left' || over.away === 'right';
-        const left = room((sideways ? below?.width : below?.view) ?? 0, over.margin);
-        return [over.away, (sideways ? over.across : over.down) === 'whole' ? left : sideways ? over.reach : Math.min(over.reach, left)];
+        if (over.away === 'left' || over.away === 'right') return [over.away, over.across === 'whole' ? room(below?.width ?? 0, over.margin) : over.reach];
+        const high = room(below?.view ?? 0, over.margin);
+        return [over.away, over.down === 'whole' ? high : Math.min(over.reach, high)];
     }
 
     private hover(path: string[], turns: string[]): void {

@@ -20,6 +20,9 @@ export function sizeOver({ across, down, margin }: Pick<Over, 'across' | 'down' 
     return { width: across === 'whole' ? room(seen.width, margin) : own.width, height: down === 'whole' ? room(seen.height, margin) : Math.min(own.height, room(seen.height, margin)) };
 }
 
+/** How the picture in a size is called, with numbers as the server writes them. */
+export const called = ({ width, height }: Size): string => [width, height].map((side) => Math.round(side * 1000) / 1000).join('x');
+
 /**
  * @param seen how large what is seen of the screen below is
  * @param own how large the screen is over it

@@ -328,8 +328,8 @@ export class Player {
 
     private up(type: 'up' | 'cancel'): void {
         if (!this.pressed) return;
-        this.pressed = false;
         this.catchUp();
+        this.pressed = false;
         const from = this.stage.top;
         const scrolling = this.machine.scrolling();
         this.machine.send({ type });
@@ -451,9 +451,14 @@ export class Player {
         }
     }
 
+    /** How fast time goes for what a hand does: while it presses it is as fast as it is, else what is let go in slow motion would be thrown. */
+    private get tempo(): number {
+        return this.pressed && this.rate > 0 ? 1 : this.rate;
+    }
+
     private catchUp(): void {
         const now = performance.now();
-        const ms = Math.round((now - this.since) * this.rate);
+        const ms = Math.round((now - this.since) * this.tempo);
         this.since = now;
         if (ms > 0) this.machine.send({ type: 'elapse', ms });
     }
@@ -467,7 +472,7 @@ export class Player {
             const from = this.stage.top;
             this.machine.send({ type: 'elapse', ms: due });
             this.after(from);
-        }, due / this.rate);
+        }, due / this.tempo);
     }
 
     private show(plan: Parameters<Stage['show']>[1], from: number): void {

@@ -2,7 +2,7 @@
 import type { Machine, Stand } from './machine.ts';
 import { turnBack } from './between.ts';
 import { Flown, shown, type Side } from './flight.ts';
-import { placeOver, type Rect, sizeOver } from './over.ts';
+import { called, placeOver, type Rect, sizeOver } from './over.ts';
 import type { Regions } from './regions.ts';
 import type { Plan, State, Track } from './table.ts';
 
@@ -188,8 +188,7 @@ export class Stage {
     /** How large a screen is over the others, as its pictures are called by it. */
     private sizeOf(id: string): string {
         const state = this.machine().known(id)!;
-        const { width, height } = sizeOver(state.over, this.below(state), { width: state.width, height: state.view });
-        return `${width}x${height}`;
+        return called(sizeOver(state.over, this.below(state), { width: state.width, height: state.view }));
     }
 
     /** Places a pane over others, with what lies between. */

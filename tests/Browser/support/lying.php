@@ -8,6 +8,7 @@ use Kindred\Document\Anchor;
 use Kindred\Document\Overlay;
 use Kindred\Document\Span;
 use Kindred\Geometry\Box;
+use Kindred\Render\PlayedScreens;
 
 require __DIR__.'/../../../vendor/autoload.php';
 
@@ -18,5 +19,5 @@ echo json_encode(array_map(function (array $one): array {
     [$width, $height] = $over->size(...$one['seen'], ...$one['own']);
     $box = $over->box($one['seen'][0], $one['seen'][1], new Box(0, 0, $width, $height), $one['beside'] === null ? null : new Box(...$one['beside']));
 
-    return [$box->x, $box->y, $width, $height];
+    return [$box->x, $box->y, $width, $height, PlayedScreens::called($width, $height)];
 }, $cases), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);

@@ -96,7 +96,7 @@ final class Drawing
     /** @return array{float, float} how large a screen is shown, px: all that is seen of it without scrolling */
     private static function size(Screen $screen): array
     {
-        $view = min($screen->view, $screen->box->height);
+        $view = $screen->seen();
         $scale = min(self::WIDE / $screen->box->width, self::HIGH / $view);
 
         return [$screen->box->width * $scale, $view * $scale];

@@ -54,7 +54,7 @@ final readonly class Prediction
     /** In the middle of a screen, a finger or pointer at rest. */
     public static function start(Screen $screen): self
     {
-        return new self([], new Point($screen->box->width / 2, min($screen->view, $screen->box->height) / 2), false);
+        return new self([], new Point($screen->box->width / 2, $screen->seen() / 2), false);
     }
 
     public function seconds(): float
@@ -113,7 +113,7 @@ final readonly class Prediction
     private function pointed(Box $target, string $called, Screen $screen, bool $touch): self
     {
         $next = $this->homed($touch, false);
-        $view = min($screen->view, $screen->box->height);
+        $view = $screen->seen();
         $below = $target->bottom() - $view;
         if ($below > 0 && $target->height < $view) {
             $turns = (int) ceil($below / (self::TURN * $view));
