@@ -95,6 +95,26 @@ final readonly class Checks
         }
     }
 
+    /**
+     * Gives a copy of a project what is known of the original, in the themes that its screens show.
+     *
+     * @param  array<string, int>  $revisions  of the original's screens that the copy has as they are
+     */
+    public function carry(Project $from, Project $to, array $revisions): void
+    {
+        [$known, $copy] = [$this->begun($from, null), $this->begun($to, null)];
+        $reports = [];
+        foreach ($known->house === $copy->house ? array_intersect_key($known->kept, $revisions) : [] as $id => $report) {
+            if ($known->revisions[$id] === $revisions[$id] && isset($copy->revisions[$id])) {
+                $reports[$this->key($copy, $id)] = ['revision' => $copy->revisions[$id], 'house' => $copy->house, 'report' => $report];
+            }
+        }
+        // The framework takes no empty list.
+        if ($reports !== []) {
+            $this->cache->putMany($reports, self::KEPT);
+        }
+    }
+
     /** What is known of the screens as they are now. */
     private function begun(Project $project, ?string $theme): Look
     {

@@ -151,6 +151,16 @@ final class Pictures
         return $this->keep($project, $use, $id, $revision, $rendering, fn (Rendering $drawn): string => $this->small($this->renderer->screen($tree, $screen, $drawn, $height), $zoom));
     }
 
+    /** Draws and keeps the small pictures of all screens before somebody asks for them. */
+    public function ahead(Project $project): void
+    {
+        foreach ($this->store->withLayersOf($project, [])->screens as $screen) {
+            foreach ($screen->box->height > $screen->view ? [false, true] : [false] as $whole) {
+                $this->thumbnail($project, $screen->id, $whole);
+            }
+        }
+    }
+
     /**
      * A project as it is after its screens were asked for what last changed them: a picture may be newer than what it is kept under, never
      * older. Its own row, of which finish and looks are a part, was read when the request began.

@@ -36,6 +36,7 @@ final readonly class Projects
         private Fonts $fonts,
         private FaceBook $faces,
         private Pictures $pictures,
+        private Checks $checks,
     ) {
     }
 
@@ -108,7 +109,9 @@ final readonly class Projects
             return $copy;
         });
         // Only of screens that nobody has changed meanwhile.
-        $this->pictures->carry($project, $copy, array_intersect_assoc($before, $this->store->revisions($project)));
+        $same = array_intersect_assoc($before, $this->store->revisions($project));
+        $this->pictures->carry($project, $copy, $same);
+        $this->checks->carry($project, $copy, $same);
 
         return $copy;
     }

@@ -11,12 +11,16 @@ const NEAR = '300px';
 /** Pauses before one is asked for again for which the server had no time, ms. */
 const PAUSES = [1500, 3000, 4500, 6000];
 
+/** Where an older picture is shown already, a new one is asked for once nothing has changed for so long, ms. */
+const REST = 600;
+
 /** So long nothing is asked for once a form has been sent, ms: by then another page is there, and what was asked for may be gone. */
 const LEAVING = 5000;
 const SMALL = 'img[data-small]';
 
 const waiting = new Set<HTMLImageElement>();
 const coming = new Set<HTMLImageElement>();
+const resting = new Map<HTMLImageElement, number>();
 /** The address of what an image shows. */
 const shown = new WeakMap<HTMLImageElement, string>();
 const tries = new WeakMap<HTMLImageElement, number>();
@@ -28,14 +32,30 @@ export function showSmall(image: HTMLImageElement, address: string): void {
     image.dataset['small'] = address;
     if (address.startsWith('data:')) {
         shown.set(image, address);
-        waiting.delete(image);
+        drop(image);
         image.src = address;
     } else want(image);
 }
 
 function want(image: HTMLImageElement): void {
-    if (!coming.has(image) && shown.get(image) !== image.dataset['small']) waiting.add(image);
+    const isOther = !coming.has(image) && shown.get(image) !== image.dataset['small'];
+    if (isOther && shown.has(image)) {
+        clearTimeout(resting.get(image));
+        resting.set(image, window.setTimeout(() => queue(image), REST));
+    } else if (isOther) queue(image);
     next();
+}
+
+function queue(image: HTMLImageElement): void {
+    drop(image);
+    waiting.add(image);
+    next();
+}
+
+function drop(image: HTMLImageElement): void {
+    clearTimeout(resting.get(image));
+    resting.delete(image);
+    waiting.delete(image);
 }
 
 function next(): void {
@@ -100,7 +120,7 @@ export function watchSmall(root: Element): void {
     const seen = new IntersectionObserver((entries) => {
         for (const { target, isIntersecting } of entries) {
             if (isIntersecting) want(target as HTMLImageElement);
-            else waiting.delete(target as HTMLImageElement);
+            else drop(target as HTMLImageElement);
         }
     }, { rootMargin: NEAR });
     const look = (image: HTMLImageElement): void => {

@@ -204,3 +204,38 @@ test('hand over gives every screen, and the pass of one’s own page is not need
     }
     await expect(screen(page, 'Kiln status')).toHaveCount(0);
 });
+
+test('a picture that is there already is drawn anew once its screen has rested, and then as the screen is by then', async ({ page }) => {
+    await openDemo(page, 'Resting');
+    const picture = page.locator('[data-card=welcome] img');
+    await expect(picture).toHaveAttribute('src', /^blob:/);
+    const asked: string[] = [];
+    await page.route('**/welcome/thumbnail?*', (route) => {
+        asked.push(new URL(route.request().url()).search);
+        return route.continue();
+    });
+    await page.clock.install();
+    await page.clock.pauseAt(Date.now() + 60_000);
+    // As an edit does; resolves when it is known that the picture is seen.
+    const changes = (to: string): Promise<void> => picture.evaluate((image: HTMLImageElement, search) => new Promise((go) => {
+        image.dataset['small'] = image.dataset['small']!.replace(/\?.*/, search);
+        new IntersectionObserver((_, observer) => {
+            observer.disconnect();
+            go();
+        }).observe(image);
+    }), to);
+    for (const to of ['?r=901', '?r=902', '?r=903']) {
+        await changes(to);
+        await page.clock.runFor(590);
+        expect(asked).toEqual([]);
+    }
+    await page.clock.runFor(10);
+    await expect.poll(() => asked).toEqual(['?r=903']);
+    // One that has no picture yet does not wait.
+    await picture.evaluate((image: HTMLImageElement) => {
+        const other = document.createElement('img');
+        other.dataset['small'] = image.dataset['small']!.replace(/\?.*/, '?r=904');
+        image.before(other);
+    });
+    await expect.poll(() => asked).toEqual(['?r=903', '?r=904']);
+});

@@ -79,6 +79,22 @@ it('keeps what it has found until a screen, the house style or a rule changes', 
     expect(($this->told)())->toContain('raw-value: “10:00” has the value of type.hours, but does not follow it.');
 });
 
+it('gives a copy of a project what it has found of the original, but not of screens that were changed meanwhile', function (): void {
+    $text = DB::table('layers')->where('project_id', $this->project->id)->where('screen', 'wheel')->where('kind', 'text')->where('body', 'like', '%"words":"10:00"%')->value('id');
+    ($this->edit)(['type' => 'set-field', 'screen' => 'wheel', 'layers' => [$text], 'field' => 'fills.0.colour', 'value' => '#aaaaaa']);
+    $told = ($this->told)();
+    $left = fn (Project $of, ?string $theme = null): int => app(Checks::class)->of($of, [], $theme, 0.0)->left;
+    $copy = app(Projects::class)->duplicate($this->project->fresh());
+    expect($left($copy))->toBe(0)->and(($this->told)($copy))->toBe($told)->and($told)->toHaveCount(1);
+    // In the copy it is mended, which is nothing to the original.
+    $this->edit($copy, $copy->fresh()->sequence, ['type' => 'set-field', 'screen' => 'wheel', 'layers' => [$text], 'field' => 'fills.0.colour', 'value' => '#333333'])->assertOk();
+    expect(($this->told)($copy))->toBe([])->and(($this->told)())->toBe($told);
+    // What was not looked at since it changed is not known of the copy, either.
+    ($this->edit)(['type' => 'set-field', 'screen' => 'wheel', 'layers' => [$text], 'field' => 'fills.0.colour', 'value' => '#bbbbbb']);
+    $other = app(Projects::class)->duplicate($this->project->fresh());
+    expect($left($other))->toBe(1)->and(($this->told)($other))->toBe(($this->told)());
+});
+
 it('leaves out what is put aside, in files too, until it is taken up again', function (): void {
     $text = DB::table('layers')->where('project_id', $this->project->id)->where('screen', 'wheel')->where('kind', 'text')->where('body', 'like', '%"words":"10:00"%')->value('id');
     ($this->edit)(['type' => 'set-field', 'screen' => 'wheel', 'layers' => [$text], 'field' => 'fills.0.colour', 'value' => '#aaaaaa']);

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Canvas\Checks;
+use App\Canvas\Pictures;
+use App\Models\Project;
 use App\Models\User;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Console\Command;
@@ -14,12 +17,17 @@ final class DemoCommand extends Command
 
     protected $description = 'Load the demo: an account and the project Fernhollow Pottery';
 
-    public function handle(): int
+    public function handle(Pictures $pictures, Checks $checks): int
     {
         if ($this->option('once') && User::query()->exists()) {
             return self::SUCCESS;
         }
         $this->call('db:seed', ['--class' => DatabaseSeeder::class, '--force' => true]);
+        // Whoever opens it first, or copies it, waits for none of this.
+        foreach (Project::query()->get() as $project) {
+            $pictures->ahead($project);
+            $checks->ahead($project, null, 60);
+        }
 
         return self::SUCCESS;
     }
