@@ -186,6 +186,7 @@ CREATE DATABASE IF NOT EXISTS kindred_test CHARACTER SET utf8mb4;
 CREATE OR REPLACE USER kindred@127.0.0.1 IDENTIFIED BY '$password';
 GRANT ALL ON kindred.* TO kindred@127.0.0.1;
 GRANT ALL ON kindred_test.* TO kindred@127.0.0.1;
+GRANT ALL ON \`kindred\_test\_%\`.* TO kindred@127.0.0.1;
 ALTER USER root@localhost IDENTIFIED BY '$password';
 DROP USER IF EXISTS ''@localhost, ''@'$(hostname)', root@'$(hostname)';
 SQL

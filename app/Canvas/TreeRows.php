@@ -19,6 +19,7 @@ use Kindred\Document\Screen;
 use Kindred\Document\Thing;
 use Kindred\Document\Upgrade\Upgrades;
 use Kindred\Document\Widget\WidgetLook;
+use Kindred\Geometry\Box;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Property\Stored;
@@ -154,13 +155,14 @@ final readonly class TreeRows
      */
     public function readLayers(Collection $rows): array
     {
-        $layers = [];
+        $layers = $alike = [];
         foreach ($rows as $row) {
-            $data = (array) $row;
-            $data['screen'] = $row->screen === '' ? null : $row->screen;
-            $data['parent'] = $row->parent === '' ? null : $row->parent;
             try {
-                $layer = Layer::read(Reader::kept($data + Upgrades::layer((array) json_decode($row->body, true), (int) $row->format)));
+                // Most layers of a project are like others but for their place, and share what was read.
+                $layer = $alike["{$row->kind} {$row->format} {$row->body}"] ??= Layer::read(Reader::kept(self::place($row) + (array) $row + Upgrades::layer((array) json_decode($row->body, true), (int) $row->format)));
+                if ($layer->id !== $row->id) {
+                    $layer = $layer->with(...self::place($row), rank: $row->rank, box: new Box((float) $row->x, (float) $row->y, (float) $row->width, (float) $row->height));
+                }
             } catch (InvalidInput $problem) {
                 // One row that cannot be read at all does not lock the rest; it stays where it is.
                 logger()->warning("Layer {$row->id} cannot be read: {$problem->getMessage()}");
@@ -172,6 +174,12 @@ final readonly class TreeRows
         }
 
         return $layers;
+    }
+
+    /** @return array{id: string, screen: string|null, parent: string|null} */
+    private static function place(\stdClass $row): array
+    {
+        return ['id' => $row->id, 'screen' => $row->screen === '' ? null : $row->screen, 'parent' => $row->parent === '' ? null : $row->parent];
     }
 
     /** @return array<string, mixed> */

@@ -1,7 +1,6 @@
 /** Whole flows made by hand: a home with three entries and a logo that goes back; a switch in three instances, tabs, and a form that asks. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { readFile } from 'node:fs/promises';
-import { at, drag, enter, importFile, middle, near, saved, screen, test } from './support/hand.ts';
+import { at, drag, enter, exportPage, importFile, middle, near, onPhone, saved, screen, test } from './support/hand.ts';
 
 const sized = (id: string, x: number, y: number, layers: object[], more: object = {}): object => ({ id, name: id[0]!.toUpperCase() + id.slice(1), device: 'phone', x, y, width: 390, height: 844, view: 844, ground: '#f8f8f7', layers, ...more });
 const box = (id: string, name: string, y: number, more: object = {}): object => ({ id, kind: 'box', name, x: 24, y, width: 342, height: 56, fills: [{ colour: '#17594f' }], ...more });
@@ -40,7 +39,7 @@ async function found(page: Page): Promise<string[]> {
     }, url);
 }
 
-test('home has three entries, one menu opens on three screens, and the logo goes back as it came', async ({ page, browser }, info) => {
+test('home has three entries, one menu opens on three screens, and the logo goes back as it came', async ({ page, browser }) => {
     await enter(page);
     await importFile(page, 'home.json', { format: 'kindred-canvas', version: 4, name: `Home ${Date.now()}`, entry: 'home', screens: [
         sized('home', 0, 0, [box('tokilns', 'Kilns', 200), box('topieces', 'Pieces', 280), box('toglazes', 'Glazes', 360), box('homemenu', 'Menu', 700)]),
@@ -125,18 +124,10 @@ test('home has three entries, one menu opens on three screens, and the logo goes
     await flow(page);
 
     // The same where there is no network, under a finger.
-    await page.getByRole('link', { name: 'Hand over' }).click();
-    const saving = page.waitForEvent('download');
-    await page.getByRole('link', { name: 'Save the web page' }).click();
-    const path = info.outputPath('home.html');
-    await (await saving).saveAs(path);
-    expect((await readFile(path, 'utf8')).includes('"programme":8')).toBe(true);
-    const context = await browser.newContext({ viewport: { width: 700, height: 950 }, hasTouch: true, offline: true });
-    const phone = await context.newPage();
-    await phone.goto(`file://${path}`);
+    const phone = await onPhone(browser, await exportPage(page), 700);
     await expect(now(phone)).toHaveText('Home');
     await flow(phone);
-    await context.close();
+    await phone.context().close();
 });
 
 test('a switch keeps its own state in three instances, and a form lets on only who fills it in', async ({ page }) => {

@@ -1,9 +1,9 @@
 /** The whole way once: from signing in to the exported page played without a server. */
 import { expect } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { at, box, drag, middle, newProject, pick, saved, screen, setField, signIn, test } from './support/hand.ts';
+import { at, box, drag, exportPage, middle, newProject, pick, saved, screen, setField, signIn, test } from './support/hand.ts';
 
-test('draw two screens, link them, rehearse, hand over', async ({ page, context }, info) => {
+test('draw two screens, link them, rehearse, hand over', async ({ page, context }) => {
     await signIn(page);
     await newProject(page, `Journey ${Date.now()}`);
 
@@ -110,10 +110,7 @@ test('draw two screens, link them, rehearse, hand over', async ({ page, context 
     await play();
 
     // Hand over: the page, saved and played with no server.
-    await page.getByRole('link', { name: 'Hand over' }).click();
-    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Save the web page' }).click()]);
-    const file = info.outputPath('prototype.html');
-    await download.saveAs(file);
+    const file = await exportPage(page);
     await context.setOffline(true);
     await page.goto(`file://${file}`);
     await play();

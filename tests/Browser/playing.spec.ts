@@ -1,7 +1,6 @@
 /** Cues by hand: what they wait for, on what conditions, and screens that lie over others and follow the finger. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { readFile } from 'node:fs/promises';
-import { at, drag, enter, importFile, near, saved, screen, test } from './support/hand.ts';
+import { at, drag, enter, exportPage, importFile, near, onPhone, saved, screen, test } from './support/hand.ts';
 
 const sized = (id: string, x: number, height: number, ground: string, layers: object[], more: object = {}): object => ({ id, name: id[0]!.toUpperCase() + id.slice(1), device: 'phone', x, y: 0, width: 390, height, view: height, ground, layers, ...more });
 const box = (id: string, name: string, y: number, more: object = {}): object => ({ id, kind: 'box', name, x: 24, y, width: 342, height: 56, fills: [{ colour: '#17594f' }], ...more });
@@ -175,7 +174,7 @@ test('a card follows the finger to the next screen, and back where it was let go
     await expect(now(page)).toHaveText('First');
 });
 
-test('taps, double taps, keys and words are told apart, also in the exported page on a touch screen with no network', async ({ page, browser }, info) => {
+test('taps, double taps, keys and words are told apart, also in the exported page on a touch screen with no network', async ({ page, browser }) => {
     await enter(page);
     await importFile(page, 'told.json', { ...CARDS, name: `Told ${Date.now()}` });
     await rehearse(page, 'First');
@@ -208,17 +207,9 @@ test('taps, double taps, keys and words are told apart, also in the exported pag
     await expect(now(page)).toHaveText('Second');
 
     // The page that leaves the application does the same.
-    await page.getByRole('link', { name: 'Hand over' }).click();
-    const coming = page.waitForEvent('download');
-    await page.getByRole('link', { name: 'Save the web page' }).click();
-    const path = info.outputPath('told.html');
-    await (await coming).saveAs(path);
-    expect((await readFile(path, 'utf8')).includes('"programme":8')).toBe(true);
-    const context = await browser.newContext({ viewport: { width: 500, height: 950 }, hasTouch: true, offline: true });
-    const phone = await context.newPage();
-    await phone.goto(`file://${path}`);
+    const phone = await onPhone(browser, await exportPage(page), 500);
     await expect(now(phone)).toHaveText('First');
-    const client = await context.newCDPSession(phone);
+    const client = await phone.context().newCDPSession(phone);
     const touch = (type: string, points: [number, number][]): Promise<unknown> => client.send('Input.dispatchTouchEvent', { type: type as 'touchStart', touchPoints: points.map(([px, py]) => ({ x: px, y: py })) });
     const k = await scale(phone);
     const card = (await layer(phone, 'card').boundingBox())!;
@@ -235,7 +226,7 @@ test('taps, double taps, keys and words are told apart, also in the exported pag
     for (const by of [40, 90, 140]) await touch('touchMove', [[x - (150 - by) * k, y]]);
     await touch('touchEnd', []);
     await expect(now(phone)).toHaveText('First');
-    await context.close();
+    await phone.context().close();
 });
 
 test('a cue does several things on conditions, and something else otherwise, chosen from lists', async ({ page }) => {

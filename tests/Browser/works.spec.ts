@@ -1,6 +1,6 @@
 /** Widgets at work: a booking played by hand, with pointer, drawn keys and keyboard, in the application and offline. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { extent, openDemo, test } from './support/hand.ts';
+import { exportPage, extent, openDemo, test } from './support/hand.ts';
 
 const shown = (page: Page): Locator => page.locator('.pane:not(.waiting)').last();
 
@@ -88,7 +88,7 @@ async function book(page: Page): Promise<void> {
     await expect(shown(page).getByText(/^KS-\d{6}$/)).toBeVisible();
 }
 
-test('a booking is played with its widgets, in every finish, and offline', async ({ page, context }, info) => {
+test('a booking is played with its widgets, in every finish, and offline', async ({ page, context }) => {
     test.setTimeout(120_000);
     await openDemo(page, 'Widgets at work', 'Kiln-shelf booking');
     await page.getByRole('link', { name: 'Rehearse' }).click();
@@ -105,10 +105,7 @@ test('a booking is played with its widgets, in every finish, and offline', async
     await page.getByRole('link', { name: 'Wall' }).click();
     await page.getByRole('group', { name: 'Finish' }).getByRole('button', { name: 'Dressed' }).click();
     await expect(page.getByRole('group', { name: 'Finish' }).getByRole('button', { name: 'Dressed' })).toHaveAttribute('aria-pressed', 'true');
-    await page.getByRole('link', { name: 'Hand over' }).click();
-    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Save the web page' }).click()]);
-    const file = info.outputPath('booking.html');
-    await download.saveAs(file);
+    const file = await exportPage(page);
     await page.waitForLoadState('networkidle');
     await context.setOffline(true);
     await page.goto(`file://${file}`);

@@ -50,10 +50,27 @@ final class Sampling
      */
     public function of(Placed $one, Colour $colour, array $points): ?array
     {
+        $area = Box::around(...array_map(fn (Point $point): Box => new Box($point->x, $point->y, 0, 0), $points));
+        if ($area === null) {
+            return [];
+        }
+        $near = [];
+        $isEven = true;
+        foreach ($this->bands()->meeting($area) as $number) {
+            $root = $this->scene->roots[$number];
+            $isEvenIn = $this->isEven([$root], $area, $one);
+            $isEven = $isEven && $isEvenIn;
+            // What paints all of the area alike is worked out once.
+            $painted = $isEvenIn && $root !== $one && ! $one->isIn($root) ? $this->paint($root, $points[0], $one, null) : $root;
+            if ($painted === false) {
+                return null;
+            }
+            if ($painted !== null) {
+                $near[] = $painted;
+            }
+        }
         $pairs = [];
-        $around = Box::around(...array_map(fn (Point $point): Box => new Box($point->x, $point->y, 0, 0), $points));
-        $near = $around === null ? [] : array_map(fn (int $root): Placed => $this->scene->roots[$root], $this->bands()->meeting($around));
-        foreach ($points as $point) {
+        foreach ($isEven ? [$points[0]] : $points as $point) {
             $ground = $this->at($near, $point, $one, null);
             $seen = $ground === null ? null : $this->at($near, $point, $one, $colour);
             if ($ground === null || $seen === null) {
@@ -74,6 +91,44 @@ final class Sampling
         return $this->at(array_map(fn (int $root): Placed => $this->scene->roots[$root], $this->bands()->meeting(new Box($point->x, $point->y, 0, 0))), $point, $without, null);
     }
 
+    /**
+     * Whether what is known of layers paints an area alike at all of its points; false where that would have to be worked out.
+     *
+     * @param  list<Placed>  $layers
+     */
+    private function isEven(array $layers, Box $area, Placed $one): bool
+    {
+        foreach ($layers as $layer) {
+            $reach = $this->reach($layer);
+            if (! $reach->meets($area)) {
+                continue;
+            }
+            if ($layer === $one ? ! $reach->contains($area) : ! $this->isEvenIn($layer, $area) || ! $this->isEven($layer->children, $area, $one)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private function isEvenIn(Placed $placed, Box $area): bool
+    {
+        if (! self::isPlain($placed)) {
+            return false;
+        }
+        $fills = $this->fills($placed);
+        if ($fills === [] || ! $placed->bounds->meets($area)) {
+            return true;
+        }
+        foreach ($fills ?? [] as $fill) {
+            if (! $fill->paint instanceof Solid) {
+                return false;
+            }
+        }
+
+        return $fills !== null && $placed->angle === 0.0 && self::isUpright($placed->layer) && $placed->bounds->contains($area);
+    }
+
     private static function other(Colour $colour): Colour
     {
         return Colour::rgb(255 - $colour->red, 255 - $colour->green, ($colour->blue + 128) % 256, 1.0);
@@ -82,13 +137,13 @@ final class Sampling
     /**
      * What is seen at a point, with something left out or painted there in a colour.
      *
-     * @param  list<Placed>  $near  what may paint there, in painting order
+     * @param  list<Placed|Colour>  $near  what may paint there, in painting order; a colour for what is known to paint it there
      */
     private function at(array $near, Point $point, Placed $one, ?Colour $colour): ?Colour
     {
         $below = $this->scene->screen->ground->withAlpha(1);
         foreach ($near as $root) {
-            $painted = $this->paint($root, $point, $one, $colour);
+            $painted = $root instanceof Colour ? $root : $this->paint($root, $point, $one, $colour);
             if ($painted === false) {
                 return null;
             }
@@ -126,15 +181,11 @@ final class Sampling
     private function own(Placed $placed, Point $point): Colour|false|null
     {
         $layer = $placed->layer;
-        $content = $layer->content;
-        if ($content instanceof Group || $content instanceof Instance || $content instanceof Composed || self::isThin($layer)) {
+        $fills = $this->fills($placed);
+        if ($fills === [] || ! $this->isWithin($placed, $point)) {
             return null;
         }
-        $fills = Fill::seen($layer->fills);
-        if (($fills === [] && ! $content instanceof Picture) || ! $this->isWithin($placed, $point)) {
-            return null;
-        }
-        if (! ($content instanceof BoxLayer || $content instanceof Stack || $content instanceof ArrayLayer || ($content instanceof Ellipse && $content->isWhole()))) {
+        if ($fills === null || ! (self::isUpright($layer) || ($layer->content instanceof Ellipse && $layer->content->isWhole()))) {
             return false;
         }
         $at = $placed->inward($point);
@@ -154,6 +205,24 @@ final class Sampling
         }
 
         return $painted;
+    }
+
+    /** @return list<Fill>|null what it is filled with itself, the uppermost first; null for a picture */
+    private function fills(Placed $placed): ?array
+    {
+        $content = $placed->layer->content;
+        if ($content instanceof Group || $content instanceof Instance || $content instanceof Composed || self::isThin($placed->layer)) {
+            return [];
+        }
+        $fills = Fill::seen($placed->layer->fills);
+
+        return $content instanceof Picture && $fills === [] ? null : $fills;
+    }
+
+    /** Whether its fills take up all of its box; corners, which may be round, count as filled. */
+    private static function isUpright(Layer $layer): bool
+    {
+        return $layer->content instanceof BoxLayer || $layer->content instanceof Stack || $layer->content instanceof ArrayLayer;
     }
 
     /** Whether it counts as nothing as what lies behind something: words, icons and lines. */

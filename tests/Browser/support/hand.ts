@@ -1,6 +1,6 @@
 /** What a person does at the wall, with real pointer events; and a page that allows no error. */
-import { writeFile } from 'node:fs/promises';
-import { expect, test as base, type BrowserContext, type Locator, type Page, type Request } from '@playwright/test';
+import { readFile, writeFile } from 'node:fs/promises';
+import { expect, test as base, type Browser, type BrowserContext, type Locator, type Page, type Request } from '@playwright/test';
 
 export const test = base.extend<{ context: BrowserContext; page: Page }, { window: BrowserContext }>({
     // One browser window for all tests of a worker, so that scripts, styles and fonts are read once.
@@ -183,6 +183,25 @@ export async function newProject(page: Page, name: string): Promise<void> {
 
 export async function saved(page: Page): Promise<void> {
     await expect(page.locator('#saved')).toHaveText('saved');
+}
+
+/** Saves the page that plays without the application; where it lies. */
+export async function exportPage(page: Page): Promise<string> {
+    await page.getByRole('link', { name: 'Hand over' }).click();
+    const coming = page.waitForEvent('download');
+    await page.getByRole('link', { name: 'Save the web page' }).click();
+    const path = test.info().outputPath('exported.html');
+    await (await coming).saveAs(path);
+    expect((await readFile(path, 'utf8')).includes('"programme":8')).toBe(true);
+    return path;
+}
+
+/** A page that was saved, under a finger and where there is no network; whoever asks for it closes its context. */
+export async function onPhone(browser: Browser, path: string, width: number): Promise<Page> {
+    const context = await browser.newContext({ viewport: { width, height: 950 }, hasTouch: true, offline: true });
+    const phone = await context.newPage();
+    await phone.goto(`file://${path}`);
+    return phone;
 }
 
 export const screen = (page: Page, name: string): Locator => page.locator('article.screen', { has: page.locator('.screen-name', { hasText: new RegExp(`^${name}$`) }) });
