@@ -6,8 +6,13 @@ use App\Canvas\Editor;
 use App\Canvas\Projects;
 use App\Canvas\References;
 use App\Canvas\TreeLoader;
+use App\Canvas\TreeRows;
 use App\Canvas\TreeWriter;
+use App\Models\Project;
 use App\Models\User;
+use Database\Demo\FernhollowPottery;
+use Database\Demo\GlazeShop;
+use Database\Demo\KilnShelf;
 use Illuminate\Support\Facades\DB;
 use Kindred\Command\Commands;
 use Kindred\Document\Difference;
@@ -159,4 +164,29 @@ it('takes a layer out of a group again that it was put into', function (): void 
     $this->editor->edit($this->project, $this->user, [Sample::command(['type' => 'reorder-layers', 'screen' => 'home', 'parent' => 'group', 'layers' => ['icon'], 'above' => null])], 0);
     $this->editor->undo($this->project->fresh(), $this->user);
     expect(Sample::plain(($this->stored)()))->toEqual($before);
+});
+
+it('reads each of many rows as if it were alone, however alike they are written', function (): void {
+    $demos = array_map(fn (string $file): Project => app(Projects::class)->import($this->user, $file), [FernhollowPottery::file(), KilnShelf::file(), GlazeShop::file()]);
+    $twins = ['kind' => 'text', 'words' => 'Ash', 'style' => ['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.4]];
+    $alike = app(Projects::class)->import($this->user, (string) json_encode(['format' => 'kindred-canvas', 'version' => 4, 'name' => 'Alike', 'screens' => [
+        ['id' => 'kiln', 'name' => 'Kiln', 'device' => 'phone', 'x' => 0, 'y' => 0, 'width' => 390, 'height' => 844, 'view' => 844, 'layers' => [
+            ['id' => 'twin1', 'x' => 0.1, 'y' => 20] + $twins, ['id' => 'twin2', 'x' => 120.25, 'y' => -7.5] + $twins,
+            ['id' => 'held', 'kind' => 'group', 'x' => 10, 'y' => 100, 'children' => [['id' => 'twin3', 'x' => 0, 'y' => 0] + $twins]],
+        ]],
+    ]]));
+    foreach ([$this->project, ...$demos, $alike] as $project) {
+        $rows = app(TreeRows::class)->everyLayer($project)->get();
+        $together = app(TreeRows::class)->readLayers($rows);
+        expect($together)->toHaveCount(count($rows));
+        foreach ($rows as $row) {
+            $alone = app(TreeRows::class)->readLayers(collect([$row]));
+            expect($together[$row->id])->toEqual($alone[$row->id]);
+        }
+    }
+    // Of two that share what was read one is changed, and the other stays.
+    $this->editor->edit($alike->fresh(), $this->user, [Sample::command(['type' => 'set-field', 'screen' => 'kiln', 'layers' => ['twin2'], 'field' => 'fills.0.colour', 'value' => '#b4472e'])], 0);
+    $layers = app(TreeLoader::class)->whole($alike->fresh())->layers;
+    expect(array_map(fn (Layer $layer): ?string => $layer->colour()?->toHex(), array_intersect_key($layers, ['twin1' => 1, 'twin2' => 1, 'twin3' => 1])))->toEqual(['twin1' => null, 'twin2' => '#b4472e', 'twin3' => null])
+        ->and(array_map(fn (Layer $layer): array => [$layer->parent, $layer->box->x, $layer->box->y], array_intersect_key($layers, ['twin1' => 1, 'twin2' => 1, 'twin3' => 1])))->toEqual(['twin1' => [null, 0.1, 20.0], 'twin2' => [null, 120.25, -7.5], 'twin3' => ['held', 0.0, 0.0]]);
 });

@@ -29,12 +29,13 @@ use Kindred\Kit\Kit;
 use Kindred\Paint\Colour;
 use Kindred\Paint\Oklab;
 use Kindred\Type\TextStyle;
+use Kindred\Type\VerticalAlign;
 
 /** What happened to one layer but for its place, in clauses that go on after its name: “is larger (17 → 28 px)”. */
 final class Clauses
 {
     /** Properties of layers and their kinds that have sentences of their own. */
-    private const TOLD = ['kind', 'x', 'y', 'width', 'height', 'rotation', 'opacity', 'fills', 'strokes', 'corners', 'style', 'icon', 'asset'];
+    private const TOLD = ['kind', 'x', 'y', 'width', 'height', 'rotation', 'opacity', 'fills', 'strokes', 'corners', 'style', 'icon', 'asset', 'verticalAlign'];
 
     /** What has a sentence in charts. */
     private const TOLD_OF_CHARTS = ['form', 'min', 'max', 'logarithmic', 'legend'];
@@ -148,6 +149,11 @@ final class Clauses
         if ($old->saying($new->words)->paragraphs != $new->paragraphs) { // @phpstan-ignore notEqual.notAllowed
             $this->add('has its paragraphs set in another way', Aspect::Density);
         }
+        if ($old->verticalAlign !== $new->verticalAlign) {
+            $this->add('stands '.match ($new->verticalAlign) {
+                VerticalAlign::Top => 'at the top', VerticalAlign::Middle => 'in the middle', VerticalAlign::Bottom => 'at the bottom',
+            }.' of its box', Aspect::Layout);
+        }
         if ($old->maxLines !== $new->maxLines) {
             $this->add($new->maxLines === null ? 'shows all of its lines' : "shows {$new->maxLines} lines at most", Aspect::Wording);
         }
@@ -214,7 +220,8 @@ final class Clauses
         }
         $this->gains($old->columns, $new->columns, 'column');
         $labels = fn (Widget $widget): array => array_map(fn (Item $item): string => $item->label, array_values(array_filter($widget->items, fn (Item $item): bool => ! $item->separator)));
-        if (! $this->gains($labels($old), $labels($new), 'entry') && array_map(fn (Item $item): array => $item->cells, $old->items) !== array_map(fn (Item $item): array => $item->cells, $new->items)) {
+        $cells = fn (Widget $widget): array => array_map(fn (Item $item): array => $item->cells, array_values(array_filter($widget->items, fn (Item $item): bool => ! $item->separator)));
+        if (! $this->gains($labels($old), $labels($new), 'entry') && $cells($old) !== $cells($new)) {
             $this->add('says other things in its cells', Aspect::Wording);
         }
         if (count(array_filter($old->items, fn (Item $item): bool => $item->separator)) !== count(array_filter($new->items, fn (Item $item): bool => $item->separator))) {

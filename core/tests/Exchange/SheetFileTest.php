@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Kindred\Exchange\SheetFile;
+use Kindred\Input\InvalidInput;
 
 /** A table as RFC 4180 writes it: a value with the delimiter, a quote or a line break in it stands in quotes, quotes doubled. */
 function written(array $rows, string $delimiter, string $break): string
@@ -58,3 +59,27 @@ it('goes into the sheet of a chart in order where it knows none of its headers',
         ->and(Kindred\Exchange\SheetFile::read("Who;Visits\nAda;120\nBela;134\n")->matched($sheet))->toBe(['month', 'fired'])
         ->and(Kindred\Exchange\SheetFile::read("Month;Visits\nMay;120\nJune;134\n")->matched($sheet))->toBe(['month', null]);
 });
+
+it('refuses what is no table, or more of one than a data sheet holds, and says what to do', function (string $bytes, string $said): void {
+    expect(fn () => SheetFile::read($bytes))->toThrow(InvalidInput::class, $said);
+})->with([
+    'nothing' => ['', 'There is nothing in the file'],
+    'blanks' => ["  \n \r\n", 'There is nothing in the file'],
+    'delimiters alone' => [",,\n,,\n", 'There is nothing in the file'],
+    'a picture' => ["\x89PNG\r\n\x1a\n\x00\x00\x00\x0dIHDR\x01\x02\x03", 'This is not a text file'],
+    'more than 8 MB' => [str_repeat('a', 8 * 1024 * 1024 + 1), 'larger than 8 MB'],
+    'rows past the most' => ["Pot\n".str_repeat("Bowl\n", 2001), 'more than 2,000 rows'],
+    'columns past the most' => [implode(',', array_fill(0, 31, 'a'))."\n", 'Row 1 has 31 columns; a data sheet has at most 30'],
+    'a row of hundreds of marks' => ['a'.str_repeat(',', 600)."\n", 'A row has more than 500 commas'],
+    'a long value' => ["Pot,Says\nBowl,".str_repeat('x', 5001)."\n", 'A value in row 2 is longer than 5,000 characters'],
+]);
+
+it('takes as much as a data sheet holds', function (string $bytes, int $rows, int $columns): void {
+    $table = SheetFile::read($bytes);
+    expect($table->rows)->toHaveCount($rows)->and($table->rows[0])->toHaveCount($columns);
+})->with([
+    'rows' => ["Pot,Price\n".str_repeat("Bowl,12\n", 2000), 2000, 2],
+    'columns' => [implode(',', array_map(fn (int $i): string => "Column {$i}", range(1, 30)))."\n".implode(',', range(1, 30))."\n", 1, 30],
+    'a value' => ["Pot,Price\n".str_repeat('x', 5000).",12\n", 1, 2],
+    'empty rows between' => ["Pot,Price\nBowl,12\n,\n\nMug,9\n", 2, 2],
+]);

@@ -170,6 +170,35 @@ it('refuses what breaks the format, and says where', function (mixed $file, stri
     'a token in a token' => [['a' => ['$value' => 1, '$type' => 'number', 'b' => ['$value' => 1]]], 'a.b: a token holds no other tokens'],
     'a name with a dot' => [['a.b' => ['$value' => 1, '$type' => 'number']], 'a.b: a name has no dots'],
     'a value where a group stands' => [['a' => 1], 'a: a group or a token'],
+    'an alpha beyond 1' => [['a' => ['$value' => ['colorSpace' => 'srgb', 'components' => [1, 0, 0], 'alpha' => 1.5], '$type' => 'color']], 'a.$value.alpha: a number from 0 to 1'],
+    'a hex of three' => [['a' => ['$value' => ['colorSpace' => 'srgb', 'components' => [1, 0, 0], 'hex' => '#f00'], '$type' => 'color']], 'a.$value.hex: six digits after #'],
+    'a length in words' => [['a' => ['$value' => ['value' => 'wide', 'unit' => 'px'], '$type' => 'dimension']], 'a.$value.value: a number is expected'],
+    'a length that is too long' => [['a' => ['$value' => ['value' => 100_001, 'unit' => 'px'], '$type' => 'dimension']], 'a.$value.value: a number up to 100,000'],
+    'a family without a name' => [['a' => ['$value' => ['Lora', ''], '$type' => 'fontFamily']], 'a.$value: the name of a family is expected, or a list of up to 20'],
+    'a curve of three' => [['a' => ['$value' => [0.1, 0, 1], '$type' => 'cubicBezier']], 'a.$value: four numbers are expected'],
+    'words of 1,200 px' => [['a' => ['$value' => ['fontFamily' => 'Lora', 'fontSize' => ['value' => 1200, 'unit' => 'px'], 'fontWeight' => 400, 'letterSpacing' => ['value' => 0, 'unit' => 'px'], 'lineHeight' => 1.2], '$type' => 'typography']], 'a.$value.fontSize: a size from 1 to 1,000 px'],
+    'lines on each other' => [['a' => ['$value' => ['fontFamily' => 'Lora', 'fontSize' => ['value' => 16, 'unit' => 'px'], 'fontWeight' => 400, 'letterSpacing' => ['value' => 0, 'unit' => 'px'], 'lineHeight' => 0.2], '$type' => 'typography']], 'a.$value.lineHeight: a line height from 0.5 to 5'],
+    'a gradient of one colour' => [['a' => ['$value' => [['color' => '#ffffff', 'position' => 0]], '$type' => 'gradient']], 'a.$value: a list of 2 to 32 stops'],
+    'a stroke that is none' => [['a' => ['$value' => 'wavy', '$type' => 'strokeStyle']], 'a.$value: one of these is expected: solid'],
+    'a stroke without its caps' => [['a' => ['$value' => ['dashArray' => [['value' => 1, 'unit' => 'px']]], '$type' => 'strokeStyle']], 'a.$value: a dashArray and a lineCap'],
+    'seventeen shadows' => [['a' => ['$value' => array_fill(0, 17, ['color' => '#000000', 'offsetX' => ['value' => 0, 'unit' => 'px'], 'offsetY' => ['value' => 1, 'unit' => 'px'], 'blur' => ['value' => 2, 'unit' => 'px'], 'spread' => ['value' => 0, 'unit' => 'px']]), '$type' => 'shadow']], 'a.$value: at most 16 shadows'],
+    'a description that is none' => [['a' => ['$value' => 1, '$type' => 'number', '$description' => ['for' => 'gaps']]], 'a.$description: text of at most 2,000 characters'],
+    'a group that extends another' => [['a' => ['$extends' => '{b}', 'c' => ['$value' => 1, '$type' => 'number']]], 'a.$extends: groups that extend others cannot be read yet'],
+    'a token for a whole group' => [['a' => ['$root' => ['$value' => 1, '$type' => 'number']]], 'a token that stands for its whole group cannot be read yet'],
+    'a reference by pointer' => [['a' => ['$ref' => '#/b', '$type' => 'number']], 'a.$ref: references by pointer cannot be read yet'],
+    'more than 4 MB' => [str_repeat(' ', 4 * 1024 * 1024 + 1), 'a file of design tokens may have up to 4 MB'],
+    'groups 13 deep' => [array_reduce(range(1, 14), fn (array $in): array => ['g' => $in], ['$value' => 1, '$type' => 'number']), 'groups lie at most 12 deep'],
+    'a name of 201 characters' => [[str_repeat('n', 201) => ['$value' => 1, '$type' => 'number']], 'at most 200 characters together'],
+    'more about a token than is kept' => [['a' => ['$value' => 1, '$type' => 'number', '$extensions' => ['long' => str_repeat('x', 20_001)]]], 'a: what a token says may have up to 20,000 characters'],
+]);
+
+it('takes what lies just within its limits', function (array $file): void {
+    expect(tokensIn($file))->toHaveCount(1);
+})->with([
+    'groups 12 deep' => [array_reduce(range(1, 12), fn (array $in): array => ['g' => $in], ['t' => ['$value' => 1, '$type' => 'number']])],
+    'a name of 200 characters' => [[str_repeat('n', 200) => ['$value' => 1, '$type' => 'number']]],
+    'sixteen shadows' => [['a' => ['$value' => array_fill(0, 16, ['color' => '#000000', 'offsetX' => ['value' => 0, 'unit' => 'px'], 'offsetY' => ['value' => 1, 'unit' => 'px'], 'blur' => ['value' => 2, 'unit' => 'px'], 'spread' => ['value' => 0, 'unit' => 'px']]), '$type' => 'shadow']]],
+    'a length of 0 without a unit' => [['a' => ['$value' => 0, '$type' => 'dimension']]],
 ]);
 
 it('writes custom properties of CSS, with var() for what stands for another', function (): void {

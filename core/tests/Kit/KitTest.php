@@ -277,3 +277,22 @@ it('takes no widget that there is not, where it is placed or a widget becomes an
     [['type' => 'create-layers', 'seed' => 'x', 'layers' => [['kind' => 'group', 'name' => 'Some', 'x' => 0, 'y' => 0, 'width' => 90, 'height' => 40, 'children' => [['kind' => 'widget', 'name' => 'Boxes', 'widget' => 'hologram', 'x' => 0, 'y' => 0, 'width' => 90, 'height' => 40]]]]], 'layers[0].children[0].widget: there is no widget “hologram”'],
     [['type' => 'convert-widgets', 'widget' => 'hologram'], 'widget: there is no widget “hologram”'],
 ]);
+
+it('is not pulled smaller than its lines need', function (string $key, int $items, array $size): void {
+    $kind = Kit::find($key) ?? throw new LogicException;
+    $content = $kind->content();
+    expect(Kit::minimumSize($content->with(items: $items === 0 ? $content->items : array_map(fn (int $i): Item => new Item("Entry {$i}"), range(1, $items)))))->toEqual($size);
+})->with([
+    // Half of the height at which each is placed, a third of the width.
+    'a button' => ['button', 0, [53.0, 24.0]], 'a list as it is placed' => ['list', 0, [130.0, 96.0]],
+    'six entries more, 20 px each' => ['list', 9, [130.0, 216.0]], 'hundreds: 400 px more are enough' => ['list', 400, [130.0, 496.0]],
+    'tabs lie beside each other' => ['tabs', 12, [130.0, 24.0]], 'a line of dots, which is small' => ['page-dots', 0, [32.0, 12.0]],
+]);
+
+it('has a place to be for what it does not know', function (): void {
+    expect(Kit::minimumSize(Kit::find('button')?->content()->with(widget: 'from-the-future') ?? throw new LogicException))->toEqual([1.0, 1.0]);
+});
+
+it('finds charts by what people call them', function (string $words, array $forms): void {
+    expect(array_map(fn (Kindred\Document\Chart\ChartForm $form): string => $form->value, Kindred\Kit\FreshChart::search($words)))->toBe($forms);
+})->with([['pie', ['ring']], ['donut', ['ring']], ['histogram', ['bars']], ['trend', ['lines', 'sparkline']], ['thermometer', []], ['TEMPERATURE', ['gauge']], ['target', ['progress']]]);

@@ -15,6 +15,8 @@ use Kindred\Type\Shaping\Order;
 use Kindred\Type\Shaping\Scripts;
 use Kindred\Type\TextStyle;
 use Kindred\Type\Typesetter;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
 
 // Oracle: the examples of UAX #9, section 3.4, L2; capitals stand for letters that are read from right to left.
 it('shows what is read in the order in which it is seen', function (string $read, string $levels, string $seen): void {
@@ -151,3 +153,32 @@ it('stands in on the right where a paragraph is read from right to left, its mar
     $right = (new Kindred\Type\Typesetter(Kindred\Tests\Sample::faces()))->set($text->with(style: $text->style->with(align: Kindred\Type\TextAlign::Right))->passage(), 200.0)->lines;
     expect($right[0]->x + $right[0]->width)->toEqualWithDelta(170.0, 1e-6)->and($right[1]->x + $right[1]->width)->toEqualWithDelta(200.0, 1e-6);
 });
+
+// Oracle: a line has room, and has none for the next word, when both are set by themselves.
+it('fills the lines of long paragraphs that have to be shaped, and none beyond its measure', function (string $from, float $measure, array $setting): void {
+    $words = explode(' ', $from);
+    $random = new Randomizer(new Xoshiro256StarStar(crc32($from)));
+    $said = implode(' ', array_map(fn (): string => $words[$random->getInt(0, count($words) - 1)], range(1, 120)));
+    expect(strlen($said))->toBeGreaterThan(300);
+    $typesetter = new Typesetter(Sample::faces());
+    $style = new TextStyle('Lora', ...$setting);
+    // A browser rounds each run on a line up by itself: a 64th of a px, and a line has a few.
+    $slack = 0.5;
+    $wide = fn (string $text): float => $typesetter->set(new Passage($text, $style), null)->width;
+    $lines = array_map(fn ($line): string => trim($line->text), $typesetter->set(new Passage($said, $style), $measure)->lines);
+    expect(implode(' ', $lines))->toBe($said)->and(count($lines))->toBeGreaterThan(5);
+    foreach ($lines as $i => $line) {
+        $next = explode(' ', $lines[$i + 1] ?? '')[0];
+        expect($wide($line))->toBeLessThanOrEqual($measure + $slack);
+        if ($next !== '') {
+            expect($wide("{$line} {$next}"))->toBeGreaterThan($measure - $slack);
+        }
+    }
+})->with([
+    'Arabic' => ['خزف طين فرن طلاء زجاجي عجلة الخزاف موعد الحرق يوم الخميس', 300, [400, 18]],
+    'Hebrew with numbers' => ['חרס טיט כבשן 1240 זיגוג יום חמישי 12:30', 240, [700, 16]],
+    'Devanagari' => ['मिट्टी का चाक भट्ठी चमकीला लेप गुरुवार क्षेत्र', 260, [400, 20]],
+    'both directions' => ['Kiln فرن 12 glaze طلاء on الخميس firing', 280, [400, 17]],
+    'with room between letters' => ['печь глина глазурь обжиг четверг', 320, [400, 15, 'letterSpacing' => 0.04]],
+    'pictures of an emoji face' => ['🏺 kiln 👩‍🎨 wheel 🔥 firing', 260, [400, 22]],
+]);
