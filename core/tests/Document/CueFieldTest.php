@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
+use Kindred\Document\Cue\Act;
+use Kindred\Document\Cue\Action;
 use Kindred\Document\Cue\Cue;
+use Kindred\Document\Difference;
 use Kindred\Document\Tree;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
@@ -82,3 +85,57 @@ it('reads what an earlier or later version kept, the first kind for one that it 
         ->and(fn () => Cue::read(Reader::of(['trigger' => ['kind' => 'delay', 'delay' => 600_001]] + $cue)))->toThrow(InvalidInput::class, 'trigger.delay')
         ->and(fn () => Cue::read(Reader::of(['trigger' => ['kind' => 'delay']] + $cue)))->toThrow(InvalidInput::class, 'trigger.delay');
 });
+
+it('goes back to the last screen, the first, or one that is named', function (): void {
+    $to = fn (string $value): array => cueAfter(setCue('actions.0.kind', 'return'), setCue('actions.0.to', $value))->actions[0]->toArray();
+    expect($to(''))->toEqual(['kind' => 'return', 'transition' => null])->and($to('first')['first'] ?? null)->toBeTrue()->and($to('next')['to'] ?? null)->toBe('next')
+        ->and(fn () => $to('nowhere'))->toThrow(DomainException::class);
+});
+
+it('becomes any other action and back, and any change can be taken back', function (): void {
+    $tree = Sample::after(Sample::tree(), ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'field', 'layers' => [['kind' => 'widget', 'widget' => 'text-field', 'name' => 'Name', 'label' => 'Name', 'x' => 0, 'y' => 0, 'width' => 200, 'height' => 60]]], LINK);
+    $kinds = array_map(fn (string $class): string => $class::kind(), Action::ALL);
+    $tried = 0;
+    foreach ($kinds as $first) {
+        foreach ($kinds as $second) {
+            if ($first === 'state' || $second === 'state') {
+                // Nothing here has states.
+                expect(fn () => Sample::after($tree, setCue('actions.0.kind', 'state')))->toThrow(InvalidInput::class, 'Only an instance whose component has states');
+
+                continue;
+            }
+            $one = Sample::after($tree, setCue('actions.0.kind', $first));
+            $two = Sample::after($one, setCue('actions.0.kind', $second), setCue('actions.1.kind', $first));
+            $acts = $two->layer('boxa')->cues[0]->actions;
+            expect(array_map(fn (Act $act): string => $act->action::kind(), $acts))->toBe([$second, $first])
+                ->and(Sample::plain(Difference::between($one, $two)->inverse()->applyTo($two)))->toBe(Sample::plain($one));
+            $tried++;
+        }
+    }
+    expect($tried)->toBe((count($kinds) - 1) ** 2);
+});
+
+it('moves, removes and adds actions in their order, and no more than a cue has', function (): void {
+    $kinds = fn (Cue $cue): array => array_map(fn (Act $act): string => $act->action::kind(), $cue->actions);
+    $two = [setCue('actions.1.kind', 'return'), setCue('actions.2.kind', 'address')];
+    expect($kinds(cueAfter(...$two)))->toBe(['show', 'return', 'address'])
+        ->and($kinds(cueAfter(...$two, ...[setCue('actions.0.at', '2')])))->toBe(['return', 'address', 'show'])
+        ->and($kinds(cueAfter(...$two, ...[setCue('actions.2.at', '0')])))->toBe(['address', 'show', 'return'])
+        ->and($kinds(cueAfter(...$two, ...[setCue('actions.1.kind', '')])))->toBe(['show', 'address'])
+        ->and(fn () => cueAfter(setCue('actions.5.kind', 'return')))->toThrow(InvalidInput::class, 'A cue has at most')
+        ->and(fn () => cueAfter(setCue('actions.3.at', '0')))->toThrow(InvalidInput::class, 'That is no longer there')
+        ->and(fn () => cueAfter(setCue('otherwise.0.kind', '')))->toThrow(InvalidInput::class, 'That is no longer there');
+});
+
+it('does nothing otherwise once nothing is asked any more', function (): void {
+    $asks = [setCue('conditions.0.kind', 'signal'), setCue('otherwise.0.kind', 'return')];
+    expect(cueAfter(...$asks)->otherwise)->toHaveCount(1)->and(cueAfter(...$asks, ...[setCue('conditions.0.kind', '')])->otherwise)->toBe([]);
+});
+
+it('says that there is nothing to scroll to, to fill in, or to show', function (array $made, string $kind, string $said): void {
+    expect(fn () => Sample::after(Sample::tree(), ...$made, ...[['type' => 'put-cue', 'screen' => 'next', 'layer' => null, 'cue' => ['id' => 'open1', 'trigger' => ['kind' => 'delay', 'delay' => 10], 'actions' => [['kind' => 'return']]]],
+        ['type' => 'set-cue-field', 'screen' => 'next', 'layer' => null, 'cue' => 'open1', 'field' => 'actions.0.kind', 'value' => $kind]]))->toThrow(InvalidInput::class, $said);
+})->with([
+    'no field' => [[], 'focus', 'There is no field on the screen yet; place one from the kit first.'],
+    'no other screen' => [[['type' => 'delete-screens', 'screens' => ['home']]], 'show', 'There is no other screen to show yet; add one first.'],
+]);

@@ -74,6 +74,18 @@ it('names the place of what is wrong', function (callable $spoil, string $messag
     [fn (array &$file) => $file['screens'][0]['layers'][2] = ['kind' => 'picture', 'asset' => str_repeat('a', 64)] + $file['screens'][0]['layers'][2], 'pictures: the picture of layer “Tick”'],
     [fn (array &$file) => $file['screens'][0]['layers'][3]['children'][1] = ['kind' => 'widget', 'widget' => 'check-box', 'id' => 'boxes', 'name' => 'Boxes', 'x' => 0, 'y' => 0, 'width' => 200, 'height' => 80], 'screens[0].layers[3].children[1].widget: there is no widget “check-box”; is check-boxes meant?'],
     [fn (array &$file) => $file['screens'][0]['layers'][] = ['kind' => 'widget', 'widget' => 'hologram', 'id' => 'boxes', 'name' => 'Boxes', 'x' => 0, 'y' => 0, 'width' => 200, 'height' => 80], '.widget: there is no widget “hologram”; the kit lists those that there are'],
+    [function (array &$file): void {
+        unset($file['format']);
+    }, 'format: this is not a Kindred Canvas project file'],
+    [fn (array &$file) => $file['screens'] = 'two', 'screens: a list is expected here'],
+    [fn (array &$file) => $file['screens'][1] = 'next', 'screens[1]: an object is expected here'],
+    [fn (array &$file) => $file['pictures'] = 'none', 'pictures: an object is expected here'],
+    [function (array &$file): void {
+        unset($file['screens'][0]['layers'][0]['id']);
+    }, 'screens[0].layers[0]'],
+    [fn (array &$file) => $file['screens'][0]['layers'] = array_map(fn (int $i): array => ['id' => "many{$i}", 'kind' => 'box', 'name' => 'Box', 'x' => 0, 'y' => 0, 'width' => 1, 'height' => 1], range(0, 20_000)), 'screens[0].layers: between 0 and 20000 entries'],
+    [fn (array &$file) => $file['screens'][1]['take'] = ['of' => 'nowhere', 'name' => 'A'], 'screens: “Next” is a take of a screen that is not there'],
+    [fn (array &$file) => $file['tokens'] = [['id' => 'clay', 'name' => 'clay', 'kind' => 'color', 'value' => '#b4472e'], ['id' => 'clay', 'name' => 'sand', 'kind' => 'color', 'value' => '#dcc8a0']], 'tokens[1].id: the id “clay” stands for something else already'],
     [fn (array &$file) => $file['pictures'] = [str_repeat('b', 64) => base64_encode('x')], 'do not match their SHA-256'],
     [fn (array &$file) => $file['pictures'] = [str_repeat('b', 64) => '***'], 'base64'],
     [fn (array &$file) => $file['screens'] = [$file['screens'][0], ...array_map(fn (int $i): array => ['id' => "take{$i}", 'layers' => [], 'take' => ['of' => 'home', 'name' => "Take {$i}"]] + $file['screens'][1], range(0, 39))], 'the screen “home” has 40 takes; at most 26 can be kept'],

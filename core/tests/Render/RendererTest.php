@@ -6,6 +6,7 @@ use Kindred\Document\Edit\Field;
 use Kindred\Document\Finish;
 use Kindred\Document\Style\Corners;
 use Kindred\Document\Tree;
+use Kindred\Exchange\ProjectFile;
 use Kindred\Geometry\Box;
 use Kindred\Render\TextMode;
 use Kindred\Tests\Sample;
@@ -128,4 +129,44 @@ it('begins and ends open strokes with marks that grow with their width', functio
     // What is closed has no ends; nor have boxes such properties.
     expect(marked(['kind' => 'path', 'd' => 'M0 0L40 0L20 20Z'], ['end' => 'arrow']))->not->toContain('M43 0')
         ->and(Field::find('strokes.0.end')?->of(Sample::tree()->layer('boxa')))->toBeNull();
+});
+
+/**
+ * What stands beside the home screen in a rehearsal: what opens from widgets, and keys.
+ *
+ * @param  list<array<string, mixed>>  $widgets
+ * @return list<string>
+ */
+function besideScreen(array $widgets, string $device = 'phone', float $width = 390): array
+{
+    $file = Sample::file();
+    $file['screens'][0] = ['device' => $device, 'width' => $width, 'layers' => array_map(fn (int $i, array $widget): array => $widget + ['id' => "widget{$i}", 'kind' => 'widget', 'name' => "Widget {$i}", 'x' => 20, 'y' => 80 * $i, 'width' => 300, 'height' => 60], array_keys($widgets), $widgets)] + $file['screens'][0];
+    $tree = ProjectFile::read((string) json_encode($file))->tree;
+    preg_match_all('/<div class="beside" hidden (data-\w+)="([^"]*)"/', Sample::renderer()->played($tree, $tree->screen('home'), Sample::rendering()->with(working: true)), $found, PREG_SET_ORDER);
+
+    return array_map(fn (array $one): string => trim("{$one[1]} {$one[2]}"), $found);
+}
+
+it('draws keys beside a screen that is touched and typed into, unless it has its own', function (array $widgets, array $beside, string $device = 'phone', float $width = 390): void {
+    expect(besideScreen($widgets, $device, $width))->toBe($beside);
+})->with([
+    'a field' => [[['widget' => 'text-field', 'label' => 'Name']], ['data-keys']],
+    'nothing to type into' => [[['widget' => 'button', 'label' => 'Book']], []],
+    'a keyboard that is drawn already' => [[['widget' => 'text-field', 'label' => 'Name'], ['widget' => 'keyboard', 'height' => 216]], []],
+    'a screen with keys of its own' => [[['widget' => 'text-field', 'label' => 'Name']], [], 'desktop', 1280],
+    'a list of choices, which opens' => [[['widget' => 'select', 'label' => 'Glaze', 'items' => [['label' => 'Ash'], ['label' => 'Salt']]]], ['data-opens widget0']],
+]);
+
+it('cuts layers out as large as they are painted, where their groups lie', function (): void {
+    $file = Sample::file();
+    $file['screens'][0]['layers'] = [['id' => 'shelf', 'kind' => 'group', 'name' => 'Shelf', 'x' => 40, 'y' => 60, 'width' => 100, 'height' => 50, 'children' => [
+        ['id' => 'bowl', 'kind' => 'box', 'name' => 'Bowl', 'x' => 10, 'y' => 5, 'width' => 30, 'height' => 20, 'fills' => [['colour' => '#b4472e']], 'strokes' => [['colour' => '#000000', 'width' => 4, 'position' => 'outside']]],
+        ['id' => 'plate', 'kind' => 'ellipse', 'name' => 'Plate', 'x' => 60, 'y' => 30, 'width' => 40, 'height' => 20, 'hidden' => true, 'fills' => [['colour' => '#17594f']]],
+    ]]];
+    $tree = ProjectFile::read((string) json_encode($file))->tree;
+    $one = new SimpleXMLElement(Sample::renderer()->cutOut($tree, [$tree->layer('bowl')], Sample::rendering()));
+    expect((string) $one['viewBox'])->toBe('46 61 38 28')->and([(string) $one['width'], (string) $one['height']])->toBe(['38', '28'])->and((string) $one->g['transform'])->toBe('translate(40 60)');
+    // What is hidden is shown by whoever asks for it.
+    $both = Sample::renderer()->cutOut($tree, [$tree->layer('bowl'), $tree->layer('plate')], Sample::rendering());
+    expect($both)->toContain('viewBox="46 61 94 49"')->toContain('#17594f');
 });
