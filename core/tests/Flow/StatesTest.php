@@ -39,7 +39,7 @@ function lamps(?array $condition, ?string $in = null): array
  *
  * @param  list<string>  $tapped
  */
-function comesTo(Tree $tree, array $tapped): ?string
+function showsAfter(Tree $tree, array $tapped): ?string
 {
     $run = new Simulator(Programme::compile($tree), 1, 20_000);
     foreach ($tapped as $lamp) {
@@ -52,7 +52,7 @@ function comesTo(Tree $tree, array $tapped): ?string
 }
 
 it('goes on only while an instance is in a state', function (?array $condition, array $tapped, string $screen): void {
-    expect(comesTo(lamps($condition)[0], $tapped))->toBe($screen);
+    expect(showsAfter(lamps($condition)[0], $tapped))->toBe($screen);
 })->with([
     'no condition' => [null, [], 'next'],
     'it is not yet' => [['instance' => 'lamp1'], [], 'home'],
@@ -71,7 +71,7 @@ it('sets what a cue waits for by the states that there are', function (): void {
     expect($set->layer('onward')->cues[0]->conditions[0]->condition->toArray())->toBe(['axis' => $of['axis'], 'state' => $of['off'], 'instance' => 'lamp1']);
     $lit = Sample::after($set, $field('conditions.0.becomes', "lamp2:{$of['axis']} {$of['lit']}"));
     expect($lit->layer('onward')->cues[0]->conditions[0]->condition->toArray())->toBe(['axis' => $of['axis'], 'state' => $of['lit'], 'instance' => 'lamp2'])
-        ->and(comesTo($lit, []))->toBe('home')->and(comesTo($lit, ['lamp2']))->toBe('next')
+        ->and(showsAfter($lit, []))->toBe('home')->and(showsAfter($lit, ['lamp2']))->toBe('next')
         ->and(fn () => Sample::after($set, $field('conditions.0.becomes', "lamp2:{$of['axis']} gone")))->toThrow(InvalidInput::class, 'That state is not there; it may have been removed in another window.');
 });
 
