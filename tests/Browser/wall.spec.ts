@@ -299,6 +299,21 @@ test('what is being typed in a facet is not swept away by an edit that ends mean
     await expect(facets.getByLabel('X', { exact: true })).toHaveValue('50');
 });
 
+test('facets whose answer is lost are asked for again', async ({ page }) => {
+    await openDemo(page, 'Lost');
+    await near(page, 'Booked');
+    const place = await at(screen(page, 'Booked'), 145, 250);
+    let asked = 0;
+    await page.route('**/facets?*', (route) => (++asked === 1 ? undefined : route.continue()));
+    await page.clock.install();
+    await page.mouse.click(...place);
+    await expect.poll(() => asked).toBe(1);
+    await expect(page.locator('#facets')).toHaveAttribute('aria-busy', 'true');
+    await page.clock.fastForward(15_000);
+    await expect(page.locator('#facets:not([aria-busy]) .subject .kind')).toHaveText('ellipse');
+    expect(asked).toBe(2);
+});
+
 test('what is drawn while a screen is drawn anew in another finish stays', async ({ page }) => {
     const bare = await openBare(page, 'Finish and box');
     await bare.locator('[data-ground]').first().evaluate((ground) => (ground.dataset['old'] = ''));

@@ -3,6 +3,8 @@ import htmx from 'htmx.org';
 
 /** Pauses before a part is asked for again when there was no answer, ms. */
 const PAUSES = [300, 1000, 3000, 10_000];
+/** An answer that has not come by then is lost, and asked for again, ms; each time twice as long is waited. */
+const LOST = 15_000;
 /** How many answers in a row may be older than what the wall shows. */
 const OVERTAKEN = 5;
 
@@ -59,6 +61,7 @@ htmx.registerExtension('kept', {
  */
 export class Fragment {
     private wanted = 0;
+    private patience = LOST;
     private running: Promise<void> | null = null;
     private fetching: { url: string; stop: AbortController } | null = null;
     private wake: (() => void) | null = null;
@@ -115,12 +118,20 @@ export class Fragment {
     private async fetch(url: string): Promise<{ text: string; sequence: number } | 'stopped' | null> {
         const stop = new AbortController();
         this.fetching = { url, stop };
+        const lost = setTimeout(() => {
+            this.patience *= 2;
+            stop.abort();
+        }, this.patience);
         try {
-            const response = await fetch(url, { headers: { 'HX-Request': 'true', Accept: 'text/html' }, signal: stop.signal });
-            return response.ok ? { text: await response.text(), sequence: Number(response.headers.get('Kindred-Sequence')) } : null;
+            // What is shown is always of now: no request waits for what another one puts into the browser's cache.
+            const response = await fetch(url, { headers: { 'HX-Request': 'true', Accept: 'text/html' }, cache: 'no-store', signal: stop.signal });
+            const text = await response.text();
+            this.patience = LOST;
+            return response.ok ? { text, sequence: Number(response.headers.get('Kindred-Sequence')) } : null;
         } catch {
             return stop.signal.aborted ? 'stopped' : null;
         } finally {
+            clearTimeout(lost);
             this.fetching = null;
         }
     }

@@ -28,6 +28,7 @@ export const test = base.extend<{ context: BrowserContext; page: Page }, { windo
         page.on('filechooser', () => undefined);
         await slowed(page);
         await use(page);
+        if (test.info().status !== test.info().expectedStatus) console.log('No answer yet:', [...asked.get(page)!].map(([request, at]) => `${request.method()} ${request.url()} since ${Date.now() - at} ms`));
         await tidied(page);
         expect(errors.filter((text) => !expected.some((pattern) => pattern.test(text)))).toEqual([]);
         expected.length = 0;
@@ -51,21 +52,22 @@ async function tidied(page: Page): Promise<void> {
     await blank.close();
 }
 
-/** What each page has sent and has no answer yet. */
-const sent = new WeakMap<Page, Set<Request>>();
+/** What each page has asked for and has no answer to yet, and when it was. */
+const asked = new WeakMap<Page, Map<Request, number>>();
 
 function watched(page: Page): void {
-    const own = new Set<Request>();
-    sent.set(page, own);
-    page.on('request', (request) => request.method() === 'POST' && own.add(request));
+    const own = new Map<Request, number>();
+    asked.set(page, own);
+    page.on('request', (request) => own.set(request, Date.now()));
     page.on('requestfinished', (request) => own.delete(request));
     page.on('requestfailed', (request) => own.delete(request));
 }
 
 async function answered(page: Page): Promise<void> {
-    for (let [first] = sent.get(page) ?? []; first; [first] = sent.get(page) ?? []) {
+    const posted = (): Request | undefined => [...asked.get(page)?.keys() ?? []].find((request) => request.method() === 'POST');
+    for (let first = posted(); first; first = posted()) {
         await first.response().catch(() => null);
-        sent.get(page)!.delete(first);
+        asked.get(page)!.delete(first);
     }
 }
 
