@@ -38,16 +38,16 @@ export function showSmall(image: HTMLImageElement, address: string): void {
 }
 
 function want(image: HTMLImageElement): void {
-    const isOther = !coming.has(image) && shown.get(image) !== image.dataset['small'];
-    if (isOther && shown.has(image)) {
-        clearTimeout(resting.get(image));
-        resting.set(image, window.setTimeout(() => queue(image), REST));
-    } else if (isOther) queue(image);
+    drop(image);
+    if (!coming.has(image) && shown.get(image) !== image.dataset['small']) {
+        if (shown.has(image)) resting.set(image, window.setTimeout(() => queue(image), REST));
+        else waiting.add(image);
+    }
     next();
 }
 
 function queue(image: HTMLImageElement): void {
-    drop(image);
+    resting.delete(image);
     waiting.add(image);
     next();
 }

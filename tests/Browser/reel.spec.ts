@@ -1,6 +1,6 @@
 /** The reel and its outlines, the shelf and the account. */
 import { expect, type Route } from '@playwright/test';
-import { allowError, enter, extent, middle, near, openDemo, pickFile, saved, screen, setField, test } from './support/hand.ts';
+import { allowError, aside, enter, extent, middle, near, openDemo, pickFile, saved, screen, setField, test } from './support/hand.ts';
 
 test('layers go into a group and out of it by dragging in the outline', async ({ page }) => {
     await openDemo(page, 'Outline');
@@ -205,7 +205,8 @@ test('hand over gives every screen, and the pass of one’s own page is not need
     await expect(screen(page, 'Kiln status')).toHaveCount(0);
 });
 
-test('a picture that is there already is drawn anew once its screen has rested, and then as the screen is by then', async ({ page }) => {
+test('a picture that is there already is drawn anew once its screen has rested, and then as the screen is by then', async ({ browser }) => {
+    const page = await aside(browser);
     await openDemo(page, 'Resting');
     const picture = page.locator('[data-card=welcome] img');
     await expect(picture).toHaveAttribute('src', /^blob:/);
@@ -238,4 +239,5 @@ test('a picture that is there already is drawn anew once its screen has rested, 
         image.before(other);
     });
     await expect.poll(() => asked).toEqual(['?r=903', '?r=904']);
+    await page.context().close();
 });

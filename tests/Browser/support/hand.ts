@@ -187,6 +187,12 @@ export async function saved(page: Page): Promise<void> {
     await expect(page.locator('#saved')).toHaveText('saved');
 }
 
+/** A page in a window of its own, for a test that sets the clock: that holds for all pages of a window, later ones too. */
+export async function aside(browser: Browser): Promise<Page> {
+    const context = await browser.newContext({ baseURL: process.env['KINDRED_URL'] ?? 'http://127.0.0.1:8400', viewport: { width: 1280, height: 800 } });
+    return context.newPage();
+}
+
 /** Saves the page that plays without the application; where it lies. */
 export async function exportPage(page: Page): Promise<string> {
     await page.getByRole('link', { name: 'Hand over' }).click();
