@@ -1,6 +1,6 @@
 /** The reel and its outlines, the shelf and the account. */
 import { expect, type Route } from '@playwright/test';
-import { allowError, aside, enter, extent, middle, near, openDemo, pickFile, saved, screen, setField, test } from './support/hand.ts';
+import { allowError, enter, extent, middle, near, openDemo, pickFile, saved, screen, setField, test } from './support/hand.ts';
 
 test('layers go into a group and out of it by dragging in the outline', async ({ page }) => {
     await openDemo(page, 'Outline');
@@ -205,8 +205,7 @@ test('hand over gives every screen, and the pass of one’s own page is not need
     await expect(screen(page, 'Kiln status')).toHaveCount(0);
 });
 
-test('a picture that is there already is drawn anew once its screen has rested, and then as the screen is by then', async ({ browser }) => {
-    const page = await aside(browser);
+test('a picture that is there already is drawn anew once its screen has rested, and then as the screen is by then', async ({ aside: page }) => {
     await openDemo(page, 'Resting');
     const picture = page.locator('[data-card=welcome] img');
     await expect(picture).toHaveAttribute('src', /^blob:/);
@@ -239,5 +238,4 @@ test('a picture that is there already is drawn anew once its screen has rested, 
         image.before(other);
     });
     await expect.poll(() => asked).toEqual(['?r=903', '?r=904']);
-    await page.context().close();
 });

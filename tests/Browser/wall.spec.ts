@@ -1,6 +1,6 @@
 /** Working on the wall by hand, on copies of the demo. */
 import { expect, type Page } from '@playwright/test';
-import { allowError, aside, at, box, drag, extent, middle, near, openBare, openDemo, paste, pick, saved, screen, setField, test } from './support/hand.ts';
+import { allowError, at, box, drag, extent, middle, near, openBare, openDemo, paste, pick, saved, screen, setField, test } from './support/hand.ts';
 
 const dial = '[data-layer][data-kind=ellipse]';
 
@@ -299,8 +299,7 @@ test('what is being typed in a facet is not swept away by an edit that ends mean
     await expect(facets.getByLabel('X', { exact: true })).toHaveValue('50');
 });
 
-test('facets whose answer is lost are asked for again', async ({ browser }) => {
-    const page = await aside(browser);
+test('facets whose answer is lost are asked for again', async ({ aside: page }) => {
     await openDemo(page, 'Lost');
     await near(page, 'Booked');
     const place = await at(screen(page, 'Booked'), 145, 250);
@@ -313,7 +312,6 @@ test('facets whose answer is lost are asked for again', async ({ browser }) => {
     await page.clock.fastForward(15_000);
     await expect(page.locator('#facets:not([aria-busy]) .subject .kind')).toHaveText('ellipse');
     expect(asked).toBe(2);
-    await page.context().close();
 });
 
 test('what is drawn while a screen is drawn anew in another finish stays', async ({ page }) => {

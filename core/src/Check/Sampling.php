@@ -46,7 +46,7 @@ final class Sampling
      * What is seen at points behind something, and with it painted there in a colour.
      *
      * @param  list<Point>  $points  on the screen
-     * @return list<array{Colour, Colour}>|null opaque: the ground, and the colour upon it, where nothing lies over it; null where it cannot be worked out
+     * @return list<array{Colour, Colour}>|null opaque: the ground, and the colour upon it, where nothing lies over it, once where it is the same at all points; null where it cannot be worked out
      */
     public function of(Placed $one, Colour $colour, array $points): ?array
     {

@@ -2,10 +2,12 @@
 import { readFile, writeFile } from 'node:fs/promises';
 import { expect, test as base, type Browser, type BrowserContext, type Locator, type Page, type Request } from '@playwright/test';
 
-export const test = base.extend<{ context: BrowserContext; page: Page }, { window: BrowserContext }>({
+const WINDOW = { baseURL: process.env['KINDRED_URL'] ?? 'http://127.0.0.1:8400', viewport: { width: 1280, height: 800 } };
+
+export const test = base.extend<{ context: BrowserContext; page: Page; aside: Page }, { window: BrowserContext }>({
     // One browser window for all tests of a worker, so that scripts, styles and fonts are read once.
     window: [async ({ browser }, use) => {
-        const window = await browser.newContext({ baseURL: process.env['KINDRED_URL'] ?? 'http://127.0.0.1:8400', viewport: { width: 1280, height: 800 } });
+        const window = await browser.newContext(WINDOW);
         // What never comes is said where it was waited for.
         window.setDefaultTimeout(45_000);
         window.on('page', watched);
@@ -32,6 +34,17 @@ export const test = base.extend<{ context: BrowserContext; page: Page }, { windo
         await tidied(page);
         expect(errors.filter((text) => !expected.some((pattern) => pattern.test(text)))).toEqual([]);
         expected.length = 0;
+    },
+    // A page in a window of its own, for tests that set the clock: that holds for all pages of a window, later ones too.
+    aside: async ({ browser }, use) => {
+        const context = await browser.newContext(WINDOW);
+        const page = await context.newPage();
+        const errors: string[] = [];
+        page.on('pageerror', (error) => errors.push(error.message));
+        page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
+        await use(page);
+        await context.close();
+        expect(errors).toEqual([]);
     },
 });
 
@@ -185,12 +198,6 @@ export async function newProject(page: Page, name: string): Promise<void> {
 
 export async function saved(page: Page): Promise<void> {
     await expect(page.locator('#saved')).toHaveText('saved');
-}
-
-/** A page in a window of its own, for a test that sets the clock: that holds for all pages of a window, later ones too. */
-export async function aside(browser: Browser): Promise<Page> {
-    const context = await browser.newContext({ baseURL: process.env['KINDRED_URL'] ?? 'http://127.0.0.1:8400', viewport: { width: 1280, height: 800 } });
-    return context.newPage();
 }
 
 /** Saves the page that plays without the application; where it lies. */
