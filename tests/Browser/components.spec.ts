@@ -113,6 +113,36 @@ test('a switch with two states, twelve times with words of its own; changed once
     await expect(played.nth(1).locator(':scope > [data-states]:not([display=none])')).toContainText('Kiln 2');
 });
 
+test('what is typed for an instance is its own, though the facets still show the one before', async ({ page }) => {
+    await openBare(page, 'Quick hands');
+    await draw(page, '<svg xmlns="http://www.w3.org/2000/svg" width="200" height="24"><rect width="44" height="24"/><text x="56" y="17" font-family="Hanken Grotesk" font-size="15">Label</text></svg>', 2);
+    await page.keyboard.press('Shift+K');
+    await expect(uses(page)).toHaveCount(1);
+    const label = facets(page).getByLabel('Label', { exact: true });
+    await type(page, label, 'Kiln 1');
+    await page.keyboard.press('Escape');
+    await expect(page.locator('#facets:not([aria-busy])')).toBeVisible();
+
+    // The facets of the second one do not come until its words have been typed.
+    let go = (): void => undefined;
+    const waiting = new Promise<void>((done) => (go = done));
+    await page.route(/\/facets\?/, async (route) => {
+        await waiting;
+        await route.continue().catch(() => undefined);
+    });
+    await page.keyboard.press('Control+d');
+    await expect(uses(page)).toHaveCount(2);
+    await setField(page, 'Y', '400');
+    await type(page, label, 'Kiln 2');
+    await expect(page.locator('#facets[aria-busy]')).toBeVisible();
+    go();
+    await expect(page.locator('#facets:not([aria-busy])')).toBeVisible();
+    await expect(label).toHaveValue('Kiln 2');
+    await page.keyboard.press('Escape');
+    await saved(page);
+    await expect(uses(page).locator('[data-kind=text]')).toHaveText(['Kiln 1', 'Kiln 2']);
+});
+
 test('a component is placed from the kit, written in where it stands, exchanged, released, and deleted with what uses it', async ({ page }) => {
     await openDemo(page, 'Buttons');
     await near(page, 'Welcome');

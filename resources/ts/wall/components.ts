@@ -7,6 +7,8 @@ type Input = HTMLInputElement | HTMLSelectElement;
 export interface Around {
     /** The layers that the facets speak of. */
     on: () => { screen: string | null; layers: string[] };
+    /** The layer that they show, which may still be the one that was selected before. */
+    shown: () => string;
     inCell: () => { apart?: true };
     /** Waits for what a field has asked for. */
     settle: (field: Input, made: Promise<Answer | null>) => void;
@@ -23,10 +25,9 @@ const componentOf = (field: Element): string => field.closest<HTMLElement>('[dat
 
 const component = (layer: string): string | undefined => document.querySelector<SVGElement>(`#stage [data-layer="${CSS.escape(layer)}"]`)?.dataset['component'];
 
-/** The facets may still show the slots of what was selected before: what is entered is meant for the same slot of what is selected now. */
-function ofNow(slot: string, now: string): string {
-    const drawn = document.querySelector<HTMLElement>('#facets .subject [data-rename]')?.dataset['rename'] ?? now;
-    return now !== '' && drawn !== now && slot.endsWith(`.${drawn}`) && component(now) === component(drawn) ? slot.slice(0, -drawn.length) + now : slot;
+/** What is entered for a slot of what was selected before is meant for the same slot of what is selected now. */
+function ofNow(slot: string, shown: string, now: string): string {
+    return now !== '' && shown !== now && slot.endsWith(`.${shown}`) && component(now) === component(shown) ? slot.slice(0, -shown.length) + now : slot;
 }
 
 export class Components {
@@ -87,7 +88,7 @@ export class Components {
     /** What an instance fills in: in an array's cells where these take it from, otherwise in itself. */
     private filled(address: string, path: string, value: string): Command {
         const { screen, layers } = this.around.on();
-        const slot = ofNow(address, layers[0] ?? '');
+        const slot = ofNow(address, this.around.shown(), layers[0] ?? '');
         const inCells = document.querySelector(`[data-layer="${CSS.escape(layers[0] ?? '')}"]`)?.closest('[data-array]');
         const apart = inCells ? this.around.inCell() : { apart: true };
         if (path === 'words') return { type: 'set-words', screen, layer: slot, words: value, ...apart };

@@ -61,6 +61,8 @@ export class Facets {
     private readonly place = document.getElementById('facets')!;
     private readonly fragment: Fragment;
     private subject: Subject;
+    /** What they show: until the server has answered that is what was selected before. */
+    private shown: Subject;
     /** What layers are brought into line with; kept from one selection to the next. */
     private alignWith = 'each';
     private gap = '';
@@ -88,7 +90,7 @@ export class Facets {
         private readonly server: Server,
         private readonly outside: Outside,
     ) {
-        this.subject = { screen: this.place.dataset['screen'] ?? '', layers: [], screens: [] };
+        this.subject = this.shown = { screen: this.place.dataset['screen'] ?? '', layers: [], screens: [] };
         this.fragment = new Fragment(this.place, () => this.address(this.subject), () => server.sequence, () => this.drawn());
         this.place.addEventListener('change', (event) => this.changed(event.target as HTMLInputElement));
         this.place.addEventListener('input', (event) => {
@@ -132,7 +134,7 @@ export class Facets {
         });
         this.binding = new Binding({ on: () => ({ screen: this.subject.screen || null, layers: this.subject.layers, screens: this.everyScreen() }), edit: (command) => this.server.edit({ ...command, ...this.inCell }), url: this.outside.tokens });
         this.components = new Components({
-            on: () => this.on, inCell: () => this.inCell, settle: (field, made) => this.settle(field, made), server: this.server,
+            on: () => this.on, shown: () => this.shown.layers[0] ?? '', inCell: () => this.inCell, settle: (field, made) => this.settle(field, made), server: this.server,
             pick: (layers) => this.selection.pick(layers, this.subject.screen), picture: this.outside.picture, accept,
         });
         this.wireLabels();
@@ -375,6 +377,7 @@ export class Facets {
             if (entered?.whole) (field as HTMLInputElement).select();
         }
         this.entered = null;
+        this.shown = this.subject;
         this.coats.drawn();
         this.colours.drawn();
         this.moving.drawn();
@@ -424,6 +427,7 @@ export class Facets {
             if (input.value !== '') void this.server.edit(...this.everyScreen().map((one) => ({ type: 'put-grid', screen: one, grid: { id: fresh(), kind: input.value } })));
             return;
         }
+        if (this.place.ariaBusy === 'true' && input.closest('[data-cue-field], [data-grid-field], [data-component-of]')) return this.later(input);
         if (this.components.changed(input)) return;
         if (input.dataset['screenTheme'] !== undefined) return void this.server.edit({ type: 'show-theme', theme: input.value || null, screens: this.everyScreen() });
         if (input.dataset['framed'] !== undefined) return void this.server.edit({ type: 'set-framed', framed: (input as HTMLInputElement).checked });
@@ -439,17 +443,19 @@ export class Facets {
         // The browser says it once more when a field is left that Enter has sent already.
         if (isWritten(input) && input.value === told(input)) return;
         accept(input);
-        // What has no name of its own is, while the facets are about the layer before, that in the same place of the one that is selected.
-        if (input.dataset['cueField'] !== undefined && this.place.ariaBusy === 'true') {
-            const [{ value }, { subject }] = [input, this];
-            return void this.fragment.ask().then(() => {
-                if (!input.isConnected || this.subject !== subject) return;
-                input.value = value;
-                this.changed(input);
-            });
-        }
         const commands = this.commandsOf(input);
         if (commands.length > 0) this.settle(input, this.server.edit(...commands));
+    }
+
+    /** What names by an id what it is about is, while the facets show what was selected before, meant for that in the same place of what is selected now. */
+    private later(input: HTMLInputElement | HTMLSelectElement): void {
+        const [{ value }, { subject }, saved] = [input, this, this.server.hold()];
+        void this.fragment.ask().then(() => {
+            saved();
+            if (!input.isConnected || this.subject !== subject) return;
+            input.value = value;
+            this.changed(input);
+        });
     }
 
     /** What a field asks for with what it shows now. */
