@@ -429,7 +429,7 @@ const commands = new Commands(register({
         overlay.show();
     },
 }), JSON.parse(page.dataset['keys'] ?? '{}') as Record<string, string[]>);
-new Keyboard(commands, gestures, wall);
+new Keyboard(commands, gestures, selection, wall);
 const keyList = new KeyList(commands, (own) => void send(urls['keys']!, own).catch(onProblem));
 const find = new Find(urls['find']!, commands, found);
 const menu = new Menu(wall, commands, (at) => pointedAt(parts, at), (id, screen) => selection.pick([id], screen));

@@ -14,6 +14,7 @@ async function check(page: Page, leaveOut: string[] = [], within: string[] = [])
     }
     // What the facets say of an old selection is pale until they speak of the new one.
     await expect(page.locator('#facets[aria-busy]')).toHaveCount(0);
+    await page.evaluate(() => Promise.all((document.getElementById('facets')?.getAnimations({ subtree: true }) ?? []).map((one) => one.finished)));
     const { violations } = await builder.analyze();
     expect(violations.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
 }

@@ -109,14 +109,15 @@ export class Asking {
             this.together.start(JSON.parse(data['found']!) as Found);
             overlay.show();
         } else if (button.dataset['copies'] === 'component') {
+            const select = selection.later();
             const copies = (JSON.parse(data['found']!) as Found).copies.map(({ parts: [root] }) => root!);
-            void server.edit({ type: 'gather-instances', layers: copies, seed: fresh() }).then((answer) => answer && selection.pick([copies[0]!], screen));
+            void server.edit({ type: 'gather-instances', layers: copies, seed: fresh() }).then((answer) => select(() => answer && selection.pick([copies[0]!], screen)));
         } else if (button.dataset['copies'] === 'select') {
             selection.pick(beside, screen);
         } else {
-            void server.edit({ type: 'gather-copies', screen: screen || null, layers: beside, seed: fresh() }).then((answer) => {
-                if (answer?.added[0]) selection.pick([answer.added[0]], screen);
-            });
+            const select = selection.later();
+            void server.edit({ type: 'gather-copies', screen: screen || null, layers: beside, seed: fresh() })
+                .then((answer) => select(() => answer?.added[0] && selection.pick([answer.added[0]], screen)));
         }
     }
 }

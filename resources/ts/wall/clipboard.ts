@@ -3,6 +3,7 @@ import { toast } from '../dialogs.ts';
 import { layerOf } from './address.ts';
 import type { Making } from './making.ts';
 import { chosen, type Parts } from './parts.ts';
+import type { Answer } from './messages.ts';
 import { fresh, send, type Problem } from './server.ts';
 
 /** The browser's own clipboard holds a mark by which a paste knows that what was copied here is meant. */
@@ -46,6 +47,7 @@ export class Clipboard {
     }
 
     private async copy(cut: boolean, mark: string): Promise<void> {
+        await this.on.selection.settled();
         // What is meant is what is selected now, not when the answer comes.
         const meant = chosen(this.on);
         await this.on.server.rest();
@@ -60,23 +62,32 @@ export class Clipboard {
 
     /** At the same place; on the screen that it came from, a little beside each time. */
     private async paste(): Promise<void> {
-        await this.copying;
         const { selection, server } = this.on;
-        const kept = JSON.parse(localStorage.getItem(KEPT) ?? 'null') as Kept | null;
-        if (!kept) return toast('There is nothing to paste yet: copy layers first.');
-        const by = kept.screen === selection.screen ? 16 * kept.times : 0;
-        const layers = kept.layers.map((layer) => ({ ...layer, x: layer.x + by, y: layer.y + by }));
-        localStorage.setItem(KEPT, JSON.stringify({ ...kept, times: kept.times + (kept.screen === selection.screen ? 1 : 0) }));
+        const [saved, select] = [server.hold(), selection.later()];
+        // Where it is meant to go is where one is now, not when the copy is there.
         const { screen, screens } = selection;
+        const made = await this.copying.then(() => this.put(screen, screens)).finally(saved);
+        select(() => made && selection.pick(made.added, screen));
+    }
+
+    private async put(screen: string, screens: string[]): Promise<Answer | null> {
+        const { server } = this.on;
+        const kept = JSON.parse(localStorage.getItem(KEPT) ?? 'null') as Kept | null;
+        if (!kept) {
+            toast('There is nothing to paste yet: copy layers first.');
+            return null;
+        }
+        const by = kept.screen === screen ? 16 * kept.times : 0;
+        const layers = kept.layers.map((layer) => ({ ...layer, x: layer.x + by, y: layer.y + by }));
+        localStorage.setItem(KEPT, JSON.stringify({ ...kept, times: kept.times + (kept.screen === screen ? 1 : 0) }));
         const along = { ...((kept.icons ?? []).length > 0 ? { icons: kept.icons } : {}), ...((kept.fonts ?? []).length > 0 ? { fonts: kept.fonts } : {}) };
         const step = `Paste ${layers.length === 1 ? 'a layer' : `${layers.length} layers`}`;
         if (screens.length > 1) {
             // At the same place on every screen that is selected, in one step.
             await server.edit(...screens.map((one) => ({ type: 'create-layers', screen: one, layers: kept.layers, ...along, seed: fresh(), step: `${step} on ${screens.length} screens` })));
-            return;
+            return null;
         }
-        const answer = await server.edit({ type: 'create-layers', screen: screen || null, layers, ...along, seed: fresh(), step });
-        if (answer) selection.pick(answer.added, screen);
+        return server.edit({ type: 'create-layers', screen: screen || null, layers, ...along, seed: fresh(), step });
     }
 
     /** Whether the one widget that is selected has entries, which a table that was copied elsewhere can fill. */

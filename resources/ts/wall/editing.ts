@@ -14,9 +14,10 @@ export class Editing {
     /** Undoes a step, and selects what it restored. */
     undo(): void {
         const { server, selection, picture } = this.on;
+        const select = selection.later();
         void server.undo().then((answer) => {
             const first = answer?.added[0] ? picture.layer(answer.added[0]) : null;
-            if (answer && first) selection.pick(answer.added.filter((id) => picture.layer(id)), picture.screenOf(first));
+            select(() => answer && first && selection.pick(answer.added.filter((id) => picture.layer(id)), picture.screenOf(first)));
         });
     }
 
@@ -35,11 +36,14 @@ export class Editing {
         const { selection, server, picture, camera } = this.on;
         const screen = selection.screens[0] ?? selection.screen;
         if (!screen) return;
+        const select = selection.later();
         const answer = await server.edit({ type: 'duplicate-screen', screen, seed: fresh() });
         const added = answer?.patches.find((patch) => patch.added && patch.screen)?.screen;
-        if (!added) return;
-        selection.pickScreens([added]);
-        camera.reveal(picture.screenBox(added));
+        select(() => {
+            if (!added) return;
+            selection.pickScreens([added]);
+            camera.reveal(picture.screenBox(added));
+        });
     }
 
     group(): void {
@@ -61,8 +65,9 @@ export class Editing {
         if (groups.length === 0) return toast('Select a group, a stack or a compound to take it apart.');
         const { screen } = selection;
         const inside = groups.flatMap((layer) => layersIn(layer).map((child) => child.dataset['layer']!));
+        const select = selection.later();
         const answer = await server.edit({ type: 'ungroup-layers', ...chosen(this.on), parent: selection.group, layers: groups.map((layer) => layer.dataset['layer']!) });
-        if (answer) selection.pick(inside, screen);
+        select(() => answer && selection.pick(inside, screen));
     }
 
     /** Puts the selected shapes together to one, of which they are the parts. */
@@ -82,7 +87,9 @@ export class Editing {
     outlineStrokes(): void {
         const { selection, server } = this.on;
         const { layers, screen } = selection;
-        void server.edit({ type: 'outline-strokes', ...chosen(this.on), parent: selection.group }).then((answer) => answer && answer.added.length > 0 && selection.pick([...layers, ...answer.added], screen));
+        const select = selection.later();
+        void server.edit({ type: 'outline-strokes', ...chosen(this.on), parent: selection.group })
+            .then((answer) => select(() => answer && answer.added.length > 0 && selection.pick([...layers, ...answer.added], screen)));
     }
 
     /** Makes an icon of the project from the selection, which stays as it is. */
@@ -112,12 +119,12 @@ export class Editing {
     component(): void {
         const { selection, server, picture } = this.on;
         const { layers, screen } = selection;
+        const select = selection.later();
         void server.edit({ type: 'make-component', ...chosen(this.on), seed: fresh() }).then((answer) => {
-            if (!answer) return;
             // Of one layer the instance is that layer; of several it is new.
-            const uses = answer.added.filter((id) => picture.layer(id)?.dataset['component'] !== undefined);
-            selection.pick(uses.length > 0 ? uses : layers, screen);
-            toast('A component: its sheet hangs below the screens, and it stands first in the kit (K).');
+            const uses = (answer?.added ?? []).filter((id) => picture.layer(id)?.dataset['component'] !== undefined);
+            select(() => answer && selection.pick(uses.length > 0 ? uses : layers, screen));
+            if (answer) toast('A component: its sheet hangs below the screens, and it stands first in the kit (K).');
         });
     }
 
@@ -136,11 +143,12 @@ export class Editing {
         const { selection, server } = this.on;
         const { layers, screen } = selection;
         if (layers.length === 0) return;
-        void server.edit({ type, ...chosen(this.on), ...more, seed: fresh() }).then((answer) => {
+        const select = selection.later();
+        void server.edit({ type, ...chosen(this.on), ...more, seed: fresh() }).then((answer) => select(() => {
             if (!answer) return;
             selection.pick(answer.added.length > 0 ? answer.added : layers, screen);
             then(answer);
-        });
+        }));
     }
 
     /** In front of or behind its siblings: by one, or of all. */

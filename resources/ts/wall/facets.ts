@@ -617,7 +617,7 @@ export class Facets {
             case 'into-mask': this.selection.pick([id!], screen); break;
             case 'even': void this.server.edit({ type: 'even-layers', ...this.on }); break;
             case 'remove-grid': void this.server.edit({ type: 'remove-grid', screen: owner.screen, grid: id }); break;
-            case 'detach': void this.server.edit({ type: 'detach-arrays', ...this.on, seed: fresh() }).then((answer) => answer && this.selection.pick(answer.added, screen)); break;
+            case 'detach': this.detach(screen); break;
             case 'sheet': document.dispatchEvent(new CustomEvent('kindred:sheet', { detail: id })); break;
             case 'mark': void this.server.edit({ type: 'mark-layers', ...this.on, ...this.inCell, [button.dataset['name']!]: button.dataset['value'] === 'true' }); break;
             case 'align': this.align(button.dataset['name']!); break;
@@ -630,6 +630,11 @@ export class Facets {
             case 'entry': void this.server.edit({ type: 'set-entry', screen: owner.screen }); break;
             default: document.dispatchEvent(new CustomEvent('kindred:do', { detail: button.dataset['do'] }));
         }
+    }
+
+    private detach(screen: string): void {
+        const select = this.selection.later();
+        void this.server.edit({ type: 'detach-arrays', ...this.on, seed: fresh() }).then((answer) => select(() => answer && this.selection.pick(answer.added, screen)));
     }
 
     /** A shadow on one side alone. */

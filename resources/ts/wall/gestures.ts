@@ -90,7 +90,7 @@ export class Gestures {
         private readonly makers: Makers,
         snapUrl: string,
     ) {
-        this.desk = { camera, picture, selection, overlay, server, snapping: (screen, parent, layers) => new Snapping(camera, picture, snapUrl, screen, parent, layers) };
+        this.desk = { camera, picture, selection, overlay, server, snapping: (screen, parent, layers) => new Snapping(camera, picture, snapUrl, screen, parent, layers, () => this.again()) };
         wall.addEventListener('pointerdown', (event) => this.down(event));
         wall.addEventListener('pointermove', (event) => this.pinch(event));
         for (const kind of ['pointerup', 'pointercancel'] as const) wall.addEventListener(kind, (event) => this.fingers.delete(event.pointerId));
@@ -115,6 +115,10 @@ export class Gestures {
         this.drag.cancel?.();
         this.finish();
         return true;
+    }
+
+    get isUnderWay(): boolean {
+        return this.drag !== null;
     }
 
     /** Resolves when nothing is under way. */
@@ -419,20 +423,24 @@ export class Gestures {
         }
         const elsewhere = to !== null && to !== screen && group === null && this.selection.across.length === 0;
         const [a, b] = [this.picture.screenBox(screen), this.picture.screenBox(to ?? screen)];
+        const select = this.selection.later();
         const answer = await this.server.edit(elsewhere
             ? { type: 'duplicate-layers', screen: screen || null, elsewhere, to: to || null, layers, seed: fresh(), dx: dx + a.x - b.x, dy: dy + a.y - b.y }
             : { type: 'duplicate-layers', screen: screen || null, parent: group, layers, seed: fresh(), dx, dy });
-        if (!answer || answer.added.length === 0) return;
-        this.copied = start && { layers: answer.added.join(), from: start };
-        this.selection.pick(answer.added, elsewhere ? to : screen);
+        select(() => {
+            if (!answer || answer.added.length === 0) return;
+            this.copied = start && { layers: answer.added.join(), from: start };
+            this.selection.pick(answer.added, elsewhere ? to : screen);
+        });
     }
 
     private transfer(from: string, to: string, by: Point): void {
         const [a, b] = [this.picture.screenBox(from), this.picture.screenBox(to)];
         const layers = this.selection.layers;
+        const select = this.selection.later();
         void this.server.edit({
             type: 'transfer-layers', screen: from || null, to: to || null, layers, dx: by.x + a.x - b.x, dy: by.y + a.y - b.y,
-        }).then((answer) => { if (answer) this.selection.pick(layers, to); });
+        }).then((answer) => select(() => answer && this.selection.pick(layers, to)));
     }
 
     private moveScreens(from: Point): Drag {
@@ -535,8 +543,9 @@ export class Gestures {
     async create(screen: string, layer: Record<string, unknown>, docked = false): Promise<void> {
         this.makers.done();
         const entered = this.entered(screen, layer);
+        const select = this.selection.later();
         const answer = await this.server.edit({ type: 'create-layers', screen: screen || null, layers: [layer], ...entered, ...(docked ? { docked } : {}), seed: fresh() });
-        if (answer && answer.added.length > 0) this.selection.pick(answer.added, screen);
+        select(() => answer && answer.added.length > 0 && this.selection.pick(answer.added, screen));
     }
 
     /**
@@ -661,7 +670,13 @@ export class Gestures {
         if (!this.drag || !this.started) return this.look(event);
         if (!this.moved && !isDrag(this.started, event)) return;
         this.moved = true;
+        this.pointer = event;
         this.drag.move(event);
+    }
+
+    /** What is known has changed, though the pointer has not moved. */
+    private again(): void {
+        if (this.drag && this.moved && this.pointer) this.drag.move(this.pointer);
     }
 
     private up(event: PointerEvent): void {

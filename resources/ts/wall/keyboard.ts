@@ -1,7 +1,8 @@
 /** Keys at the wall: they work whatever has the focus, except where text is typed. */
-import { Shortcut, type Commands } from './commands.ts';
+import { Shortcut, type Commands, type GROUPS } from './commands.ts';
 import { told } from './fields.ts';
 import type { Gestures } from './gestures.ts';
+import type { Selection } from './selection.ts';
 
 /** Fields in which letters, arrows and Delete belong to what is typed. */
 const TYPED = 'input:not([type=checkbox], [type=color], [type=file], [type=range]), textarea, [contenteditable]';
@@ -13,8 +14,18 @@ function needs(target: Element, keys: string): boolean {
     return target.closest('button, a, summary') !== null && /^(Enter|Space|Tab|Shift\+Tab)$/.test(keys);
 }
 
+/** Commands of these groups are about what is selected. */
+const ABOUT_SELECTION: readonly string[] = ['Selection', 'Editing', 'Arranging'] satisfies (typeof GROUPS)[number][];
+
+/** What follows the order of the edits without that, and is pressed many times in a row. */
+const BY_THEMSELVES = ['undo', 'redo'];
+
 export class Keyboard {
-    constructor(private readonly commands: Commands, private readonly gestures: Gestures, private readonly wall: HTMLElement) {
+    /** Keys that wait for what they are about, in the order in which they were pressed. */
+    private waiting = 0;
+    private turn: Promise<void> = Promise.resolve();
+
+    constructor(private readonly commands: Commands, private readonly gestures: Gestures, private readonly selection: Selection, private readonly wall: HTMLElement) {
         document.addEventListener('keydown', (event) => this.down(event));
         document.addEventListener('keyup', (event) => this.up(event));
         window.addEventListener('blur', () => this.letGo());
@@ -42,7 +53,19 @@ export class Keyboard {
         const command = this.commands.of(keys).find((one) => one.when?.() !== false);
         if (!command) return;
         event.preventDefault();
-        command.run();
+        const waits = this.waiting > 0 || (this.selection.isComing && !BY_THEMSELVES.includes(command.id));
+        if (waits && !this.gestures.isUnderWay && ABOUT_SELECTION.includes(command.group)) this.later(keys);
+        else command.run();
+    }
+
+    /** What has just been made is what the next key is about. */
+    private later(keys: string): void {
+        this.waiting++;
+        this.turn = this.turn.then(() => this.selection.settled()).then(() => {
+            this.waiting--;
+            // What fails is said, and holds up no other key.
+            queueMicrotask(() => this.commands.of(keys).find((one) => one.when?.() !== false)?.run());
+        });
     }
 
     /** Whether a key with Ctrl belongs to a field: it undoes what has been typed there, and copies and pastes its words. */

@@ -24,11 +24,12 @@ export class Making {
         const { picture, selection, server, camera } = this.on;
         const last = picture.screens().at(-1)?.dataset['screen'];
         const id = fresh();
-        void server.edit({ type: 'create-screen', screen: { id, device, width, height, view: height, ground: '#ffffff' } }).then((answer) => {
+        const select = selection.later();
+        void server.edit({ type: 'create-screen', screen: { id, device, width, height, view: height, ground: '#ffffff' } }).then((answer) => select(() => {
             if (!answer) return;
             selection.pickScreens([id]);
             camera.fit(around([id, last ?? id].flatMap((one) => corners(picture.screenBox(one)))), 1);
-        });
+        }));
     }
 
     icon(icon: string, screen: string, at: Point, size: number | null): void {
@@ -179,8 +180,9 @@ export class Making {
                 ? { x: Math.round(at.x - (screen ? frame.x : 0) - brought.width / 2), y: Math.round(at.y - (screen ? frame.y : 0) - brought.height / 2) }
                 : { x: Math.round((frame.width - brought.width) / 2) + (screen ? 0 : frame.x), y: Math.round(Math.max(0, Math.min(120, (frame.height - brought.height) / 2))) + (screen ? 0 : frame.y) };
             const layers = brought.layers.map((layer) => ({ ...layer, x: layer.x + corner.x, y: layer.y + corner.y }));
+            const select = selection.later();
             const answer = await server.edit({ type: 'create-layers', screen: screen || null, layers, seed: fresh(), step: `Import ${name}`, docked: at === null });
-            if (answer) selection.pick(answer.added, screen);
+            select(() => answer && selection.pick(answer.added, screen));
             if (brought.left.length > 0) toast(`${brought.left.join('. ')}.`);
         } catch (problem) {
             this.on.problem(problem instanceof Problem ? problem : new Problem('It could not be read; nothing was added.', 0, ''));

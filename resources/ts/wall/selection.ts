@@ -3,6 +3,9 @@ import { copiesOf, inOneCopy, layerOf } from './address.ts';
 import { around, corners, type Box } from './geometry.ts';
 import type { Picture } from './picture.ts';
 
+/** For so long keys wait at most for what they are about, ms. */
+const PATIENCE = 2000;
+
 export class Selection {
     /** The current screen: the one whose facets and outline show; '' when it is the wall. */
     screen = '';
@@ -11,10 +14,42 @@ export class Selection {
     screens: string[] = [];
     /** The group that has been entered, whose layers are picked one by one. */
     group: string | null = null;
+    /** Counts what is picked, by which is known whether something else has been picked since. */
+    private turn = 0;
+    /** How many things are being made that will be selected. */
+    private coming = 0;
+    private waiting: (() => void)[] = [];
 
     constructor(private readonly picture: Picture, private readonly onChange: () => void) {}
 
+    /**
+     * Something is being made that is to be selected once it is there.
+     *
+     * @return to be called when it is there, or will never be: selects it, unless something else has been picked meanwhile
+     */
+    later(): (select?: () => void) => void {
+        const { turn } = this;
+        this.coming++;
+        return (select) => {
+            if (select && turn === this.turn) {
+                select();
+                this.turn = turn;
+            }
+            if (--this.coming === 0) for (const go of this.waiting.splice(0)) go();
+        };
+    }
+
+    get isComing(): boolean {
+        return this.coming > 0;
+    }
+
+    /** Resolves when nothing is being made that will be selected, or that takes too long. */
+    async settled(): Promise<void> {
+        if (this.coming > 0) await new Promise<void>((go) => (this.waiting.push(go), setTimeout(go, PATIENCE)));
+    }
+
     pick(layers: string[], screen: string): void {
+        this.turn++;
         const copies = inOneCopy(this.layers) ? copiesOf(this.layers[0]!) : [];
         this.screen = screen;
         this.layers = copies.length === 0 ? layers : layers.map((id) => this.there(id, copies));
@@ -31,6 +66,7 @@ export class Selection {
     }
 
     pickScreens(ids: string[]): void {
+        this.turn++;
         this.screens = ids;
         this.layers = [];
         this.group = null;
@@ -52,6 +88,7 @@ export class Selection {
     }
 
     clear(): void {
+        this.turn++;
         this.layers = [];
         this.screens = [];
         this.group = null;

@@ -25,14 +25,19 @@ export class Snapping {
     private snaps: Snaps | null = null;
     private original: Box | null = null;
 
-    /** Snapping begins when the answer arrives, a moment after the gesture began. */
-    constructor(private readonly camera: Camera, picture: Picture, url: string, screen: string, parent: string | null, layers: string[]) {
+    /**
+     * Snapping begins when the answer arrives, a moment after the gesture began.
+     *
+     * @param arrived called then: what is held where something is near comes to rest there
+     */
+    constructor(private readonly camera: Camera, picture: Picture, url: string, screen: string, parent: string | null, layers: string[], arrived: () => void = () => undefined) {
         const origin = picture.screenBox(screen);
         void send<Snaps>(`${url}?screen=${screen}&parent=${parent ?? ''}&layers=${layers.join(',')}`).then((snaps) => {
             for (const axis of ['x', 'y'] as const) {
                 for (const one of [...snaps.lines[axis], ...snaps.gaps[axis], ...(axis === 'y' ? snaps.baselines : [])]) shift(one, origin[axis] + snaps.by[axis], origin[across(axis)] + snaps.by[across(axis)]);
             }
             this.snaps = snaps;
+            arrived();
         }, () => undefined);
     }
 

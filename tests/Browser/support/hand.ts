@@ -84,10 +84,17 @@ async function answered(page: Page): Promise<void> {
     }
 }
 
-/** With KINDRED_SLOW the browser's processor is so many times slower. */
+/** With KINDRED_SLOW the browser's processor is so many times slower; with KINDRED_LATE what a page asks for sets out up to so many ms late. */
 export async function slowed(page: Page): Promise<void> {
     const rate = Number(process.env['KINDRED_SLOW'] ?? 1);
     if (rate > 1) await (await page.context().newCDPSession(page)).send('Emulation.setCPUThrottlingRate', { rate });
+    const late = Number(process.env['KINDRED_LATE'] ?? 0);
+    if (late === 0) return;
+    await page.route(/./, async (route) => {
+        if (['fetch', 'xhr'].includes(route.request().resourceType())) await new Promise((done) => setTimeout(done, Math.random() * late));
+        // Whoever asked may have given it up.
+        await route.continue().catch(() => undefined);
+    });
 }
 
 const expected: RegExp[] = [];

@@ -1,0 +1,107 @@
+/** Hands are quicker than answers: what is done meanwhile is about what it was meant for. */
+import { expect, type Page } from '@playwright/test';
+import { at, box, middle, near, openBare, openDemo, pick, saved, screen, test } from './support/hand.ts';
+
+/** Answers to what matches set out only when what is given back is called. */
+async function late(page: Page, what: RegExp): Promise<() => Promise<void>> {
+    let go = (): void => undefined;
+    const waiting = new Promise<void>((done) => (go = done));
+    await page.route(what, async (route) => {
+        await waiting;
+        // Whoever asked may have given it up.
+        await route.continue().catch(() => undefined);
+    });
+    return async () => {
+        go();
+        await page.unroute(what, undefined);
+        await saved(page);
+    };
+}
+
+/** A box on a screen, selected. */
+async function drawBox(page: Page, x: number, y: number): Promise<void> {
+    const one = screen(page, 'Screen 1');
+    await page.keyboard.press('s');
+    const [from, to] = [await at(one, x, y), await at(one, x + 60, y + 40)];
+    await page.keyboard.down('Control');
+    await page.mouse.move(...from);
+    await page.mouse.down();
+    await page.mouse.move(...to, { steps: 3 });
+    await page.mouse.up();
+    await page.keyboard.up('Control');
+    await saved(page);
+    await expect(page.locator('#facets:not([aria-busy]) .subject .kind')).toHaveText('box');
+}
+
+test('keys that follow a duplicate are about the copy, in their order', async ({ page }) => {
+    await openBare(page, 'Quick keys');
+    await drawBox(page, 40, 100);
+    const boxes = screen(page, 'Screen 1').locator('[data-kind=box]');
+    const [x, y] = await box(boxes.first());
+    const go = await late(page, /\/edits$/);
+    await page.keyboard.press('Control+d');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Control+d');
+    await page.keyboard.press('ArrowRight');
+    await go();
+    await expect(boxes).toHaveCount(3);
+    await expect.poll(async () => (await Promise.all([0, 1, 2].map(async (n) => (await box(boxes.nth(n))).slice(0, 2)))).join(' ')).toBe(`${x},${y} ${x! + 16},${y! + 18} ${x! + 33},${y! + 36}`);
+});
+
+test('what is picked while something is being made stays picked', async ({ page }) => {
+    await openBare(page, 'Quick picks');
+    await drawBox(page, 40, 100);
+    await drawBox(page, 200, 100);
+    const boxes = screen(page, 'Screen 1').locator('[data-kind=box]');
+    const first = (await boxes.first().getAttribute('data-layer'))!;
+    const go = await late(page, /\/edits$/);
+    await page.keyboard.press('Control+d');
+    await pick(page, await middle(boxes.first()), 'box');
+    await go();
+    await expect(boxes).toHaveCount(3);
+    await page.keyboard.press('Delete');
+    await saved(page);
+    await expect(boxes).toHaveCount(2);
+    await expect(page.locator(`[data-layer="${first}"]`)).toHaveCount(0);
+});
+
+test('what was copied goes to the screen on which it was pasted, wherever one has gone since', async ({ page }) => {
+    await openDemo(page, 'Quick paste');
+    await near(page, 'Booked');
+    const [from, to, after] = ['Booked', 'Welcome', 'Today'].map((name) => screen(page, name).locator(':scope > svg:not(.grid) > [data-layer]'));
+    const counts = [await from!.count(), await to!.count(), await after!.count()];
+    await pick(page, await middle(screen(page, 'Booked').locator('[data-kind=text]').first()), 'text');
+    const go = await late(page, /\/copy\?/);
+    await page.keyboard.press('Control+c');
+    await near(page, 'Welcome');
+    await page.keyboard.press('Control+v');
+    await expect(page.locator('#saved')).toHaveText(/saving/);
+    await near(page, 'Today');
+    await go();
+    await expect(to!).toHaveCount(counts[1]! + 1);
+    expect([await from!.count(), await after!.count()]).toEqual([counts[0], counts[2]]);
+    // One is still where one went.
+    await expect(page.locator('#facets:not([aria-busy]) .subject input')).toHaveValue('Today');
+});
+
+test('what is held where something is near comes to rest there once that is known', async ({ page }) => {
+    await openBare(page, 'Quick snap');
+    await drawBox(page, 40, 100);
+    await drawBox(page, 200, 300);
+    const boxes = screen(page, 'Screen 1').locator('[data-kind=box]');
+    const [x] = await box(boxes.first());
+    const go = await late(page, /\/snap\?/);
+    const [fromX, fromY] = await middle(boxes.last());
+    const target = await at(screen(page, 'Screen 1'), x! + 30 + 3, 320);
+    await page.mouse.move(fromX, fromY);
+    await page.mouse.down();
+    await page.mouse.move(target[0], fromY, { steps: 4 });
+    await expect.poll(async () => Math.round((await box(boxes.last()))[0]!)).not.toBe(200);
+    expect((await box(boxes.last()))[0]).not.toBe(x);
+    await go();
+    await expect.poll(async () => (await box(boxes.last()))[0]).toBe(x);
+    await page.mouse.up();
+    await saved(page);
+    expect((await box(boxes.last()))[0]).toBe(x);
+});
