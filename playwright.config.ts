@@ -6,7 +6,8 @@ export default defineConfig({
     // One for each core; the tests of a file run one after another.
     workers: 2,
     fullyParallel: false,
-    // With KINDRED_SLOW the browser's processor is so many times slower (tests/Browser/support/hand.ts); what is expected is waited for no longer.
+    // With KINDRED_SLOW the browser's processor is so many times slower, with KINDRED_LATE what pages ask for sets out up to so many ms late
+    // (tests/Browser/support/hand.ts); what is expected is waited for no longer.
     timeout: 60_000 * Number(process.env['KINDRED_SLOW'] ?? 1),
     expect: { timeout: 8_000 },
     retries: 0,

@@ -34,10 +34,10 @@ final readonly class Checks
     private const THINGS = [Entity::Token, Entity::Theme, Entity::ThemeValue, Entity::RuleSetting, Entity::Aside, Entity::Entry];
 
     /** Seconds for which one request looks at further screens; the browser asks again for the rest. */
-    private const PATIENCE = 0.5;
+    private const PATIENCE = 0.2;
 
     /** The same where what was asked about is known already, so that nobody waits. */
-    private const PATIENCE_FOR_THE_REST = 1.5;
+    private const PATIENCE_FOR_THE_REST = 2.5;
 
     /** The same of the one who looks ahead, whom nobody waits for at all. */
     private const PATIENCE_AHEAD = 5.0;

@@ -105,3 +105,60 @@ test('what is held where something is near comes to rest there once that is know
     await saved(page);
     expect((await box(boxes.last()))[0]).toBe(x);
 });
+
+test('what is typed right after a row was added goes into its cells, Tab between them', async ({ page }) => {
+    await openBare(page, 'Quick rows');
+    await page.evaluate(() => {
+        const data = new DataTransfer();
+        data.setData('text/plain', '<svg xmlns="http://www.w3.org/2000/svg" width="200" height="40"><rect width="200" height="40" fill="#f3eadd"/><text x="10" y="26" font-size="15">Celadon</text><text x="120" y="26" font-size="15">cone 6</text></svg>');
+        document.body.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+    });
+    await expect(screen(page, 'Screen 1').locator('[data-layer]')).toHaveCount(3);
+    await saved(page);
+    await page.locator('#facets').getByRole('button', { name: 'Array' }).click();
+    const cells = page.locator('#sheet .sheet-cell');
+    await expect(cells).toHaveCount(6);
+    await cells.nth(4).click();
+    const go = await late(page, /\/edits$/);
+    await page.keyboard.press('Control+Enter');
+    await page.keyboard.type('Ash');
+    await page.keyboard.press('Tab');
+    await page.keyboard.type('wood');
+    await go();
+    await expect(cells).toHaveCount(8);
+    await expect(cells.nth(7)).toHaveText('wood');
+    await page.keyboard.press('Enter');
+    await saved(page);
+    await expect(screen(page, 'Screen 1').locator('[data-kind=array] [data-kind=text]')).toHaveText(['Celadon', 'cone 6', 'Celadon', 'cone 6', 'Celadon', 'cone 6', 'Ash', 'wood']);
+    // None of it was a command of the wall.
+    await expect(page.locator('article.screen')).toHaveCount(1);
+    await expect(page.locator('#devices')).toBeHidden();
+});
+
+test('a number that opens a facet and what is typed after it are about what was picked, though another facet stands there still', async ({ page }) => {
+    await openBare(page, 'Quick numbers');
+    await drawBox(page, 40, 100);
+    const one = screen(page, 'Screen 1').locator('[data-kind=box]');
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Escape');
+    await expect(page.locator('#facets:not([aria-busy]) .subject .kind')).toHaveText('screen');
+    const go = await late(page, /\/facets\?/);
+    await page.mouse.click(...(await middle(one)));
+    await page.keyboard.press('1');
+    await page.keyboard.type('52');
+    await page.keyboard.press('Enter');
+    await go();
+    await expect.poll(async () => (await box(one))[0]).toBe(52);
+    await expect(page.locator('#f-x')).toHaveValue('52');
+    // Not ended by Enter, it stands in the field.
+    const again = await late(page, /\/facets\?/);
+    await page.keyboard.press('Escape');
+    await page.mouse.click(...(await middle(one)));
+    await page.keyboard.press('1');
+    await page.keyboard.type('6');
+    await again();
+    await expect(page.locator('#f-x')).toBeFocused();
+    await page.keyboard.type('0');
+    await page.keyboard.press('Enter');
+    await expect.poll(async () => (await box(one))[0]).toBe(60);
+});

@@ -1,9 +1,17 @@
+export interface Ahead {
+    hold(): void;
+    into(field: HTMLElement | null): void;
+    /** Whether Escape was pressed, or Enter has ended it already. */
+    readonly givenUp: boolean;
+}
+
 /**
  * Takes what is typed while the place for it is still on its way: letters are not to be taken for commands meanwhile.
  *
  * @param entered what is written in one line, where Enter ends it before its place is there
+ * @param further where Tab leads from a field, for places that have several
  */
-export function ahead(entered?: (words: string) => void): { hold(): void; into(field: HTMLElement | null): void; readonly givenUp: boolean } {
+export function ahead(entered?: (words: string) => void, further?: (field: HTMLElement) => HTMLElement | null): Ahead {
     const taker = document.createElement('textarea');
     taker.className = 'sr-only';
     taker.setAttribute('aria-label', 'What is typed');
@@ -15,6 +23,10 @@ export function ahead(entered?: (words: string) => void): { hold(): void; into(f
             taker.remove();
             return entered(taker.value);
         }
+        if (further && (event.key === 'Tab' || event.key === 'Enter')) {
+            event.preventDefault();
+            if (event.key === 'Tab' && !event.shiftKey) taker.setRangeText('\t', taker.selectionStart, taker.selectionEnd, 'end');
+        }
         if (event.key !== 'Escape') return;
         givenUp = true;
         taker.blur();
@@ -25,7 +37,6 @@ export function ahead(entered?: (words: string) => void): { hold(): void; into(f
 
     return {
         hold,
-        /** Whether Escape was pressed, or Enter has ended it already. */
         get givenUp() {
             return givenUp;
         },
@@ -34,9 +45,12 @@ export function ahead(entered?: (words: string) => void): { hold(): void; into(f
             const [words, waiting] = [taker.value, document.activeElement === taker];
             taker.remove();
             if (!waiting) return;
-            field?.focus();
-            // As if it were typed: it can be taken back there, and is heard of.
-            if (field && words !== '') document.execCommand('insertText', false, words);
+            for (const [i, part] of (further ? words.split('\t') : [words]).entries()) {
+                if (i > 0) field = field && further!(field);
+                field?.focus();
+                // As if it were typed: it can be taken back there, and is heard of.
+                if (field && part !== '') document.execCommand('insertText', false, part);
+            }
         },
     };
 }

@@ -199,18 +199,21 @@ export class Facets {
 
     /** Opens a facet and goes into its first field; where the facets still show the earlier selection, into that of the new one as soon as it is there. */
     openFacet(number: number): void {
-        const enter = (): void => {
+        const first = (): HTMLElement | null => {
             const facet = this.place.querySelector<HTMLDetailsElement>(`details[data-facet=${FACETS[number - 1]}]`);
-            if (!facet) return;
-            facet.open = true;
-            facet.querySelector<HTMLElement>('input, select, .rows button')?.focus();
+            if (facet) facet.open = true;
+            return facet?.querySelector<HTMLElement>('input, select, .rows button') ?? null;
         };
-        enter();
-        if (this.place.ariaBusy !== 'true') return;
-        const address = this.address(this.subject);
-        void this.fragment.ask().then(() => {
-            if (address === this.address(this.subject) && [document.body, null].includes(document.activeElement as HTMLElement | null)) enter();
-        });
+        if (this.place.ariaBusy !== 'true') return first()?.focus();
+        // The first field of another selection may be another one: what is typed before it is there is meant for it.
+        const { subject } = this;
+        const typed = ahead((words) => void this.fragment.ask().then(() => {
+            const field = subject === this.subject ? first() : null;
+            if (!(field instanceof HTMLInputElement && field.matches(WRITTEN)) || words === '') return;
+            field.value = words;
+            said(field, 'change');
+        }));
+        void this.fragment.ask().then(() => typed.into(!typed.givenUp && subject === this.subject ? first() : null));
     }
 
     /** The name, ready to be typed over. */

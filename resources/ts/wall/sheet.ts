@@ -1,6 +1,6 @@
 /** The data sheet of an array or a chart: typed into, pasted into, filled from files, reordered. */
 import { toast } from '../dialogs.ts';
-import { ahead } from './ahead.ts';
+import { ahead, type Ahead } from './ahead.ts';
 import type { Command, Patch } from './messages.ts';
 import { fresh, Problem, send, type Server } from './server.ts';
 
@@ -27,8 +27,8 @@ export class DataSheet {
     /** Whether the sheet could not be shown anew because it was being typed into. */
     private owed = false;
     private renewing = Promise.resolve();
-    /** Where the focus goes once a row that was added is there: how many rows stand before it, and the column. */
-    private next: { row: number; column: string } | null = null;
+    /** Where the focus goes once a row that was added is there: how many rows stand before it, the column, and what is typed meanwhile. */
+    private next: { row: number; column: string; typed: Ahead } | null = null;
     /** Whether the focus has been in it. */
     private entered = false;
     /** Whether a pointer is pressed in the sheet. */
@@ -82,6 +82,7 @@ export class DataSheet {
 
     close(): void {
         this.array = null;
+        this.next?.typed.into(null);
         this.next = null;
         this.panel.hidden = true;
         this.panel.replaceChildren();
@@ -140,7 +141,7 @@ export class DataSheet {
         this.panel.querySelector('.sheet-room')?.scrollTo(left, top);
         const row = this.next && this.panel.querySelectorAll<HTMLElement>('tr[data-row]')[this.next.row];
         if (row) {
-            this.cell(row.dataset['row']!, this.next!.column)?.focus();
+            this.next!.typed.into(this.cell(row.dataset['row']!, this.next!.column));
             row.scrollIntoView({ block: 'nearest' });
             this.next = null;
         } else if (active) this.cell(active.row, active.column)?.focus();
@@ -182,7 +183,13 @@ export class DataSheet {
         const rows = [...this.panel.querySelectorAll('tr[data-row]')];
         const next = { row: after ? rows.indexOf(after) + 1 : rows.length, column: column ?? this.panel.querySelector<HTMLElement>('thead [data-column]')?.dataset['column'] ?? '' };
         // Not before it is there: another row stands in its place until then.
-        void this.edit({ type: 'add-rows', seed: fresh(), ...(after ? { after: after.dataset['row'] } : {}) }, () => (this.next = next));
+        const typed = ahead(undefined, (field) => this.beside(field, 1));
+        this.next?.typed.into(null);
+        let made = false;
+        void this.edit({ type: 'add-rows', seed: fresh(), ...(after ? { after: after.dataset['row'] } : {}) }, () => {
+            made = true;
+            this.next = { ...next, typed };
+        }).finally(() => !made && typed.into(null));
     }
 
     private async pressed(target: Element): Promise<void> {
@@ -250,9 +257,7 @@ export class DataSheet {
             if (next) this.cell(next, at.column)?.focus();
             else if (step === 0) field.blur();
         } else if (event.key === 'Tab' && !event.ctrlKey && !event.altKey) {
-            // From cell to cell and row to row, past what removes a row.
-            const all = [...this.panel.querySelectorAll<HTMLElement>('tbody td :is(.sheet-cell, .sheet-picture, [data-sheet-shown])')];
-            const next = all[all.indexOf(field) + (event.shiftKey ? -1 : 1)];
+            const next = this.beside(field, event.shiftKey ? -1 : 1);
             if (!next) return;
             event.preventDefault();
             next.focus();
@@ -261,6 +266,12 @@ export class DataSheet {
             if (field.dataset['was'] !== undefined) field.textContent = field.dataset['was'];
             field.blur();
         }
+    }
+
+    /** From cell to cell and row to row, past what removes a row. */
+    private beside(field: HTMLElement, by: 1 | -1): HTMLElement | null {
+        const all = [...this.panel.querySelectorAll<HTMLElement>('tbody td :is(.sheet-cell, .sheet-picture, [data-sheet-shown])')];
+        return all[all.indexOf(field) + by] ?? null;
     }
 
     /** One value goes where the caret is; a table goes into the cells from this one on. */

@@ -3,6 +3,9 @@ import { ask } from '../dialogs.ts';
 import type { Command } from './messages.ts';
 import type { Parts } from './parts.ts';
 
+/** As many are looked at at once. */
+const AT_ONCE = 2;
+
 export class Stress {
     private stop = new AbortController();
     private screen = '';
@@ -34,22 +37,30 @@ export class Stress {
         return this.on.urls['stress']!.replace('SCREEN', this.screen) + (strain === '' ? '' : `/${strain}`);
     }
 
-    /** All of them anew, one after another, until the dialog is closed. */
+    /** All of them anew, a few at once, until the dialog is closed. */
     private async fill(): Promise<void> {
         this.stop.abort();
         const stop = this.stop = new AbortController();
         const figures = [...this.dialog.querySelectorAll<HTMLElement>('[data-strain]')];
-        for (const [i, figure] of figures.entries()) {
-            this.say(`${i} of ${figures.length} looked at`);
-            figure.ariaBusy = 'true';
-            const answer = await fetch(this.url(figure.dataset['strain']!), { headers: { Accept: 'text/html' }, signal: stop.signal }).catch(() => null);
-            if (stop.signal.aborted) return;
-            figure.ariaBusy = null;
-            // What has nothing to say to this screen is left out.
-            figure.hidden = answer?.status === 204;
-            if (answer?.status === 200) figure.querySelector('[data-part=shown]')!.innerHTML = await answer.text();
-            figure.dataset['holds'] = String(figure.querySelector('[data-breaks="0"]') !== null);
-        }
+        const left = [...figures];
+        let looked = 0;
+        const look = async (): Promise<void> => {
+            for (let figure = left.shift(); figure; figure = left.shift()) {
+                this.say(`${looked} of ${figures.length} looked at`);
+                figure.ariaBusy = 'true';
+                const answer = await fetch(this.url(figure.dataset['strain']!), { headers: { Accept: 'text/html' }, signal: stop.signal }).catch(() => null);
+                const shown = answer?.status === 200 ? await answer.text().catch(() => null) : null;
+                if (stop.signal.aborted) return;
+                figure.ariaBusy = null;
+                // What has nothing to say to this screen is left out.
+                figure.hidden = answer?.status === 204;
+                if (shown !== null) figure.querySelector('[data-part=shown]')!.innerHTML = shown;
+                figure.dataset['holds'] = String(figure.querySelector('[data-breaks="0"]') !== null);
+                looked++;
+            }
+        };
+        await Promise.all(Array.from({ length: AT_ONCE }, look));
+        if (stop.signal.aborted) return;
         const breaks = [...this.dialog.querySelectorAll<HTMLElement>('[data-breaks]')].filter(({ dataset }) => dataset['breaks'] !== '0').length;
         this.say(breaks === 0 ? 'Everything holds.' : `Something breaks in ${breaks} of ${figures.filter(({ hidden }) => !hidden).length}.`);
     }
