@@ -43,11 +43,14 @@ export class Partners {
         const { server, selection, picture } = this.on;
         const { screen } = selection;
         const { screen: on, layers: [layer] } = chosen(this.on);
+        const select = selection.later();
         const answer = await server.edit({ type: 'pair-text', screen: on, layer: layer!, parent: selection.group, words: button.dataset['partner']!, above: button.dataset['above'] === 'true', style: JSON.parse(button.dataset['style']!) as object, seed: fresh() });
         const added = answer?.added[0];
         const drawn = added === undefined ? null : picture.layer(added);
-        if (!drawn) return;
-        selection.pick([added!], screen);
-        this.write(drawn);
+        select(() => {
+            if (!drawn) return;
+            selection.pick([added!], screen);
+            this.write(drawn);
+        });
     }
 }

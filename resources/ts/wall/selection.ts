@@ -3,7 +3,7 @@ import { copiesOf, inOneCopy, layerOf } from './address.ts';
 import { around, corners, type Box } from './geometry.ts';
 import type { Picture } from './picture.ts';
 
-/** For so long keys wait at most for what they are about, ms. */
+/** For so long keys wait at most for what is being made, ms: without a server work goes on. */
 const PATIENCE = 2000;
 
 export class Selection {
@@ -16,8 +16,8 @@ export class Selection {
     group: string | null = null;
     /** Counts what is picked, by which is known whether something else has been picked since. */
     private turn = 0;
-    /** How many things are being made that will be selected. */
-    private coming = 0;
+    /** What is being made and will be selected. */
+    private readonly coming = new Set<symbol>();
     private waiting: (() => void)[] = [];
 
     constructor(private readonly picture: Picture, private readonly onChange: () => void) {}
@@ -29,23 +29,33 @@ export class Selection {
      */
     later(): (select?: () => void) => void {
         const { turn } = this;
-        this.coming++;
+        const made = Symbol();
+        this.coming.add(made);
+        const end = (): void => {
+            this.coming.delete(made);
+            if (this.coming.size === 0) for (const go of this.waiting.splice(0)) go();
+        };
+        const patience = setTimeout(end, PATIENCE);
         return (select) => {
-            if (select && turn === this.turn) {
+            clearTimeout(patience);
+            try {
+                if (!select || turn !== this.turn) return;
                 select();
+                // That was no pick of the hand.
                 this.turn = turn;
+            } finally {
+                end();
             }
-            if (--this.coming === 0) for (const go of this.waiting.splice(0)) go();
         };
     }
 
     get isComing(): boolean {
-        return this.coming > 0;
+        return this.coming.size > 0;
     }
 
     /** Resolves when nothing is being made that will be selected, or that takes too long. */
     async settled(): Promise<void> {
-        if (this.coming > 0) await new Promise<void>((go) => (this.waiting.push(go), setTimeout(go, PATIENCE)));
+        if (this.isComing) await new Promise<void>((go) => this.waiting.push(go));
     }
 
     pick(layers: string[], screen: string): void {
