@@ -49,6 +49,30 @@ test('keys that follow a duplicate are about the copy, in their order', async ({
     await expect.poll(async () => (await Promise.all([0, 1, 2].map(async (n) => (await box(boxes.nth(n))).slice(0, 2)))).join(' ')).toBe(`${x},${y} ${x! + 16},${y! + 18} ${x! + 33},${y! + 36}`);
 });
 
+test('words that follow a key that leads into a field are not commands, though that waits for a copy', async ({ page }) => {
+    await openBare(page, 'Quick names');
+    await drawBox(page, 40, 100);
+    const go = await late(page, /\/edits$/);
+    await page.keyboard.press('Control+d');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('F2');
+    await page.keyboard.type('Bowl rim a');
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('ArrowDown');
+    // What the browser does itself is not held up.
+    await page.keyboard.press('Control+c');
+    await go();
+    const boxes = screen(page, 'Screen 1').locator('[data-kind=box]');
+    await expect(page.locator('#facets .subject input')).toHaveValue('Bowl rim a');
+    await expect(page).toHaveURL(/\/wall$/);
+    await expect(page.locator('article.screen')).toHaveCount(1);
+    const y = (await box(boxes.first()))[1]!;
+    await expect.poll(async () => (await box(boxes.last()))[1]).toBe(y + 18);
+    await page.keyboard.press('Control+v');
+    await saved(page);
+    await expect(boxes).toHaveCount(3);
+});
+
 test('what is picked while something is being made stays picked', async ({ page }) => {
     await openBare(page, 'Quick picks');
     await drawBox(page, 40, 100);

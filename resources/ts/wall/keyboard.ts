@@ -1,5 +1,5 @@
 /** Keys at the wall: they work whatever has the focus, except where text is typed. */
-import { Shortcut, type Commands, type GROUPS } from './commands.ts';
+import { Shortcut, type Command, type Commands, type GROUPS } from './commands.ts';
 import { told } from './fields.ts';
 import type { Gestures } from './gestures.ts';
 import type { Selection } from './selection.ts';
@@ -17,13 +17,14 @@ function needs(target: Element, keys: string): boolean {
 /** Commands of these groups are about what is selected. */
 const ABOUT_SELECTION: readonly string[] = ['Selection', 'Editing', 'Arranging'] satisfies (typeof GROUPS)[number][];
 
-/** What follows the order of the edits without that, and is pressed many times in a row. */
-const BY_THEMSELVES = ['undo', 'redo'];
+/** Except these: they follow the order of the edits, or are about nothing that is selected. */
+const BY_THEMSELVES = ['undo', 'redo', 'find'];
+
+interface Pressed { keys: string; key: string; written: boolean }
 
 export class Keyboard {
     /** Keys that wait for what they are about, in the order in which they were pressed. */
-    private waiting = 0;
-    private turn: Promise<void> = Promise.resolve();
+    private readonly waiting: Pressed[] = [];
 
     constructor(private readonly commands: Commands, private readonly gestures: Gestures, private readonly selection: Selection, private readonly wall: HTMLElement) {
         document.addEventListener('keydown', (event) => this.down(event));
@@ -49,23 +50,48 @@ export class Keyboard {
         // With a modifier nothing is typed; what fields do with those themselves, they do.
         if (typing && !(keys.startsWith('Ctrl+') && !this.edits(target as HTMLInputElement, keys))) return;
         if (!typing && needs(target, keys)) return;
-        if (!event.ctrlKey && !event.metaKey && !event.altKey && this.held(keys.replace('Shift+', ''), event)) return;
-        const command = this.commands.of(keys).find((one) => one.when?.() !== false);
+        const plain = !event.ctrlKey && !event.metaKey && !event.altKey;
+        // What the browser does itself with a key, as to copy, it does at once.
+        if (this.waiting.length > 0 && ((plain && event.key.length === 1) || this.commands.of(keys).length > 0)) return this.later(event, keys);
+        if (plain && this.held(keys.replace('Shift+', ''), event)) return;
+        const command = this.command(keys);
         if (!command) return;
+        const waits = this.selection.isComing && !this.gestures.isUnderWay && ABOUT_SELECTION.includes(command.group) && !BY_THEMSELVES.includes(command.id);
+        if (waits) return this.later(event, keys);
         event.preventDefault();
-        const waits = this.waiting > 0 || (this.selection.isComing && !BY_THEMSELVES.includes(command.id));
-        if (waits && !this.gestures.isUnderWay && ABOUT_SELECTION.includes(command.group)) this.later(keys);
-        else command.run();
+        command.run();
     }
 
-    /** What has just been made is what the next key is about. */
-    private later(keys: string): void {
-        this.waiting++;
-        this.turn = this.turn.then(() => this.selection.settled()).then(() => {
-            this.waiting--;
-            // What fails is said, and holds up no other key.
-            queueMicrotask(() => this.commands.of(keys).find((one) => one.when?.() !== false)?.run());
-        });
+    private command(keys: string): Command | undefined {
+        return this.commands.of(keys).find((one) => one.when?.() !== false);
+    }
+
+    /** What has just been made is what the next keys are about. */
+    private later(event: KeyboardEvent, keys: string): void {
+        event.preventDefault();
+        this.waiting.push({ keys, key: event.key, written: event.key.length === 1 && !event.ctrlKey && !event.metaKey && !event.altKey });
+        if (this.waiting.length === 1) void this.press();
+    }
+
+    private async press(): Promise<void> {
+        for (let next = this.waiting[0]; next; next = this.waiting[0]) {
+            // One of them may make what the next one is about.
+            await this.selection.settled();
+            this.waiting.shift();
+            try {
+                this.pressed(next);
+            } catch (problem) {
+                reportError(problem);
+            }
+        }
+    }
+
+    /** As if it were pressed now: one before it may have led into a field. */
+    private pressed({ keys, key, written }: Pressed): void {
+        const field = document.activeElement;
+        if (!field?.matches(TYPED)) this.command(keys)?.run();
+        else if (written) document.execCommand('insertText', false, key);
+        else field.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
     }
 
     /** Whether a key with Ctrl belongs to a field: it undoes what has been typed there, and copies and pastes its words. */
