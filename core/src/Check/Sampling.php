@@ -50,10 +50,10 @@ final class Sampling
      */
     public function of(Placed $one, Colour $colour, array $points): ?array
     {
-        $area = Box::around(...array_map(fn (Point $point): Box => new Box($point->x, $point->y, 0, 0), $points));
-        if ($area === null) {
+        if ($points === []) {
             return [];
         }
+        $area = Box::of($points);
         $near = [];
         $isEven = true;
         foreach ($this->bands()->meeting($area) as $number) {

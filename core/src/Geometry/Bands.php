@@ -41,9 +41,17 @@ final class Bands
         $keys = [];
         [$first, $last] = [self::band($box->y), self::band($box->y + $box->height)];
         // A box that is taller than the page is compared with each.
-        foreach ($last - $first > count($this->bands) ? [array_keys($this->boxes)] : [$this->tall, ...array_map(fn (int $band): array => $this->bands[$band] ?? [], range($first, $last))] as $band) {
-            foreach ($band as $key) {
-                if ($this->boxes[$key]->meets($box)) {
+        if ($last - $first > count($this->bands)) {
+            return array_values(array_filter(array_keys($this->boxes), fn (int $key): bool => $this->boxes[$key]->meets($box)));
+        }
+        foreach ($this->tall as $key) {
+            if ($this->boxes[$key]->meets($box)) {
+                $keys[$key] = $key;
+            }
+        }
+        for ($band = $first; $band <= $last; $band++) {
+            foreach ($this->bands[$band] ?? [] as $key) {
+                if (! isset($keys[$key]) && $this->boxes[$key]->meets($box)) {
                     $keys[$key] = $key;
                 }
             }

@@ -45,6 +45,25 @@ final readonly class Box
         return new self($left, $top, $right - $left, $bottom - $top);
     }
 
+    /**
+     * The smallest box around points; that of one point has no size.
+     *
+     * @param  non-empty-list<Point>  $points
+     */
+    public static function of(array $points): self
+    {
+        $left = $right = $points[0]->x;
+        $top = $bottom = $points[0]->y;
+        foreach ($points as $point) {
+            $left = min($left, $point->x);
+            $top = min($top, $point->y);
+            $right = max($right, $point->x);
+            $bottom = max($bottom, $point->y);
+        }
+
+        return new self($left, $top, $right - $left, $bottom - $top);
+    }
+
     public function equals(self $other): bool
     {
         return $this->x === $other->x && $this->y === $other->y && $this->width === $other->width && $this->height === $other->height;

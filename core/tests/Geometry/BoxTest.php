@@ -12,6 +12,12 @@ it('goes around boxes', function (): void {
         ->and(Box::around())->toBeNull();
 });
 
+it('goes around points as around boxes without a size', function (): void {
+    $points = [new Point(10, -5), new Point(-3, 40), new Point(28, 1)];
+    expect(Box::of($points))->toEqual(Box::around(...array_map(fn (Point $one): Box => new Box($one->x, $one->y, 0, 0), $points)))
+        ->and(Box::of([new Point(4, 7)]))->toEqual(new Box(4, 7, 0, 0));
+});
+
 it('turns about its middle', function (float $degrees, array $bounds): void {
     $turned = (new Box(10, 20, 100, 40))->turned($degrees);
     expect([$turned->x, $turned->y, $turned->width, $turned->height])->toEqualWithDelta($bounds, 0.001);
