@@ -1,6 +1,6 @@
 /** Components by hand: designed once, used many times, each with words and a state of its own. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { at, enter, extent, importFile, likeReload, middle, openBare, openDemo, near, pick, saved, screen, setField, still, test } from './support/hand.ts';
+import { at, enter, extent, importFile, heldBack, likeReload, middle, openBare, openDemo, near, paste, pick, saved, screen, setField, still, test } from './support/hand.ts';
 
 const facets = (page: Page): Locator => page.locator('#facets');
 const sheet = (page: Page): Locator => page.locator('article.screen[data-sheet]');
@@ -13,11 +13,7 @@ async function type(page: Page, field: Locator, value: string): Promise<void> {
 }
 
 async function draw(page: Page, svg: string, count: number): Promise<void> {
-    await page.evaluate((text) => {
-        const data = new DataTransfer();
-        data.setData('text/plain', text);
-        document.activeElement!.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
-    }, svg);
+    await paste(page, svg);
     await expect(screen(page, 'Screen 1').locator('[data-layer]')).toHaveCount(count);
     await saved(page);
 }
@@ -124,18 +120,13 @@ test('what is typed for an instance is its own, though the facets still show the
     await expect(page.locator('#facets:not([aria-busy])')).toBeVisible();
 
     // The facets of the second one do not come until its words have been typed.
-    let go = (): void => undefined;
-    const waiting = new Promise<void>((done) => (go = done));
-    await page.route(/\/facets\?/, async (route) => {
-        await waiting;
-        await route.continue().catch(() => undefined);
-    });
+    const go = await heldBack(page, /\/facets\?/);
     await page.keyboard.press('Control+d');
     await expect(uses(page)).toHaveCount(2);
     await setField(page, 'Y', '400');
     await type(page, label, 'Kiln 2');
     await expect(page.locator('#facets[aria-busy]')).toBeVisible();
-    go();
+    await go();
     await expect(page.locator('#facets:not([aria-busy])')).toBeVisible();
     await expect(label).toHaveValue('Kiln 2');
     await page.keyboard.press('Escape');

@@ -1,6 +1,6 @@
 /** What a hand does all day: nothing stale, no press lost, no letter lost, every key where it is expected. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { allowError, at, bareScreen, box, drag, extent, middle, near, openBare, openDemo, pick, saved, screen, test } from './support/hand.ts';
+import { allowError, at, bareScreen, box, drag, extent, heldBack, middle, near, openBare, openDemo, pick, saved, screen, test } from './support/hand.ts';
 import { numbers, rounds } from './support/random.ts';
 
 const settled = '#facets:not([aria-busy])';
@@ -234,17 +234,12 @@ test('a number that opens a facet goes into the field of the layer that is selec
     await openDemo(page, 'Quick facets');
     await near(page, 'Welcome');
     await expect(page.locator(`${settled} .subject .kind`)).toHaveText('screen');
-    let release = (): void => undefined;
-    const held = new Promise<void>((go) => (release = go));
-    await page.route(/\/facets\?/, async (route) => {
-        await held;
-        await route.continue();
-    });
+    const release = await heldBack(page, /\/facets\?/);
     await page.keyboard.press('s');
     await drag(page, await at(screen(page, 'Welcome'), 40, 700), await at(screen(page, 'Welcome'), 140, 740));
     await saved(page);
     await page.keyboard.press('1');
-    release();
+    await release();
     await expect(page.locator(`${settled} .subject .kind`)).toHaveText('box');
     await expect(page.locator('#f-x')).toBeFocused();
 });
@@ -254,19 +249,14 @@ test('why a number was refused stays under it when the answer to the change befo
     await openDemo(page, 'Quick refusals');
     await near(page, 'Welcome');
     await pick(page, await middle(layer(page, 't00002')), 'text');
-    let release = (): void => undefined;
-    const held = new Promise<void>((go) => (release = go));
-    await page.route(/\/facets\?/, async (route) => {
-        await held;
-        await route.continue();
-    });
+    const release = await heldBack(page, /\/facets\?/);
     await page.locator('#f-x').fill('50');
     await page.locator('#f-x').press('Enter');
     await saved(page);
     await page.locator('#f-opacity').fill('140%');
     await page.locator('#f-opacity').press('Enter');
     await expect(page.locator('#facets .field-problem')).toContainText('between 0 and 100 %');
-    release();
+    await release();
     await expect(page.locator('#f-x')).toHaveAttribute('value', '50');
     await expect(page.locator('#f-opacity')).toHaveValue('140%');
     await expect(page.locator('#facets .field-problem')).toContainText('between 0 and 100 %');
@@ -370,12 +360,7 @@ test('a value that has been sent stands in its field before it has been heard of
     await openDemo(page, 'Sent values');
     await near(page, 'Welcome');
     await pick(page, await middle(layer(page, 't00002')), 'text');
-    let letGo = (): void => undefined;
-    const held = new Promise<void>((go) => (letGo = go));
-    await page.route(/\/edits$/, async (route) => {
-        await held;
-        await route.continue();
-    });
+    const letGo = await heldBack(page, /\/edits$/);
     const x = page.locator('#f-x');
     await x.fill('40');
     await x.press('Enter');
@@ -387,7 +372,7 @@ test('a value that has been sent stands in its field before it has been heard of
     await x.click();
     await page.keyboard.type('40');
     await page.keyboard.press('Enter');
-    letGo();
+    await letGo();
     await saved(page);
     expect([(await stored(page, 't00002'))['x'], (await stored(page, 't00003'))['x']]).toEqual([40, 40]);
 });
@@ -696,17 +681,6 @@ test('a screen is renamed where its name stands, on the wall and in the reel', a
     await expect(page.locator('article.screen[data-screen=welcome] .screen-name')).toHaveText('Come in');
 });
 
-/** Holds answers of an address back until they are let go. */
-async function heldBack(page: Page, address: RegExp): Promise<() => void> {
-    let go = (): void => undefined;
-    const gone = new Promise<void>((done) => (go = done));
-    await page.route(address, async (route) => {
-        await gone;
-        await route.continue();
-    });
-    return go;
-}
-
 test('what is typed while its place is on its way goes there, and is no command', async ({ page }) => {
     const bare = await openBare(page, 'Typed ahead');
     const kit = await heldBack(page, /\/kit$/);
@@ -717,7 +691,7 @@ test('what is typed while its place is on its way goes there, and is no command'
     await expect(page.locator('dialog[open]')).toHaveCount(0);
     // So does a press where it goes.
     await page.mouse.click(...(await at(bare, 300, 200)));
-    kit();
+    await kit();
     const chart = bare.locator('[data-kind=chart]');
     await expect(chart).toHaveCount(1);
     await saved(page);
@@ -725,7 +699,7 @@ test('what is typed while its place is on its way goes there, and is no command'
     const sheet = await heldBack(page, /\/sheets\//);
     await page.keyboard.press('Enter');
     await page.keyboard.type('77');
-    sheet();
+    await sheet();
     await expect(page.locator('#sheet .sheet-cell:focus')).toHaveText('77');
     await page.keyboard.press('Enter');
     await saved(page);
@@ -737,7 +711,7 @@ test('what is typed while its place is on its way goes there, and is no command'
     await page.keyboard.press('n');
     await page.mouse.click(...(await at(bare, 300, 700)));
     await page.keyboard.type('Ask about the kiln');
-    notes();
+    await notes();
     await expect(page.locator('#note-words')).toHaveValue('Ask about the kiln');
     await expect(page.locator('#note-words')).toBeFocused();
     await expect(bare.locator('[data-layer]')).toHaveCount(1);

@@ -9,6 +9,8 @@ import type { Point } from '../../resources/ts/wall/geometry.ts';
 import { rounded } from '../../resources/ts/wall/lanes.ts';
 import type { Command } from '../../resources/ts/wall/messages.ts';
 import { documentOf, lifted, markers, richOf, type Paragraph, type Run } from '../../resources/ts/wall/rich.ts';
+import type { Picture } from '../../resources/ts/wall/picture.ts';
+import { Selection } from '../../resources/ts/wall/selection.ts';
 import { shaped } from '../../resources/ts/wall/shaping.ts';
 import { ask } from './support/php.ts';
 import { numbers } from './support/random.ts';
@@ -189,4 +191,35 @@ test('a mark of a shape that is dragged', () => {
     const points = [120, 72, 60, 1, 200].map((degrees) => (shaped('points', star, star, on(72), on(degrees), 50, none) as { points: number }).points);
     expect(points).toEqual([3, 5, 6, 100, 3]);
     expect([0.3, 0.8, 2].map((share) => (shaped('inner', star, star, on(36), on(36, share), 50, none) as { inner: number }).inner)).toEqual([0.3, 1, 1]);
+});
+
+test('what is made is selected in its order, unless the hand has picked something else since', () => {
+    const selection = new Selection({ layer: () => null } as unknown as Picture, () => undefined);
+    selection.pick(['bowl'], 'welcome');
+    const [first, second] = [selection.later(), selection.later()];
+    first(() => selection.pick(['mug'], 'welcome'));
+    second(() => selection.pick(['jug'], 'welcome'));
+    expect(selection.layers).toEqual(['jug']);
+    const [third, fourth] = [selection.later(), selection.later()];
+    third();
+    selection.pickScreens(['kiln']);
+    fourth(() => selection.pick(['jug'], 'welcome'));
+    expect([selection.layers, selection.screens]).toEqual([[], ['kiln']]);
+});
+
+test('who waits for what is being made does not wait for what is begun afterwards', async () => {
+    const selection = new Selection({ layer: () => null } as unknown as Picture, () => undefined);
+    const copied = selection.later();
+    let came = false;
+    const waiting = selection.settled().then(() => (came = true));
+    // As a paste that waits for the copy, which waits for what is copied.
+    const pasted = selection.later();
+    await Promise.resolve();
+    expect([came, selection.isComing]).toEqual([false, true]);
+    copied();
+    await waiting;
+    expect(selection.isComing).toBe(true);
+    pasted();
+    await selection.settled();
+    expect(selection.isComing).toBe(false);
 });

@@ -17,8 +17,7 @@ export class Selection {
     /** Counts what is picked, by which is known whether something else has been picked since. */
     private turn = 0;
     /** What is being made and will be selected. */
-    private readonly coming = new Set<symbol>();
-    private waiting: (() => void)[] = [];
+    private readonly coming = new Set<Promise<void>>();
 
     constructor(private readonly picture: Picture, private readonly onChange: () => void) {}
 
@@ -29,12 +28,10 @@ export class Selection {
      */
     later(): (select?: () => void) => void {
         const { turn } = this;
-        const made = Symbol();
+        let end = (): void => undefined;
+        const made = new Promise<void>((go) => (end = go));
         this.coming.add(made);
-        const end = (): void => {
-            this.coming.delete(made);
-            if (this.coming.size === 0) for (const go of this.waiting.splice(0)) go();
-        };
+        void made.then(() => this.coming.delete(made));
         const patience = setTimeout(end, PATIENCE);
         return (select) => {
             clearTimeout(patience);
@@ -53,9 +50,9 @@ export class Selection {
         return this.coming.size > 0;
     }
 
-    /** Resolves when nothing is being made that will be selected, or that takes too long. */
+    /** Resolves when what is being made by now is there, or takes too long. */
     async settled(): Promise<void> {
-        if (this.isComing) await new Promise<void>((go) => this.waiting.push(go));
+        await Promise.all(this.coming);
     }
 
     pick(layers: string[], screen: string): void {

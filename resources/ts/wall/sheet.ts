@@ -183,7 +183,7 @@ export class DataSheet {
         const rows = [...this.panel.querySelectorAll('tr[data-row]')];
         const next = { row: after ? rows.indexOf(after) + 1 : rows.length, column: column ?? this.panel.querySelector<HTMLElement>('thead [data-column]')?.dataset['column'] ?? '' };
         // Not before it is there: another row stands in its place until then.
-        const typed = ahead(undefined, (field) => this.beside(field, 1));
+        const typed = ahead(undefined, (field) => this.cellBeside(field, 1));
         this.next?.typed.into(null);
         let made = false;
         void this.edit({ type: 'add-rows', seed: fresh(), ...(after ? { after: after.dataset['row'] } : {}) }, () => {
@@ -257,7 +257,7 @@ export class DataSheet {
             if (next) this.cell(next, at.column)?.focus();
             else if (step === 0) field.blur();
         } else if (event.key === 'Tab' && !event.ctrlKey && !event.altKey) {
-            const next = this.beside(field, event.shiftKey ? -1 : 1);
+            const next = this.cellBeside(field, event.shiftKey ? -1 : 1);
             if (!next) return;
             event.preventDefault();
             next.focus();
@@ -269,7 +269,7 @@ export class DataSheet {
     }
 
     /** From cell to cell and row to row, past what removes a row. */
-    private beside(field: HTMLElement, by: 1 | -1): HTMLElement | null {
+    private cellBeside(field: HTMLElement, by: 1 | -1): HTMLElement | null {
         const all = [...this.panel.querySelectorAll<HTMLElement>('tbody td :is(.sheet-cell, .sheet-picture, [data-sheet-shown])')];
         return all[all.indexOf(field) + by] ?? null;
     }

@@ -263,6 +263,22 @@ export async function paste(page: Page, words: string): Promise<void> {
     }, words);
 }
 
+/** Holds what is asked for at an address back until it is let go, and waits for what follows. */
+export async function heldBack(page: Page, what: RegExp): Promise<() => Promise<void>> {
+    let go = (): void => undefined;
+    const waiting = new Promise<void>((done) => (go = done));
+    await page.route(what, async (route) => {
+        await waiting;
+        // Whoever asked may have given it up.
+        await route.continue().catch(() => undefined);
+    });
+    return async () => {
+        go();
+        await page.unroute(what);
+        await saved(page);
+    };
+}
+
 /** Waits until the wall has come to rest, and shows all that lies in the window. */
 export async function still(page: Page): Promise<void> {
     // What a key has just begun moves in the next frame.
