@@ -40,7 +40,7 @@ final readonly class CellPatches
         if ($earlier === null || $later === null || $earlier->key() !== $later->key()) {
             return null;
         }
-        $paint = $this->paint($before, $after, $old, $new, $rendering);
+        $paint = $this->paint($before, $after, $new, $new->content, $rendering);
 
         return $paint === null ? null : $this->changed($earlier, $later, $old->content, $new->content, $paint, $rendering);
     }
@@ -102,10 +102,10 @@ final readonly class CellPatches
      *
      * @return array<string, list<array{int, string, string|null}>>|null null where it is more than paint, not the same in all, or in cells of these cells
      */
-    private function paint(Tree $before, Tree $after, Layer $old, Layer $new, Rendering $rendering): ?array
+    private function paint(Tree $before, Tree $after, Layer $layer, ArrayLayer $array, Rendering $rendering): ?array
     {
         $paint = [];
-        foreach ($after->subtree($after->children(new Place($new->screen, $new->id))[0]->id) as $part) {
+        foreach ($after->subtree($after->children(new Place($layer->screen, $layer->id))[0]->id) as $part) {
             $earlier = $before->layer($part->id);
             if ($earlier === $part) {
                 continue;
@@ -116,7 +116,7 @@ final readonly class CellPatches
             }
             $difference = ShellDifference::between($this->renderer->shell($before, $earlier, $rendering), $this->renderer->shell($after, $part, $rendering));
             $nested = count($after->expanding($part)) > 1;
-            if ($difference === null || ($difference !== [] && ($nested || ! $new->content instanceof ArrayLayer || $new->content->sheet->feeding($part->id, Slot::Colour) !== null))) {
+            if ($difference === null || ($difference !== [] && ($nested || $array->sheet->feeding($part->id, Slot::Colour) !== null))) {
                 return null;
             }
             if ($difference !== []) {

@@ -11,9 +11,9 @@ use Kindred\Document\Difference;
 use Kindred\Document\Entity;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Container;
 use Kindred\Document\Layer\Expanding;
+use Kindred\Document\Layer\HasSheet;
 use Kindred\Document\Layer\Kinds;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Overlay;
@@ -349,7 +349,7 @@ final readonly class Patches
             return $change->isAddition() ? null : ['layer' => $change->id, 'removed' => true];
         }
         $whole = ! $layer->isContainer() || isset($added[$layer->id]) || ($change->touches('parent') && $this->isGone($change->before['parent'] ?? null, $after));
-        $cells = isset($redrawn[$layer->id]) || ($layer->content instanceof ArrayLayer && $change->touches('width', ...array_keys($layer->content->parts())));
+        $cells = isset($redrawn[$layer->id]) || ($layer->content instanceof HasSheet && $change->touches('width', ...array_keys($layer->content->parts())));
         $patch = ['layer' => $layer->id, 'rank' => $layer->rank, 'at' => $layer->screen] + $this->drawing($project, $layer, $after, $whole ? null : $before, $whole || $cells);
 
         return $change->touches('rank', 'parent', 'screen')

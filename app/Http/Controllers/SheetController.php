@@ -41,7 +41,7 @@ final class SheetController extends Controller
 
             return view('wall.sheet-rows', ['project' => $project, 'sheet' => $sheet, 'rows' => $rows, 'overrides' => $overrides]);
         }
-        $design = $content instanceof ArrayLayer ? $tree->children(new Place($owner->screen, $owner->id))[0] ?? null : null;
+        $design = $tree->children(new Place($owner->screen, $owner->id))[0] ?? null;
 
         return view('wall.sheet', [
             'project' => $project,

@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Check;
 
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\ArrayLayer;
-use Kindred\Document\Layer\BoxLayer;
+use Kindred\Document\Layer\BoxShaped;
 use Kindred\Document\Layer\Composed;
 use Kindred\Document\Layer\Ellipse;
 use Kindred\Document\Layer\Group;
@@ -14,7 +13,6 @@ use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\LineLayer;
 use Kindred\Document\Layer\Picture;
-use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Style\BlendMode;
 use Kindred\Document\Style\Effect\Shadow;
@@ -222,7 +220,7 @@ final class Sampling
     /** Whether its fills take up all of its box; corners, which may be round, count as filled. */
     private static function isUpright(Layer $layer): bool
     {
-        return $layer->content instanceof BoxLayer || $layer->content instanceof Stack || $layer->content instanceof ArrayLayer;
+        return $layer->content instanceof BoxShaped;
     }
 
     /** Whether it counts as nothing as what lies behind something: words, icons and lines. */

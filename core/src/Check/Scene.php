@@ -8,7 +8,6 @@ use Kindred\Device\Catalogue;
 use Kindred\Device\Device;
 use Kindred\Document\Address;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Composed;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Icon;
@@ -154,7 +153,9 @@ final class Scene
     /** Whether a property of a layer can follow a token where it is; what a cell has for itself cannot. */
     public function canFollow(Address $address, string $field): bool
     {
-        return ! $this->isApart($address, $field) || ! ($this->tree->showing($address)[0] ?? null)?->content instanceof ArrayLayer;
+        $around = ($this->tree->showing($address)[0] ?? null)?->content;
+
+        return ! $this->isApart($address, $field) || ! $around instanceof Expanding || $around::followsTokens();
     }
 
     /** A layer at its address, as far as it is seen. */

@@ -9,6 +9,7 @@ use Kindred\Document\Id;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Group;
+use Kindred\Document\Layer\HasSheet;
 use Kindred\Document\Layout\Size;
 use Kindred\Document\Layout\Sizing;
 use Kindred\Document\Rank;
@@ -100,10 +101,10 @@ final readonly class ArrayLayers implements Command
     private static function fedHere(Tree $tree, Layer $array, Sheet $sheet): Tree
     {
         foreach ($tree->expanding($array) as $around) {
-            if ($around->content instanceof ArrayLayer) {
-                $own = $around->content->sheet;
+            if ($around->content instanceof HasSheet) {
+                $own = $around->content->sheet();
                 $columns = array_map(fn (Column $column): Column => $sheet->feeding($column->layer ?? '', $column->slot) === null ? $column : $column->with(layer: null), $own->columns);
-                $tree = $tree->withLayers($around->with(content: $around->content->with(sheet: $own->with(columns: $columns))));
+                $tree = $tree->withLayers($around->with(content: $around->content->holding($own->with(columns: $columns))));
             }
         }
 

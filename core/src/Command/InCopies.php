@@ -102,7 +102,7 @@ final readonly class InCopies
     {
         return $this->inCopies($tree, $layer, function (Tree $tree, Address $address) use ($layer, $path, $change): ?Tree {
             $expanding = self::expanding($tree, $layer, $address);
-            if ($this->apart && ! $expanding[count($expanding) - 1][1] instanceof Instance) {
+            if ($this->apart && ! $expanding[count($expanding) - 1][1]::followsTokens()) {
                 throw new InvalidInput('token', 'One cell cannot follow a token by itself; change every cell instead.');
             }
             if (! $expanding[0][1] instanceof Instance) {

@@ -9,7 +9,7 @@ use Kindred\Document\Component\Component;
 use Kindred\Document\Component\Slot;
 use Kindred\Document\Id;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Group;
 use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layout\Size;
@@ -184,7 +184,7 @@ final readonly class MakeComponent implements Command
         // What was said of the layer itself is so of what its instance shows.
         $within[$instance->id] = (string) (new Address($tree->component($sheet)->root ?? ''))->inside($instance->id);
         foreach ($tree->expanding($instance) as $around) {
-            $tree = $around->content instanceof ArrayLayer ? $tree->withLayers($around->with(content: $around->content->renamed($within))) : $tree;
+            $tree = $around->content instanceof Expanding ? $tree->withLayers($around->with(content: $around->content->renamed($within))) : $tree;
         }
 
         return $tree;

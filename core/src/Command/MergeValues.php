@@ -6,8 +6,8 @@ namespace Kindred\Command;
 
 use Kindred\Document\Address;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Departures;
+use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Missing;
 use Kindred\Document\Screen;
@@ -100,8 +100,7 @@ final readonly class MergeValues implements Command
         foreach ($tree->layers as $layer) {
             $new = $this->merged($layer, $value, $token)[0];
             $new = $new !== $layer && $new->content instanceof Text ? $new->with(content: $new->content->tidied()) : $new;
-            // Cells of an array follow no token by themselves.
-            $to = $new->content instanceof ArrayLayer ? null : $token;
+            $to = $new->content instanceof Expanding && ! $new->content::followsTokens() ? null : $token;
             $new = Departures::ofLayer($new, fn (array $values): array => $this->departures($tree, $values, $value, $to));
             $layers = $new === $layer ? $layers : [...$layers, $new];
         }

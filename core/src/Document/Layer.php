@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 use Kindred\Document\Cue\Cue;
-use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Compound;
 use Kindred\Document\Layer\Container;
 use Kindred\Document\Layer\Content;
-use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Group;
 use Kindred\Document\Layer\Icon;
@@ -157,11 +155,7 @@ final readonly class Layer implements Thing
     /** @return list<string> the components that it shows, or that are shown in its copies instead of those in their design */
     public function components(): array
     {
-        return match (true) {
-            $this->content instanceof Instance => [$this->content->component, ...Departures::components($this->content->overrides)],
-            $this->content instanceof ArrayLayer => array_merge([], ...array_values(array_map(Departures::components(...), $this->content->overrides))),
-            default => [],
-        };
+        return $this->content instanceof Expanding ? $this->content->components() : [];
     }
 
     /** Whether it masks what lies with it, now that it shows. */

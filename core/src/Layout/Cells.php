@@ -6,6 +6,7 @@ namespace Kindred\Layout;
 
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layout\Size;
 use Kindred\Document\Place;
@@ -17,7 +18,7 @@ use Kindred\Geometry\Box;
  * The cells of arrays by CSS Grid Layout 1: columns of equal width, rows as high as their tallest cell or all as the
  * tallest, filled row by row.
  */
-final class Cells
+final class Cells implements Expander
 {
     /** Arrays whose cells are cached: layout, picture and facets ask for them in turn, before and after a change. */
     private const AT_HAND = 3;
@@ -42,6 +43,16 @@ final class Cells
         $this->instances = new Instances($this->layout);
     }
 
+    /** Who lays out the copies that a layer shows; null where it shows none. */
+    public function expander(Layer $layer): ?Expander
+    {
+        return match (true) {
+            $layer->content instanceof ArrayLayer => $this,
+            $layer->content instanceof Instance => $this->instances,
+            default => null,
+        };
+    }
+
     /**
      * @param  float|null  $width  of the array where it is another than its box says, px
      * @return list<LaidCopy> in the order of the rows
@@ -49,6 +60,16 @@ final class Cells
     public function of(Tree $tree, Layer $array, ?float $width = null): array
     {
         return $this->grid($tree, $array, $width)?->cells() ?? [];
+    }
+
+    public function copy(Tree $tree, Layer $layer, string $name): ?LaidCopy
+    {
+        return $this->grid($tree, $layer)?->cell($name);
+    }
+
+    public function inStack(Tree $tree, Layer $layer): ?ArrayInStack
+    {
+        return $layer->content instanceof ArrayLayer ? new ArrayInStack($this, $tree, $layer, $layer->content) : null;
     }
 
     /** The cells where they lie, laid out one by one when they are asked for; null where the layer is no array. */

@@ -8,9 +8,8 @@ use Kindred\Document\Change;
 use Kindred\Document\Difference;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Compound;
-use Kindred\Document\Layer\Instance;
+use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layout\Size;
@@ -38,11 +37,10 @@ final readonly class Computed
         }
 
         return match (true) {
-            $layer->content instanceof Stack, $layer->content instanceof Instance => self::sizes($layer->widthFrom() === Size::Content, $layer->heightFrom() === Size::Content),
-            $layer->content instanceof ArrayLayer => self::sizes(false, $layer->heightFrom() === Size::Content),
+            $layer->content instanceof Stack, $layer->content instanceof Expanding => self::sizes($layer->widthFrom() === Size::Content, $layer->heightFrom() === Size::Content),
             $layer->content instanceof Text => self::sizes(! $layer->content->wrapped, ! $layer->content->keepsHeight()),
             // A cell is as wide as its column, and what is pinned in it has followed.
-            $layer->isGroup() && $parent?->content instanceof ArrayLayer => self::sizes(false, true),
+            $layer->isGroup() && $parent?->content instanceof Expanding => self::sizes(false, true),
             // What is turned and changes its size moves its corner, too.
             $layer->fitsContent() => [...$outline, ...self::sizes($layer->rotation === 0.0, $layer->rotation === 0.0)],
             default => [],

@@ -6,7 +6,6 @@ namespace Kindred\Layout;
 
 use Kindred\Document\Address;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Instance;
 use Kindred\Document\Place;
@@ -24,21 +23,13 @@ final readonly class Expansion
     /** @return list<LaidCopy> in their order; none of a layer that shows nothing several times */
     public function of(Tree $tree, Layer $layer): array
     {
-        return match (true) {
-            $layer->content instanceof ArrayLayer => $this->cells->of($tree, $layer),
-            $layer->content instanceof Instance => array_filter([$this->cells->instances->of($tree, $layer)]),
-            default => [],
-        };
+        return $this->cells->expander($layer)?->of($tree, $layer) ?? [];
     }
 
     /** One of the copies; null where there is none of that name. */
     public function copy(Tree $tree, Layer $layer, string $name): ?LaidCopy
     {
-        return match (true) {
-            $layer->content instanceof ArrayLayer => $this->cells->grid($tree, $layer)?->cell($name),
-            $layer->content instanceof Instance && $name === $layer->id => $this->cells->instances->of($tree, $layer),
-            default => null,
-        };
+        return $this->cells->expander($layer)?->copy($tree, $layer, $name);
     }
 
     /**

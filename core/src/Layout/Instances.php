@@ -20,7 +20,7 @@ use Kindred\Geometry\Box;
  * The layers that instances show, laid out: those of the component in the states of each, with what it has for itself, as large as
  * they come out, or as the instance is made. What is laid out once is kept for all that are alike.
  */
-final class Instances
+final class Instances implements Expander
 {
     /** Copies at hand: the rows of a long list are often alike, and picture, layout and facets ask in turn. */
     private const AT_HAND = 300;
@@ -40,10 +40,20 @@ final class Instances
     {
     }
 
-    /** The copy that an instance shows, in its box; null where the component is not there. */
-    public function of(Tree $tree, Layer $layer): ?LaidCopy
+    /** The one copy that an instance shows, in its box. */
+    public function of(Tree $tree, Layer $layer): array
     {
-        return $this->copy($tree, $layer, $layer->box->width, $layer->box->height);
+        return array_filter([$this->copy($tree, $layer, $layer->id)]);
+    }
+
+    public function copy(Tree $tree, Layer $layer, string $name): ?LaidCopy
+    {
+        return $name === $layer->id ? $this->shown($tree, $layer, $layer->box->width, $layer->box->height) : null;
+    }
+
+    public function inStack(Tree $tree, Layer $layer): InstanceInStack
+    {
+        return new InstanceInStack($this, $tree, $layer);
     }
 
     /**
@@ -55,14 +65,14 @@ final class Instances
     {
         $width ??= $layer->widthFrom() === Size::Content ? null : $layer->box->width;
         $height = $layer->heightFrom() === Size::Content ? null : $layer->box->height;
-        $area = $this->copy($tree, $layer, $width, $height)?->area;
+        $area = $this->shown($tree, $layer, $width, $height)?->area;
 
         // What does not fit into a length that is set goes beyond it: the frame of a group would make another of it each time.
         return $area === null ? null : new Box(0, 0, $layer->widthFrom() === Size::Length && $width !== null ? $width : $area->width, $layer->heightFrom() === Size::Length && $height !== null ? $height : $area->height);
     }
 
     /** @param  float|null  $width  px; null for as wide as its content, and so for the height */
-    private function copy(Tree $tree, Layer $layer, ?float $width, ?float $height): ?LaidCopy
+    private function shown(Tree $tree, Layer $layer, ?float $width, ?float $height): ?LaidCopy
     {
         $content = $layer->content;
         $parts = $content instanceof Instance ? $tree->design($content->component) : [];

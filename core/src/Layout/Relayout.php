@@ -7,6 +7,7 @@ namespace Kindred\Layout;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Compound;
+use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\IconBook;
 use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\Stack;
@@ -112,7 +113,7 @@ final readonly class Relayout implements LaysOut
                 foreach ($was === $known[$component] ? [] : $ids as $id) {
                     $layer = $tree->layer($id);
                     $sized[] = $this->asComponent($tree, $layer);
-                    $open += array_fill_keys($this->depending($tree, $layer), true) + ($layer->content instanceof ArrayLayer ? [$id => true] : []);
+                    $open += array_fill_keys($this->depending($tree, $layer), true) + ($layer->isContainer() ? [$id => true] : []);
                 }
             }
             if ($sized === []) {
@@ -299,7 +300,7 @@ final readonly class Relayout implements LaysOut
                 $container->content instanceof Compound => $this->compound($tree, $container, $container->content, $children),
                 $container->content instanceof Stack => $this->isLaid($tree, $container) ? $tree : $this->stacks->lay($tree, $container),
                 $container->content instanceof ArrayLayer => $this->array($tree, $container, $container->content, $children),
-                $id === $design, $container->parent !== null && $tree->layer($container->parent)->content instanceof ArrayLayer => $this->cell($tree, $container, $children),
+                $id === $design, $container->parent !== null && $tree->layer($container->parent)->content instanceof Expanding => $this->cell($tree, $container, $children),
                 default => $this->around($tree, $container, $children),
             };
             $goesOn = $children === [] || (! $container->fitsContent() && $this->isLaid($tree, $container));

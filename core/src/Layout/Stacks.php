@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Kindred\Layout;
 
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\ArrayLayer;
-use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layout\Size;
@@ -61,9 +59,7 @@ final readonly class Stacks
             $children,
             match (true) {
                 $content instanceof Text => new Words($this->typesetter, $content),
-                $content instanceof Instance => new InstanceInStack($this->cells->instances, $tree, $layer),
-                $content instanceof ArrayLayer => new ArrayInStack($this->cells, $tree, $layer, $content),
-                default => null,
+                default => $this->cells->expander($layer)?->inStack($tree, $layer),
             },
         );
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kindred\Stress;
 
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Departures;
+use Kindred\Document\Layer\HasSheet;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Screen;
@@ -44,7 +44,7 @@ final readonly class Said
         return match (true) {
             $content instanceof Text => $layer->with(content: $content->saying($this->said($content->words, Text::MAX_LENGTH))),
             $content instanceof Widget => $layer->with(content: $this->widget($content)),
-            $content instanceof ArrayLayer => Departures::ofLayer($layer->with(content: $content->with(sheet: $this->sheet($content->sheet))), $this->overrides(...)),
+            $content instanceof HasSheet => Departures::ofLayer($layer->with(content: $content->holding($this->sheet($content->sheet()))), $this->overrides(...)),
             default => Departures::ofLayer($layer, $this->overrides(...)),
         };
     }

@@ -10,10 +10,8 @@ use Kindred\Check\Limit;
 use Kindred\Check\OnScreen;
 use Kindred\Check\Placed;
 use Kindred\Check\Scene;
-use Kindred\Document\Layer\ArrayLayer;
-use Kindred\Document\Layer\BoxLayer;
+use Kindred\Document\Layer\BoxShaped;
 use Kindred\Document\Layer\Icon;
-use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Style\Fill;
 use Kindred\Geometry\Box;
@@ -83,7 +81,7 @@ final class LeavesContainer implements OnScreen
         $front = Fill::front($one->layer->fills);
         $content = $one->layer->content;
 
-        return ($content instanceof BoxLayer || $content instanceof Stack || $content instanceof ArrayLayer) && $one->angle === 0.0 && $front !== null && $front->colour()->alpha >= 0.5;
+        return $content instanceof BoxShaped && $one->angle === 0.0 && $front !== null && $front->colour()->alpha >= 0.5;
     }
 
     /**

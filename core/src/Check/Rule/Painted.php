@@ -10,9 +10,7 @@ use Kindred\Check\Finding;
 use Kindred\Check\Fix;
 use Kindred\Check\Scene;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\ArrayLayer;
-use Kindred\Document\Layer\BoxLayer;
-use Kindred\Document\Layer\Stack;
+use Kindred\Document\Layer\BoxShaped;
 
 /** The same bar, card or ground is painted otherwise on one screen, or casts another shadow. */
 final class Painted implements Across
@@ -45,7 +43,7 @@ final class Painted implements Across
         $facts = [];
         foreach (self::known($scene, 1) as $key => $one) {
             $content = $one->layer->content;
-            if ($content instanceof BoxLayer || $content instanceof Stack || $content instanceof ArrayLayer) {
+            if ($content instanceof BoxShaped) {
                 $facts[] = self::fact($scene, $one, "{$scene->device->family} {$key}", self::look($one->layer) + ['theme' => $scene->screen->theme ?? '']);
             }
         }

@@ -14,8 +14,8 @@ use Kindred\Check\Placed;
 use Kindred\Check\Scene;
 use Kindred\Document\Address;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Composed;
+use Kindred\Document\Layer\HasSheet;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Sheet\Slot;
@@ -116,7 +116,7 @@ final class RawValue implements Across
     {
         $fed = [];
         foreach ($scene->seen as $one) {
-            foreach ($one->layer->content instanceof ArrayLayer ? $one->layer->content->sheet->columns : [] as $column) {
+            foreach ($one->layer->content instanceof HasSheet ? $one->layer->content->sheet()->columns : [] as $column) {
                 $fed += $column->slot === Slot::Colour && $column->layer !== null ? [Address::of($column->layer)->layer => true] : [];
             }
         }

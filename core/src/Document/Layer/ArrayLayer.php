@@ -19,7 +19,7 @@ use Kindred\Property\Declared;
  * With `columns` there are so many, `repeat(n, minmax(0, 1fr))`; without, as many as fit a minimum width in px,
  * `repeat(auto-fill, minmax(min(minWidth, 100%), 1fr))`. Gaps in px. A cell may override single properties of its layers.
  */
-final readonly class ArrayLayer implements Container, Expanding, HasSheet
+final readonly class ArrayLayer implements Arranging, Expanding, HasSheet
 {
     use Declared;
     use SheetInParts;
@@ -79,7 +79,17 @@ final readonly class ArrayLayer implements Container, Expanding, HasSheet
             array_push($words, ...array_values($row->cells()));
         }
 
-        return [...$words, ...array_merge([], ...array_values(array_map(Departures::words(...), $this->overrides)))];
+        return [...$words, ...array_merge([], ...array_map(Departures::words(...), $this->departures()))];
+    }
+
+    public function components(): array
+    {
+        return array_merge([], ...array_map(Departures::components(...), $this->departures()));
+    }
+
+    public static function followsTokens(): bool
+    {
+        return false;
     }
 
     public function pictures(): array
@@ -112,6 +122,16 @@ final readonly class ArrayLayer implements Container, Expanding, HasSheet
     public function overridden(string $copy, Address $layer): array
     {
         return Departures::paths($this->overrides[$copy] ?? [], $layer);
+    }
+
+    public function departures(): array
+    {
+        return array_values($this->overrides);
+    }
+
+    public function departing(\Closure $by): static
+    {
+        return $this->with(overrides: array_map($by, $this->overrides));
     }
 
     public function feeding(string $copy, string $layer, string $path, string $value): ?static

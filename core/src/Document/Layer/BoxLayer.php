@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Layer;
 
-final readonly class BoxLayer implements LayerContent
+final readonly class BoxLayer implements BoxShaped
 {
     use Plain;
 

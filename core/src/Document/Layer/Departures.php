@@ -47,19 +47,13 @@ final class Departures
      */
     public static function ofLayer(Layer $layer, \Closure $by): Layer
     {
-        $content = $layer->content;
-        if ($content instanceof Instance) {
-            $own = $by($content->overrides);
-
-            return $own === $content->overrides ? $layer : $layer->with(content: $content->with(overrides: $own));
+        $old = $layer->content;
+        if (! $old instanceof Expanding) {
+            return $layer;
         }
-        if ($content instanceof ArrayLayer) {
-            $rows = array_map($by, $content->overrides);
+        $new = $old->departing($by);
 
-            return $rows === $content->overrides ? $layer : $layer->with(content: $content->with(overrides: $rows));
-        }
-
-        return $layer;
+        return $new->departures() === $old->departures() ? $layer : $layer->with(content: $new);
     }
 
     /**

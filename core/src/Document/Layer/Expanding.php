@@ -10,7 +10,9 @@ use Kindred\Input\InvalidInput;
 /**
  * What shows layers in copies, each with values of its own: an array what lies in it, an instance those of its component. The
  * copies have names, which are part of the `Address` of a layer in one of them. How copies are laid out is said by an expander
- * in `Layout\Expansion`.
+ * in `Layout\Cells`.
+ *
+ * @phpstan-import-type Values from Departures
  */
 interface Expanding extends LayerContent
 {
@@ -34,6 +36,16 @@ interface Expanding extends LayerContent
     /** @return list<string> the paths of the properties that a layer has for itself in one copy */
     public function overridden(string $copy, Address $layer): array;
 
+    /** @return list<Values> what layers have otherwise in its copies */
+    public function departures(): array;
+
+    /**
+     * With what layers have otherwise in its copies said in another way.
+     *
+     * @param  \Closure(Values): Values  $by
+     */
+    public function departing(\Closure $by): static;
+
     /**
      * With a value written where one copy takes this property of a layer from; null where it takes it from nowhere else.
      *
@@ -55,6 +67,12 @@ interface Expanding extends LayerContent
 
     /** @return list<string> the hashes of the pictures that copies show, beside those of the layers in it */
     public function pictures(): array;
+
+    /** @return list<string> the components that copies show: its own, and those shown instead of what lies in their design */
+    public function components(): array;
+
+    /** Whether what a layer has for itself in one copy can follow a token. */
+    public static function followsTokens(): bool;
 
     /** How many layers lie right in it at most: what is repeated is one. */
     public static function maxChildren(): int;

@@ -67,6 +67,16 @@ final readonly class Instance implements Expanding
         return Departures::paths($this->overrides, $layer);
     }
 
+    public function departures(): array
+    {
+        return [$this->overrides];
+    }
+
+    public function departing(\Closure $by): static
+    {
+        return $this->with(overrides: $by($this->overrides));
+    }
+
     public function feeding(string $copy, string $layer, string $path, string $value): ?static
     {
         return null;
@@ -80,6 +90,16 @@ final readonly class Instance implements Expanding
     public function words(): array
     {
         return Departures::words($this->overrides);
+    }
+
+    public function components(): array
+    {
+        return [$this->component, ...Departures::components($this->overrides)];
+    }
+
+    public static function followsTokens(): bool
+    {
+        return true;
     }
 
     public function pictures(): array

@@ -15,7 +15,7 @@ use Kindred\Property as Is;
 use Kindred\Property\Declared;
 
 /** Layers laid out along one axis, as a CSS flex container does with its items. Gaps in px. */
-final readonly class Stack implements Container
+final readonly class Stack implements Arranging
 {
     use Declared;
 

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace Kindred\Motion\Match;
 
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Arranging;
 use Kindred\Document\Layer\Group;
 use Kindred\Document\Layer\Instance;
-use Kindred\Document\Layer\Stack;
 use Kindred\Document\Style\Effect;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Stroke;
@@ -57,7 +56,7 @@ final readonly class Actor
 
         return $this->whole || match (true) {
             $layer->content instanceof Group, $layer->content instanceof Instance => false,
-            $layer->content instanceof Stack, $layer->content instanceof ArrayLayer => Fill::seen($layer->fills) !== [] || Stroke::seen($layer->strokes) !== [] || array_filter($layer->effects, fn (Effect $one): bool => ! $one->hidden) !== [],
+            $layer->content instanceof Arranging => Fill::seen($layer->fills) !== [] || Stroke::seen($layer->strokes) !== [] || array_filter($layer->effects, fn (Effect $one): bool => ! $one->hidden) !== [],
             default => true,
         };
     }

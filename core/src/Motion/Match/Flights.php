@@ -9,10 +9,9 @@ use Kindred\Document\Cue\Alone;
 use Kindred\Document\Cue\Transition;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Arranging;
 use Kindred\Document\Layer\Composed;
 use Kindred\Document\Layer\Instance;
-use Kindred\Document\Layer\Stack;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Screen;
 use Kindred\Document\Style\BlendMode;
@@ -160,7 +159,7 @@ final class Flights
         foreach (['+' => $arriving->actors, '-' => array_filter($leaving->actors, fn (Actor $one): bool => ! isset($byFrom[$one->order]))] as $side => $actors) {
             foreach ($actors as $one) {
                 $unit = $one;
-                while ($unit->parent !== null && ! $unit->parent->layer->content instanceof ArrayLayer && ! $unit->parent->layer->content instanceof Stack) {
+                while ($unit->parent !== null && ! $unit->parent->layer->content instanceof Arranging) {
                     $unit = $unit->parent;
                 }
                 $of["{$side}{$one->order}"] = [$name = "{$side}{$unit->order}", "{$side}{$one->address}"];

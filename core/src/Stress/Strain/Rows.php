@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Kindred\Stress\Strain;
 
-use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Sheet\Row;
+use Kindred\Document\Sheet\Sheet;
 use Kindred\Document\Tree;
 use Kindred\Stress\Strain;
 
@@ -36,24 +36,25 @@ final readonly class Rows implements Strain
 
     public function on(Tree $tree, string $screen): ?Tree
     {
-        $lists = array_values(array_filter($tree->layersOf($screen), fn (Layer $layer): bool => $layer->content instanceof ArrayLayer && $layer->content->sheet->rows !== []));
+        $lists = [];
+        foreach ($tree->layersOf($screen) as $layer) {
+            if ($layer->content instanceof ArrayLayer && $layer->content->sheet->rows !== []) {
+                $lists[] = $layer->with(content: $layer->content->holding($this->filled($layer->content->sheet)));
+            }
+        }
 
-        return $lists === [] ? null : $tree->withLayers(...array_map($this->filled(...), $lists));
+        return $lists === [] ? null : $tree->withLayers(...$lists);
     }
 
-    private function filled(Layer $layer): Layer
+    private function filled(Sheet $sheet): Sheet
     {
-        if (! $layer->content instanceof ArrayLayer) {
-            return $layer;
-        }
-        $rows = $layer->content->sheet->rows;
         $all = [];
         for ($i = 0; $i < $this->times; $i++) {
-            foreach ($rows as $row) {
+            foreach ($sheet->rows as $row) {
                 $all[] = $i === 0 ? $row : Row::of('r'.substr(hash('sha256', "{$row->id} {$i}"), 0, 15), $row->cells());
             }
         }
 
-        return $layer->with(content: $layer->content->with(sheet: $layer->content->sheet->with(rows: array_slice($all, 0, max(count($this->times === 0 ? [] : $rows), self::MOST)))));
+        return $sheet->with(rows: array_slice($all, 0, max(count($this->times === 0 ? [] : $sheet->rows), self::MOST)));
     }
 }
