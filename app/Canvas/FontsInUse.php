@@ -6,9 +6,17 @@ namespace App\Canvas;
 
 use App\Models\Project;
 use Illuminate\Database\Query\Builder;
-use Kindred\Document\Layer\Chart;
-use Kindred\Document\Layer\Lettered;
-use Kindred\Document\Layer\Text;
+use Kindred\Document\Entity;
+use Kindred\Document\Families;
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\Expanding;
+use Kindred\Document\Layer\Kinds;
+use Kindred\Document\Project as ProjectThing;
+use Kindred\Document\Screen;
+use Kindred\Document\Token\Themes;
+use Kindred\Document\Token\ThemeValue;
+use Kindred\Document\Token\Token;
+use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Type\FaceBook;
 use Kindred\Type\OwnFace;
@@ -20,39 +28,58 @@ final readonly class FontsInUse
     {
     }
 
-    /** @return array{own: array<string, array{faces: list<OwnFace>, texts: int}>, missing: array<string, int>, families: list<string>} how many texts are set in each */
+    /** @return array{own: array<string, array{faces: list<OwnFace>, uses: string}>, missing: array<string, string>, families: list<string>} what is set in each, in words */
     public function of(Project $project): array
     {
-        $fonts = $this->store->load($project, new WorkingSet)->project->fonts;
-        $texts = $this->texts($project);
+        $tree = $this->store->load($project, new WorkingSet(things: Themes::HOUSE));
+        $uses = array_map($this->says(...), $this->uses($project, $tree));
         $own = [];
-        foreach ($fonts as $face) {
-            $own[$face->family] ??= ['faces' => [], 'texts' => $texts[$face->family] ?? 0];
+        foreach ($tree->project->fonts as $face) {
+            $own[$face->family] ??= ['faces' => [], 'uses' => $uses[$face->family] ?? 'not in use'];
             $own[$face->family]['faces'][] = $face;
         }
         ksort($own);
+        ksort($uses);
         $families = $this->faces->families();
 
-        return ['own' => $own, 'missing' => array_diff_key($texts, $families), 'families' => array_map(strval(...), array_keys($families))];
+        return ['own' => $own, 'missing' => array_diff_key($uses, $families), 'families' => array_map(strval(...), array_keys($families))];
     }
 
-    /** @return array<string, int> how many texts have words in each family */
-    private function texts(Project $project): array
+    /** @return array<string, array<string, int>> how many things of each sort name a family: layers, components with states that do, tokens, and looks of widgets */
+    private function uses(Project $project, Tree $tree): array
     {
-        $texts = fn (): Builder => $this->rows->layers($project)->whereIn('kind', [Text::kind(), Chart::kind()]);
-        // Most texts are of one family: these are counted where they lie.
-        $plain = $texts()->whereRaw("instr(body, '\"runs\":') = 0")->select([])->selectRaw("json_value(body, '$.style.family') as family, count(*) as many")->groupBy('family')->pluck('many', 'family');
-        $counts = [];
+        $uses = [];
+        $expanding = Kinds::of(Expanding::class);
+        $layers = fn (): Builder => $this->rows->layers($project)->whereIn('kind', Families::kinds());
+        // Most words are of one family: these are counted where they lie.
+        $plain = $layers()->whereNotIn('kind', $expanding)->whereRaw("instr(body, '\"runs\":') = 0")->select([])->selectRaw("json_value(body, '$.style.family') as family, count(*) as many")->groupBy('family')->pluck('many', 'family');
         foreach ($plain as $family => $many) {
-            $counts[(string) $family] = (int) $many;
+            $uses[(string) $family]['text'] = (int) $many;
         }
-        foreach ($this->rows->readLayers($texts()->whereRaw("instr(body, '\"runs\":') > 0")->get()) as $layer) {
-            foreach ($layer->content instanceof Lettered ? $layer->content->families() : [] as $family) {
-                $counts[$family] = ($counts[$family] ?? 0) + 1;
+        $others = $this->rows->readLayers($layers()->where(fn (Builder $query): Builder => $query->whereRaw("instr(body, '\"runs\":') > 0")->orWhere(fn (Builder $one): Builder => $one->whereIn('kind', $expanding)->whereRaw("instr(body, 'family\":') > 0")))->get());
+        $screens = $this->rows->readScreens($this->rows->screens($project)->where(fn (Builder $query): Builder => $query->whereRaw("instr(component, 'family\":') > 0")->orWhereRaw("instr(look, 'family\":') > 0"))->get());
+        foreach (['text' => $others, 'component' => array_filter($screens, fn (Screen $one): bool => $one->component !== null), 'screen' => array_filter($screens, fn (Screen $one): bool => $one->component === null), 'token' => $tree->things(Entity::Token), 'value of a theme' => $tree->things(Entity::ThemeValue), 'look of the widgets' => [$tree->project]] as $sort => $things) {
+            foreach ($things as $thing) {
+                foreach ($thing instanceof Layer || $thing instanceof Screen || $thing instanceof Token || $thing instanceof ThemeValue || $thing instanceof ProjectThing ? Families::of($thing) : [] as $family) {
+                    $uses[$family][$sort] = ($uses[$family][$sort] ?? 0) + 1;
+                }
             }
         }
-        ksort($counts);
 
-        return $counts;
+        return $uses;
+    }
+
+    /** @param  array<string, int>  $uses */
+    private function says(array $uses): string
+    {
+        $parts = array_map(fn (string $sort, int $many): string => match (true) {
+            $sort === 'look of the widgets' => 'the look of the widgets',
+            $many === 1 => "one {$sort}",
+            $sort === 'value of a theme' => "{$many} values of themes",
+            default => "{$many} {$sort}s",
+        }, array_keys($uses), $uses);
+        $last = array_pop($parts);
+
+        return $parts === [] ? (string) $last : implode(', ', $parts)." and {$last}";
     }
 }

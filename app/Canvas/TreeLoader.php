@@ -8,15 +8,13 @@ use App\Models\Project as ProjectRow;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
 use Kindred\Document\Entity;
+use Kindred\Document\Families;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\BoxLayer;
-use Kindred\Document\Layer\Chart;
 use Kindred\Document\Layer\Container;
 use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\Kinds;
-use Kindred\Document\Layer\Lettered;
-use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Layout\Sizing;
 use Kindred\Document\Limits;
@@ -80,7 +78,7 @@ final readonly class TreeLoader
     /** All screens with their widgets, and the containers that these may lie in. */
     public function widgets(ProjectRow $project): Tree
     {
-        $kinds = [Widget::kind(), Instance::kind(), ...array_map(fn (string $class): string => $class::kind(), array_filter(Kinds::ALL, fn (string $class): bool => is_a($class, Container::class, true)))];
+        $kinds = [Widget::kind(), Instance::kind(), ...Kinds::of(Container::class)];
 
         return new Tree($this->rows->project($project), $this->rows->readScreens($this->rows->hung($project)->get()), $this->rows->readLayers($this->rows->layers($project)->whereIn('kind', $kinds)->get()));
     }
@@ -229,11 +227,12 @@ final readonly class TreeLoader
         $layers = $set->layers === [] ? [] : $this->rows->readLayers($this->rows->layers($project)->whereIn('id', $set->layers)->get());
         $inFamilies = $set->families === [] ? [] : $this->inFamilies($project, $set->families);
         $layers += $inFamilies;
+        $sheets = $set->families === [] ? [] : $this->statesInFamilies($project, $set->families);
         $things = $set->things === [] ? [] : $this->rows->things($project, $set->things);
         $tokens = $set->bound ? array_map(strval(...), array_keys($things[Entity::Token->value] ?? [])) : $set->tokens;
         $bound = $tokens === [] ? [] : $this->boundTo($project, $tokens, $things);
         $bound += $set->written === [] ? [] : $this->rows->readLayers(self::holding($this->rows->layers($project), 'body', $set->written)->get());
-        $sheets = $set->written === [] ? [] : $this->rows->readScreens(self::holding($this->rows->screens($project)->whereNotNull('component'), 'component', $set->written)->get());
+        $sheets += $set->written === [] ? [] : $this->rows->readScreens(self::holding($this->rows->screens($project)->whereNotNull('component'), 'component', $set->written)->get());
         $screens += $sheets;
         $layers += $bound;
         $naming = $tokens === [] ? [] : $this->naming($project, Entity::Screen, $tokens, $things);
@@ -283,17 +282,30 @@ final readonly class TreeLoader
 
     /**
      * @param  list<string>  $families
-     * @return array<string, Layer> the texts and charts with words in families
+     * @return array<string, Layer> those with words in families, in copies that they show, too
      */
     private function inFamilies(ProjectRow $project, array $families): array
     {
-        $rows = $this->rows->layers($project)->whereIn('kind', [Text::kind(), Chart::kind()])->where(function (Builder $query) use ($families): void {
-            foreach ($families as $family) {
-                $query->orWhereRaw('instr(body, ?) > 0', ['"family":'.json_encode($family, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);
-            }
-        });
+        $rows = self::holding($this->rows->layers($project)->whereIn('kind', Families::kinds()), 'body', array_map(self::family(...), $families));
 
-        return array_filter($this->rows->readLayers($rows->get()), fn (Layer $layer): bool => $layer->content instanceof Lettered && array_intersect($families, $layer->content->families()) !== []);
+        return array_filter($this->rows->readLayers($rows->get()), fn (Layer $layer): bool => array_intersect($families, Families::of($layer)) !== []);
+    }
+
+    /**
+     * @param  list<string>  $families
+     * @return array<string, Screen> the sheets of components whose states set words in families
+     */
+    private function statesInFamilies(ProjectRow $project, array $families): array
+    {
+        $rows = self::holding($this->rows->screens($project)->whereNotNull('component'), 'component', array_map(self::family(...), $families));
+
+        return array_filter($this->rows->readScreens($rows->get()), fn (Screen $screen): bool => array_intersect($families, Families::of($screen)) !== []);
+    }
+
+    /** How a family is named in JSON, of a style and in what is otherwise in copies. */
+    private static function family(string $family): string
+    {
+        return 'family":'.json_encode($family, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
     }
 
     /**

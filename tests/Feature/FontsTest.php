@@ -85,3 +85,24 @@ it('comes along with words that are pasted into another project', function (): v
     $mine = auth()->user()->projects()->create(['name' => 'Mine']);
     $this->edit($mine, 0, ['type' => 'create-layers', 'screen' => null, 'seed' => 'p', 'layers' => $copied['layers'], 'fonts' => $copied['fonts']])->assertUnprocessable();
 });
+
+it('knows a font that only cells, states of components, tokens and the look of widgets name', function (): void {
+    $fonts = ($this->take)(fontFile('jetbrains-mono/files/jetbrains-mono-latin-700-normal.woff2'), '?family=Kiln+Hand+4')->assertCreated()->json('fonts');
+    $style = ['family' => 'Kiln Hand 4', 'weight' => 700, 'size' => 20, 'lineHeight' => 1.2];
+    $line = ['kind' => 'text', 'id' => 'line1', 'wrapped' => false, 'x' => 0, 'y' => 0, 'words' => 'Kiln log', 'style' => ['family' => 'Lora', 'weight' => 700] + $style];
+    ($this->say)(['type' => 'create-layers', 'screen' => 'kiln', 'seed' => 'f', 'layers' => [
+        ['kind' => 'array', 'name' => 'Log', 'x' => 0, 'y' => 0, 'width' => 300, 'height' => 40, 'columns' => 1, 'sheet' => ['columns' => [], 'rows' => [['id' => 'row1'], ['id' => 'row2']]], 'overrides' => ['row2' => ['line1' => ['style.size' => 40, 'style.family' => 'Kiln Hand 4']]], 'children' => [$line]],
+    ]])->assertOk();
+    ($this->say)(['type' => 'put-tokens', 'tokens' => [['id' => 'hand1', 'name' => 'type.hand', 'kind' => 'typography', 'style' => $style]]])->assertOk();
+    ($this->say)(['type' => 'dress-kit', 'part' => 'text', 'token' => 'hand1'])->assertOk();
+    $page = fn (): string => (string) $this->get("/projects/{$this->project->id}/fonts")->assertOk()->getContent();
+    expect($page())->toContain('Missing')->toContain('one text, one token and the look of the widgets, set in Hanken Grotesk meanwhile');
+    $array = DB::table('layers')->where('project_id', $this->project->id)->where('kind', 'array')->where('body', 'like', '%"name":"Log"%')->value('id');
+    ($this->say)(['type' => 'put-fonts', 'fonts' => $fonts])->assertOk();
+    expect($page())->not->toContain('Missing')->toContain('one text, one token and the look of the widgets');
+    expect($this->getJson("/projects/{$this->project->id}/copy?layers={$array}")->assertOk()->json('fonts'))->toBe($fonts);
+    ($this->say)(['type' => 'replace-family', 'family' => 'Kiln Hand 4', 'by' => 'Lora'])->assertOk();
+    expect($page())->toContain('not in use');
+    $this->postJson("/projects/{$this->project->id}/undo")->assertOk();
+    expect($page())->toContain('one text, one token and the look of the widgets');
+});

@@ -13,9 +13,9 @@ use Illuminate\Http\Response;
 use Kindred\Document\Address;
 use Kindred\Document\Edit\Likeness;
 use Kindred\Document\Edit\Look;
+use Kindred\Document\Families;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\IconNames;
-use Kindred\Document\Layer\Lettered;
 use Kindred\Document\Layer\OwnIcon;
 use Kindred\Document\LayerNest;
 use Kindred\Document\WorkingSet;
@@ -46,7 +46,7 @@ final class SelectionController extends Controller
         // What is pasted into another project brings its icons and fonts along.
         $all = array_merge([], ...array_map(fn (Layer $layer): array => $in->subtree($layer->id), $copied));
         $names = IconNames::in(...$all);
-        $families = array_merge([], ...array_map(fn (Layer $layer): array => $layer->content instanceof Lettered ? $layer->content->families() : [], $all));
+        $families = array_merge([], ...array_map(Families::of(...), $all));
         $fonts = array_values(array_filter($tree->project->fonts, fn (OwnFace $face): bool => in_array($face->family, $families, true)));
         $icons = array_values(array_filter($tree->project->icons, fn (OwnIcon $icon): bool => in_array($icon->name, $names, true)));
 

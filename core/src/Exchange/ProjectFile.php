@@ -4,18 +4,15 @@ declare(strict_types=1);
 
 namespace Kindred\Exchange;
 
-use Kindred\Document\Brief\Entry;
 use Kindred\Document\Brief\Part;
 use Kindred\Document\Component\Nesting;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\Expanding;
-use Kindred\Document\Layer\Picture;
 use Kindred\Document\LayerNest;
+use Kindred\Document\Pictures;
 use Kindred\Document\Place;
 use Kindred\Document\Project;
 use Kindred\Document\Screen;
-use Kindred\Document\Style\Paint\PicturePaint;
 use Kindred\Document\Thing;
 use Kindred\Document\Tree;
 use Kindred\Document\Upgrade\Upgrades;
@@ -144,7 +141,7 @@ final readonly class ProjectFile
             $first = true;
             foreach ($tree->children(new Place($screen)) as $layer) {
                 foreach ($tree->subtree($layer->id) as $one) {
-                    $shown += array_fill_keys(self::shown($one), true);
+                    $shown += array_fill_keys(Pictures::of($one), true);
                 }
                 yield ($first ? '' : ',').self::indented(LayerNest::of($tree, $layer)->toArray(), $indent);
                 $first = false;
@@ -153,7 +150,7 @@ final readonly class ProjectFile
         };
         yield "\n    \"screens\": [";
         foreach ($screens as $i => $screen) {
-            $shown += array_fill_keys(self::shown($screen), true);
+            $shown += array_fill_keys(Pictures::of($screen), true);
             $own = self::indented(['id' => $screen->id] + $screen->properties(), '        ');
             yield ($i === 0 ? '' : ',').substr($own, 0, -strlen("\n        }")).",\n            \"layers\": [";
             yield from $nested($screen->id, '                ');
@@ -162,7 +159,7 @@ final readonly class ProjectFile
         yield $screens === [] ? "],\n    \"brief\": [" : "\n    ],\n    \"brief\": [";
         $first = true;
         foreach (array_merge(...array_map($things->part(...), Part::cases())) as $entry) {
-            $shown += array_fill_keys(self::shown($entry), true);
+            $shown += array_fill_keys(Pictures::of($entry), true);
             yield ($first ? '' : ',').self::indented(['id' => $entry->id] + array_filter($entry->properties(), fn (mixed $value): bool => ! in_array($value, ['', 0, null, []], true)), '        ');
             $first = false;
         }
@@ -225,14 +222,14 @@ final readonly class ProjectFile
         foreach ($after->layers as $id => $layer) {
             $old = $before->layers[$id] ?? null;
             if ($old !== $layer) {
-                array_push($new, ...array_diff(self::shown($layer), $old === null ? [] : self::shown($old)));
+                array_push($new, ...array_diff(Pictures::of($layer), $old === null ? [] : Pictures::of($old)));
             }
         }
         array_push($new, ...self::newFonts($before, $after));
         foreach ([[$before->screens, $after->screens], [$before->entries(), $after->entries()]] as [$earlier, $later]) {
             foreach ($later as $id => $one) {
                 if (($earlier[$id] ?? null) !== $one) {
-                    array_push($new, ...array_diff(self::shown($one), isset($earlier[$id]) ? self::shown($earlier[$id]) : []));
+                    array_push($new, ...array_diff(Pictures::of($one), isset($earlier[$id]) ? Pictures::of($earlier[$id]) : []));
                 }
             }
         }
@@ -250,33 +247,5 @@ final readonly class ProjectFile
     private static function fonts(Project $project): array
     {
         return array_map(fn (OwnFace $face): string => $face->asset, $project->fonts);
-    }
-
-    /** @return list<string> the hashes of the pictures that a layer names, in its data sheet too; of the one under a screen; of a reference */
-    public static function shown(Layer|Screen|Entry $one): array
-    {
-        $content = $one instanceof Layer ? $one->content : null;
-        $painted = $one instanceof Layer ? self::painted($one) : [];
-
-        return match (true) {
-            $content instanceof Picture => [$content->asset, ...$painted],
-            $content instanceof Expanding => [...$content->pictures(), ...$painted],
-            $one instanceof Screen => $one->tracing === null ? [] : [$one->tracing->asset],
-            $one instanceof Entry => $one->asset === null ? [] : [$one->asset],
-            default => $painted,
-        };
-    }
-
-    /** @return list<string> the pictures that it is painted with */
-    private static function painted(Layer $layer): array
-    {
-        $hashes = [];
-        foreach ([...$layer->fills, ...$layer->strokes, ...$layer->masks] as $coat) {
-            if ($coat->paint instanceof PicturePaint) {
-                $hashes[] = $coat->paint->asset;
-            }
-        }
-
-        return $hashes;
     }
 }

@@ -12,6 +12,7 @@ use Kindred\Document\Layer;
 use Kindred\Document\LayerNest;
 use Kindred\Document\Library\Library;
 use Kindred\Document\Limits;
+use Kindred\Document\Pictures;
 use Kindred\Document\Place;
 use Kindred\Document\Project;
 use Kindred\Document\Rank;
@@ -227,7 +228,7 @@ final class ProjectReader
     private function take(?Screen $screen, array $layers): void
     {
         foreach ($layers as $layer) {
-            foreach (ProjectFile::shown($layer) as $hash) {
+            foreach (Pictures::of($layer) as $hash) {
                 $this->uses[$hash] ??= "layer “{$layer->name}”";
             }
         }

@@ -96,7 +96,7 @@ final class Instances implements Expander
         $used = array_diff_key($tree->components([$layer, ...$parts]), [$content->component => true]);
         $from = [$tree->screen($content->component), ...$parts, ...array_merge([], ...array_values($used)), ...array_map(fn (int|string $id): object => $tree->screen((string) $id), array_keys($used))];
         [$house, $tokens] = $this->tokens($tree, $layer);
-        array_push($from, ...($house === null ? [] : [$house]));
+        array_push($from, ...$tree->project->fonts, ...($house === null ? [] : [$house]));
         $key = implode(' ', array_map(spl_object_id(...), $from)).serialize([$house === null ? '' : Themes::of($tree)->at($layer), $content->states, $content->overrides, $width, $height]);
         $known = $this->known[$key] ?? null;
         if ($known !== null) {

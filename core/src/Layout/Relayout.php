@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Layout;
 
+use Kindred\Document\Families;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Compound;
@@ -211,7 +212,7 @@ final readonly class Relayout implements LaysOut
         $changed = [];
         foreach ($after->layers as $id => $layer) {
             $old = $before->layers[$id] ?? null;
-            if ($families !== [] && $layer->content instanceof Text && array_intersect($families, $layer->content->families()) !== []) {
+            if ($families !== [] && ($layer->content instanceof Text || $layer->content instanceof Expanding) && array_intersect($families, $this->families($after, $layer)) !== []) {
                 $changed[] = $layer;
             } elseif ($old !== $layer && ($old === null || ! Properties::of(Layer::class)->isSame($old, $layer, $after->compounds($layer) === [] ? Affects::Layout : Affects::Paint))) {
                 $changed[] = $layer;
@@ -219,6 +220,12 @@ final readonly class Relayout implements LaysOut
         }
 
         return [...$changed, ...array_values(array_diff_key($before->layers, $after->layers))];
+    }
+
+    /** @return list<string> the families that words are set in which it shows by itself: in it, in its copies, and in the states of its component */
+    private function families(Tree $tree, Layer $layer): array
+    {
+        return array_merge(Families::of($layer), ...array_map(fn (string $id): array => ($sheet = $tree->screens[$id] ?? null) === null ? [] : Families::of($sheet), $layer->components()));
     }
 
     /** Free text of a new width stays where it is on the side that it is aligned to. In a stack the layout sees to this. */

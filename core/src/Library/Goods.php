@@ -9,21 +9,19 @@ use Kindred\Check\Rules;
 use Kindred\Command\PutComponent;
 use Kindred\Command\PutLibrary;
 use Kindred\Command\SetRule;
+use Kindred\Document\Families;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Departures;
-use Kindred\Document\Layer\Icon;
-use Kindred\Document\Layer\Instance;
-use Kindred\Document\Layer\Lettered;
-use Kindred\Document\Layer\Picture;
+use Kindred\Document\Layer\Expanding;
+use Kindred\Document\Layer\IconNames;
 use Kindred\Document\LayerNest;
 use Kindred\Document\Library\Kind;
 use Kindred\Document\Library\Library;
+use Kindred\Document\Pictures;
 use Kindred\Document\Place;
 use Kindred\Document\Screen;
-use Kindred\Document\Style\Paint\PicturePaint;
 use Kindred\Document\Token\Bindings;
 use Kindred\Document\Token\Token;
-use Kindred\Document\Token\Value\TypographyToken;
 use Kindred\Document\Tree;
 use Kindred\Style\Written;
 use Kindred\Type\OwnFace;
@@ -41,8 +39,7 @@ final readonly class Goods
     {
         $goods = [];
         foreach (Token::inOrder(Bindings::tokens($tree)) as $token) {
-            $families = $token->value instanceof TypographyToken ? [$token->value->style->family] : [];
-            $goods[] = new Good(Kind::Token, $token->id, $token->name, array_diff_key($token->toArray(), ['rank' => 1]), [...array_map(fn (string $id): string => "token {$id}", array_values(Bindings::of($token))), ...self::fonts($tree, $families)]);
+            $goods[] = new Good(Kind::Token, $token->id, $token->name, array_diff_key($token->toArray(), ['rank' => 1]), [...array_map(fn (string $id): string => "token {$id}", array_values(Bindings::of($token))), ...self::fonts($tree, Families::of($token))]);
         }
         foreach ($tree->sheets() as $sheet) {
             $goods[] = self::component($tree, $sheet);
@@ -158,12 +155,13 @@ final readonly class Goods
         foreach ($sheet->component?->components() ?? [] as $id) {
             $needs["component {$id}"] = true;
         }
-        $departures = [...array_column($sheet->component->departures ?? [], 'layers'), ...array_map(fn (Layer $layer): array => $layer->content instanceof Instance ? $layer->content->overrides : [], $layers)];
+        $departures = array_merge(array_column($sheet->component->departures ?? [], 'layers'), ...array_map(fn (Layer $layer): array => $layer->content instanceof Expanding ? $layer->content->departures() : [], $layers));
         foreach ($departures as $values) {
             $pictures += array_fill_keys(Departures::pictures($values), true);
             $needs += array_fill_keys(array_map(fn (string $id): string => "token {$id}", Departures::tokens($values)), true);
             $needs += array_fill_keys(array_map(fn (string $name): string => "icon {$name}", Departures::icons($values)), true);
         }
+        $needs += array_fill_keys(self::fonts($tree, Families::of($sheet)), true);
         foreach ($layers as $layer) {
             foreach ($layer->components() as $id) {
                 $needs["component {$id}"] = true;
@@ -171,11 +169,9 @@ final readonly class Goods
             foreach (Written::bound($layer->toArray()) as $token) {
                 $needs["token {$token}"] = true;
             }
-            if ($layer->content instanceof Icon) {
-                $needs["icon {$layer->content->icon}"] = true;
-            }
-            $needs += array_fill_keys($layer->content instanceof Lettered ? self::fonts($tree, $layer->content->families()) : [], true);
-            $pictures += array_fill_keys(self::pictures($layer), true);
+            $needs += array_fill_keys(array_map(fn (string $name): string => "icon {$name}", IconNames::in($layer)), true);
+            $needs += array_fill_keys(self::fonts($tree, Families::of($layer)), true);
+            $pictures += array_fill_keys(Pictures::of($layer), true);
         }
         $written = ['sheet' => array_diff_key($sheet->toArray(), ['rank' => 1, 'x' => 1, 'y' => 1, 'gone' => 1]), 'layers' => array_map(fn (Layer $layer): array => LayerNest::of($tree, $layer)->toArray(), $tree->children(new Place($sheet->id)))];
 
@@ -197,13 +193,5 @@ final readonly class Goods
         $own = array_intersect($families, array_map(fn (OwnFace $face): string => $face->family, $tree->project->fonts));
 
         return array_values(array_unique(array_map(fn (string $family): string => 'font '.self::font($family), $own)));
-    }
-
-    /** @return list<string> */
-    private static function pictures(Layer $layer): array
-    {
-        $shown = array_values(array_filter(array_map(fn ($coat): ?string => $coat->paint instanceof PicturePaint ? $coat->paint->asset : null, [...$layer->fills, ...$layer->strokes, ...$layer->masks]), is_string(...)));
-
-        return $layer->content instanceof Picture ? [...$shown, $layer->content->asset] : $shown;
     }
 }

@@ -91,6 +91,23 @@ it('takes icons and limits, and keeps a token of the same name that is there', f
         ->and(array_column($here->project->icons, 'name'))->toBe(['own-jug'])->and($here->things(Entity::RuleSetting))->toHaveCount(1);
 });
 
+it('takes along what widgets and cells of a component show', function (): void {
+    $there = (new Planted)->flowing()->with(['icons' => array_map(fn (string $name): array => ['name' => $name, 'nodes' => [['path', ['d' => 'M4 4h16v16H4z']]]], ['own-jug', 'own-cup', 'own-lid', 'own-rim'])])->screen('workshop', [])->tree();
+    $there = Sample::after($there, ['type' => 'create-layers', 'screen' => 'workshop', 'seed' => 'shelf', 'layers' => [
+        ['id' => 'shelf1', 'kind' => 'group', 'name' => 'Shelf', 'x' => 0, 'y' => 0, 'width' => 300, 'height' => 300, 'children' => [
+            ['kind' => 'widget', 'widget' => 'button', 'name' => 'Throw', 'x' => 0, 'y' => 0, 'width' => 120, 'height' => 44, 'label' => 'Throw', 'icon' => 'own-jug', 'items' => []],
+            ['kind' => 'array', 'name' => 'Pots', 'x' => 0, 'y' => 60, 'width' => 300, 'height' => 60, 'columns' => 2,
+                'sheet' => ['columns' => [['id' => 'photo1', 'name' => 'Photo', 'layer' => 'photo2', 'slot' => 'picture']], 'rows' => [['id' => 'row1', 'cells' => ['photo1' => str_repeat('a', 64)]], ['id' => 'row2']]],
+                'overrides' => ['row2' => ['mark1' => ['icon' => 'own-cup']]],
+                'children' => [['id' => 'cell1', 'kind' => 'group', 'name' => 'Pot', 'x' => 0, 'y' => 0, 'width' => 60, 'height' => 60, 'children' => [['id' => 'photo2', 'kind' => 'picture', 'name' => 'Photo', 'x' => 0, 'y' => 0, 'width' => 40, 'height' => 40, 'asset' => str_repeat('b', 64)], Planted::icon('Mark', 40, 40, more: ['id' => 'mark1', 'icon' => 'own-lid'])]]]],
+        ]],
+    ]]);
+    $there = Sample::after($there, ['type' => 'make-component', 'screen' => 'workshop', 'layers' => [array_column($there->layers, 'id', 'name')['Shelf']], 'seed' => 'shelf']);
+    $key = 'component '.array_values($there->sheets())[0]->id;
+    expect(array_keys(Goods::of($there)->with([$key])))->toEqualCanonicalizing(['icon own-jug', 'icon own-cup', 'icon own-lid', $key])
+        ->and(Goods::of($there)->all[$key]->pictures)->toEqualCanonicalizing([str_repeat('a', 64), str_repeat('b', 64)]);
+});
+
 it('tells in sentences what an update would change, and takes it; what instances have for themselves stays', function (): void {
     $there = workshopParts();
     $chip = array_column($there->sheets(), 'id', 'name')['Chip'];

@@ -86,6 +86,33 @@ it('lays out anew what is set in a family that came, went or was exchanged, and 
         ->and(fn (): Tree => $run($gone, ['type' => 'remove-fonts', 'family' => 'Kiln Hand']))->toThrow(InvalidInput::class, '“Kiln Hand” is no font of this project');
 });
 
+it('lays out copies anew that are set in a family of their own, or in that of a state', function (): void {
+    $faces = new FaceBook(new CompiledFaces(Sample::compiled()), fonts: kilnHand());
+    [$typesetter, $shapes] = [new Typesetter($faces), new Shapes(new Typesetter($faces), Sample::icons())];
+    $consequences = new Consequences(new Relayout($typesetter, Relayout::cells($typesetter, $shapes), $shapes));
+    $run = fn (Tree $tree, array $command): Tree => (new Runner($consequences, new Kit($typesetter), $shapes))->run($tree, Sample::command($command));
+    $label = ['kind' => 'text', 'id' => 'sign', 'wrapped' => false, 'x' => 10, 'y' => 10, 'words' => 'Печь горит', 'style' => ['family' => 'Lora', 'weight' => 400, 'size' => 40, 'lineHeight' => 1.4]];
+    $tree = $run(Sample::tree(), ['type' => 'create-layers', 'screen' => 'home', 'seed' => 's', 'layers' => [['kind' => 'stack', 'id' => 'plate', 'name' => 'Plate', 'x' => 0, 'y' => 0, 'width' => 0, 'height' => 0, 'sizing' => ['width' => 'content', 'height' => 'content'], 'children' => [$label]]]]);
+    $plate = array_values(array_filter($tree->layers, fn ($one): bool => $one->name === 'Plate'))[0]->id;
+    $tree = $run($tree, ['type' => 'make-component', 'screen' => 'home', 'layers' => [$plate], 'seed' => 'c']);
+    $sheet = array_values($tree->sheets())[0]->id;
+    $sign = $tree->subtree($tree->component($sheet)->root ?? '')[1]->id;
+    $tree = $run($tree, ['type' => 'add-state', 'component' => $sheet, 'name' => 'Hand', 'seed' => 'a']);
+    $axis = $tree->component($sheet)->axes[0];
+    $use = ['kind' => 'instance', 'component' => $sheet, 'x' => 0, 'y' => 200];
+    $tree = $run($tree, ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'u', 'layers' => [['name' => 'As designed'] + $use, ['name' => 'Of its own', 'overrides' => [$sign => ['style.family' => 'Kiln Hand']]] + $use, ['name' => 'In a state', 'states' => [$axis->id => $axis->states[1]->id]] + $use]]);
+    [$design, $own, $state] = array_slice(array_map(strval(...), array_keys($tree->layers)), -3);
+    $tree = $run($tree, ['type' => 'set-field', 'screen' => $sheet, 'layers' => ["{$sign}.{$state}"], 'field' => 'style.family', 'value' => 'Kiln Hand']);
+    expect($tree->component($sheet)->ownOf([$axis->id => $axis->states[1]->id])[$sign])->toBe(['style.family' => 'Kiln Hand']);
+    $wide = fn (Tree $of, string $id): float => $of->layer($id)->box->width;
+    $after = $run($tree, ['type' => 'put-fonts', 'fonts' => [ownFace(400, 'b')->toArray()]]);
+    expect($wide($after, $design))->toBe($wide($tree, $design))
+        ->and($wide($after, $own))->not->toBe($wide($tree, $own))
+        ->and($wide($after, $state))->toBe($wide($after, $own));
+    $gone = $run($after, ['type' => 'remove-fonts', 'family' => 'Kiln Hand']);
+    expect($wide($gone, $own))->toBe($wide($tree, $own))->and($wide($gone, $state))->toBe($wide($tree, $state));
+});
+
 it('replaces a family everywhere, in runs too', function (): void {
     $tree = Sample::after(Sample::tree(), ['type' => 'create-layers', 'screen' => 'home', 'seed' => 's', 'layers' => [
         ['kind' => 'text', 'x' => 0, 'y' => 0, 'words' => 'Kiln log', 'style' => ['family' => 'Lora', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.4], 'runs' => [['from' => 0, 'to' => 4, 'family' => 'Gone', 'weight' => 700]]],

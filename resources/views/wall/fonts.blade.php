@@ -4,9 +4,9 @@
 @if ($fonts['missing'] !== [])
     <h3 class="mb-1 text-[14px]">Missing</h3>
     <ul class="mb-4 grid gap-1">
-        @foreach ($fonts['missing'] as $family => $texts)
+        @foreach ($fonts['missing'] as $family => $uses)
             <li class="flex flex-wrap items-center gap-2 border-b border-rule py-1" data-family="{{ $family }}">
-                <b>{{ $family }}</b><span class="mr-auto text-ash">{{ $texts === 1 ? 'one text' : "{$texts} texts" }}, set in {{ Kindred\Type\FaceBook::DEFAULT_FAMILY }} meanwhile</span>
+                <b>{{ $family }}</b><span class="mr-auto text-ash">{{ $uses }}, set in {{ Kindred\Type\FaceBook::DEFAULT_FAMILY }} meanwhile</span>
                 <button type="button" class="button" data-fonts="supply">Bring in its file</button>
                 <label class="flex items-center gap-1">or set in <select class="field !w-36" aria-label="Family in the place of {{ $family }}">@foreach ($fonts['families'] as $one)<option>{{ $one }}</option>@endforeach</select></label>
                 <button type="button" class="button" data-fonts="replace">Replace everywhere</button>
@@ -14,10 +14,10 @@
         @endforeach
     </ul>
 @endif
-@forelse ($fonts['own'] as $family => ['faces' => $faces, 'texts' => $texts])
+@forelse ($fonts['own'] as $family => ['faces' => $faces, 'uses' => $uses])
     <div class="flex flex-wrap items-center gap-2 border-b border-rule py-1" data-family="{{ $family }}">
         <b class="text-[16px]" data-shown="{{ $family }}">{{ $family }}</b>
-        <span class="mr-auto text-ash">@php($weights = collect($faces)->pluck('weight')->unique()->sort()->values()){{ $weights->count() > 3 ? "{$weights->count()} weights from {$weights->first()} to {$weights->last()}" : $weights->implode(', ') }}{{ collect($faces)->contains('italic', true) ? (collect($faces)->contains('italic', false) ? ', upright and italic' : ', italic') : '' }} · {{ $texts === 0 ? 'not in use' : ($texts === 1 ? 'one text' : "{$texts} texts") }}</span>
+        <span class="mr-auto text-ash">@php($weights = collect($faces)->pluck('weight')->unique()->sort()->values()){{ $weights->count() > 3 ? "{$weights->count()} weights from {$weights->first()} to {$weights->last()}" : $weights->implode(', ') }}{{ collect($faces)->contains('italic', true) ? (collect($faces)->contains('italic', false) ? ', upright and italic' : ', italic') : '' }} · {{ $uses }}</span>
         <span data-axes class="flex flex-wrap items-center gap-1" hidden></span>
         <button type="button" class="button" data-fonts="remove" title="Words in it keep its name, and are set in {{ Kindred\Type\FaceBook::DEFAULT_FAMILY }} until it is here again">Remove</button>
     </div>

@@ -207,6 +207,50 @@ final class Departures
 
     /**
      * @param  Values  $of
+     * @return list<string> the families that words are set in instead of those of their design
+     */
+    public static function families(array $of): array
+    {
+        $found = [];
+        self::inFamilies($of, function (string $family) use (&$found): string {
+            $found[$family] = true;
+
+            return $family;
+        });
+
+        return array_map(strval(...), array_keys($found));
+    }
+
+    /**
+     * @param  Values  $of
+     * @return Values with one family in the place of another
+     */
+    public static function inFamily(array $of, string $by, string $instead): array
+    {
+        return self::inFamilies($of, fn (string $family): string => $family === $by ? $instead : $family);
+    }
+
+    /**
+     * @param  Values  $of
+     * @param  \Closure(string): string  $by
+     * @return Values
+     */
+    private static function inFamilies(array $of, \Closure $by): array
+    {
+        foreach ($of as $layer => $values) {
+            if (is_string($values['style.family'] ?? null)) {
+                $of[$layer]['style.family'] = $by($values['style.family']);
+            }
+            if (is_array($values['runs'] ?? null)) {
+                $of[$layer]['runs'] = array_map(fn (mixed $run): array => is_string($family = ((array) $run)['family'] ?? null) ? ['family' => $by($family)] + (array) $run : (array) $run, $values['runs']);
+            }
+        }
+
+        return $of;
+    }
+
+    /**
+     * @param  Values  $of
      * @return list<string> the tokens whose values something in it has
      */
     public static function tokens(array $of): array

@@ -28,6 +28,15 @@ final class Kinds
         Instance::class,
     ];
 
+    /**
+     * @param  class-string  $interface
+     * @return list<string> the names of the kinds that have it
+     */
+    public static function of(string $interface): array
+    {
+        return array_values(array_map(fn (string $class): string => $class::kind(), array_filter(self::ALL, fn (string $class): bool => is_a($class, $interface, true))));
+    }
+
     public static function read(Reader $in): LayerContent
     {
         $kind = $in->string('kind', 40);

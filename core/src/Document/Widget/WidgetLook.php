@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Widget;
 
+use Kindred\Document\SetInFamilies;
 use Kindred\Document\Token\Token;
 use Kindred\Paint\Colour;
 use Kindred\Property as Is;
@@ -12,7 +13,7 @@ use Kindred\Property\Stored;
 use Kindred\Type\TextStyle;
 
 /** How the widgets of the kit are dressed in a project: by its house style, as far as that says so. Null for what they have by themselves. */
-final readonly class WidgetLook implements Stored
+final readonly class WidgetLook implements SetInFamilies, Stored
 {
     use Declared;
 
@@ -54,6 +55,16 @@ final readonly class WidgetLook implements Stored
     public static function parts(): array
     {
         return ['accent' => 'Accent', 'ink' => 'Words', 'soft' => 'Quiet words', 'edge' => 'Edges', 'paper' => 'Paper', 'ground' => 'Ground', 'shade' => 'Shade', 'warning' => 'Warnings', 'radius' => 'Corners', 'text' => 'Type', 'space' => 'Spacing'];
+    }
+
+    public function families(): array
+    {
+        return $this->text === null ? [] : [$this->text->family];
+    }
+
+    public function inFamily(string $by, string $instead): static
+    {
+        return $this->text?->family === $by ? $this->with(text: $this->text->with(family: $instead)) : $this;
     }
 
     /** Whether it says nothing. */

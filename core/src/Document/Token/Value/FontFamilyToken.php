@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Token\Value;
 
+use Kindred\Document\SetInFamilies;
 use Kindred\Document\Token\TokenValue;
 use Kindred\Input\InvalidInput;
 use Kindred\Property as Is;
@@ -11,13 +12,24 @@ use Kindred\Property\Declared;
 use Kindred\Property\Property;
 
 /** The family in which words are set, and those that stand in for it, the most wanted first. */
-final readonly class FontFamilyToken implements TokenValue
+final readonly class FontFamilyToken implements SetInFamilies, TokenValue
 {
     use Declared;
 
     /** @param  list<string>  $value */
     public function __construct(#[Is\Strings(80, 20)] public array $value)
     {
+    }
+
+    /** What stands in for it need not be here. */
+    public function families(): array
+    {
+        return array_slice($this->value, 0, 1);
+    }
+
+    public function inFamily(string $by, string $instead): static
+    {
+        return ($this->value[0] ?? null) === $by ? new self([$instead, ...array_values(array_diff($this->value, [$by, $instead]))]) : $this;
     }
 
     public static function kind(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Token\Value;
 
+use Kindred\Document\SetInFamilies;
 use Kindred\Document\Token\TokenValue;
 use Kindred\Geometry\Number;
 use Kindred\Input\InvalidInput;
@@ -14,7 +15,7 @@ use Kindred\Property\Property;
 use Kindred\Type\TextStyle;
 
 /** How words are set: family, weight, size, line height and tracking. How they are aligned and decorated is each text's own. */
-final readonly class TypographyToken implements TokenValue
+final readonly class TypographyToken implements SetInFamilies, TokenValue
 {
     use Declared;
 
@@ -23,6 +24,16 @@ final readonly class TypographyToken implements TokenValue
 
     public function __construct(#[Is\Record] public TextStyle $style)
     {
+    }
+
+    public function families(): array
+    {
+        return [$this->style->family];
+    }
+
+    public function inFamily(string $by, string $instead): static
+    {
+        return $this->style->family === $by ? new self($this->style->with(family: $instead)) : $this;
     }
 
     public static function kind(): string
