@@ -224,6 +224,7 @@ final readonly class Editor
             $this->mustNotOverrun($project, $base, $touched, $row['label'], $own);
         }
         $this->writer->mustHaveRoom($project, $difference);
+        $this->writer->mustBeNew($project, $difference);
         $this->assets->bring($project, $user, ProjectFile::newHashes($before, $after));
         $this->assets->mustBeFonts($project, ProjectFile::newFonts($before, $after));
         $this->writer->write($project, $difference, $after, $sequence);

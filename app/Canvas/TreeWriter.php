@@ -139,6 +139,28 @@ final readonly class TreeWriter
         $this->database->update('update projects set layer_count = (select count(*) from layers where project_id = ?) where id = ?', [$to->id, $to->id]);
     }
 
+    /**
+     * Whether what a difference adds has ids of its own: whoever made them knew only a part of the project.
+     *
+     * @throws InvalidInput where something has one of them already
+     */
+    public function mustBeNew(ProjectRow $project, Difference $difference): void
+    {
+        $added = [];
+        foreach ($difference->changes as $change) {
+            if ($change->isAddition()) {
+                $added[self::TABLES[$change->entity->value] ?? 'things'][] = $change->id;
+            }
+        }
+        foreach ($added as $table => $ids) {
+            foreach (array_chunk($ids, 1000) as $chunk) {
+                if ($this->database->table($table)->where('project_id', $project->id)->whereIn('id', $chunk)->exists()) {
+                    throw new InvalidInput('', 'What this would add has the id of something that is there already. Take the step again; nothing was changed.');
+                }
+            }
+        }
+    }
+
     /** Whether a change brings a deleted screen back (true) or deletes one (false); null for any other. */
     private function wakes(Change $change): ?bool
     {

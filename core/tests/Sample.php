@@ -209,7 +209,7 @@ final class Sample
     /** One of the ids that grow from a seed, counted from 1. */
     private static function made(string $seed, int $at): string
     {
-        $ids = new Id($seed);
+        $ids = Id::beside($seed);
 
         return array_map(fn (): string => $ids->next(), range(1, $at))[$at - 1];
     }

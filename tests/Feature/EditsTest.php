@@ -272,3 +272,40 @@ it('says again where a moved layer lies when its group has followed it, and how 
     $gone = collect($this->edit($this->project, 4, ['type' => 'delete-layers', 'screen' => 'welcome', 'layers' => [$right]])->assertOk()->json('patches'))->keyBy('layer');
     expect($gone[$group]['svg'])->not->toContain('data-inside');
 });
+
+it('refuses what would take the place of something that was not at hand, and loses nothing', function (): void {
+    $this->inDemo();
+    $say = fn (array $command) => $this->edit($this->project, $this->project->fresh()->sequence, $command);
+    $box = fn (string $name): array => ['kind' => 'box', 'name' => $name, 'x' => 0, 'y' => 0, 'width' => 10, 'height' => 10];
+    $named = fn (string $name): array => DB::table('layers')->where('project_id', $this->project->id)->where('body', 'like', "%\"name\":\"{$name}\"%")->pluck('id', 'screen')->all();
+    $say(['type' => 'create-layers', 'screen' => 'kiln', 'seed' => 'same', 'layers' => [$box('Vase lid')]])->assertOk();
+    $say(['type' => 'create-layers', 'screen' => 'kiln', 'seed' => 'same', 'layers' => [$box('Jug lid')]])->assertOk();
+    expect($named('Vase lid'))->toHaveCount(1)->and($named('Jug lid'))->toHaveCount(1);
+    // On another screen nobody knows of it before it is written.
+    $other = DB::table('screens')->where('project_id', $this->project->id)->where('id', '!=', 'kiln')->where('gone', false)->whereNull('component')->value('id');
+    $say(['type' => 'create-layers', 'screen' => $other, 'seed' => 'same', 'layers' => [$box('Bowl lid')]])->assertUnprocessable()->assertSee('the id of something that is there already');
+    expect($named('Vase lid'))->toHaveKey('kiln')->and($named('Bowl lid'))->toBe([]);
+    // Nor does a token take the place of a limit that was set for the checks.
+    $say(['type' => 'set-rule', 'rule' => 'contrast', 'limit' => 7])->assertOk();
+    $limit = DB::table('things')->where('project_id', $this->project->id)->where('entity', 'rulesetting')->first();
+    $say(['type' => 'put-tokens', 'tokens' => [['id' => $limit->id, 'name' => 'colour.clay', 'kind' => 'color', 'value' => '#b4472e']]])->assertUnprocessable();
+    expect(DB::table('things')->where('project_id', $this->project->id)->where('id', $limit->id)->get()->all())->toEqual([$limit]);
+});
+
+it('makes a version for a situation again after the first was deleted', function (): void {
+    $this->inDemo();
+    $say = fn (array $command) => $this->edit($this->project, $this->project->fresh()->sequence, $command);
+    $made = fn (): array => DB::table('screens')->where('project_id', $this->project->id)->where('condition_of', 'kiln')->where('condition', 'error')->where('gone', false)->pluck('id')->all();
+    DB::table('screens')->where('project_id', $this->project->id)->where('condition_of', 'kiln')->where('condition', 'error')->delete();
+    $make = ['type' => 'make-condition', 'screen' => 'kiln', 'condition' => 'error', 'seed' => 'first'];
+    $say($make)->assertOk();
+    [$first] = $made();
+    $say(['type' => 'delete-screens', 'screens' => [$first]])->assertOk();
+    // With the same seed it would be the one that sleeps.
+    $say($make)->assertUnprocessable();
+    $say(['seed' => 'second'] + $make)->assertOk();
+    expect($made())->toHaveCount(1)->not->toContain($first);
+    $this->postJson("/projects/{$this->project->id}/undo")->assertOk();
+    $this->postJson("/projects/{$this->project->id}/undo")->assertOk();
+    expect($made())->toBe([$first]);
+});

@@ -125,7 +125,7 @@ it('drawings, tables and words to paste', function (): void {
 it('tables as files', function (): void {
     $any = new Generator(seed() + 3);
     $this->edit($this->project, 0, ['type' => 'array-layers', 'screen' => 'home', 'layers' => ['words'], 'seed' => 'sheet'])->assertOk();
-    $array = (new Kindred\Document\Id('sheet'))->next();
+    $array = Kindred\Document\Id::beside('sheet')->next();
     for ($i = 0; $i < inputs(8); $i++) {
         $table = $any->table();
         ($this->try)(fn () => $this->post("{$this->at}/sheets/{$array}/read", ['file' => UploadedFile::fake()->createWithContent('any.csv', $table)], ['Accept' => 'application/json']), substr($table, 0, 200));

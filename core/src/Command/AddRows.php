@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kindred\Command;
 
 use Kindred\Document\Address;
-use Kindred\Document\Id;
 use Kindred\Document\Sheet\Column;
 use Kindred\Document\Sheet\Row;
 use Kindred\Document\Sheet\Sheet;
@@ -40,8 +39,8 @@ final readonly class AddRows implements Command
 
     public function apply(Tree $tree): Tree
     {
-        $ids = new Id($this->seed);
         $sheet = $this->content($tree)->sheet();
+        $ids = $sheet->ids($this->seed);
         $at = $this->after === null ? count($sheet->rows) : $sheet->indexOf($this->after) + 1;
         $model = $sheet->rows[$at - 1] ?? Row::of('');
         // The points of a chart are called one after the other, as far as that can be told.

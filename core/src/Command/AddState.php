@@ -49,7 +49,7 @@ final readonly class AddState implements Command
     public function apply(Tree $tree): Tree
     {
         $component = self::component($tree, $this->component);
-        $ids = new Id($this->seed);
+        $ids = Id::in($tree, $this->seed);
         $state = new State($ids->next(), $this->name);
         $axis = $this->axis === null
             ? new Axis($ids->next(), $this->new ?? ($component->axes === [] ? 'State' : 'Axis '.(count($component->axes) + 1)), [new State($ids->next(), $this->first)])

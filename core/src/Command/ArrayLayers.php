@@ -47,7 +47,7 @@ final readonly class ArrayLayers implements Command
     {
         $layers = $this->selected($tree, $this->screen, $this->layers);
         $top = $this->together($layers);
-        $ids = new Id($this->seed);
+        $ids = Id::in($tree, $this->seed);
         $around = Box::around(...array_map(fn (Layer $layer): Box => $layer->bounds(), $layers));
         if ($around === null) {
             throw new InvalidInput('layers', 'There is nothing to make an array of.');

@@ -45,7 +45,7 @@ final readonly class CarryLayers implements Command
         if ($this->from === $tree->screen($this->to)->id) {
             throw new InvalidInput('to', 'Layers are carried to another take of their screen; these are on it already. Nothing was changed.');
         }
-        $ids = new Id($this->seed);
+        $ids = Id::in($tree, $this->seed);
         foreach ($this->selected($tree, $this->from, $this->layers, lockedToo: true) as $layer) {
             $tree = $this->carry($tree, $layer, $ids);
         }

@@ -70,7 +70,7 @@ final readonly class CombineLayers implements Command
         $box = Box::around(...array_map(fn (Layer $layer): Box => $layer->bounds(), $layers)) ?? $top->box;
         $lowest = self::painted($layers[0]);
         $compound = new Layer(
-            (new Id($this->seed))->next(), $this->screen, $top->parent, $top->rank, 'Compound', $box, new Compound,
+            Id::in($tree, $this->seed)->next(), $this->screen, $top->parent, $top->rank, 'Compound', $box, new Compound,
             opacity: $lowest->opacity, fills: $lowest->fills, strokes: $lowest->strokes, effects: $lowest->effects, blend: $lowest->blend, masks: $lowest->masks,
             // Among the parts of another it does what the lowest did.
             operation: $layers[0]->operation,

@@ -113,7 +113,7 @@ final readonly class CreateLayers implements Command
         $screen = $this->place->screen === null ? null : $tree->screen($this->place->screen);
         $nests = $this->docked && $screen !== null && $this->place->parent === null ? Bars::docked($this->nests, $screen, $tree->children($this->place)) : $this->nests;
         [$tree, $nests] = $this->withIcons($this->withFonts($tree), $nests);
-        $ids = new Id($this->seed);
+        $ids = Id::in($tree, $this->seed);
         foreach (Rank::spread($tree->topRank($this->place), null, count($nests)) as $i => $rank) {
             $tree = $tree->withLayers(...$nests[$i]->layers($this->place, $rank, $ids));
         }

@@ -31,7 +31,7 @@ final readonly class DetachArrays implements Command
 
     public function apply(Tree $tree): Tree
     {
-        $ids = new Id($this->seed);
+        $ids = Id::in($tree, $this->seed);
         foreach ($this->selected($tree, $this->screen, $this->layers) as $layer) {
             $array = $layer->content instanceof ArrayLayer ? $layer->content : throw new InvalidInput('layers', "“{$layer->name}” is not an array.");
             $design = $tree->children(new Place($layer->screen, $layer->id))[0] ?? null;

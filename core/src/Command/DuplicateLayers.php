@@ -58,7 +58,7 @@ final readonly class DuplicateLayers implements Command
     public function apply(Tree $tree): Tree
     {
         $layers = $this->selected($tree, $this->screen, $this->layers, true);
-        $ids = new Id($this->seed);
+        $ids = Id::in($tree, $this->seed);
         $place = $this->place();
         if ($place->screen !== null) {
             $tree->screen($place->screen);

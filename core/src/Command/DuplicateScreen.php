@@ -46,7 +46,7 @@ final readonly class DuplicateScreen implements Command
         $original = $tree->screen($this->screen);
         $name = self::countedUp($original->name, array_map(fn (Screen $screen): string => $screen->name, $tree->hung()));
 
-        return self::copy($tree, $original, new Id($this->seed), $name, ['condition' => null, 'conditionOf' => null], akin: true);
+        return self::copy($tree, $original, Id::in($tree, $this->seed), $name, ['condition' => null, 'conditionOf' => null], akin: true);
     }
 
     /**

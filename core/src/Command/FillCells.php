@@ -6,7 +6,6 @@ namespace Kindred\Command;
 
 use Kindred\Document\Address;
 use Kindred\Document\Chart\Points;
-use Kindred\Document\Id;
 use Kindred\Document\Layer\Chart;
 use Kindred\Document\Layer\HasSheet;
 use Kindred\Document\Sheet\Column;
@@ -75,9 +74,9 @@ final readonly class FillCells implements Command
 
     public function apply(Tree $tree): Tree
     {
-        $ids = new Id($this->seed);
         $content = $this->content($tree);
         $sheet = $content->sheet();
+        $ids = $sheet->ids($this->seed);
         $top = $sheet->indexOf($this->row);
         $sheet->column($this->column);
         $left = (int) array_search($this->column, array_map(fn (Column $column): string => $column->id, $sheet->columns), true);

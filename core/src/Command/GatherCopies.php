@@ -49,7 +49,7 @@ final readonly class GatherCopies implements Command
         if ($copies === null || count($copies->parts) !== count($layers)) {
             throw new InvalidInput('layers', 'These are not copies of each other: their parts differ. Nothing was changed.');
         }
-        $ids = new Id($this->seed);
+        $ids = Id::in($tree, $this->seed);
         $around = Box::around(...array_map(fn (Layer $layer): Box => $layer->bounds(), $layers)) ?? $top->box;
         $content = $this->content($copies, $layers, $ids);
         $array = new Layer($ids->next(), $this->screen, $top->parent, $top->rank, 'Array', $around, $content);

@@ -52,7 +52,7 @@ final readonly class GiveCues implements Command
 
     public function apply(Tree $tree): Tree
     {
-        $ids = new Id($this->seed);
+        $ids = Id::in($tree, $this->seed);
         $given = false;
         foreach ($this->selected($tree, $this->screen, $this->layers) as $layer) {
             if ($tree->compounds($layer) !== []) {

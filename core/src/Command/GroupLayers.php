@@ -31,7 +31,7 @@ final readonly class GroupLayers implements Command
         if ($box === null) {
             throw new InvalidInput('layers', 'there is nothing to group');
         }
-        $group = new Layer((new Id($this->seed))->next(), $this->screen, $top->parent, $top->rank, 'Group', $box, new Group, operation: $layers[0]->operation);
+        $group = new Layer(Id::in($tree, $this->seed)->next(), $this->screen, $top->parent, $top->rank, 'Group', $box, new Group, operation: $layers[0]->operation);
         $tree = $tree->withLayers($group);
         foreach (Rank::spread(null, null, count($layers)) as $i => $rank) {
             $tree = $tree->withLayers($layers[$i]->with(parent: $group->id, rank: $rank, box: $layers[$i]->box->movedBy(-$box->x, -$box->y)));

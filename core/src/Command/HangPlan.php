@@ -48,7 +48,7 @@ final readonly class HangPlan implements Command
 
     public function apply(Tree $tree): Tree
     {
-        $ids = new Id($this->seed);
+        $ids = Id::in($tree, $this->seed);
         $reel = $tree->reel();
         $around = Box::around(...array_map(fn (Screen $screen): Box => $screen->box, $reel));
         $x = $around === null ? 0.0 : $around->right() + DuplicateScreen::GAP;

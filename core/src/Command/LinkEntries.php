@@ -51,7 +51,7 @@ final readonly class LinkEntries implements Command
             $screens[self::plain($screen->name)] ??= $screen->id;
         }
         $linked = array_map(fn (Cue $cue): string => $cue->isTap() ? $cue->entry : '', $owner->cues);
-        $ids = new Id($this->seed);
+        $ids = Id::in($tree, $this->seed);
         $new = [];
         foreach ($items as $item) {
             $to = $screens[self::plain($item->label)] ?? null;

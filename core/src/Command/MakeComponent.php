@@ -70,7 +70,7 @@ final readonly class MakeComponent implements Command
             self::refuseParts($tree, $layer);
         }
         $box = count($layers) === 1 ? $top->box : Box::around(...array_map(fn (Layer $layer): Box => $layer->bounds(), $layers)) ?? $top->box;
-        $ids = new Id($this->seed);
+        $ids = Id::in($tree, $this->seed);
         [$sheet, $instance, $inside] = [$ids->next(), $ids->next(), $ids->next()];
         // What is called by its kind has no name of its own.
         $called = count($layers) === 1 && $top->name !== ucfirst($top->kind()) ? $top->name : 'Component';

@@ -45,7 +45,7 @@ final readonly class MakeCondition implements Command
         }
         $name = mb_substr($main->name, 0, 100).', '.$this->condition->label();
 
-        return DuplicateScreen::copy($tree, $screen, new Id($this->seed), $name, ['condition' => $this->condition, 'conditionOf' => $main->id], akin: true);
+        return DuplicateScreen::copy($tree, $screen, Id::in($tree, $this->seed), $name, ['condition' => $this->condition, 'conditionOf' => $main->id], akin: true);
     }
 
     public function label(Tree $before): string

@@ -46,7 +46,7 @@ final readonly class MakeTake implements Command
             throw new InvalidInput('screen', 'A screen has at most '.Take::MOST.' takes; delete one that is settled. Nothing was changed.');
         }
         $before = $screen->take ?? new Take(null, Take::nameBeside($names));
-        $ids = new Id($this->seed);
+        $ids = Id::in($tree, $this->seed);
         $kept = $screen->with(
             id: $ids->next(),
             take: $before->with(of: $screen->id),

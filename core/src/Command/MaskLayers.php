@@ -33,7 +33,7 @@ final readonly class MaskLayers implements Command
         $able = array_values(array_filter($layers, fn (Layer $layer): bool => self::canMask($layer) && ! $layer->hidden));
         $mask = $able[count($able) - 1] ?? throw new InvalidInput('layers', 'None of these can mask: select a shape, a text, an icon or a picture with them.');
         $box = Box::around(...array_map(fn (Layer $layer): Box => $layer->bounds(), $layers)) ?? $mask->box;
-        $group = new Layer((new Id($this->seed))->next(), $this->screen, $top->parent, $top->rank, self::called($layers, $mask), $box, new Group);
+        $group = new Layer(Id::in($tree, $this->seed)->next(), $this->screen, $top->parent, $top->rank, self::called($layers, $mask), $box, new Group);
         $tree = $tree->withLayers($group);
         // What masks lies on top.
         $ordered = [...array_filter($layers, fn (Layer $layer): bool => $layer !== $mask), $mask];

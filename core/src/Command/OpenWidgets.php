@@ -51,7 +51,7 @@ final readonly class OpenWidgets implements UsesKit
 
     public function apply(Tree $tree): Tree
     {
-        $ids = new Id($this->seed);
+        $ids = Id::in($tree, $this->seed);
         foreach ($this->selected($tree, $this->screen, $this->layers) as $widget) {
             if (! $widget->content instanceof Composed) {
                 throw new InvalidInput('layers', "“{$widget->name}” is neither a widget nor a chart.");

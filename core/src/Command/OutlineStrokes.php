@@ -76,7 +76,7 @@ final readonly class OutlineStrokes implements UsesShapes
             }
             $ranks = $outlines === [] ? [] : Rank::spread($layer->rank, $this->above($tree, $layer), count($outlines));
             foreach ($outlines as $i => [$shape, $fills]) {
-                $id = (new Id("{$layer->id} stroke {$i}"))->next();
+                $id = Id::in($tree, "{$layer->id} stroke {$i}")->next();
                 $tree = $this->asPath($tree, $layer->with(id: $id, rank: $ranks[$i], name: "{$layer->name}, stroke", fills: $fills, strokes: [], effects: [], cues: [], lineage: null), $shape);
             }
             $made++;

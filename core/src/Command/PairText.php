@@ -75,7 +75,7 @@ final readonly class PairText implements Command
         $y = $this->above ? $beside->box->y - $gap - $height : $beside->box->bottom() + $gap;
 
         return $tree->withLayers(new Layer(
-            (new Id($this->seed))->next(), $beside->screen, $beside->parent, $rank, Text::title($this->words),
+            Id::in($tree, $this->seed)->next(), $beside->screen, $beside->parent, $rank, Text::title($this->words),
             new Box($x, $y, $width, $height),
             new Text($this->words, $this->style, $wrapped),
             fills: $beside->fills, sizing: new Sizing(width: $laid && $wrapped ? $beside->sizing->width : null, alignSelf: $beside->sizing->alignSelf), pins: $beside->pins,

@@ -29,7 +29,7 @@ final readonly class ReleaseInstances implements Command
 
     public function apply(Tree $tree): Tree
     {
-        $ids = new Id($this->seed);
+        $ids = Id::in($tree, $this->seed);
         foreach ($this->selected($tree, $this->screen, $this->layers) as $layer) {
             $tree = self::released($tree, $layer, $ids);
         }

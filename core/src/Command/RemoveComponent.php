@@ -41,7 +41,7 @@ final readonly class RemoveComponent implements Command
         if ($this->instead === $this->component) {
             throw new InvalidInput('instead', 'A component cannot stand in for itself.');
         }
-        $ids = new Id($this->seed);
+        $ids = Id::in($tree, $this->seed);
         foreach (self::uses($tree, $this->component) as $layer) {
             if ($layer->component() === null) {
                 throw new InvalidInput('component', "“{$layer->name}” shows this component in some copies or states alone; exchange it there first.");

@@ -48,7 +48,7 @@ final readonly class ScrollLayers implements Command
             $width < $box->width => ScrollAxes::Across,
             default => ScrollAxes::Down,
         };
-        $container = $group ?? new Layer((new Id($this->seed))->next(), $this->screen, $top->parent, $top->rank, 'Scrolled', $box, new Stack);
+        $container = $group ?? new Layer(Id::in($tree, $this->seed)->next(), $this->screen, $top->parent, $top->rank, 'Scrolled', $box, new Stack);
         $tree = $tree->withLayers($container->with(
             content: new Stack(scroll: new Scroll(axes: $axes)),
             box: $box->sized($width, $height),

@@ -33,7 +33,7 @@ final readonly class StackLayers implements Command
             return $this->stacked($tree, $layers[0], $tree->children(new Place($layers[0]->screen, $layers[0]->id)), true);
         }
         $top = $this->together($layers);
-        $container = new Layer((new Id($this->seed))->next(), $this->screen, $top->parent, $top->rank, 'Stack', $top->box, $top->content);
+        $container = new Layer(Id::in($tree, $this->seed)->next(), $this->screen, $top->parent, $top->rank, 'Stack', $top->box, $top->content);
 
         return $this->stacked($tree, $container, $layers, false);
     }

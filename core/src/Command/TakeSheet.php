@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kindred\Command;
 
 use Kindred\Document\Address;
-use Kindred\Document\Id;
 use Kindred\Document\Sheet\Row;
 use Kindred\Document\Sheet\Sheet;
 use Kindred\Document\Tree;
@@ -54,9 +53,9 @@ final readonly class TakeSheet implements Command
 
     public function apply(Tree $tree): Tree
     {
-        $ids = new Id($this->seed);
         $content = $this->content($tree);
         $sheet = $content->sheet();
+        $ids = $sheet->ids($this->seed);
         $targets = [];
         foreach ($this->columns as $i => ['column' => $column, 'name' => $name]) {
             if ($column !== null) {

@@ -41,6 +41,18 @@ final readonly class Tree
     ) {
     }
 
+    /** Whether something in it has an id, deleted screens and what lay on them among it. */
+    public function knows(string $id): bool
+    {
+        foreach ([$this->layers, $this->screens, $this->gone, $this->asleep, ...array_values($this->things)] as $known) {
+            if (isset($known[$id])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function layer(string $id): Layer
     {
         return $this->layers[$id] ?? throw Missing::layer($id);

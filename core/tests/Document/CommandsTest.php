@@ -207,3 +207,27 @@ it('throws when a command strays outside what it declared', function (): void {
     $part = new Tree($tree->project, $tree->screens, ['boxa' => $tree->layer('boxa')], []);
     $part->children(new Place('home'));
 })->throws(OutsideWorkingSet::class);
+
+it('gives what it makes ids that nothing has yet, though its seed was used before', function (array $command): void {
+    $create = ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'used', 'layers' => [['kind' => 'box', 'name' => 'First', 'x' => 0, 'y' => 0, 'width' => 10, 'height' => 10]]];
+    $before = Sample::after(Sample::tree(), $create);
+    $first = (string) array_key_last($before->layers);
+    $after = Sample::after($before, $command + ['screen' => 'home', 'layers' => [$first], 'seed' => 'used']);
+    expect(count($after->layers))->toBeGreaterThan(count($before->layers))
+        ->and($after->layer($first)->name)->toBe('First')->and(count($after->ancestors($after->layer($first))))->toBeLessThan(3);
+})->with([
+    'the same again' => [['type' => 'create-layers', 'layers' => [['kind' => 'box', 'name' => 'Second', 'x' => 0, 'y' => 0, 'width' => 10, 'height' => 10]]]],
+    'a group around it' => [['type' => 'group-layers']],
+    'a stack around it' => [['type' => 'stack-layers']],
+    'an array of it' => [['type' => 'array-layers']],
+    'a component of it' => [['type' => 'make-component']],
+    'a copy of it' => [['type' => 'duplicate-layers', 'dx' => 5, 'dy' => 5]],
+]);
+
+it('gives new rows ids of their own, though their seed was used before', function (): void {
+    $tree = Sample::after(Sample::tree(), ['type' => 'array-layers', 'screen' => 'home', 'layers' => ['boxa'], 'seed' => 'array']);
+    $array = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->content instanceof Layer\ArrayLayer))[0]->id;
+    $add = ['type' => 'add-rows', 'screen' => 'home', 'layer' => $array, 'count' => 3, 'seed' => 'array'];
+    $rows = array_column(Sample::after($tree, $add, $add)->layer($array)->content->sheet->rows, 'id');
+    expect(count(array_unique($rows)))->toBe(count($rows))->and(count($rows))->toBe(count($tree->layer($array)->content->sheet->rows) + 6);
+});

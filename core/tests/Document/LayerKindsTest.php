@@ -83,7 +83,7 @@ it('names the place of what a layer cannot be', function (array $change, string 
 it('puts a nest in a place with new ids, parents before children, in order', function (): void {
     $box = ['kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 5, 'height' => 5];
     $nest = LayerNest::read(Reader::of(['kind' => 'group', 'name' => 'Outer', 'children' => [['name' => 'Low'] + $box, ['kind' => 'group', 'name' => 'Inner', 'children' => [['name' => 'Deep'] + $box]] + $box, ['name' => 'High'] + $box]] + $box));
-    $layers = $nest->layers(new Place('home'), 'm', new Kindred\Document\Id('seed'));
+    $layers = $nest->layers(new Place('home'), 'm', Kindred\Document\Id::beside('seed'));
     $names = array_map(fn (Layer $layer): string => $layer->name, $layers);
     $by = array_combine($names, $layers);
     expect($names)->toBe(['Outer', 'Low', 'Inner', 'Deep', 'High'])
@@ -92,7 +92,7 @@ it('puts a nest in a place with new ids, parents before children, in order', fun
         ->and($by['Low']->rank < $by['Inner']->rank && $by['Inner']->rank < $by['High']->rank)->toBeTrue()
         ->and(array_unique(array_map(fn (Layer $layer): string => $layer->id, $layers)))->toHaveCount(5)
         // The same seed gives the same ids, so that an edit that is sent again makes nothing new.
-        ->and($nest->layers(new Place('home'), 'm', new Kindred\Document\Id('seed')))->toEqual($layers);
+        ->and($nest->layers(new Place('home'), 'm', Kindred\Document\Id::beside('seed')))->toEqual($layers);
 });
 
 it('lets only containers have children', function (): void {

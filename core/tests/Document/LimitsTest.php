@@ -87,7 +87,7 @@ it('refuses what would be too large and says what', function (array $commands, s
     $move = fn (string $layer, float $dx): array => ['type' => 'move-layers', 'layers' => [$layer], 'dx' => $dx, 'dy' => 0] + $on;
     $hang = ['type' => 'move-screens', 'screens' => ['home'], 'dx' => 90_000, 'dy' => 0];
     $create = fn (array $layer): array => ['type' => 'create-layers', 'seed' => 'p', 'layers' => [$layer + ['x' => 0, 'y' => 0, 'width' => 1, 'height' => 1]]] + $on;
-    $ids = new Kindred\Document\Id('rows');
+    $ids = Kindred\Document\Id::beside('rows');
 
     return [
         'a paragraph of large letters' => [[$words(str_repeat('fern ', 70)), $field('words', 'width', '300'), $field('words', 'style.size', '1000')], '“Words” would be 392,000 px high; a layer can be at most 100,000 px. Nothing was changed.'],
@@ -97,10 +97,10 @@ it('refuses what would be too large and says what', function (array $commands, s
         'a group of what lies far apart' => [[$move('boxa', 90_000), $move('icon', -90_000), ['type' => 'group-layers', 'layers' => ['boxa', 'icon'], 'seed' => 'far'] + $on], 'Nothing was changed.'],
         'a guide past the end' => [[['type' => 'set-screen-field', 'field' => 'guides.x', 'value' => '99999+99999'] + $on], 'A guide lies between -100,000 and 100,000 px; this one would lie at 199,998 px'],
         'far into a group' => [[$move('boxa', -90_000), $field('group', 'x', '90000'), ['type' => 'reorder-layers', 'parent' => 'group', 'layers' => ['boxa'], 'above' => null] + $on], 'Nothing was changed.'],
-        'padding of a stack' => [[['type' => 'stack-layers', 'layers' => ['boxa', 'icon'], 'seed' => 'pad'] + $on, $field((new Kindred\Document\Id('pad'))->next(), 'sizing.width', 'content'), $field((new Kindred\Document\Id('pad'))->next(), 'padding', '90000')], 'px wide; a layer can be at most'],
-        'rows of a high cell' => [[['type' => 'array-layers', 'layers' => ['boxa'], 'seed' => 'rows'] + $on, $field((new Kindred\Document\Id('rows'))->next(), 'columns', '1'), ['type' => 'add-rows', 'layer' => $ids->next(), 'count' => 1990, 'seed' => 'more'] + $on], '“Array” would be'],
-        'too many cells in cells' => [[$field('boxa', 'height', '1'), ['type' => 'array-layers', 'layers' => ['boxa'], 'seed' => 'rows'] + $on, $field((new Kindred\Document\Id('rows'))->next(), 'rowGap', '0'), ['type' => 'array-layers', 'layers' => [(new Kindred\Document\Id('rows'))->next(), 'icon'], 'seed' => 'two'] + $on,
-            ...array_map(fn (string $seed, int $count): array => ['type' => 'add-rows', 'layer' => (new Kindred\Document\Id($seed))->next(), 'count' => $count, 'seed' => $seed] + $on, ['rows', 'two'], [97, 100])], '“Array” would show 10,300 cells, in all the cells that it lies in; at most 10,000 can be shown. Nothing was changed.'],
+        'padding of a stack' => [[['type' => 'stack-layers', 'layers' => ['boxa', 'icon'], 'seed' => 'pad'] + $on, $field(Kindred\Document\Id::beside('pad')->next(), 'sizing.width', 'content'), $field(Kindred\Document\Id::beside('pad')->next(), 'padding', '90000')], 'px wide; a layer can be at most'],
+        'rows of a high cell' => [[['type' => 'array-layers', 'layers' => ['boxa'], 'seed' => 'rows'] + $on, $field(Kindred\Document\Id::beside('rows')->next(), 'columns', '1'), ['type' => 'add-rows', 'layer' => $ids->next(), 'count' => 1990, 'seed' => 'more'] + $on], '“Array” would be'],
+        'too many cells in cells' => [[$field('boxa', 'height', '1'), ['type' => 'array-layers', 'layers' => ['boxa'], 'seed' => 'rows'] + $on, $field(Kindred\Document\Id::beside('rows')->next(), 'rowGap', '0'), ['type' => 'array-layers', 'layers' => [Kindred\Document\Id::beside('rows')->next(), 'icon'], 'seed' => 'two'] + $on,
+            ...array_map(fn (string $seed, int $count): array => ['type' => 'add-rows', 'layer' => Kindred\Document\Id::beside($seed)->next(), 'count' => $count, 'seed' => $seed] + $on, ['rows', 'two'], [97, 100])], '“Array” would show 10,300 cells, in all the cells that it lies in; at most 10,000 can be shown. Nothing was changed.'],
         'a path without an end' => [[$create(['kind' => 'path', 'd' => 'M0 0h1e999'])], 'the path reaches further than 1,000,000 px'],
         'a path of too many pieces' => [[$create(['kind' => 'path', 'd' => 'M0 0'.str_repeat('a9 9 0 1 0 1 1', 12_000)])], 'too many segments'],
         'layers in a text' => [[['parent' => 'words'] + $create(['kind' => 'box'])], 'nothing can lie in it'],
@@ -112,7 +112,7 @@ it('groups things in each other as deep as a file can be read, and no deeper', f
     $inner = 'boxa';
     for ($depth = 1; $depth <= 32; $depth++) {
         $tree = Sample::after($tree, ['type' => 'group-layers', 'screen' => 'home', 'layers' => [$inner], 'seed' => "deep{$depth}"]);
-        $inner = (new Kindred\Document\Id("deep{$depth}"))->next();
+        $inner = Kindred\Document\Id::beside("deep{$depth}")->next();
     }
     expect(ProjectFile::read(Sample::written(new ProjectFile($tree)))->tree->ancestors($tree->layer('boxa')))->toHaveCount(32);
     Sample::after($tree, ['type' => 'group-layers', 'screen' => 'home', 'layers' => [$inner], 'seed' => 'deeper']);

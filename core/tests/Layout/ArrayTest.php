@@ -439,7 +439,7 @@ it('takes over what a sheet around it feeds when an array is made in a cell', fu
         ->and($tree->layer('pots')->content->sheet->feeding('name', Slot::Words))->toBeNull()
         ->and($tree->layer('pots')->content->sheet->rows[0]->cells()['name'])->toBe('Bowl')
         // And one around an array feeds nothing that lies in its cells.
-        ->and(Sample::after(pots(), ['type' => 'array-layers', 'screen' => 'home', 'layers' => ['pots'], 'seed' => 's'])->layer((new Id('s'))->next())->content->sheet->columns)->toBe([]);
+        ->and(Sample::after(pots(), ['type' => 'array-layers', 'screen' => 'home', 'layers' => ['pots'], 'seed' => 's'])->layer(Id::beside('s')->next())->content->sheet->columns)->toBe([]);
 });
 
 it('gives a widget in each cell of a cell a signal of its own in a rehearsal', function (): void {

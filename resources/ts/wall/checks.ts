@@ -6,6 +6,7 @@ import type { Box } from './geometry.ts';
 import type { Command } from './messages.ts';
 import type { Parts } from './parts.ts';
 import { Preview } from './preview.ts';
+import { anew } from './server.ts';
 
 interface Mark { screen: string; layer: string; says: string[] }
 
@@ -267,7 +268,7 @@ export class Checks {
     private async mend(around: HTMLElement, findings: HTMLElement[]): Promise<void> {
         this.point(null);
         this.preview.end();
-        const commands = findings.flatMap((finding) => JSON.parse(finding.dataset['fix'] ?? '[]') as Command[]);
+        const commands = findings.flatMap((finding) => anew(finding.dataset['fix'] ?? '[]'));
         around.ariaBusy = 'true';
         for (let i = 0; i < commands.length; i += TOGETHER) await this.on.server.edit(...commands.slice(i, i + TOGETHER));
         around.ariaBusy = null;

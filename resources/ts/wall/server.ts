@@ -26,6 +26,9 @@ export function fresh(): string {
     return 'n' + [...bytes].map((byte) => (byte % 36).toString(36)).join('');
 }
 
+/** Commands that came with a page, ready to be sent: sent a second time they make a second thing. */
+export const anew = (commands: string): Command[] => (JSON.parse(commands) as Command[]).map((command) => 'seed' in command ? { ...command, seed: fresh() } : command);
+
 /** @param signal with which the caller cancels the request */
 export async function send<T>(url: string, body?: unknown, signal?: AbortSignal): Promise<T> {
     const form = body instanceof FormData;

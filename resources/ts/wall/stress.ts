@@ -1,7 +1,7 @@
 /** A screen under strain: one picture after another is asked for, what breaks is listed, and what would hold is done at a press. */
 import { ask } from '../dialogs.ts';
-import type { Command } from './messages.ts';
 import type { Parts } from './parts.ts';
+import { anew } from './server.ts';
 
 /** As many are looked at at once. */
 const AT_ONCE = 2;
@@ -76,7 +76,7 @@ export class Stress {
         } else if (button?.dataset['part'] === 'fix') {
             this.stop.abort();
             (button as HTMLButtonElement).disabled = true;
-            await this.on.server.edit(...JSON.parse(button.dataset['commands']!) as Command[]);
+            await this.on.server.edit(...anew(button.dataset['commands']!));
             if (this.dialog.open) await this.fill();
         }
     }

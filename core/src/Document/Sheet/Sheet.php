@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Sheet;
 
+use Kindred\Document\Id;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Property as Is;
@@ -61,6 +62,12 @@ final readonly class Sheet implements Stored
             }
         }
         throw new InvalidInput('column', 'The column is no longer there; it may have been removed in another window.');
+    }
+
+    /** New ids for rows and columns of it. */
+    public function ids(string $seed): Id
+    {
+        return Id::beside($seed, ...array_column($this->rows, 'id'), ...array_column($this->columns, 'id'));
     }
 
     public function row(string $id): Row

@@ -26,9 +26,9 @@ final class IconFile
     {
         ['layers' => $layers, 'width' => $width, 'height' => $height] = SvgReader::read($svg, $typesetter, fn (string $bytes): ?string => null);
         $nests = Reader::of(['layers' => $layers])->list('layers', LayerNest::read(...));
-        $ids = new Id('icon');
         $place = new Place(null);
         $tree = new Tree(new Project('Icon'));
+        $ids = Id::in($tree, 'icon');
         foreach (Rank::spread(null, null, count($nests)) as $i => $rank) {
             $tree = $tree->withLayers(...$nests[$i]->layers($place, $rank, $ids));
         }
