@@ -9,6 +9,7 @@ use App\Models\User;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Collection;
 use Kindred\Command\Command;
+use Kindred\Command\NamesStep;
 use Kindred\Command\Runner;
 use Kindred\Document\Change;
 use Kindred\Document\Component\Uses;
@@ -71,9 +72,21 @@ final readonly class Editor
             $before = $this->store->load($project, $set, uses: true);
 
             return $this->record($project, $user, $before, $this->runner->run($before, ...$commands), min($base, $project->sequence), [
-                'kind' => 'edit', 'label' => $commands[0]->label($before), 'token' => $token,
+                'kind' => 'edit', 'label' => self::label($commands, $before), 'token' => $token,
             ], $own, $set->layers);
         }, self::ATTEMPTS))();
+    }
+
+    /**
+     * As whoever sends it calls it, or as its first command does.
+     *
+     * @param  non-empty-list<Command>  $commands
+     */
+    private static function label(array $commands, Tree $before): string
+    {
+        $named = array_filter(array_map(fn (Command $one): ?string => $one instanceof NamesStep ? $one->step() : null, $commands), is_string(...));
+
+        return reset($named) ?: $commands[0]->label($before);
     }
 
     /**

@@ -125,6 +125,29 @@ final readonly class Libraries
         return $this->editor->edit($project, $user, $commands, $project->sequence);
     }
 
+    /**
+     * The commands by which a project takes what is pasted needs, but for what is here already.
+     *
+     * @param  list<string>  $keys
+     * @return list<array<string, mixed>>
+     *
+     * @throws InvalidInput where it is no longer there to be taken
+     */
+    public function along(Project $project, Project $source, array $keys): array
+    {
+        $here = $this->tree($project);
+        $missing = array_values(array_diff($keys, array_map(strval(...), array_keys(Goods::of($here)->all))));
+        if ($missing === []) {
+            return [];
+        }
+        $goods = Goods::of($this->tree($source));
+        if (array_diff($missing, array_map(strval(...), array_keys($goods->all))) !== []) {
+            throw new InvalidInput('', "A component or token that the copy needs is no longer in “{$source->name}”. Nothing was pasted.");
+        }
+
+        return $goods->taking($missing, $here, self::ofProject($source));
+    }
+
     /** The project that a library is, as long as it is one of the same person. */
     public function source(Library $library, User $user): ?Project
     {

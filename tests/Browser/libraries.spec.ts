@@ -1,6 +1,6 @@
 /** Components of one project used in another: taken, changed there, reviewed and taken again. */
 import { expect, type Page } from '@playwright/test';
-import { enter, near, openBare, saved, screen, test } from './support/hand.ts';
+import { at, enter, near, openBare, saved, screen, test } from './support/hand.ts';
 
 const libraries = (page: Page) => page.locator('#libraries');
 
@@ -62,4 +62,34 @@ test('a component of another project is taken, placed, changed there, reviewed i
     await size.fill(was);
     await size.press('Enter');
     await saved(there);
+});
+
+test('a use of a component is pasted into another project with what it shows, in one step; into one that has it, alone', async ({ page }) => {
+    await enter(page);
+    await page.locator('[data-project]').getByRole('link', { name: 'Studio parts', exact: true }).click();
+    await page.waitForSelector('#wall-page[data-ready]', { state: 'attached' });
+    await near(page, 'List row');
+    await page.mouse.click(...await at(page.locator('article[data-sheet]', { hasText: 'List row' }), 300, 180));
+    await expect(page.locator('#facets .subject input')).toHaveValue('List row, Off');
+    await page.keyboard.press('Control+c');
+    const there = await page.context().newPage();
+    await openBare(there, 'Open studio');
+    const bare = screen(there, 'Screen 1');
+    await there.keyboard.press('Control+v');
+    await saved(there);
+    // A row with its words, and what that shows in turn.
+    await expect(bare.locator('[data-component]')).toHaveCount(2);
+    await expect(bare.locator('[data-component] [data-kind=text]').first()).not.toBeEmpty();
+    await expect(there.locator('#reel .card[data-sheet] .name')).toHaveText(['Switch', 'List row']);
+    await expect(there.locator('#facets .subject input')).toHaveValue(/^List row/);
+    await there.keyboard.press('Control+v');
+    await saved(there);
+    await expect(bare.locator('[data-component]')).toHaveCount(4);
+    await expect(there.locator('#reel .card[data-sheet] .name')).toHaveCount(2);
+    await there.keyboard.press('Control+z');
+    await there.keyboard.press('Control+z');
+    await expect(bare.locator('[data-component]')).toHaveCount(0);
+    await expect(there.locator('#reel .card[data-sheet]')).toHaveCount(0);
+    await there.keyboard.press('Control+Shift+z');
+    await expect(bare.locator('[data-component]')).toHaveCount(2);
 });

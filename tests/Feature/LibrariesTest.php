@@ -101,3 +101,27 @@ it('refuses what is no library, what is nobody’s own, and what cannot be taken
     $this->postJson("{$this->libraries}/take", ['from' => (string) $other->id, 'keys' => ['x']])->assertStatus(409);
     $this->get("{$this->libraries}/library9/review")->assertStatus(409);
 });
+
+it('lets what is pasted take along the components that it shows, as one step that is called a paste', function (): void {
+    $use = DB::table('layers')->where('project_id', $this->parts->id)->where('kind', 'instance')->where('body', 'like', '%"name":"List row, Off"%')->value('id');
+    $copied = $this->getJson("/projects/{$this->parts->id}/copy?layers={$use}")->assertOk()->json();
+    expect($copied['needs'])->toBe(['component '.($this->sheet)('List row')]);
+    $other = $this->user->projects()->create(['name' => 'Other']);
+    $paste = ['type' => 'create-layers', 'screen' => null, 'seed' => 'p', 'layers' => $copied['layers'], 'step' => 'Paste a layer'];
+    $edit = fn (array ...$commands) => $this->postJson("/projects/{$other->id}/edits", ['base' => $other->fresh()->sequence, 'commands' => $commands]);
+    $edit($paste)->assertUnprocessable()->assertSee('shows a component that is not in this project.');
+    $along = fn (string $keys, ?int $from = null) => $this->getJson("/projects/{$other->id}/libraries/along?from=".($from ?? $this->parts->id).'&keys='.urlencode($keys));
+    $commands = $along($copied['needs'][0])->assertOk()->json('commands');
+    $edit(...$commands, ...[$paste])->assertOk()->assertJsonPath('label', 'Paste a layer')->assertJsonCount(1, 'added');
+    expect([($this->sheet)('List row', $other), ($this->sheet)('Switch', $other)])->toBe([($this->sheet)('List row'), ($this->sheet)('Switch')]);
+    $along($copied['needs'][0])->assertOk()->assertExactJson(['commands' => []]);
+    $this->get("/projects/{$other->id}/libraries")->assertOk()->assertSee('Studio parts')->assertSee('As it is there');
+    $this->postJson("/projects/{$other->id}/undo")->assertOk();
+    expect(DB::table('layers')->where('project_id', $other->id)->count())->toBe(0)->and(($this->sheet)('List row', $other))->toBeNull();
+    // What is no longer there, and what is nobody's own.
+    $along('component nothere')->assertUnprocessable()->assertSee('Nothing was pasted.');
+    $this->actingAs(User::factory()->create());
+    $this->getJson("/projects/{$other->id}/libraries/along?from={$this->parts->id}&keys=x")->assertNotFound();
+    $mine = auth()->user()->projects()->create(['name' => 'Mine']);
+    $this->getJson("/projects/{$mine->id}/libraries/along?from={$this->parts->id}&keys=x")->assertUnprocessable()->assertSee('no longer there');
+});

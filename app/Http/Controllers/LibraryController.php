@@ -82,6 +82,15 @@ final class LibraryController extends Controller
         return self::answer($this->libraries->take($project, $this->person($request), is_string($as) && $as !== '' ? $this->libraries->find($project, $as) : $library, $there, $keys, $file->pictures));
     }
 
+    /** How what is pasted here brings along what it needs of another project. */
+    public function along(Request $request, Project $project): JsonResponse
+    {
+        $source = $this->person($request)->projects()->whereKey((int) $this->asked($request, 'from'))->first()
+            ?? throw new InvalidInput('from', 'The project that this was copied in is no longer there, and its components with it. Nothing was pasted.');
+
+        return new JsonResponse(['commands' => $this->libraries->along($project, $source, $this->askedList($request, 'keys', Library::MAX_TAKEN))], options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+
     /** A file with what others can take. */
     public function file(Project $project): StreamedResponse
     {

@@ -21,6 +21,7 @@ use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Box;
 use Kindred\Geometry\PathData;
 use Kindred\Geometry\Point;
+use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Kit\Bars;
 use Kindred\Kit\Kit;
@@ -30,7 +31,7 @@ use Kindred\Type\OwnFace;
  * Adds layers, drawn or pasted, on top of a place. Their ids are derived from the seed. Those that are `docked` go on a screen
  * where its bars let them: a bar beside the others, anything else below those at the head.
  */
-final readonly class CreateLayers implements Command
+final readonly class CreateLayers implements Command, NamesStep
 {
     /** Numbers that a hand draws in one go at most. */
     private const MAX_SAMPLES = 200_000;
@@ -111,6 +112,7 @@ final readonly class CreateLayers implements Command
     public function apply(Tree $tree): Tree
     {
         $screen = $this->place->screen === null ? null : $tree->screen($this->place->screen);
+        $this->mustShow($tree);
         $nests = $this->docked && $screen !== null && $this->place->parent === null ? Bars::docked($this->nests, $screen, $tree->children($this->place)) : $this->nests;
         [$tree, $nests] = $this->withIcons($this->withFonts($tree), $nests);
         $ids = Id::in($tree, $this->seed);
@@ -156,6 +158,23 @@ final readonly class CreateLayers implements Command
             $added === [] ? $tree : PutIcons::with($tree, ...$added),
             $changed === [] ? $nests : array_map(fn (LayerNest $nest): LayerNest => $nest->mapped(fn (Layer $layer): Layer => IconNames::renamed($layer, fn (string $name): string => $changed[$name] ?? $name)), $nests),
         ];
+    }
+
+    /** @throws InvalidInput where something shows a component that is not in the project: it would be there and not seen */
+    private function mustShow(Tree $tree): void
+    {
+        foreach ($this->nests as $nest) {
+            foreach ($nest->components() as $component) {
+                if ($tree->component($component) === null) {
+                    throw new InvalidInput('layers', "“{$nest->layer->name}” shows a component that is not in this project. Nothing was changed.");
+                }
+            }
+        }
+    }
+
+    public function step(): ?string
+    {
+        return $this->step;
     }
 
     public function label(Tree $before): string

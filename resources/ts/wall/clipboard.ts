@@ -3,14 +3,15 @@ import { toast } from '../dialogs.ts';
 import { layerOf } from './address.ts';
 import type { Making } from './making.ts';
 import { chosen, type Parts } from './parts.ts';
-import type { Answer } from './messages.ts';
+import type { Answer, Command } from './messages.ts';
 import { fresh, send, type Problem } from './server.ts';
 
 /** The browser's own clipboard holds a mark by which a paste knows that what was copied here is meant. */
 const MARK = 'kindred layers ';
 const KEPT = 'kindred.clipboard';
+const PROJECT = document.getElementById('wall-page')?.dataset['project'] ?? '';
 
-interface Kept { mark: string; screen: string; layers: { x: number; y: number }[]; icons?: unknown[]; fonts?: unknown[]; times: number }
+interface Kept { mark: string; screen: string; layers: { x: number; y: number }[]; icons?: unknown[]; fonts?: unknown[]; project?: string; needs?: string[]; times: number }
 
 const elsewhere = (event: Event): boolean => (event.target as Element | null)?.closest?.('input, textarea, select, dialog, [contenteditable]') !== null;
 
@@ -51,12 +52,12 @@ export class Clipboard {
         // What is meant is what is selected now, not when the answer comes.
         const meant = chosen(this.on);
         await this.on.server.rest();
-        const kept = await send<{ layers: unknown[]; icons: unknown[]; fonts: unknown[] }>(`${this.on.urls['copy']!}?layers=${meant.layers.join(',')}`).catch((problem: Problem) => {
+        const kept = await send<{ layers: unknown[]; icons: unknown[]; fonts: unknown[]; needs: string[] }>(`${this.on.urls['copy']!}?layers=${meant.layers.join(',')}`).catch((problem: Problem) => {
             this.on.problem(problem);
             return null;
         });
         if (!kept) return;
-        localStorage.setItem(KEPT, JSON.stringify({ mark, screen: meant.screen ?? '', layers: kept.layers, icons: kept.icons, fonts: kept.fonts, times: cut ? 0 : 1 }));
+        localStorage.setItem(KEPT, JSON.stringify({ mark, screen: meant.screen ?? '', layers: kept.layers, icons: kept.icons, fonts: kept.fonts, project: PROJECT, needs: kept.needs, times: cut ? 0 : 1 }));
         if (cut) await this.on.server.edit({ type: 'delete-layers', ...meant, cut: true });
     }
 
@@ -81,13 +82,25 @@ export class Clipboard {
         const layers = kept.layers.map((layer) => ({ ...layer, x: layer.x + by, y: layer.y + by }));
         localStorage.setItem(KEPT, JSON.stringify({ ...kept, times: kept.times + (kept.screen === screen ? 1 : 0) }));
         const along = { ...((kept.icons ?? []).length > 0 ? { icons: kept.icons } : {}), ...((kept.fonts ?? []).length > 0 ? { fonts: kept.fonts } : {}) };
+        const taking = await this.taking(kept);
+        if (!taking) return null;
         const step = `Paste ${layers.length === 1 ? 'a layer' : `${layers.length} layers`}`;
         if (screens.length > 1) {
             // At the same place on every screen that is selected, in one step.
-            await server.edit(...screens.map((one) => ({ type: 'create-layers', screen: one, layers: kept.layers, ...along, seed: fresh(), step: `${step} on ${screens.length} screens` })));
+            await server.edit(...taking, ...screens.map((one) => ({ type: 'create-layers', screen: one, layers: kept.layers, ...along, seed: fresh(), step: `${step} on ${screens.length} screens` })));
             return null;
         }
-        return server.edit({ type: 'create-layers', screen: screen || null, layers, ...along, seed: fresh(), step });
+        return server.edit(...taking, { type: 'create-layers', screen: screen || null, layers, ...along, seed: fresh(), step });
+    }
+
+    /** How what was copied in another project takes along the components that it shows, unless they are here already; null where it cannot. */
+    private async taking({ project, needs }: Kept): Promise<Command[] | null> {
+        if (!project || project === PROJECT || !needs?.length) return [];
+        await this.on.server.rest();
+        return send<{ commands: Command[] }>(`${this.on.urls['along']!}?${new URLSearchParams({ from: project, keys: needs.join(',') })}`).then(({ commands }) => commands, (problem: Problem) => {
+            this.on.problem(problem);
+            return null;
+        });
     }
 
     /** Whether the one widget that is selected has entries, which a table that was copied elsewhere can fill. */
