@@ -107,7 +107,7 @@ final readonly class Assets
     public function mustBeFonts(Project $project, array $hashes): void
     {
         if ($hashes !== [] && $this->database->table('assets')->where(['project_id' => $project->id, 'type' => self::FONT])->whereIn('hash', $hashes)->count() < count(array_unique($hashes))) {
-            throw new InvalidInput('fonts', 'This is no font; bring in its file. Nothing was changed.');
+            throw new InvalidInput('fonts', 'This is no font; import its file. Nothing was changed.');
         }
     }
 

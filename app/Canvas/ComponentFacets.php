@@ -150,7 +150,7 @@ final readonly class ComponentFacets
     public static function called(string $path): string
     {
         return match ($path) {
-            'words' => 'words', 'asset' => 'picture', 'icon' => 'icon', 'hidden' => 'visibility', Departures::COMPONENT => 'component', 'states' => 'state', 'runs', 'paragraphs' => 'setting of words',
+            'words' => 'text', 'asset' => 'picture', 'icon' => 'icon', 'hidden' => 'visibility', Departures::COMPONENT => 'component', 'states' => 'state', 'runs', 'paragraphs' => 'setting of text',
             default => Field::find($path)?->label() ?? $path,
         };
     }

@@ -30,7 +30,7 @@ test('a heading in a font that was brought in, on the wall, in the exported page
     await page.locator('#f-style-size').press('Escape');
 
     await page.getByRole('button', { name: 'Own fonts' }).click();
-    const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Bring in fonts' }).click()]);
+    const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Import fonts' }).click()]);
     // What has the name of a font that ships is told apart from it; the other is renamed by its file.
     await chooser.setFiles([file('jetbrains-mono/files/jetbrains-mono-latin-700-normal.woff2'), file('lora/files/lora-latin-600-italic.woff')]);
     const dialog = page.locator('#fonts');
@@ -71,7 +71,7 @@ test('a heading in a font that was brought in, on the wall, in the exported page
     await dialog.locator('[data-family="JetBrains Mono own"]').getByRole('button', { name: 'Remove' }).click();
     await expect(dialog).toContainText('one text, set in Hanken Grotesk meanwhile');
     await expect(page.locator('#facets')).toContainText('“JetBrains Mono own” is not here: Hanken Grotesk stands in.');
-    const [again] = await Promise.all([page.waitForEvent('filechooser'), dialog.getByRole('button', { name: 'Bring in its file' }).click()]);
+    const [again] = await Promise.all([page.waitForEvent('filechooser'), dialog.getByRole('button', { name: 'Import its file' }).click()]);
     await again.setFiles(file('jetbrains-mono/files/jetbrains-mono-latin-700-normal.woff2'));
     await expect(dialog.getByRole('heading', { name: 'Missing' })).toHaveCount(0);
     await expect.poll(async () => Number((await text(page).getAttribute('data-box'))!.split(' ')[2])).toBe(wide);
@@ -100,7 +100,7 @@ test('font files dropped on the wall are brought in, and a broken one says why',
     };
     const font = readFileSync(file('spectral/files/spectral-latin-700-normal.woff'));
     await drop('kiln hand.woff', font);
-    await expect(page.locator('#toast')).toContainText('Brought in: Spectral own 700');
+    await expect(page.locator('#toast')).toContainText('Imported: Spectral own 700');
     await saved(page);
     allowError(/422/);
     await drop('broken.woff', font.subarray(0, 2000));

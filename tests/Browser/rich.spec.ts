@@ -115,7 +115,7 @@ test('a heading of three runs and a list are written and set by pointer and keys
     await near(page, 'Welcome');
     const title = screen(page, 'Welcome').locator('[data-layer=t00002]');
     const words = page.locator('#writing');
-    const rack = page.getByRole('group', { name: 'Words' });
+    const rack = page.getByRole('group', { name: 'Text' });
     await page.mouse.dblclick(...(await middle(title)));
     await expect(words).toHaveText('Hands in clay by Thursday');
 
@@ -133,7 +133,7 @@ test('a heading of three runs and a list are written and set by pointer and keys
         return [x + width / 2, y + height / 2] as [number, number];
     });
     await page.mouse.dblclick(...clay);
-    await rack.getByRole('button', { name: 'Colour of the words, choose' }).click();
+    await rack.getByRole('button', { name: 'Colour of the text, choose' }).click();
     await page.locator('#colour-field [data-part=text]').fill('#b4472e');
     await page.keyboard.press('Enter');
     await page.keyboard.press('Escape');
@@ -141,7 +141,7 @@ test('a heading of three runs and a list are written and set by pointer and keys
     await expect(words).toBeFocused();
     await page.keyboard.press('Control+Home');
     await page.keyboard.press('Control+Shift+ArrowRight');
-    await rack.getByLabel('Size of the words').click();
+    await rack.getByLabel('Size of the text').click();
     await page.keyboard.type('52');
     await page.keyboard.press('Enter');
     await rack.getByLabel('Weight').selectOption('300');
@@ -335,7 +335,7 @@ test('prices stand below each other in figures of one width, and a fraction is o
     await page.mouse.dblclick(...(await at(bare, 60, 130)));
     await page.keyboard.press('Control+End');
     for (let i = 0; i < 6; i++) await page.keyboard.press('Shift+ArrowLeft');
-    await page.getByLabel('Forms of the words').selectOption('diagonal-fractions');
+    await page.getByLabel('Forms of the text').selectOption('diagonal-fractions');
     await page.keyboard.press('Control+Enter');
     await saved(page);
     await expect(text.locator('tspan[font-variant="diagonal-fractions"]')).toHaveText('1/2 kg');

@@ -103,7 +103,7 @@ it('shows no field of a layer that has no effect, where it lies freely and in a 
 it('names what makes up the colour at a point of a screen, with its share', function (): void {
     $made = fn (string $asked): string => (string) preg_replace('/\s+/', ' ', strip_tags($this->get("/projects/{$this->project->id}/screens/kiln/made?{$asked}")->assertOk()->getContent()));
     // The glow over the ground, and nothing of what lies elsewhere.
-    expect($made('x=330&y=250'))->toMatch('/Glow fill \d+ % Kiln status ground \d+ %/')
+    expect($made('x=330&y=250'))->toMatch('/Glow fill \d+ % Kiln status background \d+ %/')
         ->and($made('x=130&y=380'))->toContain('Dial fill')
         ->and($made('x=-50&y=10'))->not->toContain('%');
     $this->getJson("/projects/{$this->project->id}/screens/kiln/made?x=1e9&y=2")->assertUnprocessable();

@@ -64,5 +64,5 @@ it('takes the icons of two people who bring some in at once, and each takes back
     $put('cone-six', $base)->assertOk();
     expect($names())->toBe(['cone-six', 'pug-mill']);
     $this->postJson("/projects/{$this->project->id}/undo", ['base' => $base + 2])->assertOk();
-    expect($names())->toBe(['pug-mill'])->and($first->json('label'))->toBe('Bring in the icon “pug-mill”');
+    expect($names())->toBe(['pug-mill'])->and($first->json('label'))->toBe('Import the icon “pug-mill”');
 });

@@ -68,7 +68,7 @@ it('brings the fonts along in which a component and a type style are set, from a
     $width = fn (Project $of): float => (float) DB::table('layers')->where(['project_id' => $of->id, 'id' => $label])->value('width');
 
     $this->get("{$this->libraries}/offer?from={$this->parts->id}")->assertOk()->assertSee('Fonts')->assertSee('Kiln Hand');
-    $this->postJson("{$this->libraries}/take", ['from' => (string) $this->parts->id, 'keys' => ["component {$sheet}"]])->assertOk()->assertJsonPath('label', 'Bring in “Kiln Hand”');
+    $this->postJson("{$this->libraries}/take", ['from' => (string) $this->parts->id, 'keys' => ["component {$sheet}"]])->assertOk()->assertJsonPath('label', 'Import “Kiln Hand”');
     expect(app(TreeLoader::class)->whole($this->project->fresh())->project->fonts)->toHaveCount(1)->and($width($this->project))->toBe($width($this->parts));
     $this->get("{$this->at}/fonts.css")->assertOk()->assertSee('Kiln Hand', false);
 

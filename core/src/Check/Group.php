@@ -28,7 +28,7 @@ enum Group: string
             self::NearMiss => 'Nearly, but not quite',
             self::HouseStyle => 'House style',
             self::Consistency => 'Screens beside each other',
-            self::Wording => 'Words and names',
+            self::Wording => 'Text and names',
             self::Flow => 'Ways between screens',
             self::Leftover => 'Left over',
         };

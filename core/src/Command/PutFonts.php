@@ -58,7 +58,7 @@ final readonly class PutFonts implements Command
 
     public function label(Tree $before): string
     {
-        return 'Bring in '.implode(' and ', array_map(fn (string $family): string => "“{$family}”", $this->families()));
+        return 'Import '.implode(' and ', array_map(fn (string $family): string => "“{$family}”", $this->families()));
     }
 
     /** @return list<string> */

@@ -43,7 +43,7 @@ final readonly class PutIcons implements Command
 
     public function label(Tree $before): string
     {
-        return count($this->icons) === 1 ? "Bring in the icon “{$this->icons[0]->name}”" : 'Bring in '.count($this->icons).' icons';
+        return count($this->icons) === 1 ? "Import the icon “{$this->icons[0]->name}”" : 'Import '.count($this->icons).' icons';
     }
 
     /** @throws InvalidInput where a project cannot hold so many */

@@ -80,7 +80,7 @@ final readonly class SetWords implements Command
         $text = ($before->layers[$this->layer] ?? null)?->content;
 
         return $text instanceof Text && $text->words === $this->words
-            ? 'Set the words of '.$this->naming($before, [$this->layer])
+            ? 'Set the text of '.$this->naming($before, [$this->layer])
             : 'Write “'.Text::title($this->words).'”';
     }
 }

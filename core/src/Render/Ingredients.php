@@ -65,7 +65,7 @@ final readonly class Ingredients
         $ground = $rendering->finish === Finish::Dressed ? $screen->ground : $screen->ground->grey();
         $drawn = Svg::element('rect', ['width' => $screen->box->width, 'height' => $screen->box->height] + Paints::attributes('fill', $ground));
 
-        return [...array_slice($found, 0, self::MOST - 1), new Ingredient(null, $screen->name, 'ground', $ground->toHex(), null, false, [$drawn])];
+        return [...array_slice($found, 0, self::MOST - 1), new Ingredient(null, $screen->name, 'background', $ground->toHex(), null, false, [$drawn])];
     }
 
     /**

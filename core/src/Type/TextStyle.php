@@ -25,7 +25,7 @@ final readonly class TextStyle implements Stored
         #[Is\Number(-0.5, 2, base: Is\Base::One, label: 'tracking', tries: ['-0.02', '0', '0.02', '0.06'])] public float $letterSpacing = 0,
         #[Is\Choice] public TextAlign $align = TextAlign::Left,
         #[Is\Choice(label: 'case')] public TextTransform $transform = TextTransform::None,
-        #[Is\Flag(label: 'box of the words', look: false)] public bool $trim = false,
+        #[Is\Flag(label: 'box of the text', look: false)] public bool $trim = false,
         #[Is\Flag(label: 'slope')] public bool $italic = false,
         #[Is\Choice(label: 'lines', sparse: true)] public TextDecoration $decoration = TextDecoration::None,
         #[Is\Parsed(200, label: 'forms', sparse: true)] public FontVariant $variant = new FontVariant,

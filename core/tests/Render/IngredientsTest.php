@@ -31,7 +31,7 @@ it('names all that is painted at a point, from front to back, with what switches
             ['id' => 'hole', 'kind' => 'ellipse', 'name' => 'Hole', 'masking' => true, 'x' => 0, 'y' => 0, 'width' => 60, 'height' => 60],
         ]],
     );
-    $back = ['Back stroke strokes.0.hidden', 'Back inner shadow effects.1.hidden', 'Back fill fills.0.hidden', 'Back shadow effects.0.hidden', 'Back blur effects.2.hidden', 'Home ground -'];
+    $back = ['Back stroke strokes.0.hidden', 'Back inner shadow effects.1.hidden', 'Back fill fills.0.hidden', 'Back shadow effects.0.hidden', 'Back blur effects.2.hidden', 'Home background -'];
     expect(ingredients($layers, 50, 50))->toBe(['Front words', 'Front mask masks.0.hidden', 'Pair shadow effects.0.hidden', 'Hole masks this', 'Pair opacity -', ...$back])
         // What was switched off just now stays, to be switched on again.
         ->and(ingredients($layers, 50, 50, 'back fills.1.hidden', 'left'))->toContain('Back fill fills.1.hidden off')

@@ -71,7 +71,7 @@ export class Fonts {
             }
         }
         if (names.length === 0) return;
-        toast(`Brought in: ${names.join('; ')}.`);
+        toast(`Imported: ${names.join('; ')}.`);
         // Where there is more to choose than the weight, that is offered.
         await (hasAxes ? this.open() : this.again());
     }

@@ -38,7 +38,7 @@ export class Icons {
         }
         if (icons.length > 0 && (await this.server.edit({ type: 'put-icons', icons }))) {
             await this.refresh();
-            const names = `Brought in: ${icons.map(({ name }) => name).join(', ')}.`;
+            const names = `Imported: ${icons.map(({ name }) => name).join(', ')}.`;
             toast([names, ...refused].join(' '), refused.length > 0);
         } else if (refused.length > 0) {
             toast(refused.join(' '), true);

@@ -204,7 +204,7 @@ export function register(on: Doers): Command[] {
         { id: 'unroll', name: 'Show all of what scrolls', group: 'Panels', keys: ['Alt+S'], run: on.panels.unroll },
         { id: 'libraries', name: 'Libraries: components, tokens, icons, fonts and conventions of other projects', short: 'Libraries', group: 'Panels', run: on.libraries },
         { id: 'checks', name: 'Checks: flags where something was found', short: 'Checks', group: 'Panels', run: on.panels.checks },
-        { id: 'fonts', name: 'Fonts of the project: bring in, replace', short: 'Own fonts', group: 'Panels', run: on.fonts },
+        { id: 'fonts', name: 'Fonts of the project: import, replace', short: 'Own fonts', group: 'Panels', run: on.fonts },
         { id: 'house', name: 'House style: tokens', short: 'House style', group: 'Panels', run: on.house },
         { id: 'notes', name: 'Notes', group: 'Panels', run: on.panels.notes },
         { id: 'needs', name: 'Requirements of the screen', group: 'Panels', run: on.panels.needs },

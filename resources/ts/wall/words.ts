@@ -65,7 +65,7 @@ export class Writer {
             handleKeyDown: (_, event) => this.key(event),
             handleTextInput: (view, from, _, text) => this.isRich && text === ' ' && beginsList(view, from),
             transformPasted: (slice) => (this.writing?.rich ? broken(slice) : plain(broken(slice))),
-            attributes: { 'role': 'textbox', 'aria-label': 'Words', 'aria-multiline': 'true', 'spellcheck': 'false' },
+            attributes: { 'role': 'textbox', 'aria-label': 'Text', 'aria-multiline': 'true', 'spellcheck': 'false' },
         });
         this.area.addEventListener('focusout', (event) => {
             if (!(event.relatedTarget as Element | null)?.closest(BESIDE)) this.finish(true);

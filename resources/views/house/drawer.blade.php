@@ -15,7 +15,7 @@
             <summary title="A theme is a set of other values for the same tokens: a dark interface, a second brand"><x-glyph name="plus"/> Theme</summary>
             <form class="theme" data-house-form="theme">
                 <input class="field" id="house-theme" name="name" required maxlength="60" placeholder="Name" aria-label="Name of the new theme" autocomplete="off">
-                <select class="field" name="from" aria-label="What it begins with" title="Opposite colours: dark where they are light, with the same hue and the same contrast against the ground">
+                <select class="field" name="from" aria-label="What it begins with" title="Opposite colours: dark where they are light, with the same hue and the same contrast against the background">
                     <option value="opposite">Opposite colours</option>
                     <option value="">The same values</option>
                     @foreach ($themes as $any)<option value="{{ $any->id }}">Values of {{ $any->name }}</option>@endforeach

@@ -11,7 +11,7 @@
     <div class="rows">
         <x-choice field="form" label="Form" :values="$values" :options="['bars' => 'bars', 'lines' => 'lines', 'areas' => 'areas', 'ring' => 'ring', 'gauge' => 'gauge', 'progress' => 'progress toward a goal', 'sparkline' => 'sparkline']"/>
         @if ($only)
-            <div class="row"><span class="label">Numbers</span><button class="button justify-start" data-do="sheet" data-id="{{ $only->id }}" title="The table behind the chart: typed, pasted or brought in from a file"><x-glyph name="table-2"/> Data sheet <span class="font-number text-[11px] text-ash">{{ $points->count() }} × {{ count($points->series) }}</span></button></div>
+            <div class="row"><span class="label">Numbers</span><button class="button justify-start" data-do="sheet" data-id="{{ $only->id }}" title="The table behind the chart: typed, pasted or imported from a file"><x-glyph name="table-2"/> Data sheet <span class="font-number text-[11px] text-ash">{{ $points->count() }} × {{ count($points->series) }}</span></button></div>
             @foreach ($left as $said)<p class="text-plum" role="status">{{ $said }}</p>@endforeach
         @endif
         @if ($on('across'))<x-choice field="across" label="Bars" :values="$values" :options="['false' => 'up', 'true' => 'across']"/>@endif
@@ -47,7 +47,7 @@
         <div class="row"><x-number field="before" label="Before" :values="$values" hint="Written before every number, such as €"/></div>
         <div class="row"><x-number field="after" label="After" :values="$values" hint="Written after every number, such as kg; a space before it is kept"/></div>
         <div class="row"><x-number field="decimals" label="Decimals" :values="$values" placeholder="as needed"/></div>
-        <x-colour field="ink" label="Words" :value="$values['ink']['value']" :mixed="$values['ink']['mixed']"/>
+        <x-colour field="ink" label="Text" :value="$values['ink']['value']" :mixed="$values['ink']['mixed']"/>
         @if ($on('grid'))<x-colour field="grid" label="Grid" :value="$values['grid']['value']" :mixed="$values['grid']['mixed']"/>@endif
         @if ($only)<button class="button justify-self-start" data-do="open-widget" data-id="{{ $only->id }}" title="The shapes and words that it is drawn from, in groups">Open into layers</button>@endif
     </div>

@@ -28,7 +28,7 @@
     @elseif ($trigger instanceof Kindred\Document\Cue\Trigger\Key)
         <div class="row"><label for="w-{{ $id }}" title="A letter, a sign or a name: K, Enter, ArrowLeft, Ctrl+K">Key</label><input class="field" id="w-{{ $id }}" data-cue-field="trigger.key" autocomplete="off" spellcheck="false" value="{{ $trigger->key }}"></div>
     @elseif ($trigger instanceof Kindred\Document\Cue\Trigger\Spoken)
-        <div class="row"><label for="w-{{ $id }}" title="Said in a rehearsal by typing it">Words</label><input class="field" id="w-{{ $id }}" data-cue-field="trigger.phrase" autocomplete="off" value="{{ $trigger->phrase }}"></div>
+        <div class="row"><label for="w-{{ $id }}" title="Said in a rehearsal by typing it">Phrase</label><input class="field" id="w-{{ $id }}" data-cue-field="trigger.phrase" autocomplete="off" value="{{ $trigger->phrase }}"></div>
     @elseif ($trigger instanceof Kindred\Document\Cue\Trigger\Reaching)
         @include('wall.cue.compared', ['is' => $trigger->reaches, 'path' => 'trigger.reaches', 'key' => "{$id}-r"])
     @elseif ($trigger instanceof Kindred\Document\Cue\Trigger\Swipe || $trigger instanceof Kindred\Document\Cue\Trigger\Drag)

@@ -156,7 +156,7 @@
         <h2 id="icons-title" class="mb-3 text-xl">Choose an icon</h2>
         <div class="mb-3 flex gap-2">
             <input class="field" type="search" name="q" aria-label="Search icons" placeholder="What should it say? fire, calendar, bell …" autofocus>
-            <button type="button" class="button shrink-0" data-bring title="Become icons of this project: in one colour, on its grid">Bring in SVG …</button>
+            <button type="button" class="button shrink-0" data-bring title="Become icons of this project: in one colour, on its grid">Import SVG …</button>
             <button type="button" class="button" data-closes>Cancel</button>
         </div>
         <input type="file" id="icon-file" multiple class="sr-only" accept=".svg,image/svg+xml" tabindex="-1" aria-label="Icon file">

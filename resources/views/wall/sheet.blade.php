@@ -1,6 +1,6 @@
 @php
     $chart = $owner->content instanceof Kindred\Document\Layer\Chart;
-    $slots = ['words' => 'words', 'picture' => 'picture', 'colour' => 'colour', 'shown' => 'visibility', 'value' => 'values'];
+    $slots = ['words' => 'text', 'picture' => 'picture', 'colour' => 'colour', 'shown' => 'visibility', 'value' => 'values'];
     $marks = ['words' => 'type', 'picture' => 'image', 'colour' => 'palette', 'shown' => 'eye', 'label' => 'tag', 'value' => 'chart-column', 'goal' => 'target'];
 @endphp
 <div class="sheet-bar" data-sheet="{{ $owner->id }}" data-screen="{{ $owner->screen }}">

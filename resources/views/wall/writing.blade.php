@@ -1,20 +1,20 @@
 {{-- How words are set that are selected while one writes: what the rack offers then. --}}
-<div id="writing-options" role="group" aria-label="Words" hidden>
-    <select data-own="family" aria-label="Family" title="Family of the words">
+<div id="writing-options" role="group" aria-label="Text" hidden>
+    <select data-own="family" aria-label="Family" title="Family of the text">
         @include('wall.families')
     </select>
-    <select data-own="weight" aria-label="Weight" title="Weight of the words (Ctrl B: bold)"></select>
-    <input class="field" data-own="size" data-step="1" aria-label="Size of the words" title="Size of the words, px" autocomplete="off" spellcheck="false">
+    <select data-own="weight" aria-label="Weight" title="Weight of the text (Ctrl B: bold)"></select>
+    <input class="field" data-own="size" data-step="1" aria-label="Size of the text" title="Size of the text, px" autocomplete="off" spellcheck="false">
     <button type="button" data-own="italic" aria-pressed="false" aria-label="Italic" title="Italic (Ctrl I)"><x-glyph name="italic"/></button>
     <button type="button" data-line="underline" aria-pressed="false" aria-label="Line under" title="Line under (Ctrl U)"><x-glyph name="underline"/></button>
     <button type="button" data-line="line-through" aria-pressed="false" aria-label="Line through" title="Line through (Ctrl Shift X)"><x-glyph name="strikethrough"/></button>
-    <select data-own="variant" aria-label="Forms of the words" title="Other figures and letters, as far as the face has them">
+    <select data-own="variant" aria-label="Forms of the text" title="Other figures and letters, as far as the face has them">
         <option value="normal">usual</option>
         @foreach (array_keys(Kindred\Type\FontVariant::FEATURES) as $form)<option value="{{ $form }}">{{ str_replace(['-nums', '-'], [' figures', ' '], $form) }}</option>@endforeach
     </select>
     <span class="with-well">
-        <button type="button" class="well" data-do="colour" data-of="writing-colour" aria-label="Colour of the words, choose" aria-haspopup="dialog" title="Colour of the words"></button>
-        <input id="writing-colour" data-own="colour" class="field sr-only" tabindex="-1" aria-label="Colour of the words">
+        <button type="button" class="well" data-do="colour" data-of="writing-colour" aria-label="Colour of the text, choose" aria-haspopup="dialog" title="Colour of the text"></button>
+        <input id="writing-colour" data-own="colour" class="field sr-only" tabindex="-1" aria-label="Colour of the text">
     </span>
     <button type="button" data-do="link" aria-pressed="false" aria-label="Link" title="Link (Ctrl K)"><x-glyph name="link"/></button>
     <i class="divider"></i>

@@ -21,7 +21,7 @@ final class Painted implements Across
     private const LEAST = 3;
 
     /** What is compared, and how it is called. */
-    private const LISTS = ['fills' => 'ground', 'strokes' => 'stroke', 'effects' => 'shadow or glow', 'corners' => 'corners'];
+    private const LISTS = ['fills' => 'fill', 'strokes' => 'stroke', 'effects' => 'shadow or glow', 'corners' => 'corners'];
 
     public static function key(): string
     {
@@ -30,7 +30,7 @@ final class Painted implements Across
 
     public static function label(): string
     {
-        return 'another ground or glow from screen to screen';
+        return 'another fill or glow from screen to screen';
     }
 
     public static function source(): string

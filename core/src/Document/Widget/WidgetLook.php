@@ -33,11 +33,11 @@ final readonly class WidgetLook implements SetInFamilies, Stored
      */
     public function __construct(
         #[Is\Parsed(200, sparse: true)] public ?Colour $accent = null,
-        #[Is\Parsed(200, label: 'words', sparse: true)] public ?Colour $ink = null,
-        #[Is\Parsed(200, label: 'quiet words', sparse: true)] public ?Colour $soft = null,
+        #[Is\Parsed(200, label: 'text', sparse: true)] public ?Colour $ink = null,
+        #[Is\Parsed(200, label: 'quiet text', sparse: true)] public ?Colour $soft = null,
         #[Is\Parsed(200, label: 'edges', sparse: true)] public ?Colour $edge = null,
         #[Is\Parsed(200, label: 'paper', sparse: true)] public ?Colour $paper = null,
-        #[Is\Parsed(200, label: 'ground', sparse: true)] public ?Colour $ground = null,
+        #[Is\Parsed(200, label: 'background', sparse: true)] public ?Colour $ground = null,
         #[Is\Parsed(200, label: 'shade', sparse: true)] public ?Colour $shade = null,
         #[Is\Parsed(200, label: 'warnings', sparse: true)] public ?Colour $warning = null,
         #[Is\Number(0, 100, unit: ' px', label: 'corners', sparse: true)] public ?float $radius = null,
@@ -54,7 +54,7 @@ final readonly class WidgetLook implements SetInFamilies, Stored
      */
     public static function parts(): array
     {
-        return ['accent' => 'Accent', 'ink' => 'Words', 'soft' => 'Quiet words', 'edge' => 'Edges', 'paper' => 'Paper', 'ground' => 'Ground', 'shade' => 'Shade', 'warning' => 'Warnings', 'radius' => 'Corners', 'text' => 'Type', 'space' => 'Spacing'];
+        return ['accent' => 'Accent', 'ink' => 'Text', 'soft' => 'Quiet text', 'edge' => 'Edges', 'paper' => 'Paper', 'ground' => 'Background', 'shade' => 'Shade', 'warning' => 'Warnings', 'radius' => 'Corners', 'text' => 'Type', 'space' => 'Spacing'];
     }
 
     public function families(): array

@@ -19,7 +19,7 @@ final class Sizes implements Aspect
 
     public static function label(): string
     {
-        return 'Sizes of words';
+        return 'Text sizes';
     }
 
     public static function in(array $written): array
