@@ -155,3 +155,15 @@ test('an icon is dragged out of its dialog onto the wall, onto the entry of a ba
     await expect(array.locator('[data-kind=icon]')).toHaveCount(3);
     await likeReload(page, bare);
 });
+
+test('Enter takes the first icon that is found, typed and pressed at once', async ({ page }) => {
+    const bare = await openBare(page, 'Icons by key');
+    await page.keyboard.press('i');
+    await page.keyboard.type('flame');
+    await page.keyboard.press('Enter');
+    await expect(page.locator('#icons')).toBeHidden();
+    await page.mouse.click(...(await at(bare, 60, 80)));
+    await saved(page);
+    await expect(bare.locator('[data-kind=icon]')).toHaveCount(1);
+    await expect(page.locator('#facets .subject input')).toHaveValue('flame');
+});

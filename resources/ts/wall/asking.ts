@@ -29,6 +29,9 @@ export class Asking {
             clearTimeout(this.asking);
             this.asking = window.setTimeout(() => void this.listed.ask(), TYPED);
         });
+        sought.addEventListener('keydown', (event) => {
+            if (event.key === 'Enter') void this.firstIcon(sought);
+        });
         // Icons have come in.
         dialog('icons').addEventListener('kindred:icons', () => void this.listed.ask());
         dialog('icons').addEventListener('close', () => {
@@ -57,6 +60,15 @@ export class Asking {
         this.iconPlace = for_ === 'exchange' ? null : for_;
         void this.listed.ask();
         dialog('icons').showModal();
+    }
+
+    /** Enter takes the first that is found, though it may not be there yet. */
+    private async firstIcon(sought: HTMLInputElement): Promise<void> {
+        const said = sought.value;
+        if (said.trim() === '') return;
+        clearTimeout(this.asking);
+        await this.listed.ask();
+        if (dialog('icons').open && sought.value === said) this.listed.place.querySelector<HTMLElement>('[data-icon]')?.click();
     }
 
     devices(): void {
