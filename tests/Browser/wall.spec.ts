@@ -1,6 +1,6 @@
 /** Working on the wall by hand, on copies of the demo. */
 import { expect, type Page } from '@playwright/test';
-import { allowError, at, box, drag, extent, middle, near, openBare, openDemo, paste, pick, saved, screen, setField, test } from './support/hand.ts';
+import { allowError, at, box, drag, extent, middle, near, openBare, openDemo, paste, pick, saved, screen, setField, still, test } from './support/hand.ts';
 
 const dial = '[data-layer][data-kind=ellipse]';
 
@@ -337,4 +337,25 @@ test('what is drawn while a screen is drawn anew in another finish stays', async
     await expect.poll(() => asked.length).toBe(2);
     await expect(bare.locator('[data-old]')).toHaveCount(0);
     await expect(bare.locator('[data-kind=box]')).toBeVisible();
+});
+
+test('the outline of what a press would pick stays on it while the wall is moved and zoomed', async ({ page }) => {
+    await openDemo(page, 'Hovered');
+    const one = screen(page, 'Today').locator('[data-layer]').first();
+    await page.mouse.move(...(await middle(one)));
+    const outline = page.locator('#overlay .live > .hover');
+    await expect(outline).toHaveCount(1);
+    const apart = async (): Promise<number> => {
+        const [a, b] = [await extent(one), await extent(outline)];
+        return Math.abs(a.x - b.x) + Math.abs(a.y - b.y);
+    };
+    // The line of it is as thick from near and afar.
+    const wider = async (): Promise<number> => (await extent(outline)).width - (await extent(one)).width;
+    const [before, wide] = [await apart(), await wider()];
+    await page.mouse.wheel(60, 40);
+    await still(page);
+    expect(Math.abs((await apart()) - before)).toBeLessThan(1);
+    await page.keyboard.press('+');
+    await still(page);
+    expect(Math.abs((await wider()) - wide)).toBeLessThan(1);
 });

@@ -68,6 +68,8 @@ export class Overlay {
     /** The same parts of copies that are edited together. */
     mates: (id: string) => string[] = () => [];
     private readonly ruled: SVGGElement;
+    /** The outline of what a press would pick, where the camera looks now. */
+    private hovered: () => string = () => '';
 
     constructor(
         svg: SVGSVGElement,
@@ -91,6 +93,7 @@ export class Overlay {
     follow(): void {
         this.showSelection();
         this.showRuled();
+        this.live.querySelector(':scope > .hover')?.setAttribute('d', this.hovered());
     }
 
     /** The ruler guides of every screen that has some and is not too small to tell them apart. */
@@ -178,7 +181,8 @@ export class Overlay {
 
     hover(box: Box | null, matrix: Matrix | null = null): void {
         this.live.replaceChildren();
-        if (box) draw(this.live, 'path', { class: 'hover', d: line(...this.points(box, matrix)) + 'Z' });
+        this.hovered = () => (box ? line(...this.points(box, matrix)) + 'Z' : '');
+        if (box) draw(this.live, 'path', { class: 'hover', d: this.hovered() });
     }
 
     rubber(a: Point, b: Point, shape: string): void {
