@@ -239,11 +239,11 @@ final readonly class Patches
         return is_string($parent) && (! isset($after->layers[$parent]) || $this->expandingAround($after, $parent) !== null);
     }
 
-    /** @return list<string> what was added, the outermost of it; what came with a whole screen is not meant */
+    /** @return list<string> what was added, the outermost of it; what came with a component is not meant */
     public function roots(Difference $difference, Tree $after): array
     {
         $added = $this->added($difference);
-        $screens = array_fill_keys(array_map(fn (Change $change): string => $change->id, array_filter($difference->changes, fn (Change $change): bool => $change->entity === Entity::Screen && $change->isAddition())), true);
+        $sheets = array_fill_keys(array_map(fn (Change $change): string => $change->id, array_filter($difference->changes, fn (Change $change): bool => $change->entity === Entity::Screen && $change->isAddition() && $after->component($change->id) !== null)), true);
         // What was one layer and holds others again stands for them.
         foreach ($difference->changes as $change) {
             if ($change->entity === Entity::Layer && ! $change->isAddition() && $change->touches('kind') && ($after->layers[$change->id] ?? null)?->isContainer() === true) {
@@ -252,7 +252,7 @@ final readonly class Patches
         }
         $roots = array_filter(
             array_map(fn (string $id): Layer => $after->layer($id), array_map(strval(...), array_keys($added))),
-            fn (Layer $layer): bool => ! isset($added[$layer->parent ?? '']) && ! isset($screens[$layer->screen ?? '']),
+            fn (Layer $layer): bool => ! isset($added[$layer->parent ?? '']) && ! isset($sheets[$layer->screen ?? '']),
         );
         usort($roots, Rank::compare(...));
 

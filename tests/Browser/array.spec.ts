@@ -123,7 +123,7 @@ test('one card becomes six from a table and pictures; the design is one, a cell 
     await area.fill('sold');
     await area.press('Control+Enter');
     await saved(page);
-    await expect(facets).toContainText('Here it has its own words');
+    await expect(facets).toContainText('Here it has its own text');
     await expect.poll(() => words('140')).toEqual(['€24.00', '€18.50', '€61.00', '€48.00', 'sold', '€9.50']);
 
     // Two rows more, and as many columns as fit.
@@ -177,7 +177,13 @@ test('the sheet is typed into, pasted into and reordered; what is wrong is said 
     await page.keyboard.press('Shift+Tab');
     await expect(last).toBeFocused();
     await expect.poll(names).toEqual(['Bowl', 'Cup', 'Vase', 'Jug']);
-    await field('Name', 2).fill('Mug');
+    // A press picks a cell; the next one puts the caret where it is.
+    await field('Name', 2).click();
+    await page.keyboard.type('Mu');
+    await field('Name', 2).click({ position: { x: 150, y: 8 } });
+    await page.keyboard.type('g');
+    await page.keyboard.press('Tab');
+    await expect.poll(names).toEqual(['Bowl', 'Mug', 'Vase', 'Jug']);
     await field('Price', 4).focus();
     await page.keyboard.press('Alt+ArrowUp');
     await expect.poll(names).toEqual(['Bowl', 'Mug', 'Jug', 'Vase']);

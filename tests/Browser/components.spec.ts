@@ -63,7 +63,7 @@ test('a switch with two states, twelve times with words of its own; changed once
     await expect(facets(page).locator('.cue').getByLabel('To', { exact: true })).toContainText('State: the next');
     await type(page, facets(page).locator('.cue').getByLabel('Duration ms'), '4000');
 
-    // Twelve of them, each with its own words.
+    // Twelve of them, each with its own text.
     await page.keyboard.press('Escape');
     await near(page, 'Screen 1');
     await pick(page, await middle(uses(page).first().locator('[data-kind=box]')), 'instance');

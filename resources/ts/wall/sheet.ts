@@ -33,6 +33,8 @@ export class DataSheet {
     private entered = false;
     /** Whether a pointer is pressed in the sheet. */
     private pointed = false;
+    /** The cell that was pressed without being in hand before. */
+    private picked: HTMLElement | null = null;
 
     constructor(private readonly urls: Record<string, string>, private readonly server: Server) {
         this.panel.addEventListener('click', (event) => void this.pressed(event.target as Element));
@@ -42,10 +44,17 @@ export class DataSheet {
             this.entered = true;
             if (!field.matches('.sheet-cell')) return;
             field.dataset['was'] = field.textContent ?? '';
-            // What is typed into a cell that was not pressed takes the place of what it holds.
             if (!this.pointed) getSelection()?.selectAllChildren(field);
         });
-        this.panel.addEventListener('pointerdown', () => (this.pointed = true));
+        this.panel.addEventListener('pointerdown', (event) => {
+            this.pointed = true;
+            const field = (event.target as Element).closest<HTMLElement>('.sheet-cell');
+            this.picked = field === document.activeElement ? null : field;
+        });
+        // A cell is picked by the first press: what is typed takes the place of what it holds. The next one puts the caret there.
+        this.panel.addEventListener('click', () => {
+            if (this.picked === document.activeElement && this.picked && getSelection()?.isCollapsed) getSelection()!.selectAllChildren(this.picked);
+        });
         for (const name of ['pointerup', 'pointercancel'] as const) addEventListener(name, () => (this.pointed = false), true);
         this.panel.addEventListener('focusout', (event) => this.left(event.target as HTMLElement));
         this.panel.addEventListener('keydown', (event) => this.typed(event));

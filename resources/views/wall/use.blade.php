@@ -39,7 +39,7 @@
             @endif
         @endif
         <div class="row"><label for="use-other">Exchange</label><select class="field" id="use-other" data-exchange title="Slots and states that are called the same are kept">
-            <option value="">{{ $use['others'] === [] ? 'there is no other component' : 'for another component…' }}</option>
+            <option value="">{{ $use['others'] === [] ? 'none other here' : 'for another component…' }}</option>
             @foreach ($use['others'] as $other)<option value="{{ $other->id }}">{{ $other->name }}</option>@endforeach
         </select></div>
         <div class="row"><span class="label"></span><span class="flex flex-wrap gap-1">
