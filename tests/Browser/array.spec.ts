@@ -392,7 +392,7 @@ test('an array lies in the cells of another: picked, written and departed from i
     await page.keyboard.press('Control+Enter');
     await saved(page);
     expect(await notes.evaluateAll((all) => all.filter((note) => note.textContent!.includes('matt')).map((note) => note.querySelector('text')!.getAttribute('fill')))).toEqual(['#a94c31']);
-    await expect(facets.locator('.cell-bar')).toContainText('Here it has its own fill, words.');
+    await expect(facets.locator('.cell-bar')).toContainText('Here it has its own fill, text.');
     await likeReload(page, glazes);
     await page.keyboard.press('Control+z');
     await expect(one).toContainText('glossy');
