@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 use Kindred\Document\Brief\Entry;
+use Kindred\Document\Component\Departure;
+use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Style\Paint\PicturePaint;
@@ -12,7 +14,7 @@ use Kindred\Document\Style\Paint\PicturePaint;
 /** The pictures that a project shows. */
 final class Pictures
 {
-    /** @return list<string> the hashes of the pictures that a layer names, in its data sheet too; of the one under a screen; of a reference */
+    /** @return list<string> the hashes of the pictures that a layer names, in its data sheet and its copies too; of the one under a screen, and of those that states of a component show; of a reference */
     public static function of(Layer|Screen|Entry $one): array
     {
         $content = $one instanceof Layer ? $one->content : null;
@@ -21,7 +23,7 @@ final class Pictures
         return match (true) {
             $content instanceof Picture => [$content->asset, ...$painted],
             $content instanceof Expanding => [...$content->pictures(), ...$painted],
-            $one instanceof Screen => $one->tracing === null ? [] : [$one->tracing->asset],
+            $one instanceof Screen => [...($one->tracing === null ? [] : [$one->tracing->asset]), ...array_merge([], ...array_map(fn (Departure $state): array => Departures::pictures($state->layers), $one->component->departures ?? []))],
             $one instanceof Entry => $one->asset === null ? [] : [$one->asset],
             default => $painted,
         };

@@ -151,13 +151,13 @@ final readonly class Goods
     private static function component(Tree $tree, Screen $sheet): Good
     {
         $layers = $tree->layersOf($sheet->id);
-        $needs = $pictures = [];
+        $needs = [];
+        $pictures = array_fill_keys(Pictures::of($sheet), true);
         foreach ($sheet->component?->components() ?? [] as $id) {
             $needs["component {$id}"] = true;
         }
         $departures = array_merge(array_column($sheet->component->departures ?? [], 'layers'), ...array_map(fn (Layer $layer): array => $layer->content instanceof Expanding ? $layer->content->departures() : [], $layers));
         foreach ($departures as $values) {
-            $pictures += array_fill_keys(Departures::pictures($values), true);
             $needs += array_fill_keys(array_map(fn (string $id): string => "token {$id}", Departures::tokens($values)), true);
             $needs += array_fill_keys(array_map(fn (string $name): string => "icon {$name}", Departures::icons($values)), true);
         }

@@ -6,6 +6,8 @@ use Database\Demo\FernhollowPottery;
 use Database\Demo\GlazeShop;
 use Database\Demo\KilnShelf;
 use Database\Demo\StudioParts;
+use Kindred\Document\Layer;
+use Kindred\Document\Layer\Instance;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Input\InvalidInput;
@@ -42,6 +44,25 @@ it('finds every picture that an edit brings, wherever it shows', function (strin
     'a fill of one cell' => ['fills', [['kind' => 'picture', 'asset' => str_repeat('c', 64)]], 'dish.row1', ['apart' => true]],
     'a mask of one cell' => ['masks', [['kind' => 'picture', 'asset' => str_repeat('c', 64)]], 'dish.row1', ['apart' => true]],
 ]);
+
+it('takes the pictures along that only states of a component show', function (): void {
+    [$usual, $other] = [str_repeat('b', 64), str_repeat('c', 64)];
+    $tree = Sample::after(Sample::tree(), ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'sign', 'layers' => [['kind' => 'picture', 'name' => 'Sign', 'x' => 0, 'y' => 0, 'width' => 40, 'height' => 40, 'asset' => $usual]]]);
+    $tree = Sample::after($tree, ['type' => 'make-component', 'screen' => 'home', 'layers' => [(string) array_key_last($tree->layers)], 'seed' => 'component']);
+    $sheet = array_values($tree->sheets())[0];
+    $tree = Sample::after($tree, ['type' => 'add-state', 'component' => $sheet->id, 'name' => 'Closed', 'seed' => 'state']);
+    $shown = array_values(array_filter($tree->layersOf($sheet->id), fn (Layer $layer): bool => $layer->content instanceof Instance))[0]->id;
+    $after = Sample::after($tree, ['type' => 'put-field', 'screen' => $sheet->id, 'layers' => ["{$tree->component($sheet->id)?->root}.{$shown}"], 'field' => 'fills', 'value' => [['kind' => 'picture', 'asset' => $other]]]);
+    expect(ProjectFile::newHashes($tree, $after))->toBe([$other]);
+    $asked = [];
+    $pictures = function (array $hashes) use (&$asked): array {
+        array_push($asked, ...$hashes);
+
+        return [];
+    };
+    expect(iterator_to_array(ProjectFile::pieces($after->project, $after->screensInOrder(), fn (): Tree => $after, $after, [], $pictures), false))->not->toBe([])
+        ->and($asked)->toContain($usual, $other);
+});
 
 it('keeps a document through a file after edits', function (): void {
     $tree = Sample::after(Sample::tree(),
