@@ -11,7 +11,10 @@ use Illuminate\Database\Query\Builder;
 use Kindred\Document\Brief\Entry;
 use Kindred\Document\Brief\Part;
 use Kindred\Document\Entity;
+use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\IconSource;
+use Kindred\Document\Layer\Kinds;
+use Kindred\Document\Sheet\Slot;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Search;
 use Kindred\Kit\FreshChart;
@@ -76,7 +79,7 @@ final readonly class Finder
     }
 
     /**
-     * By their names and by what they say, in their data sheets too.
+     * By their names and by what they say, in their data sheets and their copies too.
      *
      * @param  array<string, string>  $screens  names by id
      * @return list<Hit>
@@ -87,7 +90,7 @@ final readonly class Finder
         foreach (preg_split('/\s+/u', $words, flags: PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
             $like = '%'.addcslashes($word, '%_\\').'%';
             $rows->where(fn (Builder $either) => $either->whereRaw("json_value(body, '$.name') like ?", [$like])->orWhereRaw("json_value(body, '$.words') like ?", [$like])
-                ->orWhere(fn (Builder $widget) => $widget->where('kind', 'widget')->where('body', 'like', $like))->orWhere('sheet_rows', 'like', $like));
+                ->orWhere(fn (Builder $more) => $more->whereIn('kind', ['widget', ...Kinds::of(Expanding::class)])->where('body', 'like', $like))->orWhere('sheet_rows', 'like', $like));
         }
         $hits = [];
         foreach ($rows->orderBy('screen')->orderBy('id')->limit(self::LOOKED_INTO)->get(['id', 'screen', 'kind', 'body', 'sheet_rows']) as $row) {
@@ -130,6 +133,13 @@ final readonly class Finder
             $items = is_array($body['items'] ?? null) ? $body['items'] : [];
             $texts = [$body['label'] ?? '', $body['text'] ?? '', $body['hint'] ?? '', $body['columns'] ?? [], array_map(fn (mixed $item): array => is_array($item) ? [$item['label'] ?? '', $item['cells'] ?? []] : [], $items)];
         }
+        // What copies say instead of their design.
+        $own = is_array($body['overrides'] ?? null) ? $body['overrides'] : [];
+        array_walk_recursive($own, function (mixed $value, int|string $path) use (&$texts): void {
+            if ($path === Slot::Words->path()) {
+                $texts[] = $value;
+            }
+        });
         foreach ($lines === '' ? [] : explode("\n", $lines) as $line) {
             $texts[] = json_decode((string) strstr($line, '{'), true);
         }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\User;
+use Illuminate\Support\Facades\DB;
 
 beforeEach(function (): void {
     $this->actingAs($this->user = User::factory()->create());
@@ -21,6 +22,21 @@ it('finds screens, layers by name and by what they say, widgets and icons, by pa
         ->and(array_column(($this->found)('flame'), 0))->toContain('icon')
         ->and(($this->found)('no such words'))->toBe([])
         ->and(($this->found)('   '))->toBe([]);
+});
+
+it('finds what uses of components and cells say for themselves', function (): void {
+    $text = ['kind' => 'text', 'id' => 'says1', 'wrapped' => false, 'x' => 0, 'y' => 0, 'words' => 'Ready', 'style' => ['family' => 'Lora', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.4]];
+    $this->edit($this->project, 0, ['type' => 'create-layers', 'screen' => 'kiln', 'seed' => 'array', 'layers' => [
+        ['kind' => 'array', 'name' => 'Signs', 'x' => 0, 'y' => 0, 'width' => 300, 'height' => 40, 'columns' => 1, 'sheet' => ['columns' => [], 'rows' => [['id' => 'row1'], ['id' => 'row2']]], 'overrides' => ['row2' => ['says1' => ['words' => 'Cooling since noon', 'opacity' => 0.5]]], 'children' => [$text]],
+    ]])->assertOk();
+    $this->edit($this->project, 1, ['type' => 'create-layers', 'screen' => 'kiln', 'seed' => 'sign', 'layers' => [['name' => 'Sign'] + $text]])->assertOk();
+    $sign = DB::table('layers')->where('project_id', $this->project->id)->where('body', 'like', '%"name":"Sign"%')->value('id');
+    $this->edit($this->project, 2, ['type' => 'make-component', 'screen' => 'kiln', 'layers' => [$sign], 'seed' => 'made'])->assertOk();
+    $sheet = DB::table('screens')->where('project_id', $this->project->id)->where('name', 'Sign')->value('id');
+    $this->edit($this->project, 3, ['type' => 'create-layers', 'screen' => 'kiln', 'seed' => 'use', 'layers' => [['kind' => 'instance', 'name' => 'Sign', 'component' => $sheet, 'x' => 0, 'y' => 300, 'overrides' => [$sign => ['words' => 'Opened at dusk']]]]])->assertOk();
+    expect(($this->found)('since noon'))->toBe([['layer', 'Cooling since noon', 'array, Kiln status']])
+        ->and(($this->found)('dusk opened'))->toBe([['layer', 'Opened at dusk', 'instance, Kiln status']])
+        ->and(($this->found)('opacity'))->not->toContain(['layer', 'Signs', 'array, Kiln status']);
 });
 
 it('finds what is typed, not what it would mean in a query', function (): void {
