@@ -20,10 +20,14 @@ final readonly class ColoursInUse
     public function of(Project $project): array
     {
         $counts = [];
-        foreach ($this->database->table('layers')->where('project_id', $project->id)->where('body', 'like', '%"colour":"#%')->select('body')->cursor() as $row) {
-            preg_match_all('/"colour":"(#[0-9a-f]{6}(?:[0-9a-f]{2})?)"/', is_string($row->body) ? $row->body : '', $found);
-            foreach ($found[1] as $colour) {
-                $counts[$colour] = ($counts[$colour] ?? 0) + 1;
+        foreach (['layers' => 'body', 'screens' => 'component'] as $table => $column) {
+            $rows = $this->database->table($table)->where('project_id', $project->id)->where($column, 'like', '%colour":"#%')->selectRaw("{$column} as written");
+            foreach ($rows->cursor() as $row) {
+                // Of layers, and of what copies and states have otherwise, by the path of the property.
+                preg_match_all('/[".]colour":"(#[0-9a-f]{6}(?:[0-9a-f]{2})?)"/', is_string($row->written) ? $row->written : '', $found);
+                foreach ($found[1] as $colour) {
+                    $counts[$colour] = ($counts[$colour] ?? 0) + 1;
+                }
             }
         }
         arsort($counts);

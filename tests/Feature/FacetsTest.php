@@ -122,3 +122,13 @@ it('says how a colour stands out in a cell, against what lies behind it there', 
         ->and($ratio($layer('Drip'), '000000', 'glaze3'))->toBeGreaterThan(2 * $ratio($layer('Drip'), '000000', 'glaze5'));
     $this->get("/projects/{$this->project->id}/layers/{$layer('Fern')}/contrast?colour=%23000000")->assertNoContent();
 });
+
+it('offers the colours that layers have, and those that a copy has for itself', function (): void {
+    $box = ['kind' => 'box', 'id' => 'tile1', 'x' => 0, 'y' => 0, 'width' => 20, 'height' => 20, 'fills' => [['colour' => '#0c0ffe']]];
+    ($this->say)(['type' => 'create-layers', 'screen' => 'kiln', 'seed' => 'tiles', 'layers' => [
+        ...array_map(fn (int $i): array => ['name' => "Tile {$i}", 'x' => 30 * $i] + $box, range(1, 60)),
+        ['kind' => 'array', 'name' => 'Tiles', 'x' => 0, 'y' => 40, 'width' => 300, 'height' => 40, 'columns' => 60, 'sheet' => ['columns' => [], 'rows' => array_map(fn (int $i): array => ['id' => "row{$i}"], range(1, 60))],
+            'overrides' => array_fill_keys(array_map(fn (int $i): string => "row{$i}", range(1, 60)), ['tile1' => ['fills.0.colour' => '#facade']]), 'children' => [$box]],
+    ]]);
+    expect($this->getJson("/projects/{$this->project->id}/colours")->assertOk()->json())->toContain('#0c0ffe', '#facade');
+});

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Exchange;
 
+use Kindred\Document\Component\Turning;
 use Kindred\Document\Finish;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Text;
@@ -112,13 +113,27 @@ final readonly class WebPage
     private function texts(Tree $tree, Screen $screen): \Generator
     {
         $kit = (new Kit(new Typesetter($this->faces)))->wearing($tree->look($screen->id));
-        foreach ($this->expansion->shown($tree, new Place($screen->id)) as [$layer]) {
+        $axes = Turning::axes($tree);
+        $turned = fn (Tree $in, Layer $layer): array => $this->turned($in, $layer, $axes);
+        foreach ($this->expansion->shown($tree, new Place($screen->id), turned: $axes === [] ? null : $turned) as [$layer]) {
             foreach ([$layer, ...$this->parts($kit, $layer)] as $one) {
                 if ($one->content instanceof Text) {
                     yield $one->content;
                 }
             }
         }
+    }
+
+    /**
+     * @param  array<string, true>  $axes  along which some cue changes states
+     * @return list<Layer> an instance in all states in which it may come to be shown; any other layer as it is
+     */
+    private function turned(Tree $tree, Layer $layer, array $axes): array
+    {
+        $component = $tree->component($layer->component());
+        $variants = $component === null ? [] : Turning::variants($component, $layer, $axes);
+
+        return $variants === [] ? [$layer] : array_map(fn (array $states): Layer => $this->expansion->inStates($tree, $layer, $states), $variants);
     }
 
     /** @return list<Layer> all that a widget may show while it is played */

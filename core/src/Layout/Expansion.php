@@ -108,31 +108,35 @@ final readonly class Expansion
      * All layers in a place as they are shown, each parent before its children.
      *
      * @param  (\Closure(Layer): bool)|null  $enter  whether a layer is wanted, with all in it; null for all
+     * @param  (\Closure(Tree, Layer): list<Layer>)|null  $turned  a layer in all states in which its copies are wanted; null for as it is
      * @return \Generator<array{Layer, Address}>
      */
-    public function shown(Tree $tree, Place $place, ?\Closure $enter = null): \Generator
+    public function shown(Tree $tree, Place $place, ?\Closure $enter = null, ?\Closure $turned = null): \Generator
     {
         foreach ($tree->children($place) as $layer) {
-            yield from $this->within($tree, $layer, new Address(''), $enter);
+            yield from $this->within($tree, $layer, new Address(''), $enter, $turned);
         }
     }
 
     /**
      * @param  (\Closure(Layer): bool)|null  $enter
+     * @param  (\Closure(Tree, Layer): list<Layer>)|null  $turned
      * @return \Generator<array{Layer, Address}> a layer and all that is shown in it
      */
-    private function within(Tree $tree, Layer $layer, Address $place, ?\Closure $enter): \Generator
+    private function within(Tree $tree, Layer $layer, Address $place, ?\Closure $enter, ?\Closure $turned): \Generator
     {
         if ($enter !== null && ! $enter($layer)) {
             return;
         }
         yield [$layer, $place->with($layer->id)];
-        foreach ($this->of($tree, $layer) as $copy) {
-            yield from $this->within($copy->tree, $copy->tree->layer($copy->root->id), $place->inside($copy->name), $enter);
+        foreach ($turned === null ? [$layer] : $turned($tree, $layer) as $one) {
+            foreach ($this->of($tree, $one) as $copy) {
+                yield from $this->within($copy->tree, $copy->tree->layer($copy->root->id), $place->inside($copy->name), $enter, $turned);
+            }
         }
         if (! $layer->content instanceof Expanding && $layer->isContainer()) {
             foreach ($tree->children(new Place($layer->screen, $layer->id)) as $child) {
-                yield from $this->within($tree, $child, $place, $enter);
+                yield from $this->within($tree, $child, $place, $enter, $turned);
             }
         }
     }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Kindred\Document\Layer;
 use Kindred\Document\Tree;
 use Kindred\Exchange\WebPage;
 use Kindred\Tests\Sample;
@@ -52,6 +53,21 @@ it('carries each face that its texts need, once, and no other', function (): voi
     foreach ($faces as $face) {
         expect(substr(base64_decode($face['file']), 0, 4))->toBe('wOF2');
     }
+});
+
+it('carries the faces of the states, too, that something turns to while it is played, and of no others', function (): void {
+    $words = ['kind' => 'text', 'name' => 'Says', 'x' => 0, 'y' => 0, 'words' => 'Open', 'style' => ['family' => 'Hanken Grotesk', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.2]];
+    $tree = Sample::after(Sample::tree(), ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'says', 'layers' => [$words]]);
+    $tree = Sample::after($tree, ['type' => 'make-component', 'screen' => 'home', 'layers' => [(string) array_key_last($tree->layers)], 'seed' => 'component']);
+    $sheet = array_values($tree->sheets())[0]->id;
+    $root = (string) $tree->component($sheet)?->root;
+    $tree = Sample::after($tree, ['type' => 'add-state', 'component' => $sheet, 'name' => 'Closed', 'seed' => 'state']);
+    $axis = $tree->component($sheet)?->axes[0] ?? throw new LogicException('It has no states.');
+    $closed = array_values(array_filter($tree->layersOf($sheet), fn (Layer $layer): bool => $layer->component() === $sheet))[0]->id;
+    $still = Sample::after($tree, ['type' => 'set-field', 'screen' => $sheet, 'layers' => ["{$root}.{$closed}"], 'field' => 'style.family', 'value' => 'Spectral']);
+    $turned = Sample::after($still, ['type' => 'put-cue', 'screen' => $sheet, 'layer' => $root, 'cue' => ['id' => 'turn1', 'trigger' => ['kind' => 'tap'], 'actions' => [['kind' => 'state', 'axis' => $axis->id]]]]);
+    $has = fn (Tree $of): bool => str_contains(page($of), '@font-face{font-family:"Spectral";font-weight:400');
+    expect([$has($tree), $has($still), $has($turned)])->toBe([false, false, true]);
 });
 
 it('lets no name or word out of its place', function (string $typed): void {
