@@ -167,7 +167,7 @@ test('what makes a look is named under the pointer, found, switched off and on a
     const before = await colour(page, kiln, 330, 250);
     await page.keyboard.press('y');
     const list = page.locator('#made');
-    await expect(list.locator('li')).toHaveText([/Glow\s*fill\s*\d+ %/, /Kiln status\s*ground\s*\d+ %/]);
+    await expect(list.locator('li')).toHaveText([/Glow\s*fill\s*\d+ %/, /Kiln status\s*background\s*\d+ %/]);
     await list.getByRole('button', { name: 'Hide fill of Glow' }).press('Enter');
     await expect(list.locator('li').first()).toHaveText(/off/);
     const off = async (wanted: number[]): Promise<number> => Math.max(...(await colour(page, kiln, 330, 250)).map((one, i) => Math.abs(one - wanted[i]!)));
