@@ -10,9 +10,11 @@ test('three takes of a screen are compared, a piece is carried over, and one is 
     const facets = page.locator('#facets');
     const takes = page.locator('#takes');
 
-    // Take B: another heading, larger.
+    // Take B: another heading, larger. What the checks have found stands beside it, once.
+    await expect(page.locator('[data-found=booked]')).toHaveAttribute('title', /found on this screen/);
     await facets.getByRole('button', { name: 'New take' }).click();
     await expect(page.locator('[data-card].current .entry', { hasText: 'takes' })).toHaveText('B, 2 takes');
+    await expect(page.locator('[data-found=booked]')).toHaveCount(1);
     await expect(booked.locator('.screen-name')).toHaveAttribute('data-takes', 'B, 2 takes');
     const heading = booked.locator('[data-kind=text]', { hasText: 'Your shelf is kept' });
     await page.mouse.click(...(await middle(heading)));

@@ -10,7 +10,7 @@
             @php($takes = $tree->takes($screen->id))
             @if (count($takes) > 1)<button type="button" class="entry" data-takes="{{ $screen->id }}" title="Takes of this screen, side by side">{{ $screen->take->name }}, {{ count($takes) }} takes</button>@endif
             @if (($covered[$screen->id][1] ?? 0) > 0)<span class="entry covers" title="Requirements that speak of this screen, and how many of them are covered">{{ $covered[$screen->id][0] }} of {{ $covered[$screen->id][1] }} covered</span>@endif
-            @if (! $screen->component)<button type="button" class="entry found" data-found="{{ $screen->id }}" hx-morph-skip hidden></button>@endif
+            @if (! $screen->component)<button type="button" class="entry found" id="found-{{ $screen->id }}" data-found="{{ $screen->id }}" hx-morph-skip hidden></button>@endif
             @if ($screen->condition)<span class="entry" title="A version for this situation">{{ $screen->condition->label() }}</span>@endif
             @if ($project->entry === $screen->id)<span class="entry" title="A rehearsal starts here">entry</span>@endif
         </div>
