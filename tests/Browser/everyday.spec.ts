@@ -585,7 +585,10 @@ test('a row of the outline is dragged onto another screen, at the same place the
     const one = await lay([shape(55, 66)]);
     for (const { id } of [other, one]) await page.locator(`[data-card="${id}"] summary`).click();
     const row = page.locator(`#reel [data-item="${one.layers[0]!}"] .item-row`);
-    await row.dragTo(page.locator(`#reel [data-item="${other.layers[0]!}"] .item-row`), { targetPosition: { x: 60, y: 3 } });
+    const onto = page.locator(`#reel [data-item="${other.layers[0]!}"] .item-row`);
+    // Nothing is drawn anew around what is in the hand.
+    await expect(onto).toBeVisible();
+    await row.dragTo(onto, { targetPosition: { x: 60, y: 3 } });
     await saved(page);
     await expect(outermost(other.id)).toHaveCount(2);
     await expect(outermost(one.id)).toHaveCount(0);
