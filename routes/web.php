@@ -144,7 +144,7 @@ Route::middleware(['auth', RoomLeft::class])->group(function (): void {
         Route::get('libraries/news', [LibraryController::class, 'news'])->name('libraries.news');
         Route::match(['get', 'post'], 'libraries/offer', [LibraryController::class, 'offer'])->middleware(FairShare::class)->name('libraries.offer');
         Route::post('libraries/take', [LibraryController::class, 'take'])->middleware(FairShare::class)->name('libraries.take');
-        Route::get('libraries/along', [LibraryController::class, 'along'])->middleware(FairShare::class)->name('libraries.along');
+        Route::post('libraries/along', [LibraryController::class, 'along'])->middleware(FairShare::class)->name('libraries.along');
         Route::match(['get', 'post'], 'libraries/{library}/review', [LibraryController::class, 'review'])->where('library', '[a-z][a-z0-9]{3,25}')->middleware(FairShare::class)->name('libraries.review');
         Route::get('library.json', [LibraryController::class, 'file'])->middleware(FairShare::class)->name('library.file');
         Route::get('stills', [AssetController::class, 'stills'])->name('stills');

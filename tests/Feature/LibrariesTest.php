@@ -110,7 +110,7 @@ it('lets what is pasted take along the components that it shows, as one step tha
     $paste = ['type' => 'create-layers', 'screen' => null, 'seed' => 'p', 'layers' => $copied['layers'], 'step' => 'Paste a layer'];
     $edit = fn (array ...$commands) => $this->postJson("/projects/{$other->id}/edits", ['base' => $other->fresh()->sequence, 'commands' => $commands]);
     $edit($paste)->assertUnprocessable()->assertSee('shows a component that is not in this project.');
-    $along = fn (string $keys, ?int $from = null) => $this->getJson("/projects/{$other->id}/libraries/along?from=".($from ?? $this->parts->id).'&keys='.urlencode($keys));
+    $along = fn (string ...$keys) => $this->postJson("/projects/{$other->id}/libraries/along", ['from' => (string) $this->parts->id, 'keys' => $keys]);
     $commands = $along($copied['needs'][0])->assertOk()->json('commands');
     $edit(...$commands, ...[$paste])->assertOk()->assertJsonPath('label', 'Paste a layer')->assertJsonCount(1, 'added');
     expect([($this->sheet)('List row', $other), ($this->sheet)('Switch', $other)])->toBe([($this->sheet)('List row'), ($this->sheet)('Switch')]);
@@ -121,7 +121,7 @@ it('lets what is pasted take along the components that it shows, as one step tha
     // What is no longer there, and what is nobody's own.
     $along('component nothere')->assertUnprocessable()->assertSee('Nothing was pasted.');
     $this->actingAs(User::factory()->create());
-    $this->getJson("/projects/{$other->id}/libraries/along?from={$this->parts->id}&keys=x")->assertNotFound();
+    $along('x')->assertNotFound();
     $mine = auth()->user()->projects()->create(['name' => 'Mine']);
-    $this->getJson("/projects/{$mine->id}/libraries/along?from={$this->parts->id}&keys=x")->assertUnprocessable()->assertSee('no longer there');
+    $this->postJson("/projects/{$mine->id}/libraries/along", ['from' => (string) $this->parts->id, 'keys' => ['x']])->assertUnprocessable()->assertSee('no longer there');
 });

@@ -70,7 +70,7 @@ final class LibraryController extends Controller
     public function take(Request $request, Project $project): JsonResponse
     {
         $from = $request->input('from');
-        $keys = array_slice(array_values(array_filter((array) $request->input('keys'), is_string(...))), 0, Library::MAX_TAKEN);
+        $keys = self::keys($request);
         if (is_string($from) && $from !== '') {
             [$library, $there] = $this->ofProject($request, (int) $from);
 
@@ -85,10 +85,11 @@ final class LibraryController extends Controller
     /** How what is pasted here brings along what it needs of another project. */
     public function along(Request $request, Project $project): JsonResponse
     {
-        $source = $this->person($request)->projects()->whereKey((int) $this->asked($request, 'from'))->first()
+        $from = $request->input('from');
+        $source = $this->person($request)->projects()->whereKey(is_string($from) ? (int) $from : 0)->first()
             ?? throw new InvalidInput('from', 'The project that this was copied in is no longer there, and its components with it. Nothing was pasted.');
 
-        return new JsonResponse(['commands' => $this->libraries->along($project, $source, $this->askedList($request, 'keys', Library::MAX_TAKEN))], options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return new JsonResponse(['commands' => $this->libraries->along($project, $source, self::keys($request))], options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
     /** A file with what others can take. */
@@ -99,6 +100,12 @@ final class LibraryController extends Controller
                 echo $piece;
             }
         }, 200, ['Content-Type' => 'application/json', 'Content-Disposition' => Exports::disposition(Exports::fileName($project->name).'.library.json'), 'Content-Security-Policy' => "default-src 'none'; sandbox"]);
+    }
+
+    /** @return list<string> */
+    private static function keys(Request $request): array
+    {
+        return array_slice(array_values(array_filter((array) $request->input('keys'), is_string(...))), 0, Library::MAX_TAKEN);
     }
 
     /** @return array{Library, Tree} */

@@ -15,14 +15,13 @@ use Kindred\Document\Edit\Likeness;
 use Kindred\Document\Edit\Look;
 use Kindred\Document\Families;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\Departures;
-use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\IconNames;
 use Kindred\Document\Layer\OwnIcon;
 use Kindred\Document\LayerNest;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Reader;
 use Kindred\Layout\Expansion;
+use Kindred\Library\Goods;
 use Kindred\Type\OwnFace;
 
 /** What is asked about layers that are selected: what is copied of them, and what is like them. */
@@ -44,7 +43,7 @@ final class SelectionController extends Controller
         $around = Address::areTogether($named) ? $expansion->around($tree, $named[0]) : [];
         $in = $around === [] ? $tree : end($around)->tree;
         $copied = $in->outermost($ids);
-        $nests = array_map(fn (Layer $layer): LayerNest => LayerNest::of($in, $layer), $copied);
+        $nests = array_map(fn (Layer $layer): array => LayerNest::of($in, $layer)->toArray(), $copied);
         // What is pasted into another project brings its icons and fonts along, and takes what it shows from this one as from a library.
         $all = array_merge([], ...array_map(fn (Layer $layer): array => $in->subtree($layer->id), $copied));
         $names = IconNames::in(...$all);
@@ -52,12 +51,7 @@ final class SelectionController extends Controller
         $fonts = array_values(array_filter($tree->project->fonts, fn (OwnFace $face): bool => in_array($face->family, $families, true)));
         $icons = array_values(array_filter($tree->project->icons, fn (OwnIcon $icon): bool => in_array($icon->name, $names, true)));
 
-        $needs = [
-            ...array_map(fn (string $id): string => "component {$id}", array_merge([], ...array_map(fn (LayerNest $nest): array => $nest->components(), $nests))),
-            ...array_map(fn (string $id): string => "token {$id}", array_merge([], ...array_map(fn (Layer $layer): array => $layer->content instanceof Expanding ? array_merge([], ...array_map(Departures::tokens(...), $layer->content->departures())) : [], $all))),
-        ];
-
-        return new JsonResponse(['layers' => array_map(fn (LayerNest $nest): array => $nest->toArray(), $nests), 'needs' => array_values(array_unique($needs)), 'icons' => array_map(fn (OwnIcon $icon): array => $icon->toArray(), $icons), 'fonts' => array_map(fn (OwnFace $face): array => $face->toArray(), $fonts), 'style' => (object) Look::of($in->layer($ids[count($ids) - 1]))]);
+        return new JsonResponse(['layers' => $nests, 'needs' => Goods::neededBy(...$all), 'icons' => array_map(fn (OwnIcon $icon): array => $icon->toArray(), $icons), 'fonts' => array_map(fn (OwnFace $face): array => $face->toArray(), $fonts), 'style' => (object) Look::of($in->layer($ids[count($ids) - 1]))]);
     }
 
     /** What layers are called, by their ids. */

@@ -63,6 +63,24 @@ final readonly class Goods
     }
 
     /**
+     * What layers need of a library to be shown elsewhere as they are: the components in them, and the tokens that copies follow by themselves.
+     *
+     * @return list<string> keys, each once
+     */
+    public static function neededBy(Layer ...$layers): array
+    {
+        $needs = [];
+        foreach ($layers as $layer) {
+            $needs += array_fill_keys(array_map(fn (string $id): string => "component {$id}", $layer->components()), true);
+            foreach ($layer->content instanceof Expanding ? $layer->content->departures() : [] as $values) {
+                $needs += array_fill_keys(array_map(fn (string $id): string => "token {$id}", Departures::tokens($values)), true);
+            }
+        }
+
+        return array_keys($needs);
+    }
+
+    /**
      * Some of them with all that they need.
      *
      * @param  list<string>  $keys
@@ -151,21 +169,17 @@ final readonly class Goods
     private static function component(Tree $tree, Screen $sheet): Good
     {
         $layers = $tree->layersOf($sheet->id);
-        $needs = [];
+        $needs = array_fill_keys(self::neededBy(...$layers), true);
         $pictures = array_fill_keys(Pictures::of($sheet), true);
         foreach ($sheet->component?->components() ?? [] as $id) {
             $needs["component {$id}"] = true;
         }
-        $departures = array_merge(array_column($sheet->component->departures ?? [], 'layers'), ...array_map(fn (Layer $layer): array => $layer->content instanceof Expanding ? $layer->content->departures() : [], $layers));
-        foreach ($departures as $values) {
+        foreach (array_column($sheet->component->departures ?? [], 'layers') as $values) {
             $needs += array_fill_keys(array_map(fn (string $id): string => "token {$id}", Departures::tokens($values)), true);
             $needs += array_fill_keys(array_map(fn (string $name): string => "icon {$name}", Departures::icons($values)), true);
         }
         $needs += array_fill_keys(self::fonts($tree, Families::of($sheet)), true);
         foreach ($layers as $layer) {
-            foreach ($layer->components() as $id) {
-                $needs["component {$id}"] = true;
-            }
             foreach (Written::bound($layer->toArray()) as $token) {
                 $needs["token {$token}"] = true;
             }

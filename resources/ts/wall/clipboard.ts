@@ -9,6 +9,8 @@ import { fresh, send, type Problem } from './server.ts';
 /** The browser's own clipboard holds a mark by which a paste knows that what was copied here is meant. */
 const MARK = 'kindred layers ';
 const KEPT = 'kindred.clipboard';
+/** Commands that bring along what a paste needs, in the step of the paste itself. */
+const AT_ONCE = 40;
 const PROJECT = document.getElementById('wall-page')?.dataset['project'] ?? '';
 
 interface Kept { mark: string; screen: string; layers: { x: number; y: number }[]; icons?: unknown[]; fonts?: unknown[]; project?: string; needs?: string[]; times: number }
@@ -84,6 +86,8 @@ export class Clipboard {
         const along = { ...((kept.icons ?? []).length > 0 ? { icons: kept.icons } : {}), ...((kept.fonts ?? []).length > 0 ? { fonts: kept.fonts } : {}) };
         const taking = await this.taking(kept);
         if (!taking) return null;
+        // More than fits into one step goes before it.
+        while (taking.length > AT_ONCE) await server.edit(...taking.splice(0, AT_ONCE));
         const step = `Paste ${layers.length === 1 ? 'a layer' : `${layers.length} layers`}`;
         if (screens.length > 1) {
             // At the same place on every screen that is selected, in one step.
@@ -97,7 +101,7 @@ export class Clipboard {
     private async taking({ project, needs }: Kept): Promise<Command[] | null> {
         if (!project || project === PROJECT || !needs?.length) return [];
         await this.on.server.rest();
-        return send<{ commands: Command[] }>(`${this.on.urls['along']!}?${new URLSearchParams({ from: project, keys: needs.join(',') })}`).then(({ commands }) => commands, (problem: Problem) => {
+        return send<{ commands: Command[] }>(this.on.urls['along']!, { from: project, keys: needs }).then(({ commands }) => commands, (problem: Problem) => {
             this.on.problem(problem);
             return null;
         });

@@ -8,7 +8,7 @@
             <li class="flex flex-wrap items-center gap-2 border-b border-rule py-1" data-family="{{ $family }}">
                 <b>{{ $family }}</b><span class="mr-auto text-ash">{{ $uses }}, set in {{ Kindred\Type\FaceBook::DEFAULT_FAMILY }} meanwhile</span>
                 <button type="button" class="button" data-fonts="supply">Import its file</button>
-                <label class="flex items-center gap-1">or set in <select class="field !w-36" aria-label="Family in the place of {{ $family }}">@foreach ($fonts['families'] as $one)<option>{{ $one }}</option>@endforeach</select></label>
+                <label class="flex items-center gap-1">or set in <select class="field !w-44" aria-label="Family in the place of {{ $family }}">@foreach ($fonts['families'] as $one)<option>{{ $one }}</option>@endforeach</select></label>
                 <button type="button" class="button" data-fonts="replace">Replace everywhere</button>
             </li>
         @endforeach
