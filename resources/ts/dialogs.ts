@@ -16,6 +16,8 @@ export function wireDialogs(): void {
     });
 }
 
+export const dialog = (id: string): HTMLDialogElement => document.getElementById(id) as HTMLDialogElement;
+
 const asked = new WeakMap<HTMLDialogElement, number>();
 
 /**

@@ -194,7 +194,7 @@ test('a mark of a shape that is dragged', () => {
 });
 
 test('what is made is selected in its order, unless the hand has picked something else since', () => {
-    const selection = new Selection({ layer: () => null } as unknown as Picture, () => undefined);
+    const selection = new Selection({ layer: () => null } as unknown as Picture);
     selection.pick(['bowl'], 'welcome');
     const [first, second] = [selection.later(), selection.later()];
     first(() => selection.pick(['mug'], 'welcome'));
@@ -208,7 +208,7 @@ test('what is made is selected in its order, unless the hand has picked somethin
 });
 
 test('who waits for what is being made does not wait for what is begun afterwards', async () => {
-    const selection = new Selection({ layer: () => null } as unknown as Picture, () => undefined);
+    const selection = new Selection({ layer: () => null } as unknown as Picture);
     const copied = selection.later();
     let came = false;
     const waiting = selection.settled().then(() => (came = true));

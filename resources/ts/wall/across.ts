@@ -1,5 +1,8 @@
 /** Layers of several screens at once: a command is about those of one screen, so what is done to all of them is one for each. */
+import { alone } from './address.ts';
 import type { Command } from './messages.ts';
+import type { Parts } from './parts.ts';
+import type { Together } from './together.ts';
 
 type Named = string | { id?: string };
 
@@ -41,4 +44,17 @@ export function perScreen(commands: Command[], screenOf: (id: string) => string 
         if (groups.size < 2) return [named[0] === undefined ? command : { ...command, screen: sheetOf(idOf(named[0])) ?? own }];
         return [...groups].map(([screen, some], i) => ({ ...command, screen, [key]: some, ...(command['seed'] === undefined ? {} : { seed: `${command['seed'] as string}${i}` }) }));
     });
+}
+
+/** What commands come to for each screen, each copy edited together, and a copy or a state alone. */
+export function spreading({ facets, picture }: Pick<Parts, 'facets' | 'picture'>, together: Together): (commands: Command[]) => Command[] {
+    const of = <T>(id: string, told: (layer: SVGGElement) => T): T | null => {
+        const layer = picture.layer(id);
+        return layer && told(layer);
+    };
+    return (commands) => together.spread(perScreen(
+        commands.flatMap((command) => alone(command, facets.inCell.apart === true, facets.inState, (id) => of(id, (layer) => picture.box(layer)))),
+        (id) => of(id, (layer) => picture.screenOf(layer)),
+        (id) => of(id, (layer) => picture.sheetOf(layer)),
+    ));
 }

@@ -1,5 +1,5 @@
 /** Dialogs of the wall that the server fills: copies of a group, a screen on all devices, devices and icons to choose from. */
-import { ask } from '../dialogs.ts';
+import { ask, dialog } from '../dialogs.ts';
 import { layerOf } from './address.ts';
 import { Fragment, free } from './fragments.ts';
 import htmx from 'htmx.org';
@@ -10,8 +10,6 @@ import type { Found, Together } from './together.ts';
 
 /** ms after the last key until it is searched for. */
 const TYPED = 120;
-
-const dialog = (id: string): HTMLDialogElement => document.getElementById(id) as HTMLDialogElement;
 
 export class Asking {
     /** Where in a widget the icon that is chosen next goes. */
@@ -83,7 +81,7 @@ export class Asking {
     /** The current screen on every device. */
     allDevices(): Promise<void> {
         const { selection, urls } = this.on;
-        return this.filled('all-devices', urls['devices']!.replace('SCREEN', selection.screens[0] ?? selection.screen));
+        return this.filled('all-devices', urls['devices']!.replace('SCREEN', selection.current));
     }
 
     private async filled(id: string, url: string): Promise<void> {

@@ -1,4 +1,5 @@
 /** Where the window looks at the wall. */
+import { Listeners } from '../listeners.ts';
 import type { Box, Point } from './geometry.ts';
 
 const SMALLEST = 0.02;
@@ -12,19 +13,17 @@ export class Camera {
     private timer = 0;
     private rect: DOMRect;
     scale = 1;
+    /** Told of every step. */
+    readonly moved = new Listeners();
+    /** Told when it has not moved for a while. */
+    readonly rested = new Listeners();
     /** What open panels cover at the left and the right of the wall, px: nothing is fitted under them. */
     covered: () => { left: number; right: number } = () => ({ left: 0, right: 0 });
 
     /** Whether there is anything to come back to: a layerOf wall is looked at from anywhere. */
     keeps: () => boolean = () => true;
 
-    constructor(
-        wall: HTMLElement,
-        private readonly stage: HTMLElement,
-        private readonly key: string,
-        private readonly onMove: () => void,
-        private readonly onRest: () => void,
-    ) {
+    constructor(wall: HTMLElement, private readonly stage: HTMLElement, private readonly key: string) {
         this.rect = wall.getBoundingClientRect();
         new ResizeObserver(() => {
             const { width, height } = this.rect;
@@ -131,12 +130,12 @@ export class Camera {
 
     show(): void {
         this.stage.style.transform = `translate(${this.x}px, ${this.y}px) scale(${this.scale})`;
-        this.onMove();
+        this.moved.tell();
         clearTimeout(this.timer);
         this.timer = window.setTimeout(() => {
             if (this.keeps()) sessionStorage.setItem(this.key, `${this.x} ${this.y} ${this.scale}`);
             else sessionStorage.removeItem(this.key);
-            this.onRest();
+            this.rested.tell();
         }, REST);
     }
 }

@@ -63,6 +63,9 @@ export class Checks {
 
     constructor(private readonly on: Parts, private readonly flags: HTMLElement, private readonly goTo: (screen: string, layer?: string) => void) {
         this.preview = new Preview(on);
+        on.camera.moved.add(() => this.draw());
+        on.selection.changed.add(() => this.follow());
+        on.facets.renewed.add(() => this.drawn());
         this.fragment = new Fragment(this.place, () => `${on.urls['checks']!}?${this.subject}${this.theme === '' ? '' : `&theme=${this.theme}`}`, () => on.server.sequence, () => this.shown(), document.getElementById('facets')!);
         const facets = document.getElementById('facets')!;
         facets.addEventListener('click', (event) => {

@@ -23,6 +23,7 @@ export class Curving {
         private readonly create: (screen: string, layer: Record<string, unknown>) => void,
     ) {
         this.marks = draw(document.getElementById('overlay')!, 'g', { class: 'points curving' });
+        on.overlay.followed.add(() => this.show());
     }
 
     get active(): boolean {

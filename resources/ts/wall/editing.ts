@@ -34,7 +34,7 @@ export class Editing {
     /** The current screen once more, beside itself, with its name counted up. */
     async duplicateScreen(): Promise<void> {
         const { selection, server, picture, camera } = this.on;
-        const screen = selection.screens[0] ?? selection.screen;
+        const screen = selection.current;
         if (!screen) return;
         const select = selection.later();
         const answer = await server.edit({ type: 'duplicate-screen', screen, seed: fresh() });

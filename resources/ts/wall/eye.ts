@@ -12,8 +12,9 @@ export class Eye {
     private screen = '';
     private heated = false;
 
-    constructor(private readonly on: Parts, private readonly current: () => string, private readonly goTo: (screen: string, layer?: string) => void) {
+    constructor(private readonly on: Parts, private readonly goTo: (screen: string, layer?: string) => void) {
         const facets = document.getElementById('facets')!;
+        on.facets.renewed.add(() => this.follow());
         facets.addEventListener('toggle', (event) => {
             if ((event.target as Element).id === 'facet-eye') this.follow();
         }, true);
@@ -29,7 +30,7 @@ export class Eye {
 
     /** The screen at hand may be another one. */
     follow(): void {
-        const screen = this.current();
+        const screen = this.on.selection.current;
         const place = document.getElementById('eye');
         if (!place || !place.closest('details')!.open || screen === '' || this.on.picture.screen(screen)?.hasAttribute('data-sheet')) {
             this.draw();
@@ -52,7 +53,7 @@ export class Eye {
         const list = document.querySelector<HTMLElement>('#eye [data-heat]');
         const screen = list?.dataset['screen'] ?? '';
         const article = this.on.picture.screen(screen);
-        if (!this.heated || !list || !article || !list.closest('details')!.open || screen !== this.current()) return;
+        if (!this.heated || !list || !article || !list.closest('details')!.open || screen !== this.on.selection.current) return;
         const { width, height } = this.on.picture.screenBox(screen);
         const warm = JSON.parse(list.dataset['heat']!) as Warm[];
         const one = (name: string, attributes: Record<string, string | number>, text = ''): SVGElement => {

@@ -1,4 +1,5 @@
 /** The facets: what the server says of the selection, and the changes that are made there. */
+import { Listeners } from '../listeners.ts';
 import { layerOf, inOneCopy } from './address.ts';
 import { ahead } from './ahead.ts';
 import { Binding } from './binding.ts';
@@ -44,8 +45,6 @@ function outermost(layer: Element): Element {
 export interface Outside {
     /** Called when the picture shows what a value would make of it. */
     trying: () => void;
-    /** Called when the facets have been drawn. */
-    shown: () => void;
     /** Where the colours of the project are told. */
     used: string;
     /** Where the tokens are told that a property can be bound to. */
@@ -61,6 +60,8 @@ export class Facets {
     private readonly place = document.getElementById('facets')!;
     private readonly fragment: Fragment;
     private subject: Subject;
+    /** Told when they have been drawn. */
+    readonly renewed = new Listeners();
     /** What they show: until the server has answered that is what was selected before. */
     private shown: Subject;
     /** What layers are brought into line with; kept from one selection to the next. */
@@ -91,6 +92,7 @@ export class Facets {
         private readonly outside: Outside,
     ) {
         this.subject = this.shown = { screen: this.place.dataset['screen'] ?? '', layers: [], screens: [] };
+        selection.changed.add(() => this.follow());
         this.fragment = new Fragment(this.place, () => this.address(this.subject), () => server.sequence, () => this.drawn());
         this.place.addEventListener('change', (event) => this.changed(event.target as HTMLInputElement));
         this.place.addEventListener('input', (event) => {
@@ -117,7 +119,7 @@ export class Facets {
         });
         this.coats = new Coats(this.place, {
             edit: (...commands) => void this.server.edit(...commands.map((command) => ({ ...command, ...this.on, ...this.inCell }))),
-            opened: () => this.outside.shown(),
+            opened: () => this.renewed.tell(),
             picture: this.outside.picture,
         });
         this.colours = new ColourField(this.outside.used, {
@@ -272,7 +274,7 @@ export class Facets {
     openGradient(): boolean {
         const coat = this.place.querySelector<HTMLElement>('[data-line]')?.dataset['coat'];
         if (coat) this.coats.reveal(coat);
-        if (coat) this.outside.shown();
+        if (coat) this.renewed.tell();
         return coat !== undefined;
     }
 
@@ -387,7 +389,7 @@ export class Facets {
         this.place.ariaBusy = null;
         this.mark();
         // The rest of the wall is there by then.
-        queueMicrotask(() => this.outside.shown());
+        queueMicrotask(() => this.renewed.tell());
     }
 
     private mark(): void {

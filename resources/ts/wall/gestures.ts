@@ -79,6 +79,8 @@ export class Gestures {
     /** Whether the press began on a corner, an edge or another mark of the selection. */
     private onMark = false;
     readonly desk: Desk;
+    /** What tools make; set before the first press. */
+    makers!: Makers;
 
     constructor(
         private readonly wall: HTMLElement,
@@ -87,7 +89,6 @@ export class Gestures {
         private readonly selection: Selection,
         private readonly overlay: Overlay,
         private readonly server: Server,
-        private readonly makers: Makers,
         snapUrl: string,
     ) {
         this.desk = { camera, picture, selection, overlay, server, snapping: (screen, parent, layers) => new Snapping(camera, picture, snapUrl, screen, parent, layers, () => this.again()) };
@@ -97,7 +98,7 @@ export class Gestures {
         wall.addEventListener('pointermove', (event) => this.move(event));
         wall.addEventListener('pointerup', (event) => this.up(event));
         wall.addEventListener('pointercancel', () => this.cancel());
-        wall.addEventListener('pointerleave', () => makers.over('', false));
+        wall.addEventListener('pointerleave', () => this.makers.over('', false));
         wall.addEventListener('dblclick', (event) => this.enter(event));
         wall.addEventListener('wheel', (event) => this.wheel(event), { passive: false });
     }

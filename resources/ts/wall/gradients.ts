@@ -32,6 +32,8 @@ export class Gradients {
         private readonly colour: (paint: string, stop: number) => void,
     ) {
         this.marks = draw(document.getElementById('overlay')!, 'g', { class: 'gradient' });
+        on.overlay.followed.add(() => this.show());
+        on.facets.renewed.add(() => this.hear());
     }
 
     /** The facets tell another line, or one of another layer. */

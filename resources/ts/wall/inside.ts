@@ -26,6 +26,8 @@ export class Inside {
 
     constructor(private readonly on: Parts) {
         this.marks = draw(document.getElementById('overlay')!, 'g', { class: 'inside' });
+        on.camera.moved.add(() => this.show());
+        on.overlay.shown.add(() => this.show());
     }
 
     get active(): boolean {

@@ -1,7 +1,7 @@
 /** Where a screen lies over those from which it opens, drawn on the wall; dragged there, it is placed by hand. */
 import { placeOver, type Rect, sizeOver } from '../player/over.ts';
 import type { Camera } from './camera.ts';
-import { draw } from './overlay.ts';
+import { draw, type Overlay } from './overlay.ts';
 import type { Command } from './messages.ts';
 import type { Picture } from './picture.ts';
 import type { Selection } from './selection.ts';
@@ -13,8 +13,11 @@ export class Laid {
     private dragged: { target: string; on: string; ghost: SVGGElement; from: { x: number; y: number }; press: { x: number; y: number }; by: { x: number; y: number } } | null = null;
 
     /** @param still where a small picture of a screen is */
-    constructor(svg: SVGSVGElement, private readonly camera: Camera, private readonly picture: Picture, private readonly selection: Selection, private readonly edit: (...commands: Command[]) => Promise<unknown>, private readonly still: (screen: string) => string) {
-        this.place = draw(svg, 'g', { class: 'laid' });
+    constructor(svg: SVGSVGElement, private readonly camera: Camera, private readonly picture: Picture, private readonly selection: Selection, overlay: Overlay, private readonly edit: (...commands: Command[]) => Promise<unknown>, private readonly still: (screen: string) => string) {
+        // Below the marks of the selection.
+        svg.prepend(this.place = draw(svg, 'g', { class: 'laid' }));
+        camera.moved.add(() => this.follow());
+        overlay.shown.add(() => this.show());
         // Before the hand takes what lies below.
         document.addEventListener('pointerdown', (event) => this.down(event), true);
         addEventListener('pointermove', (event) => this.moved(event));

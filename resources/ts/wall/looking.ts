@@ -9,7 +9,7 @@ export class Looking {
 
     constructor(private readonly on: Parts) {}
 
-    everything(): Box | null {
+    private everything(): Box | null {
         const { picture } = this.on;
         const boxes = picture.screens().map((screen) => picture.screenBox(screen.dataset['screen']!));
         const loose = [...picture.stage.querySelectorAll('.loose > [data-layer]')].map((layer) => picture.bounds(layer));
@@ -30,10 +30,40 @@ export class Looking {
     /** The screen at hand; fitting once more then shows the wall. */
     fitScreen(): void {
         const { selection, picture, camera } = this.on;
-        const screen = selection.screens[0] ?? selection.screen;
+        const screen = selection.current;
         if (!screen) return;
         this.fitted = [...selection.layers, ...selection.screens].join(' ');
         camera.fit(picture.screenBox(screen));
+    }
+
+    /** Where this window looked last; all of it for the first time. */
+    begin(): void {
+        const { camera } = this.on;
+        camera.keeps = () => this.everything() !== null;
+        if (camera.restore()) return;
+        const whole = this.everything();
+        if (whole) camera.fit(whole, 1);
+        else camera.show();
+    }
+
+    /** Picks a screen, or a layer on one, and looks at it. */
+    goTo(screen: string, layer?: string): void {
+        const { selection, picture, camera } = this.on;
+        if (!layer) {
+            selection.pickScreens([screen]);
+            return this.fitScreen();
+        }
+        selection.pick([layer], screen);
+        const bounds = selection.bounds();
+        const frame = screen ? picture.screenBox(screen) : bounds;
+        if (frame) camera.fit(frame, 1);
+        if (bounds) camera.reveal(bounds);
+    }
+
+    /** The screen at hand stays in view when something opens over the wall. */
+    uncover(): void {
+        const { selection, picture, camera } = this.on;
+        if (selection.current) camera.reveal(picture.screenBox(selection.current));
     }
 
     /** The next screen in the order of the reel, or the one before, looked at as closely as now. */
@@ -41,7 +71,7 @@ export class Looking {
         const { selection, picture } = this.on;
         const order = [...document.querySelectorAll<HTMLElement>('#reel [data-card]')].map((card) => card.dataset['card']!).filter((id) => picture.screen(id));
         if (order.length === 0) return;
-        const at = order.indexOf(selection.screens[0] ?? selection.screen);
+        const at = order.indexOf(selection.current);
         this.at(order[at < 0 ? 0 : (at + by + order.length) % order.length]!);
     }
 
@@ -85,7 +115,7 @@ export class Looking {
 
     all(): void {
         const { selection, picture } = this.on;
-        const place = selection.group ? picture.layer(selection.group) : picture.rootOf(selection.screens[0] ?? selection.screen);
+        const place = selection.group ? picture.layer(selection.group) : picture.rootOf(selection.current);
         const layers = layersIn(place, ':not([data-locked])');
         if (selection.screens.length > 0) selection.screen = selection.screens[0]!;
         this.pick(layers);

@@ -49,7 +49,7 @@ export class Making {
     /** Without a pointer: in the middle of what is seen of the current screen, or right below what is selected on it. */
     byKey(kit: KitPanel, writing: Writing, tools: Tools): void {
         const { selection, picture, gestures, camera } = this.on;
-        const screen = selection.screens[0] ?? selection.screen;
+        const screen = selection.current;
         const frame = screen ? picture.screenBox(screen) : camera.window();
         const below = selection.layers.length > 0 ? selection.bounds() : null;
         const centred = (width: number, height: number): Point => below

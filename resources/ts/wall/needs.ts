@@ -1,4 +1,5 @@
 /** What the brief asks of the screen at hand, pinned beside the wall: written, tied to what is selected, and lit up on the picture. */
+import { Listeners } from '../listeners.ts';
 import type { Camera } from './camera.ts';
 import type { Picture } from './picture.ts';
 import type { Selection } from './selection.ts';
@@ -10,6 +11,8 @@ export class Needs {
     private screen = '';
     private turn = 0;
     private lit: string[] = [];
+    /** Told when the list opens or closes. */
+    readonly turned = new Listeners<[open: boolean]>();
 
     constructor(
         private readonly panel: HTMLElement,
@@ -19,8 +22,9 @@ export class Needs {
         private readonly selection: Selection,
         private readonly server: Server,
         private readonly url: string,
-        private readonly closed: () => void,
     ) {
+        camera.moved.add(() => this.draw());
+        selection.changed.add(() => this.follow());
         panel.addEventListener('click', (event) => this.pressed(event.target as Element));
         panel.addEventListener('submit', (event) => {
             event.preventDefault();
@@ -39,12 +43,12 @@ export class Needs {
         this.light(null);
         this.screen = '';
         this.follow();
-        if (!this.open) this.closed();
+        this.turned.tell(this.open);
     }
 
     /** Shows another screen's requirements when that is the current one now. */
     follow(): void {
-        const screen = this.current();
+        const screen = this.selection.current;
         if (this.open && screen !== this.screen && screen !== '') {
             this.screen = screen;
             void this.load();
@@ -79,10 +83,6 @@ export class Needs {
             Object.assign(light.style, { left: `${from.x - 3}px`, top: `${from.y - 3}px`, width: `${to.x - from.x + 6}px`, height: `${to.y - from.y + 6}px` });
             return [light];
         }));
-    }
-
-    private current(): string {
-        return this.selection.screens[0] ?? this.selection.screen;
     }
 
     private light(need: HTMLElement | null): void {

@@ -1,4 +1,5 @@
 /** Notes: numbered marks on the wall, tied to a layer or a place, and the list in which they are written, searched and resolved. */
+import { Listeners } from '../listeners.ts';
 import { putAway, toast } from '../dialogs.ts';
 import { ahead } from './ahead.ts';
 import type { Camera } from './camera.ts';
@@ -12,6 +13,8 @@ export class Notes {
     private spot: Spot | null = null;
     private timer = 0;
     private words = '';
+    /** Told when the list opens or closes. */
+    readonly turned = new Listeners<[open: boolean]>();
 
     constructor(
         private readonly panel: HTMLElement,
@@ -21,6 +24,7 @@ export class Notes {
         private readonly url: string,
         private readonly look: (screen: string, layer: string) => void,
     ) {
+        camera.moved.add(() => this.draw());
         panel.addEventListener('click', (event) => this.pressed(event.target as HTMLElement));
         panel.addEventListener('change', (event) => this.changed(event.target as HTMLInputElement));
         panel.addEventListener('input', (event) => (event.target as Element).id === 'note-search' && this.search((event.target as HTMLInputElement).value));
@@ -51,6 +55,7 @@ export class Notes {
     async show(): Promise<void> {
         if (!this.panel.hidden) return;
         this.panel.hidden = false;
+        this.turned.tell(true);
         await this.load();
     }
 
@@ -62,6 +67,7 @@ export class Notes {
 
     close(): void {
         putAway(this.panel);
+        this.turned.tell(false);
         this.spot = null;
         this.draw();
     }

@@ -1,4 +1,5 @@
 /** What is drawn over the picture: outlines, brackets, sizes. All in px of the window. */
+import { Listeners } from '../listeners.ts';
 import { apply, corners, short, type Box, type Matrix, type Point } from './geometry.ts';
 import type { Camera } from './camera.ts';
 import { compoundOf, layersIn, type Picture } from './picture.ts';
@@ -61,10 +62,10 @@ export class Overlay {
     private readonly guides: SVGGElement;
     private readonly tag: HTMLElement;
     showGuides = true;
-    /** Called when the marks of the selection have been drawn. */
-    followed: () => void = () => undefined;
-    /** Called when all of it has been drawn. */
-    shown: () => void = () => undefined;
+    /** Told when the marks of the selection have been drawn. */
+    readonly followed = new Listeners();
+    /** Told when all of it has been drawn. */
+    readonly shown = new Listeners();
     /** The same parts of copies that are edited together. */
     mates: (id: string) => string[] = () => [];
     private readonly ruled: SVGGElement;
@@ -82,11 +83,13 @@ export class Overlay {
         this.live = draw(svg, 'g', { class: 'live' }) as SVGGElement;
         this.guides = draw(svg, 'g', { class: 'guides' }) as SVGGElement;
         this.tag = document.getElementById('tag')!;
+        camera.moved.add(() => this.follow());
+        selection.changed.add(() => this.show());
     }
 
     show(): void {
         this.follow();
-        this.shown();
+        this.shown.tell();
     }
 
     /** The camera moved, or the picture under the hand: what depends on more waits for `show`. */
@@ -128,7 +131,7 @@ export class Overlay {
 
     /** The outline follows the picture during a gesture. */
     showSelection(): void {
-        this.followed();
+        this.followed.tell();
         this.marks.replaceChildren();
         const layers = this.selection.elements();
         for (const layer of layers) {

@@ -14,6 +14,7 @@ export class Partners {
 
     /** @param write opens a text to be written in */
     constructor(private readonly on: Parts, private readonly write: (layer: SVGElement) => void) {
+        on.facets.renewed.add(() => this.show());
         this.place.addEventListener('click', (event) => {
             const button = (event.target as Element).closest<HTMLElement>('[data-partner]');
             if (button) void this.add(button);

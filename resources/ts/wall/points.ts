@@ -47,6 +47,8 @@ export class Points {
         private readonly told: () => string | null | undefined,
     ) {
         this.marks = draw(document.getElementById('overlay')!, 'g', { class: 'points' });
+        on.overlay.followed.add(() => this.show());
+        on.facets.renewed.add(() => this.hear());
         facets.addEventListener('change', (event) => this.typed(event.target as HTMLInputElement));
     }
 

@@ -1,4 +1,5 @@
 /** The reel: the screens in their order, and the outlines of those that are opened. */
+import { Listeners } from '../listeners.ts';
 import { layerOf } from './address.ts';
 import { Fragment, hold } from './fragments.ts';
 import { rename } from './renaming.ts';
@@ -12,13 +13,16 @@ export class Reel {
     /** By screen; 'loose' for what lies on the wall. */
     private readonly outlines = new Map<string, Fragment>();
     private dragged: HTMLElement | null = null;
+    /** Told when it has been drawn. */
+    readonly renewed = new Listeners();
     private letGo: () => void = () => undefined;
 
-    constructor(url: string, private readonly selection: Selection, private readonly server: Server, drawn: () => void) {
+    constructor(url: string, private readonly selection: Selection, private readonly server: Server) {
         this.fragment = new Fragment(this.place, () => url, () => server.sequence, () => {
             this.mark();
-            drawn();
+            this.renewed.tell();
         });
+        selection.changed.add(() => this.mark());
         this.place.addEventListener('click', (event) => this.pressed(event));
         this.place.addEventListener('toggle', (event) => this.opened(event.target as HTMLDetailsElement), true);
         this.place.addEventListener('input', (event) => (event.target as Element).matches('.outline-search') && this.search(event.target as HTMLInputElement));

@@ -1,19 +1,19 @@
 /** Every command of the wall: what it is called, its keys, where it applies, what it does. */
-import { openSheet } from './address.ts';
+import { layerOf, openSheet } from './address.ts';
 import type { Asking } from './asking.ts';
 import type { Command } from './commands.ts';
 import type { Editing } from './editing.ts';
 import type { Tool } from './gestures.ts';
-import type { KitPanel } from './kit.ts';
 import type { Looking } from './looking.ts';
 import type { Making } from './making.ts';
 import type { Nudging } from './nudging.ts';
 import type { Curving } from './curving.ts';
 import type { Inside } from './inside.ts';
+import type { Panels } from './panels.ts';
 import type { Parts } from './parts.ts';
 import type { Points } from './points.ts';
-import type { DataSheet } from './sheet.ts';
 import type { Styling } from './styling.ts';
+import type { Together } from './together.ts';
 import type { Tools } from './tools.ts';
 import type { Writing } from './writing.ts';
 
@@ -30,24 +30,11 @@ export interface Doers {
     inside: Inside;
     points: Points;
     curving: Curving;
-    made: () => void;
-    fonts: () => void;
-    house: () => void;
-    kit: KitPanel;
-    sheet: DataSheet;
+    together: Together;
+    panels: Panels;
     keys: () => void;
     find: () => void;
     menu: () => void;
-    panels: Record<'notes' | 'needs' | 'kit' | 'grid' | 'threads' | 'unroll' | 'checks' | 'facets' | 'reel' | 'history', () => void>;
-    takes: { make: () => void; compare: () => void };
-    cues: () => void;
-    beside: () => void;
-    flow: (show: 'map' | 'site' | 'paths') => void;
-    stress: () => void;
-    libraries: () => void;
-    trials: () => void;
-    /** Copies are no longer edited together. */
-    apart: () => void;
 }
 
 const ARROWS = [['ArrowLeft', -1, 0, 'left'], ['ArrowRight', 1, 0, 'right'], ['ArrowUp', 0, -1, 'up'], ['ArrowDown', 0, 1, 'down']] as const;
@@ -57,16 +44,16 @@ const SIZES = [['ArrowRight', 1, 0, 'Wider'], ['ArrowLeft', -1, 0, 'Narrower'], 
 
 export function register(on: Doers): Command[] {
     const { editing, looking, nudging, making, asking, tools, writing, styling, inside, points, curving } = on;
+    const { toggle, kit, sheet, cues, flow, stress, libraries, trials, takes, made, fonts } = on.panels;
     const { selection, gestures, server, facets, camera } = on.parts;
     const layers = (): boolean => selection.layers.length > 0;
     const only = (...kinds: string[]) => (): boolean => selection.layers.length === 1 && (kinds.length === 0 || kinds.includes(selection.elements()[0]?.dataset['kind'] ?? ''));
     const inInstance = (): boolean => selection.elements()[0]?.closest('[data-component]') != null;
     const several = (): boolean => selection.layers.length > 1;
     const worded = (): boolean => selection.elements().some((layer) => layer.dataset['kind'] === 'text');
-    const screen = (): boolean => (selection.screens[0] ?? selection.screen) !== '';
+    const screen = (): boolean => selection.current !== '';
     const screens = (): boolean => selection.screens.length > 0;
     const any = (): boolean => layers() || screens();
-    const current = (): string => selection.screens[0] ?? selection.screen;
     const holding = (): boolean => gestures.tool !== 'pick';
     const tool = (id: string, name: string, keys: string[], run: () => void): Command => ({ id, name, group: 'Tools', keys, run });
     const take = (one: Tool): (() => void) => () => tools.take(one);
@@ -82,10 +69,10 @@ export function register(on: Doers): Command[] {
         { id: 'take-colour', name: 'Take a colour from the wall, for the fill', group: 'Editing', keys: ['E'], when: layers, run: () => void facets.takeColour() },
         tool('picture', 'Picture', ['P'], () => document.getElementById('picture-file')!.click()),
         tool('icon', 'Icon', ['I'], () => asking.icons()),
-        tool('widget', 'Kit', ['K'], on.panels.kit),
+        tool('widget', 'Kit', ['K'], toggle.kit),
         tool('note', 'Note', ['N'], take('note')),
         tool('thread', 'Go: draw a thread', ['G'], take('thread')),
-        { id: 'place', name: 'Place what the tool in hand makes; end the path under way', group: 'Tools', keys: ['Enter'], when: () => holding(), run: () => void (curving.end(false) || making.byKey(on.kit, writing, tools)) },
+        { id: 'place', name: 'Place what the tool in hand makes; end the path under way', group: 'Tools', keys: ['Enter'], when: () => holding(), run: () => void (curving.end(false) || making.byKey(kit, writing, tools)) },
 
         {
             id: 'into', name: 'Into a group, a text, a widget, a chart, a picture, a path or a gradient', short: 'Edit', group: 'Selection', keys: ['Enter'], menu: ['layers'], when: () => !holding() && (only('text', 'widget', 'chart', 'group', 'stack', 'array', 'instance', 'compound', 'picture', 'path')() || selection.elements()[0]?.hasAttribute('data-picture') === true || facets.hasGradient || selection.screens.length === 1),
@@ -112,7 +99,7 @@ export function register(on: Doers): Command[] {
                 if (gestures.cancel() || inside.leave() || points.leave()) return;
                 if (curving.end(false)) return tools.take('pick');
                 if (holding()) tools.take('pick');
-                else if (!on.sheet.leave()) selection.escape();
+                else if (!sheet.leave()) selection.escape();
             },
         },
         { id: 'find', name: 'Find a layer, a screen, words, a command …', group: 'Selection', keys: ['/', 'Ctrl+F'], run: on.find },
@@ -142,10 +129,13 @@ export function register(on: Doers): Command[] {
         { id: 'widget-icon', name: 'Choose the icon of a widget', group: 'Editing', when: only('widget'), run: () => asking.icons({ screen: selection.screen, layer: selection.layers[0]!, place: 'icon' }) },
         { id: 'widget-no-icon', name: 'Take the icon of a widget away', group: 'Editing', when: only('widget'), run: () => void server.edit({ type: 'set-widget', screen: selection.screen || null, layers: selection.layers, field: 'icon', value: '' }) },
         { id: 'open-widget', name: 'Open into layers', group: 'Editing', menu: ['layers'], when: only('widget', 'chart'), rare: true, run: () => editing.openWidget() },
-        { id: 'trials', name: 'Try several values', group: 'Editing', menu: ['layers'], when: only(), rare: true, run: on.trials },
+        { id: 'trials', name: 'Try several values', group: 'Editing', menu: ['layers'], when: only(), rare: true, run: () => void trials.open(layerOf(selection.layers[0]!)) },
         { id: 'copies', name: 'Find copies', group: 'Editing', menu: ['layers'], when: only('group', 'stack'), rare: true, run: () => void asking.copies() },
-        { id: 'apart', name: 'Stop editing copies together', group: 'Editing', when: () => document.getElementById('together')?.hidden === false, run: on.apart },
-        { id: 'untrace', name: 'Take the picture under the screen away', group: 'Editing', when: screen, run: () => void server.edit({ type: 'set-tracing', screen: current(), asset: null }) },
+        { id: 'apart', name: 'Stop editing copies together', group: 'Editing', when: () => document.getElementById('together')?.hidden === false, run: () => {
+                on.together.stop();
+                on.parts.overlay.show();
+            } },
+        { id: 'untrace', name: 'Take the picture under the screen away', group: 'Editing', when: screen, run: () => void server.edit({ type: 'set-tracing', screen: selection.current, asset: null }) },
         ...(['rough', 'plain', 'dressed'] as const).map((finish): Command => ({ id: `finish-${finish}`, name: `Show the project ${finish}`, group: 'Editing', run: () => void server.edit({ type: 'set-finish', finish }) })),
 
         ...ARROWS.map(([key, dx, dy, word]): Command => ({ id: `nudge-${word}`, name: `Move ${word} by 1`, group: 'Arranging', keys: [key], when: any, run: () => (inside.active ? inside.nudge(dx, dy) : points.nudge(dx, dy) || nudging.by(dx, dy)) })),
@@ -185,36 +175,36 @@ export function register(on: Doers): Command[] {
         { id: 'fit', name: 'Fit: once the selection, again the wall', short: 'Fit', group: 'Looking', keys: ['F'], menu: ['wall', 'screen'], run: () => looking.fit() },
         { id: 'show-screen', name: 'Fit the screen', group: 'Looking', keys: ['Shift+F'], when: screen, run: () => looking.fitScreen() },
         { id: 'full-size', name: 'Full size, 100%', group: 'Looking', keys: ['0'], run: () => camera.zoomTo(1) },
-        { id: 'made', name: 'What makes this look? Under the pointer', short: 'What makes this look?', group: 'Looking', keys: ['Y'], menu: ['layers', 'screen'], run: () => on.made() },
+        { id: 'made', name: 'What makes this look? Under the pointer', short: 'What makes this look?', group: 'Looking', keys: ['Y'], menu: ['layers', 'screen'], run: () => made.open() },
         { id: 'zoom-in', name: 'Zoom in', group: 'Looking', keys: ['+', '='], run: () => (inside.active ? inside.scale(1) : camera.zoomCentre(1.25)) },
         { id: 'zoom-out', name: 'Zoom out', group: 'Looking', keys: ['-'], run: () => (inside.active ? inside.scale(-1) : camera.zoomCentre(0.8)) },
         { id: 'measure', name: 'Distances from the selection to what is under the pointer', group: 'Looking', keys: ['M held'], listed: true, run: () => undefined },
         { id: 'pan', name: 'Pan; scroll; zoom to the pointer', group: 'Looking', keys: ['Space drag', 'wheel', 'Ctrl wheel'], listed: true, run: () => undefined },
         { id: 'rehearse', name: 'Rehearse from here', group: 'Looking', keys: ['R'], menu: ['screen'], run: () => document.querySelector<HTMLAnchorElement>('a[data-rehearse]')?.click() },
-        { id: 'beside', name: 'Rehearse beside the wall', short: 'Rehearse beside', group: 'Looking', keys: ['Shift+R'], menu: ['screen'], run: on.beside },
+        { id: 'beside', name: 'Rehearse beside the wall', short: 'Rehearse beside', group: 'Looking', keys: ['Shift+R'], menu: ['screen'], run: toggle.beside },
         { id: 'frames', name: 'Show or hide device frames', group: 'Looking', run: () => void server.edit({ type: 'set-framed', framed: !on.parts.picture.stage.hasAttribute('data-framed') }) },
-        { id: 'stress', name: 'The screen under strain: long words, other languages, 200 %, other devices', short: 'Put under strain', group: 'Looking', menu: ['screen'], when: screen, rare: true, run: on.stress },
+        { id: 'stress', name: 'The screen under strain: long words, other languages, 200 %, other devices', short: 'Put under strain', group: 'Looking', menu: ['screen'], when: screen, rare: true, run: () => void stress.open(selection.current) },
         { id: 'devices', name: 'The screen on all devices', group: 'Looking', menu: ['screen'], when: screen, rare: true, run: () => void asking.allDevices() },
-        { id: 'take', name: 'New take', group: 'Looking', menu: ['screen'], when: screen, run: on.takes.make },
-        { id: 'takes', name: 'Compare takes', group: 'Looking', when: screen, run: on.takes.compare },
+        { id: 'take', name: 'New take', group: 'Looking', menu: ['screen'], when: screen, run: () => takes.make(selection.current) },
+        { id: 'takes', name: 'Compare takes', group: 'Looking', when: screen, run: () => void takes.open(selection.current) },
 
         ...['Where', 'Look', 'Text', 'Cues', 'Checks'].map((facet, i) => [i + 1, facet] as const).map(([n, facet]): Command => ({ id: `facet-${n}`, name: `Open the facet ${facet}`, group: 'Panels', keys: [String(n)], run: () => facets.openFacet(n) })),
-        { id: 'grid', name: 'Grids, guides and rulers', group: 'Panels', run: on.panels.grid },
-        { id: 'threads', name: 'Threads', group: 'Panels', run: on.panels.threads },
-        { id: 'unroll', name: 'Show all of what scrolls', group: 'Panels', keys: ['Alt+S'], run: on.panels.unroll },
-        { id: 'libraries', name: 'Libraries: components, tokens, icons, fonts and conventions of other projects', short: 'Libraries', group: 'Panels', run: on.libraries },
-        { id: 'checks', name: 'Checks: flags where something was found', short: 'Checks', group: 'Panels', run: on.panels.checks },
-        { id: 'fonts', name: 'Fonts of the project: import, replace', short: 'Own fonts', group: 'Panels', run: on.fonts },
-        { id: 'house', name: 'House style: tokens', short: 'House style', group: 'Panels', run: on.house },
-        { id: 'notes', name: 'Notes', group: 'Panels', run: on.panels.notes },
-        { id: 'needs', name: 'Requirements of the screen', group: 'Panels', run: on.panels.needs },
-        { id: 'all-cues', name: 'All cues of the project', group: 'Panels', keys: ['Alt+T'], menu: ['wall'], run: on.cues },
-        { id: 'flow-map', name: 'Flow map of the project', short: 'Flow map', group: 'Panels', keys: ['Alt+F'], menu: ['wall'], run: () => on.flow('map') },
-        { id: 'site-map', name: 'Site map of the project', short: 'Site map', group: 'Panels', run: () => on.flow('site') },
-        { id: 'times', name: 'Predicted time of a path from here', group: 'Looking', when: screen, run: () => on.flow('paths') },
-        { id: 'history', name: 'History', group: 'Panels', run: on.panels.history },
-        { id: 'facets', name: 'Fold or open the facets', group: 'Panels', run: on.panels.facets },
-        { id: 'reel', name: 'Fold or open the reel', group: 'Panels', run: on.panels.reel },
+        { id: 'grid', name: 'Grids, guides and rulers', group: 'Panels', run: toggle.grid },
+        { id: 'threads', name: 'Threads', group: 'Panels', run: toggle.threads },
+        { id: 'unroll', name: 'Show all of what scrolls', group: 'Panels', keys: ['Alt+S'], run: toggle.unroll },
+        { id: 'libraries', name: 'Libraries: components, tokens, icons, fonts and conventions of other projects', short: 'Libraries', group: 'Panels', run: () => void libraries.open() },
+        { id: 'checks', name: 'Checks: flags where something was found', short: 'Checks', group: 'Panels', run: toggle.checks },
+        { id: 'fonts', name: 'Fonts of the project: import, replace', short: 'Own fonts', group: 'Panels', run: () => void fonts.open() },
+        { id: 'house', name: 'House style: tokens', short: 'House style', group: 'Panels', run: toggle.house },
+        { id: 'notes', name: 'Notes', group: 'Panels', run: toggle.notes },
+        { id: 'needs', name: 'Requirements of the screen', group: 'Panels', run: toggle.needs },
+        { id: 'all-cues', name: 'All cues of the project', group: 'Panels', keys: ['Alt+T'], menu: ['wall'], run: () => void cues.open() },
+        { id: 'flow-map', name: 'Flow map of the project', short: 'Flow map', group: 'Panels', keys: ['Alt+F'], menu: ['wall'], run: () => void flow.open('map') },
+        { id: 'site-map', name: 'Site map of the project', short: 'Site map', group: 'Panels', run: () => void flow.open('site') },
+        { id: 'times', name: 'Predicted time of a path from here', group: 'Looking', when: screen, run: () => void flow.open('paths', selection.current) },
+        { id: 'history', name: 'History', group: 'Panels', run: toggle.history },
+        { id: 'facets', name: 'Fold or open the facets', group: 'Panels', run: toggle.facets },
+        { id: 'reel', name: 'Fold or open the reel', group: 'Panels', run: toggle.reel },
         { id: 'keys', name: 'All keys', group: 'Panels', keys: ['?'], run: on.keys },
     ];
 }

@@ -26,6 +26,7 @@ export class Rounding {
 
     constructor(private readonly on: Parts) {
         this.marks = draw(document.getElementById('overlay')!, 'g', { class: 'rounding' });
+        on.overlay.followed.add(() => this.show());
     }
 
     show(): void {

@@ -27,6 +27,8 @@ export class Rulers {
         private readonly server: Server,
     ) {
         this.apply();
+        camera.moved.add(() => this.follow());
+        selection.changed.add(() => this.follow());
     }
 
     toggle(): void {

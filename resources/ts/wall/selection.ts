@@ -1,4 +1,5 @@
 /** What is selected: layers, of several screens too, or screens. */
+import { Listeners } from '../listeners.ts';
 import { copiesOf, inOneCopy, layerOf } from './address.ts';
 import { around, corners, type Box } from './geometry.ts';
 import type { Picture } from './picture.ts';
@@ -19,7 +20,15 @@ export class Selection {
     /** What is being made and will be selected. */
     private readonly coming = new Set<Promise<void>>();
 
-    constructor(private readonly picture: Picture, private readonly onChange: () => void) {}
+    /** Told when something else is selected. */
+    readonly changed = new Listeners();
+
+    constructor(private readonly picture: Picture) {}
+
+    /** The screen that is selected, or that of what is. */
+    get current(): string {
+        return this.screens[0] ?? this.screen;
+    }
 
     /**
      * Something is being made that is to be selected once it is there.
@@ -63,7 +72,7 @@ export class Selection {
         this.screens = [];
         const parents = new Set(layers.map((id) => this.parent(id)));
         this.group = parents.size === 1 ? [...parents][0] ?? null : null;
-        this.onChange();
+        this.changed.tell();
     }
 
     /** What was made in a cell and is shown in every one is picked in the cell that it was made in. */
@@ -78,7 +87,7 @@ export class Selection {
         this.layers = [];
         this.group = null;
         this.screen = ids[ids.length - 1] ?? this.screen;
-        this.onChange();
+        this.changed.tell();
     }
 
     /** One more screen, or one less. */
@@ -99,7 +108,7 @@ export class Selection {
         this.layers = [];
         this.screens = [];
         this.group = null;
-        this.onChange();
+        this.changed.tell();
     }
 
     toggle(layer: string, screen: string): void {
@@ -117,9 +126,14 @@ export class Selection {
         return this.layers.map((id) => this.picture.layer(id)).filter((layer): layer is SVGGElement => layer !== null);
     }
 
-    /** The selection as it was when the page was left, as far as it still exists; otherwise no layer, on a screen. */
-    restore(kept: string | null, screen: string): void {
-        const [at, layers, screens] = JSON.parse(kept ?? 'null') as [string, string[], string[]] | null ?? [screen, [], []];
+    /**
+     * The selection as it was when the page was left, as far as it still exists; otherwise no layer, on a screen. From then on it is kept.
+     *
+     * @param key under which it is kept
+     */
+    keepIn(storage: Storage, key: string, screen: string): void {
+        this.changed.add(() => storage.setItem(key, JSON.stringify([this.screen, this.layers, this.screens])));
+        const [at, layers, screens] = JSON.parse(storage.getItem(key) ?? 'null') as [string, string[], string[]] | null ?? [screen, [], []];
         this.screen = at !== '' && !this.picture.screen(at) ? screen : at;
         this.layers = layers;
         this.screens = screens;

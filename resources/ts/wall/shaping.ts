@@ -40,6 +40,7 @@ export class Shaping {
 
     constructor(private readonly on: Parts) {
         this.marks = draw(document.getElementById('overlay')!, 'g', { class: 'rounding' });
+        on.overlay.followed.add(() => this.show());
     }
 
     show(): void {

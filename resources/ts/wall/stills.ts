@@ -7,6 +7,7 @@
  * layers. What is pointed at or worked on is live in any case. Screens outside the window are not
  * drawn at all. While the camera moves nothing becomes live.
  */
+import { Listeners } from '../listeners.ts';
 import { showSmall } from '../small.ts';
 import type { Camera } from './camera.ts';
 import { contains, overlaps } from './geometry.ts';
@@ -26,6 +27,8 @@ const NAME = 30;
 
 export class Stills {
     private pointed = '';
+    /** Told when the layers of a screen have come. */
+    readonly loaded = new Listeners();
     private timer = 0;
     private waking: string[] = [];
     private frame = 0;
@@ -36,9 +39,11 @@ export class Stills {
     /**
      * @param urls `still` with SCREEN in place of a screen's id, and `stills` for many at once
      * @param needed screens that are worked on
-     * @param onLoad told when the layers of a screen have come
      */
-    constructor(private readonly camera: Camera, private readonly picture: Picture, private readonly urls: Record<string, string>, private readonly needed: () => string[], private readonly onLoad: () => void) {}
+    constructor(private readonly camera: Camera, private readonly picture: Picture, private readonly urls: Record<string, string>, private readonly needed: () => string[]) {
+        camera.moved.add(() => this.follow());
+        camera.rested.add(() => this.rest());
+    }
 
     /** After every step of the camera. */
     follow(): void {
@@ -186,7 +191,7 @@ export class Stills {
         if (!drawn[id]) return;
         this.picture.replace(id, drawn[id]);
         screen.classList.add('live');
-        this.onLoad();
+        this.loaded.tell();
     }
 
     private still(screen: HTMLElement): void {

@@ -2,7 +2,7 @@
 import type { Camera } from './camera.ts';
 import type { Box, Point } from './geometry.ts';
 import { Lanes, rounded, type Course } from './lanes.ts';
-import { draw } from './overlay.ts';
+import { draw, type Overlay } from './overlay.ts';
 import type { Picture } from './picture.ts';
 import type { Selection } from './selection.ts';
 
@@ -28,8 +28,11 @@ export class Threads {
     private known = ['', ''];
     private scale = 0;
 
-    constructor(svg: SVGSVGElement, private readonly camera: Camera, private readonly picture: Picture, private readonly selection: Selection) {
-        this.place = draw(svg, 'g', { class: 'threads' });
+    constructor(svg: SVGSVGElement, private readonly camera: Camera, private readonly picture: Picture, private readonly selection: Selection, overlay: Overlay) {
+        // Below the marks of the selection.
+        svg.prepend(this.place = draw(svg, 'g', { class: 'threads' }));
+        camera.moved.add(() => this.follow());
+        overlay.shown.add(() => this.show());
     }
 
     toggle(): boolean {

@@ -1,4 +1,5 @@
 /** The rack: the tool in hand, and what it can do. */
+import { Listeners } from '../listeners.ts';
 import type { Gestures, Tool } from './gestures.ts';
 import { isShape, SHAPES, type Shape } from './shapes.ts';
 
@@ -12,11 +13,11 @@ const HINTS: Record<string, string> = {
 export class Tools {
     private shape: Shape = 'box';
 
-    /**
-     * @param next what somebody who begins would do next, with nothing special in hand
-     * @param taken called with the tool that is in hand now
-     */
-    constructor(private readonly gestures: Gestures, private readonly wall: HTMLElement, private readonly next: () => string, private readonly taken: (tool: Tool) => void) {}
+    /** Told of the tool that is in hand now. */
+    readonly taken = new Listeners<[Tool]>();
+
+    /** @param next what somebody who begins would do next, with nothing special in hand */
+    constructor(private readonly gestures: Gestures, private readonly wall: HTMLElement, private readonly next: () => string) {}
 
     take(tool: Tool): void {
         this.gestures.tool = tool;
@@ -30,7 +31,7 @@ export class Tools {
             option.setAttribute('aria-pressed', String(option.dataset['shape'] === tool));
         }
         this.hint();
-        this.taken(tool);
+        this.taken.tell(tool);
     }
 
     /** Says what the tool in hand does. */

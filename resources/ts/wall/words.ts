@@ -59,6 +59,7 @@ export class Writer {
 
     constructor(private readonly camera: Camera, wall: HTMLElement) {
         this.area = wall.querySelector<HTMLElement>('#writing')!;
+        camera.moved.add(() => this.place());
         this.view = new EditorView({ mount: this.area }, {
             state: this.stateOf(this.told),
             dispatchTransaction: (change) => this.changed(change),
