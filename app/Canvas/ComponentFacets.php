@@ -11,8 +11,8 @@ use Kindred\Document\Component\Slot;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Instance;
+use Kindred\Document\Layer\OverrideValues;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
@@ -91,7 +91,7 @@ final readonly class ComponentFacets
     {
         $axes = [];
         foreach ($component->axes as $axis) {
-            $values = array_unique(array_map(fn (Layer $layer): string => $layer->content instanceof Instance ? $component->departing($layer->content->states)[$axis->id] ?? $axis->state0()->id ?? '' : '', $uses));
+            $values = array_unique(array_map(fn (Layer $layer): string => $layer->content instanceof Instance ? $component->otherStates($layer->content->states)[$axis->id] ?? $axis->state0()->id ?? '' : '', $uses));
             $axes[] = ['id' => $axis->id, 'name' => $axis->name, 'states' => array_column($axis->states, 'name', 'id'), 'value' => count($values) === 1 ? $values[0] : null];
         }
 
@@ -108,7 +108,7 @@ final readonly class ComponentFacets
             if ($layer !== null && isset($tree->layers[$address->layer])) {
                 $slots[] = [
                     'slot' => $slot, 'address' => (string) $address, 'value' => self::value($layer, $slot->path), 'label' => self::called($slot->path),
-                    'own' => $use->content instanceof Instance && in_array($slot->path, Departures::paths($use->content->overrides, Address::of($slot->layer)), true),
+                    'own' => $use->content instanceof Instance && in_array($slot->path, OverrideValues::paths($use->content->overrides, Address::of($slot->layer)), true),
                 ];
             }
         }
@@ -150,7 +150,7 @@ final readonly class ComponentFacets
     public static function called(string $path): string
     {
         return match ($path) {
-            'words' => 'text', 'asset' => 'picture', 'icon' => 'icon', 'hidden' => 'visibility', Departures::COMPONENT => 'component', 'states' => 'state', 'runs', 'paragraphs' => 'setting of text',
+            'words' => 'text', 'asset' => 'picture', 'icon' => 'icon', 'hidden' => 'visibility', OverrideValues::COMPONENT => 'component', 'states' => 'state', 'runs', 'paragraphs' => 'setting of text',
             default => Field::find($path)?->label() ?? $path,
         };
     }
@@ -160,7 +160,7 @@ final readonly class ComponentFacets
         return match (true) {
             $path === 'words' && $layer->content instanceof Text => $layer->content->words,
             $path === 'hidden' => $layer->hidden ? 'no' : 'yes',
-            $path === Departures::COMPONENT => $layer->component() ?? '',
+            $path === OverrideValues::COMPONENT => $layer->component() ?? '',
             default => Field::find($path)?->of($layer) ?? '',
         };
     }

@@ -12,9 +12,9 @@ use Kindred\Document\Families;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\BoxLayer;
 use Kindred\Document\Layer\Container;
-use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\Kinds;
+use Kindred\Document\Layer\OverrideValues;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Layout\Sizing;
 use Kindred\Document\Limits;
@@ -139,7 +139,7 @@ final readonly class TreeLoader
         $themes = array_unique(array_map(fn (string $id): string => ($tree->screens[$id] ?? null)->theme ?? '', [...$on, ...$components]));
 
         return count($themes) > 1 || array_filter($components, fn (string $id): bool => $tree->component($id)?->isBound() === true) !== []
-            || array_filter($tree->layers, fn (Layer $layer): bool => $layer->content instanceof Instance && Departures::areBound($layer->content->overrides)) !== [];
+            || array_filter($tree->layers, fn (Layer $layer): bool => $layer->content instanceof Instance && OverrideValues::areBound($layer->content->overrides)) !== [];
     }
 
     /**

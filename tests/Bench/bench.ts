@@ -529,7 +529,7 @@ async function carrying(page: Page): Promise<void> {
     const screen = (id: string, name: string, x: number, layers: object[], cues: object[]): object => ({ id, name, device: 'phone', x, y: 0, width: 390, height: 844, view: 844, ground: '#ffffff', layers, cues });
     const tiles = (there: boolean): object[] => Array.from({ length: 200 }, (_, i) => box(i, there));
     const show = (to: string, kind: string): object[] => [{ kind: 'show', screen: to, transition: { kind, direction: 'left', duration: 1000, easing: 'linear' } }];
-    const file = { format: 'kindred-canvas', version: 4, name: `Tiles ${Date.now()}`, screens: [
+    const file = { format: 'kindred-canvas', version: 5, name: `Tiles ${Date.now()}`, screens: [
         screen('from', 'From', 0, tiles(false), [{ id: 'tapped', trigger: { kind: 'tap' }, actions: show('onto', 'match') }, { id: 'drags', trigger: { kind: 'drag', direction: 'left', distance: 300 }, actions: show('onto', 'push') }]), screen('onto', 'To', 470, tiles(true), []),
     ] };
     await page.goto('about:blank');

@@ -258,7 +258,7 @@ test('a row that opens while it is played pushes down what lies below, and its c
             { id: 'costs', kind: 'instance', name: 'Costs', component: 'question', x: 0, y: 0, overrides: { asks: { words: 'What does it cost?' } } },
             words('below', 'Come in by the yard'),
         ] }] },
-        { ...phone, id: 'question', name: 'Question', x: 0, y: 1000, component: { root: 'row0', axes: [{ id: 'fold', name: 'Fold', states: [{ id: 'shut', name: 'Shut' }, { id: 'open', name: 'Open' }] }], departures: [{ in: { fold: 'open' }, layers: { says: { hidden: false } } }] },
+        { ...phone, id: 'question', name: 'Question', x: 0, y: 1000, component: { root: 'row0', axes: [{ id: 'fold', name: 'Fold', states: [{ id: 'shut', name: 'Shut' }, { id: 'open', name: 'Open' }] }], overrides: [{ in: { fold: 'open' }, layers: { says: { hidden: false } } }] },
             layers: [{ ...column, id: 'row0', name: 'Row', x: 24, y: 24, width: 300, cues: [{ id: 'folds', trigger: { kind: 'tap' }, action: { kind: 'state', axis: 'fold' }, transition: { kind: 'cut' } }], children: [words('asks', 'Question'), words('says', 'Ask at the desk', { hidden: true })] }] },
     ] });
     await page.getByRole('link', { name: 'Rehearse' }).click();

@@ -40,7 +40,7 @@ test('the map is moved, zoomed and gone from, by pointer and by keyboard', async
 test('the reel takes the order of the map in one step, and paths are compared', async ({ page }) => {
     const screen = (id: string, x: number, to: string[]): object => ({ id, name: id[0]!.toUpperCase() + id.slice(1), device: 'phone', x, y: 0, width: 390, height: 844, view: 844, ground: '#ffffff', layers: to.map((target, i) => ({ id: `${id}${target}`, kind: 'box', name: `To ${target}`, x: 24, y: 200 + 80 * i, width: 342, height: 56, fills: [{ colour: '#17594f' }], cues: [{ id: `${id}${target}`, trigger: { kind: 'tap' }, actions: [{ kind: 'show', screen: target, transition: { kind: 'push', direction: 'left', duration: i === 0 ? 200 : 3000 } }] }] })) });
     await enter(page);
-    await importFile(page, 'flow.json', { format: 'kindred-canvas', version: 4, name: `Flowing ${Date.now()}`, entry: 'home', screens: [screen('last', 0, []), screen('middle', 480, ['last']), screen('home', 960, ['middle', 'last'])] });
+    await importFile(page, 'flow.json', { format: 'kindred-canvas', version: 5, name: `Flowing ${Date.now()}`, entry: 'home', screens: [screen('last', 0, []), screen('middle', 480, ['last']), screen('home', 960, ['middle', 'last'])] });
     const names = (): Promise<string[]> => page.locator('#reel [data-card]').evaluateAll((cards) => cards.map((card) => (card as HTMLElement).dataset['card']!));
     const before = await names();
     await page.keyboard.press('Alt+f');

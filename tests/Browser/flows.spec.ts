@@ -41,7 +41,7 @@ async function found(page: Page): Promise<string[]> {
 
 test('home has three entries, one menu opens on three screens, and the logo goes back as it came', async ({ page, browser }) => {
     await enter(page);
-    await importFile(page, 'home.json', { format: 'kindred-canvas', version: 4, name: `Home ${Date.now()}`, entry: 'home', screens: [
+    await importFile(page, 'home.json', { format: 'kindred-canvas', version: 5, name: `Home ${Date.now()}`, entry: 'home', screens: [
         sized('home', 0, 0, [box('tokilns', 'Kilns', 200), box('topieces', 'Pieces', 280), box('toglazes', 'Glazes', 360), box('homemenu', 'Menu', 700)]),
         sized('kilns', 480, 0, [logo('kilnslogo'), box('kilnsmenu', 'Menu', 700)]),
         sized('pieces', 0, 1000, [logo('pieceslogo'), box('piecesmenu', 'Menu', 700)]),
@@ -133,7 +133,7 @@ test('home has three entries, one menu opens on three screens, and the logo goes
 test('a switch keeps its own state in three instances, and a form lets on only who fills it in', async ({ page }) => {
     await enter(page);
     const corners = { topLeft: 16, topRight: 16, bottomRight: 16, bottomLeft: 16 };
-    await importFile(page, 'form.json', { format: 'kindred-canvas', version: 4, name: `Form ${Date.now()}`, entry: 'form', screens: [
+    await importFile(page, 'form.json', { format: 'kindred-canvas', version: 5, name: `Form ${Date.now()}`, entry: 'form', screens: [
         sized('form', 0, 0, [
             { id: 'whose', kind: 'widget', widget: 'text-field', name: 'Name', label: 'Name', required: true, x: 24, y: 80, width: 342, height: 72 },
             { id: 'mail', kind: 'widget', widget: 'text-field', name: 'E-mail', label: 'E-mail', accepts: 'email', required: true, x: 24, y: 180, width: 342, height: 72 },
@@ -142,7 +142,7 @@ test('a switch keeps its own state in three instances, and a form lets on only w
         ]),
         sized('done', 480, 0, [box('again', 'Again', 700)]),
         { id: 'switch', name: 'Switch', device: 'custom', x: 0, y: 1000, width: 132, height: 112, view: 112, ground: '#ffffff',
-            component: { root: 'body', slots: [], axes: [{ id: 'power', name: 'State', states: [{ id: 'isoff', name: 'Off' }, { id: 'ison', name: 'On' }] }], departures: [{ in: { power: 'ison' }, layers: { track: { 'fills.0.colour': '#17594f' }, knob: { x: 23 } } }] },
+            component: { root: 'body', slots: [], axes: [{ id: 'power', name: 'State', states: [{ id: 'isoff', name: 'Off' }, { id: 'ison', name: 'On' }] }], overrides: [{ in: { power: 'ison' }, layers: { track: { 'fills.0.colour': '#17594f' }, knob: { x: 23 } } }] },
             layers: [{ id: 'body', kind: 'group', name: 'Switch', x: 40, y: 40, width: 52, height: 32, children: [
                 { id: 'track', kind: 'box', name: 'Track', x: 0, y: 0, width: 52, height: 32, fills: [{ colour: '#c4c9c9' }], corners },
                 { id: 'knob', kind: 'ellipse', name: 'Knob', x: 3, y: 3, width: 26, height: 26, fills: [{ colour: '#ffffff' }] },

@@ -37,7 +37,7 @@ const scale = async (page: Page): Promise<number> => (await device(page).boundin
 test('one sheet lies over three screens, is made and moved once, and goes as it came', async ({ page }) => {
     await enter(page);
     await importFile(page, 'shelves.json', {
-        format: 'kindred-canvas', version: 4, name: `Shelves ${Date.now()}`, screens: [
+        format: 'kindred-canvas', version: 5, name: `Shelves ${Date.now()}`, screens: [
             ...['home', 'kilns', 'glazes'].map((id, i) => sized(id, i * 470, 844, '#f8f8f7', [box(`${id}menu`, 'Menu', 700), box(`${id}next`, 'Next', 600, { cues: [cue(`${id}cue1`, { kind: 'tap' }, [show(['kilns', 'glazes', 'home'][i]!, push)])] })])),
             sized('sheet', 1410, 320, '#e8d9c0', [box('close', 'Close', 40)]),
         ],
@@ -95,7 +95,7 @@ test('one sheet lies over three screens, is made and moved once, and goes as it 
 });
 
 const CARDS = {
-    format: 'kindred-canvas', version: 4, screens: [
+    format: 'kindred-canvas', version: 5, screens: [
         sized('first', 0, 844, '#f8f8f7', [
             box('card', 'Card', 300, { height: 300, cues: [cue('drag1', { kind: 'drag', direction: 'left', distance: 300 }, [show('second', push)]), cue('tap1', { kind: 'tap' }, [show('third', { ...push, duration: 100 })]), cue('long1', { kind: 'long-press', press: 400 }, [{ kind: 'lay-over', screen: 'sheet' }])] }),
             box('twice', 'Twice', 100, { cues: [cue('double1', { kind: 'double-tap' }, [show('third')])] }),
@@ -232,7 +232,7 @@ test('taps, double taps, keys and words are told apart, also in the exported pag
 test('a cue does several things on conditions, and something else otherwise, chosen from lists', async ({ page }) => {
     await enter(page);
     await importFile(page, 'booking.json', {
-        format: 'kindred-canvas', version: 4, name: `Conditions ${Date.now()}`, screens: [
+        format: 'kindred-canvas', version: 5, name: `Conditions ${Date.now()}`, screens: [
             sized('book', 0, 844, '#f8f8f7', [
                 { id: 'pieces', kind: 'widget', widget: 'stepper', name: 'Pieces', label: 'Pieces', value: 2, min: 0, max: 9, step: 1, x: 24, y: 100, width: 342, height: 48 },
                 { id: 'whose', kind: 'widget', widget: 'text-field', name: 'Name', label: 'Name', required: true, x: 24, y: 200, width: 342, height: 72 },
@@ -289,7 +289,7 @@ test('a cue does several things on conditions, and something else otherwise, cho
 test('a bar of tabs is linked in one step, each entry to the screen of its name; the cues go on to other screens by keys', async ({ page }) => {
     await enter(page);
     const bar = (id: string, more: object = {}): object => ({ id, kind: 'widget', widget: 'bottom-bar', name: 'Tabs', items: [{ label: 'Today', icon: 'house', on: true }, { label: 'Kilns', icon: 'flame' }, { label: 'Glazes', icon: 'palette' }], x: 0, y: 760, width: 390, height: 84, ...more });
-    await importFile(page, 'tabs.json', { format: 'kindred-canvas', version: 4, name: `Tabs ${Date.now()}`, screens: ['today', 'kilns', 'glazes'].map((id, i) => sized(id, i * 470, 844, ['#f8f8f7', '#f1e4d4', '#dfe7e2'][i]!, [bar(`${id}bar`)])) });
+    await importFile(page, 'tabs.json', { format: 'kindred-canvas', version: 5, name: `Tabs ${Date.now()}`, screens: ['today', 'kilns', 'glazes'].map((id, i) => sized(id, i * 470, 844, ['#f8f8f7', '#f1e4d4', '#dfe7e2'][i]!, [bar(`${id}bar`)])) });
     await near(page, 'Today');
     await page.mouse.click(...(await at(screen(page, 'Today'), 12, 770)));
     await page.locator('#facets').getByRole('button', { name: 'Link each entry to its screen' }).click();

@@ -10,7 +10,7 @@ const still = (page: Page): Promise<unknown> => page.waitForFunction(() => docum
 const button = (id: string, y: number, to: string, transition: object): object => ({ id, kind: 'box', name: id, x: 24, y, width: 342, height: 56, fills: [{ colour: '#17594f' }], cues: [{ id: `${id}cue`, trigger: { kind: 'tap' }, actions: [{ kind: 'show', screen: to, transition }] }] });
 const push = { kind: 'push', direction: 'left', duration: 600, delay: 0, easing: 'linear' };
 const sized = (id: string, x: number, layers: object[], more: object = {}): object => ({ id, name: id[0]!.toUpperCase() + id.slice(1), device: 'phone', x, y: 0, width: 390, height: 844, view: 844, ground: '#f8f8f7', layers, ...more });
-const STEPS = { format: 'kindred-canvas', version: 4, screens: [
+const STEPS = { format: 'kindred-canvas', version: 5, screens: [
     sized('first', 0, [button('next', 200, 'second', push), { id: 'foot', kind: 'box', name: 'Foot', x: 0, y: 764, width: 390, height: 80, pins: { left: true, right: true, bottom: true }, fills: [{ colour: '#1e2223' }] }]),
     sized('second', 480, [button('onward', 200, 'third', push), { id: 'switch', kind: 'widget', widget: 'switch', name: 'Lit', label: 'Lit', signal: 'lit', x: 24, y: 400, width: 200, height: 40 }]),
     sized('third', 960, []),
@@ -151,7 +151,7 @@ test('a rehearsal in another window follows edits', async ({ page, context }) =>
 test('where a screen opens over others is seen on the wall, and dragged there it lies by hand', async ({ page }) => {
     await enter(page);
     const opens = (id: string): object => ({ id, kind: 'box', name: 'Menu', x: 24, y: 600, width: 100, height: 48, fills: [{ colour: '#17594f' }], cues: [{ id: `${id}cue`, trigger: { kind: 'tap' }, actions: [{ kind: 'lay-over', screen: 'sheet' }] }] });
-    await importFile(page, 'over.json', { format: 'kindred-canvas', version: 4, name: `Over ${Date.now()}`, screens: [
+    await importFile(page, 'over.json', { format: 'kindred-canvas', version: 5, name: `Over ${Date.now()}`, screens: [
         sized('home', 0, [opens('menu')]), sized('kilns', 480, [opens('more')]), sized('sheet', 960, [], { height: 300, view: 300, ground: '#e8d9c0', over: { place: 'bottom', scrim: '#00000066' } }),
     ] });
     const ghosts = page.locator('#overlay .laid-ghost');
@@ -187,7 +187,7 @@ test('a sheet fills what lies below it, in each size in which that comes, and is
     const pins = { left: true, right: true, top: true };
     const opens = (id: string): object => ({ id, kind: 'box', name: 'Menu', x: 24, y: 40, width: 100, height: 48, fills: [{ colour: '#17594f' }], cues: [{ id: `${id}cue`, trigger: { kind: 'tap' }, actions: [{ kind: 'lay-over', screen: 'sheet' }] }] });
     const next = (id: string, to: string): object => ({ id, kind: 'box', name: 'On', x: 24, y: 120, width: 100, height: 48, fills: [{ colour: '#b4472e' }], cues: [{ id: `${id}cue`, trigger: { kind: 'tap' }, actions: [{ kind: 'show', screen: to, transition: { kind: 'cut' } }] }] });
-    await importFile(page, 'fills.json', { format: 'kindred-canvas', version: 4, name: `Fills ${Date.now()}`, entry: 'home', screens: [
+    await importFile(page, 'fills.json', { format: 'kindred-canvas', version: 5, name: `Fills ${Date.now()}`, entry: 'home', screens: [
         sized('home', 0, [opens('menu'), next('onward', 'small')]), sized('small', 480, [opens('more')], { device: 'small-phone', width: 360, height: 640, view: 640 }),
         sized('sheet', 960, [
             { id: 'line', kind: 'box', name: 'Line', x: 24, y: 24, width: 342, height: 8, fills: [{ colour: '#55785f' }], pins },

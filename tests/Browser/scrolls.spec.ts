@@ -9,7 +9,7 @@ const TONES = ['#55785f', '#6f97ab', '#c96d4c', '#e8dccb'];
 const corners = (radius: number): object => ({ topLeft: radius, topRight: radius, bottomRight: radius, bottomLeft: radius });
 const box = (id: string, name: string, width: number, height: number, colour: string, more: object = {}): object => ({ kind: 'box', id, name, x: 0, y: 0, width, height, fills: [{ colour }], ...more });
 const SCROLLS = {
-    format: 'kindred-canvas', version: 4, entry: 'home', screens: [
+    format: 'kindred-canvas', version: 5, entry: 'home', screens: [
         { id: 'home', name: 'Home', device: 'phone', x: 0, y: 0, width: 390, height: 1400, view: 844, ground: '#f8f8f7', cues: [{ id: 'pulls', trigger: { kind: 'pull', distance: 60 }, actions: [{ kind: 'show', screen: 'next' }] }], layers: [
             { kind: 'stack', id: 'carousel', name: 'Carousel', x: 24, y: 120, width: 342, height: 180, columnGap: 16, corners: corners(18), scroll: { axes: 'across', snap: 'start', pages: 'page' }, children: TONES.map((tone, i) => box(`card${i}x`, `Card ${i}`, 300, 180, tone)) },
             { kind: 'widget', widget: 'page-dots', id: 'dots', name: 'Dots', signal: 'page', value: 1, min: 1, max: 4, x: 147, y: 316, width: 96, height: 16 },
@@ -262,7 +262,7 @@ test('a screen is dragged by the mouse as by a finger, goes on when it is thrown
 test('layers that lie freely, and a group, are let scroll by one press, where they lie', async ({ page }) => {
     await enter(page);
     const tile = (id: string, x: number, y: number): object => box(id, id, 140, 120, TONES[0]!, { x, y });
-    await importFile(page, 'free.json', { format: 'kindred-canvas', version: 4, name: `Free ${Date.now()}`, entry: 'home', screens: [{ id: 'home', name: 'Home', device: 'phone', x: 0, y: 0, width: 390, height: 844, view: 844, ground: '#f8f8f7', layers: [
+    await importFile(page, 'free.json', { format: 'kindred-canvas', version: 5, name: `Free ${Date.now()}`, entry: 'home', screens: [{ id: 'home', name: 'Home', device: 'phone', x: 0, y: 0, width: 390, height: 844, view: 844, ground: '#f8f8f7', layers: [
         ...Array.from({ length: 3 }, (_, i) => tile(`tile${i}`, 24 + 160 * i, 80)),
         { kind: 'group', id: 'board', name: 'Board', x: 24, y: 700, width: 300, height: 280, children: [box('high', 'High', 300, 60, TONES[1]!), box('deep', 'Deep', 300, 60, TONES[2]!, { y: 220 })] },
     ] }] });

@@ -6,7 +6,7 @@ import { ask } from './support/php.ts';
 import { numbers, rounds } from './support/random.ts';
 
 const widget = (id: string, kind: string, y: number, more: object = {}): object => ({ kind: 'widget', id, name: id, widget: kind, label: id, x: 24, y, width: 342, height: 44, ...more });
-const room = { format: 'kindred-canvas', version: 4, finish: 'dressed', entry: 'room', screens: [{ id: 'room', name: 'Room', device: 'phone', x: 0, y: 0, width: 390, height: 844, view: 844, ground: '#ffffff', layers: [widget('heat', 'switch', 120, { on: false }), widget('light', 'switch', 200, { on: true }), widget('bisque', 'check-boxes', 280, { items: [{ label: 'Bone dry' }] })] }] };
+const room = { format: 'kindred-canvas', version: 5, finish: 'dressed', entry: 'room', screens: [{ id: 'room', name: 'Room', device: 'phone', x: 0, y: 0, width: 390, height: 844, view: 844, ground: '#ffffff', layers: [widget('heat', 'switch', 120, { on: false }), widget('light', 'switch', 200, { on: true }), widget('bisque', 'check-boxes', 280, { items: [{ label: 'Bone dry' }] })] }] };
 
 async function rehearsed(page: Page): Promise<void> {
     await enter(page);

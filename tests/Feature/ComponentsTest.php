@@ -118,7 +118,7 @@ it('comes with a set of parts to begin with, each with states', function (): voi
     $tree = app(TreeLoader::class)->whole($parts);
     expect(array_column($tree->sheets(), 'name'))->toBe(['Button', 'Switch', 'Card', 'Field', 'List row', 'Tab bar', 'Kiln gauge']);
     foreach ($tree->sheets() as $sheet) {
-        expect($sheet->component->axes)->not->toBe([], $sheet->name)->and($sheet->component->departures)->not->toBe([], $sheet->name)
+        expect($sheet->component->axes)->not->toBe([], $sheet->name)->and($sheet->component->overrides)->not->toBe([], $sheet->name)
             // Each state is shown on the sheet, within it.
             ->and(array_filter($tree->layersOf($sheet->id), fn (Layer $layer): bool => $layer->bounds()->right() > $sheet->box->width && $layer->parent === null))->toBe([], $sheet->name);
     }

@@ -6,8 +6,8 @@ namespace Kindred\Brief;
 
 use Kindred\Document\Brief\Entry;
 use Kindred\Document\Brief\Part;
-use Kindred\Document\Condition;
 use Kindred\Document\Screen;
+use Kindred\Document\ScreenCondition;
 use Kindred\Document\Tree;
 
 /** The screen plan against what hangs on the wall, and the sketch of what leads to what. */
@@ -43,16 +43,16 @@ final readonly class Plan
         return $screen?->hangs() === true ? $screen : null;
     }
 
-    /** @return list<Condition> that the row needs and that no version of its screen is for */
+    /** @return list<ScreenCondition> that the row needs and that no version of its screen is for */
     public function missing(Entry $row): array
     {
         $screen = $this->screen($row);
         $made = array_map(
-            fn (Screen $one): ?Condition => $one->condition,
+            fn (Screen $one): ?ScreenCondition => $one->condition,
             $screen === null ? [] : array_filter($this->tree->reel(), fn (Screen $one): bool => $one->id === $screen->id || $one->conditionOf === $screen->id),
         );
 
-        return array_values(array_filter($row->conditions, fn (Condition $condition): bool => ! in_array($condition, $made, true)));
+        return array_values(array_filter($row->conditions, fn (ScreenCondition $condition): bool => ! in_array($condition, $made, true)));
     }
 
     /** @return list<string> what is wrong with the plan, in sentences: twice the same, not made, not planned */
@@ -82,7 +82,7 @@ final readonly class Plan
         foreach ($this->rows as $row) {
             $missing = $this->screen($row) === null ? [] : $this->missing($row);
             if ($missing !== []) {
-                $findings[] = "“{$row->title}” has no version for ".implode(', ', array_map(fn (Condition $one): string => $one->label(), $missing)).'.';
+                $findings[] = "“{$row->title}” has no version for ".implode(', ', array_map(fn (ScreenCondition $one): string => $one->label(), $missing)).'.';
             }
         }
 

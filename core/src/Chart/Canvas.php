@@ -38,7 +38,7 @@ final class Canvas
     /** How far marks may stick out of the chart, px. */
     private const SLACK = 3.0;
 
-    /** @var list<Part> */
+    /** @var list<ChartLayer> */
     private array $parts = [];
 
     /** @var list<Fill> */
@@ -52,7 +52,7 @@ final class Canvas
         $this->fills = array_values(array_filter($layer->fills, fn (Fill $fill): bool => ! $fill->hidden));
     }
 
-    /** @return list<Part> */
+    /** @return list<ChartLayer> */
     public function parts(): array
     {
         return $this->parts;
@@ -214,7 +214,7 @@ final class Canvas
         if ($box === null) {
             return;
         }
-        $this->parts[] = new Part($this->section, new Layer(
+        $this->parts[] = new ChartLayer($this->section, new Layer(
             id: "{$this->layer->id}c{$key}",
             screen: null,
             parent: null,

@@ -30,7 +30,7 @@ final readonly class Plotter
     {
     }
 
-    /** @return list<Part> in the coordinates of the layer; none where it is no chart */
+    /** @return list<ChartLayer> in the coordinates of the layer; none where it is no chart */
     public function parts(Layer $layer): array
     {
         if (! $layer->content instanceof Chart) {
@@ -67,7 +67,7 @@ final readonly class Plotter
     /**
      * What a chart without a number shows: its room, and that there is nothing in it.
      *
-     * @return list<Part>
+     * @return list<ChartLayer>
      */
     private function empty(Canvas $canvas): array
     {

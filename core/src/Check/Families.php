@@ -13,12 +13,12 @@ final class Families
     /**
      * @return list<non-empty-list<Placed>> of at least so many
      */
-    public static function free(Scene $scene, int $least = 2): array
+    public static function free(Scene $scene, int $min = 2): array
     {
         $families = [];
         foreach ($scene->families() as $family) {
             $free = array_values(array_filter($family, fn (Placed $one): bool => Scene::isOwn($one) && ! $one->isLaidOut() && $one->layer->rotation === 0.0));
-            if (count($free) >= $least && count($free) <= self::MOST && $free !== []) {
+            if (count($free) >= $min && count($free) <= self::MOST && $free !== []) {
                 $families[] = $free;
             }
         }

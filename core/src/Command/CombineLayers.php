@@ -113,6 +113,6 @@ final readonly class CombineLayers implements Command
 
         return $layer->content instanceof LineLayer
             ? $layer->with(fills: array_map(fn (Stroke $stroke): Fill => new Fill($stroke->paint, $stroke->opacity), Stroke::seen($layer->strokes)), strokes: [])
-            : $layer->with(strokes: array_map(fn (Stroke $stroke): Stroke => $stroke->with(position: $stroke->lies($layer->content instanceof PathLayer || $layer->content instanceof Compound), sides: null), $layer->strokes));
+            : $layer->with(strokes: array_map(fn (Stroke $stroke): Stroke => $stroke->with(position: $stroke->resolvedPosition($layer->content instanceof PathLayer || $layer->content instanceof Compound), sides: null), $layer->strokes));
     }
 }

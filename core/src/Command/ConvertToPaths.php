@@ -76,7 +76,7 @@ final readonly class ConvertToPaths implements UsesShapes
     private static function painted(Layer $layer): Layer
     {
         return $layer->content instanceof Compound ? $layer : $layer->with(strokes: array_map(
-            fn (Stroke $stroke): Stroke => $stroke->with(position: $layer->content instanceof LineLayer ? $stroke->position : $stroke->lies(false), cap: $stroke->ends(false), join: $stroke->turns(false), sides: null),
+            fn (Stroke $stroke): Stroke => $stroke->with(position: $layer->content instanceof LineLayer ? $stroke->position : $stroke->resolvedPosition(false), cap: $stroke->ends(false), join: $stroke->turns(false), sides: null),
             $layer->strokes,
         ));
     }

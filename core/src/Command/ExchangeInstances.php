@@ -9,8 +9,8 @@ use Kindred\Document\Component\Axis;
 use Kindred\Document\Component\Component;
 use Kindred\Document\Component\State;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Instance;
+use Kindred\Document\Layer\OverrideValues;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
@@ -51,7 +51,7 @@ final readonly class ExchangeInstances implements Command
         foreach ($this->selected($tree, $this->screen, $this->layers) as $layer) {
             self::instance($layer);
             $tree = $this->copies->areIn($layer)
-                ? $this->copies->put($tree, $layer, Departures::COMPONENT, fn (Layer $own): Layer => $own->with(content: self::instance($own)->with(component: $this->component)))
+                ? $this->copies->put($tree, $layer, OverrideValues::COMPONENT, fn (Layer $own): Layer => $own->with(content: self::instance($own)->with(component: $this->component)))
                 : $tree->withLayers(self::exchanged($tree, $layer, $this->component));
         }
 
@@ -68,7 +68,7 @@ final readonly class ExchangeInstances implements Command
         foreach ($instance->overrides as $written => $values) {
             foreach ($values as $path => $value) {
                 $to = self::matching($tree, $old, $new, $component, Address::of((string) $written), (string) $path);
-                $overrides = $to === null ? $overrides : Departures::with($overrides, $to, (string) $path, $value);
+                $overrides = $to === null ? $overrides : OverrideValues::with($overrides, $to, (string) $path, $value);
             }
         }
 
@@ -106,7 +106,7 @@ final readonly class ExchangeInstances implements Command
     private static function states(?Component $old, Component $new, array $states): array
     {
         $found = [];
-        foreach ($old?->departing($states) ?? [] as $axis => $state) {
+        foreach ($old?->otherStates($states) ?? [] as $axis => $state) {
             $was = $old?->axis($axis);
             $same = array_values(array_filter($new->axes, fn (Axis $one): bool => $one->name === $was?->name))[0] ?? null;
             $to = array_values(array_filter($same->states ?? [], fn (State $one): bool => $one->name === $was?->state($state)?->name))[0] ?? null;
@@ -115,7 +115,7 @@ final readonly class ExchangeInstances implements Command
             }
         }
 
-        return $new->departing($found);
+        return $new->otherStates($found);
     }
 
     public function label(Tree $before): string

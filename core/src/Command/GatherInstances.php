@@ -8,8 +8,8 @@ use Kindred\Document\Address;
 use Kindred\Document\Copies;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Instance;
+use Kindred\Document\Layer\OverrideValues;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Sheet\Filling;
 use Kindred\Document\Tree;
@@ -21,7 +21,7 @@ use Kindred\Input\Reader;
  * Makes a component of copies, wherever they lie: the first is its design, the others become instances that keep all in which they
  * differ from it.
  *
- * @phpstan-import-type Values from Departures
+ * @phpstan-import-type Values from OverrideValues
  */
 final readonly class GatherInstances implements Command
 {
@@ -97,8 +97,8 @@ final readonly class GatherInstances implements Command
         foreach ($parts as $i => $part) {
             if ($part->content instanceof Text && $model[$i]->content instanceof Text && [$part->content->runs, $part->content->paragraphs] != [$model[$i]->content->runs, $model[$i]->content->paragraphs]) { // @phpstan-ignore notEqual.notAllowed (their values count)
                 $plain = $part->content->toArray();
-                $overrides = Departures::with($overrides, new Address($model[$i]->id), 'runs', $plain['runs'] ?? []);
-                $overrides = Departures::with($overrides, new Address($model[$i]->id), 'paragraphs', $plain['paragraphs'] ?? []);
+                $overrides = OverrideValues::with($overrides, new Address($model[$i]->id), 'runs', $plain['runs'] ?? []);
+                $overrides = OverrideValues::with($overrides, new Address($model[$i]->id), 'paragraphs', $plain['paragraphs'] ?? []);
             }
         }
         foreach ($parts as $i => $part) {
@@ -110,7 +110,7 @@ final readonly class GatherInstances implements Command
         $overrides = self::completed($tree, $model, $parts, $overrides, $tree->component($component)->root ?? '', $component);
         $root = $parts[0];
         $sizing = MakeComponent::laid($copy);
-        $use = new Layer($copy->id, $copy->screen, $copy->parent, $copy->rank, $copy->name === $model[0]->name ? $name : $copy->name, $copy->box, new Instance($component, [], Departures::renamed($overrides, [$model[0]->id => $tree->component($component)->root ?? ''])),
+        $use = new Layer($copy->id, $copy->screen, $copy->parent, $copy->rank, $copy->name === $model[0]->name ? $name : $copy->name, $copy->box, new Instance($component, [], OverrideValues::renamed($overrides, [$model[0]->id => $tree->component($component)->root ?? ''])),
             rotation: $copy->rotation, hidden: $copy->hidden, cues: $root->cues, sizing: $sizing, pins: $copy->pins, lineage: $copy->lineage);
 
         return $tree->withoutLayers(...array_map(fn (Layer $one): string => $one->id, $parts))->withLayers($use);
@@ -125,9 +125,9 @@ final readonly class GatherInstances implements Command
         $at = new Address($model->id);
 
         return match (true) {
-            $field === 'words' && $part->content instanceof Text => Departures::with($overrides, $at, 'words', $part->content->words),
-            $field === 'shown' => Departures::with($overrides, $at, 'hidden', $part->hidden),
-            default => ($property = Field::find($field)) === null ? $overrides : Departures::with($overrides, $at, $field, $property->plain($part)),
+            $field === 'words' && $part->content instanceof Text => OverrideValues::with($overrides, $at, 'words', $part->content->words),
+            $field === 'shown' => OverrideValues::with($overrides, $at, 'hidden', $part->hidden),
+            default => ($property = Field::find($field)) === null ? $overrides : OverrideValues::with($overrides, $at, $field, $property->plain($part)),
         };
     }
 
@@ -149,10 +149,10 @@ final readonly class GatherInstances implements Command
         foreach ($parts as $i => $part) {
             foreach ($differing($before, $i) as $name => $value) {
                 $at = new Address($model[$i]->id);
-                foreach (Departures::paths($overrides, $at) as $path) {
-                    $overrides = str_starts_with($path, "{$name}.") ? Departures::without($overrides, $at, $path) : $overrides;
+                foreach (OverrideValues::paths($overrides, $at) as $path) {
+                    $overrides = str_starts_with($path, "{$name}.") ? OverrideValues::without($overrides, $at, $path) : $overrides;
                 }
-                $overrides = Departures::with($overrides, $at, $name, $value);
+                $overrides = OverrideValues::with($overrides, $at, $name, $value);
             }
         }
         $after = self::shown($tree, $component, $overrides, [$model[0]->id => $root]);
@@ -177,7 +177,7 @@ final readonly class GatherInstances implements Command
      */
     private static function shown(Tree $tree, string $component, array $overrides, array $ids): Tree
     {
-        return Filling::instance($tree, new Instance($component, [], Departures::renamed($overrides, $ids)));
+        return Filling::instance($tree, new Instance($component, [], OverrideValues::renamed($overrides, $ids)));
     }
 
     /**

@@ -8,9 +8,9 @@ use Kindred\Document\Address;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
-use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Instance;
+use Kindred\Document\Layer\OverrideValues;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Sheet\Filling;
 use Kindred\Document\Sheet\Slot;
@@ -218,7 +218,7 @@ final readonly class InCopies
     {
         $instance = self::expanding($tree, $layer, $address)[0][1];
 
-        return $instance instanceof Instance && ($tree->component($instance->component)?->departing($instance->states) ?? []) !== [];
+        return $instance instanceof Instance && ($tree->component($instance->component)?->otherStates($instance->states) ?? []) !== [];
     }
 
     /** Whether a layer is named in copies, and what changes is for them alone. */
@@ -307,13 +307,13 @@ final readonly class InCopies
         }
         $instance = $expanding[0][1];
         $sheet = $instance instanceof Instance ? $tree->screens[$instance->component] ?? null : null;
-        if (! $instance instanceof Instance || $sheet?->component === null || $sheet->component->departing($instance->states) === []) {
+        if (! $instance instanceof Instance || $sheet?->component === null || $sheet->component->otherStates($instance->states) === []) {
             return null;
         }
         $own = $sheet->component->ownOf($instance->states);
         $at = new Address($layer->id);
 
-        return $tree->withScreens($sheet->with(component: $sheet->component->withOwn($instance->states, $value === null ? Departures::without($own, $at, $path) : Departures::with($own, $at, $path, $value[0]))));
+        return $tree->withScreens($sheet->with(component: $sheet->component->withOwn($instance->states, $value === null ? OverrideValues::without($own, $at, $path) : OverrideValues::with($own, $at, $path, $value[0]))));
     }
 
     private static function apart(Tree $tree, Layer $layer, Address $address, string $path, mixed $value): Tree

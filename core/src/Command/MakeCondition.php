@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
-use Kindred\Document\Condition;
 use Kindred\Document\Id;
 use Kindred\Document\Screen;
+use Kindred\Document\ScreenCondition;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
@@ -15,7 +15,7 @@ use Kindred\Input\Reader;
 /** Hangs a version of a screen for another situation beside it, to be changed for that. */
 final readonly class MakeCondition implements Command
 {
-    private function __construct(private string $screen, private Condition $condition, private string $seed)
+    private function __construct(private string $screen, private ScreenCondition $condition, private string $seed)
     {
     }
 
@@ -26,7 +26,7 @@ final readonly class MakeCondition implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->id('screen'), $in->enum('condition', Condition::class), $in->string('seed', 64, false));
+        return new self($in->id('screen'), $in->enum('condition', ScreenCondition::class), $in->string('seed', 64, false));
     }
 
     public function workingSet(): WorkingSet

@@ -6,8 +6,8 @@ namespace Kindred\Command;
 
 use Kindred\Document\Address;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Expanding;
+use Kindred\Document\Layer\OverrideValues;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Missing;
 use Kindred\Document\Screen;
@@ -29,7 +29,7 @@ use Kindred\Style\Written;
  * Puts one value in the place of several that are nearly the same, in the whole project: that value as it is, a token that is there, or a
  * new token of it. What is bound to a token already is left alone. Locked layers follow, too, and what copies and states have for themselves.
  *
- * @phpstan-import-type Values from Departures
+ * @phpstan-import-type Values from OverrideValues
  */
 final readonly class MergeValues implements Command
 {
@@ -101,11 +101,11 @@ final readonly class MergeValues implements Command
             $new = $this->merged($layer, $value, $token)[0];
             $new = $new !== $layer && $new->content instanceof Text ? $new->with(content: $new->content->tidied()) : $new;
             $to = $new->content instanceof Expanding && ! $new->content::followsTokens() ? null : $token;
-            $new = Departures::ofLayer($new, fn (array $values): array => $this->departures($tree, $values, $value, $to));
+            $new = OverrideValues::ofLayer($new, fn (array $values): array => $this->overrides($tree, $values, $value, $to));
             $layers = $new === $layer ? $layers : [...$layers, $new];
         }
         foreach ($tree->screens as $screen) {
-            $new = $screen->component === null ? $this->merged($screen, $value, $token)[0] : Departures::ofSheet($screen, fn (array $values): array => $this->departures($tree, $values, $value, $token));
+            $new = $screen->component === null ? $this->merged($screen, $value, $token)[0] : OverrideValues::ofSheet($screen, fn (array $values): array => $this->overrides($tree, $values, $value, $token));
             $screens = $new === $screen ? $screens : [...$screens, $new];
         }
         if ($layers === [] && $screens === []) {
@@ -153,7 +153,7 @@ final readonly class MergeValues implements Command
      * @param  Values  $values
      * @return Values
      */
-    private function departures(Tree $tree, array $values, TokenValue $value, ?Token $token): array
+    private function overrides(Tree $tree, array $values, TokenValue $value, ?Token $token): array
     {
         foreach ($values as $written => $own) {
             $address = Address::of((string) $written);
@@ -162,17 +162,17 @@ final readonly class MergeValues implements Command
                 continue;
             }
             $shown = Filling::layer($tree, $layer, $own);
-            $own = array_filter($own, fn (int|string $key): bool => ! Departures::isBound((string) $key), ARRAY_FILTER_USE_KEY);
+            $own = array_filter($own, fn (int|string $key): bool => ! OverrideValues::isBound((string) $key), ARRAY_FILTER_USE_KEY);
             [$new, $paths] = $this->merged($shown, $value, $token, fn (string $path): bool => array_filter(array_keys($own), fn (int|string $key): bool => Bindings::governs($path, (string) $key)) !== []);
             foreach ($paths === [] ? [] : array_keys($own) as $key) {
                 $plain = Path::of((string) $key)->plain($new);
-                $values = $plain === Path::of((string) $key)->plain($shown) ? $values : Departures::with($values, $address, (string) $key, $plain);
+                $values = $plain === Path::of((string) $key)->plain($shown) ? $values : OverrideValues::with($values, $address, (string) $key, $plain);
             }
             foreach ($token === null ? [] : array_intersect_key(Bindings::of($new), array_flip($paths)) as $path => $id) {
                 [$holder, $name] = Bindings::holder($new, $path);
                 // An entry of a list that is otherwise as a whole says so itself.
                 $isSaid = array_filter(array_keys($own), fn (int|string $key): bool => str_starts_with("{$holder}.", "{$key}.")) !== [];
-                $values = $isSaid ? $values : Departures::with($values, $address, $holder === '' ? 'bound' : "{$holder}.bound", [$name => $id]);
+                $values = $isSaid ? $values : OverrideValues::with($values, $address, $holder === '' ? 'bound' : "{$holder}.bound", [$name => $id]);
             }
         }
 

@@ -10,6 +10,7 @@ use Kindred\Document\Place;
 use Kindred\Document\Rank;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
+use Kindred\Document\Upgrade\Upgrades;
 use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Box;
 use Kindred\Input\InvalidInput;
@@ -31,7 +32,8 @@ final readonly class PutComponent implements Command
 
     public static function read(Reader $in): self
     {
-        $raw = $in->object('sheet')->raw();
+        // A browser may have kept it since an earlier version.
+        $raw = Upgrades::screen($in->object('sheet')->raw());
         $sheet = Screen::read(Reader::of($raw + ['x' => 0, 'y' => 0], 'sheet'), 'm');
         $layers = $in->list('layers', fn (Reader $one): LayerNest => Kit::known(LayerNest::read($one), $one->at('')), 1);
         if ($sheet->component === null) {

@@ -8,8 +8,8 @@ use Kindred\Document\Address;
 use Kindred\Document\Component\Slot;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Instance;
+use Kindred\Document\Layer\OverrideValues;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
@@ -63,7 +63,7 @@ final readonly class PutSlot implements Command
         return match ($path) {
             'words' => $layer->content instanceof Text,
             'hidden' => true,
-            Departures::COMPONENT => $layer->content instanceof Instance,
+            OverrideValues::COMPONENT => $layer->content instanceof Instance,
             default => Field::find($path)?->of($layer) !== null,
         };
     }

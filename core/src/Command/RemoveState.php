@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kindred\Command;
 
 use Kindred\Document\Component\Axis;
-use Kindred\Document\Component\Departure;
 use Kindred\Document\Component\State;
+use Kindred\Document\Component\StateOverrides;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Instance;
 use Kindred\Document\Place;
@@ -60,7 +60,7 @@ final readonly class RemoveState implements Command
 
         return self::put($tree, $this->component, $component->with(
             axes: array_values(array_filter($component->withAxis($left)->axes, fn (Axis $one): bool => count($one->states) > 1)),
-            departures: array_values(array_filter($component->departures, fn (Departure $one): bool => ($one->in[$this->axis] ?? null) !== $this->state)),
+            overrides: array_values(array_filter($component->overrides, fn (StateOverrides $one): bool => ($one->in[$this->axis] ?? null) !== $this->state)),
         ));
     }
 

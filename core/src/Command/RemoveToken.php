@@ -7,7 +7,7 @@ namespace Kindred\Command;
 use Kindred\Document\Address;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\Departures;
+use Kindred\Document\Layer\OverrideValues;
 use Kindred\Document\Missing;
 use Kindred\Document\Project;
 use Kindred\Document\Screen;
@@ -27,7 +27,7 @@ use Kindred\Property\Stored;
 /**
  * Removes a token from the house style. What was bound to it is bound to another one that is named, or keeps its value.
  *
- * @phpstan-import-type Values from Departures
+ * @phpstan-import-type Values from OverrideValues
  */
 final readonly class RemoveToken implements Command
 {
@@ -72,8 +72,8 @@ final readonly class RemoveToken implements Command
         $own = array_filter($values, fn (ThemeValue $one): bool => $one->token === $this->token);
         $kept = array_map($this->without(...), array_diff_key($values, $own));
         $themes = Themes::of($tree);
-        $layers = array_map(fn (Layer $layer): Layer => $this->without(Departures::ofLayer($layer, fn (array $values): array => $this->departures($tree, $values, $themes->tokensOf($layer)))), $tree->layers);
-        $screens = array_map(fn (Screen $screen): Screen => $this->without(Departures::ofSheet($screen, fn (array $values): array => $this->departures($tree, $values, $themes->tokensOf($screen)))), $tree->screens);
+        $layers = array_map(fn (Layer $layer): Layer => $this->without(OverrideValues::ofLayer($layer, fn (array $values): array => $this->overrides($tree, $values, $themes->tokensOf($layer)))), $tree->layers);
+        $screens = array_map(fn (Screen $screen): Screen => $this->without(OverrideValues::ofSheet($screen, fn (array $values): array => $this->overrides($tree, $values, $themes->tokensOf($screen)))), $tree->screens);
 
         return $tree->without(Entity::Token, $this->token)->put(Entity::Token, ...array_values($rest))
             ->without(Entity::ThemeValue, ...array_map(strval(...), array_keys($own)))->put(Entity::ThemeValue, ...array_values($kept))
@@ -94,14 +94,14 @@ final readonly class RemoveToken implements Command
      * @param  array<string, Token>  $tokens  as they are there
      * @return Values
      */
-    private function departures(Tree $tree, array $values, array $tokens): array
+    private function overrides(Tree $tree, array $values, array $tokens): array
     {
         foreach ($this->by === null ? $values : [] as $written => $own) {
             $layer = $tree->layers[Address::of((string) $written)->layer] ?? null;
             if ($layer === null) {
                 continue;
             }
-            foreach (array_filter(Departures::bound($own), fn (array $one): bool => $one[0] === $this->token) as $bound => $_) {
+            foreach (array_filter(OverrideValues::bound($own), fn (array $one): bool => $one[0] === $this->token) as $bound => $_) {
                 foreach (array_filter($own, fn (mixed $value, int|string $path): bool => Bindings::governs($bound, (string) $path), ARRAY_FILTER_USE_BOTH) as $path => $value) {
                     $way = Path::of((string) $path);
                     $values[$written][$path] = $way->plain(Bindings::given($way->put($layer, $value), $bound, $tokens[$this->token]));
@@ -109,7 +109,7 @@ final readonly class RemoveToken implements Command
             }
         }
 
-        return Departures::rebound($values, $this->token, $this->by);
+        return OverrideValues::rebound($values, $this->token, $this->by);
     }
 
     /**

@@ -47,7 +47,7 @@ final readonly class SetStates implements Command
                     throw new InvalidInput('state', 'That state is not there; it may have been removed in another window.');
                 }
 
-                return $own->with(content: $instance->with(states: $component->departing([...$instance->states, $this->axis => $this->state])));
+                return $own->with(content: $instance->with(states: $component->otherStates([...$instance->states, $this->axis => $this->state])));
             });
         }
 

@@ -4,29 +4,29 @@ declare(strict_types=1);
 
 namespace Kindred\Document;
 
-use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Kinds;
+use Kindred\Document\Layer\OverrideValues;
 use Kindred\Document\Token\ThemeValue;
 use Kindred\Document\Token\Token;
 
 /**
  * The families of fonts that a project names: in its words, in what copies and states have otherwise, in its tokens and in how its widgets are dressed.
  *
- * @phpstan-import-type Values from Departures
+ * @phpstan-import-type Values from OverrideValues
  */
 final class Families
 {
     /** @return list<string> those that one of its things names, each once */
     public static function of(Layer|Screen|Token|ThemeValue|Project $thing): array
     {
-        $departures = match (true) {
-            $thing instanceof Layer && $thing->content instanceof Expanding => $thing->content->departures(),
-            $thing instanceof Screen => array_column($thing->component->departures ?? [], 'layers'),
+        $overrides = match (true) {
+            $thing instanceof Layer && $thing->content instanceof Expanding => $thing->content->overrides(),
+            $thing instanceof Screen => array_column($thing->component->overrides ?? [], 'layers'),
             default => [],
         };
 
-        return array_values(array_unique(array_merge(self::named($thing)?->families() ?? [], ...array_map(Departures::families(...), $departures))));
+        return array_values(array_unique(array_merge(self::named($thing)?->families() ?? [], ...array_map(OverrideValues::families(...), $overrides))));
     }
 
     /**
@@ -52,8 +52,8 @@ final class Families
         };
         /** @var T $replaced */
         $replaced = match (true) {
-            $named instanceof Layer => Departures::ofLayer($named, self::otherwise($by, $instead)),
-            $named instanceof Screen => Departures::ofSheet($named, self::otherwise($by, $instead)),
+            $named instanceof Layer => OverrideValues::ofLayer($named, self::otherwise($by, $instead)),
+            $named instanceof Screen => OverrideValues::ofSheet($named, self::otherwise($by, $instead)),
             default => $named,
         };
 
@@ -65,7 +65,7 @@ final class Families
     {
         return function (array $values) use ($by, $instead): array {
             /** @var Values $values */
-            return Departures::inFamily($values, $by, $instead);
+            return OverrideValues::inFamily($values, $by, $instead);
         };
     }
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 use Kindred\Document\Brief\Entry;
-use Kindred\Document\Component\Departure;
-use Kindred\Document\Layer\Departures;
+use Kindred\Document\Component\StateOverrides;
 use Kindred\Document\Layer\Expanding;
+use Kindred\Document\Layer\OverrideValues;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Style\Paint\PicturePaint;
 
@@ -23,7 +23,7 @@ final class Pictures
         return match (true) {
             $content instanceof Picture => [$content->asset, ...$painted],
             $content instanceof Expanding => [...$content->pictures(), ...$painted],
-            $one instanceof Screen => [...($one->tracing === null ? [] : [$one->tracing->asset]), ...array_merge([], ...array_map(fn (Departure $state): array => Departures::pictures($state->layers), $one->component->departures ?? []))],
+            $one instanceof Screen => [...($one->tracing === null ? [] : [$one->tracing->asset]), ...array_merge([], ...array_map(fn (StateOverrides $state): array => OverrideValues::pictures($state->layers), $one->component->overrides ?? []))],
             $one instanceof Entry => $one->asset === null ? [] : [$one->asset],
             default => $painted,
         };

@@ -47,7 +47,7 @@ final readonly class Screen implements Thing
      * @param  Finish|null  $finish  null for that of the project
      * @param  Take|null  $take  null where it has one version only
      * @param  list<string>  $criteria  by which its takes are judged
-     * @param  Condition|null  $condition  the situation that it is a version for
+     * @param  ScreenCondition|null  $condition  the situation that it is a version for
      * @param  bool  $gone  whether it was deleted: it and its layers are as if they were not there, and can be brought back
      * @param  array<string, string>  $bound  the tokens whose values it has, by the names of its properties
      * @param  string|null  $theme  whose values its tokens have; null for that of the project
@@ -71,7 +71,7 @@ final readonly class Screen implements Thing
         #[Is\Choice(affects: Is\Affects::Paint)] public ?Finish $finish = null,
         #[Is\Record(field: false, affects: Is\Affects::Nothing)] public ?Take $take = null,
         #[Is\Strings(100, self::MAX_CRITERIA, field: false, affects: Is\Affects::Nothing)] public array $criteria = [],
-        #[Is\Choice(affects: Is\Affects::Nothing)] public ?Condition $condition = null,
+        #[Is\Choice(affects: Is\Affects::Nothing)] public ?ScreenCondition $condition = null,
         #[Is\Id(to: self::class, field: false, affects: Is\Affects::Nothing)] public ?string $conditionOf = null,
         #[Is\Record(affects: Is\Affects::Paint)] public ?Tracing $tracing = null,
         #[Is\Flag(sparse: true, field: false, affects: Is\Affects::Nothing)] public bool $gone = false,

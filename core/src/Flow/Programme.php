@@ -7,15 +7,15 @@ namespace Kindred\Flow;
 use Kindred\Device\Catalogue;
 use Kindred\Document\Address;
 use Kindred\Document\Component\Component;
-use Kindred\Document\Component\Departure;
+use Kindred\Document\Component\StateOverrides;
 use Kindred\Document\Component\Turning;
 use Kindred\Document\Cue\Act;
 use Kindred\Document\Cue\Action\GoBack;
 use Kindred\Document\Cue\Cue;
 use Kindred\Document\Cue\Direction;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Instance;
+use Kindred\Document\Layer\OverrideValues;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Overlay;
 use Kindred\Document\Screen;
@@ -171,9 +171,9 @@ final class Programme
     private function words(): array
     {
         $words = [];
-        $departing = array_merge([], ...array_map(fn (Screen $sheet): array => array_merge([], ...array_map(fn (Departure $one): array => Departures::words($one->layers), $sheet->component->departures ?? [])), $this->tree->sheets()));
+        $inStates = array_merge([], ...array_map(fn (Screen $sheet): array => array_merge([], ...array_map(fn (StateOverrides $one): array => OverrideValues::words($one->layers), $sheet->component->overrides ?? [])), $this->tree->sheets()));
         $shown = array_map(fn (Layer $layer): array => $layer->screen === null ? [] : Kit::wordsOf($layer->content), array_values($this->tree->layers));
-        foreach ([$departing, ...$shown] as $said) {
+        foreach ([$inStates, ...$shown] as $said) {
             foreach ($said as $one) {
                 $compiled = Template::hasPlaceholders($one) ? Template::compile($one, $this->signals->kinds) : null;
                 if ($compiled !== null) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kindred\Kit;
 
-use Kindred\Chart\Part;
+use Kindred\Chart\ChartLayer;
 use Kindred\Chart\Plotter;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Expanding;
@@ -148,7 +148,7 @@ final readonly class Kit
      */
     public function parts(Layer $layer): array
     {
-        return $layer->content instanceof Content ? $this->sketch($layer, $layer->content)->layers() : array_map(fn (Part $part): Layer => $part->layer, $this->plotter->parts($layer));
+        return $layer->content instanceof Content ? $this->sketch($layer, $layer->content)->layers() : array_map(fn (ChartLayer $part): Layer => $part->layer, $this->plotter->parts($layer));
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Kindred\Library;
 
 use Kindred\Document\Library\Kind;
 use Kindred\Document\Upgrade\Version4;
+use Kindred\Document\Upgrade\Version5;
 
 /** Something that a project offers to others. */
 final readonly class Good
@@ -27,13 +28,20 @@ final readonly class Good
     /** A digest of what it is, wherever it stands. */
     public function mark(): string
     {
-        return hash('xxh128', json_encode(self::sorted($this->written), JSON_THROW_ON_ERROR));
+        return self::digest($this->written);
     }
 
     /** Whether a digest is of what it is now, or of the same as an earlier version wrote it. */
     public function is(string $mark): bool
     {
-        return $mark === $this->mark() || $mark === hash('xxh128', json_encode(self::sorted(self::before($this->written)), JSON_THROW_ON_ERROR));
+        $former = is_array($this->written['sheet'] ?? null) ? ['sheet' => Version5::before($this->written['sheet'])] + $this->written : $this->written;
+
+        return in_array($mark, [$this->mark(), self::digest($former), self::digest(self::before($former))], true);
+    }
+
+    private static function digest(mixed $written): string
+    {
+        return hash('xxh128', json_encode(self::sorted($written), JSON_THROW_ON_ERROR));
     }
 
     /** What the version wrote in which cues did one thing each. */

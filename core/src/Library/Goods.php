@@ -11,9 +11,9 @@ use Kindred\Command\PutLibrary;
 use Kindred\Command\SetRule;
 use Kindred\Document\Families;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\IconNames;
+use Kindred\Document\Layer\OverrideValues;
 use Kindred\Document\LayerNest;
 use Kindred\Document\Library\Kind;
 use Kindred\Document\Library\Library;
@@ -72,8 +72,8 @@ final readonly class Goods
         $needs = [];
         foreach ($layers as $layer) {
             $needs += array_fill_keys(array_map(fn (string $id): string => "component {$id}", $layer->components()), true);
-            foreach ($layer->content instanceof Expanding ? $layer->content->departures() : [] as $values) {
-                $needs += array_fill_keys(array_map(fn (string $id): string => "token {$id}", Departures::tokens($values)), true);
+            foreach ($layer->content instanceof Expanding ? $layer->content->overrides() : [] as $values) {
+                $needs += array_fill_keys(array_map(fn (string $id): string => "token {$id}", OverrideValues::tokens($values)), true);
             }
         }
 
@@ -156,7 +156,7 @@ final readonly class Goods
     private static function bound(array $written, array $instead): array
     {
         foreach ($instead === [] ? [] : $written as $key => $value) {
-            if (Departures::isBound((string) $key) && is_array($value)) {
+            if (OverrideValues::isBound((string) $key) && is_array($value)) {
                 $written[$key] = array_map(fn (mixed $id): mixed => is_string($id) ? $instead[$id] ?? $id : $id, $value);
             } elseif (is_array($value) || $value instanceof \stdClass) {
                 $written[$key] = self::bound((array) $value, $instead);
@@ -174,9 +174,9 @@ final readonly class Goods
         foreach ($sheet->component?->components() ?? [] as $id) {
             $needs["component {$id}"] = true;
         }
-        foreach (array_column($sheet->component->departures ?? [], 'layers') as $values) {
-            $needs += array_fill_keys(array_map(fn (string $id): string => "token {$id}", Departures::tokens($values)), true);
-            $needs += array_fill_keys(array_map(fn (string $name): string => "icon {$name}", Departures::icons($values)), true);
+        foreach (array_column($sheet->component->overrides ?? [], 'layers') as $values) {
+            $needs += array_fill_keys(array_map(fn (string $id): string => "token {$id}", OverrideValues::tokens($values)), true);
+            $needs += array_fill_keys(array_map(fn (string $name): string => "icon {$name}", OverrideValues::icons($values)), true);
         }
         $needs += array_fill_keys(self::fonts($tree, Families::of($sheet)), true);
         foreach ($layers as $layer) {

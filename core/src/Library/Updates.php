@@ -13,7 +13,7 @@ use Kindred\Document\Component\Slot;
 use Kindred\Document\Component\State;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\Departures;
+use Kindred\Document\Layer\OverrideValues;
 use Kindred\Document\Library\Kind;
 use Kindred\Document\Library\Library;
 use Kindred\Document\Library\Taken;
@@ -121,18 +121,18 @@ final readonly class Updates
     private static function states(?Component $from, ?Component $to, Tree $there): array
     {
         $told = [];
-        foreach ($to->departures ?? [] as $now) {
+        foreach ($to->overrides ?? [] as $now) {
             $had = $from?->ownOf($now->in) ?? [];
             $where = $to?->says($now->in) ?? '';
             // A state that comes is told as such.
-            foreach ($from === null || count($from->departing($now->in)) < count($now->in) ? [] : array_unique([...array_keys($had), ...array_keys($now->layers)]) as $address) {
+            foreach ($from === null || count($from->otherStates($now->in)) < count($now->in) ? [] : array_unique([...array_keys($had), ...array_keys($now->layers)]) as $address) {
                 $layer = $there->layers[Address::of((string) $address)->layer] ?? null;
                 if ($layer === null) {
                     continue;
                 }
                 [$old, $new] = [$had[$address] ?? [], $now->layers[$address] ?? []];
                 foreach (array_unique(array_map(strval(...), [...array_keys($old), ...array_keys($new)])) as $path) {
-                    if (! Departures::isBound($path) && json_encode($old[$path] ?? null) !== json_encode($new[$path] ?? null)) {
+                    if (! OverrideValues::isBound($path) && json_encode($old[$path] ?? null) !== json_encode($new[$path] ?? null)) {
                         $what = ucfirst(Field::find($path)?->label() ?? $path)." of “{$layer->name}”, {$where},";
                         $told[] = match (true) {
                             ! array_key_exists($path, $new) => "{$what} is as it is designed.",

@@ -42,7 +42,7 @@ final readonly class Ingredients
     public const MOST = 120;
 
     /** Less is not seen: one of 255. */
-    private const LEAST = 0.004;
+    private const MIN_SHARE = 0.004;
 
     /** Blur and shadows reach so far beyond a layer at most, px. */
     private const REACH = 1400.0;
@@ -116,8 +116,8 @@ final readonly class Ingredients
         $kept = [];
         foreach ($shares as $i => $share) {
             $one = $share->ingredient;
-            $seenThrough = $one->over !== null && array_filter(array_slice($shares, max(0, $i - $one->over), min($i, $one->over)), fn (Share $other): bool => ($other->share ?? 0.0) >= self::LEAST) !== [];
-            if ($one->off || $seenThrough || ($share->share ?? 0.0) >= self::LEAST) {
+            $seenThrough = $one->over !== null && array_filter(array_slice($shares, max(0, $i - $one->over), min($i, $one->over)), fn (Share $other): bool => ($other->share ?? 0.0) >= self::MIN_SHARE) !== [];
+            if ($one->off || $seenThrough || ($share->share ?? 0.0) >= self::MIN_SHARE) {
                 $kept[] = $share;
             }
         }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kindred\Stress;
 
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\HasSheet;
+use Kindred\Document\Layer\OverrideValues;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Screen;
@@ -32,7 +32,7 @@ final readonly class Said
         foreach ($tree->components($layers) as $design) {
             array_push($layers, ...$design);
         }
-        $tree = $tree->withScreens(...array_map(fn (Screen $sheet): Screen => Departures::ofSheet($sheet, $this->overrides(...)), array_values($tree->screens)));
+        $tree = $tree->withScreens(...array_map(fn (Screen $sheet): Screen => OverrideValues::ofSheet($sheet, $this->overrides(...)), array_values($tree->screens)));
 
         return $tree->withLayers(...array_map($this->layer(...), $layers));
     }
@@ -44,8 +44,8 @@ final readonly class Said
         return match (true) {
             $content instanceof Text => $layer->with(content: $content->saying($this->said($content->words, Text::MAX_LENGTH))),
             $content instanceof Widget => $layer->with(content: $this->widget($content)),
-            $content instanceof HasSheet => Departures::ofLayer($layer->with(content: $content->holding($this->sheet($content->sheet()))), $this->overrides(...)),
-            default => Departures::ofLayer($layer, $this->overrides(...)),
+            $content instanceof HasSheet => OverrideValues::ofLayer($layer->with(content: $content->holding($this->sheet($content->sheet()))), $this->overrides(...)),
+            default => OverrideValues::ofLayer($layer, $this->overrides(...)),
         };
     }
 
@@ -83,7 +83,7 @@ final readonly class Said
     }
 
     /**
-     * @param  array<array-key, array<array-key, mixed>>  $of  see `Departures`
+     * @param  array<array-key, array<array-key, mixed>>  $of  see `OverrideValues`
      * @return array<array-key, array<array-key, mixed>>
      */
     private function overrides(array $of): array

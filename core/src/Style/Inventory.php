@@ -32,7 +32,7 @@ final class Inventory
     {
         $place = ['layer' => is_string($written['id'] ?? null) ? $written['id'] : '', 'screen' => is_string($written['screen'] ?? null) ? $written['screen'] : null];
         $this->add($written, $place);
-        foreach (Written::departures($written) as [, $own]) {
+        foreach (Written::overrides($written) as [, $own]) {
             $this->add($own, $place);
         }
     }
@@ -45,7 +45,7 @@ final class Inventory
             // Nobody sees the ground of a sheet but where it is worked on.
             $this->add($written, ['layer' => '', 'screen' => $screen]);
         }
-        foreach (Written::departures($written) as [$address, $own]) {
+        foreach (Written::overrides($written) as [$address, $own]) {
             $this->add($own, ['layer' => Address::of($address)->layer, 'screen' => $screen]);
         }
     }

@@ -45,12 +45,12 @@ final class Written
      * @param  array<array-key, mixed>  $of  a layer or a screen
      * @return list<array{string, array<array-key, mixed>}> with the address of the layer
      */
-    public static function departures(array $of): array
+    public static function overrides(array $of): array
     {
         $component = self::map($of['component'] ?? null);
         $overrides = self::map($of['overrides'] ?? null);
         $found = [];
-        foreach ([...array_column(self::entries($component, 'departures'), 'layers'), ...(($of['kind'] ?? null) === ArrayLayer::kind() ? array_values($overrides) : [$overrides])] as $layers) {
+        foreach ([...array_column(self::entries($component, 'overrides'), 'layers'), ...(($of['kind'] ?? null) === ArrayLayer::kind() ? array_values($overrides) : [$overrides])] as $layers) {
             foreach (self::map($layers) as $address => $values) {
                 $found[] = [(string) $address, self::nested(self::map($values))];
             }

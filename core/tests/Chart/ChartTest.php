@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Kindred\Chart\Part;
+use Kindred\Chart\ChartLayer;
 use Kindred\Chart\Plotter;
 use Kindred\Document\Chart\ChartForm;
 use Kindred\Document\Finish;
@@ -52,7 +52,7 @@ function drawnOf(Layer $chart): array
 {
     $parts = (new Plotter(new Typesetter(Sample::faces())))->parts($chart);
 
-    return array_combine(array_map(fn (Part $part): string => substr($part->layer->id, strlen('chartc')), $parts), array_map(fn (Part $part): Layer => $part->layer, $parts));
+    return array_combine(array_map(fn (ChartLayer $part): string => substr($part->layer->id, strlen('chartc')), $parts), array_map(fn (ChartLayer $part): Layer => $part->layer, $parts));
 }
 
 /** @return list<string> what is written in it */

@@ -9,8 +9,8 @@ use Kindred\Document\Component\Slot;
 use Kindred\Document\Component\Uses;
 use Kindred\Document\Difference;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Instance;
+use Kindred\Document\Layer\OverrideValues;
 use Kindred\Document\Place;
 use Kindred\Document\Reference;
 use Kindred\Document\Screen;
@@ -156,7 +156,7 @@ it('shows states with only what differs in them', function (): void {
     expect(shownInUse($both, $first, 'Label')->content->style->size)->toEqual(36)->and(shownInUse($both, $large, 'Label')->content->style->size)->toEqual(30)->and($both->component($sheet->id)->says($both->layer($first->id)->content->states))->toBe('Pressed, Large');
     // A state that goes takes its sample and what was otherwise in it along; instances show the first.
     $gone = Sample::after($both, ['type' => 'remove-state', 'component' => $sheet->id, 'axis' => $size->id, 'state' => $size->states[1]->id]);
-    expect(shownInUse($gone, $first, 'Label')->content->style->size)->toEqual(20)->and($gone->layers)->not->toHaveKey($large->id)->and(array_column($gone->component($sheet->id)->axes, 'name'))->toBe(['State'])->and(count($gone->component($sheet->id)->departures))->toBe(1);
+    expect(shownInUse($gone, $first, 'Label')->content->style->size)->toEqual(20)->and($gone->layers)->not->toHaveKey($large->id)->and(array_column($gone->component($sheet->id)->axes, 'name'))->toBe(['State'])->and(count($gone->component($sheet->id)->overrides))->toBe(1);
 });
 
 it('lays out instances in stacks, in groups, in each other and in cells', function (): void {
@@ -208,7 +208,7 @@ it('shows the values that tokens have where an instance lies', function (): void
     $bound = $tree->withScreens($tree->screen($sheet->id)->with(component: $tree->component($sheet->id)->withOwn([$axis->id => $axis->states[1]->id], [$root => ['fills' => [['colour' => '#d9a441', 'bound' => ['colour' => 'sand']]]]])));
     $off = ['type' => 'set-states', 'axis' => $axis->id, 'state' => $axis->states[1]->id];
     $bound = Sample::after($bound, $off + ['screen' => 'home', 'layers' => [$first->id]], $off + ['screen' => 'next', 'layers' => [$dark->id]]);
-    expect($colour($bound, $first))->toBe('#d9a441')->and($colour($bound, $dark))->toBe('#443311')->and(array_map(fn (Reference $one): string => "{$one->path} {$one->kind} {$one->id}", Reference::of($bound->screen($sheet->id))))->toContain('component.departures.0.layers.0 token sand');
+    expect($colour($bound, $first))->toBe('#d9a441')->and($colour($bound, $dark))->toBe('#443311')->and(array_map(fn (Reference $one): string => "{$one->path} {$one->kind} {$one->id}", Reference::of($bound->screen($sheet->id))))->toContain('component.overrides.0.layers.0 token sand');
     $own = Sample::after($tree, inUse($tree, $dark, 'Button', ['type' => 'set-field', 'field' => 'fills.0.colour', 'value' => '#ff0000']));
     expect($colour($own, $dark))->toBe('#ff0000');
     // Shown in the dark as a whole, what is not on its own screen follows.
@@ -235,13 +235,13 @@ it('binds what is otherwise in a state, or in one instance, to tokens of its own
     // In the state that an instance is in: all in that state follow, in their themes, and none else.
     $state = $bind($tree, $first, 'sand');
     expect([$colour($state, $first), $colour($state, $dark), $colour($state, $on)])->toBe(['#d9a441', '#443311', '#17594f'])
-        ->and($state->component($sheet->id)->departures[0]->layers[$root])->toBe(['fills.0.colour' => '#d9a441', 'fills.0.bound' => ['paint' => 'sand']])
+        ->and($state->component($sheet->id)->overrides[0]->layers[$root])->toBe(['fills.0.colour' => '#d9a441', 'fills.0.bound' => ['paint' => 'sand']])
         ->and($bound($state, $first))->toBe(['fills.0.paint' => 'sand'])->and($bound($state, $on))->toBe(['fills.0.paint' => 'clay'])
         ->and(array_map(fn (Reference $one): string => "{$one->kind} {$one->id}", Reference::of($state->screen($sheet->id))))->toContain('token sand');
     $changed = Sample::after($state, ['type' => 'put-tokens', 'tokens' => [['id' => 'sand', 'name' => 'sand', 'kind' => 'color', 'value' => '#ffeecc']]]);
     expect([$colour($changed, $first), $colour($changed, $dark)])->toBe(['#ffeecc', '#443311']);
     $detached = $bind($changed, $first, null);
-    expect($detached->component($sheet->id)->departures[0]->layers[$root])->toBe(['fills.0.colour' => '#ffeecc']);
+    expect($detached->component($sheet->id)->overrides[0]->layers[$root])->toBe(['fills.0.colour' => '#ffeecc']);
     $typed = Sample::after($changed, inUse($changed, $first, 'Button', ['type' => 'set-field', 'field' => 'fills.0.colour', 'value' => '#112233'], false));
     expect($bound($typed, $first))->toBe([])->and($colour($typed, $first))->toBe('#112233');
     // It goes out in a file, and comes in again, as it is.
@@ -252,13 +252,13 @@ it('binds what is otherwise in a state, or in one instance, to tokens of its own
     expect(Bindings::tokens($made)['night']->value->toArray())->toBe(['value' => '#112233'])->and($bound($made, $first))->toBe(['fills.0.paint' => 'night'])->and($bound($made, $on))->toBe(['fills.0.paint' => 'clay']);
     // A token that goes leaves what is shown, or another in its place.
     $gone = Sample::after($changed, ['type' => 'remove-token', 'token' => 'sand']);
-    expect($gone->component($sheet->id)->departures[0]->layers[$root])->toBe(['fills.0.colour' => '#ffeecc'])->and($colour($gone, $first))->toBe('#ffeecc');
+    expect($gone->component($sheet->id)->overrides[0]->layers[$root])->toBe(['fills.0.colour' => '#ffeecc'])->and($colour($gone, $first))->toBe('#ffeecc');
     expect($bound(Sample::after($changed, ['type' => 'remove-token', 'token' => 'sand', 'by' => 'clay']), $first))->toBe(['fills.0.paint' => 'clay']);
 
     // In one instance alone, and what it says beside a state.
     $alone = $bind($bind($state, $on, 'sand', true), $on, 'soft', true, 'corners');
     expect($colour($alone, $on))->toBe('#d9a441')->and($bound($alone, $on))->toBe(['fills.0.paint' => 'sand', 'corners' => 'soft'])->and($bound($alone, $first))->toBe(['fills.0.paint' => 'sand'])
-        ->and(Departures::paths($alone->layer($on->id)->content->overrides, new Address($root)))->toBe(['fills.0.colour', 'corners']);
+        ->and(OverrideValues::paths($alone->layer($on->id)->content->overrides, new Address($root)))->toBe(['fills.0.colour', 'corners']);
     $alone = Sample::after($alone, ['type' => 'put-tokens', 'tokens' => [['id' => 'soft', 'name' => 'soft', 'kind' => 'dimension', 'value' => 14]]]);
     expect(shownInUse($alone, $on, 'Button')->corners->radii())->toEqual([14, 14, 14, 14]);
     $reset = Sample::after($alone, inUse($alone, $on, 'Button', ['type' => 'reset-override', 'field' => 'fills.0.colour']));

@@ -37,7 +37,7 @@ function inGone(): Tree
     $sheet = $tree->sheets()[array_key_first($tree->sheets())];
     $axis = 'axis1';
     $component = $sheet->toArray();
-    $component['component'] = ['axes' => [['id' => $axis, 'name' => 'Emphasis', 'states' => [['id' => 'calm1', 'name' => 'Calm'], ['id' => 'loud1', 'name' => 'Loud']]]], 'departures' => [['in' => [$axis => 'loud1'], 'layers' => ['says' => ['style.family' => 'Gone']]]]] + (array) $component['component'];
+    $component['component'] = ['axes' => [['id' => $axis, 'name' => 'Emphasis', 'states' => [['id' => 'calm1', 'name' => 'Calm'], ['id' => 'loud1', 'name' => 'Loud']]]], 'overrides' => [['in' => [$axis => 'loud1'], 'layers' => ['says' => ['style.family' => 'Gone']]]]] + (array) $component['component'];
     $tree = $tree->withScreens($sheet::read(Kindred\Input\Reader::of($component)));
     $says = $tree->subtree($tree->component($sheet->id)->root ?? '');
 

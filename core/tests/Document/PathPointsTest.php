@@ -110,7 +110,7 @@ it('makes paths of shapes, which look as they did', function (string $id, string
     if ($id === 'boxa') {
         expect($path->content instanceof PathLayer ? $path->content->outline() : '')->toBe('M0 8C0 3.582 3.582 0 8 0L52 0C56.418 0 60 3.582 60 8L60 32C60 36.418 56.418 40 52 40L8 40C3.582 40 0 36.418 0 32Z');
         // Its stroke lies inside, as that of a box does.
-        expect($path->strokes[0]->lies(true))->toBe($before->layer($id)->strokes[0]->lies(false))->and($path->strokes[0]->turns(true))->toBe($before->layer($id)->strokes[0]->turns(false));
+        expect($path->strokes[0]->resolvedPosition(true))->toBe($before->layer($id)->strokes[0]->resolvedPosition(false))->and($path->strokes[0]->turns(true))->toBe($before->layer($id)->strokes[0]->turns(false));
     }
 })->with([
     // All its corners are alike, and so stay a radius that can be changed.

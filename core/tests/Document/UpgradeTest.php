@@ -9,6 +9,7 @@ use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Project;
 use Kindred\Document\Screen;
+use Kindred\Document\Token\Token;
 use Kindred\Document\Tree;
 use Kindred\Document\Upgrade\Upgrades;
 use Kindred\Exchange\ProjectFile;
@@ -21,7 +22,7 @@ it('reads the files of earlier versions, and writes them as they are today', fun
     $today = Sample::written($file);
     expect(json_decode($today)->version)->toBe(Upgrades::VERSION)
         ->and(ProjectFile::read($today)->tree->layers)->toEqual($file->tree->layers)->and(ProjectFile::read($today)->write())->toBe($today);
-})->with([['fernhollow.kindred.json'], ['kiln-shelf.kindred.json'], ['everything.kindred.json'], ['everything.kindred.json', 2], ['everything.kindred.json', 3]]);
+})->with([['fernhollow.kindred.json'], ['kiln-shelf.kindred.json'], ['everything.kindred.json'], ['everything.kindred.json', 2], ['everything.kindred.json', 3], ['states.kindred.json', 4]]);
 
 it('reads of version 2 what it reads of version 1', function (): void {
     expect(Sample::plain(ProjectFile::read(Sample::before('everything.kindred.json', 2))->tree))->toEqual(Sample::plain(ProjectFile::read(Sample::before('everything.kindred.json'))->tree));
@@ -64,7 +65,7 @@ function history(int $version): array
     $layer = fn (array $data): Layer => Layer::read(Reader::kept(Upgrades::layer($data, $version)));
     $screen = fn (array $data): Screen => Screen::read(Reader::kept(Upgrades::screen($data)));
     $by = fn (array $all, Closure $read): array => array_column(array_map($read, $all), null, 'id');
-    $tree = new Tree(Project::read(Reader::kept($end['project'])), $by($end['screens'], $screen), $by($end['layers'], $layer), null, ['entry' => $by($end['entries'], fn (array $data): Entry => Entry::kept($data))], $by($end['gone'], $screen));
+    $tree = new Tree(Project::read(Reader::kept($end['project'])), $by($end['screens'], $screen), $by($end['layers'], $layer), null, ['entry' => $by($end['entries'] ?? [], fn (array $data): Entry => Entry::kept($data)), 'token' => $by($end['tokens'] ?? [], fn (array $data): Token => Token::kept($data))], $by($end['gone'] ?? [], $screen));
 
     return [$tree, array_map(fn (array $difference): Difference => Difference::read(Reader::kept(Upgrades::difference($difference, $version))), $log)];
 }
@@ -102,6 +103,26 @@ it('takes back and makes again what was done to cues when each did one thing', f
     $tap = array_values(array_filter($tree->layersOf($screen->id), fn (Layer $one): bool => $one->cue('cueb') !== null))[0]->cue('cueb')->toArray();
     expect($screen->cue('cuea')->toArray())->toEqual(['id' => 'cuea', 'trigger' => ['kind' => 'delay', 'delay' => 900], 'actions' => [['kind' => 'return', 'transition' => null]]])
         ->and($tap['conditions'])->toBe([['kind' => 'fields']])->and($tap['actions'][0]['transition']['duration'])->toBe(120);
+});
+
+it('takes back and makes again what was done to the states of a component when that was called otherwise', function (): void {
+    [$tree, $steps] = history(4);
+    $last = $tree;
+    foreach (array_reverse($steps) as $step) {
+        $tree = $step->inverse()->applyTo($tree);
+    }
+    $first = ProjectFile::read(Sample::before('states.kindred.json', 4))->tree;
+    $component = $first->sheets()[0]->component;
+    expect($component->overrides)->toHaveCount(1)->and($tree->sheets()[0]->component->toArray())->toEqual($component->toArray());
+    foreach ($steps as $i => $step) {
+        $tree = $step->applyTo($tree);
+        // The pressed state is painted, and bound to a token two steps later.
+        if ($i === 2) {
+            $pressed = $tree->sheets()[0]->component->layersIn([$component->axes[0]->id => $component->axes[0]->states[1]->id]);
+            expect($pressed[0][$component->root])->toBe(['fills.0.colour' => '#d9a441', 'fills.0.bound' => ['paint' => 'sand']]);
+        }
+    }
+    expect(Sample::plain($tree))->toEqual(Sample::plain($last))->and(count($steps))->toBe(7);
 });
 
 it('reads a file whose version comes after its screens as one of version 1, and as no other', function (int $version, bool $fine): void {

@@ -8,6 +8,7 @@ use Kindred\Document\Library\Library;
 use Kindred\Document\Tree;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Input\InvalidInput;
+use Kindred\Library\Good;
 use Kindred\Library\Goods;
 use Kindred\Library\Update;
 use Kindred\Library\Updates;
@@ -76,9 +77,22 @@ it('takes what only a state, or an instance in it, needs; and binds it to the to
     $there = Sample::after($there, ['type' => 'set-states', 'screen' => 'workshop', 'layers' => [$use->id], 'axis' => $axis->id, 'state' => $axis->states[1]->id],
         ['type' => 'bind-token', 'screen' => $sheets['Chip'], 'layers' => ["{$root}.{$use->id}"], 'field' => 'fills.0.paint', 'token' => 'sand']);
     $here = takenFrom($there, emptyProject(), "component {$sheets['Chip']}");
-    expect(array_keys($here->things(Entity::Token)))->toContain('sand')->and($here->component($sheets['Chip'])->departures[0]->layers[$root] ?? null)->toBe(['fills.0.colour' => '#d9a441', 'fills.0.bound' => ['paint' => 'sand']]);
+    expect(array_keys($here->things(Entity::Token)))->toContain('sand')->and($here->component($sheets['Chip'])->overrides[0]->layers[$root] ?? null)->toBe(['fills.0.colour' => '#d9a441', 'fills.0.bound' => ['paint' => 'sand']]);
     $own = takenFrom($there, Sample::after(emptyProject(), ['type' => 'put-tokens', 'tokens' => [['id' => 'mine', 'name' => 'colour.sand', 'kind' => 'color', 'value' => '#2f4a3c']]]), "component {$sheets['Chip']}");
-    expect($own->component($sheets['Chip'])->departures[0]->layers[$root]['fills.0.bound'] ?? null)->toBe(['paint' => 'mine'])->and(array_keys($own->things(Entity::Token)))->not->toContain('sand');
+    expect($own->component($sheets['Chip'])->overrides[0]->layers[$root]['fills.0.bound'] ?? null)->toBe(['paint' => 'mine'])->and(array_keys($own->things(Entity::Token)))->not->toContain('sand');
+});
+
+it('knows a component again that was taken when what its states have was called otherwise', function (): void {
+    $tree = ProjectFile::read(Sample::before('states.kindred.json', 4))->tree;
+    $good = Goods::of($tree)->all["component {$tree->sheets()[0]->id}"];
+    $sheet = json_decode(Sample::before('states.kindred.json', 4), true)['screens'];
+    $former = fn (array $component): string => (new Good($good->kind, $good->id, $good->name, ['sheet' => ['component' => $component] + (array) $good->written['sheet']] + $good->written))->mark();
+    $component = array_values(array_filter(array_column($sheet, 'component')))[0];
+    expect($component)->toHaveKey('departures')->and($good->mark())->not->toBe($former($component))->and($good->is($former($component)))->toBeTrue()
+        ->and($good->is($former(['root' => 'another'] + $component)))->toBeFalse();
+    // A browser may send it as it was kept there before.
+    $sent = ['type' => 'put-component', 'sheet' => ['component' => $component] + (array) $good->written['sheet']] + $good->written;
+    expect(Sample::after(emptyProject(), $sent)->component($tree->sheets()[0]->id)?->toArray())->toEqual($tree->sheets()[0]->component?->toArray());
 });
 
 it('takes icons and limits, and keeps a token of the same name that is there', function (): void {

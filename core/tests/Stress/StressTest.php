@@ -130,7 +130,7 @@ it('says otherwise what instances, their states, cells and widgets say', functio
     $german = (Strains::find($tree, 'notice', 'german') ?? throw new LogicException)->on($tree, 'notice');
     expect($german->layer($label)->content->words)->toBe('Readyreadyreä')
         ->and($german->layer($use)->content->overrides[$label]['words'])->toStartWith('Closedclosed')
-        ->and($german->component($sheet->id)->departures[0]->layers[$label]['words'])->toBe('Awayawäyaw')
+        ->and($german->component($sheet->id)->overrides[0]->layers[$label]['words'])->toBe('Awayawäyaw')
         ->and(array_map(fn ($item): string => $item->label, $german->layer($id($tree, 'Choice'))->content->items))->each->toMatch('/^(Celad|Shino).{6,}/u');
 });
 

@@ -212,7 +212,7 @@ it('counts what states and single instances have for themselves, and merges it w
     expect($places)->toContain(['layer' => $root, 'screen' => $sheet->id], ['layer' => $own, 'screen' => 'home']);
 
     $merged = Sample::after($tree, ['type' => 'merge-values', 'aspect' => 'colours', 'from' => ['#777777', '#767676', '#787878'], 'to' => '#777777'], ['type' => 'merge-values', 'aspect' => 'radii', 'from' => [10, 11], 'to' => 10]);
-    $state = fn (Tree $of): array => $of->component($sheet->id)->departures[0]->layers[$root];
+    $state = fn (Tree $of): array => $of->component($sheet->id)->overrides[0]->layers[$root];
     expect($state($merged))->toBe(['fills.0.colour' => '#777777'])->and($merged->layer($own)->content->overrides[$root]['fills.0.colour'])->toBe('#777777')
         ->and(usedOften($merged, Aspect\Colours::class)['#777777'])->toBe(3)->and(usedOften($merged, Aspect\Radii::class))->toMatchArray(['10 px' => 2]);
 

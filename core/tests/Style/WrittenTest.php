@@ -6,12 +6,12 @@ use Kindred\Style\Aspect;
 use Kindred\Style\Written;
 
 it('reads what copies and states have for themselves as layers with nothing but that', function (array $of, array $expected): void {
-    expect(Written::departures($of))->toBe($expected);
+    expect(Written::overrides($of))->toBe($expected);
 })->with([
     'nothing' => [['kind' => 'box', 'fills' => [['colour' => '#111111']]], []],
     'an instance' => [['kind' => 'instance', 'overrides' => ['track' => ['fills.0.colour' => '#2f4a3c', 'opacity' => 0.5]]], [['track', ['fills' => ['0' => ['colour' => '#2f4a3c']], 'opacity' => 0.5]]]],
     'cells' => [['kind' => 'array', 'overrides' => ['row1' => ['label' => ['style.size' => 12]], 'row2' => ['label' => ['style.size' => 14]]]], [['label', ['style' => ['size' => 12]]], ['label', ['style' => ['size' => 14]]]]],
-    'states' => [['component' => ['departures' => [['in' => ['power' => 'ison'], 'layers' => ['knob.inner1' => ['x' => 23]]]]]], [['knob.inner1', ['x' => 23]]]],
+    'states' => [['component' => ['overrides' => [['in' => ['power' => 'ison'], 'layers' => ['knob.inner1' => ['x' => 23]]]]]], [['knob.inner1', ['x' => 23]]]],
     'a paint as a whole' => [['kind' => 'instance', 'overrides' => ['track' => ['fills.0.paint' => ['kind' => 'linear', 'angle' => 90], 'fills.0.opacity' => 0.4]]], [['track', ['fills' => ['0' => ['kind' => 'linear', 'angle' => 90, 'opacity' => 0.4]]]]]],
     'single corners' => [['kind' => 'instance', 'overrides' => ['track' => ['corners.topLeft' => 4, 'padding.left' => 2, 'rowGap' => 8]]], [['track', ['rowGap' => 8]]]],
     'what follows a token' => [['kind' => 'instance', 'overrides' => ['track' => ['fills.0.colour' => '#2f4a3c', 'fills.0.bound' => ['paint' => 'fern'], 'bound' => ['corners' => 'soft']]]], [['track', ['fills' => ['0' => ['colour' => '#2f4a3c', 'bound' => ['paint' => 'fern']]], 'bound' => ['corners' => 'soft']]]]],

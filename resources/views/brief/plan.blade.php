@@ -6,7 +6,7 @@
         <button type="button" class="button" data-brief-do="hang">Hang on the wall</button>
     @endif
     <span class="flex flex-wrap items-center gap-x-3" role="group" aria-label="Conditions that it needs">Needs
-        @foreach (Kindred\Document\Condition::cases() as $condition)<label class="flex items-center gap-1"><input type="checkbox" data-condition="{{ $condition->value }}" @checked(in_array($condition, $entry->conditions, true))> {{ $condition->label() }}</label>@endforeach
+        @foreach (Kindred\Document\ScreenCondition::cases() as $condition)<label class="flex items-center gap-1"><input type="checkbox" data-condition="{{ $condition->value }}" @checked(in_array($condition, $entry->conditions, true))> {{ $condition->label() }}</label>@endforeach
     </span>
 </div>
 <div class="of-entry">Leads to

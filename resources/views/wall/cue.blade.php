@@ -49,7 +49,7 @@
         @include('wall.cue.act', ['key' => "{$id}-o{$i}", 'path' => "otherwise.{$i}", 'said' => $i === 0 ? 'Otherwise' : 'Then', 'count' => count($cue->otherwise)])
     @endforeach
     <div class="more">
-        @include('wall.cue.more', ['field' => 'conditions.'.count($cue->conditions).'.kind', 'label' => $cue->conditions === [] ? 'only if …' : 'and …', 'kinds' => Kindred\Document\Cue\Condition::ALL])
+        @include('wall.cue.more', ['field' => 'conditions.'.count($cue->conditions).'.kind', 'label' => $cue->conditions === [] ? 'only if …' : 'and …', 'kinds' => Kindred\Document\Cue\CueCondition::ALL])
         @include('wall.cue.more', ['field' => 'actions.'.count($cue->actions).'.kind', 'label' => $cue->actions === [] ? 'do …' : 'then …', 'kinds' => Kindred\Document\Cue\Action::ALL])
         @if ($cue->conditions !== [])
             @include('wall.cue.more', ['field' => 'otherwise.'.count($cue->otherwise).'.kind', 'label' => $cue->otherwise === [] ? 'otherwise …' : 'otherwise then …', 'kinds' => Kindred\Document\Cue\Action::ALL])

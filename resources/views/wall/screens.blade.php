@@ -36,12 +36,12 @@
             <div class="row"><label for="s-condition">Condition</label>
                 <select class="field" id="s-condition" data-screen-field="condition" title="The situation that this version is for">
                     <option value="">any</option>
-                    @foreach (Kindred\Document\Condition::cases() as $condition)<option value="{{ $condition->value }}" @selected($condition === $one->condition) @disabled($condition !== $one->condition && isset($made[$condition->value]))>{{ $condition->label() }}</option>@endforeach
+                    @foreach (Kindred\Document\ScreenCondition::cases() as $condition)<option value="{{ $condition->value }}" @selected($condition === $one->condition) @disabled($condition !== $one->condition && isset($made[$condition->value]))>{{ $condition->label() }}</option>@endforeach
                 </select></div>
             <div class="row"><label for="s-version">Version for</label>
                 <select class="field" id="s-version" data-make-condition title="Hangs a version for another situation beside this one">
                     <option value="">{{ $made->isEmpty() ? 'none made yet' : $made->count().' made: '.$made->map(fn ($other) => $other->condition->label())->join(', ') }}</option>
-                    @foreach (Kindred\Document\Condition::cases() as $condition)@if (! isset($made[$condition->value]))<option value="{{ $condition->value }}">make {{ $condition->label() }}</option>@endif @endforeach
+                    @foreach (Kindred\Document\ScreenCondition::cases() as $condition)@if (! isset($made[$condition->value]))<option value="{{ $condition->value }}">make {{ $condition->label() }}</option>@endif @endforeach
                 </select></div>
             <button class="button justify-self-start" data-do="devices" title="This screen laid out on every device, side by side">See it on all devices</button>
             @if ($project->entry !== $one->id)<button class="button justify-self-start" data-do="entry">Start rehearsals here</button>@else<p class="text-ash">Rehearsals start here.</p>@endif

@@ -17,7 +17,7 @@ const cell = {
 };
 
 export const glazes = {
-    format: 'kindred-canvas', version: 4, name: 'Glaze shop', entry: 'list', screens: [
+    format: 'kindred-canvas', version: 5, name: 'Glaze shop', entry: 'list', screens: [
         { id: 'list', name: 'List', device: 'phone', x: 0, y: 0, width: 390, height: 1200, view: 844, ground: '#f3ebe0', layers: [
             text('title', 'Title', 'Glazes', 24, 72, 32),
             { kind: 'array', id: 'shelf', name: 'Glazes', x: 24, y: 140, width: 342, height: 1000, columns: 1, rowGap: 16, children: [cell], sheet: {

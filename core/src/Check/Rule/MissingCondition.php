@@ -12,9 +12,9 @@ use Kindred\Check\OnScreen;
 use Kindred\Check\Scene;
 use Kindred\Document\Brief\Entry;
 use Kindred\Document\Brief\Part;
-use Kindred\Document\Condition;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Screen;
+use Kindred\Document\ScreenCondition;
 
 /** A screen has a version for each situation that its plan names, and, once it has any, one for an empty list. */
 final class MissingCondition implements OnScreen
@@ -50,12 +50,12 @@ final class MissingCondition implements OnScreen
         if ($screen->conditionOf !== null) {
             return;
         }
-        $made = array_filter(array_map(fn (Screen $one): ?Condition => $one->id === $screen->id || $one->conditionOf === $screen->id ? $one->condition : null, array_values($scene->tree->screens)));
+        $made = array_filter(array_map(fn (Screen $one): ?ScreenCondition => $one->id === $screen->id || $one->conditionOf === $screen->id ? $one->condition : null, array_values($scene->tree->screens)));
         $planned = array_merge([], ...array_map(fn (Entry $row): array => $row->screen === $screen->id ? $row->conditions : [], $scene->tree->part(Part::Plan)));
         $lists = array_values(array_filter($scene->seen, fn ($one): bool => $one->layer->content instanceof ArrayLayer && Scene::isOwn($one)));
-        $needed = array_map(fn (Condition $one): array => [$one, "The plan asks for a version of “{$screen->name}” for: {$one->label()}."], $planned);
-        if ($made !== [] && $lists !== [] && ! in_array(Condition::Empty, $planned, true)) {
-            $needed[] = [Condition::Empty, "“{$screen->name}” has versions for other situations, but none for when {$lists[0]->called()} is empty."];
+        $needed = array_map(fn (ScreenCondition $one): array => [$one, "The plan asks for a version of “{$screen->name}” for: {$one->label()}."], $planned);
+        if ($made !== [] && $lists !== [] && ! in_array(ScreenCondition::Empty, $planned, true)) {
+            $needed[] = [ScreenCondition::Empty, "“{$screen->name}” has versions for other situations, but none for when {$lists[0]->called()} is empty."];
         }
         foreach ($needed as [$condition, $reason]) {
             if (! in_array($condition, $made, true)) {

@@ -46,12 +46,12 @@ final class TargetSize implements OnScreen
 
     public static function on(Scene $scene, ?float $limit): iterable
     {
-        $least = $limit ?? (float) $scene->device->target;
+        $min = $limit ?? (float) $scene->device->target;
         foreach (self::smallest($scene) as $target) {
             $side = round(min($target->box->width, $target->box->height), 2);
-            if ($side < $least) {
+            if ($side < $min) {
                 $with = $scene->device->pointing === Pointing::Touch ? 'finger' : 'pointer';
-                yield Finding::of(self::class, $scene->screen->id, sprintf('%s is %s × %s px to a %s; it needs %s px each way.', $target->called(), round($target->box->width, 1), round($target->box->height, 1), $with, $least), [$target->placed->address], self::grown($scene, $target, $least));
+                yield Finding::of(self::class, $scene->screen->id, sprintf('%s is %s × %s px to a %s; it needs %s px each way.', $target->called(), round($target->box->width, 1), round($target->box->height, 1), $with, $min), [$target->placed->address], self::grown($scene, $target, $min));
             }
         }
     }
@@ -72,7 +72,7 @@ final class TargetSize implements OnScreen
     }
 
     /** As large as it must be about its middle, where that changes nothing but its size. */
-    private static function grown(Scene $scene, Target $target, float $least): ?Fix
+    private static function grown(Scene $scene, Target $target, float $min): ?Fix
     {
         $layer = $target->placed->layer;
         if ($target->entry !== null || $target->placed->isLaidOut() || ! Scene::isOwn($target->placed) || $target->placed->angle !== 0.0 || ! ($layer->content instanceof BoxLayer || $layer->content instanceof Ellipse || $layer->content instanceof Widget)) {
@@ -80,14 +80,14 @@ final class TargetSize implements OnScreen
         }
         $commands = [];
         foreach (['width' => 'x', 'height' => 'y'] as $side => $place) {
-            $short = $least - $layer->box->{$side};
+            $short = $min - $layer->box->{$side};
             if ($short > 0) {
                 $at = ['type' => 'set-field', ...$scene->named($target->placed)];
-                $commands[] = [...$at, 'field' => $side, 'value' => (string) round($least, 2)];
+                $commands[] = [...$at, 'field' => $side, 'value' => (string) round($min, 2)];
                 $commands[] = [...$at, 'field' => $place, 'value' => (string) round($layer->box->{$place} - $short / 2, 2)];
             }
         }
 
-        return $commands === [] ? null : new Fix("Make it {$least} px", $commands);
+        return $commands === [] ? null : new Fix("Make it {$min} px", $commands);
     }
 }

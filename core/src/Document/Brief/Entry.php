@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Kindred\Document\Brief;
 
 use Kindred\Device\DeviceKey;
-use Kindred\Document\Condition;
 use Kindred\Document\KeptWhole;
 use Kindred\Document\Screen;
+use Kindred\Document\ScreenCondition;
 use Kindred\Document\Thing;
 use Kindred\Input\Reader;
 use Kindred\Input\Search;
@@ -34,7 +34,7 @@ final readonly class Entry implements Thing
     public const MAX_TIES = 100;
 
     /**
-     * @param  list<Condition>  $conditions
+     * @param  list<ScreenCondition>  $conditions
      * @param  list<string>  $leadsTo
      * @param  list<Tie>  $ties
      * @param  list<string>  $colours  as hex
@@ -47,7 +47,7 @@ final readonly class Entry implements Thing
         #[Is\Words(self::MAX_WORDS)] public string $words = '',
         #[Is\Id(to: Screen::class)] public ?string $screen = null,
         #[DeviceKey] public string $device = '',
-        #[Is\Choices(Condition::class)] public array $conditions = [],
+        #[Is\Choices(ScreenCondition::class)] public array $conditions = [],
         #[Is\Ids(50, to: self::class)] public array $leadsTo = [],
         #[Is\Records(Tie::class, self::MAX_TIES)] public array $ties = [],
         #[Is\Hash] public ?string $asset = null,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Document\Component;
 
 use Kindred\Document\Address;
-use Kindred\Document\Layer\Departures;
+use Kindred\Document\Layer\OverrideValues;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
 use Kindred\Property\Stored;
@@ -14,7 +14,7 @@ use Kindred\Property\Stored;
  * What a screen is as the sheet of a component: which of its layers instances show, with all in it, the states in which that is
  * otherwise, and what each instance fills in for itself.
  *
- * @phpstan-import-type Values from Departures
+ * @phpstan-import-type Values from OverrideValues
  */
 final readonly class Component implements Stored
 {
@@ -24,18 +24,18 @@ final readonly class Component implements Stored
 
     public const MAX_SLOTS = 60;
 
-    public const MAX_DEPARTURES = 200;
+    public const MAX_OVERRIDES = 200;
 
     /**
      * @param  string  $root  the id of the layer that instances show
      * @param  list<Axis>  $axes
-     * @param  list<Departure>  $departures
+     * @param  list<StateOverrides>  $overrides
      * @param  list<Slot>  $slots
      */
     public function __construct(
         #[Is\Id] public string $root,
         #[Is\Records(Axis::class, self::MAX_AXES, sparse: true)] public array $axes = [],
-        #[Is\Records(Departure::class, self::MAX_DEPARTURES, sparse: true)] public array $departures = [],
+        #[Is\Records(StateOverrides::class, self::MAX_OVERRIDES, sparse: true)] public array $overrides = [],
         #[Is\Records(Slot::class, self::MAX_SLOTS, sparse: true)] public array $slots = [],
     ) {
     }
@@ -80,7 +80,7 @@ final readonly class Component implements Stored
      * @param  array<string, string>  $states  by axis
      * @return array<string, string>
      */
-    public function departing(array $states): array
+    public function otherStates(array $states): array
     {
         $holding = [];
         foreach ($this->axes as $axis) {
@@ -101,9 +101,9 @@ final readonly class Component implements Stored
      */
     public function layersIn(array $states): array
     {
-        $states = $this->departing($states);
-        $holding = array_values(array_filter($this->departures, fn (Departure $one): bool => $one->holds($states)));
-        usort($holding, fn (Departure $a, Departure $b): int => count($a->in) <=> count($b->in));
+        $states = $this->otherStates($states);
+        $holding = array_values(array_filter($this->overrides, fn (StateOverrides $one): bool => $one->holds($states)));
+        usort($holding, fn (StateOverrides $a, StateOverrides $b): int => count($a->in) <=> count($b->in));
 
         return array_column($holding, 'layers');
     }
@@ -116,8 +116,8 @@ final readonly class Component implements Stored
      */
     public function ownOf(array $states): array
     {
-        $states = $this->departing($states);
-        foreach ($this->departures as $one) {
+        $states = $this->otherStates($states);
+        foreach ($this->overrides as $one) {
             if (self::same($one->in, $states)) {
                 return $one->layers;
             }
@@ -134,22 +134,22 @@ final readonly class Component implements Stored
      */
     public function withOwn(array $states, array $layers): self
     {
-        $states = $this->departing($states);
-        $others = array_values(array_filter($this->departures, fn (Departure $one): bool => ! self::same($one->in, $states)));
+        $states = $this->otherStates($states);
+        $others = array_values(array_filter($this->overrides, fn (StateOverrides $one): bool => ! self::same($one->in, $states)));
 
-        return $this->with(departures: $layers === [] ? $others : [...$others, new Departure($states, $layers)]);
+        return $this->with(overrides: $layers === [] ? $others : [...$others, new StateOverrides($states, $layers)]);
     }
 
     /** Whether something that is otherwise in some states has the value of a token. */
     public function isBound(): bool
     {
-        return array_filter($this->departures, fn (Departure $one): bool => Departures::areBound($one->layers)) !== [];
+        return array_filter($this->overrides, fn (StateOverrides $one): bool => OverrideValues::areBound($one->layers)) !== [];
     }
 
     /** @return list<string> the components that instances in it show in some states instead of those in their design */
     public function components(): array
     {
-        return array_merge([], ...array_map(fn (Departure $one): array => Departures::components($one->layers), $this->departures));
+        return array_merge([], ...array_map(fn (StateOverrides $one): array => OverrideValues::components($one->layers), $this->overrides));
     }
 
     /**
@@ -161,7 +161,7 @@ final readonly class Component implements Stored
     {
         return $this->with(
             root: $ids[$this->root] ?? $this->root,
-            departures: array_map(fn (Departure $one): Departure => $one->with(layers: Departures::renamed($one->layers, $ids)), $this->departures),
+            overrides: array_map(fn (StateOverrides $one): StateOverrides => $one->with(layers: OverrideValues::renamed($one->layers, $ids)), $this->overrides),
             slots: array_map(fn (Slot $slot): Slot => $slot->with(layer: (string) Address::of($slot->layer)->renamed($ids)), $this->slots),
         );
     }
@@ -175,7 +175,7 @@ final readonly class Component implements Stored
     {
         $names = [];
         foreach ($this->axes as $axis) {
-            $state = $axis->state($this->departing($states)[$axis->id] ?? '');
+            $state = $axis->state($this->otherStates($states)[$axis->id] ?? '');
             $names = $state === null ? $names : [...$names, $state->name];
         }
 

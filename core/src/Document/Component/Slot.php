@@ -6,9 +6,9 @@ namespace Kindred\Document\Component;
 
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\Instance;
+use Kindred\Document\Layer\OverrideValues;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\Text;
 use Kindred\Property as Is;
@@ -47,7 +47,7 @@ final readonly class Slot implements Stored
     public static function offered(Layer $layer, bool $outermost): array
     {
         $paths = [
-            self::usual($layer), $layer->content instanceof Instance ? Departures::COMPONENT : null,
+            self::usual($layer), $layer->content instanceof Instance ? OverrideValues::COMPONENT : null,
             $outermost ? null : 'hidden', isset($layer->content->paint()['fills']) ? Field::FILL : null,
         ];
 

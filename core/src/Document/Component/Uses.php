@@ -7,8 +7,8 @@ namespace Kindred\Document\Component;
 use Kindred\Document\Difference;
 use Kindred\Document\Entity;
 use Kindred\Document\Layer;
-use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Instance;
+use Kindred\Document\Layer\OverrideValues;
 use Kindred\Document\Token\Themes;
 use Kindred\Document\Tree;
 
@@ -37,7 +37,7 @@ final class Uses
             foreach ($layer->components() as $component) {
                 $uses[$component][] = $layer;
             }
-            if ($tokens && $layer->content instanceof Instance && ! isset($named[$layer->id]) && Departures::areBound($layer->content->overrides)) {
+            if ($tokens && $layer->content instanceof Instance && ! isset($named[$layer->id]) && OverrideValues::areBound($layer->content->overrides)) {
                 $found[$layer->id] = $layer;
             }
         }
@@ -60,10 +60,10 @@ final class Uses
     {
         $named = [];
         foreach ($difference->changes as $change) {
-            if (in_array($change->entity, [Entity::Layer, Entity::Screen], true) && $change->touches(Departures::COMPONENT, 'overrides')) {
+            if (in_array($change->entity, [Entity::Layer, Entity::Screen], true) && $change->touches(OverrideValues::COMPONENT, 'overrides')) {
                 $sides = (array) json_decode(json_encode([$change->before, $change->after], JSON_THROW_ON_ERROR), true);
                 array_walk_recursive($sides, function (mixed $value, int|string $key) use (&$named): void {
-                    if ($key === Departures::COMPONENT && is_string($value)) {
+                    if ($key === OverrideValues::COMPONENT && is_string($value)) {
                         $named[$value] = $value;
                     }
                 });

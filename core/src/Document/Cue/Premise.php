@@ -15,7 +15,7 @@ final readonly class Premise implements Stored
 
     /** @param  bool  $or  whether it, with what is joined to it by `and`, is another way for the cue to happen */
     public function __construct(
-        #[Is\Inlined(Condition::ALL, named: true, label: 'condition')] public Condition $condition,
+        #[Is\Inlined(CueCondition::ALL, named: true, label: 'condition')] public CueCondition $condition,
         #[Is\Flag(sparse: true)] public bool $or = false,
     ) {
     }

@@ -18,11 +18,11 @@ use Kindred\Document\Cue\Action\ScrollTo;
 use Kindred\Document\Cue\Action\SetValue;
 use Kindred\Document\Cue\Action\Show;
 use Kindred\Document\Cue\Action\TakeOff;
-use Kindred\Document\Cue\Condition;
 use Kindred\Document\Cue\Condition\FieldsAreRight;
 use Kindred\Document\Cue\Condition\SignalIs;
 use Kindred\Document\Cue\Condition\StateIs;
 use Kindred\Document\Cue\Cue;
+use Kindred\Document\Cue\CueCondition;
 use Kindred\Document\Cue\Direction;
 use Kindred\Document\Cue\Premise;
 use Kindred\Document\Cue\Transition;
@@ -142,7 +142,7 @@ final readonly class CueField
     private function premise(Tree $tree, Screen $from, ?Layer $of, ?Premise $premise, string $part, string $value): Premise
     {
         if ($premise === null || $part === 'kind') {
-            $kind = OneOf::kind(Reader::of(['value' => $value]), 'value', Condition::ALL);
+            $kind = OneOf::kind(Reader::of(['value' => $value]), 'value', CueCondition::ALL);
 
             return $premise?->condition instanceof $kind ? $premise : new Premise($this->condition($tree, $from, $of, $kind), $premise->or ?? false);
         }
@@ -154,8 +154,8 @@ final readonly class CueField
         };
     }
 
-    /** @param  class-string<Condition>  $kind */
-    private function condition(Tree $tree, Screen $from, ?Layer $of, string $kind): Condition
+    /** @param  class-string<CueCondition>  $kind */
+    private function condition(Tree $tree, Screen $from, ?Layer $of, string $kind): CueCondition
     {
         if ($kind !== StateIs::class) {
             return $kind === FieldsAreRight::class ? new FieldsAreRight : new SignalIs('');

@@ -388,7 +388,7 @@ final readonly class Field
         $onPath = $layer->content instanceof PathLayer;
 
         return match ($steps[2] ?? '') {
-            'position' => $stroke?->lies($onPath)->value,
+            'position' => $stroke?->resolvedPosition($onPath)->value,
             'cap' => $stroke?->ends($onPath)->value,
             'join' => $stroke?->turns($onPath)->value,
             'sides' => $stroke === null || $stroke->sides !== null ? null : Format::text($stroke->width),

@@ -79,12 +79,12 @@ final readonly class ArrayLayer implements Arranging, Expanding, HasSheet
             array_push($words, ...array_values($row->cells()));
         }
 
-        return [...$words, ...array_merge([], ...array_map(Departures::words(...), $this->departures()))];
+        return [...$words, ...array_merge([], ...array_map(OverrideValues::words(...), $this->overrides()))];
     }
 
     public function components(): array
     {
-        return array_merge([], ...array_map(Departures::components(...), $this->departures()));
+        return array_merge([], ...array_map(OverrideValues::components(...), $this->overrides()));
     }
 
     public static function followsTokens(): bool
@@ -95,7 +95,7 @@ final readonly class ArrayLayer implements Arranging, Expanding, HasSheet
     public function pictures(): array
     {
         // Those that a cell alone shows, or fills, edges and masks layers with.
-        $found = Departures::pictures($this->overrides);
+        $found = OverrideValues::pictures($this->overrides);
         foreach ($this->sheet->columns as $column) {
             foreach ($column->slot === Slot::Picture ? $this->sheet->rows : [] as $row) {
                 $found[] = $row->cells()[$column->id] ?? '';
@@ -109,27 +109,27 @@ final readonly class ArrayLayer implements Arranging, Expanding, HasSheet
     {
         $row = $this->sheet->row($copy)->id;
 
-        return $this->with(overrides: [...$this->overrides, $row => Departures::with($this->overrides[$row] ?? [], $layer, $path, $value)]);
+        return $this->with(overrides: [...$this->overrides, $row => OverrideValues::with($this->overrides[$row] ?? [], $layer, $path, $value)]);
     }
 
     public function following(string $copy, Address $layer, string $path): static
     {
-        $overrides = [...$this->overrides, $copy => Departures::without($this->overrides[$copy] ?? [], $layer, $path)];
+        $overrides = [...$this->overrides, $copy => OverrideValues::without($this->overrides[$copy] ?? [], $layer, $path)];
 
         return $this->with(overrides: array_filter($overrides, fn (array $one): bool => $one !== []));
     }
 
     public function overridden(string $copy, Address $layer): array
     {
-        return Departures::paths($this->overrides[$copy] ?? [], $layer);
+        return OverrideValues::paths($this->overrides[$copy] ?? [], $layer);
     }
 
-    public function departures(): array
+    public function overrides(): array
     {
         return array_values($this->overrides);
     }
 
-    public function departing(\Closure $by): static
+    public function withOverrides(\Closure $by): static
     {
         return $this->with(overrides: array_map($by, $this->overrides));
     }
@@ -151,7 +151,7 @@ final readonly class ArrayLayer implements Arranging, Expanding, HasSheet
     {
         return $this->with(
             sheet: $this->sheet->with(columns: array_map(fn (Column $column): Column => $column->with(layer: $column->layer === null ? null : (string) Address::of($column->layer)->renamed($ids)), $this->sheet->columns)),
-            overrides: array_map(fn (array $layers): array => Departures::renamed($layers, $ids), $this->overrides),
+            overrides: array_map(fn (array $layers): array => OverrideValues::renamed($layers, $ids), $this->overrides),
         );
     }
 

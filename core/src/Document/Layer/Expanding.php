@@ -12,7 +12,7 @@ use Kindred\Input\InvalidInput;
  * copies have names, which are part of the `Address` of a layer in one of them. How copies are laid out is said by an expander
  * in `Layout\Cells`.
  *
- * @phpstan-import-type Values from Departures
+ * @phpstan-import-type Values from OverrideValues
  */
 interface Expanding extends LayerContent
 {
@@ -37,14 +37,14 @@ interface Expanding extends LayerContent
     public function overridden(string $copy, Address $layer): array;
 
     /** @return list<Values> what layers have otherwise in its copies */
-    public function departures(): array;
+    public function overrides(): array;
 
     /**
      * With what layers have otherwise in its copies said in another way.
      *
      * @param  \Closure(Values): Values  $by
      */
-    public function departing(\Closure $by): static;
+    public function withOverrides(\Closure $by): static;
 
     /**
      * With a value written where one copy takes this property of a layer from; null where it takes it from nowhere else.

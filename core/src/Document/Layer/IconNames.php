@@ -41,7 +41,7 @@ final class IconNames
         return match (true) {
             $content instanceof Icon => $layer->with(content: $content->with(icon: $by($content->icon))),
             $content instanceof Widget => $layer->with(content: $content->with(icon: $by($content->icon), items: array_map(fn (Item $item): Item => $item->with(icon: $by($item->icon)), $content->items))),
-            default => Departures::ofLayer($layer, fn (array $layers): array => array_map(fn (array $values): array => is_string($values[self::PATH] ?? null) ? [...$values, self::PATH => $by($values[self::PATH])] : $values, $layers)),
+            default => OverrideValues::ofLayer($layer, fn (array $layers): array => array_map(fn (array $values): array => is_string($values[self::PATH] ?? null) ? [...$values, self::PATH => $by($values[self::PATH])] : $values, $layers)),
         };
     }
 }

@@ -13,7 +13,7 @@ use Kindred\Property\Declared;
  * A use of a component: its layers, in the states that are chosen, with single properties of its own, those that are slots of the
  * component among them. The layers lie on the sheet of the component (`Screen::component`); here is only what differs.
  *
- * @phpstan-import-type Values from Departures
+ * @phpstan-import-type Values from OverrideValues
  */
 final readonly class Instance implements Expanding
 {
@@ -54,25 +54,25 @@ final readonly class Instance implements Expanding
 
     public function overriding(string $copy, Address $layer, string $path, mixed $value): static
     {
-        return $this->with(overrides: Departures::with($this->overrides, $layer, $path, $value));
+        return $this->with(overrides: OverrideValues::with($this->overrides, $layer, $path, $value));
     }
 
     public function following(string $copy, Address $layer, string $path): static
     {
-        return $this->with(overrides: Departures::without($this->overrides, $layer, $path));
+        return $this->with(overrides: OverrideValues::without($this->overrides, $layer, $path));
     }
 
     public function overridden(string $copy, Address $layer): array
     {
-        return Departures::paths($this->overrides, $layer);
+        return OverrideValues::paths($this->overrides, $layer);
     }
 
-    public function departures(): array
+    public function overrides(): array
     {
         return [$this->overrides];
     }
 
-    public function departing(\Closure $by): static
+    public function withOverrides(\Closure $by): static
     {
         return $this->with(overrides: $by($this->overrides));
     }
@@ -84,17 +84,17 @@ final readonly class Instance implements Expanding
 
     public function renamed(array $ids): static
     {
-        return $this->with(overrides: Departures::renamed($this->overrides, $ids));
+        return $this->with(overrides: OverrideValues::renamed($this->overrides, $ids));
     }
 
     public function words(): array
     {
-        return Departures::words($this->overrides);
+        return OverrideValues::words($this->overrides);
     }
 
     public function components(): array
     {
-        return [$this->component, ...Departures::components($this->overrides)];
+        return [$this->component, ...OverrideValues::components($this->overrides)];
     }
 
     public static function followsTokens(): bool
@@ -104,7 +104,7 @@ final readonly class Instance implements Expanding
 
     public function pictures(): array
     {
-        return Departures::pictures($this->overrides);
+        return OverrideValues::pictures($this->overrides);
     }
 
     public function scaled(float $horizontally, float $vertically): self

@@ -48,7 +48,7 @@ final class Overrides extends Property implements Refers
         $named = [];
         foreach (! is_array($value) ? [] : ($this->levels === 3 ? array_values($value) : [$value]) as $layers) {
             $layers = array_map(fn (mixed $values): array => self::inside($values), self::inside($layers));
-            array_push($named, ...array_map(fn (string $id): array => [Screen::class, $id], Departures::components($layers)), ...array_map(fn (string $id): array => [Token::class, $id], Departures::tokens($layers)));
+            array_push($named, ...array_map(fn (string $id): array => [Screen::class, $id], OverrideValues::components($layers)), ...array_map(fn (string $id): array => [Token::class, $id], OverrideValues::tokens($layers)));
         }
 
         return array_values(array_unique($named, SORT_REGULAR));

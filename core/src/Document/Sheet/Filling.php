@@ -8,9 +8,9 @@ use Kindred\Document\Address;
 use Kindred\Document\Edit\Field;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
-use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\Instance;
+use Kindred\Document\Layer\OverrideValues;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Token\Bindings;
 use Kindred\Document\Tree;
@@ -53,17 +53,17 @@ final class Filling
             $design = $address->copies === [] ? $design->withLayers($filled) : self::set($design, $layer, $address, $column->slot->path(), Path::of($column->slot->path())->plain($filled));
         }
 
-        return self::departing($design, $array->overrides[$row->id] ?? []);
+        return self::withValues($design, $array->overrides[$row->id] ?? []);
     }
 
     /** The layers of a component as an instance shows them: in its states, with what it has for itself. */
     public static function instance(Tree $design, Instance $instance): Tree
     {
         foreach ($design->component($instance->component)?->layersIn($instance->states) ?? [] as $layers) {
-            $design = self::departing($design, $layers);
+            $design = self::withValues($design, $layers);
         }
 
-        return self::departing($design, $instance->overrides);
+        return self::withValues($design, $instance->overrides);
     }
 
     /**
@@ -73,11 +73,11 @@ final class Filling
      */
     public static function layer(Tree $design, Layer $layer, array $values): Layer
     {
-        return self::departing($design, [$layer->id => $values])->layer($layer->id);
+        return self::withValues($design, [$layer->id => $values])->layer($layer->id);
     }
 
     /** @param  array<array-key, array<array-key, mixed>>  $layers  values by address and path */
-    private static function departing(Tree $design, array $layers): Tree
+    private static function withValues(Tree $design, array $layers): Tree
     {
         // What lies less deep first: in an instance there may be another component then.
         uksort($layers, fn (int|string $a, int|string $b): int => substr_count((string) $a, '.') <=> substr_count((string) $b, '.'));
@@ -85,7 +85,7 @@ final class Filling
             $address = Address::of((string) $written);
             // How words are set is said of those of the copy, and what is bound of the values there.
             $words = Slot::Words->path();
-            uksort($values, fn (int|string $a, int|string $b): int => [$b === $words, Departures::isBound((string) $a)] <=> [$a === $words, Departures::isBound((string) $b)]);
+            uksort($values, fn (int|string $a, int|string $b): int => [$b === $words, OverrideValues::isBound((string) $a)] <=> [$a === $words, OverrideValues::isBound((string) $b)]);
             foreach ($values as $key => $value) {
                 $path = (string) $key;
                 $layer = $design->layers[$address->layer] ?? null;
@@ -129,11 +129,11 @@ final class Filling
             if ($path === Slot::Shown->path()) {
                 return $tree->withLayers($layer->with(hidden: $value === true));
             }
-            if ($path === Departures::COMPONENT && $layer->content instanceof Instance && is_string($value)) {
+            if ($path === OverrideValues::COMPONENT && $layer->content instanceof Instance && is_string($value)) {
                 return $tree->withLayers($layer->with(content: $layer->content->with(component: $value)));
             }
 
-            if (Departures::isBound($path)) {
+            if (OverrideValues::isBound($path)) {
                 return $tree->withLayers(array_reduce(array_keys((array) $value), fn (Layer $own, int|string $name): Layer => Bindings::bind($own, substr($path, 0, -strlen('bound')).$name, is_string($token = ((array) $value)[$name]) ? $token : null), $layer));
             }
             $put = Field::find($path)?->put($tree, $layer, $value) ?? $tree;

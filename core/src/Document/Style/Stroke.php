@@ -72,7 +72,7 @@ final readonly class Stroke implements Stored
     }
 
     /** @param  bool  $onPath  whether its shape is a free path */
-    public function lies(bool $onPath): StrokePosition
+    public function resolvedPosition(bool $onPath): StrokePosition
     {
         return $this->position ?? ($onPath ? StrokePosition::Centre : StrokePosition::Inside);
     }

@@ -31,7 +31,7 @@ final class StrokeOutline
     public static function of(Curves $path, Stroke $stroke, bool $onPath, bool $evenOdd = false): Curves
     {
         $closed = array_filter($path->subpaths, fn (Subpath $subpath): bool => $subpath->closed) !== [];
-        $position = $closed ? $stroke->lies($onPath) : StrokePosition::Centre;
+        $position = $closed ? $stroke->resolvedPosition($onPath) : StrokePosition::Centre;
         $width = $position === StrokePosition::Centre ? $stroke->width : 2 * $stroke->width;
         $shape = self::around($path, $width / 2, $stroke->ends($onPath), $stroke->turns($onPath), $stroke->dash);
         if ($position !== StrokePosition::Centre) {

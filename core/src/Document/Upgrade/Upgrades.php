@@ -16,10 +16,10 @@ use Kindred\Document\Project;
 final class Upgrades
 {
     /** The version that is written. */
-    public const VERSION = 4;
+    public const VERSION = 5;
 
     /** @var array<int, class-string<Step>> by the version that each leads to */
-    private const STEPS = [2 => Version2::class, 3 => Version3::class, 4 => Version4::class];
+    private const STEPS = [2 => Version2::class, 3 => Version3::class, 4 => Version4::class, 5 => Version5::class];
 
     /**
      * @param  array<array-key, mixed>  $properties  of a layer, all or some
@@ -42,7 +42,7 @@ final class Upgrades
      */
     public static function screen(array $properties): array
     {
-        return Version4::cued($properties);
+        return Version5::screen(Version4::cued($properties));
     }
 
     /**

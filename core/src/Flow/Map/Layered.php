@@ -142,16 +142,16 @@ final class Layered
 
     private function arrange(): void
     {
-        [$best, $least] = [$this->columns, $this->crossings()];
-        for ($sweep = 0; $sweep < self::SWEEPS && $least > 0; $sweep++) {
+        [$best, $fewest] = [$this->columns, $this->crossings()];
+        for ($sweep = 0; $sweep < self::SWEEPS && $fewest > 0; $sweep++) {
             $forth = $sweep % 2 === 0;
             foreach ($forth ? range(0, count($this->columns) - 1) : range(count($this->columns) - 1, 0) as $column) {
                 $this->byMeans($column, $forth ? $this->before : $this->after, $forth ? $column - 1 : $column + 1);
             }
             $this->swap();
             $crossings = $this->crossings();
-            if ($crossings < $least) {
-                [$best, $least] = [$this->columns, $crossings];
+            if ($crossings < $fewest) {
+                [$best, $fewest] = [$this->columns, $crossings];
             }
         }
         $this->columns = $best;

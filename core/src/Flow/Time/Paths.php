@@ -29,12 +29,12 @@ final class Paths
     /**
      * @return list<Path> the fastest first; none where no path leads there
      */
-    public function between(string $from, string $to, int $most = 3): array
+    public function between(string $from, string $to, int $max = 3): array
     {
         $best = $this->fastest($from, $to, [], []);
         $found = $best === null ? [] : [$this->timed($best)];
         $candidates = [];
-        while ($found !== [] && count($found) < $most) {
+        while ($found !== [] && count($found) < $max) {
             $last = array_map(fn (array $one): Step => $one[0], $found[count($found) - 1]->steps);
             foreach ($last as $i => $spur) {
                 $root = array_slice($last, 0, $i);

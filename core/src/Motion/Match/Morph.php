@@ -122,7 +122,7 @@ final readonly class Morph
     {
         $path = $layer->content instanceof PathLayer;
 
-        return $layer->with(strokes: array_map(fn (Stroke $stroke): Stroke => $stroke->with(position: $stroke->lies($path), cap: $stroke->ends($path), join: $stroke->turns($path), sides: null), $layer->strokes));
+        return $layer->with(strokes: array_map(fn (Stroke $stroke): Stroke => $stroke->with(position: $stroke->resolvedPosition($path), cap: $stroke->ends($path), join: $stroke->turns($path), sides: null), $layer->strokes));
     }
 
     /**

@@ -81,12 +81,12 @@ final class Outlines
         $count = count($other);
         $step = max(1, (int) ceil($count / self::BEGINNINGS));
         $marks = self::marks($one);
-        [$best, $least] = [$other, INF];
+        [$best, $nearest] = [$other, INF];
         for ($at = 0; $at < $count; $at += $step) {
             $turned = [...array_slice($other, $at), ...array_slice($other, 0, $at)];
             $far = array_sum(array_map(fn (Point $a, Point $b): float => ($a->x - $b->x) ** 2 + ($a->y - $b->y) ** 2, $marks, self::marks($turned)));
-            if ($far < $least - 1e-9) {
-                [$best, $least] = [$turned, $far];
+            if ($far < $nearest - 1e-9) {
+                [$best, $nearest] = [$turned, $far];
             }
         }
 

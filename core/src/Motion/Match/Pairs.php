@@ -61,7 +61,7 @@ final readonly class Pairs
         $inside = fn (bool $there): \Closure => fn (Actor $one): ?string => self::slot($one, $pairs, $there);
         $finding->match($left, $right, $inside(false), By::Component, $join, $inside(true));
         $finding->match($left, $right, self::named(...), By::Name, $join);
-        $finding->match($left, $right, self::unnamed(...), By::Place, $join, most: self::NEAR * $scale);
+        $finding->match($left, $right, self::unnamed(...), By::Place, $join, max: self::NEAR * $scale);
         usort($pairs, fn (Paired $a, Paired $b): int => $a->to->order <=> $b->to->order);
 
         return new self($pairs);
@@ -73,9 +73,9 @@ final readonly class Pairs
      * @param  \Closure(Actor): (string|null)  $key  by which they are the same; null for what has none
      * @param  \Closure(Actor, Actor, By): void  $join
      * @param  (\Closure(Actor): (string|null))|null  $there  the key of those on the right; null for the same
-     * @param  float  $most  px between their middles at most
+     * @param  float  $max  px between their middles at most
      */
-    private function match(array $left, array $right, \Closure $key, By $by, \Closure $join, ?\Closure $there = null, float $most = INF): void
+    private function match(array $left, array $right, \Closure $key, By $by, \Closure $join, ?\Closure $there = null, float $max = INF): void
     {
         $first = $second = [];
         foreach ($left as $one) {
@@ -86,7 +86,7 @@ final readonly class Pairs
         }
         unset($first[''], $second['']);
         foreach (array_intersect_key($first, $second) as $name => $some) {
-            foreach ($this->nearest($some, $second[$name], $most) as [$one, $other]) {
+            foreach ($this->nearest($some, $second[$name], $max) as [$one, $other]) {
                 $join($one, $other, $by);
             }
         }
@@ -97,9 +97,9 @@ final readonly class Pairs
      * @param  list<Actor>  $others
      * @return list<array{Actor, Actor}>
      */
-    private function nearest(array $some, array $others, float $most): array
+    private function nearest(array $some, array $others, float $max): array
     {
-        if (count($some) === 1 && count($others) === 1 && $most === INF) {
+        if (count($some) === 1 && count($others) === 1 && $max === INF) {
             return [[$some[0], $others[0]]];
         }
         $ways = [];
@@ -108,7 +108,7 @@ final readonly class Pairs
                 // The size counts as much as the place: a small picture becomes the other small one.
                 $far = hypot($one->centre->x - $other->centre->x, $one->centre->y - $other->centre->y);
                 $unlike = abs($one->layer->box->width - $other->layer->box->width) + abs($one->layer->box->height - $other->layer->box->height);
-                if ($far <= $most) {
+                if ($far <= $max) {
                     $ways[] = [$this->isPressed($one) ? 0 : 1, $far + $unlike, $i + $j, $i, $j];
                 }
             }

@@ -15,12 +15,12 @@ final class Adjusted
 {
     /**
      * @param  array<string, string|float|null>  $attributes  of the `image` element
-     * @param  Box  $lies  where all of it lies
+     * @param  Box  $box  of all of it
      * @param  string  $id  that nothing else in the picture has
      */
-    public static function image(array $attributes, Adjustment $by, Box $lies, string $id, bool $alone): string
+    public static function image(array $attributes, Adjustment $by, Box $box, string $id, bool $alone): string
     {
-        $chain = (new FilterChain($id, $alone, $lies, FilterChain::spread($by->blur)))->adjust($by);
+        $chain = (new FilterChain($id, $alone, $box, FilterChain::spread($by->blur)))->adjust($by);
         $filter = $chain->attribute();
         $image = Svg::element('image', $attributes);
         if ($filter === null) {
@@ -31,10 +31,10 @@ final class Adjusted
         }
 
         // Out of focus its edges would run out: beyond them it goes on as in a mirror, as far as the blur reaches.
-        return $chain->element().Svg::element('g', ['filter' => $filter], self::mirrored($image, $lies));
+        return $chain->element().Svg::element('g', ['filter' => $filter], self::mirrored($image, $box));
     }
 
-    private static function mirrored(string $image, Box $lies): string
+    private static function mirrored(string $image, Box $box): string
     {
         $n = Number::text(...);
         $out = $image;
@@ -42,8 +42,8 @@ final class Adjusted
             foreach ([-1, 0, 1] as $down) {
                 if ($across !== 0 || $down !== 0) {
                     // Turned over at its left or upper edge, or at the one across from it.
-                    $x = $across === 0 ? 0.0 : 2 * ($across < 0 ? $lies->x : $lies->right());
-                    $y = $down === 0 ? 0.0 : 2 * ($down < 0 ? $lies->y : $lies->bottom());
+                    $x = $across === 0 ? 0.0 : 2 * ($across < 0 ? $box->x : $box->right());
+                    $y = $down === 0 ? 0.0 : 2 * ($down < 0 ? $box->y : $box->bottom());
                     $out .= Svg::element('g', ['transform' => sprintf('matrix(%d 0 0 %d %s %s)', $across === 0 ? 1 : -1, $down === 0 ? 1 : -1, $n($x), $n($y))], $image);
                 }
             }

@@ -181,12 +181,12 @@ final class Brushes
         $size = $this->rendering->size === null ? null : ($this->rendering->size)($paint->asset);
         $place = $size === null ? null : $paint->place($this->width, $this->height, $size);
         $tile = $paint->fit === PictureFit::Repeat && $place !== null && $place->width > 0 && $place->height > 0;
-        $lies = new Box($place === null || $tile ? 0 : $place->x, $place === null || $tile ? 0 : $place->y, $place === null ? $this->width : $place->width, $place === null ? $this->height : $place->height);
+        $box = new Box($place === null || $tile ? 0 : $place->x, $place === null || $tile ? 0 : $place->y, $place === null ? $this->width : $place->width, $place === null ? $this->height : $place->height);
         $image = Adjusted::image([
             'href' => ($this->rendering->asset)($paint->asset),
-            'x' => $lies->x === 0.0 ? null : $lies->x, 'y' => $lies->y === 0.0 ? null : $lies->y, 'width' => $lies->width, 'height' => $lies->height,
+            'x' => $box->x === 0.0 ? null : $box->x, 'y' => $box->y === 0.0 ? null : $box->y, 'width' => $box->width, 'height' => $box->height,
             'preserveAspectRatio' => $place === null ? $paint->fit->preserveAspectRatio() : 'none',
-        ], $paint->adjustment, $lies, "{$id}-adjusted", $this->rendering->alone);
+        ], $paint->adjustment, $box, "{$id}-adjusted", $this->rendering->alone);
 
         return $tile
             ? Svg::element('pattern', ['id' => $id, 'patternUnits' => 'userSpaceOnUse', 'x' => $place->x, 'y' => $place->y, 'width' => $place->width, 'height' => $place->height, 'patternTransform' => $transform], $image)

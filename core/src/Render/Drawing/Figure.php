@@ -49,15 +49,15 @@ final readonly class Figure implements Drawn
     }
 
     /** Where a stroke lies: what has no inside has it on its edge. */
-    public function lies(Stroke $stroke): StrokePosition
+    public function resolvedPosition(Stroke $stroke): StrokePosition
     {
-        return $this->shape->isClosed() ? $stroke->lies($this->onPath) : StrokePosition::Centre;
+        return $this->shape->isClosed() ? $stroke->resolvedPosition($this->onPath) : StrokePosition::Centre;
     }
 
     public function reach(): float
     {
         return max([0.0, ...array_map(
-            fn (Stroke $stroke): float => max($stroke->sides?->widths() ?? [$stroke->width]) * max($this->lies($stroke)->offset() + 0.5, $stroke->start->reach(), $stroke->end->reach()),
+            fn (Stroke $stroke): float => max($stroke->sides?->widths() ?? [$stroke->width]) * max($this->resolvedPosition($stroke)->offset() + 0.5, $stroke->start->reach(), $stroke->end->reach()),
             $this->strokes,
         ), ...array_map(fn (Shadow $shadow): float => $shadow->reach(), $this->shadows)]);
     }

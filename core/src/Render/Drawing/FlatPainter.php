@@ -93,7 +93,7 @@ final readonly class FlatPainter implements Painter
      */
     private function stroke(Figure $figure, Stroke $stroke): string
     {
-        $position = $figure->lies($stroke);
+        $position = $figure->resolvedPosition($stroke);
         $frame = $stroke->sides === null || $stroke->dash !== [] ? null : $figure->shape->frame($stroke->sides->widths(), $position);
         if ($frame !== null) {
             $brush = $this->brushes->brush($stroke->paint, $stroke->opacity, 'fill');

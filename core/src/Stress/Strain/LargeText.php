@@ -6,7 +6,7 @@ namespace Kindred\Stress\Strain;
 
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Chart;
-use Kindred\Document\Layer\Departures;
+use Kindred\Document\Layer\OverrideValues;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Screen;
 use Kindred\Document\Tree;
@@ -17,7 +17,7 @@ use Kindred\Type\TextStyle;
 /**
  * All words are set twice as large.
  *
- * @phpstan-import-type Values from Departures
+ * @phpstan-import-type Values from OverrideValues
  */
 final class LargeText implements Strain
 {
@@ -45,7 +45,7 @@ final class LargeText implements Strain
             array_push($layers, ...$design);
         }
 
-        $tree = $tree->withScreens(...array_map(fn (Screen $sheet): Screen => Departures::ofSheet($sheet, self::apart(...)), array_values($tree->screens)));
+        $tree = $tree->withScreens(...array_map(fn (Screen $sheet): Screen => OverrideValues::ofSheet($sheet, self::apart(...)), array_values($tree->screens)));
 
         return $tree->withLayers(...array_map(self::larger(...), $layers));
     }
@@ -60,7 +60,7 @@ final class LargeText implements Strain
                 runs: array_map(fn (Run $run): Run => $run->size === null ? $run : $run->with(size: TextStyle::fitted($run->size * self::TIMES)), $content->runs),
             )),
             $content instanceof Chart => $layer->with(content: $content->with(style: $content->style->with(size: TextStyle::fitted($content->style->size * self::TIMES)))),
-            default => Departures::ofLayer($layer, self::apart(...)),
+            default => OverrideValues::ofLayer($layer, self::apart(...)),
         };
     }
 

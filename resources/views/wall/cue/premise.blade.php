@@ -5,7 +5,7 @@
         @if ($first)<label for="k-{{ $key }}">Only if</label>
         @else<select class="field !w-full" aria-label="How it is joined to the condition before" title="“And” binds closer than “or”" data-cue-field="{{ $path }}.or"><option value="false" @selected(! $premise->or)>and</option><option value="true" @selected($premise->or)>or</option></select>@endif
         <select class="field" id="k-{{ $key }}" aria-label="What has to hold" data-cue-field="{{ $path }}.kind">
-            @foreach (Kindred\Document\Cue\Condition::ALL as $kind)<option value="{{ $kind::kind() }}" @selected($condition instanceof $kind)>{{ $kind::label() }}</option>@endforeach
+            @foreach (Kindred\Document\Cue\CueCondition::ALL as $kind)<option value="{{ $kind::kind() }}" @selected($condition instanceof $kind)>{{ $kind::label() }}</option>@endforeach
             <option value="">– take it away –</option>
         </select></div>
     @if ($condition instanceof Kindred\Document\Cue\Condition\SignalIs)

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Cue\Condition;
 
-use Kindred\Document\Cue\Condition;
+use Kindred\Document\Cue\CueCondition;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
 
 /** What the widgets of the screen hold keeps their rules; where it does not, they say what is wrong. */
-final readonly class FieldsAreRight implements Condition
+final readonly class FieldsAreRight implements CueCondition
 {
     use Declared;
 

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Kindred\Document\Cue\Condition;
 
 use Kindred\Document\Cue\Comparison;
-use Kindred\Document\Cue\Condition;
+use Kindred\Document\Cue\CueCondition;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
 
 /** What a widget holds, or a part of it, compared with a value or with what another holds. */
-final readonly class SignalIs implements Condition
+final readonly class SignalIs implements CueCondition
 {
     use Declared;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Cue\Condition;
 
-use Kindred\Document\Cue\Condition;
+use Kindred\Document\Cue\CueCondition;
 use Kindred\Document\Layer;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
 
 /** An instance is in a state of its component. */
-final readonly class StateIs implements Condition
+final readonly class StateIs implements CueCondition
 {
     use Declared;
 

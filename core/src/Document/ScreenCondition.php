@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 /** The situations for which a screen may need a version. */
-enum Condition: string
+enum ScreenCondition: string
 {
     case FirstUse = 'first-use';
     case Empty = 'empty';

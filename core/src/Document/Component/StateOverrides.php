@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kindred\Document\Component;
 
-use Kindred\Document\Layer\Departures;
 use Kindred\Document\Layer\Overrides;
+use Kindred\Document\Layer\OverrideValues;
 use Kindred\Property as Is;
 use Kindred\Property\Declared;
 use Kindred\Property\Stored;
@@ -13,9 +13,9 @@ use Kindred\Property\Stored;
 /**
  * How the layers of a component are otherwise where it is in some states: in one, or in several at once.
  *
- * @phpstan-import-type Values from Departures
+ * @phpstan-import-type Values from OverrideValues
  */
-final readonly class Departure implements Stored
+final readonly class StateOverrides implements Stored
 {
     use Declared;
 

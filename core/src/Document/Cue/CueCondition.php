@@ -10,7 +10,7 @@ use Kindred\Document\Cue\Condition\StateIs;
 use Kindred\Property\Kinded;
 
 /** What has to hold for a cue to happen. A further kind is a class here and a line in the register. */
-interface Condition extends Kinded
+interface CueCondition extends Kinded
 {
     /** @var non-empty-list<class-string<self>> */
     public const ALL = [FieldsAreRight::class, SignalIs::class, StateIs::class];

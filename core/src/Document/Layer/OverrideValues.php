@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Document\Layer;
 
 use Kindred\Document\Address;
-use Kindred\Document\Component\Departure;
+use Kindred\Document\Component\StateOverrides;
 use Kindred\Document\Layer;
 use Kindred\Document\Screen;
 use Kindred\Document\Sheet\Slot;
@@ -18,7 +18,7 @@ use Kindred\Document\Token\Bindings;
  *
  * @phpstan-type Values array<array-key, array<array-key, mixed>>
  */
-final class Departures
+final class OverrideValues
 {
     /** The path of the component that an instance shows. */
     public const COMPONENT = 'component';
@@ -51,9 +51,9 @@ final class Departures
         if (! $old instanceof Expanding) {
             return $layer;
         }
-        $new = $old->departing($by);
+        $new = $old->withOverrides($by);
 
-        return $new->departures() === $old->departures() ? $layer : $layer->with(content: $new);
+        return $new->overrides() === $old->overrides() ? $layer : $layer->with(content: $new);
     }
 
     /**
@@ -63,14 +63,14 @@ final class Departures
      */
     public static function ofSheet(Screen $screen, \Closure $by): Screen
     {
-        $old = $screen->component->departures ?? [];
-        $new = array_map(function (Departure $one) use ($by): Departure {
+        $old = $screen->component->overrides ?? [];
+        $new = array_map(function (StateOverrides $one) use ($by): StateOverrides {
             $layers = $by($one->layers);
 
             return $layers === $one->layers ? $one : $one->with(layers: $layers);
         }, $old);
 
-        return $new === $old || $screen->component === null ? $screen : $screen->with(component: $screen->component->with(departures: $new));
+        return $new === $old || $screen->component === null ? $screen : $screen->with(component: $screen->component->with(overrides: $new));
     }
 
     /** Whether a path is that of what is bound to tokens. */

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Kindred\Document\Address;
-use Kindred\Document\Layer\Departures;
+use Kindred\Document\Layer\OverrideValues;
 use Kindred\Document\Token\Bindings;
 
 it('knows which value ends what another follows', function (string $bound, string $path, bool $ends): void {
@@ -33,31 +33,31 @@ it('knows which value ends what another follows', function (string $bound, strin
 
 it('keeps what a copy has for itself, and what of it follows tokens, together', function (): void {
     $layer = new Address('track');
-    $of = Departures::with([], $layer, 'fills.0.colour', '#2f4a3c');
-    $of = Departures::with($of, $layer, 'fills.0.bound', ['paint' => 'fern']);
-    $of = Departures::with($of, $layer, 'corners', ['topLeft' => 4]);
-    $of = Departures::with($of, $layer, 'bound', ['corners' => 'soft']);
-    $of = Departures::with($of, $layer, 'bound', ['opacity' => 'faint']);
-    expect(array_map(fn (array $one): string => $one[0], Departures::bound($of['track'])))->toBe(['fills.0.paint' => 'fern', 'opacity' => 'faint', 'corners' => 'soft'])
-        ->and(Departures::paths($of, $layer))->toBe(['fills.0.colour', 'corners'])
-        ->and(Departures::areBound($of))->toBeTrue()->and(Departures::tokens($of))->toEqualCanonicalizing(['fern', 'soft', 'faint']);
+    $of = OverrideValues::with([], $layer, 'fills.0.colour', '#2f4a3c');
+    $of = OverrideValues::with($of, $layer, 'fills.0.bound', ['paint' => 'fern']);
+    $of = OverrideValues::with($of, $layer, 'corners', ['topLeft' => 4]);
+    $of = OverrideValues::with($of, $layer, 'bound', ['corners' => 'soft']);
+    $of = OverrideValues::with($of, $layer, 'bound', ['opacity' => 'faint']);
+    expect(array_map(fn (array $one): string => $one[0], OverrideValues::bound($of['track'])))->toBe(['fills.0.paint' => 'fern', 'opacity' => 'faint', 'corners' => 'soft'])
+        ->and(OverrideValues::paths($of, $layer))->toBe(['fills.0.colour', 'corners'])
+        ->and(OverrideValues::areBound($of))->toBeTrue()->and(OverrideValues::tokens($of))->toEqualCanonicalizing(['fern', 'soft', 'faint']);
     // A value by hand ends just what it is about, and what is empty then goes.
-    $typed = Departures::with($of, $layer, 'fills.0.colour', '#111111');
+    $typed = OverrideValues::with($of, $layer, 'fills.0.colour', '#111111');
     expect($typed['track'])->not->toHaveKey('fills.0.bound')->toHaveKey('bound');
-    $reset = Departures::without($typed, $layer, 'corners');
+    $reset = OverrideValues::without($typed, $layer, 'corners');
     expect($reset['track'])->toBe(['fills.0.colour' => '#111111', 'bound' => ['opacity' => 'faint']]);
-    expect(Departures::without(Departures::with([], $layer, 'opacity', 0.5), $layer, 'opacity'))->toBe([]);
+    expect(OverrideValues::without(OverrideValues::with([], $layer, 'opacity', 0.5), $layer, 'opacity'))->toBe([]);
 });
 
 it('follows another token instead of one, or none', function (): void {
     $of = ['track' => ['fills.0.colour' => '#2f4a3c', 'fills.0.bound' => ['paint' => 'fern']], 'knob.inner1' => ['corners' => 4, 'bound' => ['corners' => 'fern', 'opacity' => 'soft'], 'opacity' => 0.5]];
-    expect(Departures::rebound($of, 'fern', 'moss'))->toEqual(['track' => ['fills.0.colour' => '#2f4a3c', 'fills.0.bound' => ['paint' => 'moss']], 'knob.inner1' => ['corners' => 4, 'bound' => ['corners' => 'moss', 'opacity' => 'soft'], 'opacity' => 0.5]])
-        ->and(Departures::rebound($of, 'fern', null))->toEqual(['track' => ['fills.0.colour' => '#2f4a3c'], 'knob.inner1' => ['corners' => 4, 'bound' => ['opacity' => 'soft'], 'opacity' => 0.5]])
-        ->and(Departures::rebound($of, 'clay', null))->toEqual($of)
-        ->and(Departures::rebound(['track' => ['bound' => ['corners' => 'fern']]], 'fern', null))->toBe([]);
+    expect(OverrideValues::rebound($of, 'fern', 'moss'))->toEqual(['track' => ['fills.0.colour' => '#2f4a3c', 'fills.0.bound' => ['paint' => 'moss']], 'knob.inner1' => ['corners' => 4, 'bound' => ['corners' => 'moss', 'opacity' => 'soft'], 'opacity' => 0.5]])
+        ->and(OverrideValues::rebound($of, 'fern', null))->toEqual(['track' => ['fills.0.colour' => '#2f4a3c'], 'knob.inner1' => ['corners' => 4, 'bound' => ['opacity' => 'soft'], 'opacity' => 0.5]])
+        ->and(OverrideValues::rebound($of, 'clay', null))->toEqual($of)
+        ->and(OverrideValues::rebound(['track' => ['bound' => ['corners' => 'fern']]], 'fern', null))->toBe([]);
 });
 
 it('finds icons and components that stand in copies instead of those of their design', function (): void {
     $of = ['sign' => ['icon' => 'flame'], 'inner1' => ['component' => 'other1', 'words' => 'Book'], 'none1' => ['icon' => 7]];
-    expect(Departures::icons($of))->toBe(['flame'])->and(Departures::components($of))->toBe(['other1'])->and(Departures::words($of))->toBe(['Book']);
+    expect(OverrideValues::icons($of))->toBe(['flame'])->and(OverrideValues::components($of))->toBe(['other1'])->and(OverrideValues::words($of))->toBe(['Book']);
 });
