@@ -37,7 +37,7 @@ test('a cue is set to wait, to go elsewhere, and to move otherwise; the rehearsa
 
     await near(page, 'Booked');
     // A screen that is left after 0.4 s may be gone before it is looked for: all are noted.
-    await page.addInitScript(() => {
+    const noted = await page.addInitScript(() => {
         const names: string[] = ((window as unknown as { shown: string[] }).shown = []);
         new MutationObserver(() => {
             const name = document.querySelector('#rehearsal .screen-now')?.textContent;
@@ -56,6 +56,7 @@ test('a cue is set to wait, to go elsewhere, and to move otherwise; the rehearsa
     await expect(page.locator('#facets .subject input')).toHaveValue('Kiln status');
     await expect(page.locator('.screen-name', { hasText: 'Kiln status' })).toBeInViewport();
     expect(new URL(page.url()).hash).toBe('');
+    await noted.dispose();
 });
 
 test('a thread under way runs as it will lie, around the screens between', async ({ page }) => {

@@ -15,6 +15,9 @@ interface Told { counts: Record<string, number>; marks: Mark[]; left: number; op
 /** After an edit screens are looked at once the hand rests, ms. */
 const REST = 350;
 
+/** The same where nobody sees what is found: a hand that works on is not followed at every step, ms. */
+const UNSEEN = 1500;
+
 /** A wall that has just opened shows itself first, ms. */
 const OPENED = 800;
 
@@ -124,7 +127,7 @@ export class Checks {
 
     /** After an edit, once the hand rests. */
     again(): void {
-        this.later(REST);
+        this.later(this.isOpen || this.lens ? REST : UNSEEN);
     }
 
     /** The facets have been drawn anew. */

@@ -5,7 +5,7 @@
                 @isset($faces[$project->id])
                     <img class="h-full w-full object-contain" alt="" data-small="{{ route('thumbnail', [$project, $faces[$project->id]['id']]) }}?r={{ $faces[$project->id]['revision'] }}">
                 @else
-                    <span class="text-ash">No screens yet</span>
+                    <span class="text-ink">No screens yet</span>
                 @endisset
             </span>
             <span class="block px-3 pt-3 font-heading text-[16px] font-semibold">{{ $project->name }}</span>

@@ -4,7 +4,7 @@ import { expect, test as base, type Browser, type BrowserContext, type Locator, 
 
 const WINDOW = { baseURL: process.env['KINDRED_URL'] ?? 'http://127.0.0.1:8400', viewport: { width: 1280, height: 800 } };
 
-export const test = base.extend<{ context: BrowserContext; page: Page; aside: Page }, { window: BrowserContext }>({
+export const test = base.extend<{ context: BrowserContext; page: Page; aside: Page }, { window: BrowserContext; tab: { page: Page | null; tests: number } }>({
     // One browser window for all tests of a worker, so that scripts, styles and fonts are read once.
     window: [async ({ browser }, use) => {
         const window = await browser.newContext(WINDOW);
@@ -17,8 +17,12 @@ export const test = base.extend<{ context: BrowserContext; page: Page; aside: Pa
     context: async ({ window }, use) => {
         await use(window);
     },
-    page: async ({ context }, use) => {
-        const page = await context.newPage();
+    // One page for the tests of a worker, one after another: a browser takes as long for a further one as for the wall.
+    tab: [async ({}, use) => {
+        await use({ page: null, tests: 0 });
+    }, { scope: 'worker' }],
+    page: async ({ context, tab }, use) => {
+        const page = tab.page ?? await context.newPage();
         const errors: string[] = [];
         page.on('console', (message) => {
             const { url } = message.location();
@@ -31,7 +35,9 @@ export const test = base.extend<{ context: BrowserContext; page: Page; aside: Pa
         await slowed(page);
         await use(page);
         if (test.info().status !== test.info().expectedStatus) console.log('No answer yet:', [...asked.get(page)!].map(([request, at]) => `${request.method()} ${request.url()} since ${Date.now() - at} ms`));
-        await tidied(page);
+        tab.page = await tidied(page);
+        // What the tests before had on their pages is given back.
+        if (++tab.tests % 10 === 0) await tab.page.requestGC();
         expect(errors.filter((text) => !expected.some((pattern) => pattern.test(text)))).toEqual([]);
         expected.length = 0;
     },
@@ -48,21 +54,32 @@ export const test = base.extend<{ context: BrowserContext; page: Page; aside: Pa
     },
 });
 
-/** Leaves nothing to the next test but what the browser has read. */
-async function tidied(page: Page): Promise<void> {
+/** Leaves nothing to the next test but what the browser has read; the page that it gets. */
+async function tidied(page: Page): Promise<Page> {
     const context = page.context();
     const open = context.pages();
-    const blank = await context.newPage();
+    const left = page.isClosed() ? await context.newPage() : page;
     // Before the cookies go: a page that still asks for what changed would be refused, and an edit that outlives its page brings its cookie back.
     await Promise.all(open.map(answered));
-    for (const one of open) await one.close();
+    for (const one of open) if (one !== left) await one.close();
+    await left.unrouteAll({ behavior: 'ignoreErrors' });
+    await left.evaluate(() => sessionStorage.clear()).catch(() => undefined);
+    await left.goto('about:blank');
+    left.removeAllListeners();
+    watched(left);
+    await left.emulateMedia({ media: null, colorScheme: null, reducedMotion: null, forcedColors: null });
+    await left.setViewportSize(WINDOW.viewport);
+    // Nothing lies under the pointer before it is moved.
+    await left.mouse.move(-1, -1);
     await context.setOffline(false);
     await context.unrouteAll({ behavior: 'ignoreErrors' });
     await context.clearPermissions();
     await context.clearCookies();
-    const client = await context.newCDPSession(blank);
-    await client.send('Storage.clearDataForOrigin', { origin: process.env['KINDRED_URL'] ?? 'http://127.0.0.1:8400', storageTypes: 'local_storage,indexeddb,cache_storage,service_workers' });
-    await blank.close();
+    const client = await context.newCDPSession(left);
+    await client.send('Storage.clearDataForOrigin', { origin: WINDOW.baseURL, storageTypes: 'local_storage,indexeddb,cache_storage,service_workers' });
+    await client.detach();
+
+    return left;
 }
 
 /** What each page has asked for and has no answer to yet, and when it was. */
