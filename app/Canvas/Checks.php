@@ -50,7 +50,7 @@ final readonly class Checks
     private const KEPT = 30 * 86_400;
 
     /** Changes when rules do: what was kept by others is not true any more. */
-    private const VERSION = 11;
+    private const VERSION = 12;
 
     public function __construct(private TreeLoader $store, private Cache $cache, private Typesetter $typesetter, private Expansion $expansion, private Kit $kit, private Backdrop $backdrop, private Renderer $renderer, private Pictures $pictures, private Raster $raster)
     {

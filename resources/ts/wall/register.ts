@@ -127,7 +127,7 @@ export function register(on: Doers): Command[] {
         { id: 'lighter', name: 'Next lighter weight', group: 'Editing', keys: ['Alt+ArrowDown'], when: layers, run: () => facets.weigh(-1) },
         { id: 'exchange-icon', name: 'Exchange the icon', group: 'Editing', menu: ['layers'], when: only('icon'), run: () => asking.icons('exchange') },
         { id: 'widget-icon', name: 'Choose the icon of a widget', group: 'Editing', when: only('widget'), run: () => asking.icons({ screen: selection.screen, layer: selection.layers[0]!, place: 'icon' }) },
-        { id: 'widget-no-icon', name: 'Take the icon of a widget away', group: 'Editing', when: only('widget'), run: () => void server.edit({ type: 'set-widget', screen: selection.screen || null, layers: selection.layers, field: 'icon', value: '' }) },
+        { id: 'widget-no-icon', name: 'Remove the icon of a widget', group: 'Editing', when: only('widget'), run: () => void server.edit({ type: 'set-widget', screen: selection.screen || null, layers: selection.layers, field: 'icon', value: '' }) },
         { id: 'open-widget', name: 'Open into layers', group: 'Editing', menu: ['layers'], when: only('widget', 'chart'), rare: true, run: () => editing.openWidget() },
         { id: 'trials', name: 'Try several values', group: 'Editing', menu: ['layers'], when: only(), rare: true, run: () => void trials.open(layerOf(selection.layers[0]!)) },
         { id: 'copies', name: 'Find copies', group: 'Editing', menu: ['layers'], when: only('group', 'stack'), rare: true, run: () => void asking.copies() },
@@ -135,7 +135,7 @@ export function register(on: Doers): Command[] {
                 on.together.stop();
                 on.parts.overlay.show();
             } },
-        { id: 'untrace', name: 'Take the picture under the screen away', group: 'Editing', when: screen, run: () => void server.edit({ type: 'set-tracing', screen: selection.current, asset: null }) },
+        { id: 'untrace', name: 'Remove the picture under the screen', group: 'Editing', when: screen, run: () => void server.edit({ type: 'set-tracing', screen: selection.current, asset: null }) },
         ...(['rough', 'plain', 'dressed'] as const).map((finish): Command => ({ id: `finish-${finish}`, name: `Show the project ${finish}`, group: 'Editing', run: () => void server.edit({ type: 'set-finish', finish }) })),
 
         ...ARROWS.map(([key, dx, dy, word]): Command => ({ id: `nudge-${word}`, name: `Move ${word} by 1`, group: 'Arranging', keys: [key], when: any, run: () => (inside.active ? inside.nudge(dx, dy) : points.nudge(dx, dy) || nudging.by(dx, dy)) })),

@@ -94,7 +94,7 @@ final class ImpossibleCondition implements Across
             $why = $fact->text('against') !== '' ? $fact->text('against') : self::problem($fact, $gives);
             if ($why !== null) {
                 $on = ['screen' => $fact->text('kept'), 'layer' => $fact->place->layer === '' ? null : $fact->place->layer, 'cue' => $fact->text('cue')];
-                $fix = $fact->text('path') === '' ? new Fix('Remove the cue', [['type' => 'remove-cue', ...$on]]) : new Fix('Take the condition away', [['type' => 'set-cue-field', ...$on, 'field' => $fact->text('path'), 'value' => '']]);
+                $fix = $fact->text('path') === '' ? new Fix('Remove the cue', [['type' => 'remove-cue', ...$on]]) : new Fix('Remove the condition', [['type' => 'set-cue-field', ...$on, 'field' => $fact->text('path'), 'value' => '']]);
                 $reason = "{$fact->called} waits for what can never be: {$why}.";
                 yield $fact->place->layer === '' ? Finding::ofScreen(self::class, $fact->screen, "{$fact->screen} {$fact->text('cue')}", $reason, $fix) : Finding::of(self::class, $fact->screen, $reason, [$fact->place], $fix);
             }

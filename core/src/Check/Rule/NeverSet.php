@@ -85,7 +85,7 @@ final class NeverSet implements Across
             }
             $says = $name === '' ? 'a value that is not chosen yet' : "“{$name}”";
             $reason = $fact->about === self::SETS ? "{$fact->called} sets {$says}, which no widget holds." : "{$fact->called} waits for {$says}, which no widget holds: it is shown as it is written.";
-            $fix = $fact->about === self::SETS ? new Fix('Take that away', [['type' => 'set-cue-field', 'screen' => $fact->text('kept'), 'layer' => $fact->place->layer === '' ? null : $fact->place->layer, 'cue' => $fact->text('cue'), 'field' => $fact->text('path'), 'value' => '']]) : null;
+            $fix = $fact->about === self::SETS ? new Fix('Remove that', [['type' => 'set-cue-field', 'screen' => $fact->text('kept'), 'layer' => $fact->place->layer === '' ? null : $fact->place->layer, 'cue' => $fact->text('cue'), 'field' => $fact->text('path'), 'value' => '']]) : null;
             yield $fact->place->layer === '' ? Finding::ofScreen(self::class, $fact->screen, "{$fact->screen} {$fact->text('cue')}", $reason, $fix) : Finding::of(self::class, $fact->screen, $reason, [$fact->place], $fix);
         }
     }

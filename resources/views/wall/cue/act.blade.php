@@ -21,7 +21,7 @@
                 @continue(! $action instanceof $kind && $others === [] && in_array($kind, [Kindred\Document\Cue\Action\Show::class, Kindred\Document\Cue\Action\LayOver::class, Kindred\Document\Cue\Action\Replace::class], true))
                 <option value="{{ $kind::kind() }}" @selected($action instanceof $kind)>{{ $kind::label() }}</option>
             @endforeach
-            <option value="">– take it away –</option>
+            <option value="">– remove it –</option>
         </select>@if ($i > 0)<button type="button" class="token-button" data-do="cue-up" data-name="{{ $path }}.at" data-to="{{ $i - 1 }}" title="Do it earlier" aria-label="Do it earlier"><x-glyph name="arrow-up"/></button>@endif</span></div>
     @if ($target !== null)
         <div class="row"><label for="s-{{ $key }}">Screen</label>

@@ -6,7 +6,7 @@
         @else<select class="field !w-full" aria-label="How it is joined to the condition before" title="“And” binds closer than “or”" data-cue-field="{{ $path }}.or"><option value="false" @selected(! $premise->or)>and</option><option value="true" @selected($premise->or)>or</option></select>@endif
         <select class="field" id="k-{{ $key }}" aria-label="What has to hold" data-cue-field="{{ $path }}.kind">
             @foreach (Kindred\Document\Cue\CueCondition::ALL as $kind)<option value="{{ $kind::kind() }}" @selected($condition instanceof $kind)>{{ $kind::label() }}</option>@endforeach
-            <option value="">– take it away –</option>
+            <option value="">– remove it –</option>
         </select></div>
     @if ($condition instanceof Kindred\Document\Cue\Condition\SignalIs)
         @include('wall.cue.compared', ['is' => $condition, 'path' => $path, 'key' => $key])
