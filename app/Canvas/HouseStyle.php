@@ -137,17 +137,15 @@ final readonly class HouseStyle
         return array_filter($tokens, fn (Token $one): bool => $one->id !== $token->id && $one->value::kind() === $token->value::kind());
     }
 
-    /** How many layers have the very colour of a token and are not bound to it, or to another one. */
+    /** How many layers, screens and components have the very colour of a token and are not bound to it, or to another one. */
     public function alike(Project $project, Token $token): int
     {
         $colour = $token->value instanceof ColourToken ? $token->value->value : null;
         if ($colour === null) {
             return 0;
         }
-        $tree = $this->store->load($project, new WorkingSet(things: Themes::HOUSE, written: ["\"colour\":\"{$colour->toHex()}\""]));
-        $themes = Themes::of($tree);
 
-        return count(array_filter($tree->layers, fn (Layer $layer): bool => AdoptToken::isColour($themes->tokensOf($layer)[$token->id] ?? $token, $colour->toHex()) && AdoptToken::in($layer, $colour) > 0));
+        return array_sum(array_map(count(...), AdoptToken::adopting($this->store->load($project, AdoptToken::having($colour->toHex())), $token, $colour)));
     }
 
     /**

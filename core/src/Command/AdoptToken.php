@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
+use Kindred\Document\Address;
 use Kindred\Document\Layer;
+use Kindred\Document\Layer\Expanding;
+use Kindred\Document\Layer\OverrideValues;
 use Kindred\Document\Missing;
+use Kindred\Document\Screen;
+use Kindred\Document\Sheet\Filling;
 use Kindred\Document\Style\Effect\Shadow;
 use Kindred\Document\Style\Paint\Gradient;
 use Kindred\Document\Style\Paint\Solid;
@@ -18,8 +23,13 @@ use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Paint\Colour;
+use Kindred\Property\Path;
 
-/** Binds to a colour of the house style all that has this very colour in the project and is bound to nothing. Locked layers too: the look stays. */
+/**
+ * Binds to a colour of the house style all that has this very colour in the project and is bound to nothing. Locked layers too: the look stays.
+ *
+ * @phpstan-import-type Values from OverrideValues
+ */
 final readonly class AdoptToken implements Command
 {
     /** @param  string  $colour  hex, as the token has it */
@@ -39,7 +49,17 @@ final readonly class AdoptToken implements Command
 
     public function workingSet(): WorkingSet
     {
-        return new WorkingSet(things: Themes::HOUSE, written: ["\"colour\":\"{$this->colour}\""]);
+        return self::having($this->colour);
+    }
+
+    /**
+     * What is needed to know what has a colour.
+     *
+     * @param  string  $colour  hex
+     */
+    public static function having(string $colour): WorkingSet
+    {
+        return new WorkingSet(reel: true, things: Themes::HOUSE, written: ["colour\":\"{$colour}\""]);
     }
 
     public function apply(Tree $tree): Tree
@@ -48,18 +68,66 @@ final readonly class AdoptToken implements Command
         if (! $token->value instanceof ColourToken || ! self::isColour($token, $this->colour)) {
             throw new InvalidInput('colour', "“{$token->name}” has another colour by now. Nothing was changed.");
         }
-        $bound = [];
+        [$layers, $screens] = self::adopting($tree, $token, $token->value->value);
+
+        return $layers === [] && $screens === [] ? throw new InvalidInput('token', "Nothing else has the colour of “{$token->name}”. Nothing was changed.") : $tree->withLayers(...$layers)->withScreens(...$screens);
+    }
+
+    /**
+     * What has a colour and is bound to nothing, bound to a token that has it: layers, screens by their background, and the sheets of components
+     * by their states. Where a theme gives the token another colour all stays, for the look would change.
+     *
+     * @return array{list<Layer>, list<Screen>}
+     */
+    public static function adopting(Tree $tree, Token $token, Colour $colour): array
+    {
         $themes = Themes::of($tree);
+        $stays = fn (Layer|Screen $one): bool => ! self::isColour($themes->tokensOf($one)[$token->id] ?? $token, $colour->toHex());
+        $layers = $screens = [];
         foreach ($tree->layers as $layer) {
-            // Where a theme gives the token another colour, the look would change.
-            if (! self::isColour($themes->tokensOf($layer)[$token->id] ?? $token, $this->colour)) {
+            if ($stays($layer)) {
                 continue;
             }
-            $new = self::adopted($layer, $token, $token->value->value);
-            $bound = $new === $layer ? $bound : [...$bound, $new];
+            $new = self::adopted($layer, $token, self::paths($layer, $colour));
+            // What cells of an array have for themselves follows no token.
+            $new = ! $new->content instanceof Expanding || ! $new->content::followsTokens() ? $new : OverrideValues::ofLayer($new, fn (array $values): array => self::overrides($tree, $values, $token, $colour));
+            $layers = $new === $layer ? $layers : [...$layers, $new];
+        }
+        foreach ($tree->screens as $screen) {
+            if ($stays($screen)) {
+                continue;
+            }
+            $isBare = $screen->component === null && $screen->ground->toHex() === $colour->toHex() && ! isset(Bindings::of($screen)['ground']);
+            $new = $isBare ? Bindings::bind($screen, 'ground', $token->id) : OverrideValues::ofSheet($screen, fn (array $values): array => self::overrides($tree, $values, $token, $colour));
+            $screens = $new === $screen ? $screens : [...$screens, $new];
         }
 
-        return $bound === [] ? throw new InvalidInput('token', "Nothing else has the colour of “{$token->name}”. Nothing was changed.") : $tree->withLayers(...$bound);
+        return [$layers, $screens];
+    }
+
+    /**
+     * @param  Values  $values  what copies or states have for themselves
+     * @return Values
+     */
+    private static function overrides(Tree $tree, array $values, Token $token, Colour $colour): array
+    {
+        foreach ($values as $written => $own) {
+            $address = Address::of((string) $written);
+            $layer = $tree->layers[$address->layer] ?? null;
+            if ($layer !== null) {
+                $shown = Filling::layer($tree, $layer, $own);
+                $paths = array_values(array_filter(self::paths($shown, $colour), fn (string $path): bool => OverrideValues::governs($own, $path)));
+                $new = self::adopted($shown, $token, $paths);
+                foreach ($paths === [] ? [] : array_keys($own) as $key) {
+                    // A list that is otherwise as a whole says itself what its entries are bound to.
+                    $plain = OverrideValues::isBound((string) $key) ? null : Path::of((string) $key)->plain($new);
+                    $values = $plain === null || $plain === Path::of((string) $key)->plain($shown) ? $values : OverrideValues::with($values, $address, (string) $key, $plain);
+                }
+                $values = OverrideValues::boundAs($values, $address, $new, $paths);
+            }
+        }
+
+        return $values;
     }
 
     public function label(Tree $before): string
@@ -67,20 +135,15 @@ final readonly class AdoptToken implements Command
         return 'Bind all that has the colour of “'.((Bindings::tokens($before)[$this->token] ?? null)->name ?? 'a token').'”';
     }
 
-    public static function isColour(Token $token, string $hex): bool
+    private static function isColour(Token $token, string $hex): bool
     {
         return $token->value instanceof ColourToken && $token->value->value->toHex() === $hex;
     }
 
-    /** How many properties of a layer have a colour of their own that is this one. */
-    public static function in(Layer $layer, Colour $colour): int
+    /** @param  list<string>  $paths */
+    private static function adopted(Layer $layer, Token $token, array $paths): Layer
     {
-        return count(self::paths($layer, $colour));
-    }
-
-    private static function adopted(Layer $layer, Token $token, Colour $colour): Layer
-    {
-        foreach (self::paths($layer, $colour) as $path) {
+        foreach ($paths as $path) {
             $layer = Bindings::bind($layer, $path, $token->id);
         }
 

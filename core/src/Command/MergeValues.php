@@ -163,17 +163,12 @@ final readonly class MergeValues implements Command
             }
             $shown = Filling::layer($tree, $layer, $own);
             $own = array_filter($own, fn (int|string $key): bool => ! OverrideValues::isBound((string) $key), ARRAY_FILTER_USE_KEY);
-            [$new, $paths] = $this->merged($shown, $value, $token, fn (string $path): bool => array_filter(array_keys($own), fn (int|string $key): bool => Bindings::governs($path, (string) $key)) !== []);
+            [$new, $paths] = $this->merged($shown, $value, $token, fn (string $path): bool => OverrideValues::governs($own, $path));
             foreach ($paths === [] ? [] : array_keys($own) as $key) {
                 $plain = Path::of((string) $key)->plain($new);
                 $values = $plain === Path::of((string) $key)->plain($shown) ? $values : OverrideValues::with($values, $address, (string) $key, $plain);
             }
-            foreach ($token === null ? [] : array_intersect_key(Bindings::of($new), array_flip($paths)) as $path => $id) {
-                [$holder, $name] = Bindings::holder($new, $path);
-                // An entry of a list that is otherwise as a whole says so itself.
-                $isSaid = array_filter(array_keys($own), fn (int|string $key): bool => str_starts_with("{$holder}.", "{$key}.")) !== [];
-                $values = $isSaid ? $values : OverrideValues::with($values, $address, $holder === '' ? 'bound' : "{$holder}.bound", [$name => $id]);
-            }
+            $values = $token === null ? $values : OverrideValues::boundAs($values, $address, $new, $paths);
         }
 
         return $values;

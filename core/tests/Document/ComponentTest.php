@@ -255,6 +255,16 @@ it('binds what is otherwise in a state, or in one instance, to tokens of its own
     expect($gone->component($sheet->id)->overrides[0]->layers[$root])->toBe(['fills.0.colour' => '#ffeecc'])->and($colour($gone, $first))->toBe('#ffeecc');
     expect($bound(Sample::after($changed, ['type' => 'remove-token', 'token' => 'sand', 'by' => 'clay']), $first))->toBe(['fills.0.paint' => 'clay']);
 
+    // All that has the colour is bound at once: the state, an instance alone, and the background of a screen.
+    $raw = Sample::after($typed, inUse($typed, $on, 'Button', ['type' => 'set-field', 'field' => 'fills.0.colour', 'value' => '#112233']),
+        ['type' => 'set-screen-field', 'screen' => 'home', 'field' => 'ground', 'value' => '#112233'], ['type' => 'put-tokens', 'tokens' => [['id' => 'dusk', 'name' => 'dusk', 'kind' => 'color', 'value' => '#112233']]]);
+    $all = Sample::after($raw, ['type' => 'adopt-token', 'token' => 'dusk', 'colour' => '#112233']);
+    expect([$bound($all, $first), $bound($all, $on), Bindings::of($all->screen('home'))])->toBe([['fills.0.paint' => 'dusk'], ['fills.0.paint' => 'dusk'], ['ground' => 'dusk']])
+        ->and($colour($all, $first))->toBe('#112233')->and($all->layer($on->id)->content->overrides[$root])->toBe(['fills.0.colour' => '#112233', 'fills.0.bound' => ['paint' => 'dusk']]);
+    $follows = Sample::after($all, ['type' => 'put-tokens', 'tokens' => [['id' => 'dusk', 'name' => 'dusk', 'kind' => 'color', 'value' => '#445566']]]);
+    expect([$colour($follows, $first), $colour($follows, $on), $follows->screen('home')->ground->toHex()])->toBe(['#445566', '#445566', '#445566']);
+    expect(fn () => Sample::after($all, ['type' => 'adopt-token', 'token' => 'dusk', 'colour' => '#112233']))->toThrow(InvalidInput::class, 'Nothing else has the colour');
+
     // In one instance alone, and what it says beside a state.
     $alone = $bind($bind($state, $on, 'sand', true), $on, 'soft', true, 'corners');
     expect($colour($alone, $on))->toBe('#d9a441')->and($bound($alone, $on))->toBe(['fills.0.paint' => 'sand', 'corners' => 'soft'])->and($bound($alone, $first))->toBe(['fills.0.paint' => 'sand'])

@@ -9,7 +9,7 @@
 @if ($more)<p class="text-ash">and more.</p>@endif
 @if ($layers === [] && $screens === [] && $tokens === [] && $widgets === [])<p class="text-ash">Nothing is bound to it.</p>@endif
 @if ($alike > 0 && $theme === null)
-    <p><span class="flex-1">{{ $alike === 1 ? 'One more layer has' : "{$alike} more layers have" }} this very colour, bound to nothing.</span> <button type="button" class="button" data-house="adopt" data-colour="{{ $token->value->css() }}" title="They look the same, and follow the token from then on">Bind {{ $alike === 1 ? 'it' : 'them' }}</button></p>
+    <p><span class="flex-1">{{ $alike === 1 ? 'In one more place there is' : "In {$alike} more places there is" }} this very colour, bound to nothing.</span> <button type="button" class="button" data-house="adopt" data-colour="{{ $token->value->css() }}" title="They look the same, and follow the token from then on">Bind {{ $alike === 1 ? 'it' : 'them' }}</button></p>
 @endif
 <p class="ends">
     @if ($layers !== [] || $screens !== [] || $tokens !== [] || $widgets !== [])

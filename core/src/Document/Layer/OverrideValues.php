@@ -100,6 +100,37 @@ final class OverrideValues
     }
 
     /**
+     * Whether a value of its own says what a property of a layer is.
+     *
+     * @param  array<array-key, mixed>  $values  by path
+     */
+    public static function governs(array $values, string $path): bool
+    {
+        return array_filter(array_keys($values), fn (int|string $key): bool => ! self::isBound((string) $key) && Bindings::governs($path, (string) $key)) !== [];
+    }
+
+    /**
+     * With what a layer has for itself bound as it is shown.
+     *
+     * @param  Values  $of
+     * @param  Layer  $shown  with the bindings that it is to have
+     * @param  list<string>  $paths  of the properties that are meant
+     * @return Values
+     */
+    public static function boundAs(array $of, Address $layer, Layer $shown, array $paths): array
+    {
+        $own = array_keys($of[(string) $layer] ?? []);
+        foreach (array_intersect_key(Bindings::of($shown), array_flip($paths)) as $path => $token) {
+            [$holder, $name] = Bindings::holder($shown, $path);
+            // An entry of a list that is otherwise as a whole says so itself.
+            $isSaid = array_filter($own, fn (int|string $key): bool => ! self::isBound((string) $key) && str_starts_with("{$holder}.", "{$key}.")) !== [];
+            $of = $isSaid ? $of : self::with($of, $layer, $holder === '' ? 'bound' : "{$holder}.bound", [$name => $token]);
+        }
+
+        return $of;
+    }
+
+    /**
      * With what is bound to a token bound to another, or to none.
      *
      * @param  Values  $of
