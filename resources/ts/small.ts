@@ -12,7 +12,7 @@ const NEAR = '300px';
 const PAUSES = [1500, 3000, 4500, 6000];
 
 /** Where an older picture is shown already, a new one is asked for once nothing has changed for so long, ms: to draw one costs as much as four edits. */
-const REST = 1500;
+const REST = 1000;
 
 /** So long nothing is asked for once a form has been sent, ms: by then another page is there, and what was asked for may be gone. */
 const LEAVING = 5000;
