@@ -57,11 +57,11 @@ final readonly class Assets
     public function adopt(Project $project, string $hash, string $bytes): void
     {
         // What was written anew here can be larger than what came.
-        [$place, $most] = ["pictures.{$hash}", config('kindred.pictures.kept')];
-        [$width, $height, $type] = $this->size($bytes, $place, $most);
+        [$place, $max] = ["pictures.{$hash}", config('kindred.pictures.kept')];
+        [$width, $height, $type] = $this->size($bytes, $place, $max);
         // What is kept already was opened once; but how a photograph lies, and a smaller size, are found by opening it.
         if ($type === IMAGETYPE_JPEG || max($width, $height) > config('kindred.pictures.side') || ! $this->disk->exists("assets/{$hash}")) {
-            [, $width, $height] = $this->decode($bytes, $place, $most);
+            [, $width, $height] = $this->decode($bytes, $place, $max);
         }
         $this->keep($project, $hash, $bytes, $width, $height, 'Picture');
     }
@@ -176,12 +176,12 @@ final readonly class Assets
     }
 
     /**
-     * @param  int  $most  bytes
+     * @param  int  $max  bytes
      * @return array{string, int, int} the picture written anew, its width and height
      */
-    private function decode(string $bytes, string $place, int $most): array
+    private function decode(string $bytes, string $place, int $max): array
     {
-        $this->size($bytes, $place, $most);
+        $this->size($bytes, $place, $max);
 
         return $this->decoder->keep($bytes, config('kindred.pictures.side'), $place);
     }
@@ -193,11 +193,11 @@ final readonly class Assets
      *
      * @throws InvalidInput when it is none that can be taken
      */
-    private function size(string $bytes, string $place, int $most): array
+    private function size(string $bytes, string $place, int $max): array
     {
         $limits = config('kindred.pictures');
-        if (strlen($bytes) > $most) {
-            throw new InvalidInput($place, 'The picture is larger than '.intdiv($most, 1 << 20).' MB; make it smaller first.');
+        if (strlen($bytes) > $max) {
+            throw new InvalidInput($place, 'The picture is larger than '.intdiv($max, 1 << 20).' MB; make it smaller first.');
         }
         $head = strtolower(substr(ltrim($bytes), 0, 400));
         if (str_contains($head, '<svg') || str_starts_with($head, '<?xml')) {

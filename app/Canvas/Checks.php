@@ -146,16 +146,16 @@ final readonly class Checks
     /**
      * @param  non-empty-list<string>  $missing
      * @param  array<string, int>  $layers  how many each has
-     * @param  array{layers: int, screens: int}  $most
+     * @param  array{layers: int, screens: int}  $max
      * @return non-empty-list<string> the first of them, one in any case
      */
-    private static function batch(array $missing, array $layers, array $most): array
+    private static function batch(array $missing, array $layers, array $max): array
     {
         $sum = 0;
         $batch = [$missing[0]];
-        foreach (array_slice($missing, 0, $most['screens']) as $i => $id) {
+        foreach (array_slice($missing, 0, $max['screens']) as $i => $id) {
             $sum += $layers[$id] ?? 0;
-            if ($i > 0 && $sum > $most['layers']) {
+            if ($i > 0 && $sum > $max['layers']) {
                 break;
             }
             $batch[$i] = $id;

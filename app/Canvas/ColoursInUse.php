@@ -10,7 +10,7 @@ use Illuminate\Database\DatabaseManager;
 /** The colours that a project uses, counted in its rows as they are written. */
 final readonly class ColoursInUse
 {
-    private const MOST = 21;
+    private const MAX = 21;
 
     public function __construct(private DatabaseManager $database)
     {
@@ -32,6 +32,6 @@ final readonly class ColoursInUse
         }
         arsort($counts);
 
-        return array_map(strval(...), array_slice(array_keys($counts), 0, self::MOST));
+        return array_map(strval(...), array_slice(array_keys($counts), 0, self::MAX));
     }
 }

@@ -28,7 +28,7 @@ use Kindred\Kit\Kit;
 final readonly class Finder
 {
     /** Of each kind so many are found at most. */
-    private const MOST = 24;
+    private const MAX = 24;
 
     /** How many layers that the database found are searched in full. */
     private const LOOKED_INTO = 4000;
@@ -56,22 +56,22 @@ final readonly class Finder
                 $hits[] = ['kind' => 'screen', 'id' => $screen->id, 'title' => $screen->name, 'where' => $screen->component === null ? '' : 'component'];
             }
         }
-        $hits = array_slice($hits, 0, self::MOST);
+        $hits = array_slice($hits, 0, self::MAX);
         array_push($hits, ...$this->layers($project, $words, $screens));
         $entries = array_filter($tree->entries(), fn (Entry $entry): bool => $entry->part === Part::Requirement && $entry->holds($words));
-        foreach (array_slice($entries, 0, self::MOST) as $entry) {
+        foreach (array_slice($entries, 0, self::MAX) as $entry) {
             $hits[] = ['kind' => 'requirement', 'id' => $entry->id, 'title' => $entry->title, 'where' => 'in the brief'];
         }
-        foreach (Note::of($project)->filter(fn (Note $note): bool => $note->holds($words))->take(self::MOST) as $note) {
+        foreach (Note::of($project)->filter(fn (Note $note): bool => $note->holds($words))->take(self::MAX) as $note) {
             $hits[] = ['kind' => 'note', 'id' => (string) $note->id, 'title' => mb_strimwidth($note->words, 0, 120, '…'), 'where' => trim("note {$note->number}, ".($screens[$note->screen] ?? 'on the wall'), ', ')];
         }
-        foreach (array_slice(Kit::search($words), 0, self::MOST) as $kind) {
+        foreach (array_slice(Kit::search($words), 0, self::MAX) as $kind) {
             $hits[] = ['kind' => 'widget', 'id' => $kind::key(), 'title' => $kind->name(), 'where' => 'in the kit'];
         }
         foreach (FreshChart::search($words) as $form) {
             $hits[] = ['kind' => 'widget', 'id' => FreshChart::key($form), 'title' => FreshChart::name($form), 'where' => 'in the kit'];
         }
-        foreach ($this->icons->search($words, self::MOST) as $icon) {
+        foreach ($this->icons->search($words, self::MAX) as $icon) {
             $hits[] = ['kind' => 'icon', 'id' => $icon, 'title' => str_replace('-', ' ', $icon), 'where' => ''];
         }
 
@@ -104,7 +104,7 @@ final readonly class Finder
             }
             $title = $found === [] || Search::holds($name, $words) ? $name : self::excerpt($found[0], $words);
             $hits[] = ['kind' => 'layer', 'id' => $row->id, 'title' => $title, 'where' => "{$row->kind}, ".($screens[$row->screen] ?? 'on the wall'), 'screen' => $row->screen];
-            if (count($hits) === self::MOST * 2) {
+            if (count($hits) === self::MAX * 2) {
                 break;
             }
         }

@@ -101,10 +101,10 @@ final readonly class References
      * @param  string  $by  the property that names them, `cues`; empty for any
      * @return list<array{entity: Entity, id: string, path: string, target: string}>
      */
-    public function to(ProjectRow $project, Entity $kind, array $ids, string $by, int $most): array
+    public function to(ProjectRow $project, Entity $kind, array $ids, string $by, int $max): array
     {
         $rows = $this->present($project, $kind)->whereIn('refers.target', $ids)->where('refers.path', 'like', $by === '' ? '%' : "{$by}.%")
-            ->orderBy('refers.entity')->orderBy('refers.id')->orderBy('refers.path')->limit($most)->get(['refers.entity', 'refers.id', 'refers.path', 'refers.target']);
+            ->orderBy('refers.entity')->orderBy('refers.id')->orderBy('refers.path')->limit($max)->get(['refers.entity', 'refers.id', 'refers.path', 'refers.target']);
 
         return array_values($rows->map(fn (\stdClass $row): array => ['entity' => Entity::from($row->entity), 'id' => (string) $row->id, 'path' => (string) $row->path, 'target' => (string) $row->target])->all());
     }

@@ -102,7 +102,7 @@ final readonly class TreeWriter
         }
         $more[Entity::Layer->value] += $this->woken($project, $difference);
         foreach (Entity::cases() as $entity) {
-            $this->mustFit($more[$entity->value], $entity->kept()->most, $entity->kept()->where, $entity->kept()->called, fn (): int => match ($entity) {
+            $this->mustFit($more[$entity->value], $entity->kept()->max, $entity->kept()->where, $entity->kept()->called, fn (): int => match ($entity) {
                 Entity::Layer => (int) $this->database->table('projects')->where('id', $project->id)->value('layer_count'),
                 Entity::Screen => $this->rows->hung($project)->count(),
                 default => $this->database->table('things')->where('project_id', $project->id)->where('entity', $entity->value)->count(),
@@ -182,10 +182,10 @@ final readonly class TreeWriter
     }
 
     /** @param  \Closure(): int  $now */
-    private function mustFit(int $more, int $most, string $where, string $what, \Closure $now): void
+    private function mustFit(int $more, int $max, string $where, string $what, \Closure $now): void
     {
-        if ($more > 0 && ($would = $now() + $more) > $most) {
-            throw new InvalidInput('', "{$where} holds at most ".number_format($most)." {$what}; this would have ".number_format($would).'. Nothing was changed.');
+        if ($more > 0 && ($would = $now() + $more) > $max) {
+            throw new InvalidInput('', "{$where} holds at most ".number_format($max)." {$what}; this would have ".number_format($would).'. Nothing was changed.');
         }
     }
 

@@ -25,7 +25,7 @@ use Kindred\Type\OwnFonts;
 final class Fonts implements OwnFonts
 {
     /** Bytes of a font that is brought in. */
-    public const MOST = 8 << 20;
+    public const MAX = 8 << 20;
 
     /** @var array<string, Metrics|null> */
     private array $metrics = [];
@@ -44,8 +44,8 @@ final class Fonts implements OwnFonts
      */
     public function take(Project $project, string $bytes, string $name, array $axes = [], ?string $family = null): array
     {
-        if (strlen($bytes) > self::MOST) {
-            throw new InvalidInput('font', 'The font is larger than '.intdiv(self::MOST, 1 << 20).' MB. Nothing was added.');
+        if (strlen($bytes) > self::MAX) {
+            throw new InvalidInput('font', 'The font is larger than '.intdiv(self::MAX, 1 << 20).' MB. Nothing was added.');
         }
         $opened = $this->opener->open($bytes, $axes);
         $called = self::called($family ?? $opened['family']) ?? self::called((string) preg_replace('/\.[^.]*$/', '', $name)) ?? 'Font';

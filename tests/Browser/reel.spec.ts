@@ -226,7 +226,7 @@ test('a picture that is there already is drawn anew once its screen has rested, 
     }), to);
     for (const to of ['?r=901', '?r=902', '?r=903']) {
         await changes(to);
-        await page.clock.runFor(590);
+        await page.clock.runFor(990);
         expect(asked).toEqual([]);
     }
     await page.clock.runFor(10);

@@ -30,7 +30,7 @@ function largeFile(int $screens, int $layers): string
 }
 
 it('needs no more memory for a large project than for a small one', function (): void {
-    $most = function (int $screens): int {
+    $max = function (int $screens): int {
         $json = largeFile($screens, 90);
         $project = app(Projects::class)->import($this->user, $json);
         memory_reset_peak_usage();
@@ -48,8 +48,8 @@ it('needs no more memory for a large project than for a small one', function ():
 
         return memory_get_peak_usage() - $before;
     };
-    $most(4);
-    expect($most(60))->toBeLessThan(2 * $most(8) + (4 << 20));
+    $max(4);
+    expect($max(60))->toBeLessThan(2 * $max(8) + (4 << 20));
 });
 
 it('brings back what was deleted, however much it was, as it was', function (): void {

@@ -24,8 +24,8 @@ abstract class Controller
     }
 
     /** @return list<string> the values of a query that are parted by commas */
-    protected function askedList(Request $request, string $key, int $most): array
+    protected function askedList(Request $request, string $key, int $max): array
     {
-        return array_slice(array_values(array_filter(explode(',', $this->asked($request, $key)), fn (string $value): bool => $value !== '')), 0, $most);
+        return array_slice(array_values(array_filter(explode(',', $this->asked($request, $key)), fn (string $value): bool => $value !== '')), 0, $max);
     }
 }

@@ -39,7 +39,7 @@ final class FontController extends Controller
         $file = $request->file('font');
         if ($file === null || is_array($file) || ! $file->isValid()) {
             Uploads::mustHaveFit($file);
-            throw new InvalidInput('font', 'No font arrived. Choose a TTF, OTF, WOFF or WOFF2 file of at most '.intdiv(Fonts::MOST, 1 << 20).' MB.');
+            throw new InvalidInput('font', 'No font arrived. Choose a TTF, OTF, WOFF or WOFF2 file of at most '.intdiv(Fonts::MAX, 1 << 20).' MB.');
         }
         $family = trim($this->asked($request, 'family'));
         $taken = $fonts->take($project, (string) $file->get(), $file->getClientOriginalName(), self::axes($this->asked($request, 'axes')), $family === '' ? null : $family);

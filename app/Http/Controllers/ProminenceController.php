@@ -27,12 +27,12 @@ final class ProminenceController extends Controller
         $tree = $store->load($project, new WorkingSet(whole: [$screen], reel: true, things: [...Themes::HOUSE, Entity::Entry]));
         $scene = new Scene($tree, $tree->screen($screen), $eyes);
         $weighed = Prominence::of($scene);
-        $most = ($weighed[0] ?? null)?->prominence() ?? 1.0;
+        $max = ($weighed[0] ?? null)?->prominence() ?? 1.0;
         $heat = array_map(fn (Weighed $one): array => [
-            'layer' => (string) $one->thing->address, 'share' => round($one->prominence() / $most, 3),
+            'layer' => (string) $one->thing->address, 'share' => round($one->prominence() / $max, 3),
             'x' => round($one->thing->ink()->centre()->x, 1), 'y' => round($one->thing->ink()->centre()->y, 1), 'width' => round($one->thing->ink()->width, 1), 'height' => round($one->thing->ink()->height, 1),
         ], array_slice($weighed, 0, 60));
 
-        return view('wall.prominence', ['screen' => $scene->screen, 'weighed' => array_slice($weighed, 0, self::LISTED), 'most' => $most, 'heat' => $heat, 'reading' => Reading::of($scene, $weighed)]);
+        return view('wall.prominence', ['screen' => $scene->screen, 'weighed' => array_slice($weighed, 0, self::LISTED), 'max' => $max, 'heat' => $heat, 'reading' => Reading::of($scene, $weighed)]);
     }
 }

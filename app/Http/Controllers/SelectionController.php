@@ -28,7 +28,7 @@ use Kindred\Type\OwnFace;
 final class SelectionController extends Controller
 {
     /** The most layers that are found alike: as many as a command takes. */
-    private const MOST = 2000;
+    private const MAX = 2000;
 
     public function __construct(private readonly TreeLoader $store)
     {
@@ -72,7 +72,7 @@ final class SelectionController extends Controller
         $hung = array_filter($tree->layers, $tree->isHung(...));
         $found = array_map(fn (Layer $layer): array => ['id' => $layer->id, 'screen' => $layer->screen ?? ''], $by->among($hung, $models));
 
-        return new JsonResponse(['layers' => array_slice($found, 0, self::MOST), 'more' => count($found) > self::MOST]);
+        return new JsonResponse(['layers' => array_slice($found, 0, self::MAX), 'more' => count($found) > self::MAX]);
     }
 
     /** The layers as a drawing of their own, for other programs. */
@@ -95,9 +95,9 @@ final class SelectionController extends Controller
     /** @return non-empty-list<Address> */
     private function named(Request $request): array
     {
-        $in = Reader::of(['layers' => $this->askedList($request, 'layers', self::MOST + 1)]);
+        $in = Reader::of(['layers' => $this->askedList($request, 'layers', self::MAX + 1)]);
 
-        return Address::all($in, 'layers', self::MOST);
+        return Address::all($in, 'layers', self::MAX);
     }
 
     /** @return array<string, string> */

@@ -23,7 +23,7 @@ use Kindred\Render\Renderer;
 /** Two to four takes of a screen side by side: pictures, differences, measures, judgements. */
 final class TakesController extends Controller
 {
-    private const MOST = 4;
+    private const MAX = 4;
 
     public function show(Request $request, Project $project, string $screen, TreeLoader $store, Pictures $pictures, Renderer $renderer, Expansion $expansion): View
     {
@@ -59,11 +59,11 @@ final class TakesController extends Controller
     {
         $wanted = array_values(array_filter($all, fn (Screen $take): bool => in_array($take->id, $asked, true)));
         if (count($wanted) < 2) {
-            $latest = array_slice(array_values(array_filter($all, fn (Screen $take): bool => $take->id !== $keeper->id)), 1 - self::MOST);
+            $latest = array_slice(array_values(array_filter($all, fn (Screen $take): bool => $take->id !== $keeper->id)), 1 - self::MAX);
             $wanted = array_values(array_filter($all, fn (Screen $take): bool => $take->id === $keeper->id || in_array($take, $latest, true)));
         }
 
-        return array_slice($wanted, 0, self::MOST);
+        return array_slice($wanted, 0, self::MAX);
     }
 
     /**

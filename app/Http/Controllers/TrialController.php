@@ -38,7 +38,7 @@ final class TrialController extends Controller
         $fields = Trials::fields($subject);
         $field = Field::find($this->asked($request, 'field')) ?? $fields[0];
         $asked = array_values(array_filter(array_map(trim(...), explode(',', $this->asked($request, 'values'))), fn (string $value): bool => $value !== ''));
-        $values = array_slice($asked === [] ? Trials::of($tree, $subject, $field, $faces->families()) : $asked, 0, Trials::MOST);
+        $values = array_slice($asked === [] ? Trials::of($tree, $subject, $field, $faces->families()) : $asked, 0, Trials::MAX);
 
         return view('wall.trials', [
             'layer' => $subject,

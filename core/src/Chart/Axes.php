@@ -23,7 +23,7 @@ final readonly class Axes
     private const APART = 8.0;
 
     /** Of the room at most for labels beside it. */
-    private const MOST = 0.4;
+    private const MAX = 0.4;
 
     /** A line at nought, between that of the grid and that of the words. */
     private const BASE = 0.55;
@@ -61,7 +61,7 @@ final readonly class Axes
         foreach ($labels as $label) {
             $beside = max($beside, $canvas->measure(mb_substr($label, 0, 60)));
         }
-        $beside = $beside > 0 ? min($beside, $room->width * self::MOST) + self::APART : 0.0;
+        $beside = $beside > 0 ? min($beside, $room->width * self::MAX) + self::APART : 0.0;
         $below = ($across ? $chart->scaleLabels && $chart->steps > 0 : $chart->pointLabels && $points->isLabelled()) ? $line + self::APART / 2 : 0.0;
         $shown = $chart->valueLabels !== ValueLabels::None;
         $above = $shown && ! $across ? $line : ($chart->scaleLabels && ! $across && $chart->steps > 0 ? $line / 2 : 0.0);
@@ -207,7 +207,7 @@ final readonly class Axes
         }
         $this->canvas->section('Labels');
         $line = $this->canvas->lineHeight();
-        $room = $this->across ? null : max($this->band() * 2, $this->plot->width * self::MOST);
+        $room = $this->across ? null : max($this->band() * 2, $this->plot->width * self::MAX);
         $widest = $line;
         foreach ($this->across ? [] : $this->points->labels as $label) {
             $widest = max($widest, min((float) $room, $this->canvas->measure($label) + self::APART));

@@ -43,7 +43,7 @@ final readonly class Plotter
         }
         $room = $layer->content->uses('legend') ? $this->legend($canvas, $points) : $canvas->box();
         self::form($layer->content->form)->draw($canvas, match ($layer->content->form) {
-            ChartForm::Gauge, ChartForm::Progress => $points->first(Points::MOST),
+            ChartForm::Gauge, ChartForm::Progress => $points->first(Points::MAX),
             ChartForm::Ring => $points,
             // Two a px are all that can be seen.
             default => $points->thinned((int) ceil(2 * ($layer->content->uses('across') && $layer->content->across ? $room->height : $room->width))),

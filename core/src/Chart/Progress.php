@@ -27,8 +27,8 @@ final class Progress implements Plotted
         $row = $room->height / max(1, count($values));
         $worded = $chart->valueLabels !== ValueLabels::None || ($chart->pointLabels && $points->isLabelled());
         $line = $worded ? min($row, $canvas->lineHeight() + self::APART) : 0.0;
-        $most = max(1.0, ($row - $line) * (count($values) > 1 ? 1 - $chart->gap : 1.0));
-        $thick = min($most, $chart->thickness ?? $most);
+        $max = max(1.0, ($row - $line) * (count($values) > 1 ? 1 - $chart->gap : 1.0));
+        $thick = min($max, $chart->thickness ?? $max);
         foreach (array_keys($values) as $n => $i) {
             $value = $values[$i];
             $goal = $points->goals[$i] ?? $chart->goal;

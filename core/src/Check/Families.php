@@ -8,7 +8,7 @@ namespace Kindred\Check;
 final class Families
 {
     /** Of larger families no pairs are looked at. */
-    private const MOST = 400;
+    private const MAX = 400;
 
     /**
      * @return list<non-empty-list<Placed>> of at least so many
@@ -18,7 +18,7 @@ final class Families
         $families = [];
         foreach ($scene->families() as $family) {
             $free = array_values(array_filter($family, fn (Placed $one): bool => Scene::isOwn($one) && ! $one->isLaidOut() && $one->layer->rotation === 0.0));
-            if (count($free) >= $min && count($free) <= self::MOST && $free !== []) {
+            if (count($free) >= $min && count($free) <= self::MAX && $free !== []) {
                 $families[] = $free;
             }
         }

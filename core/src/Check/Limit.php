@@ -11,7 +11,7 @@ final readonly class Limit
      * @param  float|null  $usual  null where it depends on the screen, as `otherwise` says
      * @param  string  $unit  as it is written after the number
      */
-    public function __construct(public string $label, public ?float $usual, public float $least, public float $most, public string $unit = ' px', public string $otherwise = '')
+    public function __construct(public string $label, public ?float $usual, public float $min, public float $max, public string $unit = ' px', public string $otherwise = '')
     {
     }
 

@@ -25,7 +25,7 @@ use Kindred\Kit\Kit;
 final class Scene
 {
     /** Layers that are looked at; what comes after them is not checked. */
-    public const MOST = 20_000;
+    public const MAX = 20_000;
 
     public readonly Device $device;
 
@@ -188,7 +188,7 @@ final class Scene
      */
     private function add(Tree $tree, Layer $layer, Address $around, ?Placed $parent, Point $corner, float $angle): void
     {
-        if ($this->order >= self::MOST) {
+        if ($this->order >= self::MAX) {
             return;
         }
         $address = $around->with($layer->id);

@@ -79,7 +79,7 @@ final readonly class ChangePaint implements Command
 
     private function stop(): int
     {
-        return $this->in->has('stop') ? $this->in->whole('stop', 0, Gradient::MOST) : 0;
+        return $this->in->has('stop') ? $this->in->whole('stop', 0, Gradient::MAX) : 0;
     }
 
     private function at(): ?float

@@ -25,7 +25,7 @@ final readonly class GiveCues implements Command
 {
     use OnLayers;
 
-    private const MOST = 50;
+    private const MAX = 50;
 
     /**
      * @param  list<string>  $layers
@@ -42,7 +42,7 @@ final readonly class GiveCues implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->id('screen'), Address::layers($in), $in->list('cues', Cue::read(...), 1, self::MOST), $in->string('seed', 80, false));
+        return new self($in->id('screen'), Address::layers($in), $in->list('cues', Cue::read(...), 1, self::MAX), $in->string('seed', 80, false));
     }
 
     public function workingSet(): WorkingSet

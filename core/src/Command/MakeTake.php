@@ -42,8 +42,8 @@ final readonly class MakeTake implements Command
             throw new InvalidInput('screen', 'A take is made of the screen that hangs on the wall; hang this one there first. Nothing was changed.');
         }
         $names = array_map(fn (Screen $one): string => $one->take->name ?? '', $tree->takes($screen->id));
-        if (count($names) >= Take::MOST) {
-            throw new InvalidInput('screen', 'A screen has at most '.Take::MOST.' takes; delete one that is settled. Nothing was changed.');
+        if (count($names) >= Take::MAX) {
+            throw new InvalidInput('screen', 'A screen has at most '.Take::MAX.' takes; delete one that is settled. Nothing was changed.');
         }
         $before = $screen->take ?? new Take(null, Take::nameBeside($names));
         $ids = Id::in($tree, $this->seed);

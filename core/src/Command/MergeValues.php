@@ -33,7 +33,7 @@ use Kindred\Style\Written;
  */
 final readonly class MergeValues implements Command
 {
-    private const MOST = 200;
+    private const MAX = 200;
 
     /**
      * @param  class-string<Aspect>  $aspect
@@ -55,8 +55,8 @@ final readonly class MergeValues implements Command
         $key = $in->string('aspect', 20);
         $aspect = array_values(array_filter(Aspect::ALL, fn (string $one): bool => $one::key() === $key))[0] ?? $in->fail('aspect', 'there is no such part of the look');
         $given = $in->raw()['from'] ?? null;
-        if (! is_array($given) || $given === [] || count($given) > self::MOST) {
-            $in->fail('from', 'between one and '.self::MOST.' values are expected');
+        if (! is_array($given) || $given === [] || count($given) > self::MAX) {
+            $in->fail('from', 'between one and '.self::MAX.' values are expected');
         }
         $from = [];
         foreach ($given as $plain) {

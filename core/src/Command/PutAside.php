@@ -16,7 +16,7 @@ use Kindred\Input\Reader;
 /** Puts findings of checks aside, and says why: they are not counted, and not marked on the wall, until they are taken up again. */
 final readonly class PutAside implements Command
 {
-    public const MOST = 500;
+    public const MAX = 500;
 
     /** @param  list<Aside>  $asides */
     private function __construct(private array $asides)
@@ -40,7 +40,7 @@ final readonly class PutAside implements Command
             $about = $one->string('about', Aside::MAX_ABOUT, false);
 
             return new Aside(Aside::idOf($rule::key(), $about), 'm', $rule::key(), $about, $reason);
-        }, 1, self::MOST));
+        }, 1, self::MAX));
     }
 
     public function workingSet(): WorkingSet

@@ -20,7 +20,7 @@ use Kindred\Input\Reader;
 final readonly class PutEntry implements Command
 {
     /** Entries of a project. */
-    private const MOST = 2_000;
+    private const MAX = 2_000;
 
     /**
      * @param  array<array-key, mixed>  $given
@@ -52,8 +52,8 @@ final readonly class PutEntry implements Command
     public function apply(Tree $tree): Tree
     {
         $before = $tree->entries()[$this->id] ?? null;
-        if ($before === null && count($tree->entries()) >= self::MOST) {
-            throw new InvalidInput('entry', 'A brief holds at most '.number_format(self::MOST).' entries. Nothing was changed.');
+        if ($before === null && count($tree->entries()) >= self::MAX) {
+            throw new InvalidInput('entry', 'A brief holds at most '.number_format(self::MAX).' entries. Nothing was changed.');
         }
         if ($before !== null && $before->part !== $this->part) {
             throw new InvalidInput('entry.part', 'An entry stays in its part of the brief. Nothing was changed.');

@@ -15,7 +15,7 @@ use Kindred\Input\Reader;
 /** Lays a grid over a screen, as is usual on its device where nothing but the kind is given, or changes the one with the same id. */
 final readonly class PutGrid implements Command
 {
-    private const MOST = 12;
+    private const MAX = 12;
 
     private function __construct(private string $screen, private string $id, private GridKind $kind, private ?Grid $grid)
     {
@@ -43,8 +43,8 @@ final readonly class PutGrid implements Command
         $screen = $tree->screen($this->screen);
         $grid = $this->grid ?? Grid::usual($this->id, $this->kind, Catalogue::for($screen->device, $screen->box->width, $screen->view));
         $ids = array_map(fn (Grid $one): string => $one->id, $screen->grids);
-        if (! in_array($this->id, $ids, true) && count($ids) >= self::MOST) {
-            throw new InvalidInput('grid', 'A screen has at most '.self::MOST.' grids.');
+        if (! in_array($this->id, $ids, true) && count($ids) >= self::MAX) {
+            throw new InvalidInput('grid', 'A screen has at most '.self::MAX.' grids.');
         }
 
         return $tree->withScreens($screen->with(grids: in_array($this->id, $ids, true)

@@ -34,7 +34,7 @@ final readonly class SetRule implements Command
             return new self($rule, $on, null);
         }
 
-        return new self($rule, $on, $limit === null ? $in->fail('limit', "“{$rule::label()}” has no limit to set") : $in->number('limit', $limit->least, $limit->most));
+        return new self($rule, $on, $limit === null ? $in->fail('limit', "“{$rule::label()}” has no limit to set") : $in->number('limit', $limit->min, $limit->max));
     }
 
     public function workingSet(): WorkingSet

@@ -39,7 +39,7 @@ final readonly class SetWords implements Command
     public static function read(Reader $in): self
     {
         $set = $in->has('runs') || $in->has('paragraphs')
-            ? [$in->has('runs') ? $in->list('runs', Run::read(...), 0, Run::MOST) : [], $in->has('paragraphs') ? $in->list('paragraphs', Paragraph::read(...), 0, Text::MAX_LENGTH) : []]
+            ? [$in->has('runs') ? $in->list('runs', Run::read(...), 0, Run::MAX) : [], $in->has('paragraphs') ? $in->list('paragraphs', Paragraph::read(...), 0, Text::MAX_LENGTH) : []]
             : null;
 
         return new self($in->optionalId('screen'), Address::layer($in, 'layer'), $in->string('words', Text::MAX_LENGTH), $set, InCopies::read($in, [Address::read($in, 'layer')]));

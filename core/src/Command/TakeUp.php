@@ -25,7 +25,7 @@ final readonly class TakeUp implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->ids('findings', 1, PutAside::MOST));
+        return new self($in->ids('findings', 1, PutAside::MAX));
     }
 
     public function workingSet(): WorkingSet

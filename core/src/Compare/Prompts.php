@@ -101,16 +101,16 @@ final readonly class Prompts
     private static function wording(array $shown): ?string
     {
         $longest = null;
-        $most = 1;
+        $max = 1;
         foreach ($shown as $layer) {
             foreach (Measures::texts($layer) as $text) {
-                if (Measures::words($text) > $most) {
-                    [$longest, $most] = [$text, Measures::words($text)];
+                if (Measures::words($text) > $max) {
+                    [$longest, $max] = [$text, Measures::words($text)];
                 }
             }
         }
 
-        return $longest === null ? null : 'Say '.Naming::quoted($longest).' in '.Naming::count(intdiv($most + 1, 2), 'word').' instead of '.Naming::number($most).'.';
+        return $longest === null ? null : 'Say '.Naming::quoted($longest).' in '.Naming::count(intdiv($max + 1, 2), 'word').' instead of '.Naming::number($max).'.';
     }
 
     /** @param  non-empty-list<Layer>  $shown */

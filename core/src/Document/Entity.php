@@ -16,37 +16,37 @@ use Kindred\Document\Token\TokenGroup;
 /** The register of what a document is made of: a new kind of thing is a class and a line here. */
 enum Entity: string
 {
-    #[Kept(Project::class, most: 1, where: '', called: '')]
+    #[Kept(Project::class, max: 1, where: '', called: '')]
     case Project = 'project';
 
-    #[Kept(Screen::class, most: Limits::MAX_SCREENS, where: 'A project', called: 'screens, takes among them')]
+    #[Kept(Screen::class, max: Limits::MAX_SCREENS, where: 'A project', called: 'screens, takes among them')]
     case Screen = 'screen';
 
-    #[Kept(Layer::class, most: Limits::MAX_LAYERS, where: 'A project', called: 'layers')]
+    #[Kept(Layer::class, max: Limits::MAX_LAYERS, where: 'A project', called: 'layers')]
     case Layer = 'layer';
 
-    #[Kept(Entry::class, most: Limits::MAX_ENTRIES, where: 'A brief', called: 'entries')]
+    #[Kept(Entry::class, max: Limits::MAX_ENTRIES, where: 'A brief', called: 'entries')]
     case Entry = 'entry';
 
-    #[Kept(Token::class, most: Token::MAX, where: 'A house style', called: 'tokens')]
+    #[Kept(Token::class, max: Token::MAX, where: 'A house style', called: 'tokens')]
     case Token = 'token';
 
-    #[Kept(TokenGroup::class, most: TokenGroup::MAX, where: 'A house style', called: 'groups')]
+    #[Kept(TokenGroup::class, max: TokenGroup::MAX, where: 'A house style', called: 'groups')]
     case TokenGroup = 'tokengroup';
 
-    #[Kept(Theme::class, most: Theme::MAX, where: 'A house style', called: 'themes')]
+    #[Kept(Theme::class, max: Theme::MAX, where: 'A house style', called: 'themes')]
     case Theme = 'theme';
 
-    #[Kept(ThemeValue::class, most: ThemeValue::MAX, where: 'A house style', called: 'values in themes')]
+    #[Kept(ThemeValue::class, max: ThemeValue::MAX, where: 'A house style', called: 'values in themes')]
     case ThemeValue = 'themevalue';
 
-    #[Kept(RuleSetting::class, most: RuleSetting::MAX, where: 'A project', called: 'settings of checks')]
+    #[Kept(RuleSetting::class, max: RuleSetting::MAX, where: 'A project', called: 'settings of checks')]
     case RuleSetting = 'rulesetting';
 
-    #[Kept(Aside::class, most: Aside::MAX, where: 'A project', called: 'findings that are put aside')]
+    #[Kept(Aside::class, max: Aside::MAX, where: 'A project', called: 'findings that are put aside')]
     case Aside = 'aside';
 
-    #[Kept(Library::class, most: Library::MAX, where: 'A project', called: 'libraries')]
+    #[Kept(Library::class, max: Library::MAX, where: 'A project', called: 'libraries')]
     case Library = 'library';
 
     public function kept(): Kept

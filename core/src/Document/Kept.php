@@ -10,11 +10,11 @@ final readonly class Kept
 {
     /**
      * @param  class-string<Thing>  $class
-     * @param  int  $most  of a project
+     * @param  int  $max  of a project
      * @param  string  $where  what holds at most so many: "A brief"
      * @param  string  $called  several of them
      */
-    public function __construct(public string $class, public int $most, public string $where, public string $called)
+    public function __construct(public string $class, public int $max, public string $where, public string $called)
     {
     }
 }

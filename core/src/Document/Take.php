@@ -23,7 +23,7 @@ final readonly class Take implements Stored
     public const MAX_JUDGEMENT = 300;
 
     /** Takes of one screen, the keeper among them. */
-    public const MOST = 26;
+    public const MAX = 26;
 
     /** @param  array<string, string>  $judgements */
     public function __construct(

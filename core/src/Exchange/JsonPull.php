@@ -34,7 +34,7 @@ final class JsonPull
     private int $begun = 0;
 
     /** @param  iterable<string>  $chunks  the text in parts of any length */
-    public function __construct(iterable $chunks, private readonly int $most)
+    public function __construct(iterable $chunks, private readonly int $max)
     {
         $this->chunks = is_array($chunks) ? new \ArrayIterator($chunks) : new \IteratorIterator($chunks);
         $this->chunks->rewind();
@@ -248,8 +248,8 @@ final class JsonPull
         $chunk = $this->chunks->current();
         $this->chunks->next();
         $this->text .= $chunk;
-        if ($this->passed + strlen($this->text) > $this->most) {
-            throw new InvalidInput('', 'The file is larger than '.($this->most >> 20).' MB.');
+        if ($this->passed + strlen($this->text) > $this->max) {
+            throw new InvalidInput('', 'The file is larger than '.($this->max >> 20).' MB.');
         }
         if (strlen($this->text) > self::LARGEST + $this->at) {
             throw new InvalidInput('', 'A part of the file is larger than '.(self::LARGEST >> 20).' MB.');

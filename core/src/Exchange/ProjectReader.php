@@ -61,9 +61,9 @@ final class ProjectReader
     private bool $begun = false;
 
     /** @param  iterable<string>  $chunks  the text of the file in parts */
-    public function __construct(iterable $chunks, private readonly ProjectTarget $target, int $most = ProjectFile::MAX_BYTES)
+    public function __construct(iterable $chunks, private readonly ProjectTarget $target, int $max = ProjectFile::MAX_BYTES)
     {
-        $this->json = new JsonPull($chunks, $most);
+        $this->json = new JsonPull($chunks, $max);
     }
 
     /** Bytes read so far. */
@@ -137,7 +137,7 @@ final class ProjectReader
     }
 
     /** @param  callable(int, string): void  $read  with the place of each in its list, and in the file */
-    private function eachOf(string $key, int $most, callable $read): void
+    private function eachOf(string $key, int $max, callable $read): void
     {
         if (! $this->json->isNext('[')) {
             $this->json->value() === null || throw new InvalidInput($key, 'a list is expected here');
@@ -145,8 +145,8 @@ final class ProjectReader
             return;
         }
         foreach ($this->json->items() as $i) {
-            if ($i >= $most) {
-                throw new InvalidInput($key, "between 0 and {$most} entries are expected");
+            if ($i >= $max) {
+                throw new InvalidInput($key, "between 0 and {$max} entries are expected");
             }
             $read($i, "{$key}[{$i}]");
         }
@@ -366,8 +366,8 @@ final class ProjectReader
     {
         $takes = array_count_values(array_map(fn (Screen $screen): string => $screen->take->of ?? $screen->id, array_filter($this->screens, fn (Screen $screen): bool => $screen->take !== null)));
         foreach ($takes as $id => $count) {
-            if ($count > Take::MOST) {
-                throw new InvalidInput('screens', "the screen “{$id}” has {$count} takes; at most ".Take::MOST.' can be kept');
+            if ($count > Take::MAX) {
+                throw new InvalidInput('screens', "the screen “{$id}” has {$count} takes; at most ".Take::MAX.' can be kept');
             }
         }
         foreach ($this->screens as $screen) {

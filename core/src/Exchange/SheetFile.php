@@ -169,7 +169,7 @@ final readonly class SheetFile
     private static function delimiter(string $text): ?string
     {
         $best = null;
-        $most = [0.6, 1];
+        $max = [0.6, 1];
         foreach (array_keys(self::DELIMITERS) as $delimiter) {
             $widths = [];
             foreach (self::split($text, $delimiter) as $row) {
@@ -182,8 +182,8 @@ final readonly class SheetFile
             arsort($usual);
             $width = (int) array_key_first($usual);
             $even = [($usual[$width] ?? 0) / max(1, count($widths)), $width];
-            if ($width > 1 && $even > $most) {
-                [$best, $most] = [$delimiter, $even];
+            if ($width > 1 && $even > $max) {
+                [$best, $max] = [$delimiter, $even];
             }
         }
 

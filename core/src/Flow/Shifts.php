@@ -22,7 +22,7 @@ use Kindred\Layout\LaysOut;
 final class Shifts
 {
     /** Layouts that are tried at most; instances after that leave what lies around them where it is. */
-    private const MOST = 400;
+    private const MAX = 400;
 
     /** px; less is nothing. */
     private const SLOP = 0.01;
@@ -44,7 +44,7 @@ final class Shifts
                     continue;
                 }
                 foreach (array_slice(Turning::variants($component, $layer, $axes), 1) as $states) {
-                    if ($tried++ >= self::MOST) {
+                    if ($tried++ >= self::MAX) {
                         return $shifts;
                     }
                     $moved = self::moved($screen, $layer, $alone, $layout->after($alone, $alone->withLayers($layer->with(content: $content->with(states: $states)))));

@@ -11,7 +11,7 @@ final class Bands
     private const HEIGHT = 16.0;
 
     /** A box over more bands than this is looked at wherever one asks. */
-    private const MOST = 64;
+    private const MAX = 64;
 
     /** @var array<int, list<int>> */
     private array $bands = [];
@@ -24,7 +24,7 @@ final class Bands
     {
         foreach ($boxes as $key => $box) {
             [$first, $last] = [self::band($box->y), self::band($box->y + $box->height)];
-            if ($last - $first >= self::MOST) {
+            if ($last - $first >= self::MAX) {
                 $this->tall[] = $key;
 
                 continue;

@@ -165,9 +165,9 @@ final class Sketch
     }
 
     /** Half circles stay such, and nothing becomes rounder than one. */
-    private function radius(float $own, float $most): float
+    private function radius(float $own, float $max): float
     {
-        return $own > $most - 0.01 ? $own : min($most, $this->look->rounded($own));
+        return $own > $max - 0.01 ? $own : min($max, $this->look->rounded($own));
     }
 
     /** The room between parts, or between them and the edge, as dense as the widget is dressed. */

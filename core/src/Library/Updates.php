@@ -25,7 +25,7 @@ use Kindred\Geometry\Number;
 final readonly class Updates
 {
     /** Sentences about one thing. */
-    private const MOST = 8;
+    private const MAX = 8;
 
     /**
      * @param  Tree  $here  with the sheets of its components and its house style
@@ -67,7 +67,7 @@ final readonly class Updates
             Kind::Component => self::component($has->id, $here, $there),
         };
 
-        return count($told) > self::MOST ? [...array_slice($told, 0, self::MOST), 'And '.(count($told) - self::MOST).' more.'] : $told;
+        return count($told) > self::MAX ? [...array_slice($told, 0, self::MAX), 'And '.(count($told) - self::MAX).' more.'] : $told;
     }
 
     private static function value(Tree $tree, string $token): string

@@ -10,7 +10,7 @@ namespace Kindred\Paint;
  */
 final readonly class Contrast
 {
-    private const LEAST = 0.005;
+    private const MIN = 0.005;
 
     /** Steps of lightness in which a colour that stands out enough is looked for. */
     private const STEP = 0.004;
@@ -26,7 +26,7 @@ final readonly class Contrast
     public static function against(array $pixels): self
     {
         $total = array_sum(array_column($pixels, 3));
-        $often = array_filter($pixels, fn (array $one): bool => $one[3] >= $total * self::LEAST);
+        $often = array_filter($pixels, fn (array $one): bool => $one[3] >= $total * self::MIN);
         // In a photograph each colour may be rare.
         $grounds = array_map(fn (array $one): array => [Colour::rgb($one[0], $one[1], $one[2]), $one[3] / $total], array_values($often === [] ? $pixels : $often));
 

@@ -33,13 +33,13 @@ final class NoiseTile
     public static function png(int $seed, bool $coloured, float $strength): string
     {
         $random = new Randomizer(new Mt19937($seed));
-        $most = ($coloured ? self::CHANNEL ** 3 : self::LEVELS) - 1;
+        $max = ($coloured ? self::CHANNEL ** 3 : self::LEVELS) - 1;
         $rows = '';
         for ($y = 0; $y < self::SIDE; $y++) {
             // Each row says first that it is not filtered.
             $rows .= "\0";
             for ($x = 0; $x < self::SIDE; $x += $coloured ? 1 : 2) {
-                $rows .= chr($coloured ? $random->getInt(0, $most) : $random->getInt(0, $most) * 16 + $random->getInt(0, $most));
+                $rows .= chr($coloured ? $random->getInt(0, $max) : $random->getInt(0, $max) * 16 + $random->getInt(0, $max));
             }
         }
         $header = pack('NNCCCCC', self::SIDE, self::SIDE, $coloured ? 8 : 4, 3, 0, 0, 0);

@@ -16,13 +16,13 @@ final class Palette
     private const APART = 0.08;
 
     /** Middles of less than this share of the picture are left out. */
-    private const LEAST = 0.01;
+    private const MIN = 0.01;
 
     /**
      * @param  list<array{int, int, int, int|float}>  $pixels  red, green, blue from 0 to 255, and how many there are
      * @return list<array{colour: Colour, share: float}> most of the picture first; shares from 0 to 1
      */
-    public static function of(array $pixels, int $most = 6): array
+    public static function of(array $pixels, int $max = 6): array
     {
         $points = array_map(fn (array $pixel): array => [Oklab::ofChannels($pixel[0], $pixel[1], $pixel[2]), (float) $pixel[3]], $pixels);
         $total = array_sum(array_column($points, 1));
@@ -30,14 +30,14 @@ final class Palette
             return [];
         }
         usort($points, fn (array $a, array $b): int => $b[1] <=> $a[1]);
-        $middles = self::beginning($points, $most);
+        $middles = self::beginning($points, $max);
         $weights = [];
         for ($round = 0; $round < self::ROUNDS; $round++) {
             [$middles, $weights] = self::gathered($points, $middles);
         }
         $out = [];
         foreach ($middles as $i => $middle) {
-            if ($weights[$i] / $total >= self::LEAST) {
+            if ($weights[$i] / $total >= self::MIN) {
                 $out[] = ['colour' => $middle->colour(), 'share' => round($weights[$i] / $total, 4)];
             }
         }
@@ -50,12 +50,12 @@ final class Palette
      * @param  list<array{Oklab, float}>  $points  the commonest first
      * @return list<Oklab>
      */
-    private static function beginning(array $points, int $most): array
+    private static function beginning(array $points, int $max): array
     {
         $middles = [];
         foreach ([self::APART * 2, self::APART] as $apart) {
             foreach ($points as [$point]) {
-                if (count($middles) < $most && self::nearest($point, $middles)[1] > $apart) {
+                if (count($middles) < $max && self::nearest($point, $middles)[1] > $apart) {
                     $middles[] = $point;
                 }
             }

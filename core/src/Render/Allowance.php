@@ -7,9 +7,9 @@ namespace Kindred\Render;
 /** How much may be drawn again in one picture, in bytes: of what is seen through something the more lies over one another the more is drawn. */
 final class Allowance
 {
-    private const MOST = 16_000_000;
+    private const MAX = 16_000_000;
 
-    private int $left = self::MOST;
+    private int $left = self::MAX;
 
     public function isUsedUp(): bool
     {

@@ -39,7 +39,7 @@ final readonly class Ingredients
     private const LOOKED = 1.0;
 
     /** Things that are looked at, at most. */
-    public const MOST = 120;
+    public const MAX = 120;
 
     /** Less is not seen: one of 255. */
     private const MIN_SHARE = 0.004;
@@ -65,7 +65,7 @@ final readonly class Ingredients
         $ground = $rendering->finish === Finish::Dressed ? $screen->ground : $screen->ground->grey();
         $drawn = Svg::element('rect', ['width' => $screen->box->width, 'height' => $screen->box->height] + Paints::attributes('fill', $ground));
 
-        return [...array_slice($found, 0, self::MOST - 1), new Ingredient(null, $screen->name, 'background', $ground->toHex(), null, false, [$drawn])];
+        return [...array_slice($found, 0, self::MAX - 1), new Ingredient(null, $screen->name, 'background', $ground->toHex(), null, false, [$drawn])];
     }
 
     /**
@@ -145,7 +145,7 @@ final readonly class Ingredients
      */
     private function layer(Tree $tree, Layer $layer, Point $point, Address $address, Rendering $rendering, \Closure $wrap, array $off, array &$found): void
     {
-        if (count($found) >= self::MOST || $layer->masks() || ($layer->hidden && ! in_array((string) $address, $off, true))) {
+        if (count($found) >= self::MAX || $layer->masks() || ($layer->hidden && ! in_array((string) $address, $off, true))) {
             return;
         }
         $hidden = $layer->hidden;

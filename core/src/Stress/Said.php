@@ -50,13 +50,13 @@ final readonly class Said
     }
 
     /** Placeholders stay: nobody translates what a signal says. */
-    public function said(string $words, int $most): string
+    public function said(string $words, int $max): string
     {
         if (trim($words) === '' || str_contains($words, '{') || preg_match('/\pL/u', $words) !== 1) {
             return $words;
         }
 
-        return mb_substr(($this->otherwise)($words), 0, $most);
+        return mb_substr(($this->otherwise)($words), 0, $max);
     }
 
     private function widget(Widget $widget): Widget

@@ -17,7 +17,7 @@ use Kindred\Document\Token\Token;
 final class Inventory
 {
     /** Of so many values of an aspect it is told which are nearly the same. */
-    private const MOST = 400;
+    private const MAX = 400;
 
     /** @var array<class-string<Aspect>, array<string, array{id: string, plain: mixed, count: int, raw: int, path: string, places: list<array{layer: string, screen: string|null}>}>> by aspect and identity */
     private array $found = [];
@@ -61,7 +61,7 @@ final class Inventory
     public function groups(string $aspect, float $near = 1.0): array
     {
         $values = $this->values($aspect);
-        $around = $this->around($aspect, array_slice($values, 0, self::MOST), $near);
+        $around = $this->around($aspect, array_slice($values, 0, self::MAX), $near);
         $uses = array_map(fn (array $ones): int => array_sum(array_map(fn (int $i): int => $values[$i]->count, $ones)), $around);
         arsort($uses);
         $groups = $taken = [];
@@ -71,7 +71,7 @@ final class Inventory
             ksort($free);
             $groups = $free === [] ? $groups : [...$groups, array_map(fn (int $j): InUse => $values[$j], array_values($free))];
         }
-        foreach (array_slice($values, self::MOST) as $value) {
+        foreach (array_slice($values, self::MAX) as $value) {
             $groups[] = [$value];
         }
         usort($groups, fn (array $a, array $b): int => $b[0]->count <=> $a[0]->count);

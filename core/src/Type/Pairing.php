@@ -30,7 +30,7 @@ final class Pairing
     ];
 
     /** Less is not read on a screen, px. */
-    private const LEAST = 9.0;
+    private const MIN = 9.0;
 
     /**
      * @param  list<int>  $weights  that the family has
@@ -42,7 +42,7 @@ final class Pairing
         $partners = [];
         foreach (self::PARTNERS as $name => [$up, $near, $heavier, $lineHeight, $letterSpacing, $capitals, $above]) {
             $steps = $near === null ? $up : -max(1, (int) round(log($style->size / $near) / log($ratio)));
-            $size = max(self::LEAST, min(1000.0, self::rounded($style->size * $ratio ** $steps)));
+            $size = max(self::MIN, min(1000.0, self::rounded($style->size * $ratio ** $steps)));
             $partners[] = new Partner($name, $above, $style->with(
                 size: $size, weight: self::weight($weights, $style->weight, $heavier), lineHeight: $lineHeight, letterSpacing: $letterSpacing,
                 transform: $capitals ? TextTransform::Uppercase : TextTransform::None, italic: false, decoration: TextDecoration::None, trim: false,

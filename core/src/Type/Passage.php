@@ -191,12 +191,12 @@ final readonly class Passage
      */
     private static function ends(array $old, array $new): array
     {
-        $least = min(count($old), count($new));
+        $min = min(count($old), count($new));
         $from = $same = 0;
-        while ($from < $least && $old[$from] === $new[$from]) {
+        while ($from < $min && $old[$from] === $new[$from]) {
             $from++;
         }
-        while ($same < $least - $from && $old[count($old) - 1 - $same] === $new[count($new) - 1 - $same]) {
+        while ($same < $min - $from && $old[count($old) - 1 - $same] === $new[count($new) - 1 - $same]) {
             $same++;
         }
 

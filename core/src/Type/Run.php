@@ -20,7 +20,7 @@ final readonly class Run implements Stored
     public const FURTHEST = 20_000;
 
     /** Runs in a text. */
-    public const MOST = 2000;
+    public const MAX = 2000;
 
     /** What a link may lead to. */
     /** What leads out of a prototype. */

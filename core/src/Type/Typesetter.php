@@ -90,17 +90,17 @@ final readonly class Typesetter
      * Only the first lines; the last of them ends with an ellipsis, for which what does not fit beside it goes
      * (CSS Overflow 4, `line-clamp`).
      */
-    private function cut(LaidText $laid, Passage $passage, int $most, ?float $measure, ?float $room): LaidText
+    private function cut(LaidText $laid, Passage $passage, int $max, ?float $measure, ?float $room): LaidText
     {
         if ($measure === null) {
             // Free lines are as many as there are paragraphs.
-            $first = implode("\n", array_slice(explode("\n", $passage->words), 0, $most));
+            $first = implode("\n", array_slice(explode("\n", $passage->words), 0, $max));
             $laid = $this->set($passage->saying($first.self::ELLIPSIS)->with(maxLines: null), null, $room);
 
             return new LaidText($laid->lines, $laid->width, $laid->height, true);
         }
         $style = $passage->style;
-        $last = $laid->lines[$most - 1];
+        $last = $laid->lines[$max - 1];
         $ellipsis = $this->faces->width(self::ELLIPSIS, $style);
         $free = $measure - $last->indent - $ellipsis + LineBreaker::HAIR;
         $runs = [];
@@ -118,7 +118,7 @@ final readonly class Typesetter
         $runs[] = new LaidRun(self::ELLIPSIS, $last->x + $end, $ellipsis, new Setting($style));
         $width = $end + $ellipsis;
         $line = new LaidLine(implode('', array_map(fn (LaidRun $run): string => $run->text, $runs)), $last->x, $last->baseline, $width, $last->bottom, $last->indent, $last->runs === [] ? [] : $runs, $last->marker, $last->rightToLeft);
-        $lines = [...array_slice($laid->lines, 0, $most - 1), $line->moved($line->begins($measure, $style->align->share()) - $line->x, 0.0)];
+        $lines = [...array_slice($laid->lines, 0, $max - 1), $line->moved($line->begins($measure, $style->align->share()) - $line->x, 0.0)];
 
         return new LaidText($lines, $measure, $style->trim ? $last->baseline : $last->bottom, true);
     }

@@ -116,7 +116,7 @@ it('looks by no rule that is switched off, and by the limit that is set', functi
 it('follows a convention as a whole', function (string $convention): void {
     foreach ($convention::limits() as $rule => $limit) {
         $own = $rule::limit();
-        expect($own)->not->toBeNull()->and($limit)->toBeGreaterThanOrEqual($own->least)->toBeLessThanOrEqual($own->most);
+        expect($own)->not->toBeNull()->and($limit)->toBeGreaterThanOrEqual($own->min)->toBeLessThanOrEqual($own->max);
     }
     expect($convention::label())->not->toBe('')->and($convention::source())->not->toBe('');
 })->with(Convention::ALL);

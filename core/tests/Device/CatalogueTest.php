@@ -6,8 +6,8 @@ use Kindred\Device\Catalogue;
 use Kindred\Device\Device;
 use Kindred\Device\Pointing;
 
-it('has what designers ask for first', function (string $family, int $least): void {
-    expect(count(array_filter(Catalogue::all(), fn (Device $device): bool => $device->family === $family)))->toBeGreaterThanOrEqual($least);
+it('has what designers ask for first', function (string $family, int $min): void {
+    expect(count(array_filter(Catalogue::all(), fn (Device $device): bool => $device->family === $family)))->toBeGreaterThanOrEqual($min);
 })->with([['Phone', 4], ['Tablet', 2], ['Watch', 1], ['Desktop', 3], ['Panel', 2]]);
 
 it('describes every device completely and within reason', function (Device $device): void {

@@ -109,7 +109,7 @@ it('refuses a thing of another kind', function (): void {
 
 it('has for every kind a class that is a thing, and a limit', function (Entity $entity): void {
     $kept = $entity->kept();
-    expect(is_a($kept->class, Thing::class, true))->toBeTrue()->and($kept->most)->toBeGreaterThan(0)
+    expect(is_a($kept->class, Thing::class, true))->toBeTrue()->and($kept->max)->toBeGreaterThan(0)
         ->and(Properties::of($kept->class)->all)->not->toBe([])
         ->and($entity->isPlain())->toBe(! in_array($kept->class, [Project::class, Screen::class, Layer::class], true))
         ->and($entity !== Entity::Entry || $kept->class === Entry::class)->toBeTrue();

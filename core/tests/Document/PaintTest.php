@@ -104,19 +104,19 @@ it('adds, duplicates, reorders and removes fills and strokes, each layer as far 
         ->and(fn () => Sample::after($tree, ['type' => 'add-to-list', 'list' => 'strokes', 'entry' => ['colour' => '#fff', 'width' => 0]] + $on))->toThrow(InvalidInput::class, 'width');
 });
 
-it('holds as many entries as a list takes, and says so before it takes one more', function (string $list, array $entry, int $most): void {
+it('holds as many entries as a list takes, and says so before it takes one more', function (string $list, array $entry, int $max): void {
     $on = ['screen' => 'home', 'layers' => ['boxa']];
     $many = fn (Tree $tree): int => count($tree->layer('boxa')->{$list});
-    $full = Sample::after(Sample::tree(), ['type' => 'put-field', 'field' => $list, 'value' => array_fill(0, $most, $entry)] + $on);
-    expect($many($full))->toBe($most)
-        ->and(fn () => Sample::after($full, ['type' => 'add-to-list', 'list' => $list, 'entry' => $entry] + $on))->toThrow(InvalidInput::class, "{$most}")
-        ->and(fn () => Sample::after($full, ['type' => 'duplicate-in-list', 'list' => $list, 'at' => 0] + $on))->toThrow(InvalidInput::class, "{$most}")
+    $full = Sample::after(Sample::tree(), ['type' => 'put-field', 'field' => $list, 'value' => array_fill(0, $max, $entry)] + $on);
+    expect($many($full))->toBe($max)
+        ->and(fn () => Sample::after($full, ['type' => 'add-to-list', 'list' => $list, 'entry' => $entry] + $on))->toThrow(InvalidInput::class, "{$max}")
+        ->and(fn () => Sample::after($full, ['type' => 'duplicate-in-list', 'list' => $list, 'at' => 0] + $on))->toThrow(InvalidInput::class, "{$max}")
         // What is beyond the end is nothing that could be duplicated, moved or removed.
-        ->and($many(Sample::after($full, ['type' => 'duplicate-in-list', 'list' => $list, 'at' => $most] + $on)))->toBe($most)
-        ->and($many(Sample::after($full, ['type' => 'remove-from-list', 'list' => $list, 'at' => $most] + $on)))->toBe($most)
-        ->and(Sample::plain(Sample::after($full, ['type' => 'move-in-list', 'list' => $list, 'from' => 0, 'to' => $most] + $on)))->toEqual(Sample::plain($full))
+        ->and($many(Sample::after($full, ['type' => 'duplicate-in-list', 'list' => $list, 'at' => $max] + $on)))->toBe($max)
+        ->and($many(Sample::after($full, ['type' => 'remove-from-list', 'list' => $list, 'at' => $max] + $on)))->toBe($max)
+        ->and(Sample::plain(Sample::after($full, ['type' => 'move-in-list', 'list' => $list, 'from' => 0, 'to' => $max] + $on)))->toEqual(Sample::plain($full))
         ->and(fn () => Sample::after($full, ['type' => 'remove-from-list', 'list' => $list, 'at' => -1] + $on))->toThrow(InvalidInput::class, 'at')
-        ->and($many(Sample::after($full, ...array_fill(0, $most, ['type' => 'remove-from-list', 'list' => $list, 'at' => 0] + $on))))->toBe(0);
+        ->and($many(Sample::after($full, ...array_fill(0, $max, ['type' => 'remove-from-list', 'list' => $list, 'at' => 0] + $on))))->toBe(0);
 })->with([
     'fills' => ['fills', ['colour' => '#a94c31'], 16], 'strokes' => ['strokes', ['colour' => '#a94c31', 'width' => 1], 16],
     'effects' => ['effects', ['kind' => 'blur', 'radius' => 2], 16], 'masks' => ['masks', ['kind' => 'linear', 'stops' => []], 8],

@@ -139,8 +139,8 @@ it('writes themes into a file and reads them again', function (): void {
 it('makes colours for the opposite ground that stand out as they did, and of the same hue', function (string $ground, string $colour): void {
     $opposite = Opposite::of(Colour::parse($ground));
     [$old, $new] = [Colour::parse($colour), $opposite->colour(Colour::parse($colour))];
-    $most = $opposite->ground()->contrastRatio(Colour::parse($opposite->ground()->luminance() < 0.2 ? '#fff' : '#000'));
-    $before = min(Colour::parse($ground)->contrastRatio($old), $most);
+    $max = $opposite->ground()->contrastRatio(Colour::parse($opposite->ground()->luminance() < 0.2 ? '#fff' : '#000'));
+    $before = min(Colour::parse($ground)->contrastRatio($old), $max);
     $after = $opposite->ground()->contrastRatio($new);
     expect($after)->toBeGreaterThan($before * 0.97);
     if ($new->toHex() !== $old->toHex()) {

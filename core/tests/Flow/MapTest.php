@@ -102,11 +102,11 @@ it('crosses no more than a little above the least that can be, and counts what c
     }
     $edges = array_values(array_unique($edges, SORT_REGULAR));
     $layout = Layered::of(array_fill_keys($left, 0) + array_fill_keys($right, 1), array_fill_keys([...$left, ...$right], 100.0), $edges);
-    $least = INF;
+    $min = INF;
     foreach (orders(5) as $one) {
         foreach (orders(5) as $other) {
-            $least = min($least, crossed([array_map(fn (int $i): string => $left[$i], $one), array_map(fn (int $i): string => $right[$i], $other)], $edges));
-            if ($least === 0) {
+            $min = min($min, crossed([array_map(fn (int $i): string => $left[$i], $one), array_map(fn (int $i): string => $right[$i], $other)], $edges));
+            if ($min === 0) {
                 break 2;
             }
         }
@@ -117,7 +117,7 @@ it('crosses no more than a little above the least that can be, and counts what c
     }
 
     expect($layout->crossings())->toBe(crossed($layout->order(), $edges))
-        ->and($layout->crossings())->toBeLessThanOrEqual($least + 1);
+        ->and($layout->crossings())->toBeLessThanOrEqual($min + 1);
 })->with([1, 2, 3]);
 
 it('lets nothing overlap, and leads edges through the columns between', function (int $seed): void {

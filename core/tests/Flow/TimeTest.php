@@ -47,9 +47,9 @@ function operators(Path $path): array
 }
 
 /** @return list<Path> */
-function paths(Tree $tree, string $from, string $to, int $most = 3): array
+function paths(Tree $tree, string $from, string $to, int $max = 3): array
 {
-    return (new Paths($tree, Graph::of($tree, Sample::expansion(), Sample::kit()), Sample::expansion()))->between($from, $to, $most);
+    return (new Paths($tree, Graph::of($tree, Sample::expansion(), Sample::kit()), Sample::expansion()))->between($from, $to, $max);
 }
 
 it('points at the entry that a cue is of', function (): void {

@@ -43,10 +43,10 @@ $wave = fn (float $t): Point => new Point(300 * $t, 60 + 40 * sin(6 * M_PI * $t)
 $corner = fn (float $t): Point => $t < 0.5 ? new Point(200 * $t, 0) : new Point(100, 200 * ($t - 0.5));
 $spiral = fn (float $t): Point => new Point(150 + 120 * $t * cos(10 * $t), 150 + 120 * $t * sin(10 * $t));
 
-it('goes through where the hand was, as near as is asked for, with few points', function (Closure $of, int $many, float $shake, float $tolerance, int $most) {
+it('goes through where the hand was, as near as is asked for, with few points', function (Closure $of, int $many, float $shake, float $tolerance, int $max) {
     $points = hand($of, $many, $shake);
     $path = Fit::through($points, $tolerance);
-    expect(offPath($points, $path))->toBeLessThanOrEqual($tolerance + 0.1)->and(count($path->nodes))->toBeLessThanOrEqual($most)
+    expect(offPath($points, $path))->toBeLessThanOrEqual($tolerance + 0.1)->and(count($path->nodes))->toBeLessThanOrEqual($max)
         ->and($path->nodes[0]->at)->toEqual($points[0])->and($path->nodes[count($path->nodes) - 1]->at)->toEqual($points[$many - 1]);
 })->with([
     'a circle' => [$circle, 120, 0.0, 1.0, 6], 'a circle by an unsteady hand' => [$circle, 200, 0.4, 2.0, 9],

@@ -46,8 +46,8 @@ it('draws the cross of a picture within the roundings of its corners', function 
     $box = new Box(10, 20, 120, 80);
     $cross = PathData::parse($corners->cross($box));
     $bounds = $cross->bounds();
-    $least = min($corners->topLeft, $corners->bottomLeft, 40.0) * (1 - M_SQRT1_2);
-    expect($bounds?->x)->toEqualWithDelta(10 + $least, 0.01)->and($bounds?->x)->toBeGreaterThanOrEqual(10)->and($bounds?->right())->toBeLessThanOrEqual(130);
+    $min = min($corners->topLeft, $corners->bottomLeft, 40.0) * (1 - M_SQRT1_2);
+    expect($bounds?->x)->toEqualWithDelta(10 + $min, 0.01)->and($bounds?->x)->toBeGreaterThanOrEqual(10)->and($bounds?->right())->toBeLessThanOrEqual(130);
     preg_match_all('/(-?[\d.]+) (-?[\d.]+)/', $corners->cross($box), $found, PREG_SET_ORDER);
     $fitted = $corners->fitted($box);
     // Each end lies on the arc of its corner: as far from the middle of the arc as the radius.

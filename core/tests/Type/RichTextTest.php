@@ -130,7 +130,7 @@ it('keeps runs on the words that stay when others take their place', function (s
 it('says with random edits what an editor would: what is not touched is set as it was', function (): void {
     mt_srand(15);
     $letters = mb_str_split('abc déß ☕');
-    $random = fn (int $most): string => implode('', array_map(fn (): string => $letters[mt_rand(0, count($letters) - 1)], range(1, mt_rand(1, $most))));
+    $random = fn (int $max): string => implode('', array_map(fn (): string => $letters[mt_rand(0, count($letters) - 1)], range(1, mt_rand(1, $max))));
     foreach (range(1, 300) as $n) {
         $words = $random(40);
         $length = mb_strlen($words);
@@ -192,9 +192,9 @@ it('says of a style that it is that of all words', function (): void {
 it('takes as many runs as there may be, and refuses one more', function (): void {
     $runs = fn (int $many): array => array_map(fn (int $i): array => ['from' => 10 * $i, 'to' => 10 * $i + 5, 'colour' => $i % 2 === 0 ? '#b4472e' : '#17594f'], range(0, $many - 1));
     $read = fn (int $many): Text => Text::read(Reader::of(['words' => str_repeat('good clay ', 2000), 'style' => (new TextStyle)->toArray(), 'runs' => $runs($many)]));
-    $text = $read(Run::MOST);
+    $text = $read(Run::MAX);
     expect($text->runs)->toHaveCount(2000)
         ->and(composed($text->passage())->width)->toEqualWithDelta(Sample::faces()->width($text->words, $text->style), 0.01)
         ->and(composed($text->passage(), 300)->lines)->toHaveCount(count(composed(new Passage($text->words, $text->style), 300)->lines))
-        ->and(fn () => $read(Run::MOST + 1))->toThrow(InvalidInput::class, 'between 0 and 2000');
+        ->and(fn () => $read(Run::MAX + 1))->toThrow(InvalidInput::class, 'between 0 and 2000');
 });

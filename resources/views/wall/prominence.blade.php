@@ -1,7 +1,7 @@
 {{-- What the eye meets first on a screen, and the order that is meant. --}}
 <ol class="prominent" data-heat="{{ json_encode($heat) }}" data-screen="{{ $screen->id }}">
     @foreach ($weighed as $one)
-        <li><button type="button" data-eye="go" data-layer="{{ $one->thing->address }}" title="Go there"><svg class="bar" viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true"><rect width="{{ round($one->prominence() / $most, 3) }}" height="1"/></svg><span class="truncate">{{ $one->thing->layer->name }}</span></button></li>
+        <li><button type="button" data-eye="go" data-layer="{{ $one->thing->address }}" title="Go there"><svg class="bar" viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true"><rect width="{{ round($one->prominence() / $max, 3) }}" height="1"/></svg><span class="truncate">{{ $one->thing->layer->name }}</span></button></li>
     @endforeach
 </ol>
 @if ($weighed === [])<p class="text-ash">There is nothing on it yet.</p>@endif

@@ -40,14 +40,14 @@ final class Loop implements OnFlow
     }
 
     /** ms for which a screen has to be seen. */
-    private const LEAST = 100;
+    private const MIN = 100;
 
     public static function in(Ways $ways): iterable
     {
         $next = [];
         foreach ($ways->screens as $id => $screen) {
             foreach ($ways->from[$id] as $way) {
-                if ($way->after !== null && $way->after < self::LEAST && $way->always && $way->does !== 'lay-over' && isset($ways->screens[$way->to ?? ''])) {
+                if ($way->after !== null && $way->after < self::MIN && $way->always && $way->does !== 'lay-over' && isset($ways->screens[$way->to ?? ''])) {
                     $next[$id] ??= $way;
                 }
             }

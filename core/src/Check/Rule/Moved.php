@@ -16,7 +16,7 @@ final class Moved implements Across
     use Siblings;
 
     /** px that are a slip; what lies further away is placed elsewhere on purpose. */
-    private const MOST = 8.0;
+    private const MAX = 8.0;
 
     public static function key(): string
     {
@@ -53,7 +53,7 @@ final class Moved implements Across
                 $dx = $usual[0]->number('x') - $fact->number('x');
                 $dy = $usual[0]->number('y') - $fact->number('y');
                 $away = max(abs($dx), abs($dy));
-                if ($away > 0.5 && $away <= self::MOST && self::isSameSize($usual[0], $fact)) {
+                if ($away > 0.5 && $away <= self::MAX && self::isSameSize($usual[0], $fact)) {
                     $said = implode(' and ', array_filter([abs($dx) > 0.5 ? round(abs($dx), 1).' px '.($dx > 0 ? 'further left' : 'further right') : '', abs($dy) > 0.5 ? round(abs($dy), 1).' px '.($dy > 0 ? 'higher' : 'lower') : ''], fn (string $part): bool => $part !== ''));
                     yield Finding::of(self::class, $fact->screen, "“{$fact->called}” lies {$said} than on “{$usual[0]->on}”".(count($usual) > 1 ? ' and others.' : '.'), [$fact->place],
                         new Fix('Move it there', [['type' => 'move-layers', 'screen' => $fact->screen, 'layers' => [(string) $fact->place], 'dx' => round($dx, 2), 'dy' => round($dy, 2)]]));
@@ -64,6 +64,6 @@ final class Moved implements Across
 
     private static function isSameSize(Fact $one, Fact $other): bool
     {
-        return abs($one->number('width') - $other->number('width')) <= self::MOST && abs($one->number('height') - $other->number('height')) <= self::MOST;
+        return abs($one->number('width') - $other->number('width')) <= self::MAX && abs($one->number('height') - $other->number('height')) <= self::MAX;
     }
 }

@@ -18,7 +18,7 @@ final class Painted implements Across
     use Siblings;
 
     /** With fewer screens nobody can say which is the exception. */
-    private const LEAST = 3;
+    private const MIN = 3;
 
     /** What is compared, and how it is called. */
     private const LISTS = ['fills' => 'fill', 'strokes' => 'stroke', 'effects' => 'shadow or glow', 'corners' => 'corners'];
@@ -54,7 +54,7 @@ final class Painted implements Across
     public static function among(array $facts): iterable
     {
         foreach (self::groups($facts) as $group) {
-            foreach (count($group) >= self::LEAST ? self::LISTS : [] as $list => $called) {
+            foreach (count($group) >= self::MIN ? self::LISTS : [] as $list => $called) {
                 $usual = self::most($group, fn (Fact $fact): string => "{$fact->text('theme')} {$fact->text($list)}");
                 foreach ($usual === [] ? [] : $group as $fact) {
                     if ($fact->text($list) !== $usual[0]->text($list) && $fact->text('theme') === $usual[0]->text('theme')) {

@@ -17,7 +17,7 @@ final class Reordered implements Across
     use Siblings;
 
     /** Fewer entries have hardly an order. */
-    private const LEAST = 3;
+    private const MIN = 3;
 
     public static function key(): string
     {
@@ -39,7 +39,7 @@ final class Reordered implements Across
         $facts = [];
         foreach (self::known($scene, 1) as $key => $one) {
             $entries = self::entries($one);
-            if (count($entries) >= self::LEAST && count(array_unique($entries)) === count($entries)) {
+            if (count($entries) >= self::MIN && count(array_unique($entries)) === count($entries)) {
                 $sorted = $entries;
                 sort($sorted);
                 // Only what holds the same entries is in an order, or in another.

@@ -17,7 +17,7 @@ final class Sized implements Across
 {
     use Siblings;
 
-    private const MOST = 8.0;
+    private const MAX = 8.0;
 
     public static function key(): string
     {
@@ -55,7 +55,7 @@ final class Sized implements Across
                 $commands = $said = [];
                 foreach (['width' => 'wide', 'height' => 'high'] as $side => $word) {
                     $by = $usual[0]->number($side) - $fact->number($side);
-                    if (abs($by) > self::MOST) {
+                    if (abs($by) > self::MAX) {
                         continue 2;
                     }
                     if (abs($by) > 0.5) {

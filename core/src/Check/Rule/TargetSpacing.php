@@ -78,9 +78,9 @@ final class TargetSpacing implements OnScreen
         [$a, $b] = [$one->box, $other->box];
         $across = min($a->right(), $b->right()) - max($a->x, $b->x);
         $down = min($a->bottom(), $b->bottom()) - max($a->y, $b->y);
-        $least = min($a->width * $a->height, $b->width * $b->height);
+        $min = min($a->width * $a->height, $b->width * $b->height);
 
-        return $across > 1 && $down > 1 && $across * $down < 0.98 * $least;
+        return $across > 1 && $down > 1 && $across * $down < 0.98 * $min;
     }
 
     private static function meets(Target $small, Target $other, float $circle): bool

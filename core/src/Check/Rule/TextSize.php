@@ -45,7 +45,7 @@ final class TextSize implements OnScreen
 
     public static function on(Scene $scene, ?float $limit): iterable
     {
-        $least = $limit ?? self::USUAL;
+        $min = $limit ?? self::USUAL;
         foreach ([...$scene->seen, ...$scene->away] as $layer) {
             $text = $layer->layer->content;
             if (! $text instanceof Text || trim($text->words) === '') {
@@ -53,9 +53,9 @@ final class TextSize implements OnScreen
             }
             $sizes = array_merge(...array_map(fn ($line): array => array_map(fn (LaidRun $run): float => $run->setting->style->size, $line->runs($text->style)), $layer->laid->lines ?? []), ...[[$text->style->size]]);
             $size = min($sizes);
-            if ($size < $least) {
-                $fix = $text->style->size < $least ? new Fix("Set it in {$least} px", [['type' => 'set-field', ...$scene->setting($layer, 'style.size'), 'field' => 'style.size', 'value' => (string) $least]]) : null;
-                yield Finding::of(self::class, $scene->screen->id, sprintf('“%s” is set in %s px; less than %s px is hard to read.', Text::title($text->words), round($size, 2), $least), [$layer->address], $fix);
+            if ($size < $min) {
+                $fix = $text->style->size < $min ? new Fix("Set it in {$min} px", [['type' => 'set-field', ...$scene->setting($layer, 'style.size'), 'field' => 'style.size', 'value' => (string) $min]]) : null;
+                yield Finding::of(self::class, $scene->screen->id, sprintf('“%s” is set in %s px; less than %s px is hard to read.', Text::title($text->words), round($size, 2), $min), [$layer->address], $fix);
             }
         }
     }

@@ -62,9 +62,9 @@ final class Wording implements Across
     public static function among(array $facts): iterable
     {
         $told = [];
-        foreach (self::alike($facts) as [$group, $least]) {
+        foreach (self::alike($facts) as [$group, $min]) {
             $usual = self::most($group, fn (Fact $fact): string => $fact->text('said'));
-            foreach (count($usual) >= $least ? $group : [] as $fact) {
+            foreach (count($usual) >= $min ? $group : [] as $fact) {
                 $at = "{$fact->screen} {$fact->place}";
                 if ($fact->text('said') !== $usual[0]->text('said') && ! isset($told[$at])) {
                     $told[$at] = true;

@@ -16,7 +16,7 @@ use Kindred\Paint\Colour;
 final readonly class Points
 {
     /** How many points a gauge and progress show at most. */
-    public const MOST = 60;
+    public const MAX = 60;
 
     /**
      * @param  list<string>  $ids
@@ -71,18 +71,18 @@ final readonly class Points
     }
 
     /** The first of them, no more than so many. */
-    public function first(int $most): self
+    public function first(int $max): self
     {
-        return $this->count() <= $most ? $this : $this->picked(range(0, $most - 1));
+        return $this->count() <= $max ? $this : $this->picked(range(0, $max - 1));
     }
 
     /**
      * No more than so many, where more could not be told apart: of as many that follow each other as it takes two stand for all, with the least
      * and the most of each series, in the order in which these come.
      */
-    public function thinned(int $most): self
+    public function thinned(int $max): self
     {
-        $each = (int) ceil($this->count() / max(1.0, $most / 2));
+        $each = (int) ceil($this->count() / max(1.0, $max / 2));
         if ($each <= 2) {
             return $this;
         }
@@ -131,7 +131,7 @@ final readonly class Points
         return array_values(array_filter([
             $this->series === [] ? 'No column of the data sheet holds values.' : '',
             $one && count($this->series) > 1 ? 'It shows the first series alone.' : '',
-            $one && $this->count() > self::MOST ? 'It shows the first '.self::MOST.' points.' : '',
+            $one && $this->count() > self::MAX ? 'It shows the first '.self::MAX.' points.' : '',
             $below > 0 ? ($below === 1 ? 'A value' : "{$below} values").' below nought '.($below === 1 ? 'has' : 'have').' no share of a ring.' : '',
             $this->unread === [] ? '' : '“'.mb_strimwidth($this->unread[0], 0, 30, '…').'” is no number'.(count($this->unread) > 1 ? ', nor '.(count($this->unread) === 2 ? 'is another' : 'are '.(count($this->unread) - 1).' others') : '').': left out.',
         ], fn (string $said): bool => $said !== ''));
@@ -160,7 +160,7 @@ final readonly class Points
         $plain = strtr($digits, $decimal === ',' ? ['.' => '', ',' => '.'] : ($decimal === '' ? ['.' => '', ',' => ''] : [',' => '']));
         $number = (float) (($match[1].$match[2] === '-' ? '-' : '').$plain.($match[4] ?? ''));
 
-        return is_finite($number) && abs($number) <= Chart::MOST ? $number : null;
+        return is_finite($number) && abs($number) <= Chart::MAX ? $number : null;
     }
 
     /**

@@ -13,7 +13,7 @@ use Kindred\Document\Tree;
 final class Turning
 {
     /** Variants of one instance that are drawn at most. */
-    public const MOST = 48;
+    public const MAX = 48;
 
     /** @return array<string, true> the axes along which some cue changes states */
     public static function axes(Tree $tree): array
@@ -46,7 +46,7 @@ final class Turning
         $start = self::start($component, $states);
         usort($variants, fn (array $a, array $b): int => ($a === $start ? 0 : 1) <=> ($b === $start ? 0 : 1));
 
-        return count($variants) < 2 ? [] : array_slice($variants, 0, self::MOST);
+        return count($variants) < 2 ? [] : array_slice($variants, 0, self::MAX);
     }
 
     /**

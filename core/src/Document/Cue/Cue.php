@@ -25,7 +25,7 @@ final readonly class Cue implements Stored
     use Declared;
 
     /** Conditions and actions of one, of each kind. */
-    public const MOST = 12;
+    public const MAX = 12;
 
     /**
      * @param  list<Premise>  $conditions
@@ -36,9 +36,9 @@ final readonly class Cue implements Stored
     public function __construct(
         #[Is\Id(field: false)] public string $id,
         #[Is\OneOf(Trigger::ALL)] public Trigger $trigger,
-        #[Is\Records(Premise::class, self::MOST, sparse: true)] public array $conditions = [],
-        #[Is\Records(Act::class, self::MOST)] public array $actions = [],
-        #[Is\Records(Act::class, self::MOST, sparse: true)] public array $otherwise = [],
+        #[Is\Records(Premise::class, self::MAX, sparse: true)] public array $conditions = [],
+        #[Is\Records(Act::class, self::MAX)] public array $actions = [],
+        #[Is\Records(Act::class, self::MAX, sparse: true)] public array $otherwise = [],
         #[Is\Words(500, sparse: true)] public string $entry = '',
     ) {
     }

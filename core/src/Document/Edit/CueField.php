@@ -120,8 +120,8 @@ final readonly class CueField
         /** @var list<Premise|Act> $list */
         $list = Path::of($name)->value($cue);
         $one = $list[$at] ?? null;
-        if ($part === 'kind' && $value !== '' && ($at > count($list) || $at >= Cue::MOST)) {
-            throw new InvalidInput('value', 'A cue has at most '.Cue::MOST.' conditions and actions of each kind.');
+        if ($part === 'kind' && $value !== '' && ($at > count($list) || $at >= Cue::MAX)) {
+            throw new InvalidInput('value', 'A cue has at most '.Cue::MAX.' conditions and actions of each kind.');
         }
         if ($one === null && ($part !== 'kind' || $value === '')) {
             throw new InvalidInput('field', 'That is no longer there; it may have been removed in another window.');

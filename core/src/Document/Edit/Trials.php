@@ -12,7 +12,7 @@ use Kindred\Geometry\Number;
 final class Trials
 {
     /** So many at a time. */
-    public const MOST = 8;
+    public const MAX = 8;
 
     /** @return list<Field> the properties of a layer that can be tried, its colour first */
     public static function fields(Layer $layer): array

@@ -37,7 +37,7 @@ final readonly class Chart implements Composed, HasSheet, Lettered
     use SheetInParts;
 
     /** How far from nought a scale may go. */
-    public const MOST = 1e15;
+    public const MAX = 1e15;
 
     public const INK = '#4a4d4b';
 
@@ -66,8 +66,8 @@ final readonly class Chart implements Composed, HasSheet, Lettered
         #[Is\Number(-360, 360, turn: 360, label: 'start', sparse: true, affects: Is\Affects::Paint)] public float $startAngle = 0.0,
         #[Is\Number(1, 360, label: 'sweep', sparse: true, tries: ['90', '180', '270', '360'], affects: Is\Affects::Paint)] public float $sweep = 360.0,
         #[Is\Number(0, 0.99, percent: true, label: 'hole', sparse: true, tries: ['0%', '40%', '60%', '80%'], affects: Is\Affects::Paint)] public float $hole = 0.62,
-        #[Is\Number(-self::MOST, self::MOST, label: 'minimum', sparse: true, affects: Is\Affects::Paint)] public ?float $min = null,
-        #[Is\Number(-self::MOST, self::MOST, label: 'maximum', sparse: true, affects: Is\Affects::Paint)] public ?float $max = null,
+        #[Is\Number(-self::MAX, self::MAX, label: 'minimum', sparse: true, affects: Is\Affects::Paint)] public ?float $min = null,
+        #[Is\Number(-self::MAX, self::MAX, label: 'maximum', sparse: true, affects: Is\Affects::Paint)] public ?float $max = null,
         #[Is\Flag(label: 'logarithmic scale', sparse: true, affects: Is\Affects::Paint)] public bool $logarithmic = false,
         #[Is\Whole(0, 20, label: 'steps of the scale', sparse: true, affects: Is\Affects::Paint)] public int $steps = 4,
         #[Is\Flag(label: 'lines of the grid', look: true, sparse: true, affects: Is\Affects::Paint)] public bool $gridLines = true,
@@ -75,7 +75,7 @@ final readonly class Chart implements Composed, HasSheet, Lettered
         #[Is\Flag(label: 'labels of the points', sparse: true, affects: Is\Affects::Paint)] public bool $pointLabels = true,
         #[Is\Choice(label: 'labels of the values', sparse: true, affects: Is\Affects::Paint)] public ValueLabels $valueLabels = ValueLabels::None,
         #[Is\Choice(label: 'legend', sparse: true, affects: Is\Affects::Paint)] public Legend $legend = Legend::None,
-        #[Is\Number(-self::MOST, self::MOST, label: 'goal', sparse: true, affects: Is\Affects::Paint)] public ?float $goal = null,
+        #[Is\Number(-self::MAX, self::MAX, label: 'goal', sparse: true, affects: Is\Affects::Paint)] public ?float $goal = null,
         #[Is\Words(20, label: 'before numbers', sparse: true, affects: Is\Affects::Paint)] public string $before = '',
         #[Is\Words(20, label: 'after numbers', sparse: true, affects: Is\Affects::Paint)] public string $after = '',
         #[Is\Whole(0, 6, label: 'decimals', sparse: true, affects: Is\Affects::Paint)] public ?int $decimals = null,

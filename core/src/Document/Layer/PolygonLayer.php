@@ -21,10 +21,10 @@ final readonly class PolygonLayer implements LayerContent
 
     public const FEWEST = 3;
 
-    public const MOST = 100;
+    public const MAX = 100;
 
     public function __construct(
-        #[Is\Whole(self::FEWEST, self::MOST, label: 'points', sparse: true, tries: ['3', '5', '6', '8'], affects: Is\Affects::Paint)] public int $points = 6,
+        #[Is\Whole(self::FEWEST, self::MAX, label: 'points', sparse: true, tries: ['3', '5', '6', '8'], affects: Is\Affects::Paint)] public int $points = 6,
         #[Is\Number(0.05, 1, percent: true, label: 'inner radius', sparse: true, tries: ['38%', '50%', '75%', '100%'], affects: Is\Affects::Paint)] public float $innerRadius = 1.0,
         #[Is\Number(0, 1000, label: 'rounding', look: true, sparse: true, tries: ['0', '4', '8', '16', '28'], affects: Is\Affects::Paint)] public float $rounding = 0.0,
     ) {

@@ -37,7 +37,7 @@ final readonly class Text implements Lettered
         #[Is\Flag(label: 'set height', sparse: true)] public bool $fixed = false,
         #[Is\Choice(label: 'place', look: true, sparse: true)] public VerticalAlign $verticalAlign = VerticalAlign::Top,
         #[Is\Whole(1, 999, label: 'lines at most', sparse: true)] public ?int $maxLines = null,
-        #[Is\Records(Run::class, Run::MOST, field: false, sparse: true)] public array $runs = [],
+        #[Is\Records(Run::class, Run::MAX, field: false, sparse: true)] public array $runs = [],
         #[Is\Records(Paragraph::class, self::MAX_LENGTH, field: false, sparse: true)] public array $paragraphs = [],
     ) {
     }

@@ -59,7 +59,7 @@ final readonly class FilterReader
 
         return match ($name) {
             'blur' => self::blur((float) $given * $scale),
-            'brightness', 'contrast', 'saturate' => ['kind' => 'adjust', 'adjustment' => [$name => max(0.0, min((float) Adjustment::MOST, $amount))]],
+            'brightness', 'contrast', 'saturate' => ['kind' => 'adjust', 'adjustment' => [$name => max(0.0, min((float) Adjustment::MAX, $amount))]],
             'grayscale' => ['kind' => 'adjust', 'adjustment' => ['grayscale' => max(0.0, min(1.0, $amount))]],
             'drop-shadow' => $this->dropped($given, $scale),
             default => null,
@@ -88,7 +88,7 @@ final readonly class FilterReader
             return [self::blur(self::number($steps[0], 'stdDeviation') * $scale)];
         }
         if ($names === ['feColorMatrix'] && $steps[0]->getAttribute('type') === 'saturate') {
-            return [['kind' => 'adjust', 'adjustment' => ['saturate' => max(0.0, min((float) Adjustment::MOST, self::number($steps[0], 'values', 1)))]]];
+            return [['kind' => 'adjust', 'adjustment' => ['saturate' => max(0.0, min((float) Adjustment::MAX, self::number($steps[0], 'values', 1)))]]];
         }
         $all = true;
         $shadows = [];
@@ -170,13 +170,13 @@ final readonly class FilterReader
     /** @return EffectData */
     private static function blur(float $radius): array
     {
-        return ['kind' => 'blur', 'radius' => round(max(0.0, min((float) Blur::MOST, $radius)), 3)];
+        return ['kind' => 'blur', 'radius' => round(max(0.0, min((float) Blur::MAX, $radius)), 3)];
     }
 
     /** @return EffectData */
     private static function shadow(float $x, float $y, float $deviation, Colour $colour): array
     {
-        $within = fn (float $number, float $most): float => round(max(-$most, min($most, $number)), 3);
+        $within = fn (float $number, float $max): float => round(max(-$max, min($max, $number)), 3);
 
         return ['colour' => $colour->toHex(), 'offsetX' => $within($x, Shadow::FURTHEST), 'offsetY' => $within($y, Shadow::FURTHEST), 'blur' => max(0.0, $within($deviation * 2, Shadow::WIDEST))];
     }

@@ -51,7 +51,7 @@ final readonly class Gradients
         $number = fn (string $name, float $otherwise): float => $this->length($this->said($chain, $name), $otherwise, $ofBox);
         $spread = $this->said($chain, 'spreadMethod');
         $repeats = $spread === 'repeat' || $spread === 'reflect';
-        $stops = self::mixed($repeats ? self::whole($stops) : $stops, $spread === 'reflect' ? intdiv(Gradient::MOST, 2) : Gradient::MOST, $left);
+        $stops = self::mixed($repeats ? self::whole($stops) : $stops, $spread === 'reflect' ? intdiv(Gradient::MAX, 2) : Gradient::MAX, $left);
         if ($spread === 'reflect') {
             $stops = self::mirrored($stops);
         }
@@ -154,18 +154,18 @@ final readonly class Gradients
      * SVG mixes colours and alpha each for itself, CSS colours by their alpha: where alpha changes, stops between say how it is mixed.
      *
      * @param  non-empty-list<Stop>  $stops
-     * @param  int  $most  so many at most
+     * @param  int  $max  so many at most
      * @param  list<string>  $left
      * @return non-empty-list<Stop>
      */
-    private static function mixed(array $stops, int $most, array &$left): array
+    private static function mixed(array $stops, int $max, array &$left): array
     {
-        if (count($stops) > $most) {
+        if (count($stops) > $max) {
             $left[] = 'gradient has lost some of its stops|gradients have lost some of their stops';
-            $stops = array_map(fn (int $i): Stop => $stops[(int) round($i * (count($stops) - 1) / ($most - 1))], range(0, $most - 1));
+            $stops = array_map(fn (int $i): Stop => $stops[(int) round($i * (count($stops) - 1) / ($max - 1))], range(0, $max - 1));
         }
         $changing = array_filter(array_slice($stops, 1), fn (Stop $stop, int $i): bool => $stop->colour->alpha !== $stops[$i]->colour->alpha, ARRAY_FILTER_USE_BOTH);
-        $between = $changing === [] ? 0 : min(5, intdiv($most - count($stops), count($changing)));
+        $between = $changing === [] ? 0 : min(5, intdiv($max - count($stops), count($changing)));
         $mixed = [$stops[0]];
         foreach (array_slice($stops, 1) as $i => $stop) {
             $before = $stops[$i];
@@ -231,7 +231,7 @@ final readonly class Gradients
         if (abs($to->a * $to->b + $to->c * $to->d) > 1e-6 * max(1e-9, $across * $down / max(1e-9, $radius ** 2))) {
             $left[] = 'turned gradient was set upright|turned gradients were set upright';
         }
-        $share = fn (float $length, float $of, float $most): float => $of <= 0 ? 0.0 : round(max(-$most, min($most, $length / $of)), 5);
+        $share = fn (float $length, float $of, float $max): float => $of <= 0 ? 0.0 : round(max(-$max, min($max, $length / $of)), 5);
 
         return new RadialGradient($share($middle->x, $box->width, 10), $share($middle->y, $box->height, 10), Extent::Own, false, $share($across, $box->width, 20), $share($down, $box->height, 20), $stops);
     }

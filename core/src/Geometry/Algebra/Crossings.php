@@ -16,7 +16,7 @@ use Kindred\Input\InvalidInput;
 final class Crossings
 {
     /** So many halvings, for two arcs, and for all. */
-    private const MOST = 30_000;
+    private const MAX = 30_000;
 
     private const MOST_IN_ALL = 600_000;
 
@@ -235,9 +235,9 @@ final class Crossings
         }
         // The line across what lies between both directions; handles that have no length lie on it.
         [$dx, $dy] = [$ax / $long - $bx / $wide, $ay / $long - $by / $wide];
-        $least = 1e-6 * ($dx * $dx + $dy * $dy);
+        $min = 1e-6 * ($dx * $dx + $dy * $dy);
 
-        return $ax * $dx + $ay * $dy > $least * $long && $bx * $dx + $by * $dy < -$least * $wide
+        return $ax * $dx + $ay * $dy > $min * $long && $bx * $dx + $by * $dy < -$min * $wide
             && ($a[2] - $x) * $dx + ($a[3] - $y) * $dy >= 0 && ($a[4] - $x) * $dx + ($a[5] - $y) * $dy >= 0
             && ($b[2] - $x) * $dx + ($b[3] - $y) * $dy <= 0 && ($b[4] - $x) * $dx + ($b[5] - $y) * $dy <= 0;
     }
@@ -297,7 +297,7 @@ final class Crossings
         $exact = $this->pieces->extent * 1e-15;
         $left = [[$arcA, 0.0, 1.0, $arcB, 0.0, 1.0]];
         for ($count = 0; $left !== []; $count++) {
-            if ($count > self::MOST || ++$this->halvings > self::MOST_IN_ALL) {
+            if ($count > self::MAX || ++$this->halvings > self::MOST_IN_ALL) {
                 $this->givenUp = true;
 
                 return;
@@ -365,14 +365,14 @@ final class Crossings
         $two = $nx * ($a[4] - $x) + $ny * ($a[5] - $y);
         $share = $one * $two > 0 ? 0.75 : 4 / 9;
         $slack *= abs($nx) + abs($ny);
-        $least = $share * min(0.0, $one, $two) - $slack;
-        $most = $share * max(0.0, $one, $two) + $slack;
+        $min = $share * min(0.0, $one, $two) - $slack;
+        $max = $share * max(0.0, $one, $two) + $slack;
         $d0 = $nx * ($b[0] - $x) + $ny * ($b[1] - $y);
         $d1 = $nx * ($b[2] - $x) + $ny * ($b[3] - $y);
         $d2 = $nx * ($b[4] - $x) + $ny * ($b[5] - $y);
         $d3 = $nx * ($b[6] - $x) + $ny * ($b[7] - $y);
 
-        return ($d0 > $most && $d1 > $most && $d2 > $most && $d3 > $most) || ($d0 < $least && $d1 < $least && $d2 < $least && $d3 < $least);
+        return ($d0 > $max && $d1 > $max && $d2 > $max && $d3 > $max) || ($d0 < $min && $d1 < $min && $d2 < $min && $d3 < $min);
     }
 
     /**

@@ -60,9 +60,9 @@ final class Pieces
     /** @param  Numbers  $c */
     private function add(int $operand, bool $line, array $c): void
     {
-        $least = min($c);
-        $most = max($c);
-        $this->extent = max($this->extent, -$least, $most);
+        $min = min($c);
+        $max = max($c);
+        $this->extent = max($this->extent, -$min, $max);
         if ($line) {
             if ($c[0] === $c[6] && $c[1] === $c[7]) {
                 return;

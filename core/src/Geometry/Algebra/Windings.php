@@ -109,14 +109,14 @@ final class Windings
         if ($along === []) {
             return;
         }
-        $least = min($along);
+        $min = min($along);
         $count = max(1, min(2048, intdiv(count($on->from), self::EACH)));
-        $width = (max($along) - $least) / $count;
-        $this->first[$axis] = $least;
+        $width = (max($along) - $min) / $count;
+        $this->first[$axis] = $min;
         $this->width[$axis] = $width = $width > 0 ? $width : 1.0;
         $strips = [];
         foreach ($on->from as $edge => $from) {
-            [$low, $high] = [(int) (($along[$from] - $least) / $width), (int) (($along[$on->to[$edge]] - $least) / $width)];
+            [$low, $high] = [(int) (($along[$from] - $min) / $width), (int) (($along[$on->to[$edge]] - $min) / $width)];
             if ($low > $high) {
                 [$low, $high] = [$high, $low];
             }

@@ -237,8 +237,8 @@ final class Fit
             $places = self::better($points, $places, $next);
         }
         // A long run is never cut so near to an end that the rest of it is as much work again.
-        $least = $last > self::LONG ? intdiv($last, 8) : 1;
-        $split = max($least, min($last - $least, $furthest));
+        $min = $last > self::LONG ? intdiv($last, 8) : 1;
+        $split = max($min, min($last - $min, $furthest));
         $way = $points[min($last, $split + 2)]->minus($points[max(0, $split - 2)]);
         $way = $way->length() > 0 ? $way->times(1 / $way->length()) : new Point(1, 0);
 

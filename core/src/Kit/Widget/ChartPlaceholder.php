@@ -51,10 +51,10 @@ final class ChartPlaceholder implements WidgetKind
         $top = $content->label === '' ? 0 : min(32, $sketch->height / 3);
         $foot = $sketch->height - 20;
         $values = array_map(fn (Item $item): float => (float) ($item->cells[0] ?? 0), $content->items);
-        $most = max(1.0, ...$values);
+        $max = max(1.0, ...$values);
         $each = $sketch->width / max(1, count($values));
         foreach ($content->items as $i => $item) {
-            $height = max(0, $foot - $top) * max(0, $values[$i]) / $most;
+            $height = max(0, $foot - $top) * max(0, $values[$i]) / $max;
             $sketch->box($i * $each + $each * 0.18, $foot - $height, $each * 0.64, $height, $item->on ? Tone::Accent : Tone::Edge, 3);
             $sketch->words($item->label, $i * $each, $foot + 2, $each, 18, 11, 400, Tone::Soft, TextAlign::Center);
         }

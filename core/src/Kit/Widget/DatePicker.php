@@ -20,7 +20,7 @@ use Kindred\Type\TextAlign;
 final class DatePicker implements Opening
 {
     /** The height in px below which it is closed. */
-    private const LEAST = 150;
+    private const MIN = 150;
 
     public static function key(): string
     {
@@ -59,7 +59,7 @@ final class DatePicker implements Opening
 
     public function opened(Layer $layer, Widget $content): ?Layer
     {
-        return $layer->box->height < self::LEAST ? $layer->with(box: new Box(0, 0, max(280, $layer->box->width), 312)) : null;
+        return $layer->box->height < self::MIN ? $layer->with(box: new Box(0, 0, max(280, $layer->box->width), 312)) : null;
     }
 
     /** The first day of the month that is written out (“November 2026”); null where it is something else. */
@@ -74,7 +74,7 @@ final class DatePicker implements Opening
     {
         $month = self::month($content);
         $sketch->box(0, 0, $sketch->width, $sketch->height, Tone::Paper, 12, Tone::Edge);
-        if ($sketch->height < self::LEAST) {
+        if ($sketch->height < self::MIN) {
             $sketch->area(Press::Open, 0, 0, $sketch->width, $sketch->height, label: 'Day');
             $edge = $sketch->space(14);
             $left = $edge + 20 + $sketch->space(10);

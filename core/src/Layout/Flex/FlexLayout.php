@@ -69,9 +69,9 @@ final class FlexLayout
     /** The width of content in the room there is, or max-content where there is no limit (CSS Sizing 3, section 4.1, fit-content). */
     private function fit(FlexNode $node, ?float $room, ?float $height): float
     {
-        $most = $this->intrinsic($node, true, $height);
+        $max = $this->intrinsic($node, true, $height);
 
-        return $this->clampWidth($node, $room === null ? $most : min(max($this->intrinsic($node, false, $height), $room), $most));
+        return $this->clampWidth($node, $room === null ? $max : min(max($this->intrinsic($node, false, $height), $room), $max));
     }
 
     private function container(FlexNode $node, Stack $stack, float $width, ?float $height): void
@@ -159,8 +159,8 @@ final class FlexLayout
             return [$items];
         }
         if ($main === null) {
-            $most = $node->limits?->maxHeight;
-            $main = $most === null ? INF : max(0.0, $most - $stack->padding->down());
+            $max = $node->limits?->maxHeight;
+            $main = $max === null ? INF : max(0.0, $max - $stack->padding->down());
         }
         $lines = [];
         $line = [];
@@ -491,27 +491,27 @@ final class FlexLayout
      *
      * @param  float|null  $height  where it is known: columns that wrap at it take more or less width
      */
-    private function intrinsic(FlexNode $node, bool $most, ?float $height = null): float
+    private function intrinsic(FlexNode $node, bool $max, ?float $height = null): float
     {
         $memo = $node->memo;
         if ($node->stack === null || $memo === null) {
-            return $node->content === null ? 0.0 : ($most ? $node->content->maxContent() : $node->content->minContent());
+            return $node->content === null ? 0.0 : ($max ? $node->content->maxContent() : $node->content->minContent());
         }
         $height ??= $this->length($node, false);
-        $kept = $most ? $memo->maxContent : $memo->minContent;
+        $kept = $max ? $memo->maxContent : $memo->minContent;
         if ($kept !== null && $memo->contentFor === $height) {
             return $kept;
         }
-        $found = $this->intrinsicContainer($node, $node->stack, $most, $height);
+        $found = $this->intrinsicContainer($node, $node->stack, $max, $height);
         if ($memo->contentFor !== $height) {
             $memo->maxContent = $memo->minContent = null;
             $memo->contentFor = $height;
         }
 
-        return $most ? $memo->maxContent = $found : $memo->minContent = $found;
+        return $max ? $memo->maxContent = $found : $memo->minContent = $found;
     }
 
-    private function intrinsicContainer(FlexNode $node, Stack $stack, bool $most, ?float $height): float
+    private function intrinsicContainer(FlexNode $node, Stack $stack, bool $max, ?float $height): float
     {
         $sum = $widest = 0.0;
         $row = $stack->direction->isRow();
@@ -520,14 +520,14 @@ final class FlexLayout
             $width = $child->memo === null && $child->limits === null && $child->widthFrom === Size::Length
                 ? $child->width
                 : $this->length($child, true) ?? $this->clampWidth($child, $this->intrinsic(
-                    $child, $most, $row ? $this->rowHeight($child, $this->alignment($child, $stack, $row), $stack, $inner) : null,
+                    $child, $max, $row ? $this->rowHeight($child, $this->alignment($child, $stack, $row), $stack, $inner) : null,
                 ));
             $sum += $width;
             $widest = max($widest, $width);
         }
         $content = match (true) {
-            $row && ($most || $stack->wrap === FlexWrap::NoWrap) => $sum + $stack->columnGap * max(0, count($node->children) - 1),
-            ! $row && $most && $stack->wrap !== FlexWrap::NoWrap => $this->columns($node, $stack, $widest, $inner),
+            $row && ($max || $stack->wrap === FlexWrap::NoWrap) => $sum + $stack->columnGap * max(0, count($node->children) - 1),
+            ! $row && $max && $stack->wrap !== FlexWrap::NoWrap => $this->columns($node, $stack, $widest, $inner),
             default => $widest,
         };
 
@@ -540,11 +540,11 @@ final class FlexLayout
         $lines = $this->lines($node, $stack, $this->items($node, $stack, false, $widest, $inner), $inner, $stack->rowGap);
         $width = $stack->columnGap * (count($lines) - 1);
         foreach ($lines as $line) {
-            $most = 0.0;
+            $max = 0.0;
             foreach ($line as $item) {
-                $most = max($most, $this->length($item, true) ?? $this->fit($item, $widest, null));
+                $max = max($max, $this->length($item, true) ?? $this->fit($item, $widest, null));
             }
-            $width += $most;
+            $width += $max;
         }
 
         return $width;

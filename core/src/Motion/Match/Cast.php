@@ -24,7 +24,7 @@ use Kindred\Layout\LaidCopy;
 final class Cast
 {
     /** Layers of one screen that move by themselves; what comes after them is left where it is. */
-    public const MOST = 2_000;
+    public const MAX = 2_000;
 
     /** @var list<Actor> */
     public array $actors = [];
@@ -69,7 +69,7 @@ final class Cast
 
     private function add(Tree $tree, Layer $layer, Address $place, ?Actor $parent, Point $corner, float $angle): void
     {
-        if ($layer->hidden || $layer->masks() || count($this->actors) >= self::MOST) {
+        if ($layer->hidden || $layer->masks() || count($this->actors) >= self::MAX) {
             return;
         }
         $box = $layer->box;

@@ -30,7 +30,7 @@ use Kindred\Motion\TransitionPlan;
 final class StateFlights
 {
     /** Flights that are worked out; by other ways one state dissolves into the other. */
-    private const MOST = 600;
+    private const MAX = 600;
 
     /** Widgets whose parts become each other; those of others dissolve. */
     private const WIDGETS = 1_000;
@@ -166,7 +166,7 @@ final class StateFlights
     private function number(string $key, \Closure $make): ?int
     {
         if (! isset($this->numbers[$key])) {
-            if (count($this->flights) >= self::MOST) {
+            if (count($this->flights) >= self::MAX) {
                 return null;
             }
             $this->flights[] = $make('s'.count($this->flights).'-');

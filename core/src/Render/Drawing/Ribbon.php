@@ -25,7 +25,7 @@ final readonly class Ribbon
 
     private const SHORTEST = 1.0;
 
-    private const MOST = 400;
+    private const MAX = 400;
 
     /** How far a piece reaches under the next one, px: between them no gap shows. */
     private const UNDER = 0.6;
@@ -87,7 +87,7 @@ final readonly class Ribbon
         if ($length <= 0) {
             return '';
         }
-        $many = max(1, min(self::MOST, (int) ceil($this->difference() / self::STEP), (int) ceil($length / self::SHORTEST)));
+        $many = max(1, min(self::MAX, (int) ceil($this->difference() / self::STEP), (int) ceil($length / self::SHORTEST)));
         [$cap, $dashed] = [$lined['stroke-linecap'] ?? null, ($lined['stroke-dasharray'] ?? null) !== null];
         // Where colours are seen through each other none reaches under the next.
         $under = $this->alpha === null ? 0.0 : self::UNDER;

@@ -12,7 +12,7 @@ use Kindred\Stress\Strain;
 final class LongWords implements Strain
 {
     /** Letters that a long word has at least, and times as many as the word has. */
-    private const LEAST = 16;
+    private const MIN = 16;
 
     private const TIMES = 1.6;
 
@@ -44,7 +44,7 @@ final class LongWords implements Strain
         if ($longest === '') {
             return $words;
         }
-        $length = (int) max(self::LEAST, round(mb_strlen($longest) * self::TIMES));
+        $length = (int) max(self::MIN, round(mb_strlen($longest) * self::TIMES));
         $long = mb_substr($longest.str_repeat(mb_strtolower($longest), 8), 0, $length);
         $at = (int) mb_strpos($words, $longest);
 

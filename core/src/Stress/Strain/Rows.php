@@ -13,7 +13,7 @@ use Kindred\Stress\Strain;
 /** Lists have no entries, or several times as many. */
 final readonly class Rows implements Strain
 {
-    private const MOST = 200;
+    private const MAX = 200;
 
     public function __construct(private string $key, private int $times)
     {
@@ -55,6 +55,6 @@ final readonly class Rows implements Strain
             }
         }
 
-        return $sheet->with(rows: array_slice($all, 0, max(count($this->times === 0 ? [] : $sheet->rows), self::MOST)));
+        return $sheet->with(rows: array_slice($all, 0, max(count($this->times === 0 ? [] : $sheet->rows), self::MAX)));
     }
 }

@@ -54,8 +54,8 @@ final readonly class Translated implements Strain
     {
         $length = mb_strlen(trim($words));
         $times = 1.3;
-        foreach (self::GROWTH as $most => $growth) {
-            if ($length <= $most) {
+        foreach (self::GROWTH as $max => $growth) {
+            if ($length <= $max) {
                 $times = $growth;
                 break;
             }

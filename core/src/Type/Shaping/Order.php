@@ -15,7 +15,7 @@ final class Order
     {
         $order = array_keys($levels);
         $odd = array_filter($levels, fn (int $level): bool => $level % 2 === 1);
-        for ($level = $levels === [] ? 0 : max($levels), $least = $odd === [] ? PHP_INT_MAX : min($odd); $level >= $least; $level--) {
+        for ($level = $levels === [] ? 0 : max($levels), $min = $odd === [] ? PHP_INT_MAX : min($odd); $level >= $min; $level--) {
             for ($i = 0, $count = count($order); $i < $count; $i++) {
                 $from = $i;
                 while ($i < $count && $levels[$order[$i]] >= $level) {

@@ -9,7 +9,7 @@ use Kindred\Document\Cue\EasingFunction;
 /** So many steps (CSS Easing Functions 1, section 2.3). */
 final readonly class Steps implements EasingFunction
 {
-    public const MOST = 100;
+    public const MAX = 100;
 
     private const POSITIONS = ['start', 'end', 'none', 'both'];
 
@@ -28,7 +28,7 @@ final readonly class Steps implements EasingFunction
         $jump = $match[2] ?? 'end';
         $count = (int) $match[1];
 
-        return $count >= ($jump === 'none' ? 2 : 1) && $count <= self::MOST ? new self($count, $jump) : null;
+        return $count >= ($jump === 'none' ? 2 : 1) && $count <= self::MAX ? new self($count, $jump) : null;
     }
 
     public function text(): string

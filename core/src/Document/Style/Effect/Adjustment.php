@@ -18,15 +18,15 @@ final readonly class Adjustment implements Stored
 {
     use Declared;
 
-    public const MOST = 5;
+    public const MAX = 5;
 
     public function __construct(
-        #[Is\Number(0, self::MOST, percent: true, label: 'brightness', sparse: true)] public float $brightness = 1,
-        #[Is\Number(0, self::MOST, percent: true, label: 'contrast', sparse: true)] public float $contrast = 1,
-        #[Is\Number(0, self::MOST, percent: true, label: 'saturation', sparse: true)] public float $saturate = 1,
+        #[Is\Number(0, self::MAX, percent: true, label: 'brightness', sparse: true)] public float $brightness = 1,
+        #[Is\Number(0, self::MAX, percent: true, label: 'contrast', sparse: true)] public float $contrast = 1,
+        #[Is\Number(0, self::MAX, percent: true, label: 'saturation', sparse: true)] public float $saturate = 1,
         #[Is\Number(0, 1, percent: true, label: 'greyscale', sparse: true)] public float $grayscale = 0,
         #[Is\Parsed(200, label: 'tint', sparse: true)] public ?Colour $tint = null,
-        #[Is\Number(0, Blur::MOST, label: 'blur', sparse: true)] public float $blur = 0,
+        #[Is\Number(0, Blur::MAX, label: 'blur', sparse: true)] public float $blur = 0,
     ) {
     }
 

@@ -12,10 +12,10 @@ final readonly class Blur implements EffectKind
 {
     use Declared;
 
-    public const MOST = 200;
+    public const MAX = 200;
 
     public function __construct(
-        #[Is\Number(0, self::MOST, label: 'blur radius')] public float $radius = 4,
+        #[Is\Number(0, self::MAX, label: 'blur radius')] public float $radius = 4,
     ) {
     }
 

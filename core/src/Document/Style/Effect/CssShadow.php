@@ -45,9 +45,9 @@ final class CssShadow
             throw self::wrong($text);
         }
         $shadow = new Shadow($colour ?? Colour::parse('#000000'), $lengths[0], $lengths[1], ($lengths[2] ?? 0.0) * ($dropped ? 2 : 1), $lengths[3] ?? 0.0, $inner);
-        foreach ([['offsetX', Shadow::FURTHEST], ['offsetY', Shadow::FURTHEST], ['spread', Shadow::WIDEST]] as [$name, $most]) {
-            if (abs($shadow->{$name}) > $most) {
-                throw new InvalidInput('value', "Lengths of a shadow lie between -{$most} and {$most} px");
+        foreach ([['offsetX', Shadow::FURTHEST], ['offsetY', Shadow::FURTHEST], ['spread', Shadow::WIDEST]] as [$name, $max]) {
+            if (abs($shadow->{$name}) > $max) {
+                throw new InvalidInput('value', "Lengths of a shadow lie between -{$max} and {$max} px");
             }
         }
         if ($shadow->blur < 0 || $shadow->blur > Shadow::WIDEST) {

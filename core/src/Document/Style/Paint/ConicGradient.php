@@ -22,7 +22,7 @@ final readonly class ConicGradient implements Gradient
         #[Is\Number(-10, 10, percent: true, label: 'centre across', sparse: true)] public float $centreX = 0.5,
         #[Is\Number(-10, 10, percent: true, label: 'centre down', sparse: true)] public float $centreY = 0.5,
         #[Is\Number(-360, 360, turn: 360, label: 'angle of the gradient', sparse: true)] public float $angle = 0,
-        #[Is\Records(Stop::class, self::MOST)] public array $stops = [],
+        #[Is\Records(Stop::class, self::MAX)] public array $stops = [],
         #[Is\Choice(label: 'colours between stops', sparse: true)] public Interpolation $space = Interpolation::Srgb,
         #[Is\Flag(label: 'repeating', sparse: true)] public bool $repeats = false,
     ) {

@@ -61,8 +61,8 @@ final class CssPaint
         if (count($stops) < 2) {
             throw self::wrong('a gradient needs two colours at least');
         }
-        if (count($stops) > Gradient::MOST) {
-            throw self::wrong('a gradient has '.Gradient::MOST.' stops at most');
+        if (count($stops) > Gradient::MAX) {
+            throw self::wrong('a gradient has '.Gradient::MAX.' stops at most');
         }
 
         return $bare->with(stops: $stops);

@@ -19,7 +19,7 @@ use Kindred\Paint\Ramp;
 interface Gradient extends Paint
 {
     /** So many stops at most. */
-    public const MOST = 32;
+    public const MAX = 32;
 
     /** @return list<Stop> */
     public function stops(): array;

@@ -20,7 +20,7 @@ final readonly class LinearGradient implements Gradient
     /** @param  list<Stop>  $stops */
     public function __construct(
         #[Is\Number(-360, 360, turn: 360, label: 'angle of the gradient', sparse: true, tries: ['0', '45', '90', '180'])] public float $angle = 180,
-        #[Is\Records(Stop::class, self::MOST)] public array $stops = [],
+        #[Is\Records(Stop::class, self::MAX)] public array $stops = [],
         #[Is\Choice(label: 'colours between stops', sparse: true)] public Interpolation $space = Interpolation::Srgb,
         #[Is\Flag(label: 'repeating', sparse: true)] public bool $repeats = false,
     ) {

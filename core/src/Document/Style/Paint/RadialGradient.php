@@ -28,7 +28,7 @@ final readonly class RadialGradient implements Gradient
         #[Is\Flag(label: 'circle', sparse: true)] public bool $circle = false,
         #[Is\Number(0, 20, percent: true, label: 'radius across', sparse: true)] public float $radiusX = 0.5,
         #[Is\Number(0, 20, percent: true, label: 'radius down', sparse: true)] public float $radiusY = 0.5,
-        #[Is\Records(Stop::class, self::MOST)] public array $stops = [],
+        #[Is\Records(Stop::class, self::MAX)] public array $stops = [],
         #[Is\Choice(label: 'colours between stops', sparse: true)] public Interpolation $space = Interpolation::Srgb,
         #[Is\Flag(label: 'repeating', sparse: true)] public bool $repeats = false,
     ) {
@@ -99,7 +99,7 @@ final readonly class RadialGradient implements Gradient
     {
         $radius = $this->circle ? hypot($to->x - $from->x, $to->y - $from->y) : abs($to->x - $from->x);
         $down = $across ?? $this->radii($width, $height)[1];
-        $share = fn (float $length, float $of, float $least, float $most): float => $of <= 0 ? 0.0 : round(max($least, min($most, $length / $of)), 5);
+        $share = fn (float $length, float $of, float $min, float $max): float => $of <= 0 ? 0.0 : round(max($min, min($max, $length / $of)), 5);
 
         return $this->with(
             centreX: $share($from->x, $width, -10, 10), centreY: $share($from->y, $height, -10, 10),

@@ -107,7 +107,7 @@ trait WithStops
 
     public function withMore(?float $at = null): static
     {
-        if (count($this->stops) < 2 || count($this->stops) >= self::MOST) {
+        if (count($this->stops) < 2 || count($this->stops) >= self::MAX) {
             return $this;
         }
         $at = round($at ?? $this->widest(), 6);
