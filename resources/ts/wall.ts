@@ -154,10 +154,11 @@ const writing = new Writing({
     reveal: () => facets.reveal('widget'), chooseIcon: (screen, layer, place) => asking.icons({ screen, layer, place }), problem: parts.problem,
 });
 new Partners(parts, (layer) => writing.edit(layer));
-const asking = new Asking(parts, making, together, (name, line) => {
-    Object.assign(making.icons, { inHand: name, line });
+const hold = (icon: string, line = 2): void => {
+    Object.assign(making.icons, { inHand: icon, line });
     tools.take('icon');
-});
+};
+const asking = new Asking(parts, making, together, hold);
 const editing = new Editing(parts, (array) => void panels.openSheet(array, false));
 new Clipboard(parts, making);
 takeFiles(wall, parts, making, panels.fonts);
@@ -173,7 +174,7 @@ const commands = new Commands(register({
 }), JSON.parse(page.dataset['keys'] ?? '{}') as Record<string, string[]>);
 new Keyboard(commands, gestures, selection, wall);
 const keyList = new KeyList(commands, (own) => void send(urls['keys']!, own).catch(parts.problem));
-const find = new Find(urls['find']!, commands, (hit) => goTo(hit, { looking, commands, panels, making, tools, brief: urls['brief']! }));
+const find = new Find(urls['find']!, commands, (hit) => goTo(hit, { looking, commands, panels, hold, brief: urls['brief']! }));
 const menu = new Menu(wall, commands, (at) => pointedAt(parts, at), (id, screen) => selection.pick([id], screen));
 
 document.addEventListener('click', (event) => {

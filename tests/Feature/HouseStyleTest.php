@@ -3,9 +3,11 @@
 declare(strict_types=1);
 
 use App\Canvas\Editor;
+use App\Canvas\Projects;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use Kindred\Input\InvalidInput;
 use Kindred\Tests\Sample;
 
 beforeEach(function (): void {
@@ -42,6 +44,28 @@ it('knows what uses a token, which could take its place, and what fits a propert
     ($this->edit)(['type' => 'delete-screens', 'screens' => ['kiln']]);
     $this->get("{$this->at}/house-style")->assertSee('test.clay: not used', false);
     $this->get("{$this->at}/house-style?open=clay")->assertOk()->assertSee('Nothing is bound to it');
+});
+
+it('counts and binds what a state, an instance and a background have of a colour, and takes that back after others have worked on', function (): void {
+    ($this->edit)(['type' => 'make-component', 'screen' => 'kiln', 'layers' => [$this->some[0]], 'seed' => 'c']);
+    $made = DB::table('screens')->where('project_id', $this->project->id)->whereNotNull('component')->first(['id', 'component']);
+    [$sheet, $box] = [$made->id, json_decode($made->component)->root];
+    $use = DB::table('layers')->where(['project_id' => $this->project->id, 'screen' => 'kiln', 'kind' => 'instance'])->where('body', 'like', "%\"component\":\"{$sheet}\"%")->value('id');
+    ($this->edit)(['type' => 'add-state', 'component' => $sheet, 'name' => 'Off', 'seed' => 's']);
+    $sample = DB::table('layers')->where(['project_id' => $this->project->id, 'screen' => $sheet, 'kind' => 'instance'])->value('id');
+    $paint = ['type' => 'set-field', 'screen' => $sheet, 'field' => 'fills.0.colour', 'value' => '#0c0ffe'];
+    ($this->edit)(['layers' => ["{$box}.{$sample}"]] + $paint, ['layers' => ["{$box}.{$use}"], 'apart' => true] + $paint, ['type' => 'set-screen-field', 'screen' => 'kiln', 'field' => 'ground', 'value' => '#0c0ffe']);
+    ($this->tokens)(['id' => 'dusk', 'name' => 'test.dusk', 'kind' => 'color', 'value' => '#0c0ffe']);
+    $drawer = fn (): string => (string) $this->get("{$this->at}/house-style?open=dusk")->assertOk()->getContent();
+    $said = fn (): array => [substr_count((string) DB::table('screens')->where(['project_id' => $this->project->id, 'id' => $sheet])->value('component'), 'dusk'), substr_count(json_encode(($this->body)($use)), 'dusk'), substr_count((string) DB::table('screens')->where(['project_id' => $this->project->id, 'id' => 'kiln'])->value('bound'), 'dusk')];
+    expect($drawer())->toContain('In 3 more places there is this very colour');
+    ($this->edit)($adopt = ['type' => 'adopt-token', 'token' => 'dusk', 'colour' => '#0c0ffe']);
+    expect($said())->toBe([1, 1, 1])->and($drawer())->not->toContain('this very colour')->and(fn () => ($this->edit)($adopt))->toThrow(InvalidInput::class, 'Nothing else has the colour');
+    $again = app(Projects::class)->import($this->user, (string) $this->get("{$this->at}/hand-over/project")->assertOk()->streamedContent());
+    expect(substr_count((string) DB::table('screens')->where(['project_id' => $again->id, 'id' => $sheet])->value('component'), 'dusk'))->toBe(1);
+    app(Editor::class)->edit($this->project->fresh(), User::factory()->create(), [Sample::command(['type' => 'move-layers', 'screen' => 'kiln', 'layers' => [$use], 'dx' => 3, 'dy' => 0])], $this->project->fresh()->sequence);
+    $this->postJson("{$this->at}/undo")->assertOk();
+    expect($said())->toBe([0, 0, 0])->and($drawer())->toContain('In 3 more places there is this very colour');
 });
 
 it('binds the background of screens, which deleted ones follow once they are back', function (): void {

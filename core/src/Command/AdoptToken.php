@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
-use Kindred\Document\Address;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\OverrideValues;
 use Kindred\Document\Missing;
 use Kindred\Document\Screen;
-use Kindred\Document\Sheet\Filling;
 use Kindred\Document\Style\Effect\Shadow;
 use Kindred\Document\Style\Paint\Gradient;
 use Kindred\Document\Style\Paint\Solid;
@@ -23,7 +21,6 @@ use Kindred\Document\WorkingSet;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
 use Kindred\Paint\Colour;
-use Kindred\Property\Path;
 
 /**
  * Binds to a colour of the house style all that has this very colour in the project and is bound to nothing. Locked layers too: the look stays.
@@ -111,23 +108,11 @@ final readonly class AdoptToken implements Command
      */
     private static function overrides(Tree $tree, array $values, Token $token, Colour $colour): array
     {
-        foreach ($values as $written => $own) {
-            $address = Address::of((string) $written);
-            $layer = $tree->layers[$address->layer] ?? null;
-            if ($layer !== null) {
-                $shown = Filling::layer($tree, $layer, $own);
-                $paths = array_values(array_filter(self::paths($shown, $colour), fn (string $path): bool => OverrideValues::governs($own, $path)));
-                $new = self::adopted($shown, $token, $paths);
-                foreach ($paths === [] ? [] : array_keys($own) as $key) {
-                    // A list that is otherwise as a whole says itself what its entries are bound to.
-                    $plain = OverrideValues::isBound((string) $key) ? null : Path::of((string) $key)->plain($new);
-                    $values = $plain === null || $plain === Path::of((string) $key)->plain($shown) ? $values : OverrideValues::with($values, $address, (string) $key, $plain);
-                }
-                $values = OverrideValues::boundAs($values, $address, $new, $paths);
-            }
-        }
+        return InOverrides::changed($tree, $values, function (Layer $shown, \Closure $isOwn) use ($token, $colour): array {
+            $paths = array_values(array_filter(self::paths($shown, $colour), $isOwn));
 
-        return $values;
+            return [self::adopted($shown, $token, $paths), $paths];
+        });
     }
 
     public function label(Tree $before): string

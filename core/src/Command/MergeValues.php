@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace Kindred\Command;
 
-use Kindred\Document\Address;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Expanding;
 use Kindred\Document\Layer\OverrideValues;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Missing;
 use Kindred\Document\Screen;
-use Kindred\Document\Sheet\Filling;
 use Kindred\Document\Token\Bindings;
 use Kindred\Document\Token\Themes;
 use Kindred\Document\Token\Token;
@@ -155,23 +153,7 @@ final readonly class MergeValues implements Command
      */
     private function overrides(Tree $tree, array $values, TokenValue $value, ?Token $token): array
     {
-        foreach ($values as $written => $own) {
-            $address = Address::of((string) $written);
-            $layer = $tree->layers[$address->layer] ?? null;
-            if ($layer === null) {
-                continue;
-            }
-            $shown = Filling::layer($tree, $layer, $own);
-            $own = array_filter($own, fn (int|string $key): bool => ! OverrideValues::isBound((string) $key), ARRAY_FILTER_USE_KEY);
-            [$new, $paths] = $this->merged($shown, $value, $token, fn (string $path): bool => OverrideValues::governs($own, $path));
-            foreach ($paths === [] ? [] : array_keys($own) as $key) {
-                $plain = Path::of((string) $key)->plain($new);
-                $values = $plain === Path::of((string) $key)->plain($shown) ? $values : OverrideValues::with($values, $address, (string) $key, $plain);
-            }
-            $values = $token === null ? $values : OverrideValues::boundAs($values, $address, $new, $paths);
-        }
-
-        return $values;
+        return InOverrides::changed($tree, $values, fn (Layer $shown, \Closure $isOwn): array => $this->merged($shown, $value, $token, $isOwn));
     }
 
     /** The type of tokens that could take the place of the values. */

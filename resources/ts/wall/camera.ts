@@ -20,7 +20,7 @@ export class Camera {
     /** What open panels cover at the left and the right of the wall, px: nothing is fitted under them. */
     covered: () => { left: number; right: number } = () => ({ left: 0, right: 0 });
 
-    /** Whether there is anything to come back to: a layerOf wall is looked at from anywhere. */
+    /** Whether there is anything to come back to: a bare wall is looked at from anywhere. */
     keeps: () => boolean = () => true;
 
     constructor(wall: HTMLElement, private readonly stage: HTMLElement, private readonly key: string) {

@@ -127,7 +127,7 @@ export class Gestures {
         while (this.drag) await new Promise<void>((go) => this.resting.push(go));
     }
 
-    /** The screen under a place on the wall, the uppermost first; '' on the layerOf wall. */
+    /** The screen under a place on the wall, the uppermost first; '' on the bare wall. */
     screenAt(p: Point): string {
         const found = this.picture.screens().reverse().find((screen) => contains(this.picture.screenBox(screen.dataset['screen']!), p));
         return found?.dataset['screen'] ?? '';

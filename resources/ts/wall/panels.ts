@@ -56,7 +56,7 @@ export function panels(on: Parts, { wall, threads, looking, tools, making, dropp
     notes.turned.add((open) => press('notes', open));
     needs.turned.add((open) => press('needs', open));
     const rulers = new Rulers(wall, camera, picture, selection, overlay, server);
-    const eye = new Eye(on, goTo);
+    new Eye(on, goTo);
     const checks = new Checks(on, place('flags'), goTo);
     const house = new HouseDrawer(place('house'), {
         urls: { house: urls['house']!, houseRead: urls['house-read']!, inventory: urls['inventory']!, merge: urls['inventory-merge']!, scheme: urls['scheme']! },
@@ -102,7 +102,7 @@ export function panels(on: Parts, { wall, threads, looking, tools, making, dropp
     new Icons(dialog('icons'), urls, server);
 
     return {
-        checks, eye, house, kit, needs, notes, rulers, sheet, stress, takes, trials, flow,
+        checks, house, kit, needs, notes, rulers, sheet, stress, takes, trials, flow,
         cues: new CueList(dialog('all-cues'), urls['cues']!, server),
         fonts: new Fonts(dialog('fonts'), urls['fonts']!, server),
         libraries: new Libraries(dialog('libraries'), { url: urls['libraries']!, edit: (command) => server.edit(command), catchUp: () => server.catchUp() }),
