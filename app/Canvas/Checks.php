@@ -50,7 +50,7 @@ final readonly class Checks
     private const KEPT = 30 * 86_400;
 
     /** Changes when rules do: what was kept by others is not true any more. */
-    private const VERSION = 12;
+    private const VERSION = 13;
 
     public function __construct(private TreeLoader $store, private Cache $cache, private Typesetter $typesetter, private Expansion $expansion, private Kit $kit, private Backdrop $backdrop, private Renderer $renderer, private Pictures $pictures, private Raster $raster)
     {
@@ -171,7 +171,7 @@ final readonly class Checks
      */
     private function looked(Look $look, array $ids, float $until): array
     {
-        // What is in something knows what it is in; to look for such circles again and again would take a quarter of the time.
+        // Scenes let go of their circles themselves; to look for such again and again would take a quarter of the time.
         gc_collect_cycles();
         gc_disable();
         try {

@@ -39,7 +39,10 @@ final readonly class Checker
             }
         }
 
-        return new Report($findings, $facts, $scene->screen->component === null ? Way::from($scene) : []);
+        $report = new Report($findings, $facts, $scene->screen->component === null ? Way::from($scene) : []);
+        $scene->close();
+
+        return $report;
     }
 
     /**

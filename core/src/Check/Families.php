@@ -11,19 +11,25 @@ final class Families
     private const MAX = 400;
 
     /**
-     * @return list<non-empty-list<Placed>> of at least so many
+     * @param  list<list<Placed>>  $families
+     * @return list<non-empty-list<Placed>> of 2 or more
      */
-    public static function free(Scene $scene, int $min = 2): array
+    public static function free(array $families): array
     {
-        $families = [];
-        foreach ($scene->families() as $family) {
-            $free = array_values(array_filter($family, fn (Placed $one): bool => Scene::isOwn($one) && ! $one->isLaidOut() && $one->layer->rotation === 0.0));
-            if (count($free) >= $min && count($free) <= self::MAX && $free !== []) {
-                $families[] = $free;
+        $all = [];
+        foreach ($families as $family) {
+            $free = [];
+            foreach ($family as $one) {
+                if (Scene::isOwn($one) && $one->layer->rotation === 0.0 && ! $one->isLaidOut()) {
+                    $free[] = $one;
+                }
+            }
+            if (count($free) >= 2 && count($free) <= self::MAX) {
+                $all[] = $free;
             }
         }
 
-        return $families;
+        return $all;
     }
 
     /** What differs by 1 to 3 px is meant to be the same. */

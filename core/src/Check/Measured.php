@@ -14,8 +14,14 @@ final readonly class Measured
      * @param  float  $ratio  1 to 21
      * @param  Colour|null  $ground  behind it there; null where it is a picture
      * @param  Colour  $seen  the colour that it has there
+     * @param  list<array{int, int, int, int|float}>  $pixels  of all that lies behind it: red, green, blue, and how many
      */
-    public function __construct(public float $ratio, public ?Colour $ground, public Colour $seen, public Contrast $against)
+    public function __construct(public float $ratio, public ?Colour $ground, public Colour $seen, private array $pixels)
     {
+    }
+
+    public function against(): Contrast
+    {
+        return Contrast::against($this->pixels);
     }
 }

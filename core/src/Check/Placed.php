@@ -46,13 +46,21 @@ final class Placed
     /** A point of the screen in its own coordinates: its corner is 0, 0. */
     public function inward(Point $point): Point
     {
-        return $point->minus($this->centre)->turned(-$this->angle)->plus(new Point($this->layer->box->width / 2, $this->layer->box->height / 2));
+        $box = $this->layer->box;
+        $at = new Point($point->x - $this->centre->x, $point->y - $this->centre->y);
+        $at = $this->angle === 0.0 ? $at : $at->turned(-$this->angle);
+
+        return new Point($at->x + $box->width / 2, $at->y + $box->height / 2);
     }
 
     /** A point in its own coordinates as one of the screen. */
     public function outward(Point $point): Point
     {
-        return $point->minus(new Point($this->layer->box->width / 2, $this->layer->box->height / 2))->turned($this->angle)->plus($this->centre);
+        $box = $this->layer->box;
+        $at = new Point($point->x - $box->width / 2, $point->y - $box->height / 2);
+        $at = $this->angle === 0.0 ? $at : $at->turned($this->angle);
+
+        return new Point($at->x + $this->centre->x, $at->y + $this->centre->y);
     }
 
     /** Where something of it is painted: of words their lines, from the height of capitals to the depth of descenders. */

@@ -180,13 +180,17 @@ final class Sampling
     {
         $layer = $placed->layer;
         $fills = $this->fills($placed);
-        if ($fills === [] || ! $this->isWithin($placed, $point)) {
+        if ($fills === []) {
             return null;
         }
-        if ($fills === null || ! (self::isUpright($layer) || ($layer->content instanceof Ellipse && $layer->content->isWhole()))) {
+        $at = $placed->inward($point);
+        $isRound = $layer->content instanceof Ellipse && $layer->content->isWhole();
+        if (! self::isWithin($layer->box, $isRound, $at)) {
+            return null;
+        }
+        if ($fills === null || ! ($isRound || self::isUpright($layer))) {
             return false;
         }
-        $at = $placed->inward($point);
         $painted = null;
         foreach (array_reverse($fills) as $fill) {
             $colour = match (true) {
@@ -242,15 +246,14 @@ final class Sampling
         return $layer->masks === [] && $layer->blend === BlendMode::Normal;
     }
 
-    private function isWithin(Placed $placed, Point $point): bool
+    /** Whether a point, in a layer's own coordinates, lies in its box, or in its ellipse. */
+    private static function isWithin(Box $box, bool $isRound, Point $at): bool
     {
-        $box = new Box(0, 0, $placed->layer->box->width, $placed->layer->box->height);
-        $at = $placed->inward($point);
-        if ($placed->layer->content instanceof Ellipse && $placed->layer->content->isWhole() && $box->width > 0 && $box->height > 0) {
+        if ($isRound && $box->width > 0 && $box->height > 0) {
             return hypot(($at->x - $box->width / 2) / ($box->width / 2), ($at->y - $box->height / 2) / ($box->height / 2)) <= 1;
         }
 
-        return $box->holds($at);
+        return $at->x >= 0 && $at->x <= $box->width && $at->y >= 0 && $at->y <= $box->height;
     }
 
     private function reach(Placed $placed): Box

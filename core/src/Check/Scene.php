@@ -49,6 +49,9 @@ final class Scene
     /** @var list<list<Placed>>|null */
     private ?array $families = null;
 
+    /** @var list<non-empty-list<Placed>>|null */
+    private ?array $free = null;
+
     private ?Sampling $sampling = null;
 
     /** @var array<string, true>|null */
@@ -66,6 +69,16 @@ final class Scene
         foreach ($tree->children(new Place($screen->id)) as $layer) {
             $this->add($tree, $layer, new Address(''), null, new Point(0, 0), 0.0);
         }
+    }
+
+    /** Lets go of everything: what lies in something knows what it lies in, so none of it would be given back by itself. */
+    public function close(): void
+    {
+        foreach ([...$this->seen, ...$this->away, ...$this->hidden] as $one) {
+            $one->children = [];
+        }
+        $this->roots = $this->seen = $this->away = $this->hidden = [];
+        $this->sampling = $this->families = $this->free = $this->places = $this->targets = null;
     }
 
     /** What colours are painted where. */
@@ -105,6 +118,16 @@ final class Scene
     public function families(): array
     {
         return $this->families ??= $this->grouped();
+    }
+
+    /**
+     * Those of the families whose places somebody has chosen: free of any layout, upright, and on the screen itself.
+     *
+     * @return list<non-empty-list<Placed>> of 2 or more
+     */
+    public function free(): array
+    {
+        return $this->free ??= Families::free($this->families());
     }
 
     /** @return list<list<Placed>> */
@@ -216,6 +239,9 @@ final class Scene
             $this->roots[] = $placed;
         } else {
             $parent->children[] = $placed;
+        }
+        if (! $content instanceof Composed && ! $content instanceof Expanding && ! $layer->isContainer()) {
+            return;
         }
         $inner = $placed->outward(new Point(0, 0));
         if ($content instanceof Composed) {

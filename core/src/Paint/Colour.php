@@ -48,7 +48,7 @@ final readonly class Colour implements AsText, Interpolable
 
     public function withAlpha(float $alpha): self
     {
-        return self::rgb($this->red, $this->green, $this->blue, $alpha);
+        return $alpha === $this->alpha ? $this : self::rgb($this->red, $this->green, $this->blue, $alpha);
     }
 
     public static function examples(): array

@@ -95,6 +95,7 @@ it('finds just what lies beyond its limit, and nothing at it', function (string 
     'hidden' => ['hidden-layer', [Planted::box('A', 20, 20, 40, 40, '#222222', ['hidden' => true])], 1],
 
     // Near misses: from 1 px on, up to 3.
+    'two that miss one line' => ['alignment', [...columnOfBoxes(2), Planted::box('Fifth', 38, 340, 147, 40), Planted::box('Sixth', 40, 400, 160, 40)], 2],
     'a left edge off by 0.9 px' => ['alignment', columnOfBoxes(0.9), 0],
     'a left edge off by 1 px' => ['alignment', columnOfBoxes(1), 1],
     'a left edge off by 3 px' => ['alignment', columnOfBoxes(3), 1],

@@ -45,7 +45,7 @@ final class Alignment implements OnScreen
 
     public static function on(Scene $scene, ?float $limit): iterable
     {
-        foreach (Families::free($scene, 3) as $family) {
+        foreach ($scene->free() as $family) {
             foreach (['x', 'y'] as $axis) {
                 yield from self::along($scene, $family, $axis);
             }
@@ -67,19 +67,16 @@ final class Alignment implements OnScreen
             }
         }
         foreach ($family as $i => $one) {
+            foreach ($lines[$i] as $at) {
+                if (self::stands($i, $at, $family, $by)) {
+                    continue 2;
+                }
+            }
             $near = [];
             foreach ($lines[$i] as $name => $at) {
                 for ($px = (int) floor($at) - 3; $px <= (int) floor($at) + 3; $px++) {
                     foreach ($by[$px] ?? [] as [$j, $theirs, $line]) {
-                        // What lies upon it is placed on it, not the other way round.
-                        if ($i === $j || abs($line - $at) > 3.01 || $one->bounds->contains($family[$j]->bounds) || self::isInset($one->bounds, $family[$j]->bounds, abs($line - $at))) {
-                            continue;
-                        }
-                        if (abs($at - $line) <= 0.5) {
-                            // It stands on some line already.
-                            continue 4;
-                        }
-                        if ($theirs === $name && Families::nearly($line - $at)) {
+                        if ($i !== $j && $theirs === $name && Families::nearly($line - $at) && ! $one->bounds->contains($family[$j]->bounds) && ! self::isInset($one->bounds, $family[$j]->bounds, abs($line - $at))) {
                             $key = $name.' '.round($line, 1);
                             $near[$key] = [$line - $at, $name, [...($near[$key][2] ?? []), $family[$j]]];
                         }
@@ -89,14 +86,34 @@ final class Alignment implements OnScreen
             $near = array_filter($near, fn (array $line): bool => count($line[2]) >= 2);
             if ($near !== []) {
                 usort($near, fn (array $a, array $b): int => [count($b[2]), abs($a[0])] <=> [count($a[2]), abs($b[0])]);
-                [$by, $name, $others] = $near[0];
+                [$off, $name, $others] = $near[0];
                 $others = array_slice($others, 0, 3);
                 $names = implode(', ', array_map(fn (Placed $other): string => $other->called(), $others));
-                $by = round($by, 2);
-                yield Finding::of(self::class, $scene->screen->id, "The {$name} of {$one->called()} misses that of {$names} by ".abs($by).' px.', [$one->address, ...array_map(fn (Placed $other) => $other->address, $others)],
-                    new Fix('Move it by '.abs($by).' px', [['type' => 'move-layers', ...$scene->named($one), 'dx' => $axis === 'x' ? $by : 0, 'dy' => $axis === 'y' ? $by : 0]]));
+                $off = round($off, 2);
+                yield Finding::of(self::class, $scene->screen->id, "The {$name} of {$one->called()} misses that of {$names} by ".abs($off).' px.', [$one->address, ...array_map(fn (Placed $other) => $other->address, $others)],
+                    new Fix('Move it by '.abs($off).' px', [['type' => 'move-layers', ...$scene->named($one), 'dx' => $axis === 'x' ? $off : 0, 'dy' => $axis === 'y' ? $off : 0]]));
             }
         }
+    }
+
+    /**
+     * Whether one stands on the line of another. What lies upon it is placed on it, not the other way round.
+     *
+     * @param  float  $at  where one of its own lines is
+     * @param  non-empty-list<Placed>  $family
+     * @param  array<int, list<array{int, string, float}>>  $by  all lines by whole px
+     */
+    private static function stands(int $i, float $at, array $family, array $by): bool
+    {
+        for ($px = (int) floor($at - 0.5); $px <= (int) floor($at + 0.5); $px++) {
+            foreach ($by[$px] ?? [] as [$j, , $line]) {
+                if ($i !== $j && abs($at - $line) <= 0.5 && ! $family[$i]->bounds->contains($family[$j]->bounds)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** Whether a box lies in another, by as much at another side: so a knob lies in its track. */

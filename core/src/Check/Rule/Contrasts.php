@@ -36,7 +36,7 @@ trait Contrasts
             $worst = null;
             $pixels = [];
             foreach ($pairs as [$ground, $seen]) {
-                $key = $ground->toHex().$seen->toHex();
+                $key = "{$ground->red} {$ground->green} {$ground->blue} {$seen->red} {$seen->green} {$seen->blue}";
                 if (! isset($pixels[$key])) {
                     $pixels[$key] = [$ground->red, $ground->green, $ground->blue, 0];
                     $ratio = $seen->contrastRatio($ground);
@@ -45,16 +45,15 @@ trait Contrasts
                 $pixels[$key][3]++;
             }
 
-            return $worst === null ? null : new Measured($worst[0], $worst[1], $worst[2], Contrast::against(array_values($pixels)));
+            return $worst === null ? null : new Measured($worst[0], $worst[1], $worst[2], array_values($pixels));
         }
         $pixels = $one->isPart ? [] : $scene->eyes->backdrops->behind($scene, $one);
         if ($pixels === []) {
             return null;
         }
-        $against = Contrast::against($pixels);
 
         // Of a picture half of which is darker it is not the darkest pixel that decides.
-        return new Measured($against->typical($colour), null, $colour, $against);
+        return new Measured(Contrast::against($pixels)->typical($colour), null, $colour, $pixels);
     }
 
     /**
@@ -89,11 +88,12 @@ trait Contrasts
             return null;
         }
         $seen = $has->withAlpha($has->alpha * $layer->layer->opacity);
-        $nearest = $measured->against->nearest($seen, $needed);
+        $against = $measured->against();
+        $nearest = $against->nearest($seen, $needed);
         if ($nearest !== null && ($own = self::ownOfTheme($scene, $layer, $fill, $nearest->withAlpha($has->alpha))) !== null) {
             return $own;
         }
-        $token = $nearest === null || ! $scene->canFollow($layer->address, "fills.{$fill}.paint") ? null : self::token($scene, $has, abs(Oklab::of($nearest)->lightness - Oklab::of($has)->lightness) + self::FURTHER, fn (Colour $colour): bool => $measured->against->worst($colour->withAlpha($colour->alpha * $layer->layer->opacity)) >= $needed);
+        $token = $nearest === null || ! $scene->canFollow($layer->address, "fills.{$fill}.paint") ? null : self::token($scene, $has, abs(Oklab::of($nearest)->lightness - Oklab::of($has)->lightness) + self::FURTHER, fn (Colour $colour): bool => $against->worst($colour->withAlpha($colour->alpha * $layer->layer->opacity)) >= $needed);
         if ($token !== null) {
             return new Fix("Take the token {$token->name}", [['type' => 'bind-token', ...$scene->setting($layer, "fills.{$fill}.paint"), 'field' => "fills.{$fill}.paint", 'token' => $token->id]]);
         }

@@ -50,7 +50,7 @@ final class NearSize implements OnScreen
 
     public static function on(Scene $scene, ?float $limit): iterable
     {
-        foreach (Families::free($scene, 3) as $family) {
+        foreach ($scene->free() as $family) {
             $kinds = [];
             foreach ($family as $one) {
                 $content = $one->layer->content;

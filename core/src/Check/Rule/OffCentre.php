@@ -51,20 +51,38 @@ final class OffCentre implements OnScreen
 
     public static function on(Scene $scene, ?float $limit): iterable
     {
-        foreach (Families::free($scene) as $family) {
+        foreach ($scene->free() as $family) {
             $bands = new Bands(array_map(fn (Placed $one): Box => $one->bounds, $family));
-            foreach ($family as $i => $ground) {
-                $content = $ground->layer->content;
-                if (! ($content instanceof BoxLayer || $content instanceof Ellipse) || Fill::front($ground->layer->fills) === null) {
+            foreach ($family as $i => $only) {
+                if (! $only->layer->content instanceof Text && ! $only->layer->content instanceof Icon) {
                     continue;
                 }
-                $upon = array_values(array_filter($bands->meeting($ground->bounds), fn (int $one): bool => $one > $i && $ground->bounds->overlaps($family[$one]->bounds)));
-                $only = count($upon) === 1 ? $family[$upon[0]] : null;
-                if ($only !== null && ($only->layer->content instanceof Text || $only->layer->content instanceof Icon) && $ground->bounds->contains($only->ink())) {
-                    yield from self::off($scene, $ground, $only);
+                foreach ($bands->meeting($only->bounds) as $j) {
+                    $ground = $family[$j];
+                    if ($j < $i && self::isGround($ground) && $ground->bounds->overlaps($only->bounds) && $ground->bounds->contains($only->ink()) && self::upon($family, $bands, $j) === [$i]) {
+                        yield from self::off($scene, $ground, $only);
+                    }
                 }
             }
         }
+    }
+
+    private static function isGround(Placed $one): bool
+    {
+        $content = $one->layer->content;
+
+        return ($content instanceof BoxLayer || $content instanceof Ellipse) && Fill::front($one->layer->fills) !== null;
+    }
+
+    /**
+     * @param  non-empty-list<Placed>  $family
+     * @return list<int> what is painted over one of them
+     */
+    private static function upon(array $family, Bands $bands, int $ground): array
+    {
+        $bounds = $family[$ground]->bounds;
+
+        return array_values(array_filter($bands->meeting($bounds), fn (int $one): bool => $one > $ground && $bounds->overlaps($family[$one]->bounds)));
     }
 
     /** @return iterable<Finding> */

@@ -102,13 +102,13 @@ final class TextContrast implements OnScreen
         $veil = self::veil($layer);
         $own = $run->setting->colour;
         if ($veil !== null) {
-            return $contrast->against->worst($own ?? $layer->layer->colour() ?? $contrast->seen) < $needed ? null
+            return $contrast->against()->worst($own ?? $layer->layer->colour() ?? $contrast->seen) < $needed ? null
                 : new Fix("Show {$veil->called()} in full", [['type' => 'set-field', ...$scene->setting($veil, 'opacity'), 'field' => 'opacity', 'value' => '100%']]);
         }
         if ($own === null) {
             return self::recoloured($scene, $layer, $contrast, $needed);
         }
-        $nearest = $contrast->against->nearest($own, $needed);
+        $nearest = $contrast->against()->nearest($own, $needed);
         if ($nearest === null) {
             return null;
         }

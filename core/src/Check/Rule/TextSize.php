@@ -11,7 +11,6 @@ use Kindred\Check\Limit;
 use Kindred\Check\OnScreen;
 use Kindred\Check\Scene;
 use Kindred\Document\Layer\Text;
-use Kindred\Type\LaidRun;
 
 /** Words are large enough to be read. */
 final class TextSize implements OnScreen
@@ -51,8 +50,12 @@ final class TextSize implements OnScreen
             if (! $text instanceof Text || trim($text->words) === '') {
                 continue;
             }
-            $sizes = array_merge(...array_map(fn ($line): array => array_map(fn (LaidRun $run): float => $run->setting->style->size, $line->runs($text->style)), $layer->laid->lines ?? []), ...[[$text->style->size]]);
-            $size = min($sizes);
+            $size = $text->style->size;
+            foreach ($layer->laid->lines ?? [] as $line) {
+                foreach ($line->runs as $run) {
+                    $size = min($size, $run->setting->style->size);
+                }
+            }
             if ($size < $min) {
                 $fix = $text->style->size < $min ? new Fix("Set it in {$min} px", [['type' => 'set-field', ...$scene->setting($layer, 'style.size'), 'field' => 'style.size', 'value' => (string) $min]]) : null;
                 yield Finding::of(self::class, $scene->screen->id, sprintf('“%s” is set in %s px; less than %s px is hard to read.', Text::title($text->words), round($size, 2), $min), [$layer->address], $fix);

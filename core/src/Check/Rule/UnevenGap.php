@@ -43,7 +43,7 @@ final class UnevenGap implements OnScreen
 
     public static function on(Scene $scene, ?float $limit): iterable
     {
-        foreach (Families::free($scene, 3) as $family) {
+        foreach ($scene->free() as $family) {
             yield from self::along($scene, $family, 'x', 'width', 'y', 'height');
             yield from self::along($scene, $family, 'y', 'height', 'x', 'width');
         }
