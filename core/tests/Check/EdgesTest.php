@@ -105,6 +105,8 @@ it('finds just what lies beyond its limit, and nothing at it', function (string 
     'a gap of 1 px more' => ['uneven-gap', rowOfBoxes(16, 17), 1],
     'a gap of 3 px less' => ['uneven-gap', rowOfBoxes(16, 13), 1],
     'a gap of 4 px less' => ['uneven-gap', rowOfBoxes(16, 12), 0],
+    'two gaps that are off' => ['uneven-gap', array_map(fn (int $i): array => Planted::box("Box {$i}", 20 + $i * 42 + ($i > 1 ? 2 : 0) + ($i > 5 ? 1 : 0), 100, 36, 36), range(0, 7)), 2],
+    'one out of its place, between two gaps that are off' => ['uneven-gap', array_map(fn (int $i): array => Planted::box("Box {$i}", 20 + $i * 42 + ($i === 3 ? 2 : 0), 100, 36, 36), range(0, 6)), 1],
     'no gap to go by' => ['uneven-gap', rowOfBoxes(16, 17, 2), 0],
     'words in the middle' => ['off-centre', [Planted::box('Chip', 20, 20, 140, 48, '#17594f'), Planted::text('A', 'Book', 20, 32.8, 140, 16, '#ffffff', CENTRED)], 0],
     'words 1 px beside it' => ['off-centre', [Planted::box('Chip', 20, 20, 140, 48, '#17594f'), Planted::text('A', 'Book', 21, 32.8, 140, 16, '#ffffff', CENTRED)], 1],

@@ -50,6 +50,15 @@ it('finds them no more where they are mended as it offers', function (Planted $p
     }
 })->with([[Faults::all(), 25], [FlowFaults::all(), 6]]);
 
+it('puts what alone is out of its place back there, and leaves what comes after it', function (): void {
+    $row = array_map(fn (int $i): array => Planted::box("Box {$i}", 20 + $i * 42 + ($i === 3 ? 2 : 0), 100, 36, 36), range(0, 6));
+    $tree = (new Planted)->screen('shelf', $row)->tree();
+    $gap = array_values(array_filter(Planted::findings($tree), fn (Finding $one): bool => $one->rule::key() === 'uneven-gap'))[0];
+    $mended = Sample::after($tree, ...$gap->fix->commands ?? []);
+    expect(Planted::told($mended))->toBe([])
+        ->and(array_map(fn (Layer $one): float => $one->box->x, array_values($mended->layers)))->toBe([20.0, 62.0, 104.0, 146.0, 188.0, 230.0, 272.0]);
+});
+
 it('mends in a theme what is too faint there, and leaves the others as they are', function (float $opacity, string $night): void {
     $tree = (new Planted)->screen('evening', [Planted::text('Hours', 'Open until nine', 24, 40, more: ['opacity' => $opacity, 'fills' => [['colour' => '#333333', 'bound' => ['paint' => 'words']]]])], ['ground' => '#ffffff', 'bound' => ['ground' => 'paper']])
         ->with(['tokens' => [['id' => 'words', 'name' => 'words', 'kind' => 'color', 'value' => '#333333'], ['id' => 'paper', 'name' => 'paper', 'kind' => 'color', 'value' => '#ffffff'], ['id' => 'other', 'name' => 'other', 'kind' => 'color', 'value' => '#4a4a4a']]])->tree();

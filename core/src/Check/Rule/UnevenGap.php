@@ -74,13 +74,17 @@ final class UnevenGap implements OnScreen
                 $gaps[] = $chain[$i]->layer->box->{$axis} - $chain[$i - 1]->layer->box->{$axis} - $chain[$i - 1]->layer->box->{$length};
             }
             [$usual, $many] = $gaps === [] ? [0.0, 0] : Families::most($gaps);
-            foreach ($many * 2 > count($gaps) || (count($gaps) === 2 && $gaps[0] >= 0) ? $gaps : [] as $i => $gap) {
+            $hasUsual = $usual >= 0 && ($many * 2 > count($gaps) || (count($gaps) === 2 && $gaps[0] >= 0));
+            for ($i = 0; $hasUsual && $i < count($gaps); $i++) {
+                $gap = $gaps[$i];
                 $by = round($usual - $gap, 2);
-                if ($gap >= 0 && $usual >= 0 && Families::nearly($by)) {
-                    $after = array_slice($chain, $i + 1);
+                if ($gap >= 0 && Families::nearly($by)) {
+                    // Where the next gap is off by as much the other way, this one alone is out of its place.
+                    $isAlone = isset($gaps[$i + 1]) && abs($usual - $gaps[$i + 1] + $by) <= 0.1;
+                    $after = array_slice($chain, $i + 1, $isAlone ? 1 : null);
                     yield Finding::of(self::class, $scene->screen->id, sprintf('Between %s and %s lie %s px, elsewhere in this %s %s.', $chain[$i]->called(), $chain[$i + 1]->called(), round($gap, 1), $axis === 'x' ? 'row' : 'column', round($usual, 1)), [$chain[$i + 1]->address, $chain[$i]->address],
                         new Fix('Even it out', [['type' => 'move-layers', ...$scene->named(...$after), 'dx' => $axis === 'x' ? $by : 0, 'dy' => $axis === 'y' ? $by : 0]]));
-                    break;
+                    $i += $isAlone ? 1 : 0;
                 }
             }
         }
