@@ -35,7 +35,7 @@ final readonly class Checker
             if (is_a($rule, Across::class, true)) {
                 $facts[$rule::key()] = $rule::facts($scene);
             } elseif (is_a($rule, OnScreen::class, true)) {
-                array_push($findings, ...self::merged($rule::on($scene, $setting->limit ?? $rule::limit()?->usual)));
+                array_push($findings, ...Finding::merged($rule::on($scene, $setting->limit ?? $rule::limit()?->usual)));
             }
         }
 
@@ -61,9 +61,9 @@ final readonly class Checker
                 continue;
             }
             if (is_a($rule, Across::class, true)) {
-                array_push($findings, ...self::merged($rule::among(array_merge([], ...array_map(fn (Report $one): array => $one->facts[$rule::key()] ?? [], $reports)))));
+                array_push($findings, ...Finding::merged($rule::among(array_merge([], ...array_map(fn (Report $one): array => $one->facts[$rule::key()] ?? [], $reports)))));
             } elseif (is_a($rule, OnFlow::class, true)) {
-                array_push($findings, ...self::merged($rule::in($ways)));
+                array_push($findings, ...Finding::merged($rule::in($ways)));
             }
         }
 
@@ -87,22 +87,5 @@ final readonly class Checker
     public static function asides(Tree $tree): array
     {
         return array_filter($tree->things(Entity::Aside), fn (mixed $one): bool => $one instanceof Aside);
-    }
-
-    /**
-     * What is wrong in each copy of an array, or in each instance, is one finding.
-     *
-     * @param  iterable<Finding>  $findings
-     * @return list<Finding>
-     */
-    private static function merged(iterable $findings): array
-    {
-        $merged = [];
-        foreach ($findings as $one) {
-            $key = $one->id().$one->screen;
-            $merged[$key] = isset($merged[$key]) ? $merged[$key]->at(...$one->places) : $one;
-        }
-
-        return array_values($merged);
     }
 }

@@ -41,10 +41,24 @@ final readonly class Finding
         return new self($rule, $about, $screen, $reason, [], $fix);
     }
 
-    /** The same about more layers. */
-    public function at(Address ...$places): self
+    /**
+     * What is wrong in each copy of an array, or in each instance, is one finding.
+     *
+     * @param  iterable<self>  $findings
+     * @return list<self>
+     */
+    public static function merged(iterable $findings): array
     {
-        return new self($this->rule, $this->about, $this->screen, $this->reason, array_values(array_unique([...$this->places, ...$places])), $this->fix);
+        $merged = $places = [];
+        foreach ($findings as $one) {
+            $key = "{$one->id()} {$one->screen}";
+            $merged[$key] ??= $one;
+            foreach ($one->places as $place) {
+                $places[$key][(string) $place] ??= $place;
+            }
+        }
+
+        return array_map(fn (string $key, self $one): self => new self($one->rule, $one->about, $one->screen, $one->reason, array_values($places[$key] ?? []), $one->fix), array_keys($merged), array_values($merged));
     }
 
     public function because(string $reason): self

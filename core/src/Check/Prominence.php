@@ -12,6 +12,7 @@ use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Stroke;
+use Kindred\Geometry\Box;
 use Kindred\Geometry\Point;
 use Kindred\Paint\Colour;
 use Kindred\Paint\Oklab;
@@ -45,8 +46,19 @@ final class Prominence
     /** px outside of something at which its surroundings are looked at. */
     private const BESIDE = 3.0;
 
+    /** What may stand on a ground. */
+    private readonly Near $standing;
+
+    /** @var \WeakMap<Placed, Near> what lies right in a layer */
+    private \WeakMap $inside;
+
+    private readonly Near $roots;
+
     private function __construct(private readonly Scene $scene)
     {
+        $this->standing = new Near(array_values(array_filter($scene->seen, self::stands(...))), fn (Placed $one): Box => $one->ink());
+        $this->roots = new Near($scene->roots);
+        $this->inside = new \WeakMap;
     }
 
     /** @return list<Weighed> the most prominent first */
@@ -58,7 +70,12 @@ final class Prominence
             $weighed[] = $one->weighed($thing);
         }
         $weighed = array_values(array_filter($weighed, fn (Weighed $one): bool => $one->pull > 0));
-        $weighed = array_map(fn (Weighed $each): Weighed => $each->beside($weighed), $weighed);
+        $colours = [];
+        foreach ($weighed as $each) {
+            $key = "{$each->colour->lightness} {$each->colour->a} {$each->colour->b}";
+            $colours[$key] = [$each->colour, ($colours[$key][1] ?? 0) + 1];
+        }
+        $weighed = array_map(fn (Weighed $each): Weighed => $each->among(array_values($colours)), $weighed);
         usort($weighed, fn (Weighed $a, Weighed $b): int => $b->prominence() <=> $a->prominence());
 
         return $weighed;
@@ -72,15 +89,16 @@ final class Prominence
     private function things(): array
     {
         $things = [];
-        $open = $this->scene->roots;
-        while (($one = array_shift($open)) !== null) {
+        // The next one is the last in the list.
+        $open = array_reverse($this->scene->roots);
+        while (($one = array_pop($open)) !== null) {
             $content = $one->layer->content;
             if ($one->isTapped() || $content instanceof Widget || $content instanceof Chart || ($content instanceof Instance && $this->share($one) < self::GROUND / 2)) {
                 $things[] = $one;
             } elseif ($content instanceof Text || $content instanceof Icon || $content instanceof Picture) {
                 $things[] = $one;
             } elseif ($one->children !== []) {
-                array_unshift($open, ...$one->children);
+                array_push($open, ...array_reverse($one->children));
             } elseif ($this->share($one) < self::GROUND && ! $this->isGround($one)) {
                 $things[] = $one;
             }
@@ -169,9 +187,9 @@ final class Prominence
     /** A small shape right under words on which nothing else stands: a chip, a badge. */
     private function ownGround(Placed $thing): ?Placed
     {
-        $siblings = $thing->parent === null ? $this->scene->roots : $thing->parent->children;
+        $siblings = $thing->parent === null ? $this->roots : $this->inside[$thing->parent] ??= new Near($thing->parent->children);
         $ground = null;
-        foreach ($siblings as $one) {
+        foreach ($siblings->meeting($thing->ink()) as $one) {
             if ($one !== $thing && $one->order < $thing->order && $one->children === [] && $one->bounds->contains($thing->ink(), 1.0) && Fill::front($one->layer->fills) !== null && $this->share($one) < 0.05) {
                 $ground = $one;
             }
@@ -183,13 +201,20 @@ final class Prominence
     /** Whether something stands on it: then that is what is met. */
     private function isGround(Placed $one): bool
     {
-        foreach ($this->scene->seen as $other) {
-            if ($other->order > $one->order && $one->bounds->contains($other->ink()) && ($other->layer->content instanceof Text || $other->layer->content instanceof Icon || $other->layer->content instanceof Picture || $other->layer->content instanceof Widget)) {
+        foreach ($this->standing->meeting($one->bounds) as $other) {
+            if ($other->order > $one->order && $one->bounds->contains($other->ink())) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    private static function stands(Placed $one): bool
+    {
+        $content = $one->layer->content;
+
+        return $content instanceof Text || $content instanceof Icon || $content instanceof Picture || $content instanceof Widget;
     }
 
     private function share(Placed $one): float

@@ -19,7 +19,6 @@ use Kindred\Document\Style\Effect\Shadow;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Paint\Gradient;
 use Kindred\Document\Style\Paint\Solid;
-use Kindred\Geometry\Bands;
 use Kindred\Geometry\Box;
 use Kindred\Geometry\Point;
 use Kindred\Paint\Colour;
@@ -30,14 +29,21 @@ use Kindred\Paint\Colour;
  */
 final class Sampling
 {
+    /** Where so many lie in one layer, those near a place are looked for by bands. */
+    private const MANY = 16;
+
     /** @var \WeakMap<Placed, Box> all that something and what lies in it may paint */
     private \WeakMap $reach;
 
-    private ?Bands $bands = null;
+    private ?Near $roots = null;
+
+    /** @var \WeakMap<Placed, Near> what lies right in a layer */
+    private \WeakMap $within;
 
     public function __construct(private readonly Scene $scene)
     {
         $this->reach = new \WeakMap;
+        $this->within = new \WeakMap;
     }
 
     /**
@@ -54,9 +60,8 @@ final class Sampling
         $area = Box::of($points);
         $near = [];
         $isEven = true;
-        foreach ($this->bands()->meeting($area) as $number) {
-            $root = $this->scene->roots[$number];
-            $isEvenIn = $this->isEven([$root], $area, $one);
+        foreach ($this->roots()->meeting($area) as $root) {
+            $isEvenIn = $this->isEven($root, $area, $one);
             $isEven = $isEven && $isEvenIn;
             // What paints all of the area alike is worked out once.
             $painted = $isEvenIn && $root !== $one && ! $one->isIn($root) ? $this->paint($root, $points[0], $one, null) : $root;
@@ -86,27 +91,39 @@ final class Sampling
     /** What is seen at a point without something; null where it cannot be worked out. */
     public function ground(Point $point, Placed $without): ?Colour
     {
-        return $this->at(array_map(fn (int $root): Placed => $this->scene->roots[$root], $this->bands()->meeting(new Box($point->x, $point->y, 0, 0))), $point, $without, null);
+        return $this->at($this->roots()->at($point), $point, $without, null);
     }
 
-    /**
-     * Whether what is known of layers paints an area alike at all of its points; false where that would have to be worked out.
-     *
-     * @param  list<Placed>  $layers
-     */
-    private function isEven(array $layers, Box $area, Placed $one): bool
+    /** Whether what is known of a layer, and of all in it, paints an area alike at all of its points; false where that would have to be worked out. */
+    private function isEven(Placed $layer, Box $area, Placed $one): bool
     {
-        foreach ($layers as $layer) {
-            $reach = $this->reach($layer);
-            if (! $reach->meets($area)) {
-                continue;
-            }
-            if ($layer === $one ? ! $reach->contains($area) : ! $this->isEvenIn($layer, $area) || ! $this->isEven($layer->children, $area, $one)) {
+        $reach = $this->reach($layer);
+        if (! $reach->meets($area)) {
+            return true;
+        }
+        if ($layer === $one) {
+            return $reach->contains($area);
+        }
+        if (! $this->isEvenIn($layer, $area)) {
+            return false;
+        }
+        foreach ($this->inside($layer, $area) as $child) {
+            if (! $this->isEven($child, $area, $one)) {
                 return false;
             }
         }
 
         return true;
+    }
+
+    /** @return list<Placed> what lies right in a layer and may paint in an area, in painting order */
+    private function inside(Placed $layer, Box $area): array
+    {
+        if (count($layer->children) < self::MANY) {
+            return $layer->children;
+        }
+
+        return ($this->within[$layer] ??= new Near($layer->children, $this->reach(...)))->meeting($area);
     }
 
     private function isEvenIn(Placed $placed, Box $area): bool
@@ -165,7 +182,7 @@ final class Sampling
             return false;
         }
         $painted = $own;
-        foreach ($layer->children as $child) {
+        foreach ($this->inside($layer, new Box($point->x, $point->y, 0, 0)) as $child) {
             $upon = $this->paint($child, $point, $one, $colour);
             if ($upon === false) {
                 return false;
@@ -261,9 +278,9 @@ final class Sampling
         return $this->reach[$placed] ??= Box::around($placed->bounds, $placed->ink(), ...array_map($this->reach(...), $placed->children)) ?? $placed->bounds;
     }
 
-    private function bands(): Bands
+    private function roots(): Near
     {
-        return $this->bands ??= new Bands(array_map($this->reach(...), $this->scene->roots));
+        return $this->roots ??= new Near($this->scene->roots, $this->reach(...));
     }
 
     /** One colour upon another that may be seen through itself. */

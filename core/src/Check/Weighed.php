@@ -21,12 +21,15 @@ final readonly class Weighed
     {
     }
 
-    /** @param  list<self>  $all */
-    public function beside(array $all): self
+    /** @param  list<array{Oklab, int}>  $colours  those of all things, its own too, and how many have each */
+    public function among(array $colours): self
     {
-        $away = array_map(fn (self $other): float => $other === $this ? 0.0 : $this->colour->distance($other->colour), $all);
+        $away = 0.0;
+        foreach ($colours as [$colour, $many]) {
+            $away += $many * $this->colour->distance($colour);
+        }
 
-        return new self($this->thing, $this->pull, $this->colour, $this->area, $this->contrast, $this->chroma, count($all) > 1 ? array_sum($away) / (count($all) - 1) : 0.0);
+        return new self($this->thing, $this->pull, $this->colour, $this->area, $this->contrast, $this->chroma, $away / max(1, array_sum(array_column($colours, 1)) - 1));
     }
 
     public function prominence(): float

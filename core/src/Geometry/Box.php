@@ -123,6 +123,12 @@ final readonly class Box
         return new self($this->x + $dx, $this->y + $dy, $this->width, $this->height);
     }
 
+    /** Further out by so many px at each side. */
+    public function widened(float $by): self
+    {
+        return new self($this->x - $by, $this->y - $by, $this->width + 2 * $by, $this->height + 2 * $by);
+    }
+
     public function sized(float $width, float $height): self
     {
         return new self($this->x, $this->y, $width, $height);

@@ -77,7 +77,7 @@ final readonly class Masker
             $cut = new Cut("{$id}-clip", $cut?->mask, ($cut->defined ?? '').$clip);
             if (! $plain) {
                 $box = $layer->bounds();
-                $cut = self::through($cut, "{$id}-mask", new Box($box->x - $reach, $box->y - $reach, $box->width + 2 * $reach, $box->height + 2 * $reach), $paint($layer), self::told($layer, $rendering));
+                $cut = self::through($cut, "{$id}-mask", $box->widened($reach), $paint($layer), self::told($layer, $rendering));
             }
         }
 

@@ -97,14 +97,7 @@ final readonly class Stress
     /** @return list<Finding> each once, however many copies have it */
     private function foundIn(Scene $scene): array
     {
-        $found = [];
-        foreach (self::RULES as $rule) {
-            foreach ($rule::on($scene, null) as $one) {
-                $found[self::key($one)] = isset($found[self::key($one)]) ? $found[self::key($one)]->at(...$one->places) : $one;
-            }
-        }
-
-        return array_values($found);
+        return array_merge([], ...array_map(fn (string $rule): array => Finding::merged($rule::on($scene, null)), self::RULES));
     }
 
     /** @return list<Box> of the layer that breaks, wherever it is shown */

@@ -7,6 +7,7 @@ namespace Kindred\Check\Rule;
 use Kindred\Check\Finding;
 use Kindred\Check\Group;
 use Kindred\Check\Limit;
+use Kindred\Check\Near;
 use Kindred\Check\OnScreen;
 use Kindred\Check\Placed;
 use Kindred\Check\Scene;
@@ -52,13 +53,14 @@ final class Collision implements OnScreen
     {
         $shown = array_values(array_filter($scene->seen, fn (Placed $one): bool => self::isContent($one) && ! $one->isAway() && $one->layer->position === Position::Static));
         usort($shown, fn (Placed $a, Placed $b): int => $a->ink()->y <=> $b->ink()->y);
+        $grounds = new Near(array_values(array_filter($scene->seen, self::covers(...))));
         $open = [];
         foreach ($shown as $one) {
             $ink = $one->ink();
             $open = array_filter($open, fn (Placed $other): bool => $other->ink()->bottom() > $ink->y + self::SLOP);
             foreach ($open as $other) {
                 [$upper, $lower] = $one->order > $other->order ? [$one, $other] : [$other, $one];
-                if (self::collide($upper, $lower) && ! self::isGrounded($scene, $upper, $lower)) {
+                if (self::collide($upper, $lower) && ! self::isGrounded($grounds, $upper, $lower)) {
                     yield Finding::of(self::class, $scene->screen->id, "{$upper->called()} lies on {$lower->called()}.", [$upper->address, $lower->address]);
                 }
             }
@@ -95,11 +97,14 @@ final class Collision implements OnScreen
     }
 
     /** Whether something between both covers the lower one where the upper one stands, as a badge or a dialog does; a widget has a ground by itself. */
-    private static function isGrounded(Scene $scene, Placed $upper, Placed $lower): bool
+    private static function isGrounded(Near $grounds, Placed $upper, Placed $lower): bool
     {
         $middle = $upper->ink()->centre();
-        foreach ($scene->seen as $one) {
-            if ($one->order > $lower->order && $one->order <= $upper->order && ! $lower->isIn($one) && $one->bounds->holds($middle) && (self::covers($one) || ($one === $upper && $one->layer->content instanceof Widget))) {
+        if ($upper->layer->content instanceof Widget && $upper->bounds->holds($middle)) {
+            return true;
+        }
+        foreach ($grounds->at($middle) as $one) {
+            if ($one->order > $lower->order && $one->order <= $upper->order && ! $lower->isIn($one)) {
                 return true;
             }
         }

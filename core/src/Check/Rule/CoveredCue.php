@@ -8,6 +8,7 @@ use Kindred\Check\Finding;
 use Kindred\Check\Fix;
 use Kindred\Check\Group;
 use Kindred\Check\Limit;
+use Kindred\Check\Near;
 use Kindred\Check\OnScreen;
 use Kindred\Check\Placed;
 use Kindred\Check\Scene;
@@ -45,7 +46,8 @@ final class CoveredCue implements OnScreen
     public static function on(Scene $scene, ?float $limit): iterable
     {
         $pressed = array_values(array_filter($scene->seen, fn (Placed $one): bool => $one->isTapped()));
-        foreach ($pressed as $i => $one) {
+        $near = new Near($pressed);
+        foreach ($pressed as $one) {
             foreach ($one->layer->cues as $cue) {
                 if (! Entries::has($one->layer, $cue)) {
                     $kept = ($scene->tree->layers[$one->address->layer] ?? null)->screen ?? $scene->screen->id;
@@ -54,8 +56,8 @@ final class CoveredCue implements OnScreen
                     break;
                 }
             }
-            foreach (array_slice($pressed, $i + 1) as $above) {
-                if (! $above->isIn($one) && self::covers($above->bounds, $one->bounds)) {
+            foreach ($near->meeting($one->bounds) as $above) {
+                if ($above->order > $one->order && ! $above->isIn($one) && self::covers($above->bounds, $one->bounds)) {
                     yield Finding::of(self::class, $scene->screen->id, "{$one->called()} cannot be pressed: {$above->called()} lies over all of it, and is pressed instead.", [$one->address, $above->address]);
 
                     break;

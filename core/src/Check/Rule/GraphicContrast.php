@@ -9,6 +9,7 @@ use Kindred\Check\Fix;
 use Kindred\Check\Group;
 use Kindred\Check\Limit;
 use Kindred\Check\Measured;
+use Kindred\Check\Near;
 use Kindred\Check\OnScreen;
 use Kindred\Check\Placed;
 use Kindred\Check\Scene;
@@ -144,11 +145,16 @@ final class GraphicContrast implements OnScreen
     /** @return list<Placed> targets with nothing in or upon them that says what they are */
     private static function bare(Scene $scene): array
     {
-        $telling = array_filter($scene->seen, fn (Placed $one): bool => $one->layer->content instanceof Text || $one->layer->content instanceof Icon || $one->layer->content instanceof Picture || $one->layer->content instanceof Composed);
+        $telling = array_values(array_filter($scene->seen, fn (Placed $one): bool => $one->layer->content instanceof Text || $one->layer->content instanceof Icon || $one->layer->content instanceof Picture || $one->layer->content instanceof Composed));
+        $middles = new Near($telling, function (Placed $one): Box {
+            $middle = $one->ink()->centre();
+
+            return new Box($middle->x, $middle->y, 0, 0);
+        });
         $bare = [];
         foreach ($scene->targets() as $target) {
             // A part of a target is told by the rest of it.
-            if (! $target->placed->isInTarget() && array_filter($telling, fn (Placed $one): bool => $one === $target->placed || $target->box->holds($one->ink()->centre())) === []) {
+            if (! $target->placed->isInTarget() && ! in_array($target->placed, $telling, true) && $middles->meeting($target->box) === []) {
                 $bare[] = $target->placed;
             }
         }

@@ -8,6 +8,7 @@ use Kindred\Check\Finding;
 use Kindred\Check\Fix;
 use Kindred\Check\Group;
 use Kindred\Check\Limit;
+use Kindred\Check\Near;
 use Kindred\Check\OnScreen;
 use Kindred\Check\Placed;
 use Kindred\Check\Scene;
@@ -52,7 +53,7 @@ final class HiddenLayer implements OnScreen
         foreach ($scene->hidden as $one) {
             yield Finding::of(self::class, $scene->screen->id, "{$one->called()} is ".($one->layer->hidden ? 'hidden' : 'seen through wholly').': nobody sees it.', [$one->address], $delete($one));
         }
-        $covers = array_values(array_filter($scene->seen, self::covers(...)));
+        $covers = new Near(array_values(array_filter($scene->seen, self::covers(...))));
         $told = new \SplObjectStorage;
         foreach ($scene->seen as $one) {
             if ($one->parent !== null && isset($told[$one->parent])) {
@@ -68,11 +69,10 @@ final class HiddenLayer implements OnScreen
         }
     }
 
-    /** @param  list<Placed>  $covers */
-    private static function over(array $covers, Placed $one): ?Placed
+    private static function over(Near $covers, Placed $one): ?Placed
     {
-        foreach ($covers as $cover) {
-            $reach = Box::around(...array_map(fn (Placed $in): Box => $in->bounds, $one->all())) ?? $one->bounds;
+        $reach = Box::around(...array_map(fn (Placed $in): Box => $in->bounds, $one->all())) ?? $one->bounds;
+        foreach ($covers->meeting($reach) as $cover) {
             // What lies there twice is told by another rule.
             if ($cover->order > $one->order && ! ($cover->bounds->equals($one->bounds) && $cover->layer->kind() === $one->layer->kind()) && ! $cover->isIn($one) && $cover->bounds->contains($reach, 0.01)) {
                 return $cover;

@@ -7,6 +7,7 @@ namespace Kindred\Check\Rule;
 use Kindred\Check\Finding;
 use Kindred\Check\Group;
 use Kindred\Check\Limit;
+use Kindred\Check\Near;
 use Kindred\Check\OnScreen;
 use Kindred\Check\Placed;
 use Kindred\Check\Scene;
@@ -52,7 +53,7 @@ final class LeavesContainer implements OnScreen
     public static function on(Scene $scene, ?float $limit): iterable
     {
         $out = new \SplObjectStorage;
-        $grounds = array_values(array_filter($scene->seen, self::isGround(...)));
+        $grounds = new Near(array_values(array_filter($scene->seen, self::isGround(...))));
         foreach ($scene->seen as $one) {
             $parent = $one->parent;
             if ($parent !== null && isset($out[$parent])) {
@@ -86,19 +87,17 @@ final class LeavesContainer implements OnScreen
 
     /**
      * The topmost ground below something that most of it stands on, if that is not all.
-     *
-     * @param  list<Placed>  $grounds
      */
-    private static function ground(array $grounds, Placed $one): ?Placed
+    private static function ground(Near $grounds, Placed $one): ?Placed
     {
         $ink = $one->ink();
         $area = $ink->width * $ink->height;
-        for ($i = count($grounds) - 1; $i >= 0; $i--) {
-            $box = $grounds[$i]->bounds;
-            if ($grounds[$i]->order < $one->order && $box->overlaps($ink)) {
+        foreach (array_reverse($grounds->meeting($ink)) as $ground) {
+            $box = $ground->bounds;
+            if ($ground->order < $one->order && $box->overlaps($ink)) {
                 $shared = max(0, min($ink->right(), $box->right()) - max($ink->x, $box->x)) * max(0, min($ink->bottom(), $box->bottom()) - max($ink->y, $box->y));
                 if ($shared >= self::MOST_OF_IT * $area) {
-                    return $grounds[$i];
+                    return $ground;
                 }
             }
         }

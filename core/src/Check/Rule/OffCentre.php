@@ -9,6 +9,7 @@ use Kindred\Check\Finding;
 use Kindred\Check\Fix;
 use Kindred\Check\Group;
 use Kindred\Check\Limit;
+use Kindred\Check\Near;
 use Kindred\Check\OnScreen;
 use Kindred\Check\Placed;
 use Kindred\Check\Scene;
@@ -17,8 +18,6 @@ use Kindred\Document\Layer\Ellipse;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Style\Fill;
-use Kindred\Geometry\Bands;
-use Kindred\Geometry\Box;
 use Kindred\Type\TextAlign;
 
 /** Words or an icon, alone on a shape, nearly in its middle. */
@@ -52,14 +51,13 @@ final class OffCentre implements OnScreen
     public static function on(Scene $scene, ?float $limit): iterable
     {
         foreach ($scene->free() as $family) {
-            $bands = new Bands(array_map(fn (Placed $one): Box => $one->bounds, $family));
-            foreach ($family as $i => $only) {
+            $near = new Near($family);
+            foreach ($family as $only) {
                 if (! $only->layer->content instanceof Text && ! $only->layer->content instanceof Icon) {
                     continue;
                 }
-                foreach ($bands->meeting($only->bounds) as $j) {
-                    $ground = $family[$j];
-                    if ($j < $i && self::isGround($ground) && $ground->bounds->overlaps($only->bounds) && $ground->bounds->contains($only->ink()) && self::upon($family, $bands, $j) === [$i]) {
+                foreach ($near->meeting($only->bounds) as $ground) {
+                    if ($ground->order < $only->order && self::isGround($ground) && $ground->bounds->overlaps($only->bounds) && $ground->bounds->contains($only->ink()) && self::upon($near, $ground) === [$only]) {
                         yield from self::off($scene, $ground, $only);
                     }
                 }
@@ -74,15 +72,10 @@ final class OffCentre implements OnScreen
         return ($content instanceof BoxLayer || $content instanceof Ellipse) && Fill::front($one->layer->fills) !== null;
     }
 
-    /**
-     * @param  non-empty-list<Placed>  $family
-     * @return list<int> what is painted over one of them
-     */
-    private static function upon(array $family, Bands $bands, int $ground): array
+    /** @return list<Placed> what is painted over it */
+    private static function upon(Near $near, Placed $ground): array
     {
-        $bounds = $family[$ground]->bounds;
-
-        return array_values(array_filter($bands->meeting($bounds), fn (int $one): bool => $one > $ground && $bounds->overlaps($family[$one]->bounds)));
+        return array_values(array_filter($near->meeting($ground->bounds), fn (Placed $one): bool => $one->order > $ground->order && $ground->bounds->overlaps($one->bounds)));
     }
 
     /** @return iterable<Finding> */

@@ -36,8 +36,8 @@ trait Siblings
     {
         $known = $twice = [];
         $open = array_map(fn (Placed $one): array => [$one, 1], $scene->roots);
-        while (($next = array_shift($open)) !== null) {
-            [$one, $depth] = $next;
+        for ($i = 0; $i < count($open); $i++) {
+            [$one, $depth] = $open[$i];
             $key = self::what($one);
             $twice += isset($known[$key]) ? [$key => true] : [];
             $known[$key] = $one;

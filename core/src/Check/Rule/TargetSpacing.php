@@ -11,6 +11,8 @@ use Kindred\Check\OnScreen;
 use Kindred\Check\Placed;
 use Kindred\Check\Scene;
 use Kindred\Check\Target;
+use Kindred\Geometry\Bands;
+use Kindred\Geometry\Box;
 
 /** Two things that can be tapped do not share a place, and small ones do not lie so close that a finger meets both. */
 final class TargetSpacing implements OnScreen
@@ -47,8 +49,12 @@ final class TargetSpacing implements OnScreen
         $circle = $limit ?? self::USUAL;
         $targets = $scene->targets();
         $told = [];
+        $bands = new Bands(array_map(fn (Target $one): Box => $one->box, $targets));
         foreach ($targets as $i => $one) {
-            for ($j = 0; $j < $i; $j++) {
+            foreach ($bands->meeting($one->box->widened($circle / 2)) as $j) {
+                if ($j >= $i) {
+                    break;
+                }
                 $other = $targets[$j];
                 $key = spl_object_id($one->placed).' '.spl_object_id($other->placed);
                 if ($one->placed === $other->placed || isset($told[$key]) || self::areNested($one->placed, $other->placed)) {

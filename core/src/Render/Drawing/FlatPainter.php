@@ -161,7 +161,7 @@ final readonly class FlatPainter implements Painter
         }
         $all = $shape->outline()->bounds() ?? new Box(0, 0, 0, 0);
         $far = 500.0;
-        $ground = new BoxShape(new Box($all->x - $far, $all->y - $far, $all->width + 2 * $far, $all->height + 2 * $far));
+        $ground = new BoxShape($all->widened($far));
 
         return Svg::element('mask', ['id' => $id, 'maskUnits' => 'userSpaceOnUse', 'x' => $ground->box->x, 'y' => $ground->box->y, 'width' => $ground->box->width, 'height' => $ground->box->height],
             $ground->element(['fill' => '#ffffff']).$shape->element(['fill' => '#000000'])).Svg::element('g', ['mask' => "url(#{$id})"], $drawn);
