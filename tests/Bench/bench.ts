@@ -185,30 +185,39 @@ async function checks(page: Page): Promise<void> {
     const project = fill(500, 200, 200);
     const send = await editor(page);
     const reference = await time(100, () => page.request.get(`${base}/bench/empty`));
-    const ask = async (screen = ''): Promise<number> => {
-        const answer = await page.request.get(`${base}/projects/${project}/checks?screen=${screen}`, { timeout: 60_000 });
+    const ask = async (of: number, screen: string): Promise<number> => {
+        const answer = await page.request.get(`${base}/projects/${of}/checks?screen=${screen}`, { timeout: 60_000 });
         if (!answer.ok()) throw new Error(`checks: ${answer.status()}`);
         return (JSON.parse((await answer.text()).match(/data-checks="([^"]*)"/)![1]!.replaceAll('&quot;', '"')) as { left: number }).left;
     };
     // As the wall does: while one request answers, another looks ahead.
-    const through = async (screen = ''): Promise<void> => {
+    const through = async (of: number, screen = ''): Promise<void> => {
         let ahead: Promise<unknown> | null = null;
-        while (await ask(screen) > 0) ahead ??= page.request.get(`${base}/projects/${project}/checks/ahead`, { timeout: 60_000 }).finally(() => (ahead = null));
+        while (await ask(of, screen) > 0) ahead ??= page.request.get(`${base}/projects/${of}/checks/ahead`, { timeout: 60_000 }).finally(() => (ahead = null));
     };
-    const [first] = await time(1, () => through());
+    const [first] = await time(1, () => through(project));
     line('checks of 500 screens x 200 layers, for the first time', ms(first!), 'under 2 s', first! / quantile(reference, 0.5), first! < 2000);
     const move = (i: number): Promise<void> => send(project, { type: 'move-layers', screen: 'screen7', layers: ['l7x3'], dx: i % 2 === 0 ? 3 : -3, dy: 0 });
     const [again, alone, edited]: [number[], number[], number[]] = [[], [], []];
     for (let i = 0; i < 10; i++) {
         await move(i);
-        again.push(...await time(1, () => through()));
+        again.push(...await time(1, () => through(project)));
     }
     line('the same once more after an edit, all findings', ms(quantile(again, 0.5)), 'under 2 s', quantile(again, 0.5) / quantile(reference, 0.5), quantile(again, 0.5) < 2000);
     for (let i = 0; i < 100; i++) {
         alone.push(...await time(1, () => page.request.get(`${base}/bench/empty`)));
         edited.push(...await time(1, () => move(i)));
-        if (i % 5 === 0) await through('screen7');
+        if (i % 5 === 0) await through(project, 'screen7');
     }
+    // What lies on one screen is looked at in proportion to how much it is.
+    const [many, few]: [number[], number[]] = [[], []];
+    for (let i = 0; i < 3; i++) {
+        const [array, screens] = [fill(1, 20, 0, 1000), fill(25, 200, 200)];
+        many.push(...await time(1, () => through(array)));
+        few.push(...await time(1, () => through(screens)));
+    }
+    const share = quantile(many, 0.5) / quantile(few, 0.5);
+    line('checks of one screen, an array of 1,000 cells x 5 layers', ms(quantile(many, 0.5)), 'at most 2x of 25 x 200 layers', share, share <= 2);
     const ratio = quantile(edited, 0.95) / quantile(alone, 0.95);
     line('edit of 200 layers, 500 screens, with checks, p95', ms(quantile(edited, 0.95)), 'at most 2x the reference', ratio, ratio <= 2);
 }
