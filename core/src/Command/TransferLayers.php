@@ -52,15 +52,16 @@ final readonly class TransferLayers implements Command
         }
         $place = new Place($this->to);
         $layers = $this->selected($tree, $this->screen, $this->layers);
+        $moved = [];
         foreach (Rank::spread($tree->topRank($place), null, count($layers)) as $i => $rank) {
             foreach ($tree->subtree($layers[$i]->id) as $layer) {
-                $tree = $tree->withLayers($layer->id === $layers[$i]->id
+                $moved[] = $layer->id === $layers[$i]->id
                     ? $layer->with(screen: $this->to, parent: null, rank: $rank, box: $layer->box->movedBy($this->dx, $this->dy))
-                    : $layer->with(screen: $this->to));
+                    : $layer->with(screen: $this->to);
             }
         }
 
-        return $tree;
+        return $tree->withLayers(...$moved);
     }
 
     public function label(Tree $before): string

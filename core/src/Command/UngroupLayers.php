@@ -43,6 +43,7 @@ final readonly class UngroupLayers implements Command
 
     public function apply(Tree $tree): Tree
     {
+        $freed = $gone = [];
         foreach ($this->selected($tree, $this->place->screen, $this->layers) as $group) {
             if (! $group->isContainer()) {
                 throw new InvalidInput('layers', "“{$group->name}” is neither a group, a stack nor a compound.");
@@ -53,12 +54,12 @@ final readonly class UngroupLayers implements Command
                 $children[0] = $children[0]->with(cues: [...$children[0]->cues, ...$group->cues]);
             }
             foreach (Rank::spread($group->rank, $this->above($tree, $group), count($children)) as $i => $rank) {
-                $tree = $tree->withLayers($this->freed($group, $children[$i], $rank));
+                $freed[] = $this->freed($group, $children[$i], $rank);
             }
-            $tree = $tree->withoutLayers($group->id);
+            $gone[] = $group->id;
         }
 
-        return $tree;
+        return $tree->withLayers(...$freed)->withoutLayers(...$gone);
     }
 
     public function label(Tree $before): string
