@@ -58,9 +58,10 @@ final class AnyCommand
      */
     public static function on(Tree $tree, int $step): array
     {
-        $commands = self::all($tree, $step);
+        $commands = self::offered($tree, $step);
+        $one = $commands[mt_rand(0, count($commands) - 1)];
 
-        return $commands[mt_rand(0, count($commands) - 1)];
+        return $one instanceof \Closure ? $one() : $one;
     }
 
     /**
@@ -96,6 +97,12 @@ final class AnyCommand
 
     /** @return list<array<string, mixed>> one of each registered command, and more of those that do much */
     public static function all(Tree $tree, int $step): array
+    {
+        return array_map(fn (array|\Closure $one): array => $one instanceof \Closure ? $one() : $one, self::offered($tree, $step));
+    }
+
+    /** @return list<array<string, mixed>|\Closure(): array<string, mixed>> closures where all of the tree is looked through for one */
+    private static function offered(Tree $tree, int $step): array
     {
         $screens = array_keys($tree->screens);
         $screen = $screens[mt_rand(0, max(0, count($screens) - 1))] ?? 'none';
@@ -222,7 +229,7 @@ final class AnyCommand
             ['type' => 'set-field', 'field' => 'kind', 'value' => ['box', 'ellipse', 'line', 'polygon'][$step % 4]] + $on,
             ['type' => 'align-screens', 'screens' => array_map(strval(...), $screens), 'edge' => ['top', 'right'][$step % 2], 'withLast' => true],
             ['type' => 'distribute-screens', 'screens' => array_map(strval(...), $screens), 'axis' => 'x', 'gap' => $step % 9],
-            ['type' => 'gather-copies', 'seed' => "y{$step}", 'screen' => $screen, 'layers' => self::copies($tree, $groups)],
+            fn (): array => ['type' => 'gather-copies', 'seed' => "y{$step}", 'screen' => $screen, 'layers' => self::copies($tree, $groups)],
             ['type' => 'write-widget', 'screen' => $screen, 'layer' => $widget, 'place' => 'label', 'words' => 'Book'],
             ['type' => 'fill-widget', 'screen' => $screen, 'layer' => $widget, 'table' => "Bowl\t4\nMug\t2"],
             ['type' => 'remove-grid', 'screen' => $screen, 'grid' => 'grid1'],
@@ -262,7 +269,7 @@ final class AnyCommand
     /**
      * @param  array{screen: int|string, layers: list<string>}  $on
      * @param  list<Layer>  $groups
-     * @return list<array<string, mixed>>
+     * @return list<array<string, mixed>|\Closure(): array<string, mixed>>
      */
     private static function onComponents(Tree $tree, array $on, array $groups, int $step): array
     {
@@ -280,7 +287,7 @@ final class AnyCommand
 
         return [
             ['type' => 'make-component', 'seed' => "mc{$step}"] + $on,
-            ['type' => 'gather-instances', 'seed' => "gi{$step}", 'layers' => self::copies($tree, $groups)],
+            fn (): array => ['type' => 'gather-instances', 'seed' => "gi{$step}", 'layers' => self::copies($tree, $groups)],
             ['type' => 'create-layers', 'screen' => $on['screen'], 'seed' => "ci{$step}", 'layers' => [['kind' => 'instance', 'name' => 'Use', 'component' => $sheet->id ?? 'none', 'x' => $step, 'y' => 9]]],
             ['type' => 'add-state', 'name' => "State {$step}", 'axis' => $step % 2 === 0 ? ($sheet?->component->axes[0]->id ?? null) : null, 'seed' => "as{$step}"] + $of,
             ['type' => 'rename-state', 'component' => $use?->component() ?? 'none', 'axis' => $axis->id ?? 'none', 'state' => $states[0] ?? null, 'name' => "At {$step}"],
@@ -352,7 +359,7 @@ final class AnyCommand
 
     /**
      * @param  array<string, mixed>  $on
-     * @return list<array<string, mixed>>
+     * @return list<array<string, mixed>|\Closure(): array<string, mixed>>
      */
     private static function onTokens(Tree $tree, array $on, int $step): array
     {
@@ -372,7 +379,7 @@ final class AnyCommand
             ['type' => 'adopt-token', 'token' => $token, 'colour' => (Bindings::tokens($tree)[$token] ?? null)?->value instanceof ColourToken ? Bindings::tokens($tree)[$token]->value->css() : '#17594f'],
             ['type' => 'remove-token', 'token' => $token, 'by' => $step % 2 === 0 ? $other : null],
             ...self::onThemes($tree, $on['screen'], $token, $other, $step),
-            self::merging($tree, $step),
+            fn (): array => self::merging($tree, $step),
             ['type' => 'dress-kit', 'part' => ['accent', 'radius', 'ink', 'text'][$step % 4], 'token' => $step % 5 === 0 ? null : $token],
         ];
     }
