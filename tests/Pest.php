@@ -4,9 +4,19 @@ declare(strict_types=1);
 
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
+use Kindred\Document\Tree;
+use Kindred\Tests\Sample;
 use Tests\TestCase;
 
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature', 'Hostile');
+
+/** That a document is what another is; place by place, which takes long, they are compared only where they are not the very same. */
+expect()->extend('toBeDocument', function (Tree $other, float $delta = 0.0, string $message = '') {
+    [$has, $wanted] = [Sample::plain($this->value), Sample::plain($other)];
+    expect($has === $wanted ? [] : $has)->toEqualWithDelta($has === $wanted ? [] : $wanted, $delta, $message);
+
+    return $this;
+});
 
 /** A font file of the build, as somebody might bring it. */
 function fontFile(string $path, ?string $name = null): UploadedFile

@@ -75,7 +75,7 @@ it('leads through its rows to the same document as core does in memory', functio
         }
         $tree = $after;
     }
-    expect(Sample::plain(($this->stored)()))->toEqual(Sample::plain($tree))->and($made)->toBeGreaterThan(8)->and(($this->recorded)())->toBe(($this->named)());
+    expect(($this->stored)())->toBeDocument($tree)->and($made)->toBeGreaterThan(8)->and(($this->recorded)())->toBe(($this->named)());
 })->with(range(1, 8));
 
 it('does by every command what core does on the whole document, takes it back and does it again', function (int $seed): void {
@@ -113,12 +113,12 @@ it('does by every command what core does on the whole document, takes it back an
             }
             unset($open[$data['type']]);
             $this->editor->edit($this->project->fresh(), $this->user, [Sample::command($data)], $this->project->fresh()->sequence);
-            expect(Sample::plain(($this->stored)()))->toEqual(Sample::plain($after), $data['type']);
+            expect(($this->stored)())->toBeDocument($after, 0.0, $data['type']);
             expect(($this->recorded)())->toBe(($this->named)(), "{$data['type']}, what is named");
             $this->editor->undo($this->project->fresh(), $this->user);
-            expect(Sample::plain(($this->stored)()))->toEqualWithDelta(Sample::plain($tree), 0.002, "{$data['type']}, undone")->and(($this->recorded)())->toBe(($this->named)());
+            expect(($this->stored)())->toBeDocument($tree, 0.002, "{$data['type']}, undone")->and(($this->recorded)())->toBe(($this->named)());
             $this->editor->redo($this->project->fresh(), $this->user);
-            expect(Sample::plain(($this->stored)()))->toEqualWithDelta(Sample::plain($after), 0.002, "{$data['type']}, done again");
+            expect(($this->stored)())->toBeDocument($after, 0.002, "{$data['type']}, done again");
             $this->editor->undo($this->project->fresh(), $this->user);
         }
     }
@@ -127,7 +127,7 @@ it('does by every command what core does on the whole document, takes it back an
 
 it('takes back every step to where it began, through rows', function (int $seed): void {
     mt_srand($seed);
-    $before = Sample::plain(($this->stored)());
+    $before = ($this->stored)();
     $made = 0;
     for ($step = 0; $step < 40; $step++) {
         $project = $this->project->fresh();
@@ -137,18 +137,18 @@ it('takes back every step to where it began, through rows', function (int $seed)
         } catch (InvalidInput|Missing) {
         }
     }
-    $end = Sample::plain(($this->stored)());
+    $end = ($this->stored)();
     expect($made)->toBeGreaterThan(5);
     for ($i = 0; $i < $made; $i++) {
         $this->editor->undo($this->project->fresh(), $this->user);
     }
     // A layout made again may differ by a thousandth of a px.
-    expect(Sample::plain(($this->stored)()))->toEqualWithDelta($before, 0.002)
+    expect(($this->stored)())->toBeDocument($before, 0.002)
         ->and($this->editor->undoable($this->project->fresh(), $this->user))->toBeNull();
     for ($i = 0; $i < $made; $i++) {
         $this->editor->redo($this->project->fresh(), $this->user);
     }
-    expect(Sample::plain(($this->stored)()))->toEqualWithDelta($end, 0.002);
+    expect(($this->stored)())->toBeDocument($end, 0.002);
 })->with(range(11, 12 + 2 * (int) (getenv('KINDRED_ROUNDS') ?: 1)));
 
 it('takes a group apart that lies in another', function (): void {
@@ -160,10 +160,10 @@ it('takes a group apart that lies in another', function (): void {
 });
 
 it('takes a layer out of a group again that it was put into', function (): void {
-    $before = Sample::plain(($this->stored)());
+    $before = ($this->stored)();
     $this->editor->edit($this->project, $this->user, [Sample::command(['type' => 'reorder-layers', 'screen' => 'home', 'parent' => 'group', 'layers' => ['icon'], 'above' => null])], 0);
     $this->editor->undo($this->project->fresh(), $this->user);
-    expect(Sample::plain(($this->stored)()))->toEqual($before);
+    expect(($this->stored)())->toBeDocument($before);
 });
 
 it('reads each of many rows as if it were alone, however alike they are written', function (): void {

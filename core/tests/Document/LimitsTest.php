@@ -27,10 +27,11 @@ it('never leads to a document that cannot be read, exported, brought in again or
             continue;
         }
         $done[] = Difference::read(Reader::kept(json_decode((string) json_encode(Difference::between($tree, $after)->toArray(), JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR), true)));
-        foreach ($after->layers as $layer) {
+        // What a step left as it was has been read already.
+        foreach (array_filter($after->layers, fn (Layer $layer): bool => ($tree->layers[$layer->id] ?? null) !== $layer) as $layer) {
             expect(Layer::read(Reader::of($layer->toArray()))->toArray())->toEqual($layer->toArray());
         }
-        foreach ($after->screens as $screen) {
+        foreach (array_filter($after->screens, fn (Screen $screen): bool => ($tree->screens[$screen->id] ?? null) !== $screen) as $screen) {
             expect(Screen::read(Reader::of($screen->toArray()))->toArray())->toEqual($screen->toArray());
         }
         $tree = $after;
@@ -40,7 +41,7 @@ it('never leads to a document that cannot be read, exported, brought in again or
     foreach (array_reverse($done) as $difference) {
         $tree = $difference->inverse()->applyTo($tree);
     }
-    expect(Sample::plain($tree))->toEqual(Sample::plain($start))->and(count($done))->toBeGreaterThan(5);
+    expect($tree)->toBeDocument($start)->and(count($done))->toBeGreaterThan(5);
 })->with(range(1, 80));
 
 it('tries every registered command', function (): void {

@@ -33,15 +33,15 @@ it('restores the tree exactly after any sequence of commands', function (int $se
         $done[] = Difference::read(Reader::of(json_decode((string) json_encode($difference->toArray(), JSON_PRESERVE_ZERO_FRACTION), true)));
         $tree = $after;
     }
-    $end = Sample::plain($tree);
+    $end = $tree;
     foreach (array_reverse($done) as $difference) {
         $tree = $difference->inverse()->applyTo($tree);
     }
-    expect(Sample::plain($tree))->toEqual(Sample::plain($start))->and(count($done))->toBeGreaterThan(10);
+    expect($tree)->toBeDocument($start)->and(count($done))->toBeGreaterThan(10);
     foreach ($done as $difference) {
         $tree = $difference->applyTo($tree);
     }
-    expect(Sample::plain($tree))->toEqual($end);
+    expect($tree)->toBeDocument($end);
 })->with(range(1, 60));
 
 it('restores the tree as well without what only the layout has changed, for that follows', function (int $seed): void {
@@ -58,16 +58,16 @@ it('restores the tree as well without what only the layout has changed, for that
         $done[] = Computed::without(Difference::between($tree, $after), $tree, $after);
         $tree = $after;
     }
-    $end = Sample::plain($tree);
+    $end = $tree;
     foreach (array_reverse($done) as $difference) {
         $tree = $consequences->replayed($tree, $difference->inverse());
     }
     // A layout made again may differ by a thousandth of a px.
-    expect(Sample::plain($tree))->toEqualWithDelta(Sample::plain($start), 0.002)->and(count($done))->toBeGreaterThan(10);
+    expect($tree)->toBeDocument($start, 0.002)->and(count($done))->toBeGreaterThan(10);
     foreach ($done as $difference) {
         $tree = $consequences->replayed($tree, $difference);
     }
-    expect(Sample::plain($tree))->toEqualWithDelta($end, 0.002);
+    expect($tree)->toBeDocument($end, 0.002);
 })->with(range(1, 60));
 
 /** A column of three boxes of 100 by 40, and the command that gives one of them another height. */

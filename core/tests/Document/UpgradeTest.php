@@ -25,7 +25,7 @@ it('reads the files of earlier versions, and writes them as they are today', fun
 })->with([['fernhollow.kindred.json'], ['kiln-shelf.kindred.json'], ['everything.kindred.json'], ['everything.kindred.json', 2], ['everything.kindred.json', 3], ['states.kindred.json', 4]]);
 
 it('reads of version 2 what it reads of version 1', function (): void {
-    expect(Sample::plain(ProjectFile::read(Sample::before('everything.kindred.json', 2))->tree))->toEqual(Sample::plain(ProjectFile::read(Sample::before('everything.kindred.json'))->tree));
+    expect(ProjectFile::read(Sample::before('everything.kindred.json', 2))->tree)->toBeDocument(ProjectFile::read(Sample::before('everything.kindred.json'))->tree);
 });
 
 it('brings what has another form today to it, and leaves the rest', function (): void {
@@ -84,7 +84,7 @@ it('takes back and makes again every step of a history of an earlier version', f
     foreach ($steps as $step) {
         $tree = $step->applyTo($tree);
     }
-    expect(Sample::plain($tree))->toEqual(Sample::plain($last))->and(count($steps))->toBe(160);
+    expect($tree)->toBeDocument($last)->and(count($steps))->toBe(160);
 })->with([1, 2]);
 
 it('takes back and makes again what was done to cues when each did one thing', function (): void {
@@ -98,7 +98,7 @@ it('takes back and makes again what was done to cues when each did one thing', f
     foreach ($steps as $step) {
         $tree = $step->applyTo($tree);
     }
-    expect(Sample::plain($tree))->toEqual(Sample::plain($last));
+    expect($tree)->toBeDocument($last);
     $screen = array_values(array_filter($tree->reel(), fn (Screen $one): bool => $one->cue('cuea') !== null))[0];
     $tap = array_values(array_filter($tree->layersOf($screen->id), fn (Layer $one): bool => $one->cue('cueb') !== null))[0]->cue('cueb')->toArray();
     expect($screen->cue('cuea')->toArray())->toEqual(['id' => 'cuea', 'trigger' => ['kind' => 'delay', 'delay' => 900], 'actions' => [['kind' => 'return', 'transition' => null]]])
@@ -122,7 +122,7 @@ it('takes back and makes again what was done to the states of a component when t
             expect($pressed[0][$component->root])->toBe(['fills.0.colour' => '#d9a441', 'fills.0.bound' => ['paint' => 'sand']]);
         }
     }
-    expect(Sample::plain($tree))->toEqual(Sample::plain($last))->and(count($steps))->toBe(7);
+    expect($tree)->toBeDocument($last)->and(count($steps))->toBe(7);
 });
 
 it('reads a file whose version comes after its screens as one of version 1, and as no other', function (int $version, bool $fine): void {
