@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Exceptions\Problems;
 use App\Http\Middleware\BoundedJson;
 use App\Http\Middleware\ContentSecurityPolicy;
+use App\Http\Middleware\LongQuestion;
 use App\Http\Middleware\StartSession;
 use App\Http\Middleware\ValidText;
 use Illuminate\Foundation\Application;
@@ -26,7 +27,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // What a person types into a layer is kept as typed.
         // The framework's own trimming looks for a pattern at every character, which adds up in large forms; ValidText trims in one pass.
         $middleware->remove(TrimStrings::class);
-        $middleware->prepend(ValidText::class);
+        $middleware->prepend([LongQuestion::class, ValidText::class]);
         $middleware->convertEmptyStringsToNull(except: [fn ($request): bool => $request->isJson()]);
     })
     ->withExceptions(fn (Exceptions $exceptions) => Problems::register($exceptions))

@@ -112,7 +112,7 @@ final readonly class Facets
         $only = count($layers) === 1 ? $layers[0] : null;
         $values = [];
         foreach ([...Field::all(), ...Field::wholes()] as $path => $field) {
-            $values[$path] = $this->shared(array_map(fn (Layer $layer): ?string => $field->of($layer, $tree), $layers));
+            $values[$path] = $this->shared($field, $layers, $tree);
         }
         if ($only?->content instanceof Widget && ! $this->kit->showsColour($only)) {
             $values[Field::FILL]['applies'] = false;
@@ -250,7 +250,7 @@ final readonly class Facets
                 $here = array_values(array_filter(array_map(fn (array $all): Fill|Stroke|Mask|null => $all[$i] ?? null, $has)));
                 $stops = max([0, ...array_map(fn (Fill|Stroke|Mask $coat): int => $coat->paint instanceof Gradient ? count($coat->paint->stops()) : 0, $here)]);
                 foreach ($this->paths($list, $i, $stops) as $path) {
-                    $values[$path] ??= $this->shared(array_map(fn (Layer $layer): ?string => Field::find($path)?->of($layer, $tree), $layers));
+                    $values[$path] ??= $this->shared(Field::find($path), $layers, $tree);
                 }
                 $kinds = array_unique(array_map(fn (Fill|Stroke|Mask $coat): string => $coat->paint::kind(), $here));
                 if (count($layers) === 1 && $here !== []) {
@@ -296,7 +296,7 @@ final readonly class Facets
         for ($i = 0; $i < max([0, ...array_map(fn (Layer $layer): int => count($layer->effects), $layers)]); $i++) {
             $here = array_values(array_filter(array_map(fn (Layer $layer): ?Effect => $layer->effects[$i] ?? null, $layers)));
             foreach ($this->paths('effects', $i, 0) as $path) {
-                $values[$path] ??= $this->shared(array_map(fn (Layer $layer): ?string => Field::find($path)?->of($layer, $tree), $layers));
+                $values[$path] ??= $this->shared(Field::find($path), $layers, $tree);
             }
             $effect = $here[0]->effect;
             $rows[] = [
@@ -362,15 +362,23 @@ final readonly class Facets
     }
 
     /**
-     * @param  list<string|null>  $values  null where a layer has no such facet
+     * What layers that have a field have in common in it.
+     *
+     * @param  list<Layer>  $layers
      * @return array{applies: bool, value: string, mixed: bool}
      */
-    private function shared(array $values): array
+    private function shared(?Field $field, array $layers, Tree $tree): array
     {
-        $values = array_filter($values, fn (?string $value): bool => $value !== null);
-        $distinct = array_values(array_unique($values));
+        $shared = null;
+        foreach ($layers as $layer) {
+            $value = $field?->of($layer, $tree);
+            if ($shared !== null && $value !== null && $value !== $shared) {
+                return ['applies' => true, 'value' => '', 'mixed' => true];
+            }
+            $shared ??= $value;
+        }
 
-        return ['applies' => $values !== [], 'value' => count($distinct) === 1 ? $distinct[0] : '', 'mixed' => count($distinct) > 1];
+        return ['applies' => $shared !== null, 'value' => $shared ?? '', 'mixed' => false];
     }
 
     /**

@@ -91,3 +91,32 @@ test('on a very full screen what is dragged is lifted out of it, and is back in 
     expect((await box(layer))[0]).toBeGreaterThan(0);
     await likeReload(page, shown);
 });
+
+test('all of a screen is selected, however much there is: its facets, its checks, a copy and an edit', async ({ page }) => {
+    await enter(page);
+    const id = (i: number): string => `layer${String(i).padStart(21, '0')}`;
+    const full = { ...wall.screens[0]!, layers: Array.from({ length: 900 }, (_, i) => ({ kind: 'box', id: id(i), x: (i % 30) * 13, y: Math.floor(i / 30) * 28, width: 9, height: 24, fills: [{ colour: '#17594f' }] })) };
+    await importFile(page, 'full.json', { ...wall, name: 'Full', screens: [full] });
+    await screen(page, 'Screen 0').locator('.screen-name').click();
+    await page.keyboard.press('Control+a');
+    const facets = page.locator('#facets:not([aria-busy])');
+    await expect(facets.locator('.subject')).toContainText('900 layers');
+    await expect(facets.getByLabel('H', { exact: true })).toHaveValue('24');
+
+    // Far too many to be named in an address: what is set, and what is copied, is that of all.
+    await facets.getByLabel('H', { exact: true }).fill('20');
+    await page.keyboard.press('Enter');
+    await saved(page);
+    const heights = (): Promise<string[]> => page.locator('#stage [data-layer]').evaluateAll((all) => [...new Set(all.map((one) => (one as SVGElement).dataset['box']!.split(' ')[3]!))]);
+    expect(await heights()).toEqual(['20']);
+    await page.keyboard.press('Escape');
+    await screen(page, 'Screen 0').locator('.screen-name').click();
+    await page.keyboard.press('Control+a');
+    await expect(facets.locator('.subject')).toContainText('900 layers');
+    await page.keyboard.press('Control+c');
+    await page.keyboard.press('Control+v');
+    await expect(page.locator('#stage [data-layer]')).toHaveCount(1800);
+    await saved(page);
+    await page.keyboard.press('Control+z');
+    await expect(page.locator('#stage [data-layer]')).toHaveCount(900);
+});

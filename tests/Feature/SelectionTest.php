@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Canvas\TreeLoader;
+use App\Http\Middleware\LongQuestion;
 use App\Models\User;
+use Kindred\Document\Layer;
 
 beforeEach(function (): void {
     $this->actingAs($user = User::factory()->create());
@@ -13,6 +16,23 @@ beforeEach(function (): void {
 it('copies the look of the last layer beside the layers', function (): void {
     $copied = $this->getJson("{$this->path}/copy?layers=p00001,t00002")->assertOk();
     expect($copied->json('layers'))->toHaveCount(2)->and(array_keys($copied->json()['style']))->toContain('fills', 'style.family', 'style.size', 'opacity')->not->toContain('x');
+});
+
+it('answers a question about thousands of layers, which comes as a form, as the same one in an address', function (): void {
+    $welcome = array_map(fn (Layer $one): string => $one->id, app(TreeLoader::class)->whole($this->project)->layersOf('welcome'));
+    $question = ['screen' => 'welcome', 'layers' => implode(',', $welcome)];
+    $asked = $this->get("{$this->path}/facets?".http_build_query($question))->assertOk();
+    $long = $this->withHeader(LongQuestion::HEADER, '1')->post("{$this->path}/facets", $question)->assertOk();
+    expect($long->getContent())->toBe($asked->getContent())->and($long->headers->get('Kindred-Sequence'))->toBe($asked->headers->get('Kindred-Sequence'))->toBe('0')
+        ->and($long->getContent())->toContain(count($welcome).' layers');
+    $far = array_map(fn (int $i): string => sprintf('n%025d', $i), range(1, 3000));
+    $this->withHeader(LongQuestion::HEADER, '1')->post("{$this->path}/facets", ['screen' => 'welcome', 'layers' => implode(',', [...$far, ...$welcome])])->assertOk()->assertSee(count($welcome).' layers');
+    $this->withHeader(LongQuestion::HEADER, '1')->postJson("{$this->path}/copy", [])->assertStatus(422);
+    $this->withHeader(LongQuestion::HEADER, '1')->post("{$this->path}/copy", ['layers' => implode(',', $far)], ['Accept' => 'application/json'])
+        ->assertStatus(422)->assertJsonPath('message', 'At most 2,000 layers are taken at once; select fewer.');
+    // Nothing is changed by a question.
+    $this->withHeader(LongQuestion::HEADER, '1')->post("{$this->path}/undo")->assertStatus(405);
+    $this->flushHeaders()->post("{$this->path}/facets", $question)->assertStatus(405);
 });
 
 it('draws layers as a picture of their own, and says what is too large', function (): void {

@@ -40,6 +40,10 @@ final readonly class Address implements \Stringable
     /** @return non-empty-list<self> those that a command names, each once */
     public static function all(Reader $in, string $key, int $max = 5000): array
     {
+        $many = is_array($in->raw()[$key] ?? null) ? count($in->raw()[$key]) : 0;
+        if ($many > $max && ! $in->isLenient()) {
+            $in->fail($key, 'At most '.number_format($max).' layers are taken at once; select fewer.');
+        }
         $addresses = [];
         foreach ($in->strings($key, self::MAX_LENGTH, $max, true) as $i => $written) {
             $addresses[$written] ??= self::checked(self::of($written), $in, "{$key}[{$i}]");

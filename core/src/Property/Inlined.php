@@ -61,8 +61,11 @@ class Inlined extends Spread
     /** Of what is not there, those of all kinds. */
     public function parts(mixed $value): array
     {
+        if ($value !== null) {
+            return Properties::of($value::class)->all;
+        }
         $parts = [];
-        foreach ($value === null ? $this->kinds : [$value::class] as $kind) {
+        foreach ($this->kinds as $kind) {
             $parts += Properties::of($kind)->all;
         }
 

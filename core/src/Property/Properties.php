@@ -18,11 +18,15 @@ final readonly class Properties
     /** @var array<string, true> those that must be there in what is read */
     private array $required;
 
+    /** @var list<Spread<mixed>> those whose parts are written beside the others */
+    private array $spreads;
+
     /** @param  array<string, Property<mixed>>  $all  by name */
     private function __construct(public string $class, public array $all)
     {
         $this->defaults = array_map(fn (Property $property): mixed => $property->default(), array_filter($all, fn (Property $property): bool => ! $property instanceof Spread));
         $this->plain = array_filter(array_map(fn (Property $property): mixed => $property->plainDefault(), $all), fn (mixed $plain): bool => $plain !== null);
+        $this->spreads = array_values(array_filter($all, fn (Property $property): bool => $property instanceof Spread));
         $this->required = array_map(fn (): true => true, array_filter($all, fn (Property $property): bool => $property->isRequired() || $property instanceof Spread));
     }
 
@@ -211,8 +215,8 @@ final readonly class Properties
      */
     public function spreadWith(?object $of, string $name): ?Spread
     {
-        foreach ($this->all as $property) {
-            if ($property instanceof Spread && isset($property->parts($of?->{$property->name()})[$name])) { // @phpstan-ignore property.dynamicName (its class declares it)
+        foreach ($this->spreads as $property) {
+            if (isset($property->parts($of?->{$property->name()})[$name])) { // @phpstan-ignore property.dynamicName (its class declares it)
                 return $property;
             }
         }

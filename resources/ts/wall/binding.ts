@@ -1,5 +1,6 @@
 /** The tokens that a property can be bound to: a small list beside its field. */
 import { showSamples } from '../house/samples.ts';
+import { ask } from '../question.ts';
 import { within } from './geometry.ts';
 import type { Command } from './messages.ts';
 import { fresh } from './server.ts';
@@ -46,7 +47,7 @@ export class Binding {
         if (this.active && this.field === field) return this.close(true);
         [this.opener, this.field, this.on] = [opener, field, this.desk.on()];
         const early = this.ahead(opener);
-        const answer = await fetch(`${this.desk.url}?${new URLSearchParams({ field, ...(this.on.layers.length === 0 ? { screens: this.on.screens.join(',') } : { layers: this.on.layers.join(',') }) })}`, { headers: { Accept: 'text/html' } }).catch(() => null);
+        const answer = await ask(`${this.desk.url}?${new URLSearchParams({ field, ...(this.on.layers.length === 0 ? { screens: this.on.screens.join(',') } : { layers: this.on.layers.join(',') }) })}`, { headers: { Accept: 'text/html' } }).catch(() => null);
         if (this.field !== field) return;
         if (!answer?.ok) return this.close(true);
         this.box.innerHTML = await answer.text();

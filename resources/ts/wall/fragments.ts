@@ -1,5 +1,6 @@
 /** Parts of the page that the server draws, kept in step with the wall. */
 import htmx from 'htmx.org';
+import { ask } from '../question.ts';
 
 /** Pauses before a part is asked for again when there was no answer, ms. */
 const PAUSES = [300, 1000, 3000, 10_000];
@@ -124,7 +125,7 @@ export class Fragment {
         }, this.patience);
         try {
             // What is shown is always of now: no request waits for what another one puts into the browser's cache.
-            const response = await fetch(url, { headers: { 'HX-Request': 'true', Accept: 'text/html' }, cache: 'no-store', signal: stop.signal });
+            const response = await ask(url, { headers: { 'HX-Request': 'true', Accept: 'text/html' }, cache: 'no-store', signal: stop.signal });
             const text = await response.text();
             this.patience = LOST;
             return response.ok ? { text, sequence: Number(response.headers.get('Kindred-Sequence')) } : null;

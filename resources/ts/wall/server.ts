@@ -1,4 +1,5 @@
 /** Talks to the server: edits go one after another, each against the latest edit that this window has seen. */
+import { ask } from '../question.ts';
 import type { Answer, Command, Patch } from './messages.ts';
 import { Pending, type Kept } from './pending.ts';
 
@@ -33,7 +34,7 @@ export const anew = (commands: string): Command[] => (JSON.parse(commands) as Co
 export async function send<T>(url: string, body?: unknown, signal?: AbortSignal): Promise<T> {
     const form = body instanceof FormData;
     const text = body === undefined || form ? '' : JSON.stringify(body);
-    const response = await fetch(url, {
+    const response = await ask(url, {
         method: body === undefined ? 'GET' : 'POST',
         headers: {
             Accept: 'application/json',

@@ -1,5 +1,6 @@
 /** The look of layers: copied from one to others, what looks alike, and what changes places or goes to other programs as a picture. */
 import { toast } from '../dialogs.ts';
+import { ask } from '../question.ts';
 import { layerOf } from './address.ts';
 import { chosen, type Parts } from './parts.ts';
 import { fresh, Problem, send } from './server.ts';
@@ -131,7 +132,7 @@ export class Styling {
             ? `${urls[`screen-${format}`]!.replace('SCREEN', screen)}?scale=2`
             : `${urls[`cut-out-${format}`]!}?scale=2&layers=${selection.layers.map(layerOf).join(',')}`;
         const type = format === 'svg' ? 'image/svg+xml' : 'image/png';
-        const bytes = fetch(url, { headers: { Accept: 'application/json' } }).then(async (answer) => {
+        const bytes = ask(url, { headers: { Accept: 'application/json' } }).then(async (answer) => {
             if (!answer.ok) throw new Problem(((await answer.json().catch(() => ({}))) as { message?: string }).message ?? 'It could not be drawn; try it again in a moment.', answer.status, '');
             return answer.arrayBuffer();
         }, () => {
