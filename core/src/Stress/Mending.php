@@ -30,7 +30,12 @@ final class Mending
     public static function of(Scene $calm, Scene $strained, Finding $finding): iterable
     {
         $first = null;
+        // What is changed in one copy is changed in all.
+        $places = [];
         foreach ($finding->places as $address) {
+            $places[$address->layer] ??= $address;
+        }
+        foreach ($places as $address) {
             $one = $calm->at($address);
             $first ??= $one;
             if ($one !== null) {
@@ -46,7 +51,7 @@ final class Mending
         if ($finding->rule === OffScreen::class && $first !== null) {
             yield from self::pinned($calm, $first);
         }
-        foreach ($finding->places as $address) {
+        foreach ($places as $address) {
             $one = $calm->at($address);
             $text = $one?->layer->content;
             if ($one !== null && $text instanceof Text && $text->wrapped && $text->maxLines === null && self::isLonger($one, $strained->at($address))) {
@@ -129,7 +134,8 @@ final class Mending
     /** @return iterable<Fix> what lies in the same, one below the other, as a stack */
     private static function stacked(Scene $scene, Finding $finding): iterable
     {
-        $named = array_values(array_filter($scene->seen, fn (Placed $one): bool => in_array((string) $one->address, array_map(strval(...), $finding->places), true)));
+        $places = array_fill_keys(array_map(strval(...), $finding->places), true);
+        $named = array_values(array_filter($scene->seen, fn (Placed $one): bool => isset($places[(string) $one->address])));
         if (count($named) !== 2 || $named[0]->parent !== $named[1]->parent || ! Scene::isOwn($named[0]) || $named[0]->isLaidOut() || $named[1]->isLaidOut()) {
             return;
         }

@@ -30,6 +30,9 @@ final readonly class Stress
     /** For so many of what breaks something that holds is looked for. */
     private const MENDED = 8;
 
+    /** So many layers are looked at for that: whatever is tried, all of the screen is looked at anew. */
+    private const LOOKED_AT = 40_000;
+
     public function __construct(private Eyes $eyes, private Relayout $relayout, private Runner $runner)
     {
     }
@@ -44,12 +47,14 @@ final readonly class Stress
         if ($strained === null) {
             return null;
         }
-        $known = array_fill_keys(array_map(self::key(...), $this->found($tree, $screen)), true);
+        $calm = new Scene($tree, $tree->screen($screen), $this->eyes);
+        $known = array_fill_keys(array_map(self::key(...), $this->foundIn($calm)), true);
         $broken = [];
         $scene = new Scene($strained, $strained->screen($screen), $this->eyes);
+        $tries = intdiv(self::LOOKED_AT, max(1, count($scene->seen)));
         foreach ($this->foundIn($scene) as $finding) {
             if (! isset($known[self::key($finding)])) {
-                $fix = count($broken) < self::MENDED ? $this->fix($tree, $strain, $scene, $finding, $known) : null;
+                $fix = count($broken) < self::MENDED ? $this->fix($calm, $strain, $scene, $finding, $known, $tries) : null;
                 $broken[] = new Broken($finding, self::boxes($scene, $finding), $fix);
             }
         }
@@ -67,16 +72,21 @@ final readonly class Stress
     /**
      * The first of what might help that does, and breaks nothing else.
      *
-     * @param  array<string, true>  $known  what is wrong without any strain
+     * @param  Scene  $calm  the screen as it is
+     * @param  array<string, true>  $known  what is wrong on it
+     * @param  int  $tries  how much may be tried yet
      */
-    private function fix(Tree $tree, Strain $strain, Scene $strained, Finding $finding, array $known): ?Fix
+    private function fix(Scene $calm, Strain $strain, Scene $strained, Finding $finding, array $known, int &$tries): ?Fix
     {
-        $screen = $strained->screen->id;
-        foreach (Mending::of(new Scene($tree, $tree->screen($screen), $this->eyes), $strained, $finding) as $fix) {
+        [$tree, $screen] = [$calm->tree, $calm->screen->id];
+        foreach ($tries > 0 ? Mending::of($calm, $strained, $finding) : [] as $fix) {
+            if (--$tries < 0) {
+                return null;
+            }
             try {
                 $mended = $this->runner->run($tree, ...array_map(fn (array $data) => Commands::read(Reader::of($data)), $fix->commands));
-                $calm = array_filter($this->found($mended, $screen), fn (Finding $one): bool => ! isset($known[self::key($one)]));
-                $under = $calm === [] ? $this->strained($mended, $screen, $strain) : null;
+                $worse = array_filter($this->found($mended, $screen), fn (Finding $one): bool => ! isset($known[self::key($one)]));
+                $under = $worse === [] ? $this->strained($mended, $screen, $strain) : null;
                 if ($under !== null && ! in_array(self::key($finding), array_map(self::key(...), $this->found($under, $screen)), true)) {
                     return $fix;
                 }
