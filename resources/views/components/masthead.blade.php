@@ -3,8 +3,8 @@
     <a href="{{ route('shelf') }}" class="font-heading font-semibold" title="The shelf lists your projects">Kindred Canvas</a>
     @if ($project)
         <span class="text-ash" aria-hidden="true">›</span>
-        <span class="project-name max-w-56 overflow-hidden text-ellipsis px-1 font-medium">{{ $project->name }}</span>
-        <nav class="ml-6 flex gap-1" aria-label="Places">
+        <span class="project-name max-w-56 overflow-hidden text-ellipsis px-1 font-medium" title="{{ $project->name }}">{{ $project->name }}</span>
+        <nav class="ml-3 flex" aria-label="Places">
             <a href="{{ route('brief', $project) }}" @if ($place === 'brief') aria-current="page" @endif>Brief</a>
             <a href="{{ route('wall', $project) }}" @if ($place === 'wall') aria-current="page" @endif @if ($place === 'rehearse') title="Back to the wall (Escape)" @endif>Wall</a>
             <a href="{{ route('rehearse', $project) }}" data-rehearse @if ($place === 'rehearse') aria-current="page" @endif>Rehearse</a>

@@ -27,10 +27,10 @@
             </span>
             <x-saved/>
             <button class="button quiet !px-2" data-act="find" title="Find anything (/)" aria-label="Find"><x-glyph name="search"/></button>
-            <button class="button quiet" data-act="undo" title="Undo (Ctrl Z)" aria-label="Undo"><x-glyph name="undo-2"/></button>
-            <button class="button quiet" data-act="redo" title="Redo (Ctrl Shift Z)" aria-label="Redo"><x-glyph name="redo-2"/></button>
-            <button class="button quiet" data-opens="history" hx-get="{{ route('history', $project) }}" hx-target="#steps" hx-swap="innerHTML"><x-glyph name="history"/> History</button>
-            <button class="button quiet" data-act="keys" title="All keys (?)" aria-label="All keys">?</button>
+            <button class="button quiet !px-2" data-act="undo" title="Undo (Ctrl Z)" aria-label="Undo"><x-glyph name="undo-2"/></button>
+            <button class="button quiet !px-2" data-act="redo" title="Redo (Ctrl Shift Z)" aria-label="Redo"><x-glyph name="redo-2"/></button>
+            <button class="button quiet !px-2" data-opens="history" hx-get="{{ route('history', $project) }}" hx-target="#steps" hx-swap="innerHTML" title="History: all steps" aria-label="History"><x-glyph name="history"/><span class="hidden 2xl:inline">History</span></button>
+            <button class="button quiet !px-2" data-act="keys" title="All keys (?)" aria-label="All keys">?</button>
         </x-masthead>
         <div id="rack" role="toolbar" aria-label="Rack">
             @foreach ($tools as [$tool, $glyph, $word, $key])
