@@ -49,16 +49,9 @@ final class Prominence
     /** What may stand on a ground. */
     private readonly Near $standing;
 
-    /** @var \WeakMap<Placed, Near> what lies right in a layer */
-    private \WeakMap $inside;
-
-    private readonly Near $roots;
-
     private function __construct(private readonly Scene $scene)
     {
         $this->standing = new Near(array_values(array_filter($scene->seen, self::stands(...))), fn (Placed $one): Box => $one->ink());
-        $this->roots = new Near($scene->roots);
-        $this->inside = new \WeakMap;
     }
 
     /** @return list<Weighed> the most prominent first */
@@ -75,7 +68,8 @@ final class Prominence
             $key = "{$each->colour->lightness} {$each->colour->a} {$each->colour->b}";
             $colours[$key] = [$each->colour, ($colours[$key][1] ?? 0) + 1];
         }
-        $weighed = array_map(fn (Weighed $each): Weighed => $each->among(array_values($colours)), $weighed);
+        $colours = array_values($colours);
+        $weighed = array_map(fn (Weighed $each): Weighed => $each->among($colours, count($weighed)), $weighed);
         usort($weighed, fn (Weighed $a, Weighed $b): int => $b->prominence() <=> $a->prominence());
 
         return $weighed;
@@ -187,9 +181,8 @@ final class Prominence
     /** A small shape right under words on which nothing else stands: a chip, a badge. */
     private function ownGround(Placed $thing): ?Placed
     {
-        $siblings = $thing->parent === null ? $this->roots : $this->inside[$thing->parent] ??= new Near($thing->parent->children);
         $ground = null;
-        foreach ($siblings->meeting($thing->ink()) as $one) {
+        foreach ($this->scene->sampling()->inside($thing->parent, $thing->ink()) as $one) {
             if ($one !== $thing && $one->order < $thing->order && $one->children === [] && $one->bounds->contains($thing->ink(), 1.0) && Fill::front($one->layer->fills) !== null && $this->share($one) < 0.05) {
                 $ground = $one;
             }

@@ -60,7 +60,7 @@ final class Sampling
         $area = Box::of($points);
         $near = [];
         $isEven = true;
-        foreach ($this->roots()->meeting($area) as $root) {
+        foreach ($this->inside(null, $area) as $root) {
             $isEvenIn = $this->isEven($root, $area, $one);
             $isEven = $isEven && $isEvenIn;
             // What paints all of the area alike is worked out once.
@@ -116,9 +116,12 @@ final class Sampling
         return true;
     }
 
-    /** @return list<Placed> what lies right in a layer and may paint in an area, in painting order */
-    private function inside(Placed $layer, Box $area): array
+    /** @return list<Placed> what lies right in a layer, or right on the screen (null), and may paint in an area, in painting order */
+    public function inside(?Placed $layer, Box $area): array
     {
+        if ($layer === null) {
+            return $this->roots()->meeting($area);
+        }
         if (count($layer->children) < self::MANY) {
             return $layer->children;
         }

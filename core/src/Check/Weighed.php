@@ -21,15 +21,18 @@ final readonly class Weighed
     {
     }
 
-    /** @param  list<array{Oklab, int}>  $colours  those of all things, its own too, and how many have each */
-    public function among(array $colours): self
+    /**
+     * @param  list<array{Oklab, int}>  $colours  those of all things, its own too, and how many have each
+     * @param  int  $things  how many there are
+     */
+    public function among(array $colours, int $things): self
     {
         $away = 0.0;
         foreach ($colours as [$colour, $many]) {
             $away += $many * $this->colour->distance($colour);
         }
 
-        return new self($this->thing, $this->pull, $this->colour, $this->area, $this->contrast, $this->chroma, $away / max(1, array_sum(array_column($colours, 1)) - 1));
+        return new self($this->thing, $this->pull, $this->colour, $this->area, $this->contrast, $this->chroma, $away / max(1, $things - 1));
     }
 
     public function prominence(): float

@@ -50,6 +50,25 @@ it('keeps what lies in a turned group where it is while the group is fitted', fu
     expect(middle($tree, 'right'))->toEqualWithDelta($right, 0.002);
 });
 
+it('takes several groups apart, and elsewhere, at once as one after another', function (): void {
+    $on = ['screen' => 'home', 'layers' => []];
+    $box = fn (string $id, float $x): array => ['kind' => 'box', 'id' => $id, 'name' => $id, 'x' => $x, 'y' => 10, 'width' => 20, 'height' => 20];
+    $tree = Sample::after(Sample::tree(), ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'all', 'layers' => array_map(fn (int $i): array => $box("part{$i}", $i * 30), range(0, 6))]);
+    $made = fn (string ...$names): array => array_values(array_map(fn (Layer $one): string => $one->id, array_filter($tree->layers, fn (Layer $one): bool => in_array($one->name, $names, true))));
+    foreach ([['part0', 'part1'], ['part2', 'part3'], ['part5', 'part6']] as $i => $pair) {
+        $tree = Sample::after($tree, ['type' => 'group-layers', 'seed' => "g{$i}", 'layers' => $made(...$pair)] + $on);
+    }
+    $groups = array_values(array_map(fn (Layer $one): string => $one->id, array_filter($tree->children(new Place('home')), fn (Layer $one): bool => $one->isGroup() && str_starts_with($tree->children(new Place('home', $one->id))[0]->name, 'part'))));
+    $painted = fn (Tree $of, ?string $screen): array => array_map(fn (Layer $one): array => [$one->name, middle($of, $one->id)], array_values(array_filter($of->layersOf($screen), fn (Layer $one): bool => ! $one->isGroup())));
+    foreach ([['type' => 'ungroup-layers'], ['type' => 'transfer-layers', 'to' => 'next', 'dx' => 4, 'dy' => 5]] as $command) {
+        $together = Sample::after($tree, ['layers' => array_reverse($groups)] + $command + $on);
+        $apart = Sample::after($tree, ...array_map(fn (string $group): array => ['layers' => [$group]] + $command + $on, $groups));
+        expect($groups)->toHaveCount(3)
+            ->and([$painted($together, 'home'), $painted($together, 'next')])->toBe([$painted($apart, 'home'), $painted($apart, 'next')])
+            ->and(count($together->layers))->toBe(count($apart->layers));
+    }
+});
+
 it('groups and ungroups without moving anything', function (): void {
     $before = Sample::tree();
     $tree = Sample::after($before, ['type' => 'group-layers', 'screen' => 'home', 'layers' => ['boxa', 'icon', 'group'], 'seed' => 'seed']);

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Kindred\Check\Fix;
+use Kindred\Check\Scene;
 use Kindred\Command\Commands;
 use Kindred\Command\Runner;
 use Kindred\Document\Layer;
@@ -10,6 +12,7 @@ use Kindred\Document\Tree;
 use Kindred\Input\Reader;
 use Kindred\Kit\Kit;
 use Kindred\Stress\Broken;
+use Kindred\Stress\Mending;
 use Kindred\Stress\Strains;
 use Kindred\Stress\Stress;
 use Kindred\Tests\Check\Planted;
@@ -54,6 +57,18 @@ it('says what breaks in other languages, at 200 % and on other devices, and what
         ->and(breaking($tree, 'many'))->toContain(['Cell', 'off-screen', null])
         ->and(breaking($tree, 'empty'))->toBe([])
         ->and(breaking($tree, 'right-to-left'))->toBe([]);
+});
+
+it('tries for all copies of a layer what it tries for one', function (): void {
+    $cell = ['id' => 'cell', 'kind' => 'group', 'name' => 'Cell', 'x' => 0, 'y' => 0, 'width' => 160, 'height' => 50, 'children' => [Planted::text('Says', 'Glaze firing today', 0, 0, 160, more: ['maxLines' => 1, 'wrapped' => true]), Planted::text('Pot', 'Bowl', 0, 30, 60, more: ['id' => 'potname'])]];
+    $tree = (new Planted)->screen('notice', [['id' => 'list1', 'kind' => 'array', 'name' => 'Shelf', 'x' => 24, 'y' => 40, 'width' => 342, 'columns' => 2, 'children' => [$cell],
+        'sheet' => ['columns' => [['id' => 'pot1', 'name' => 'Pot', 'slot' => 'words', 'layer' => 'potname']], 'rows' => array_map(fn (int $i): array => ['id' => "row{$i}", 'cells' => ['pot1' => "Bowl {$i}"]], range(1, 30))]]])->tree();
+    $strain = Strains::find($tree, 'notice', 'german') ?? throw new LogicException('There is no such strain.');
+    $under = underStress()->under($tree, 'notice', $strain) ?? throw new LogicException('It says nothing.');
+    $broken = array_values(array_filter($under->broken, fn (Broken $one): bool => $one->fix !== null))[0]->finding;
+    $scenes = array_map(fn (Tree $of): Scene => new Scene($of, $of->screen('notice'), Planted::eyes()), [$tree, $under->tree]);
+    $tried = array_map(fn (Fix $fix): string => $fix->label, iterator_to_array(Mending::of($scenes[0], $scenes[1], $broken), false));
+    expect(count($broken->places))->toBeGreaterThan(5)->and($tried)->not->toBe([])->toBe(array_values(array_unique($tried)));
 });
 
 it('offers only what holds', function (): void {

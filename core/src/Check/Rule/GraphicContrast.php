@@ -145,8 +145,7 @@ final class GraphicContrast implements OnScreen
     /** @return list<Placed> targets with nothing in or upon them that says what they are */
     private static function bare(Scene $scene): array
     {
-        $telling = array_values(array_filter($scene->seen, fn (Placed $one): bool => $one->layer->content instanceof Text || $one->layer->content instanceof Icon || $one->layer->content instanceof Picture || $one->layer->content instanceof Composed));
-        $middles = new Near($telling, function (Placed $one): Box {
+        $middles = new Near(array_values(array_filter($scene->seen, self::tells(...))), function (Placed $one): Box {
             $middle = $one->ink()->centre();
 
             return new Box($middle->x, $middle->y, 0, 0);
@@ -154,12 +153,19 @@ final class GraphicContrast implements OnScreen
         $bare = [];
         foreach ($scene->targets() as $target) {
             // A part of a target is told by the rest of it.
-            if (! $target->placed->isInTarget() && ! in_array($target->placed, $telling, true) && $middles->meeting($target->box) === []) {
+            if (! $target->placed->isInTarget() && ! self::tells($target->placed) && $middles->meeting($target->box) === []) {
                 $bare[] = $target->placed;
             }
         }
 
         return $bare;
+    }
+
+    private static function tells(Placed $one): bool
+    {
+        $content = $one->layer->content;
+
+        return $content instanceof Text || $content instanceof Icon || $content instanceof Picture || $content instanceof Composed;
     }
 
     /** @return array{Placed, Measured, bool}|null what of a target stands out most, and whether its fill does; null where nothing is painted, or it cannot be told */

@@ -85,9 +85,7 @@ final class LeavesContainer implements OnScreen
         return $content instanceof BoxShaped && $one->angle === 0.0 && $front !== null && $front->colour()->alpha >= 0.5;
     }
 
-    /**
-     * The topmost ground below something that most of it stands on, if that is not all.
-     */
+    /** The topmost ground below something that most of it stands on, if that is not all. */
     private static function ground(Near $grounds, Placed $one): ?Placed
     {
         $ink = $one->ink();
