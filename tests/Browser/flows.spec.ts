@@ -22,13 +22,34 @@ async function choose(page: Page, name: string, value: string | { label: string 
     await saved(page);
 }
 
-/** Where a screen begins that comes in, in shares of its size, how long it takes, and the screen that leaves. */
-const coming = (page: Page, id: string): Promise<[number, number, number]> => page.locator(`.pane[data-screen=${id}]`).evaluate((pane) => {
-    const moves = pane.getAnimations().map((one) => one.effect as KeyframeEffect);
-    const [first] = moves[0]!.getKeyframes();
-    const part = (axis: string): number => Number(new RegExp(`translate${axis}\\((-?[\\d.]+)%`).exec(String(first!['transform']))?.[1] ?? 0) / 100;
-    return [part('X'), part('Y'), Number(moves[0]!.getTiming().duration)] as [number, number, number];
+type Coming = [number, number, number];
+type Recording = Window & { comings: Record<string, Coming> };
+
+/** Each screen that is moved is written down as it sets out: on its way it can no longer be met when the machine is busy. */
+const recorded = (page: Page): Promise<void> => page.evaluate(() => {
+    const there = window as unknown as Recording;
+    const animate = Element.prototype.animate;
+    there.comings = {};
+    Element.prototype.animate = function (...given) {
+        const moving = animate.apply(this, given);
+        const { screen } = (this as HTMLElement).dataset;
+        const first = (moving.effect as KeyframeEffect).getKeyframes()[0]?.['transform'];
+        const part = (axis: string): number => Number(new RegExp(`translate${axis}\\((-?[\\d.]+)%`).exec(String(first))?.[1] ?? 0) / 100;
+        if (screen && first) there.comings[screen] ??= [part('X'), part('Y'), Number(moving.effect!.getTiming().duration)];
+        return moving;
+    };
 });
+
+/** Where a screen began that came in, in shares of its size, and how long it takes; all that moved is forgotten. */
+async function coming(page: Page, id: string): Promise<Coming> {
+    await page.waitForFunction((id) => id in (window as unknown as Recording).comings, id);
+    return page.evaluate((id) => {
+        const there = window as unknown as Recording;
+        const { [id]: one } = there.comings;
+        there.comings = {};
+        return one!;
+    }, id);
+}
 
 /** What the rules about flows have found, in words. */
 async function found(page: Page): Promise<string[]> {
@@ -103,6 +124,7 @@ test('home has three entries, one menu opens on three screens, and the logo goes
     await page.getByRole('link', { name: 'Rehearse' }).click();
     await expect(now(page)).toHaveText('Home');
     const flow = async (there: Page): Promise<void> => {
+        await recorded(there);
         for (const [to, from, time] of [['kilns', [1, 0], 300], ['pieces', [0, 1], 600]] as const) {
             await layer(there, `to${to}`).click();
             expect(await coming(there, to)).toEqual([...from, time]);
