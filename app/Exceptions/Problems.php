@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exceptions;
 
 use App\Canvas\Refused;
+use App\Http\Middleware\StartSession;
 use App\Storage\Busy;
 use App\Storage\NoRoom;
 use Illuminate\Auth\AuthenticationException;
@@ -40,8 +41,8 @@ final class Problems
         $exceptions->render(fn (ValidationException $problem, Request $request) => self::answer(
             $request, (string) collect($problem->errors())->flatten()->first(), 422, (string) array_key_first($problem->errors()), errors: $problem->errors(),
         ));
-        // A panel is never filled with the page on which one signs in.
-        $exceptions->render(fn (AuthenticationException $problem, Request $request) => $request->hasHeader('HX-Request') ? response('', 401, ['HX-Reswap' => 'none']) : null);
+        // Neither a panel nor a picture is ever filled with the page on which one signs in.
+        $exceptions->render(fn (AuthenticationException $problem, Request $request) => $request->hasHeader('HX-Request') || $request->routeIs(...StartSession::PICTURES) ? response('', 401, ['HX-Reswap' => 'none']) : null);
         $exceptions->render(fn (PDOException $problem, Request $request) => self::ofDatabase($request, $problem));
         $exceptions->respond(fn (BaseResponse $response, \Throwable $problem, Request $request): BaseResponse => $response->getStatusCode() === 500 && self::wantsJson($request)
             ? self::answer($request, 'Something went wrong in the server. Nothing was changed; what was saved before is kept. If it happens again, quote the number '.self::number().'.', 500)

@@ -1,6 +1,6 @@
 /** Hands are quicker than answers: what is done meanwhile is about what it was meant for. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { at, box, drag, heldBack, middle, near, openBare, openDemo, paste, pick, saved, screen, test } from './support/hand.ts';
+import { allowError, at, box, drag, heldBack, middle, near, openBare, openDemo, paste, pick, saved, screen, test } from './support/hand.ts';
 
 /** A bare screen with a box on it, which is selected; the boxes of the screen. */
 async function withBox(page: Page, name: string): Promise<Locator> {
@@ -153,4 +153,22 @@ test('a number that opens a facet and what is typed after it are about what was 
     await page.keyboard.type('0');
     await page.keyboard.press('Enter');
     await expect.poll(async () => (await box(boxes))[0]).toBe(60);
+});
+
+test('what is refused for good is said once and not asked for again until something else is wanted', async ({ page }) => {
+    allowError(/422/);
+    const boxes = await withBox(page, 'Refused');
+    await page.keyboard.press('Escape');
+    let asked = 0;
+    await page.route(/\/facets\?/, (route) => {
+        asked++;
+        return route.fulfill({ status: 422, contentType: 'text/html', body: '<main><h1>That did not work</h1><p>Select fewer layers.</p></main>' });
+    });
+    await page.mouse.click(...await middle(boxes.first()));
+    await expect(page.locator('#toast')).toContainText('Select fewer layers.');
+    await page.waitForFunction((since) => performance.now() - since > 800, await page.evaluate(() => performance.now()));
+    expect(asked).toBe(1);
+    await page.unroute(/\/facets\?/);
+    await page.keyboard.press('Escape');
+    await pick(page, await middle(boxes.first()), 'box');
 });

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Canvas\Projects;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
@@ -37,6 +38,19 @@ it('offers the demo only where there is one', function (): void {
     $this->get('/sign-in')->assertSee('Open the demo');
     $this->post('/sign-in/demo')->assertRedirect('/');
     $this->assertAuthenticated();
+});
+
+it('gives no cookie to a script or a picture that is signed out: it would come after the person has signed in elsewhere', function (): void {
+    $project = app(Projects::class)->import(User::factory()->create(), '{"format":"kindred-canvas","version":1,"name":"Kiln room","screens":[]}');
+    foreach ([
+        $this->postJson("/projects/{$project->id}/edits"),
+        $this->get("/projects/{$project->id}/facets", ['HX-Request' => 'true']),
+        $this->get("/projects/{$project->id}/stills"),
+    ] as $answer) {
+        expect($answer->assertUnauthorized()->headers->getCookies())->toBe([]);
+    }
+    $this->get("/projects/{$project->id}/wall")->assertRedirect('/sign-in');
+    expect($this->get('/sign-in')->headers->getCookies())->not->toBe([]);
 });
 
 it('sends a strict policy and nothing inline', function (): void {

@@ -15,6 +15,7 @@ use Kindred\Check\Convention;
 use Kindred\Check\Group;
 use Kindred\Check\Rules;
 use Kindred\Document\Address;
+use Kindred\Document\Limits;
 use Kindred\Document\Token\Themes;
 use Kindred\Document\WorkingSet;
 use Kindred\Input\Reader;
@@ -28,18 +29,15 @@ final class CheckController extends Controller
     /** Marks on the wall. */
     private const MARKED = 2000;
 
-    /** Layers that can be asked about at once. */
-    private const LAYERS = 500;
-
     public function __construct(private readonly TreeLoader $store)
     {
     }
 
     public function show(Request $request, Project $project, Checks $checks): View
     {
-        $screens = array_values(array_unique(array_filter([$this->asked($request, 'screen'), ...$this->askedList($request, 'screens', 500)], fn (string $one): bool => $one !== '')));
-        $named = $this->askedList($request, 'layers', self::LAYERS);
-        $layers = $named === [] ? [] : Address::all(Reader::of(['layers' => $named]), 'layers', self::LAYERS);
+        $screens = array_values(array_unique(array_filter([$this->asked($request, 'screen'), ...$this->askedList($request, 'screens', Limits::MAX_SCREENS)], fn (string $one): bool => $one !== '')));
+        $named = $this->askedList($request, 'layers', Limits::MAX_LAYERS_OF_SCREEN);
+        $layers = $named === [] ? [] : Address::all(Reader::of(['layers' => $named]), 'layers', Limits::MAX_LAYERS_OF_SCREEN);
         $settings = $checks->settings($project);
         $themes = Themes::of($settings)->all();
         $theme = $this->asked($request, 'theme');

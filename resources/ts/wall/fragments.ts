@@ -1,5 +1,6 @@
 /** Parts of the page that the server draws, kept in step with the wall. */
 import htmx from 'htmx.org';
+import { toast } from '../dialogs.ts';
 import { ask } from '../question.ts';
 
 /** Pauses before a part is asked for again when there was no answer, ms. */
@@ -8,6 +9,8 @@ const PAUSES = [300, 1000, 3000, 10_000];
 const LOST = 15_000;
 /** How many answers in a row may be older than what the wall shows. */
 const OVERTAKEN = 5;
+/** Refusals that pass: nobody is signed in, something was changed meanwhile, too much was asked at once. */
+const PASSING = [401, 408, 409, 419, 425, 429];
 
 /* What is under a pressed pointer stays there until its click has been heard. */
 let pressed: Element | null = null;
@@ -59,6 +62,7 @@ htmx.registerExtension('kept', {
 /**
  * One part of the page. It is asked for as often as wanted: one request at a time, always for what is wanted now. An answer
  * that is older than what the wall shows, or about something else than what is wanted by now, is dropped and asked for again.
+ * What is refused for good is said, and asked for no more until somebody wants it anew.
  */
 export class Fragment {
     private wanted = 0;
@@ -98,12 +102,18 @@ export class Fragment {
                     await this.pause(PAUSES[Math.min(failed++, PAUSES.length - 1)]!);
                     continue;
                 }
-                if (answer.sequence < this.known()) {
+                if (answer.refused === 0 && answer.sequence < this.known()) {
                     // Edits that come quickly overtake answers; a server that stays behind is not asked without a pause.
                     if (++old > OVERTAKEN) await this.pause(PAUSES[0]!);
                     continue;
                 }
                 [failed, old] = [0, 0];
+                if (answer.refused > 0) {
+                    done = turn;
+                    // What somebody has just deleted goes from the wall by itself.
+                    if (answer.refused !== 404) toast(new DOMParser().parseFromString(answer.text, 'text/html').querySelector('main p')?.textContent ?? 'The server cannot show that.', true);
+                    continue;
+                }
                 await free(this.around);
                 if (url !== this.url() || answer.sequence < this.known() || !this.place.isConnected) continue;
                 await htmx.swap({ text: answer.text, target: this.place, sourceElement: this.place, swap: 'innerMorph' });
@@ -116,7 +126,7 @@ export class Fragment {
         }
     }
 
-    private async fetch(url: string): Promise<{ text: string; sequence: number } | 'stopped' | null> {
+    private async fetch(url: string): Promise<{ text: string; sequence: number; refused: number } | 'stopped' | null> {
         const stop = new AbortController();
         this.fetching = { url, stop };
         const lost = setTimeout(() => {
@@ -128,7 +138,9 @@ export class Fragment {
             const response = await ask(url, { headers: { 'HX-Request': 'true', Accept: 'text/html' }, cache: 'no-store', signal: stop.signal });
             const text = await response.text();
             this.patience = LOST;
-            return response.ok ? { text, sequence: Number(response.headers.get('Kindred-Sequence')) } : null;
+            const refused = response.status >= 400 && response.status < 500 && !PASSING.includes(response.status) ? response.status : 0;
+
+            return response.ok || refused > 0 ? { text, sequence: Number(response.headers.get('Kindred-Sequence')), refused } : null;
         } catch {
             return stop.signal.aborted ? 'stopped' : null;
         } finally {
