@@ -35,6 +35,18 @@ it('draws every cell on the wall, each layer under its name there, and the sheet
     $this->get("/projects/{$this->project->id}/sheets/{$array->id}?rows=glaze2,glaze6,gone")->assertOk()->assertSee('Name, row 3')->assertSee('Plum')->assertDontSee('Harbour')->assertDontSee('Tile: colour');
 });
 
+it('tells parts of the same name apart where one is chosen that a column feeds', function (): void {
+    $this->edit($this->project, $this->project->fresh()->sequence, ['type' => 'create-layers', 'screen' => 'glazes', 'seed' => 'twins', 'layers' => [['kind' => 'group', 'name' => 'Twins', 'x' => 0, 'y' => 0, 'width' => 40, 'height' => 20, 'children' => [
+        ['kind' => 'box', 'name' => 'Box', 'x' => 0, 'y' => 0, 'width' => 20, 'height' => 20, 'fills' => [['colour' => '#ffffff']]],
+        ['kind' => 'box', 'name' => 'Box', 'x' => 20, 'y' => 0, 'width' => 20, 'height' => 20, 'fills' => [['colour' => '#000000']]],
+    ]]]])->assertOk();
+    $twins = DB::table('layers')->where(['project_id' => $this->project->id, 'kind' => 'group'])->where('body', 'like', '%"name":"Twins"%')->value('id');
+    $this->edit($this->project, $this->project->fresh()->sequence, ['type' => 'array-layers', 'screen' => 'glazes', 'layers' => [$twins], 'seed' => 'many']);
+    $array = DB::table('layers')->where('id', $twins)->where('project_id', $this->project->id)->value('parent');
+    $this->edit($this->project, $this->project->fresh()->sequence, ['type' => 'put-column', 'screen' => 'glazes', 'layer' => $array, 'column' => ['id' => 'sides', 'name' => 'Side', 'slot' => 'words', 'layer' => null]]);
+    $this->get("/projects/{$this->project->id}/sheets/{$array}")->assertOk()->assertSee('>Box: colour<', false)->assertSee('>Box 2: colour<', false);
+});
+
 it('sends of an array the cells that changed, and all of them when the layout of its design changes', function (): void {
     $array = glazes($this->project);
     $label = $array->content->sheet->columns[0]->layer;

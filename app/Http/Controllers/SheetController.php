@@ -9,6 +9,7 @@ use App\Models\Project;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
+use Kindred\Command\DuplicateScreen;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\HasSheet;
@@ -42,13 +43,15 @@ final class SheetController extends Controller
             return view('wall.sheet-rows', ['project' => $project, 'sheet' => $sheet, 'rows' => $rows, 'overrides' => $overrides]);
         }
         $design = $tree->children(new Place($owner->screen, $owner->id))[0] ?? null;
+        $parts = $design === null ? [] : Fed::in($tree, $design);
 
         return view('wall.sheet', [
             'project' => $project,
             'owner' => $owner,
             'sheet' => $sheet,
             'overrides' => $overrides,
-            'parts' => $design === null ? [] : Fed::in($tree, $design),
+            'parts' => $parts,
+            'names' => self::names($parts),
         ]);
     }
 
@@ -69,6 +72,22 @@ final class SheetController extends Controller
             'matched' => $file->matched($content->sheet()),
             'name' => $upload->getClientOriginalName(),
         ]);
+    }
+
+    /**
+     * What parts are called where one is chosen: those of the same name are told apart by numbers.
+     *
+     * @param  array<string, Layer>  $parts  by address
+     * @return array<string, string>
+     */
+    private static function names(array $parts): array
+    {
+        $names = [];
+        foreach ($parts as $address => $part) {
+            $names[$address] = DuplicateScreen::free($part->name, array_values($names));
+        }
+
+        return $names;
     }
 
     /** @return array{Layer, HasSheet, Tree} */

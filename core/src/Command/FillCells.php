@@ -80,7 +80,7 @@ final readonly class FillCells implements Command
         $top = $sheet->indexOf($this->row);
         $sheet->column($this->column);
         $left = (int) array_search($this->column, array_map(fn (Column $column): string => $column->id, $sheet->columns), true);
-        $names = $top === 0 ? $this->names($content, array_slice($sheet->columns, $left)) : [];
+        $names = $top === 0 ? $this->names($content, array_slice($sheet->columns, $left), $sheet->rows[0] ?? null) : [];
         $block = array_slice($this->values, $names === [] ? 0 : 1);
         $width = max(0, ...array_map(count(...), $this->values));
         for ($missing = $left + $width - count($sheet->columns); $missing > 0; $missing--) {
@@ -105,12 +105,14 @@ final readonly class FillCells implements Command
     }
 
     /**
-     * The first row where it holds names: those that the columns have, or, in a chart, words above numbers and no number.
+     * The first row where it holds names: those that the columns have, or, in a chart, words above numbers and no number. A column is
+     * called after the words of the design, so what stands in the first row already is a value there.
      *
      * @param  list<Column>  $columns  into which it is pasted
+     * @param  Row|null  $top  the first row as it is
      * @return list<string> none where it holds values
      */
-    private function names(HasSheet $content, array $columns): array
+    private function names(HasSheet $content, array $columns, ?Row $top): array
     {
         $first = array_map(fn (string $text): string => mb_substr(trim((string) preg_replace('/\s+/u', ' ', $text)), 0, 120), $this->values[0]);
         $below = array_slice($this->values, 1);
@@ -119,7 +121,10 @@ final readonly class FillCells implements Command
         }
         $has = array_map(fn (Column $column): string => mb_strtolower($column->name), array_slice($columns, 0, count($first)));
         if (array_map(mb_strtolower(...), $first) === $has) {
-            return $first;
+            $cells = $top?->cells() ?? [];
+            $stands = array_map(fn (Column $column): string => trim($cells[$column->id] ?? ''), array_slice($columns, 0, count($first)));
+
+            return $first === $stands ? [] : $first;
         }
         $isNumber = fn (string $text): bool => Points::number($text) !== null;
         if (! $content instanceof Chart || array_filter($first, fn (string $text): bool => $isNumber($text) || preg_match(self::MISSING, $text) === 1) !== []) {

@@ -168,6 +168,10 @@ it('adds, removes, moves and fills rows and columns', function (): void {
         ->and(words(Sample::after(pots(), onPots('set-cell', row: 'row2', column: 'name', value: 'Cup'))))->toBe(['Bowl', 'Cup', 'Vase']);
     $pasted = Sample::after(pots(), onPots('fill-cells', row: 'row2', column: 'name', values: [['A', '#111111'], ['B', '#222222'], ['C', '#333333']], seed: 'p'));
     expect(words($pasted))->toBe(['Bowl', 'A', 'B', 'C'])->and(cells($pasted)[3]->tree->layer('swatch')->fills[0]->colour()->toHex())->toBe('#333333');
+    // What the columns are called is a row of names, but not where the same stands in the first cells, after which they are called.
+    $values = [['Name', 'Tone'], ['Cup', '#111111']];
+    expect(words(Sample::after(pots(), onPots('fill-cells', row: 'row1', column: 'name', values: $values, seed: 'p'))))->toBe(['Cup', 'Mug', 'Vase'])
+        ->and(words(Sample::after(pots([], [['name' => 'Name', 'tone' => 'Tone'], ['name' => 'Mug']]), onPots('fill-cells', row: 'row1', column: 'name', values: $values, seed: 'p'))))->toBe(['Name', 'Cup']);
     $taken = Sample::after(pots(), onPots('take-sheet', columns: [['column' => 'name'], [], ['name' => 'Stock']], rows: [['Plate', 'x', '4'], ['Tile', 'y', '9']], replace: true, seed: 't'));
     $sheet = $taken->layer('pots')->content->sheet;
     expect(words($taken))->toBe(['Plate', 'Tile'])->and($sheet->columns[3]->name)->toBe('Stock')->and($sheet->rows[1]->cells()[$sheet->columns[3]->id])->toBe('9');

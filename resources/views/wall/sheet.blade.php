@@ -29,7 +29,7 @@
                             @foreach ($parts as $address => $part)
                                 @foreach (Kindred\Document\Sheet\Slot::ofLayers() as $slot)
                                     @continue(! Kindred\Document\Sheet\Feed::fits($slot, $part) || ($slot !== $column->slot || $address !== $column->layer) && $sheet->feeding($address, $slot))
-                                    <option value="{{ $slot->value }}:{{ $address }}" @selected($slot === $column->slot && $address === $column->layer)>{{ $part->name }}: {{ $slots[$slot->value] }}</option>
+                                    <option value="{{ $slot->value }}:{{ $address }}" @selected($slot === $column->slot && $address === $column->layer)>{{ $names[$address] }}: {{ $slots[$slot->value] }}</option>
                                 @endforeach
                             @endforeach
                         </select>
