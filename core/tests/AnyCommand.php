@@ -289,7 +289,7 @@ final class AnyCommand
             ['type' => 'make-component', 'seed' => "mc{$step}"] + $on,
             fn (): array => ['type' => 'gather-instances', 'seed' => "gi{$step}", 'layers' => self::copies($tree, $groups)],
             ['type' => 'create-layers', 'screen' => $on['screen'], 'seed' => "ci{$step}", 'layers' => [['kind' => 'instance', 'name' => 'Use', 'component' => $sheet->id ?? 'none', 'x' => $step, 'y' => 9]]],
-            ['type' => 'add-state', 'name' => "State {$step}", 'axis' => $step % 2 === 0 ? ($sheet?->component->axes[0]->id ?? null) : null, 'seed' => "as{$step}"] + $of,
+            ['type' => 'add-state', 'name' => "State {$step}", 'axis' => $step % 2 === 0 ? ($sheet?->component->axes[0]->id ?? null) : null, 'alongFirst' => $step % 3 === 0, 'seed' => "as{$step}"] + $of,
             ['type' => 'rename-state', 'component' => $use?->component() ?? 'none', 'axis' => $axis->id ?? 'none', 'state' => $states[0] ?? null, 'name' => "At {$step}"],
             ['type' => 'remove-state', 'component' => $use?->component() ?? 'none', 'axis' => $axis->id ?? 'none', 'state' => $states[1] ?? 'none'],
             ['type' => 'set-states', 'axis' => $axis->id ?? 'none', 'state' => $states[$step % max(1, count($states))] ?? 'none'] + $one,

@@ -109,6 +109,30 @@ test('a switch with two states, twelve times with words of its own; changed once
     await expect(played.nth(1).locator(':scope > [data-states]:not([display=none])')).toContainText('Kiln 2');
 });
 
+test('states are typed one after another, along the axis that the first of them has made', async ({ page }) => {
+    await openBare(page, 'Quick states');
+    await draw(page, '<svg xmlns="http://www.w3.org/2000/svg" width="44" height="24"><rect width="44" height="24"/><rect x="4" y="4" width="9" height="9"/></svg>', 2);
+    await page.keyboard.press('Shift+K');
+    await expect(uses(page)).toHaveCount(1);
+    await facets(page).getByRole('button', { name: 'Go to it' }).click();
+    await expect(sheet(page)).toHaveCount(1);
+    const go = await heldBack(page, /\/facets\?/);
+    await facets(page).getByLabel('Add', { exact: true }).first().click();
+    // The first two before the facets show any, the third while they do.
+    await page.keyboard.type('Pressed');
+    await page.keyboard.press('Enter');
+    await page.keyboard.type('Busy');
+    await page.keyboard.press('Enter');
+    await page.keyboard.type('Of');
+    await go();
+    await expect(facets(page).getByLabel('Name of state Busy')).toBeVisible();
+    await page.keyboard.type('f');
+    await page.keyboard.press('Enter');
+    await expect(facets(page).locator('[data-state]')).toHaveCount(4);
+    expect(await facets(page).locator('[data-state]').evaluateAll((all) => all.map((one) => (one as HTMLInputElement).value))).toEqual(['Usual', 'Pressed', 'Busy', 'Off']);
+    await expect(facets(page).locator('[data-axis-name]:not([data-state])')).toHaveCount(1);
+});
+
 test('what is typed for an instance is its own, though the facets still show the one before', async ({ page }) => {
     await openBare(page, 'Quick hands');
     await draw(page, '<svg xmlns="http://www.w3.org/2000/svg" width="200" height="24"><rect width="44" height="24"/><text x="56" y="17" font-family="Hanken Grotesk" font-size="15">Label</text></svg>', 2);

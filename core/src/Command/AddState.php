@@ -21,13 +21,14 @@ use Kindred\Input\Reader;
 
 /**
  * Gives a component a further state, along an axis that it has or a new one, and shows it on the sheet below what is there: what is
- * changed there is changed in that state. A new axis begins with the state that is designed.
+ * changed there is changed in that state. A new axis begins with the state that is designed. What is to be a state of the first axis makes
+ * one only where there is none yet.
  */
 final readonly class AddState implements Command
 {
     use OnInstances;
 
-    private function __construct(private string $component, private ?string $axis, private string $name, private ?string $new, private string $first, private string $seed)
+    private function __construct(private string $component, private ?string $axis, private string $name, private ?string $new, private string $first, private string $seed, private bool $alongFirst)
     {
     }
 
@@ -38,7 +39,7 @@ final readonly class AddState implements Command
 
     public static function read(Reader $in): self
     {
-        return new self($in->id('component'), $in->optionalId('axis'), $in->name('name'), $in->has('called') ? $in->name('called') : null, $in->has('first') ? $in->name('first') : 'Usual', $in->string('seed', 64, false));
+        return new self($in->id('component'), $in->optionalId('axis'), $in->name('name'), $in->has('called') ? $in->name('called') : null, $in->has('first') ? $in->name('first') : 'Usual', $in->string('seed', 64, false), $in->boolean('alongFirst', false));
     }
 
     public function workingSet(): WorkingSet
@@ -51,9 +52,10 @@ final readonly class AddState implements Command
         $component = self::component($tree, $this->component);
         $ids = Id::in($tree, $this->seed);
         $state = new State($ids->next(), $this->name);
-        $axis = $this->axis === null
+        $named = $this->axis ?? ($this->alongFirst ? ($component->axes[0] ?? null)?->id : null);
+        $axis = $named === null
             ? new Axis($ids->next(), $this->new ?? ($component->axes === [] ? 'State' : 'Axis '.(count($component->axes) + 1)), [new State($ids->next(), $this->first)])
-            : $component->axis($this->axis) ?? throw new InvalidInput('axis', 'That axis is not there; it may have been removed in another window.');
+            : $component->axis($named) ?? throw new InvalidInput('axis', 'That axis is not there; it may have been removed in another window.');
         $tree = self::put($tree, $this->component, $component->withAxis($axis->withState($state)));
         $sheet = $tree->screen($this->component);
 

@@ -126,8 +126,8 @@ it('reaches every instance with a change of the component, and keeps what they h
 });
 
 it('shows states with only what differs in them', function (): void {
-    [$tree, $sheet, $first] = buttonMade();
-    $tree = Sample::after($tree, ['type' => 'add-state', 'component' => $sheet->id, 'name' => 'Pressed', 'seed' => 's']);
+    [$bare, $sheet, $first] = buttonMade();
+    $tree = Sample::after($bare, ['type' => 'add-state', 'component' => $sheet->id, 'name' => 'Pressed', 'seed' => 's']);
     $axis = $tree->component($sheet->id)->axes[0];
     $sample = array_values(array_filter($tree->children(new Place($sheet->id)), fn (Layer $one): bool => $one->content instanceof Instance))[0];
     expect([$axis->name, array_column($axis->states, 'name')])->toBe(['State', ['Usual', 'Pressed']])
@@ -147,6 +147,10 @@ it('shows states with only what differs in them', function (): void {
     $pressed = Sample::after($pressed, ['type' => 'set-field', 'screen' => $sheet->id, 'layers' => [partCalled($tree, 'Label')->id], 'field' => 'style.size', 'value' => '20']);
     expect(shownInUse($pressed, $first, 'Label')->content->style->size)->toEqual(20)->and(shownInUse($pressed, $first, 'Label')->content->style->weight)->toBe(700);
     // Another axis, and what holds only where both do.
+    // One that is to lie along the first axis makes that where there is none yet, and joins it where there is one.
+    $further = ['type' => 'add-state', 'component' => $sheet->id, 'alongFirst' => true];
+    $along = fn (Tree $on): array => array_map(fn (Axis $one): array => array_column($one->states, 'name'), Sample::after($on, $further + ['name' => 'Busy', 'seed' => 'b'], $further + ['name' => 'Off', 'seed' => 'o'])->component($sheet->id)->axes ?? []);
+    expect($along($bare))->toBe([['Usual', 'Busy', 'Off']])->and($along($pressed))->toBe([['Usual', 'Pressed', 'Busy', 'Off']]);
     $sized = Sample::after($pressed, ['type' => 'add-state', 'component' => $sheet->id, 'name' => 'Large', 'called' => 'Size', 'first' => 'Small', 'seed' => 'l'], ['type' => 'rename-state', 'component' => $sheet->id, 'axis' => $axis->id, 'state' => $axis->states[0]->id, 'name' => 'At rest']);
     $size = $sized->component($sheet->id)->axes[1];
     $large = array_values(array_filter($sized->children(new Place($sheet->id)), fn (Layer $one): bool => isset($one->content->states[$size->id])))[0];

@@ -25,19 +25,38 @@ const componentOf = (field: Element): string => field.closest<HTMLElement>('[dat
 
 const component = (layer: string): string | undefined => document.querySelector<SVGElement>(`#stage [data-layer="${CSS.escape(layer)}"]`)?.dataset['component'];
 
+/** The fields in which further states are added to axes that there are. */
+const furtherStates = (): HTMLInputElement[] => [...document.querySelectorAll<HTMLInputElement>('#facets [data-add-state]:not(#add-axis)')];
+
 /** What is entered for a slot of what was selected before is meant for the same slot of what is selected now. */
 function ofNow(slot: string, shown: string, now: string): string {
     return now !== '' && shown !== now && slot.endsWith(`.${shown}`) && component(now) === component(shown) ? slot.slice(0, -shown.length) + now : slot;
 }
 
 export class Components {
+    /** How many axes there were when a new one was asked for. */
+    private axes: number | null = null;
+
     constructor(private readonly around: Around) {}
+
+    /** Who has made an axis with its state adds the next state to it, in what is typed already too. */
+    drawn(): void {
+        const axes = furtherStates();
+        if (this.axes === null || axes.length <= this.axes) return;
+        this.axes = null;
+        const [field, further] = [document.activeElement, axes.at(-1)!];
+        if (!(field instanceof HTMLInputElement) || field.id !== 'add-axis') return;
+        [further.value, field.value] = [field.value, ''];
+        further.focus();
+        further.setSelectionRange(further.value.length, further.value.length);
+    }
 
     /** True where the field is about a component. */
     changed(input: Input): boolean {
         const command = this.commandOf(input);
         if (command === undefined) return false;
         this.around.accept(input);
+        if (command !== null && input.id === 'add-axis') this.axes = furtherStates().length;
         if (command !== null) this.around.settle(input, this.around.server.edit(command));
         // What was added, or chosen once, is not what the field is.
         if (input.matches('[data-add-state], [data-add-slot], [data-remove-component]')) {
@@ -78,7 +97,7 @@ export class Components {
         if (exchange !== undefined) return value === '' ? null : { type: 'exchange-instances', ...this.around.on(), component: value, ...this.around.inCell() };
         const component = componentOf(input);
         if (axisName !== undefined) return given === '' ? null : { type: 'rename-state', component, axis: axisName, ...(state === undefined ? {} : { state }), name: given };
-        if (addState !== undefined) return given === '' ? null : { type: 'add-state', component, ...(addState === '' ? {} : { axis: addState }), name: given, seed: fresh() };
+        if (addState !== undefined) return given === '' ? null : { type: 'add-state', component, ...(addState === '' ? {} : addState === 'first' ? { alongFirst: true } : { axis: addState }), name: given, seed: fresh() };
         if (slotName !== undefined) return given === '' ? null : { type: 'put-slot', component, slot: { ...JSON.parse(slotName) as object, name: given } };
         if (addSlot !== undefined) return value === '' ? null : { type: 'put-slot', component, slot: { id: fresh(), ...JSON.parse(value) as object } };
         if (removeComponent !== undefined) return value === '' ? null : { type: 'remove-component', component, ...(value === 'release' ? {} : { instead: value }), seed: fresh() };

@@ -384,6 +384,7 @@ export class Facets {
         this.entered = null;
         this.shown = this.subject;
         this.coats.drawn();
+        this.components.drawn();
         this.colours.drawn();
         this.moving.drawn();
         this.place.ariaBusy = null;

@@ -14,7 +14,7 @@
             @endforeach
             <div class="row"><label for="more-{{ $axis->id }}">Add</label><input class="field" id="more-{{ $axis->id }}" data-add-state="{{ $axis->id }}" placeholder="pressed, off …" maxlength="120" autocomplete="off"></div>
         @endforeach
-        <div class="row"><label for="add-axis">{{ $component->axes === [] ? 'Add' : 'New axis' }}</label><input class="field" id="add-axis" data-add-state="" placeholder="{{ $component->axes === [] ? 'a state: pressed …' : 'large, quiet …' }}" maxlength="120" autocomplete="off"></div>
+        <div class="row"><label for="add-axis">{{ $component->axes === [] ? 'Add' : 'New axis' }}</label><input class="field" id="add-axis" data-add-state="{{ $component->axes === [] ? 'first' : '' }}" placeholder="{{ $component->axes === [] ? 'a state: pressed …' : 'large, quiet …' }}" maxlength="120" autocomplete="off"></div>
         @if ($component->axes !== [])<p class="text-ash">Each state shows on the sheet. Go into it (Enter) and change what is otherwise there; all else follows the design.</p>@endif
     </div>
 </details>
