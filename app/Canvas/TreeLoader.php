@@ -359,8 +359,8 @@ final readonly class TreeLoader
      */
     public function written(ProjectRow $project): iterable
     {
-        foreach ($this->rows->layers($project)->select(['id', 'screen', 'kind', 'body', 'format'])->cursor() as $row) {
-            yield ['id' => $row->id, 'kind' => $row->kind, 'screen' => $row->screen === '' ? null : $row->screen] + Upgrades::layer((array) json_decode($row->body, true), (int) $row->format);
+        foreach ($this->rows->layers($project)->select(['id', 'screen', 'kind', 'width', 'height', 'body', 'format'])->cursor() as $row) {
+            yield ['id' => $row->id, 'kind' => $row->kind, 'screen' => $row->screen === '' ? null : $row->screen, 'width' => (float) $row->width, 'height' => (float) $row->height] + Upgrades::layer((array) json_decode($row->body, true), (int) $row->format);
         }
     }
 

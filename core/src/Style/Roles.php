@@ -48,7 +48,12 @@ final class Roles
                 $this->count($where, $hex, $bound[$path] ?? $bound[str_replace('.paint', '.colour', $path)] ?? null);
             }
         }
+        // What is rounded to a circle or a pill has that shape, and not the corners of the house.
+        $round = min(Written::length($written['width'] ?? null) ?? INF, Written::length($written['height'] ?? null) ?? INF) / 2;
         foreach (Aspect\Radii::in($written) as $path => $radius) {
+            if ($radius >= $round) {
+                continue;
+            }
             $this->count('corners', $radius, $bound[$path] ?? null);
         }
         foreach (Aspect\Gaps::in($written) as $path => $gap) {

@@ -60,7 +60,7 @@ it('refuses choices that there are not', function (string $key, string $value): 
 })->with([['base', 'mud'], ['warmth', 'hot'], ['energy', 'wild'], ['shape', 'spiky'], ['density', 'packed']]);
 
 it('tells what colours and lengths are for from where they stand', function (): void {
-    $box = fn (string $name, string $colour, array $more = []): array => ['kind' => 'box', 'name' => $name, 'x' => 0, 'y' => 0, 'width' => 10, 'height' => 10, 'fills' => [['colour' => $colour]]] + $more;
+    $box = fn (string $name, string $colour, array $more = []): array => ['kind' => 'box', 'name' => $name, 'x' => 0, 'y' => 0, 'width' => 100, 'height' => 40, 'fills' => [['colour' => $colour]]] + $more;
     $text = fn (string $colour): array => ['kind' => 'text', 'name' => 'Words', 'x' => 0, 'y' => 0, 'words' => 'Clay', 'style' => ['family' => 'Lora', 'weight' => 400, 'size' => 16, 'lineHeight' => 1.4], 'fills' => [['colour' => $colour]]];
     $corners = ['corners' => array_fill_keys(['topLeft', 'topRight', 'bottomRight', 'bottomLeft'], 12)];
     $tree = Sample::after(Sample::tree(), ['type' => 'delete-layers', 'screen' => 'home', 'layers' => ['boxa', 'words', 'icon', 'group']],
@@ -68,6 +68,8 @@ it('tells what colours and lengths are for from where they stand', function (): 
         ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'roles', 'layers' => [
             $text('#2a2622'), $text('#2a2622'), $text('#6b6259'), $text('#ffffff'), $text('#a94c31'),
             $box('Button', '#a94c31', $corners), $box('Button', '#a94c31'), $box('Other', '#2f4a3c'), $box('Card', '#ffffff', $corners + ['strokes' => [['colour' => '#e2d6c6', 'width' => 1]]]), $box('Card', '#ffffff'), $box('Thin', '#00000010'),
+            // Circles and pills have no corners of the house.
+            ...array_fill(0, 3, $box('Round', '#00000010', ['corners' => array_fill_keys(['topLeft', 'topRight', 'bottomRight', 'bottomLeft'], 20)])),
         ]]);
     expect(rolesIn($tree))->toEqual(['ground' => '#f6efe6', 'words' => '#2a2622', 'quiet' => '#6b6259', 'accent' => '#a94c31', 'second' => '#2f4a3c', 'card' => '#ffffff', 'line' => '#e2d6c6', 'corners' => 12.0]);
     // What is bound plays its role by its token.
