@@ -169,6 +169,14 @@ test('what is drawn nearly right is found while the hand rests, and mended', asy
     await saved(page);
     await expect(page.locator('#f-x')).toHaveValue(String(x));
     await expect(gist(page)).toHaveText('nothing found');
+    // What goes because it is undone is selected no more, and the list is about the screen.
+    await expect(checks(page)).toContainText('Nothing found on this layer.');
+    for (const left of [3, 3, 2]) {
+        await page.locator('#wall').press('Control+z');
+        await saved(page);
+        await expect(bare.locator('[data-kind=box]')).toHaveCount(left);
+    }
+    await expect(checks(page)).toContainText('Nothing found on this screen.');
 });
 
 test('a screen is put under strain, what breaks is mended there, and holds', async ({ page }) => {

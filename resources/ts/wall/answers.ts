@@ -27,7 +27,6 @@ export function follow(answer: Answer, on: Parts, { panels, reel, stills, tools,
     for (const id of redraw) screens.add(id);
     for (const { project: changed } of answer.patches) if (changed) showFinish(changed.finish);
     selection.prune();
-    facets.follow();
     reel.mark();
     stills.changed(screens, answer.sequence);
     void redrawn(on, [...redraw]);

@@ -143,8 +143,9 @@ export class Selection {
         else this.clear();
     }
 
-    /** Forgets what has gone from the picture. */
+    /** Forgets what has gone from the picture, and tells of it. */
     prune(): void {
+        const before = this.said();
         const coming = this.picture.isAbsent(this.screen);
         const layers = this.layers.filter((id) => coming || this.picture.layer(id));
         const screens = this.screens.filter((id) => this.picture.screen(id));
@@ -154,6 +155,11 @@ export class Selection {
         this.screens = screens;
         const on = layers.flatMap((id) => this.picture.layer(id) ?? []).map((layer) => this.picture.screenOf(layer));
         if (on.length > 0 && !on.includes(this.screen)) this.screen = on[0]!;
+        if (this.said() !== before) this.changed.tell();
+    }
+
+    private said(): string {
+        return JSON.stringify([this.screen, this.layers, this.screens, this.group]);
     }
 
     /** The screens of the layers that are selected, '' for the wall, when there are several. */
