@@ -32,7 +32,7 @@ export interface Writing {
     /** px, where the box has a height of its own. */
     height?: number | null;
     /** Called once, with the words and how they are set; with null when the writing was cancelled. */
-    done: (written: Rich, setting: Setting) => void;
+    done: (written: Rich | null, setting: Setting) => void;
     /** Where there is something to write next (Tab). */
     next?: () => void;
 }
@@ -69,7 +69,7 @@ export class Writer {
             attributes: { 'role': 'textbox', 'aria-label': 'Text', 'aria-multiline': 'true', 'spellcheck': 'false' },
         });
         this.area.addEventListener('focusout', (event) => {
-            if (!(event.relatedTarget as Element | null)?.closest(BESIDE)) this.finish();
+            if (!(event.relatedTarget as Element | null)?.closest(BESIDE)) this.finish(true);
         });
         // What is selected stays seen while one is in the options.
         for (const kind of ['focus', 'blur'] as const) this.area.addEventListener(kind, () => this.writing && this.view.updateState(this.view.state));
@@ -79,7 +79,7 @@ export class Writer {
         document.addEventListener('pointerdown', (event) => {
             if (this.view.hasFocus()) this.settle();
             const target = event.target as Element;
-            if (this.writing && !this.area.contains(document.activeElement) && !target.closest(`#writing, ${BESIDE}`)) this.finish();
+            if (this.writing && !this.area.contains(document.activeElement) && !target.closest(`#writing, ${BESIDE}`)) this.finish(true);
         }, true);
     }
 
@@ -98,7 +98,7 @@ export class Writer {
 
     /** Catches what is typed from now on, while the words are being asked for. */
     expect(): Awaited {
-        this.finish();
+        this.finish(true);
         const awaited = this.awaited = { left: null };
         this.show({ words: '', runs: [], paragraphs: [] });
         this.area.classList.add('awaited');
@@ -119,7 +119,7 @@ export class Writer {
         }
         const typed = awaited ? this.words : '';
         this.awaited = null;
-        this.finish();
+        this.finish(true);
         this.writing = writing;
         this.area.classList.remove('awaited');
         this.told = { words: writing.words, runs: writing.rich?.runs ?? [], paragraphs: writing.rich?.paragraphs ?? [] };
@@ -213,16 +213,15 @@ export class Writer {
         this.area.style.transform = `matrix(${m.a * s}, ${m.b * s}, ${m.c * s}, ${m.d * s}, ${at.x}, ${at.y})`;
     }
 
-    /** However one leaves the words, what was typed is kept: undo takes it back. */
-    finish(): void {
+    finish(keep: boolean): void {
         const { writing, awaited } = this;
-        if (awaited && this.words !== '') awaited.left = this.words;
+        if (awaited && keep && this.words !== '') awaited.left = this.words;
         const written = richOf(this.view.state.doc);
         this.close();
         if (!writing) return;
         const { rich, common } = lifted(written, writing.rich ? OF_STYLE : []);
         const setting = { ...writing.setting, ...common, ...(common.weight === undefined ? {} : { weight: String(common.weight) }) } as Setting;
-        writing.done(rich, setting);
+        writing.done(keep ? rich : null, setting);
     }
 
     private get words(): string {
@@ -299,10 +298,13 @@ export class Writer {
             this.changeParagraphs((one) => ({ ...one, level: Math.max(0, Math.min(DEEPEST, one.level + (event.shiftKey ? -1 : 1))) }));
         } else if (event.key === 'Tab') {
             const next = this.writing?.next;
-            this.finish();
+            this.finish(true);
             next?.();
-        } else if (event.key === 'Escape' || (event.key === 'Enter' && command)) {
-            this.finish();
+        } else if (event.key === 'Escape') {
+            // What stands there is as it was; what is new is kept, and undo takes it back.
+            this.finish(this.writing?.words === '');
+        } else if (event.key === 'Enter' && command) {
+            this.finish(true);
         } else if (!taken) {
             return false;
         }
