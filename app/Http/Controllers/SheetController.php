@@ -9,7 +9,6 @@ use App\Models\Project;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
-use Kindred\Command\DuplicateScreen;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\HasSheet;
@@ -51,7 +50,7 @@ final class SheetController extends Controller
             'sheet' => $sheet,
             'overrides' => $overrides,
             'parts' => $parts,
-            'names' => self::names($parts),
+            'names' => Fed::names($parts),
         ]);
     }
 
@@ -72,22 +71,6 @@ final class SheetController extends Controller
             'matched' => $file->matched($content->sheet()),
             'name' => $upload->getClientOriginalName(),
         ]);
-    }
-
-    /**
-     * What parts are called where one is chosen: those of the same name are told apart by numbers.
-     *
-     * @param  array<string, Layer>  $parts  by address
-     * @return array<string, string>
-     */
-    private static function names(array $parts): array
-    {
-        $names = [];
-        foreach ($parts as $address => $part) {
-            $names[$address] = DuplicateScreen::free($part->name, array_values($names));
-        }
-
-        return $names;
     }
 
     /** @return array{Layer, HasSheet, Tree} */

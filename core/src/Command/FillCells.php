@@ -114,17 +114,18 @@ final readonly class FillCells implements Command
      */
     private function names(HasSheet $content, array $columns, ?Row $top): array
     {
-        $first = array_map(fn (string $text): string => mb_substr(trim((string) preg_replace('/\s+/u', ' ', $text)), 0, 120), $this->values[0]);
+        $asName = fn (string $text): string => mb_substr(trim((string) preg_replace('/\s+/u', ' ', $text)), 0, 120);
+        $first = array_map($asName, $this->values[0]);
         $below = array_slice($this->values, 1);
         if ($below === [] || implode('', $first) === '') {
             return [];
         }
-        $has = array_map(fn (Column $column): string => mb_strtolower($column->name), array_slice($columns, 0, count($first)));
-        if (array_map(mb_strtolower(...), $first) === $has) {
+        $into = array_slice($columns, 0, count($first));
+        $lower = array_map(mb_strtolower(...), $first);
+        if ($lower === array_map(fn (Column $column): string => mb_strtolower($column->name), $into)) {
             $cells = $top?->cells() ?? [];
-            $stands = array_map(fn (Column $column): string => trim($cells[$column->id] ?? ''), array_slice($columns, 0, count($first)));
 
-            return $first === $stands ? [] : $first;
+            return $lower === array_map(fn (Column $column): string => mb_strtolower($asName($cells[$column->id] ?? '')), $into) ? [] : $first;
         }
         $isNumber = fn (string $text): bool => Points::number($text) !== null;
         if (! $content instanceof Chart || array_filter($first, fn (string $text): bool => $isNumber($text) || preg_match(self::MISSING, $text) === 1) !== []) {

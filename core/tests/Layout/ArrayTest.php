@@ -10,6 +10,7 @@ use Kindred\Document\Layer\ArrayLayer;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Overtaken;
 use Kindred\Document\Place;
+use Kindred\Document\Sheet\Fed;
 use Kindred\Document\Sheet\Row;
 use Kindred\Document\Sheet\Sheet;
 use Kindred\Document\Sheet\Slot;
@@ -171,12 +172,20 @@ it('adds, removes, moves and fills rows and columns', function (): void {
     // What the columns are called is a row of names, but not where the same stands in the first cells, after which they are called.
     $values = [['Name', 'Tone'], ['Cup', '#111111']];
     expect(words(Sample::after(pots(), onPots('fill-cells', row: 'row1', column: 'name', values: $values, seed: 'p'))))->toBe(['Cup', 'Mug', 'Vase'])
-        ->and(words(Sample::after(pots([], [['name' => 'Name', 'tone' => 'Tone'], ['name' => 'Mug']]), onPots('fill-cells', row: 'row1', column: 'name', values: $values, seed: 'p'))))->toBe(['Name', 'Cup']);
+        ->and(words(Sample::after(pots([], [['name' => 'Name', 'tone' => 'Tone'], ['name' => 'Mug']]), onPots('fill-cells', row: 'row1', column: 'name', values: $values, seed: 'p'))))->toBe(['Name', 'Cup'])
+        ->and(words(Sample::after(pots([], [['name' => "NAME\n", 'tone' => 'tone'], ['name' => 'Mug']]), onPots('fill-cells', row: 'row1', column: 'name', values: $values, seed: 'p'))))->toBe(['Name', 'Cup']);
     $taken = Sample::after(pots(), onPots('take-sheet', columns: [['column' => 'name'], [], ['name' => 'Stock']], rows: [['Plate', 'x', '4'], ['Tile', 'y', '9']], replace: true, seed: 't'));
     $sheet = $taken->layer('pots')->content->sheet;
     expect(words($taken))->toBe(['Plate', 'Tile'])->and($sheet->columns[3]->name)->toBe('Stock')->and($sheet->rows[1]->cells()[$sheet->columns[3]->id])->toBe('9');
     $sampled = fn (string $seed): array => words(Sample::after(pots(), onPots('sample-column', column: 'name', sample: 'names', seed: $seed)));
     expect($sampled('one'))->toBe($sampled('one'))->not->toBe($sampled('two'));
+});
+
+it('tells parts of the same name apart, however many there are', function (): void {
+    $part = pots()->layer('swatch');
+    $called = fn (string ...$names): array => array_values(Fed::names(array_combine(array_map(fn (int $i): string => "part{$i}", array_keys($names)), array_map(fn (string $name): Layer => $part->with(name: $name), array_values($names)))));
+    expect($called('Box', 'Box 2', 'Box', 'Tile', 'Box', 'Box 2'))->toBe(['Box', 'Box 2', 'Box 3', 'Tile', 'Box 4', 'Box 2 2'])
+        ->and($called(...array_fill(0, 5000, 'Box'))[4999])->toBe('Box 5000');
 });
 
 it('becomes layers again that show the same, where they were', function (): void {

@@ -25,6 +25,28 @@ final class Fed
     }
 
     /**
+     * What parts are called where one of them is chosen: those of the same name are told apart by numbers.
+     *
+     * @param  array<string, Layer>  $parts  by address
+     * @return array<string, string>
+     */
+    public static function names(array $parts): array
+    {
+        $names = $taken = $many = [];
+        foreach ($parts as $address => $part) {
+            $name = $part->name;
+            while (isset($taken[$name])) {
+                $many[$part->name] = ($many[$part->name] ?? 1) + 1;
+                $name = "{$part->name} {$many[$part->name]}";
+            }
+            $taken[$name] = true;
+            $names[$address] = $name;
+        }
+
+        return $names;
+    }
+
+    /**
      * @param  list<string>  $copies  in which the instance lies
      * @return array<string, Layer>
      */
