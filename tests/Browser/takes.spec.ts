@@ -87,6 +87,16 @@ test('three takes of a screen are compared, a piece is carried over, and one is 
     await likeReload(page, booked);
 });
 
+test('the name of a screen is read whole on its card, however much is said beside it', async ({ page }) => {
+    await openDemo(page, 'Much said', 'Kiln-shelf booking');
+    await near(page, 'Choose a firing');
+    await page.locator('#facets').getByRole('button', { name: 'New take' }).click();
+    const card = page.locator('[data-card].current');
+    await expect(card.locator('.entry:not([hidden])')).toContainText(['2 takes', 'covered', 'entry']);
+    const [shown, whole] = await card.locator('.name').evaluate((name) => [name.clientWidth, name.scrollWidth]);
+    expect(shown).toBeGreaterThanOrEqual(whole!);
+});
+
 test('values of one property are tried side by side, and one is chosen', async ({ page }) => {
     await openDemo(page, 'Tried', 'Kiln-shelf booking');
     await near(page, 'Booked');
