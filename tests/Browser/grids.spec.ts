@@ -44,6 +44,19 @@ test('a grid of columns and a guide out of a ruler are what a drawing comes to r
     expect(drawn[0]! + drawn[2]!).toBeCloseTo(143.333 + 103.333, 2);
     expect(drawn[1]! + drawn[3]!).toBeCloseTo(211, 2);
 
+    // The ruler shades what the selection takes, also when a number makes it higher and undo gives that back.
+    const shaded = async (y: number): Promise<boolean> => {
+        const along = (await at(bare, 24, y))[1] - ruler.y;
+        return page.locator('canvas[data-ruler=y]').evaluate((canvas: HTMLCanvasElement, top) => canvas.getContext('2d')!.getImageData(8, Math.round(top * devicePixelRatio), 1, 1).data[0]! < 240, along);
+    };
+    await expect.poll(() => shaded(203)).toBe(true);
+    expect(await shaded(303)).toBe(false);
+    await setField(page, 'H', '200');
+    await expect.poll(() => shaded(303)).toBe(true);
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Control+z');
+    await expect.poll(() => shaded(303)).toBe(false);
+
     // The lens takes all of it out of sight; a guide dragged off its screen is gone.
     await page.getByRole('button', { name: 'Grid', exact: true }).click();
     await expect(bare.locator('.grid')).toBeHidden();

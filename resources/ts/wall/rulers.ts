@@ -26,9 +26,8 @@ export class Rulers {
         private readonly overlay: Overlay,
         private readonly server: Server,
     ) {
+        overlay.followed.add(() => this.follow());
         this.apply();
-        camera.moved.add(() => this.follow());
-        selection.changed.add(() => this.follow());
     }
 
     toggle(): void {
@@ -37,7 +36,7 @@ export class Rulers {
         this.apply();
     }
 
-    /** Draws the rulers anew in the next frame: after steps of the camera, and when another screen is the current one. */
+    /** Draws the rulers anew in the next frame: where one looks, which screen is the current one, or what is selected and where it lies has changed. */
     follow(): void {
         cancelAnimationFrame(this.frame);
         if (this.shown) this.frame = requestAnimationFrame(() => this.canvases.forEach((canvas) => this.draw(canvas)));
@@ -58,7 +57,6 @@ export class Rulers {
         this.wall.classList.toggle('without-grid', !this.shown);
         this.overlay.showGuides = this.shown;
         this.overlay.show();
-        this.follow();
     }
 
     private drag(axis: Axis, own: string | null, from: number | null): Drag {
