@@ -45,12 +45,16 @@ final readonly class SetScreenField implements Command
         return self::renamed(Resize::screen($tree->withScreens($new), $screen, $new), $screen, $new);
     }
 
-    /** Instances that are called as their component was are called as it is. */
+    /** What is called as a component was, its own layer and its instances, is called as it is now. */
     private static function renamed(Tree $tree, Screen $old, Screen $new): Tree
     {
-        $uses = $new->component === null || $new->name === $old->name ? [] : array_filter($tree->layers, fn (Layer $layer): bool => $layer->component() === $new->id && $layer->name === $old->name);
+        $component = $new->component;
+        if ($component === null || $new->name === $old->name) {
+            return $tree;
+        }
+        $called = array_filter($tree->layers, fn (Layer $layer): bool => $layer->name === $old->name && ($layer->id === $component->root || $layer->component() === $new->id));
 
-        return $uses === [] ? $tree : $tree->withLayers(...array_map(fn (Layer $layer): Layer => $layer->with(name: $new->name), array_values($uses)));
+        return $tree->withLayers(...array_map(fn (Layer $layer): Layer => $layer->with(name: $new->name), array_values($called)));
     }
 
     public function label(Tree $before): string

@@ -280,12 +280,14 @@ it('binds what is otherwise in a state, or in one instance, to tokens of its own
     expect(Sample::after($alone, ['type' => 'remove-token', 'token' => 'soft'])->layer($on->id)->content->overrides[$root]['corners'])->toEqual((new Corners(14, 14, 14, 14))->toArray());
 });
 
-it('calls instances as their component, where they were called so', function (): void {
+it('calls instances and the layer of a component as the component, where they were called so', function (): void {
     [$tree, $sheet, $first] = buttonMade();
     $tree = Sample::after($tree, placedUse($sheet, 600), ['type' => 'rename-layer', 'screen' => 'home', 'layer' => $first->id, 'name' => 'Book it']);
     $tree = Sample::after($tree, ['type' => 'set-screen-field', 'screen' => $sheet->id, 'field' => 'name', 'value' => 'Main button']);
     expect(array_values(array_map(fn (Layer $one): string => $one->name, array_filter($tree->layers, fn (Layer $one): bool => $one->component() === $sheet->id))))->toEqualCanonicalizing(['Book it', 'Main button'])
-        ->and($tree->layer($sheet->component->root)->name)->toBe('Button');
+        ->and($tree->layer($sheet->component->root)->name)->toBe('Main button');
+    $own = Sample::after($tree, ['type' => 'rename-layer', 'screen' => $sheet->id, 'layer' => $sheet->component->root, 'name' => 'Plate'], ['type' => 'set-screen-field', 'screen' => $sheet->id, 'field' => 'name', 'value' => 'Chip']);
+    expect($own->layer($sheet->component->root)->name)->toBe('Plate');
 });
 
 it('exchanges one component for another, keeping what fits', function (): void {

@@ -36,11 +36,15 @@ export class Curving {
             this.screen = gestures.screenNear(camera.toWall(event));
             this.snaps = gestures.desk.snapping(this.screen, null, []);
         }
-        const [first, last] = [this.nodes[0], this.nodes.at(-1)];
-        if (this.nodes.length > 1 && first && this.isNear(first.at, event)) return this.closing(first);
-        if (this.nodes.length > 1 && last && this.isNear(last.at, event)) return { move: () => undefined, end: () => this.end(false) };
-        const at = this.place(event);
-        const set = [...this.nodes];
+        const before = this.nodes;
+        const [first, last] = [before[0], before.at(-1)];
+        if (before.length > 1 && first && this.isNear(first.at, event)) return this.closing(first);
+        const rest = this.place(event);
+        const isLast = last !== undefined && (this.isNear(last.at, event) || (last.at.x === rest.x && last.at.y === rest.y));
+        if (isLast && before.length > 1) return { move: () => undefined, end: () => this.end(false) };
+        // The only point once more: a drag draws its handle out.
+        const at = isLast ? last.at : rest;
+        const set = isLast ? [] : before;
         this.nodes = [...set, { at, in: null, out: null }];
         this.pointer = null;
         this.show();
@@ -51,7 +55,7 @@ export class Curving {
             },
             end: () => this.show(),
             cancel: () => {
-                this.nodes = set;
+                this.nodes = before;
                 this.show();
             },
         };
