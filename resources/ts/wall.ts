@@ -200,7 +200,12 @@ window.addEventListener('focus', () => void server.catchUp());
 setInterval(() => {
     if (document.visibilityState === 'visible' && !writer.active) void server.catchUp();
 }, 15_000);
-window.addEventListener('pagehide', () => nudging.settle());
+// Whoever leaves the page leaves the words or the field, which keeps what was typed.
+window.addEventListener('pagehide', () => {
+    writer.finish(true);
+    (document.activeElement as HTMLElement | null)?.blur();
+    nudging.settle();
+});
 
 /* The beginning */
 

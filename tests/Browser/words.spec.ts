@@ -71,6 +71,19 @@ test('words of nothing add nothing, and a press elsewhere keeps what was written
     await page.keyboard.press('Escape');
     await expect(page.locator('#writing')).toBeHidden();
     await expect(texts.last().locator('tspan')).toHaveText('And opens at ten');
+
+    // Whoever leaves the page has left the words, or the field, and finds what was typed.
+    await page.mouse.dblclick(...(await middle(texts.last())));
+    await expect(page.locator('#writing')).toBeFocused();
+    await page.keyboard.type('Closed on Mondays');
+    await page.reload();
+    await expect(texts.last().locator('tspan')).toHaveText('Closed on Mondays');
+    await page.mouse.click(...(await middle(texts.last())));
+    const opacity = page.locator('#f-opacity');
+    await opacity.fill('40');
+    await page.reload();
+    await expect(opacity).toHaveValue('40%');
+    await expect(texts.last()).toHaveAttribute('opacity', '0.4');
 });
 
 test('a double press writes in a text, and its setting follows the facets', async ({ page }) => {
