@@ -200,12 +200,7 @@ window.addEventListener('focus', () => void server.catchUp());
 setInterval(() => {
     if (document.visibilityState === 'visible' && !writer.active) void server.catchUp();
 }, 15_000);
-// Whoever leaves the page leaves the words or the field, which keeps what was typed.
-window.addEventListener('pagehide', () => {
-    writer.finish(true);
-    (document.activeElement as HTMLElement | null)?.blur();
-    nudging.settle();
-});
+window.addEventListener('pagehide', () => writer.finish(true));
 
 /* The beginning */
 

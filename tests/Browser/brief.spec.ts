@@ -85,6 +85,13 @@ test('a brief is written, searched and reordered, and its plan hung on the wall'
     await page.getByRole('button', { name: 'Undo', exact: true }).click();
     await expect(goals).toHaveCount(2);
     await expect(page.locator('section[data-part=goal] .prose strong')).toHaveText('thirty');
+
+    // What was being typed when the page is left is there afterwards.
+    await page.locator('section[data-part=goal] [data-brief-do=add]').click();
+    await page.keyboard.type('Shelves are seen from home');
+    await page.reload();
+    await expect(goals).toHaveCount(3);
+    await expect(goals.last()).toHaveValue('Shelves are seen from home');
 });
 
 test('five requirements, one of them uncovered: found, covered on the wall, and lit up there', async ({ page }) => {

@@ -101,6 +101,11 @@ export class Server {
         window.addEventListener('beforeunload', (event) => {
             if (this.away) event.preventDefault();
         });
+        // Whoever leaves the page leaves the field, which keeps what was typed.
+        window.addEventListener('pagehide', () => {
+            (document.activeElement as HTMLElement | null)?.blur();
+            this.settle();
+        });
     }
 
     /** The latest edit that this window shows. */
