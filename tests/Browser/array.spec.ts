@@ -1,7 +1,7 @@
 /** Arrays by hand: one card becomes many, from a table and pictures. */
 import { expect, type Locator, type Page } from '@playwright/test';
 import { PNG } from 'pngjs';
-import { allowError, bareScreen, box, drag, extent, likeReload, middle, near, openDemo, paste, saved, screen, setField, test } from './support/hand.ts';
+import { allowError, at, bareScreen, box, drag, extent, likeReload, middle, near, openBare, openDemo, paste, saved, screen, setField, test } from './support/hand.ts';
 
 const table = 'Name;Price\nBowl;€24.00\nMug;€18.50\nVase;€61.00\nPlatter;€48.00\nTeapot;€75.90\nTile;€9.50\n';
 
@@ -227,6 +227,22 @@ test('what is drawn in an entered cell belongs to every cell, and leaves with un
     await expect(array.locator('[data-kind=box]')).toHaveCount(shapes + 8);
     await page.keyboard.press('Control+z');
     await expect(array.locator('[data-kind=box]')).toHaveCount(shapes);
+});
+
+test('the sheet of a new array stays while one goes on at the wall; with nothing selected any more, Escape closes it', async ({ page }) => {
+    const bare = await openBare(page, 'Left alone');
+    await page.keyboard.press('s');
+    await drag(page, await at(bare, 60, 200), await at(bare, 160, 260));
+    await saved(page);
+    await page.keyboard.press('Shift+L');
+    const [kind, sheet] = [page.locator('#facets .subject .kind'), page.locator('#sheet')];
+    await expect(sheet).toContainText('a cell each');
+    await expect(kind).toHaveText('array');
+    await page.keyboard.press('Escape');
+    await expect(kind).toHaveText('screen');
+    await expect(sheet).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(sheet).toBeHidden();
 });
 
 test('cells below their screen are not drawn until they come into it', async ({ page }) => {

@@ -99,7 +99,7 @@ export function register(on: Doers): Command[] {
                 if (gestures.cancel() || inside.leave() || points.leave()) return;
                 if (curving.end(false)) return tools.take('pick');
                 if (holding()) tools.take('pick');
-                else if (!sheet.leave()) selection.escape();
+                else if (!sheet.leave(selection.layers.length === 0 && selection.screens.length === 0)) selection.escape();
             },
         },
         { id: 'find', name: 'Find a layer, a screen, words, a command …', group: 'Selection', keys: ['/', 'Ctrl+F'], run: on.find },

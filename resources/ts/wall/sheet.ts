@@ -82,11 +82,14 @@ export class DataSheet {
         return this.panel.offsetHeight;
     }
 
-    /** @returns whether there was one to be closed, that somebody had worked in */
-    leave(): boolean {
-        const entered = this.array !== null && this.entered;
-        if (entered) this.close();
-        return entered;
+    /**
+     * @param any whether it is closed also where nobody has worked in it
+     * @returns whether there was one to be closed
+     */
+    leave(any: boolean): boolean {
+        const isLeft = this.array !== null && (any || this.entered);
+        if (isLeft) this.close();
+        return isLeft;
     }
 
     close(): void {
