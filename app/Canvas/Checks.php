@@ -12,13 +12,13 @@ use Kindred\Check\Fact;
 use Kindred\Check\Finding;
 use Kindred\Check\Fix;
 use Kindred\Check\Report;
+use Kindred\Check\Rule;
+use Kindred\Check\Rules;
 use Kindred\Check\Way;
 use Kindred\Document\Address;
-use Kindred\Document\Check\Aside;
 use Kindred\Document\Cue\Direction;
 use Kindred\Document\Entity;
 use Kindred\Document\Screen;
-use Kindred\Document\Thing;
 use Kindred\Document\Token\Themes;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
@@ -30,7 +30,7 @@ use Kindred\Type\Typesetter;
 /** What rules have found on the screens of a project. A look at a screen is kept beside the number of the edit that last changed it. */
 final readonly class Checks
 {
-    /** What a report depends on beside its screen. */
+    /** What reports depend on beside the layers of screens. */
     private const THINGS = [Entity::Token, Entity::Theme, Entity::ThemeValue, Entity::RuleSetting, Entity::Aside, Entity::Entry];
 
     /** Seconds for which one request looks at further screens; the browser asks again for the rest. */
@@ -50,7 +50,7 @@ final readonly class Checks
     private const KEPT = 30 * 86_400;
 
     /** Changes when rules do: what was kept by others is not true any more. */
-    private const VERSION = 13;
+    private const VERSION = 14;
 
     public function __construct(private TreeLoader $store, private Cache $cache, private Typesetter $typesetter, private Expansion $expansion, private Kit $kit, private Backdrop $backdrop, private Renderer $renderer, private Pictures $pictures, private Raster $raster)
     {
@@ -63,8 +63,9 @@ final readonly class Checks
      */
     public function of(Project $project, array $first = [], ?string $theme = null, ?float $patience = null): Findings
     {
-        $look = $this->begun($project, $theme);
-        $reports = array_filter(array_map(fn (string $kept): mixed => unserialize($kept, ['allowed_classes' => [Report::class, Finding::class, Fix::class, Fact::class, Address::class, Way::class, Direction::class]]), $look->kept), fn (mixed $one): bool => $one instanceof Report);
+        $look = $this->look($project, $theme);
+        $known = $this->known($look);
+        $reports = array_map(fn (array $one): Report => $one['report'], array_filter($known, fn (array $one): bool => $one['stale'] === []));
         $wanted = array_values(array_unique([...array_intersect($first, $look->order), ...$look->order]));
         $missing = array_values(array_filter($wanted, fn (string $id): bool => ! isset($reports[$id])));
         $isRest = isset($reports[$wanted[0] ?? '']);
@@ -72,10 +73,13 @@ final readonly class Checks
         $until = $begun + ($patience ?? ($isRest ? self::PATIENCE_FOR_THE_REST : self::PATIENCE));
         $layers = $missing === [] ? [] : $this->store->counts($project);
         while ($missing !== [] && ($reports === [] || microtime(true) < $until || ! isset($reports[$wanted[0]]))) {
-            $looked = $this->looked($look, self::batch($missing, $layers, $isRest ? self::TOGETHER_FOR_THE_REST : self::TOGETHER), $until);
+            $looked = $this->looked($look, $known, self::batch($missing, $layers, $isRest ? self::TOGETHER_FOR_THE_REST : self::TOGETHER), $until);
             $missing = array_values(array_diff($missing, array_keys($looked)));
             $reports += array_filter($looked);
+            $known = array_diff_key($known, $looked);
         }
+        // Of a screen that is not looked at again yet, what is still true is told.
+        $reports += array_map(fn (array $one): Report => $one['report']->without($one['stale']), $known);
         $ordered = array_values(array_filter(array_map(fn (string $id): ?Report => $reports[$id] ?? null, $look->order)));
         $findings = array_merge([], ...array_map(fn (Report $report): array => $report->findings, $ordered));
         $across = $missing === [] ? Checker::across($look->head, $ordered) : [];
@@ -86,12 +90,13 @@ final readonly class Checks
     /** Looks at screens from the end of those that are still to be looked at, so that two look at once. */
     public function ahead(Project $project, ?string $theme = null, float $patience = self::PATIENCE_AHEAD): void
     {
-        $look = $this->begun($project, $theme);
-        $missing = array_reverse(array_values(array_filter($look->order, fn (string $id): bool => ! isset($look->kept[$id]))));
+        $look = $this->look($project, $theme);
+        $known = $this->known($look);
+        $missing = array_reverse(array_values(array_filter($look->order, fn (string $id): bool => ($known[$id]['stale'] ?? null) !== [])));
         $layers = $missing === [] ? [] : $this->store->counts($project);
         $until = microtime(true) + $patience;
         while ($missing !== [] && microtime(true) < $until) {
-            $missing = array_values(array_diff($missing, array_keys($this->looked($look, self::batch($missing, $layers, self::TOGETHER_FOR_THE_REST), $until))));
+            $missing = array_values(array_diff($missing, array_keys($this->looked($look, $known, self::batch($missing, $layers, self::TOGETHER_FOR_THE_REST), $until))));
         }
     }
 
@@ -102,11 +107,11 @@ final readonly class Checks
      */
     public function carry(Project $from, Project $to, array $revisions): void
     {
-        [$known, $copy] = [$this->begun($from, null), $this->begun($to, null)];
+        [$original, $copy] = [$this->look($from, null), $this->look($to, null)];
         $reports = [];
-        foreach ($known->house === $copy->house ? array_intersect_key($known->kept, $revisions) : [] as $id => $report) {
-            if ($known->revisions[$id] === $revisions[$id] && isset($copy->revisions[$id])) {
-                $reports[$this->key($copy, $id)] = ['revision' => $copy->revisions[$id], 'house' => $copy->house, 'report' => $report];
+        foreach (array_intersect_key($this->kept($original), $revisions, $copy->revisions) as $id => $kept) {
+            if (is_array($kept) && ($kept['revision'] ?? null) === $revisions[$id]) {
+                $reports[$this->key($copy, $id)] = ['revision' => $copy->revisions[$id]] + $kept;
             }
         }
         // The framework takes no empty list.
@@ -115,21 +120,34 @@ final readonly class Checks
         }
     }
 
-    /** What is known of the screens as they are now. */
-    private function begun(Project $project, ?string $theme): Look
+    private function look(Project $project, ?string $theme): Look
     {
-        $head = $this->store->load($project, new WorkingSet(reel: true, things: self::THINGS));
-        $look = new Look($project, $head, $theme, self::digest($head, $theme), $this->store->revisions($project));
-        $keys = array_combine(array_map(fn (string $id): string => $this->key($look, $id), $look->order), $look->order);
-        $kept = [];
-        foreach ($keys === [] ? [] : $this->cache->many(array_map(strval(...), array_keys($keys))) as $key => $one) {
-            $id = $keys[$key];
-            if (is_array($one) && ($one['revision'] ?? null) === ($look->revisions[$id] ?? null) && ($one['house'] ?? null) === $look->house && is_string($one['report'] ?? null)) {
-                $kept[$id] = $one['report'];
+        return new Look($project, $this->settings($project), $theme, $this->store->revisions($project));
+    }
+
+    /** @return array<string, mixed> what is kept of screens, by their ids */
+    private function kept(Look $look): array
+    {
+        $keys = array_map(fn (string $id): string => $this->key($look, $id), $look->order);
+        $kept = $keys === [] ? [] : $this->cache->many($keys);
+
+        return array_combine($look->order, array_map(fn (string $key): mixed => $kept[$key] ?? null, $keys));
+    }
+
+    /** @return array<string, array{report: Report, stale: list<class-string<Rule>>}> what is known of screens, and the rules by which that is not true any more */
+    private function known(Look $look): array
+    {
+        $known = [];
+        foreach ($this->kept($look) as $id => $kept) {
+            $stale = $look->stale($id, $kept);
+            $report = $stale !== Rules::ALL && is_array($kept) && is_string($kept['report'] ?? null)
+                ? unserialize($kept['report'], ['allowed_classes' => [Report::class, Finding::class, Fix::class, Fact::class, Address::class, Way::class, Direction::class]]) : null;
+            if ($report instanceof Report) {
+                $known[$id] = ['report' => $report, 'stale' => $stale];
             }
         }
 
-        return $look->knowing($kept);
+        return $known;
     }
 
     private function key(Look $look, string $screen): string
@@ -137,7 +155,7 @@ final readonly class Checks
         return implode(':', ['check', self::VERSION, $look->project->id, $screen, $look->theme ?? '']);
     }
 
-    /** What is decided about checks in a project. */
+    /** What is decided about checks in a project, with its screens, house style and brief. */
     public function settings(Project $project): Tree
     {
         return $this->store->load($project, new WorkingSet(reel: true, things: self::THINGS));
@@ -165,27 +183,29 @@ final readonly class Checks
     }
 
     /**
+     * @param  array<string, array{report: Report, stale: list<class-string<Rule>>}>  $known
      * @param  list<string>  $ids
      * @param  float  $until  when no other screen is looked at any more; one is in any case
      * @return array<string, Report|null> null for a screen that is gone
      */
-    private function looked(Look $look, array $ids, float $until): array
+    private function looked(Look $look, array $known, array $ids, float $until): array
     {
         // Scenes let go of their circles themselves; to look for such again and again would take a quarter of the time.
         gc_collect_cycles();
         gc_disable();
         try {
-            return $this->reports($look, $ids, $until);
+            return $this->reports($look, $known, $ids, $until);
         } finally {
             gc_enable();
         }
     }
 
     /**
+     * @param  array<string, array{report: Report, stale: list<class-string<Rule>>}>  $known
      * @param  list<string>  $ids
      * @return array<string, Report|null>
      */
-    private function reports(Look $look, array $ids, float $until): array
+    private function reports(Look $look, array $known, array $ids, float $until): array
     {
         $now = $look->project->fresh() ?? $look->project;
         $tree = $this->store->load($now, new WorkingSet(whole: $ids, reel: true, things: self::THINGS));
@@ -196,21 +216,12 @@ final readonly class Checks
             if ($reports !== [] && microtime(true) > $until) {
                 break;
             }
-            $reports[$id] = isset($tree->screens[$id]) ? $checker->screen($tree, $id, $look->theme === null) : null;
+            $reports[$id] = isset($tree->screens[$id]) ? $checker->screen($tree, $id, $look->theme === null, $known[$id]['report'] ?? null, $known[$id]['stale'] ?? Rules::ALL) : null;
             if ($reports[$id] !== null) {
-                $this->cache->put($this->key($look, $id), ['revision' => $look->revisions[$id] ?? 0, 'house' => $look->house, 'report' => serialize($reports[$id])], self::KEPT);
+                $this->cache->put($this->key($look, $id), $look->kept($id, $reports[$id]), self::KEPT);
             }
         }
 
         return $reports;
-    }
-
-    /** What decides about findings beside the layers of a screen: the house style, the settings, the plan, and what other screens are for. */
-    private static function digest(Tree $head, ?string $theme): string
-    {
-        $things = array_map(fn (Entity $kind): array => array_map(fn (Thing $one): array => $one->toArray(), array_filter($head->things($kind), fn (Thing $one): bool => ! $one instanceof Aside)), self::THINGS);
-        $screens = array_map(fn (Screen $one): array => [$one->id, $one->name, $one->condition?->value, $one->conditionOf, $one->theme], array_values($head->screens));
-
-        return hash('xxh128', json_encode([$things, $screens, $head->project->theme, $head->project->look->toArray(), $theme], JSON_THROW_ON_ERROR));
     }
 }

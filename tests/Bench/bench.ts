@@ -204,6 +204,17 @@ async function checks(page: Page): Promise<void> {
         again.push(...await time(1, () => through(project)));
     }
     line('the same once more after an edit, all findings', ms(quantile(again, 0.5)), 'under 2 s', quantile(again, 0.5) / quantile(reference, 0.5), quantile(again, 0.5) < 2000);
+    for (const [what, change] of [
+        ['another name of a screen', (i: number) => ({ type: 'set-screen-field', screen: 'screen9', field: 'name', value: `Named ${i}` })],
+        ['another limit of one rule', (i: number) => ({ type: 'set-rule', rule: 'margin', on: true, limit: 12 + i })],
+    ] as const) {
+        const changed: number[] = [];
+        for (let i = 0; i < 3; i++) {
+            await send(project, change(i));
+            changed.push(...await time(1, () => through(project)));
+        }
+        line(`the same after ${what}`, ms(quantile(changed, 0.5)), 'under 2 s', quantile(changed, 0.5) / quantile(reference, 0.5), quantile(changed, 0.5) < 2000);
+    }
     for (let i = 0; i < 100; i++) {
         alone.push(...await time(1, () => page.request.get(`${base}/bench/empty`)));
         edited.push(...await time(1, () => move(i)));

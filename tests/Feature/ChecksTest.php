@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 use App\Canvas\Backdrop;
 use App\Canvas\Checks;
+use App\Canvas\Findings;
 use App\Canvas\Projects;
 use App\Canvas\SeenBehind;
 use App\Canvas\TreeLoader;
 use App\Models\Project;
 use App\Models\User;
+use Illuminate\Contracts\Cache\Repository as Cache;
 use Illuminate\Support\Facades\DB;
 use Kindred\Check\Eyes;
 use Kindred\Check\Finding;
 use Kindred\Check\Scene;
 use Kindred\Document\Address;
 use Kindred\Document\Layer\Text;
+use Kindred\Document\ScreenCondition;
 use Kindred\Exchange\ProjectFile;
 use Kindred\Geometry\Point;
 use Kindred\Paint\Colour;
@@ -79,6 +82,23 @@ it('keeps what it has found until a screen, the house style or a rule changes', 
     expect(($this->told)())->toContain('raw-value: “10:00” has the value of type.hours, but does not follow it.');
 });
 
+it('looks again at the screens that something decides about, and tells meanwhile what is still true of the others', function (): void {
+    $text = DB::table('layers')->where('project_id', $this->project->id)->where('screen', 'wheel')->where('kind', 'text')->where('body', 'like', '%"words":"10:00"%')->value('id');
+    ($this->edit)(['type' => 'set-field', 'screen' => 'wheel', 'layers' => [$text], 'field' => 'fills.0.colour', 'value' => '#aaaaaa']);
+    expect(($this->told)())->toHaveCount(1);
+    // Nothing is looked at but the first screen, which is waited for.
+    $seen = fn (): Findings => app(Checks::class)->of($this->project->fresh(), [], null, 0.0);
+    ($this->edit)(['type' => 'put-entry', 'entry' => ['id' => 'fewer', 'part' => 'goal', 'title' => 'Fewer calls']], ['type' => 'set-screen-field', 'screen' => 'glazes', 'field' => 'name', 'value' => 'All glazes']);
+    expect($seen()->left)->toBe(1)->and(($this->told)())->toHaveCount(1);
+    ($this->edit)(['type' => 'put-entry', 'entry' => ['id' => 'planned', 'part' => 'plan', 'title' => 'Booked', 'screen' => 'booked', 'conditions' => ['error']]]);
+    expect($seen()->left)->toBe(1)->and(($this->told)())->toContain('missing-condition: The plan asks for a version of “Booked” for: '.ScreenCondition::Error->label().'.')->toHaveCount(2);
+    ($this->edit)(['type' => 'set-rule', 'rule' => 'text-size', 'limit' => 18]);
+    expect($seen()->left)->toBeGreaterThan(4)->and(array_map(fn (Finding $one): string => $one->rule::key(), $seen()->open))->toContain('contrast', 'missing-condition');
+    $told = ($this->told)();
+    app(Cache::class)->clear();
+    expect(($this->told)())->toBe($told)->and(count($told))->toBeGreaterThan(20);
+});
+
 it('gives a copy of a project what it has found of the original, but not of screens that were changed meanwhile', function (): void {
     $text = DB::table('layers')->where('project_id', $this->project->id)->where('screen', 'wheel')->where('kind', 'text')->where('body', 'like', '%"words":"10:00"%')->value('id');
     ($this->edit)(['type' => 'set-field', 'screen' => 'wheel', 'layers' => [$text], 'field' => 'fills.0.colour', 'value' => '#aaaaaa']);
@@ -114,6 +134,12 @@ it('checks every screen in a theme that none of them shows', function (): void {
     ($this->edit)(['type' => 'put-theme-values', 'theme' => 'themedark', 'values' => [['token' => 'coloursoft', 'text' => '#4a4238']]]);
     $told = ($this->told)(null, 'themedark');
     expect(count($told))->toBeGreaterThan(10)->and($told[0])->toContain('has a contrast of')->and(($this->told)())->toBe([]);
+    // A screen that shows the theme is looked at again when a value of it changes.
+    ($this->edit)(['type' => 'show-theme', 'screens' => ['wheel'], 'theme' => 'themedark']);
+    expect(($this->told)())->toHaveCount(count(array_filter(app(Checks::class)->of($this->project->fresh(), [], 'themedark', 600)->open, fn (Finding $one): bool => $one->screen === 'wheel')))->not->toBe([]);
+    ($this->edit)(['type' => 'put-theme-values', 'theme' => 'themedark', 'values' => [['token' => 'coloursoft', 'text' => '#d9cfc0']]]);
+    expect(($this->told)())->toBe([]);
+    ($this->edit)(['type' => 'put-theme-values', 'theme' => 'themedark', 'values' => [['token' => 'coloursoft', 'text' => '#4a4238']]]);
     $this->get("{$this->at}/checks?screen=today&theme=themedark")->assertOk()->assertSee('in Dark')->assertSee('Contrast of text');
 });
 

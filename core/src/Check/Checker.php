@@ -21,13 +21,15 @@ final readonly class Checker
      * own sheet only how its parts lie to each other, which is settled there.
      *
      * @param  bool  $asMade  whether it shows the theme in which it was made: in another, raw values are like those of tokens by chance
+     * @param  Report|null  $known  what it has had to say by other rules
+     * @param  list<class-string<Rule>>  $rules  by which it is looked at
      */
-    public function screen(Tree $tree, string $screen, bool $asMade = true): Report
+    public function screen(Tree $tree, string $screen, bool $asMade = true, ?Report $known = null, array $rules = Rules::ALL): Report
     {
         $scene = new Scene($tree, $tree->screen($screen), $this->eyes);
         $settings = self::settings($tree);
         $findings = $facts = [];
-        foreach (Rules::ALL as $rule) {
+        foreach ($rules as $rule) {
             $setting = $settings[$rule::key()] ?? null;
             if ($setting?->on === false || (! $asMade && $rule::group() === Group::HouseStyle) || ($scene->screen->component !== null && $rule::group() !== Group::NearMiss)) {
                 continue;
@@ -39,7 +41,7 @@ final readonly class Checker
             }
         }
 
-        $report = new Report($findings, $facts, $scene->screen->component === null ? Way::from($scene) : []);
+        $report = $known === null ? new Report($findings, $facts, $scene->screen->component === null ? Way::from($scene) : []) : $known->without($rules)->with($findings, $facts);
         $scene->close();
 
         return $report;

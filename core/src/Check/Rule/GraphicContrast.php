@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Kindred\Check\Rule;
 
+use Kindred\Check\Elsewhere;
 use Kindred\Check\Finding;
 use Kindred\Check\Fix;
+use Kindred\Check\FixesBeyond;
 use Kindred\Check\Group;
 use Kindred\Check\Limit;
 use Kindred\Check\Measured;
@@ -20,6 +22,7 @@ use Kindred\Document\Layer\Composed;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\Picture;
 use Kindred\Document\Layer\Text;
+use Kindred\Document\Screen;
 use Kindred\Document\Style\Fill;
 use Kindred\Document\Style\Paint\Paint;
 use Kindred\Document\Style\Paint\Solid;
@@ -31,7 +34,7 @@ use Kindred\Paint\Colour;
  * Icons stand out against what lies behind them, and so do the colours of charts, and what can be tapped and has neither words nor an icon
  * or a picture: nothing else tells that it is there. Other graphics may be there for their looks alone, which nobody can tell from outside.
  */
-final class GraphicContrast implements OnScreen
+final class GraphicContrast implements FixesBeyond, OnScreen
 {
     use Contrasts;
 
@@ -58,6 +61,11 @@ final class GraphicContrast implements OnScreen
     public static function limit(): Limit
     {
         return new Limit('Contrast of graphics', 3, 1.5, 21, ':1');
+    }
+
+    public static function beyond(Elsewhere $elsewhere, Screen $screen): string
+    {
+        return $elsewhere->tokens();
     }
 
     public static function on(Scene $scene, ?float $limit): iterable

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kindred\Check\Rule;
 
+use Kindred\Check\Beyond;
+use Kindred\Check\Elsewhere;
 use Kindred\Check\Finding;
 use Kindred\Check\Fix;
 use Kindred\Check\Group;
@@ -17,7 +19,7 @@ use Kindred\Document\Screen;
 use Kindred\Document\ScreenCondition;
 
 /** A screen has a version for each situation that its plan names, and, once it has any, one for an empty list. */
-final class MissingCondition implements OnScreen
+final class MissingCondition implements Beyond, OnScreen
 {
     public static function key(): string
     {
@@ -42,6 +44,11 @@ final class MissingCondition implements OnScreen
     public static function limit(): ?Limit
     {
         return null;
+    }
+
+    public static function beyond(Elsewhere $elsewhere, Screen $screen): string
+    {
+        return $elsewhere->conditions($screen);
     }
 
     public static function on(Scene $scene, ?float $limit): iterable

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Kindred\Check\Rule;
 
+use Kindred\Check\Beyond;
+use Kindred\Check\Elsewhere;
 use Kindred\Check\Finding;
 use Kindred\Check\Fix;
 use Kindred\Check\Group;
 use Kindred\Check\Limit;
 use Kindred\Check\OnScreen;
 use Kindred\Check\Scene;
+use Kindred\Document\Screen;
 use Kindred\Document\Token\Offers;
 use Kindred\Document\Token\Value\DimensionToken;
 use Kindred\Style\Aspect\Gaps;
@@ -17,7 +20,7 @@ use Kindred\Style\Inventory;
 use Kindred\Style\Written;
 
 /** A gap, or a padding, that lies between the steps of the project's spacing, near one of them. */
-final class OffScale implements OnScreen
+final class OffScale implements Beyond, OnScreen
 {
     /** A share of a step that is near it. */
     private const NEAR = 0.25;
@@ -45,6 +48,11 @@ final class OffScale implements OnScreen
     public static function limit(): ?Limit
     {
         return null;
+    }
+
+    public static function beyond(Elsewhere $elsewhere, Screen $screen): string
+    {
+        return $elsewhere->tokens();
     }
 
     public static function on(Scene $scene, ?float $limit): iterable

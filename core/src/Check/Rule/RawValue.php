@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Kindred\Check\Rule;
 
 use Kindred\Check\Across;
+use Kindred\Check\Beyond;
+use Kindred\Check\Elsewhere;
 use Kindred\Check\Fact;
 use Kindred\Check\Finding;
 use Kindred\Check\Fix;
@@ -18,6 +20,7 @@ use Kindred\Document\Layer\Composed;
 use Kindred\Document\Layer\HasSheet;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\Text;
+use Kindred\Document\Screen;
 use Kindred\Document\Sheet\Slot;
 use Kindred\Document\Token\Offers;
 use Kindred\Document\Token\Token;
@@ -31,7 +34,7 @@ use Kindred\Style\Written;
  * followed elsewhere in the same role, or nowhere yet; pure white and black of words and icons are no choice that a token makes. Nor is what a
  * column of a data sheet feeds.
  */
-final class RawValue implements Across
+final class RawValue implements Across, Beyond
 {
     /** Colours that words and icons have by chance. */
     private const PLAIN = ['#ffffff', '#000000'];
@@ -59,6 +62,11 @@ final class RawValue implements Across
     public static function limit(): ?Limit
     {
         return null;
+    }
+
+    public static function beyond(Elsewhere $elsewhere, Screen $screen): string
+    {
+        return $elsewhere->tokens();
     }
 
     public static function facts(Scene $scene): array

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kindred\Check\Rule;
 
+use Kindred\Check\Beyond;
+use Kindred\Check\Elsewhere;
 use Kindred\Check\Finding;
 use Kindred\Check\Group;
 use Kindred\Check\Limit;
@@ -12,9 +14,10 @@ use Kindred\Check\Prominence;
 use Kindred\Check\Reading;
 use Kindred\Check\Scene;
 use Kindred\Check\Weighed;
+use Kindred\Document\Screen;
 
 /** What the eye meets first is what is set to be read first: nothing else shouts. And nothing that is to be read, or that a requirement asks for, is lost. */
-final class ReadingOrder implements OnScreen
+final class ReadingOrder implements Beyond, OnScreen
 {
     /** So many times as prominent as what comes before it, something is met first. */
     private const USUAL = 1.25;
@@ -48,6 +51,11 @@ final class ReadingOrder implements OnScreen
     public static function limit(): Limit
     {
         return new Limit('How many times as prominent something is before it is said', self::USUAL, 1.05, 10, ' times');
+    }
+
+    public static function beyond(Elsewhere $elsewhere, Screen $screen): string
+    {
+        return $elsewhere->requirements();
     }
 
     public static function on(Scene $scene, ?float $limit): iterable

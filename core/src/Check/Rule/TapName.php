@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Kindred\Check\Rule;
 
+use Kindred\Check\Elsewhere;
 use Kindred\Check\Finding;
 use Kindred\Check\Fix;
+use Kindred\Check\FixesBeyond;
 use Kindred\Check\Group;
 use Kindred\Check\Limit;
 use Kindred\Check\OnScreen;
@@ -14,9 +16,10 @@ use Kindred\Check\Scene;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layer\Widget;
+use Kindred\Document\Screen;
 
 /** What can be tapped has words, or a name that somebody gave it, by which it can be read out. */
-final class TapName implements OnScreen
+final class TapName implements FixesBeyond, OnScreen
 {
     public static function key(): string
     {
@@ -41,6 +44,11 @@ final class TapName implements OnScreen
     public static function limit(): ?Limit
     {
         return null;
+    }
+
+    public static function beyond(Elsewhere $elsewhere, Screen $screen): string
+    {
+        return $elsewhere->names();
     }
 
     public static function on(Scene $scene, ?float $limit): iterable

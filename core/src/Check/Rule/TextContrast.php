@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Kindred\Check\Rule;
 
+use Kindred\Check\Elsewhere;
 use Kindred\Check\Finding;
 use Kindred\Check\Fix;
+use Kindred\Check\FixesBeyond;
 use Kindred\Check\Group;
 use Kindred\Check\Limit;
 use Kindred\Check\Measured;
@@ -13,6 +15,7 @@ use Kindred\Check\OnScreen;
 use Kindred\Check\Placed;
 use Kindred\Check\Scene;
 use Kindred\Document\Layer\Text;
+use Kindred\Document\Screen;
 use Kindred\Geometry\Box;
 use Kindred\Geometry\Point;
 use Kindred\Type\LaidRun;
@@ -21,7 +24,7 @@ use Kindred\Type\Run;
 use Kindred\Type\TextStyle;
 
 /** Words stand out against what lies behind them. Where colours change behind them, the places where they stand out least count. */
-final class TextContrast implements OnScreen
+final class TextContrast implements FixesBeyond, OnScreen
 {
     use Contrasts;
 
@@ -58,6 +61,11 @@ final class TextContrast implements OnScreen
             $small >= 7 => 4.5,
             default => min(3.0, $small),
         };
+    }
+
+    public static function beyond(Elsewhere $elsewhere, Screen $screen): string
+    {
+        return $elsewhere->tokens();
     }
 
     public static function on(Scene $scene, ?float $limit): iterable
