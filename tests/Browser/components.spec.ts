@@ -1,6 +1,6 @@
 /** Components by hand: designed once, used many times, each with words and a state of its own. */
 import { expect, type Locator, type Page } from '@playwright/test';
-import { at, enter, extent, importFile, heldBack, likeReload, middle, openBare, openDemo, near, paste, pick, saved, screen, setField, still, test } from './support/hand.ts';
+import { at, box, drag, enter, extent, importFile, heldBack, likeReload, middle, openBare, openDemo, near, paste, pick, saved, screen, setField, still, test } from './support/hand.ts';
 
 const facets = (page: Page): Locator => page.locator('#facets');
 const sheet = (page: Page): Locator => page.locator('article.screen[data-sheet]');
@@ -178,6 +178,14 @@ test('a component is placed from the kit, written in where it stands, exchanged,
     const placed = booked.locator('[data-kind=instance]');
     await expect(placed).toHaveCount(1);
     await saved(page);
+    // Drawn, it takes the size that it was drawn in.
+    await page.locator('#kit [data-widget^=component-]').click();
+    await drag(page, await at(booked, 40, 640), await at(booked, 190, 700), ['Control']);
+    await expect(placed).toHaveCount(2);
+    await saved(page);
+    expect((await box(placed.last())).map(Math.round)).toEqual([40, 640, 150, 60, 0]);
+    await page.keyboard.press('Control+z');
+    await expect(placed).toHaveCount(1);
     await page.keyboard.press('Escape');
     await into(page, placed.locator('[data-kind=text]'), 'text');
     await page.keyboard.press('Enter');

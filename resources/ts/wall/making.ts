@@ -42,7 +42,9 @@ export class Making {
     widget({ fresh: layer, bar }: Given, screen: string, at: Point, drawn: { width: number; height: number } | null): void {
         // A bar goes to its edge of the screen.
         const docked = bar !== '' && screen !== '';
-        const place = drawn && !docked ? { ...at, ...drawn } : { x: Math.round(at.x - layer.width / 2), y: Math.round(at.y - layer.height / 2) };
+        // A component is as large as what is in it, unless it is drawn.
+        const sizing = layer['kind'] === 'instance' ? { sizing: { width: 'length', height: 'length' } } : {};
+        const place = drawn && !docked ? { ...at, ...drawn, ...sizing } : { x: Math.round(at.x - layer.width / 2), y: Math.round(at.y - layer.height / 2) };
         void this.on.gestures.create(screen, { ...layer, ...place }, docked);
     }
 
