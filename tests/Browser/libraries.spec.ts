@@ -41,8 +41,11 @@ test('a component of another project is taken, placed, changed there, reviewed i
     await size.press('Enter');
     await saved(there);
 
+    // It is marked before anybody asks: where one comes back to the wall, and where it is opened.
+    await expect(page.locator('[data-act=house]')).not.toHaveAttribute('title', /update/);
+    await page.evaluate(() => window.dispatchEvent(new Event('focus')));
+    await expect(page.locator('[data-act=house]')).toHaveAttribute('title', /1 update in libraries$/);
     await page.goto(here);
-    // It is marked before anybody asks.
     await expect(page.locator('[data-act=house]')).toHaveAttribute('title', /1 update in libraries$/);
     await page.waitForSelector('#wall-page[data-ready]', { state: 'attached' });
     const words = page.locator('article.screen:not([data-sheet]) [data-component] [data-kind=text]').first();

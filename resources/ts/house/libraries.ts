@@ -26,6 +26,8 @@ export class Libraries {
             void this.take(event.target as HTMLFormElement);
         });
         setTimeout(() => void this.news(), LATER);
+        // Somebody may have changed a library meanwhile.
+        window.addEventListener('focus', () => void this.news());
     }
 
     /** Marks what leads to the libraries where something is new in them. */
