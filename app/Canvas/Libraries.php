@@ -126,26 +126,33 @@ final readonly class Libraries
     }
 
     /**
-     * The commands by which a project takes what is pasted needs, but for what is here already.
+     * The commands by which a project takes what is pasted needs, but for what is here already; and the layers, bound to tokens of the same
+     * names where these are here. What followed a token that is gone keeps its value.
      *
+     * @param  Project|null  $source  in which it was copied; null where that is gone
      * @param  list<string>  $keys
-     * @return list<array<string, mixed>>
+     * @param  list<mixed>  $layers  as they are sent
+     * @return array{commands: list<array<string, mixed>>, layers: list<mixed>}
      *
-     * @throws InvalidInput where it is no longer there to be taken
+     * @throws InvalidInput where a component is no longer there to be taken
      */
-    public function along(Project $project, Project $source, array $keys): array
+    public function along(Project $project, ?Project $source, array $keys, array $layers): array
     {
         $here = $this->tree($project);
         $missing = array_values(array_diff($keys, array_map(strval(...), array_keys(Goods::of($here)->all))));
         if ($missing === []) {
-            return [];
+            return ['commands' => [], 'layers' => $layers];
         }
-        $goods = Goods::of($this->tree($source));
-        if (array_diff($missing, array_map(strval(...), array_keys($goods->all))) !== []) {
-            throw new InvalidInput('', "A component or token that the copy needs is no longer in “{$source->name}”. Nothing was pasted.");
+        $goods = $source === null ? null : Goods::of($this->tree($source));
+        $gone = array_diff($missing, array_map(strval(...), array_keys($goods->all ?? [])));
+        if (array_filter($gone, fn (string $key): bool => ! str_starts_with($key, 'token ')) !== []) {
+            throw $source === null ? new InvalidInput('from', 'The project that this was copied in is no longer there, and its components with it. Nothing was pasted.')
+                : new InvalidInput('', "A component that the copy needs is no longer in “{$source->name}”. Nothing was pasted.");
         }
+        $kept = array_values(array_diff($missing, $gone));
+        $instead = ($goods?->instead($kept, $here) ?? []) + array_fill_keys(array_map(fn (string $key): string => substr($key, strlen('token ')), array_values($gone)), null);
 
-        return $goods->taking($missing, $here, self::ofProject($source));
+        return ['commands' => $goods === null ? [] : $goods->taking($kept, $here, self::ofProject($source)), 'layers' => array_values(Goods::bound($layers, $instead))];
     }
 
     /** The project that a library is, as long as it is one of the same person. */

@@ -86,10 +86,11 @@ final class LibraryController extends Controller
     public function along(Request $request, Project $project): JsonResponse
     {
         $from = $request->input('from');
-        $source = $this->person($request)->projects()->whereKey(is_string($from) ? (int) $from : 0)->first()
-            ?? throw new InvalidInput('from', 'The project that this was copied in is no longer there, and its components with it. Nothing was pasted.');
+        $source = $this->person($request)->projects()->whereKey(is_string($from) ? (int) $from : 0)->first();
+        // Objects without anything in them are to come back as objects.
+        $layers = json_decode($request->getContent())->layers ?? [];
 
-        return new JsonResponse(['commands' => $this->libraries->along($project, $source, self::keys($request))], options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return new JsonResponse($this->libraries->along($project, $source, self::keys($request), is_array($layers) ? array_values($layers) : []), options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
     }
 
     /** A file with what others can take. */

@@ -63,7 +63,7 @@ final readonly class Goods
     }
 
     /**
-     * What layers need of a library to be shown elsewhere as they are: the components in them, and the tokens that copies follow by themselves.
+     * What layers need of a library to be shown elsewhere as they are: the components in them, and the tokens that they and their copies follow.
      *
      * @return list<string> keys, each once
      */
@@ -72,6 +72,7 @@ final readonly class Goods
         $needs = [];
         foreach ($layers as $layer) {
             $needs += array_fill_keys(array_map(fn (string $id): string => "component {$id}", $layer->components()), true);
+            $needs += array_fill_keys(array_map(fn (string $id): string => "token {$id}", array_values(Written::bound($layer->toArray()))), true);
             foreach ($layer->content instanceof Expanding ? $layer->content->overrides() : [] as $values) {
                 $needs += array_fill_keys(array_map(fn (string $id): string => "token {$id}", OverrideValues::tokens($values)), true);
             }
@@ -112,16 +113,10 @@ final readonly class Goods
         $known = self::of($here)->all;
         // What is only needed, and here already, stays as it is.
         $picked = array_filter($this->with($keys), fn (Good $one): bool => in_array($one->key(), $keys, true) || ! isset($known[$one->key()]));
-        $own = [];
-        foreach (Bindings::tokens($here) as $token) {
-            $own[mb_strtolower($token->name)] = $token->id;
-        }
-        $instead = $tokens = $components = $icons = $fonts = $rules = $taken = [];
-        foreach ($picked as $key => $good) {
-            $other = $good->kind === Kind::Token ? $own[mb_strtolower($good->name)] ?? $good->id : $good->id;
-            if ($other !== $good->id) {
-                $instead[$good->id] = $other;
-
+        $instead = $this->instead(array_map(strval(...), array_keys($picked)), $here);
+        $tokens = $components = $icons = $fonts = $rules = $taken = [];
+        foreach ($picked as $good) {
+            if ($good->kind === Kind::Token && isset($instead[$good->id])) {
                 continue;
             }
             $taken[] = ['kind' => $good->kind->value, 'id' => $good->id, 'there' => $good->mark()];
@@ -145,21 +140,41 @@ final readonly class Goods
     }
 
     /**
+     * @param  list<string>  $keys
+     * @return array<string, string> tokens that a project has by the same names, by the ids of those among them
+     */
+    public function instead(array $keys, Tree $here): array
+    {
+        $own = $instead = [];
+        foreach (Bindings::tokens($here) as $token) {
+            $own[mb_strtolower($token->name)] = $token->id;
+        }
+        foreach (array_intersect_key($this->all, array_flip($keys)) as $good) {
+            $other = $good->kind === Kind::Token ? $own[mb_strtolower($good->name)] ?? $good->id : $good->id;
+            $instead += $other === $good->id ? [] : [$good->id => $other];
+        }
+
+        return $instead;
+    }
+
+    /**
      * What is bound to a token is bound to the one that takes its place.
      *
      * @template K of array-key
      *
      * @param  array<K, mixed>  $written
-     * @param  array<string, string>  $instead
+     * @param  array<string, string|null>  $instead  null where none does: what was bound keeps its value
      * @return array<K, mixed>
      */
-    private static function bound(array $written, array $instead): array
+    public static function bound(array $written, array $instead): array
     {
         foreach ($instead === [] ? [] : $written as $key => $value) {
-            if (OverrideValues::isBound((string) $key) && is_array($value)) {
-                $written[$key] = array_map(fn (mixed $id): mixed => is_string($id) ? $instead[$id] ?? $id : $id, $value);
-            } elseif (is_array($value) || $value instanceof \stdClass) {
-                $written[$key] = self::bound((array) $value, $instead);
+            if (is_array($value) || $value instanceof \stdClass) {
+                $in = (array) $value;
+                $in = OverrideValues::isBound((string) $key)
+                    ? array_filter(array_map(fn (mixed $id): mixed => is_string($id) && array_key_exists($id, $instead) ? $instead[$id] : $id, $in), fn (mixed $id): bool => $id !== null)
+                    : self::bound($in, $instead);
+                $written[$key] = $value instanceof \stdClass ? (object) $in : $in;
             }
         }
 
@@ -180,9 +195,6 @@ final readonly class Goods
         }
         $needs += array_fill_keys(self::fonts($tree, Families::of($sheet)), true);
         foreach ($layers as $layer) {
-            foreach (Written::bound($layer->toArray()) as $token) {
-                $needs["token {$token}"] = true;
-            }
             $needs += array_fill_keys(array_map(fn (string $name): string => "icon {$name}", IconNames::in($layer)), true);
             $needs += array_fill_keys(self::fonts($tree, Families::of($layer)), true);
             $pictures += array_fill_keys(Pictures::of($layer), true);

@@ -81,27 +81,28 @@ export class Clipboard {
             return null;
         }
         const by = kept.screen === screen ? 16 * kept.times : 0;
-        const layers = kept.layers.map((layer) => ({ ...layer, x: layer.x + by, y: layer.y + by }));
         localStorage.setItem(KEPT, JSON.stringify({ ...kept, times: kept.times + (kept.screen === screen ? 1 : 0) }));
         const along = { ...((kept.icons ?? []).length > 0 ? { icons: kept.icons } : {}), ...((kept.fonts ?? []).length > 0 ? { fonts: kept.fonts } : {}) };
-        const taking = await this.taking(kept);
-        if (!taking) return null;
+        const brought = await this.brought(kept);
+        if (!brought) return null;
+        const { commands: taking } = brought;
+        const layers = brought.layers.map((layer) => ({ ...layer, x: layer.x + by, y: layer.y + by }));
         // More than fits into one step goes before it.
         while (taking.length > AT_ONCE) await server.edit(...taking.splice(0, AT_ONCE));
         const step = `Paste ${layers.length === 1 ? 'a layer' : `${layers.length} layers`}`;
         if (screens.length > 1) {
             // At the same place on every screen that is selected, in one step.
-            await server.edit(...taking, ...screens.map((one) => ({ type: 'create-layers', screen: one, layers: kept.layers, ...along, seed: fresh(), step: `${step} on ${screens.length} screens` })));
+            await server.edit(...taking, ...screens.map((one) => ({ type: 'create-layers', screen: one, layers: brought.layers, ...along, seed: fresh(), step: `${step} on ${screens.length} screens` })));
             return null;
         }
         return server.edit(...taking, { type: 'create-layers', screen: screen || null, layers, ...along, seed: fresh(), step });
     }
 
-    /** How what was copied in another project takes along the components that it shows, unless they are here already; null where it cannot. */
-    private async taking({ project, needs }: Kept): Promise<Command[] | null> {
-        if (!project || project === PROJECT || !needs?.length) return [];
+    /** What was copied in another project as it is here, and how it takes along the components and tokens that it shows; null where it cannot. */
+    private async brought({ project, needs, layers }: Kept): Promise<{ commands: Command[]; layers: Kept['layers'] } | null> {
+        if (!project || project === PROJECT || !needs?.length) return { commands: [], layers };
         await this.on.server.rest();
-        return send<{ commands: Command[] }>(this.on.urls['along']!, { from: project, keys: needs }).then(({ commands }) => commands, (problem: Problem) => {
+        return send<{ commands: Command[]; layers: Kept['layers'] }>(this.on.urls['along']!, { from: project, keys: needs, layers }).catch((problem: Problem) => {
             this.on.problem(problem);
             return null;
         });
