@@ -191,7 +191,7 @@ final readonly class Editor
             if ($token !== null && ($done = $this->already($project, $token)) !== null) {
                 return fn (): Answer => $this->since($project, $done - 1, $done);
             }
-            $edit = $find() ?? throw new Refused($kind === 'undo' ? 'There is nothing of yours to undo.' : 'There is nothing to redo.');
+            $edit = $find() ?? throw new Refused($kind === 'undo' ? 'There is nothing of yours to undo.' : 'There is nothing to redo.', 'steps');
             $made = $this->made($project, (int) $edit->sequence);
             $difference = $kind === 'undo' ? $made->inverse() : $made;
             $before = $this->store->load($project, $this->workingSet($project, $difference), uses: true);

@@ -35,7 +35,7 @@ final class Problems
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => self::wantsJson($request));
         $exceptions->render(fn (InvalidInput $problem, Request $request) => self::answer($request, $problem->problem, 422, $problem->place));
         $exceptions->render(fn (Missing $problem, Request $request) => self::answer($request, $problem->getMessage(), 409));
-        $exceptions->render(fn (Refused $problem, Request $request) => self::answer($request, $problem->getMessage(), 409));
+        $exceptions->render(fn (Refused $problem, Request $request) => self::answer($request, $problem->getMessage(), 409, $problem->place));
         $exceptions->render(fn (NoRoom $problem, Request $request) => self::answer($request, $problem->getMessage(), 507));
         $exceptions->render(fn (Busy $problem, Request $request) => self::answer($request, $problem->getMessage(), 503, again: true));
         $exceptions->render(fn (ValidationException $problem, Request $request) => self::answer(

@@ -14,7 +14,7 @@ const page = document.getElementById('brief')!;
 const body = document.getElementById('brief-body')!;
 const search = document.getElementById('brief-search') as HTMLInputElement;
 const urls = JSON.parse(page.dataset['urls']!) as Record<string, string>;
-const server = new Server(urls, Number(page.dataset['sequence']), new Pending(page.dataset['pending']!, localStorage), () => void (shown.ask(), document.dispatchEvent(new Event('kindred:edited'))), (problem) => isHeard(problem) || toast(problem.message, true), showState);
+const server = new Server(urls, Number(page.dataset['sequence']), new Pending(page.dataset['pending']!, localStorage), () => void (shown.ask(), document.dispatchEvent(new Event('kindred:edited'))), (problem) => isHeard(problem) || toast(problem.message, problem.isWrong), showState);
 
 /* What is open and what is being written stays so, whatever the server draws. */
 htmx.config.morphIgnore = [...(htmx.config.morphIgnore ?? []), 'data-open', 'data-writing', 'aria-expanded'];

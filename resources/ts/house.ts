@@ -11,7 +11,7 @@ const server = new Server(
     Number(place.dataset['sequence']),
     new Pending(place.dataset['pending']!, localStorage),
     () => document.dispatchEvent(new Event('kindred:edited')),
-    (problem) => isHeard(problem) || toast(problem.message, true),
+    (problem) => isHeard(problem) || toast(problem.message, problem.isWrong),
     showState,
 );
 wireHouse(server);

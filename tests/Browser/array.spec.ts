@@ -243,6 +243,13 @@ test('the sheet of a new array stays while one goes on at the wall; with nothing
     await expect(sheet).toBeVisible();
     await page.keyboard.press('Escape');
     await expect(sheet).toBeHidden();
+
+    // One step more than there are is nothing wrong: the word about it goes again by itself.
+    allowError(/409/);
+    for (let steps = 0; steps < 3; steps++) await page.keyboard.press('Control+z');
+    await expect(page.locator('#toast')).toContainText('nothing of yours to undo');
+    await expect(page.locator('#toast')).not.toHaveClass(/problem/);
+    await expect(bare.locator('[data-layer]')).toHaveCount(0);
 });
 
 test('cells below their screen are not drawn until they come into it', async ({ page }) => {

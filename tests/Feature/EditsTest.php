@@ -46,7 +46,7 @@ it('undoes and redoes one’s own steps by name, also after a reload', function 
     $this->postJson("/projects/{$this->project->id}/undo")->assertOk()->assertJsonPath('label', 'Undo: Write “Clay on Friday”');
     $this->postJson("/projects/{$this->project->id}/undo")->assertOk();
     expect(($this->box)('t00002')->x)->toBe(24.0);
-    $this->postJson("/projects/{$this->project->id}/undo")->assertConflict()->assertJsonPath('message', 'There is nothing of yours to undo.');
+    $this->postJson("/projects/{$this->project->id}/undo")->assertConflict()->assertJsonPath('message', 'There is nothing of yours to undo.')->assertJsonPath('place', 'steps');
     $this->postJson("/projects/{$this->project->id}/redo")->assertOk();
     $this->postJson("/projects/{$this->project->id}/redo")->assertOk();
     expect(($this->box)('t00002')->body)->toContain('Clay on Friday');

@@ -57,6 +57,6 @@ export function follow(answer: Answer, on: Parts, { panels, reel, stills, tools,
 /** Says what did not work: at the field that it is about, where there is one. */
 export function explain(problem: unknown, { facets, overlay }: Pick<Parts, 'facets' | 'overlay'>): void {
     const said = problem instanceof Problem ? problem : new Problem('That did not work; nothing was changed.', 0, '');
-    if (!isHeard(said) && !facets.explain(said)) toast(said.message, true);
+    if (!isHeard(said) && !facets.explain(said)) toast(said.message, said.isWrong);
     overlay.show();
 }

@@ -10,6 +10,11 @@ export class Problem extends Error {
         super(message);
     }
 
+    /** Whether something is wrong: that there are no more steps to be taken back is none. */
+    get isWrong(): boolean {
+        return this.place !== 'steps';
+    }
+
     /** Whether the same request may be answered when it is sent again: nobody answered, nobody is signed in, or there is no room or no time now. */
     get passes(): boolean {
         return this.again || [0, 401, 419, 429, 502, 503, 504, 507].includes(this.status);
