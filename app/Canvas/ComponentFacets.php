@@ -15,6 +15,7 @@ use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\OverrideValues;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Screen;
+use Kindred\Document\Sheet\Fed;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Layout\Expansion;
@@ -136,10 +137,12 @@ final readonly class ComponentFacets
     private function offers(Tree $tree, Component $component, string $sheet): array
     {
         $offers = [];
-        foreach ($tree->design($sheet) as $layer) {
+        $parts = array_column($tree->design($sheet), null, 'id');
+        $names = Fed::names($parts);
+        foreach ($parts as $layer) {
             foreach (Slot::offered($layer, $layer->id === $component->root) as $path) {
                 if ($component->slotOf(new Address($layer->id), $path) === null) {
-                    $offers[] = ['layer' => $layer->id, 'path' => $path, 'name' => $layer->name, 'says' => "{$layer->name}: ".self::called($path)];
+                    $offers[] = ['layer' => $layer->id, 'path' => $path, 'name' => $names[$layer->id], 'says' => "{$names[$layer->id]}: ".self::called($path)];
                 }
             }
         }

@@ -47,3 +47,12 @@ it('offers the colours that layers have, and those that a copy has for itself', 
     ]]);
     expect($this->getJson("/projects/{$this->project->id}/colours")->assertOk()->json())->toContain('#0c0ffe', '#facade');
 });
+
+it('tells parts of the same name apart where a slot is chosen', function (): void {
+    $box = fn (string $id, int $x): array => ['kind' => 'box', 'id' => $id, 'name' => 'Box', 'x' => $x, 'y' => 0, 'width' => 20, 'height' => 20];
+    ($this->say)(['type' => 'create-layers', 'screen' => 'kiln', 'seed' => 'row', 'layers' => [['kind' => 'group', 'id' => 'pair1', 'name' => 'Pair', 'x' => 0, 'y' => 0, 'width' => 60, 'height' => 20, 'children' => [$box('left1', 0), $box('right1', 40)]]]]);
+    $pair = DB::table('layers')->where('project_id', $this->project->id)->where('body', 'like', '%"name":"Pair"%')->value('id');
+    ($this->say)(['type' => 'make-component', 'screen' => 'kiln', 'layers' => [$pair], 'seed' => 'made']);
+    $sheet = DB::table('screens')->where('project_id', $this->project->id)->whereNotNull('component')->value('id');
+    $this->get("/projects/{$this->project->id}/facets?screen={$sheet}&screens={$sheet}")->assertOk()->assertSeeInOrder(['Box: fill', 'Box 2: fill']);
+});
