@@ -124,6 +124,14 @@ it('sets the uppermost fill and leaves those below it', function (): void {
     expect($fills('#fff'))->toBe(['#ffffff', '#44556680'])->and($fills(''))->toBe(['#44556680']);
 });
 
+it('calls another shape by its kind where it was called so, and leaves a name of its own', function (): void {
+    $box = ['kind' => 'box', 'x' => 0, 'y' => 0, 'width' => 9, 'height' => 9];
+    $tree = Sample::after(Sample::tree(), ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'two', 'layers' => [['id' => 'plain1'] + $box, ['id' => 'named1', 'name' => 'Dial'] + $box]]);
+    [$plain, $named] = array_slice(array_keys($tree->layers), -2);
+    $tree = Sample::after($tree, ['type' => 'set-field', 'screen' => 'home', 'layers' => [$plain, $named], 'field' => 'kind', 'value' => 'ellipse']);
+    expect([$tree->layer($plain)->name, $tree->layer($named)->name])->toBe(['Ellipse', 'Dial']);
+});
+
 it('says of each property how it is animated, whether it can be bound, and which kinds declare it', function (string $path, Animation $animation, bool $bindable, array $kinds, string $holds): void {
     $field = Field::find($path);
     expect($field?->animation())->toBe($animation)->and($field?->isBindable())->toBe($bindable)->and($field?->declaredBy())->toBe($kinds)->and($field?->describe())->toBe($holds);

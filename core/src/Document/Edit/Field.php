@@ -432,7 +432,7 @@ final readonly class Field
         return $layer->pins ?? ($inGroup ? Pins::proportion() : Pins::corner());
     }
 
-    /** Another shape with the same place and paint; a line without a stroke takes the fill as its stroke, or it would not show. */
+    /** Another shape with the same place and paint, called by its kind if it was; a line without a stroke takes the fill as its stroke, or it would not show. */
     private function reshaped(Layer $layer, string $value): Layer
     {
         if ($value === $layer->kind()) {
@@ -447,7 +447,7 @@ final readonly class Field
         };
         $colour = $content instanceof LineLayer && $layer->strokes === [] ? $layer->colour() : null;
 
-        return $layer->with(content: $content, strokes: $colour === null ? $layer->strokes : [Stroke::solid($colour)]);
+        return $layer->with(content: $content, name: $layer->name === ucfirst($layer->kind()) ? ucfirst($content::kind()) : $layer->name, strokes: $colour === null ? $layer->strokes : [Stroke::solid($colour)]);
     }
 
     /** @return Property<mixed>|null the property of the layer, or of its kind, of which this is a part */
