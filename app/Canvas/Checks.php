@@ -64,8 +64,8 @@ final readonly class Checks
     public function of(Project $project, array $first = [], ?string $theme = null, ?float $patience = null): Findings
     {
         $look = $this->look($project, $theme);
-        $known = $this->known($look);
-        $reports = array_map(fn (array $one): Report => $one['report'], array_filter($known, fn (array $one): bool => $one['stale'] === []));
+        $known = $this->known($look, $look->order);
+        $reports = self::fresh($known);
         $wanted = array_values(array_unique([...array_intersect($first, $look->order), ...$look->order]));
         $missing = array_values(array_filter($wanted, fn (string $id): bool => ! isset($reports[$id])));
         $isRest = isset($reports[$wanted[0] ?? '']);
@@ -73,13 +73,13 @@ final readonly class Checks
         $until = $begun + ($patience ?? ($isRest ? self::PATIENCE_FOR_THE_REST : self::PATIENCE));
         $layers = $missing === [] ? [] : $this->store->counts($project);
         while ($missing !== [] && ($reports === [] || microtime(true) < $until || ! isset($reports[$wanted[0]]))) {
-            $looked = $this->looked($look, $known, self::batch($missing, $layers, $isRest ? self::TOGETHER_FOR_THE_REST : self::TOGETHER), $until);
+            $looked = $this->looked($look, self::batch($missing, $layers, $isRest ? self::TOGETHER_FOR_THE_REST : self::TOGETHER), $until);
             $missing = array_values(array_diff($missing, array_keys($looked)));
             $reports += array_filter($looked);
             $known = array_diff_key($known, $looked);
         }
         // Of a screen that is not looked at again yet, what is still true is told.
-        $reports += array_map(fn (array $one): Report => $one['report']->without($one['stale']), $known);
+        $reports += array_filter(array_map(fn (array $one): ?Report => self::read($one['report'])?->without($one['stale']), array_diff_key($known, $reports)));
         $ordered = array_values(array_filter(array_map(fn (string $id): ?Report => $reports[$id] ?? null, $look->order)));
         $findings = array_merge([], ...array_map(fn (Report $report): array => $report->findings, $ordered));
         $across = $missing === [] ? Checker::across($look->head, $ordered) : [];
@@ -91,12 +91,12 @@ final readonly class Checks
     public function ahead(Project $project, ?string $theme = null, float $patience = self::PATIENCE_AHEAD): void
     {
         $look = $this->look($project, $theme);
-        $known = $this->known($look);
+        $known = $this->known($look, $look->order);
         $missing = array_reverse(array_values(array_filter($look->order, fn (string $id): bool => ($known[$id]['stale'] ?? null) !== [])));
         $layers = $missing === [] ? [] : $this->store->counts($project);
         $until = microtime(true) + $patience;
         while ($missing !== [] && microtime(true) < $until) {
-            $missing = array_values(array_diff($missing, array_keys($this->looked($look, $known, self::batch($missing, $layers, self::TOGETHER_FOR_THE_REST), $until))));
+            $missing = array_values(array_diff($missing, array_keys($this->looked($look, self::batch($missing, $layers, self::TOGETHER_FOR_THE_REST), $until))));
         }
     }
 
@@ -109,7 +109,7 @@ final readonly class Checks
     {
         [$original, $copy] = [$this->look($from, null), $this->look($to, null)];
         $reports = [];
-        foreach (array_intersect_key($this->kept($original), $revisions, $copy->revisions) as $id => $kept) {
+        foreach (array_intersect_key($this->kept($original, $original->order), $revisions, $copy->revisions) as $id => $kept) {
             if (is_array($kept) && ($kept['revision'] ?? null) === $revisions[$id]) {
                 $reports[$this->key($copy, $id)] = ['revision' => $copy->revisions[$id]] + $kept;
             }
@@ -125,29 +125,49 @@ final readonly class Checks
         return new Look($project, $this->settings($project), $theme, $this->store->revisions($project));
     }
 
-    /** @return array<string, mixed> what is kept of screens, by their ids */
-    private function kept(Look $look): array
+    /**
+     * @param  list<string>  $ids
+     * @return array<string, mixed> what is kept of screens
+     */
+    private function kept(Look $look, array $ids): array
     {
-        $keys = array_map(fn (string $id): string => $this->key($look, $id), $look->order);
+        $keys = array_map(fn (string $id): string => $this->key($look, $id), $ids);
         $kept = $keys === [] ? [] : $this->cache->many($keys);
 
-        return array_combine($look->order, array_map(fn (string $key): mixed => $kept[$key] ?? null, $keys));
+        return array_combine($ids, array_map(fn (string $key): mixed => $kept[$key] ?? null, $keys));
     }
 
-    /** @return array<string, array{report: Report, stale: list<class-string<Rule>>}> what is known of screens, and the rules by which that is not true any more */
-    private function known(Look $look): array
+    /**
+     * @param  list<string>  $ids
+     * @return array<string, array{report: string, stale: list<class-string<Rule>>}> what is known of screens, and the rules by which that is not true any more
+     */
+    private function known(Look $look, array $ids): array
     {
         $known = [];
-        foreach ($this->kept($look) as $id => $kept) {
+        foreach ($this->kept($look, $ids) as $id => $kept) {
             $stale = $look->stale($id, $kept);
-            $report = $stale !== Rules::ALL && is_array($kept) && is_string($kept['report'] ?? null)
-                ? unserialize($kept['report'], ['allowed_classes' => [Report::class, Finding::class, Fix::class, Fact::class, Address::class, Way::class, Direction::class]]) : null;
-            if ($report instanceof Report) {
-                $known[$id] = ['report' => $report, 'stale' => $stale];
+            if ($stale !== Rules::ALL && is_array($kept) && is_string($kept['report'] ?? null)) {
+                $known[$id] = ['report' => $kept['report'], 'stale' => $stale];
             }
         }
 
         return $known;
+    }
+
+    /**
+     * @param  array<string, array{report: string, stale: list<class-string<Rule>>}>  $known
+     * @return array<string, Report> what is still true as a whole
+     */
+    private static function fresh(array $known): array
+    {
+        return array_filter(array_map(fn (array $one): ?Report => $one['stale'] === [] ? self::read($one['report']) : null, $known));
+    }
+
+    private static function read(string $report): ?Report
+    {
+        $read = unserialize($report, ['allowed_classes' => [Report::class, Finding::class, Fix::class, Fact::class, Address::class, Way::class, Direction::class]]);
+
+        return $read instanceof Report ? $read : null;
     }
 
     private function key(Look $look, string $screen): string
@@ -183,40 +203,45 @@ final readonly class Checks
     }
 
     /**
-     * @param  array<string, array{report: Report, stale: list<class-string<Rule>>}>  $known
      * @param  list<string>  $ids
      * @param  float  $until  when no other screen is looked at any more; one is in any case
      * @return array<string, Report|null> null for a screen that is gone
      */
-    private function looked(Look $look, array $known, array $ids, float $until): array
+    private function looked(Look $look, array $ids, float $until): array
     {
         // Scenes let go of their circles themselves; to look for such again and again would take a quarter of the time.
         gc_collect_cycles();
         gc_disable();
         try {
-            return $this->reports($look, $known, $ids, $until);
+            return $this->reports($look, $ids, $until);
         } finally {
             gc_enable();
         }
     }
 
     /**
-     * @param  array<string, array{report: Report, stale: list<class-string<Rule>>}>  $known
      * @param  list<string>  $ids
      * @return array<string, Report|null>
      */
-    private function reports(Look $look, array $known, array $ids, float $until): array
+    private function reports(Look $look, array $ids, float $until): array
     {
+        $known = $this->known($look, $ids);
+        // Another request may have looked at some of them meanwhile.
+        $reports = self::fresh($known);
+        $left = array_values(array_filter($ids, fn (string $id): bool => ! isset($reports[$id])));
+        if ($left === []) {
+            return $reports;
+        }
         $now = $look->project->fresh() ?? $look->project;
-        $tree = $this->store->load($now, new WorkingSet(whole: $ids, reel: true, things: self::THINGS));
+        $tree = $this->store->load($now, new WorkingSet(whole: $left, reel: true, things: self::THINGS));
         $tree = $look->theme === null ? $tree : Themes::shown($tree, $look->theme);
         $checker = new Checker(new Eyes($this->typesetter, $this->expansion, $this->kit, new SeenBehind($this->backdrop, $this->renderer, $this->pictures, $this->raster, $now, $look->theme === null)));
-        $reports = [];
-        foreach ($ids as $id) {
+        foreach ($left as $id) {
             if ($reports !== [] && microtime(true) > $until) {
                 break;
             }
-            $reports[$id] = isset($tree->screens[$id]) ? $checker->screen($tree, $id, $look->theme === null, $known[$id]['report'] ?? null, $known[$id]['stale'] ?? Rules::ALL) : null;
+            $report = isset($known[$id]) ? self::read($known[$id]['report']) : null;
+            $reports[$id] = isset($tree->screens[$id]) ? $checker->screen($tree, $id, $look->theme === null, $report, $report === null ? Rules::ALL : $known[$id]['stale']) : null;
             if ($reports[$id] !== null) {
                 $this->cache->put($this->key($look, $id), $look->kept($id, $reports[$id]), self::KEPT);
             }
