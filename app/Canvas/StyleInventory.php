@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Canvas;
 
 use App\Models\Project;
+use Illuminate\Contracts\Cache\Repository as Cache;
 use Kindred\Command\MergeValues;
 use Kindred\Document\Difference;
 use Kindred\Document\Entity;
@@ -27,21 +28,66 @@ final readonly class StyleInventory
     /** So many screens are shown before and after. */
     private const SHOWN = 3;
 
-    public function __construct(private TreeLoader $store, private HouseStyle $style, private Consequences $consequences, private BeforeAfter $beforeAfter)
+    private const KEPT = 30 * 86_400;
+
+    /** Changes when aspects do: what was kept of others is not true any more. */
+    private const VERSION = 1;
+
+    public function __construct(private TreeLoader $store, private HouseStyle $style, private Consequences $consequences, private BeforeAfter $beforeAfter, private Cache $cache)
     {
     }
 
     public function of(Project $project): Inventory
     {
         $inventory = new Inventory($this->style->tokens($project));
-        foreach ($this->store->written($project) as $layer) {
-            $inventory->layer($layer);
+        $tree = $this->store->withoutLayers($project);
+        $found = $this->found($project);
+        // In the order of the reel; what is on other takes, and loose on the wall, comes last.
+        foreach (array_replace(array_intersect_key(array_fill_keys(array_map(fn (Screen $screen): string => $screen->id, $tree->hung()), []), $found), $found) as $layers) {
+            $inventory->join($layers);
         }
-        foreach ($this->store->withoutLayers($project)->screens as $screen) {
+        foreach ($tree->screens as $screen) {
             $inventory->screen($screen->toArray());
         }
 
         return $inventory;
+    }
+
+    /**
+     * What layers have, screen by screen: kept beside the number of the edit that last changed each.
+     *
+     * @return array<string, array<class-string<Aspect>, array<string, array{id: string, plain: mixed, count: int, raw: int, path: string, places: list<array{layer: string, screen: string|null}>}>>> '' for what lies loose on the wall
+     */
+    private function found(Project $project): array
+    {
+        $revisions = $this->store->revisions($project);
+        $key = fn (string $screen): string => implode(':', ['inventory', self::VERSION, $project->id, $screen]);
+        $kept = $revisions === [] ? [] : $this->cache->many(array_map($key, array_keys($revisions)));
+        $found = $layers = $fresh = [];
+        foreach ($revisions as $screen => $revision) {
+            $one = $kept[$key($screen)] ?? null;
+            if (is_array($one) && ($one['revision'] ?? null) === $revision && is_array($one['found'] ?? null)) {
+                $found[$screen] = $one['found'];
+            } else {
+                $layers[$screen] = new Inventory([]);
+            }
+        }
+        $layers[''] = new Inventory([]);
+        foreach ($this->store->written($project, count($layers) > count($revisions) ? null : array_map(strval(...), array_keys($layers))) as $layer) {
+            ($layers[$layer['screen'] ?? ''] ?? $layers[''])->layer($layer);
+        }
+        foreach ($layers as $screen => $inventory) {
+            $found[$screen] = $inventory->found();
+            if ($screen !== '') {
+                $fresh[$key($screen)] = ['revision' => $revisions[$screen], 'found' => $found[$screen]];
+            }
+        }
+        // The framework takes no empty list.
+        if ($fresh !== []) {
+            $this->cache->putMany($fresh, self::KEPT);
+        }
+
+        return $found;
     }
 
     /**

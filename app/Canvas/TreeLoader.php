@@ -353,13 +353,14 @@ final readonly class TreeLoader
     }
 
     /**
-     * All layers of a project as they are written, without reading each.
+     * Layers of a project as they are written, without reading each.
      *
+     * @param  list<string>|null  $screens  on which they lie, '' for those loose on the wall; null for all
      * @return iterable<array<string, mixed>>
      */
-    public function written(ProjectRow $project): iterable
+    public function written(ProjectRow $project, ?array $screens = null): iterable
     {
-        foreach ($this->rows->layers($project)->select(['id', 'screen', 'kind', 'width', 'height', 'body', 'format'])->cursor() as $row) {
+        foreach ($this->rows->layers($project)->when($screens !== null, fn (Builder $query): Builder => $query->whereIn('screen', $screens ?? []))->select(['id', 'screen', 'kind', 'width', 'height', 'body', 'format'])->orderBy('id')->cursor() as $row) {
             yield ['id' => $row->id, 'kind' => $row->kind, 'screen' => $row->screen === '' ? null : $row->screen, 'width' => (float) $row->width, 'height' => (float) $row->height] + Upgrades::layer((array) json_decode($row->body, true), (int) $row->format);
         }
     }

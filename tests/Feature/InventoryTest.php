@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use App\Canvas\Editor;
+use App\Canvas\StyleInventory;
 use App\Models\User;
+use Illuminate\Contracts\Cache\Repository as Cache;
 use Illuminate\Support\Facades\DB;
 use Kindred\Tests\Sample;
 
@@ -23,6 +25,29 @@ it('shows what is in use, what is nearly the same, and which tokens there are', 
     // What was deleted is not in use.
     ($this->edit)(['type' => 'delete-screens', 'screens' => ['booked']]);
     $this->get("{$this->at}/house-style/inventory")->assertOk()->assertDontSee('#797979');
+});
+
+it('keeps what screens have, and counts anew what was changed, as if it counted all', function (): void {
+    $aspects = fn (): array => app(StyleInventory::class)->aspects($this->project->fresh());
+    $grey = fn (string $screen): string => DB::table('layers')->where('project_id', $this->project->id)->where('screen', $screen)->where('body', 'like', '%"name":"Grey"%')->value('id');
+    [$kiln, $booked] = [$grey('kiln'), $grey('booked')];
+    $first = $aspects();
+    foreach ([
+        ['type' => 'set-field', 'screen' => 'kiln', 'layers' => [$kiln], 'field' => 'fills.0.colour', 'value' => '#123456'],
+        ['type' => 'put-tokens', 'tokens' => [['id' => 'grey1', 'name' => 'grey', 'kind' => 'color', 'value' => '#797979']]],
+        ['type' => 'bind-token', 'screen' => 'booked', 'layers' => [$booked], 'field' => 'fills.0.paint', 'token' => 'grey1'],
+        ['type' => 'put-tokens', 'tokens' => [['id' => 'grey1', 'name' => 'grey', 'kind' => 'color', 'value' => '#6a6a6a']]],
+        ['type' => 'transfer-layers', 'screen' => 'booked', 'layers' => [$booked], 'to' => 'kiln', 'dx' => 0, 'dy' => 0],
+        ['type' => 'create-layers', 'screen' => null, 'seed' => 'loose', 'layers' => [['kind' => 'box', 'name' => 'Loose', 'x' => 0, 'y' => -400, 'width' => 10, 'height' => 10, 'fills' => [['colour' => '#654321']]]]],
+        ['type' => 'make-component', 'screen' => 'kiln', 'layers' => [$kiln], 'seed' => 'made'],
+        ['type' => 'delete-screens', 'screens' => ['glazes']],
+        null,
+    ] as $command) {
+        $command === null ? $this->postJson("{$this->at}/undo")->assertOk() : ($this->edit)($command);
+        $kept = $aspects();
+        app(Cache::class)->clear();
+        expect($kept)->toEqual($aspects(), $command['type'] ?? 'undo')->not->toEqual($first);
+    }
 });
 
 it('says and shows what a merge would change, and changes nothing yet', function (): void {

@@ -50,6 +50,26 @@ final class Inventory
         }
     }
 
+    /** @return array<class-string<Aspect>, array<string, array{id: string, plain: mixed, count: int, raw: int, path: string, places: list<array{layer: string, screen: string|null}>}>> what was added, to be kept and joined to another */
+    public function found(): array
+    {
+        return $this->found;
+    }
+
+    /** @param  array<class-string<Aspect>, array<string, array{id: string, plain: mixed, count: int, raw: int, path: string, places: list<array{layer: string, screen: string|null}>}>>  $found  by another inventory */
+    public function join(array $found): void
+    {
+        foreach ($found as $aspect => $values) {
+            foreach ($values as $id => $more) {
+                $one = $this->found[$aspect][$id] ?? null;
+                $this->found[$aspect][$id] = $one === null ? $more : [
+                    'count' => $one['count'] + $more['count'], 'raw' => $one['raw'] + $more['raw'],
+                    'places' => count($one['places']) < InUse::PLACES ? array_slice([...$one['places'], ...$more['places']], 0, InUse::PLACES) : $one['places'],
+                ] + $one;
+            }
+        }
+    }
+
     /**
      * The values of an aspect in groups: those together that are nearly the same as one of them, so that no chain of small steps brings
      * together what differs. Groups are made around the values with the most uses near them.

@@ -124,11 +124,11 @@ export class Merging {
     }
 }
 
-/** The places that have a value, one after another. */
+/** The places that have a value, one after another: screen and layer of each, as `screen layer,screen layer`. */
 export function nextPlace(button: HTMLElement): { screen: string; layer: string } {
-    const places = JSON.parse(button.dataset['places']!) as [string | null, string][];
-    const at = Number(button.dataset['at'] ?? -1) + 1;
-    const next = places[at % Math.max(1, places.length)];
-    button.dataset['at'] = String(at % Math.max(1, places.length));
-    return { screen: next?.[0] ?? '', layer: next?.[1] ?? '' };
+    const places = button.dataset['places']!.split(',');
+    const at = (Number(button.dataset['at'] ?? -1) + 1) % places.length;
+    button.dataset['at'] = String(at);
+    const [screen = '', layer = ''] = places[at]!.split(' ');
+    return { screen, layer };
 }

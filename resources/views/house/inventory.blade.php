@@ -28,7 +28,7 @@
                         @else
                             <span class="had">no token</span>
                         @endif
-                        <button type="button" class="count" data-house="through" data-places="{{ json_encode(array_map(fn ($place) => [$place['screen'], $place['layer']], $one->places)) }}" aria-label="{{ $one->shown }}: {{ $one->count === 1 ? 'one use' : "{$one->count} uses" }}; go to the next" title="Go from one to the next">{{ $one->count }}</button>
+                        <button type="button" class="count" data-house="through" data-places="{{ implode(',', array_map(fn ($place) => "{$place['screen']} {$place['layer']}", $one->places)) }}" aria-label="{{ $one->shown }}: {{ $one->count === 1 ? 'one use' : "{$one->count} uses" }}; go to the next" title="Go from one to the next">{{ $one->count }}</button>
                     </div>
                 @endforeach
                 @if (count($group) > 1)<p class="ends"><span class="flex-1">{{ count($group) }} nearly the same</span><button type="button" class="button" data-house="merge">Merge</button></p>@endif
