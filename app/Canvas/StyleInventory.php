@@ -30,6 +30,9 @@ final readonly class StyleInventory
 
     private const KEPT = 30 * 86_400;
 
+    /** Screens whose values are held at once. */
+    private const TOGETHER = 40;
+
     /** Changes when aspects do: what was kept of others is not true any more. */
     private const VERSION = 1;
 
@@ -41,10 +44,14 @@ final readonly class StyleInventory
     {
         $inventory = new Inventory($this->style->tokens($project));
         $tree = $this->store->withoutLayers($project);
-        $found = $this->found($project);
+        $revisions = $this->store->revisions($project);
         // In the order of the reel; what is on other takes, and loose on the wall, comes last.
-        foreach (array_replace(array_intersect_key(array_fill_keys(array_map(fn (Screen $screen): string => $screen->id, $tree->hung()), []), $found), $found) as $layers) {
-            $inventory->join($layers);
+        $order = array_values(array_unique([...array_map(fn (Screen $screen): string => $screen->id, $tree->hung()), ...array_map(strval(...), array_keys($revisions))]));
+        foreach (array_chunk($order, self::TOGETHER) as $screens) {
+            $this->join($inventory, $project, array_intersect_key($revisions, array_flip($screens)), $screens);
+        }
+        foreach ($this->store->written($project, ['']) as $layer) {
+            $inventory->layer($layer);
         }
         foreach ($tree->screens as $screen) {
             $inventory->screen($screen->toArray());
@@ -54,40 +61,27 @@ final readonly class StyleInventory
     }
 
     /**
-     * What layers have, screen by screen: kept beside the number of the edit that last changed each.
+     * Adds what the layers of screens have, which is kept beside the number of the edit that last changed each.
      *
-     * @return array<string, array<class-string<Aspect>, array<string, array{id: string, plain: mixed, count: int, raw: int, path: string, places: list<array{layer: string, screen: string|null}>}>>> '' for what lies loose on the wall
+     * @param  array<string, int>  $revisions  by screen
+     * @param  list<string>  $screens  in the order in which they are added
      */
-    private function found(Project $project): array
+    private function join(Inventory $inventory, Project $project, array $revisions, array $screens): void
     {
-        $revisions = $this->store->revisions($project);
         $key = fn (string $screen): string => implode(':', ['inventory', self::VERSION, $project->id, $screen]);
-        $kept = $revisions === [] ? [] : $this->cache->many(array_map($key, array_keys($revisions)));
-        $found = $layers = $fresh = [];
-        foreach ($revisions as $screen => $revision) {
-            $one = $kept[$key($screen)] ?? null;
-            if (is_array($one) && ($one['revision'] ?? null) === $revision && is_array($one['found'] ?? null)) {
-                $found[$screen] = $one['found'];
-            } else {
-                $layers[$screen] = new Inventory([]);
+        $kept = array_map(fn (mixed $one): array => is_array($one) ? $one : [], [...$this->cache->many(array_map($key, $screens))]);
+        $stale = array_values(array_filter($screens, fn (string $screen): bool => ($kept[$key($screen)]['revision'] ?? null) !== ($revisions[$screen] ?? 0) || ! is_array($kept[$key($screen)]['found'] ?? null)));
+        $fresh = [];
+        foreach ($stale === [] ? [] : $this->store->written($project, $stale) as $layer) {
+            ($fresh[$layer['screen'] ?? ''] ??= new Inventory([]))->layer($layer);
+        }
+        foreach ($screens as $screen) {
+            $found = in_array($screen, $stale, true) ? ($fresh[$screen] ?? new Inventory([]))->found() : $kept[$key($screen)]['found'];
+            if (in_array($screen, $stale, true)) {
+                $this->cache->put($key($screen), ['revision' => $revisions[$screen] ?? 0, 'found' => $found], self::KEPT);
             }
+            $inventory->join($found);
         }
-        $layers[''] = new Inventory([]);
-        foreach ($this->store->written($project, count($layers) > count($revisions) ? null : array_map(strval(...), array_keys($layers))) as $layer) {
-            ($layers[$layer['screen'] ?? ''] ?? $layers[''])->layer($layer);
-        }
-        foreach ($layers as $screen => $inventory) {
-            $found[$screen] = $inventory->found();
-            if ($screen !== '') {
-                $fresh[$key($screen)] = ['revision' => $revisions[$screen], 'found' => $found[$screen]];
-            }
-        }
-        // The framework takes no empty list.
-        if ($fresh !== []) {
-            $this->cache->putMany($fresh, self::KEPT);
-        }
-
-        return $found;
     }
 
     /**

@@ -360,7 +360,7 @@ final readonly class TreeLoader
      */
     public function written(ProjectRow $project, ?array $screens = null): iterable
     {
-        foreach ($this->rows->layers($project)->when($screens !== null, fn (Builder $query): Builder => $query->whereIn('screen', $screens ?? []))->select(['id', 'screen', 'kind', 'width', 'height', 'body', 'format'])->orderBy('id')->cursor() as $row) {
+        foreach ($this->rows->layers($project)->when($screens !== null, fn (Builder $query): Builder => $query->whereIn('screen', $screens ?? []))->select(['id', 'screen', 'kind', 'width', 'height', 'body', 'format'])->orderBy('screen')->orderBy('parent')->orderBy('rank')->cursor() as $row) {
             yield ['id' => $row->id, 'kind' => $row->kind, 'screen' => $row->screen === '' ? null : $row->screen, 'width' => (float) $row->width, 'height' => (float) $row->height] + Upgrades::layer((array) json_decode($row->body, true), (int) $row->format);
         }
     }
