@@ -147,6 +147,8 @@ it('lets what is pasted take along the tokens that it follows, or follow those o
     expect($pasted($project([]), (string) $this->project->id))->toBe([['corners' => 'edge1', 'fills.0.paint' => 'clay1'], '#b4472e', ['tile.clay', 'edge']])
         // Its own value of that name.
         ->and($pasted($project([['id' => 'own1', 'name' => 'Tile.Clay', 'kind' => 'color', 'value' => '#aa4422']]), (string) $this->project->id))->toBe([['corners' => 'edge1', 'fills.0.paint' => 'own1'], '#aa4422', ['edge', 'Tile.Clay']])
+        // What is called so but is of another kind cannot take its place.
+        ->and($pasted($project([['id' => 'own2', 'name' => 'tile.clay', 'kind' => 'dimension', 'value' => 8]]), (string) $this->project->id))->toBe([['corners' => 'edge1'], '#b4472e', ['edge', 'tile.clay']])
         ->and($pasted($project([]), '0'))->toBe([[], '#b4472e', []]);
     ($this->edit)(['type' => 'remove-token', 'token' => 'edge1']);
     expect($pasted($project([]), (string) $this->project->id))->toBe([['fills.0.paint' => 'clay1'], '#b4472e', ['tile.clay']]);
