@@ -212,22 +212,24 @@ error_log = $VAR/log/fpm.log
 daemonize = no
 CONF
     # Small pictures, which a page asks for by the dozen, and checks, which follow every edit, have workers of their own: whatever
-    # waits for them waits in a line outside, and holds none of those that everything else needs.
-    local pool
-    for pool in pages:12 pictures:3; do
+    # waits for them waits in a line outside, and holds none of those that everything else needs. They give way to those, too.
+    local pool workers niceness
+    while read -r pool workers niceness; do
         cat >>"$RUN/fpm.conf" <<CONF
-[${pool%:*}]
+[$pool]
 user = $user
 group = $(id -gn)
-listen = $RUN/${pool%:*}.sock
+listen = $RUN/$pool.sock
+process.priority = $niceness
 listen.backlog = 1024
 pm = static
-pm.max_children = ${pool#*:}
+pm.max_children = $workers
 pm.max_requests = 2000
 clear_env = no
 catch_workers_output = yes
 CONF
-    done
+    done <<<'pages 12 0
+pictures 3 5'
     cat >"$RUN/nginx.conf" <<CONF
 user $user;
 worker_processes 1;

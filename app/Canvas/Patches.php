@@ -94,13 +94,14 @@ final readonly class Patches
             $layer = $after->layer((string) $id);
             $patches[] = ['layer' => $layer->id, 'rank' => $layer->rank, 'at' => $layer->screen] + $this->drawing($project, $layer, $after, $before, true);
         }
-        if ($this->fills($difference)) {
+        if ($this->fills($difference, $after)) {
             $patches[] = ['samples' => true];
         }
         // Lower layers first, so that each finds the one that it stands above.
-        usort($patches, fn (array $a, array $b): int => isset($a['layer']) <=> isset($b['layer']) ?: strcmp($a['rank'] ?? '', $b['rank'] ?? ''));
+        $ranks = array_map(fn (array $patch): string => isset($patch['layer']) ? ' '.($patch['rank'] ?? '') : '', $patches);
+        asort($ranks, SORT_STRING);
 
-        return $patches;
+        return array_map(fn (int $i): array => $patches[$i], array_keys($ranks));
     }
 
     /** @return array<string, Layer> what lies in which shows otherwise, by id: a layer that masks that has changed, or begun or ceased to */
@@ -142,11 +143,15 @@ final readonly class Patches
     }
 
     /** Whether words elsewhere may change: a widget's value has changed, or a widget was added or removed. */
-    private function fills(Difference $difference): bool
+    private function fills(Difference $difference, Tree $after): bool
     {
+        $fields = array_keys(Properties::of(Widget::class)->all);
         foreach ($difference->changes as $change) {
-            $widget = in_array(Widget::kind(), [$change->before['kind'] ?? null, $change->after['kind'] ?? null], true);
-            if ($change->entity === Entity::Layer && ($widget || $change->touches(...array_keys(Properties::of(Widget::class)->all)))) {
+            if ($change->entity !== Entity::Layer) {
+                continue;
+            }
+            $was = ($change->before['kind'] ?? null) === Widget::kind();
+            if ($was || (($after->layers[$change->id] ?? null)?->content instanceof Widget && $change->touches('kind', ...$fields))) {
                 return true;
             }
         }

@@ -51,13 +51,18 @@ final class Pictures
     /** For the wall: live text, with handles for selecting. */
     public function editable(Project $project): Rendering
     {
-        return $this->shown($project)->with(editable: true);
+        return $this->live($project, true);
     }
 
     /** Live text without handles. */
     public function shown(Project $project): Rendering
     {
-        return new Rendering(TextMode::Live, fn (string $hash): string => route('asset', [$project->id, $hash], false), size: $this->assets->sizes($project), fill: fn (): FilledWords => $this->samples($project));
+        return $this->live($project, false);
+    }
+
+    private function live(Project $project, bool $editable): Rendering
+    {
+        return new Rendering(TextMode::Live, fn (string $hash): string => route('asset', [$project->id, $hash], false), $editable, size: $this->assets->sizes($project), fill: fn (): FilledWords => $this->samples($project));
     }
 
     /** For the rehearsal inside the application: widgets work. */

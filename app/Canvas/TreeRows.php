@@ -198,12 +198,10 @@ final readonly class TreeRows
      */
     public function layerRow(ProjectRow $project, Layer $layer, array $long, int $sequence): array
     {
-        $content = $layer->content instanceof HasSheet ? $layer->content : null;
-        $properties = ($content === null ? $layer : $layer->with(content: $content->holding($content->sheet()->with(rows: []))))->properties();
-        $row = array_intersect_key($properties, array_flip(self::LAYER));
+        $row = ['kind' => $layer->kind(), 'x' => $layer->box->x, 'y' => $layer->box->y, 'width' => $layer->box->width, 'height' => $layer->box->height];
         $body = [
-            'body' => in_array('body', $long, true) ? json_encode(array_diff_key($properties, $row), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE) : '',
-            'sheet_rows' => in_array('sheet_rows', $long, true) ? $content?->sheet()->lines() : null,
+            'body' => in_array('body', $long, true) ? $this->body($layer) : '',
+            'sheet_rows' => in_array('sheet_rows', $long, true) && $layer->content instanceof HasSheet ? $layer->content->sheet()->lines() : null,
         ];
 
         return [
@@ -215,6 +213,15 @@ final readonly class TreeRows
             'changed' => $sequence,
             'format' => Upgrades::VERSION,
         ] + $body + $this->exact($row);
+    }
+
+    /** What has no column of its own, as JSON. */
+    public function body(Layer $layer): string
+    {
+        $content = $layer->content;
+        $plain = $content instanceof HasSheet ? $layer->with(content: $content->holding($content->sheet()->with(rows: []))) : $layer;
+
+        return json_encode(array_diff_key($plain->properties(), array_flip(self::LAYER)), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
     }
 
     /**

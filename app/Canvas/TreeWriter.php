@@ -44,7 +44,7 @@ final readonly class TreeWriter
                 $change->isRemoval() => $gone[$change->entity->value][] = $change->id,
                 $change->entity === Entity::Project => $this->writeProject($project, $after->project),
                 $change->entity === Entity::Screen => $screens[] = $this->rows->screenRow($project, $after->gone[$change->id] ?? $after->screen($change->id), $sequence),
-                $change->entity === Entity::Layer && $this->changesBodyOnly($change) => $bodies[$change->id] = $this->rows->layerRow($project, $after->layer($change->id), ['body'], $sequence)['body'],
+                $change->entity === Entity::Layer && $this->changesBodyOnly($change) => $bodies[$change->id] = $this->rows->body($after->layer($change->id)),
                 $change->entity === Entity::Layer => $this->sortIn($layers, $project, $after->layer($change->id), $this->changedLong($change), $sequence),
                 default => $things[] = $this->rows->thingRow($project, $change->entity, $after->things($change->entity)[$change->id]),
             };
@@ -202,7 +202,7 @@ final readonly class TreeWriter
      */
     private function changedLong(Change $change): array
     {
-        $changed = array_diff(array_keys($change->after ?? []), TreeRows::LAYER);
+        $changed = array_keys(array_diff_key($change->after ?? [], array_flip(TreeRows::LAYER)));
         $rows = array_filter($changed, fn (string $key): bool => Sheet::isOfRows($key));
 
         return match (true) {

@@ -51,7 +51,14 @@ final readonly class Change
 
     public function touches(string ...$properties): bool
     {
-        return array_intersect_key(array_flip($properties), $this->after ?? $this->before ?? []) !== [];
+        $has = $this->after ?? $this->before ?? [];
+        foreach ($properties as $property) {
+            if (array_key_exists($property, $has)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether it touches a property among the parts whose name begins so. */

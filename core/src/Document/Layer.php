@@ -218,9 +218,11 @@ final readonly class Layer implements Thing
      */
     public function parts(?Thing $beside = null): array
     {
+        $beside = $beside instanceof self ? $beside : null;
+
         return $this->content instanceof InParts
-            ? Properties::of(self::class)->write($this, ['content' => true]) + ['kind' => $this->kind()] + $this->content->parts($beside instanceof self ? $beside->content : null)
-            : $this->toArray();
+            ? Properties::of(self::class)->write($this, ['content' => true], $beside) + ['kind' => $this->kind()] + $this->content->parts($beside?->content)
+            : Properties::of(self::class)->write($this, [], $beside);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kindred\Document;
 
 use Kindred\Property\Properties;
+use Kindred\Property\Property;
 use Kindred\Property\Records;
 use Kindred\Property\Refers;
 use Kindred\Property\Spread;
@@ -37,13 +38,14 @@ final readonly class Reference
      */
     public static function where(Entity $entity): array
     {
-        $names = [];
-        foreach (Properties::of($entity->kept()->class)->holding(Refers::class) as $name => $property) {
-            // What is spread changes by the names of its parts.
-            array_push($names, ...($property instanceof Spread ? $property->referring() : [$name]));
-        }
+        /** @var array<string, list<string>> $known */
+        static $known = [];
 
-        return $names;
+        return $known[$entity->value] ??= array_merge(...array_map(
+            // What is spread changes by the names of its parts.
+            fn (string $name, Property $property): array => $property instanceof Spread ? $property->referring() : [$name],
+            array_keys($holding = Properties::of($entity->kept()->class)->holding(Refers::class)), $holding,
+        ));
     }
 
     /** @return list<self> */
@@ -51,7 +53,7 @@ final readonly class Reference
     {
         $found = [];
         foreach (Properties::of($value::class)->holding(Refers::class) as $name => $property) {
-            $held = get_object_vars($value)[$name];
+            $held = $value->{$name}; // @phpstan-ignore property.dynamicName (its class declares it)
             if ($property instanceof Refers) {
                 foreach ($property->references($held, $value) as $i => [$kind, $id]) {
                     $found[] = new self($path.$name.(is_array($held) ? ".{$i}" : ''), Entity::called($kind), $id);

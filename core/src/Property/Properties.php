@@ -64,12 +64,13 @@ final readonly class Properties
 
     /**
      * @param  array<string, true>  $but  what is left out
+     * @param  object|null  $beside  another of the class: what both hold, the very same, is left out, too
      * @return array<string, mixed> as JSON can hold it
      */
-    public function write(object $of, array $but = []): array
+    public function write(object $of, array $but = [], ?object $beside = null): array
     {
         $out = [];
-        foreach ($this->all as $name => $property) {
+        foreach ($beside === null ? $this->all : array_intersect_key($this->all, self::apart($of, $beside)) as $name => $property) {
             if ($but !== [] && isset($but[$name])) {
                 continue;
             }
@@ -90,6 +91,20 @@ final readonly class Properties
         }
 
         return $out;
+    }
+
+    /** @return array<string, true> the names of the properties in which two things of a class do not hold the very same */
+    private static function apart(object $a, object $b): array
+    {
+        $apart = [];
+        $others = get_object_vars($b);
+        foreach (get_object_vars($a) as $name => $value) {
+            if ($value !== $others[$name]) {
+                $apart[(string) $name] = true;
+            }
+        }
+
+        return $apart;
     }
 
     /**

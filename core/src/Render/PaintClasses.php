@@ -18,7 +18,7 @@ final class PaintClasses
     {
         $classes = [];
         foreach (Properties::of(Layer::class)->holding(AsClass::class) as $name => $property) {
-            $value = get_object_vars($layer)[$name];
+            $value = $layer->{$name}; // @phpstan-ignore property.dynamicName (its class declares it)
             $class = $value instanceof AsClass ? $value->className() : null;
             if ($class !== null) {
                 $classes[] = $class;

@@ -212,13 +212,13 @@ final readonly class Renderer
         if ($layer->cues !== [] && ! $rendering->editable && $rendering->text === TextMode::Live) {
             $own = Svg::element('rect', ['width' => $layer->box->width, 'height' => $layer->box->height, 'fill' => 'none', 'pointer-events' => 'all']).$own;
         }
-        $within = $rendering->with(behind: $rendering->behind === null ? null : fn (): string => $this->behindWithin($tree, $layer, $rendering).$own);
+        $within = fn (): Rendering => $rendering->behind === null ? $rendering : $rendering->with(behind: fn (): string => $this->behindWithin($tree, $layer, $rendering).$own);
 
         return $this->group($tree, $layer, $rendering, $own, match (true) {
-            $layer->content instanceof Expanding => $this->copies($tree, $layer, $within),
+            $layer->content instanceof Expanding => $this->copies($tree, $layer, $within()),
             // Its parts are seen in what they come to; on the wall they are picked at their edges.
             $layer->content instanceof Compound && ! $rendering->editable => '',
-            $layer->isContainer() => $this->place($tree, new Place($layer->screen, $layer->id), $within),
+            $layer->isContainer() => $this->place($tree, new Place($layer->screen, $layer->id), $within()),
             default => '',
         });
     }

@@ -224,6 +224,7 @@ export class Picture {
         };
         // To look for each of many takes longer than to go through all once.
         if (patches.length > MANY) for (const layer of this.stage.querySelectorAll<SVGGElement>('[data-layer]')) this.found.set(layer.dataset['layer']!, layer);
+        const drawn = this.parsed(patches);
         for (const patch of patches) {
             touched(patch);
             if (patch.samples) continue;
@@ -232,7 +233,7 @@ export class Picture {
                 reel = true;
                 this.stage.toggleAttribute('data-framed', patch.project.framed);
             }
-            else if (patch.layer) this.patchLayer(patch);
+            else if (patch.layer) this.patchLayer(patch, drawn.get(patch));
             else if (patch.screen) {
                 this.patchScreen(patch);
                 reel = true;
@@ -283,11 +284,18 @@ export class Picture {
         }
     }
 
-    private patchLayer(patch: Patch): void {
+    /** What patches bring, read at once: that takes a third of the time that each by itself would. */
+    private parsed(patches: Patch[]): Map<Patch, Element> {
+        const drawn = patches.filter((patch) => patch.svg);
+        const elements = [...this.read(drawn.map((patch) => patch.svg).join('')).children];
+        return new Map(drawn.map((patch, i) => [patch, elements[i]!]));
+    }
+
+    private patchLayer(patch: Patch, drawn?: Element): void {
         const known = this.found.get(patch.layer!);
         const old = known?.isConnected && known.dataset['layer'] === patch.layer ? known : this.stage.querySelector<SVGGElement>(`[data-layer="${patch.layer}"]`);
         if (patch.removed) return old?.remove();
-        const drawn = this.parse(patch.svg ?? '');
+        if (!drawn) return;
         if (patch.shell && old) {
             for (const { name } of [...old.attributes]) if (!drawn.hasAttribute(name)) old.removeAttribute(name);
             for (const { name, value } of [...drawn.attributes]) old.setAttribute(name, value);
@@ -363,9 +371,13 @@ export class Picture {
 
     /** Markup becomes SVG only inside an svg element. */
     parse(svg: string): Element {
+        return this.read(svg).firstElementChild!;
+    }
+
+    private read(svg: string): Element {
         const template = document.createElement('template');
         template.innerHTML = `<svg xmlns="http://www.w3.org/2000/svg">${svg}</svg>`;
-        return template.content.firstElementChild!.firstElementChild!;
+        return template.content.firstElementChild!;
     }
 
     /** What the outermost layers of a screen lie in. */

@@ -54,7 +54,10 @@ final class Bindings
     {
         $found = [];
         foreach (Properties::of($thing::class)->holding(Bound::class) as $name => $property) {
-            $held = get_object_vars($thing)[$name];
+            $held = $thing->{$name}; // @phpstan-ignore property.dynamicName (its class declares it)
+            if ($held === null || $held === []) {
+                continue;
+            }
             if ($property instanceof Bound) {
                 foreach (is_array($held) ? array_filter($held, is_string(...)) : [] as $key => $token) {
                     $found[$path.$key] = $token;
