@@ -4,11 +4,30 @@ declare(strict_types=1);
 
 namespace Kindred\Style;
 
+use Kindred\Document\Layer;
 use Kindred\Document\Layer\ArrayLayer;
+use Kindred\Document\Layer\Content;
+use Kindred\Property\Properties;
+use Kindred\Property\Property;
 
 /** Reads single things of layers and screens as they are written. */
 final class Written
 {
+    /**
+     * What a layer is and what makes up its look, as it is written; not where it lies, nor what it does.
+     *
+     * @return array<string, mixed>
+     */
+    public static function look(Layer $layer): array
+    {
+        /** @var array<string, true>|null $other */
+        static $other = null;
+        $properties = Properties::of(Layer::class);
+        $other ??= array_map(fn (): true => true, array_filter($properties->all, fn (Property $property): bool => $property->look !== true && ! $property instanceof Content));
+
+        return $properties->write($layer, $other);
+    }
+
     /**
      * The entries of a list, such as fills.
      *
@@ -17,7 +36,9 @@ final class Written
      */
     public static function entries(array $of, string $list): array
     {
-        return is_array($of[$list] ?? null) ? array_values(array_filter($of[$list], is_array(...))) : [];
+        $entries = $of[$list] ?? [];
+
+        return $entries === [] || ! is_array($entries) ? [] : array_values(array_filter($entries, is_array(...)));
     }
 
     /** A number of px; null where there is none, or it is nothing. */

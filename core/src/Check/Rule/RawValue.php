@@ -39,6 +39,9 @@ final class RawValue implements Across, Beyond
     /** Colours that words and icons have by chance. */
     private const PLAIN = ['#ffffff', '#000000'];
 
+    /** So many values are kept at hand. */
+    private const KNOWN = 10_000;
+
     public static function key(): string
     {
         return 'raw-value';
@@ -80,7 +83,7 @@ final class RawValue implements Across, Beyond
         foreach ($tokens === [] ? [] : $scene->seen as $one) {
             if (! isset($told[$one->address->layer])) {
                 $told[$one->address->layer] = true;
-                $written = $one->layer->toArray();
+                $written = Written::look($one->layer);
                 foreach (Written::bound($written) as $path => $token) {
                     $role = self::role($one->layer, $path);
                     $facts["{$token} {$role}"] ??= self::fact($scene, $one, $path, $token, '');
@@ -170,14 +173,32 @@ final class RawValue implements Across, Beyond
         $isInk = in_array($written['kind'] ?? null, [Text::kind(), Icon::kind()], true);
         foreach (Aspect::ALL as $aspect) {
             foreach ($aspect::in($written) as $path => $plain) {
-                if ((Offers::isWorth($path) || $path === 'style') && ! ($isInk && in_array($plain, self::PLAIN, true))) {
-                    $same = Inventory::isBound($path, $bound) ? [] : $tokens[json_encode($aspect::value($plain)->toArray(), JSON_THROW_ON_ERROR)] ?? [];
-                    $meant = array_values(array_filter($same, fn (Token $token): bool => Offers::isMeantFor($token, $path)));
-                    $found += $meant === [] ? [] : [$path => $meant];
+                // Most values are those of no token: that is seen first.
+                $same = $tokens[self::value($aspect, $plain)] ?? [];
+                if ($same === [] || ! (Offers::isWorth($path) || $path === 'style') || ($isInk && in_array($plain, self::PLAIN, true)) || Inventory::isBound($path, $bound)) {
+                    continue;
                 }
+                $meant = array_values(array_filter($same, fn (Token $token): bool => Offers::isMeantFor($token, $path)));
+                $found += $meant === [] ? [] : [$path => $meant];
             }
         }
 
         return $found;
+    }
+
+    /**
+     * A plain value as the JSON of a token that has it. The same few values are those of many layers.
+     *
+     * @param  class-string<Aspect>  $aspect
+     */
+    private static function value(string $aspect, mixed $plain): string
+    {
+        /** @var array<string, string> $known */
+        static $known = [];
+        if (count($known) >= self::KNOWN) {
+            $known = [];
+        }
+
+        return $known[$aspect.json_encode($plain, JSON_THROW_ON_ERROR)] ??= json_encode($aspect::value($plain)->toArray(), JSON_THROW_ON_ERROR);
     }
 }
