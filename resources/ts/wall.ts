@@ -200,7 +200,7 @@ window.addEventListener('focus', () => void server.catchUp());
 setInterval(() => {
     if (document.visibilityState === 'visible' && !writer.active) void server.catchUp();
 }, 15_000);
-window.addEventListener('pagehide', () => writer.finish(true));
+window.addEventListener('pagehide', () => writer.finish());
 
 /* The beginning */
 

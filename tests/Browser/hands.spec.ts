@@ -97,7 +97,7 @@ test('a press holds though the panel under it is drawn anew, and a list that was
     await expect(outline.locator('[data-item]').first()).toBeVisible();
 });
 
-test('what is typed after a double press is all there, and Escape gives the old words back', async ({ page }) => {
+test('what is typed after a double press is all there, Escape keeps it, and undo gives the old words back', async ({ page }) => {
     await openDemo(page, 'No letter lost');
     await near(page, 'Welcome');
     // The server takes its time; the hand does not wait for it.
@@ -121,7 +121,11 @@ test('what is typed after a double press is all there, and Escape gives the old 
     await page.mouse.dblclick(...(await middle(text)));
     await page.keyboard.type('Something else');
     await page.keyboard.press('Escape');
+    await saved(page);
+    expect((await stored(page, 't00002'))['words']).toBe('Something else');
+    await page.keyboard.press('Control+z');
     await expect(text).toContainText('clay');
+    await saved(page);
     expect((await stored(page, 't00002'))['words']).toMatch(/^Racks/);
 
     // Heavier with Ctrl+B, in one step with the words.

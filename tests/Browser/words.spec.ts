@@ -70,6 +70,9 @@ test('words of nothing add nothing, and a press elsewhere keeps what was written
     await page.keyboard.type('Nothing');
     await page.keyboard.press('Escape');
     await expect(page.locator('#writing')).toBeHidden();
+    await saved(page);
+    await expect(texts.last().locator('tspan')).toHaveText('Nothing');
+    await page.keyboard.press('Control+z');
     await expect(texts.last().locator('tspan')).toHaveText('And opens at ten');
 
     // Whoever leaves the page has left the words, or the field, and finds what was typed.

@@ -734,7 +734,7 @@ export class Gestures {
         this.overlay.snapped(from && to ? distances(from, to) : []);
     }
 
-    /** A double press goes into a group, or writes in a text or a widget. */
+    /** A double press on words writes them, however deep they lie; else it goes into a group, or into what a widget shows. */
     private enter(event: MouseEvent): void {
         if (this.tool !== 'pick' || (event.target as Element).closest('#writing') || this.makers.path.active) return;
         // The press has captured the pointer: what it was on is asked for by its place.
@@ -744,7 +744,9 @@ export class Gestures {
         // A compound that is selected is entered through its holes, too.
         const layer = (under ? this.selection.target(under) : null) ?? this.selection.elements().find((one) => one.matches('[data-kind=compound]') && this.picture.holds(one, this.camera.toWall(event)));
         if (!layer) return;
-        if (['text', 'widget'].includes(layer.dataset['kind'] ?? '')) return this.makers.edit(layer, this.camera.toWall(event));
+        const innermost = under ? this.selection.target(under, true) : null;
+        const words = innermost?.dataset['kind'] === 'text' && !compoundOf(innermost) ? innermost : layer;
+        if (['text', 'widget'].includes(words.dataset['kind'] ?? '')) return this.makers.edit(words, this.camera.toWall(event));
         if (layer.dataset['kind'] === 'chart') return void openSheet(layer);
         if (layer.matches('[data-picture]') && this.makers.inside.enter(layer)) return;
         if (!layer.matches(CONTAINER)) return void (this.makers.paint() || this.makers.path.enter(layer));

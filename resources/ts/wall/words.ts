@@ -31,8 +31,8 @@ export interface Writing {
     width: number | null;
     /** px, where the box has a height of its own. */
     height?: number | null;
-    /** Called once, with the words and how they are set; with null when the writing was cancelled. */
-    done: (written: Rich | null, setting: Setting) => void;
+    /** Called once, with the words and how they are set. */
+    done: (written: Rich, setting: Setting) => void;
     /** Where there is something to write next (Tab). */
     next?: () => void;
 }
@@ -69,7 +69,7 @@ export class Writer {
             attributes: { 'role': 'textbox', 'aria-label': 'Text', 'aria-multiline': 'true', 'spellcheck': 'false' },
         });
         this.area.addEventListener('focusout', (event) => {
-            if (!(event.relatedTarget as Element | null)?.closest(BESIDE)) this.finish(true);
+            if (!(event.relatedTarget as Element | null)?.closest(BESIDE)) this.finish();
         });
         // What is selected stays seen while one is in the options.
         for (const kind of ['focus', 'blur'] as const) this.area.addEventListener(kind, () => this.writing && this.view.updateState(this.view.state));
@@ -79,7 +79,7 @@ export class Writer {
         document.addEventListener('pointerdown', (event) => {
             if (this.view.hasFocus()) this.settle();
             const target = event.target as Element;
-            if (this.writing && !this.area.contains(document.activeElement) && !target.closest(`#writing, ${BESIDE}`)) this.finish(true);
+            if (this.writing && !this.area.contains(document.activeElement) && !target.closest(`#writing, ${BESIDE}`)) this.finish();
         }, true);
     }
 
@@ -98,7 +98,7 @@ export class Writer {
 
     /** Catches what is typed from now on, while the words are being asked for. */
     expect(): Awaited {
-        this.finish(true);
+        this.finish();
         const awaited = this.awaited = { left: null };
         this.show({ words: '', runs: [], paragraphs: [] });
         this.area.classList.add('awaited');
@@ -119,7 +119,7 @@ export class Writer {
         }
         const typed = awaited ? this.words : '';
         this.awaited = null;
-        this.finish(true);
+        this.finish();
         this.writing = writing;
         this.area.classList.remove('awaited');
         this.told = { words: writing.words, runs: writing.rich?.runs ?? [], paragraphs: writing.rich?.paragraphs ?? [] };
@@ -213,15 +213,16 @@ export class Writer {
         this.area.style.transform = `matrix(${m.a * s}, ${m.b * s}, ${m.c * s}, ${m.d * s}, ${at.x}, ${at.y})`;
     }
 
-    finish(keep: boolean): void {
+    /** Leaves the words, which are kept as they are by now. */
+    finish(): void {
         const { writing, awaited } = this;
-        if (awaited && keep && this.words !== '') awaited.left = this.words;
+        if (awaited && this.words !== '') awaited.left = this.words;
         const written = richOf(this.view.state.doc);
         this.close();
         if (!writing) return;
         const { rich, common } = lifted(written, writing.rich ? OF_STYLE : []);
         const setting = { ...writing.setting, ...common, ...(common.weight === undefined ? {} : { weight: String(common.weight) }) } as Setting;
-        writing.done(keep ? rich : null, setting);
+        writing.done(rich, setting);
     }
 
     private get words(): string {
@@ -298,13 +299,11 @@ export class Writer {
             this.changeParagraphs((one) => ({ ...one, level: Math.max(0, Math.min(DEEPEST, one.level + (event.shiftKey ? -1 : 1))) }));
         } else if (event.key === 'Tab') {
             const next = this.writing?.next;
-            this.finish(true);
+            this.finish();
             next?.();
-        } else if (event.key === 'Escape') {
-            // What stands there is as it was; what is new is kept, and undo takes it back.
-            this.finish(this.writing?.words === '');
-        } else if (event.key === 'Enter' && command) {
-            this.finish(true);
+        } else if (event.key === 'Escape' || (event.key === 'Enter' && command)) {
+            // Undo takes it back.
+            this.finish();
         } else if (!taken) {
             return false;
         }

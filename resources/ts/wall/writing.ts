@@ -42,7 +42,7 @@ export class Writing {
         this.on.writer.open({
             words: '', rich: { runs: [], paragraphs: [] }, setting: PLAIN, width, matrix: { a: 1, b: 0, c: 0, d: 1, e: origin.x + place.x, f: origin.y + place.y },
             done: (written, { family, weight, italic, size, lineHeight, letterSpacing, align, colour, decoration, variant }) => {
-                if (written === null || written.words.trim() === '') return;
+                if (written.words.trim() === '') return;
                 this.on.create(screen, {
                     kind: 'text', ...place, width: width ?? 0, height: 0, ...written, wrapped: width !== null,
                     style: { family, weight: Number(weight), italic, size, lineHeight, letterSpacing, align, decoration, variant }, fills: [{ colour }],
@@ -75,7 +75,6 @@ export class Writing {
             done: (written, setting) => {
                 asking.abort();
                 show();
-                if (written === null) return;
                 const on = { screen: screen || null, ...this.on.inCell(id) };
                 if (written.words.trim() === '' && copiesOf(id).length === 0) return void server.edit({ type: 'delete-layers', screen: screen || null, layers: [id] });
                 // What all words have is a matter of the style, which takes from them what they had of their own.
@@ -113,7 +112,7 @@ export class Writing {
         writer.open({
             words: before, rich: null, setting: { ...PLAIN, ...style, weight: String(style.weight), colour: spot.colour ?? PLAIN.colour }, width: Math.max(box.width, 40), matrix: { ...m, e: m.a * box.x + m.c * box.y + m.e, f: m.b * box.x + m.d * box.y + m.f },
             done: (written) => {
-                if (written !== null && written.words !== before) void server.edit({ type: 'write-widget', screen: screen || null, layer: layerOf(id), place, words: written.words });
+                if (written.words !== before) void server.edit({ type: 'write-widget', screen: screen || null, layer: layerOf(id), place, words: written.words });
             },
             next: () => void server.rest().then(() => {
                 const now = picture.layer(id);
@@ -139,7 +138,7 @@ export class Writing {
             writer.open({
                 words, rich: null, setting: { ...PLAIN, size }, width, matrix: { ...m, f: m.f + Math.max(0, (height - size * PLAIN.lineHeight) / 2) },
                 done: (written) => {
-                    if (written !== null && written.words !== words) void server.edit({ type: 'set-widget', screen: screen || null, layers: [id], field, value: written.words });
+                    if (written.words !== words) void server.edit({ type: 'set-widget', screen: screen || null, layers: [id], field, value: written.words });
                 },
             }, awaited);
         } catch (problem) {
