@@ -94,8 +94,8 @@ final readonly class AdoptToken implements Command
             if ($stays($screen)) {
                 continue;
             }
-            $isBare = $screen->component === null && $screen->ground->toHex() === $colour->toHex() && ! isset(Bindings::of($screen)['ground']);
-            $new = $isBare ? Bindings::bind($screen, 'ground', $token->id) : OverrideValues::ofSheet($screen, fn (array $values): array => self::overrides($tree, $values, $token, $colour));
+            $isBare = $screen->ground->toHex() === $colour->toHex() && ! isset(Bindings::of($screen)['ground']);
+            $new = OverrideValues::ofSheet($isBare ? Bindings::bind($screen, 'ground', $token->id) : $screen, fn (array $values): array => self::overrides($tree, $values, $token, $colour));
             $screens = $new === $screen ? $screens : [...$screens, $new];
         }
 

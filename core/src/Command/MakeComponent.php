@@ -17,6 +17,7 @@ use Kindred\Document\Layout\Sizing;
 use Kindred\Document\Place;
 use Kindred\Document\Rank;
 use Kindred\Document\Screen;
+use Kindred\Document\Token\Bindings;
 use Kindred\Document\Tree;
 use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Box;
@@ -89,11 +90,15 @@ final readonly class MakeComponent implements Command
             }
         }
         $hung = $tree->hung();
-        $tree = $tree->withScreens(new Screen(
+        // On its sheet it lies on what it lay on: in a theme, too, it is seen as where it is used.
+        $home = $tree->screens[$this->screen ?? ''] ?? null;
+        $ground = $home === null ? null : Bindings::of($home)['ground'] ?? null;
+        $made = new Screen(
             $sheet, Rank::between(($tree->screensInOrder()[count($tree->screens) - 1] ?? null)?->rank, null), $name, 'custom',
-            self::place($hung, $box), $box->height + 2 * self::MARGIN, Colour::parse('#ffffff'), finish: null,
+            self::place($hung, $box), $box->height + 2 * self::MARGIN, $home->ground ?? Colour::parse('#ffffff'), finish: null,
             component: new Component($root->id),
-        ));
+        );
+        $tree = $tree->withScreens($ground === null ? $made : Bindings::bind($made, 'ground', $ground));
         $tree = $tree->withScreens($tree->screen($sheet)->with(component: new Component($root->id, slots: $this->slots($tree, $root, $ids))));
         $kept = count($layers) === 1 ? $top : null;
         $use = new Layer($instance, $this->screen, $top->parent, $top->rank, $name, $box, new Instance($sheet),

@@ -103,7 +103,8 @@ final readonly class MergeValues implements Command
             $layers = $new === $layer ? $layers : [...$layers, $new];
         }
         foreach ($tree->screens as $screen) {
-            $new = $screen->component === null ? $this->merged($screen, $value, $token)[0] : OverrideValues::ofSheet($screen, fn (array $values): array => $this->overrides($tree, $values, $value, $token));
+            // The ground of a sheet is not counted, for nobody sees it but where it is worked on; it follows what is seen.
+            $new = OverrideValues::ofSheet($this->merged($screen, $value, $token)[0], fn (array $values): array => $this->overrides($tree, $values, $value, $token));
             $screens = $new === $screen ? $screens : [...$screens, $new];
         }
         if ($layers === [] && $screens === []) {

@@ -495,3 +495,17 @@ it('hides what is deleted in one instance, or in a state, and deletes what is de
         ->and($hidden(Sample::after($tree, inUse($tree, $shown, 'Label', $delete, false))))->toBe([false, false, true])
         ->and($hidden(Sample::after($tree, inUse($tree, $first, 'Label', $delete, false))))->toBe([null, null, null]);
 });
+
+it('lies on its sheet on what it lay on, in a theme too', function (): void {
+    $tree = Sample::after(partsDrawn(), ['type' => 'put-tokens', 'tokens' => [['id' => 'paper', 'name' => 'paper', 'kind' => 'color', 'value' => '#f6efe6']]],
+        ['type' => 'set-screen-field', 'screen' => 'home', 'field' => 'ground', 'value' => '#f6efe6'], ['type' => 'bind-screens', 'screens' => ['home'], 'field' => 'ground', 'token' => 'paper'],
+        ['type' => 'make-component', 'screen' => 'home', 'layers' => [partCalled(partsDrawn(), 'Card')->id], 'seed' => 'c']);
+    $sheet = array_values($tree->sheets())[0]->id;
+    expect($tree->screen($sheet)->ground->toHex())->toBe('#f6efe6');
+    $dark = Sample::after($tree, ['type' => 'put-theme', 'id' => 'dusk', 'name' => 'Dusk'], ['type' => 'put-theme-values', 'theme' => 'dusk', 'values' => [['token' => 'paper', 'text' => '#101010']]], ['type' => 'show-theme', 'theme' => 'dusk']);
+    expect($dark->screen('home')->ground->toHex())->toBe('#101010')->and($dark->screen($sheet)->ground->toHex())->toBe('#101010');
+    // A plain ground becomes that of a token on both at once.
+    $plain = Sample::after(partsDrawn(), ['type' => 'make-component', 'screen' => 'home', 'layers' => [partCalled(partsDrawn(), 'Card')->id], 'seed' => 'c']);
+    $named = Sample::after($plain, ['type' => 'merge-values', 'aspect' => 'colours', 'from' => [$plain->screen('home')->ground->toHex()], 'to' => $plain->screen('home')->ground->toHex(), 'token' => 'base', 'name' => 'base']);
+    expect($named->screen('home')->bound)->toBe(['ground' => 'base'])->and($named->screen($sheet)->bound)->toBe(['ground' => 'base']);
+});
