@@ -208,6 +208,8 @@ test('a component is placed from the kit, written in where it stands, exchanged,
     // Deleted, its instances become layers; taken back, they are instances again.
     await facets(page).getByRole('button', { name: 'Go to it' }).click();
     await expect(facets(page).locator('#facet-uses .gist')).toHaveText('2');
+    // Instances of one name are told apart by what they say.
+    await expect(facets(page).locator('#facet-uses li').first()).toContainText('“Book a wheel”');
     await facets(page).getByLabel('Delete', { exact: true }).selectOption('release');
     await saved(page);
     await expect(sheet(page)).toHaveCount(0);

@@ -63,7 +63,7 @@ export class Binding {
         written.dispatchEvent(new Event('input', { bubbles: true }));
         if (early.dataset['entered'] === undefined) return;
         if (written.form) written.form.requestSubmit();
-        else this.items().find((one) => !one.hidden)?.click();
+        else this.choose(written.value);
     }
 
     /** The box at once, with room for what is typed until the list has come. */
@@ -110,6 +110,17 @@ export class Binding {
         for (const one of this.items()) one.hidden = !wanted.every((word) => one.dataset['name']!.toLowerCase().includes(word));
     }
 
+    /** What is typed is the name of a token; where none is called so, that of a new one. */
+    private choose(words: string): void {
+        if (words.trim() === '') return this.close(true);
+        const found = this.items().find((one) => !one.hidden);
+        if (found) return found.click();
+        const name = this.box.querySelector<HTMLInputElement>('[name=name]');
+        if (!name) return;
+        name.value = words.trim();
+        name.focus();
+    }
+
     private items(): HTMLElement[] {
         return [...this.box.querySelectorAll<HTMLElement>('[data-bind=to]')];
     }
@@ -121,7 +132,7 @@ export class Binding {
         const seen = this.items().filter((one) => !one.hidden);
         if (event.key === 'Escape') this.close(true);
         else if (event.key === 'Enter' && target.dataset['bind'] === 'early') target.dataset['entered'] = '';
-        else if (event.key === 'Enter' && target.dataset['bind'] === 'filter') seen[0]?.click();
+        else if (event.key === 'Enter' && target.dataset['bind'] === 'filter') this.choose((target as HTMLInputElement).value);
         else if (step !== 0 && seen.length > 0) {
             const at = seen.indexOf(target);
             seen[at < 0 ? (step > 0 ? 0 : seen.length - 1) : (at + step + seen.length) % seen.length]!.focus();
