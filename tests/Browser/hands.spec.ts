@@ -678,6 +678,9 @@ test('a screen is renamed where its name stands, on the wall and in the reel', a
     await page.keyboard.press('Enter');
     await saved(page);
     await expect(page.locator('[data-card=welcome] .name')).toHaveText('Hello');
+    // One press on a name shows the screen, two write it, whichever is shown.
+    await page.locator('[data-card=today] .name').click();
+    await expect(page.locator(`${settled} .subject input`)).toHaveValue('Today');
     await page.locator('[data-card=welcome] .name').dblclick();
     await page.keyboard.type('Come in');
     await page.keyboard.press('Enter');

@@ -95,7 +95,7 @@ export class Reel {
         } else if (target.closest('[data-takes]')) {
             this.selection.pickScreens([target.closest<HTMLElement>('[data-takes]')!.dataset['takes']!]);
             document.dispatchEvent(new CustomEvent('kindred:do', { detail: 'takes' }));
-        } else if (target.closest('[data-open-screen]')) {
+        } else if (target.closest('[data-open-screen], [data-card] span.name')) {
             const id = target.closest<HTMLElement>('[data-card]')!.dataset['card']!;
             if (event.ctrlKey || event.metaKey) return this.selection.toggleScreen(id);
             if (event.shiftKey) return this.pickScreensTo(id);
