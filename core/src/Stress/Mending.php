@@ -48,7 +48,7 @@ final class Mending
         if ($finding->rule === LeavesContainer::class && $first !== null) {
             yield from self::grown($calm, $first);
         }
-        if ($finding->rule === OffScreen::class && $first !== null) {
+        if (in_array($finding->rule, [OffScreen::class, PastEdge::class], true) && $first !== null) {
             yield from self::pinned($calm, $first);
         }
         foreach ($places as $address) {

@@ -25,7 +25,7 @@ use Kindred\Layout\Relayout;
 final readonly class Stress
 {
     /** What breaks, as checks tell it. */
-    private const RULES = [Rule\CutText::class, Rule\Collision::class, Rule\LeavesContainer::class, Rule\OffScreen::class];
+    private const RULES = [Rule\CutText::class, Rule\Collision::class, Rule\LeavesContainer::class, Rule\OffScreen::class, PastEdge::class];
 
     /** For so many of what breaks something that holds is looked for. */
     private const MENDED = 8;

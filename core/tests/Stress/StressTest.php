@@ -175,3 +175,14 @@ it('shows what breaks in every copy, and says it once', function (): void {
     $broken = underStress()->under($tree, 'notice', Strains::find($tree, 'notice', 'german') ?? throw new LogicException)->broken ?? [];
     expect($broken)->toHaveCount(1)->and(array_map(fn ($box): float => $box->y, $broken[0]->boxes))->toEqual([56, 156, 296])->and($broken[0]->finding->places)->toHaveCount(6);
 });
+
+it('says what keeps a margin and loses it on a narrower screen, and not what reaches to the edge anyway', function (): void {
+    $tree = (new Planted)->screen('notice', [
+        Planted::box('Header', 0, 0, 390, 56, '#17594f'),
+        Planted::group('Card', 24, 120, 342, 80, [Planted::box('Ground', 0, 0, 342, 80, '#eae4d8'), Planted::text('Says', 'Book now', 16, 20, 98)]),
+        Planted::box('Half seen', 300, 300, 200, 80, '#a94c31'),
+        Planted::box('Small', 24, 400, 100, 80, '#a94c31'),
+    ])->tree();
+    expect(breaking($tree, 'on-phone-small'))->toBe([['Card', 'past-edge', 'Pin “Card” to both sides']])
+        ->and(breaking($tree, 'on-phone-large'))->toBe([])->and(breaking($tree, 'on-tablet'))->toBe([])->and(breaking($tree, 'right-to-left'))->toBe([]);
+});

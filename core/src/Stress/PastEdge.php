@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kindred\Stress;
+
+use Kindred\Check\Finding;
+use Kindred\Check\Group;
+use Kindred\Check\Limit;
+use Kindred\Check\OnScreen;
+use Kindred\Check\Placed;
+use Kindred\Check\Rule\OffScreen;
+use Kindred\Check\Scene;
+use Kindred\Document\Layer\Composed;
+use Kindred\Document\Layer\Icon;
+use Kindred\Document\Layer\Picture;
+use Kindred\Document\Layer\Text;
+use Kindred\Document\Style\Fill;
+use Kindred\Document\Style\Stroke;
+
+/**
+ * What keeps a margin to the sides of its screen keeps it under strain. By itself this says nothing: shapes may reach over the edge, and some are
+ * meant to. But what did not comes to the edge only because the screen is narrower, or it has grown.
+ */
+final class PastEdge implements OnScreen
+{
+    private const SLOP = 0.5;
+
+    public static function key(): string
+    {
+        return 'past-edge';
+    }
+
+    public static function label(): string
+    {
+        return 'what loses its margin';
+    }
+
+    public static function group(): Group
+    {
+        return Group::Place;
+    }
+
+    public static function source(): string
+    {
+        return OffScreen::source();
+    }
+
+    public static function limit(): ?Limit
+    {
+        return null;
+    }
+
+    public static function on(Scene $scene, ?float $limit): iterable
+    {
+        $told = [];
+        foreach ($scene->seen as $one) {
+            $root = self::root($one);
+            $sides = isset($told[$root->layer->id]) || $one->isAway() || ! self::isPainted($one) ? [] : array_filter([
+                'on the left' => -$one->bounds->x, 'on the right' => $one->bounds->right() - $scene->screen->box->width,
+            ], fn (float $over): bool => $over >= -self::SLOP);
+            if ($sides !== []) {
+                $told[$root->layer->id] = true;
+                $over = max($sides);
+                $said = $over > self::SLOP ? 'is cut by the edge of the screen, '.round($over, 1).' px ' : 'comes to the edge of the screen ';
+                yield Finding::of(self::class, $scene->screen->id, "{$root->called()} {$said}".array_search($over, $sides, true).'.', [$root->address]);
+            }
+        }
+    }
+
+    private static function root(Placed $one): Placed
+    {
+        while ($one->parent !== null) {
+            $one = $one->parent;
+        }
+
+        return $one;
+    }
+
+    /** Whether it paints a shape; words, icons and widgets must be on the screen as a whole anyway. */
+    private static function isPainted(Placed $one): bool
+    {
+        $content = $one->layer->content;
+        $isWhole = $one->isPart || $content instanceof Text || $content instanceof Icon || $content instanceof Composed;
+
+        return ! $isWhole && ($content instanceof Picture || Fill::seen($one->layer->fills) !== [] || Stroke::seen($one->layer->strokes) !== []);
+    }
+}
