@@ -144,7 +144,12 @@ final readonly class GatherInstances implements Command
     private static function completed(Tree $tree, array $model, array $parts, array $overrides, string $root, string $component): array
     {
         $ids = [...array_combine(array_column($parts, 'id'), array_column($model, 'id')), $parts[0]->id => $root];
-        $differing = fn (Tree $shown, int $i): array => self::unlike($shown->layer($ids[$parts[$i]->id]), $parts[$i], $i === 0, $ids);
+        $differing = function (Tree $shown, int $i) use ($model, $parts, $ids): array {
+            $design = $shown->layer($ids[$parts[$i]->id]);
+
+            // In the component parts are pinned of which nothing was said: copies that say nothing of it either are so, too.
+            return self::unlike($design, $parts[$i]->pins === null && $model[$i]->pins === null ? $parts[$i]->with(pins: $design->pins) : $parts[$i], $i === 0, $ids);
+        };
         $before = self::shown($tree, $component, $overrides, [$model[0]->id => $root]);
         foreach ($parts as $i => $part) {
             foreach ($differing($before, $i) as $name => $value) {

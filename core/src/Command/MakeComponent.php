@@ -23,6 +23,7 @@ use Kindred\Document\WorkingSet;
 use Kindred\Geometry\Box;
 use Kindred\Input\InvalidInput;
 use Kindred\Input\Reader;
+use Kindred\Layout\PinInference;
 use Kindred\Paint\Colour;
 
 /**
@@ -89,6 +90,7 @@ final readonly class MakeComponent implements Command
                 $tree = self::moved($tree, $tree->withLayers($part), $part, $part);
             }
         }
+        $tree = $root->isGroup() ? $tree->withLayers(...PinInference::pinned($root->box, $tree->children(new Place($sheet, $root->id)))) : $tree;
         $hung = $tree->hung();
         // On its sheet it lies on what it lay on: in a theme, too, it is seen as where it is used.
         $home = $tree->screens[$this->screen ?? ''] ?? null;

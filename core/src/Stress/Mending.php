@@ -48,8 +48,11 @@ final class Mending
         if ($finding->rule === LeavesContainer::class && $first !== null) {
             yield from self::grown($calm, $first);
         }
-        if (in_array($finding->rule, [OffScreen::class, PastEdge::class], true) && $first !== null) {
+        if ($finding->rule === OffScreen::class && $first !== null) {
             yield from self::pinned($calm, $first);
+        }
+        if ($finding->rule === PastEdge::class && $first !== null) {
+            yield from self::pinned($calm, ...array_values(array_filter(array_map($calm->at(...), array_values($places)))));
         }
         foreach ($places as $address) {
             $one = $calm->at($address);
@@ -116,19 +119,26 @@ final class Mending
     }
 
     /** @return iterable<Fix> what is cut by an edge holds to it */
-    private static function pinned(Scene $scene, Placed $one): iterable
+    private static function pinned(Scene $scene, Placed ...$ones): iterable
     {
-        while ($one->parent !== null) {
-            $one = $one->parent;
+        $roots = [];
+        foreach ($ones as $one) {
+            while ($one->parent !== null) {
+                $one = $one->parent;
+            }
+            if (! Scene::isOwn($one)) {
+                return;
+            }
+            $roots[$one->layer->id] = $one;
         }
-        if (! Scene::isOwn($one)) {
-            return;
-        }
-        $bottom = [self::set($scene, $one, 'pins.bottom', 'true'), self::set($scene, $one, 'pins.top', 'false')];
-        $sides = [self::set($scene, $one, 'pins.left', 'true'), self::set($scene, $one, 'pins.right', 'true')];
-        yield new Fix("Pin {$one->called()} to the bottom", $bottom);
-        yield new Fix("Pin {$one->called()} to both sides", $sides);
-        yield new Fix("Pin {$one->called()} to the bottom and both sides", [...$bottom, ...$sides]);
+        $roots = array_values($roots);
+        $called = count($roots) === 1 ? $roots[0]->called() : 'all of them';
+        $set = fn (string $field, string $value): array => ['type' => 'set-field', ...$scene->named(...$roots), 'field' => $field, 'value' => $value];
+        $bottom = [$set('pins.bottom', 'true'), $set('pins.top', 'false')];
+        $sides = [$set('pins.left', 'true'), $set('pins.right', 'true')];
+        yield new Fix("Pin {$called} to the bottom", $bottom);
+        yield new Fix("Pin {$called} to both sides", $sides);
+        yield new Fix("Pin {$called} to the bottom and both sides", [...$bottom, ...$sides]);
     }
 
     /** @return iterable<Fix> what lies in the same, one below the other, as a stack */

@@ -53,7 +53,7 @@ final class PastEdge implements OnScreen
 
     public static function on(Scene $scene, ?float $limit): iterable
     {
-        $told = [];
+        $told = $alike = [];
         foreach ($scene->seen as $one) {
             $root = self::root($one);
             $sides = isset($told[$root->layer->id]) || $one->isAway() || ! self::isPainted($one) ? [] : array_filter([
@@ -62,8 +62,13 @@ final class PastEdge implements OnScreen
             if ($sides !== []) {
                 $told[$root->layer->id] = true;
                 $over = max($sides);
-                $said = $over > self::SLOP ? 'is cut by the edge of the screen, '.round($over, 1).' px ' : 'comes to the edge of the screen ';
-                yield Finding::of(self::class, $scene->screen->id, "{$root->called()} {$said}".array_search($over, $sides, true).'.', [$root->address]);
+                $alike[$root->called()][($over > self::SLOP ? 'cut by the edge of the screen, '.round($over, 1).' px ' : 'at the edge of the screen ').array_search($over, $sides, true)][] = $root->address;
+            }
+        }
+        // Rows of a list, uses of a component: what is called alike and goes alike is said once.
+        foreach ($alike as $called => $ways) {
+            foreach ($ways as $said => $places) {
+                yield Finding::of(self::class, $scene->screen->id, count($places) === 1 ? "{$called} is {$said}." : count($places)." of {$called} are {$said}.", $places);
             }
         }
     }

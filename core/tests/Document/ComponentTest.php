@@ -509,3 +509,30 @@ it('lies on its sheet on what it lay on, in a theme too', function (): void {
     $named = Sample::after($plain, ['type' => 'merge-values', 'aspect' => 'colours', 'from' => [$plain->screen('home')->ground->toHex()], 'to' => $plain->screen('home')->ground->toHex(), 'token' => 'base', 'name' => 'base']);
     expect($named->screen('home')->bound)->toBe(['ground' => 'base'])->and($named->screen($sheet)->bound)->toBe(['ground' => 'base']);
 });
+
+it('keeps its parts in shape when an instance is made wider and higher', function (): void {
+    $box = fn (string $name, float $x, float $y, float $width, float $height, string $kind = 'box', array $more = []): array => ['kind' => $kind, 'name' => $name, 'x' => $x, 'y' => $y, 'width' => $width, 'height' => $height] + $more;
+    $row = fn (string $name, array $parts): array => ['kind' => 'group', 'name' => $name, 'x' => 20, 'y' => 300, 'width' => 200, 'height' => 60, 'children' => $parts];
+    $tree = Sample::after(Sample::tree(), ['type' => 'create-layers', 'screen' => 'home', 'seed' => 'r', 'layers' => [
+        $row('Row', [
+            $box('Ground', 0, 0, 200, 60), $box('Dot', 12, 20, 20, 20, 'ellipse'), ['kind' => 'text', 'name' => 'Title', 'words' => 'Bisque', 'x' => 44, 'y' => 8, 'style' => LABEL],
+            $box('Line', 44, 50, 150, 1), $box('More', 168, 18, 24, 24, 'icon', ['icon' => 'check']), $box('Middle', 90, 0, 20, 4), $box('Badge', 40, 5, 120, 50, 'ellipse'),
+        ]),
+        // Nothing lies below all of it: it is a drawing, and scaled as one.
+        $row('Drawing', [$box('Left', 0, 0, 80, 60), $box('Right', 120, 20, 80, 40)]),
+    ]]);
+    foreach (['Row', 'Drawing'] as $i => $name) {
+        $tree = Sample::after($tree, ['type' => 'make-component', 'screen' => 'home', 'layers' => [partCalled($tree, $name)->id], 'seed' => "c{$i}"]);
+    }
+    $shown = function (string $name) use ($tree): array {
+        $use = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->content instanceof Instance && $layer->name === $name))[0];
+        $after = Sample::after($tree, ['type' => 'set-field', 'screen' => 'home', 'layers' => [$use->id], 'field' => 'width', 'value' => '400'], ['type' => 'set-field', 'screen' => 'home', 'layers' => [$use->id], 'field' => 'height', 'value' => '90']);
+        $copy = Sample::expansion()->of($after, $after->layer($use->id))[0];
+
+        return array_map(fn (Layer $layer): array => [$layer->box->x, $layer->box->y, $layer->box->width, $layer->box->height], array_column(array_values(array_filter($copy->tree->layers, fn (Layer $layer): bool => $layer->parent === $copy->root->id)), null, 'name'));
+    };
+    expect(array_diff_key($row = $shown('Row'), ['Title' => 1]))->toEqual([
+        'Ground' => [0, 0, 400, 90], 'Dot' => [12, 35, 20, 20], 'Line' => [44, 80, 350, 1], 'More' => [368, 33, 24, 24], 'Middle' => [190, 0, 20, 4], 'Badge' => [140, 20, 120, 50],
+    ])->and(array_slice($row['Title'], 0, 2))->toEqual([44, 8])
+        ->and($shown('Drawing'))->toEqual(['Left' => [0, 0, 160, 90], 'Right' => [240, 30, 160, 60]]);
+});

@@ -182,7 +182,8 @@ it('says what keeps a margin and loses it on a narrower screen, and not what rea
         Planted::group('Card', 24, 120, 342, 80, [Planted::box('Ground', 0, 0, 342, 80, '#eae4d8'), Planted::text('Says', 'Book now', 16, 20, 98)]),
         Planted::box('Half seen', 300, 300, 200, 80, '#a94c31'),
         Planted::box('Small', 24, 400, 100, 80, '#a94c31'),
+        Planted::box('Row', 24, 500, 342, 40, '#eae4d8'), Planted::box('Row', 24, 548, 342, 40, '#eae4d8'), Planted::box('Row', 24, 596, 342, 40, '#eae4d8'),
     ])->tree();
-    expect(breaking($tree, 'on-phone-small'))->toBe([['Card', 'past-edge', 'Pin “Card” to both sides']])
+    expect(breaking($tree, 'on-phone-small'))->toBe([['Card', 'past-edge', 'Pin “Card” to both sides'], ['Row', 'past-edge', 'Pin all of them to both sides']])
         ->and(breaking($tree, 'on-phone-large'))->toBe([])->and(breaking($tree, 'on-tablet'))->toBe([])->and(breaking($tree, 'right-to-left'))->toBe([]);
 });
