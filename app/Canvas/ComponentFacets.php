@@ -6,6 +6,7 @@ namespace App\Canvas;
 
 use App\Models\Project;
 use Kindred\Document\Address;
+use Kindred\Document\Component\Called;
 use Kindred\Document\Component\Component;
 use Kindred\Document\Component\Slot;
 use Kindred\Document\Edit\Field;
@@ -61,7 +62,7 @@ final readonly class ComponentFacets
     /**
      * What the sheet of a component says of it.
      *
-     * @return array{screen: Screen, component: Component, uses: list<array{screen: Screen|null, layer: Layer, says: string}>, more: bool, offers: list<array{layer: string, path: string, name: string, says: string}>, others: list<Screen>}|null null where it is none
+     * @return array{screen: Screen, component: Component, uses: list<array{screen: Screen|null, layer: Layer, called: string}>, more: bool, offers: list<array{layer: string, path: string, name: string, says: string}>, others: list<Screen>}|null null where it is none
      */
     public function sheet(Project $project, Tree $tree, ?string $screen): ?array
     {
@@ -79,26 +80,11 @@ final readonly class ComponentFacets
         return [
             'screen' => $sheet,
             'component' => $sheet->component,
-            'uses' => array_map(fn (Layer $layer): array => ['screen' => $tree->screens[$layer->screen ?? ''] ?? null, 'layer' => $layer, 'says' => $layer->name === $sheet->name ? self::words($whole, $sheet->component, $layer) : ''], array_slice($uses, 0, self::USES)),
+            'uses' => array_map(fn (Layer $layer): array => ['screen' => $tree->screens[$layer->screen ?? ''] ?? null, 'layer' => $layer, 'called' => Called::of($whole, $layer)], array_slice($uses, 0, self::USES)),
             'more' => count($named) > self::USES,
             'offers' => $this->offers($whole, $sheet->component, $sheet->id),
             'others' => array_values(array_filter($tree->sheets(), fn (Screen $one): bool => $one->id !== $sheet->id)),
         ];
-    }
-
-    /** The first words that an instance is filled with, by which it is told from others of its name; empty where it has none. */
-    private static function words(Tree $tree, Component $component, Layer $use): string
-    {
-        foreach ($component->slots as $slot) {
-            $design = $tree->layers[Address::of($slot->layer)->layer] ?? null;
-            if ($slot->path === 'words' && $design !== null) {
-                $own = $use->content instanceof Instance ? $use->content->overrides[$slot->layer][$slot->path] ?? null : null;
-
-                return Text::title(is_string($own) ? $own : self::value($design, $slot->path));
-            }
-        }
-
-        return '';
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\Canvas;
 
 use App\Models\Project;
 use Kindred\Document\Component\Axis;
+use Kindred\Document\Component\Called;
 use Kindred\Document\Component\Component;
 use Kindred\Document\Cue\Act;
 use Kindred\Document\Cue\Action\ChangeState;
@@ -99,7 +100,7 @@ final readonly class CueFacets
         $own = CueField::changing($tree, $from, $of);
         $states = $own === null ? [] : self::statesOf($own, '', '');
         foreach ($whole ? CueField::instances($tree, $from) : [] as [$layer, $component]) {
-            $states += $layer->id === $of?->id ? [] : self::statesOf($component, "{$layer->id}:", "{$layer->name}, ");
+            $states += $layer->id === $of?->id ? [] : self::statesOf($component, "{$layer->id}:", Called::of($tree, $layer).', ');
         }
 
         return $states;

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 use Kindred\Document\Address;
 use Kindred\Document\Component\Axis;
+use Kindred\Document\Component\Called;
 use Kindred\Document\Component\Component;
 use Kindred\Document\Component\Slot;
 use Kindred\Document\Component\Uses;
 use Kindred\Document\Difference;
+use Kindred\Document\Edit\CueField;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Instance;
 use Kindred\Document\Layer\OverrideValues;
@@ -535,4 +537,19 @@ it('keeps its parts in shape when an instance is made wider and higher', functio
         'Ground' => [0, 0, 400, 90], 'Dot' => [12, 35, 20, 20], 'Line' => [44, 80, 350, 1], 'More' => [368, 33, 24, 24], 'Middle' => [190, 0, 20, 4], 'Badge' => [140, 20, 120, 50],
     ])->and(array_slice($row['Title'], 0, 2))->toEqual([44, 8])
         ->and($shown('Drawing'))->toEqual(['Left' => [0, 0, 160, 90], 'Right' => [240, 30, 160, 60]]);
+});
+
+it('tells instances of one name apart by what they say, and lets no cue change what a sheet only shows', function (): void {
+    $tree = Sample::after(partsDrawn(), ['type' => 'make-component', 'screen' => 'home', 'layers' => [partCalled(partsDrawn(), 'Card')->id], 'seed' => 'c']);
+    $sheet = array_values($tree->sheets())[0];
+    $first = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->component() === $sheet->id))[0];
+    $words = $tree->component($sheet->id)->slots[0]->layer;
+    $tree = Sample::after($tree, ['type' => 'add-state', 'component' => $sheet->id, 'name' => 'lit', 'seed' => 's'], ['type' => 'duplicate-layers', 'screen' => 'home', 'layers' => [$first->id], 'dx' => 0, 'dy' => 80, 'seed' => 'd']);
+    $uses = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->component() === $sheet->id && $layer->screen === 'home'));
+    $tree = Sample::after($tree, ['type' => 'set-words', 'screen' => $sheet->id, 'layer' => "{$words}.{$uses[1]->id}", 'apart' => true, 'words' => 'Vase']);
+    $called = fn (Tree $tree): array => array_map(fn (Layer $use): string => Called::of($tree, $tree->layer($use->id)), $uses);
+    expect($called($tree))->toBe(['“Bowl”', '“Vase”'])
+        ->and($called(Sample::after($tree, ['type' => 'rename-layer', 'layer' => $uses[1]->id, 'name' => 'The last'])))->toBe(['“Bowl”', 'The last'])
+        ->and(CueField::instances($tree, $tree->screen('home')))->toHaveCount(2)->and(CueField::instances($tree, $tree->screen($sheet->id)))->toBe([])
+        ->and(array_filter($tree->layersOf($sheet->id), fn (Layer $layer): bool => $layer->component() !== null))->toHaveCount(1);
 });

@@ -41,7 +41,7 @@
         @if ($sheet['uses'] === [])<p class="text-ash">Not used yet. Take it from the kit (K), where it stands first.</p>@endif
         <ul class="grid justify-items-start gap-0.5">
             @foreach ($sheet['uses'] as $place)
-                <li><button class="button quiet !min-h-0 !justify-start !px-1 text-left" data-do="go" data-screen="{{ $place['screen']?->id }}" data-layer="{{ $place['layer']->id }}" title="Go there">{{ $place['says'] === '' ? $place['layer']->name : "“{$place['says']}”" }}, {{ $place['screen'] ? "on {$place['screen']->name}" : 'on the wall' }}</button></li>
+                <li><button class="button quiet !min-h-0 !justify-start !px-1 text-left" data-do="go" data-screen="{{ $place['screen']?->id }}" data-layer="{{ $place['layer']->id }}" title="Go there">{{ $place['called'] }}, {{ $place['screen'] ? "on {$place['screen']->name}" : 'on the wall' }}</button></li>
             @endforeach
         </ul>
         <div class="row"><label for="instead">Delete</label><select class="field" id="instead" data-remove-component>

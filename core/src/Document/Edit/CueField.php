@@ -294,13 +294,13 @@ final readonly class CueField
         return $tree->component($of?->component()) ?? $from->component;
     }
 
-    /** @return list<array{Layer, Component}> the instances on a screen whose components have states */
+    /** @return list<array{Layer, Component}> the instances on a screen whose components have states; those on a sheet that only show its own are none */
     public static function instances(Tree $tree, Screen $from): array
     {
         $found = [];
         foreach ($tree->layersOf($from->id) as $layer) {
             $component = $tree->component($layer->component());
-            if ($component !== null && $component->axes !== []) {
+            if ($component !== null && $component->axes !== [] && $layer->component() !== $from->id) {
                 $found[] = [$layer, $component];
             }
         }
