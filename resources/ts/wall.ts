@@ -220,6 +220,7 @@ if (picture.screen(location.hash.slice(1))) {
 }
 panels.checks.follow();
 server.resume();
+panels.notes.resume();
 page.dataset['ready'] = '';
 // What was pressed before (public/early.js) is done now.
 window.dispatchEvent(new Event('wall-ready'));

@@ -81,3 +81,53 @@ test('a note without words is not kept, and the place stays in hand', async ({ p
     await panel.getByRole('button', { name: 'Add the note' }).click();
     await expect(panel.locator('[data-note]')).toContainText('Written while the server is away');
 });
+
+test('a note that is being written outlasts the list, other notes and the page, until it is added or given up', async ({ page }) => {
+    await openDemo(page, 'Half a note');
+    await near(page, 'Today');
+    const today = screen(page, 'Today');
+    const panel = page.locator('#notes');
+    const field = panel.getByLabel('New note');
+    await page.keyboard.press('n');
+    await page.mouse.click(...(await at(today, 200, 720)));
+    await page.keyboard.type('Said first');
+    await page.keyboard.press('Control+Enter');
+    await expect(panel.locator('[data-note]')).toHaveCount(1);
+
+    await page.keyboard.press('n');
+    await page.mouse.click(...(await at(today, 100, 600)));
+    await page.keyboard.type('Only half of');
+    // Another note is resolved meanwhile, and one is looked for.
+    await panel.locator('[data-note]').first().getByLabel('resolved').check();
+    await expect(panel).toContainText('0 open, 1 resolved');
+    await expect(field).toHaveValue('Only half of');
+    await panel.getByLabel('Find in notes').fill('first');
+    await expect(panel.locator('[data-note]:visible')).toHaveCount(1);
+    await expect(panel.getByLabel('Find in notes')).toBeFocused();
+    await expect(field).toHaveValue('Only half of');
+    await panel.getByRole('button', { name: 'Close the notes' }).click();
+    await page.getByRole('button', { name: 'Notes', exact: true }).click();
+    await expect(field).toHaveValue('Only half of');
+    await page.reload();
+    await expect(field).toHaveValue('Only half of');
+    await field.press('End');
+    await page.keyboard.type(' it');
+    await page.keyboard.press('Control+Enter');
+    await expect(panel.locator('[data-note]')).toHaveCount(2);
+    await expect(panel).toContainText('Only half of it');
+
+    // What could not be saved of a change is still there to be saved.
+    allowError(/500/);
+    await page.route(/\/notes\/\d+$/, (route) => route.fulfill({ status: 500, body: '{}', contentType: 'application/json' }), { times: 1 });
+    await panel.getByText('Only half of it').click();
+    await panel.getByLabel('Words of the note').fill('All of it');
+    await panel.getByRole('heading', { name: 'Notes' }).click();
+    await expect(page.locator('#toast')).toContainText('The note was not saved');
+    await expect(panel.getByLabel('Words of the note')).toHaveValue('All of it');
+    await panel.getByRole('heading', { name: 'Notes' }).click();
+    await expect(panel.locator('.note-words').last()).toHaveText('All of it');
+
+    await page.reload();
+    await expect(page.locator('[data-ready]')).toBeAttached();
+    await expect(panel).toBeHidden();
+});

@@ -13,6 +13,8 @@ export class Notes {
     private spot: Spot | null = null;
     private timer = 0;
     private words = '';
+    /** Where a note is kept that is being written. */
+    private readonly key: string;
     /** Told when the list opens or closes. */
     readonly turned = new Listeners<[open: boolean]>();
 
@@ -24,10 +26,14 @@ export class Notes {
         private readonly url: string,
         private readonly look: (screen: string, layer: string) => void,
     ) {
+        this.key = `kindred.note.${url}`;
         camera.moved.add(() => this.draw());
         panel.addEventListener('click', (event) => this.pressed(event.target as HTMLElement));
         panel.addEventListener('change', (event) => this.changed(event.target as HTMLInputElement));
-        panel.addEventListener('input', (event) => (event.target as Element).id === 'note-search' && this.search((event.target as HTMLInputElement).value));
+        panel.addEventListener('input', (event) => {
+            if ((event.target as Element).id === 'note-search') this.search((event.target as HTMLInputElement).value);
+            else if (event.target === this.field) this.keep();
+        });
         panel.addEventListener('submit', (event) => {
             event.preventDefault();
             void this.add();
@@ -59,6 +65,18 @@ export class Notes {
         await this.load();
     }
 
+    /** Goes on with a note that was being written when the page was left. */
+    resume(): void {
+        if (sessionStorage.getItem(this.key) !== null) void this.show();
+    }
+
+    /** What is written of a new note outlasts the list, and the page, until it is added or given up. */
+    private keep(): void {
+        const words = this.field?.value ?? '';
+        if (this.spot && words.trim() !== '') sessionStorage.setItem(this.key, JSON.stringify([this.spot, words]));
+        else sessionStorage.removeItem(this.key);
+    }
+
     /** Opens the list at a note, and looks at what it is about. */
     async go(note: string): Promise<void> {
         await this.show();
@@ -82,6 +100,7 @@ export class Notes {
         this.spot = spot;
         this.form(true);
         typed.into(this.field);
+        this.keep();
         this.draw();
     }
 
@@ -124,7 +143,7 @@ export class Notes {
 
     private async send(method: string, path: string, body: Record<string, string>): Promise<boolean> {
         const token = document.querySelector<HTMLMetaElement>('meta[name=csrf-token]')!.content;
-        const answer = await fetch(`${this.url}${path}`, { method, headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-CSRF-TOKEN': token }, body: JSON.stringify({ q: this.words, ...body }) }).catch(() => null);
+        const answer = await fetch(`${this.url}${path}`, { method, headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-CSRF-TOKEN': token }, body: JSON.stringify({ q: this.words, ...body }), keepalive: true }).catch(() => null);
         if (!answer?.ok) {
             const problem = (await answer?.json().catch(() => null)) as { message?: string } | null | undefined;
             toast(problem?.message ?? 'The note was not saved; try it again in a moment.', true);
@@ -136,8 +155,11 @@ export class Notes {
 
     private async take(answer: Response): Promise<void> {
         const shown = this.panel.querySelector<HTMLElement>('.shown')?.dataset['note'];
-        const searching = (document.activeElement as HTMLElement | null)?.id === 'note-search';
-        this.panel.innerHTML = await answer.text();
+        const [searching, writing] = ['note-search', 'note-words'].map((id) => document.activeElement?.id === id);
+        const html = await answer.text();
+        const [spot, words] = JSON.parse(sessionStorage.getItem(this.key) ?? 'null') as [Spot, string] | null ?? [this.spot, ''];
+        this.spot = spot;
+        this.panel.innerHTML = html;
         if (shown) this.panel.querySelector(`[data-note="${shown}"]`)?.classList.add('shown');
         if (searching) {
             const field = this.panel.querySelector<HTMLInputElement>('#note-search')!;
@@ -146,7 +168,8 @@ export class Notes {
         }
         if (this.spot) {
             this.form(true);
-            this.field!.focus();
+            this.field!.value = words;
+            if (writing) this.field!.focus();
         }
         this.draw();
     }
@@ -164,7 +187,10 @@ export class Notes {
         const { screen, layer, at } = this.spot;
         const spot = this.spot;
         this.spot = null;
-        if (!(await this.send('POST', '', { words, screen, layer, x: String(at.x), y: String(at.y) }))) this.spot = spot;
+        this.keep();
+        if (await this.send('POST', '', { words, screen, layer, x: String(at.x), y: String(at.y) })) return;
+        this.spot = spot;
+        this.keep();
     }
 
     private search(words: string): void {
@@ -179,6 +205,7 @@ export class Notes {
         if (what === 'close') this.close();
         else if (what === 'give-up') {
             this.spot = null;
+            this.keep();
             this.form(false);
             this.draw();
         } else if (what === 'show' && id) this.point(id, true);
@@ -191,18 +218,22 @@ export class Notes {
         if (id && input.dataset['noteDo'] === 'resolve') void this.send('PATCH', `/${id}`, { resolved: String(input.checked) });
     }
 
-    /** The words of a note become a field until it is left. */
-    private edit(words: HTMLElement): void {
+    /**
+     * The words of a note become a field until it is left.
+     *
+     * @param said what they were to become, where that could not be saved
+     */
+    private edit(words: HTMLElement, said: string | null = null): void {
         const id = words.closest<HTMLElement>('[data-note]')!.dataset['note']!;
         const before = words.textContent;
         const field = document.createElement('textarea');
         field.className = 'field';
         field.rows = 4;
-        field.value = before;
+        field.value = said ?? before;
         field.setAttribute('aria-label', 'Words of the note');
         field.addEventListener('blur', () => {
             field.replaceWith(words);
-            if (field.value.trim() !== before) void this.send('PATCH', `/${id}`, { words: field.value });
+            if (field.value.trim() !== before) void this.send('PATCH', `/${id}`, { words: field.value }).then((saved) => !saved && words.isConnected && this.edit(words, field.value));
         });
         words.replaceWith(field);
         field.focus();
