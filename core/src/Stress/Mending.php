@@ -45,8 +45,8 @@ final class Mending
         if ($finding->rule === Collision::class) {
             yield from self::stacked($calm, $finding);
         }
-        if ($finding->rule === LeavesContainer::class && $first !== null) {
-            yield from self::grown($calm, $first);
+        if (in_array($finding->rule, [LeavesContainer::class, OffGround::class], true) && $first !== null) {
+            yield from self::grown($calm, OffGround::outermost($first));
         }
         if ($finding->rule === OffScreen::class && $first !== null) {
             yield from self::pinned($calm, $first);
@@ -141,12 +141,15 @@ final class Mending
         yield new Fix("Pin {$called} to the bottom and both sides", [...$bottom, ...$sides]);
     }
 
-    /** @return iterable<Fix> what lies in the same, one below the other, as a stack */
+    /** @return iterable<Fix> what lies in the same, one below the other, as a stack; in copies in all of them */
     private static function stacked(Scene $scene, Finding $finding): iterable
     {
-        $places = array_fill_keys(array_map(strval(...), $finding->places), true);
+        $places = [];
+        foreach ($finding->places as $address) {
+            $places += $address->copies === $finding->places[0]->copies ? [(string) $address => true] : [];
+        }
         $named = array_values(array_filter($scene->seen, fn (Placed $one): bool => isset($places[(string) $one->address])));
-        if (count($named) !== 2 || $named[0]->parent !== $named[1]->parent || ! Scene::isOwn($named[0]) || $named[0]->isLaidOut() || $named[1]->isLaidOut()) {
+        if (count($named) !== 2 || $named[0]->parent !== $named[1]->parent || $named[0]->isLaidOut() || $named[1]->isLaidOut()) {
             return;
         }
         yield new Fix("Stack {$named[0]->called()} and {$named[1]->called()}", [['type' => 'stack-layers', ...$scene->named(...$named), 'seed' => "stress {$finding->id()}"]]);

@@ -25,7 +25,10 @@ use Kindred\Layout\Relayout;
 final readonly class Stress
 {
     /** What breaks, as checks tell it. */
-    private const RULES = [Rule\CutText::class, Rule\Collision::class, Rule\LeavesContainer::class, Rule\OffScreen::class, PastEdge::class];
+    private const RULES = [Rule\CutText::class, Rule\Collision::class, Rule\LeavesContainer::class, Rule\OffScreen::class, ...self::COMPARED];
+
+    /** What is wrong only because it was otherwise; said of a layer of which nothing else is. */
+    private const COMPARED = [PastEdge::class, OffGround::class, CoveredWords::class];
 
     /** For so many of what breaks something that holds is looked for. */
     private const MENDED = 8;
@@ -49,11 +52,13 @@ final readonly class Stress
         }
         $calm = new Scene($tree, $tree->screen($screen), $this->eyes);
         $known = array_fill_keys(array_map(self::key(...), $this->foundIn($calm)), true);
-        $broken = [];
+        $broken = $told = [];
         $scene = new Scene($strained, $strained->screen($screen), $this->eyes);
         $tries = intdiv(self::LOOKED_AT, max(1, count($scene->seen)));
         foreach ($this->foundIn($scene) as $finding) {
-            if (! isset($known[self::key($finding)])) {
+            $about = $finding->places[0]->layer ?? '';
+            if (! isset($known[self::key($finding)]) && ! (isset($told[$about]) && in_array($finding->rule, self::COMPARED, true))) {
+                $told[$about] = true;
                 $fix = count($broken) < self::MENDED ? $this->fix($calm, $strain, $scene, $finding, $known, $tries) : null;
                 $broken[] = new Broken($finding, self::boxes($scene, $finding), $fix);
             }

@@ -8,6 +8,7 @@ use Kindred\Command\Commands;
 use Kindred\Command\Runner;
 use Kindred\Document\Layer;
 use Kindred\Document\Layer\Text;
+use Kindred\Document\Place;
 use Kindred\Document\Tree;
 use Kindred\Input\Reader;
 use Kindred\Kit\Kit;
@@ -186,4 +187,29 @@ it('says what keeps a margin and loses it on a narrower screen, and not what rea
     ])->tree();
     expect(breaking($tree, 'on-phone-small'))->toBe([['Card', 'past-edge', 'Pin “Card” to both sides'], ['Row', 'past-edge', 'Pin all of them to both sides']])
         ->and(breaking($tree, 'on-phone-large'))->toBe([])->and(breaking($tree, 'on-tablet'))->toBe([])->and(breaking($tree, 'right-to-left'))->toBe([]);
+});
+
+it('stacks what lies on each other in an instance for all of them', function (): void {
+    $card = fn (string $name, float $y): array => Planted::group($name, 24, $y, 342, 120, [Planted::box('Ground', 0, 0, 342, 120, '#eae4d8'), Planted::text('Title', 'Bisque, shelf two', 16, 8), Planted::text('Time', 'Tuesday, 18:00', 16, 30)]);
+    $tree = (new Planted)->screen('notice', [$card('Card', 80)])->tree();
+    $id = array_values(array_filter($tree->layers, fn (Layer $layer): bool => $layer->name === 'Card'))[0]->id;
+    $tree = Sample::after($tree, ['type' => 'make-component', 'screen' => 'notice', 'layers' => [$id], 'seed' => 'c']);
+    $tree = Sample::after($tree, ['type' => 'duplicate-layers', 'screen' => 'notice', 'layers' => [array_values($tree->children(new Place('notice')))[0]->id], 'dx' => 0, 'dy' => 160, 'seed' => 'd']);
+    expect(breaking($tree, 'large-text'))->toBe([['Time', 'collision', 'Stack “Title” and “Time”']]);
+});
+
+it('says that words have grown off their ground, in a stack too, and under what comes after them', function (): void {
+    $row = fn (string $name, float $y): array => Planted::group($name, 24, $y, 342, 60, [Planted::box('Ground', 0, 0, 342, 60, '#eae4d8'),
+        ['kind' => 'stack', 'name' => 'Words', 'x' => 16, 'y' => 8, 'width' => 300, 'direction' => 'column', 'sizing' => ['width' => 'length', 'height' => 'content'], 'children' => [Planted::text('Title', 'Bisque, shelf two', 0, 0), Planted::text('Time', 'Tuesday, 18:00', 0, 0)]]]);
+    $tree = (new Planted)->screen('notice', [$row('First', 80), $row('Second', 148), Planted::text('Under a dialog', 'Two bowls to collect', 24, 400), Planted::box('Dialog', 60, 380, 280, 120, '#eae4d8')])->tree();
+    $breaks = array_map(fn (array $one): string => "{$one[0]} {$one[1]}", breaking($tree, 'large-text'));
+    expect($breaks)->toBe(['Time off-ground', 'Time off-ground'])
+        ->and(breaking($tree, 'large-text')[0][2])->toBe('Let “First” grow with “Words”');
+});
+
+it('takes what a bar that stays covers for no loss where the screen is scrolled', function (): void {
+    $with = fn (string $position): Tree => (new Planted)->screen('notice', [
+        Planted::text('Title', 'Glaze firing today', 24, 640, 200, 20), ['position' => $position] + Planted::box('Bar', 0, 700, 390, 60, '#eae4d8'),
+    ], ['height' => 1200, 'view' => 760])->tree();
+    expect(array_column(breaking($with('static'), 'large-text'), 1))->toBe(['covered-words'])->and(breaking($with('fixed'), 'large-text'))->toBe([]);
 });

@@ -77,7 +77,8 @@ final class LeavesContainer implements OnScreen
         }
     }
 
-    private static function isGround(Placed $one): bool
+    /** Whether something may stand on it: an upright box that is not seen through. */
+    public static function isGround(Placed $one): bool
     {
         $front = Fill::front($one->layer->fills);
         $content = $one->layer->content;
