@@ -1,6 +1,6 @@
 /** Drawing on screens and on the wall, with the keys that steer it; pictures by dialog. */
 import { expect, type FileChooser, type Page } from '@playwright/test';
-import { allowError, at, box, drag, near, openDemo, saved, screen, setField, test } from './support/hand.ts';
+import { allowError, at, box, drag, near, openBare, openDemo, saved, screen, setField, test } from './support/hand.ts';
 
 async function scale(page: Page): Promise<number> {
     return Number((await page.locator('#zoom').inputValue()).replace('%', '')) / 100;
@@ -161,4 +161,21 @@ test('a screen of its own size has limits, said where they are', async ({ page }
     const boxes = await page.locator('article.screen').evaluateAll((all) => all.map((one) => (one as HTMLElement).dataset['box']!.split(' ').map(Number)));
     const [left] = boxes.at(-1)!;
     expect(Math.max(...boxes.slice(0, -1).map(([x, , width]) => x! + width!))).toBeLessThan(left!);
+});
+
+test('a shape that is drawn upon another of its colour is seen', async ({ page }) => {
+    const bare = await openBare(page, 'Seen');
+    const layers = bare.locator(':scope > svg > [data-layer]');
+    const count = await layers.count();
+    const draw = async (from: [number, number], to: [number, number], many: number): Promise<void> => {
+        await page.keyboard.press('s');
+        await drag(page, await at(bare, ...from), await at(bare, ...to), ['Control']);
+        await expect(layers).toHaveCount(count + many);
+        await saved(page);
+    };
+    await draw([40, 100], [240, 220], 1);
+    await draw([60, 120], [120, 180], 2);
+    await draw([260, 100], [340, 180], 3);
+    await draw([75, 135], [105, 165], 4);
+    expect(await layers.evaluateAll((all, from) => all.slice(from).map((one) => one.querySelector('[fill^="#"]')?.getAttribute('fill')), count)).toEqual(['#d5d9d7', '#a9b1ad', '#d5d9d7', '#d5d9d7']);
 });

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Kindred\Stress;
 
 use Kindred\Check\Finding;
-use Kindred\Check\Group;
-use Kindred\Check\Limit;
 use Kindred\Check\Near;
 use Kindred\Check\OnScreen;
 use Kindred\Check\Placed;
@@ -23,6 +21,8 @@ use Kindred\Geometry\Box;
  */
 final class CoveredWords implements OnScreen
 {
+    use OnlyBeside;
+
     /** px */
     private const SLOP = 1.0;
 
@@ -36,19 +36,9 @@ final class CoveredWords implements OnScreen
         return 'words that are covered';
     }
 
-    public static function group(): Group
-    {
-        return Group::Place;
-    }
-
     public static function source(): string
     {
         return Collision::source();
-    }
-
-    public static function limit(): ?Limit
-    {
-        return null;
     }
 
     public static function on(Scene $scene, ?float $limit): iterable

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Kindred\Stress;
 
 use Kindred\Check\Finding;
-use Kindred\Check\Group;
-use Kindred\Check\Limit;
 use Kindred\Check\OnScreen;
 use Kindred\Check\Placed;
 use Kindred\Check\Rule\OffScreen;
@@ -24,6 +22,8 @@ use Kindred\Document\Style\Stroke;
  */
 final class PastEdge implements OnScreen
 {
+    use OnlyBeside;
+
     private const SLOP = 0.5;
 
     public static function key(): string
@@ -36,19 +36,9 @@ final class PastEdge implements OnScreen
         return 'what loses its margin';
     }
 
-    public static function group(): Group
-    {
-        return Group::Place;
-    }
-
     public static function source(): string
     {
         return OffScreen::source();
-    }
-
-    public static function limit(): ?Limit
-    {
-        return null;
     }
 
     public static function on(Scene $scene, ?float $limit): iterable

@@ -529,9 +529,16 @@ export class Gestures {
                 if (kind !== 'line' && (box.width < 1 || box.height < 1)) return;
                 const on = this.meantFor(screen, [a, b]);
                 const origin = this.picture.screenBox(on);
-                void this.create(on, freshShape(kind, { ...box, x: box.x - origin.x, y: box.y - origin.y }, (b.x - a.x) * (b.y - a.y) < 0));
+                void this.create(on, freshShape(kind, { ...box, x: box.x - origin.x, y: box.y - origin.y }, (b.x - a.x) * (b.y - a.y) < 0, this.groundAt({ x: box.x + box.width / 2, y: box.y + box.height / 2 })));
             },
         };
+    }
+
+    /** The colour that is painted at a place of the wall. */
+    private groundAt(point: Point): string | null {
+        const [{ x, y }, { left, top }] = [this.camera.toView(point), this.wall.getBoundingClientRect()];
+        const painted = document.elementsFromPoint(left + x, top + y).filter((one) => one.closest('.stage')).map((one) => one.getAttribute('fill'));
+        return painted.find((fill) => fill !== null && fill !== 'none') ?? null;
     }
 
     /** The screen that what is drawn is meant for: the one that it was begun on, or one that it lies on in the end, for under that nobody would see it. */

@@ -3,6 +3,8 @@ import type { Box } from './geometry.ts';
 
 /** How what is drawn looks at first: a shape is filled, a line is of ink. */
 export const FILLED = { fills: [{ colour: '#d5d9d7' }] };
+/** The same upon what is filled so itself, where nobody would see it. */
+const FILLED_UPON = { fills: [{ colour: '#a9b1ad' }] };
 export const LINED = { strokes: [{ colour: '#1e2223', width: 2 }] };
 
 export const SHAPES = ['box', 'ellipse', 'line', 'polygon', 'star', 'ring', 'arc'] as const;
@@ -23,7 +25,9 @@ export const isShape = (name: unknown): name is Shape => SHAPES.some((one) => on
 /** How large one is that is placed without being dragged, px. */
 export const usualSize = (shape: Shape): { width: number; height: number } => ({ width: shape === 'box' || shape === 'ellipse' || shape === 'line' ? 120 : 80, height: shape === 'line' ? 0 : 80 });
 
-export const freshShape = (shape: Shape, box: Box, rising: boolean): Record<string, unknown> => (shape === 'line' ? { kind: 'line', ...box, ...LINED, rising } : { ...OWN[shape], ...box, ...FILLED });
+/** @param ground the colour that is painted where it is drawn, `#rrggbb` */
+export const freshShape = (shape: Shape, box: Box, rising: boolean, ground: string | null = null): Record<string, unknown> =>
+    (shape === 'line' ? { kind: 'line', ...box, ...LINED, rising } : { ...OWN[shape], ...box, ...(ground === FILLED.fills[0]!.colour ? FILLED_UPON : FILLED) });
 
 /** How far out each point of a star, or of a polygon where `inner` reaches its sides, lies across and down from its middle, as shares of half its box; the first at the top, clockwise. */
 export function starPoints(points: number, inner: number): [number, number][] {
