@@ -119,6 +119,7 @@ test('groups, enters, reorders, locks, hides, renames', async ({ page }) => {
     const rows = card.locator('.layer-list > ul > li');
     const seal = card.locator('li', { hasText: 'Seal' }).first();
     await expect(rows.last()).not.toContainText('Seal');
+    await rows.last().scrollIntoViewIfNeeded();
     await seal.locator('> .item-row').dragTo(rows.last().locator('> .item-row'), { targetPosition: { x: 40, y: 24 } });
     await expect(rows.last()).toContainText('Seal');
     await seal.locator('> .item-row').hover();
