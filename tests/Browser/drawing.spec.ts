@@ -177,5 +177,12 @@ test('a shape that is drawn upon another of its colour is seen', async ({ page }
     await draw([60, 120], [120, 180], 2);
     await draw([260, 100], [340, 180], 3);
     await draw([75, 135], [105, 165], 4);
-    expect(await layers.evaluateAll((all, from) => all.slice(from).map((one) => one.querySelector('[fill^="#"]')?.getAttribute('fill')), count)).toEqual(['#d5d9d7', '#a9b1ad', '#d5d9d7', '#d5d9d7']);
+    // By keys, too: in the middle of the screen.
+    await draw([40, 300], [350, 560], 5);
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('s');
+    await page.keyboard.press('Enter');
+    await expect(layers).toHaveCount(count + 6);
+    await saved(page);
+    expect(await layers.evaluateAll((all, from) => all.slice(from).map((one) => one.querySelector('[fill^="#"]')?.getAttribute('fill')), count)).toEqual(['#d5d9d7', '#a9b1ad', '#d5d9d7', '#d5d9d7', '#d5d9d7', '#a9b1ad']);
 });

@@ -108,6 +108,12 @@ final class Placed
         return false;
     }
 
+    /** The outermost of what it lies in; itself where it lies right on the screen. */
+    public function root(): self
+    {
+        return $this->parent?->root() ?? $this;
+    }
+
     public function isIn(self $other): bool
     {
         for ($around = $this->parent; $around !== null; $around = $around->parent) {

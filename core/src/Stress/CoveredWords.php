@@ -13,7 +13,6 @@ use Kindred\Check\Scene;
 use Kindred\Document\Layer\Text;
 use Kindred\Document\Layout\Position;
 use Kindred\Document\Style\Fill;
-use Kindred\Geometry\Box;
 
 /**
  * Words that are seen whole are so under strain. By itself this says nothing, for a dialog may lie over words; but what lay beside them and lies on
@@ -56,18 +55,13 @@ final class CoveredWords implements OnScreen
     {
         foreach ($words->lines() as $line) {
             foreach ($covers->meeting($line) as $upper) {
-                if ($upper->order > $words->order && self::shared($line, $upper->bounds)) {
+                if ($upper->order > $words->order && $line->widened(-self::SLOP)->overlaps($upper->bounds)) {
                     return $upper;
                 }
             }
         }
 
         return null;
-    }
-
-    private static function shared(Box $a, Box $b): bool
-    {
-        return min($a->right(), $b->right()) - max($a->x, $b->x) > self::SLOP && min($a->bottom(), $b->bottom()) - max($a->y, $b->y) > self::SLOP;
     }
 
     /** Whether it stays where it is while what lies under it is scrolled. */

@@ -123,13 +123,7 @@ final class Mending
     {
         $roots = [];
         foreach ($ones as $one) {
-            while ($one->parent !== null) {
-                $one = $one->parent;
-            }
-            if (! Scene::isOwn($one)) {
-                return;
-            }
-            $roots[$one->layer->id] = $one;
+            $roots[$one->root()->layer->id] = $one->root();
         }
         $roots = array_values($roots);
         $called = count($roots) === 1 ? $roots[0]->called() : 'all of them';

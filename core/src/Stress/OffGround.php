@@ -12,7 +12,6 @@ use Kindred\Check\Rule\LeavesContainer;
 use Kindred\Check\Scene;
 use Kindred\Document\Layer\Icon;
 use Kindred\Document\Layer\Text;
-use Kindred\Geometry\Box;
 use Kindred\Geometry\Point;
 
 /**
@@ -49,7 +48,7 @@ final class OffGround implements OnScreen
             $content = $one->layer->content;
             // What is laid out by nothing is a matter of its own.
             $ground = $laid === $one || $one->isAway() || ! ($content instanceof Text || $content instanceof Icon) ? null : self::ground($grounds, $laid);
-            if ($ground !== null && self::leaves($one->ink(), $ground->bounds)) {
+            if ($ground !== null && ! $ground->bounds->contains($one->ink(), self::SLOP)) {
                 yield Finding::of(self::class, $scene->screen->id, "{$one->called()} grows off {$ground->called()}.", [$one->address, $ground->address]);
             }
         }
@@ -75,10 +74,5 @@ final class OffGround implements OnScreen
         }
 
         return null;
-    }
-
-    private static function leaves(Box $ink, Box $ground): bool
-    {
-        return $ground->x - $ink->x > self::SLOP || $ground->y - $ink->y > self::SLOP || $ink->right() - $ground->right() > self::SLOP || $ink->bottom() - $ground->bottom() > self::SLOP;
     }
 }

@@ -45,7 +45,7 @@ final class PastEdge implements OnScreen
     {
         $told = $alike = [];
         foreach ($scene->seen as $one) {
-            $root = self::root($one);
+            $root = $one->root();
             $sides = isset($told[$root->layer->id]) || $one->isAway() || ! self::isPainted($one) ? [] : array_filter([
                 'on the left' => -$one->bounds->x, 'on the right' => $one->bounds->right() - $scene->screen->box->width,
             ], fn (float $over): bool => $over >= -self::SLOP);
@@ -61,15 +61,6 @@ final class PastEdge implements OnScreen
                 yield Finding::of(self::class, $scene->screen->id, count($places) === 1 ? "{$called} is {$said}." : count($places)." of {$called} are {$said}.", $places);
             }
         }
-    }
-
-    private static function root(Placed $one): Placed
-    {
-        while ($one->parent !== null) {
-            $one = $one->parent;
-        }
-
-        return $one;
     }
 
     /** Whether it paints a shape; words, icons and widgets must be on the screen as a whole anyway. */

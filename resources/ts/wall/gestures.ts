@@ -535,7 +535,7 @@ export class Gestures {
     }
 
     /** The colour that is painted at a place of the wall. */
-    private groundAt(point: Point): string | null {
+    groundAt(point: Point): string | null {
         const [{ x, y }, { left, top }] = [this.camera.toView(point), this.wall.getBoundingClientRect()];
         const painted = document.elementsFromPoint(left + x, top + y).filter((one) => one.closest('.stage')).map((one) => one.getAttribute('fill'));
         return painted.find((fill) => fill !== null && fill !== 'none') ?? null;

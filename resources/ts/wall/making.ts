@@ -70,7 +70,8 @@ export class Making {
             void kit.give().then((given) => given && this.widget(given, screen, at, null));
         } else if (isShape(tool)) {
             const { width, height } = usualSize(tool);
-            void gestures.create(screen, freshShape(tool, { ...centred(width, height), width, height }, false));
+            const at = centred(width, height);
+            void gestures.create(screen, freshShape(tool, { ...at, width, height }, false, gestures.groundAt({ x: frame.x + at.x + width / 2, y: frame.y + at.y + height / 2 })));
         }
     }
 
