@@ -172,7 +172,11 @@ test('the background of screens follows a token; all that has a colour is bound 
     await add(page, 'Colour', 'night', '#1b2a2f');
     // By its name, typed at once.
     await page.locator('#facets [data-do=token][data-of=ground]').first().click();
-    await page.keyboard.type('nig');
+    await page.keyboard.type('nigt');
+    await page.keyboard.press('Enter');
+    await expect(page.locator('#token-choices').getByRole('alert')).toHaveText('No token is called so.');
+    await page.keyboard.press('Backspace');
+    await expect(page.locator('#token-choices').getByRole('alert')).toBeHidden();
     await page.keyboard.press('Enter');
     await saved(page);
     await expect(today.locator('[data-ground]').first()).toHaveAttribute('fill', '#1b2a2f');

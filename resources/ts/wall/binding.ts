@@ -107,6 +107,7 @@ export class Binding {
 
     private filter(words: string): void {
         const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
+        this.explain('');
         for (const one of this.items()) one.hidden = !wanted.every((word) => one.dataset['name']!.toLowerCase().includes(word));
     }
 
@@ -116,9 +117,15 @@ export class Binding {
         const found = this.items().find((one) => !one.hidden);
         if (found) return found.click();
         const name = this.box.querySelector<HTMLInputElement>('[name=name]');
-        if (!name) return;
+        if (!name) return this.explain('No token is called so.');
         name.value = words.trim();
         name.focus();
+    }
+
+    private explain(problem: string): void {
+        const place = this.box.querySelector<HTMLElement>('.field-problem')!;
+        place.textContent = problem;
+        place.hidden = problem === '';
     }
 
     private items(): HTMLElement[] {
