@@ -19,4 +19,4 @@
         </li>
     @endforeach
 </ol>
-<p class="px-3 pb-3 text-ash">@if ($notes->isEmpty())No notes yet. Take Note (N) and press on a layer or a place.@elseif ($found === [])No note holds these words.@else{{ $notes->where('resolved', false)->count() }} open, {{ $notes->where('resolved', true)->count() }} resolved. Filled marks are open, hollow ones resolved.@endif</p>
+<p class="px-3 pt-2 pb-3 text-ash">@if ($notes->isEmpty())No notes yet. Take Note (N) and press on a layer or a place.@elseif ($found === [])No note holds these words.@else{{ $notes->where('resolved', false)->count() }} open, {{ $notes->where('resolved', true)->count() }} resolved. Filled marks are open, hollow ones resolved.@endif</p>
