@@ -1,6 +1,6 @@
 /** Notes by hand: tied to a layer or a place, found, changed, resolved, printed. */
 import { expect } from '@playwright/test';
-import { allowError, at, drag, extent, middle, near, openDemo, saved, screen, test } from './support/hand.ts';
+import { allowError, at, drag, extent, heldBack, middle, near, openDemo, saved, screen, test } from './support/hand.ts';
 
 test('notes are tied, follow their layer, are searched, changed, resolved and printed', async ({ page }) => {
     await openDemo(page, 'Notes');
@@ -88,11 +88,15 @@ test('a note that is being written outlasts the list, other notes and the page, 
     const today = screen(page, 'Today');
     const panel = page.locator('#notes');
     const field = panel.getByLabel('New note');
+    // Written and added before the list has come.
+    const list = await heldBack(page, /\/notes\?q=/);
     await page.keyboard.press('n');
     await page.mouse.click(...(await at(today, 200, 720)));
     await page.keyboard.type('Said first');
     await page.keyboard.press('Control+Enter');
+    await list();
     await expect(panel.locator('[data-note]')).toHaveCount(1);
+    await expect(panel).toContainText('Said first');
 
     await page.keyboard.press('n');
     await page.mouse.click(...(await at(today, 100, 600)));

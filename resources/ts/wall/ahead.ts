@@ -3,6 +3,8 @@ export interface Ahead {
     into(field: HTMLElement | null): void;
     /** Whether Escape was pressed, or Enter has ended it already. */
     readonly givenUp: boolean;
+    /** Whether Ctrl Enter has ended what may have several lines. */
+    readonly ended: boolean;
 }
 
 /**
@@ -15,7 +17,7 @@ export function ahead(entered?: (words: string) => void, further?: (field: HTMLE
     const taker = document.createElement('textarea');
     taker.className = 'sr-only';
     taker.setAttribute('aria-label', 'What is typed');
-    let givenUp = false;
+    let [givenUp, ended] = [false, false];
     taker.addEventListener('keydown', (event) => {
         if (entered && event.key === 'Enter') {
             event.preventDefault();
@@ -26,6 +28,11 @@ export function ahead(entered?: (words: string) => void, further?: (field: HTMLE
         if (further && (event.key === 'Tab' || event.key === 'Enter')) {
             event.preventDefault();
             if (event.key === 'Tab' && !event.shiftKey) taker.setRangeText('\t', taker.selectionStart, taker.selectionEnd, 'end');
+        }
+        if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) {
+            event.preventDefault();
+            ended = true;
+            taker.blur();
         }
         if (event.key !== 'Escape') return;
         givenUp = true;
@@ -40,9 +47,12 @@ export function ahead(entered?: (words: string) => void, further?: (field: HTMLE
         get givenUp() {
             return givenUp;
         },
+        get ended() {
+            return ended;
+        },
         /** Gives it to the field that was waited for; whoever has gone elsewhere meanwhile is left there. */
         into(field) {
-            const [words, waiting] = [taker.value, document.activeElement === taker];
+            const [words, waiting] = [taker.value, document.activeElement === taker || ended];
             taker.remove();
             if (!waiting) return;
             for (const [i, part] of (further ? words.split('\t') : [words]).entries()) {

@@ -102,6 +102,7 @@ export class Notes {
         typed.into(this.field);
         this.keep();
         this.draw();
+        if (typed.ended) await this.add();
     }
 
     /** The marks where they belong now: after every step of the camera and every edit. */
